@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Bench;
+
+use Hull\Catalog\Product;
+
+/** A coat as it was laid, with the hours (since 1970 UTC) at which its events come; null when they never do. */
+final readonly class LaidCoat
+{
+    public function __construct(
+        public string $stepKey,
+        public Product $product,
+        public float $laidAt,
+        public ?float $touchAt,
+        public ?float $opensAt,
+        public ?float $closesAt,
+        public bool $neverCloses,
+        public ?float $fullAt,
+    ) {
+    }
+
+    public function isPast(?float $event, float $now): bool
+    {
+        return null !== $event && $event <= $now;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Bench;
+
+use Hull\Climate\Air;
+use Hull\Climate\ClimateSeries;
+use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
+use Hull\Route\Finding;
+use Hull\Route\PartContext;
+use Hull\Route\Route;
+use Hull\Route\RouteCheck;
+use Hull\Route\RouteStep;
+use Hull\Route\Severity;
+use Hull\Route\StepRunner;
+use Hull\Surface\SurfaceState;
+
+/** Replays what was really done, with the times and the air that were logged. */
+final readonly class Replay
+{
+    private StepRunner $runner;
+
+    public function __construct(private PartContext $context)
+    {
+        $this->runner = new StepRunner($context);
+    }
+
+    /**
+     * @param list<LogEntry> $log as written, corrections included
+     * @param float          $now hours since 1970 UTC; entries after it do not count yet
+     */
+    public function to(SurfaceState $surveyed, Route $route, array $log, float $now): Replayed
+    {
+        $entries = array_values(array_filter(Record::effective($log), static fn (LogEntry $e): bool => $e->hour() <= $now + 1e-6));
+        $series = $this->series($entries);
+        $check = new RouteCheck($this->context);
+        $state = $surveyed;
+        $clock = [] === $entries ? $now : $entries[0]->hour();
+        $started = [];
+        $finished = [];
+        $findings = [];
+        $coats = [];
+        foreach ($entries as $entry) {
+            $state = $this->advance($state, $series, $clock, $entry->hour());
+            $clock = $entry->hour();
+            $step = null === $entry->stepKey ? null : $route->find($entry->stepKey);
+            if (null === $step || isset($finished[$step->key])) {
+                continue;
+            }
+            if (EntryKind::Start === $entry->kind || (EntryKind::Finish === $entry->kind && !isset($started[$step->key]))) {
+                $started[$step->key] ??= $clock;
+                foreach ($this->runner->broken($step, $state) as $need) {
+                    $findings[] = new Finding($step->key, $check->name($step), $need->id, $need->says, $need->consequence, $need->source, Severity::Broken);
+                    $state = null === $need->scar ? $state : $state->with($need->scar, 1.0);
+                }
+            }
+            if (EntryKind::Finish === $entry->kind) {
+                $finished[$step->key] = $clock;
+                $state = $this->runner->effects($step, $state);
+                $coats = $this->coats($coats, $step, $state, $series, $clock);
+            }
+        }
+
+        return new Replayed($this->advance($state, $series, $clock, $now), $started, $finished, $coats, $findings, $series, $series->airAt($now));
+    }
+
+    /** @param list<LogEntry> $entries */
+    private function series(array $entries): ClimateSeries
+    {
+        $readings = [];
+        foreach ($entries as $entry) {
+            if (null !== $entry->air) {
+                $readings[] = [$entry->hour(), $entry->air];
+            }
+        }
+
+        return [] === $readings ? ClimateSeries::constant($this->context->air) : ClimateSeries::of($readings);
+    }
+
+    private function advance(SurfaceState $state, ClimateSeries $series, float $from, float $to): SurfaceState
+    {
+        foreach ($series->stretches($from) as [$hours, $air]) {
+            $span = min($hours, $to - $from);
+            if ($span <= 0.0) {
+                break;
+            }
+            $state = $this->runner->pass($state, $span, $air);
+            $from += $span;
+        }
+
+        return $state;
+    }
+
+    /**
+     * @param list<LaidCoat> $coats
+     *
+     * @return list<LaidCoat>
+     */
+    private function coats(array $coats, RouteStep $step, SurfaceState $state, ClimateSeries $series, float $at): array
+    {
+        $top = $state->top();
+        if (count($state->films) <= count($coats) || null === $top) {
+            return array_slice($coats, 0, count($state->films));
+        }
+
+        return [...$coats, new LaidCoat(
+            $step->key,
+            $top->product,
+            $at,
+            $top->touch->reachedAt($series, $at),
+            $top->recoatMin->reachedAt($series, $at),
+            $top->recoatMax?->reachedAt($series, $at),
+            null === $top->recoatMax,
+            $top->full->reachedAt($series, $at),
+        )];
+    }
+}

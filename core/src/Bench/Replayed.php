@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Bench;
+
+use Hull\Climate\Air;
+use Hull\Climate\ClimateSeries;
+use Hull\Route\Finding;
+use Hull\Surface\SurfaceState;
+
+/** What the log says a surface is at one moment. */
+final readonly class Replayed
+{
+    /**
+     * @param array<string, float> $started  step key => hour
+     * @param array<string, float> $finished step key => hour
+     * @param list<LaidCoat>       $coats    coats still on the part, bottom to top
+     * @param list<Finding>        $findings needs that were broken when the work was done
+     */
+    public function __construct(
+        public SurfaceState $state,
+        public array $started,
+        public array $finished,
+        public array $coats,
+        public array $findings,
+        public ClimateSeries $series,
+        public Air $air,
+    ) {
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Bench;
+
+use Hull\Catalog\Catalogue;
+use Hull\Job\Part;
+use Hull\Job\Place;
+use Hull\Route\Finding;
+use Hull\Route\Mender;
+use Hull\Route\NoRoute;
+use Hull\Route\PartContext;
+use Hull\Route\Reason;
+use Hull\Route\Reasons;
+use Hull\Route\Route;
+use Hull\Route\RouteCheck;
+use Hull\Route\RoutePlanner;
+use Hull\Route\RouteStep;
+use Hull\Route\SystemChooser;
+use Hull\Surface\SurfaceState;
+
+/** One part on the bench: its survey, its route and its log, seen through the engine. */
+final readonly class Workpiece
+{
+    private function __construct(public Part $part, public Place $place, public PartContext $context, public SurfaceState $surveyed)
+    {
+    }
+
+    /** @throws NoRoute when the catalogue has no film system for this part */
+    public static function of(Catalogue $catalogue, Part $part, Place $place): self
+    {
+        $facts = [];
+        $extents = [];
+        foreach ($part->conditions as $observed) {
+            foreach ($catalogue->conditions[$observed->condition]->grades[$observed->grade]->facts as $fact => $level) {
+                $facts[$fact] = max($facts[$fact] ?? 0.0, $level);
+                $extents[$fact] = max($extents[$fact] ?? 0.0, $observed->extent->ratioValue());
+            }
+        }
+        $substrate = $catalogue->substrate($part->substrate);
+        $system = SystemChooser::choose($catalogue, $substrate, $part->service, $part->finish, $part->schools);
+        $context = new PartContext($catalogue, $substrate, $part->area(), $place->air, $extents, $part->schools, $system, $part->exposure);
+
+        return new self($part, $place, $context, SurfaceState::of($part->substrate, $facts));
+    }
+
+    public function plan(): Route
+    {
+        return (new RoutePlanner($this->context))->plan($this->surveyed);
+    }
+
+    /** The route as it stands: the stored one, or planned afresh. */
+    public function route(): Route
+    {
+        return $this->part->route ?? $this->plan();
+    }
+
+    /** @return list<Finding> with mends, for an order of work from the surveyed surface on */
+    public function findings(Route $route): array
+    {
+        return (new Mender($this->context))->findings($this->surveyed, $route);
+    }
+
+    /** @return array<string, Reason> */
+    public function reasons(Route $route): array
+    {
+        return (new Reasons($this->context))->of($this->surveyed, $route);
+    }
+
+    public function replay(\DateTimeImmutable $now): Replayed
+    {
+        return (new Replay($this->context))->to($this->surveyed, $this->route(), $this->part->log, (float) $now->format('U.u') / 3600.0);
+    }
+
+    /** @return list<RouteStep> the steps of a route that are not finished */
+    public static function remaining(Route $route, Replayed $replayed): array
+    {
+        return array_values(array_filter($route->steps, static fn (RouteStep $s): bool => !isset($replayed->finished[$s->key])));
+    }
+
+    public function check(): RouteCheck
+    {
+        return new RouteCheck($this->context);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Catalog;
+
+/** One thing that can be true of a surface to a degree: a contaminant, a residue, a texture, a proof. */
+final readonly class Fact
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public float $perHour = 0.0,
+        public ?string $stopsUnderFilm = null,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Catalog;
+
+/** A question restorers answer differently, with when each answer wins. The first answer is the default. */
+final readonly class School
+{
+    /** @param non-empty-array<string, Choice> $answers */
+    public function __construct(public string $id, public string $question, public array $answers)
+    {
+    }
+
+    public function default(): string
+    {
+        return array_key_first($this->answers);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Climate;
+
+use Hull\Quantity\AbsoluteHumidity;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Quantity\TemperatureDifference;
+
+/** The air at one place and moment: temperature and relative humidity, and what follows from them (Magnus formula). */
+final readonly class Air
+{
+    /** A film goes on only while the part is at least this far above the dew point (ISO 8502-4). */
+    public const DEW_MARGIN_C = 3.0;
+
+    private function __construct(public Temperature $temperature, public RelativeHumidity $humidity)
+    {
+    }
+
+    public static function of(Temperature $temperature, RelativeHumidity $humidity): self
+    {
+        if ($temperature->c() < -60.0 || $temperature->c() > 400.0) {
+            throw new InvalidQuantity(sprintf('Air of %.0f C is outside what the dew-point formula holds for.', $temperature->c()), 'an air temperature from -60 C to 400 C');
+        }
+
+        return new self($temperature, $humidity);
+    }
+
+    /** es = 6.112 exp(17.62 T / (243.12 + T)) hPa. */
+    public static function saturationHpa(Temperature $temperature): float
+    {
+        return 6.112 * exp(17.62 * $temperature->c() / (243.12 + $temperature->c()));
+    }
+
+    public function vapourHpa(): float
+    {
+        return self::saturationHpa($this->temperature) * $this->humidity->si();
+    }
+
+    /** Vapour pressure deficit, hPa: what drives drying. */
+    public function deficitHpa(): float
+    {
+        return self::saturationHpa($this->temperature) - $this->vapourHpa();
+    }
+
+    public function dewPoint(): Temperature
+    {
+        if ($this->humidity->si() < 0.001) {
+            throw new InvalidQuantity('Air without water has no dew point.', 'a relative humidity from 0.1 % to 100 %');
+        }
+        $x = log($this->vapourHpa() / 6.112);
+
+        return Temperature::celsius(243.12 * $x / (17.62 - $x));
+    }
+
+    /** How far a surface is above the dew point; negative means it is wet. */
+    public function dewMargin(Temperature $surface): TemperatureDifference
+    {
+        return TemperatureDifference::celsius($surface->c() - $this->dewPoint()->c());
+    }
+
+    /** 216.7 e / (273.15 + T) g/m3. */
+    public function absoluteHumidity(): AbsoluteHumidity
+    {
+        return AbsoluteHumidity::gramsPerM3(216.7 * $this->vapourHpa() / $this->temperature->kelvin());
+    }
+
+    /** The same moisture at another temperature; never above saturation. */
+    public function heatedTo(Temperature $temperature): self
+    {
+        $e = $this->absoluteHumidity()->gPerM3() * $temperature->kelvin() / 216.7;
+
+        return new self($temperature, RelativeHumidity::ratio(min(1.0, $e / self::saturationHpa($temperature))));
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Compute;
+
+use Hull\Climate\Air;
+use Hull\Climate\PartLag;
+use Hull\Cure\CureClock;
+use Hull\Cure\CureFactor;
+use Hull\Cure\CureRows;
+use Hull\Cure\ZoneWindow;
+use Hull\Quantity\Count;
+use Hull\Quantity\Duration;
+use Hull\Quantity\FilmThickness;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\PlainRatio;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+
+/** Cure clocks and windows (calculations 8). */
+final class CureComputations
+{
+    private const ARRHENIUS = 'rows of the product sheet; ln(hours) linear in 1/T';
+
+    /** @return list<Computation> */
+    public static function all(): array
+    {
+        $row = [Field::quantity('temperature', Temperature::class, 'Temperature'), Field::quantity('hours', Duration::class, 'Time to the event')];
+        $rows = Field::rows('rows', 'Rows of the sheet', ...$row);
+        $at = Field::quantity('temperature', Temperature::class, 'Temperature');
+
+        return [
+            new Computation('cure.rows', 'Time to an event between the rows of a sheet', 'ln(hours) linear in 1/T(K); at most 5 C outside the rows', self::ARRHENIUS, [$rows, $at], [Field::quantity('time', Duration::class, 'Time')],
+                static fn (Inputs $in): Outcome => self::marked(Outcome::of(['time' => self::hours(self::rows($in->rows('rows')), $in->quantity('temperature', Temperature::class))]), self::rows($in->rows('rows')), $in->quantity('temperature', Temperature::class))),
+            new Computation('cure.clock', 'A cure clock through changing temperature', 'sum of dt / hours(T); the event is at 1', self::ARRHENIUS, [$rows, Field::rows('stretches', 'What has been', $at, Field::quantity('hours', Duration::class, 'For')), Field::optional('temperature', Temperature::class, 'Temperature from here on')],
+                [Field::quantity('clock', PlainRatio::class, 'Clock'), Field::quantity('remaining', Duration::class, 'Time left')], self::clock(...)),
+            new Computation('cure.window', 'When the next coat may go on', 'opens at recoat-min, closes at recoat-max', self::ARRHENIUS, [Field::rows('min', 'Recoat-min rows', ...$row), Field::rows('max', 'Recoat-max rows', ...$row), $at], [Field::quantity('opens', Duration::class, 'Opens after'), Field::quantity('closes', Duration::class, 'Closes after'), Field::quantity('width', Duration::class, 'Stays open')],
+                static function (Inputs $in): Outcome {
+                    $t = $in->quantity('temperature', Temperature::class);
+                    $opens = self::hours(self::rows($in->rows('min')), $t);
+                    $closes = self::hours(self::rows($in->rows('max')), $t);
+
+                    return Outcome::of(['opens' => $opens, 'closes' => $closes, 'width' => Duration::hours(max(0.0, $closes->h() - $opens->h()))])->warnIf($closes->h() <= $opens->h(), 'There is no window at this temperature: abrade before the next coat.');
+                }),
+            new Computation('cure.humidity-factor', 'How damp air changes the cure', 'moisture-cure: 1 / (0.5 at 3, 1 at 8.6, 1.6 at 15 g/m3); water-borne: 50 / (100 - RH)', 'typical', [Field::choice('kind', 'Kind of film', CureFactor::KINDS, true), $at, Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity')], [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
+                static function (Inputs $in): Outcome {
+                    $air = Air::of($in->quantity('temperature', Temperature::class), $in->quantity('humidity', RelativeHumidity::class));
+                    $factor = CureFactor::humidity($in->choice('kind'), $air) ?? throw new InvalidQuantity('In this air the film does not cure.', 'moisture-cure: 30 % or more; water-borne: 85 % or less');
+
+                    return Outcome::of(['factor' => PlainRatio::of($factor)])->warnIf(CureFactor::blushes($in->choice('kind'), $air), 'Amine blush: wash with water before sanding or the next film.');
+                }, Source::Typical),
+            new Computation('cure.film-factor', 'How a thick film slows the cure', '(DFT / DFT of the sheet)^2', 'solvent release', [Field::quantity('film', FilmThickness::class, 'Film'), Field::quantity('sheet', FilmThickness::class, 'Film of the sheet')], [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
+                static fn (Inputs $in): Outcome => Outcome::of(['factor' => PlainRatio::of(CureFactor::thickness($in->quantity('film', FilmThickness::class), $in->quantity('sheet', FilmThickness::class)))]), Source::Estimate),
+            new Computation('cure.zones', 'When the second coat may start on a part that takes time', 'max(min + a - b) <= s <= min(max + a - b) over all zones', 'each zone keeps its own clock', [Field::quantity('min', Duration::class, 'Recoat-min'), Field::quantity('max', Duration::class, 'Recoat-max'), Field::rows('zones', 'Zones', Field::quantity('first', Duration::class, 'Put on in coat 1 after'), Field::quantity('second', Duration::class, 'Put on in coat 2 after'))],
+                [Field::quantity('earliest', Duration::class, 'Earliest start'), Field::quantity('latest', Duration::class, 'Latest start'), Field::quantity('slack', Duration::class, 'Slack'), Field::quantity('sections', Count::class, 'Sections needed'), Field::choice('open', 'Can be done whole', ['true', 'false'])], self::zones(...)),
+            new Computation('cure.oven', 'When the soak starts: the part, not the oven, must be hot', 't = tau ln((oven - part) / (oven - wanted)); soak; cool the same way', 'first-order lag', [Field::quantity('part', Temperature::class, 'Part at start'), Field::quantity('oven', Temperature::class, 'Oven'), Field::quantity('wanted', Temperature::class, 'Part temperature wanted'), Field::quantity('soak', Duration::class, 'Soak'), Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)), Field::optional('handle', Temperature::class, 'Cool enough to handle', Temperature::celsius(40))],
+                [Field::quantity('ramp', Duration::class, 'Ramp'), Field::quantity('total', Duration::class, 'Until the soak ends'), Field::quantity('cool', Duration::class, 'Cool-down')],
+                static function (Inputs $in): Outcome {
+                    $tau = ClimateComputations::tau($in);
+                    $ramp = PartLag::timeTo($in->quantity('part', Temperature::class), $in->quantity('oven', Temperature::class), $in->quantity('wanted', Temperature::class), $tau);
+                    $cool = PartLag::timeTo($in->quantity('wanted', Temperature::class), $in->quantity('part', Temperature::class), $in->quantity('handle', Temperature::class), $tau);
+
+                    return Outcome::of(['ramp' => $ramp, 'total' => Duration::hours($ramp->h() + $in->quantity('soak', Duration::class)->h()), 'cool' => $cool]);
+                }, Source::Estimate),
+        ];
+    }
+
+    /** @param non-empty-list<Inputs> $rows */
+    private static function rows(array $rows): CureRows
+    {
+        $byCelsius = [];
+        foreach ($rows as $row) {
+            $byCelsius[(string) $row->quantity('temperature', Temperature::class)->c()] = $row->quantity('hours', Duration::class)->h();
+        }
+
+        return CureRows::of($byCelsius);
+    }
+
+    private static function hours(CureRows $rows, Temperature $at): Duration
+    {
+        return $rows->hoursAt($at) ?? throw new InvalidQuantity(sprintf('At %.1f C the film is not curing, or the sheet does not reach that far.', $at->c()), 'a temperature at most 5 C outside the rows of the sheet');
+    }
+
+    private static function marked(Outcome $outcome, CureRows $rows, Temperature $at): Outcome
+    {
+        return $outcome->warnIf($rows->isOutsideRows($at), 'Outside the rows of the sheet; carried on by at most 5 C.');
+    }
+
+    /** Humidity does not touch the clock of a solvent film; any will do. */
+    private static function at(Temperature $temperature): Air
+    {
+        return Air::of($temperature, RelativeHumidity::percent(50));
+    }
+
+    private static function clock(Inputs $in): Outcome
+    {
+        $rows = self::rows($in->rows('rows'));
+        $clock = CureClock::start($rows);
+        foreach ($in->rows('stretches') as $stretch) {
+            $clock = $clock->run($stretch->quantity('hours', Duration::class), self::at($stretch->quantity('temperature', Temperature::class)));
+        }
+        $outcome = Outcome::of(['clock' => PlainRatio::of($clock->reading)]);
+        $from = $in->maybe('temperature', Temperature::class);
+        if (null === $from) {
+            return $outcome;
+        }
+        $left = $clock->remainingIn(self::at($from));
+
+        return null === $left ? $outcome->warn('At the temperature from here on the film is not curing.') : self::marked(Outcome::of([...$outcome->values, 'remaining' => $left]), $rows, $from);
+    }
+
+    private static function zones(Inputs $in): Outcome
+    {
+        $zones = array_map(static fn (Inputs $z): array => [$z->quantity('first', Duration::class)->h(), $z->quantity('second', Duration::class)->h()], $in->rows('zones'));
+        $window = ZoneWindow::of($in->quantity('min', Duration::class), $in->quantity('max', Duration::class), $zones);
+        $values = ['sections' => Count::of($window->sections), 'open' => $window->isOpen(), 'slack' => Duration::hours($window->slack())];
+        if (!$window->isOpen()) {
+            return Outcome::of($values)->warn(sprintf('Too big for this film at this pace in this weather: split into %d sections with faded edges, add helpers, or take a slower film.', $window->sections));
+        }
+
+        return Outcome::of([...$values, 'earliest' => Duration::hours(max(0.0, $window->earliest)), 'latest' => Duration::hours(max(0.0, $window->latest))]);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Compute;
+
+use Hull\Input\Node;
+use Hull\Quantity\Dimension;
+use Hull\Quantity\MixRatio;
+use Hull\Quantity\Quantity;
+
+/** One named input or output of a computation. */
+final readonly class Field
+{
+    /**
+     * @param class-string<Quantity>|null $quantity
+     * @param list<string>                $options
+     * @param list<self>                  $of
+     */
+    private function __construct(
+        public string $name,
+        public string $label,
+        public ?string $quantity = null,
+        public bool $ratio = false,
+        public array $options = [],
+        public array $of = [],
+        public Quantity|MixRatio|string|null $default = null,
+        public bool $required = true,
+    ) {
+    }
+
+    /** @param class-string<Quantity> $class */
+    public static function quantity(string $name, string $class, string $label): self
+    {
+        return new self($name, $label, quantity: $class);
+    }
+
+    /** @param class-string<Quantity> $class */
+    public static function optional(string $name, string $class, string $label, ?Quantity $default = null): self
+    {
+        return new self($name, $label, quantity: $class, default: $default, required: false);
+    }
+
+    public static function ratio(string $name, string $label): self
+    {
+        return new self($name, $label, ratio: true);
+    }
+
+    /** @param non-empty-list<string> $options the first is the default */
+    public static function choice(string $name, string $label, array $options, bool $required = false): self
+    {
+        return new self($name, $label, options: $options, default: $required ? null : $options[0], required: $required);
+    }
+
+    public static function rows(string $name, string $label, self ...$of): self
+    {
+        return new self($name, $label, of: array_values($of));
+    }
+
+    /** @return Quantity|MixRatio|string|list<Inputs>|null */
+    public function read(?Node $node): Quantity|MixRatio|string|array|null
+    {
+        if (null === $node) {
+            return $this->default;
+        }
+        if (null !== $this->quantity) {
+            return $node->quantity($this->quantity);
+        }
+        if ($this->ratio) {
+            return $node->ratio();
+        }
+        if ([] !== $this->options) {
+            return $node->choice($this->options);
+        }
+        $rows = [];
+        foreach ($node->items() as $item) {
+            $rows[] = Inputs::read($item, $this->of);
+        }
+        if ([] === $rows) {
+            throw $node->refuse('The list is empty.', 'at least one row');
+        }
+
+        return $rows;
+    }
+
+    public function dimension(): ?Dimension
+    {
+        return null === $this->quantity ? null : $this->quantity::dimension();
+    }
+
+    /** @return array<string, mixed> JSON Schema of this field as an input */
+    public function inputSchema(): array
+    {
+        if ([] !== $this->of) {
+            return ['description' => $this->label, 'type' => 'array', 'minItems' => 1, 'items' => Inputs::schema($this->of)];
+        }
+        if ([] !== $this->options) {
+            return ['description' => $this->label, 'enum' => $this->options];
+        }
+        if ($this->ratio) {
+            return ['description' => $this->label.': '.MixRatio::ACCEPTED, 'type' => 'string'];
+        }
+        $dimension = $this->dimension() ?? throw new \LogicException('A field without a kind.');
+        $unit = $dimension->siUnit()->symbol();
+
+        return ['description' => sprintf('%s: a number%s, or %s', $this->label, '' === $unit ? '' : ' in '.$unit, $dimension->accepted()), 'type' => ['number', 'string']];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Compute;
+
+use Hull\Film\Coverage;
+use Hull\Film\Loss;
+use Hull\Film\Strokes;
+use Hull\Quantity\Area;
+use Hull\Quantity\AreaRate;
+use Hull\Quantity\Count;
+use Hull\Quantity\Duration;
+use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Length;
+use Hull\Quantity\Percentage;
+use Hull\Quantity\Speed;
+use Hull\Quantity\SpreadingRate;
+use Hull\Quantity\Volume;
+use Hull\Quantity\VolumePerArea;
+
+/** Film and coverage (calculations 2). */
+final class FilmComputations
+{
+    private const SOLIDS = 'volume solids: what is left of a wet film when it is dry';
+
+    /** @return list<Computation> */
+    public static function all(): array
+    {
+        $vs = Field::quantity('solids', Percentage::class, 'Volume solids');
+        $dft = Field::quantity('dft', FilmThickness::class, 'Dry film');
+        $area = Field::quantity('area', Area::class, 'Area');
+
+        return [
+            new Computation('film.spreading-rate', 'Area one litre covers at a dry film', '10 x VS% / DFT[um]', self::SOLIDS, [$vs, $dft], [Field::quantity('rate', SpreadingRate::class, 'Spreading rate')],
+                static fn (Inputs $in): Outcome => Outcome::of(['rate' => Coverage::spreadingRate($in->quantity('solids', Percentage::class), $in->quantity('dft', FilmThickness::class))])),
+            new Computation('film.wet', 'Wet film to lay for a dry film', 'DFT x (1 + thinner) / VS', self::SOLIDS, [$dft, $vs, Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0))], [Field::quantity('wft', FilmThickness::class, 'Wet film')],
+                static fn (Inputs $in): Outcome => Outcome::of(['wft' => Coverage::wetFilm($in->quantity('dft', FilmThickness::class), $in->quantity('solids', Percentage::class), $in->quantity('thinner', Percentage::class))])),
+            new Computation('film.dead-volume', 'Paint a blast profile swallows', 'table by profile, linear between', 'typical published table', [Field::quantity('profile', FilmThickness::class, 'Blast profile')], [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
+                static fn (Inputs $in): Outcome => Outcome::of(['dead' => Coverage::deadVolume($in->quantity('profile', FilmThickness::class))])->warnIf($in->quantity('profile', FilmThickness::class)->um() > 105.0, 'The profile is deeper than the table; the value for 105 um is used.'), Source::Typical),
+            new Computation('film.quantity', 'Paint for a number of coats', '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss)', self::SOLIDS,
+                [$area, Field::optional('coats', Count::class, 'Coats', Count::of(1)), $dft, $vs, Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(0)), Field::optional('profile', FilmThickness::class, 'Blast profile under the first coat', FilmThickness::micrometres(0))],
+                [Field::quantity('theoretical', Volume::class, 'On the part'), Field::quantity('needed', Volume::class, 'To mix')], self::quantity(...)),
+            new Computation('film.loss', 'Share of paint that never reaches the part', 'method + 15 points lattice or small parts + 10 points outdoors', 'typical, until your own log replaces it',
+                [Field::choice('method', 'Method', array_keys(Loss::METHODS), true), Field::choice('shape', 'Shape', ['plain', 'lattice-or-small']), Field::choice('place', 'Place', ['indoors', 'outdoors'])],
+                [Field::quantity('loss', Percentage::class, 'Loss')],
+                static fn (Inputs $in): Outcome => Outcome::of(['loss' => Loss::typical($in->choice('method'), 'lattice-or-small' === $in->choice('shape'), 'outdoors' === $in->choice('place'))]), Source::Typical),
+            new Computation('film.aerosol', 'Area one can covers in one coat', 'net volume x VS x (1 - loss) x 1000 / DFT[um]', self::SOLIDS, [Field::quantity('volume', Volume::class, 'Net volume of a can'), $vs, Field::quantity('loss', Percentage::class, 'Loss'), $dft], [Field::quantity('area', Area::class, 'Area per coat and can')],
+                static fn (Inputs $in): Outcome => Outcome::of(['area' => Coverage::aerosolArea($in->quantity('volume', Volume::class), $in->quantity('solids', Percentage::class), $in->quantity('loss', Percentage::class), $in->quantity('dft', FilmThickness::class))])),
+            new Computation('film.overlap', 'Pace of a spray fan', 'fan x (1 - overlap) x speed; time = area / pace', 'geometry of the fan', [Field::quantity('fan', Length::class, 'Fan width'), Field::optional('overlap', Percentage::class, 'Overlap', Percentage::percent(50)), Field::quantity('speed', Speed::class, 'Gun speed'), Field::optional('area', Area::class, 'Area', Area::squareMetres(0))],
+                [Field::quantity('pace', AreaRate::class, 'Pace'), Field::quantity('passes', Count::class, 'Passes over a spot per trip'), Field::quantity('time', Duration::class, 'Time per coat')], self::overlap(...)),
+            new Computation('film.coats-to-hide', 'Coats until the old colour is gone', 'ceil(hiding DFT / DFT per coat)', 'hiding film of the product sheet', [Field::quantity('hiding', FilmThickness::class, 'Hiding film'), Field::quantity('dft', FilmThickness::class, 'Film per coat')], [Field::quantity('coats', Count::class, 'Coats')],
+                static fn (Inputs $in): Outcome => Outcome::of(['coats' => Strokes::coatsToHide($in->quantity('hiding', FilmThickness::class), $in->quantity('dft', FilmThickness::class))])),
+            new Computation('film.clearance', 'Film build against a sliding fit', 'sum of films x faces against gap - tolerance', 'sum of layers', [Field::rows('layers', 'Films on one face', $dft), Field::optional('faces', Count::class, 'Coated faces in the gap', Count::of(2)), Field::optional('gap', FilmThickness::class, 'Gap of the fit'), Field::optional('tolerance', FilmThickness::class, 'Play to keep', FilmThickness::micrometres(0))],
+                [Field::quantity('build', FilmThickness::class, 'Film in the gap'), Field::quantity('remove', FilmThickness::class, 'To take off')], self::clearance(...)),
+        ];
+    }
+
+    private static function quantity(Inputs $in): Outcome
+    {
+        $dead = Coverage::deadVolume($in->quantity('profile', FilmThickness::class));
+        $args = [$in->quantity('area', Area::class), $in->quantity('coats', Count::class)->value(), $in->quantity('dft', FilmThickness::class), $in->quantity('solids', Percentage::class)];
+
+        return Outcome::of([
+            'theoretical' => Coverage::quantity($args[0], $args[1], $args[2], $args[3], Percentage::percent(0), VolumePerArea::litresPerM2(0)),
+            'needed' => Coverage::quantity($args[0], $args[1], $args[2], $args[3], $in->quantity('loss', Percentage::class), $dead),
+        ]);
+    }
+
+    private static function overlap(Inputs $in): Outcome
+    {
+        $pace = Strokes::rate($in->quantity('fan', Length::class), $in->quantity('overlap', Percentage::class), $in->quantity('speed', Speed::class));
+
+        return Outcome::of(['pace' => $pace, 'passes' => Strokes::passesPerTrip($in->quantity('overlap', Percentage::class)), 'time' => Strokes::time($in->quantity('area', Area::class), $pace)]);
+    }
+
+    private static function clearance(Inputs $in): Outcome
+    {
+        $sum = array_sum(array_map(static fn (Inputs $row): float => $row->quantity('dft', FilmThickness::class)->um(), $in->rows('layers')));
+        $build = $sum * $in->quantity('faces', Count::class)->value();
+        $gap = $in->maybe('gap', FilmThickness::class);
+        $over = null === $gap ? 0.0 : max(0.0, $build + $in->quantity('tolerance', FilmThickness::class)->um() - $gap->um());
+
+        return Outcome::of(['build' => FilmThickness::micrometres($build), 'remove' => FilmThickness::micrometres($over)])
+            ->warnIf($over > 0.0, 'The fit is too tight for these films: mask a face or take the film off it.');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Compute;
+
+use Hull\Quantity\Quantity;
+
+/** What a formula gives back: named values and warnings. */
+final readonly class Outcome
+{
+    /**
+     * @param array<string, Quantity|string|bool> $values
+     * @param list<string>                        $warnings
+     */
+    private function __construct(public array $values, public array $warnings)
+    {
+    }
+
+    /** @param array<string, Quantity|string|bool> $values */
+    public static function of(array $values): self
+    {
+        return new self($values, []);
+    }
+
+    public function warn(string $warning): self
+    {
+        return new self($this->values, [...$this->warnings, $warning]);
+    }
+
+    public function warnIf(bool $condition, string $warning): self
+    {
+        return $condition ? $this->warn($warning) : $this;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Compute;
+
+use Hull\Quantity\MixRatio;
+use Hull\Quantity\Quantity;
+
+/** Every formula by name; the console, the API and the screens all ask here. */
+final class Registry
+{
+    /** @var array<string, Computation> */
+    private array $byName = [];
+
+    /** @param iterable<Computation> $computations */
+    public function __construct(iterable $computations)
+    {
+        foreach ($computations as $computation) {
+            if (isset($this->byName[$computation->name])) {
+                throw new \LogicException('Two computations are called '.$computation->name.'.');
+            }
+            $this->byName[$computation->name] = $computation;
+        }
+        ksort($this->byName);
+    }
+
+    public static function standard(): self
+    {
+        static $standard = null;
+
+        return $standard ??= new self([
+            ...AreaComputations::all(),
+            ...FilmComputations::all(),
+            ...MixComputations::all(),
+            ...ClimateComputations::all(),
+            ...CureComputations::all(),
+        ]);
+    }
+
+    /** @return list<Computation> */
+    public function all(): array
+    {
+        return array_values($this->byName);
+    }
+
+    public function find(string $name): ?Computation
+    {
+        return $this->byName[$name] ?? null;
+    }
+
+    /** @param array<string, Quantity|MixRatio|string|list<Inputs>|null> $values */
+    public function run(string $name, array $values, Source $source = Source::Given): Result
+    {
+        $computation = $this->byName[$name] ?? throw new \LogicException('No computation '.$name.'.');
+
+        return $computation->run(Inputs::of($computation->inputs, $values), $source);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Cure;
+
+use Hull\Climate\Air;
+use Hull\Climate\ClimateSeries;
+use Hull\Quantity\Duration;
+
+/** A clock that runs from 0 to 1 towards one event, faster when warm. */
+final readonly class CureClock
+{
+    private function __construct(private CureRows $rows, private string $kind, private float $thickness, public float $reading)
+    {
+    }
+
+    /**
+     * @param string $kind      kind of film for what humidity does to it, see CureFactor
+     * @param float  $thickness factor for a film thicker than the sheet's, 1 or more
+     */
+    public static function start(CureRows $rows, string $kind = 'solvent', float $thickness = 1.0): self
+    {
+        return new self($rows, $kind, $thickness, 0.0);
+    }
+
+    /** dt / hours(T, RH); stands still where the film does not cure. */
+    public function run(Duration $for, Air $air): self
+    {
+        $whole = $this->whole($air);
+
+        return null === $whole ? $this : new self($this->rows, $this->kind, $this->thickness, $this->reading + $for->h() / $whole);
+    }
+
+    /** Hours left in constant air; null when it never gets there. */
+    public function remainingIn(Air $air): ?Duration
+    {
+        $whole = $this->whole($air);
+
+        return null === $whole ? null : Duration::hours(max(0.0, 1.0 - $this->reading) * $whole);
+    }
+
+    public function isReached(): bool
+    {
+        return $this->reading >= 1.0 - 1e-9;
+    }
+
+    /** The hour on the axis of the series at which the event is reached; null when that does not happen within it. */
+    public function reachedAt(ClimateSeries $series, float $from): ?float
+    {
+        $reading = $this->reading;
+        foreach ($series->stretches($from) as [$hours, $air]) {
+            $whole = $this->whole($air);
+            if (null !== $whole && $reading + $hours / $whole >= 1.0) {
+                return $from + max(0.0, (1.0 - $reading) * $whole);
+            }
+            $reading += null === $whole ? 0.0 : $hours / $whole;
+            $from += $hours;
+        }
+
+        return null;
+    }
+
+    private function whole(Air $air): ?float
+    {
+        $hours = $this->rows->hoursAt($air->temperature);
+        $humidity = CureFactor::humidity($this->kind, $air);
+
+        return null === $hours || null === $humidity ? null : $hours->h() * $humidity * $this->thickness;
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Cure;
+
+use Hull\Quantity\Duration;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Temperature;
+
+/**
+ * Hours to one event by temperature, as a product sheet gives them.
+ *
+ * Between rows ln(hours) is linear in 1/T(K); at most 5 C outside them, marked; beyond that nothing is promised.
+ */
+final readonly class CureRows
+{
+    public const REACH_C = 5.0;
+
+    /** @param non-empty-list<array{float, float}> $rows (kelvin, hours) ascending in temperature */
+    private function __construct(private array $rows)
+    {
+    }
+
+    /** @param array<int|float|string, float|int> $hoursByCelsius at least one row, hours above zero */
+    public static function of(array $hoursByCelsius): self
+    {
+        $rows = [];
+        ksort($hoursByCelsius);
+        foreach ($hoursByCelsius as $celsius => $hours) {
+            if ($hours <= 0) {
+                throw new InvalidQuantity(sprintf('%g h at %s C is not a time.', $hours, $celsius), 'hours above zero');
+            }
+            $rows[] = [Temperature::celsius((float) $celsius)->kelvin(), (float) $hours];
+        }
+        if ([] === $rows) {
+            throw new InvalidQuantity('A sheet without rows says nothing.', 'at least one row of temperature and hours');
+        }
+
+        return new self($rows);
+    }
+
+    /** Null where the film does not cure, or the sheet is too far away to say. */
+    public function hoursAt(Temperature $at): ?Duration
+    {
+        $k = $at->kelvin();
+        $last = count($this->rows) - 1;
+        if ($k < $this->rows[0][0] - self::REACH_C - 1e-9 || $k > $this->rows[$last][0] + self::REACH_C + 1e-9) {
+            return null;
+        }
+        if (0 === $last) {
+            return Duration::hours($this->rows[0][1]);
+        }
+        $i = 0;
+        while ($i < $last - 1 && $k > $this->rows[$i + 1][0]) {
+            ++$i;
+        }
+        [$k0, $h0] = $this->rows[$i];
+        [$k1, $h1] = $this->rows[$i + 1];
+        $share = (1 / $k - 1 / $k0) / (1 / $k1 - 1 / $k0);
+
+        return Duration::hours(exp(log($h0) + $share * (log($h1) - log($h0))));
+    }
+
+    public function isOutsideRows(Temperature $at): bool
+    {
+        return $at->kelvin() < $this->rows[0][0] - 1e-9 || $at->kelvin() > $this->rows[count($this->rows) - 1][0] + 1e-9;
+    }
+
+    /** @return list<array{float, float}> (celsius, hours) as the sheet gives them */
+    public function rows(): array
+    {
+        return array_map(static fn (array $row): array => [round($row[0] - 273.15, 6), $row[1]], $this->rows);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Cure;
+
+use Hull\Quantity\Duration;
+
+/**
+ * When the second coat of a part may start, where each coat takes time: zone i is put on at a_i in the first coat
+ * and at s + b_i in the second, and min <= s + b_i - a_i <= max must hold for every zone (constant climate).
+ */
+final readonly class ZoneWindow
+{
+    private function __construct(public float $earliest, public float $latest, public int $sections)
+    {
+    }
+
+    /** @param non-empty-list<array{float, float}> $zones (a_i, b_i) in hours */
+    public static function of(Duration $min, Duration $max, array $zones): self
+    {
+        [$earliest, $latest] = self::bounds($min, $max, $zones);
+
+        return new self($earliest, $latest, self::sections($min, $max, $zones));
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->earliest <= $this->latest + 1e-9;
+    }
+
+    public function slack(): float
+    {
+        return max(0.0, $this->latest - $this->earliest);
+    }
+
+    /**
+     * @param non-empty-list<array{float, float}> $zones
+     *
+     * @return array{float, float}
+     */
+    private static function bounds(Duration $min, Duration $max, array $zones): array
+    {
+        $lag = array_map(static fn (array $z): float => $z[0] - $z[1], $zones);
+
+        return [$min->h() + max($lag), $max->h() + min($lag)];
+    }
+
+    /**
+     * Fewest runs of neighbouring zones that can each be recoated in time, each run worked as its own part.
+     *
+     * @param non-empty-list<array{float, float}> $zones
+     */
+    private static function sections(Duration $min, Duration $max, array $zones): int
+    {
+        $sections = 1;
+        $run = [];
+        foreach ($zones as $zone) {
+            $longer = [...$run, $zone];
+            [$earliest, $latest] = self::bounds($min, $max, $longer);
+            if ([] !== $run && $earliest > $latest + 1e-9) {
+                ++$sections;
+                $run = [$zone];
+            } else {
+                $run = $longer;
+            }
+        }
+
+        return $sections;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Film;
+
+use Hull\Quantity\Percentage;
+
+/** Paint that never reaches the part, by method, shape and place; typical, until the user's own log replaces it. */
+final class Loss
+{
+    public const METHODS = ['brush' => 7, 'roller' => 10, 'hvlp' => 35, 'conventional' => 50, 'airless' => 30, 'aerosol' => 40, 'pour' => 5];
+    private const LATTICE_POINTS = 15;
+    private const BREEZE_POINTS = 10;
+
+    public static function typical(string $method, bool $latticeOrSmall, bool $outdoors): Percentage
+    {
+        $points = self::METHODS[$method] ?? throw new \LogicException('No application method '.$method.'.');
+
+        return Percentage::percent($points + ($latticeOrSmall ? self::LATTICE_POINTS : 0) + ($outdoors ? self::BREEZE_POINTS : 0));
+    }
+}

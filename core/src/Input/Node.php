@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Input;
+
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\MixRatio;
+use Hull\Quantity\Quantity;
+
+/** A decoded JSON or YAML value that knows its own JSON pointer, so that every refusal can name the place. */
+final readonly class Node
+{
+    private function __construct(public mixed $value, public string $pointer)
+    {
+    }
+
+    public static function root(mixed $value): self
+    {
+        return new self($value, '');
+    }
+
+    /** @param list<string> $allowed refuses any other key, so that a misspelt field is never silently dropped */
+    public function only(array $allowed): self
+    {
+        foreach (array_map(strval(...), array_keys($this->map())) as $key) {
+            if (!in_array($key, $allowed, true)) {
+                throw new InvalidInput($this->pointer.'/'.$key, sprintf('There is no field "%s" here.', $key), 'one of: '.implode(', ', $allowed));
+            }
+        }
+
+        return $this;
+    }
+
+    /** The same place with another value, so that refusals still point here. */
+    public function holding(mixed $value): self
+    {
+        return new self($value, $this->pointer);
+    }
+
+    public function field(string $name): self
+    {
+        return $this->optional($name) ?? throw new InvalidInput($this->pointer.'/'.$name, sprintf('The field "%s" is missing.', $name), 'a value for '.$name);
+    }
+
+    /** Null when the field is absent or null. */
+    public function optional(string $name): ?self
+    {
+        $value = $this->map()[$name] ?? null;
+
+        return null === $value ? null : new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], $name));
+    }
+
+    /** @return array<string, self> */
+    public function fields(): array
+    {
+        $fields = [];
+        foreach (array_map(strval(...), array_keys($this->map())) as $key) {
+            $field = $this->optional($key);
+            if (null !== $field) {
+                $fields[$key] = $field;
+            }
+        }
+
+        return $fields;
+    }
+
+    /** @return list<self> */
+    public function items(int $most = 1000): array
+    {
+        if (!is_array($this->value) || !array_is_list($this->value)) {
+            throw $this->refuse('This is not a list.', 'a list');
+        }
+        if (count($this->value) > $most) {
+            throw $this->refuse(sprintf('The list has %d entries.', count($this->value)), sprintf('at most %d entries', $most));
+        }
+        $items = [];
+        foreach ($this->value as $index => $item) {
+            $items[] = new self($item, $this->pointer.'/'.$index);
+        }
+
+        return $items;
+    }
+
+    public function text(int $most = 200): string
+    {
+        if (!is_string($this->value) || '' === trim($this->value)) {
+            throw $this->refuse('This is not a text.', 'a text of 1 to '.$most.' characters');
+        }
+        if (mb_strlen($this->value) > $most) {
+            throw $this->refuse(sprintf('The text has %d characters.', mb_strlen($this->value)), 'a text of 1 to '.$most.' characters');
+        }
+        if (1 !== preg_match('/^[^\x00-\x08\x0B\x0C\x0E-\x1F]*$/u', $this->value)) {
+            throw $this->refuse('The text holds control characters.', 'plain text');
+        }
+
+        return trim($this->value);
+    }
+
+    public function boolean(): bool
+    {
+        return is_bool($this->value) ? $this->value : throw $this->refuse('This is not a yes or no.', 'true or false');
+    }
+
+    public function integer(int $least, int $most): int
+    {
+        if (!is_int($this->value) || $this->value < $least || $this->value > $most) {
+            throw $this->refuse('This is not a whole number in range.', sprintf('a whole number from %d to %d', $least, $most));
+        }
+
+        return $this->value;
+    }
+
+    public function number(): float
+    {
+        return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw $this->refuse('This is not a number.', 'a number');
+    }
+
+    /** @param list<string> $options */
+    public function choice(array $options): string
+    {
+        if (!is_string($this->value) || !in_array($this->value, $options, true)) {
+            $given = is_scalar($this->value) ? '"'.(string) $this->value.'"' : 'This';
+            throw $this->refuse($given.' is not known here.', 'one of: '.implode(', ', $options));
+        }
+
+        return $this->value;
+    }
+
+    /**
+     * A number in the unit of record, or typed text with its unit.
+     *
+     * @template T of Quantity
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    public function quantity(string $class): Quantity
+    {
+        try {
+            if (is_string($this->value)) {
+                return $class::parse($this->value);
+            }
+            if (is_int($this->value) || is_float($this->value)) {
+                return $class::ofSi((float) $this->value);
+            }
+        } catch (InvalidQuantity $e) {
+            throw $this->refuse($e->getMessage(), $e->accepted);
+        }
+        throw $this->refuse('This is not a quantity.', $class::dimension()->accepted());
+    }
+
+    public function ratio(): MixRatio
+    {
+        try {
+            return MixRatio::parse($this->text());
+        } catch (InvalidQuantity $e) {
+            throw $this->refuse($e->getMessage(), $e->accepted);
+        }
+    }
+
+    public function refuse(string $message, string $accepted): InvalidInput
+    {
+        return new InvalidInput($this->pointer, $message, $accepted);
+    }
+
+    /** @return array<string, mixed> */
+    private function map(): array
+    {
+        if (!is_array($this->value) || ([] !== $this->value && array_is_list($this->value))) {
+            throw $this->refuse('This is not an object.', 'an object with named fields');
+        }
+        $map = [];
+        foreach ($this->value as $key => $value) {
+            $map[(string) $key] = $value;
+        }
+
+        return $map;
+    }
+}

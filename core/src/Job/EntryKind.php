@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+/** What a log entry says happened. */
+enum EntryKind: string
+{
+    case Start = 'start';
+    case Finish = 'finish';
+    case Reading = 'reading';
+    case Note = 'note';
+    case Correction = 'correction';
+}

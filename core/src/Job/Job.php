@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+/** A thing in the yard: its parts and the places they are worked in. */
+final readonly class Job
+{
+    /**
+     * @param array<string, Place> $places
+     * @param list<Part>           $parts
+     */
+    public function __construct(public string $name, public string $note, public array $places, public array $parts)
+    {
+    }
+
+    public function place(string $id): Place
+    {
+        return $this->places[$id] ?? throw new \LogicException('No place '.$id.'.');
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+use Hull\Quantity\Area;
+use Hull\Route\Route;
+
+/** A part as taken in: what it is, how it is, how large, what it is for, and what was decided and done. */
+final readonly class Part
+{
+    /**
+     * @param list<Observed>         $conditions
+     * @param list<Shape>           $shapes
+     * @param array<string, string> $schools
+     * @param list<LogEntry>        $log
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $substrate,
+        public array $conditions,
+        public array $shapes,
+        public string $service,
+        public string $finish,
+        public string $place,
+        public string $method,
+        public bool $smallOrLattice,
+        public string $exposure,
+        public array $schools,
+        public ?Route $route,
+        public array $log,
+    ) {
+    }
+
+    public function area(): Area
+    {
+        return Area::squareMetres(array_sum(array_map(static fn (Shape $s): float => $s->area()->m2(), $this->shapes)));
+    }
+
+    /** @param list<LogEntry> $log */
+    public function with(?Route $route, array $log): self
+    {
+        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $this->schools, $route, $log);
+    }
+}

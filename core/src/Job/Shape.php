@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+use Hull\Compute\Computation;
+use Hull\Compute\Inputs;
+use Hull\Compute\Result;
+use Hull\Quantity\Area;
+
+/** One measured shape of a part. */
+final readonly class Shape
+{
+    public function __construct(public string $name, public Computation $computation, public Inputs $inputs)
+    {
+    }
+
+    public function kind(): string
+    {
+        return substr($this->computation->name, strlen('area.'));
+    }
+
+    public function result(): Result
+    {
+        return $this->computation->run($this->inputs);
+    }
+
+    public function area(): Area
+    {
+        return $this->result()->quantity('area', Area::class);
+    }
+}

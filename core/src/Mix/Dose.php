@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Mix;
+
+use Hull\Quantity\Interpolation;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Mass;
+use Hull\Quantity\Percentage;
+use Hull\Quantity\Temperature;
+use Hull\Quantity\Volume;
+
+/** Small doses: weighing error, catalyst by temperature, dilution. */
+final class Dose
+{
+    /** Share of catalyst (MEKP) in polyester by mass; typical. */
+    private const CATALYST = [15 => 2.25, 20 => 1.75, 25 => 1.5, 30 => 1.25, 35 => 1.0];
+    public const DEFAULT_TOLERANCE = 0.05;
+
+    /** One step of the scale or cup over the smallest dose; half of it when rounding to the nearest step. */
+    public static function error(Mass $resolution, Mass $dose): Percentage
+    {
+        return $dose->kg() > 0.0 ? Percentage::ratio($resolution->kg() / $dose->kg()) : throw new InvalidQuantity('A dose of nothing cannot be weighed.', 'a mass above zero such as 8 g');
+    }
+
+    /** Catalyst share of resin mass, held inside 1.0 to 3.0 %. */
+    public static function catalystShare(Temperature $at): Percentage
+    {
+        return Percentage::percent(min(3.0, max(1.0, Interpolation::held(self::CATALYST, $at->c()))));
+    }
+
+    /** @return array{Volume, Volume} concentrate and water for C1 V1 = C2 V2 */
+    public static function dilute(Percentage $stock, Percentage $wanted, Volume $total): array
+    {
+        if ($wanted->ratioValue() > $stock->ratioValue() || $stock->ratioValue() <= 0.0) {
+            throw new InvalidQuantity('Water cannot make a solution stronger than its stock.', 'a wanted strength at or below the stock');
+        }
+        $concentrate = $total->litresValue() * $wanted->ratioValue() / $stock->ratioValue();
+
+        return [Volume::litres($concentrate), Volume::litres($total->litresValue() - $concentrate)];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Quantity;
+
+/** Parts base : hardener (: thinner as a share of base and hardener). "4:1+10 %" or "4:1:10 %"; a one-part product is "1". */
+final readonly class MixRatio
+{
+    public const ACCEPTED = 'a ratio with parts above zero such as 4:1, 2:1, 4:1+10 %, or 100:2';
+
+    private function __construct(public float $base, public float $hardener, public float $thinnerShare)
+    {
+    }
+
+    /**
+     * @param float $base         parts A, above 0
+     * @param float $hardener     parts B, above 0 (0 only for a one-part product, see onePart)
+     * @param float $thinnerShare share of A + B, 0 to 1
+     */
+    public static function of(float $base, float $hardener, float $thinnerShare = 0.0): self
+    {
+        if ($base <= 0.0 || $hardener <= 0.0 || !is_finite($base) || !is_finite($hardener)) {
+            throw new InvalidQuantity(sprintf('The ratio %g:%g has a part that is not above zero.', $base, $hardener), self::ACCEPTED);
+        }
+        if ($thinnerShare < 0.0 || $thinnerShare > 1.0) {
+            throw new InvalidQuantity(sprintf('%g %% thinner is outside 0 %% to 100 %%.', $thinnerShare * 100), self::ACCEPTED);
+        }
+
+        return new self($base, $hardener, $thinnerShare);
+    }
+
+    public static function onePart(float $thinnerShare = 0.0): self
+    {
+        return new self(1.0, 0.0, $thinnerShare);
+    }
+
+    public static function parse(string $text): self
+    {
+        if (1 !== preg_match('/^\s*(\d+(?:\.\d+)?)\s*:\s*(\d+(?:\.\d+)?)\s*(?:[:+]\s*(\d+(?:\.\d+)?)\s*%\s*)?$/', $text, $m)) {
+            throw new InvalidQuantity(sprintf('"%s" is not a mix ratio.', trim($text)), self::ACCEPTED);
+        }
+
+        return self::of((float) $m[1], (float) $m[2], (float) ($m[3] ?? 0) / 100);
+    }
+
+    public function isOnePart(): bool
+    {
+        return 0.0 === $this->hardener;
+    }
+
+    public function text(): string
+    {
+        $ratio = $this->isOnePart() ? 'one part' : sprintf('%g:%g', $this->base, $this->hardener);
+
+        return $this->thinnerShare > 0.0 ? sprintf('%s + %g %%', $ratio, $this->thinnerShare * 100) : $ratio;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Quantity;
+
+/** Shows quantities in the units a restorer would read them in, to a precision the work can use. */
+final class QuantityFormat
+{
+    public static function text(Quantity $quantity, UnitSystem $system): string
+    {
+        $dimension = $quantity::dimension();
+        $unit = self::unitFor($dimension, $quantity->si(), $system);
+
+        return self::join(self::number($unit->fromSi($quantity->si()), $dimension), $unit);
+    }
+
+    /** The unit in which a value of this size is shown. */
+    public static function unitFor(Dimension $dimension, float $si, UnitSystem $system): Unit
+    {
+        $metric = UnitSystem::Metric === $system;
+        $size = abs($si);
+        $symbol = match ($dimension) {
+            Dimension::Length => $metric ? ($size < 1.0 ? 'mm' : 'm') : ($size < 0.3048 * 3 ? 'in' : 'ft'),
+            Dimension::Area => $metric ? ($size < 0.01 ? 'cm²' : 'm²') : ($size < 0.09290304 / 4 ? 'in²' : 'ft²'),
+            Dimension::Volume => $metric ? ($size < 1.0 ? 'mL' : 'L') : ($size < 3.785412 / 8 ? 'fl oz' : ($size < 3.785412 ? 'qt' : 'gal')),
+            Dimension::Mass => $metric ? ($size < 1.0 ? 'g' : 'kg') : ($size < 0.45359237 ? 'oz' : 'lb'),
+            Dimension::Density => $metric ? 'kg/L' : 'lb/gal',
+            Dimension::Temperature => $metric ? '°C' : '°F',
+            Dimension::TemperatureDifference => $metric ? '°C' : '°F',
+            Dimension::RelativeHumidity, Dimension::Percentage => '%',
+            Dimension::Duration => $size < 1.0 ? 'min' : ($size <= 96.0 ? 'h' : 'd'),
+            Dimension::FilmThickness => $metric ? 'µm' : 'mil',
+            Dimension::Ratio, Dimension::Count => '',
+            Dimension::Speed => $metric ? 'm/s' : 'ft/min',
+            Dimension::SpreadingRate => $metric ? 'm²/L' : 'ft²/gal',
+            Dimension::VolumePerArea => $metric ? 'L/m²' : 'gal/ft²',
+            Dimension::AreaRate => $metric ? 'm²/h' : 'ft²/h',
+            Dimension::AbsoluteHumidity => $metric ? 'g/m³' : 'gr/ft³',
+            Dimension::MassPerArea => $metric ? 'g/m²' : 'oz/yd²',
+        };
+
+        return $dimension->unit($symbol) ?? $dimension->siUnit();
+    }
+
+    /** Three figures, never in scientific notation, no trailing zeros. */
+    public static function number(float $value, Dimension $dimension): string
+    {
+        $size = abs($value);
+        $decimals = match (true) {
+            Dimension::Temperature === $dimension, Dimension::TemperatureDifference === $dimension => 1,
+            $size >= 100.0 => 0,
+            $size >= 10.0 => 1,
+            $size >= 1.0 => 2,
+            $size >= 0.1 => 3,
+            default => 4,
+        };
+        $text = number_format($value, $decimals, '.', '');
+        if (str_contains($text, '.')) {
+            $text = rtrim(rtrim($text, '0'), '.');
+        }
+
+        return '-0' === $text ? '0' : $text;
+    }
+
+    private static function join(string $number, Unit $unit): string
+    {
+        return trim($number.' '.$unit->symbol());
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Surface\SurfaceState;
+
+final readonly class AnyOf implements Predicate
+{
+    /** @param list<Predicate> $of */
+    public function __construct(private array $of)
+    {
+    }
+
+    public function holds(SurfaceState $state): bool
+    {
+        foreach ($this->of as $predicate) {
+            if ($predicate->holds($state)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function couldHold(Reach $reach): bool
+    {
+        foreach ($this->of as $predicate) {
+            if ($predicate->couldHold($reach)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Surface\SurfaceState;
+
+/** The top film has reached an event of its cure, whatever else it has reached. */
+final readonly class FilmPast implements Predicate
+{
+    public const EVENTS = ['touch', 'recoat', 'full'];
+
+    public function __construct(private string $event)
+    {
+    }
+
+    public function holds(SurfaceState $state): bool
+    {
+        $top = $state->top();
+        $clock = match ($this->event) {
+            'touch' => $top?->touch,
+            'recoat' => $top?->recoatMin,
+            default => $top?->full,
+        };
+
+        return null === $clock || $clock->isReached();
+    }
+
+    public function couldHold(Reach $reach): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+/** A change to the route that removes a finding. */
+final readonly class Mend
+{
+    public function __construct(public string $label, public Route $route)
+    {
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Surface\SurfaceState;
+
+/** Finds for each finding the changes that remove it, and offers only those that were seen to. */
+final readonly class Mender
+{
+    private const MOST = 3;
+
+    private StepRunner $runner;
+    private RouteCheck $check;
+    private RoutePlanner $planner;
+
+    public function __construct(private PartContext $context)
+    {
+        $this->runner = new StepRunner($context);
+        $this->check = new RouteCheck($context);
+        $this->planner = new RoutePlanner($context);
+    }
+
+    /** @return list<Finding> the findings of a route, each with its mends */
+    public function findings(SurfaceState $from, Route $route): array
+    {
+        return array_map(
+            fn (Finding $finding): Finding => Severity::Broken === $finding->severity ? $finding->with($this->mends($from, $route, $finding)) : $finding,
+            $this->check->findings($from, $route),
+        );
+    }
+
+    /** @return list<Mend> */
+    private function mends(SurfaceState $from, Route $route, Finding $finding): array
+    {
+        $mends = [];
+        foreach ($this->candidates($from, $route, $finding) as $mend) {
+            $left = $this->check->findings($from, $mend->route);
+            $gone = [] === array_filter($left, static fn (Finding $f): bool => $f->is($finding));
+            if ($gone) {
+                $mends[] = $mend;
+            }
+            if (count($mends) >= self::MOST) {
+                break;
+            }
+        }
+
+        return $mends;
+    }
+
+    /** @return iterable<Mend> */
+    private function candidates(SurfaceState $from, Route $route, Finding $finding): iterable
+    {
+        $at = null;
+        foreach ($route->steps as $index => $step) {
+            if ($step->key === $finding->stepKey) {
+                $at = $index;
+            }
+        }
+        if (null !== $at) {
+            $state = $from;
+            foreach (array_slice($route->steps, 0, $at) as $step) {
+                $state = $this->runner->apply($step, $state)->state;
+            }
+            foreach ($route->steps as $later => $step) {
+                if ($later > $at && $this->helps($step, $state, $finding)) {
+                    yield new Mend(sprintf('Move "%s" before this step', $this->check->name($step)), $route->moved($later, $at));
+                }
+            }
+            try {
+                $mended = $this->planner->mend($state, [$route->steps[$at]], '');
+                $insert = array_slice($mended->steps, 0, -1);
+                if ([] !== $insert) {
+                    $names = implode(', then ', array_map(fn (RouteStep $s): string => '"'.$this->check->name($s).'"', $insert));
+                    yield new Mend('Put in '.$names, $route->inserted($at, array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $insert)));
+                }
+            } catch (NoRoute) {
+            }
+            yield new Mend('Take this step out', $route->without($at));
+        }
+        try {
+            yield new Mend('Plan the whole route again', $this->planner->plan($from));
+        } catch (NoRoute) {
+        }
+    }
+
+    private function helps(RouteStep $step, SurfaceState $state, Finding $finding): bool
+    {
+        if (RoutePlanner::COAT === $step->step || [] !== $this->runner->broken($step, $state)) {
+            return false;
+        }
+        $after = $this->runner->apply($step, $state)->state;
+        foreach ($this->context->catalogue->rules as $rule) {
+            if ($rule->need->id === $finding->needId) {
+                return $rule->need->predicate->holds($after) && !$rule->need->predicate->holds($state);
+            }
+        }
+
+        return true;
+    }
+}

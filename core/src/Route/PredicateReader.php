@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Input\Node;
+use Hull\Surface\FilmPhase;
+
+/** Reads the predicates of the catalogue: fact, film, film_past, top, top_not, any, all. */
+final class PredicateReader
+{
+    /** @param list<string> $facts known fact ids */
+    public static function read(Node $node, array $facts): Predicate
+    {
+        $fact = $node->optional('fact');
+        if (null !== $fact) {
+            return new FactWithin($fact->choice($facts), $node->optional('min')?->number(), $node->optional('max')?->number());
+        }
+        $film = $node->optional('film');
+        if (null !== $film) {
+            $phases = array_map(static fn (FilmPhase $p): string => $p->value, FilmPhase::cases());
+
+            return new FilmIs(array_map(static fn (Node $n): FilmPhase => FilmPhase::from($n->choice($phases)), $film->items()));
+        }
+        $past = $node->optional('film_past');
+        if (null !== $past) {
+            return new FilmPast($past->choice(FilmPast::EVENTS));
+        }
+        foreach (['top' => true, 'top_not' => false] as $key => $wanted) {
+            $tags = $node->optional($key);
+            if (null !== $tags) {
+                return new TopTagged(array_map(static fn (Node $n): string => $n->text(), $tags->items()), $wanted);
+            }
+        }
+        $any = $node->optional('any');
+        if (null !== $any) {
+            return new AnyOf(array_map(static fn (Node $n): Predicate => self::read($n, $facts), $any->items()));
+        }
+
+        return new AllOf(array_map(static fn (Node $n): Predicate => self::read($n, $facts), $node->field('all')->items()));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+/** Why one step is in a route: what it makes possible, and what breaks without it. */
+final readonly class Reason
+{
+    /** @param list<Finding> $without what the checker says when the step is left out */
+    public function __construct(public string $key, public array $without)
+    {
+    }
+}

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Catalog\Need;
+use Hull\Surface\SurfaceState;
+
+/**
+ * Plans preparation, coats and closing steps from any surface on.
+ *
+ * The film system is fixed by the context; each coat in turn is a goal and the cheapest preparation for it is searched.
+ * Deterministic: equal input gives the equal route.
+ */
+final readonly class RoutePlanner
+{
+    public const COAT = 'apply-coat';
+    /** How often a coat may have to come off again on the way to one step. */
+    private const MOST_ROUNDS = 3;
+    private const CLOSING = ['inspect', 'hand-over'];
+
+    private StepRunner $runner;
+    private PrepSearch $search;
+
+    public function __construct(private PartContext $context)
+    {
+        $this->runner = new StepRunner($context);
+        $this->search = new PrepSearch($context, $this->runner);
+    }
+
+    /** @throws NoRoute */
+    public function plan(SurfaceState $from): Route
+    {
+        return Route::of($this->steps($from, 'hand-over'));
+    }
+
+    /**
+     * The given steps, kept in order, with what they lack put in before each of them; coats that were taken off again
+     * or never laid are added before the closing steps.
+     *
+     * @param list<RouteStep> $remaining
+     *
+     * @throws NoRoute
+     */
+    public function mend(SurfaceState $from, array $remaining, string $because): Route
+    {
+        $state = $from;
+        $steps = [];
+        foreach ($remaining as $routeStep) {
+            $broken = $this->runner->broken($routeStep, $state);
+            if ([] !== $broken) {
+                [$inserted, $state] = $this->lead($state, $routeStep, $because);
+                $steps = [...$steps, ...$inserted];
+            }
+            if ($this->isIdle($routeStep, $state)) {
+                continue;
+            }
+            $steps[] = $routeStep;
+            $state = $this->runner->apply($routeStep, $state)->state;
+        }
+
+        return Route::of($steps);
+    }
+
+    /** How many coats of the system, from the bottom, are on the part already. */
+    public function coatsOn(SurfaceState $state): int
+    {
+        $coats = $this->context->system->coats();
+        $on = 0;
+        foreach ($state->films as $film) {
+            if (isset($coats[$on]) && $coats[$on]->id === $film->product->id) {
+                ++$on;
+            }
+        }
+
+        return $on;
+    }
+
+    /** @return list<RouteStep> */
+    private function steps(SurfaceState $from, string $last): array
+    {
+        $steps = [];
+        $state = $from;
+        $goals = [];
+        foreach (array_slice($this->context->system->coats(), $this->coatsOn($state)) as $product) {
+            $goals[] = new RouteStep('', self::COAT, $product->id);
+        }
+        foreach (self::CLOSING as $closing) {
+            $goals[] = new RouteStep('', $closing);
+            if ($closing === $last) {
+                break;
+            }
+        }
+        foreach ($goals as $goal) {
+            [$lead, $state] = $this->lead($state, $goal, '');
+            $steps = [...$steps, ...$lead, $goal];
+            $state = $this->runner->apply($goal, $state)->state;
+        }
+
+        return $steps;
+    }
+
+    /**
+     * What must be done before a step, with coats laid again where the way there takes one off.
+     *
+     * @return array{list<RouteStep>, SurfaceState}
+     */
+    private function lead(SurfaceState $state, RouteStep $goal, string $because, int $rounds = self::MOST_ROUNDS): array
+    {
+        $depth = count($state->films);
+        $path = $this->search->find($state, $this->runner->needs($goal)) ?? $this->search->find($state, $this->runner->needs($goal), true);
+        if (null === $path || 0 === $rounds) {
+            throw new NoRoute($this->obstacle($state, $goal));
+        }
+        $path = $this->inTradeOrder($path, $state);
+        $lead = [];
+        foreach ($path as $step) {
+            $lead[] = $step->because($because);
+            $lost = array_slice($state->films, max(0, count($state->films) - $this->context->catalogue->step($step->step)->strips));
+            $state = $this->runner->apply($step, $state)->state;
+            if ([] === $lost || count($state->films) >= $depth) {
+                continue;
+            }
+            foreach ($lost as $film) {
+                $again = new RouteStep('', self::COAT, $film->product->id, $because);
+                if ($again->product === $goal->product) {
+                    continue;
+                }
+                [$before, $state] = $this->lead($state, $again, $because, $rounds - 1);
+                $lead = [...$lead, ...$before, $again];
+                $state = $this->runner->apply($again, $state)->state;
+            }
+            [$rest, $state] = $this->lead($state, $goal, $because, $rounds - 1);
+
+            return [[...$lead, ...$rest], $state];
+        }
+
+        return [$lead, $state];
+    }
+
+    /**
+     * Steps that do not depend on each other, in the order of the catalogue, so that equal work reads the same everywhere.
+     *
+     * @param list<RouteStep> $path
+     *
+     * @return list<RouteStep>
+     */
+    private function inTradeOrder(array $path, SurfaceState $from): array
+    {
+        $end = $this->replayed($path, $from);
+        for ($pass = count($path); $pass > 0; --$pass) {
+            for ($i = 0; $i + 1 < count($path); ++$i) {
+                if ($this->context->catalogue->step($path[$i + 1]->step)->order >= $this->context->catalogue->step($path[$i]->step)->order) {
+                    continue;
+                }
+                $swapped = $path;
+                [$swapped[$i], $swapped[$i + 1]] = [$path[$i + 1], $path[$i]];
+                if (null !== $end && $this->replayed($swapped, $from) === $end) {
+                    $path = $swapped;
+                }
+            }
+        }
+
+        return array_values($path);
+    }
+
+    /**
+     * @param array<RouteStep> $path
+     *
+     * @return string|null key of the surface at the end; null when a need breaks on the way
+     */
+    private function replayed(array $path, SurfaceState $state): ?string
+    {
+        foreach ($path as $step) {
+            if ([] !== $this->runner->broken($step, $state)) {
+                return null;
+            }
+            $state = $this->runner->apply($step, $state)->state;
+        }
+
+        return $state->key();
+    }
+
+    /** A wait that has nothing left to wait for. */
+    private function isIdle(RouteStep $routeStep, SurfaceState $state): bool
+    {
+        $step = $this->context->catalogue->step($routeStep->step);
+
+        return $step->isWait() && [] === $step->does && 0.0 === ($this->runner->apply($routeStep, $state)->waitHours ?? 1.0);
+    }
+
+    private function obstacle(SurfaceState $state, RouteStep $goal): string
+    {
+        $name = $this->context->catalogue->step($goal->step)->name;
+        $product = $this->runner->product($goal);
+        $stuck = array_filter($this->runner->broken($goal, $state), fn (Need $need): bool => null === $this->search->find($state, [$need]));
+        $what = [] === $stuck ? 'its needs cannot be met together' : implode('; ', array_map(static fn (Need $n): string => $n->says, $stuck));
+        $air = $this->context->air;
+
+        return sprintf('No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.', $name, null === $product ? '' : ' '.$product->name, $what, $air->temperature->c(), $air->humidity->percentValue());
+    }
+}

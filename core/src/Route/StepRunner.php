@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Catalog\Product;
+use Hull\Catalog\Step;
+use Hull\Climate\Drying;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Surface\Film;
+use Hull\Surface\SurfaceState;
+
+/** The one `apply(step, state)` that planner, checker and bench share. */
+final class StepRunner
+{
+    private const DRYING_BY_WETNESS = [1 => 'open', 2 => 'seams', 3 => 'cavities'];
+
+    /** @var array<string, \Hull\Catalog\Fact> */
+    private readonly array $drifting;
+
+    /** @var array<string, list<\Hull\Catalog\Need>> */
+    private array $needs = [];
+
+    public function __construct(private readonly PartContext $context)
+    {
+        $this->drifting = $context->catalogue->drifting();
+    }
+
+    /** Planned: the step takes its planned time at the place's air. */
+    public function apply(RouteStep $routeStep, SurfaceState $state): Applied
+    {
+        $step = $this->context->catalogue->step($routeStep->step);
+        $minutes = $this->handsOn($step);
+        $after = $this->effects($routeStep, $this->pass($state, $minutes / 60), $step);
+        $wait = $this->wait($step, $state, $after);
+
+        return new Applied(null === $wait ? $after : $this->pass($after, $wait), $minutes, $wait);
+    }
+
+    /** Only what the step does, no time: the bench knows the real time. */
+    public function effects(RouteStep $routeStep, SurfaceState $state, ?Step $step = null): SurfaceState
+    {
+        $step ??= $this->context->catalogue->step($routeStep->step);
+        $state = $state->strip($step->strips);
+        foreach ($step->does as $effect) {
+            $state = $effect->on($state);
+        }
+        $product = $this->product($routeStep);
+
+        return $step->laysFilm && null !== $product ? $state->lay(Film::fresh($product, $product->dft)) : $state;
+    }
+
+    public function pass(SurfaceState $state, float $hours, ?\Hull\Climate\Air $air = null): SurfaceState
+    {
+        return $state->after($hours, $air ?? $this->context->air, $this->drifting);
+    }
+
+    /** @return list<\Hull\Catalog\Need> */
+    public function broken(RouteStep $routeStep, SurfaceState $state): array
+    {
+        $broken = [];
+        foreach ($this->needs($routeStep) as $need) {
+            if (!$need->predicate->holds($state)) {
+                $broken[] = $need;
+            }
+        }
+
+        return $broken;
+    }
+
+    /** @return list<\Hull\Catalog\Need> */
+    public function needs(RouteStep $routeStep): array
+    {
+        return $this->needs[$routeStep->step.'/'.$routeStep->product] ??= $this->context->catalogue->needsOf($this->context->catalogue->step($routeStep->step), $this->product($routeStep), $this->context->substrate);
+    }
+
+    public function product(RouteStep $routeStep): ?Product
+    {
+        return null === $routeStep->product ? null : $this->context->catalogue->product($routeStep->product);
+    }
+
+    private function handsOn(Step $step): float
+    {
+        $takes = $step->takes;
+        $share = null === $takes->scalesWith ? 1.0 : ($this->context->extents[$takes->scalesWith] ?? 1.0);
+
+        return $takes->setupMin + $takes->minPerM2 * $this->context->area->m2() * $share;
+    }
+
+    private function wait(Step $step, SurfaceState $before, SurfaceState $after): ?float
+    {
+        $fixed = $step->takes->waitHours;
+        $for = $step->takes->waitFor;
+        if (null === $for) {
+            return $fixed;
+        }
+        if ('drying' === $for) {
+            try {
+                return $fixed + Drying::time($this->exposure($before), $this->context->air)->h();
+            } catch (InvalidQuantity) {
+                return null;
+            }
+        }
+        $top = $after->top();
+        if (null === $top) {
+            return $fixed;
+        }
+        $clock = match ($for) {
+            'touch' => $top->touch,
+            'recoat' => $top->recoatMin,
+            default => $top->full,
+        };
+        $left = $clock->remainingIn($this->context->air);
+
+        return null === $left ? null : $fixed + $left->h();
+    }
+
+    /** The worse of how wet the part is and how it holds water. */
+    private function exposure(SurfaceState $state): string
+    {
+        $byState = self::DRYING_BY_WETNESS[(int) min(3, max(1, $state->fact('wet')))];
+        $hours = Drying::BASE_HOURS;
+
+        return $hours[$byState] >= $hours[$this->context->exposure] ? $byState : $this->context->exposure;
+    }
+}

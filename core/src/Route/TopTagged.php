@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Surface\SurfaceState;
+
+/** The top film is of a kind (or, turned round, of none of these kinds). */
+final readonly class TopTagged implements Predicate
+{
+    /** @param list<string> $tags */
+    public function __construct(private array $tags, private bool $wanted)
+    {
+    }
+
+    public function holds(SurfaceState $state): bool
+    {
+        $top = $state->top();
+        $has = null !== $top && [] !== array_intersect($this->tags, $top->product->tags);
+
+        return $has === $this->wanted;
+    }
+
+    public function couldHold(Reach $reach): bool
+    {
+        return $this->holds($reach->top());
+    }
+}

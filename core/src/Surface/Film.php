@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Surface;
+
+use Hull\Catalog\Product;
+use Hull\Climate\Air;
+use Hull\Cure\CureClock;
+use Hull\Cure\CureFactor;
+use Hull\Quantity\Duration;
+use Hull\Quantity\FilmThickness;
+
+/** One coat of a product on the part, with its cure clocks. */
+final readonly class Film
+{
+    private function __construct(
+        public Product $product,
+        public FilmThickness $thickness,
+        public CureClock $touch,
+        public CureClock $recoatMin,
+        public ?CureClock $recoatMax,
+        public CureClock $full,
+    ) {
+    }
+
+    public static function fresh(Product $product, FilmThickness $thickness): self
+    {
+        $cure = $product->cure ?? throw new \LogicException($product->id.' lays no film.');
+        $factor = CureFactor::thickness($thickness, $product->dft);
+        $start = static fn (\Hull\Cure\CureRows $rows): CureClock => CureClock::start($rows, $product->cureKind, $factor);
+
+        return new self($product, $thickness, $start($cure->touch), $start($cure->recoatMin), null === $cure->recoatMax ? null : $start($cure->recoatMax), $start($cure->full));
+    }
+
+    public function after(float $hours, Air $air): self
+    {
+        if ($hours <= 0.0) {
+            return $this;
+        }
+        $for = Duration::hours($hours);
+
+        return new self($this->product, $this->thickness, $this->touch->run($for, $air), $this->recoatMin->run($for, $air), $this->recoatMax?->run($for, $air), $this->full->run($for, $air));
+    }
+
+    public function phase(): FilmPhase
+    {
+        return match (true) {
+            $this->full->isReached() => FilmPhase::Cured,
+            $this->isPastWindow() => FilmPhase::Lapsed,
+            $this->recoatMin->isReached() => FilmPhase::Open,
+            $this->touch->isReached() => FilmPhase::Tacky,
+            default => FilmPhase::Wet,
+        };
+    }
+
+    public function isPastWindow(): bool
+    {
+        return true === $this->recoatMax?->isReached();
+    }
+}

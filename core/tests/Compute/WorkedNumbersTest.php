@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Compute;
+
+use Hull\Compute\Registry;
+use Hull\Input\Node;
+use Hull\Quantity\Quantity;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Numbers worked by hand, to the digits given. */
+final class WorkedNumbersTest extends TestCase
+{
+    private const RECOAT_MAX = [['temperature' => '5 C', 'hours' => '72 h'], ['temperature' => '10 C', 'hours' => '48 h'], ['temperature' => '20 C', 'hours' => '24 h'], ['temperature' => '30 C', 'hours' => '12 h']];
+
+    /** @return iterable<string, array{string, array<string, mixed>, array<string, float|bool>, int}> name, inputs, outputs, decimals */
+    public static function numbers(): iterable
+    {
+        yield 'plate, both faces and edges' => ['area.plate', ['length' => '1 m', 'width' => '0.5 m', 'thickness' => '10 mm'], ['area' => 1.03], 2];
+        yield 'plate with a cut-out' => ['area.plate', ['length' => '1 m', 'width' => '0.5 m', 'faces' => 'one', 'cutoutLength' => '0.2 m', 'cutoutWidth' => '0.5 m'], ['area' => 0.40], 2];
+        yield 'plate with round holes' => ['area.plate', ['length' => '1 m', 'width' => '1 m', 'faces' => 'one', 'holes' => 2, 'holeDiameter' => '100 mm'], ['area' => 0.9843], 4];
+        yield 'tube outside' => ['area.tube', ['diameter' => '50 mm', 'length' => '2 m'], ['area' => 0.3142], 4];
+        yield 'tube inside too' => ['area.tube', ['diameter' => '50 mm', 'wall' => '5 mm', 'length' => '2 m', 'inside' => 'yes'], ['area' => 0.5655], 4];
+        yield 'box section' => ['area.box-section', ['width' => '40 mm', 'height' => '60 mm', 'length' => '3 m', 'count' => 2], ['area' => 1.2], 4];
+        yield 'box section inside too' => ['area.box-section', ['width' => '40 mm', 'height' => '60 mm', 'wall' => '5 mm', 'length' => '1 m', 'inside' => 'yes'], ['area' => 0.36], 4];
+        yield 'complex shape' => ['area.strip', ['width' => '1 m', 'length' => '1 m', 'complexity' => 'lattice'], ['area' => 1.6], 2];
+        yield 'angle' => ['area.angle', ['legA' => '50 mm', 'legB' => '30 mm', 'length' => '1 m'], ['area' => 0.16], 3];
+        yield 'channel' => ['area.channel', ['web' => '100 mm', 'flange' => '50 mm', 'thickness' => '5 mm', 'length' => '1 m'], ['area' => 0.39], 3];
+        yield 'i-section' => ['area.i-section', ['height' => '200 mm', 'flange' => '100 mm', 'thickness' => '6 mm', 'length' => '1 m'], ['area' => 0.788], 3];
+        yield 'round bar' => ['area.round-bar', ['diameter' => '20 mm', 'length' => '1 m'], ['area' => 0.06346], 5];
+        yield 'cone' => ['area.cone-frustum', ['large' => '2 m', 'small' => '1 m', 'height' => '1 m'], ['area' => 5.2686], 4];
+        yield 'dome' => ['area.dome', ['diameter' => '2 m', 'rise' => '1 m'], ['area' => 6.2832], 4];
+        yield 'tank' => ['area.tank', ['length' => '2 m', 'width' => '1 m', 'depth' => '0.5 m'], ['area' => 5.0], 2];
+        yield 'wheel' => ['area.wheel', ['diameter' => '0.4 m', 'width' => '0.1 m', 'solid' => '50 %'], ['area' => 0.377], 3];
+        yield 'lattice' => ['area.lattice', ['diameter' => '6 mm', 'length' => '20 m'], ['area' => 0.377], 3];
+        yield 'roof' => ['area.roof', ['length' => '5 m', 'width' => '2 m', 'curb' => '0.1 m', 'fittings' => '1 m2'], ['area' => 10.4], 2];
+        yield 'topsides' => ['area.topsides', ['loa' => '8 m', 'beam' => '2.5 m', 'freeboard' => '1 m'], ['area' => 21.0], 2];
+        yield 'planing bottom' => ['area.planing-bottom', ['loa' => '8 m', 'beam' => '2.5 m'], ['area' => 17.0], 2];
+        yield 'fin keel' => ['area.wetted-hull', ['lwl' => '8 m', 'beam' => '2.5 m', 'draught' => '1.5 m', 'keel' => 'fin'], ['area' => 16.0], 2];
+        yield 'full keel' => ['area.wetted-hull', ['lwl' => '8 m', 'beam' => '2.5 m', 'draught' => '1.5 m'], ['area' => 24.0], 2];
+
+        yield 'spreading rate' => ['film.spreading-rate', ['solids' => '50 %', 'dft' => '60 um'], ['rate' => 8.33], 2];
+        yield 'wet film' => ['film.wet', ['solids' => '50 %', 'dft' => '60 um'], ['wft' => 120.0], 6];
+        yield 'wet film thinned' => ['film.wet', ['solids' => '50 %', 'dft' => '60 um', 'thinner' => '10 %'], ['wft' => 132.0], 6];
+        yield 'quantity' => ['film.quantity', ['area' => '12.5 m2', 'coats' => 2, 'solids' => '50 %', 'dft' => '60 um', 'loss' => '30 %'], ['theoretical' => 3.00, 'needed' => 4.29], 2];
+        yield 'quantity on a blast profile' => ['film.quantity', ['area' => '12.5 m2', 'coats' => 2, 'solids' => '50 %', 'dft' => '60 um', 'loss' => '30 %', 'profile' => '60 um'], ['needed' => 5.00], 2];
+        yield 'dead volume between' => ['film.dead-volume', ['profile' => '67.5 um'], ['dead' => 0.045], 4];
+        yield 'loss brush' => ['film.loss', ['method' => 'brush'], ['loss' => 0.07], 4];
+        yield 'loss gun, small parts, breeze' => ['film.loss', ['method' => 'hvlp', 'shape' => 'lattice-or-small', 'place' => 'outdoors'], ['loss' => 0.60], 4];
+        yield 'aerosol' => ['film.aerosol', ['volume' => '400 mL', 'solids' => '18 %', 'loss' => '40 %', 'dft' => '25 um'], ['area' => 1.73], 2];
+        yield 'overlap' => ['film.overlap', ['fan' => '0.25 m', 'speed' => '0.5 m/s', 'area' => '7.5 m2'], ['pace' => 225.0, 'passes' => 2.0, 'time' => 2 / 60], 6];
+        yield 'coats to hide' => ['film.coats-to-hide', ['hiding' => '70 um', 'dft' => '30 um'], ['coats' => 3.0], 1];
+        yield 'clearance' => ['film.clearance', ['layers' => [['dft' => 25], ['dft' => 40], ['dft' => 30], ['dft' => 45]], 'gap' => '0.2 mm'], ['build' => 280.0, 'remove' => 80.0], 6];
+
+        $kgL = ['baseDensity' => '1.40 kg/L', 'hardenerDensity' => '0.98 kg/L', 'thinnerDensity' => '0.87 kg/L'];
+        yield 'parts by volume' => ['mix.by-volume', ['ratio' => '4:1+10 %', 'total' => '1.5 L', ...$kgL], ['base' => 1.091, 'hardener' => 0.273, 'thinner' => 0.136], 3];
+        yield 'scale readings' => ['mix.by-volume', ['ratio' => '4:1+10 %', 'total' => '1.5 L', ...$kgL], ['scaleBase' => 1.527, 'scaleHardener' => 1.795, 'scaleThinner' => 1.913], 3];
+        yield 'mass ratio' => ['mix.mass-ratio', ['ratio' => '2:1', 'baseDensity' => 1.15, 'hardenerDensity' => 0.95], ['base' => 100.0, 'hardener' => 41.3], 1];
+        yield 'filler by mass' => ['mix.by-mass', ['ratio' => '100:2', 'total' => '510 g'], ['base' => 0.5, 'hardener' => 0.01], 4];
+        yield 'dose error' => ['mix.dose-error', ['resolution' => '1 g', 'dose' => '8 g'], ['error' => 0.125, 'halfStep' => 0.0625], 4];
+        yield 'catalyst' => ['mix.catalyst', ['resin' => '4.0 kg', 'temperature' => '28 C', 'bottle' => '200 g'], ['share' => 0.0135, 'mass' => 0.054, 'volume' => 0.047, 'unused' => 0.146], 3];
+        yield 'catalyst floor' => ['mix.catalyst', ['resin' => '1 kg', 'temperature' => '45 C'], ['share' => 0.01], 4];
+        foreach ([12 => 98, 20 => 57, 28 => 32, 35 => 20] as $celsius => $minutes) {
+            yield 'pot life at '.$celsius => ['mix.pot-life', ['reference' => '40 min', 'referenceTemperature' => '25 C', 'temperature' => $celsius], ['potLife min' => (float) $minutes], 0];
+        }
+        yield 'pot life of a big batch in a tray' => ['mix.pot-life', ['reference' => '40 min', 'referenceTemperature' => '25 C', 'temperature' => '25 C', 'referenceMass' => '100 g', 'mass' => '800 g', 'vessel' => 'tray'], ['potLife' => 2 / 3, 'usable' => 0.5], 3];
+        yield 'batches by pot life' => ['mix.batches', ['need' => '3 L', 'pace' => '10 m2/h', 'coverage' => '5 m2/L', 'usable' => '0.5 h', 'vessel' => '3 L'], ['count' => 3.0, 'each' => 1.0], 3];
+        yield 'batches by vessel' => ['mix.batches', ['need' => '3 L', 'vessel' => '1.5 L'], ['count' => 3.0, 'each' => 1.0], 3];
+        yield 'dilution' => ['mix.dilution', ['stock' => '35 %', 'wanted' => '9 %', 'total' => '500 mL'], ['concentrate' => 0.1286, 'water' => 0.3714], 4];
+        yield 'parts of water' => ['mix.parts', ['parts' => 10, 'total' => '11 L'], ['product' => 1.0, 'water' => 10.0], 3];
+        yield 'tank to the fill line' => ['mix.tank-fill', ['length' => '1 m', 'width' => '0.5 m', 'fill' => '0.4 m', 'displacement' => '20 L'], ['volume' => 180.0], 2];
+
+        foreach ([[20, 65, 13.2], [12, 80, 8.7], [30, 75, 25.1], [5, 90, 3.5]] as [$t, $rh, $dew]) {
+            yield "dew point $t C $rh %" => ['climate.dew-point', ['temperature' => $t, 'humidity' => $rh.' %'], ['dewPoint' => $dew], 1];
+        }
+        yield 'water in air at 20 C' => ['climate.absolute-humidity', ['temperature' => 20, 'humidity' => 0.5], ['water' => 8.6], 1];
+        yield 'water in air at 10 C' => ['climate.absolute-humidity', ['temperature' => 10, 'humidity' => 0.8], ['water' => 7.5], 1];
+        yield 'saturation at 0 C' => ['climate.saturation-pressure', ['temperature' => 0], ['hectopascal' => 6.112], 3];
+        yield 'heated bay' => ['climate.heated', ['temperature' => '10 C', 'humidity' => '80 %', 'heatedTo' => '20 C'], ['humidity' => 0.435], 3];
+        yield 'burner' => ['climate.burner-water', ['propane' => '2 kg'], ['water' => 3.2], 2];
+        yield 'dehumidifier' => ['climate.dehumidify', ['temperature' => 20, 'humidity' => '80 %', 'wanted' => '50 %', 'room' => '100 m3'], ['water' => 6.2], 1];
+        yield 'gate shut by dew' => ['climate.apply-gate', ['temperature' => 12, 'humidity' => '80 %', 'part' => '11 C'], ['margin' => 2.3, 'open' => false], 1];
+        yield 'gate open' => ['climate.apply-gate', ['temperature' => 20, 'humidity' => '65 %'], ['margin' => 6.8, 'open' => true], 1];
+        yield 'sheet metal follows the air' => ['climate.part-lag', ['part' => 5, 'air' => 20, 'after' => '15 min'], ['temperature' => 14.5], 1];
+        yield 'drying at the reference' => ['climate.drying', ['temperature' => 20, 'humidity' => '60 %', 'exposure' => 'seams'], ['time' => 12.0], 6];
+
+        yield 'between the rows' => ['cure.rows', ['rows' => [['temperature' => 10, 'hours' => 16], ['temperature' => 20, 'hours' => 8]], 'temperature' => 14], ['time' => 12.06], 2];
+        yield 'clock' => ['cure.clock', ['rows' => self::RECOAT_MAX, 'stretches' => [['temperature' => 22, 'hours' => 3], ['temperature' => 14, 'hours' => 5]], 'temperature' => 8], ['clock' => 0.2824], 4];
+        yield 'time left' => ['cure.clock', ['rows' => self::RECOAT_MAX, 'stretches' => [['temperature' => 22, 'hours' => 3], ['temperature' => 14, 'hours' => 5]], 'temperature' => 8], ['remaining' => 40.4], 1];
+        yield 'window' => ['cure.window', ['min' => [['temperature' => 20, 'hours' => 3]], 'max' => [['temperature' => 20, 'hours' => 72]], 'temperature' => 20], ['opens' => 3.0, 'closes' => 72.0, 'width' => 69.0], 3];
+        yield 'damp speeds moisture cure' => ['cure.humidity-factor', ['kind' => 'moisture-cure', 'temperature' => 20, 'humidity' => '50 %'], ['factor' => 1.0], 2];
+        yield 'damp slows water-borne' => ['cure.humidity-factor', ['kind' => 'water-borne', 'temperature' => 20, 'humidity' => '75 %'], ['factor' => 2.0], 4];
+        yield 'thick film' => ['cure.film-factor', ['film' => '90 um', 'sheet' => '60 um'], ['factor' => 2.25], 4];
+        $zones = [['first' => 0, 'second' => 0], ['first' => 1.5, 'second' => 0.5], ['first' => 3, 'second' => 1], ['first' => 4.5, 'second' => 1.5]];
+        yield 'four zones, no slack' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => $zones], ['earliest' => 5.0, 'latest' => 5.0, 'slack' => 0.0, 'open' => true, 'sections' => 1.0], 6];
+        yield 'five zones, split' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => [...$zones, ['first' => 6, 'second' => 2]]], ['open' => false, 'sections' => 2.0], 6];
+        yield 'oven' => ['cure.oven', ['part' => 20, 'oven' => '170 C', 'wanted' => '150 C', 'soak' => '1 h'], ['ramp' => 0.5037, 'total' => 1.5037], 4];
+    }
+
+    /**
+     * @param array<string, mixed>      $inputs
+     * @param array<string, float|bool> $expected
+     */
+    #[DataProvider('numbers')]
+    public function testReproduces(string $name, array $inputs, array $expected, int $decimals): void
+    {
+        $computation = Registry::standard()->find($name);
+        self::assertNotNull($computation, $name);
+        $result = $computation->fromNode(Node::root($inputs));
+        foreach ($expected as $output => $value) {
+            [$output, $unit] = [...explode(' ', $output), ''];
+            $actual = $result->outcome->values[$output] ?? null;
+            if (is_bool($value)) {
+                self::assertSame($value, $actual, $output);
+            } else {
+                self::assertInstanceOf(Quantity::class, $actual, $output);
+                self::assertEqualsWithDelta(round($value, $decimals), round('' === $unit ? $actual->si() : $actual->in($unit), $decimals), 1e-9, $output);
+            }
+        }
+    }
+
+    public function testEveryComputationHasAWorkedNumber(): void
+    {
+        $worked = array_unique(array_column(iterator_to_array(self::numbers()), 0));
+        $all = array_map(static fn (\Hull\Compute\Computation $c): string => $c->name, Registry::standard()->all());
+        self::assertSame([], array_values(array_diff($all, $worked)));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Route;
+
+use Hull\Route\Finding;
+use Hull\Route\NoRoute;
+use Hull\Route\RouteStep;
+use Hull\Route\Severity;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class RoutePlannerTest extends TestCase
+{
+    public function testARustedOilyFrameIsWorkedInTheOrderOfTheTrade(): void
+    {
+        $route = Yard::workpiece()->plan();
+        self::assertSame(
+            'photograph dry-clean alkaline-degrease rinse air-dry white-wipe scrape strip-discs blow-off mask final-wipe apply-coat:epoxy-primer-2k wait-recoat apply-coat:epoxy-primer-2k wait-recoat apply-coat:urethane-colour-2k wait-recoat apply-coat:urethane-colour-2k wait-touch unmask wait-full inspect hand-over',
+            implode(' ', array_map(static fn (RouteStep $s): string => $s->step.(null === $s->product ? '' : ':'.$s->product), $route->steps)),
+        );
+    }
+
+    public function testSaltIsWashedOutBeforeAnythingIsSanded(): void
+    {
+        $steps = $this->steps(['conditions' => [['id' => 'salt', 'grade' => 'heavy'], ['id' => 'rust', 'grade' => 'scale']]]);
+        self::assertLessThan(array_search('scrape', $steps, true), array_search('rinse', $steps, true));
+        self::assertGreaterThanOrEqual(2, count(array_keys($steps, 'rinse', true)) + count(array_keys($steps, 'pressure-wash', true)));
+    }
+
+    public function testUntestedPaintIsTestedBeforeDryAbrading(): void
+    {
+        $steps = $this->steps(['conditions' => [['id' => 'untested-paint', 'grade' => 'untested'], ['id' => 'old-coating', 'grade' => 'sound']]]);
+        self::assertLessThan(array_search('sand-off-film', $steps, true), array_search('lead-test', $steps, true));
+    }
+
+    public function testTheSchoolChangesTheWayButNotTheEnd(): void
+    {
+        $bare = $this->steps([]);
+        $convert = $this->steps(['schools' => ['rust' => 'convert']]);
+        $blast = $this->steps(['schools' => ['removing' => 'blast']]);
+        self::assertContains('strip-discs', $bare);
+        self::assertContains('convert-rust', $convert);
+        self::assertNotContains('strip-discs', $convert);
+        self::assertContains('blast', $blast);
+        self::assertNotContains('scrape', $blast);
+        self::assertSame('hand-over', $bare[count($bare) - 1]);
+        self::assertSame('hand-over', $convert[count($convert) - 1]);
+    }
+
+    public function testTheServiceChoosesTheFilms(): void
+    {
+        self::assertStringContainsString('epoxy-mastic', (string) json_encode(Yard::workpiece(['service' => 'underbody'])->plan()->steps));
+        self::assertStringContainsString('alkyd-primer', (string) json_encode(Yard::workpiece(['service' => 'interior'])->plan()->steps));
+    }
+
+    public function testWhereNothingCuresThereIsNoRouteAndTheReasonNamesTheAir(): void
+    {
+        $this->expectException(NoRoute::class);
+        $this->expectExceptionMessageMatches('/shortest recoat time.*4 C.*90 %/');
+        Yard::workpiece(['place' => 'shed'])->plan();
+    }
+
+    public function testTheSameInputGivesTheSameRoute(): void
+    {
+        self::assertEquals(Yard::workpiece()->plan(), Yard::workpiece()->plan());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> every mix of grades, schools, services */
+    public static function parts(): iterable
+    {
+        $catalogue = Yard::catalogue();
+        $seed = 20261;
+        $pick = static function (array $of) use (&$seed): string {
+            $seed = ($seed * 1103515245 + 12345) % 2147483648;
+
+            return (string) array_keys($of)[intdiv($seed, 65536) % count($of)];
+        };
+        for ($i = 0; $i < 60; ++$i) {
+            $conditions = [];
+            foreach ($catalogue->conditions as $condition) {
+                if ('a' === $pick(['a' => 1, 'b' => 1])) {
+                    $conditions[] = ['id' => $condition->id, 'grade' => $pick($condition->grades), 'extent' => '50 %'];
+                }
+            }
+            yield 'part '.$i => [[
+                'substrate' => $pick($catalogue->substrates),
+                'conditions' => $conditions,
+                'service' => $pick($catalogue->services),
+                'finish' => $pick($catalogue->finishes),
+                'water_lies' => $pick(\Hull\Climate\Drying::BASE_HOURS),
+                'schools' => ['rust' => $pick($catalogue->schools['rust']->answers), 'removing' => $pick($catalogue->schools['removing']->answers)],
+            ]];
+        }
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('parts')]
+    public function testEveryPlanPassesTheChecker(array $change): void
+    {
+        try {
+            $workpiece = Yard::workpiece($change);
+            $route = $workpiece->plan();
+        } catch (NoRoute $e) {
+            self::assertMatchesRegularExpression('/no film system|No order of work/', $e->getMessage());
+
+            return;
+        }
+        self::assertSame([], array_map(static fn (Finding $f): string => $f->stepName.': '.$f->says, array_filter($workpiece->check()->findings($workpiece->surveyed, $route), static fn (Finding $f): bool => Severity::Broken === $f->severity)));
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return list<string>
+     */
+    private function steps(array $change): array
+    {
+        return array_map(static fn (RouteStep $s): string => $s->step, Yard::workpiece($change)->plan()->steps);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests;
+
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\CatalogueReader;
+use Hull\Input\Node;
+use Hull\Job\Job;
+use Hull\Job\JobReader;
+use Symfony\Component\Yaml\Yaml;
+
+/** The catalogue and a part of the made-up yard, for tests. */
+final class Yard
+{
+    public static function catalogue(): Catalogue
+    {
+        static $catalogue = null;
+
+        return $catalogue ??= CatalogueReader::read(self::data());
+    }
+
+    /** @return array<string, list<mixed>> */
+    public static function data(): array
+    {
+        $data = [];
+        foreach (glob(__DIR__.'/../../catalog/*/*.yaml') ?: [] as $file) {
+            $parsed = Yaml::parseFile($file);
+            foreach (is_array($parsed) ? $parsed : [] as $kind => $entries) {
+                $data[(string) $kind] = [...$data[(string) $kind] ?? [], ...array_values(is_array($entries) ? $entries : [])];
+            }
+        }
+
+        return $data;
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed>
+     */
+    public static function frame(array $change = []): array
+    {
+        return [
+            'format' => 'unbowed-hull-job', 'version' => 1, 'name' => 'Hovercraft',
+            'places' => [
+                ['id' => 'bay', 'name' => 'Heated bay', 'kind' => 'heated-bay', 'temperature' => '18 C', 'humidity' => '55 %'],
+                ['id' => 'shed', 'name' => 'Shed', 'kind' => 'unheated-shed', 'temperature' => '4 C', 'humidity' => '90 %'],
+            ],
+            'parts' => [[
+                'id' => 'engine-frame', 'name' => 'Engine frame', 'substrate' => 'carbon-steel',
+                'conditions' => [
+                    ['id' => 'rust', 'grade' => 'scale', 'extent' => '70 %'],
+                    ['id' => 'oil', 'grade' => 'heavy', 'extent' => '40 %'],
+                    ['id' => 'soil', 'grade' => 'light'],
+                    ['id' => 'old-coating', 'grade' => 'flaking', 'extent' => '60 %'],
+                ],
+                'shapes' => [['kind' => 'box-section', 'name' => 'Rails', 'width' => '40 mm', 'height' => '40 mm', 'length' => '7 m']],
+                'service' => 'exterior-splash', 'finish' => 'tidy', 'place' => 'bay', ...$change,
+            ]],
+        ];
+    }
+
+    /** @param array<string, mixed> $change */
+    public static function job(array $change = []): Job
+    {
+        return (new JobReader(self::catalogue()))->job(Node::root(self::frame($change)));
+    }
+
+    /** @param array<string, mixed> $change */
+    public static function workpiece(array $change = []): Workpiece
+    {
+        $job = self::job($change);
+
+        return Workpiece::of(self::catalogue(), $job->parts[0], $job->place($job->parts[0]->place));
+    }
+}
