@@ -15,18 +15,19 @@ use Symfony\Component\Yaml\Yaml;
 /** The catalogue and a part of the made-up yard, for tests. */
 final class Yard
 {
+    private static ?Catalogue $catalogue = null;
+
     public static function catalogue(): Catalogue
     {
-        static $catalogue = null;
-
-        return $catalogue ??= CatalogueReader::read(self::data());
+        return self::$catalogue ??= CatalogueReader::read(self::data());
     }
 
     /** @return array<string, list<mixed>> */
     public static function data(): array
     {
         $data = [];
-        foreach (glob(__DIR__.'/../../catalog/*/*.yaml') ?: [] as $file) {
+        $files = glob(__DIR__.'/../../catalog/*/*.yaml');
+        foreach (false === $files ? [] : $files as $file) {
             $parsed = Yaml::parseFile($file);
             foreach (is_array($parsed) ? $parsed : [] as $kind => $entries) {
                 $data[(string) $kind] = [...$data[(string) $kind] ?? [], ...array_values(is_array($entries) ? $entries : [])];
@@ -41,12 +42,12 @@ final class Yard
      *
      * @return array<string, mixed>
      */
-    public static function frame(array $change = []): array
+    public static function frame(array $change = [], string $temperature = '18 C', string $humidity = '55 %'): array
     {
         return [
             'format' => 'unbowed-hull-job', 'version' => 1, 'name' => 'Hovercraft',
             'places' => [
-                ['id' => 'bay', 'name' => 'Heated bay', 'kind' => 'heated-bay', 'temperature' => '18 C', 'humidity' => '55 %'],
+                ['id' => 'bay', 'name' => 'Heated bay', 'kind' => 'heated-bay', 'temperature' => $temperature, 'humidity' => $humidity],
                 ['id' => 'shed', 'name' => 'Shed', 'kind' => 'unheated-shed', 'temperature' => '4 C', 'humidity' => '90 %'],
             ],
             'parts' => [[

@@ -73,12 +73,12 @@ final readonly class CoatSheets
         $takes = $context->catalogue->step($step->step)->takes;
         $onePart = $product->ratio->isOnePart();
         $batches = $this->registry->run('mix.batches', [
-                'need' => $need,
-                'pace' => $takes->minPerM2 > 0.0 ? AreaRate::m2PerHour(60.0 / $takes->minPerM2) : null,
-                'coverage' => SpreadingRate::m2PerLitre($coverage->quantity('rate', SpreadingRate::class)->m2PerL() * (1.0 - $lost->ratioValue()) / (1.0 + $thinner->ratioValue())),
-                'usable' => $potLife?->quantity('usable', Duration::class),
-                'vessel' => $vessel,
-            ], $source);
+            'need' => $need,
+            'pace' => $takes->minPerM2 > 0.0 ? AreaRate::m2PerHour(60.0 / $takes->minPerM2) : null,
+            'coverage' => SpreadingRate::m2PerLitre($coverage->quantity('rate', SpreadingRate::class)->m2PerL() * (1.0 - $lost->ratioValue()) / (1.0 + $thinner->ratioValue())),
+            'usable' => $potLife?->quantity('usable', Duration::class),
+            'vessel' => $vessel,
+        ], $source);
 
         return new CoatSheet(
             $step->key,

@@ -95,7 +95,7 @@ final class AreaComputations
         $holes = (int) $in->quantity('holes', Count::class)->value();
         $cutouts = [...array_fill(0, min(10000, $holes), [\M_PI * $hole ** 2 / 4, \M_PI * $hole]), [$a * $b, $a * $b > 0.0 ? 2 * ($a + $b) : 0.0]];
 
-        return Solids::plate(self::m($in, 'length'), self::m($in, 'width'), self::m($in, 'thickness'), 'both' === $in->choice('faces'), array_values($cutouts));
+        return Solids::plate(self::m($in, 'length'), self::m($in, 'width'), self::m($in, 'thickness'), 'both' === $in->choice('faces'), $cutouts);
     }
 
     private static function l(string $name, string $label, bool $required = true): Field

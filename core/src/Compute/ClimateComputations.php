@@ -8,7 +8,6 @@ use Hull\Climate\Air;
 use Hull\Climate\Drying;
 use Hull\Climate\PartLag;
 use Hull\Quantity\AbsoluteHumidity;
-use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Mass;
 use Hull\Quantity\PlainRatio;

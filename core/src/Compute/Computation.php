@@ -10,8 +10,8 @@ use Hull\Input\Node;
 final readonly class Computation
 {
     /**
-     * @param list<Field>              $inputs
-     * @param list<Field>              $outputs
+     * @param list<Field>               $inputs
+     * @param list<Field>               $outputs
      * @param \Closure(Inputs): Outcome $work
      */
     public function __construct(

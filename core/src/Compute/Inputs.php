@@ -29,7 +29,7 @@ final readonly class Inputs
     }
 
     /**
-     * @param list<Field>                                                $fields
+     * @param list<Field>                                             $fields
      * @param array<string, Quantity|MixRatio|string|list<self>|null> $values
      */
     public static function of(array $fields, array $values): self

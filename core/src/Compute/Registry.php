@@ -10,6 +10,8 @@ use Hull\Quantity\Quantity;
 /** Every formula by name; the console, the API and the screens all ask here. */
 final class Registry
 {
+    private static ?self $standard = null;
+
     /** @var array<string, Computation> */
     private array $byName = [];
 
@@ -27,9 +29,7 @@ final class Registry
 
     public static function standard(): self
     {
-        static $standard = null;
-
-        return $standard ??= new self([
+        return self::$standard ??= new self([
             ...AreaComputations::all(),
             ...FilmComputations::all(),
             ...MixComputations::all(),

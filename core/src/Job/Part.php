@@ -11,7 +11,7 @@ use Hull\Route\Route;
 final readonly class Part
 {
     /**
-     * @param list<Observed>         $conditions
+     * @param list<Observed>        $conditions
      * @param list<Shape>           $shapes
      * @param array<string, string> $schools
      * @param list<LogEntry>        $log

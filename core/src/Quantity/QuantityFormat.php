@@ -10,6 +10,9 @@ final class QuantityFormat
     public static function text(Quantity $quantity, UnitSystem $system): string
     {
         $dimension = $quantity::dimension();
+        if (Dimension::Duration === $dimension) {
+            return self::duration($quantity->si());
+        }
         $unit = self::unitFor($dimension, $quantity->si(), $system);
 
         return self::join(self::number($unit->fromSi($quantity->si()), $dimension), $unit);
@@ -61,6 +64,20 @@ final class QuantityFormat
         }
 
         return '-0' === $text ? '0' : $text;
+    }
+
+    /** "34 min", "3 h 38 min", "3 d 13 h": two units at most, as a clock on the wall is read. */
+    private static function duration(float $hours): string
+    {
+        $minutes = (int) round($hours * 60);
+        if ($minutes < 60) {
+            return ($minutes < 10 && $hours > 0.0 ? self::number($hours * 60, Dimension::Duration) : $minutes).' min';
+        }
+        [$large, $small, $per] = $minutes < 1440 * 2 ? ['h', 'min', 60] : ['d', 'h', 24];
+        $units = 'h' === $large ? $minutes : (int) round($minutes / 60);
+        $rest = $units % $per;
+
+        return intdiv($units, $per).' '.$large.(0 === $rest ? '' : ' '.$rest.' '.$small);
     }
 
     private static function join(string $number, Unit $unit): string

@@ -14,7 +14,7 @@ use Hull\Surface\SurfaceState;
  */
 final class Reach
 {
-    /** @var array<string, array<string, float>> fact => levels it could have */
+    /** @var array<string, array<array-key, float>> fact => levels it could have */
     private array $levels = [];
 
     /** @var array<string, true> */

@@ -24,11 +24,11 @@ final class ReplayTest extends TestCase
     {
         $piece = $this->upToCoats(1, '2026-05-04T10:00:00Z');
         $coat = $this->at($piece, '2026-05-04T15:00:00Z')->coats[0];
-        self::assertEqualsWithDelta(3.63, $coat->opensAt - $coat->laidAt, 0.01);
-        self::assertEqualsWithDelta(84.9, $coat->closesAt - $coat->laidAt, 0.1);
+        self::assertEqualsWithDelta(3.63, (float) $coat->opensAt - $coat->laidAt, 0.01);
+        self::assertEqualsWithDelta(84.9, (float) $coat->closesAt - $coat->laidAt, 0.1);
 
         $cooled = $this->with($piece, [['id' => 'r1', 'kind' => 'reading', 'at' => '2026-05-04T11:00:00Z', 'temperature' => '10 C', 'humidity' => '60 %']]);
-        self::assertGreaterThan($coat->opensAt + 3, $this->at($cooled, '2026-05-04T15:00:00Z')->coats[0]->opensAt);
+        self::assertGreaterThan((float) $coat->opensAt + 3, $this->at($cooled, '2026-05-04T15:00:00Z')->coats[0]->opensAt);
         self::assertSame(FilmPhase::Wet, $this->at($piece, '2026-05-04T10:30:00Z')->state->phase());
         self::assertSame(FilmPhase::Tacky, $this->at($piece, '2026-05-04T13:00:00Z')->state->phase());
         self::assertSame(FilmPhase::Open, $this->at($piece, '2026-05-04T14:00:00Z')->state->phase());
@@ -42,7 +42,7 @@ final class ReplayTest extends TestCase
         $remaining = Workpiece::remaining($piece->route(), $late);
         $mended = (new RoutePlanner($piece->context))->mend($late->state, $remaining, 'the window closed');
         $steps = array_map(static fn (RouteStep $s): string => $s->step, $mended->steps);
-        $coat = array_search('apply-coat', $steps, true);
+        $coat = (int) array_search('apply-coat', $steps, true);
         self::assertSame(['scuff', 'blow-off', 'final-wipe'], array_slice($steps, $coat - 3, 3));
         self::assertSame('the window closed', $mended->steps[$coat - 3]->because);
     }
@@ -58,7 +58,7 @@ final class ReplayTest extends TestCase
         $mended = (new RoutePlanner($piece->context))->mend($replayed->state, Workpiece::remaining($piece->route(), $replayed), 'laid too late');
         $steps = array_map(static fn (RouteStep $s): string => $s->step.':'.$s->product, $mended->steps);
         self::assertContains('sand-back:', $steps);
-        self::assertSame(3, count(array_filter($steps, static fn (string $s): bool => str_starts_with($s, 'apply-coat'))));
+        self::assertCount(3, array_filter($steps, static fn (string $s): bool => str_starts_with($s, 'apply-coat')));
         self::assertSame('apply-coat:epoxy-primer-2k', $steps[(int) array_search('sand-back:', $steps, true) + 3]);
     }
 

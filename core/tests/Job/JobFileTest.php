@@ -73,8 +73,7 @@ final class JobFileTest extends TestCase
 
     public function testRefusesAPlaceBelowAbsoluteZeroAndForeignFiles(): void
     {
-        $frame = Yard::frame();
-        $frame['places'][0]['temperature'] = '-300 C';
+        $frame = Yard::frame([], '-300 C');
         foreach ([[$frame, '/places/0/temperature'], [['format' => 'other'] + Yard::frame(), '/format'], [['version' => 9] + Yard::frame(), '/version'], ['text', '']] as [$file, $pointer]) {
             try {
                 (new JobReader(Yard::catalogue()))->job(Node::root($file));

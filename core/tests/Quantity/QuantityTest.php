@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Quantity;
 
+use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Length;
@@ -28,6 +29,9 @@ final class QuantityTest extends TestCase
         yield [Volume::litres(4.29), '4.29 L', '1.13 gal'];
         yield [Length::millimetres(40), '40 mm', '1.57 in'];
         yield [SpreadingRate::m2PerLitre(25 / 3), '8.33 m²/L', '340 ft²/gal'];
+        yield [Duration::hours(0.333), '20 min', '20 min'];
+        yield [Duration::hours(3.63), '3 h 38 min', '3 h 38 min'];
+        yield [Duration::hours(84.9), '3 d 13 h', '3 d 13 h'];
         yield [RelativeHumidity::percent(65), '65 %', '65 %'];
     }
 

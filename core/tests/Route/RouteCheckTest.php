@@ -7,7 +7,6 @@ namespace Hull\Tests\Route;
 use Hull\Bench\Workpiece;
 use Hull\Route\Finding;
 use Hull\Route\Route;
-use Hull\Route\RouteStep;
 use Hull\Route\Severity;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
@@ -69,9 +68,7 @@ final class RouteCheckTest extends TestCase
     {
         $workpiece = Yard::workpiece();
         $route = $workpiece->plan();
-        $frame = Yard::frame();
-        $frame['places'][0]['temperature'] = '11 C';
-        $frame['places'][0]['humidity'] = '84 %';
+        $frame = Yard::frame([], '11 C', '84 %');
         $job = (new \Hull\Job\JobReader(Yard::catalogue()))->job(\Hull\Input\Node::root($frame));
         $cold = Workpiece::of(Yard::catalogue(), $job->parts[0], $job->place('bay'));
         $cautions = array_filter($cold->findings($route), static fn (Finding $f): bool => Severity::Caution === $f->severity);
@@ -83,7 +80,7 @@ final class RouteCheckTest extends TestCase
         $workpiece = Yard::workpiece();
         $route = $workpiece->plan();
         foreach ($workpiece->reasons($route) as $key => $reason) {
-            self::assertNotSame([], $reason->without, $route->find($key)?->step ?? '');
+            self::assertNotSame([], $reason->without, $route->find($key)->step ?? '');
         }
     }
 

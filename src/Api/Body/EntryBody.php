@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Body;
+
+/** A line for the record. A correction names the entry it corrects. */
+final readonly class EntryBody
+{
+    public function __construct(
+        public string $kind,
+        public string $at,
+        public ?string $step = null,
+        public string|float|null $temperature = null,
+        public string|float|null $humidity = null,
+        public ?string $note = null,
+        public ?string $corrects = null,
+        public ?bool $withdrawn = null,
+    ) {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Body;
+
+/** A part in the form of the job file. */
+final readonly class PartBody
+{
+    /**
+     * @param list<ConditionBody>               $conditions
+     * @param list<array<string, string|float>> $shapes
+     * @param array<string, string>|null        $schools
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $substrate,
+        public string $service,
+        public string $finish,
+        public string $place,
+        public array $conditions,
+        public array $shapes,
+        public ?string $method = null,
+        public ?bool $small_or_lattice = null,
+        public ?string $water_lies = null,
+        public ?array $schools = null,
+    ) {
+    }
+}

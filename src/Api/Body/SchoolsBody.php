@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Body;
+
+/** Answers to school questions; the route is planned again. */
+final readonly class SchoolsBody
+{
+    /**
+     * @param array<string, string> $schools
+     */
+    public function __construct(
+        public array $schools,
+    ) {
+    }
+}

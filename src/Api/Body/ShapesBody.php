@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Body;
+
+/** Shapes to measure. */
+final readonly class ShapesBody
+{
+    /**
+     * @param list<array<string, string|float>> $shapes
+     */
+    public function __construct(
+        public array $shapes,
+    ) {
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\CatalogueView;
+use App\Api\View\ComputationLine;
+use App\Api\View\ComputationList;
+use App\Api\View\ConditionView;
+use App\Api\View\DimensionField;
+use App\Api\View\GradeView;
+use App\Api\View\Option;
+use App\Api\View\SchoolView;
+use App\Api\View\ShapeKind;
+use App\Api\View\SubstrateView;
+use App\Format\ComputeFormat;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Choice;
+use Hull\Climate\Drying;
+use Hull\Compute\Computation;
+use Hull\Compute\Field;
+use Hull\Compute\Registry;
+use Hull\Quantity\Dimension;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+final readonly class CatalogueController
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    #[Route('/api/catalogue', name: 'api_catalogue', methods: ['GET'])]
+    #[Answers(CatalogueView::class)]
+    public function show(): JsonResponse
+    {
+        $c = $this->catalogue;
+        return new JsonResponse(new CatalogueView(
+            array_values(array_map(static fn (\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView($s->id, $s->name, $s->tell, $s->hatch), $c->substrates)),
+            array_values(array_map(static fn (\Hull\Catalog\Condition $x): ConditionView => new ConditionView($x->id, $x->name, $x->hint, array_values(array_map(static fn (\Hull\Catalog\Grade $g): GradeView => new GradeView($g->id, $g->name, $g->look), $x->grades))), $c->conditions)),
+            self::options($c->services),
+            self::options($c->finishes),
+            self::options($c->places),
+            self::options($c->methods),
+            array_map(static fn (string $id): Option => new Option($id, ['open' => 'open, runs off', 'seams' => 'in seams', 'cavities' => 'in cavities'][$id], ''), array_keys(Drying::BASE_HOURS)),
+            array_values(array_map(static fn (\Hull\Catalog\School $s): SchoolView => new SchoolView($s->id, $s->question, array_values(array_map(static fn (Choice $o): Option => new Option($o->id, $o->name, $o->hint), $s->answers))), $c->schools)),
+            array_map(self::shape(...), array_values(array_filter(Registry::standard()->all(), static fn (Computation $x): bool => str_starts_with($x->name, 'area.')))),
+            array_values(array_map(static fn (\Hull\Catalog\Step $s): Option => new Option($s->id, $s->name, $s->why), array_filter($c->steps, static fn (\Hull\Catalog\Step $s): bool => !$s->laysFilm))),
+        ));
+    }
+
+    #[Route('/api/compute', name: 'api_compute_list', methods: ['GET'])]
+    #[Answers(ComputationList::class)]
+    public function computations(): JsonResponse
+    {
+        return new JsonResponse(new ComputationList(array_map(static fn (Computation $x): ComputationLine => new ComputationLine($x->name, $x->summary, $x->formula), Registry::standard()->all())));
+    }
+
+    #[Route('/api/compute/{name}', name: 'api_compute', methods: ['POST'])]
+    public function compute(string $name, Request $request): JsonResponse
+    {
+        $computation = Registry::standard()->find($name) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(ComputeFormat::result($computation->fromNode(JsonBody::of($request))));
+    }
+
+    /**
+     * @param array<string, Choice> $choices
+     *
+     * @return list<Option>
+     */
+    private static function options(array $choices): array
+    {
+        return array_values(array_map(static fn (Choice $o): Option => new Option($o->id, $o->name, $o->hint), $choices));
+    }
+
+    private static function shape(Computation $x): ShapeKind
+    {
+        return new ShapeKind(substr($x->name, strlen('area.')), $x->summary, $x->formula, array_map(static fn (Field $f): DimensionField => new DimensionField(
+            $f->name,
+            $f->label,
+            [] !== $f->options ? 'choice' : (Dimension::Count === $f->dimension() ? 'count' : 'quantity'),
+            $f->required,
+            $f->options,
+        ), $x->inputs));
+    }
+}

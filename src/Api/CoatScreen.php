@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\CoatCard;
+use App\Api\View\MixPart;
+use Hull\Bench\CoatSheet;
+use Hull\Bench\CoatSheets;
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Compute\Result;
+use Hull\Quantity\Count;
+use Hull\Quantity\Duration;
+use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Mass;
+use Hull\Quantity\Percentage;
+use Hull\Quantity\SpreadingRate;
+use Hull\Quantity\TemperatureDifference;
+use Hull\Quantity\Volume;
+
+/** Builds the card of each coat: quantity, mix, pot life, clocks. */
+final readonly class CoatScreen
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /** @return list<CoatCard> */
+    public function cards(Workpiece $piece, Replayed $replayed, Volume $vessel, Shown $shown): array
+    {
+        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $shown), (new CoatSheets($piece))->of($piece->route(), $vessel));
+    }
+
+    private function card(CoatSheet $s, Workpiece $piece, Replayed $replayed, Shown $shown): CoatCard
+    {
+        $product = $s->product;
+        $time = static fn (?Result $r): ?View\Value => null === $r ? null : $shown->of($r, 'time', Duration::class);
+        $potLife = $s->potLife;
+        $warnings = array_values(array_unique([...$s->gate->outcome->warnings, ...$s->batches->outcome->warnings, ...$s->mix->outcome->warnings, ...$s->quantity->outcome->warnings, ...array_merge(...array_map(static fn (?Result $r): array => $r->outcome->warnings ?? ['At this temperature the film is not curing, or the sheet does not reach that far.'], array_values(array_filter($s->cure, static fn (?Result $r, string $event): bool => null !== $r || 'recoatMax' !== $event, \ARRAY_FILTER_USE_BOTH))))]));
+
+        return new CoatCard(
+            $s->stepKey, $product->id, $product->name, $product->example, $s->coat, RouteScreen::status($s->stepKey, $replayed),
+            $product->ratio->text(), !$product->ratio->isOnePart(),
+            $shown->value($product->dft),
+            $shown->of($s->wet, 'wft', FilmThickness::class),
+            $shown->value($piece->context->area),
+            $shown->of($s->loss, 'loss', Percentage::class),
+            $shown->of($s->quantity, 'theoretical', Volume::class),
+            $shown->of($s->quantity, 'needed', Volume::class),
+            $shown->of($s->coverage, 'rate', SpreadingRate::class),
+            $shown->of($s->batches, 'count', Count::class),
+            $shown->of($s->batches, 'each', Volume::class),
+            null === $potLife ? null : $shown->of($potLife, 'potLife', Duration::class),
+            null === $potLife ? null : $shown->of($potLife, 'usable', Duration::class),
+            $shown->value($product->induction),
+            $this->parts($s, $shown),
+            $time($s->cure['touch'] ?? null), $time($s->cure['recoatMin'] ?? null), $time($s->cure['recoatMax'] ?? null), $time($s->cure['full'] ?? null),
+            $shown->of($s->gate, 'margin', TemperatureDifference::class),
+            $s->gate->flag('open'),
+            $warnings,
+            array_map(fn (string $id): string => $this->catalogue->cautions[$id]->name, $product->cautions),
+        );
+    }
+
+    /** @return list<MixPart> parts in pouring order; share and top are fractions of the batch for the drawing */
+    private function parts(CoatSheet $s, Shown $shown): array
+    {
+        $ratio = $s->product->ratio;
+        $names = ['base' => $ratio->isOnePart() ? 'Paint' : 'Base A', 'hardener' => 'Hardener B', 'thinner' => 'Thinner'];
+        $densities = ['base' => $s->product->baseDensity, 'hardener' => $s->product->hardenerDensity, 'thinner' => $s->product->thinnerDensity];
+        $total = $s->batches->quantity('each', Volume::class)->litresValue();
+        $parts = [];
+        $top = 0.0;
+        foreach ($names as $part => $name) {
+            $volume = $s->mix->quantity($part, Volume::class);
+            if ($volume->litresValue() <= 0.0 || $total <= 0.0) {
+                continue;
+            }
+            $top += $volume->litresValue() / $total;
+            $parts[] = new MixPart($name, $shown->value($volume, $s->mix), $shown->value(Mass::kilograms($volume->litresValue() * $densities[$part]->kgPerL())), $shown->of($s->mix, 'scale'.ucfirst($part), Mass::class), $volume->litresValue() / $total, min(1.0, $top));
+        }
+
+        return $parts;
+    }
+}

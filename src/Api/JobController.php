@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\Body\NewJob;
+use App\Api\View\Created;
+use App\Api\View\JobList;
+use App\Api\View\JobView;
+use App\Api\View\TodayView;
+use App\Work\Bookkeeper;
+use App\Work\Stored;
+use Hull\Job\JobReader;
+use Hull\Job\JobWriter;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+final readonly class JobController
+{
+    public function __construct(private Desk $desk, private Bookkeeper $books, private TodayScreen $today)
+    {
+    }
+
+    #[Route('/api/today', name: 'api_today', methods: ['GET'])]
+    #[Answers(TodayView::class)]
+    public function today(): JsonResponse
+    {
+        return new JsonResponse($this->today->view($this->desk->jobs(), $this->desk->shown()));
+    }
+
+    #[Route('/api/jobs', name: 'api_jobs', methods: ['GET'])]
+    #[Answers(JobList::class)]
+    public function list(): JsonResponse
+    {
+        return new JsonResponse($this->today->jobs($this->desk->jobs()));
+    }
+
+    #[Route('/api/jobs', name: 'api_job_open', methods: ['POST'])]
+    #[Takes(NewJob::class)]
+    #[Answers(Created::class, 201)]
+    public function open(Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request)->only(['name', 'note']);
+        $row = $this->books->open($this->desk->account()->workshop, $body->field('name')->text(120), $body->optional('note')?->text(2000) ?? '');
+
+        return new JsonResponse(new Created((string) $row->id), 201);
+    }
+
+    #[Route('/api/jobs/import', name: 'api_job_import', methods: ['POST'])]
+    #[Answers(Created::class, 201)]
+    public function import(Request $request, JobReader $reader): JsonResponse
+    {
+        $row = $this->books->import($this->desk->account()->workshop, $reader->job(JsonBody::of($request)));
+
+        return new JsonResponse(new Created((string) $row->id), 201);
+    }
+
+    #[Route('/api/jobs/{job}', name: 'api_job', methods: ['GET'])]
+    #[Answers(JobView::class)]
+    public function show(string $job): JsonResponse
+    {
+        return new JsonResponse($this->today->job($this->desk->job($job)));
+    }
+
+    #[Route('/api/jobs/{job}', name: 'api_job_remove', methods: ['DELETE'])]
+    #[Answers(null, 204)]
+    public function remove(string $job): Response
+    {
+        $this->books->remove($this->desk->job($job));
+
+        return new Response(null, 204);
+    }
+
+    #[Route('/api/jobs/{job}/file', name: 'api_job_file', methods: ['GET'])]
+    public function file(string $job, Stored $stored): JsonResponse
+    {
+        $read = $stored->job($this->desk->job($job));
+        $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($read->name)), '-');
+        $response = new JsonResponse(JobWriter::job($read));
+        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+        $response->headers->set('Content-Disposition', sprintf('attachment; filename="%s.hull.json"', '' === $slug ? 'job' : $slug));
+
+        return $response;
+    }
+}

@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\Body\EntryBody;
+use App\Api\Body\RouteBody;
+use App\Api\Body\SchoolsBody;
+use App\Api\Body\ShapesBody;
+use App\Api\Body\SurveyBody;
+use App\Api\View\Created;
+use App\Api\View\LogAnswer;
+use App\Api\View\MixView;
+use App\Api\View\RecordView;
+use App\Api\View\RouteView;
+use App\Api\View\ShapesView;
+use App\Api\View\SurveyView;
+use App\Api\View\WindowsView;
+use App\Entity\JobRow;
+use App\Entity\PartRow;
+use App\Work\Bookkeeper;
+use App\Work\Stored;
+use Hull\Catalog\Catalogue;
+use Hull\Input\Node;
+use Hull\Job\JobReader;
+use Hull\Job\Part;
+use Hull\Job\Place;
+use Hull\Quantity\Volume;
+use Hull\Route\NoRoute;
+use Hull\Route\Route as WorkRoute;
+use Hull\Route\RoutePlanner;
+use Hull\Route\RouteStep;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class PartController
+{
+    private const VESSEL = '1 L';
+
+    public function __construct(private Desk $desk, private Bookkeeper $books, private Stored $stored, private JobReader $reader, private ClockInterface $clock)
+    {
+    }
+
+    #[Route('/api/shapes', name: 'api_shapes', methods: ['POST'])]
+    #[Takes(ShapesBody::class)]
+    #[Answers(ShapesView::class)]
+    public function shapes(Request $request, SurveyScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->measure(JsonBody::of($request)->only(['shapes'])->field('shapes'), $this->desk->shown()));
+    }
+
+    #[Route('/api/jobs/{job}/parts', name: 'api_part_add', methods: ['POST'])]
+    #[Takes(SurveyBody::class)]
+    #[Answers(Created::class, 201)]
+    public function add(string $job, Request $request): JsonResponse
+    {
+        $row = $this->desk->job($job);
+        [$part, $place] = $this->survey(JsonBody::of($request)->only(['part', 'place', 'version']), $row);
+
+        return new JsonResponse(new Created((string) $this->books->survey($row, null, $part, $place, null)->id), 201);
+    }
+
+    #[Route('/api/parts/{part}/survey', name: 'api_survey', methods: ['GET'])]
+    #[Answers(SurveyView::class)]
+    public function show(string $part, SurveyScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/survey', name: 'api_survey_change', methods: ['PUT'])]
+    #[Takes(SurveyBody::class)]
+    #[Answers(SurveyView::class)]
+    public function change(string $part, Request $request, SurveyScreen $screen): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        $body = JsonBody::of($request)->only(['part', 'place', 'version']);
+        $version = Desk::version($body);
+        [$read, $place] = $this->survey($body, $row->job);
+        $this->books->survey($row->job, $row, $read, $place, $version);
+        $this->replanUntouched($row);
+
+        return new JsonResponse($screen->view($row, $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/route', name: 'api_route', methods: ['GET'])]
+    #[Answers(RouteView::class)]
+    public function route(string $part, RouteScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/route', name: 'api_route_change', methods: ['PUT'])]
+    #[Takes(RouteBody::class)]
+    #[Answers(RouteView::class)]
+    public function reroute(string $part, Request $request, RouteScreen $screen): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        $body = JsonBody::of($request)->only(['steps', 'number', 'because']);
+        $route = $this->reader->route($body->field('steps'));
+        if ($body->field('number')->integer(0, \PHP_INT_MAX) !== ($row->latestRoute()->number ?? 0)) {
+            throw new ConflictHttpException('The route was changed after you opened it. Nothing was stored; load it again.');
+        }
+        $piece = $this->stored->workpiece($row);
+        $finished = array_keys($piece->replay($this->clock->now())->finished);
+        foreach ($finished as $key) {
+            if (null === $route->find($key)) {
+                throw $body->field('steps')->refuse('A finished step cannot be taken out of the route; correct the record instead.', 'a route that keeps every finished step');
+            }
+        }
+        $this->books->route($row, $route, $body->optional('because')?->text(500) ?? 'changed by hand');
+
+        return new JsonResponse($screen->view($row, $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/route/plan', name: 'api_route_plan', methods: ['POST'])]
+    #[Takes(SchoolsBody::class)]
+    #[Answers(RouteView::class)]
+    public function plan(string $part, Request $request, RouteScreen $screen): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        $schools = JsonBody::of($request)->only(['schools'])->field('schools');
+        $survey = [...$row->survey, 'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $schools->value]];
+        $read = $this->reader->part(Node::root($survey), array_keys($this->stored->places($row->job)));
+        $place = $this->stored->places($row->job)[$read->place];
+        $this->books->survey($row->job, $row, $read, $place, $row->version);
+        $piece = $this->stored->workpiece($row);
+        $replayed = $piece->replay($this->clock->now());
+        $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
+        $ahead = array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), (new RoutePlanner($piece->context))->plan($replayed->state)->steps);
+        $this->books->route($row, WorkRoute::of([...$done, ...$ahead]), 'planned');
+
+        return new JsonResponse($screen->view($row, $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/mix', name: 'api_mix', methods: ['GET'])]
+    #[Answers(MixView::class)]
+    public function mix(string $part, Request $request, CoatScreen $screen): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        $text = $request->query->getString('vessel', self::VESSEL);
+        $vessel = Node::root(['vessel' => $text])->field('vessel')->quantity(Volume::class);
+        if ($vessel->litresValue() <= 0.0) {
+            throw new \Hull\Input\InvalidInput('/vessel', 'A vessel without room mixes nothing.', 'a volume above zero such as 1 L');
+        }
+        $shown = $this->desk->shown();
+        $read = $this->stored->part($row);
+        try {
+            $piece = $this->stored->workpiece($row);
+            $cards = $screen->cards($piece, $piece->replay($this->clock->now()), $vessel, $shown);
+            $place = $piece->place->name.' · '.$shown->value($piece->place->air->temperature)->text.' · '.$shown->value($piece->place->air->humidity)->text;
+
+            return new JsonResponse(new MixView((string) $row->id, '', $place, $shown->value($vessel)->text, $cards));
+        } catch (NoRoute $e) {
+            return new JsonResponse(new MixView((string) $row->id, $e->getMessage(), $read->place, $shown->value($vessel)->text, []));
+        }
+    }
+
+    #[Route('/api/parts/{part}/windows', name: 'api_windows', methods: ['GET'])]
+    #[Answers(WindowsView::class)]
+    public function windows(string $part, WindowScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/record', name: 'api_record', methods: ['GET'])]
+    #[Answers(RecordView::class)]
+    public function record(string $part, RecordScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/log', name: 'api_log', methods: ['POST'])]
+    #[Takes(EntryBody::class)]
+    #[Answers(LogAnswer::class, 201)]
+    public function log(string $part, Request $request, Catalogue $catalogue): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn']);
+        $entry = $this->reader->entry($body, Uuid::v7()->toRfc4122());
+        if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
+            throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
+        }
+        if (null !== $entry->stepKey && null === $this->stored->workpiece($row)->route()->find($entry->stepKey) && !$row->routes->isEmpty()) {
+            throw $body->field('step')->refuse('The route has no such step.', 'the key of a step of the route');
+        }
+        if (null !== $entry->corrects && [] === array_filter($row->log->toArray(), static fn (\App\Entity\LogRow $l): bool => $l->entryId === $entry->corrects)) {
+            throw $body->field('corrects')->refuse('There is no such entry.', 'the id of an entry of this part');
+        }
+        $gained = $this->books->log($row, $entry);
+
+        return new JsonResponse(new LogAnswer($entry->id, array_map(static fn (RouteStep $s): string => $catalogue->step($s->step)->name, $gained), $gained[0]->because ?? ''), 201);
+    }
+
+    /** @return array{Part, Place} */
+    private function survey(Node $body, JobRow $job): array
+    {
+        $place = $this->reader->place($body->field('place'));
+        $ids = array_map('strval', array_keys($this->stored->places($job)));
+        $node = $body->field('part');
+        foreach (['route', 'log'] as $foreign) {
+            if (null !== $node->optional($foreign)) {
+                throw $node->field($foreign)->refuse('A survey holds no route and no log.', 'a part without "'.$foreign.'"');
+            }
+        }
+
+        return [$this->reader->part($node, array_values(array_unique([...$ids, $place->id]))), $place];
+    }
+
+    /** While nothing is logged, a changed survey is planned afresh; afterwards the route stays and shows what broke. */
+    private function replanUntouched(PartRow $row): void
+    {
+        if ($row->log->isEmpty() && !$row->routes->isEmpty()) {
+            try {
+                $piece = $this->stored->workpiece($row);
+                $this->books->route($row, WorkRoute::of(array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $piece->plan()->steps)), 'the survey changed');
+            } catch (NoRoute) {
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\EntryView;
+use App\Api\View\FactView;
+use App\Api\View\RecordView;
+use App\Api\View\StepLine;
+use App\Entity\LogRow;
+use App\Entity\PartRow;
+use App\Work\Stored;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Job\LogEntry;
+use Hull\Route\Finding;
+use Hull\Route\NoRoute;
+use Hull\Route\RouteStep;
+use Psr\Clock\ClockInterface;
+
+/** Builds the record screen: every line as written, and the surface they leave. */
+final readonly class RecordScreen
+{
+    public function __construct(private Stored $stored, private Catalogue $catalogue, private ClockInterface $clock)
+    {
+    }
+
+    public function view(PartRow $row, Shown $shown): RecordView
+    {
+        $at = $this->clock->now();
+        $now = $at->format('Y-m-d\TH:i:s\Z');
+        try {
+            $piece = $this->stored->workpiece($row);
+            $replayed = $piece->replay($at);
+        } catch (NoRoute $e) {
+            return new RecordView((string) $row->id, $e->getMessage(), $now, [], [], [], '', [], [], '', '');
+        }
+        $facts = [];
+        foreach ($replayed->state->facts as $id => $level) {
+            $fact = $this->catalogue->facts[$id];
+            $facts[] = new FactView($id, $fact->name, $fact->kind, round($level, 2));
+        }
+        $layers = [];
+        foreach ($replayed->state->films as $index => $film) {
+            $layers[] = Screens::layer($film, $shown, true, $replayed->coats[$index]->stepKey ?? '');
+        }
+
+        return new RecordView(
+            (string) $row->id, '', $now, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
+            array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
+            array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RouteScreen::status($s->key, $replayed), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
+            $shown->value($replayed->air->temperature)->text,
+            $shown->value($replayed->air->humidity)->text,
+        );
+    }
+
+    /** @return list<EntryView> newest first */
+    private function entries(PartRow $row, Workpiece $piece, Shown $shown): array
+    {
+        $replaced = [];
+        foreach ($row->log as $line) {
+            if (null !== $line->corrects) {
+                $replaced[$line->corrects] = true;
+            }
+        }
+        $views = [];
+        foreach ($row->log as $line) {
+            $views[] = $this->entry(Stored::entry($line), $line, $piece, isset($replaced[$line->entryId]), $shown);
+        }
+
+        return array_reverse($views);
+    }
+
+    private function entry(LogEntry $e, LogRow $line, Workpiece $piece, bool $replaced, Shown $shown): EntryView
+    {
+        $step = null === $e->stepKey ? null : $this->step($e->stepKey, $line->part, $piece);
+
+        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, $e->note, $e->corrects, $e->withdrawn, $replaced);
+    }
+
+    /** The step's name, from the version of the route that still had it. */
+    private function step(string $key, PartRow $row, Workpiece $piece): ?string
+    {
+        $step = $piece->route()->find($key);
+        foreach (null === $step ? $row->routes : [] as $version) {
+            foreach ($version->steps as $stored) {
+                if (($stored['key'] ?? '') === $key) {
+                    return $this->catalogue->steps[$stored['step'] ?? '']->name ?? null;
+                }
+            }
+        }
+
+        return null === $step ? null : $piece->check()->name($step);
+    }
+}

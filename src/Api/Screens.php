@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\FindingView;
+use App\Api\View\LayerView;
+use App\Api\View\MendView;
+use App\Api\View\StepRef;
+use App\Api\View\WindowBand;
+use Hull\Bench\LaidCoat;
+use Hull\Quantity\FilmThickness;
+use Hull\Route\Finding;
+use Hull\Route\Mend;
+use Hull\Route\RouteStep;
+use Hull\Surface\Film;
+use Hull\Surface\FilmPhase;
+
+/** Parts that several screens share. */
+final class Screens
+{
+    public static function finding(Finding $f): FindingView
+    {
+        return new FindingView($f->stepKey, $f->stepName, $f->says, $f->consequence, $f->source, $f->severity->value, array_map(
+            static fn (Mend $m): MendView => new MendView($m->label, array_map(self::ref(...), $m->route->steps)),
+            $f->mends,
+        ));
+    }
+
+    public static function ref(RouteStep $s): StepRef
+    {
+        return new StepRef($s->key, $s->step, $s->product, $s->because);
+    }
+
+    public static function layer(Film $film, Shown $shown, bool $laid, string $stepKey): LayerView
+    {
+        return new LayerView($film->product->id, $film->product->name, $film->product->hatch, $shown->value($film->thickness), $laid, $stepKey);
+    }
+
+    /** @param list<LayerView> $layers */
+    public static function build(array $layers, Shown $shown): \App\Api\View\Value
+    {
+        return $shown->value(FilmThickness::micrometres(array_sum(array_map(static fn (LayerView $l): float => $l->thickness->si, $layers))));
+    }
+
+    public static function band(LaidCoat $coat, int $number, float $now, bool $planned): WindowBand
+    {
+        $phase = match (true) {
+            null !== $coat->fullAt && $coat->fullAt <= $now => FilmPhase::Cured,
+            null !== $coat->closesAt && $coat->closesAt <= $now => FilmPhase::Lapsed,
+            null !== $coat->opensAt && $coat->opensAt <= $now => FilmPhase::Open,
+            null !== $coat->touchAt && $coat->touchAt <= $now => FilmPhase::Tacky,
+            default => FilmPhase::Wet,
+        };
+
+        return new WindowBand($coat->stepKey, $coat->product->name, 'coat '.$number, self::instant($coat->laidAt) ?? '', self::instant($coat->touchAt), self::instant($coat->opensAt), self::instant($coat->closesAt), self::instant($coat->fullAt), $planned, $phase->value, $phase->words());
+    }
+
+    /** Hours since 1970 UTC as an instant. */
+    public static function instant(?float $hour): ?string
+    {
+        return null === $hour ? null : (new \DateTimeImmutable('@'.(int) round($hour * 3600)))->format('Y-m-d\TH:i:s\Z');
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\Body\AccountChange;
+use App\Api\Body\SignIn;
+use App\Api\View\AccountView;
+use App\Api\View\SessionView;
+use App\Entity\Account;
+use App\Security\CsrfListener;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Quantity\UnitSystem;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+
+final readonly class SessionController
+{
+    public function __construct(private Security $security, private CsrfTokenManagerInterface $tokens, private EntityManagerInterface $em)
+    {
+    }
+
+    #[Route('/api/session', name: 'api_session', methods: ['GET'])]
+    #[Answers(SessionView::class)]
+    public function show(): JsonResponse
+    {
+        $account = $this->security->getUser();
+
+        return new JsonResponse(new SessionView(
+            $account instanceof Account ? new AccountView($account->name, $account->email, $account->workshop->name, $account->workshop->timezone, $account->units->value) : null,
+            $this->tokens->getToken(CsrfListener::ID)->getValue(),
+        ));
+    }
+
+    #[Route('/api/session', name: 'api_session_open', methods: ['POST'])]
+    #[Takes(SignIn::class)]
+    #[Answers(null, 204)]
+    public function open(): never
+    {
+        throw new \Hull\Input\InvalidInput('', 'The sign-in was not JSON.', 'a JSON object with email and password');
+    }
+
+    #[Route('/api/session', name: 'api_session_close', methods: ['DELETE'])]
+    #[Answers(null, 204)]
+    public function close(): Response
+    {
+        if (null !== $this->security->getUser()) {
+            $this->security->logout(false);
+        }
+
+        return new Response(null, 204);
+    }
+
+    #[Route('/api/account', name: 'api_account', methods: ['PATCH'])]
+    #[Takes(AccountChange::class)]
+    #[Answers(AccountView::class)]
+    public function change(Request $request, Desk $desk): JsonResponse
+    {
+        $body = JsonBody::of($request)->only(['units']);
+        $account = $desk->account();
+        $account->units = UnitSystem::from($body->field('units')->choice(array_map(static fn (UnitSystem $u): string => $u->value, UnitSystem::cases())));
+        $this->em->flush();
+
+        return new JsonResponse(new AccountView($account->name, $account->email, $account->workshop->name, $account->workshop->timezone, $account->units->value));
+    }
+
+    #[Route('/api/health', name: 'api_health', methods: ['GET'])]
+    #[Answers(null, 204)]
+    public function health(): Response
+    {
+        $this->em->getConnection()->executeQuery('SELECT 1');
+
+        return new Response(null, 204);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\ObservedView;
+use App\Api\View\PlaceView;
+use App\Api\View\ShapesView;
+use App\Api\View\ShapeView;
+use App\Api\View\SurveyView;
+use App\Entity\PartRow;
+use App\Work\Stored;
+use Hull\Compute\Registry;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Job\JobReader;
+use Hull\Job\Observed;
+use Hull\Job\Place;
+use Hull\Job\Shape;
+use Hull\Quantity\Area;
+use Hull\Quantity\Quantity;
+use Hull\Quantity\Temperature;
+
+/** Builds the survey screen and measures shapes while they are typed. */
+final readonly class SurveyScreen
+{
+    public function __construct(private Stored $stored, private JobReader $reader)
+    {
+    }
+
+    public function view(PartRow $row, Shown $shown): SurveyView
+    {
+        $part = $this->stored->part($row);
+
+        return new SurveyView(
+            (string) $row->id, $row->version, (string) $row->job->id, $part->id, $part->name, $part->substrate,
+            array_map(static fn (Observed $o): ObservedView => new ObservedView($o->condition, $o->grade, $shown->value($o->extent)->text), $part->conditions),
+            $this->shapes(array_map(static fn (Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
+            $part->service, $part->finish, $part->place, $part->method, $part->smallOrLattice, $part->exposure, $part->schools,
+            array_map(fn (Place $p): PlaceView => $this->place($p, $shown), array_values($this->stored->places($row->job))),
+        );
+    }
+
+    /** Measures what was typed; a shape that cannot be read carries its error and the others are measured all the same. */
+    public function measure(Node $list, Shown $shown): ShapesView
+    {
+        $views = [];
+        foreach ($list->items(200) as $index => $node) {
+            try {
+                $views[] = self::shape($this->reader->shape($node, $index + 1), $shown);
+            } catch (InvalidInput $e) {
+                $typed = array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : '', is_array($node->value) ? $node->value : []);
+                $views[] = new ShapeView($typed['name'] ?? '', $typed['kind'] ?? '', self::named($typed), [], null, $e->getMessage().('' === $e->accepted ? '' : ' Accepted: '.$e->accepted.'.'), substr($e->pointer, strlen($node->pointer)));
+            }
+        }
+
+        return $this->shapes($views, $shown);
+    }
+
+    public function place(Place $place, Shown $shown): PlaceView
+    {
+        $dew = $place->air->humidity->si() < 0.001 ? null : Registry::standard()->run('climate.dew-point', ['temperature' => $place->air->temperature, 'humidity' => $place->air->humidity]);
+
+        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class));
+    }
+
+    /** @param list<ShapeView> $views */
+    private function shapes(array $views, Shown $shown): ShapesView
+    {
+        $sum = array_sum(array_map(static fn (ShapeView $v): float => $v->area->si ?? 0.0, $views));
+
+        return new ShapesView($views, [] === $views ? null : $shown->value(Area::squareMetres($sum)));
+    }
+
+    private static function shape(Shape $shape, Shown $shown): ShapeView
+    {
+        $texts = [];
+        $si = [];
+        foreach ($shape->inputs->values as $name => $value) {
+            if ($value instanceof Quantity) {
+                $texts[$name] = $shown->value($value)->text;
+                $si[$name] = $value->si();
+            } elseif (is_string($value)) {
+                $texts[$name] = $value;
+            }
+        }
+
+        return new ShapeView($shape->name, $shape->kind(), $texts, $si, $shown->of($shape->result(), 'area', Area::class), '', '');
+    }
+
+    /**
+     * @param array<array-key, string> $typed
+     *
+     * @return array<string, string>
+     */
+    private static function named(array $typed): array
+    {
+        $named = [];
+        foreach ($typed as $name => $text) {
+            if ('kind' !== $name && 'name' !== $name) {
+                $named[(string) $name] = $text;
+            }
+        }
+
+        return $named;
+    }
+}

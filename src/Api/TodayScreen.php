@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\JobList;
+use App\Api\View\JobView;
+use App\Api\View\PartLine;
+use App\Api\View\TodayCard;
+use App\Api\View\TodayView;
+use App\Entity\JobRow;
+use App\Entity\PartRow;
+use App\Work\Stored;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Quantity\Duration;
+use Hull\Quantity\TemperatureDifference;
+use Hull\Route\NoRoute;
+use Hull\Surface\FilmPhase;
+use Psr\Clock\ClockInterface;
+
+/** Builds the first screen: what wants you now, and the jobs behind it. */
+final readonly class TodayScreen
+{
+    private const URGENCY = ['now' => 0, 'soon' => 1, 'work' => 2, 'wait' => 3, 'done' => 4];
+
+    public function __construct(private Stored $stored, private Catalogue $catalogue, private ClockInterface $clock)
+    {
+    }
+
+    /** @param list<JobRow> $jobs */
+    public function view(array $jobs, Shown $shown): TodayView
+    {
+        $cards = [];
+        foreach ($jobs as $job) {
+            foreach ($job->parts as $part) {
+                $cards[] = $this->card($part, $shown);
+            }
+        }
+        usort($cards, static fn (TodayCard $a, TodayCard $b): int => [self::URGENCY[$a->urgency], $a->window->closesAt ?? '9'] <=> [self::URGENCY[$b->urgency], $b->window->closesAt ?? '9']);
+
+        return new TodayView($this->clock->now()->format('Y-m-d\TH:i:s\Z'), $cards);
+    }
+
+    /** @param list<JobRow> $jobs */
+    public function jobs(array $jobs): JobList
+    {
+        return new JobList(array_map($this->job(...), $jobs));
+    }
+
+    public function job(JobRow $row): JobView
+    {
+        return new JobView((string) $row->id, $row->name, $row->note, array_values(array_map($this->line(...), $row->parts->toArray())));
+    }
+
+    private function line(PartRow $row): PartLine
+    {
+        $part = $this->stored->part($row);
+        $substrate = $this->catalogue->substrate($part->substrate)->name;
+        try {
+            $piece = $this->stored->workpiece($row);
+            $replayed = $piece->replay($this->clock->now());
+            $remaining = Workpiece::remaining($piece->route(), $replayed);
+
+            return new PartLine((string) $row->id, $part->name, $substrate, count($piece->route()->steps) - count($remaining), count($piece->route()->steps), [] === $remaining ? 'handed over' : $piece->check()->name($remaining[0]));
+        } catch (NoRoute $e) {
+            return new PartLine((string) $row->id, $part->name, $substrate, 0, 0, $e->getMessage());
+        }
+    }
+
+    private function card(PartRow $row, Shown $shown): TodayCard
+    {
+        $at = $this->clock->now();
+        $now = (float) $at->format('U.u') / 3600.0;
+        $part = $this->stored->part($row);
+        $place = $this->stored->places($row->job)[$part->place];
+        $air = static fn (\Hull\Climate\Air $a): string => $shown->value($a->temperature)->text.' · '.$shown->value($a->humidity)->text;
+        try {
+            $piece = $this->stored->workpiece($row);
+        } catch (NoRoute $e) {
+            $gate = WindowScreen::gate($place->air);
+
+            return new TodayCard((string) $row->id, $part->name, $row->job->name, $place->name, $air($place->air), $shown->of($gate, 'margin', TemperatureDifference::class), false, '', '', '', null, 'work', $e->getMessage());
+        }
+        $replayed = $piece->replay($at);
+        $gate = WindowScreen::gate($replayed->air, $piece, $replayed->finished);
+        $remaining = Workpiece::remaining($piece->route(), $replayed);
+        $next = $remaining[0] ?? null;
+        $bands = WindowScreen::bands($replayed->coats, $now);
+        $band = $bands[count($bands) - 1] ?? null;
+        $running = array_values(array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => isset($replayed->started[$s->key])))[0] ?? null;
+        $coatsLeft = [] !== array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => null !== $s->product);
+        [$urgency, $message] = $this->urgency($replayed->state->phase(), $band, $coatsLeft, null === $next, [] === $replayed->finished, $now, $shown);
+        $nextStep = null === $next ? null : $this->catalogue->step($next->step);
+
+        return new TodayCard((string) $row->id, $part->name, $row->job->name, $place->name, $air($replayed->air), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), null === $running ? '' : $piece->check()->name($running), null === $next ? '' : $piece->check()->name($next), $nextStep->how ?? '', $band, $urgency, $message);
+    }
+
+    /** @return array{string, string} */
+    private function urgency(FilmPhase $phase, ?View\WindowBand $band, bool $coatsLeft, bool $finished, bool $fresh, float $now, Shown $shown): array
+    {
+        $in = static fn (?string $instant): string => null === $instant ? 'not at this temperature' : $shown->value(Duration::hours(max(0.0, (new \DateTimeImmutable($instant))->getTimestamp() / 3600 - $now)))->text;
+        if ($finished) {
+            return ['done', 'Handed over.'];
+        }
+        if ($coatsLeft && null !== $band) {
+            return match ($phase) {
+                FilmPhase::Open => ['now', null === $band->closesAt ? 'The window is open.' : 'The window closes in '.$in($band->closesAt).'.'],
+                FilmPhase::Lapsed, FilmPhase::Cured => ['soon', 'The window has closed: abrade before the next coat.'],
+                default => ['wait', 'The window opens in '.$in($band->opensAt).'.'],
+            };
+        }
+        if (null !== $band && FilmPhase::Cured !== $phase) {
+            return ['wait', 'Curing; full cure in '.$in($band->fullAt).'.'];
+        }
+
+        return ['work', $fresh ? 'Not begun.' : 'Ready for the next step.'];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** Everything the survey offers. */
+final readonly class CatalogueView
+{
+    /**
+     * @param list<SubstrateView> $substrates
+     * @param list<ConditionView> $conditions
+     * @param list<Option>        $services
+     * @param list<Option>        $finishes
+     * @param list<Option>        $placeKinds
+     * @param list<Option>        $methods
+     * @param list<Option>        $waterLies
+     * @param list<SchoolView>    $schools
+     * @param list<ShapeKind>     $shapes
+     * @param list<Option>        $steps
+     */
+    public function __construct(
+        public array $substrates,
+        public array $conditions,
+        public array $services,
+        public array $finishes,
+        public array $placeKinds,
+        public array $methods,
+        public array $waterLies,
+        public array $schools,
+        public array $shapes,
+        public array $steps,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A condition with its grades. */
+final readonly class ConditionView
+{
+    /**
+     * @param list<GradeView> $grades
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $hint,
+        public array $grades,
+    ) {
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A line of the record. */
+final readonly class EntryView
+{
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public ?string $stepKey,
+        public string $stepName,
+        public string $at,
+        public string $writtenAt,
+        public string $temperature,
+        public string $humidity,
+        public string $note,
+        public ?string $corrects,
+        public bool $withdrawn,
+        public bool $replaced,
+    ) {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** Something wrong in the order of work. */
+final readonly class FindingView
+{
+    /**
+     * @param list<MendView> $mends
+     */
+    public function __construct(
+        public ?string $stepKey,
+        public string $stepName,
+        public string $says,
+        public string $consequence,
+        public string $source,
+        public string $severity,
+        public array $mends,
+    ) {
+    }
+}

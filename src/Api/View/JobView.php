@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A job and its parts. */
+final readonly class JobView
+{
+    /**
+     * @param list<PartLine> $parts
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $note,
+        public array $parts,
+    ) {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A change that removes a finding. */
+final readonly class MendView
+{
+    /**
+     * @param list<StepRef> $steps
+     */
+    public function __construct(
+        public string $label,
+        public array $steps,
+    ) {
+    }
+}

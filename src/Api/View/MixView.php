@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** The mix cards of a part. */
+final readonly class MixView
+{
+    /**
+     * @param list<CoatCard> $coats
+     */
+    public function __construct(
+        public string $partId,
+        public string $obstacle,
+        public string $place,
+        public string $vessel,
+        public array $coats,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A part in a list. */
+final readonly class PartLine
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $substrate,
+        public int $stepsDone,
+        public int $stepsAll,
+        public string $next,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A place with its air as typed. */
+final readonly class PlaceView
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public string $temperature,
+        public string $humidity,
+        public ?Value $dewPoint,
+    ) {
+    }
+}

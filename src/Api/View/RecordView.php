@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** What was really done, and what the surface is now. */
+final readonly class RecordView
+{
+    /**
+     * @param list<EntryView>   $entries
+     * @param list<FactView>    $facts
+     * @param list<LayerView>   $layers
+     * @param list<FindingView> $findings
+     * @param list<StepLine>    $steps
+     */
+    public function __construct(
+        public string $partId,
+        public string $obstacle,
+        public string $now,
+        public array $entries,
+        public array $facts,
+        public array $layers,
+        public string $phaseWords,
+        public array $findings,
+        public array $steps,
+        public string $temperature,
+        public string $humidity,
+    ) {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** One shape: what was typed, and what came of it. */
+final readonly class ShapeView
+{
+    /**
+     * @param array<string, string> $dimensions
+     * @param array<string, float>  $si
+     */
+    public function __construct(
+        public string $name,
+        public string $kind,
+        public array $dimensions,
+        public array $si,
+        public ?Value $area,
+        public string $error,
+        public string $pointer,
+    ) {
+    }
+}

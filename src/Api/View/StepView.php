@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A step of the route with its reasons. */
+final readonly class StepView
+{
+    /**
+     * @param list<string> $without
+     * @param list<string> $cautions
+     */
+    public function __construct(
+        public string $key,
+        public string $step,
+        public ?string $product,
+        public string $name,
+        public string $phase,
+        public string $phaseName,
+        public string $why,
+        public string $how,
+        public string $look,
+        public string $uses,
+        public array $without,
+        public array $cautions,
+        public Value $handsOn,
+        public ?Value $wait,
+        public string $because,
+        public string $status,
+        public int $layersAfter,
+    ) {
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A part as taken in, in the units of the reader. */
+final readonly class SurveyView
+{
+    /**
+     * @param list<ObservedView>    $conditions
+     * @param array<string, string> $schools
+     * @param list<PlaceView>       $places
+     */
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $jobId,
+        public string $slug,
+        public string $name,
+        public string $substrate,
+        public array $conditions,
+        public ShapesView $shapes,
+        public string $service,
+        public string $finish,
+        public string $place,
+        public string $method,
+        public bool $smallOrLattice,
+        public string $waterLies,
+        public array $schools,
+        public array $places,
+    ) {
+    }
+}

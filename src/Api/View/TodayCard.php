@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A part as it matters today. */
+final readonly class TodayCard
+{
+    public function __construct(
+        public string $partId,
+        public string $part,
+        public string $job,
+        public string $place,
+        public string $air,
+        public Value $dewMargin,
+        public bool $mayCoat,
+        public string $doing,
+        public string $next,
+        public string $nextHow,
+        public ?WindowBand $window,
+        public string $urgency,
+        public string $message,
+    ) {
+    }
+}

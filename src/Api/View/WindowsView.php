@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** When each film lets you in. */
+final readonly class WindowsView
+{
+    /**
+     * @param list<WindowBand>  $bands
+     * @param list<CoatCard>    $cards
+     * @param list<string>      $gateWarnings
+     * @param list<FindingView> $findings
+     */
+    public function __construct(
+        public string $partId,
+        public string $obstacle,
+        public string $now,
+        public string $from,
+        public string $to,
+        public array $bands,
+        public array $cards,
+        public PlaceView $place,
+        public Value $dewMargin,
+        public bool $mayCoat,
+        public array $gateWarnings,
+        public string $airSource,
+        public array $findings,
+    ) {
+    }
+}

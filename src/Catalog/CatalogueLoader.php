@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\CatalogueReader;
+use Symfony\Component\Yaml\Yaml;
+
+/** Loads the YAML knowledge once and keeps it serialised in the cache. */
+final readonly class CatalogueLoader
+{
+    public function __construct(private string $directory, private string $cacheFile, private bool $debug)
+    {
+    }
+
+    public function load(): Catalogue
+    {
+        if (!$this->debug && is_file($this->cacheFile) && filemtime($this->cacheFile) >= $this->newest()) {
+            $cached = unserialize((string) file_get_contents($this->cacheFile));
+            if ($cached instanceof Catalogue) {
+                return $cached;
+            }
+        }
+        $catalogue = CatalogueReader::read($this->data());
+        if (!is_dir(dirname($this->cacheFile))) {
+            @mkdir(dirname($this->cacheFile), 0777, true);
+        }
+        $passing = $this->cacheFile.'.'.getmypid();
+        if (false !== @file_put_contents($passing, serialize($catalogue))) {
+            rename($passing, $this->cacheFile);
+        }
+
+        return $catalogue;
+    }
+
+    /** @return array<string, list<mixed>> kind => entries of every file */
+    public function data(): array
+    {
+        $data = [];
+        foreach ($this->files() as $file) {
+            $parsed = Yaml::parseFile($file);
+            foreach (is_array($parsed) ? $parsed : [] as $kind => $entries) {
+                $data[(string) $kind] = [...$data[(string) $kind] ?? [], ...array_values(is_array($entries) ? $entries : [])];
+            }
+        }
+
+        return $data;
+    }
+
+    /** @return list<string> */
+    public function files(): array
+    {
+        $files = glob($this->directory.'/*/*.yaml');
+
+        return false === $files ? [] : $files;
+    }
+
+    private function newest(): int
+    {
+        return max([0, ...array_map(static fn (string $f): int => (int) filemtime($f), $this->files())]);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use App\Entity\Account;
+use App\Entity\Workshop;
+use App\Persistence\WorkshopScope;
+use App\Work\Bookkeeper;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Job\Job;
+use Hull\Job\LogEntry;
+use Hull\Job\Part;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('hull:demo', 'Loads the demo yard Cinder Quay once, and an empty workshop beside it')]
+final class DemoCommand extends Command
+{
+    public const EMAIL = 'rowan@cinderquay.example';
+    public const EMPTY_EMAIL = 'new@cinderquay.example';
+    public const PASSWORD = 'red-lead-and-tallow';
+    /** The last line of each demo log is put this long before now, so that its windows are live. */
+    private const LAST_LINE_AGO = 'PT5H';
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly string $directory)
+    {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if (null !== $this->em->getRepository(Account::class)->findOneBy(['email' => self::EMAIL])) {
+            return self::SUCCESS;
+        }
+        $this->accounts->make(self::EMPTY_EMAIL, 'Wren Tallow', new Workshop('Empty slip'), self::PASSWORD);
+        $yard = $this->accounts->make(self::EMAIL, 'Rowan Cinder', new Workshop('Cinder Quay'), self::PASSWORD)->workshop;
+        $this->scope->enter($yard);
+        $paths = glob($this->directory.'/*.json');
+        foreach (false === $paths ? [] : $paths as $path) {
+            $this->books->import($yard, $this->broughtUpToDate($this->files->job($path)));
+        }
+        $output->writeln('Demo loaded.');
+
+        return self::SUCCESS;
+    }
+
+    private function broughtUpToDate(Job $job): Job
+    {
+        return new Job($job->name, $job->note, $job->places, array_map(function (Part $part): Part {
+            $last = $part->log[count($part->log) - 1] ?? null;
+            if (null === $last) {
+                return $part;
+            }
+            $shift = $this->clock->now()->sub(new \DateInterval(self::LAST_LINE_AGO))->getTimestamp() - $last->at->getTimestamp();
+
+            return $part->with($part->route, array_map(static fn (LogEntry $e): LogEntry => new LogEntry($e->id, $e->kind, $e->stepKey, $e->at->modify(sprintf('%+d seconds', $shift)), $e->air, $e->note, $e->corrects, $e->withdrawn), $part->log));
+        }, $job->parts));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use App\Persistence\BelongsToWorkshop;
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** A job as stored; its places in the form of the job file. */
+#[ORM\Entity]
+#[ORM\Table(name: 'job')]
+class JobRow implements BelongsToWorkshop
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    public readonly Uuid $id;
+
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer', options: ['default' => 1])]
+    public int $version = 1;
+
+    /** @var list<array<string, mixed>> */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $places = [];
+
+    /** @var Collection<int, PartRow> */
+    #[ORM\OneToMany(targetEntity: PartRow::class, mappedBy: 'job', cascade: ['persist', 'remove'])]
+    #[ORM\OrderBy(['position' => 'ASC'])]
+    public Collection $parts;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        public readonly Workshop $workshop,
+        #[ORM\Column(length: 120)]
+        public string $name,
+        #[ORM\Column(type: 'text')]
+        public string $note,
+        #[ORM\Column(type: 'instant')]
+        public readonly \DateTimeImmutable $createdAt,
+    ) {
+        $this->id = Uuid::v7();
+        $this->parts = new ArrayCollection();
+    }
+}

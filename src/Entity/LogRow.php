@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use App\Persistence\BelongsToWorkshop;
+use Doctrine\ORM\Mapping as ORM;
+use Hull\Job\EntryKind;
+use Symfony\Component\Uid\Uuid;
+
+/** One line of the record. append-only: the database refuses to change it. */
+#[ORM\Entity(readOnly: true)]
+#[ORM\Table(name: 'work_log')]
+#[ORM\UniqueConstraint(columns: ['part_id', 'number'])]
+class LogRow implements BelongsToWorkshop
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    public readonly Uuid $id;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: false)]
+    public readonly Workshop $workshop;
+
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'log')]
+        #[ORM\JoinColumn(nullable: false)]
+        public readonly PartRow $part,
+        #[ORM\Column]
+        public readonly int $number,
+        #[ORM\Column(length: 60)]
+        public readonly string $entryId,
+        #[ORM\Column(length: 20, enumType: EntryKind::class)]
+        public readonly EntryKind $kind,
+        #[ORM\Column(length: 60, nullable: true)]
+        public readonly ?string $stepKey,
+        #[ORM\Column(type: 'instant')]
+        public readonly \DateTimeImmutable $at,
+        #[ORM\Column(type: 'float', nullable: true)]
+        public readonly ?float $temperatureC,
+        #[ORM\Column(type: 'float', nullable: true)]
+        public readonly ?float $humidityRatio,
+        #[ORM\Column(type: 'text')]
+        public readonly string $note,
+        #[ORM\Column(length: 60, nullable: true)]
+        public readonly ?string $corrects,
+        #[ORM\Column]
+        public readonly bool $withdrawn,
+        #[ORM\Column(type: 'instant')]
+        public readonly \DateTimeImmutable $writtenAt,
+    ) {
+        $this->id = Uuid::v7();
+        $this->workshop = $part->workshop;
+    }
+}

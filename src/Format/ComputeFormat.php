@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Hull\Compute\Result;
+use Hull\Quantity\Quantity;
+
+/** The JSON form of a computed result, the same for console and API. */
+final class ComputeFormat
+{
+    /** @return array<string, mixed> */
+    public static function result(Result $result): array
+    {
+        $values = [];
+        foreach ($result->outcome->values as $name => $value) {
+            $values[$name] = $value instanceof Quantity ? ['value' => $value->si(), 'unit' => $value::dimension()->siUnit()->symbol()] : $value;
+        }
+
+        return [
+            'computation' => $result->computation->name,
+            'formula' => $result->computation->formula,
+            'source' => $result->source->value,
+            'values' => $values,
+            'warnings' => $result->outcome->warnings,
+        ];
+    }
+}

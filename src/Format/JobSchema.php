@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Hull\Catalog\Catalogue;
+use Hull\Climate\Drying;
+use Hull\Compute\Registry;
+use Hull\Job\EntryKind;
+use Hull\Job\JobReader;
+
+/** JSON Schema of the job file, from the catalogue and the registry of shapes. */
+final readonly class JobSchema
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function describe(): array
+    {
+        $quantity = ['type' => ['number', 'string'], 'description' => 'A number in the unit of record (m, L, kg, C, ratio) or typed text with its unit.'];
+        $id = ['type' => 'string', 'pattern' => '^[a-z0-9][a-z0-9-]*$', 'maxLength' => 60];
+
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => 'Unbowed Hull job file',
+            ...self::object(['format' => ['const' => JobReader::FORMAT], 'version' => ['const' => JobReader::VERSION], 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 120], 'note' => ['type' => 'string', 'maxLength' => 2000], '$schema' => ['type' => 'string'],
+                'places' => ['type' => 'array', 'maxItems' => 50, 'items' => self::object(['id' => $id, 'name' => ['type' => 'string', 'maxLength' => 80], 'kind' => ['enum' => array_keys($this->catalogue->places)], 'temperature' => $quantity, 'humidity' => $quantity], ['id', 'kind', 'temperature', 'humidity'])],
+                'parts' => ['type' => 'array', 'maxItems' => 200, 'items' => ['$ref' => '#/$defs/part']]], ['format', 'version', 'name', 'places', 'parts']),
+            '$defs' => ['part' => $this->part($quantity, $id), 'shape' => $this->shape()],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $quantity
+     * @param array<string, mixed> $id
+     *
+     * @return array<string, mixed>
+     */
+    private function part(array $quantity, array $id): array
+    {
+        $steps = array_keys($this->catalogue->steps);
+        $conditions = [];
+        foreach ($this->catalogue->conditions as $condition) {
+            $conditions[] = self::object(['id' => ['const' => $condition->id], 'grade' => ['enum' => array_keys($condition->grades)], 'extent' => $quantity], ['id', 'grade']);
+        }
+
+        return self::object([
+            'id' => $id, 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 120],
+            'substrate' => ['enum' => array_keys($this->catalogue->substrates)],
+            'conditions' => ['type' => 'array', 'items' => ['anyOf' => $conditions]],
+            'shapes' => ['type' => 'array', 'maxItems' => 200, 'items' => ['$ref' => '#/$defs/shape']],
+            'service' => ['enum' => array_keys($this->catalogue->services)],
+            'finish' => ['enum' => array_keys($this->catalogue->finishes)],
+            'place' => $id,
+            'method' => ['enum' => array_keys($this->catalogue->methods)],
+            'small_or_lattice' => ['type' => 'boolean'],
+            'water_lies' => ['enum' => array_keys(Drying::BASE_HOURS)],
+            'schools' => self::object(array_map(static fn (\Hull\Catalog\School $s): array => ['enum' => array_keys($s->answers)], $this->catalogue->schools), []),
+            'route' => ['type' => 'array', 'maxItems' => 500, 'items' => ['anyOf' => [['enum' => $steps], self::object(['key' => ['type' => 'string'], 'step' => ['enum' => $steps], 'product' => ['enum' => array_keys($this->catalogue->products)], 'because' => ['type' => 'string', 'maxLength' => 500]], ['step'])]]],
+            'log' => ['type' => 'array', 'maxItems' => 10000, 'items' => self::object(['id' => ['type' => 'string', 'maxLength' => 60], 'kind' => ['enum' => array_map(static fn (EntryKind $k): string => $k->value, EntryKind::cases())], 'step' => ['type' => 'string'], 'at' => ['type' => 'string', 'format' => 'date-time'], 'temperature' => $quantity, 'humidity' => $quantity, 'note' => ['type' => 'string', 'maxLength' => 2000], 'corrects' => ['type' => 'string'], 'withdrawn' => ['type' => 'boolean']], ['kind', 'at'])],
+        ], ['id', 'name', 'substrate', 'service', 'finish', 'place']);
+    }
+
+    /** @return array<string, mixed> */
+    private function shape(): array
+    {
+        $kinds = [];
+        foreach (Registry::standard()->all() as $computation) {
+            if (str_starts_with($computation->name, 'area.')) {
+                $schema = $computation->inputSchema();
+                $properties = is_array($schema['properties']) ? $schema['properties'] : [];
+                $required = is_array($schema['required']) ? array_values($schema['required']) : [];
+                $kinds[] = ['type' => 'object', 'additionalProperties' => false, 'required' => ['kind', ...$required], 'properties' => ['kind' => ['const' => substr($computation->name, strlen('area.'))], 'name' => ['type' => 'string', 'maxLength' => 80], ...$properties]];
+            }
+        }
+
+        return ['anyOf' => $kinds];
+    }
+
+    /**
+     * @param array<string, mixed> $properties
+     * @param list<string>         $required
+     *
+     * @return array<string, mixed>
+     */
+    private static function object(array $properties, array $required): array
+    {
+        return ['type' => 'object', 'additionalProperties' => false, 'required' => $required, 'properties' => $properties];
+    }
+}

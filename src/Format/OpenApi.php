@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use App\Api\Answers;
+use App\Api\Takes;
+use App\Security\CsrfListener;
+use Hull\Compute\Computation;
+use Hull\Compute\Registry;
+use Symfony\Component\Routing\RouterInterface;
+use Symfony\Component\TypeInfo\Type;
+use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
+
+/** Describes the API from its routes and from the types of its view and body classes. */
+final class OpenApi
+{
+    /** @var array<string, array<string, mixed>|null> */
+    private array $schemas = [];
+
+    private readonly TypeResolver $types;
+
+    public function __construct(private readonly RouterInterface $router)
+    {
+        $this->types = TypeResolver::create();
+    }
+
+    /** @return array<string, mixed> */
+    public function describe(): array
+    {
+        $paths = [];
+        foreach ($this->router->getRouteCollection() as $name => $route) {
+            $controller = $route->getDefault('_controller');
+            if (!str_starts_with($route->getPath(), '/api') || !is_string($controller)) {
+                continue;
+            }
+            [$class, $method] = explode('::', $controller);
+            foreach ($route->getMethods() as $verb) {
+                $paths[$route->getPath()][strtolower($verb)] = $this->operation($name, $verb, $route->getPath(), new \ReflectionMethod($class, $method));
+            }
+        }
+        ksort($paths);
+        $schemas = array_filter($this->schemas, static fn (?array $s): bool => null !== $s);
+        ksort($schemas);
+
+        return [
+            'openapi' => '3.1.0',
+            'info' => ['title' => 'Unbowed Hull', 'version' => '1', 'description' => 'Quantities in requests are numbers in the unit of record or typed text with a unit, such as "2 qt". Errors are problem documents (RFC 9457).'],
+            'paths' => $paths,
+            'components' => ['schemas' => $schemas],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function operation(string $name, string $verb, string $path, \ReflectionMethod $method): array
+    {
+        $operation = ['operationId' => lcfirst(str_replace(' ', '', ucwords(str_replace('_', ' ', substr($name, 4)))))];
+        $parameters = [];
+        preg_match_all('/\{(\w+)\}/', $path, $matches);
+        foreach ($matches[1] as $parameter) {
+            $parameters[] = ['name' => $parameter, 'in' => 'path', 'required' => true, 'schema' => 'name' === $parameter ? ['enum' => array_map(static fn (Computation $c): string => $c->name, Registry::standard()->all())] : ['type' => 'string', 'format' => 'uuid']];
+        }
+        if ('/api/parts/{part}/mix' === $path) {
+            $parameters[] = ['name' => 'vessel', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']];
+        }
+        if (!in_array($verb, ['GET', 'HEAD'], true)) {
+            $parameters[] = ['name' => CsrfListener::HEADER, 'in' => 'header', 'required' => false, 'description' => 'The token of GET /api/session; a write without it is refused.', 'schema' => ['type' => 'string']];
+        }
+        if ([] !== $parameters) {
+            $operation['parameters'] = $parameters;
+        }
+        $takes = ($method->getAttributes(Takes::class)[0] ?? null)?->newInstance();
+        if (null !== $takes) {
+            $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->reference($takes->body)]]];
+        } elseif (in_array($path, ['/api/jobs/import', '/api/compute/{name}'], true)) {
+            $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => ['type' => 'object', 'additionalProperties' => true]]]];
+        }
+        $answers = ($method->getAttributes(Answers::class)[0] ?? null)?->newInstance();
+        $status = (string) ($answers->status ?? 200);
+        $view = $answers?->view;
+        $operation['responses'] = [
+            $status => ['description' => '204' === $status ? 'Done.' : 'The answer.', ...('204' === $status ? [] : ['content' => ['application/json' => ['schema' => null === $view ? ['type' => 'object', 'additionalProperties' => true] : $this->reference($view)]]])],
+            'default' => ['description' => 'A problem document.', 'content' => ['application/problem+json' => ['schema' => $this->reference(ProblemDocument::class)]]],
+        ];
+
+        return $operation;
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array<string, string>
+     */
+    private function reference(string $class): array
+    {
+        $name = (new \ReflectionClass($class))->getShortName();
+        if (!array_key_exists($name, $this->schemas)) {
+            $this->schemas[$name] = null;
+            $this->schemas[$name] = $this->object(new \ReflectionClass($class));
+        }
+
+        return ['$ref' => '#/components/schemas/'.$name];
+    }
+
+    /**
+     * @param \ReflectionClass<object> $class
+     *
+     * @return array<string, mixed>
+     */
+    private function object(\ReflectionClass $class): array
+    {
+        $properties = [];
+        $required = [];
+        foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $properties[$parameter->getName()] = $this->schema($this->types->resolve($class->getProperty($parameter->getName())));
+            if (!$parameter->isOptional()) {
+                $required[] = $parameter->getName();
+            }
+        }
+        $comment = $class->getDocComment();
+        $words = is_string($comment) ? trim((string) preg_replace('~^\s*/?\*+/?\s?|\s*\*/$~m', '', $comment)) : '';
+
+        return ['type' => 'object', 'description' => $words, 'required' => $required, 'properties' => $properties];
+    }
+
+    /** @return array<string, mixed> */
+    private function schema(Type $type): array
+    {
+        if ($type instanceof Type\NullableType) {
+            $inner = $this->schema($type->getWrappedType());
+
+            return isset($inner['$ref']) || isset($inner['anyOf']) ? ['anyOf' => [...(is_array($inner['anyOf'] ?? null) ? $inner['anyOf'] : [$inner]), ['type' => 'null']]] : [...$inner, 'type' => [is_string($inner['type'] ?? null) ? $inner['type'] : 'string', 'null']];
+        }
+        if ($type instanceof Type\UnionType) {
+            return ['anyOf' => array_map($this->schema(...), $type->getTypes())];
+        }
+        if ($type instanceof Type\CollectionType) {
+            return $type->isList() ? ['type' => 'array', 'items' => $this->schema($type->getCollectionValueType())] : ['type' => 'object', 'additionalProperties' => $this->schema($type->getCollectionValueType())];
+        }
+        if ($type instanceof Type\ObjectType) {
+            /** @var class-string $class */
+            $class = $type->getClassName();
+
+            return $this->reference($class);
+        }
+
+        return ['type' => match ((string) $type) {
+            'int' => 'integer', 'float' => 'number', 'bool', 'true', 'false' => 'boolean', 'null' => 'null', default => 'string',
+        }];
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\JobRow;
+use App\Entity\LogRow;
+use App\Entity\PartRow;
+use App\Entity\RouteRow;
+use App\Entity\Workshop;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Bench\Workpiece;
+use Hull\Input\InvalidInput;
+use Hull\Job\Job;
+use Hull\Job\JobWriter;
+use Hull\Job\LogEntry;
+use Hull\Job\Part;
+use Hull\Job\Place;
+use Hull\Route\NoRoute;
+use Hull\Route\Route;
+use Hull\Route\RoutePlanner;
+use Hull\Route\RouteStep;
+use Hull\Route\Severity;
+use Psr\Clock\ClockInterface;
+
+/** Every write to the yard's books: jobs, surveys, routes by version, the log by line. */
+final readonly class Bookkeeper
+{
+    public function __construct(private EntityManagerInterface $em, private Stored $stored, private ClockInterface $clock)
+    {
+    }
+
+    public function open(Workshop $workshop, string $name, string $note): JobRow
+    {
+        $row = new JobRow($workshop, $name, $note, $this->clock->now());
+        $this->em->persist($row);
+        $this->em->flush();
+
+        return $row;
+    }
+
+    /** Stores a whole job as read from a job file. */
+    public function import(Workshop $workshop, Job $job): JobRow
+    {
+        return $this->em->wrapInTransaction(function () use ($workshop, $job): JobRow {
+            $row = new JobRow($workshop, $job->name, $job->note, $this->clock->now());
+            $row->places = array_map(JobWriter::place(...), array_values($job->places));
+            $this->em->persist($row);
+            foreach ($job->parts as $index => $part) {
+                $partRow = new PartRow($row, $index + 1, self::stripped($part));
+                $row->parts->add($partRow);
+                if (null !== $part->route) {
+                    $this->keep($partRow, $part->route, 'imported');
+                }
+                foreach ($part->log as $entry) {
+                    $this->append($partRow, $entry);
+                }
+            }
+            $this->em->flush();
+
+            return $row;
+        });
+    }
+
+    /** Adds a part, or changes its survey; the place it is worked in is added to the job or changed with it. */
+    public function survey(JobRow $job, ?PartRow $row, Part $part, Place $place, ?int $version): PartRow
+    {
+        return $this->em->wrapInTransaction(function () use ($job, $row, $part, $place, $version): PartRow {
+            foreach ($job->parts as $other) {
+                if ($other !== $row && $other->survey['id'] === $part->id) {
+                    throw new InvalidInput('/part/id', sprintf('The job has a part called "%s" already.', $part->id), 'an id of its own');
+                }
+            }
+            $places = array_values(array_filter($job->places, static fn (array $p): bool => $p['id'] !== $place->id));
+            $job->places = [...$places, JobWriter::place($place)];
+            if (null === $row) {
+                $row = new PartRow($job, 1 + $job->parts->count(), self::stripped($part));
+                $job->parts->add($row);
+                $this->em->persist($row);
+            } else {
+                $this->em->lock($row, LockMode::OPTIMISTIC, $version);
+                $row->survey = self::stripped($part);
+            }
+            $this->em->flush();
+
+            return $row;
+        });
+    }
+
+    /** A new version of the route. Finished steps stay as they are; steps without a known key get a lasting one. */
+    public function route(PartRow $row, Route $route, string $because): void
+    {
+        $this->em->wrapInTransaction(function () use ($row, $route, $because): void {
+            $this->keep($row, $route, $because);
+            $this->em->flush();
+        });
+    }
+
+    /**
+     * Appends a line to the record, then puts into the route what the surface now needs.
+     *
+     * @return list<RouteStep> steps the route gained
+     */
+    public function log(PartRow $row, LogEntry $entry): array
+    {
+        return $this->em->wrapInTransaction(function () use ($row, $entry): array {
+            $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
+            if ($row->routes->isEmpty()) {
+                $this->keep($row, $this->stored->workpiece($row)->plan(), 'work began');
+            }
+            $this->append($row, $entry);
+            $gained = $this->adapt($row);
+            $this->em->flush();
+
+            return $gained;
+        });
+    }
+
+    public function remove(JobRow $row): void
+    {
+        $this->em->remove($row);
+        $this->em->flush();
+    }
+
+    /** @return list<RouteStep> */
+    public function adapt(PartRow $row): array
+    {
+        $piece = $this->stored->workpiece($row);
+        $replayed = $piece->replay($this->clock->now());
+        $remaining = Workpiece::remaining($piece->route(), $replayed);
+        $broken = array_values(array_filter($piece->check()->findings($replayed->state, Route::of($remaining)), static fn (\Hull\Route\Finding $f): bool => Severity::Broken === $f->severity));
+        if ([] === $broken) {
+            return [];
+        }
+        $because = sprintf('%s: %s', $broken[0]->stepName, lcfirst($broken[0]->consequence));
+        try {
+            $mended = (new RoutePlanner($piece->context))->mend($replayed->state, $remaining, $because);
+        } catch (NoRoute) {
+            return [];
+        }
+        $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
+        $known = array_map(static fn (RouteStep $s): string => $s->key, $remaining);
+        $gained = array_values(array_filter($mended->steps, static fn (RouteStep $s): bool => !in_array($s->key, $known, true)));
+        if ([] !== $gained) {
+            $this->keep($row, Route::of([...$done, ...$mended->steps]), mb_substr($because, 0, 500));
+        }
+
+        return $gained;
+    }
+
+    private function keep(PartRow $row, Route $route, string $because): void
+    {
+        $used = [];
+        foreach ($row->routes as $version) {
+            $used = [...$used, ...array_map(static fn (array $s): string => $s['key'] ?? '', $version->steps)];
+        }
+        $kept = 'imported' === $because ? $route : $route->kept($used);
+        $version = new RouteRow($row, 1 + $row->routes->count(), array_map(JobWriter::step(...), $kept->steps), $because, $this->clock->now());
+        $row->routes->add($version);
+        $this->em->persist($version);
+    }
+
+    private function append(PartRow $row, LogEntry $entry): void
+    {
+        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now());
+        $row->log->add($line);
+        $this->em->persist($line);
+    }
+
+    /**
+     * A part without route and log, in the form of the job file.
+     *
+     * @return array<string, mixed>
+     */
+    private static function stripped(Part $part): array
+    {
+        return JobWriter::part($part->with(null, []));
+    }
+}

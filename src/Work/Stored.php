@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\JobRow;
+use App\Entity\LogRow;
+use App\Entity\PartRow;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Climate\Air;
+use Hull\Input\Node;
+use Hull\Job\Job;
+use Hull\Job\JobReader;
+use Hull\Job\LogEntry;
+use Hull\Job\Part;
+use Hull\Job\Place;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+
+/** Reads stored rows back into the values the core works with. */
+final readonly class Stored
+{
+    public function __construct(private JobReader $reader, private Catalogue $catalogue)
+    {
+    }
+
+    public function job(JobRow $row): Job
+    {
+        $parts = [];
+        foreach ($row->parts as $part) {
+            $parts[] = $this->part($part);
+        }
+
+        return new Job($row->name, $row->note, $this->places($row), $parts);
+    }
+
+    public function part(PartRow $row): Part
+    {
+        $part = $this->reader->part(Node::root($row->survey), array_keys($this->places($row->job)));
+        $route = $row->latestRoute();
+        $log = [];
+        foreach ($row->log as $entry) {
+            $log[] = self::entry($entry);
+        }
+
+        return $part->with(null === $route ? null : $this->reader->route(Node::root($route->steps)), $log);
+    }
+
+    public function workpiece(PartRow $row): Workpiece
+    {
+        $part = $this->part($row);
+
+        return Workpiece::of($this->catalogue, $part, $this->places($row->job)[$part->place]);
+    }
+
+    /** @return array<string, Place> */
+    public function places(JobRow $row): array
+    {
+        $places = [];
+        foreach ($row->places as $place) {
+            $read = $this->reader->place(Node::root($place));
+            $places[$read->id] = $read;
+        }
+
+        return $places;
+    }
+
+    public static function entry(LogRow $row): LogEntry
+    {
+        $air = null === $row->temperatureC || null === $row->humidityRatio ? null : Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio));
+
+        return new LogEntry($row->entryId, $row->kind, $row->stepKey, $row->at, $air, $row->note, $row->corrects, $row->withdrawn);
+    }
+}
