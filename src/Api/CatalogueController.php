@@ -38,6 +38,7 @@ final readonly class CatalogueController
     public function show(): JsonResponse
     {
         $c = $this->catalogue;
+
         return new JsonResponse(new CatalogueView(
             array_values(array_map(static fn (\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView($s->id, $s->name, $s->tell, $s->hatch), $c->substrates)),
             array_values(array_map(static fn (\Hull\Catalog\Condition $x): ConditionView => new ConditionView($x->id, $x->name, $x->hint, array_values(array_map(static fn (\Hull\Catalog\Grade $g): GradeView => new GradeView($g->id, $g->name, $g->look), $x->grades))), $c->conditions)),

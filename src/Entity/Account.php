@@ -17,7 +17,7 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    public Uuid $id;
 
     #[ORM\Column(length: 255)]
     private string $password = '';
@@ -36,6 +36,24 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
         public readonly string $name,
     ) {
         $this->id = Uuid::v7();
+    }
+
+    /**
+     * What the session keeps: enough to load the account again, and to notice a changed password.
+     *
+     * @return array{id: Uuid, email: string, password: string}
+     */
+    public function __serialize(): array
+    {
+        return ['id' => $this->id, 'email' => $this->email, 'password' => $this->password];
+    }
+
+    /** @param array{id: Uuid, email: non-empty-string, password: string} $data */
+    public function __unserialize(array $data): void
+    {
+        $this->id = $data['id'];
+        $this->email = $data['email'];
+        $this->password = $data['password'];
     }
 
     public function setPassword(string $hash): void

@@ -17,7 +17,7 @@ class JobRow implements BelongsToWorkshop
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    public Uuid $id;
 
     #[ORM\Version]
     #[ORM\Column(type: 'integer', options: ['default' => 1])]

@@ -17,7 +17,7 @@ class LogRow implements BelongsToWorkshop
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    public Uuid $id;
 
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: false)]

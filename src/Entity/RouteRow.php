@@ -16,7 +16,7 @@ class RouteRow implements BelongsToWorkshop
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    public Uuid $id;
 
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: false)]

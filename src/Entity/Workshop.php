@@ -14,7 +14,7 @@ class Workshop
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    public Uuid $id;
 
     public function __construct(
         #[ORM\Column(length: 120)]

@@ -1,0 +1,64 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, setToken, settle, type Schemas } from './client';
+
+export function useSession() {
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: async () => {
+      const session = await settle(api.GET('/api/session'));
+      setToken(session.token);
+      return session;
+    },
+    staleTime: Infinity,
+  });
+}
+
+export const useCatalogue = () => useQuery({ queryKey: ['catalogue'], queryFn: () => settle(api.GET('/api/catalogue')), staleTime: Infinity });
+export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => settle(api.GET('/api/today')), refetchInterval: 60_000 });
+export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: () => settle(api.GET('/api/jobs')) });
+export const useSurvey = (part: string) => useQuery({ queryKey: ['part', part, 'survey'], queryFn: () => settle(api.GET('/api/parts/{part}/survey', { params: { path: { part } } })) });
+export const useRoute = (part: string) => useQuery({ queryKey: ['part', part, 'route'], queryFn: () => settle(api.GET('/api/parts/{part}/route', { params: { path: { part } } })) });
+export const useMix = (part: string, vessel: string) => useQuery({ queryKey: ['part', part, 'mix', vessel], queryFn: () => settle(api.GET('/api/parts/{part}/mix', { params: { path: { part }, query: { vessel } } })), placeholderData: (before) => before });
+export const useWindows = (part: string) => useQuery({ queryKey: ['part', part, 'windows'], queryFn: () => settle(api.GET('/api/parts/{part}/windows', { params: { path: { part } } })), refetchInterval: 60_000 });
+export const useRecord = (part: string) => useQuery({ queryKey: ['part', part, 'record'], queryFn: () => settle(api.GET('/api/parts/{part}/record', { params: { path: { part } } })) });
+
+/** Everything that was worked out from a part is stale once the part changes. */
+function useStale() {
+  const client = useQueryClient();
+  return async (part: string, keep: string[] = []) => {
+    await Promise.all([
+      client.invalidateQueries({ predicate: (q) => q.queryKey[0] === 'part' && q.queryKey[1] === part && !keep.includes(String(q.queryKey[2])) }),
+      client.invalidateQueries({ queryKey: ['today'] }),
+      client.invalidateQueries({ queryKey: ['jobs'] }),
+    ]);
+  };
+}
+
+export function useSaveSurvey(part: string) {
+  const client = useQueryClient();
+  const stale = useStale();
+  return useMutation({
+    mutationFn: (body: Schemas['SurveyBody']) => settle(api.PUT('/api/parts/{part}/survey', { params: { path: { part } }, body })),
+    onSuccess: async (view) => {
+      client.setQueryData(['part', part, 'survey'], view);
+      await stale(part, ['survey']);
+    },
+  });
+}
+
+export function useSaveRoute(part: string) {
+  const client = useQueryClient();
+  const stale = useStale();
+  const settled = async (view: Schemas['RouteView']) => {
+    client.setQueryData(['part', part, 'route'], view);
+    await stale(part, ['route']);
+  };
+  const save = useMutation({ mutationFn: (body: Schemas['RouteBody']) => settle(api.PUT('/api/parts/{part}/route', { params: { path: { part } }, body })), onSuccess: settled, onError: () => stale(part) });
+  const plan = useMutation({ mutationFn: (schools: Record<string, string>) => settle(api.POST('/api/parts/{part}/route/plan', { params: { path: { part } }, body: { schools } })), onSuccess: settled });
+  return { save, plan };
+}
+
+export function useLog(part: string) {
+  const stale = useStale();
+  return useMutation({ mutationFn: (body: Schemas['EntryBody']) => settle(api.POST('/api/parts/{part}/log', { params: { path: { part } }, body })), onSuccess: () => stale(part) });
+}

@@ -1,0 +1,34 @@
+import type { Schemas } from '../api/client';
+import { hatch } from '../theme/Hatches';
+import { mono, tok } from '../theme/tokens';
+
+const fills = ['epoxy', 'colour', 'early'];
+const top = 34;
+const bottom = 318;
+const height = bottom - top - 26;
+
+/** A mixing cup with a mark for every part: what it reads by volume and on one scale; the next pour stands out. */
+export function PourColumn({ parts, poured, by }: { parts: Schemas['MixPart'][]; poured: number; by: 'scale' | 'volume' }) {
+  const y = (share: number): number => bottom - share * height;
+  return (
+    <svg viewBox="0 0 340 336" width="100%" style={{ maxWidth: 440, display: 'block' }} role="img" aria-label={parts.map((p) => `${p.name}: ${by === 'scale' ? `scale to ${p.scale?.text ?? p.mass.text}` : p.volume.text}`).join(', ')}>
+      {parts.map((part, i) => {
+        const from = y(parts[i - 1]?.top ?? 0);
+        const to = y(part.top);
+        const done = i < poured;
+        const next = i === poured;
+        const reading = by === 'scale' ? (part.scale?.text ?? part.mass.text) : part.volume.text;
+        return (
+          <g key={part.name}>
+            <rect x="34" y={to} width="132" height={Math.max(from - to, 1)} fill={done ? hatch(fills[i] ?? 'early') : next ? tok('leadWash') : 'none'} />
+            <path d={`M28 ${to} h150`} stroke={next ? tok('lead') : tok('ink')} strokeWidth={next ? 3 : 1.4} strokeDasharray={done || next ? undefined : '5 4'} />
+            <text x="186" y={to - 6 + (i === parts.length - 1 ? -4 : 6)} fontSize="14" fontWeight="650" fill={next ? tok('lead') : tok('ink')}>{part.name}</text>
+            <text x="186" y={to + 13 + (i === parts.length - 1 ? -4 : 6)} fontSize={next ? 22 : 16} fontWeight="600" fontFamily={mono} fill={next ? tok('lead') : tok('ink')} dy={next ? 4 : 0}>{reading}</text>
+          </g>
+        );
+      })}
+      <path d={`M30 ${top} L34 ${bottom} Q34 ${bottom + 8} 42 ${bottom + 8} H158 Q166 ${bottom + 8} 166 ${bottom} L170 ${top}`} fill="none" stroke={tok('ink')} strokeWidth="3" />
+      <text x="100" y="20" textAnchor="middle" fontSize="13" fill={tok('ink2')}>{by === 'scale' ? 'scale reads, never taring' : 'each part by volume'}</text>
+    </svg>
+  );
+}

@@ -1,0 +1,34 @@
+import '@fontsource-variable/archivo/standard.css';
+import '@fontsource/spline-sans-mono/400.css';
+import '@fontsource/spline-sans-mono/600.css';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
+import { CssBaseline, ThemeProvider } from '@mui/material';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Refusal } from './api/client';
+import { App } from './shell/App';
+import { Hatches } from './theme/Hatches';
+import { Ground, theme } from './theme/theme';
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? '';
+const cache = createCache({ key: 'hull', nonce, prepend: true });
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: (count, error) => count < 2 && error instanceof Refusal && error.status === 0, refetchOnWindowFocus: true, staleTime: 5_000 } },
+});
+const router = createBrowserRouter([{ path: '*', element: <App /> }]);
+const root = document.getElementById('root');
+if (root === null) throw new Error('The page has no root.');
+createRoot(root).render(
+  <CacheProvider value={cache}>
+    <ThemeProvider theme={theme} defaultMode="light">
+      <CssBaseline />
+      <Ground />
+      <Hatches />
+      <QueryClientProvider client={client}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ThemeProvider>
+  </CacheProvider>,
+);

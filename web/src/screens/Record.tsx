@@ -1,0 +1,98 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { useState, type SubmitEvent } from 'react';
+import { useParams } from 'react-router';
+import { Refusal, type Schemas } from '../api/client';
+import { useLog, useRecord } from '../api/hooks';
+import { Strata } from '../figures/Strata';
+import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
+import { fromLocalInput, toLocalInput, when } from '../parts/time';
+import { tok } from '../theme/tokens';
+
+const kinds: Record<string, string> = { start: 'Began', finish: 'Finished', reading: 'Read the air', note: 'Note', correction: 'Corrected' };
+
+function Writer({ view, correcting, done }: { view: Schemas['RecordView']; correcting: Schemas['EntryView'] | null; done: () => void }) {
+  const { part = '' } = useParams();
+  const log = useLog(part);
+  const open = view.steps.filter((s) => s.status !== 'done');
+  const running = open.find((s) => s.status === 'running');
+  const [kind, setKind] = useState('finish');
+  const [step, setStep] = useState(correcting?.stepKey ?? running?.key ?? open[0]?.key ?? '');
+  const [at, setAt] = useState(toLocalInput(correcting ? new Date(correcting.at) : new Date()));
+  const [temperature, setTemperature] = useState(correcting ? correcting.temperature : view.temperature);
+  const [humidity, setHumidity] = useState(correcting ? correcting.humidity : view.humidity);
+  const [note, setNote] = useState(correcting?.note ?? '');
+  const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
+  const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
+  const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? open[0]?.key ?? '');
+  const write = (e: SubmitEvent, withdrawn = false) => {
+    e.preventDefault();
+    const air = temperature.trim() && humidity.trim() ? { temperature, humidity } : {};
+    log.mutate(
+      { kind: correcting ? 'correction' : kind, at: fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
+      { onSuccess: (a) => { setAnswer(a); setNote(''); setAt(toLocalInput(new Date())); if (correcting) done(); } },
+    );
+  };
+  const wrong = log.error instanceof Refusal ? log.error : null;
+  const at_ = (pointer: string) => (wrong?.pointer === pointer ? `${wrong.message} Accepted: ${wrong.accepted}.` : undefined);
+  return (
+    <Box component="form" onSubmit={(e) => { write(e); }} sx={{ background: tok('sheet'), borderLeft: `6px solid ${tok(correcting ? 'brass' : 'deep')}`, p: 2, display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, mb: 2 }}>
+      <Box sx={{ gridColumn: '1 / -1', fontWeight: 700 }}>{correcting ? `Correct: ${kinds[correcting.kind] ?? ''} ${correcting.stepName}` : 'Write down what was done'}</Box>
+      {!correcting && <TextField select label="What" value={kind} onChange={(e) => { setKind(e.target.value); }}>{['finish', 'start', 'reading', 'note'].map((k) => <MenuItem key={k} value={k}>{kinds[k]}</MenuItem>)}</TextField>}
+      {withStep && !correcting && <TextField select label="Step" value={chosen} onChange={(e) => { setStep(e.target.value); }}>{open.map((s) => <MenuItem key={s.key} value={s.key}>{s.name}{s.status === 'running' ? ' (under way)' : ''}</MenuItem>)}</TextField>}
+      <TextField label="When" type="datetime-local" value={at} onChange={(e) => { setAt(e.target.value); }} slotProps={{ inputLabel: { shrink: true } }} error={!!at_('/at')} helperText={at_('/at')} />
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+        <TextField label="Temperature" value={temperature} onChange={(e) => { setTemperature(e.target.value); }} error={!!at_('/temperature')} helperText={at_('/temperature')} />
+        <TextField label="Humidity" value={humidity} onChange={(e) => { setHumidity(e.target.value); }} error={!!at_('/humidity')} helperText={at_('/humidity')} />
+      </Box>
+      <TextField label="Note" value={note} onChange={(e) => { setNote(e.target.value); }} multiline sx={{ gridColumn: '1 / -1' }} />
+      {wrong && !['/at', '/temperature', '/humidity'].includes(wrong.pointer) && <Box role="alert" sx={{ gridColumn: '1 / -1' }}><Notice title="Not written">{wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice></Box>}
+      {answer && answer.gained.length > 0 && <Box role="status" sx={{ gridColumn: '1 / -1' }}><Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>{answer.because}</Notice></Box>}
+      <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button type="submit" variant="contained" disabled={log.isPending || (withStep && chosen === '')} sx={{ minHeight: 56, px: 4 }}>{correcting ? 'Write the correction' : 'Write it down'}</Button>
+        {correcting && <Button onClick={(e) => { write(e as unknown as SubmitEvent, true); }} sx={{ minHeight: 56 }}>It did not happen</Button>}
+        {correcting && <Button onClick={done} sx={{ minHeight: 56 }}>Leave it</Button>}
+      </Box>
+    </Box>
+  );
+}
+
+export function Record() {
+  const { part = '' } = useParams();
+  const record = useRecord(part);
+  const [correcting, setCorrecting] = useState<Schemas['EntryView'] | null>(null);
+  if (record.isPending) return <Loading />;
+  if (record.isError) return <Failed error={record.error} />;
+  const view = record.data;
+  if (view.obstacle) return <Box sx={{ p: 3, maxWidth: 720 }}><Title>No record yet</Title><Notice title="What stands in the way">{view.obstacle}</Notice></Box>;
+  const done = view.steps.filter((s) => s.status === 'done').length;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 } }}>
+        <Title sub={`${done} of ${view.steps.length} steps done`}>What was done</Title>
+        <Writer key={correcting?.id ?? 'new'} view={view} correcting={correcting} done={() => { setCorrecting(null); }} />
+        {view.findings.map((f, i) => <Notice key={i} title={`${f.stepName}: ${f.says}`}>{f.consequence}</Notice>)}
+        {view.entries.length === 0 && <Box sx={{ color: tok('ink2') }}>Nothing written yet. Begin with the first step of the route.</Box>}
+        <Box component="ol" aria-label="Record, newest first" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+          {view.entries.map((e) => (
+            <Box component="li" key={e.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1, display: 'grid', gridTemplateColumns: { xs: '1fr auto', sm: '150px 1fr auto' }, gap: { xs: 0.5, sm: 2 }, color: e.replaced || e.withdrawn ? tok('ink2') : tok('ink') }}>
+              <Box className="mono" sx={{ fontSize: 14, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{when(e.at, view.now)}</Box>
+              <Box>
+                <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>{kinds[e.kind]} {e.stepName}{e.withdrawn ? ' (did not happen)' : ''}</Box>
+                <Box sx={{ fontSize: 14 }}>{e.note}{e.temperature && <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{e.note ? ' · ' : ''}{e.temperature} · {e.humidity}</Box>}{e.replaced && ' · corrected, kept as written'}</Box>
+              </Box>
+              {!e.replaced && !e.withdrawn && e.kind !== 'correction' ? <Button size="small" onClick={() => { setCorrecting(e); window.scrollTo({ top: 0 }); }} aria-label={`Correct: ${kinds[e.kind] ?? ''} ${e.stepName}`}>Correct</Button> : <span />}
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      <Box component="aside" aria-label="The surface now" sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}>
+        <Heading>The surface now</Heading>
+        <Box sx={{ mb: 1 }}>{view.phaseWords}</Box>
+        <Strata layers={view.layers} substrate="" substrateHatch="steel" shown={view.layers.length} caption="as laid, replayed from the record" />
+        <Box component="ul" sx={{ p: 0, m: 0, mt: 2, listStyle: 'none' }}>
+          {view.facts.map((f) => <Box component="li" key={f.id} sx={{ display: 'flex', gap: 1, borderTop: `1px solid ${tok('rule')}`, py: 0.5, fontSize: 14.5 }}><Box sx={{ width: 92, color: tok(f.kind === 'fault' || f.kind === 'hazard' ? 'lead' : 'ink2') }}>{f.kind}</Box><Box sx={{ flex: 1 }}>{f.name}</Box>{f.level !== 1 && <span className="mono">{f.level}</span>}</Box>)}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

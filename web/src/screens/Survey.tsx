@@ -1,0 +1,226 @@
+import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api, Refusal, settle, type Schemas } from '../api/client';
+import { useCatalogue, useSaveSurvey, useSurvey } from '../api/hooks';
+import { ShapeDrawing } from '../figures/ShapeDrawing';
+import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
+import { Fig } from '../parts/Fig';
+import { tok } from '../theme/tokens';
+
+type Shape = Record<string, string>;
+
+interface Draft {
+  name: string;
+  substrate: string;
+  conditions: { id: string; grade: string; extent: string }[];
+  shapes: Shape[];
+  service: string;
+  finish: string;
+  method: string;
+  small: boolean;
+  water: string;
+  place: { id: string; name: string; kind: string; temperature: string; humidity: string };
+}
+
+function draftOf(view: Schemas['SurveyView']): Draft {
+  const place = view.places.find((p) => p.id === view.place) ?? { id: view.place, name: '', kind: 'heated-bay', temperature: '18 C', humidity: '55 %' };
+  return {
+    name: view.name, substrate: view.substrate, service: view.service, finish: view.finish, method: view.method, small: view.smallOrLattice, water: view.waterLies,
+    conditions: view.conditions.map((c) => ({ ...c })),
+    shapes: view.shapes.shapes.map((s) => ({ ...s.dimensions, kind: s.kind, name: s.name })),
+    place: { id: place.id, name: place.name, kind: place.kind, temperature: place.temperature, humidity: place.humidity },
+  };
+}
+
+/** A bare number gets the unit that stood in the field; a typed unit always wins. */
+function withUnit(typed: string, before: string): string {
+  const unit = /[^\d.\s+\-/].*$/.exec(before)?.[0] ?? '';
+  return /^\s*[+-]?[\d.\s/]+$/.test(typed) && unit ? `${typed.trim()} ${unit}` : typed;
+}
+
+function QuantityField({ label, value, onChange, error, placeholder }: { label: string; value: string; onChange: (v: string) => void; error?: string | undefined; placeholder?: string }) {
+  const before = useRef(value);
+  return (
+    <TextField
+      label={label} value={value} error={!!error} helperText={error} placeholder={placeholder ?? ''} slotProps={{ inputLabel: { shrink: true }, htmlInput: { className: 'mono' } }}
+      onFocus={() => { before.current = value; }}
+      onChange={(e) => { onChange(e.target.value); }}
+      onBlur={(e) => { const full = withUnit(e.target.value, before.current || (placeholder ?? '')); if (full !== value) onChange(full); }}
+    />
+  );
+}
+
+const bodyOf = (draft: Draft, view: Schemas['SurveyView'], version: number): Schemas['SurveyBody'] => ({
+  version,
+  part: {
+    id: view.slug, name: draft.name, substrate: draft.substrate, service: draft.service, finish: draft.finish, place: draft.place.id, method: draft.method, small_or_lattice: draft.small, water_lies: draft.water,
+    ...(Object.keys(view.schools).length > 0 ? { schools: view.schools } : {}),
+    conditions: draft.conditions,
+    shapes: draft.shapes.map((s) => Object.fromEntries(Object.entries(s).filter(([, v]) => v.trim() !== ''))),
+  },
+  place: draft.place,
+});
+
+function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; catalogue: Schemas['CatalogueView'] }) {
+  const { part = '' } = useParams();
+  const save = useSaveSurvey(part);
+  const [view] = useState(opened);
+  const [draft, setDraft] = useState(() => draftOf(view));
+  const [shapes, setShapes] = useState(view.shapes);
+  const [place, setPlace] = useState(view.places.find((p) => p.id === view.place));
+  const [state, setState] = useState<'saved' | 'saving' | 'refused'>('saved');
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [chosen, setChosen] = useState(0);
+  const version = useRef(view.version);
+  const queue = useRef<Promise<void>>(Promise.resolve());
+  const first = useRef(true);
+  const mutate = save.mutateAsync;
+
+  useEffect(() => {
+    if (first.current) { first.current = false; return; }
+    setState('saving');
+    const timer = setTimeout(() => {
+      queue.current = queue.current.then(async () => {
+        try {
+          const measured = await settle(api.POST('/api/shapes', { body: { shapes: bodyOf(draft, view, 1).part.shapes } }));
+          setShapes(measured);
+          const stored = await mutate(bodyOf(draft, view, version.current));
+          version.current = stored.version;
+          setPlace(stored.places.find((p) => p.id === stored.place));
+          setRefusal(null);
+          setState('saved');
+        } catch (cause) {
+          setRefusal(cause instanceof Refusal ? cause : new Refusal('That did not work.', 0, '', ''));
+          setState('refused');
+        }
+      });
+    }, 450);
+    return () => { clearTimeout(timer); };
+  }, [draft, view, mutate]);
+
+  const set = (change: Partial<Draft>) => { setDraft((d) => ({ ...d, ...change })); };
+  const setShape = (index: number, change: Shape) => { set({ shapes: draft.shapes.map((s, i) => (i === index ? { ...s, ...change } : s)) }); };
+  const at = (pointer: string): string | undefined => (refusal?.pointer === pointer ? `${refusal.message}${refusal.accepted ? ` Accepted: ${refusal.accepted}.` : ''}` : undefined);
+  const known = refusal !== null && (refusal.pointer.startsWith('/part/shapes/') || ['/place/temperature', '/place/humidity', '/part/name'].includes(refusal.pointer) || refusal.pointer.startsWith('/part/conditions/'));
+  const choices = (label: string, value: string, options: Schemas['Option'][], change: (v: string) => void) => (
+    <TextField select label={label} value={value} onChange={(e) => { change(e.target.value); }} helperText={options.find((o) => o.id === value)?.hint}>
+      {options.map((o) => <MenuItem key={o.id} value={o.id}>{o.name}</MenuItem>)}
+    </TextField>
+  );
+  const substrate = catalogue.substrates.find((s) => s.id === draft.substrate);
+  const drawn = shapes.shapes[chosen];
+  const grid = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };
+
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 372px' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 }, display: 'grid', gap: 3, alignContent: 'start' }}>
+        <Box>
+          <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', justifyContent: 'space-between' }}>
+            <Title sub="Take in and judge">{draft.name || 'Unnamed part'}</Title>
+            <Box role="status" sx={{ fontSize: 14, fontWeight: 650, color: tok(state === 'refused' ? 'lead' : 'ink2') }}>{state === 'saved' ? 'Stored' : state === 'saving' ? 'Storing …' : 'Not stored yet'}</Box>
+          </Box>
+          {refusal && !known && <div role="alert"><Notice title="Not stored">{refusal.message} {refusal.accepted && `Accepted: ${refusal.accepted}.`}</Notice></div>}
+          <Box sx={grid}>
+            <TextField label="Part" value={draft.name} onChange={(e) => { set({ name: e.target.value }); }} error={!!at('/part/name')} helperText={at('/part/name')} />
+            <TextField select label="Made of" value={draft.substrate} onChange={(e) => { set({ substrate: e.target.value }); }} helperText={substrate?.tell}>
+              {catalogue.substrates.map((s) => <MenuItem key={s.id} value={s.id}>{s.name}</MenuItem>)}
+            </TextField>
+          </Box>
+        </Box>
+
+        <section aria-label="Conditions">
+          <Heading>How bad is it?</Heading>
+          {catalogue.conditions.map((c) => {
+            const index = draft.conditions.findIndex((x) => x.id === c.id);
+            const found = draft.conditions[index];
+            const grade = c.grades.find((g) => g.id === found?.grade);
+            const change = (id: string | null) => {
+              const rest = draft.conditions.filter((x) => x.id !== c.id);
+              set({ conditions: id === null ? rest : found ? draft.conditions.map((x) => (x.id === c.id ? { ...x, grade: id } : x)) : [...rest, { id: c.id, grade: id, extent: '100 %' }] });
+            };
+            return (
+              <Box key={c.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1, display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '170px 1fr 120px' }, gap: { xs: 1, sm: 2 }, alignItems: 'center' }}>
+                <Box><Box sx={{ fontWeight: 650 }}>{c.name}</Box><Box sx={{ fontSize: 13.5, color: tok('ink2') }}>{grade?.look ?? c.hint}</Box></Box>
+                <ToggleButtonGroup exclusive value={found?.grade ?? 'none'} onChange={(_, v: string | null) => { if (v !== null) change(v === 'none' ? null : v); }} aria-label={c.name} sx={{ flexWrap: 'wrap', '& .MuiToggleButton-root': { textTransform: 'none', minHeight: 44, px: 1.5, color: tok('ink'), borderColor: tok('phos'), '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') } } }}>
+                  <ToggleButton value="none">none</ToggleButton>
+                  {c.grades.map((g) => <ToggleButton key={g.id} value={g.id}>{g.name}</ToggleButton>)}
+                </ToggleButtonGroup>
+                {found ? <QuantityField label="of the area" value={found.extent} error={at(`/part/conditions/${index}/extent`)} onChange={(v) => { set({ conditions: draft.conditions.map((x) => (x.id === c.id ? { ...x, extent: v } : x)) }); }} /> : <span />}
+              </Box>
+            );
+          })}
+        </section>
+
+        <section aria-label="Size">
+          <Heading>How large is it?</Heading>
+          {draft.shapes.map((shape, index) => {
+            const kind = catalogue.shapes.find((k) => k.kind === shape['kind']);
+            const area = shapes.shapes[index];
+            return (
+              <Box key={index} onFocus={() => { setChosen(index); }} sx={{ borderTop: `1px solid ${tok('rule')}`, borderLeft: `6px solid ${chosen === index ? tok('deep') : 'transparent'}`, pl: 1.5, py: 1.5, display: 'grid', gap: 1.5 }}>
+                <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr auto auto' }, alignItems: 'center' }}>
+                  <TextField label="Name" value={shape['name'] ?? ''} onChange={(e) => { setShape(index, { name: e.target.value }); }} />
+                  <TextField select label="Shape" value={shape['kind']} onChange={(e) => { set({ shapes: draft.shapes.map((s, i) => (i === index ? { kind: e.target.value, name: s['name'] ?? '', ...(s['length'] ? { length: s['length'] } : {}) } : s)) }); }}>
+                    {catalogue.shapes.map((k) => <MenuItem key={k.kind} value={k.kind}>{k.label}</MenuItem>)}
+                  </TextField>
+                  <Box sx={{ fontSize: 20, minWidth: 90 }}>{area?.area ? <Fig v={area.area} label="Area" /> : <Box component="span" className="mono" sx={{ color: tok('ink2') }}>no area</Box>}</Box>
+                  <Button onClick={() => { set({ shapes: draft.shapes.filter((_, i) => i !== index) }); setChosen(0); }} aria-label={`Take out ${shape['name'] ?? 'shape'}`}>Take out</Button>
+                </Box>
+                <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(auto-fill, minmax(132px, 1fr))' } }}>
+                  {kind?.fields.map((f) => {
+                    const wrong = area?.pointer === `/${f.name}` && area.error ? area.error : at(`/part/shapes/${index}/${f.name}`);
+                    if (f.kind === 'choice') return <TextField key={f.name} select label={f.label} value={shape[f.name] ?? f.options[0] ?? ''} onChange={(e) => { setShape(index, { [f.name]: e.target.value }); }}>{f.options.map((o) => <MenuItem key={o} value={o}>{o}</MenuItem>)}</TextField>;
+                    return <QuantityField key={f.name} label={f.label} value={shape[f.name] ?? ''} placeholder={f.kind === 'count' ? '1' : f.required ? '40 mm' : '0 mm'} error={wrong} onChange={(v) => { setShape(index, { [f.name]: v }); }} />;
+                  })}
+                </Box>
+                {area?.error && area.pointer === '' && <Box role="alert" sx={{ color: tok('lead'), fontWeight: 600 }}>{area.error}</Box>}
+              </Box>
+            );
+          })}
+          {draft.shapes.length === 0 && <Box sx={{ color: tok('ink2'), mb: 1 }}>Build the part from the shapes it is made of. Type as you measure: 40 mm, 1.2 m, 3 ft 6 in.</Box>}
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+            {(['box-section', 'tube', 'plate'] as const).map((kind) => {
+              const start: Record<string, Shape> = { 'box-section': { width: '40 mm', height: '40 mm', length: '1 m' }, tube: { diameter: '30 mm', length: '1 m' }, plate: { length: '400 mm', width: '300 mm', thickness: '5 mm' } };
+              return <Button key={kind} onClick={() => { set({ shapes: [...draft.shapes, { kind, name: `Shape ${draft.shapes.length + 1}`, ...start[kind] }] }); setChosen(draft.shapes.length); }}>Add {kind.replace('-', ' ')}</Button>;
+            })}
+          </Box>
+        </section>
+
+        <section aria-label="Service and place">
+          <Heading>What is it for, and where is it worked?</Heading>
+          <Box sx={grid}>
+            {choices('Service', draft.service, catalogue.services, (v) => { set({ service: v }); })}
+            {choices('Finish wanted', draft.finish, catalogue.finishes, (v) => { set({ finish: v }); })}
+            {choices('Worked in', draft.place.kind, catalogue.placeKinds, (v) => { set({ place: { ...draft.place, kind: v, name: catalogue.placeKinds.find((k) => k.id === v)?.name ?? draft.place.name } }); })}
+            {choices('Put on with', draft.method, catalogue.methods, (v) => { set({ method: v }); })}
+            <QuantityField label="Air temperature there" value={draft.place.temperature} error={at('/place/temperature')} onChange={(v) => { set({ place: { ...draft.place, temperature: v } }); }} />
+            <QuantityField label="Relative humidity there" value={draft.place.humidity} error={at('/place/humidity')} onChange={(v) => { set({ place: { ...draft.place, humidity: v } }); }} />
+            {choices('Wash water lies', draft.water, catalogue.waterLies, (v) => { set({ water: v }); })}
+            <TextField select label="Small parts or lattice" value={draft.small ? 'yes' : 'no'} onChange={(e) => { set({ small: e.target.value === 'yes' }); }} helperText="more paint misses them"><MenuItem value="no">no</MenuItem><MenuItem value="yes">yes</MenuItem></TextField>
+          </Box>
+        </section>
+      </Box>
+
+      <Box component="aside" aria-label="The part as measured" sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` }, order: { xs: -1, md: 0 } }}>
+        <Box sx={{ position: { md: 'sticky' }, top: 16 }}>
+          <Box sx={{ fontSize: 14, color: tok('ink2') }}>Area to coat</Box>
+          <Box sx={{ fontSize: 40, mb: 1 }}>{shapes.total ? <Fig v={shapes.total} /> : <span className="mono">not measured</span>}</Box>
+          {drawn && <><Box sx={{ fontWeight: 650 }}>{drawn.name}</Box><ShapeDrawing shape={drawn} label={drawn.name} /><Box sx={{ fontSize: 13, color: tok('ink2') }}>Section to scale, length drawn short.</Box></>}
+          {place?.dewPoint && <Box sx={{ mt: 2, fontSize: 14.5 }}>Dew point in the {place.name.toLowerCase()}: <Fig v={place.dewPoint} label="Dew point" /></Box>}
+          <Button component={Link} to="../route" relative="path" variant="contained" fullWidth sx={{ mt: 2 }}>See the order of work</Button>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+export function Survey() {
+  const { part = '' } = useParams();
+  const survey = useSurvey(part);
+  const catalogue = useCatalogue();
+  if (survey.isPending || catalogue.isPending) return <Loading />;
+  if (survey.isError) return <Failed error={survey.error} />;
+  if (catalogue.isError) return <Failed error={catalogue.error} />;
+  return <Editor view={survey.data} catalogue={catalogue.data} key={survey.data.id} />;
+}

@@ -1,0 +1,158 @@
+import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, TextField } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { useRef, useState, type ChangeEvent, type SubmitEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, Refusal, settle, type Schemas } from '../api/client';
+import { useCatalogue, useJobs, useToday } from '../api/hooks';
+import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
+import { Fig } from '../parts/Fig';
+import { when } from '../parts/time';
+import { tok, wide } from '../theme/tokens';
+
+const edge = { now: 'lead', soon: 'brass', work: 'deep', wait: 'phos', done: 'zinc' } as const;
+
+function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
+  const tone = edge[card.urgency as keyof typeof edge];
+  return (
+    <Box component="li" sx={{ listStyle: 'none', borderLeft: `6px solid ${tok(tone)}`, background: card.urgency === 'now' ? tok('leadWash') : tok('sheet'), p: 2, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.15fr 1fr auto' }, gap: { xs: 1.5, md: 3 }, alignItems: 'start' }}>
+      <Box>
+        <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.job} · {card.place}</Box>
+        <Box component="h2" sx={{ m: 0, fontSize: 20, ...wide }}>{card.part}</Box>
+        <Box sx={{ mt: 0.5, fontWeight: 700, color: tok(tone === 'phos' ? 'ink2' : tone) }}>{card.message}</Box>
+        {card.window && <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.window.name}, {card.window.coat}: {card.window.phaseWords}{card.window.closesAt ? `; closes ${when(card.window.closesAt, now)}` : ''}</Box>}
+      </Box>
+      <Box>
+        <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.doing ? 'Under way' : 'Next'}</Box>
+        <Box sx={{ fontWeight: 650 }}>{card.doing || card.next || 'Nothing'}</Box>
+        <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.nextHow}</Box>
+      </Box>
+      <Box sx={{ minWidth: 190 }}>
+        <Box className="mono" sx={{ fontSize: 15 }}>{card.air}</Box>
+        <Box sx={{ fontSize: 14 }}>dew margin <Fig v={card.dewMargin} label="Dew margin" /> · {card.mayCoat ? 'a film may go on' : 'no film now'}</Box>
+        <Button component={Link} to={`/part/${card.partId}/${card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route'}`} sx={{ mt: 1 }} variant={card.urgency === 'now' ? 'contained' : 'outlined'}>
+          {card.urgency === 'now' || card.urgency === 'wait' ? 'See the window' : 'See the route'}
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function TakeIn({ open, close, catalogue }: { open: boolean; close: () => void; catalogue: Schemas['CatalogueView'] }) {
+  const client = useQueryClient();
+  const go = useNavigate();
+  const jobs = useJobs();
+  const [job, setJob] = useState('');
+  const [newJob, setNewJob] = useState('');
+  const [name, setName] = useState('');
+  const [substrate, setSubstrate] = useState(catalogue.substrates[0]?.id ?? '');
+  const [wrong, setWrong] = useState('');
+  const make = async (e: SubmitEvent) => {
+    e.preventDefault();
+    try {
+      const id = job === '' ? (await settle(api.POST('/api/jobs', { body: { name: newJob } }))).id : job;
+      const slug = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '') || 'part';
+      const first = (list: Schemas['Option'][]): string => list[0]?.id ?? '';
+      const made = await settle(api.POST('/api/jobs/{job}/parts', {
+        params: { path: { job: id } },
+        body: {
+          part: { id: slug.slice(0, 60), name, substrate, service: first(catalogue.services), finish: catalogue.finishes[1]?.id ?? first(catalogue.finishes), place: 'bay', conditions: [], shapes: [] },
+          place: { id: 'bay', name: 'Heated bay', kind: 'heated-bay', temperature: '18 C', humidity: '55 %' },
+        },
+      }));
+      await client.invalidateQueries();
+      await go(`/part/${made.id}/survey`);
+    } catch (cause) {
+      setWrong(cause instanceof Error ? cause.message : 'That did not work.');
+    }
+  };
+  const about = catalogue.substrates.find((s) => s.id === substrate);
+  return (
+    <Dialog open={open} onClose={close} fullWidth maxWidth="sm">
+      <form onSubmit={(e) => { void make(e); }}>
+        <DialogTitle sx={wide}>Take a part in</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
+          {(jobs.data?.jobs.length ?? 0) > 0 && (
+            <TextField select label="Job" value={job} onChange={(e) => { setJob(e.target.value); }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+              <MenuItem value="">A new job</MenuItem>
+              {jobs.data?.jobs.map((j) => <MenuItem key={j.id} value={j.id}>{j.name}</MenuItem>)}
+            </TextField>
+          )}
+          {job === '' && <TextField label="What is being restored" placeholder="Hovercraft" value={newJob} onChange={(e) => { setNewJob(e.target.value); }} required />}
+          <TextField label="Which part" placeholder="Engine frame" value={name} onChange={(e) => { setName(e.target.value); }} required />
+          <TextField select label="Made of" value={substrate} onChange={(e) => { setSubstrate(e.target.value); }} helperText={about?.tell}>
+            {catalogue.substrates.map((s) => <MenuItem key={s.id} value={s.id}>{s.name}</MenuItem>)}
+          </TextField>
+          {wrong && <div role="alert"><Notice title="Not stored">{wrong}</Notice></div>}
+        </DialogContent>
+        <DialogActions sx={{ p: 2 }}><Button onClick={close}>Not now</Button><Button type="submit" variant="contained">On to the survey</Button></DialogActions>
+      </form>
+    </Dialog>
+  );
+}
+
+export function Today() {
+  const today = useToday();
+  const jobs = useJobs();
+  const catalogue = useCatalogue();
+  const client = useQueryClient();
+  const [taking, setTaking] = useState(false);
+  const [wrong, setWrong] = useState('');
+  const file = useRef<HTMLInputElement>(null);
+  const bring = async (e: ChangeEvent<HTMLInputElement>) => {
+    const chosen = e.target.files?.[0];
+    e.target.value = '';
+    if (!chosen) return;
+    try {
+      setWrong('');
+      if (chosen.size > 5_000_000) throw new Error('The file is larger than 5 MB; that is the most that is read.');
+      let parsed: unknown;
+      try { parsed = JSON.parse(await chosen.text()); } catch { throw new Error('The file is not JSON. Accepted: a job file as written by "Job file".'); }
+      await settle(api.POST('/api/jobs/import', { body: parsed as Record<string, unknown> }));
+      await client.invalidateQueries();
+    } catch (cause) {
+      setWrong(cause instanceof Refusal ? `${cause.message} At ${cause.pointer || 'the top'}. Accepted: ${cause.accepted}.` : cause instanceof Error ? cause.message : 'That did not work.');
+    }
+  };
+  if (today.isPending || catalogue.isPending) return <Loading />;
+  if (today.isError) return <Failed error={today.error} />;
+  if (catalogue.isError) return <Failed error={catalogue.error} />;
+  const now = new Date(today.data.now);
+  return (
+    <Box sx={{ p: { xs: 2, sm: 3 } }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'start', gap: 1.5, mb: 1 }}>
+        <Box sx={{ flex: 1, minWidth: 220 }}><Title sub={now.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) + ', ' + now.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}>What wants you today</Title></Box>
+        <Button variant="contained" onClick={() => { setTaking(true); }}>Take a part in</Button>
+        <Button onClick={() => file.current?.click()}>Open a job file</Button>
+        <input ref={file} type="file" accept=".json,application/json" hidden aria-label="Job file" onChange={(e) => { void bring(e); }} />
+      </Box>
+      {wrong && <div role="alert"><Notice title="The file was not stored">{wrong}</Notice></div>}
+      {today.data.cards.length === 0 && (
+        <Box sx={{ borderLeft: `6px solid ${tok('deep')}`, background: tok('sheet'), p: 3, maxWidth: 680 }}>
+          <Heading>The slip is empty</Heading>
+          <Box>Take a part in: say what it is made of, how bad it is and how large, and you get an order of work with its reasons, the mix for every coat, and the hours in which the next coat may go on.</Box>
+        </Box>
+      )}
+      <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>{today.data.cards.map((card) => <Card key={card.partId} card={card} now={today.data.now} />)}</Box>
+      {(jobs.data?.jobs.length ?? 0) > 0 && (
+        <Box sx={{ mt: 3 }}>
+          <Heading>Jobs</Heading>
+          {jobs.data?.jobs.map((job) => (
+            <Box key={job.id} sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
+              <Box sx={{ minWidth: 150, fontWeight: 650 }}>{job.name}</Box>
+              <Box sx={{ flex: 1, minWidth: 200 }}>
+                {job.parts.map((p) => (
+                  <Box key={p.id} component={Link} to={`/part/${p.id}/survey`} sx={{ display: 'flex', minHeight: 44, alignItems: 'center', gap: 1.5, color: tok('ink'), textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
+                    <span>{p.name}</span><Box component="span" sx={{ color: tok('ink2'), fontSize: 14 }}>{p.substrate} · <span className="mono">{p.stepsDone}/{p.stepsAll}</span> steps</Box>
+                  </Box>
+                ))}
+                {job.parts.length === 0 && <Box sx={{ color: tok('ink2') }}>No part taken in yet.</Box>}
+              </Box>
+              <Button component="a" href={`/api/jobs/${job.id}/file`} download>Job file</Button>
+            </Box>
+          ))}
+        </Box>
+      )}
+      <TakeIn open={taking} close={() => { setTaking(false); }} catalogue={catalogue.data} />
+    </Box>
+  );
+}

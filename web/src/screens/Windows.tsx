@@ -1,0 +1,87 @@
+import { Box, Button, useMediaQuery } from '@mui/material';
+import { Link, useParams } from 'react-router';
+import type { Schemas } from '../api/client';
+import { useWindows } from '../api/hooks';
+import { WindowRibbons } from '../figures/WindowRibbons';
+import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
+import { Fig } from '../parts/Fig';
+import { when } from '../parts/time';
+import { hatch } from '../theme/Hatches';
+import { tok } from '../theme/tokens';
+
+function until(instant: string | null, now: string): string {
+  if (instant === null) return 'never';
+  const minutes = Math.max(0, Math.round((new Date(instant).getTime() - new Date(now).getTime()) / 60_000));
+  return minutes < 60 ? `${minutes} min` : minutes < 2880 ? `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}` : `${Math.floor(minutes / 1440)} d ${Math.floor((minutes % 1440) / 60)} h`;
+}
+
+function Now({ view }: { view: Schemas['WindowsView'] }) {
+  const band = view.bands[view.bands.length - 1];
+  const next = view.cards.find((c) => c.status !== 'done');
+  if (!band) return <Box><Title sub="No coat logged yet">When each film lets you in</Title><Box>Log the first coat in the record; from then on its clock runs on the air you log.</Box></Box>;
+  const open = band.phase === 'open';
+  const gone = band.phase === 'lapsed' || (band.phase === 'cured' && band.closesAt !== null && band.closesAt < view.now);
+  return (
+    <Box>
+      <Title sub={`${band.name}, ${band.coat}`}>{next ? `Next: ${next.name}, coat ${next.coat}` : 'The last coat is on'}</Title>
+      <Box sx={{ borderLeft: `6px solid ${tok(open || gone ? 'lead' : 'phos')}`, background: open || gone ? tok('leadWash') : tok('wash'), p: 1.5 }}>
+        <Box sx={{ fontWeight: 700, color: tok(open || gone ? 'lead' : 'ink2') }}>{!next ? 'Full cure in' : open ? (band.closesAt ? 'Closes in' : 'Open') : gone ? 'Closed' : 'Opens in'}</Box>
+        <Box className="mono" sx={{ fontSize: 40, fontWeight: 600, lineHeight: 1.1 }}>{!next ? until(band.fullAt, view.now) : open ? until(band.closesAt, view.now) : gone ? 'abrade first' : until(band.opensAt, view.now)}</Box>
+        <Box sx={{ fontSize: 14.5 }}>{!next ? `about ${when(band.fullAt, view.now)}` : gone ? `since ${when(band.closesAt, view.now)}. The route gains abrading and wiping.` : open ? `at ${when(band.closesAt, view.now)}; later the film has to be abraded first.` : `at ${when(band.opensAt, view.now)}${band.closesAt ? `, closes ${when(band.closesAt, view.now)}` : ''}.`}</Box>
+      </Box>
+      <Button component={Link} to={gone ? '../route' : '../record'} relative="path" variant="contained" sx={{ mt: 1.5 }}>{gone ? 'See what the route needs' : next ? 'Log this coat' : 'Open the record'}</Button>
+    </Box>
+  );
+}
+
+export function Windows() {
+  const { part = '' } = useParams();
+  const windows = useWindows(part);
+  const narrow = useMediaQuery('(max-width: 700px)');
+  if (windows.isPending) return <Loading />;
+  if (windows.isError) return <Failed error={windows.error} />;
+  const view = windows.data;
+  if (view.obstacle) return <Box sx={{ p: 3, maxWidth: 720 }}><Title>No window yet</Title><Notice title="What stands in the way">{view.obstacle}</Notice></Box>;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '372px minmax(0,1fr)' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderRight: { md: `1px solid ${tok('rule')}` }, display: 'grid', gap: 3, alignContent: 'start' }}>
+        <Now view={view} />
+        <Box>
+          <Heading>The air now</Heading>
+          <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+            <Labelled label={view.place.name}><span className="mono">{view.place.temperature} · {view.place.humidity}</span></Labelled>
+            <Labelled label="dew margin"><Box sx={{ fontSize: 22 }}><Fig v={view.dewMargin} label="Dew margin" /></Box></Labelled>
+          </Box>
+          <Box sx={{ fontSize: 14, color: tok('ink2') }}>{view.airSource}</Box>
+          <Box sx={{ mt: 1, fontWeight: 700, color: tok(view.mayCoat ? 'zinc' : 'lead') }}>{view.mayCoat ? 'A film may go on.' : 'No film in this air:'}</Box>
+          {view.gateWarnings.map((w) => <Box key={w} sx={{ fontSize: 14.5 }}>{w}</Box>)}
+        </Box>
+        {view.findings.length > 0 && <Box><Heading>What the record shows</Heading>{view.findings.map((f, i) => <Notice key={i} title={`${f.stepName}: ${f.says}`}>{f.consequence}</Notice>)}</Box>}
+      </Box>
+      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+        <Heading>When each film lets you in</Heading>
+        <WindowRibbons view={view} narrow={narrow} />
+        <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', fontSize: 13.5, color: tok('ink2'), my: 1.5 }} aria-hidden="true">
+          <span><svg width="38" height="16"><rect width="38" height="16" fill={hatch('early')} stroke={tok('phos')} /></svg> too soon</span>
+          <span><svg width="38" height="20"><path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} /></svg> open, running out</span>
+          <span><svg width="38" height="14"><path d="M0 7l6-5 7 10 7-10 7 10 7-8" fill="none" stroke={tok('ink')} strokeWidth="1.6" /></svg> gone: abrade</span>
+        </Box>
+        <Box sx={{ mt: 3, overflowX: 'auto' }}>
+          <Heading>Hours of every film in this place</Heading>
+          <Box component="table" sx={{ borderCollapse: 'collapse', minWidth: 560, width: '100%', '& th, & td': { textAlign: 'left', borderBottom: `1px solid ${tok('rule')}`, py: 0.75, pr: 2 }, '& th': { fontSize: 13.5, color: tok('ink2'), fontWeight: 500 } }}>
+            <thead><tr><th>coat</th><th>touch dry</th><th>recoat from</th><th>recoat until</th><th>full cure</th><th>dew margin</th></tr></thead>
+            <tbody>
+              {view.cards.map((c) => (
+                <tr key={c.stepKey}>
+                  <td>{c.status === 'done' ? '✓ ' : ''}{c.name}, coat {c.coat}</td>
+                  {[c.touch, c.recoatMin, c.recoatMax, c.full].map((v, i) => <td key={i}>{v ? <Fig v={v} /> : i === 2 ? 'no limit' : 'not curing'}</td>)}
+                  <td><Fig v={c.dewMargin} label="Dew margin" /></td>
+                </tr>
+              ))}
+            </tbody>
+          </Box>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

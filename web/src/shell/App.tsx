@@ -1,0 +1,42 @@
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { useSession } from '../api/hooks';
+import { Failed, Loading } from '../parts/Bits';
+import { PartFrame } from './PartFrame';
+import { Shell } from './Shell';
+import { SignIn } from './SignIn';
+
+const Today = lazy(() => import('../screens/Today').then((m) => ({ default: m.Today })));
+const Survey = lazy(() => import('../screens/Survey').then((m) => ({ default: m.Survey })));
+const RouteOfWork = lazy(() => import('../screens/RouteOfWork').then((m) => ({ default: m.RouteOfWork })));
+const Mix = lazy(() => import('../screens/Mix').then((m) => ({ default: m.Mix })));
+const Windows = lazy(() => import('../screens/Windows').then((m) => ({ default: m.Windows })));
+const Record = lazy(() => import('../screens/Record').then((m) => ({ default: m.Record })));
+const Look = lazy(() => import('../screens/Look').then((m) => ({ default: m.Look })));
+
+export function App() {
+  const session = useSession();
+  if (session.isPending) return <Loading />;
+  if (session.isError) return <Failed error={session.error} />;
+  const account = session.data.account;
+  if (!account) return <SignIn />;
+  return (
+    <Suspense fallback={<Loading />}>
+      <Routes>
+        <Route element={<Shell account={account} />}>
+          <Route index element={<Today />} />
+          <Route path="look" element={<Look />} />
+          <Route path="part/:part" element={<PartFrame />}>
+            <Route index element={<Navigate to="route" replace />} />
+            <Route path="survey" element={<Survey />} />
+            <Route path="route" element={<RouteOfWork />} />
+            <Route path="mix" element={<Mix />} />
+            <Route path="windows" element={<Windows />} />
+            <Route path="record" element={<Record />} />
+          </Route>
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Route>
+      </Routes>
+    </Suspense>
+  );
+}

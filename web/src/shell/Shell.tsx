@@ -1,0 +1,42 @@
+import { Box, Button, useColorScheme } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { Link, Outlet, useMatch } from 'react-router';
+import { api, settle, type Schemas } from '../api/client';
+import { tok, wide } from '../theme/tokens';
+import { Mark } from './Mark';
+
+export function Shell({ account }: { account: Schemas['AccountView'] }) {
+  const client = useQueryClient();
+  const { mode, setMode } = useColorScheme();
+  const home = useMatch('/');
+  const us = account.units === 'us';
+  const switchUnits = async () => {
+    await settle(api.PATCH('/api/account', { body: { units: us ? 'metric' : 'us' } }));
+    await client.invalidateQueries();
+  };
+  const leave = async () => {
+    await settle(api.DELETE('/api/session'));
+    client.clear();
+    window.location.assign('/');
+  };
+  const quiet = { border: 0, color: tok('ink2'), minWidth: 44, px: 1, '&:hover': { border: 0, background: tok('wash') } };
+  return (
+    <>
+      <Box component="a" href="#main" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: tok('sheet'), p: 1, zIndex: 20 } }}>To the content</Box>
+      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, sm: 2.5 }, px: { xs: 1.5, sm: 3 }, height: 54, borderBottom: `2px solid ${tok('ink')}` }}>
+        <Box component={Link} to="/" aria-label="Unbowed Hull, today" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, color: tok('ink'), textDecoration: 'none', minHeight: 44 }}>
+          <Mark />
+          <Box component="span" sx={{ fontSize: 18, ...wide, fontStretch: '118%', fontWeight: 800, display: { xs: 'none', sm: 'inline' } }}>Unbowed Hull</Box>
+        </Box>
+        <Box component={Link} to="/" aria-current={home ? 'page' : undefined} sx={{ px: 1.5, minHeight: 44, display: 'flex', alignItems: 'center', fontWeight: 600, textDecoration: 'none', color: home ? tok('sheet') : tok('ink'), background: home ? tok('ink') : 'none' }}>Today</Box>
+        <Box sx={{ ml: 'auto', fontSize: 14, color: tok('ink2'), display: { xs: 'none', md: 'block' } }}>{account.workshop} · {account.name}</Box>
+        <Box sx={{ display: 'flex', ml: { xs: 'auto', md: 0 } }}>
+          <Button sx={quiet} onClick={() => { void switchUnits(); }} aria-label={us ? 'Units: US. Switch to metric' : 'Units: metric. Switch to US'}>{us ? 'US units' : 'Metric'}</Button>
+          <Button sx={quiet} onClick={() => { setMode(mode === 'dark' ? 'light' : 'dark'); }} aria-label={mode === 'dark' ? 'Switch to the light look' : 'Switch to the dark look'}>{mode === 'dark' ? 'Light' : 'Dark'}</Button>
+          <Button sx={quiet} onClick={() => { void leave(); }}>Sign out</Button>
+        </Box>
+      </Box>
+      <Box component="main" id="main" sx={{ maxWidth: 1600, mx: 'auto' }}><Outlet /></Box>
+    </>
+  );
+}
