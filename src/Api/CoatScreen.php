@@ -31,7 +31,7 @@ final readonly class CoatScreen
     /** @return list<CoatCard> */
     public function cards(Workpiece $piece, Replayed $replayed, Volume $vessel, Shown $shown): array
     {
-        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $shown), (new CoatSheets($piece))->of($piece->route(), $vessel));
+        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $shown), (new CoatSheets($piece, $replayed->air))->of($piece->route(), $vessel));
     }
 
     private function card(CoatSheet $s, Workpiece $piece, Replayed $replayed, Shown $shown): CoatCard
@@ -42,14 +42,14 @@ final readonly class CoatScreen
         $warnings = array_values(array_unique([...$s->gate->outcome->warnings, ...$s->batches->outcome->warnings, ...$s->mix->outcome->warnings, ...$s->quantity->outcome->warnings, ...array_merge(...array_map(static fn (?Result $r): array => $r->outcome->warnings ?? ['At this temperature the film is not curing, or the sheet does not reach that far.'], array_values(array_filter($s->cure, static fn (?Result $r, string $event): bool => null !== $r || 'recoatMax' !== $event, \ARRAY_FILTER_USE_BOTH))))]));
 
         return new CoatCard(
-            $s->stepKey, $product->id, $product->name, $product->example, $s->coat, RouteScreen::status($s->stepKey, $replayed),
+            $s->stepKey, $product->id, $product->name, $product->example, $s->coat, RouteScreen::status($s->stepKey, $replayed, $piece, $piece->route()),
             $product->ratio->text(), !$product->ratio->isOnePart(),
             $shown->value($product->dft),
             $shown->of($s->wet, 'wft', FilmThickness::class),
             $shown->value($piece->context->area),
             $shown->of($s->loss, 'loss', Percentage::class),
             $shown->of($s->quantity, 'theoretical', Volume::class),
-            $shown->of($s->quantity, 'needed', Volume::class),
+            $shown->of($s->quantity, 'mixed', Volume::class),
             $shown->of($s->coverage, 'rate', SpreadingRate::class),
             $shown->of($s->batches, 'count', Count::class),
             $shown->of($s->batches, 'each', Volume::class),

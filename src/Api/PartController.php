@@ -151,8 +151,9 @@ final readonly class PartController
         $read = $this->stored->part($row);
         try {
             $piece = $this->stored->workpiece($row);
-            $cards = $screen->cards($piece, $piece->replay($this->clock->now()), $vessel, $shown);
-            $place = $piece->place->name.' · '.$shown->value($piece->place->air->temperature)->text.' · '.$shown->value($piece->place->air->humidity)->text;
+            $replayed = $piece->replay($this->clock->now());
+            $cards = $screen->cards($piece, $replayed, $vessel, $shown);
+            $place = $piece->place->name.' · '.$shown->value($replayed->air->temperature)->text.' · '.$shown->value($replayed->air->humidity)->text;
 
             return new JsonResponse(new MixView((string) $row->id, '', $place, $shown->value($vessel)->text, $cards));
         } catch (NoRoute $e) {

@@ -34,7 +34,7 @@ final readonly class RecordScreen
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($at);
         } catch (NoRoute $e) {
-            return new RecordView((string) $row->id, $e->getMessage(), $now, [], [], [], '', [], [], '', '');
+            return new RecordView((string) $row->id, $e->getMessage(), $now, '', 'steel', [], [], [], '', [], [], '', '');
         }
         $facts = [];
         foreach ($replayed->state->facts as $id => $level) {
@@ -47,9 +47,9 @@ final readonly class RecordScreen
         }
 
         return new RecordView(
-            (string) $row->id, '', $now, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
+            (string) $row->id, '', $now, $piece->context->substrate->name, $piece->context->substrate->hatch, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
-            array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RouteScreen::status($s->key, $replayed), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
+            array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RouteScreen::status($s->key, $replayed, $piece, $piece->route()), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
             $shown->value($replayed->air->temperature)->text,
             $shown->value($replayed->air->humidity)->text,
         );
@@ -74,7 +74,11 @@ final readonly class RecordScreen
 
     private function entry(LogEntry $e, LogRow $line, Workpiece $piece, bool $replaced, Shown $shown): EntryView
     {
-        $step = null === $e->stepKey ? null : $this->step($e->stepKey, $line->part, $piece);
+        $key = $e->stepKey;
+        foreach (null === $key ? $line->part->log : [] as $other) {
+            $key = $other->entryId === $e->corrects ? $other->stepKey : $key;
+        }
+        $step = null === $key ? null : $this->step($key, $line->part, $piece);
 
         return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, $e->note, $e->corrects, $e->withdrawn, $replaced);
     }

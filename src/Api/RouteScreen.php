@@ -85,7 +85,7 @@ final readonly class RouteScreen
             $product = $runner->product($routeStep);
             $cautions = array_map(fn (string $id): string => $this->catalogue->cautions[$id]->name, array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])));
             $without = array_values(array_unique(array_map(static fn (Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)), $reasons[$routeStep->key]->without ?? [])));
-            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, $step->uses ?? '', array_slice($without, 0, 4), $cautions, $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed), count($layers));
+            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, $step->uses ?? '', array_slice($without, 0, 4), $cautions, $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
             $hands += $applied->handsOnMin;
             $elapsed += $applied->handsOnMin / 60 + ($applied->waitHours ?? 0.0);
         }
@@ -93,9 +93,14 @@ final readonly class RouteScreen
         return [$steps, $layers, $hands, $elapsed];
     }
 
-    public static function status(string $key, Replayed $replayed): string
+    public static function status(string $key, Replayed $replayed, Workpiece $piece, Route $route): string
     {
-        return isset($replayed->finished[$key]) ? 'done' : (isset($replayed->started[$key]) ? 'running' : 'open');
+        return match (true) {
+            isset($replayed->finished[$key]) => 'done',
+            isset($replayed->started[$key]) => 'running',
+            $piece->isPassed($key, $route, $replayed) => 'passed',
+            default => 'open',
+        };
     }
 
     /** @return list<SchoolChoice> */

@@ -37,7 +37,7 @@ final readonly class SessionController
         ));
     }
 
-    #[Route('/api/session', name: 'api_session_open', methods: ['POST'])]
+    #[Route('/api/sign-in', name: 'api_session_open', methods: ['POST'])]
     #[Takes(SignIn::class)]
     #[Answers(null, 204)]
     public function open(): never

@@ -63,7 +63,7 @@ final readonly class TodayScreen
             $replayed = $piece->replay($this->clock->now());
             $remaining = Workpiece::remaining($piece->route(), $replayed);
 
-            return new PartLine((string) $row->id, $part->name, $substrate, count($piece->route()->steps) - count($remaining), count($piece->route()->steps), [] === $remaining ? 'handed over' : $piece->check()->name($remaining[0]));
+            return new PartLine((string) $row->id, $part->name, $substrate, count($piece->route()->steps) - count($remaining), count($piece->route()->steps), null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next));
         } catch (NoRoute $e) {
             return new PartLine((string) $row->id, $part->name, $substrate, 0, 0, $e->getMessage());
         }
@@ -86,7 +86,7 @@ final readonly class TodayScreen
         $replayed = $piece->replay($at);
         $gate = WindowScreen::gate($replayed->air, $piece, $replayed->finished);
         $remaining = Workpiece::remaining($piece->route(), $replayed);
-        $next = $remaining[0] ?? null;
+        $next = $piece->next($replayed);
         $bands = WindowScreen::bands($replayed->coats, $now);
         $band = $bands[count($bands) - 1] ?? null;
         $running = array_values(array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => isset($replayed->started[$s->key])))[0] ?? null;

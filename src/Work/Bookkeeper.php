@@ -11,7 +11,7 @@ use App\Entity\RouteRow;
 use App\Entity\Workshop;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
-use Hull\Bench\Workpiece;
+use Hull\Bench\Replayed;
 use Hull\Input\InvalidInput;
 use Hull\Job\Job;
 use Hull\Job\JobWriter;
@@ -129,18 +129,27 @@ final readonly class Bookkeeper
     {
         $piece = $this->stored->workpiece($row);
         $replayed = $piece->replay($this->clock->now());
-        $remaining = Workpiece::remaining($piece->route(), $replayed);
+        $remaining = self::ahead($piece->route(), $replayed);
         $broken = array_values(array_filter($piece->check()->findings($replayed->state, Route::of($remaining)), static fn (\Hull\Route\Finding $f): bool => Severity::Broken === $f->severity));
+        $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
         if ([] === $broken) {
+            if (count($done) + count($remaining) < count($piece->route()->steps)) {
+                $this->keep($row, Route::of([...$done, ...$remaining]), 'steps put in earlier are no longer needed');
+            }
+
             return [];
         }
         $because = sprintf('%s: %s', $broken[0]->stepName, lcfirst($broken[0]->consequence));
+        $planner = new RoutePlanner($piece->context);
         try {
-            $mended = (new RoutePlanner($piece->context))->mend($replayed->state, $remaining, $because);
+            $mended = $planner->mend($replayed->state, $remaining, $because);
         } catch (NoRoute) {
-            return [];
+            try {
+                $mended = Route::of(array_map(static fn (RouteStep $s): RouteStep => $s->withKey('')->because($because), $planner->plan($replayed->state)->steps));
+            } catch (NoRoute) {
+                return [];
+            }
         }
-        $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
         $known = array_map(static fn (RouteStep $s): string => $s->key, $remaining);
         $gained = array_values(array_filter($mended->steps, static fn (RouteStep $s): bool => !in_array($s->key, $known, true)));
         if ([] !== $gained) {
@@ -148,6 +157,27 @@ final readonly class Bookkeeper
         }
 
         return $gained;
+    }
+
+    /**
+     * The steps not finished, less those the engine once put in and the work has since gone past.
+     *
+     * @return list<RouteStep>
+     */
+    private static function ahead(Route $route, Replayed $replayed): array
+    {
+        $last = -1;
+        foreach ($route->steps as $index => $step) {
+            $last = isset($replayed->finished[$step->key]) ? $index : $last;
+        }
+        $ahead = [];
+        foreach ($route->steps as $index => $step) {
+            if (!isset($replayed->finished[$step->key]) && ($index > $last || '' === $step->because)) {
+                $ahead[] = $step;
+            }
+        }
+
+        return $ahead;
     }
 
     private function keep(PartRow $row, Route $route, string $because): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Bench;
 
 use Hull\Catalog\Product;
+use Hull\Climate\Air;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
@@ -29,7 +30,8 @@ final readonly class CoatSheets
 {
     private Registry $registry;
 
-    public function __construct(private Workpiece $workpiece)
+    /** @param Air $air the air the coats are mixed and laid in: measured where there is a reading */
+    public function __construct(private Workpiece $workpiece, private Air $air)
     {
         $this->registry = Registry::standard();
     }
@@ -65,11 +67,11 @@ final readonly class CoatSheets
         $loss = $this->registry->run('film.loss', ['method' => $this->workpiece->part->method, 'shape' => $this->workpiece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $place->isOutdoors() ? 'outdoors' : 'indoors']);
         $lost = $loss->quantity('loss', Percentage::class);
         $profile = null === $under->top() ? $under->fact('profile') : 0.0;
-        $quantity = $this->registry->run('film.quantity', ['area' => $context->area, 'dft' => $product->dft, 'solids' => $product->solids, 'loss' => $lost, 'profile' => FilmThickness::micrometres($profile)], $source);
+        $quantity = $this->registry->run('film.quantity', ['area' => $context->area, 'dft' => $product->dft, 'solids' => $product->solids, 'loss' => $lost, 'thinner' => Percentage::ratio($product->ratio->thinnerShare), 'profile' => FilmThickness::micrometres($profile)], $source);
         $thinner = Percentage::ratio($product->ratio->thinnerShare);
-        $need = Volume::litres($quantity->quantity('needed', Volume::class)->litresValue() * (1.0 + $thinner->ratioValue()));
+        $need = $quantity->quantity('mixed', Volume::class);
         $coverage = $this->registry->run('film.spreading-rate', ['solids' => $product->solids, 'dft' => $product->dft], $source);
-        $potLife = null === $product->potLife ? null : $this->registry->run('mix.pot-life', ['reference' => $product->potLife, 'temperature' => $context->air->temperature], $source);
+        $potLife = null === $product->potLife ? null : $this->registry->run('mix.pot-life', ['reference' => $product->potLife, 'temperature' => $this->air->temperature], $source);
         $takes = $context->catalogue->step($step->step)->takes;
         $onePart = $product->ratio->isOnePart();
         $batches = $this->registry->run('mix.batches', [
@@ -91,7 +93,7 @@ final readonly class CoatSheets
             $this->registry->run('mix.by-volume', ['ratio' => $product->ratio, 'total' => $batches->quantity('each', Volume::class), 'baseDensity' => $product->baseDensity, 'hardenerDensity' => $onePart ? null : $product->hardenerDensity, 'thinnerDensity' => $product->thinnerDensity], $source),
             $potLife,
             $batches,
-            $this->registry->run('climate.apply-gate', ['temperature' => $context->air->temperature, 'humidity' => $context->air->humidity, 'least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity], $source),
+            $this->registry->run('climate.apply-gate', ['temperature' => $this->air->temperature, 'humidity' => $this->air->humidity, 'least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity], $source),
             ['touch' => $this->time($product->cure?->touch, $source), 'recoatMin' => $this->time($product->cure?->recoatMin, $source), 'recoatMax' => $this->time($product->cure?->recoatMax, $source), 'full' => $this->time($product->cure?->full, $source)],
         );
     }
@@ -103,7 +105,7 @@ final readonly class CoatSheets
         }
         $inputs = array_map(static fn (array $row): Inputs => Inputs::row(['temperature' => Temperature::celsius($row[0]), 'hours' => Duration::hours($row[1])]), $rows->rows());
         try {
-            return $this->registry->run('cure.rows', ['rows' => $inputs, 'temperature' => $this->workpiece->context->air->temperature], $source);
+            return $this->registry->run('cure.rows', ['rows' => $inputs, 'temperature' => $this->air->temperature], $source);
         } catch (InvalidInput) {
             return null;
         }

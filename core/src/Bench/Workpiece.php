@@ -17,6 +17,7 @@ use Hull\Route\Route;
 use Hull\Route\RouteCheck;
 use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
+use Hull\Route\StepRunner;
 use Hull\Route\SystemChooser;
 use Hull\Surface\SurfaceState;
 
@@ -77,6 +78,35 @@ final readonly class Workpiece
     public static function remaining(Route $route, Replayed $replayed): array
     {
         return array_values(array_filter($route->steps, static fn (RouteStep $s): bool => !isset($replayed->finished[$s->key])));
+    }
+
+    /** Waits that stand next in line and have nothing left to wait for; they need no entry in the record. */
+    public function isPassed(string $key, Route $route, Replayed $replayed): bool
+    {
+        $runner = new StepRunner($this->context);
+        foreach (self::remaining($route, $replayed) as $step) {
+            if (!$runner->isIdle($step, $replayed->state)) {
+                return false;
+            }
+            if ($step->key === $key) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The step to do next: not finished, and not a wait that is over. */
+    public function next(Replayed $replayed): ?RouteStep
+    {
+        $route = $this->route();
+        foreach (self::remaining($route, $replayed) as $step) {
+            if (!$this->isPassed($step->key, $route, $replayed)) {
+                return $step;
+            }
+        }
+
+        return null;
     }
 
     public function check(): RouteCheck

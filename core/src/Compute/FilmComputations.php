@@ -38,9 +38,9 @@ final class FilmComputations
                 static fn (Inputs $in): Outcome => Outcome::of(['wft' => Coverage::wetFilm($in->quantity('dft', FilmThickness::class), $in->quantity('solids', Percentage::class), $in->quantity('thinner', Percentage::class))])),
             new Computation('film.dead-volume', 'Paint a blast profile swallows', 'table by profile, linear between', 'typical published table', [Field::quantity('profile', FilmThickness::class, 'Blast profile')], [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
                 static fn (Inputs $in): Outcome => Outcome::of(['dead' => Coverage::deadVolume($in->quantity('profile', FilmThickness::class))])->warnIf($in->quantity('profile', FilmThickness::class)->um() > 105.0, 'The profile is deeper than the table; the value for 105 um is used.'), Source::Typical),
-            new Computation('film.quantity', 'Paint for a number of coats', '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss)', self::SOLIDS,
-                [$area, Field::optional('coats', Count::class, 'Coats', Count::of(1)), $dft, $vs, Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(0)), Field::optional('profile', FilmThickness::class, 'Blast profile under the first coat', FilmThickness::micrometres(0))],
-                [Field::quantity('theoretical', Volume::class, 'On the part'), Field::quantity('needed', Volume::class, 'To mix')], self::quantity(...)),
+            new Computation('film.quantity', 'Paint for a number of coats', '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss); with thinner x (1 + thinner)', self::SOLIDS,
+                [$area, Field::optional('coats', Count::class, 'Coats', Count::of(1)), $dft, $vs, Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(0)), Field::optional('profile', FilmThickness::class, 'Blast profile under the first coat', FilmThickness::micrometres(0)), Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0))],
+                [Field::quantity('theoretical', Volume::class, 'On the part'), Field::quantity('needed', Volume::class, 'Paint needed'), Field::quantity('mixed', Volume::class, 'To mix, with thinner')], self::quantity(...)),
             new Computation('film.loss', 'Share of paint that never reaches the part', 'method + 15 points lattice or small parts + 10 points outdoors', 'typical, until your own log replaces it',
                 [Field::choice('method', 'Method', array_keys(Loss::METHODS), true), Field::choice('shape', 'Shape', ['plain', 'lattice-or-small']), Field::choice('place', 'Place', ['indoors', 'outdoors'])],
                 [Field::quantity('loss', Percentage::class, 'Loss')],
@@ -61,9 +61,12 @@ final class FilmComputations
         $dead = Coverage::deadVolume($in->quantity('profile', FilmThickness::class));
         $args = [$in->quantity('area', Area::class), $in->quantity('coats', Count::class)->value(), $in->quantity('dft', FilmThickness::class), $in->quantity('solids', Percentage::class)];
 
+        $needed = Coverage::quantity($args[0], $args[1], $args[2], $args[3], $in->quantity('loss', Percentage::class), $dead);
+
         return Outcome::of([
             'theoretical' => Coverage::quantity($args[0], $args[1], $args[2], $args[3], Percentage::percent(0), VolumePerArea::litresPerM2(0)),
-            'needed' => Coverage::quantity($args[0], $args[1], $args[2], $args[3], $in->quantity('loss', Percentage::class), $dead),
+            'needed' => $needed,
+            'mixed' => Volume::litres($needed->litresValue() * (1.0 + $in->quantity('thinner', Percentage::class)->ratioValue())),
         ]);
     }
 

@@ -53,7 +53,7 @@ final readonly class RoutePlanner
                 [$inserted, $state] = $this->lead($state, $routeStep, $because);
                 $steps = [...$steps, ...$inserted];
             }
-            if ($this->isIdle($routeStep, $state)) {
+            if ($this->runner->isIdle($routeStep, $state)) {
                 continue;
             }
             $steps[] = $routeStep;
@@ -180,14 +180,6 @@ final readonly class RoutePlanner
         }
 
         return $state->key();
-    }
-
-    /** A wait that has nothing left to wait for. */
-    private function isIdle(RouteStep $routeStep, SurfaceState $state): bool
-    {
-        $step = $this->context->catalogue->step($routeStep->step);
-
-        return $step->isWait() && [] === $step->does && 0.0 === ($this->runner->apply($routeStep, $state)->waitHours ?? 1.0);
     }
 
     private function obstacle(SurfaceState $state, RouteStep $goal): string

@@ -56,6 +56,14 @@ final class StepRunner
         return $state->after($hours, $air ?? $this->context->air, $this->drifting);
     }
 
+    /** A wait that has nothing left to wait for. */
+    public function isIdle(RouteStep $routeStep, SurfaceState $state): bool
+    {
+        $step = $this->context->catalogue->step($routeStep->step);
+
+        return $step->isWait() && [] === $step->does && [] === $this->broken($routeStep, $state) && 0.0 === $this->apply($routeStep, $state)->waitHours;
+    }
+
     /** @return list<\Hull\Catalog\Need> */
     public function broken(RouteStep $routeStep, SurfaceState $state): array
     {

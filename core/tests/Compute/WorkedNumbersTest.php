@@ -45,6 +45,7 @@ final class WorkedNumbersTest extends TestCase
         yield 'wet film' => ['film.wet', ['solids' => '50 %', 'dft' => '60 um'], ['wft' => 120.0], 6];
         yield 'wet film thinned' => ['film.wet', ['solids' => '50 %', 'dft' => '60 um', 'thinner' => '10 %'], ['wft' => 132.0], 6];
         yield 'quantity' => ['film.quantity', ['area' => '12.5 m2', 'coats' => 2, 'solids' => '50 %', 'dft' => '60 um', 'loss' => '30 %'], ['theoretical' => 3.00, 'needed' => 4.29], 2];
+        yield 'quantity with thinner' => ['film.quantity', ['area' => '10 m2', 'solids' => '50 %', 'dft' => '50 um', 'thinner' => '10 %'], ['needed' => 1.0, 'mixed' => 1.1], 3];
         yield 'quantity on a blast profile' => ['film.quantity', ['area' => '12.5 m2', 'coats' => 2, 'solids' => '50 %', 'dft' => '60 um', 'loss' => '30 %', 'profile' => '60 um'], ['needed' => 5.00], 2];
         yield 'dead volume between' => ['film.dead-volume', ['profile' => '67.5 um'], ['dead' => 0.045], 4];
         yield 'loss brush' => ['film.loss', ['method' => 'brush'], ['loss' => 0.07], 4];

@@ -18,6 +18,8 @@ final readonly class RecordView
         public string $partId,
         public string $obstacle,
         public string $now,
+        public string $substrate,
+        public string $substrateHatch,
         public array $entries,
         public array $facts,
         public array $layers,

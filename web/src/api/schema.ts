@@ -285,7 +285,7 @@ export interface paths {
         };
         get: operations["session"];
         put?: never;
-        post: operations["sessionOpen"];
+        post?: never;
         delete: operations["sessionClose"];
         options?: never;
         head?: never;
@@ -302,6 +302,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["shapes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sessionOpen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -613,6 +629,8 @@ export interface components {
             partId: string;
             obstacle: string;
             now: string;
+            substrate: string;
+            substrateHatch: string;
             entries: components["schemas"]["EntryView"][];
             facts: components["schemas"]["FactView"][];
             layers: components["schemas"]["LayerView"][];
@@ -1598,40 +1616,6 @@ export interface operations {
             };
         };
     };
-    sessionOpen: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description The token of GET /api/session; a write without it is refused. */
-                "X-Hull-Token"?: string;
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SignIn"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description A problem document. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-        };
-    };
     sessionClose: {
         parameters: {
             query?: never;
@@ -1686,6 +1670,40 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ShapesView"];
                 };
+            };
+            /** @description A problem document. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    sessionOpen: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The token of GET /api/session; a write without it is refused. */
+                "X-Hull-Token"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description A problem document. */
             default: {

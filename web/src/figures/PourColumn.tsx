@@ -3,15 +3,17 @@ import { hatch } from '../theme/Hatches';
 import { mono, tok } from '../theme/tokens';
 
 const fills = ['epoxy', 'colour', 'early'];
-const top = 34;
+const top = 58;
 const bottom = 318;
 const height = bottom - top - 26;
 
 /** A mixing cup with a mark for every part: what it reads by volume and on one scale; the next pour stands out. */
 export function PourColumn({ parts, poured, by }: { parts: Schemas['MixPart'][]; poured: number; by: 'scale' | 'volume' }) {
   const y = (share: number): number => bottom - share * height;
+  // Labels keep a hand's breadth from each other, from the bottom up, however thin the layers are.
+  const labels = parts.reduce<number[]>((done, part) => [...done, Math.min(y(part.top) + 4, (done[done.length - 1] ?? Infinity) - 46)], []);
   return (
-    <svg viewBox="0 0 340 336" width="100%" style={{ maxWidth: 440, display: 'block' }} role="img" aria-label={parts.map((p) => `${p.name}: ${by === 'scale' ? `scale to ${p.scale?.text ?? p.mass.text}` : p.volume.text}`).join(', ')}>
+    <svg viewBox="0 0 340 330" width="100%" style={{ maxWidth: 390, display: 'block' }} role="img" aria-label={parts.map((p) => `${p.name}: ${by === 'scale' ? `scale to ${p.scale?.text ?? p.mass.text}` : p.volume.text}`).join(', ')}>
       {parts.map((part, i) => {
         const from = y(parts[i - 1]?.top ?? 0);
         const to = y(part.top);
@@ -22,8 +24,9 @@ export function PourColumn({ parts, poured, by }: { parts: Schemas['MixPart'][];
           <g key={part.name}>
             <rect x="34" y={to} width="132" height={Math.max(from - to, 1)} fill={done ? hatch(fills[i] ?? 'early') : next ? tok('leadWash') : 'none'} />
             <path d={`M28 ${to} h150`} stroke={next ? tok('lead') : tok('ink')} strokeWidth={next ? 3 : 1.4} strokeDasharray={done || next ? undefined : '5 4'} />
-            <text x="186" y={to - 6 + (i === parts.length - 1 ? -4 : 6)} fontSize="14" fontWeight="650" fill={next ? tok('lead') : tok('ink')}>{part.name}</text>
-            <text x="186" y={to + 13 + (i === parts.length - 1 ? -4 : 6)} fontSize={next ? 22 : 16} fontWeight="600" fontFamily={mono} fill={next ? tok('lead') : tok('ink')} dy={next ? 4 : 0}>{reading}</text>
+            <path d={`M178 ${to} L190 ${(labels[i] ?? to) - 4}`} stroke={next ? tok('lead') : tok('ink')} />
+            <text x="196" y={(labels[i] ?? to) - 4} fontSize="14" fontWeight="650" fill={next ? tok('lead') : tok('ink')}>{part.name}</text>
+            <text x="196" y={(labels[i] ?? to) + 15} fontSize={next ? 22 : 16} fontWeight="600" fontFamily={mono} fill={next ? tok('lead') : tok('ink')} dy={next ? 4 : 0}>{reading}</text>
           </g>
         );
       })}

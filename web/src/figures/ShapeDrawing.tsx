@@ -19,14 +19,17 @@ function section(kind: string, d: Record<string, number>): Point[] | null {
 
 const run: Point = [150, -62];
 
+/** A dimension line; its text stands left of an upright line, beside a slanting one, above a level one. */
 function Dim({ from, to, label, off = [0, 0] }: { from: Point; to: Point; label: string; off?: Point }) {
   const [x1, y1] = [from[0] + off[0], from[1] + off[1]];
   const [x2, y2] = [to[0] + off[0], to[1] + off[1]];
+  const upright = Math.abs(x1 - x2) < 1;
+  const slant = !upright && Math.abs(y1 - y2) > 1;
   return (
     <g>
       <path d={`M${x1} ${y1} L${x2} ${y2}`} stroke={tok('lead')} strokeWidth="1.2" />
       <circle cx={x1} cy={y1} r="2.4" fill={tok('lead')} /><circle cx={x2} cy={y2} r="2.4" fill={tok('lead')} />
-      <text x={(x1 + x2) / 2} y={(y1 + y2) / 2 - 5} fontSize="13" fontFamily={mono} textAnchor="middle" fill={tok('ink')} paintOrder="stroke" stroke={tok('sheet')} strokeWidth="4">{label}</text>
+      <text x={(x1 + x2) / 2 + (upright ? -8 : slant ? 12 : 0)} y={(y1 + y2) / 2 + (upright ? 4 : slant ? 14 : 15)} fontSize="13" fontFamily={mono} textAnchor={upright ? 'end' : slant ? 'start' : 'middle'} fill={tok('ink')} paintOrder="stroke" stroke={tok('sheet')} strokeWidth="4">{label}</text>
     </g>
   );
 }
@@ -42,14 +45,14 @@ export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; la
     const w = Math.max(...points.map((p) => p[0]), 0.001);
     const h = Math.max(...points.map((p) => p[1]), 0.001);
     const scale = 92 / Math.max(w, h);
-    const at = (p: Point): Point => [66 + p[0] * scale, 184 - p[1] * scale];
+    const at = (p: Point): Point => [76 + p[0] * scale, 184 - p[1] * scale];
     const front = points.map(at);
     const move = (p: Point): Point => [p[0] + run[0], p[1] + run[1]];
     const path = (list: readonly Point[]): string => `M${list.map((p) => p.join(' ')).join(' L')} Z`;
     drawing = (
       <>
         <path d={path(front.map(move))} {...line} />
-        {front.map((p, i) => { const q = front[(i + 1) % front.length] ?? p; return <path key={i} d={path([p, q, move(q), move(p)])} {...line} />; })}
+        {front.map((p, i) => { const q = front[(i + 1) % front.length] ?? p; const seen = (p[1] - q[1]) * run[0] + (q[0] - p[0]) * run[1] > 0; return seen && <path key={i} d={path([p, q, move(q), move(p)])} {...line} />; })}
         <path d={path(front)} fill="url(#hatch-steel)" stroke={tok('ink')} strokeWidth="2" />
         <Dim from={at([0, 0])} to={at([w, 0])} off={[0, 22]} label={text['width'] ?? text['flange'] ?? text['legB'] ?? ''} />
         <Dim from={at([0, 0])} to={at([0, h])} off={[-22, 0]} label={text['height'] ?? text['web'] ?? text['legA'] ?? ''} />
@@ -57,7 +60,7 @@ export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; la
       </>
     );
   } else if (shape.kind === 'tube' || shape.kind === 'round-bar' || shape.kind === 'lattice') {
-    const [cx, cy, rx, ry] = [86, 150, 30, 42];
+    const [cx, cy, rx, ry] = [104, 150, 30, 42];
     const wall = shape.kind === 'tube' && (d['wall'] ?? 0) > 0 ? Math.max(0.2, 1 - (2 * (d['wall'] ?? 0)) / Math.max(d['diameter'] ?? 1, 0.001)) : shape.kind === 'tube' ? 0.82 : 0;
     drawing = (
       <>
@@ -73,7 +76,7 @@ export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; la
     const wide = d['width'] ?? d['beam'] ?? d['rise'] ?? d['height'] ?? 1;
     const scale = 190 / Math.max(long, wide * 1.6, 0.001);
     const [w, h] = [Math.max(long * scale, 6), Math.max(wide * scale, 6)];
-    const [x, y] = [60 + (190 - w) / 2, 30 + (120 - h) / 2];
+    const [x, y] = [90 + (190 - w) / 2, 30 + (120 - h) / 2];
     const holes = Math.min(12, Math.round(d['holes'] ?? 0));
     const r = Math.max(1.5, ((d['holeDiameter'] ?? 0) / 2) * scale);
     const cut: Point = [(d['cutoutLength'] ?? 0) * scale, (d['cutoutWidth'] ?? 0) * scale];
@@ -89,9 +92,9 @@ export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; la
     );
   }
   return (
-    <svg viewBox="0 0 310 220" width="100%" style={{ maxWidth: 400, display: 'block' }} role="img" aria-label={`${label}: ${Object.entries(text).map(([k, v]) => `${k} ${v}`).join(', ')}`}>
+    <svg viewBox="0 0 350 228" width="100%" style={{ maxWidth: 400, display: 'block' }} role="img" aria-label={`${label}: ${Object.entries(text).map(([k, v]) => `${k} ${v}`).join(', ')}`}>
       {drawing}
-      {text['count'] && text['count'] !== '1' && <text x="300" y="24" textAnchor="end" fontSize="20" fontWeight="700" fontFamily={mono} fill={tok('ink')}>× {text['count']}</text>}
+      {text['count'] && text['count'] !== '1' && <text x="340" y="24" textAnchor="end" fontSize="20" fontWeight="700" fontFamily={mono} fill={tok('ink')}>× {text['count']}</text>}
     </svg>
   );
 }

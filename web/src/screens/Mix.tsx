@@ -115,7 +115,7 @@ export function Mix() {
           <Heading>All coats</Heading>
           <Box component="table" sx={{ borderCollapse: 'collapse', minWidth: 520, '& th, & td': { textAlign: 'left', borderBottom: `1px solid ${tok('rule')}`, py: 0.75, pr: 3 }, '& th': { fontSize: 13.5, color: tok('ink2'), fontWeight: 500 } }}>
             <thead><tr><th>coat</th><th>dry film</th><th>wet film</th><th>to mix</th><th>batches</th></tr></thead>
-            <tbody>{coats.map((c) => <tr key={c.stepKey}><td>{c.name}, coat {c.coat}</td><td className="mono">{c.dft.text}</td><td className="mono">{c.wft.text}</td><td className="mono">{c.needed.text}</td><td className="mono">{c.batches.text}</td></tr>)}</tbody>
+            <tbody>{coats.map((c) => <tr key={c.stepKey}><td>{c.name}, coat {c.coat}</td><td className="mono">{c.dft.text}</td><td><Fig v={c.wft} /></td><td><Fig v={c.needed} /></td><td><Fig v={c.batches} /></td></tr>)}</tbody>
           </Box>
         </Box>
       )}

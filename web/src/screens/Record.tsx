@@ -14,16 +14,17 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
   const { part = '' } = useParams();
   const log = useLog(part);
   const open = view.steps.filter((s) => s.status !== 'done');
+  const next = open.find((s) => s.status !== 'passed');
   const running = open.find((s) => s.status === 'running');
   const [kind, setKind] = useState('finish');
-  const [step, setStep] = useState(correcting?.stepKey ?? running?.key ?? open[0]?.key ?? '');
+  const [step, setStep] = useState(correcting?.stepKey ?? running?.key ?? next?.key ?? '');
   const [at, setAt] = useState(toLocalInput(correcting ? new Date(correcting.at) : new Date()));
   const [temperature, setTemperature] = useState(correcting ? correcting.temperature : view.temperature);
   const [humidity, setHumidity] = useState(correcting ? correcting.humidity : view.humidity);
   const [note, setNote] = useState(correcting?.note ?? '');
   const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
   const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
-  const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? open[0]?.key ?? '');
+  const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? next?.key ?? '');
   const write = (e: SubmitEvent, withdrawn = false) => {
     e.preventDefault();
     const air = temperature.trim() && humidity.trim() ? { temperature, humidity } : {};
@@ -88,7 +89,7 @@ export function Record() {
       <Box component="aside" aria-label="The surface now" sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}>
         <Heading>The surface now</Heading>
         <Box sx={{ mb: 1 }}>{view.phaseWords}</Box>
-        <Strata layers={view.layers} substrate="" substrateHatch="steel" shown={view.layers.length} caption="as laid, replayed from the record" />
+        <Strata layers={view.layers} substrate={view.substrate} substrateHatch={view.substrateHatch} shown={view.layers.length} caption="as laid, replayed from the record" />
         <Box component="ul" sx={{ p: 0, m: 0, mt: 2, listStyle: 'none' }}>
           {view.facts.map((f) => <Box component="li" key={f.id} sx={{ display: 'flex', gap: 1, borderTop: `1px solid ${tok('rule')}`, py: 0.5, fontSize: 14.5 }}><Box sx={{ width: 92, color: tok(f.kind === 'fault' || f.kind === 'hazard' ? 'lead' : 'ink2') }}>{f.kind}</Box><Box sx={{ flex: 1 }}>{f.name}</Box>{f.level !== 1 && <span className="mono">{f.level}</span>}</Box>)}
         </Box>

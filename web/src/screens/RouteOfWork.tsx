@@ -47,12 +47,14 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
   const { part = '' } = useParams();
   const { save, plan } = useSaveRoute(part);
   const catalogue = useCatalogue();
-  const firstOpen = Math.max(0, view.steps.findIndex((s) => s.status !== 'done'));
+  const firstOpen = Math.max(0, view.steps.findIndex((s) => s.status !== 'done' && s.status !== 'passed'));
   const [at, setAt] = useState<number | null>(null);
   const [past, setPast] = useState<Ref[][]>([]);
+  const [all, setAll] = useState(false);
   const [drag, setDrag] = useState<number | null>(null);
   const selected = Math.min(at ?? firstOpen, view.steps.length - 1);
   const step = view.steps[selected];
+  const folded = !all && firstOpen > 3;
   const busy = save.isPending || plan.isPending;
   const change = (steps: Ref[], because: string, remember = true) => {
     if (remember) setPast((p) => [...p, refs(view.steps)]);
@@ -60,7 +62,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
   };
   const focus = (index: number) => {
     setAt(index);
-    document.querySelectorAll<HTMLElement>('[data-step]')[index]?.focus();
+    document.querySelector<HTMLElement>(`[data-step="${index}"]`)?.focus();
   };
   const move = (from: number, to: number) => {
     const target = view.steps[to];
@@ -87,7 +89,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
     if (by !== 0) {
       e.preventDefault();
       if (e.altKey) move(index, index + by);
-      else focus(Math.min(view.steps.length - 1, Math.max(0, index + by)));
+      else focus(Math.min(view.steps.length - 1, Math.max(folded ? firstOpen : 0, index + by)));
     } else if (e.key === 'Delete') { e.preventDefault(); takeOut(index); }
     else if (e.key === 'z' && (e.ctrlKey || e.metaKey)) { e.preventDefault(); undo(); }
   };
@@ -111,20 +113,22 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
         <Box role="status" sx={{ fontWeight: 650, color: tok(broken ? 'lead' : 'zinc'), mb: 1 }}>{broken ? `${broken} ${broken === 1 ? 'need is' : 'needs are'} broken in this order` : 'Every step finds what it needs.'}</Box>
         {problem && <div role="alert"><Notice title="Not stored">{problem.message}</Notice></div>}
         {general.map((f) => <FindingBlock key={f.says} finding={f} mend={(m) => { change(m.steps, m.label); }} />)}
+        {firstOpen > 3 && <Button onClick={() => { setAll(!all); }} aria-expanded={!folded} sx={{ mb: 1 }}>{folded ? `Show the ${firstOpen} finished steps` : 'Fold the finished steps'}</Button>}
         <Box component="ol" aria-label="Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {view.steps.map((s, index) => {
+            if (folded && index < firstOpen) return null;
             const on = index === selected;
-            const begins = s.phase !== view.steps[index - 1]?.phase;
+            const begins = s.phase !== view.steps[index - 1]?.phase || (folded && index === firstOpen);
             const found = view.findings.filter((f) => f.stepKey === s.key);
             return (
               <Box component="li" key={s.key} draggable={s.status !== 'done'} onDragStart={() => { setDrag(index); }} onDragOver={(e) => { if (drag !== null) e.preventDefault(); }} onDrop={() => { if (drag !== null) move(drag, index); setDrag(null); }} onDragEnd={() => { setDrag(null); }}>
                 {begins && <Box sx={{ fontSize: 13.5, fontWeight: 700, color: tok('ink2'), mt: index ? 1.75 : 0, borderBottom: `1px solid ${tok('rule')}` }}>{s.phaseName}</Box>}
                 <Box sx={{ display: 'flex', alignItems: 'stretch', background: on ? tok('sheet') : 'none', borderLeft: `6px solid ${on ? tok('deep') : found.length ? tok('lead') : 'transparent'}` }}>
                   <Box
-                    component="button" type="button" data-step onClick={() => { setAt(index); }} onKeyDown={(e) => { keys(e, index); }} aria-current={on ? 'step' : undefined}
+                    component="button" type="button" data-step={index} onClick={() => { setAt(index); }} onKeyDown={(e) => { keys(e, index); }} aria-current={on ? 'step' : undefined}
                     sx={{ flex: 1, minHeight: 44, border: 0, background: 'none', color: tok('ink'), font: 'inherit', textAlign: 'left', display: 'grid', gridTemplateColumns: '34px minmax(0,1fr) auto', gap: 1, alignItems: 'center', px: 1, cursor: 'pointer' }}
                   >
-                    <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{s.status === 'done' ? '✓' : s.status === 'running' ? '▸' : index + 1}<Box component="span" sx={{ position: 'absolute', left: -9999 }}>{s.status === 'done' ? 'done' : s.status === 'running' ? 'under way' : ''}</Box></Box>
+                    <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{s.status === 'done' || s.status === 'passed' ? '✓' : s.status === 'running' ? '▸' : index + 1}<Box component="span" sx={{ position: 'absolute', left: -9999 }}>{s.status === 'done' ? 'done' : s.status === 'running' ? 'under way' : ''}</Box></Box>
                     <Box component="span" sx={{ fontWeight: on ? 700 : 560, color: s.status === 'done' ? tok('ink2') : tok('ink') }}>{s.name}{s.because && <Box component="span" sx={{ ml: 1, fontSize: 13, color: tok('brass'), fontWeight: 700 }}>put in</Box>}</Box>
                     <Box component="span" className="mono" sx={{ fontSize: 13.5, color: tok('ink2'), textAlign: 'right' }}>{s.handsOn.si > 0 ? s.handsOn.text : ''}{s.wait === null ? ' never' : s.wait.si > 0 ? ` + ${s.wait.text}` : ''}</Box>
                   </Box>

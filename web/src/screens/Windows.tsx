@@ -43,7 +43,7 @@ export function Windows() {
   const view = windows.data;
   if (view.obstacle) return <Box sx={{ p: 3, maxWidth: 720 }}><Title>No window yet</Title><Notice title="What stands in the way">{view.obstacle}</Notice></Box>;
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '372px minmax(0,1fr)' } }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '372px minmax(0,1fr)' }, minHeight: { md: 'calc(100vh - 123px)' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderRight: { md: `1px solid ${tok('rule')}` }, display: 'grid', gap: 3, alignContent: 'start' }}>
         <Now view={view} />
         <Box>

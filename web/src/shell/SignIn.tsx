@@ -14,7 +14,7 @@ export function SignIn() {
   const enter = async (e: SubmitEvent) => {
     e.preventDefault();
     try {
-      await settle(api.POST('/api/session', { body: { email, password } }));
+      await settle(api.POST('/api/sign-in', { body: { email, password } }));
       await client.invalidateQueries({ queryKey: ['session'] });
     } catch (cause) {
       setWrong(cause instanceof Error ? cause.message : 'That did not work.');

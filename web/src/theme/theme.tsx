@@ -18,12 +18,13 @@ export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-scheme' },
   colorSchemes: { light: { palette: palette(light) }, dark: { palette: palette(dark) } },
   shape: { borderRadius: 0 },
+  transitions: { create: () => 'none' },
   typography: { fontFamily: text, fontSize: 15, button: { textTransform: 'none', fontWeight: 650 } },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {
       defaultProps: { disableElevation: true, variant: 'outlined' },
-      styleOverrides: { root: { minHeight: 44, borderWidth: 2, '&:hover': { borderWidth: 2 }, '&:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 } } },
+      styleOverrides: { root: { minHeight: 44, borderWidth: 2, '&.MuiButton-outlined:not(.Mui-disabled)': { borderColor: 'currentColor' }, '&:hover': { borderWidth: 2 }, '&:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 } } },
     },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },

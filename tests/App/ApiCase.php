@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\App;
+
+use App\Command\AccountCommand;
+use App\Entity\Workshop;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+
+/** A signed-in client that carries the token, and JSON both ways. */
+abstract class ApiCase extends WebTestCase
+{
+    protected const PASSWORD = 'a-long-password';
+    protected KernelBrowser $client;
+    private string $token = '';
+
+    protected function setUp(): void
+    {
+        $this->client = self::createClient();
+        $this->client->disableReboot();
+    }
+
+    /** @param non-empty-string $email */
+    protected function account(string $email, string $workshop): void
+    {
+        self::getContainer()->get(AccountCommand::class)->make($email, 'Somebody', new Workshop($workshop), self::PASSWORD);
+    }
+
+    /** @param non-empty-string $email */
+    protected function enter(string $email, string $workshop = 'Yard'): void
+    {
+        $this->account($email, $workshop);
+        $this->signIn($email);
+    }
+
+    protected function signIn(string $email): void
+    {
+        $this->call('GET', '/api/session');
+        $this->call('POST', '/api/sign-in', ['email' => $email, 'password' => self::PASSWORD]);
+        self::assertResponseStatusCodeSame(204);
+        $this->call('GET', '/api/session');
+    }
+
+    /** @return array<array-key, mixed> */
+    protected function call(string $method, string $path, mixed $body = null, ?string $raw = null): array
+    {
+        $this->client->request($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_X_HULL_TOKEN' => $this->token], content: $raw ?? (null === $body ? '' : (string) json_encode($body)));
+        $answer = json_decode((string) $this->client->getResponse()->getContent(), true);
+        $answer = is_array($answer) ? $answer : [];
+        if ('/api/session' === $path && 'GET' === $method) {
+            $this->token = self::text($answer, 'token');
+        }
+
+        return $answer;
+    }
+
+    protected function code(): int
+    {
+        return $this->client->getResponse()->getStatusCode();
+    }
+
+    /** Walks into decoded JSON; fails where the path does not exist. */
+    protected static function at(mixed $json, int|string ...$path): mixed
+    {
+        foreach ($path as $key) {
+            self::assertIsArray($json, 'no '.$key);
+            self::assertArrayHasKey($key, $json);
+            $json = $json[$key];
+        }
+
+        return $json;
+    }
+
+    protected static function text(mixed $json, int|string ...$path): string
+    {
+        $value = self::at($json, ...$path);
+        self::assertIsString($value);
+
+        return $value;
+    }
+
+    /** @return array<array-key, mixed> */
+    protected static function list(mixed $json, int|string ...$path): array
+    {
+        $value = self::at($json, ...$path);
+        self::assertIsArray($value);
+
+        return $value;
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed>
+     */
+    protected static function survey(array $change = []): array
+    {
+        return [
+            'part' => [
+                'id' => 'engine-frame', 'name' => 'Engine frame', 'substrate' => 'carbon-steel', 'service' => 'exterior-splash', 'finish' => 'tidy', 'place' => 'bay',
+                'conditions' => [['id' => 'rust', 'grade' => 'scale', 'extent' => '60 %'], ['id' => 'oil', 'grade' => 'heavy']],
+                'shapes' => [['kind' => 'box-section', 'width' => '40 mm', 'height' => '40 mm', 'length' => '7 m']],
+                ...$change,
+            ],
+            'place' => ['id' => 'bay', 'kind' => 'heated-bay', 'temperature' => '18 C', 'humidity' => '55 %'],
+        ];
+    }
+
+    /** A job with one part; answers the ids. @return array{string, string} */
+    protected function part(): array
+    {
+        $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Hovercraft']), 'id');
+        $part = self::text($this->call('POST', "/api/jobs/$job/parts", self::survey()), 'id');
+
+        return [$job, $part];
+    }
+
+    protected static function ago(string $interval): string
+    {
+        return (new \DateTimeImmutable('-'.$interval))->format('Y-m-d\TH:i:s\Z');
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\App;
+
+use App\Entity\JobRow;
+use App\Persistence\BelongsToWorkshop;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Routing\RouterInterface;
+
+/** Nobody sees another workshop's rows: tried over the whole route table, so that a new endpoint is tried too. */
+final class IsolationTest extends ApiCase
+{
+    public function testEveryEndpointAnswers404ForAnothersIds(): void
+    {
+        $this->enter('owner@yard.example', 'Yard');
+        [$job, $part] = $this->part();
+        $this->call('DELETE', '/api/session');
+        $this->call('GET', '/api/session');
+        $this->enter('stranger@other.example', 'Other');
+        $bodies = ['/api/jobs/{job}/parts' => self::survey(), '/api/parts/{part}/survey' => [...self::survey(), 'version' => 1], '/api/parts/{part}/route' => ['steps' => [], 'number' => 0], '/api/parts/{part}/route/plan' => ['schools' => (object) []], '/api/parts/{part}/log' => ['kind' => 'note', 'at' => self::ago('1 hour')]];
+        $tried = 0;
+        foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
+            if (1 !== preg_match('/\{(job|part)\}/', $route->getPath())) {
+                continue;
+            }
+            foreach ($route->getMethods() as $method) {
+                $this->call($method, strtr($route->getPath(), ['{job}' => $job, '{part}' => $part]), $bodies[$route->getPath()] ?? null);
+                self::assertSame(404, $this->code(), $method.' '.$route->getPath());
+                $this->call($method, strtr($route->getPath(), ['{job}' => 'nonsense', '{part}' => 'nonsense']), $bodies[$route->getPath()] ?? null);
+                self::assertSame(404, $this->code(), $method.' '.$route->getPath().' with nonsense');
+                ++$tried;
+            }
+        }
+        self::assertGreaterThanOrEqual(12, $tried);
+        self::assertSame([], self::list($this->call('GET', '/api/jobs'), 'jobs'));
+        self::assertSame([], self::list($this->call('GET', '/api/today'), 'cards'));
+    }
+
+    public function testEveryEndpointWantsASignIn(): void
+    {
+        $open = ['/api/session', '/api/sign-in', '/api/health'];
+        $this->call('GET', '/api/session');
+        foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
+            if (!str_starts_with($route->getPath(), '/api') || in_array($route->getPath(), $open, true)) {
+                continue;
+            }
+            foreach ($route->getMethods() as $method) {
+                $this->call($method, strtr($route->getPath(), ['{job}' => 'x', '{part}' => 'x', '{name}' => 'film.wet']));
+                self::assertSame(401, $this->code(), $method.' '.$route->getPath());
+            }
+        }
+    }
+
+    public function testAQueryWithoutAWorkshopFindsNothing(): void
+    {
+        $this->enter('owner@yard.example', 'Yard');
+        $this->part();
+        $em = self::getContainer()->get(EntityManagerInterface::class);
+        $em->getFilters()->disable('workshop');
+        $em->getFilters()->enable('workshop');
+        $em->clear();
+        self::assertSame([], $em->getRepository(JobRow::class)->findAll());
+    }
+
+    public function testEveryTableWithAWorkshopIsFiltered(): void
+    {
+        $em = self::getContainer()->get(EntityManagerInterface::class);
+        foreach ($em->getMetadataFactory()->getAllMetadata() as $metadata) {
+            if ($metadata->hasAssociation('workshop') && \App\Entity\Account::class !== $metadata->getName()) {
+                self::assertTrue($metadata->getReflectionClass()->implementsInterface(BelongsToWorkshop::class), $metadata->getName());
+            }
+        }
+    }
+
+    public function testTheLogCannotBeRewrittenEvenInTheDatabase(): void
+    {
+        $this->enter('owner@yard.example', 'Yard');
+        [, $part] = $this->part();
+        $this->call('POST', "/api/parts/$part/log", ['kind' => 'note', 'at' => self::ago('1 hour'), 'note' => 'as it was']);
+        $this->expectExceptionMessageMatches('/append-only/');
+        self::getContainer()->get(EntityManagerInterface::class)->getConnection()->executeStatement("UPDATE work_log SET note = 'as I wish'");
+    }
+}

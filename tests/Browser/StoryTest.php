@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser;
+
+use App\Command\DemoCommand;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy as By;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** What a restorer does, in a real browser against the served application. */
+final class StoryTest extends TestCase
+{
+    private const VIEWS = ['survey', 'route', 'mix', 'windows', 'record'];
+    private RemoteWebDriver $browser;
+
+    protected function tearDown(): void
+    {
+        if (isset($this->browser)) {
+            $this->browser->quit();
+        }
+    }
+
+    public function testFromAnEmptyWorkshopToALoggedCoatAndNothingIsLost(): void
+    {
+        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->sees('The slip is empty');
+        $this->button('Take a part in');
+        $this->type('What is being restored', 'Hovercraft');
+        $this->type('Which part', 'Engine frame');
+        $this->button('On to the survey');
+        $this->sees('Take in and judge');
+
+        $this->button('scale, loose');
+        $this->xpath('//div[@role="group" and @aria-label="Oil or grease"]//button[normalize-space()="caked"]')->click();
+        $this->button('flaking');
+        $this->button('Add box section');
+        $this->type('Length', '7');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+        $this->sees('1.12 m²');
+        $this->sees('Stored');
+        $this->browser->navigate()->refresh();
+        $this->sees('1.12 m²');
+        $this->type('Length', '10 ft');
+        $this->sees('0.488 m²');
+
+        $this->type('Length', '3 gal');
+        $this->sees('"gal" is not a unit of length');
+        $this->type('Length', '7 m');
+        $this->sees('1.12 m²');
+        $this->sees('Stored');
+
+        $this->choose('Service', 'Exterior with splash');
+        $this->sees('spray of fresh or salt water');
+        $this->sees('Stored');
+        $this->link('See the order of work');
+        $this->sees('Every step finds what it needs.');
+        $this->sees('160 µm');
+        $this->xpath('//button[@data-step][contains(., "Mask")]')->click();
+        $this->sees('What must stay bare is cheaper to cover than to scrape');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::DELETE);
+        $this->sees('masking must be on');
+        $this->xpath('//button[starts-with(normalize-space(), "Put in") and contains(., "Mask")]')->click();
+        $this->sees('Every step finds what it needs.');
+        $this->browser->navigate()->refresh();
+        $this->sees('Every step finds what it needs.');
+
+        $this->link('Mix');
+        $this->sees('Mix: Two-pack epoxy primer, coat 1');
+        $this->sees('scale reads');
+        $this->button('Base A is in');
+        $this->sees('Hardener B is in');
+        $this->button('Metric');
+        $this->sees('fl oz');
+        $this->button('US units');
+
+        $this->link('Record');
+        $this->sees('Nothing written yet');
+        $this->type('Note', 'Looked it over');
+        $this->button('Write it down');
+        $this->sees('1 of ');
+        $this->browser->navigate()->refresh();
+        $this->sees('Looked it over');
+        $this->button('Correct');
+        $this->type('Note', 'Looked it over twice');
+        $this->button('Write the correction');
+        $this->sees('corrected, kept as written');
+        $this->link('Windows');
+        $this->sees('No coat logged yet');
+        $this->quiet();
+    }
+
+    public function testTheDemoShowsALiveWindow(): void
+    {
+        $this->open(DemoCommand::EMAIL);
+        $this->sees('The window closes in');
+        $this->link('See the window');
+        $this->sees('Closes in');
+        $this->sees('A film may go on');
+        $this->quiet();
+    }
+
+    public function testEveryViewIsAccessibleAndFitsAPhoneAndADesk(): void
+    {
+        foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
+            $this->open(DemoCommand::EMAIL, $width, $height);
+            $part = $this->browser->executeScript('return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].parts[0].id)');
+            self::assertIsString($part);
+            foreach (['/', '/look', ...array_map(static fn (string $v): string => "/part/$part/$v", self::VIEWS)] as $path) {
+                foreach (['light', 'dark'] as $scheme) {
+                    $this->browser->get(self::address().$path);
+                    $this->settled();
+                    $this->browser->executeScript('document.documentElement.setAttribute("data-scheme", arguments[0])', [$scheme]);
+                    self::assertLessThanOrEqual(0, $this->browser->executeScript('return document.documentElement.scrollWidth - innerWidth'), "$path is wider than $width");
+                    self::assertSame([], $this->axe(), "$path $scheme at $width");
+                }
+            }
+            $this->quiet();
+            $this->browser->quit();
+        }
+        $this->browser = Browser::open();
+        $this->browser->get(self::address());
+        $this->sees('Sign in');
+        self::assertSame([], $this->axe(), 'sign-in');
+    }
+
+    /** @return list<string> serious and critical violations */
+    private function axe(): array
+    {
+        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js'));
+        $found = $this->browser->executeAsyncScript('const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join(" | "))));');
+        self::assertIsArray($found);
+
+        return array_values(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $found));
+    }
+
+    private function open(string $email, int $width = 1280, int $height = 800): void
+    {
+        $this->browser = Browser::open($width, $height);
+        $this->browser->manage()->timeouts()->setScriptTimeout(30);
+        $this->browser->get(self::address());
+        $this->sees('Sign in');
+        $this->browser->findElement(By::cssSelector('input[type=email]'))->sendKeys($email);
+        $this->browser->findElement(By::cssSelector('input[type=password]'))->sendKeys(DemoCommand::PASSWORD);
+        $this->browser->findElement(By::cssSelector('button[type=submit]'))->click();
+        $this->sees('What wants you today');
+    }
+
+    private static function address(): string
+    {
+        $address = getenv('HULL_ADDRESS');
+
+        return false === $address ? self::fail('HULL_ADDRESS is not set; bin/browser-tests sets it.') : $address;
+    }
+
+    private function sees(string $text): void
+    {
+        $this->browser->wait(15, 100)->until(fn (): bool => str_contains($this->page(), $text), "The page never showed: $text. It shows: ".substr($this->page(), 0, 1500));
+    }
+
+    private function page(): string
+    {
+        $text = $this->browser->executeScript('return document.body.innerText + " " + [...document.querySelectorAll("svg text")].map(t => t.textContent).join(" ")');
+
+        return is_string($text) ? $text : '';
+    }
+
+    private function settled(): void
+    {
+        $this->browser->wait(15, 100)->until(fn (): bool => !str_contains($this->page(), 'Working it out') && '' !== trim($this->page()));
+    }
+
+    private function xpath(string $path): RemoteWebElement
+    {
+        $this->browser->wait(15, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
+        $element = $this->browser->findElement(By::xpath($path));
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+
+        return $element;
+    }
+
+    private function button(string $name): void
+    {
+        $this->xpath(sprintf('(//button[normalize-space()="%s"])[1]', $name))->click();
+    }
+
+    private function choose(string $label, string $option): void
+    {
+        $this->xpath(sprintf('(//label[starts-with(normalize-space(), "%s")]/following-sibling::div//div[@role="combobox"])[1]', $label))->click();
+        $this->xpath(sprintf('//li[@role="option"][normalize-space()="%s"]', $option))->click();
+    }
+
+    private function link(string $name): void
+    {
+        $this->xpath(sprintf('(//a[normalize-space()="%s"])[1]', $name))->click();
+    }
+
+    private function type(string $label, string $text): void
+    {
+        $field = $this->xpath(sprintf('(//label[starts-with(normalize-space(), "%s")]/following-sibling::div//*[self::input or self::textarea][not(@aria-hidden="true")])[1]', $label));
+        $field->click();
+        $field->sendKeys(WebDriverKeys::CONTROL.'a');
+        $field->sendKeys($text);
+    }
+
+    /** No error on the console. */
+    private function quiet(): void
+    {
+        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (mixed $line): bool => is_array($line) && 'SEVERE' === ($line['level'] ?? null));
+        self::assertSame([], array_values(array_map(static fn (mixed $line): string => is_array($line) && is_string($line['message'] ?? null) ? $line['message'] : '', $errors)));
+    }
+}
