@@ -44,7 +44,7 @@ final readonly class JobController
     public function open(Request $request): JsonResponse
     {
         $body = JsonBody::of($request)->only(['name', 'note']);
-        $row = $this->books->open($this->desk->account()->workshop, $body->field('name')->text(120), $body->optional('note')?->text(2000) ?? '');
+        $row = $this->books->open($this->desk->account()->workshop, $body->field('name')->text(120), \Hull\Input\Node::remark($body->optional('note'), 2000));
 
         return new JsonResponse(new Created((string) $row->id), 201);
     }

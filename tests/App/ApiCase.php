@@ -108,7 +108,11 @@ abstract class ApiCase extends WebTestCase
         ];
     }
 
-    /** A job with one part; answers the ids. @return array{string, string} */
+    /**
+     * A job with one part.
+     *
+     * @return array{string, string} their ids
+     */
     protected function part(): array
     {
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Hovercraft']), 'id');

@@ -58,7 +58,11 @@ final class ConsoleTest extends ApiCase
         return $process;
     }
 
-    /** @param list<string> $arguments @return array<array-key, mixed> */
+    /**
+     * @param list<string> $arguments
+     *
+     * @return array<array-key, mixed>
+     */
     private function json(array $arguments, string $input = ''): array
     {
         $decoded = json_decode($this->console($arguments, $input)->getOutput(), true);

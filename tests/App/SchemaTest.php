@@ -59,6 +59,7 @@ final class SchemaTest extends TestCase
     private function assertFollows(string $schema, mixed $data): void
     {
         $result = (new Validator())->validate(json_decode((string) json_encode($data)), (string) file_get_contents(self::ROOT.'/'.$schema));
-        self::assertTrue($result->isValid(), json_encode(null === $result->error() ? '' : (new \Opis\JsonSchema\Errors\ErrorFormatter())->format($result->error())) ?: '');
+        $error = $result->error();
+        self::assertTrue($result->isValid(), null === $error ? '' : (string) json_encode((new \Opis\JsonSchema\Errors\ErrorFormatter())->format($error)));
     }
 }

@@ -134,7 +134,7 @@ final class StoryTest extends ApiCase
      */
     private static function refs(array $steps): array
     {
-        return array_values(array_map(static fn (mixed $s): array => ['key' => self::text($s, 'key'), 'step' => self::text($s, 'step'), 'product' => self::at($s, 'product')], $steps));
+        return array_values(array_map(static fn (mixed $s): array => ['key' => self::text($s, 'key'), 'step' => self::text($s, 'step'), 'product' => self::at($s, 'product'), 'because' => self::text($s, 'because')], $steps));
     }
 
     /** @return array<string, list<string>> step kind => keys in order */

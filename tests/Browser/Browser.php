@@ -48,7 +48,7 @@ final class Browser
         self::$proc = $proc;
         register_shutdown_function(self::stop(...));
         for ($i = 0; $i < 200; ++$i) {
-            if (preg_match('/started successfully on port (\d+)/', (string) file_get_contents($log), $m)) {
+            if (1 === preg_match('/started successfully on port (\d+)/', (string) file_get_contents($log), $m)) {
                 return self::$base = "http://127.0.0.1:$m[1]";
             }
             usleep(25_000);
@@ -75,7 +75,7 @@ final class Browser
         $profile = sys_get_temp_dir().'/hull-chrome-'.bin2hex(random_bytes(6));
         self::$profiles[] = $profile;
         $o = (new ChromeOptions())->setBinary('/usr/bin/chromium')
-            ->addArguments([...self::flags($profile, $w, $h), ...array_filter(explode("\n", (string) getenv('CHROME_EXTRA')))])
+            ->addArguments(self::flags($profile, $w, $h))
             ->setExperimentalOption('prefs', ['credentials_enable_service' => false, 'profile.password_manager_enabled' => false, 'profile.password_manager_leak_detection' => false, 'intl.accept_languages' => 'en-US'])
             ->setExperimentalOption('excludeSwitches', ['enable-automation']);
         $caps = DesiredCapabilities::chrome();

@@ -61,7 +61,7 @@ final class StoryTest extends TestCase
         $this->sees('160 µm');
         $this->xpath('//button[@data-step][contains(., "Mask")]')->click();
         $this->sees('What must stay bare is cheaper to cover than to scrape');
-        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::DELETE);
+        $this->xpath('//button[@data-step][contains(., "Mask")]')->sendKeys(WebDriverKeys::DELETE);
         $this->sees('masking must be on');
         $this->xpath('//button[starts-with(normalize-space(), "Put in") and contains(., "Mask")]')->click();
         $this->sees('Every step finds what it needs.');
@@ -189,7 +189,7 @@ final class StoryTest extends TestCase
 
     private function choose(string $label, string $option): void
     {
-        $this->xpath(sprintf('(//label[starts-with(normalize-space(), "%s")]/following-sibling::div//div[@role="combobox"])[1]', $label))->click();
+        $this->xpath(sprintf('(//*[contains(@class, "MuiInputLabel-root")][starts-with(normalize-space(), "%s")]/following-sibling::div//div[@role="combobox"])[1]', $label))->click();
         $this->xpath(sprintf('//li[@role="option"][normalize-space()="%s"]', $option))->click();
     }
 
@@ -209,7 +209,12 @@ final class StoryTest extends TestCase
     /** No error on the console. */
     private function quiet(): void
     {
-        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (mixed $line): bool => is_array($line) && 'SEVERE' === ($line['level'] ?? null));
-        self::assertSame([], array_values(array_map(static fn (mixed $line): string => is_array($line) && is_string($line['message'] ?? null) ? $line['message'] : '', $errors)));
+        $errors = [];
+        foreach ($this->browser->manage()->getLog('browser') as $line) {
+            if (is_array($line) && 'SEVERE' === ($line['level'] ?? null)) {
+                $errors[] = json_encode($line['message'] ?? '');
+            }
+        }
+        self::assertSame([], $errors);
     }
 }

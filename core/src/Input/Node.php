@@ -97,6 +97,12 @@ final readonly class Node
         return trim($this->value);
     }
 
+    /** A remark; may be empty or missing. */
+    public static function remark(?self $node, int $most): string
+    {
+        return null === $node || '' === $node->value ? '' : $node->text($most);
+    }
+
     public function boolean(): bool
     {
         return is_bool($this->value) ? $this->value : throw $this->refuse('This is not a yes or no.', 'true or false');

@@ -51,7 +51,7 @@ final readonly class JobReader
             $parts[$part->id] = $part;
         }
 
-        return new Job($n->field('name')->text(120), $n->optional('note')?->text(2000) ?? '', $places, array_values($parts));
+        return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts));
     }
 
     public function place(Node $n): Place
@@ -147,7 +147,7 @@ final readonly class JobReader
             throw new \Hull\Input\InvalidInput($n->pointer.'/corrects', 'A correction, and only a correction, names the entry it corrects.', 'the id of an earlier entry with kind "correction"');
         }
 
-        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : $this->air($n), $n->optional('note')?->text(2000) ?? '', $corrects, $n->optional('withdrawn')?->boolean() ?? false);
+        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : $this->air($n), Node::remark($n->optional('note'), 2000), $corrects, $n->optional('withdrawn')?->boolean() ?? false);
     }
 
     public static function instant(Node $n): \DateTimeImmutable
@@ -179,7 +179,7 @@ final readonly class JobReader
         }
         $n->only(['key', 'step', 'product', 'because']);
 
-        return $this->withProduct($n, $n->optional('key')?->text(60) ?? '', $n->field('step')->choice($known), $n->optional('product')?->choice(array_keys($this->catalogue->products)), $n->optional('because')?->text(500) ?? '');
+        return $this->withProduct($n, $n->optional('key')?->text(60) ?? '', $n->field('step')->choice($known), $n->optional('product')?->choice(array_keys($this->catalogue->products)), Node::remark($n->optional('because'), 500));
     }
 
     private function withProduct(Node $n, string $key, string $step, ?string $product, string $because): RouteStep

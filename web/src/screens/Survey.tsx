@@ -85,6 +85,8 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
         try {
           const measured = await settle(api.POST('/api/shapes', { body: { shapes: bodyOf(draft, view, 1).part.shapes } }));
           setShapes(measured);
+          const unread = measured.shapes.findIndex((s) => s.error !== '');
+          if (unread >= 0) throw new Refusal(measured.shapes[unread]?.error ?? '', 422, `/part/shapes/${unread}${measured.shapes[unread]?.pointer ?? ''}`, '');
           const stored = await mutate(bodyOf(draft, view, version.current));
           version.current = stored.version;
           setPlace(stored.places.find((p) => p.id === stored.place));
