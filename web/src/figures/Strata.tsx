@@ -46,7 +46,7 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
             </g>
           );
         })}
-        <path d={`M${left} ${base} ${edge} L${left + width} ${base + ground} H${left} Z`} fill={hatch(substrateHatch)} stroke={tok('ink')} strokeWidth="1.6" />
+        <path d={`M${left} ${base} ${edge} L${left + width} ${base} V${base + ground} H${left} Z`} fill={hatch(substrateHatch)} stroke={tok('ink')} strokeWidth="1.6" />
         <path d={`M${left + width} ${base + 30} h20`} stroke={tok('ink')} />
         <text x={left + width + 25} y={base + 34} fontSize="13.5" fontWeight="640" fill={tok('ink')}>{substrate}</text>
       </svg>

@@ -44,7 +44,7 @@ export function Ground() {
         ':root[data-scheme="dark"], [data-scheme="dark"]': vars(dark),
         body: { background: tok('ground'), color: tok('ink'), fontFamily: text, margin: 0 },
         '.mono': { fontFamily: mono, fontVariantNumeric: 'tabular-nums' },
-        'a:focus-visible, button:focus-visible, [tabindex]:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 },
+        'a:focus-visible, button:focus-visible, [tabindex="0"]:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 },
         '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } },
       }}
     />
