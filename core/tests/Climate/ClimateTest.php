@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Climate;
+
+use Hull\Climate\Air;
+use Hull\Climate\ClimateSeries;
+use Hull\Climate\Drying;
+use Hull\Climate\PartLag;
+use Hull\Quantity\Duration;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use PHPUnit\Framework\TestCase;
+
+final class ClimateTest extends TestCase
+{
+    public function testTheDewPointIsWhereTheSameAirIsFull(): void
+    {
+        foreach ([-5, 5, 15, 30] as $celsius) {
+            foreach ([20, 50, 80, 100] as $percent) {
+                $air = $this->air($celsius, $percent);
+                self::assertEqualsWithDelta($air->vapourHpa(), Air::saturationHpa($air->dewPoint()), 1e-9);
+                self::assertLessThanOrEqual($celsius + 1e-9, $air->dewPoint()->c());
+            }
+        }
+    }
+
+    public function testTheMarginFallsWithDampAndRisesWithAWarmerPart(): void
+    {
+        $last = \INF;
+        for ($percent = 10; $percent <= 100; $percent += 5) {
+            $margin = $this->air(20, $percent)->dewMargin(Temperature::celsius(20))->c();
+            self::assertLessThan($last, $margin);
+            $last = $margin;
+        }
+        self::assertEqualsWithDelta(0.0, $last, 1e-9);
+        self::assertLessThan(0.0, $this->air(20, 80)->dewMargin(Temperature::celsius(10))->c());
+    }
+
+    public function testHeatingKeepsTheWaterAndLowersTheHumidity(): void
+    {
+        $cold = $this->air(8, 85);
+        $warm = $cold->heatedTo(Temperature::celsius(20));
+        self::assertEqualsWithDelta($cold->absoluteHumidity()->gPerM3(), $warm->absoluteHumidity()->gPerM3(), 1e-9);
+        self::assertLessThan($cold->humidity->si(), $warm->humidity->si());
+        self::assertSame(1.0, $this->air(20, 90)->heatedTo(Temperature::celsius(5))->humidity->si());
+    }
+
+    public function testDryingIsSlowerInColdDampAirAndEndsInFullAir(): void
+    {
+        $reference = Drying::time('open', $this->air(20, 60));
+        self::assertEqualsWithDelta(3.0, $reference->h(), 1e-9);
+        self::assertGreaterThan($reference->h(), Drying::time('open', $this->air(10, 80))->h());
+        self::assertLessThan($reference->h(), Drying::time('open', $this->air(25, 40))->h());
+        $this->expectException(InvalidQuantity::class);
+        Drying::time('open', $this->air(20, 100));
+    }
+
+    public function testAPartFollowsTheAirAndTheTwoFormulasAgree(): void
+    {
+        $part = Temperature::celsius(4);
+        $air = Temperature::celsius(20);
+        $tau = Duration::hours(PartLag::TAU_HOURS['casting']);
+        $after = PartLag::temperature($part, $air, Duration::hours(3), $tau);
+        self::assertGreaterThan(4.0, $after->c());
+        self::assertLessThan(20.0, $after->c());
+        self::assertEqualsWithDelta(3.0, PartLag::timeTo($part, $air, $after, $tau)->h(), 1e-9);
+        foreach ([Temperature::celsius(21), Temperature::celsius(3), $air] as $beyond) {
+            try {
+                PartLag::timeTo($part, $air, $beyond, $tau);
+                self::fail('It got there.');
+            } catch (InvalidQuantity $e) {
+                self::assertStringContainsString('never reaches', $e->getMessage());
+            }
+        }
+    }
+
+    public function testASeriesHoldsEachReadingUntilTheNext(): void
+    {
+        $series = ClimateSeries::of([[10.0, $this->air(15, 60)], [4.0, $this->air(10, 70)]]);
+        self::assertSame(10.0, $series->airAt(0.0)->temperature->c());
+        self::assertSame(10.0, $series->airAt(9.9)->temperature->c());
+        self::assertSame(15.0, $series->airAt(10.0)->temperature->c());
+        $spans = [];
+        foreach ($series->stretches(2.0) as [$hours, $air]) {
+            $spans[] = [$hours, $air->temperature->c()];
+        }
+        self::assertSame([[2.0, 10.0], [6.0, 10.0]], array_slice($spans, 0, 2));
+        self::assertSame(15.0, $spans[2][1]);
+    }
+
+    public function testAirFarOutsideTheFormulaIsRefused(): void
+    {
+        $this->expectException(InvalidQuantity::class);
+        $this->air(-80, 50);
+    }
+
+    private function air(float $celsius, float $percent): Air
+    {
+        return Air::of(Temperature::celsius($celsius), RelativeHumidity::percent($percent));
+    }
+}
