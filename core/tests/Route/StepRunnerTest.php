@@ -20,7 +20,7 @@ final class StepRunnerTest extends TestCase
     {
         yield 'photographs are a record' => ['photograph', [], ['recorded' => 1.0]];
         yield 'a lead test settles the paint' => ['lead-test', ['lead-unknown' => 1.0], []];
-        yield 'brushing takes loose dirt off' => ['dry-clean', ['soil' => 2.0], []];
+        yield 'brushing takes loose dirt off' => ['dry-clean', ['soil' => 1.0], []];
         yield 'the lance wets seams' => ['pressure-wash', ['soil' => 2.0, 'salt' => 2.0], ['salt' => 1.0, 'wet' => 2.0]];
         yield 'alkali stays behind' => ['alkaline-degrease', ['oil' => 2.0], ['alkali' => 1.0, 'wet' => 1.0]];
         yield 'washing takes the proof away' => ['alkaline-degrease', ['oil' => 1.0, 'proved-clean' => 1.0], ['alkali' => 1.0, 'wet' => 1.0]];
