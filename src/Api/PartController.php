@@ -18,7 +18,6 @@ use App\Api\View\ShapesView;
 use App\Api\View\SurveyView;
 use App\Api\View\WindowsView;
 use App\Entity\JobRow;
-use App\Entity\PartRow;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
 use Hull\Catalog\Catalogue;
@@ -82,7 +81,6 @@ final readonly class PartController
         $version = Desk::version($body);
         [$read, $place] = $this->survey($body, $row->job);
         $this->books->survey($row->job, $row, $read, $place, $version);
-        $this->replanUntouched($row);
 
         return new JsonResponse($screen->view($row, $this->desk->shown()));
     }
@@ -132,7 +130,7 @@ final readonly class PartController
         $replayed = $piece->replay($this->clock->now());
         $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
         $ahead = array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), (new RoutePlanner($piece->context))->plan($replayed->state)->steps);
-        $this->books->route($row, WorkRoute::of([...$done, ...$ahead]), 'planned');
+        $this->books->route($row, WorkRoute::of([...$done, ...$ahead]), Bookkeeper::PLANNED);
 
         return new JsonResponse($screen->view($row, $this->desk->shown()));
     }
@@ -186,7 +184,7 @@ final readonly class PartController
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
         }
-        if (null !== $entry->stepKey && null === $this->stored->workpiece($row)->route()->find($entry->stepKey) && !$row->routes->isEmpty()) {
+        if (null !== $entry->stepKey && null === $this->stored->workpiece($row)->route()->find($entry->stepKey)) {
             throw $body->field('step')->refuse('The route has no such step.', 'the key of a step of the route');
         }
         if (null !== $entry->corrects && [] === array_filter($row->log->toArray(), static fn (\App\Entity\LogRow $l): bool => $l->entryId === $entry->corrects)) {
@@ -210,18 +208,5 @@ final readonly class PartController
         }
 
         return [$this->reader->part($node, array_values(array_unique([...$ids, $place->id]))), $place];
-    }
-
-    /** While nothing is logged, a changed survey is planned afresh; afterwards the route stays and shows what broke. */
-    private function replanUntouched(PartRow $row): void
-    {
-        if ($row->log->isEmpty() && !$row->routes->isEmpty()) {
-            try {
-                $piece = $this->stored->workpiece($row);
-                $this->books->route($row, WorkRoute::of(array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $piece->plan()->steps)), 'the survey changed');
-            } catch (NoRoute) {
-                return;
-            }
-        }
     }
 }

@@ -78,12 +78,12 @@ final readonly class TodayScreen
         $air = static fn (\Hull\Climate\Air $a): string => $shown->value($a->temperature)->text.' · '.$shown->value($a->humidity)->text;
         try {
             $piece = $this->stored->workpiece($row);
+            $replayed = $piece->replay($at);
         } catch (NoRoute $e) {
             $gate = WindowScreen::gate($place->air);
 
             return new TodayCard((string) $row->id, $part->name, $row->job->name, $place->name, $air($place->air), $shown->of($gate, 'margin', TemperatureDifference::class), false, '', '', '', null, 'work', $e->getMessage());
         }
-        $replayed = $piece->replay($at);
         $gate = WindowScreen::gate($replayed->air, $piece, $replayed->finished);
         $remaining = Workpiece::remaining($piece->route(), $replayed);
         $next = $piece->next($replayed);

@@ -28,6 +28,9 @@ use Psr\Clock\ClockInterface;
 /** Every write to the yard's books: jobs, surveys, routes by version, the log by line. */
 final readonly class Bookkeeper
 {
+    public const PLANNED = 'planned';
+    private const SURVEY_CHANGED = 'the survey changed';
+
     public function __construct(private EntityManagerInterface $em, private Stored $stored, private ClockInterface $clock)
     {
     }
@@ -54,6 +57,7 @@ final readonly class Bookkeeper
                 if (null !== $part->route) {
                     $this->keep($partRow, $part->route, 'imported');
                 }
+                $this->planUntouched($partRow);
                 foreach ($part->log as $entry) {
                     $this->append($partRow, $entry);
                 }
@@ -83,6 +87,7 @@ final readonly class Bookkeeper
                 $this->em->lock($row, LockMode::OPTIMISTIC, $version);
                 $row->survey = self::stripped($part);
             }
+            $this->planUntouched($row);
             $this->em->flush();
 
             return $row;
@@ -107,9 +112,6 @@ final readonly class Bookkeeper
     {
         return $this->em->wrapInTransaction(function () use ($row, $entry): array {
             $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
-            if ($row->routes->isEmpty()) {
-                $this->keep($row, $this->stored->workpiece($row)->plan(), 'work began');
-            }
             $this->append($row, $entry);
             $gained = $this->adapt($row);
             $this->em->flush();
@@ -178,6 +180,25 @@ final readonly class Bookkeeper
         }
 
         return $ahead;
+    }
+
+    /** While nothing is logged or changed by hand the route follows the survey; afterwards it stays and the checker shows what broke. */
+    private function planUntouched(PartRow $row): void
+    {
+        $latest = $row->latestRoute();
+        if (!$row->log->isEmpty() || (null !== $latest && !in_array($latest->because, [self::PLANNED, self::SURVEY_CHANGED], true))) {
+            return;
+        }
+        try {
+            $plan = $this->stored->workpiece($row)->plan();
+        } catch (NoRoute) {
+            return;
+        }
+        $kinds = static fn (Route $route): array => array_map(static fn (RouteStep $s): array => [$s->step, $s->product], $route->steps);
+        $before = $this->stored->part($row)->route;
+        if (null === $before || $kinds($before) !== $kinds($plan)) {
+            $this->keep($row, Route::of(array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $plan->steps)), null === $before ? self::PLANNED : self::SURVEY_CHANGED);
+        }
     }
 
     private function keep(PartRow $row, Route $route, string $because): void

@@ -39,12 +39,12 @@ final class StoryTest extends ApiCase
         [, $part] = $this->part();
         $steps = self::list($this->call('GET', "/api/parts/$part/route"), 'steps');
         $kept = array_values(array_filter($steps, static fn (mixed $s): bool => 'mask' !== self::text($s, 'step')));
-        $route = $this->call('PUT', "/api/parts/$part/route", ['number' => 0, 'steps' => self::refs($kept)]);
+        $route = $this->call('PUT', "/api/parts/$part/route", ['number' => 1, 'steps' => self::refs($kept)]);
         $finding = self::at($route, 'findings', 0);
         self::assertStringContainsString('masking must be on', self::text($finding, 'says'));
-        $mended = $this->call('PUT', "/api/parts/$part/route", ['number' => 1, 'steps' => self::refs(self::list($finding, 'mends', 0, 'steps'))]);
+        $mended = $this->call('PUT', "/api/parts/$part/route", ['number' => 2, 'steps' => self::refs(self::list($finding, 'mends', 0, 'steps'))]);
         self::assertSame([], self::list($mended, 'findings'));
-        self::assertSame(2, self::at($mended, 'number'));
+        self::assertSame(3, self::at($mended, 'number'));
 
         $this->call('PUT', "/api/parts/$part/route", ['number' => 1, 'steps' => self::refs($kept)]);
         self::assertSame(409, $this->code());

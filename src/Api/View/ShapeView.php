@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Api\View;
 
 /** One shape: what was typed, and what came of it. */
-final readonly class ShapeView
+final readonly class ShapeView implements \JsonSerializable
 {
     /**
      * @param array<string, string> $dimensions
@@ -20,5 +20,11 @@ final readonly class ShapeView
         public string $error,
         public string $pointer,
     ) {
+    }
+
+    /** @return array<array-key, mixed> empty maps stay objects in JSON */
+    public function jsonSerialize(): array
+    {
+        return [...get_object_vars($this), 'dimensions' => (object) $this->dimensions, 'si' => (object) $this->si];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Api\View;
 
 /** A part as taken in, in the units of the reader. */
-final readonly class SurveyView
+final readonly class SurveyView implements \JsonSerializable
 {
     /**
      * @param list<ObservedView>    $conditions
@@ -30,5 +30,11 @@ final readonly class SurveyView
         public array $schools,
         public array $places,
     ) {
+    }
+
+    /** @return array<array-key, mixed> empty maps stay objects in JSON */
+    public function jsonSerialize(): array
+    {
+        return [...get_object_vars($this), 'schools' => (object) $this->schools];
     }
 }
