@@ -16,7 +16,7 @@ final class PageTest extends ApiCase
             $policy = (string) $this->client->getResponse()->headers->get('Content-Security-Policy');
             self::assertStringNotContainsString("script-src 'self' 'unsafe-inline'", $policy);
             self::assertSame(1, preg_match("/script-src 'self' 'nonce-([0-9a-f]{32})'/", $policy, $match));
-            self::assertStringContainsString('nonce="'.($match[1]).'"', (string) $this->client->getResponse()->getContent());
+            self::assertStringContainsString('nonce="'.$match[1].'"', (string) $this->client->getResponse()->getContent());
             $nonces[] = $match[1];
         }
         self::assertCount(4, array_unique($nonces));

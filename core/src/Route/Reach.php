@@ -31,6 +31,9 @@ final class Reach
         }
         $phase = $from->phase();
         $later = false;
+        if (true === $from->top()?->isPastWindow()) {
+            $this->phases[FilmPhase::Lapsed->value] = true;
+        }
         foreach (FilmPhase::cases() as $case) {
             $later = $later || $case === $phase;
             if ($case === $phase || ($later && FilmPhase::None !== $phase)) {

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Route;
+
+use Hull\Climate\Air;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Route\Predicate;
+use Hull\Route\PredicateReader;
+use Hull\Route\Reach;
+use Hull\Route\StepRunner;
+use Hull\Surface\Film;
+use Hull\Surface\SurfaceState;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PredicateTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, array<string, float>, float|null, bool}> predicate, facts, hours since an epoxy coat, holds */
+    public static function questions(): iterable
+    {
+        yield 'at most, absent' => [['fact' => 'oil', 'max' => 0], [], null, true];
+        yield 'at most, over' => [['fact' => 'oil', 'max' => 0], ['oil' => 1.0], null, false];
+        yield 'at least, absent' => [['fact' => 'masked', 'min' => 1], [], null, false];
+        yield 'at least, there' => [['fact' => 'masked', 'min' => 1], ['masked' => 1.0], null, true];
+        yield 'between, on the edge' => [['fact' => 'grit', 'min' => 60, 'max' => 180], ['grit' => 180.0], null, true];
+        yield 'between, beyond' => [['fact' => 'grit', 'min' => 60, 'max' => 180], ['grit' => 240.0], null, false];
+        yield 'no film wanted, none there' => [['film' => ['none']], [], null, true];
+        yield 'no film wanted, one there' => [['film' => ['none']], [], 1.0, false];
+        yield 'wet' => [['film' => ['wet']], [], 1.0, true];
+        yield 'tacky' => [['film' => ['tacky']], [], 2.5, true];
+        yield 'open' => [['film' => ['open']], [], 10.0, true];
+        yield 'lapsed' => [['film' => ['lapsed']], [], 80.0, true];
+        yield 'cured' => [['film' => ['cured']], [], 200.0, true];
+        yield 'a cured film is past its window too' => [['film' => ['lapsed']], [], 200.0, true];
+        yield 'touch dry not yet' => [['film_past' => 'touch'], [], 1.0, false];
+        yield 'touch dry' => [['film_past' => 'touch'], [], 2.5, true];
+        yield 'nothing to wait for' => [['film_past' => 'full'], [], null, true];
+        yield 'of a kind' => [['top' => ['primer']], [], 1.0, true];
+        yield 'of another kind' => [['top' => ['topcoat']], [], 1.0, false];
+        yield 'bare is of no kind' => [['top' => ['primer']], [], null, false];
+        yield 'not of a kind' => [['top_not' => ['acid-etch']], [], 1.0, true];
+        yield 'bare is not of a kind' => [['top_not' => ['primer']], [], null, true];
+        yield 'any, one of two' => [['any' => [['fact' => 'oil', 'min' => 1], ['film' => ['none']]]], [], null, true];
+        yield 'any, neither' => [['any' => [['fact' => 'oil', 'min' => 1], ['film' => ['wet']]]], [], null, false];
+        yield 'all, one of two' => [['all' => [['fact' => 'oil', 'max' => 0], ['fact' => 'wax', 'max' => 0]]], ['wax' => 1.0], null, false];
+        yield 'all, both' => [['all' => [['fact' => 'oil', 'max' => 0], ['fact' => 'wax', 'max' => 0]]], ['salt' => 1.0], null, true];
+    }
+
+    /**
+     * @param array<string, mixed> $question
+     * @param array<string, float> $facts
+     */
+    #[DataProvider('questions')]
+    public function testAnswers(array $question, array $facts, ?float $hours, bool $holds): void
+    {
+        $state = $this->state($facts, $hours);
+        self::assertSame($holds, $this->read($question)->holds($state));
+        if ($holds) {
+            self::assertTrue($this->read($question)->couldHold($this->reach($state)), 'what holds is in reach');
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function nonsense(): iterable
+    {
+        yield 'nothing' => [[]];
+        yield 'an unknown fact' => [['fact' => 'shine', 'max' => 0]];
+        yield 'an unknown phase' => [['film' => ['sticky']]];
+        yield 'an unknown event' => [['film_past' => 'lunch']];
+        yield 'text for a number' => [['fact' => 'oil', 'max' => 'none']];
+    }
+
+    /** @param array<string, mixed> $question */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsRefused(array $question): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->read($question);
+    }
+
+    public function testWhatNoStepBringsIsOutOfReach(): void
+    {
+        $bare = $this->reach($this->state(['oil' => 2.0, 'wet' => 1.0], null));
+        self::assertTrue($this->read(['fact' => 'oil', 'max' => 0])->couldHold($bare));
+        self::assertTrue($this->read(['fact' => 'grit', 'min' => 60])->couldHold($bare));
+        self::assertFalse($this->read(['fact' => 'pits', 'min' => 1])->couldHold($bare));
+        self::assertFalse($this->read(['film' => ['open']])->couldHold($bare), 'preparation lays no film');
+        self::assertFalse($this->read(['top' => ['primer']])->couldHold($bare));
+        $coated = $this->reach($this->state(['tight-rust' => 1.0], 5.0));
+        self::assertTrue($this->read(['film' => ['cured']])->couldHold($coated), 'time goes on');
+        self::assertFalse($this->read(['film' => ['wet']])->couldHold($coated), 'and not back');
+        self::assertFalse($this->read(['fact' => 'tight-rust', 'max' => 0])->couldHold($coated), 'no discs on a new film');
+    }
+
+    /** @param array<string, mixed> $question */
+    private function read(array $question): Predicate
+    {
+        return PredicateReader::read(Node::root($question), array_keys(Yard::catalogue()->facts));
+    }
+
+    /** @param array<string, float> $facts */
+    private function state(array $facts, ?float $hours): SurfaceState
+    {
+        $state = SurfaceState::of('carbon-steel', $facts);
+        $epoxy = Yard::catalogue()->product('epoxy-primer-2k');
+
+        return null === $hours ? $state : $state->lay(Film::fresh($epoxy, $epoxy->dft)->after($hours, Air::of(Temperature::celsius(20), RelativeHumidity::percent(50))));
+    }
+
+    private function reach(SurfaceState $state): Reach
+    {
+        $context = Yard::workpiece()->context;
+        $steps = array_values(array_filter($context->catalogue->steps, static fn (\Hull\Catalog\Step $s): bool => !$s->laysFilm && 0 === $s->strips && $context->offers($s)));
+
+        return new Reach($state, $steps, new StepRunner($context));
+    }
+}
