@@ -103,6 +103,83 @@ final class StoryTest extends TestCase
         $this->quiet();
     }
 
+    public function testTheOrderIsChangedFromTheKeyboardAndUndone(): void
+    {
+        $this->openPart('Side frames', 'route');
+        $this->sees('Every step finds what it needs.');
+        $mask = fn (): RemoteWebElement => $this->xpath('//button[@data-step][contains(., "Mask")]');
+        $mask()->click();
+        $mask()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_DOWN]);
+        $this->sees('masking must be on');
+        $this->sees('Move "Mask" before this step');
+        $this->button('Undo');
+        $this->sees('Every step finds what it needs.');
+        $mask()->click();
+        $mask()->sendKeys(WebDriverKeys::ARROW_UP);
+        $this->browser->wait(5, 100)->until(fn (): bool => str_contains((string) $this->browser->switchTo()->activeElement()->getText(), 'Blow off'));
+        $this->button('Plan again');
+        $this->sees('Every step finds what it needs.');
+        $this->quiet();
+    }
+
+    public function testAnotherSchoolChangesTheRouteAndItsFigures(): void
+    {
+        $this->openPart('Side frames', 'route');
+        $this->sees('Strip to bright metal with discs');
+        $this->xpath('//div[@role="group" and @aria-label="What to do about the rust"]//button[contains(., "Convert tight rust")]')->click();
+        $this->sees('Wire-wheel to tight rust');
+        $this->xpath('//div[@role="group" and @aria-label="What to do about the rust"]//button[contains(., "To bare metal")]')->click();
+        $this->sees('Strip to bright metal with discs');
+        $this->quiet();
+    }
+
+    public function testAFigureExplainsItself(): void
+    {
+        $this->openPart('Side frames', 'mix');
+        $this->xpath('(//main//button[contains(@aria-label, "Wet film")])[1]')->click();
+        $this->sees('DFT x (1 + thinner) / VS');
+        $this->sees('Volume solids');
+        $this->sees('Rests on: typical sheet figures');
+        $this->quiet();
+    }
+
+    public function testAForeignFileIsRefusedInWordsAndAJobFileIsTaken(): void
+    {
+        $this->open(DemoCommand::EMAIL);
+        $folder = sys_get_temp_dir().'/hull-files-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        file_put_contents($folder.'/words.json', 'these are words');
+        file_put_contents($folder.'/good.json', str_replace('Slipway winch', 'Winch from a file', (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/job.example.json')));
+        try {
+            $input = $this->browser->findElement(By::cssSelector('input[type=file]'));
+            $input->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector());
+            $input->sendKeys($folder.'/words.json');
+            $this->sees('The file is not JSON');
+            $input->sendKeys($folder.'/good.json');
+            $this->sees('Winch from a file');
+            $this->sees('Brake lever');
+        } finally {
+            array_map(unlink(...), [$folder.'/words.json', $folder.'/good.json']);
+            rmdir($folder);
+        }
+        $this->quiet();
+    }
+
+    public function testTheMixingVesselIsTypedInAnyUnitAndThePotClockSurvivesAReload(): void
+    {
+        $this->openPart('Side frames', 'mix');
+        $this->sees('Mix: Two-pack epoxy primer, coat 1');
+        $this->type('Mixing vessel', '4 fl oz');
+        $this->browser->wait(15, 100)->until(fn (): bool => 1 === preg_match('/batches\s+[2-9]\d*\s+of/', $this->page()));
+        $this->button('Mixed: start the clock');
+        $this->sees('left to use it');
+        $this->browser->navigate()->refresh();
+        $this->sees('left to use it');
+        $this->button('Stop the clock');
+        $this->sees('usable of the pot life');
+        $this->quiet();
+    }
+
     public function testEveryViewIsAccessibleAndFitsAPhoneAndADesk(): void
     {
         foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
@@ -135,6 +212,16 @@ final class StoryTest extends TestCase
         self::assertIsArray($found);
 
         return array_values(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $found));
+    }
+
+    /** Signs in to the demo yard and opens a view of one of its parts. */
+    private function openPart(string $name, string $view): void
+    {
+        $this->open(DemoCommand::EMAIL);
+        $part = $this->browser->executeScript('const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs.flatMap(x => x.parts).find(p => p.name === name).id)', [$name]);
+        self::assertIsString($part);
+        $this->browser->get(self::address()."/part/$part/$view");
+        $this->settled();
     }
 
     private function open(string $email, int $width = 1280, int $height = 800): void
