@@ -116,7 +116,7 @@ final class StoryTest extends TestCase
         $this->sees('Every step finds what it needs.');
         $mask()->click();
         $mask()->sendKeys(WebDriverKeys::ARROW_UP);
-        $this->browser->wait(5, 100)->until(fn (): bool => str_contains((string) $this->browser->switchTo()->activeElement()->getText(), 'Blow off'));
+        $this->browser->wait(5, 100)->until(fn (): bool => str_contains($this->browser->switchTo()->activeElement()->getText(), 'Blow off'));
         $this->button('Plan again');
         $this->sees('Every step finds what it needs.');
         $this->quiet();
