@@ -10,6 +10,9 @@ use Hull\Surface\SurfaceState;
 final readonly class Mender
 {
     private const MOST = 3;
+    private const GENTLE = 0;
+    private const TAKES_OUT = 1;
+    private const PLANS_AGAIN = 2;
 
     private StepRunner $runner;
     private RouteCheck $check;
@@ -31,25 +34,22 @@ final readonly class Mender
         );
     }
 
-    /** @return list<Mend> */
+    /** @return list<Mend> gentlest kind first, and of one kind those that leave the fewest needs broken */
     private function mends(SurfaceState $from, Route $route, Finding $finding): array
     {
-        $mends = [];
-        foreach ($this->candidates($from, $route, $finding) as $mend) {
-            $left = $this->check->findings($from, $mend->route);
-            $gone = [] === array_filter($left, static fn (Finding $f): bool => $f->is($finding));
-            if ($gone) {
-                $mends[] = $mend;
-            }
-            if (count($mends) >= self::MOST) {
-                break;
+        $found = [];
+        foreach ($this->candidates($from, $route, $finding) as $kind => $mend) {
+            $left = array_filter($this->check->findings($from, $mend->route), static fn (Finding $f): bool => Severity::Broken === $f->severity);
+            if ([] === array_filter($left, static fn (Finding $f): bool => $f->is($finding))) {
+                $found[] = [$kind, count($left), count($found), $mend];
             }
         }
+        usort($found, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
 
-        return $mends;
+        return array_slice(array_map(static fn (array $f): Mend => $f[3], $found), 0, self::MOST);
     }
 
-    /** @return iterable<Mend> */
+    /** @return iterable<int, Mend> by how much they change: 0 a step moved or put in, 1 taken out, 2 all planned again */
     private function candidates(SurfaceState $from, Route $route, Finding $finding): iterable
     {
         $at = null;
@@ -65,7 +65,7 @@ final readonly class Mender
             }
             foreach ($route->steps as $later => $step) {
                 if ($later > $at && $this->helps($step, $state, $finding)) {
-                    yield new Mend(sprintf('Move "%s" before this step', $this->check->name($step)), $route->moved($later, $at));
+                    yield self::GENTLE => new Mend(sprintf('Move "%s" before this step', $this->check->name($step)), $route->moved($later, $at));
                 }
             }
             try {
@@ -73,14 +73,14 @@ final readonly class Mender
                 $insert = array_slice($mended->steps, 0, -1);
                 if ([] !== $insert) {
                     $names = implode(', then ', array_map(fn (RouteStep $s): string => '"'.$this->check->name($s).'"', $insert));
-                    yield new Mend('Put in '.$names, $route->inserted($at, array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $insert)));
+                    yield self::GENTLE => new Mend('Put in '.$names, $route->inserted($at, array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $insert)));
                 }
             } catch (NoRoute) {
             }
-            yield new Mend('Take this step out', $route->without($at));
+            yield self::TAKES_OUT => new Mend('Take this step out', $route->without($at));
         }
         try {
-            yield new Mend('Plan the whole route again', $this->planner->plan($from));
+            yield self::PLANS_AGAIN => new Mend('Plan the whole route again', $this->planner->plan($from));
         } catch (NoRoute) {
         }
     }

@@ -24,7 +24,7 @@ final class PrepSearch
     public function __construct(private readonly PartContext $context, private readonly StepRunner $runner)
     {
         foreach ($context->catalogue->steps as $step) {
-            if (!$step->laysFilm && !in_array('closing', $step->tags, true) && $context->offers($step)) {
+            if (!$step->laysFilm && !in_array('handing-over', $step->tags, true) && $context->offers($step)) {
                 $this->offered[] = $step;
             }
         }

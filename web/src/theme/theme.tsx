@@ -29,7 +29,7 @@ export const theme = createTheme({
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },
     MuiMenu: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },
-    MuiDialog: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}`, margin: 16 } } },
+    MuiDialog: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}`, margin: 16, boxShadow: 'none' } } },
     MuiTextField: { defaultProps: { size: 'small', variant: 'outlined' } },
     MuiInputLabel: { styleOverrides: { root: { color: tok('ink2') } } },
     MuiOutlinedInput: { styleOverrides: { root: { minHeight: 44, background: tok('sheet') }, notchedOutline: { borderColor: tok('phos') } } },
