@@ -20,9 +20,4 @@ final readonly class LaidCoat
         public ?float $fullAt,
     ) {
     }
-
-    public function isPast(?float $event, float $now): bool
-    {
-        return null !== $event && $event <= $now;
-    }
 }

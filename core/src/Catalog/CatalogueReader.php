@@ -36,7 +36,7 @@ final class CatalogueReader
 
     private function catalogue(): Catalogue
     {
-        $facts = $this->keyed('facts', static fn (Node $n, string $id): Fact => new Fact($id, $n->field('name')->text(), $n->field('kind')->text(), $n->optional('per_hour')?->number() ?? 0.0, true === $n->optional('stops_under_film')?->boolean() ? 'film' : null));
+        $facts = $this->keyed('facts', static fn (Node $n, string $id): Fact => new Fact($id, $n->field('name')->text(), $n->field('kind')->text(), $n->optional('per_hour')?->number() ?? 0.0, true === $n->optional('stops_under_film')?->boolean()));
         $this->factIds = array_keys($facts);
         $cautions = $this->choices('cautions');
         $products = $this->keyed('products', fn (Node $n, string $id): Product => $this->product($n, $id, array_keys($cautions)));

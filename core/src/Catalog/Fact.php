@@ -12,7 +12,7 @@ final readonly class Fact
         public string $name,
         public string $kind,
         public float $perHour = 0.0,
-        public ?string $stopsUnderFilm = null,
+        public bool $stopsUnderFilm = false,
     ) {
     }
 }

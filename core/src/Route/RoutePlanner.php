@@ -32,7 +32,7 @@ final readonly class RoutePlanner
     /** @throws NoRoute */
     public function plan(SurfaceState $from): Route
     {
-        return Route::of($this->steps($from, 'hand-over'));
+        return Route::of($this->steps($from));
     }
 
     /**
@@ -78,7 +78,7 @@ final readonly class RoutePlanner
     }
 
     /** @return list<RouteStep> */
-    private function steps(SurfaceState $from, string $last): array
+    private function steps(SurfaceState $from): array
     {
         $steps = [];
         $state = $from;
@@ -88,9 +88,6 @@ final readonly class RoutePlanner
         }
         foreach (self::CLOSING as $closing) {
             $goals[] = new RouteStep('', $closing);
-            if ($closing === $last) {
-                break;
-            }
         }
         foreach ($goals as $goal) {
             [$lead, $state] = $this->lead($state, $goal, '');

@@ -70,7 +70,7 @@ final readonly class SurfaceState
         }
         $facts = $this->facts;
         foreach ($drifting as $id => $fact) {
-            if (isset($facts[$id]) && !(null !== $fact->stopsUnderFilm && [] !== $this->films)) {
+            if (isset($facts[$id]) && !($fact->stopsUnderFilm && [] !== $this->films)) {
                 $facts[$id] += $hours * $fact->perHour;
             }
         }
