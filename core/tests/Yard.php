@@ -70,11 +70,18 @@ final class Yard
         return (new JobReader(self::catalogue()))->job(Node::root(self::frame($change)));
     }
 
-    /** @param array<string, mixed> $change */
-    public static function workpiece(array $change = []): Workpiece
+    /**
+     * @param array<string, mixed> $change
+     * @param list<string>         $without
+     * @param list<string>         $hazards of the place
+     */
+    public static function workpiece(array $change = [], array $without = [], array $hazards = []): Workpiece
     {
-        $job = self::job($change);
+        $frame = self::frame($change);
+        $frame['without'] = $without;
+        $frame['places'] = array_map(static fn (array $p): array => [...$p, 'hazards' => $hazards], (array) $frame['places']);
+        $job = (new JobReader(self::catalogue()))->job(Node::root($frame));
 
-        return Workpiece::of(self::catalogue(), $job->parts[0], $job->place($job->parts[0]->place));
+        return Workpiece::of(self::catalogue(), $job->parts[0], $job->place($job->parts[0]->place), \Hull\Route\Surroundings::of(self::catalogue(), $job, $job->parts[0]));
     }
 }

@@ -46,7 +46,7 @@ final readonly class CoatScreen
             $product->ratio->text(), !$product->ratio->isOnePart(),
             $shown->value($product->dft),
             $shown->of($s->wet, 'wft', FilmThickness::class),
-            $shown->value($piece->context->area),
+            $shown->value($piece->context->area()),
             $shown->of($s->loss, 'loss', Percentage::class),
             $shown->of($s->quantity, 'theoretical', Volume::class),
             $shown->of($s->quantity, 'mixed', Volume::class),

@@ -47,7 +47,7 @@ final readonly class RecordScreen
         }
 
         return new RecordView(
-            (string) $row->id, '', $now, $piece->context->substrate->name, $piece->context->substrate->hatch, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
+            (string) $row->id, '', $now, $piece->context->substrate()->name, $piece->context->substrate()->hatch, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
             array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RouteScreen::status($s->key, $replayed, $piece, $piece->route()), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
             $shown->value($replayed->air->temperature)->text,

@@ -87,7 +87,7 @@ final readonly class WindowScreen
         $inputs = ['temperature' => $air->temperature, 'humidity' => RelativeHumidity::ratio(max(0.001, $air->humidity->si()))];
         foreach ($piece?->route()->steps ?? [] as $step) {
             if (null !== $piece && null !== $step->product && !isset($finished[$step->key])) {
-                $product = $piece->context->catalogue->product($step->product);
+                $product = $piece->context->catalogue()->product($step->product);
                 $inputs += ['least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity];
                 break;
             }

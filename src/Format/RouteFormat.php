@@ -18,7 +18,7 @@ final class RouteFormat
         $check = $piece->check();
         $steps = [];
         foreach ($route->steps as $step) {
-            $steps[] = ['step' => $step->step, 'product' => $step->product, 'name' => $check->name($step), 'why' => $piece->context->catalogue->step($step->step)->why];
+            $steps[] = ['step' => $step->step, 'product' => $step->product, 'name' => $check->name($step), 'why' => $piece->context->catalogue()->step($step->step)->why];
         }
 
         return $steps;

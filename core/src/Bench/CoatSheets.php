@@ -67,12 +67,12 @@ final readonly class CoatSheets
         $loss = $this->registry->run('film.loss', ['method' => $this->workpiece->part->method, 'shape' => $this->workpiece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $place->isOutdoors() ? 'outdoors' : 'indoors']);
         $lost = $loss->quantity('loss', Percentage::class);
         $profile = null === $under->top() ? $under->fact('profile') : 0.0;
-        $quantity = $this->registry->run('film.quantity', ['area' => $context->area, 'dft' => $product->dft, 'solids' => $product->solids, 'loss' => $lost, 'thinner' => Percentage::ratio($product->ratio->thinnerShare), 'profile' => FilmThickness::micrometres($profile)], $source);
+        $quantity = $this->registry->run('film.quantity', ['area' => $context->area(), 'dft' => $product->dft, 'solids' => $product->solids, 'loss' => $lost, 'thinner' => Percentage::ratio($product->ratio->thinnerShare), 'profile' => FilmThickness::micrometres($profile)], $source);
         $thinner = Percentage::ratio($product->ratio->thinnerShare);
         $need = $quantity->quantity('mixed', Volume::class);
         $coverage = $this->registry->run('film.spreading-rate', ['solids' => $product->solids, 'dft' => $product->dft], $source);
         $potLife = null === $product->potLife ? null : $this->registry->run('mix.pot-life', ['reference' => $product->potLife, 'temperature' => $this->air->temperature], $source);
-        $takes = $context->catalogue->step($step->step)->takes;
+        $takes = $context->catalogue()->step($step->step)->takes;
         $onePart = $product->ratio->isOnePart();
         $batches = $this->registry->run('mix.batches', [
             'need' => $need,

@@ -76,7 +76,7 @@ final readonly class Replay
             }
         }
 
-        return [] === $readings ? ClimateSeries::constant($this->context->air) : ClimateSeries::of($readings);
+        return [] === $readings ? ClimateSeries::constant($this->context->air()) : ClimateSeries::of($readings);
     }
 
     private function advance(SurfaceState $state, ClimateSeries $series, float $from, float $to): SurfaceState

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hull\Bench;
 
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\FilmSystem;
+use Hull\Catalog\Substrate;
 use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Route\Finding;
@@ -17,8 +19,11 @@ use Hull\Route\Route;
 use Hull\Route\RouteCheck;
 use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
+use Hull\Route\Schools;
 use Hull\Route\StepRunner;
+use Hull\Route\Surroundings;
 use Hull\Route\SystemChooser;
+use Hull\Route\Traits;
 use Hull\Surface\SurfaceState;
 
 /** One part on the bench: its survey, its route and its log, seen through the engine. */
@@ -29,9 +34,10 @@ final readonly class Workpiece
     }
 
     /** @throws NoRoute when the catalogue has no film system for this part */
-    public static function of(Catalogue $catalogue, Part $part, Place $place): self
+    public static function of(Catalogue $catalogue, Part $part, Place $place, ?Surroundings $around = null): self
     {
-        $facts = [];
+        $around ??= Surroundings::none();
+        $facts = $around->facts;
         $extents = [];
         foreach ($part->conditions as $observed) {
             foreach ($catalogue->conditions[$observed->condition]->grades[$observed->grade]->facts as $fact => $level) {
@@ -40,10 +46,31 @@ final readonly class Workpiece
             }
         }
         $substrate = $catalogue->substrate($part->substrate);
-        $system = SystemChooser::choose($catalogue, $substrate, $part->service, $part->finish, $part->schools);
-        $context = new PartContext($catalogue, $substrate, $part->area(), $place->air, $extents, $part->schools, $system, $part->exposure);
+        $traits = new Traits($catalogue, $substrate, $facts, $part->service, $part->finish, $part->area(), $place->air, $place->kind, $part->exposure, $around->without);
+        $schools = (new Schools($traits, $part->schools))->resolved();
+        $system = SystemChooser::choose($traits, $schools, $part->schools);
+        $context = new PartContext($traits, $extents, [...$schools, ...self::bent($catalogue, $substrate, $system, $schools)], $system);
 
         return new self($part, $place, $context, SurfaceState::of($part->substrate, $facts));
+    }
+
+    /**
+     * Answers that give way to the film system, because no system follows them in this service.
+     *
+     * @param array<string, string> $schools
+     *
+     * @return array<string, string> question => answer
+     */
+    private static function bent(Catalogue $catalogue, Substrate $substrate, FilmSystem $system, array $schools): array
+    {
+        $bent = [];
+        foreach ($system->scope->schools as $question => $answers) {
+            if ($substrate->isOf($catalogue->schools[$question]->families) && !in_array($schools[$question], $answers, true) && [] !== $answers) {
+                $bent[$question] = $answers[0];
+            }
+        }
+
+        return $bent;
     }
 
     public function plan(): Route

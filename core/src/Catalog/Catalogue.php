@@ -8,36 +8,52 @@ namespace Hull\Catalog;
 final readonly class Catalogue
 {
     /**
-     * @param array<string, Fact>       $facts
-     * @param array<string, Substrate>  $substrates
-     * @param array<string, Condition>  $conditions
-     * @param array<string, Choice>     $services
-     * @param array<string, Choice>     $finishes
-     * @param array<string, Choice>     $places
-     * @param array<string, Choice>     $methods
-     * @param array<string, Choice>     $phases
-     * @param array<string, Step>       $steps
-     * @param list<Rule>                $rules
-     * @param array<string, Product>    $products
-     * @param array<string, FilmSystem> $systems
-     * @param array<string, School>     $schools
-     * @param array<string, Choice>     $cautions
+     * @param array<string, Fact>           $facts
+     * @param array<string, Choice>         $signs      questions of the substrate helper
+     * @param array<string, Substrate>      $substrates
+     * @param array<string, Condition>      $conditions
+     * @param array<string, Service>        $services
+     * @param array<string, Choice>         $finishes
+     * @param array<string, Choice>         $places
+     * @param array<string, Choice>         $hazards    of a place
+     * @param array<string, Choice>         $methods
+     * @param array<string, Choice>         $phases
+     * @param array<string, Limit>          $limits
+     * @param array<string, Protection>     $protection
+     * @param array<string, Caution>        $cautions
+     * @param array<string, School>         $schools
+     * @param array<string, AcceptanceTest> $tests
+     * @param array<string, Supply>         $supplies
+     * @param array<string, Product>        $products
+     * @param array<string, Step>           $steps
+     * @param list<Rule>                    $rules
+     * @param list<Interlock>               $interlocks
+     * @param array<string, FilmSystem>     $systems
+     * @param list<AbrasiveRun>             $abrasives
      */
     public function __construct(
         public array $facts,
+        public array $signs,
         public array $substrates,
         public array $conditions,
         public array $services,
         public array $finishes,
         public array $places,
+        public array $hazards,
         public array $methods,
         public array $phases,
+        public array $limits,
+        public array $protection,
+        public array $cautions,
+        public array $schools,
+        public array $tests,
+        public array $supplies,
+        public array $products,
         public array $steps,
         public array $rules,
-        public array $products,
+        public array $interlocks,
         public array $systems,
-        public array $schools,
-        public array $cautions,
+        public array $abrasives,
     ) {
     }
 
@@ -62,16 +78,20 @@ final readonly class Catalogue
         return array_filter($this->facts, static fn (Fact $f): bool => 0.0 !== $f->perHour);
     }
 
-    /** @return list<Need> every need of a step: its own, its product's, and the rules for its kind */
-    public function needsOf(Step $step, ?Product $product, Substrate $substrate): array
+    public function rule(string $id): ?Rule
     {
-        $needs = $step->needs;
         foreach ($this->rules as $rule) {
-            if ($rule->appliesTo($step, $product, $substrate)) {
-                $needs[] = $rule->need;
+            if ($rule->need->id === $id) {
+                return $rule;
             }
         }
 
-        return null === $product || !$step->laysFilm ? $needs : [...$needs, ...$product->needs];
+        return null;
+    }
+
+    /** Name of a supply or of a product's class. */
+    public function material(string $id): string
+    {
+        return $this->supplies[$id]->name ?? $this->products[$id]->name ?? throw new \LogicException('No material '.$id.'.');
     }
 }

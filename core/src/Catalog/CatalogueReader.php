@@ -19,10 +19,13 @@ use Hull\Route\PredicateReader;
 /** Builds the catalogue from decoded data: kind => entries. Unknown ids are refused with their place. */
 final class CatalogueReader
 {
-    public const KINDS = ['facts', 'substrates', 'conditions', 'services', 'finishes', 'places', 'methods', 'phases', 'cautions', 'schools', 'products', 'steps', 'rules', 'systems'];
+    public const KINDS = ['facts', 'signs', 'substrates', 'conditions', 'services', 'finishes', 'places', 'hazards', 'methods', 'phases', 'limits', 'protection', 'cautions', 'schools', 'tests', 'supplies', 'products', 'steps', 'rules', 'interlocks', 'foundations', 'tops', 'systems', 'abrasives'];
 
     /** @var list<string> */
     private array $factIds = [];
+
+    /** @var array<string, list<string>> kind => known ids */
+    private array $known = [];
 
     private function __construct(private readonly Node $data)
     {
@@ -38,35 +41,101 @@ final class CatalogueReader
     {
         $facts = $this->keyed('facts', static fn (Node $n, string $id): Fact => new Fact($id, $n->field('name')->text(), $n->field('kind')->text(), $n->optional('per_hour')?->number() ?? 0.0, true === $n->optional('stops_under_film')?->boolean()));
         $this->factIds = array_keys($facts);
-        $cautions = $this->choices('cautions');
-        $products = $this->keyed('products', fn (Node $n, string $id): Product => $this->product($n, $id, array_keys($cautions)));
-        $schools = $this->keyed('schools', fn (Node $n, string $id): School => new School($id, $n->field('question')->text(), self::filled($this->choicesOf($n->field('answers')), $n)));
+        $signs = $this->choices('signs');
+        $substrates = $this->keyed('substrates', static fn (Node $n, string $id): Substrate => new Substrate($id, $n->field('name')->text(), self::texts($n->field('families')), $n->field('tell')->text(400), $n->field('hatch')->text(), $n->optional('kin')?->text() ?? 'none', array_map(self::texts(...), $n->optional('signs')?->only(array_keys($signs))->fields() ?? [])));
+        $this->known['families'] = array_values(array_unique(array_merge(...array_values(array_map(static fn (Substrate $s): array => $s->families, $substrates)))));
+        $services = $this->keyed('services', fn (Node $n, string $id): Service => new Service($id, $n->field('name')->text(), $n->optional('hint')?->text(400) ?? '', $this->ids('families', $n->optional('substrates')), $this->ids('families', $n->optional('except')), $n->optional('why_not')?->text(300) ?? ''));
+        $finishes = $this->choices('finishes');
+        $limits = $this->keyed('limits', static fn (Node $n, string $id): Limit => new Limit($id, $n->field('name')->text(), $n->field('kind')->choice(['gear', 'skill', 'taste']), $n->optional('hint')?->text(300) ?? ''));
+        $protection = $this->keyed('protection', static fn (Node $n, string $id): Protection => new Protection($id, $n->field('name')->text(), $n->field('guards')->text(), $n->field('rank')->integer(1, 9), $n->optional('change')?->text(200) ?? ''));
         $phases = $this->choices('phases');
+        $this->known += ['services' => array_keys($services), 'finishes' => array_keys($finishes), 'limits' => array_keys($limits), 'protection' => array_keys($protection), 'phases' => array_keys($phases)];
+        $conditions = $this->keyed('conditions', fn (Node $n, string $id): Condition => new Condition($id, $n->field('name')->text(), $this->grades($n->field('grades')), $n->field('hint')->text(400), $n->field('group')->text(), $this->ids('families', $n->optional('substrates')), $n->optional('picture')?->text() ?? $id));
+        $cautions = $this->keyed('cautions', fn (Node $n, string $id): Caution => new Caution($id, $n->field('name')->text(400), $n->optional('hint')?->text(400) ?? '', $this->ids('protection', $n->optional('protect')), $n->optional('disposal')?->text(300) ?? '', $n->optional('hazard')?->integer(0, 5) ?? 1));
+        $schools = $this->keyed('schools', fn (Node $n, string $id): School => new School($id, $n->field('question')->text(), $this->answers($n->field('answers')), $this->ids('families', $n->optional('substrates'))));
+        $this->known += ['cautions' => array_keys($cautions), 'steps' => self::idsIn($this->data->field('steps'))];
+        $tests = $this->keyed('tests', fn (Node $n, string $id): AcceptanceTest => new AcceptanceTest($id, $n->field('name')->text(), $n->field('reading')->choice(['yes-no', 'number', 'scale']), $n->optional('unit')?->text() ?? '', $n->optional('least')?->number(), $n->optional('most')?->number(), $n->field('pass')->text(300), $n->field('fail')->text(300), $this->ids('steps', $n->optional('on_fail')), $n->optional('twin')?->text(300) ?? '', $n->field('standard')->text()));
+        $supplies = $this->keyed('supplies', fn (Node $n, string $id): Supply => $this->supply($n, $id));
+        $products = $this->keyed('products', fn (Node $n, string $id): Product => $this->product($n, $id));
+        $this->known += ['tests' => array_keys($tests), 'materials' => [...array_keys($supplies), ...array_keys($products)]];
         $order = 0;
-        $steps = $this->keyed('steps', function (Node $n, string $id) use (&$order, $phases, $cautions, $schools): Step {
-            return $this->step($n, $id, ++$order, array_keys($phases), array_keys($cautions), $schools);
+        $steps = $this->keyed('steps', function (Node $n, string $id) use (&$order, $schools): Step {
+            return $this->step($n, $id, ++$order, $schools);
         });
 
         return new Catalogue(
             $facts,
-            $this->keyed('substrates', static fn (Node $n, string $id): Substrate => new Substrate($id, $n->field('name')->text(), self::texts($n->field('families')), $n->field('tell')->text(400), $n->field('hatch')->text())),
-            $this->keyed('conditions', fn (Node $n, string $id): Condition => new Condition($id, $n->field('name')->text(), $this->grades($n->field('grades')), $n->field('hint')->text(400))),
-            $this->choices('services'),
-            $this->choices('finishes'),
+            $signs,
+            $substrates,
+            $conditions,
+            $services,
+            $finishes,
             $this->choices('places'),
+            $this->choices('hazards'),
             $this->choices('methods'),
             $phases,
-            $steps,
-            array_values($this->keyed('rules', fn (Node $n, string $id): Rule => new Rule($this->need($n->field('need'), $id), self::texts($n->field('step_tags')), self::texts($n->optional('product_tags')), self::texts($n->optional('substrates'))))),
-            $products,
-            $this->keyed('systems', fn (Node $n, string $id): FilmSystem => $this->system($n, $id, $products)),
-            $schools,
+            $limits,
+            $protection,
             $cautions,
+            $schools,
+            $tests,
+            $supplies,
+            $products,
+            $steps,
+            array_values($this->keyed('rules', fn (Node $n, string $id): Rule => new Rule($this->need($n->field('need'), $id), self::texts($n->field('step_tags')), self::texts($n->optional('product_tags')), $this->scope($n, $schools), RuleLevel::from($n->optional('level')?->choice(array_map(static fn (RuleLevel $l): string => $l->value, RuleLevel::cases())) ?? 'order'), $n->optional('family')?->integer(0, 16) ?? 0))),
+            array_values($this->keyed('interlocks', fn (Node $n, string $id): Interlock => new Interlock($id, self::texts($n->field('first')), self::texts($n->field('second')), $this->ids('steps', $n->optional('parting')), $n->optional('hours')?->number() ?? 24.0, true === $n->optional('ordered')?->boolean(), $n->field('says')->text(300), $n->field('else')->text(300), $n->field('source')->text()))),
+            (new SystemReader($this->data, $products, fn (Node $n): Scope => $this->scope($n, $schools), fn (?Node $n, string $id): array => $this->needs($n, $id)))->systems(),
+            array_values($this->keyed('abrasives', static fn (Node $n, string $id): AbrasiveRun => new AbrasiveRun($id, $n->field('name')->text(), array_map(static fn (Node $g): int => $g->integer(16, 5000), $n->field('grits')->items()), array_map(static fn (Node $m): float => $m->number(), $n->optional('disc_life_m2')?->fields() ?? []), $n->field('note')->text(300)))),
         );
     }
 
-    /** @param list<string> $cautions */
-    private function product(Node $n, string $id, array $cautions): Product
+    /** @param array<string, School> $schools */
+    private function scope(Node $n, array $schools): Scope
+    {
+        return new Scope(
+            $this->ids('families', $n->optional('substrates')),
+            $this->ids('families', $n->optional('except')),
+            $this->ids('services', $n->optional('services')),
+            $this->ids('finishes', $n->optional('finishes')),
+            $this->schools($n->optional('schools'), $schools),
+        );
+    }
+
+    /** @return non-empty-array<string, SchoolAnswer> */
+    private function answers(Node $list): array
+    {
+        $answers = [];
+        foreach ($list->items() as $n) {
+            $id = $n->field('id')->text();
+            $arguments = [];
+            foreach (['wins' => false, 'loses' => true] as $field => $against) {
+                foreach ($n->optional($field)?->items() ?? [] as $a) {
+                    $arguments[] = new Argument(self::when($a->optional('when')), $a->field('says')->text(300), $against);
+                }
+            }
+            $answers[$id] = new SchoolAnswer($id, $n->field('name')->text(), $n->field('hint')->text(400), $arguments, self::when($n->optional('only_when')), self::when($n->optional('default_when')));
+        }
+
+        return [] === $answers ? throw $list->refuse('A school needs answers.', 'at least one answer') : $answers;
+    }
+
+    /** @return array<string, float|string|list<string>> */
+    private static function when(?Node $n): array
+    {
+        $when = [];
+        foreach ($n?->only(\Hull\Route\Traits::ASKED)->fields() ?? [] as $key => $value) {
+            $when[$key] = is_array($value->value) ? self::texts($value) : (is_string($value->value) ? $value->value : $value->number());
+        }
+
+        return $when;
+    }
+
+    private function supply(Node $n, string $id): Supply
+    {
+        return new Supply($id, $n->field('name')->text(), $n->field('example')->text(), $n->field('kind')->text(), $n->field('use')->text(400), $n->optional('limits')?->text(400) ?? '', self::texts($n->optional('chemicals')), $this->ids('families', $n->optional('never')), $n->optional('density')?->number() ?? 1.0, $n->field('shelf')->text(), self::texts($n->field('packs')), $n->field('price')->integer(0, 10_000_000), $n->optional('rate')?->text() ?? '', $this->ids('cautions', $n->optional('cautions')), $n->optional('source')?->text() ?? 'typical');
+    }
+
+    private function product(Node $n, string $id): Product
     {
         $density = $n->optional('density');
         $climate = $n->field('climate');
@@ -93,7 +162,17 @@ final class CatalogueReader
             $n->field('abrade_with')->text(),
             $n->field('hatch')->text(),
             $this->needs($n->optional('needs'), $id),
-            self::known($n->optional('cautions'), $cautions),
+            array_map(fn (Node $e): Effect => $this->effect($e), $n->optional('does')?->items() ?? []),
+            $this->ids('cautions', $n->optional('cautions')),
+            $this->ids('limits', $n->optional('requires')),
+            self::texts($n->optional('chemicals')),
+            $n->optional('notes')?->text(400) ?? '',
+            $n->optional('cleaner')?->text() ?? '',
+            $n->optional('shelf')?->text() ?? '',
+            self::texts($n->optional('packs')),
+            $n->optional('price')?->integer(0, 10_000_000) ?? 0,
+            $n->optional('voc')?->number() ?? 0.0,
+            $n->optional('role')?->choice(['film', 'filler']) ?? 'film',
             $n->field('source')->text(),
         );
     }
@@ -104,8 +183,9 @@ final class CatalogueReader
             return null;
         }
         $max = $n->optional('recoat_max');
+        $again = $n->optional('recoat_again');
 
-        return new CureSheet(self::rows($n->field('touch')), self::rows($n->field('recoat_min')), null === $max ? null : self::rows($max), self::rows($n->field('full')));
+        return new CureSheet(self::rows($n->field('touch')), self::rows($n->field('recoat_min')), null === $max ? null : self::rows($max), null === $again ? null : self::rows($again), self::rows($n->field('full')));
     }
 
     private static function rows(Node $n): CureRows
@@ -117,31 +197,31 @@ final class CatalogueReader
         }
     }
 
-    /**
-     * @param list<string>          $phases
-     * @param list<string>          $cautions
-     * @param array<string, School> $schools
-     */
-    private function step(Node $n, string $id, int $order, array $phases, array $cautions, array $schools): Step
+    /** @param array<string, School> $schools */
+    private function step(Node $n, string $id, int $order, array $schools): Step
     {
-        $takes = $n->field('takes');
+        $takes = $n->field('takes')->only(['setup_min', 'min_per_m2', 'scales_with', 'wait_h', 'wait_for', 'penalty', 'money', 'money_per_m2']);
 
         return new Step(
             $id,
             $n->field('name')->text(),
-            $n->field('phase')->choice($phases),
+            $n->field('phase')->choice($this->known['phases']),
             self::texts($n->optional('tags')),
             $this->needs($n->optional('needs'), $id),
             array_map(fn (Node $e): Effect => $this->effect($e), $n->optional('does')?->items() ?? []),
-            new Takes($takes->optional('setup_min')?->number() ?? 0.0, $takes->optional('min_per_m2')?->number() ?? 0.0, $takes->optional('scales_with')?->choice($this->factIds), $takes->optional('wait_h')?->number() ?? 0.0, $takes->optional('wait_for')?->choice(['drying', 'touch', 'recoat', 'full']), $takes->optional('penalty')?->number() ?? 0.0),
+            new Takes($takes->optional('setup_min')?->number() ?? 0.0, $takes->optional('min_per_m2')?->number() ?? 0.0, $takes->optional('scales_with')?->choice($this->factIds), $takes->optional('wait_h')?->number() ?? 0.0, $takes->optional('wait_for')?->choice(['drying', 'dwell', 'touch', 'recoat', 'full']), $takes->optional('penalty')?->number() ?? 0.0, $takes->optional('money')?->number() ?? 0.0, $takes->optional('money_per_m2')?->number() ?? 0.0),
             $n->field('how')->text(600),
             $n->field('why')->text(400),
             $n->field('look')->text(400),
-            self::texts($n->optional('substrates')),
-            $this->schools($n->optional('schools'), $schools),
-            self::known($n->optional('cautions'), $cautions),
-            $n->optional('uses')?->text(),
+            $this->scope($n, $schools),
+            $this->ids('limits', $n->optional('requires')),
+            $this->ids('cautions', $n->optional('cautions')),
+            $this->ids('materials', $n->optional('uses')),
+            self::texts($n->optional('chemicals')),
+            $n->optional('accept')?->choice($this->known['tests']),
+            true === $n->optional('shared')?->boolean(),
             true === $n->optional('lays_film')?->boolean(),
+            true === $n->optional('cures')?->boolean(),
             $n->optional('strips')?->integer(0, 10) ?? 0,
             $order,
         );
@@ -172,22 +252,6 @@ final class CatalogueReader
     private function need(Node $n, string $id): Need
     {
         return new Need($id, PredicateReader::read($n, $this->factIds), $n->field('says')->text(300), $n->field('else')->text(300), $n->optional('source')?->text() ?? 'trade practice', $n->optional('scar')?->choice($this->factIds));
-    }
-
-    /** @param array<string, Product> $products */
-    private function system(Node $n, string $id, array $products): FilmSystem
-    {
-        return new FilmSystem(
-            $id,
-            $n->field('name')->text(),
-            self::texts($n->field('substrates')),
-            self::texts($n->field('services')),
-            self::texts($n->field('finishes')),
-            array_map(self::texts(...), $n->optional('schools')?->fields() ?? []),
-            array_map(static fn (Node $l): SystemLayer => new SystemLayer($products[$l->field('product')->choice(array_keys($products))], $l->field('coats')->integer(1, 10), $l->field('role')->text()), $n->field('layers')->items()),
-            $n->field('why')->text(400),
-            $n->field('life')->text(),
-        );
     }
 
     /** @return array<string, Grade> */
@@ -270,6 +334,18 @@ final class CatalogueReader
         return array_map(static fn (Node $n): string => $n->text(), $list?->items() ?? []);
     }
 
+    /** @return list<string> ids that must be known */
+    private function ids(string $kind, ?Node $list): array
+    {
+        return self::known($list, $this->known[$kind]);
+    }
+
+    /** @return list<string> */
+    private static function idsIn(Node $list): array
+    {
+        return array_map(static fn (Node $n): string => $n->field('id')->text(), $list->items());
+    }
+
     /**
      * @param list<string> $allowed
      *
@@ -278,15 +354,5 @@ final class CatalogueReader
     private static function known(?Node $list, array $allowed): array
     {
         return array_map(static fn (Node $n): string => $n->choice($allowed), $list?->items() ?? []);
-    }
-
-    /**
-     * @param array<string, Choice> $choices
-     *
-     * @return non-empty-array<string, Choice>
-     */
-    private static function filled(array $choices, Node $n): array
-    {
-        return [] === $choices ? throw $n->refuse('A school needs answers.', 'at least one answer') : $choices;
     }
 }

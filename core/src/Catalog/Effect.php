@@ -13,15 +13,25 @@ final readonly class Effect
     {
     }
 
-    public function on(SurfaceState $state): SurfaceState
+    /** The level it leaves of the level found. */
+    public function after(float $now): float
     {
-        $now = $state->fact($this->fact);
-
-        return $state->with($this->fact, match ($this->verb) {
+        return match ($this->verb) {
             'set' => $this->level,
             'lower' => max(0.0, $now - $this->level),
             'raise' => max($now, $this->level),
             default => throw new \LogicException('No effect '.$this->verb.'.'),
-        });
+        };
+    }
+
+    /** @param list<self> $effects */
+    public static function all(array $effects, SurfaceState $state): SurfaceState
+    {
+        $levels = [];
+        foreach ($effects as $effect) {
+            $levels[$effect->fact] = $effect->after($levels[$effect->fact] ?? $state->fact($effect->fact));
+        }
+
+        return [] === $levels ? $state : $state->withAll($levels);
     }
 }

@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
-/** The films that protect a substrate in a service, bottom to top. */
+/** The films that protect a substrate in a service, bottom to top, and what the surface must be at the end. */
 final readonly class FilmSystem
 {
     /**
-     * @param list<string>                $substrates families
-     * @param list<string>                $services
-     * @param list<string>                $finishes
-     * @param array<string, list<string>> $schools
-     * @param list<SystemLayer>           $layers
+     * @param list<SystemLayer> $layers empty where nothing is to lie on the part
+     * @param list<Need>        $ends   what must be true before the closing steps, such as waxed
+     * @param array{float, float} $life years, from and to
+     * @param list<string>      $requires gear, skills and tastes of its products
      */
     public function __construct(
         public string $id,
         public string $name,
-        public array $substrates,
-        public array $services,
-        public array $finishes,
-        public array $schools,
+        public Scope $scope,
         public array $layers,
+        public array $ends,
         public string $why,
-        public string $life,
+        public array $life,
+        public array $requires,
     ) {
     }
 
@@ -38,5 +36,10 @@ final readonly class FilmSystem
         }
 
         return $coats;
+    }
+
+    public function lifeText(): string
+    {
+        return sprintf($this->life[0] < 1.0 ? '%.2g to %.2g years' : '%.0f to %.0f years', $this->life[0], $this->life[1]);
     }
 }

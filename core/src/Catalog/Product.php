@@ -18,7 +18,14 @@ final readonly class Product
     /**
      * @param list<string> $tags
      * @param list<Need>   $needs
+     * @param list<Effect> $does      what a coat of it changes beside lying there
      * @param list<string> $cautions
+     * @param list<string> $requires  gear, skills and tastes it needs
+     * @param list<string> $chemicals what it is to its neighbours, for the interlocks
+     * @param list<string> $packs     sizes sold
+     * @param int          $price     minor units per litre
+     * @param float        $voc       g/L as supplied
+     * @param string       $role      film, or filler for one that is spread and sanded
      */
     public function __construct(
         public string $id,
@@ -42,7 +49,17 @@ final readonly class Product
         public string $abradeWith,
         public string $hatch,
         public array $needs,
+        public array $does,
         public array $cautions,
+        public array $requires,
+        public array $chemicals,
+        public string $notes,
+        public string $cleaner,
+        public string $shelf,
+        public array $packs,
+        public int $price,
+        public float $voc,
+        public string $role,
         public string $source,
     ) {
     }

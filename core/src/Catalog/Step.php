@@ -8,12 +8,16 @@ namespace Hull\Catalog;
 final readonly class Step
 {
     /**
-     * @param list<string>                $tags
-     * @param list<Need>                  $needs
-     * @param list<Effect>                $does
-     * @param list<string>                $substrates families; empty for all
-     * @param array<string, list<string>> $schools    question => answers under which the step is offered
-     * @param list<string>                $cautions
+     * @param list<string> $tags
+     * @param list<Need>   $needs
+     * @param list<Effect> $does
+     * @param Scope        $scope     parts it is offered for
+     * @param list<string> $requires  gear, skills and tastes it needs
+     * @param list<string> $cautions
+     * @param list<string> $uses      ids of supplies and products
+     * @param list<string> $chemicals what it is to its neighbours, for the interlocks
+     * @param string|null  $accept    acceptance test after it
+     * @param bool         $shared    several zones can have it at once: one wash-down, one bath, one mix
      */
     public function __construct(
         public string $id,
@@ -26,11 +30,15 @@ final readonly class Step
         public string $how,
         public string $why,
         public string $look,
-        public array $substrates,
-        public array $schools,
+        public Scope $scope,
+        public array $requires,
         public array $cautions,
-        public ?string $uses,
+        public array $uses,
+        public array $chemicals,
+        public ?string $accept,
+        public bool $shared,
         public bool $laysFilm,
+        public bool $cures,
         public int $strips,
         public int $order,
     ) {
@@ -39,5 +47,10 @@ final readonly class Step
     public function isWait(): bool
     {
         return in_array('wait', $this->tags, true);
+    }
+
+    public function isClosing(): bool
+    {
+        return in_array('handing-over', $this->tags, true);
     }
 }

@@ -7,8 +7,18 @@ namespace Hull\Catalog;
 /** What a part is made of. */
 final readonly class Substrate
 {
-    /** @param list<string> $families */
-    public function __construct(public string $id, public string $name, public array $families, public string $tell, public string $hatch)
+    /**
+     * @param list<string>                $families
+     * @param string                      $kin   galvanic group; unlike groups touching each other corrode
+     * @param array<string, list<string>> $signs question of the helper => answers this material gives
+     */
+    public function __construct(public string $id, public string $name, public array $families, public string $tell, public string $hatch, public string $kin = 'none', public array $signs = [])
     {
+    }
+
+    /** @param list<string> $families empty for all */
+    public function isOf(array $families): bool
+    {
+        return [] === $families || [] !== array_intersect($families, $this->families);
     }
 }

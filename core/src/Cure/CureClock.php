@@ -40,6 +40,12 @@ final readonly class CureClock
         return null === $whole ? null : Duration::hours(max(0.0, 1.0 - $this->reading) * $whole);
     }
 
+    /** Run out, whatever ran it. */
+    public function ended(): self
+    {
+        return new self($this->rows, $this->kind, $this->thickness, max(1.0, $this->reading));
+    }
+
     public function isReached(): bool
     {
         return $this->reading >= 1.0 - 1e-9;

@@ -10,8 +10,9 @@ final readonly class Job
     /**
      * @param array<string, Place> $places
      * @param list<Part>           $parts
+     * @param list<string>         $without gear, skills and tastes the workshop does without
      */
-    public function __construct(public string $name, public string $note, public array $places, public array $parts)
+    public function __construct(public string $name, public string $note, public array $places, public array $parts, public array $without = [])
     {
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hull\Job;
 
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\Condition;
+use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
 use Hull\Climate\Drying;
 use Hull\Compute\Inputs;
@@ -23,7 +25,7 @@ final readonly class JobReader
 {
     public const FORMAT = 'unbowed-hull-job';
     public const VERSION = 1;
-    private const PART_FIELDS = ['id', 'name', 'substrate', 'conditions', 'shapes', 'service', 'finish', 'place', 'method', 'small_or_lattice', 'water_lies', 'schools', 'route', 'log'];
+    private const PART_FIELDS = ['id', 'name', 'substrate', 'conditions', 'shapes', 'service', 'finish', 'place', 'method', 'small_or_lattice', 'water_lies', 'schools', 'zone_of', 'mounted_on', 'route', 'log'];
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -31,7 +33,7 @@ final readonly class JobReader
 
     public function job(Node $n): Job
     {
-        $n->only(['format', 'version', 'name', 'note', 'places', 'parts', '$schema']);
+        $n->only(['format', 'version', 'name', 'note', 'places', 'parts', 'without', '$schema']);
         $n->field('format')->choice([self::FORMAT]);
         $n->field('version')->integer(1, self::VERSION);
         $places = [];
@@ -51,15 +53,40 @@ final readonly class JobReader
             $parts[$part->id] = $part;
         }
 
-        return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts));
+        foreach ($n->field('parts')->items(200) as $p) {
+            foreach (['zone_of', 'mounted_on'] as $link) {
+                $this->linked($p, $link, $parts);
+            }
+        }
+
+        return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts), $this->without($n->optional('without')));
+    }
+
+    /** @param array<string, Part> $parts */
+    private function linked(Node $part, string $link, array $parts): void
+    {
+        $to = $part->optional($link);
+        if (null === $to) {
+            return;
+        }
+        $other = $parts[$to->choice(array_map('strval', array_keys($parts)))];
+        if ($other->id === $part->field('id')->text() || ('zone_of' === $link && null !== $other->zoneOf)) {
+            throw $to->refuse('A part cannot hang on itself or on a zone.', 'the id of another part of the job');
+        }
+    }
+
+    /** @return list<string> gear, skills and tastes a workshop does without */
+    public function without(?Node $list): array
+    {
+        return array_values(array_unique(array_map(fn (Node $l): string => $l->choice(array_keys($this->catalogue->limits)), $list?->items(100) ?? [])));
     }
 
     public function place(Node $n): Place
     {
-        $n->only(['id', 'name', 'kind', 'temperature', 'humidity']);
+        $n->only(['id', 'name', 'kind', 'temperature', 'humidity', 'hazards']);
         $kind = $n->field('kind')->choice(array_keys($this->catalogue->places));
 
-        return new Place(self::id($n->field('id')), $n->optional('name')?->text(80) ?? $this->catalogue->places[$kind]->name, $kind, $this->air($n));
+        return new Place(self::id($n->field('id')), $n->optional('name')?->text(80) ?? $this->catalogue->places[$kind]->name, $kind, $this->air($n), array_map(fn (Node $h): string => $h->choice(array_keys($this->catalogue->hazards)), $n->optional('hazards')?->items(20) ?? []));
     }
 
     /** Temperature and humidity of one place and moment. */
@@ -80,7 +107,7 @@ final readonly class JobReader
             self::id($n->field('id')),
             $n->field('name')->text(120),
             $n->field('substrate')->choice(array_keys($this->catalogue->substrates)),
-            $this->conditions($n->optional('conditions')),
+            $this->conditions($n->optional('conditions'), $this->catalogue->substrate($n->field('substrate')->choice(array_keys($this->catalogue->substrates)))),
             $this->shapes($n->optional('shapes')),
             $n->field('service')->choice(array_keys($this->catalogue->services)),
             $n->field('finish')->choice(array_keys($this->catalogue->finishes)),
@@ -91,6 +118,8 @@ final readonly class JobReader
             $this->schools($n->optional('schools')),
             null,
             [],
+            $n->optional('zone_of')?->text(60),
+            $n->optional('mounted_on')?->text(60),
         );
         $route = $n->optional('route');
         $log = $n->optional('log');
@@ -192,12 +221,16 @@ final readonly class JobReader
     }
 
     /** @return list<Observed> */
-    private function conditions(?Node $list): array
+    private function conditions(?Node $list, Substrate $substrate): array
     {
         $found = [];
+        $occurring = array_map('strval', array_keys(array_filter($this->catalogue->conditions, static fn (Condition $c): bool => $substrate->isOf($c->families))));
         foreach ($list?->items(50) ?? [] as $n) {
             $n->only(['id', 'grade', 'extent']);
             $condition = $this->catalogue->conditions[$n->field('id')->choice(array_keys($this->catalogue->conditions))];
+            if (!$substrate->isOf($condition->families)) {
+                throw $n->field('id')->refuse(sprintf('%s does not occur on %s.', $condition->name, lcfirst($substrate->name)), 'one of: '.implode(', ', $occurring));
+            }
             $extent = $n->optional('extent')?->quantity(Percentage::class) ?? Percentage::percent(100);
             if ($extent->ratioValue() > 1.0 || $extent->ratioValue() <= 0.0) {
                 throw $n->field('extent')->refuse('The extent is a share of the area.', 'more than 0 % up to 100 %');

@@ -22,13 +22,14 @@ final class JobWriter
             ...('' === $job->note ? [] : ['note' => $job->note]),
             'places' => array_map(self::place(...), array_values($job->places)),
             'parts' => array_map(self::part(...), $job->parts),
+            ...([] === $job->without ? [] : ['without' => $job->without]),
         ];
     }
 
     /** @return array<string, mixed> */
     public static function place(Place $place): array
     {
-        return ['id' => $place->id, 'name' => $place->name, 'kind' => $place->kind, 'temperature' => $place->air->temperature->si(), 'humidity' => $place->air->humidity->si()];
+        return ['id' => $place->id, 'name' => $place->name, 'kind' => $place->kind, 'temperature' => $place->air->temperature->si(), 'humidity' => $place->air->humidity->si(), ...([] === $place->hazards ? [] : ['hazards' => $place->hazards])];
     }
 
     /** @return array<string, mixed> */
@@ -47,6 +48,11 @@ final class JobWriter
             'small_or_lattice' => $part->smallOrLattice,
             'water_lies' => $part->exposure,
         ];
+        foreach (['zone_of' => $part->zoneOf, 'mounted_on' => $part->mountedOn] as $link => $to) {
+            if (null !== $to) {
+                $written[$link] = $to;
+            }
+        }
         if ([] !== $part->schools) {
             $written['schools'] = $part->schools;
         }

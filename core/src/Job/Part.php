@@ -15,6 +15,8 @@ final readonly class Part
      * @param list<Shape>           $shapes
      * @param array<string, string> $schools
      * @param list<LogEntry>        $log
+     * @param string|null           $zoneOf    id of the part this is a zone of
+     * @param string|null           $mountedOn id of the part it is taken off from, and goes back on
      */
     public function __construct(
         public string $id,
@@ -31,6 +33,8 @@ final readonly class Part
         public array $schools,
         public ?Route $route,
         public array $log,
+        public ?string $zoneOf = null,
+        public ?string $mountedOn = null,
     ) {
     }
 
@@ -39,9 +43,15 @@ final readonly class Part
         return Area::squareMetres(array_sum(array_map(static fn (Shape $s): float => $s->area()->m2(), $this->shapes)));
     }
 
+    /** The piece this zone is on; its own id for a part that other zones are on. */
+    public function piece(): string
+    {
+        return $this->zoneOf ?? $this->id;
+    }
+
     /** @param list<LogEntry> $log */
     public function with(?Route $route, array $log): self
     {
-        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $this->schools, $route, $log);
+        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $this->schools, $route, $log, $this->zoneOf, $this->mountedOn);
     }
 }

@@ -9,7 +9,7 @@ use Hull\Surface\SurfaceState;
 final readonly class AnyOf implements Predicate
 {
     /** @param list<Predicate> $of */
-    public function __construct(private array $of)
+    public function __construct(public array $of)
     {
     }
 
@@ -24,14 +24,24 @@ final readonly class AnyOf implements Predicate
         return false;
     }
 
-    public function couldHold(Reach $reach): bool
+    public function facts(): array
+    {
+        return array_merge([], ...array_map(static fn (Predicate $p): array => $p->facts(), $this->of));
+    }
+
+    public function asksFilm(): bool
     {
         foreach ($this->of as $predicate) {
-            if ($predicate->couldHold($reach)) {
+            if ($predicate->asksFilm()) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    public function mayStillHold(SurfaceState $state): bool
+    {
+        return true;
     }
 }

@@ -14,13 +14,33 @@ final readonly class FactWithin implements Predicate
 
     public function holds(SurfaceState $state): bool
     {
-        $level = $state->fact($this->fact);
+        return $this->takes($state->fact($this->fact));
+    }
 
+    public function facts(): array
+    {
+        return [$this];
+    }
+
+    public function asksFilm(): bool
+    {
+        return false;
+    }
+
+    /** Equal for equal questions. */
+    public function key(): string
+    {
+        return $this->fact.'/'.$this->min.'/'.$this->max;
+    }
+
+    /** Whether a level would do. */
+    public function takes(float $level): bool
+    {
         return (null === $this->min || $level >= $this->min) && (null === $this->max || $level <= $this->max);
     }
 
-    public function couldHold(Reach $reach): bool
+    public function mayStillHold(SurfaceState $state): bool
     {
-        return $reach->within($this->fact, $this->min, $this->max);
+        return true;
     }
 }

@@ -18,11 +18,30 @@ final readonly class FilmIs implements Predicate
     public function holds(SurfaceState $state): bool
     {
         return in_array($state->phase(), $this->phases, true)
-            || (in_array(FilmPhase::Lapsed, $this->phases, true) && true === $state->top()?->isPastWindow());
+            || (in_array(FilmPhase::Lapsed, $this->phases, true) && true === $state->top()?->isPastWindow() && !$state->top()->isShut())
+            || (in_array(FilmPhase::Open, $this->phases, true) && true === $state->top()?->isOpen());
     }
 
-    public function couldHold(Reach $reach): bool
+    public function facts(): array
     {
-        return $reach->phase($this->phases);
+        return [];
+    }
+
+    public function asksFilm(): bool
+    {
+        return true;
+    }
+
+    public function mayStillHold(SurfaceState $state): bool
+    {
+        $later = false;
+        foreach (FilmPhase::cases() as $case) {
+            $later = $later || $case === $state->phase();
+            if ($later && in_array($case, $this->phases, true) && !(FilmPhase::None === $state->phase() && FilmPhase::None !== $case)) {
+                return true;
+            }
+        }
+
+        return $this->holds($state);
     }
 }

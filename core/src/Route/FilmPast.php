@@ -27,7 +27,17 @@ final readonly class FilmPast implements Predicate
         return null === $clock || $clock->isReached();
     }
 
-    public function couldHold(Reach $reach): bool
+    public function facts(): array
+    {
+        return [];
+    }
+
+    public function asksFilm(): bool
+    {
+        return true;
+    }
+
+    public function mayStillHold(SurfaceState $state): bool
     {
         return true;
     }

@@ -7,7 +7,11 @@ namespace Hull\Route;
 /** Something wrong in an order of work: which step, which need, what follows, and what mends it. */
 final readonly class Finding
 {
-    /** @param list<Mend> $mends */
+    /**
+     * @param list<Mend> $mends
+     * @param bool       $mayBeTaken a trained person may decide to go on, with name and reason in the record
+     * @param string     $takenBy    who did, and why
+     */
     public function __construct(
         public ?string $stepKey,
         public string $stepName,
@@ -17,13 +21,26 @@ final readonly class Finding
         public string $source,
         public Severity $severity,
         public array $mends = [],
+        public bool $mayBeTaken = false,
+        public string $takenBy = '',
     ) {
     }
 
     /** @param list<Mend> $mends */
     public function with(array $mends): self
     {
-        return new self($this->stepKey, $this->stepName, $this->needId, $this->says, $this->consequence, $this->source, $this->severity, $mends);
+        return new self($this->stepKey, $this->stepName, $this->needId, $this->says, $this->consequence, $this->source, $this->severity, $mends, $this->mayBeTaken, $this->takenBy);
+    }
+
+    public function takenBy(string $words): self
+    {
+        return new self($this->stepKey, $this->stepName, $this->needId, $this->says, $this->consequence, $this->source, Severity::Caution, $this->mends, $this->mayBeTaken, $words);
+    }
+
+    /** The work cannot be planned or started like this. */
+    public function isInTheWay(): bool
+    {
+        return Severity::Caution !== $this->severity;
     }
 
     public function is(self $other): bool

@@ -29,7 +29,7 @@ final readonly class Mender
     public function findings(SurfaceState $from, Route $route): array
     {
         return array_map(
-            fn (Finding $finding): Finding => Severity::Broken === $finding->severity ? $finding->with($this->mends($from, $route, $finding)) : $finding,
+            fn (Finding $finding): Finding => $finding->isInTheWay() && !$finding->mayBeTaken ? $finding->with($this->mends($from, $route, $finding)) : $finding,
             $this->check->findings($from, $route),
         );
     }
@@ -39,7 +39,7 @@ final readonly class Mender
     {
         $found = [];
         foreach ($this->candidates($from, $route, $finding) as $kind => $mend) {
-            $left = array_filter($this->check->findings($from, $mend->route), static fn (Finding $f): bool => Severity::Broken === $f->severity);
+            $left = array_filter($this->check->findings($from, $mend->route), static fn (Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken);
             if ([] === array_filter($left, static fn (Finding $f): bool => $f->is($finding))) {
                 $found[] = [$kind, count($left), count($found), $mend];
             }
@@ -91,12 +91,8 @@ final readonly class Mender
             return false;
         }
         $after = $this->runner->apply($step, $state)->state;
-        foreach ($this->context->catalogue->rules as $rule) {
-            if ($rule->need->id === $finding->needId) {
-                return $rule->need->predicate->holds($after) && !$rule->need->predicate->holds($state);
-            }
-        }
+        $rule = $this->context->catalogue()->rule($finding->needId);
 
-        return true;
+        return null === $rule || ($rule->need->predicate->holds($after) && !$rule->need->predicate->holds($state));
     }
 }

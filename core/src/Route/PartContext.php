@@ -6,46 +6,84 @@ namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
+use Hull\Catalog\Limit;
+use Hull\Catalog\Rule;
+use Hull\Catalog\Scope;
 use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
 use Hull\Quantity\Area;
 
-/** What a route depends on beside the surface: size, place, schools, and the films it is meant to end with. */
+/** What a route depends on beside the surface: size, place, service, schools, gear, and the films it is meant to end with. */
 final readonly class PartContext
 {
+    /** @var list<Rule> the rules that count on this part */
+    public array $rules;
+
     /**
      * @param array<string, float>  $extents share of the area by fact, 0 to 1
-     * @param array<string, string> $schools question => answer
+     * @param array<string, string> $schools question => answer, every question answered
      */
     public function __construct(
-        public Catalogue $catalogue,
-        public Substrate $substrate,
-        public Area $area,
-        public Air $air,
+        public Traits $traits,
         public array $extents,
         public array $schools,
         public FilmSystem $system,
-        public string $exposure,
     ) {
+        $this->rules = array_values(array_filter($this->catalogue()->rules, fn (Rule $r): bool => $this->covers($r->scope)));
     }
 
+    public function catalogue(): Catalogue
+    {
+        return $this->traits->catalogue;
+    }
+
+    public function substrate(): Substrate
+    {
+        return $this->traits->substrate;
+    }
+
+    public function area(): Area
+    {
+        return $this->traits->area;
+    }
+
+    public function air(): Air
+    {
+        return $this->traits->air;
+    }
+
+    public function covers(Scope $scope): bool
+    {
+        return $scope->covers($this->substrate(), $this->traits->service, $this->traits->finish, $this->answer(...));
+    }
+
+    /** The step is for this material, service and school, and the workshop has what it takes. */
     public function offers(Step $step): bool
     {
-        if ([] !== $step->substrates && [] === array_intersect($step->substrates, $this->substrate->families)) {
-            return false;
-        }
-        foreach ($step->schools as $question => $answers) {
-            if (!in_array($this->answer($question), $answers, true)) {
-                return false;
-            }
-        }
+        return $this->covers($step->scope) && [] === $this->lacks($step->requires);
+    }
 
-        return true;
+    /** The step would do on this material, though it is not what the chosen schools do. */
+    public function allows(Step $step): bool
+    {
+        $scope = $step->scope;
+
+        return (new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers($this->substrate(), $this->traits->service, $this->traits->finish, $this->answer(...)) && [] === $this->lacks($step->requires);
+    }
+
+    /**
+     * @param list<string> $requires
+     *
+     * @return list<Limit> what the workshop is without
+     */
+    public function lacks(array $requires): array
+    {
+        return array_values(array_map(fn (string $id): Limit => $this->catalogue()->limits[$id], array_intersect($requires, $this->traits->without)));
     }
 
     public function answer(string $question): string
     {
-        return $this->schools[$question] ?? $this->catalogue->schools[$question]->default();
+        return $this->schools[$question] ?? $this->catalogue()->schools[$question]->default();
     }
 }

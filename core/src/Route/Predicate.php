@@ -11,6 +11,12 @@ interface Predicate
 {
     public function holds(SurfaceState $state): bool;
 
-    /** False only when no preparation can make it hold. */
-    public function couldHold(Reach $reach): bool;
+    /** @return list<FactWithin> every fact it asks about */
+    public function facts(): array;
+
+    /** It looks at the film on top. */
+    public function asksFilm(): bool;
+
+    /** Whether time alone may still make it hold; asked only of films, true for facts. */
+    public function mayStillHold(SurfaceState $state): bool;
 }

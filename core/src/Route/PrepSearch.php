@@ -8,24 +8,40 @@ use Hull\Catalog\Need;
 use Hull\Catalog\Step;
 use Hull\Surface\SurfaceState;
 
-/** Cheapest preparation from a surface to one on which every given need holds: uniform-cost search over surface states. */
+/**
+ * Cheapest preparation from a surface to one on which every given need holds: best first over surface states, led by
+ * effort spent and the effort of the relaxed plan still ahead.
+ */
 final class PrepSearch
 {
-    private const WAIT_MINUTES_PER_HOUR = 4.0;
-    private const STEP_MINUTES = 1.0;
-    private const MOST_STATES = 1500;
+    /** How much more the estimate weighs than what was spent, and how many surfaces are looked at: more is quicker, less is nearer to the cheapest. */
+    private const LEADS = [2 => 700, 6 => 3000];
+    /** Minutes held against a step the estimate does not ask for. */
+    private const DETOUR = 30.0;
 
-    /** @var list<Step> */
+    /** @var list<Step> steps of the chosen schools */
     private array $offered = [];
+
+    /** @var list<Step> steps the material stands, whatever the schools say */
+    private array $allowed = [];
 
     /** @var array<string, list<RouteStep>|false> */
     private array $found = [];
 
+    /** @var array<string, bool> */
+    private array $apart = [];
+
     public function __construct(private readonly PartContext $context, private readonly StepRunner $runner)
     {
-        foreach ($context->catalogue->steps as $step) {
-            if (!$step->laysFilm && !in_array('handing-over', $step->tags, true) && $context->offers($step)) {
-                $this->offered[] = $step;
+        foreach ($context->catalogue()->steps as $step) {
+            if ($step->laysFilm || $step->isClosing()) {
+                continue;
+            }
+            if ($context->allows($step)) {
+                $this->allowed[] = $step;
+                if ($context->offers($step)) {
+                    $this->offered[] = $step;
+                }
             }
         }
     }
@@ -38,59 +54,194 @@ final class PrepSearch
     public function find(SurfaceState $from, array $needs, bool $mayStrip = false): ?array
     {
         $key = $from->key().'>'.implode(',', array_map(static fn (Need $n): string => $n->id, $needs)).($mayStrip ? '!' : '');
-        $found = $this->found[$key] ??= $this->search($from, $needs, $mayStrip) ?? false;
+        $found = $this->found[$key] ??= $this->search($from, $needs, $mayStrip, $this->offered)
+            ?? (count($this->allowed) > count($this->offered) ? $this->search($from, $needs, $mayStrip, $this->allowed) : null)
+            ?? false;
 
         return false === $found ? null : $found;
     }
 
     /**
      * @param list<Need> $needs
+     * @param list<Step> $steps
      *
      * @return list<RouteStep>|null
      */
-    private function search(SurfaceState $from, array $needs, bool $mayStrip): ?array
+    private function search(SurfaceState $from, array $needs, bool $mayStrip, array $steps): ?array
     {
         if ($mayStrip && [] === $from->films) {
             return null;
         }
-        $reach = new Reach($from, $this->offered, $this->runner);
-        if (!$mayStrip && !$reach->allows(array_map(static fn (Need $n): Predicate => $n->predicate, $needs))) {
+        $relevance = new Relevance($from, $needs, array_values(array_filter($steps, static fn (Step $s): bool => $mayStrip || 0 === $s->strips)), $this->runner);
+        $usable = array_values($relevance->steps);
+        $relaxed = new RelaxedPlan($needs, $usable, $this->runner, $this->context->area());
+
+        if (null === $relaxed->from($from)) {
             return null;
         }
-        $queue = new \SplPriorityQueue();
-        $sequence = 0;
-        $queue->insert([$from, 0.0, null], [0.0, 0]);
-        $closed = [];
-        while (!$queue->isEmpty() && count($closed) < self::MOST_STATES) {
-            /** @var array{SurfaceState, float, array<mixed>|null} $entry */
-            $entry = $queue->extract();
-            [$state, $cost, $trail] = $entry;
-            $key = $state->key();
-            if (isset($closed[$key])) {
-                continue;
-            }
-            $closed[$key] = true;
-            if (self::hold($needs, $state)) {
-                return self::unwind($trail);
-            }
-            foreach ($this->offered as $step) {
-                if ($step->strips > 0 && !$mayStrip) {
-                    continue;
-                }
-                $routeStep = new RouteStep('', $step->id);
-                if ([] !== $this->runner->broken($routeStep, $state)) {
-                    continue;
-                }
-                $applied = $this->runner->apply($routeStep, $state);
-                if (null === $applied->waitHours || isset($closed[$applied->state->key()])) {
-                    continue;
-                }
-                $next = $cost + self::STEP_MINUTES + $applied->handsOnMin + $applied->waitHours * self::WAIT_MINUTES_PER_HOUR + $step->takes->penalty;
-                $queue->insert([$applied->state, $next, [$trail, $routeStep]], [-$next, -(++$sequence)]);
+
+        foreach (self::LEADS as $lead => $most) {
+            $path = $this->bestFirst($from, $needs, $usable, $relevance, $relaxed, $lead, $most);
+            if (null !== $path) {
+                return $path;
             }
         }
 
         return null;
+    }
+
+    /**
+     * @param list<Need> $needs
+     * @param list<Step> $usable
+     *
+     * @return list<RouteStep>|null
+     */
+    private function bestFirst(SurfaceState $from, array $needs, array $usable, Relevance $relevance, RelaxedPlan $relaxed, float $lead, int $most): ?array
+    {
+        $moves = array_map(static fn (Step $s): array => [$s, new RouteStep('', $s->id)], $usable);
+        $queue = new \SplPriorityQueue();
+        $sequence = 0;
+        $queue->insert([$from, 0.0, null, null, [], null], [0.0, 0]);
+        $closed = [];
+        while (!$queue->isEmpty() && count($closed) < $most) {
+            /** @var array{SurfaceState, float, array<mixed>|null, Step|null, array<string, true>, array{float, array<string, float>}|null} $entry */
+            $entry = $queue->extract();
+            [$state, $cost, $trail, $last, $before, $ahead] = $entry;
+            $detour = null !== $ahead;
+            if (!$detour) {
+                $key = $state->key($relevance->facts);
+                if (isset($closed[$key])) {
+                    continue;
+                }
+                $closed[$key] = true;
+                if (self::hold($needs, $state)) {
+                    return $this->pruned(self::unwind($trail), $from, $needs);
+                }
+                $ahead = $relaxed->from($state);
+                if (null === $ahead) {
+                    continue;
+                }
+                // What the estimate does not ask for is tried later, if at all.
+                $queue->insert([$state, $cost, $trail, $last, $before, $ahead], [-$cost - $lead * ($ahead[0] + self::DETOUR), -(++$sequence)]);
+            }
+            [$left, $worth] = $ahead;
+            $possible = [];
+            foreach ($moves as [$step, $move]) {
+                if (isset($worth[$step->id]) !== $detour && $this->runner->isPossible($move, $state)) {
+                    $possible[$step->id] = true;
+                }
+            }
+            foreach ($moves as [$step, $move]) {
+                if (!isset($possible[$step->id]) || (null !== $last && $step->order < $last->order && isset($before[$step->id]) && $this->areApart($step, $last))) {
+                    continue;
+                }
+                $applied = $this->runner->apply($move, $state);
+                if (null === $applied->waitHours || isset($closed[$applied->state->key($relevance->facts)])) {
+                    continue;
+                }
+                $spent = $cost + Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
+                $queue->insert([$applied->state, $spent, [$trail, $move], $step, $possible, null], [-$spent - $lead * ($detour ? $left + self::DETOUR : max(0.0, $left - ($worth[$step->id] ?? 0.0))), -(++$sequence)]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The same path without what turned out not to be needed, dearest first.
+     *
+     * @param list<RouteStep> $path
+     * @param list<Need>      $needs
+     *
+     * @return list<RouteStep>
+     */
+    private function pruned(array $path, SurfaceState $from, array $needs): array
+    {
+        $order = array_keys($path);
+        usort($order, fn (int $a, int $b): int => $this->effort($path[$b]) <=> $this->effort($path[$a]));
+        foreach ($order as $index) {
+            $shorter = $path;
+            unset($shorter[$index]);
+            if ($this->leads($shorter, $from, $needs)) {
+                $path = $shorter;
+            }
+        }
+
+        return array_values($this->withoutDetours($path, $from, $needs));
+    }
+
+    /**
+     * A step that comes twice may have been undone in between for nothing: mask, unmask to wash, mask again.
+     *
+     * @param array<RouteStep> $path
+     * @param list<Need>       $needs
+     *
+     * @return array<RouteStep>
+     */
+    private function withoutDetours(array $path, SurfaceState $from, array $needs): array
+    {
+        $times = array_count_values(array_map(static fn (RouteStep $s): string => $s->step, $path));
+        foreach (array_keys($path) as $index) {
+            if (!isset($path[$index]) || $times[$path[$index]->step] < 2) {
+                continue;
+            }
+            foreach (array_keys($path) as $other) {
+                $shorter = $path;
+                unset($shorter[$index], $shorter[$other]);
+                if ($other > $index && isset($path[$index]) && $this->leads($shorter, $from, $needs)) {
+                    $path = $shorter;
+                }
+            }
+        }
+
+        return $path;
+    }
+
+    private function effort(RouteStep $routeStep): float
+    {
+        $step = $this->context->catalogue()->step($routeStep->step);
+
+        return Effort::of($step, $this->runner->handsOn($step), $step->takes->waitHours, $this->context->area());
+    }
+
+    /**
+     * @param array<RouteStep> $path
+     * @param list<Need>       $needs
+     */
+    private function leads(array $path, SurfaceState $state, array $needs): bool
+    {
+        foreach ($path as $step) {
+            if (!$this->runner->isPossible($step, $state)) {
+                return false;
+            }
+            $applied = $this->runner->apply($step, $state);
+            if (null === $applied->waitHours) {
+                return false;
+            }
+            $state = $applied->state;
+        }
+
+        return self::hold($needs, $state);
+    }
+
+    /** Two steps that neither read nor change what the other changes: their order makes no difference. */
+    private function areApart(Step $one, Step $other): bool
+    {
+        return $this->apart[$one->id.'/'.$other->id] ??= !$one->isWait() && !$other->isWait() && 0 === $one->strips + $other->strips && !$one->cures && !$other->cures
+            && [] === array_intersect($this->changed($one), [...$this->changed($other), ...$this->asked($other)])
+            && [] === array_intersect($this->changed($other), $this->asked($one));
+    }
+
+    /** @return list<string> */
+    private function changed(Step $step): array
+    {
+        return array_map(static fn (\Hull\Catalog\Effect $e): string => $e->fact, $step->does);
+    }
+
+    /** @return list<string> */
+    private function asked(Step $step): array
+    {
+        return array_merge([], ...array_map(static fn (Need $n): array => array_map(static fn (FactWithin $f): string => $f->fact, $n->predicate->facts()), $this->runner->needs(new RouteStep('', $step->id))));
     }
 
     /** @param list<Need> $needs */

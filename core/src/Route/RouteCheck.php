@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Catalog\Limit;
+use Hull\Catalog\Product;
+use Hull\Catalog\Rule;
+use Hull\Catalog\RuleLevel;
 use Hull\Surface\SurfaceState;
 
 /** Replays an order of work and names every need that the surface does not meet when its step comes. */
@@ -11,9 +15,13 @@ final readonly class RouteCheck
 {
     private StepRunner $runner;
 
+    /** @var list<Rule> */
+    private array $spoken;
+
     public function __construct(private PartContext $context)
     {
         $this->runner = new StepRunner($context);
+        $this->spoken = array_values(array_filter($context->rules, static fn (Rule $r): bool => RuleLevel::Gate === $r->level || RuleLevel::Caution === $r->level));
     }
 
     /** @return list<Finding> without mends; see Mender */
@@ -21,16 +29,27 @@ final readonly class RouteCheck
     {
         $findings = [];
         $state = $from;
+        $hour = 0.0;
+        $chemistry = new Chemistry($this->context->catalogue());
+        $said = [];
         foreach ($route->steps as $routeStep) {
-            foreach ($this->runner->broken($routeStep, $state) as $need) {
-                $findings[] = new Finding($routeStep->key, $this->name($routeStep), $need->id, $need->says, $need->consequence, $need->source, Severity::Broken);
+            $findings = [...$findings, ...$this->broken($routeStep, $state)];
+            foreach ($this->spoken($routeStep, $state) as $finding) {
+                if (!isset($said[$finding->needId])) {
+                    $said[$finding->needId] = true;
+                    $findings[] = $finding;
+                }
             }
             $applied = $this->runner->apply($routeStep, $state);
+            foreach ($chemistry->meet($routeStep, $hour, $applied->handsOnMin / 60.0) as $lock) {
+                $findings[] = new Finding($routeStep->key, $this->name($routeStep), $lock->id, $lock->says, $lock->consequence, $lock->source, Severity::Stop);
+            }
             if (null === $applied->waitHours) {
-                $findings[] = new Finding($routeStep->key, $this->name($routeStep), 'never', 'the air must let it dry or cure', sprintf('At %.0f C and %.0f %% it never gets there.', $this->context->air->temperature->c(), $this->context->air->humidity->percentValue()), 'cure rows of the product', Severity::Broken);
+                $findings[] = new Finding($routeStep->key, $this->name($routeStep), 'never', 'the air must let it dry or cure', sprintf('At %.0f C and %.0f %% it never gets there.', $this->context->air()->temperature->c(), $this->context->air()->humidity->percentValue()), 'cure rows of the product', Severity::Broken);
             }
             $findings = [...$findings, ...$this->climate($routeStep)];
             $state = $applied->state;
+            $hour += $applied->handsOnMin / 60.0 + ($applied->waitHours ?? 0.0);
         }
 
         return [...$findings, ...$this->atTheEnd($state, $route)];
@@ -40,19 +59,56 @@ final readonly class RouteCheck
     {
         $product = $this->runner->product($routeStep);
 
-        return $this->context->catalogue->step($routeStep->step)->name.(null === $product ? '' : ': '.$product->name);
+        return $this->context->catalogue()->step($routeStep->step)->name.(null === $product ? '' : ': '.$product->name);
+    }
+
+    /** @return list<Finding> */
+    public function broken(RouteStep $routeStep, SurfaceState $state): array
+    {
+        $findings = [];
+        $step = $this->context->catalogue()->step($routeStep->step);
+        foreach ($this->runner->broken($routeStep, $state) as $need) {
+            $stop = RuleLevel::Stop === $this->context->catalogue()->rule($need->id)?->level;
+            $findings[] = new Finding($routeStep->key, $this->name($routeStep), $need->id, $need->says, $need->consequence, $need->source, $stop ? Severity::Stop : Severity::Broken);
+        }
+        $product = $this->runner->product($routeStep);
+        $lacks = $this->context->lacks([...$step->requires, ...$product->requires ?? []]);
+        if ([] !== $lacks) {
+            $findings[] = new Finding($routeStep->key, $this->name($routeStep), 'workshop-lacks', sprintf('this workshop does without: %s', implode(', ', array_map(static fn (Limit $l): string => $l->name, $lacks))), implode(' ', array_map(static fn (Limit $l): string => ucfirst($l->hint).'.', $lacks)), 'what the workshop has', Severity::Stop);
+        }
+        if (!$this->context->substrate()->isOf($step->scope->families) || ([] !== $step->scope->except && $this->context->substrate()->isOf($step->scope->except))) {
+            $findings[] = new Finding($routeStep->key, $this->name($routeStep), 'not-on-this', sprintf('this step is not for %s', lcfirst($this->context->substrate()->name)), 'It does nothing there, or harms it.', 'steps of the catalogue', Severity::Broken);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> what no step can mend: the place, the people, the part itself */
+    public function spoken(RouteStep $routeStep, SurfaceState $state): array
+    {
+        $step = $this->context->catalogue()->step($routeStep->step);
+        $product = $this->runner->product($routeStep);
+        $findings = [];
+        foreach ($this->spoken as $rule) {
+            if ($rule->appliesTo($step, $product) && !$rule->need->predicate->holds($state)) {
+                $need = $rule->need;
+                $findings[] = new Finding($routeStep->key, $this->name($routeStep), $need->id, $need->says, $need->consequence, $need->source, RuleLevel::Gate === $rule->level ? Severity::Stop : Severity::Caution, mayBeTaken: RuleLevel::Gate === $rule->level);
+            }
+        }
+
+        return $findings;
     }
 
     /** @return list<Finding> */
     private function climate(RouteStep $routeStep): array
     {
         $product = $this->runner->product($routeStep);
-        if (null === $product || !$this->context->catalogue->step($routeStep->step)->laysFilm) {
+        if (null === $product || !$this->context->catalogue()->step($routeStep->step)->laysFilm) {
             return [];
         }
         $gate = \Hull\Compute\Registry::standard()->run('climate.apply-gate', [
-            'temperature' => $this->context->air->temperature,
-            'humidity' => $this->context->air->humidity,
+            'temperature' => $this->context->air()->temperature,
+            'humidity' => $this->context->air()->humidity,
             'least' => $product->least,
             'most' => $product->most,
             'leastHumidity' => $product->leastHumidity,
@@ -66,10 +122,16 @@ final readonly class RouteCheck
     private function atTheEnd(SurfaceState $state, Route $route): array
     {
         $findings = [];
-        $missing = array_slice($this->context->system->coats(), (new RoutePlanner($this->context))->coatsOn($state));
+        $system = $this->context->system;
+        $missing = array_slice($system->coats(), RoutePlanner::coatsOn($system, $state));
         if ([] !== $missing) {
-            $names = array_map(static fn (\Hull\Catalog\Product $p): string => $p->name, $missing);
-            $findings[] = new Finding(null, 'End of the route', 'system-complete', sprintf('the film system must be complete; missing: %s', implode(', ', $names)), 'The film is too thin or too weak for this service.', 'film system '.$this->context->system->name, Severity::Broken);
+            $names = array_map(static fn (Product $p): string => $p->name, $missing);
+            $findings[] = new Finding(null, 'End of the route', 'system-complete', sprintf('the film system must be complete; missing: %s', implode(', ', $names)), 'The film is too thin or too weak for this service.', 'film system '.$system->name, Severity::Broken);
+        }
+        foreach ($system->ends as $need) {
+            if (!$need->predicate->holds($state)) {
+                $findings[] = new Finding(null, 'End of the route', $need->id, $need->says, $need->consequence, 'film system '.$system->name, Severity::Broken);
+            }
         }
         $last = $route->steps[count($route->steps) - 1] ?? null;
         if (null === $last || 'hand-over' !== $last->step) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Need;
 use Hull\Surface\SurfaceState;
 
@@ -32,7 +33,7 @@ final readonly class RoutePlanner
     /** @throws NoRoute */
     public function plan(SurfaceState $from): Route
     {
-        return Route::of($this->steps($from));
+        return Route::of($this->steps($from, []));
     }
 
     /**
@@ -63,10 +64,10 @@ final readonly class RoutePlanner
         return Route::of($steps);
     }
 
-    /** How many coats of the system, from the bottom, are on the part already. */
-    public function coatsOn(SurfaceState $state): int
+    /** How many coats of a system, from the bottom, are on the part already. */
+    public static function coatsOn(FilmSystem $system, SurfaceState $state): int
     {
-        $coats = $this->context->system->coats();
+        $coats = $system->coats();
         $on = 0;
         foreach ($state->films as $film) {
             if (isset($coats[$on]) && $coats[$on]->id === $film->product->id) {
@@ -77,19 +78,52 @@ final readonly class RoutePlanner
         return $on;
     }
 
-    /** @return list<RouteStep> */
-    private function steps(SurfaceState $from): array
+    /**
+     * What turns out to be out of reach once films are on (a pit under paint) is asked for before the first film instead.
+     *
+     * @param list<Need> $early
+     *
+     * @return list<RouteStep>
+     */
+    private function steps(SurfaceState $from, array $early): array
+    {
+        try {
+            return $this->attempt($from, $early);
+        } catch (NoRoute $e) {
+            $known = array_map(static fn (Need $n): string => $n->id, $early);
+            $new = array_values(array_filter($e->stuck, static fn (Need $n): bool => !in_array($n->id, $known, true) && [] !== $n->predicate->facts()));
+            if ([] === $new || [] !== $from->films) {
+                throw $e;
+            }
+
+            return $this->steps($from, [...$early, ...$new]);
+        }
+    }
+
+    /**
+     * @param list<Need> $early
+     *
+     * @return list<RouteStep>
+     */
+    private function attempt(SurfaceState $from, array $early): array
     {
         $steps = [];
         $state = $from;
         $goals = [];
-        foreach (array_slice($this->context->system->coats(), $this->coatsOn($state)) as $product) {
+        foreach (array_slice($this->context->system->coats(), self::coatsOn($this->context->system, $state)) as $product) {
             $goals[] = new RouteStep('', self::COAT, $product->id);
         }
-        foreach (self::CLOSING as $closing) {
-            $goals[] = new RouteStep('', $closing);
+        foreach ($goals as $index => $goal) {
+            [$lead, $state] = $this->lead($state, $goal, '', self::MOST_ROUNDS, 0 === $index ? $early : [], [] !== $from->films);
+            $steps = [...$steps, ...$lead, $goal];
+            $state = $this->runner->apply($goal, $state)->state;
         }
-        foreach ($goals as $goal) {
+        foreach ($this->ending($state) as $step) {
+            $steps[] = $step;
+            $state = $this->runner->apply($step, $state)->state;
+        }
+        foreach (self::CLOSING as $closing) {
+            $goal = new RouteStep('', $closing);
             [$lead, $state] = $this->lead($state, $goal, '');
             $steps = [...$steps, ...$lead, $goal];
             $state = $this->runner->apply($goal, $state)->state;
@@ -99,22 +133,47 @@ final readonly class RoutePlanner
     }
 
     /**
+     * What brings the surface to where its system ends (waxed, polished, dressed) and to where it can be inspected.
+     *
+     * @return list<RouteStep>
+     */
+    private function ending(SurfaceState $state): array
+    {
+        $system = $this->context->system;
+        if ([] === $system->ends) {
+            return [];
+        }
+        $needs = [...$system->ends, ...$this->runner->needs(new RouteStep('', self::CLOSING[0]))];
+        $path = $this->search->find($state, $needs);
+        if (null === $path) {
+            $stuck = array_values(array_filter($needs, fn (Need $need): bool => null === $this->search->find($state, [$need])));
+            throw new NoRoute(sprintf('No order of work gets this part to the end of "%s": %s.', $system->name, [] === $stuck ? 'its needs cannot be met together' : implode('; ', array_map(static fn (Need $n): string => $n->says, $stuck))), $stuck);
+        }
+
+        return $this->inTradeOrder($path, $state);
+    }
+
+    /**
      * What must be done before a step, with coats laid again where the way there takes one off.
+     *
+     * @param list<Need> $early    what else must hold by then
+     * @param bool       $mayStrip coats already on may come off again
      *
      * @return array{list<RouteStep>, SurfaceState}
      */
-    private function lead(SurfaceState $state, RouteStep $goal, string $because, int $rounds = self::MOST_ROUNDS): array
+    private function lead(SurfaceState $state, RouteStep $goal, string $because, int $rounds = self::MOST_ROUNDS, array $early = [], bool $mayStrip = true): array
     {
         $depth = count($state->films);
-        $path = $this->search->find($state, $this->runner->needs($goal)) ?? $this->search->find($state, $this->runner->needs($goal), true);
+        $needs = [...$this->runner->needs($goal), ...$early];
+        $path = $this->search->find($state, $needs) ?? ($mayStrip ? $this->search->find($state, $needs, true) : null);
         if (null === $path || 0 === $rounds) {
-            throw new NoRoute($this->obstacle($state, $goal));
+            throw $this->obstacle($state, $goal);
         }
         $path = $this->inTradeOrder($path, $state);
         $lead = [];
         foreach ($path as $step) {
             $lead[] = $step->because($because);
-            $lost = array_slice($state->films, max(0, count($state->films) - $this->context->catalogue->step($step->step)->strips));
+            $lost = array_slice($state->films, max(0, count($state->films) - $this->context->catalogue()->step($step->step)->strips));
             $state = $this->runner->apply($step, $state)->state;
             if ([] === $lost || count($state->films) >= $depth) {
                 continue;
@@ -148,7 +207,7 @@ final readonly class RoutePlanner
         $end = $this->replayed($path, $from);
         for ($pass = count($path); $pass > 0; --$pass) {
             for ($i = 0; $i + 1 < count($path); ++$i) {
-                if ($this->context->catalogue->step($path[$i + 1]->step)->order >= $this->context->catalogue->step($path[$i]->step)->order) {
+                if ($this->context->catalogue()->step($path[$i + 1]->step)->order >= $this->context->catalogue()->step($path[$i]->step)->order) {
                     continue;
                 }
                 $swapped = $path;
@@ -179,14 +238,14 @@ final readonly class RoutePlanner
         return $state->key();
     }
 
-    private function obstacle(SurfaceState $state, RouteStep $goal): string
+    private function obstacle(SurfaceState $state, RouteStep $goal): NoRoute
     {
-        $name = $this->context->catalogue->step($goal->step)->name;
+        $name = $this->context->catalogue()->step($goal->step)->name;
         $product = $this->runner->product($goal);
         $stuck = array_filter($this->runner->broken($goal, $state), fn (Need $need): bool => null === $this->search->find($state, [$need]));
         $what = [] === $stuck ? 'its needs cannot be met together' : implode('; ', array_map(static fn (Need $n): string => $n->says, $stuck));
-        $air = $this->context->air;
+        $air = $this->context->air();
 
-        return sprintf('No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.', $name, null === $product ? '' : ' '.$product->name, $what, $air->temperature->c(), $air->humidity->percentValue());
+        return new NoRoute(sprintf('No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.', $name, null === $product ? '' : ' '.$product->name, $what, $air->temperature->c(), $air->humidity->percentValue()), array_values($stuck));
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Catalog\Effect;
+use Hull\Catalog\Need;
 use Hull\Catalog\Product;
+use Hull\Catalog\RuleLevel;
 use Hull\Catalog\Step;
 use Hull\Climate\Drying;
+use Hull\Climate\Dwell;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Surface\Film;
 use Hull\Surface\SurfaceState;
@@ -19,18 +23,18 @@ final class StepRunner
     /** @var array<string, \Hull\Catalog\Fact> */
     private readonly array $drifting;
 
-    /** @var array<string, list<\Hull\Catalog\Need>> */
+    /** @var array<string, list<Need>> */
     private array $needs = [];
 
     public function __construct(private readonly PartContext $context)
     {
-        $this->drifting = $context->catalogue->drifting();
+        $this->drifting = $context->catalogue()->drifting();
     }
 
     /** Planned: the step takes its planned time at the place's air. */
     public function apply(RouteStep $routeStep, SurfaceState $state): Applied
     {
-        $step = $this->context->catalogue->step($routeStep->step);
+        $step = $this->context->catalogue()->step($routeStep->step);
         $minutes = $this->handsOn($step);
         $after = $this->effects($routeStep, $this->pass($state, $minutes / 60), $step);
         $wait = $this->wait($step, $state, $after);
@@ -41,30 +45,42 @@ final class StepRunner
     /** Only what the step does, no time: the bench knows the real time. */
     public function effects(RouteStep $routeStep, SurfaceState $state, ?Step $step = null): SurfaceState
     {
-        $step ??= $this->context->catalogue->step($routeStep->step);
+        $step ??= $this->context->catalogue()->step($routeStep->step);
         $state = $state->strip($step->strips);
-        foreach ($step->does as $effect) {
-            $state = $effect->on($state);
-        }
+        $state = Effect::all($step->does, $state);
         $product = $this->product($routeStep);
+        if ($step->laysFilm && null !== $product) {
+            $state = Effect::all($product->does, $state)->lay(Film::fresh($product, $product->dft));
+        }
 
-        return $step->laysFilm && null !== $product ? $state->lay(Film::fresh($product, $product->dft)) : $state;
+        return $step->cures ? $state->cured() : $state;
     }
 
     public function pass(SurfaceState $state, float $hours, ?\Hull\Climate\Air $air = null): SurfaceState
     {
-        return $state->after($hours, $air ?? $this->context->air, $this->drifting);
+        return $state->after($hours, $air ?? $this->context->air(), $this->drifting);
     }
 
     /** A wait that has nothing left to wait for. */
     public function isIdle(RouteStep $routeStep, SurfaceState $state): bool
     {
-        $step = $this->context->catalogue->step($routeStep->step);
+        $step = $this->context->catalogue()->step($routeStep->step);
 
         return $step->isWait() && [] === $step->does && [] === $this->broken($routeStep, $state) && 0.0 === $this->apply($routeStep, $state)->waitHours;
     }
 
-    /** @return list<\Hull\Catalog\Need> */
+    public function isPossible(RouteStep $routeStep, SurfaceState $state): bool
+    {
+        foreach ($this->needs($routeStep) as $need) {
+            if (!$need->predicate->holds($state)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<Need> */
     public function broken(RouteStep $routeStep, SurfaceState $state): array
     {
         $broken = [];
@@ -77,23 +93,36 @@ final class StepRunner
         return $broken;
     }
 
-    /** @return list<\Hull\Catalog\Need> */
+    /** @return list<Need> */
     public function needs(RouteStep $routeStep): array
     {
-        return $this->needs[$routeStep->step.'/'.$routeStep->product] ??= $this->context->catalogue->needsOf($this->context->catalogue->step($routeStep->step), $this->product($routeStep), $this->context->substrate);
+        return $this->needs[$routeStep->step.'/'.$routeStep->product] ??= $this->needsOf($this->context->catalogue()->step($routeStep->step), $this->product($routeStep));
+    }
+
+    /** @return list<Need> its own, its product's, and the rules for its kind that a route can keep */
+    private function needsOf(Step $step, ?Product $product): array
+    {
+        $needs = $step->needs;
+        foreach ($this->context->rules as $rule) {
+            if ((RuleLevel::Order === $rule->level || RuleLevel::Stop === $rule->level) && $rule->appliesTo($step, $product)) {
+                $needs[] = $rule->need;
+            }
+        }
+
+        return null === $product || !$step->laysFilm ? $needs : [...$needs, ...$product->needs];
     }
 
     public function product(RouteStep $routeStep): ?Product
     {
-        return null === $routeStep->product ? null : $this->context->catalogue->product($routeStep->product);
+        return null === $routeStep->product ? null : $this->context->catalogue()->product($routeStep->product);
     }
 
-    private function handsOn(Step $step): float
+    public function handsOn(Step $step): float
     {
         $takes = $step->takes;
         $share = null === $takes->scalesWith ? 1.0 : ($this->context->extents[$takes->scalesWith] ?? 1.0);
 
-        return $takes->setupMin + $takes->minPerM2 * $this->context->area->m2() * $share;
+        return $takes->setupMin + $takes->minPerM2 * $this->context->area()->m2() * $share;
     }
 
     private function wait(Step $step, SurfaceState $before, SurfaceState $after): ?float
@@ -103,9 +132,12 @@ final class StepRunner
         if (null === $for) {
             return $fixed;
         }
+        if ('dwell' === $for) {
+            return $fixed * Dwell::factor($this->context->air()->temperature);
+        }
         if ('drying' === $for) {
             try {
-                return $fixed + Drying::time($this->exposure($before), $this->context->air)->h();
+                return $fixed + Drying::time($this->exposure($before), $this->context->air())->h();
             } catch (InvalidQuantity) {
                 return null;
             }
@@ -116,10 +148,10 @@ final class StepRunner
         }
         $clock = match ($for) {
             'touch' => $top->touch,
-            'recoat' => $top->recoatMin,
+            'recoat' => $top->isShut() ? $top->recoatAgain ?? $top->recoatMin : $top->recoatMin,
             default => $top->full,
         };
-        $left = $clock->remainingIn($this->context->air);
+        $left = $clock->remainingIn($this->context->air());
 
         return null === $left ? null : $fixed + $left->h();
     }
@@ -130,6 +162,6 @@ final class StepRunner
         $byState = self::DRYING_BY_WETNESS[(int) min(3, max(1, $state->fact('wet')))];
         $hours = Drying::BASE_HOURS;
 
-        return $hours[$byState] >= $hours[$this->context->exposure] ? $byState : $this->context->exposure;
+        return $hours[$byState] >= $hours[$this->context->traits->exposure] ? $byState : $this->context->traits->exposure;
     }
 }

@@ -4,29 +4,76 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
-use Hull\Catalog\Substrate;
+use Hull\Catalog\Scope;
 
-/** Picks the film system for a substrate, service and finish: the first in catalogue order that fits the schools. */
+/**
+ * Picks the film system for a substrate, service and finish: of those the workshop can lay, the first in catalogue
+ * order that goes against the fewest schools.
+ */
 final class SystemChooser
 {
+    /** So many default answers weigh as much as one picked by hand. */
+    private const PICKED = 20;
+
     /**
-     * @param array<string, string> $schools
+     * @param array<string, string> $schools every question answered
+     * @param array<string, string> $picked  those answered by hand, which weigh more
      *
      * @throws NoRoute
      */
-    public static function choose(Catalogue $catalogue, Substrate $substrate, string $service, string $finish, array $schools): FilmSystem
+    public static function choose(Traits $traits, array $schools, array $picked): FilmSystem
     {
-        foreach ($catalogue->systems as $system) {
-            $fits = [] !== array_intersect($system->substrates, $substrate->families) && in_array($service, $system->services, true) && in_array($finish, $system->finishes, true);
-            foreach ($system->schools as $question => $answers) {
-                $fits = $fits && in_array($schools[$question] ?? $catalogue->schools[$question]->default(), $answers, true);
+        $service = $traits->catalogue->services[$traits->service];
+        if (!$service->suits($traits->substrate)) {
+            throw new NoRoute(sprintf('%s is not for the service "%s": %s', $traits->substrate->name, $service->name, $service->whyNot));
+        }
+        $best = null;
+        $fewest = \PHP_INT_MAX;
+        $lacking = [];
+        foreach ($traits->catalogue->systems as $system) {
+            $scope = $system->scope;
+            if (!(new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers($traits->substrate, $traits->service, $traits->finish, static fn (string $q): string => '')) {
+                continue;
             }
-            if ($fits) {
-                return $system;
+            $lacks = array_intersect($system->requires, $traits->without);
+            if ([] !== $lacks) {
+                $lacking = [...$lacking, ...$lacks];
+                continue;
+            }
+            $against = self::against($traits, $scope, $schools, $picked);
+            if ($against < $fewest) {
+                [$best, $fewest] = [$system, $against];
             }
         }
-        throw new NoRoute(sprintf('There is no film system yet for %s in the service "%s" with the finish "%s".', $substrate->name, $catalogue->services[$service]->name, $catalogue->finishes[$finish]->name));
+
+        return $best ?? throw new NoRoute(self::none($traits, $lacking));
+    }
+
+    /**
+     * @param array<string, string> $schools
+     * @param array<string, string> $picked
+     */
+    private static function against(Traits $traits, Scope $scope, array $schools, array $picked): int
+    {
+        $against = 0;
+        foreach ($scope->schools as $question => $answers) {
+            $asked = $traits->substrate->isOf($traits->catalogue->schools[$question]->families);
+            $against += !$asked || in_array($schools[$question] ?? '', $answers, true) ? 0 : (isset($picked[$question]) ? self::PICKED : 1);
+        }
+
+        return $against;
+    }
+
+    /** @param list<string> $lacking */
+    private static function none(Traits $traits, array $lacking): string
+    {
+        $where = sprintf('%s in the service "%s" with the finish "%s"', lcfirst($traits->substrate->name), $traits->catalogue->services[$traits->service]->name, $traits->catalogue->finishes[$traits->finish]->name);
+        if ([] === $lacking) {
+            return sprintf('There is no film system yet for %s.', $where);
+        }
+        $names = array_map(static fn (string $id): string => $traits->catalogue->limits[$id]->name, array_values(array_unique($lacking)));
+
+        return sprintf('Every film system for %s asks for something this workshop does without: %s.', $where, implode(', ', $names));
     }
 }

@@ -22,8 +22,18 @@ final readonly class TopTagged implements Predicate
         return $has === $this->wanted;
     }
 
-    public function couldHold(Reach $reach): bool
+    public function facts(): array
     {
-        return $this->holds($reach->top());
+        return [];
+    }
+
+    public function asksFilm(): bool
+    {
+        return true;
+    }
+
+    public function mayStillHold(SurfaceState $state): bool
+    {
+        return $this->holds($state);
     }
 }

@@ -20,6 +20,7 @@ final readonly class Film
         public CureClock $touch,
         public CureClock $recoatMin,
         public ?CureClock $recoatMax,
+        public ?CureClock $recoatAgain,
         public CureClock $full,
     ) {
     }
@@ -30,23 +31,36 @@ final readonly class Film
         $factor = CureFactor::thickness($thickness, $product->dft);
         $start = static fn (\Hull\Cure\CureRows $rows): CureClock => CureClock::start($rows, $product->cureKind, $factor);
 
-        return new self($product, $thickness, $start($cure->touch), $start($cure->recoatMin), null === $cure->recoatMax ? null : $start($cure->recoatMax), $start($cure->full));
+        return new self($product, $thickness, $start($cure->touch), $start($cure->recoatMin), null === $cure->recoatMax ? null : $start($cure->recoatMax), null === $cure->recoatAgain ? null : $start($cure->recoatAgain), $start($cure->full));
     }
 
     public function after(float $hours, Air $air): self
     {
-        if ($hours <= 0.0) {
+        if ($hours <= 0.0 || $this->isSettled()) {
             return $this;
         }
         $for = Duration::hours($hours);
 
-        return new self($this->product, $this->thickness, $this->touch->run($for, $air), $this->recoatMin->run($for, $air), $this->recoatMax?->run($for, $air), $this->full->run($for, $air));
+        return new self($this->product, $this->thickness, $this->touch->run($for, $air), $this->recoatMin->run($for, $air), $this->recoatMax?->run($for, $air), $this->recoatAgain?->run($for, $air), $this->full->run($for, $air));
+    }
+
+    /** Cured at once, as by an oven. */
+    public function cured(): self
+    {
+        return new self($this->product, $this->thickness, $this->touch->ended(), $this->recoatMin->ended(), $this->recoatMax?->ended(), $this->recoatAgain?->ended(), $this->full->ended());
+    }
+
+    /** Nothing changes any more: every clock has run out. */
+    public function isSettled(): bool
+    {
+        return $this->full->isReached() && $this->recoatMin->isReached() && false !== $this->recoatMax?->isReached() && false !== $this->recoatAgain?->isReached();
     }
 
     public function phase(): FilmPhase
     {
         return match (true) {
             $this->full->isReached() => FilmPhase::Cured,
+            $this->isShut() => FilmPhase::Shut,
             $this->isPastWindow() => FilmPhase::Lapsed,
             $this->recoatMin->isReached() => FilmPhase::Open,
             $this->touch->isReached() => FilmPhase::Tacky,
@@ -57,5 +71,17 @@ final readonly class Film
     public function isPastWindow(): bool
     {
         return true === $this->recoatMax?->isReached();
+    }
+
+    /** Past its window but not yet hard enough to take the solvent of a new coat, which would lift it. */
+    public function isShut(): bool
+    {
+        return $this->isPastWindow() && false === $this->recoatAgain?->isReached();
+    }
+
+    /** Inside its recoat window; a film without a longest time stays in it until it is soiled. */
+    public function isOpen(): bool
+    {
+        return $this->recoatMin->isReached() && !$this->isPastWindow();
     }
 }

@@ -11,6 +11,7 @@ enum FilmPhase: string
     case Wet = 'wet';
     case Tacky = 'tacky';
     case Open = 'open';
+    case Shut = 'shut';
     case Lapsed = 'lapsed';
     case Cured = 'cured';
 
@@ -21,6 +22,7 @@ enum FilmPhase: string
             self::Wet => 'wet',
             self::Tacky => 'touch dry, too soon to recoat',
             self::Open => 'in its recoat window',
+            self::Shut => 'in the gap where a new coat lifts it',
             self::Lapsed => 'past its recoat window',
             self::Cured => 'fully cured',
         };

@@ -31,11 +31,19 @@ final readonly class SurfaceState
 
     public function with(string $fact, float $level): self
     {
+        return $this->withAll([$fact => $level]);
+    }
+
+    /** @param array<string, float> $levels */
+    public function withAll(array $levels): self
+    {
         $facts = $this->facts;
-        if ($level > 0.0) {
-            $facts[$fact] = $level;
-        } else {
-            unset($facts[$fact]);
+        foreach ($levels as $fact => $level) {
+            if ($level > 0.0) {
+                $facts[$fact] = $level;
+            } else {
+                unset($facts[$fact]);
+            }
         }
 
         return new self($this->substrate, $facts, $this->films);
@@ -49,7 +57,13 @@ final readonly class SurfaceState
     /** Takes the top coats off again. */
     public function strip(int $coats): self
     {
-        return new self($this->substrate, $this->facts, array_slice($this->films, 0, max(0, count($this->films) - $coats)));
+        return 0 === $coats || [] === $this->films ? $this : new self($this->substrate, $this->facts, array_slice($this->films, 0, max(0, count($this->films) - $coats)));
+    }
+
+    /** Every film on it fully cured at once, as an oven does. */
+    public function cured(): self
+    {
+        return new self($this->substrate, $this->facts, array_map(static fn (Film $f): Film => $f->cured(), $this->films));
     }
 
     public function top(): ?Film
@@ -74,8 +88,12 @@ final readonly class SurfaceState
                 $facts[$id] += $hours * $fact->perHour;
             }
         }
+        $films = $this->films;
+        foreach ($films as $index => $film) {
+            $films[$index] = $film->after($hours, $air);
+        }
 
-        return new self($this->substrate, $facts, array_map(static fn (Film $f): Film => $f->after($hours, $air), $this->films));
+        return new self($this->substrate, $facts, array_values($films));
     }
 
     /** Sum of the films' dry thickness, um. */
@@ -84,17 +102,21 @@ final readonly class SurfaceState
         return array_sum(array_map(static fn (Film $f): float => $f->thickness->um(), $this->films));
     }
 
-    /** Equal for states that no need can tell apart (times in whole hours). */
-    public function key(): string
+    /**
+     * Equal for states that no need can tell apart (times in whole hours).
+     *
+     * @param array<string, true>|null $relevant only these facts are looked at
+     */
+    public function key(?array $relevant = null): string
     {
-        $facts = $this->facts;
+        $facts = null === $relevant ? $this->facts : array_intersect_key($this->facts, $relevant);
         ksort($facts);
-        $parts = [];
+        $key = '';
         foreach ($facts as $id => $level) {
-            $parts[] = $id.'='.('exposed-hours' === $id ? min(99, (int) ceil($level - 1)) : round($level, 3));
+            $key .= $id.('exposed-hours' === $id ? min(99, (int) ceil($level - 1)) : $level).',';
         }
         $top = $this->top();
 
-        return implode(',', $parts).'|'.count($this->films).'|'.(null === $top ? '' : $top->phase()->value.($top->touch->isReached() ? '+' : ''));
+        return $key.'|'.count($this->films).(null === $top ? '' : $top->phase()->value.($top->touch->isReached() ? '+' : '').($top->isOpen() ? 'o' : ''));
     }
 }

@@ -67,7 +67,7 @@ final class CoatSheetsTest extends TestCase
     public function testASmallCupMeansMoreBatches(): void
     {
         $piece = Yard::workpiece();
-        $sheets = (new CoatSheets($piece, $piece->context->air))->of($piece->plan(), Volume::millilitres(60));
+        $sheets = (new CoatSheets($piece, $piece->context->air()))->of($piece->plan(), Volume::millilitres(60));
         self::assertSame(4.0, $sheets[0]->batches->quantity('count', Count::class)->value());
         self::assertLessThanOrEqual(0.04, $sheets[0]->batches->quantity('each', Volume::class)->litresValue());
         self::assertEqualsWithDelta($sheets[0]->batches->quantity('each', Volume::class)->litresValue(), $sheets[0]->mix->quantity('base', Volume::class)->litresValue() * 2, 1e-9);
@@ -116,7 +116,7 @@ final class CoatSheetsTest extends TestCase
     private function sheets(array $change = [], ?array $air = null): array
     {
         $piece = Yard::workpiece($change);
-        $here = null === $air ? $piece->context->air : Air::of(Temperature::celsius($air[0]), RelativeHumidity::percent($air[1]));
+        $here = null === $air ? $piece->context->air() : Air::of(Temperature::celsius($air[0]), RelativeHumidity::percent($air[1]));
 
         return (new CoatSheets($piece, $here))->of($piece->plan(), Volume::litres(1));
     }

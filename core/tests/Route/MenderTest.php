@@ -29,7 +29,7 @@ final class MenderTest extends TestCase
         yield 'scale left on' => ['scrape', 'Strip to bright metal with discs', 'loose scale'];
         yield 'not stripped' => ['strip-discs', 'Apply coat: Two-pack epoxy primer', 'rust must be gone'];
         yield 'dust left on' => ['blow-off', 'Mask', 'dust must be off'];
-        yield 'not masked' => ['mask', 'Final wipe', 'masking must be on'];
+        yield 'not masked' => ['mask', 'Final wipe: remover, then isopropanol', 'masking must be on'];
         yield 'not wiped' => ['final-wipe', 'Apply coat: Two-pack epoxy primer', 'final wipe'];
         yield 'not waited for' => ['wait-recoat', 'Apply coat: Two-pack epoxy primer', 'shortest recoat time'];
         yield 'masks left on' => ['unmask', 'Inspect', 'masking must be off'];
@@ -48,6 +48,36 @@ final class MenderTest extends TestCase
         $replan = array_values(array_filter($first->mends, static fn (Mend $m): bool => str_starts_with($m->label, 'Put in')));
         self::assertNotSame([], $replan, 'a mend that puts something in');
         self::assertLessThan(count($findings), count($this->broken($workpiece, $replan[0]->route)));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, int}> every sixth random part, spoilt in one of three ways */
+    public static function spoilt(): iterable
+    {
+        $number = 0;
+        foreach (RoutePlannerTest::parts() as $name => [$change]) {
+            if (0 === ++$number % 6) {
+                yield $name => [$change, $number];
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('spoilt')]
+    public function testTheFirstMendOfEveryFindingRemovesIt(array $change, int $number): void
+    {
+        $workpiece = Yard::workpiece($change);
+        $plan = $workpiece->plan();
+        $at = $number % (count($plan->steps) - 1);
+        $spoilt = 0 === $number % 12 ? $plan->without($at) : $plan->moved($at, count($plan->steps) - 1 - $at);
+        foreach ($workpiece->findings($spoilt) as $finding) {
+            if (!$finding->isInTheWay() || $finding->mayBeTaken) {
+                continue;
+            }
+            self::assertNotSame([], $finding->mends, $finding->stepName.': '.$finding->says);
+            $left = array_filter($workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route), static fn (Finding $f): bool => $f->is($finding));
+            self::assertSame([], $left, $finding->mends[0]->label);
+        }
+        self::assertNotSame([], $plan->steps);
     }
 
     public function testPlanningAgainHealsEverything(): void

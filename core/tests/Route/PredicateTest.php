@@ -11,8 +11,6 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Route\Predicate;
 use Hull\Route\PredicateReader;
-use Hull\Route\Reach;
-use Hull\Route\StepRunner;
 use Hull\Surface\Film;
 use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
@@ -62,7 +60,7 @@ final class PredicateTest extends TestCase
         $state = $this->state($facts, $hours);
         self::assertSame($holds, $this->read($question)->holds($state));
         if ($holds) {
-            self::assertTrue($this->read($question)->couldHold($this->reach($state)), 'what holds is in reach');
+            self::assertTrue($this->read($question)->mayStillHold($state), 'what holds may hold');
         }
     }
 
@@ -84,18 +82,16 @@ final class PredicateTest extends TestCase
         $this->read($question);
     }
 
-    public function testWhatNoStepBringsIsOutOfReach(): void
+    public function testTimeAloneGoesOnAndNotBack(): void
     {
-        $bare = $this->reach($this->state(['oil' => 2.0, 'wet' => 1.0], null));
-        self::assertTrue($this->read(['fact' => 'oil', 'max' => 0])->couldHold($bare));
-        self::assertTrue($this->read(['fact' => 'grit', 'min' => 60])->couldHold($bare));
-        self::assertFalse($this->read(['fact' => 'pits', 'min' => 1])->couldHold($bare));
-        self::assertFalse($this->read(['film' => ['open']])->couldHold($bare), 'preparation lays no film');
-        self::assertFalse($this->read(['top' => ['primer']])->couldHold($bare));
-        $coated = $this->reach($this->state(['tight-rust' => 1.0], 5.0));
-        self::assertTrue($this->read(['film' => ['cured']])->couldHold($coated), 'time goes on');
-        self::assertFalse($this->read(['film' => ['wet']])->couldHold($coated), 'and not back');
-        self::assertFalse($this->read(['fact' => 'tight-rust', 'max' => 0])->couldHold($coated), 'no discs on a new film');
+        $bare = $this->state([], null);
+        self::assertFalse($this->read(['film' => ['open']])->mayStillHold($bare), 'waiting lays no film');
+        self::assertFalse($this->read(['top' => ['primer']])->mayStillHold($bare));
+        $coated = $this->state([], 5.0);
+        self::assertTrue($this->read(['film' => ['cured']])->mayStillHold($coated), 'time goes on');
+        self::assertFalse($this->read(['film' => ['wet']])->mayStillHold($coated), 'and not back');
+        self::assertFalse($this->read(['film' => ['none']])->mayStillHold($coated));
+        self::assertTrue($this->read(['film_past' => 'full'])->mayStillHold($coated));
     }
 
     /** @param array<string, mixed> $question */
@@ -111,13 +107,5 @@ final class PredicateTest extends TestCase
         $epoxy = Yard::catalogue()->product('epoxy-primer-2k');
 
         return null === $hours ? $state : $state->lay(Film::fresh($epoxy, $epoxy->dft)->after($hours, Air::of(Temperature::celsius(20), RelativeHumidity::percent(50))));
-    }
-
-    private function reach(SurfaceState $state): Reach
-    {
-        $context = Yard::workpiece()->context;
-        $steps = array_values(array_filter($context->catalogue->steps, static fn (\Hull\Catalog\Step $s): bool => !$s->laysFilm && 0 === $s->strips && $context->offers($s)));
-
-        return new Reach($state, $steps, new StepRunner($context));
     }
 }

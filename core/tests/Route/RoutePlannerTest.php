@@ -7,7 +7,6 @@ namespace Hull\Tests\Route;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\RouteStep;
-use Hull\Route\Severity;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -26,14 +25,13 @@ final class RoutePlannerTest extends TestCase
     public function testSaltIsWashedOutBeforeAnythingIsSanded(): void
     {
         $steps = $this->steps(['conditions' => [['id' => 'salt', 'grade' => 'heavy'], ['id' => 'rust', 'grade' => 'scale']]]);
-        self::assertLessThan(array_search('scrape', $steps, true), array_search('rinse', $steps, true));
-        self::assertGreaterThanOrEqual(2, count(array_keys($steps, 'rinse', true)) + count(array_keys($steps, 'pressure-wash', true)));
+        self::assertLessThan(array_search('scrape', $steps, true), array_search('salt-wash', $steps, true));
     }
 
     public function testUntestedPaintIsTestedBeforeDryAbrading(): void
     {
         $steps = $this->steps(['conditions' => [['id' => 'untested-paint', 'grade' => 'untested'], ['id' => 'old-coating', 'grade' => 'sound']]]);
-        self::assertLessThan(array_search('sand-off-film', $steps, true), array_search('lead-test', $steps, true));
+        self::assertLessThan(array_search('scuff-old', $steps, true), array_search('lead-test', $steps, true));
     }
 
     public function testTheSchoolChangesTheWayButNotTheEnd(): void
@@ -52,7 +50,7 @@ final class RoutePlannerTest extends TestCase
 
     public function testTheServiceChoosesTheFilms(): void
     {
-        self::assertStringContainsString('epoxy-mastic', (string) json_encode(Yard::workpiece(['service' => 'underbody'])->plan()->steps));
+        self::assertStringContainsString('epoxy-mastic', (string) json_encode(Yard::workpiece(['service' => 'underbody', 'schools' => ['underbody' => 'film-build']])->plan()->steps));
         self::assertStringContainsString('alkyd-primer', (string) json_encode(Yard::workpiece(['service' => 'interior'])->plan()->steps));
     }
 
@@ -78,20 +76,27 @@ final class RoutePlannerTest extends TestCase
 
             return (string) array_keys($of)[intdiv($seed, 65536) % count($of)];
         };
-        for ($i = 0; $i < 60; ++$i) {
+        for ($i = 0; $i < 120; ++$i) {
+            $substrate = $catalogue->substrate($pick($catalogue->substrates));
             $conditions = [];
             foreach ($catalogue->conditions as $condition) {
-                if ('a' === $pick(['a' => 1, 'b' => 1])) {
+                if ($substrate->isOf($condition->families) && 'a' === $pick(['a' => 1, 'b' => 1, 'c' => 1, 'd' => 1])) {
                     $conditions[] = ['id' => $condition->id, 'grade' => $pick($condition->grades), 'extent' => '50 %'];
                 }
             }
-            yield 'part '.$i => [[
-                'substrate' => $pick($catalogue->substrates),
+            $schools = [];
+            foreach ($catalogue->schools as $school) {
+                if ($substrate->isOf($school->families) && 'a' === $pick(['a' => 1, 'b' => 1])) {
+                    $schools[$school->id] = $pick($school->answers);
+                }
+            }
+            yield 'part '.$i.' of '.$substrate->id => [[
+                'substrate' => $substrate->id,
                 'conditions' => $conditions,
-                'service' => $pick($catalogue->services),
+                'service' => $pick(array_filter($catalogue->services, static fn (\Hull\Catalog\Service $s): bool => $s->suits($substrate))),
                 'finish' => $pick($catalogue->finishes),
                 'water_lies' => $pick(\Hull\Climate\Drying::BASE_HOURS),
-                'schools' => ['rust' => $pick($catalogue->schools['rust']->answers), 'removing' => $pick($catalogue->schools['removing']->answers)],
+                'schools' => $schools,
             ]];
         }
     }
@@ -104,11 +109,9 @@ final class RoutePlannerTest extends TestCase
             $workpiece = Yard::workpiece($change);
             $route = $workpiece->plan();
         } catch (NoRoute $e) {
-            self::assertMatchesRegularExpression('/no film system|No order of work/', $e->getMessage());
-
-            return;
+            self::fail($e->getMessage());
         }
-        self::assertSame([], array_map(static fn (Finding $f): string => $f->stepName.': '.$f->says, array_filter($workpiece->check()->findings($workpiece->surveyed, $route), static fn (Finding $f): bool => Severity::Broken === $f->severity)));
+        self::assertSame([], array_map(static fn (Finding $f): string => $f->stepName.': '.$f->says, array_filter($workpiece->check()->findings($workpiece->surveyed, $route), static fn (Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken)));
     }
 
     /**

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
+use Hull\Bench\Workpiece;
 use Hull\Catalog\Need;
 use Hull\Catalog\Rule;
 use Hull\Climate\Air;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Route\FactWithin;
+use Hull\Route\Finding;
+use Hull\Route\RouteCheck;
 use Hull\Route\RouteStep;
 use Hull\Route\StepRunner;
 use Hull\Surface\Film;
@@ -45,7 +49,7 @@ final class RulesTest extends TestCase
         yield 'no scuffing of a soft film' => ['scuff-cured-enough', 'scuff', null, [], [], 1.0, 5.0];
         yield 'mask after washing' => ['mask-after-washing', 'rinse', null, ['masked' => 1.0], [], null, null];
         yield 'no coat over oil' => ['coat-clean', 'apply-coat', self::EPOXY, ['oil' => 1.0], [], null, null];
-        yield 'no coat over wax' => ['coat-clean', 'apply-coat', self::EPOXY, ['wax' => 1.0], [], null, null];
+        yield 'no coat over wax' => ['coat-wax-free', 'apply-coat', self::EPOXY, ['wax' => 1.0], [], null, null];
         yield 'no coat over salt' => ['coat-clean', 'apply-coat', self::EPOXY, ['salt' => 1.0], [], null, null];
         yield 'no coat over acid' => ['coat-residue-free', 'apply-coat', self::EPOXY, ['acid' => 1.0], [], null, null];
         yield 'no coat over alkali' => ['coat-residue-free', 'apply-coat', self::EPOXY, ['alkali' => 1.0], [], null, null];
@@ -83,11 +87,79 @@ final class RulesTest extends TestCase
         self::assertNotContains($rule, $this->broken($step, $product, $keeping, $filmKeeping));
     }
 
-    public function testEveryRuleHasACase(): void
+    /** @return iterable<string, array{Rule}> */
+    public static function rules(): iterable
     {
-        $tried = array_unique(array_column(iterator_to_array(self::cases()), 0));
-        $rules = array_map(static fn (Rule $r): string => $r->need->id, Yard::catalogue()->rules);
-        self::assertSame([], array_values(array_diff($rules, $tried)));
+        foreach (Yard::catalogue()->rules as $rule) {
+            yield $rule->need->id => [$rule];
+        }
+    }
+
+    /** Some step on some part breaks it from one surface, and keeps it from another, unless it is never allowed at all. */
+    #[DataProvider('rules')]
+    public function testEveryRuleIsReachedBrokenAndKept(Rule $rule): void
+    {
+        [$piece, $step] = $this->whereItCounts($rule);
+        $check = new RouteCheck($piece->context);
+        $seen = [];
+        foreach ($this->surfaces($rule, $piece->part->substrate) as $state) {
+            $ids = array_map(static fn (Finding $f): string => $f->needId, [...$check->broken($step, $state), ...$check->spoken($step, $state)]);
+            $seen[in_array($rule->need->id, $ids, true) ? 'broken' : 'kept'] = true;
+        }
+        self::assertArrayHasKey('broken', $seen, $step->step.' on '.$piece->part->substrate);
+        if ([] !== $rule->need->predicate->facts() || $rule->need->predicate->asksFilm()) {
+            self::assertArrayHasKey('kept', $seen, $step->step.' on '.$piece->part->substrate);
+        }
+    }
+
+    /** @return array{Workpiece, RouteStep} */
+    private function whereItCounts(Rule $rule): array
+    {
+        $catalogue = Yard::catalogue();
+        foreach ($catalogue->substrates as $substrate) {
+            foreach ([] === $rule->scope->services ? ['exterior-splash', 'interior', 'exterior-sun'] : $rule->scope->services as $service) {
+                if (!$catalogue->services[$service]->suits($substrate)) {
+                    continue;
+                }
+                $piece = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service, 'finish' => $rule->scope->finishes[0] ?? 'tidy', 'schools' => array_map(static fn (array $a): string => $a[0], $rule->scope->schools)]);
+                if (!in_array($rule, $piece->context->rules, true)) {
+                    continue;
+                }
+                foreach ($catalogue->steps as $step) {
+                    foreach ($step->laysFilm ? $catalogue->products : [null] as $product) {
+                        if ($rule->appliesTo($step, $product)) {
+                            return [$piece, new RouteStep('s', $step->id, $product?->id)];
+                        }
+                    }
+                }
+            }
+        }
+        self::fail('No step on any part is asked this.');
+    }
+
+    /** @return iterable<SurfaceState> every fact the rule asks about at its edges, with and without films of all kinds and ages */
+    private function surfaces(Rule $rule, string $substrate): iterable
+    {
+        $facts = array_values(array_unique(array_map(static fn (FactWithin $f): string => $f->fact, $rule->need->predicate->facts())));
+        $films = [null];
+        if ($rule->need->predicate->asksFilm()) {
+            foreach (Yard::catalogue()->products as $product) {
+                foreach ([0.0, 0.5, 6.0, 40.0, 3000.0] as $hours) {
+                    $films[] = Film::fresh($product, $product->dft)->after($hours, Air::of(Temperature::celsius(20), RelativeHumidity::percent(50)));
+                }
+            }
+        }
+        foreach ($films as $film) {
+            foreach ([0.0, 0.5, 1.0, 2.0, 50.0, 120.0, 240.0, 900.0] as $level) {
+                $bare = SurfaceState::of($substrate, array_fill_keys($facts, $level));
+                yield null === $film ? $bare : $bare->lay($film);
+                foreach ($facts as $fact) {
+                    yield null === $film ? $bare->with($fact, 0.0) : $bare->with($fact, 0.0)->lay($film);
+                    $only = SurfaceState::of($substrate, [$fact => $level]);
+                    yield null === $film ? $only : $only->lay($film);
+                }
+            }
+        }
     }
 
     public function testEveryRuleSaysWhyAndWhatFollows(): void

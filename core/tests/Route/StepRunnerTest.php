@@ -21,11 +21,11 @@ final class StepRunnerTest extends TestCase
         yield 'photographs are a record' => ['photograph', [], ['recorded' => 1.0]];
         yield 'a lead test settles the paint' => ['lead-test', ['lead-unknown' => 1.0], []];
         yield 'brushing takes loose dirt off' => ['dry-clean', ['soil' => 1.0], []];
-        yield 'the lance wets seams' => ['pressure-wash', ['soil' => 2.0, 'salt' => 2.0], ['salt' => 1.0, 'wet' => 2.0]];
-        yield 'alkali stays behind' => ['alkaline-degrease', ['oil' => 2.0], ['alkali' => 1.0, 'wet' => 1.0]];
-        yield 'washing takes the proof away' => ['alkaline-degrease', ['oil' => 1.0, 'proved-clean' => 1.0], ['alkali' => 1.0, 'wet' => 1.0]];
+        yield 'the lance wets seams' => ['pressure-wash', ['soil' => 2.0, 'salt' => 2.0], ['salt' => 1.0, 'washed' => 1.0, 'wet' => 2.0]];
+        yield 'alkali stays behind' => ['alkaline-degrease', ['oil' => 2.0], ['alkali' => 1.0, 'washed' => 1.0, 'wet' => 1.0]];
+        yield 'washing takes the proof away' => ['alkaline-degrease', ['oil' => 1.0, 'proved-clean' => 1.0], ['alkali' => 1.0, 'washed' => 1.0, 'wet' => 1.0]];
         yield 'solvent takes oil and wax' => ['solvent-degrease', ['oil' => 1.0, 'wax' => 1.0], []];
-        yield 'a rinse takes residues' => ['rinse', ['alkali' => 1.0, 'acid' => 1.0, 'salt' => 1.0], ['wet' => 1.0]];
+        yield 'a rinse takes residues' => ['rinse', ['alkali' => 1.0, 'acid' => 1.0], ['wet' => 1.0]];
         yield 'water dries off' => ['air-dry', ['wet' => 2.0], []];
         yield 'the wipe proves it' => ['white-wipe', [], ['proved-clean' => 1.0]];
         yield 'scraping leaves dust' => ['scrape', ['loose-rust' => 1.0, 'old-film-loose' => 1.0, 'wiped' => 1.0], ['dust' => 1.0]];

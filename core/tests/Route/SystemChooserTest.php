@@ -15,42 +15,94 @@ final class SystemChooserTest extends TestCase
     /** @return iterable<array{string, string, string}> service, finish, system */
     public static function choices(): iterable
     {
-        yield ['exterior-splash', 'tidy', 'epoxy-urethane'];
-        yield ['exterior-sun', 'show', 'epoxy-urethane'];
-        yield ['exterior-splash', 'utility', 'epoxy-alkyd'];
-        yield ['interior', 'utility', 'epoxy-alkyd'];
-        yield ['interior', 'show', 'alkyd-only'];
-        yield ['underbody', 'utility', 'mastic'];
-        yield ['underbody', 'show', 'mastic'];
-        yield ['exterior-sun', 'utility', 'epoxy-urethane-utility'];
+        yield ['exterior-splash', 'tidy', 'epoxy+urethane'];
+        yield ['exterior-sun', 'show', 'epoxy+show-build'];
+        yield ['exterior-splash', 'utility', 'epoxy+alkyd'];
+        yield ['interior', 'utility', 'epoxy+alkyd'];
+        yield ['interior', 'tidy', 'alkyd-only'];
+        yield ['underbody', 'utility', 'underbody-non-drying'];
+        yield ['bare-fit', 'show', 'bare-oiled'];
+        yield ['exterior-sun', 'utility', 'epoxy+urethane-one'];
+        yield ['tank', 'tidy', 'tank-lining'];
+        yield ['heat-600', 'tidy', 'heat-aerosol'];
     }
 
     #[DataProvider('choices')]
     public function testTheServiceAndTheFinishDecide(string $service, string $finish, string $system): void
     {
         foreach (['carbon-steel', 'cast-iron'] as $substrate) {
-            $chosen = SystemChooser::choose(Yard::catalogue(), Yard::catalogue()->substrate($substrate), $service, $finish, []);
+            $chosen = Yard::workpiece(['substrate' => $substrate, 'service' => $service, 'finish' => $finish])->context->system;
             self::assertSame($system, $chosen->id);
-            self::assertNotSame('', $chosen->why.$chosen->life);
+            self::assertNotSame('', $chosen->why.$chosen->lifeText());
         }
     }
 
-    public function testEveryServiceAndFinishOfSteelHasASystem(): void
+    /** @return iterable<array{array<string, string>, string, string, string}> schools, service, finish, system */
+    public static function schools(): iterable
+    {
+        yield [['first-film' => 'etch'], 'exterior-sun', 'tidy', 'etch+urethane'];
+        yield [['first-film' => 'zinc-rich'], 'exterior-splash', 'tidy', 'zinc+urethane'];
+        yield [['first-film' => 'mcu'], 'exterior-splash', 'tidy', 'mcu+urethane'];
+        yield [['first-film' => 'dtm'], 'interior', 'utility', 'dtm'];
+        yield [['rust' => 'encapsulate'], 'exterior-splash', 'tidy', 'encapsulate+urethane'];
+        yield [['rust' => 'oil'], 'exterior-splash', 'utility', 'oil-film'];
+        yield [['underbody' => 'film-build'], 'underbody', 'tidy', 'mastic'];
+        yield [['underbody' => 'liner'], 'underbody', 'tidy', 'epoxy+liner'];
+        yield [['heat-film' => 'oven'], 'heat-300', 'tidy', 'ceramic'];
+    }
+
+    /** @param array<string, string> $schools */
+    #[DataProvider('schools')]
+    public function testTheSchoolsDecide(array $schools, string $service, string $finish, string $system): void
+    {
+        self::assertSame($system, Yard::workpiece(['schools' => $schools, 'service' => $service, 'finish' => $finish])->context->system->id);
+    }
+
+    public function testASchoolWithoutASystemGivesWayAndSaysSo(): void
+    {
+        $piece = Yard::workpiece(['schools' => ['rust' => 'oil'], 'service' => 'exterior-splash', 'finish' => 'show']);
+        self::assertSame('epoxy+show-build', $piece->context->system->id, 'oil is no show finish');
+        $gelcoat = Yard::workpiece(['substrate' => 'gelcoat', 'conditions' => [], 'service' => 'tank']);
+        self::assertSame('tank-lining', $gelcoat->context->system->id);
+    }
+
+    public function testEveryMaterialHasASystemInEveryServiceThatSuitsIt(): void
     {
         $catalogue = Yard::catalogue();
-        foreach (array_keys($catalogue->services) as $service) {
-            foreach (array_keys($catalogue->finishes) as $finish) {
-                $chosen = SystemChooser::choose($catalogue, $catalogue->substrate('carbon-steel'), $service, $finish, []);
-                self::assertContains($service, $chosen->services);
-                self::assertContains($finish, $chosen->finishes);
+        foreach ($catalogue->substrates as $substrate) {
+            foreach ($catalogue->services as $service) {
+                foreach (array_keys($catalogue->finishes) as $finish) {
+                    if ($service->suits($substrate)) {
+                        $scope = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service->id, 'finish' => $finish])->context->system->scope;
+                        self::assertTrue($substrate->isOf($scope->families), $substrate->id.' '.$service->id);
+                    }
+                }
             }
         }
     }
 
-    public function testAMaterialWithoutASystemSaysSo(): void
+    public function testAServiceThatDoesNotSuitSaysWhy(): void
     {
         $this->expectException(NoRoute::class);
-        $this->expectExceptionMessageMatches('/no film system yet for Driftwood .* "Interior" .* "Tidy"/');
-        SystemChooser::choose(Yard::catalogue(), new \Hull\Catalog\Substrate('driftwood', 'Driftwood', ['wood'], '', 'wood'), 'interior', 'tidy', []);
+        $this->expectExceptionMessageMatches('/Rubber .* "Heat to 600 °C": it melts, softens or burns/');
+        Yard::workpiece(['substrate' => 'rubber', 'conditions' => [], 'service' => 'heat-600']);
+    }
+
+    public function testAWorkshopWithoutAnythingStillHasASystemForEveryMaterial(): void
+    {
+        $catalogue = Yard::catalogue();
+        foreach ($catalogue->substrates as $substrate) {
+            foreach ($catalogue->services as $service) {
+                if ($service->suits($substrate)) {
+                    $system = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service->id, 'finish' => 'show'], array_keys($catalogue->limits))->context->system;
+                    self::assertSame([], $system->requires);
+                }
+            }
+        }
+    }
+
+    public function testWithoutIsocyanateAnotherSystemIsTaken(): void
+    {
+        self::assertSame('epoxy+topside', Yard::workpiece([], ['isocyanate'])->context->system->id);
     }
 }

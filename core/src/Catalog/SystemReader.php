@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Catalog;
+
+use Hull\Input\Node;
+
+/**
+ * Reads the film systems: those given whole, and those put together from a foundation (what grips the substrate) and
+ * a top (what the service asks for). A top goes on a foundation whose last film has one of the tags it lies over.
+ */
+final readonly class SystemReader
+{
+    /**
+     * @param array<string, Product>              $products
+     * @param \Closure(Node): Scope               $scope
+     * @param \Closure(?Node, string): list<Need> $needs
+     */
+    public function __construct(private Node $data, private array $products, private \Closure $scope, private \Closure $needs)
+    {
+    }
+
+    /** @return array<string, FilmSystem> the whole ones first, each in the order of the catalogue */
+    public function systems(): array
+    {
+        $systems = [];
+        foreach ($this->data->field('systems')->items() as $n) {
+            $this->add($systems, $n, new FilmSystem($this->id($n), $n->field('name')->text(), ($this->scope)($n), $this->layers($n), ($this->needs)($n->optional('ends'), $this->id($n)), $n->field('why')->text(400), $this->life($n), $this->requires($this->layers($n))));
+        }
+        foreach ($this->data->field('foundations')->items() as $foundation) {
+            foreach ($this->data->field('tops')->items() as $top) {
+                $this->compose($systems, $foundation, $top);
+            }
+        }
+
+        return $systems;
+    }
+
+    /** @param array<string, FilmSystem> $systems */
+    private function compose(array &$systems, Node $foundation, Node $top): void
+    {
+        $below = $this->layers($foundation);
+        $last = $below[count($below) - 1] ?? null;
+        $over = array_map(static fn (Node $t): string => $t->text(), $top->field('over')->items());
+        if (null === $last || [] === array_intersect($over, $last->product->tags)) {
+            return;
+        }
+        $scope = self::both(($this->scope)($foundation), ($this->scope)($top));
+        if (null === $scope) {
+            return;
+        }
+        $id = $this->id($foundation).'+'.$this->id($top);
+        $life = $this->life($top);
+        $factor = $foundation->optional('life_factor')?->number() ?? 1.0;
+        $layers = [...$below, ...$this->layers($top)];
+        $this->add($systems, $foundation, new FilmSystem($id, $foundation->field('name')->text().'; '.lcfirst($top->field('name')->text()), $scope, $layers, ($this->needs)($top->optional('ends'), $id), $foundation->field('why')->text(400).' '.$top->field('why')->text(400), [$life[0] * $factor, $life[1] * $factor], $this->requires($layers)));
+    }
+
+    /** What both scopes cover; null when nothing. */
+    private static function both(Scope $a, Scope $b): ?Scope
+    {
+        $lists = [];
+        foreach ([[$a->families, $b->families], [$a->services, $b->services], [$a->finishes, $b->finishes]] as [$one, $other]) {
+            $shared = [] === $one ? $other : ([] === $other ? $one : array_values(array_intersect($one, $other)));
+            if ([] === $shared && [] !== $one && [] !== $other) {
+                return null;
+            }
+            $lists[] = $shared;
+        }
+
+        return new Scope($lists[0], [...$a->except, ...$b->except], $lists[1], $lists[2], [...$a->schools, ...$b->schools]);
+    }
+
+    /** @param array<string, FilmSystem> $systems */
+    private function add(array &$systems, Node $n, FilmSystem $system): void
+    {
+        if (isset($systems[$system->id])) {
+            throw $n->refuse(sprintf('The id "%s" is used twice.', $system->id), 'an id of its own');
+        }
+        $systems[$system->id] = $system;
+    }
+
+    private function id(Node $n): string
+    {
+        return $n->field('id')->text();
+    }
+
+    /** @return list<SystemLayer> */
+    private function layers(Node $n): array
+    {
+        return array_map(fn (Node $l): SystemLayer => new SystemLayer($this->products[$l->field('product')->choice(array_keys($this->products))], $l->field('coats')->integer(1, 10), $l->field('role')->text()), $n->optional('layers')?->items() ?? []);
+    }
+
+    /** @return array{float, float} */
+    private function life(Node $n): array
+    {
+        $life = $n->field('life')->items(2);
+
+        return 2 === count($life) ? [$life[0]->number(), $life[1]->number()] : throw $n->field('life')->refuse('A life is a range.', 'two numbers of years, such as [4, 6]');
+    }
+
+    /**
+     * @param list<SystemLayer> $layers
+     *
+     * @return list<string>
+     */
+    private function requires(array $layers): array
+    {
+        return array_values(array_unique(array_merge([], ...array_map(static fn (SystemLayer $l): array => $l->product->requires, $layers))));
+    }
+}

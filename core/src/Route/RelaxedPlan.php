@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Catalog\Need;
+use Hull\Catalog\Step;
+use Hull\Quantity\Area;
+use Hull\Surface\SurfaceState;
+
+/**
+ * What would still have to be done if no step ever undid another: the estimate of effort that leads the search, and
+ * the steps that are worth trying next.
+ */
+final class RelaxedPlan
+{
+    /** Effort assumed for a film to come to where it is asked to be, minutes. */
+    private const FILM = 30.0;
+    /** Share of what the lesser needs of a step cost that comes on top of the dearest: needs have much of their way in common. */
+    private const APART = 0.25;
+
+    /** @var list<FactWithin> */
+    private array $atoms = [];
+
+    /** @var array<string, int> */
+    private array $index = [];
+
+    /** @var list<list<mixed>> needs of each step, compiled */
+    private array $needs = [];
+
+    /** @var list<float> */
+    private array $costs = [];
+
+    /** @var list<list<array{int, string, float}>> atoms each step can establish: atom, verb, level */
+    private array $makes = [];
+
+    /** @var list<mixed> */
+    private array $goal;
+
+    private bool $strips;
+
+    /**
+     * @param list<Need> $goal
+     * @param list<Step> $steps
+     */
+    public function __construct(array $goal, private readonly array $steps, StepRunner $runner, Area $area)
+    {
+        $this->strips = [] !== array_filter($steps, static fn (Step $s): bool => $s->strips > 0);
+        $this->goal = array_map(fn (Need $n): array => $this->compiled($n->predicate), $goal);
+        foreach ($steps as $step) {
+            $this->needs[] = array_map(fn (Need $n): array => $this->compiled($n->predicate), $runner->needs(new RouteStep('', $step->id)));
+            $wait = null === $step->takes->waitFor || 'dwell' === $step->takes->waitFor ? $step->takes->waitHours : 6.0;
+            $this->costs[] = Effort::of($step, $runner->handsOn($step), $wait, $area);
+        }
+        foreach ($steps as $number => $step) {
+            $this->makes[$number] = [];
+            foreach ($this->atoms as $atom => $within) {
+                foreach ($step->does as $effect) {
+                    if ($effect->fact === $within->fact && ('lower' === $effect->verb ? $within->takes(0.0) : $within->takes($effect->level))) {
+                        $this->makes[$number][] = [$atom, $effect->verb, $effect->level];
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return array{float, array<string, float>}|null effort left and the steps worth trying, with their share of it; null when nothing leads there */
+    public function from(SurfaceState $state): ?array
+    {
+        $cost = [];
+        $by = [];
+        $levels = [];
+        foreach ($this->atoms as $atom => $within) {
+            $level = $state->fact($within->fact);
+            $levels[$atom] = $level;
+            $cost[$atom] = $within->takes($level) ? 0.0 : \INF;
+        }
+        $films = [];
+        $open = [];
+        foreach ($this->makes as $number => $made) {
+            foreach ($made as $makes) {
+                if (0.0 !== $cost[$makes[0]]) {
+                    $open[$number][] = $makes;
+                }
+            }
+        }
+        do {
+            $changed = false;
+            foreach ($open as $number => $made) {
+                $effort = $this->costs[$number];
+                $most = 0.0;
+                $all = 0.0;
+                foreach ($this->needs[$number] as $need) {
+                    $one = 'fact' === $need[0] ? $cost[$need[1]] : $this->cost($need, $cost, $state, $films);
+                    if (\INF === $one) {
+                        continue 2;
+                    }
+                    $most = max($most, $one);
+                    $all += $one;
+                }
+                $before = $most + self::APART * ($all - $most);
+                foreach ($made as [$atom, $verb, $level]) {
+                    $times = 'lower' === $verb && $levels[$atom] > $level ? ceil($levels[$atom] / $level) : 1.0;
+                    $now = $before + $effort * $times;
+                    if ($now < $cost[$atom] - 1e-9) {
+                        $cost[$atom] = $now;
+                        $by[$atom] = [$number, $times];
+                        $changed = true;
+                    }
+                }
+            }
+        } while ($changed);
+        $taken = [];
+        $waits = false;
+        foreach ($this->goal as $need) {
+            if (\INF === $this->cost($need, $cost, $state, $films)) {
+                return null;
+            }
+            $this->collect($need, $cost, $by, $state, $films, $taken, $waits);
+        }
+        $left = 0.0;
+        $worth = [];
+        foreach ($taken as $number => $times) {
+            $left += $this->costs[$number] * $times;
+            $worth[$this->steps[$number]->id] = $this->costs[$number] * $times;
+        }
+        if ($waits) {
+            foreach ($this->steps as $step) {
+                if ($step->isWait() || $step->cures || $step->strips > 0) {
+                    $worth[$step->id] = ($worth[$step->id] ?? 0.0) + self::FILM;
+                }
+            }
+        }
+
+        return [$left + ($waits ? self::FILM : 0.0), $worth];
+    }
+
+    private function film(Predicate $asked, SurfaceState $state): float
+    {
+        if ($asked->holds($state)) {
+            return 0.0;
+        }
+
+        return $this->strips || $asked->mayStillHold($state) ? self::FILM : \INF;
+    }
+
+    /** @return array{string, mixed} */
+    private function compiled(Predicate $predicate): array
+    {
+        if ($predicate instanceof FactWithin) {
+            return ['fact', $this->atom($predicate)];
+        }
+        if ($predicate instanceof AnyOf || $predicate instanceof AllOf) {
+            return [$predicate instanceof AnyOf ? 'any' : 'all', array_map($this->compiled(...), $predicate->of)];
+        }
+
+        return ['film', $predicate];
+    }
+
+    private function atom(FactWithin $within): int
+    {
+        $key = $within->key();
+        if (!isset($this->index[$key])) {
+            $this->index[$key] = count($this->atoms);
+            $this->atoms[] = $within;
+        }
+
+        return $this->index[$key];
+    }
+
+    /**
+     * @param array{string, mixed} $need
+     * @param array<int, float>    $cost
+     * @param array<int, float>    $films
+     */
+    private function cost(array $need, array $cost, SurfaceState $state, array &$films): float
+    {
+        [$kind, $of] = $need;
+        if ('fact' === $kind) {
+            return $cost[$of];
+        }
+        if ('film' === $kind) {
+            return $films[spl_object_id($of)] ??= $this->film($of, $state);
+        }
+        if ('all' === $kind) {
+            $sum = 0.0;
+            foreach ($of as $part) {
+                $sum += 'fact' === $part[0] ? $cost[$part[1]] : $this->cost($part, $cost, $state, $films);
+            }
+
+            return $sum;
+        }
+        $least = \INF;
+        foreach ($of as $part) {
+            $least = min($least, 'fact' === $part[0] ? $cost[$part[1]] : $this->cost($part, $cost, $state, $films));
+        }
+
+        return $least;
+    }
+
+    /**
+     * @param array{string, mixed}             $need
+     * @param array<int, float>                $cost
+     * @param array<int, array{int, float}>    $by
+     * @param array<int, float>                $films
+     * @param array<int, float>                $taken
+     */
+    private function collect(array $need, array $cost, array $by, SurfaceState $state, array &$films, array &$taken, bool &$waits): void
+    {
+        [$kind, $of] = $need;
+        if ('fact' === $kind) {
+            $way = $by[$of] ?? null;
+            if (0.0 === $cost[$of] || null === $way) {
+                return;
+            }
+            if (isset($taken[$way[0]])) {
+                $taken[$way[0]] = max($taken[$way[0]], $way[1]);
+
+                return;
+            }
+            $taken[$way[0]] = $way[1];
+            foreach ($this->needs[$way[0]] as $before) {
+                $this->collect($before, $cost, $by, $state, $films, $taken, $waits);
+            }
+
+            return;
+        }
+        if ('film' === $kind) {
+            $waits = $waits || !$of->holds($state);
+
+            return;
+        }
+        if ('all' === $kind) {
+            foreach ($of as $part) {
+                $this->collect($part, $cost, $by, $state, $films, $taken, $waits);
+            }
+
+            return;
+        }
+        $best = null;
+        $least = \INF;
+        foreach ($of as $part) {
+            $now = $this->cost($part, $cost, $state, $films);
+            if ($now < $least) {
+                [$best, $least] = [$part, $now];
+            }
+        }
+        if (null !== $best) {
+            $this->collect($best, $cost, $by, $state, $films, $taken, $waits);
+        }
+    }
+}
