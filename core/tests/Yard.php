@@ -40,7 +40,7 @@ final class Yard
     /**
      * @param array<string, mixed> $change
      *
-     * @return array<string, mixed>
+     * @return array{format: string, version: int, name: string, places: list<array<string, mixed>>, parts: list<array<string, mixed>>}
      */
     public static function frame(array $change = [], string $temperature = '18 C', string $humidity = '55 %'): array
     {
@@ -79,7 +79,7 @@ final class Yard
     {
         $frame = self::frame($change);
         $frame['without'] = $without;
-        $frame['places'] = array_map(static fn (array $p): array => [...$p, 'hazards' => $hazards], (array) $frame['places']);
+        $frame['places'] = array_map(static fn (array $p): array => [...$p, 'hazards' => $hazards], $frame['places']);
         $job = (new JobReader(self::catalogue()))->job(Node::root($frame));
 
         return Workpiece::of(self::catalogue(), $job->parts[0], $job->place($job->parts[0]->place), \Hull\Route\Surroundings::of(self::catalogue(), $job, $job->parts[0]));

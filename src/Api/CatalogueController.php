@@ -12,6 +12,7 @@ use App\Api\View\DimensionField;
 use App\Api\View\GradeView;
 use App\Api\View\Option;
 use App\Api\View\SchoolView;
+use App\Api\View\ServiceView;
 use App\Api\View\ShapeKind;
 use App\Api\View\SubstrateView;
 use App\Format\ComputeFormat;
@@ -40,14 +41,17 @@ final readonly class CatalogueController
         $c = $this->catalogue;
 
         return new JsonResponse(new CatalogueView(
-            array_values(array_map(static fn (\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView($s->id, $s->name, $s->tell, $s->hatch), $c->substrates)),
-            array_values(array_map(static fn (\Hull\Catalog\Condition $x): ConditionView => new ConditionView($x->id, $x->name, $x->hint, array_values(array_map(static fn (\Hull\Catalog\Grade $g): GradeView => new GradeView($g->id, $g->name, $g->look), $x->grades))), $c->conditions)),
-            self::options($c->services),
+            array_values(array_map(static fn (\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView($s->id, $s->name, $s->tell, $s->hatch, $s->families, $s->signs), $c->substrates)),
+            array_values(array_map(static fn (\Hull\Catalog\Condition $x): ConditionView => new ConditionView($x->id, $x->name, $x->hint, $x->group, $x->families, $x->picture, array_values(array_map(static fn (\Hull\Catalog\Grade $g): GradeView => new GradeView($g->id, $g->name, $g->look), $x->grades))), $c->conditions)),
+            array_values(array_map(static fn (\Hull\Catalog\Service $s): ServiceView => new ServiceView($s->id, $s->name, $s->hint, array_values(array_map(static fn (\Hull\Catalog\Substrate $m): string => $m->id, array_filter($c->substrates, $s->suits(...))))), $c->services)),
             self::options($c->finishes),
             self::options($c->places),
+            self::options($c->hazards),
+            self::options($c->signs),
+            array_values(array_map(static fn (\Hull\Catalog\Limit $l): Option => new Option($l->id, $l->name, $l->hint), $c->limits)),
             self::options($c->methods),
             array_map(static fn (string $id): Option => new Option($id, ['open' => 'open, runs off', 'seams' => 'in seams', 'cavities' => 'in cavities'][$id], ''), array_keys(Drying::BASE_HOURS)),
-            array_values(array_map(static fn (\Hull\Catalog\School $s): SchoolView => new SchoolView($s->id, $s->question, array_values(array_map(static fn (Choice $o): Option => new Option($o->id, $o->name, $o->hint), $s->answers))), $c->schools)),
+            array_values(array_map(static fn (\Hull\Catalog\School $s): SchoolView => new SchoolView($s->id, $s->question, array_values(array_map(static fn (\Hull\Catalog\SchoolAnswer $o): Option => new Option($o->id, $o->name, $o->hint), $s->answers))), $c->schools)),
             array_map(self::shape(...), array_values(array_filter(Registry::standard()->all(), static fn (Computation $x): bool => str_starts_with($x->name, 'area.')))),
             array_values(array_map(static fn (\Hull\Catalog\Step $s): Option => new Option($s->id, $s->name, $s->why), array_filter($c->steps, static fn (\Hull\Catalog\Step $s): bool => !$s->laysFilm))),
         ));

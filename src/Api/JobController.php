@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\Body\NewJob;
+use App\Api\Body\WithoutBody;
 use App\Api\View\Created;
 use App\Api\View\JobList;
 use App\Api\View\JobView;
@@ -63,6 +64,17 @@ final readonly class JobController
     public function show(string $job): JsonResponse
     {
         return new JsonResponse($this->today->job($this->desk->job($job)));
+    }
+
+    #[Route('/api/jobs/{job}/without', name: 'api_job_without', methods: ['PUT'])]
+    #[Takes(WithoutBody::class)]
+    #[Answers(JobView::class)]
+    public function without(string $job, Request $request, JobReader $reader): JsonResponse
+    {
+        $row = $this->desk->job($job);
+        $this->books->without($row, $reader->without(JsonBody::of($request)->only(['without'])->field('without')));
+
+        return new JsonResponse($this->today->job($row));
     }
 
     #[Route('/api/jobs/{job}', name: 'api_job_remove', methods: ['DELETE'])]

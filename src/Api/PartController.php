@@ -9,6 +9,7 @@ use App\Api\Body\RouteBody;
 use App\Api\Body\SchoolsBody;
 use App\Api\Body\ShapesBody;
 use App\Api\Body\SurveyBody;
+use App\Api\View\AlternativesView;
 use App\Api\View\Created;
 use App\Api\View\LogAnswer;
 use App\Api\View\MixView;
@@ -135,6 +136,17 @@ final readonly class PartController
         return new JsonResponse($screen->view($row, $this->desk->shown()));
     }
 
+    #[Route('/api/parts/{part}/alternatives', name: 'api_alternatives', methods: ['GET'])]
+    #[Answers(AlternativesView::class)]
+    public function alternatives(string $part, AlternativesScreen $screen): JsonResponse
+    {
+        try {
+            return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+        } catch (NoRoute $e) {
+            throw new ConflictHttpException($e->getMessage());
+        }
+    }
+
     #[Route('/api/parts/{part}/mix', name: 'api_mix', methods: ['GET'])]
     #[Answers(MixView::class)]
     public function mix(string $part, Request $request, CoatScreen $screen): JsonResponse
@@ -179,7 +191,7 @@ final readonly class PartController
     public function log(string $part, Request $request, Catalogue $catalogue): JsonResponse
     {
         $row = $this->desk->part($part);
-        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn']);
+        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by']);
         $entry = $this->reader->entry($body, Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');

@@ -12,14 +12,18 @@ use App\Api\View\StepView;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use Hull\Bench\Replayed;
+use Hull\Bench\RouteFigures;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\Caution;
+use Hull\Catalog\Protection;
 use Hull\Quantity\Duration;
 use Hull\Route\Finding;
 use Hull\Route\Mender;
 use Hull\Route\NoRoute;
 use Hull\Route\Route;
 use Hull\Route\RouteStep;
+use Hull\Route\Schools;
 use Hull\Route\StepRunner;
 use Psr\Clock\ClockInterface;
 
@@ -40,16 +44,17 @@ final readonly class RouteScreen
             $piece = $this->stored->workpiece($row);
             $route = $piece->route();
         } catch (NoRoute $e) {
-            return new RouteView((string) $row->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, $this->schools($row, null, $shown));
+            return new RouteView((string) $row->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, []);
         }
         $replayed = $piece->replay($this->clock->now());
-        [$steps, $layers, $hands, $elapsed] = $this->steps($piece, $route, $replayed, $shown);
+        [$steps, $layers] = $this->steps($piece, $route, $replayed, $shown);
         $remaining = Route::of(Workpiece::remaining($route, $replayed));
         $done = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
-        $findings = array_map(fn (Finding $f): \App\Api\View\FindingView => Screens::finding($this->whole($f, $done)), (new Mender($piece->context))->findings($replayed->state, $remaining));
+        $findings = array_map(fn (Finding $f): \App\Api\View\FindingView => Screens::finding($this->whole($f, $done)), $piece->taken((new Mender($piece->context))->findings($replayed->state, $remaining)));
         $system = $piece->context->system;
+        $figures = RouteFigures::of($piece, $route);
 
-        return new RouteView((string) $row->id, $latest->number ?? 0, $latest->because ?? '', '', $system->name, $system->why, $system->life, $substrate->name, $substrate->hatch, $none, $steps, $findings, $layers, Screens::build($layers, $shown), $shown->value(Duration::minutes($hands)), $shown->value(Duration::hours($elapsed)), $this->schools($row, $piece, $shown));
+        return new RouteView((string) $row->id, $latest->number ?? 0, $latest->because ?? '', '', $system->name, $system->why, $system->lifeText(), $substrate->name, $substrate->hatch, $none, $steps, $findings, $layers, Screens::build($layers, $shown), $shown->value(Duration::minutes($figures->handsOnMin)), $shown->value(Duration::hours($figures->elapsedHours)), $this->schools($piece));
     }
 
     /**
@@ -62,7 +67,7 @@ final readonly class RouteScreen
         return $finding->with(array_map(static fn (\Hull\Route\Mend $m): \Hull\Route\Mend => new \Hull\Route\Mend($m->label, Route::of([...$done, ...$m->route->steps])), $finding->mends));
     }
 
-    /** @return array{list<StepView>, list<LayerView>, float, float} steps, films at the end, hands-on minutes, elapsed hours */
+    /** @return array{list<StepView>, list<LayerView>} steps, films at the end */
     private function steps(Workpiece $piece, Route $route, Replayed $replayed, Shown $shown): array
     {
         $runner = new StepRunner($piece->context);
@@ -71,8 +76,6 @@ final readonly class RouteScreen
         $state = $piece->surveyed;
         $steps = [];
         $layers = [];
-        $hands = 0.0;
-        $elapsed = 0.0;
         foreach ($route->steps as $routeStep) {
             $step = $this->catalogue->step($routeStep->step);
             $applied = $runner->apply($routeStep, $state);
@@ -83,14 +86,14 @@ final readonly class RouteScreen
                 $layers[] = Screens::layer($top, $shown, isset($replayed->finished[$routeStep->key]), $routeStep->key);
             }
             $product = $runner->product($routeStep);
-            $cautions = array_map(fn (string $id): string => $this->catalogue->cautions[$id]->name, array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])));
+            $spoken = array_map(fn (string $id): Caution => $this->catalogue->cautions[$id], array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])));
+            $protect = array_map(static fn (Protection $p): string => $p->name, $this->protection($spoken));
+            $test = null === $step->accept ? null : $this->catalogue->tests[$step->accept];
             $without = array_values(array_unique(array_map(static fn (Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)), $reasons[$routeStep->key]->without ?? [])));
-            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, $step->uses ?? '', array_slice($without, 0, 4), $cautions, $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
-            $hands += $applied->handsOnMin;
-            $elapsed += $applied->handsOnMin / 60 + ($applied->waitHours ?? 0.0);
+            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard), $test->fail ?? '', implode(', ', array_map($this->catalogue->material(...), $step->uses)), array_slice($without, 0, 4), array_map(static fn (Caution $c): string => $c->name, $spoken), $protect, $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
         }
 
-        return [$steps, $layers, $hands, $elapsed];
+        return [$steps, $layers];
     }
 
     public static function status(string $key, Replayed $replayed, Workpiece $piece, Route $route): string
@@ -103,45 +106,32 @@ final readonly class RouteScreen
         };
     }
 
-    /** @return list<SchoolChoice> */
-    private function schools(PartRow $row, ?Workpiece $piece, Shown $shown): array
+    /**
+     * @param list<Caution> $cautions
+     *
+     * @return list<Protection>
+     */
+    private function protection(array $cautions): array
     {
-        $part = $this->stored->part($row);
+        $ids = array_values(array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $cautions))));
+
+        return Protection::worst(array_map(fn (string $id): Protection => $this->catalogue->protection[$id], $ids));
+    }
+
+    /** @return list<SchoolChoice> */
+    private function schools(Workpiece $piece): array
+    {
+        $schools = new Schools($piece->context->traits, $piece->part->schools);
         $choices = [];
-        foreach ($this->catalogue->schools as $school) {
-            $answer = $part->schools[$school->id] ?? $school->default();
+        foreach ($schools->asked() as $school) {
+            $answer = $piece->context->answer($school->id);
             $options = [];
             foreach ($school->answers as $option) {
-                $options[] = new SchoolOption($option->id, $option->name, $option->hint, $option->id === $answer, null === $piece ? '' : $this->figures($piece, [...$part->schools, $school->id => $option->id], $shown));
+                $options[] = new SchoolOption($option->id, $option->name, $option->hint, $option->id === $answer, $schools->arguments($school, $option->id), $schools->arguments($school, $option->id, true));
             }
             $choices[] = new SchoolChoice($school->id, $school->question, $answer, $options);
         }
 
         return $choices;
-    }
-
-    /** @param array<string, string> $schools */
-    private function figures(Workpiece $piece, array $schools, Shown $shown): string
-    {
-        $part = $piece->part;
-        $other = new \Hull\Job\Part($part->id, $part->name, $part->substrate, $part->conditions, $part->shapes, $part->service, $part->finish, $part->place, $part->method, $part->smallOrLattice, $part->exposure, $schools, null, []);
-        try {
-            $workpiece = Workpiece::of($this->catalogue, $other, $piece->place);
-            $route = $workpiece->plan();
-        } catch (NoRoute) {
-            return 'no route here';
-        }
-        $runner = new StepRunner($workpiece->context);
-        $state = $workpiece->surveyed;
-        $minutes = 0.0;
-        $hours = 0.0;
-        foreach ($route->steps as $step) {
-            $applied = $runner->apply($step, $state);
-            $state = $applied->state;
-            $minutes += $applied->handsOnMin;
-            $hours += $applied->handsOnMin / 60 + ($applied->waitHours ?? 0.0);
-        }
-
-        return sprintf('%s hands-on, %s in all, %d steps', $shown->value(Duration::minutes($minutes))->text, $shown->value(Duration::hours($hours))->text, count($route->steps));
     }
 }

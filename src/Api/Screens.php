@@ -22,7 +22,7 @@ final class Screens
 {
     public static function finding(Finding $f): FindingView
     {
-        return new FindingView($f->stepKey, $f->stepName, $f->says, $f->consequence, $f->source, $f->severity->value, array_map(
+        return new FindingView($f->stepKey, $f->stepName, $f->says, $f->consequence, $f->source, $f->severity->value, $f->needId, $f->mayBeTaken, $f->takenBy, array_map(
             static fn (Mend $m): MendView => new MendView($m->label, array_map(self::ref(...), $m->route->steps)),
             $f->mends,
         ));

@@ -51,7 +51,7 @@ final readonly class TodayScreen
 
     public function job(JobRow $row): JobView
     {
-        return new JobView((string) $row->id, $row->name, $row->note, array_values(array_map($this->line(...), $row->parts->toArray())));
+        return new JobView((string) $row->id, $row->name, $row->note, array_values(array_map($this->line(...), $row->parts->toArray())), $row->without);
     }
 
     private function line(PartRow $row): PartLine
@@ -63,9 +63,9 @@ final readonly class TodayScreen
             $replayed = $piece->replay($this->clock->now());
             $remaining = Workpiece::remaining($piece->route(), $replayed);
 
-            return new PartLine((string) $row->id, $part->name, $substrate, count($piece->route()->steps) - count($remaining), count($piece->route()->steps), null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next));
+            return new PartLine((string) $row->id, $part->name, $substrate, $part->zoneOf ?? '', count($piece->route()->steps) - count($remaining), count($piece->route()->steps), null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next));
         } catch (NoRoute $e) {
-            return new PartLine((string) $row->id, $part->name, $substrate, 0, 0, $e->getMessage());
+            return new PartLine((string) $row->id, $part->name, $substrate, $part->zoneOf ?? '', 0, 0, $e->getMessage());
         }
     }
 

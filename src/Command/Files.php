@@ -9,7 +9,9 @@ use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Job\Job;
+use Hull\Job\JobPlan;
 use Hull\Job\JobReader;
+use Hull\Route\Surroundings;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Reads job files for the console; "-" is standard input. */
@@ -27,7 +29,12 @@ final readonly class Files
     /** @return list<Workpiece> */
     public function workpieces(Job $job): array
     {
-        return array_map(fn (\Hull\Job\Part $part): Workpiece => Workpiece::of($this->catalogue, $part, $job->place($part->place)), $job->parts);
+        return array_map(fn (\Hull\Job\Part $part): Workpiece => Workpiece::of($this->catalogue, $part, $job->place($part->place), Surroundings::of($this->catalogue, $job, $part)), $job->parts);
+    }
+
+    public function plan(Job $job): JobPlan
+    {
+        return JobPlan::of($this->catalogue, $job);
     }
 
     public static function read(string $path): string

@@ -6,7 +6,10 @@ namespace App\Command;
 
 use App\Format\RouteFormat;
 use Hull\Input\InvalidInput;
-use Hull\Route\NoRoute;
+use Hull\Job\Job;
+use Hull\Job\JobPlan;
+use Hull\Job\Part;
+use Hull\Job\SharedAction;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -30,31 +33,50 @@ final class PlanCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $parts = [];
         try {
             $path = $input->getArgument('file');
-            foreach ($this->files->workpieces($this->files->job(is_string($path) ? $path : '')) as $piece) {
-                $parts[] = ['id' => $piece->part->id, 'name' => $piece->part->name, 'area' => $piece->context->area->m2(), 'system' => $piece->context->system->id, 'route' => RouteFormat::route($piece, $piece->plan())];
-            }
+            $job = $this->files->job(is_string($path) ? $path : '');
         } catch (InvalidInput $e) {
             return Files::refuse($output, $e);
-        } catch (NoRoute $e) {
-            $output->writeln('' === $e->getMessage() ? 'No route.' : $e->getMessage());
-
-            return self::FAILURE;
         }
-        if ('json' === $input->getOption('format')) {
-            $output->writeln(Files::json(['parts' => $parts]), OutputInterface::OUTPUT_RAW);
-
-            return self::SUCCESS;
+        // A plan starts from the survey: routes the file carries are left aside.
+        $plan = $this->files->plan(new Job($job->name, $job->note, $job->places, array_map(static fn (Part $p): Part => $p->with(null, []), $job->parts), $job->without));
+        'json' === $input->getOption('format') ? $output->writeln(Files::json(self::data($plan)), OutputInterface::OUTPUT_RAW) : $this->text($plan, $output);
+        foreach ($plan->without as $id => $why) {
+            $output->writeln(sprintf('%s: %s', $id, $why));
         }
-        foreach ($parts as $part) {
-            $output->writeln(sprintf('%s (%.3g m2, %s)', $part['name'], $part['area'], $part['system']));
-            foreach ($part['route'] as $index => $step) {
-                $output->writeln(sprintf('%3d  %s', $index + 1, $step['name']));
+
+        return [] === $plan->without ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @return array<string, mixed> */
+    private static function data(JobPlan $plan): array
+    {
+        $parts = [];
+        foreach ($plan->routes as $id => $route) {
+            $piece = $plan->pieces[$id];
+            $parts[] = ['id' => $piece->part->id, 'name' => $piece->part->name, 'area' => $piece->context->area()->m2(), 'system' => $piece->context->system->id, 'route' => RouteFormat::route($piece, $route)];
+        }
+        $actions = array_map(static fn (SharedAction $a): array => ['step' => $a->step, 'product' => $a->product, 'place' => $a->place, 'zones' => array_keys($a->zones), 'saved_min' => $a->saved], $plan->actions);
+
+        return ['parts' => $parts, 'together' => $actions];
+    }
+
+    private function text(JobPlan $plan, OutputInterface $output): void
+    {
+        foreach ($plan->routes as $id => $route) {
+            $piece = $plan->pieces[$id];
+            $output->writeln(sprintf('%s (%.3g m2, %s)', $piece->part->name, $piece->context->area()->m2(), $piece->context->system->id));
+            foreach ($route->steps as $index => $step) {
+                $output->writeln(sprintf('%3d  %s', $index + 1, $piece->check()->name($step)));
             }
         }
-
-        return self::SUCCESS;
+        $shared = array_filter($plan->actions, static fn (SharedAction $a): bool => count($a->zones) > 1 && $a->saved > 0.0);
+        if ([] !== $shared) {
+            $output->writeln(sprintf('Done together: %d actions, %.0f minutes of setting up saved', count($shared), array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $shared))));
+            foreach ($shared as $action) {
+                $output->writeln(sprintf('     %s%s: %s', $action->step, null === $action->product ? '' : ' '.$action->product, implode(', ', array_keys($action->zones))));
+            }
+        }
     }
 }

@@ -27,6 +27,10 @@ class JobRow implements BelongsToWorkshop
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $places = [];
 
+    /** @var list<string> gear, skills and tastes the workshop does without on this job */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $without = [];
+
     /** @var Collection<int, PartRow> */
     #[ORM\OneToMany(targetEntity: PartRow::class, mappedBy: 'job', cascade: ['persist', 'remove'])]
     #[ORM\OrderBy(['position' => 'ASC'])]

@@ -49,6 +49,10 @@ class LogRow implements BelongsToWorkshop
         public readonly bool $withdrawn,
         #[ORM\Column(type: 'instant')]
         public readonly \DateTimeImmutable $writtenAt,
+        #[ORM\Column(length: 60, nullable: true)]
+        public readonly ?string $rule = null,
+        #[ORM\Column(length: 120, options: ['default' => ''])]
+        public readonly string $takenBy = '',
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;

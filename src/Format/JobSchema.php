@@ -27,7 +27,8 @@ final readonly class JobSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Unbowed Hull job file',
             ...self::object(['format' => ['const' => JobReader::FORMAT], 'version' => ['const' => JobReader::VERSION], 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 120], 'note' => ['type' => 'string', 'maxLength' => 2000], '$schema' => ['type' => 'string'],
-                'places' => ['type' => 'array', 'maxItems' => 50, 'items' => self::object(['id' => $id, 'name' => ['type' => 'string', 'maxLength' => 80], 'kind' => ['enum' => array_keys($this->catalogue->places)], 'temperature' => $quantity, 'humidity' => $quantity], ['id', 'kind', 'temperature', 'humidity'])],
+                'places' => ['type' => 'array', 'maxItems' => 50, 'items' => self::object(['id' => $id, 'name' => ['type' => 'string', 'maxLength' => 80], 'kind' => ['enum' => array_keys($this->catalogue->places)], 'temperature' => $quantity, 'humidity' => $quantity, 'hazards' => ['type' => 'array', 'items' => ['enum' => array_keys($this->catalogue->hazards)]]], ['id', 'kind', 'temperature', 'humidity'])],
+                'without' => ['type' => 'array', 'maxItems' => 100, 'items' => ['enum' => array_keys($this->catalogue->limits)]],
                 'parts' => ['type' => 'array', 'maxItems' => 200, 'items' => ['$ref' => '#/$defs/part']]], ['format', 'version', 'name', 'places', 'parts']),
             '$defs' => ['part' => $this->part($quantity, $id), 'shape' => $this->shape()],
         ];
@@ -59,8 +60,10 @@ final readonly class JobSchema
             'small_or_lattice' => ['type' => 'boolean'],
             'water_lies' => ['enum' => array_keys(Drying::BASE_HOURS)],
             'schools' => self::object(array_map(static fn (\Hull\Catalog\School $s): array => ['enum' => array_keys($s->answers)], $this->catalogue->schools), []),
+            'zone_of' => $id,
+            'mounted_on' => $id,
             'route' => ['type' => 'array', 'maxItems' => 500, 'items' => ['anyOf' => [['enum' => $steps], self::object(['key' => ['type' => 'string'], 'step' => ['enum' => $steps], 'product' => ['enum' => array_keys($this->catalogue->products)], 'because' => ['type' => 'string', 'maxLength' => 500]], ['step'])]]],
-            'log' => ['type' => 'array', 'maxItems' => 10000, 'items' => self::object(['id' => ['type' => 'string', 'maxLength' => 60], 'kind' => ['enum' => array_map(static fn (EntryKind $k): string => $k->value, EntryKind::cases())], 'step' => ['type' => 'string'], 'at' => ['type' => 'string', 'format' => 'date-time'], 'temperature' => $quantity, 'humidity' => $quantity, 'note' => ['type' => 'string', 'maxLength' => 2000], 'corrects' => ['type' => 'string'], 'withdrawn' => ['type' => 'boolean']], ['kind', 'at'])],
+            'log' => ['type' => 'array', 'maxItems' => 10000, 'items' => self::object(['id' => ['type' => 'string', 'maxLength' => 60], 'kind' => ['enum' => array_map(static fn (EntryKind $k): string => $k->value, EntryKind::cases())], 'step' => ['type' => 'string'], 'at' => ['type' => 'string', 'format' => 'date-time'], 'temperature' => $quantity, 'humidity' => $quantity, 'note' => ['type' => 'string', 'maxLength' => 2000], 'corrects' => ['type' => 'string'], 'withdrawn' => ['type' => 'boolean'], 'rule' => ['type' => 'string'], 'by' => ['type' => 'string', 'maxLength' => 120]], ['kind', 'at'])],
         ], ['id', 'name', 'substrate', 'service', 'finish', 'place']);
     }
 

@@ -50,6 +50,7 @@ final readonly class Bookkeeper
         return $this->em->wrapInTransaction(function () use ($workshop, $job): JobRow {
             $row = new JobRow($workshop, $job->name, $job->note, $this->clock->now());
             $row->places = array_map(JobWriter::place(...), array_values($job->places));
+            $row->without = $job->without;
             $this->em->persist($row);
             foreach ($job->parts as $index => $part) {
                 $partRow = new PartRow($row, $index + 1, self::stripped($part));
@@ -117,6 +118,22 @@ final readonly class Bookkeeper
             $this->em->flush();
 
             return $gained;
+        });
+    }
+
+    /**
+     * What the workshop does without on a job; routes nobody has touched are planned again.
+     *
+     * @param list<string> $without
+     */
+    public function without(JobRow $row, array $without): void
+    {
+        $this->em->wrapInTransaction(function () use ($row, $without): void {
+            $row->without = $without;
+            foreach ($row->parts as $part) {
+                $this->planUntouched($part);
+            }
+            $this->em->flush();
         });
     }
 
@@ -215,7 +232,7 @@ final readonly class Bookkeeper
 
     private function append(PartRow $row, LogEntry $entry): void
     {
-        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now());
+        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now(), $entry->rule, $entry->by);
         $row->log->add($line);
         $this->em->persist($line);
     }

@@ -18,6 +18,7 @@ use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Route\Surroundings;
 
 /** Reads stored rows back into the values the core works with. */
 final readonly class Stored
@@ -33,7 +34,7 @@ final readonly class Stored
             $parts[] = $this->part($part);
         }
 
-        return new Job($row->name, $row->note, $this->places($row), $parts);
+        return new Job($row->name, $row->note, $this->places($row), $parts, $row->without);
     }
 
     public function part(PartRow $row): Part
@@ -52,7 +53,12 @@ final readonly class Stored
     {
         $part = $this->part($row);
 
-        return Workpiece::of($this->catalogue, $part, $this->places($row->job)[$part->place]);
+        return Workpiece::of($this->catalogue, $part, $this->places($row->job)[$part->place], $this->around($row));
+    }
+
+    public function around(PartRow $row): Surroundings
+    {
+        return Surroundings::of($this->catalogue, $this->job($row->job), $this->part($row));
     }
 
     /** @return array<string, Place> */
@@ -71,6 +77,6 @@ final readonly class Stored
     {
         $air = null === $row->temperatureC || null === $row->humidityRatio ? null : Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio));
 
-        return new LogEntry($row->entryId, $row->kind, $row->stepKey, $row->at, $air, $row->note, $row->corrects, $row->withdrawn);
+        return new LogEntry($row->entryId, $row->kind, $row->stepKey, $row->at, $air, $row->note, $row->corrects, $row->withdrawn, $row->rule, $row->takenBy);
     }
 }

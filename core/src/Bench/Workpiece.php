@@ -7,6 +7,7 @@ namespace Hull\Bench;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Substrate;
+use Hull\Job\EntryKind;
 use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Route\Finding;
@@ -73,6 +74,18 @@ final readonly class Workpiece
         return $bent;
     }
 
+    /**
+     * The same part by other schools or in another workshop, not begun yet.
+     *
+     * @param array<string, string> $schools question => answer
+     *
+     * @throws NoRoute
+     */
+    public function with(array $schools, Surroundings $around): self
+    {
+        return self::of($this->context->catalogue(), $this->part->following($schools), $this->place, $around);
+    }
+
     public function plan(): Route
     {
         return (new RoutePlanner($this->context))->plan($this->surveyed);
@@ -87,7 +100,26 @@ final readonly class Workpiece
     /** @return list<Finding> with mends, for an order of work from the surveyed surface on */
     public function findings(Route $route): array
     {
-        return (new Mender($this->context))->findings($this->surveyed, $route);
+        return $this->taken((new Mender($this->context))->findings($this->surveyed, $route));
+    }
+
+    /**
+     * Stops for which the record names somebody become cautions that say who.
+     *
+     * @param list<Finding> $findings
+     *
+     * @return list<Finding>
+     */
+    public function taken(array $findings): array
+    {
+        $by = [];
+        foreach (Record::effective($this->part->log) as $entry) {
+            if (EntryKind::Taken === $entry->kind && null !== $entry->rule) {
+                $by[$entry->rule] = sprintf('%s: %s', $entry->by, $entry->note);
+            }
+        }
+
+        return array_map(static fn (Finding $f): Finding => $f->mayBeTaken && isset($by[$f->needId]) ? $f->takenBy($by[$f->needId]) : $f, $findings);
     }
 
     /** @return array<string, Reason> */

@@ -8,10 +8,10 @@ namespace Hull\Catalog;
 final readonly class FilmSystem
 {
     /**
-     * @param list<SystemLayer> $layers empty where nothing is to lie on the part
-     * @param list<Need>        $ends   what must be true before the closing steps, such as waxed
-     * @param array{float, float} $life years, from and to
-     * @param list<string>      $requires gear, skills and tastes of its products
+     * @param list<SystemLayer>   $layers   empty where nothing is to lie on the part
+     * @param list<Need>          $ends     what must be true before the closing steps, such as waxed
+     * @param array{float, float} $life     years, from and to
+     * @param list<string>        $requires gear, skills and tastes of its products
      */
     public function __construct(
         public string $id,

@@ -8,9 +8,9 @@ namespace Hull\Catalog;
 final readonly class Takes
 {
     /**
-     * @param string|null $waitFor drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C colder)
-     * @param float       $penalty risk, in minutes one would give to avoid it
-     * @param float       $money   minor units of money, at once
+     * @param string|null $waitFor    drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C colder)
+     * @param float       $penalty    risk, in minutes one would give to avoid it
+     * @param float       $money      minor units of money, at once
      * @param float       $moneyPerM2 minor units per m2
      */
     public function __construct(

@@ -12,4 +12,6 @@ enum EntryKind: string
     case Reading = 'reading';
     case Note = 'note';
     case Correction = 'correction';
+    /** A stop that a named person takes responsibility for. */
+    case Taken = 'taken';
 }

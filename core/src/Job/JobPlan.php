@@ -84,7 +84,7 @@ final readonly class JobPlan
      */
     private static function largest(array $pieces, array $ids): Workpiece
     {
-        usort($ids, static fn (string $a, string $b): int => $pieces[$b]->context->area()->m2() <=> $pieces[$a]->context->area()->m2() ?: strcmp($a, $b));
+        usort($ids, static fn (string $a, string $b): int => [$pieces[$b]->context->area()->m2(), $a] <=> [$pieces[$a]->context->area()->m2(), $b]);
 
         return $pieces[$ids[0]];
     }

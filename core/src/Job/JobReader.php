@@ -6,6 +6,8 @@ namespace Hull\Job;
 
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Condition;
+use Hull\Catalog\Rule;
+use Hull\Catalog\RuleLevel;
 use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
 use Hull\Climate\Drying;
@@ -165,7 +167,7 @@ final readonly class JobReader
 
     public function entry(Node $n, string $id): LogEntry
     {
-        $n->only(['id', 'kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn']);
+        $n->only(['id', 'kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by']);
         $kind = EntryKind::from($n->field('kind')->choice(array_map(static fn (EntryKind $k): string => $k->value, EntryKind::cases())));
         $step = $n->optional('step');
         if (null === $step && in_array($kind, [EntryKind::Start, EntryKind::Finish], true)) {
@@ -176,7 +178,20 @@ final readonly class JobReader
             throw new \Hull\Input\InvalidInput($n->pointer.'/corrects', 'A correction, and only a correction, names the entry it corrects.', 'the id of an earlier entry with kind "correction"');
         }
 
-        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : $this->air($n), Node::remark($n->optional('note'), 2000), $corrects, $n->optional('withdrawn')?->boolean() ?? false);
+        $taken = EntryKind::Taken === $kind;
+        foreach (['rule', 'by', 'note'] as $field) {
+            if ($taken) {
+                $n->field($field)->text(500);
+            }
+        }
+
+        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : $this->air($n), Node::remark($n->optional('note'), 2000), $corrects, $n->optional('withdrawn')?->boolean() ?? false, $taken ? $n->field('rule')->choice($this->gates()) : null, $taken ? $n->field('by')->text(120) : '');
+    }
+
+    /** @return list<string> rules that a named person may take responsibility for */
+    private function gates(): array
+    {
+        return array_values(array_map(static fn (Rule $r): string => $r->need->id, array_filter($this->catalogue->rules, static fn (Rule $r): bool => RuleLevel::Gate === $r->level)));
     }
 
     public static function instant(Node $n): \DateTimeImmutable

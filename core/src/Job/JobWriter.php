@@ -91,6 +91,8 @@ final class JobWriter
             'note' => $entry->note,
             'corrects' => $entry->corrects,
             'withdrawn' => $entry->withdrawn,
+            'rule' => $entry->rule,
+            'by' => $entry->by,
         ], static fn (mixed $v): bool => null !== $v && '' !== $v && false !== $v);
     }
 

@@ -9,7 +9,11 @@ use Hull\Climate\Air;
 /** One line of the record. Never changed; a correction names what it corrects and says it anew. */
 final readonly class LogEntry
 {
-    /** @param string|null $corrects id of the entry this one replaces; the replaced one is kept */
+    /**
+     * @param string|null $rule     id of the rule a named person takes responsibility for
+     * @param string      $by       who does
+     * @param string|null $corrects id of the entry this one replaces; the replaced one is kept
+     */
     public function __construct(
         public string $id,
         public EntryKind $kind,
@@ -19,6 +23,8 @@ final readonly class LogEntry
         public string $note,
         public ?string $corrects,
         public bool $withdrawn = false,
+        public ?string $rule = null,
+        public string $by = '',
     ) {
     }
 

@@ -58,7 +58,7 @@ final readonly class Merger
                 continue;
             }
             $own = $this->catalogue->step($step->step)->shared || $this->catalogue->step($step->step)->isWait() ? '' : $zone;
-            $ahead[$step->step.'/'.$step->product.'/'.$this->pieces[$zone]->place->id.'/'.$own][] = (string) $zone;
+            $ahead[$step->step.'/'.$step->product.'/'.$this->pieces[$zone]->place->id.'/'.$own][] = $zone;
         }
 
         return $ahead;
@@ -99,7 +99,7 @@ final readonly class Merger
     {
         $coming = 0;
         foreach ($routes as $zone => $route) {
-            if (in_array((string) $zone, $zones, true)) {
+            if (in_array($zone, $zones, true)) {
                 continue;
             }
             for ($i = $at[$zone]; $i < count($route->steps); ++$i) {

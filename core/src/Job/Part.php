@@ -15,8 +15,8 @@ final readonly class Part
      * @param list<Shape>           $shapes
      * @param array<string, string> $schools
      * @param list<LogEntry>        $log
-     * @param string|null           $zoneOf    id of the part this is a zone of
-     * @param string|null           $mountedOn id of the part it is taken off from, and goes back on
+     * @param string|null           $zoneOf     id of the part this is a zone of
+     * @param string|null           $mountedOn  id of the part it is taken off from, and goes back on
      */
     public function __construct(
         public string $id,
@@ -47,6 +47,12 @@ final readonly class Part
     public function piece(): string
     {
         return $this->zoneOf ?? $this->id;
+    }
+
+    /** @param array<string, string> $schools */
+    public function following(array $schools): self
+    {
+        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $schools, null, [], $this->zoneOf, $this->mountedOn);
     }
 
     /** @param list<LogEntry> $log */

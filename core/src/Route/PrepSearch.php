@@ -181,15 +181,15 @@ final class PrepSearch
     private function withoutDetours(array $path, SurfaceState $from, array $needs): array
     {
         $times = array_count_values(array_map(static fn (RouteStep $s): string => $s->step, $path));
-        foreach (array_keys($path) as $index) {
-            if (!isset($path[$index]) || $times[$path[$index]->step] < 2) {
+        foreach ($path as $index => $step) {
+            if ($times[$step->step] < 2) {
                 continue;
             }
-            foreach (array_keys($path) as $other) {
+            foreach ($path as $other => $_) {
                 $shorter = $path;
                 unset($shorter[$index], $shorter[$other]);
-                if ($other > $index && isset($path[$index]) && $this->leads($shorter, $from, $needs)) {
-                    $path = $shorter;
+                if ($other > $index && $this->leads($shorter, $from, $needs)) {
+                    return $this->withoutDetours($shorter, $from, $needs);
                 }
             }
         }

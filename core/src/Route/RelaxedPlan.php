@@ -26,7 +26,7 @@ final class RelaxedPlan
     /** @var array<string, int> */
     private array $index = [];
 
-    /** @var list<list<mixed>> needs of each step, compiled */
+    /** @var list<list<Asked>> needs of each step */
     private array $needs = [];
 
     /** @var list<float> */
@@ -35,7 +35,7 @@ final class RelaxedPlan
     /** @var list<list<array{int, string, float}>> atoms each step can establish: atom, verb, level */
     private array $makes = [];
 
-    /** @var list<mixed> */
+    /** @var list<Asked> */
     private array $goal;
 
     private bool $strips;
@@ -47,9 +47,9 @@ final class RelaxedPlan
     public function __construct(array $goal, private readonly array $steps, StepRunner $runner, Area $area)
     {
         $this->strips = [] !== array_filter($steps, static fn (Step $s): bool => $s->strips > 0);
-        $this->goal = array_map(fn (Need $n): array => $this->compiled($n->predicate), $goal);
+        $this->goal = array_map(fn (Need $n): Asked => Asked::of($n->predicate, $this->atom(...)), $goal);
         foreach ($steps as $step) {
-            $this->needs[] = array_map(fn (Need $n): array => $this->compiled($n->predicate), $runner->needs(new RouteStep('', $step->id)));
+            $this->needs[] = array_map(fn (Need $n): Asked => Asked::of($n->predicate, $this->atom(...)), $runner->needs(new RouteStep('', $step->id)));
             $wait = null === $step->takes->waitFor || 'dwell' === $step->takes->waitFor ? $step->takes->waitHours : 6.0;
             $this->costs[] = Effort::of($step, $runner->handsOn($step), $wait, $area);
         }
@@ -92,7 +92,7 @@ final class RelaxedPlan
                 $most = 0.0;
                 $all = 0.0;
                 foreach ($this->needs[$number] as $need) {
-                    $one = 'fact' === $need[0] ? $cost[$need[1]] : $this->cost($need, $cost, $state, $films);
+                    $one = Asked::FACT === $need->kind ? $cost[$need->atom] : $this->cost($need, $cost, $state, $films);
                     if (\INF === $one) {
                         continue 2;
                     }
@@ -145,19 +145,6 @@ final class RelaxedPlan
         return $this->strips || $asked->mayStillHold($state) ? self::FILM : \INF;
     }
 
-    /** @return array{string, mixed} */
-    private function compiled(Predicate $predicate): array
-    {
-        if ($predicate instanceof FactWithin) {
-            return ['fact', $this->atom($predicate)];
-        }
-        if ($predicate instanceof AnyOf || $predicate instanceof AllOf) {
-            return [$predicate instanceof AnyOf ? 'any' : 'all', array_map($this->compiled(...), $predicate->of)];
-        }
-
-        return ['film', $predicate];
-    }
-
     private function atom(FactWithin $within): int
     {
         $key = $within->key();
@@ -170,84 +157,64 @@ final class RelaxedPlan
     }
 
     /**
-     * @param array{string, mixed} $need
-     * @param array<int, float>    $cost
-     * @param array<int, float>    $films
+     * @param array<int, float> $cost
+     * @param array<int, float> $films
      */
-    private function cost(array $need, array $cost, SurfaceState $state, array &$films): float
+    private function cost(Asked $need, array $cost, SurfaceState $state, array &$films): float
     {
-        [$kind, $of] = $need;
-        if ('fact' === $kind) {
-            return $cost[$of];
+        if (null !== $need->film) {
+            return $films[spl_object_id($need->film)] ??= $this->film($need->film, $state);
         }
-        if ('film' === $kind) {
-            return $films[spl_object_id($of)] ??= $this->film($of, $state);
+        if (Asked::FACT === $need->kind) {
+            return $cost[$need->atom];
         }
-        if ('all' === $kind) {
-            $sum = 0.0;
-            foreach ($of as $part) {
-                $sum += 'fact' === $part[0] ? $cost[$part[1]] : $this->cost($part, $cost, $state, $films);
-            }
-
-            return $sum;
-        }
+        $sum = 0.0;
         $least = \INF;
-        foreach ($of as $part) {
-            $least = min($least, 'fact' === $part[0] ? $cost[$part[1]] : $this->cost($part, $cost, $state, $films));
+        foreach ($need->of as $part) {
+            $one = Asked::FACT === $part->kind ? $cost[$part->atom] : $this->cost($part, $cost, $state, $films);
+            $sum += $one;
+            $least = min($least, $one);
         }
 
-        return $least;
+        return Asked::ALL === $need->kind ? $sum : $least;
     }
 
     /**
-     * @param array{string, mixed}             $need
-     * @param array<int, float>                $cost
-     * @param array<int, array{int, float}>    $by
-     * @param array<int, float>                $films
-     * @param array<int, float>                $taken
+     * @param array<int, float>             $cost
+     * @param array<int, array{int, float}> $by
+     * @param array<int, float>             $films
+     * @param array<int, float>             $taken
      */
-    private function collect(array $need, array $cost, array $by, SurfaceState $state, array &$films, array &$taken, bool &$waits): void
+    private function collect(Asked $need, array $cost, array $by, SurfaceState $state, array &$films, array &$taken, bool &$waits): void
     {
-        [$kind, $of] = $need;
-        if ('fact' === $kind) {
-            $way = $by[$of] ?? null;
-            if (0.0 === $cost[$of] || null === $way) {
+        if (null !== $need->film) {
+            $waits = $waits || !$need->film->holds($state);
+        } elseif (Asked::FACT === $need->kind) {
+            $way = $by[$need->atom] ?? null;
+            if (0.0 === $cost[$need->atom] || null === $way) {
                 return;
             }
-            if (isset($taken[$way[0]])) {
-                $taken[$way[0]] = max($taken[$way[0]], $way[1]);
-
-                return;
-            }
-            $taken[$way[0]] = $way[1];
-            foreach ($this->needs[$way[0]] as $before) {
+            $known = isset($taken[$way[0]]);
+            $taken[$way[0]] = max($taken[$way[0]] ?? 0.0, $way[1]);
+            foreach ($known ? [] : $this->needs[$way[0]] as $before) {
                 $this->collect($before, $cost, $by, $state, $films, $taken, $waits);
             }
-
-            return;
-        }
-        if ('film' === $kind) {
-            $waits = $waits || !$of->holds($state);
-
-            return;
-        }
-        if ('all' === $kind) {
-            foreach ($of as $part) {
+        } elseif (Asked::ALL === $need->kind) {
+            foreach ($need->of as $part) {
                 $this->collect($part, $cost, $by, $state, $films, $taken, $waits);
             }
-
-            return;
-        }
-        $best = null;
-        $least = \INF;
-        foreach ($of as $part) {
-            $now = $this->cost($part, $cost, $state, $films);
-            if ($now < $least) {
-                [$best, $least] = [$part, $now];
+        } else {
+            $best = null;
+            $least = \INF;
+            foreach ($need->of as $part) {
+                $now = $this->cost($part, $cost, $state, $films);
+                if ($now < $least) {
+                    [$best, $least] = [$part, $now];
+                }
             }
-        }
-        if (null !== $best) {
-            $this->collect($best, $cost, $by, $state, $films, $taken, $waits);
+            if (null !== $best) {
+                $this->collect($best, $cost, $by, $state, $films, $taken, $waits);
+            }
         }
     }
 }

@@ -104,7 +104,7 @@ final class Relevance
 
     private function want(FactWithin $asked): void
     {
-        $this->wanted[$asked->fact][spl_object_id($asked).''] = $asked;
+        $this->wanted[$asked->fact][$asked->key()] = $asked;
     }
 
     private function helps(Step $step): bool

@@ -21,7 +21,7 @@ final readonly class Schools
         return array_map($this->answer(...), $this->traits->catalogue->schools);
     }
 
-    /** The questions that arise on this material. @return array<string, School> */
+    /** @return array<string, School> the questions that arise on this material */
     public function asked(): array
     {
         return array_filter($this->traits->catalogue->schools, fn (School $s): bool => $this->traits->substrate->isOf($s->families));

@@ -26,6 +26,11 @@ final readonly class Surroundings
         return new self([], []);
     }
 
+    public function lackingNothing(): self
+    {
+        return new self([], $this->facts);
+    }
+
     public static function of(Catalogue $catalogue, Job $job, Part $part): self
     {
         $facts = [];

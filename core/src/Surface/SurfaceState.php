@@ -88,12 +88,9 @@ final readonly class SurfaceState
                 $facts[$id] += $hours * $fact->perHour;
             }
         }
-        $films = $this->films;
-        foreach ($films as $index => $film) {
-            $films[$index] = $film->after($hours, $air);
-        }
+        $films = array_map(static fn (Film $f): Film => $f->after($hours, $air), $this->films);
 
-        return new self($this->substrate, $facts, array_values($films));
+        return new self($this->substrate, $facts, $films);
     }
 
     /** Sum of the films' dry thickness, um. */

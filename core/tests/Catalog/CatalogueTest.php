@@ -24,6 +24,10 @@ final class CatalogueTest extends TestCase
     public function testEveryStepIsReachedBySomeRoute(): void
     {
         $seen = self::MENDING;
+        /**
+         * @param array<string, mixed> $change
+         * @param list<string>         $without
+         */
         $plan = static function (array $change, array $without = []) use (&$seen): void {
             $seen = [...$seen, ...array_map(static fn (RouteStep $s): string => $s->step, Yard::workpiece($change, $without)->plan()->steps)];
         };
@@ -31,7 +35,7 @@ final class CatalogueTest extends TestCase
             $plan($change);
         }
         foreach (self::situations() as $situation) {
-            $plan(...$situation);
+            $plan($situation[0], $situation[1] ?? []);
         }
         foreach (JobPlanTest::lanes() as $steps) {
             $seen = [...$seen, ...$steps];
@@ -39,7 +43,7 @@ final class CatalogueTest extends TestCase
         self::assertSame([], array_values(array_diff(array_keys(Yard::catalogue()->steps), $seen)));
     }
 
-    /** @return iterable<array{array<string, mixed>, 1?: list<string>}> where the rarer trades come up */
+    /** @return iterable<int, array{0: array<string, mixed>, 1?: list<string>}> where the rarer trades come up */
     private static function situations(): iterable
     {
         $small = ['shapes' => [['kind' => 'strip', 'width' => '0.2 m', 'length' => '0.3 m']]];

@@ -29,7 +29,7 @@ final class JobPlanTest extends TestCase
         $steps = self::lanes();
         self::assertContains('shield-neighbours', $steps[0], 'discs beside rubber: shield it');
         self::assertNotContains('take-apart', $steps[0]);
-        self::assertContains('take-apart', $steps[count($steps) / 2], 'a bath takes all of it');
+        self::assertContains('take-apart', $steps[intdiv(count($steps), 2)], 'a bath takes all of it');
     }
 
     public function testWhatIsMountedComesOffFirstAndGoesBackLastWithUnlikeMetalsIsolated(): void
@@ -94,7 +94,7 @@ final class JobPlanTest extends TestCase
         return JobPlan::of(Yard::catalogue(), (new JobReader(Yard::catalogue()))->job(Node::root($job)));
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{format: string, version: int, name: string, places: list<array<string, mixed>>, parts: list<array<string, mixed>>} */
     private static function many(int $count): array
     {
         $job = Yard::frame();
@@ -107,7 +107,7 @@ final class JobPlanTest extends TestCase
         return [...$job, 'parts' => $parts];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{format: string, version: int, name: string, places: list<array<string, mixed>>, parts: list<array<string, mixed>>} */
     private static function mixed(string $removing): array
     {
         $job = Yard::frame();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Tests\Route;
 
 use Hull\Route\NoRoute;
-use Hull\Route\SystemChooser;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

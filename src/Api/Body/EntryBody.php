@@ -16,6 +16,8 @@ final readonly class EntryBody
         public ?string $note = null,
         public ?string $corrects = null,
         public ?bool $withdrawn = null,
+        public ?string $rule = null,
+        public ?string $by = null,
     ) {
     }
 }

@@ -25,6 +25,8 @@ final readonly class PartBody
         public ?bool $small_or_lattice = null,
         public ?string $water_lies = null,
         public ?array $schools = null,
+        public ?string $zone_of = null,
+        public ?string $mounted_on = null,
     ) {
     }
 }

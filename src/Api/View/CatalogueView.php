@@ -10,9 +10,12 @@ final readonly class CatalogueView
     /**
      * @param list<SubstrateView> $substrates
      * @param list<ConditionView> $conditions
-     * @param list<Option>        $services
+     * @param list<ServiceView>   $services
      * @param list<Option>        $finishes
      * @param list<Option>        $placeKinds
+     * @param list<Option>        $hazards
+     * @param list<Option>        $signs
+     * @param list<Option>        $limits
      * @param list<Option>        $methods
      * @param list<Option>        $waterLies
      * @param list<SchoolView>    $schools
@@ -25,6 +28,9 @@ final readonly class CatalogueView
         public array $services,
         public array $finishes,
         public array $placeKinds,
+        public array $hazards,
+        public array $signs,
+        public array $limits,
         public array $methods,
         public array $waterLies,
         public array $schools,

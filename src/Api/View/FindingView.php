@@ -17,6 +17,9 @@ final readonly class FindingView
         public string $consequence,
         public string $source,
         public string $severity,
+        public string $rule,
+        public bool $mayBeTaken,
+        public string $takenBy,
         public array $mends,
     ) {
     }

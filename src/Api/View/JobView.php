@@ -9,12 +9,14 @@ final readonly class JobView
 {
     /**
      * @param list<PartLine> $parts
+     * @param list<string>   $without
      */
     public function __construct(
         public string $id,
         public string $name,
         public string $note,
         public array $parts,
+        public array $without,
     ) {
     }
 }

@@ -11,6 +11,7 @@ final readonly class PartLine
         public string $id,
         public string $name,
         public string $substrate,
+        public string $zoneOf,
         public int $stepsDone,
         public int $stepsAll,
         public string $next,

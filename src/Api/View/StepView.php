@@ -10,6 +10,7 @@ final readonly class StepView
     /**
      * @param list<string> $without
      * @param list<string> $cautions
+     * @param list<string> $protect
      */
     public function __construct(
         public string $key,
@@ -21,9 +22,12 @@ final readonly class StepView
         public string $why,
         public string $how,
         public string $look,
+        public string $accept,
+        public string $onFail,
         public string $uses,
         public array $without,
         public array $cautions,
+        public array $protect,
         public Value $handsOn,
         public ?Value $wait,
         public string $because,

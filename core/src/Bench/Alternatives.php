@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Bench;
+
+use Hull\Catalog\School;
+use Hull\Route\NoRoute;
+use Hull\Route\Route;
+use Hull\Route\RouteStep;
+use Hull\Route\Schools;
+use Hull\Route\Surroundings;
+
+/** The honest alternatives to a part's plan: each school question answered the other way, and what the gear forbids. */
+final readonly class Alternatives
+{
+    private Schools $schools;
+
+    public function __construct(private Workpiece $piece, private Surroundings $around)
+    {
+        $this->schools = new Schools($piece->context->traits, $piece->part->schools);
+    }
+
+    /** @return list<Alternative> of every question that arises on this material; answers that change nothing included */
+    public function all(): array
+    {
+        $plan = $this->piece->plan();
+        $all = [];
+        foreach ($this->schools->asked() as $school) {
+            foreach (array_keys($school->answers) as $answer) {
+                $all[] = $this->one($school, $answer, $plan);
+            }
+        }
+
+        return $all;
+    }
+
+    /** What would be planned if the workshop lacked nothing; null when it is the same. */
+    public function otherwise(): ?Route
+    {
+        if ([] === $this->around->without) {
+            return null;
+        }
+        try {
+            $free = $this->freed()->plan();
+        } catch (NoRoute) {
+            return null;
+        }
+
+        return self::kinds($free) === self::kinds($this->piece->plan()) ? null : $free;
+    }
+
+    /** The part in a workshop that lacks nothing. */
+    public function freed(): Workpiece
+    {
+        return $this->piece->with($this->piece->part->schools, $this->around->lackingNothing());
+    }
+
+    private function one(School $school, string $answer, Route $plan): Alternative
+    {
+        $context = $this->piece->context;
+        $chosen = $context->answer($school->id) === $answer;
+        $for = $this->schools->arguments($school, $answer);
+        $against = $this->schools->arguments($school, $answer, true);
+        try {
+            $other = $chosen ? $this->piece : $this->piece->with([...$this->piece->part->schools, $school->id => $answer], $this->around);
+            $route = $chosen ? $plan : $other->plan();
+        } catch (NoRoute $e) {
+            return new Alternative($school, $school->answers[$answer], $chosen, $for, $against, $e->getMessage(), '', null, [], []);
+        }
+        $closed = $this->schools->isOpen($school, $answer) && $other->context->answer($school->id) === $answer ? '' : 'No film system follows it on this material and in this service.';
+        [$mine, $theirs] = [$this->names($this->piece, $plan), $this->names($other, $route)];
+
+        return new Alternative($school, $school->answers[$answer], $chosen, $for, $against, $closed, $other->context->system->name, RouteFigures::of($other, $route), array_values(array_diff($theirs, $mine)), array_values(array_diff($mine, $theirs)));
+    }
+
+    /** @return list<string> */
+    private function names(Workpiece $piece, Route $route): array
+    {
+        return array_values(array_unique(array_map(static fn (RouteStep $s): string => $piece->check()->name($s), $route->steps)));
+    }
+
+    /** @return list<array{string, string|null}> */
+    private static function kinds(Route $route): array
+    {
+        return array_map(static fn (RouteStep $s): array => [$s->step, $s->product], $route->steps);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Bench;
+
+use Hull\Catalog\Caution;
+use Hull\Catalog\Limit;
+use Hull\Catalog\Protection;
+use Hull\Quantity\Volume;
+use Hull\Route\Effort;
+use Hull\Route\Route;
+use Hull\Route\StepRunner;
+
+/** A whole route in figures, to hold one against another. All estimates from typical times and prices. */
+final readonly class RouteFigures
+{
+    /**
+     * @param float               $handsOnMin   minutes of work
+     * @param float               $elapsedHours from the first step to the last, work and waits one after another, nights not counted
+     * @param int                 $money        minor units: cleaners and abrasives per area, paint by volume
+     * @param array{float, float} $life         years
+     * @param float               $risk         minutes one would give to avoid what can go wrong
+     * @param list<Limit>         $gear
+     * @param list<Caution>       $cautions
+     * @param list<Protection>    $protection   the worst of each kind over the whole route
+     */
+    private function __construct(
+        public int $steps,
+        public float $handsOnMin,
+        public float $elapsedHours,
+        public int $money,
+        public array $life,
+        public float $risk,
+        public array $gear,
+        public array $cautions,
+        public array $protection,
+        public int $hazard,
+    ) {
+    }
+
+    public static function of(Workpiece $piece, Route $route): self
+    {
+        $context = $piece->context;
+        $catalogue = $context->catalogue();
+        $runner = new StepRunner($context);
+        $state = $piece->surveyed;
+        [$minutes, $hours, $money, $risk] = [0.0, 0.0, 0.0, 0.0];
+        $requires = [];
+        $cautions = [];
+        foreach ($route->steps as $routeStep) {
+            $step = $catalogue->step($routeStep->step);
+            $product = $runner->product($routeStep);
+            $applied = $runner->apply($routeStep, $state);
+            $state = $applied->state;
+            $minutes += $applied->handsOnMin;
+            $hours += $applied->handsOnMin / 60.0 + ($applied->waitHours ?? 0.0);
+            $risk += $step->takes->penalty;
+            $money += Effort::money($step, $context->area());
+            if (null !== $product && $step->laysFilm) {
+                $money += self::litres($product->dft->um(), $product->solids->ratioValue(), $context->area()->m2())->litresValue() * $product->price;
+            }
+            $requires = [...$requires, ...$step->requires, ...$product->requires ?? []];
+            $cautions = [...$cautions, ...$step->cautions, ...$product->cautions ?? []];
+        }
+        $spoken = array_map(static fn (string $id): Caution => $catalogue->cautions[$id], array_values(array_unique($cautions)));
+        $protect = array_values(array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $spoken))));
+
+        return new self(
+            count($route->steps),
+            $minutes,
+            $hours,
+            (int) round($money),
+            $context->system->life,
+            $risk,
+            array_map(static fn (string $id): Limit => $catalogue->limits[$id], array_values(array_unique($requires))),
+            $spoken,
+            Protection::worst(array_map(static fn (string $id): Protection => $catalogue->protection[$id], $protect)),
+            max([0, ...array_map(static fn (Caution $c): int => $c->hazard, $spoken)]),
+        );
+    }
+
+    /** What a year of protection costs, in minutes of work and money together; less is better. */
+    public function effortPerYear(): float
+    {
+        $years = max(0.25, ($this->life[0] + $this->life[1]) / 2.0);
+
+        return ($this->handsOnMin + $this->money * Effort::MINUTES_PER_MONEY + $this->risk) / $years;
+    }
+
+    /** Dry film over solids, a fifth lost. */
+    private static function litres(float $um, float $solids, float $m2): Volume
+    {
+        return Volume::litres($m2 * $um / 1000.0 / max(0.01, $solids) / 0.8);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** The route another answer would give, in figures. */
+final readonly class AlternativeView
+{
+    /**
+     * @param list<string> $gains  steps it has beside the route as it stands
+     * @param list<string> $spares steps it does without
+     * @param list<string> $gear
+     */
+    public function __construct(
+        public string $school,
+        public string $answer,
+        public bool $chosen,
+        public string $closed,
+        public string $system,
+        public ?FiguresView $figures,
+        public array $gains,
+        public array $spares,
+        public array $gear,
+    ) {
+    }
+}
