@@ -31,6 +31,7 @@ final readonly class AlternativesScreen
         $all = $alternatives->all();
 
         return new AlternativesView(
+            '',
             $this->figures(RouteFigures::of($piece, $piece->plan()), $shown),
             $this->best($all),
             array_map(fn (Alternative $a): AlternativeView => $this->one($a, $shown), $all),

@@ -15,13 +15,16 @@ use App\Api\View\SchoolView;
 use App\Api\View\ServiceView;
 use App\Api\View\ShapeKind;
 use App\Api\View\SubstrateView;
+use App\Api\View\TellingView;
 use App\Format\ComputeFormat;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Choice;
+use Hull\Catalog\Telling;
 use Hull\Climate\Drying;
 use Hull\Compute\Computation;
 use Hull\Compute\Field;
 use Hull\Compute\Registry;
+use Hull\Input\Node;
 use Hull\Quantity\Dimension;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -55,6 +58,18 @@ final readonly class CatalogueController
             array_map(self::shape(...), array_values(array_filter(Registry::standard()->all(), static fn (Computation $x): bool => str_starts_with($x->name, 'area.')))),
             array_values(array_map(static fn (\Hull\Catalog\Step $s): Option => new Option($s->id, $s->name, $s->why), array_filter($c->steps, static fn (\Hull\Catalog\Step $s): bool => !$s->laysFilm))),
         ));
+    }
+
+    #[Route('/api/telling', name: 'api_telling', methods: ['GET'])]
+    #[Answers(TellingView::class)]
+    public function telling(Request $request): JsonResponse
+    {
+        $signs = [];
+        foreach (Node::root($request->query->all())->only(array_map('strval', array_keys($this->catalogue->signs)))->fields() as $question => $answer) {
+            $signs[$question] = $answer->text(40);
+        }
+
+        return new JsonResponse(new TellingView(array_map(static fn (array $f): Option => new Option($f[0]->id, $f[0]->name, $f[0]->tell), Telling::fitting($this->catalogue, $signs))));
     }
 
     #[Route('/api/compute', name: 'api_compute_list', methods: ['GET'])]

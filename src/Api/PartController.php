@@ -140,10 +140,11 @@ final readonly class PartController
     #[Answers(AlternativesView::class)]
     public function alternatives(string $part, AlternativesScreen $screen): JsonResponse
     {
+        $row = $this->desk->part($part);
         try {
-            return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+            return new JsonResponse($screen->view($row, $this->desk->shown()));
         } catch (NoRoute $e) {
-            throw new ConflictHttpException($e->getMessage());
+            return new JsonResponse(new AlternativesView($e->getMessage(), null, '', [], [], '', $row->job->without));
         }
     }
 

@@ -44,7 +44,7 @@ final readonly class RouteScreen
             $piece = $this->stored->workpiece($row);
             $route = $piece->route();
         } catch (NoRoute $e) {
-            return new RouteView((string) $row->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, []);
+            return new RouteView((string) $row->id, (string) $row->job->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, []);
         }
         $replayed = $piece->replay($this->clock->now());
         [$steps, $layers] = $this->steps($piece, $route, $replayed, $shown);
@@ -54,7 +54,7 @@ final readonly class RouteScreen
         $system = $piece->context->system;
         $figures = RouteFigures::of($piece, $route);
 
-        return new RouteView((string) $row->id, $latest->number ?? 0, $latest->because ?? '', '', $system->name, $system->why, $system->lifeText(), $substrate->name, $substrate->hatch, $none, $steps, $findings, $layers, Screens::build($layers, $shown), $shown->value(Duration::minutes($figures->handsOnMin)), $shown->value(Duration::hours($figures->elapsedHours)), $this->schools($piece));
+        return new RouteView((string) $row->id, (string) $row->job->id, $latest->number ?? 0, $latest->because ?? '', '', $system->name, $system->why, $system->lifeText(), $substrate->name, $substrate->hatch, $none, $steps, $findings, $layers, Screens::build($layers, $shown), $shown->value(Duration::minutes($figures->handsOnMin)), $shown->value(Duration::hours($figures->elapsedHours)), $this->schools($piece));
     }
 
     /**

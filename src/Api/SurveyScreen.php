@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\ObservedView;
+use App\Api\View\Option;
 use App\Api\View\PlaceView;
 use App\Api\View\ShapesView;
 use App\Api\View\ShapeView;
@@ -39,6 +40,8 @@ final readonly class SurveyScreen
             $this->shapes(array_map(static fn (Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
             $part->service, $part->finish, $part->place, $part->method, $part->smallOrLattice, $part->exposure, $part->schools,
             array_map(fn (Place $p): PlaceView => $this->place($p, $shown), array_values($this->stored->places($row->job))),
+            $part->zoneOf, $part->mountedOn,
+            array_values(array_map(static fn (PartRow $o): Option => new Option(self::text($o->survey, 'id'), self::text($o->survey, 'name'), ''), array_filter($row->job->parts->toArray(), static fn (PartRow $o): bool => $o !== $row))),
         );
     }
 
@@ -62,7 +65,13 @@ final readonly class SurveyScreen
     {
         $dew = $place->air->humidity->si() < 0.001 ? null : Registry::standard()->run('climate.dew-point', ['temperature' => $place->air->temperature, 'humidity' => $place->air->humidity]);
 
-        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class));
+        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class), $place->hazards);
+    }
+
+    /** @param array<string, mixed> $survey */
+    private static function text(array $survey, string $field): string
+    {
+        return is_string($survey[$field] ?? null) ? $survey[$field] : '';
     }
 
     /** @param list<ShapeView> $views */

@@ -58,7 +58,11 @@ final readonly class Stored
 
     public function around(PartRow $row): Surroundings
     {
-        return Surroundings::of($this->catalogue, $this->job($row->job), $this->part($row));
+        // What is around a part needs of the others only what they are and what they hang on.
+        $light = fn (PartRow $other): Part => $this->reader->part(Node::root(array_intersect_key($other->survey, array_flip(['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on']))), array_keys($this->places($row->job)));
+        $job = new Job($row->job->name, '', $this->places($row->job), array_values(array_map($light, $row->job->parts->toArray())), $row->job->without);
+
+        return Surroundings::of($this->catalogue, $job, $light($row));
     }
 
     /** @return array<string, Place> */

@@ -37,7 +37,7 @@ final class ConsoleTest extends ApiCase
         self::assertSame(0, $this->console(['hull:check', '-'], $file(null))->getExitCode());
         $bad = $this->console(['hull:check', '-'], $file(['scrape', ['step' => 'apply-coat', 'product' => 'urethane-colour-2k'], 'photograph']));
         self::assertSame(1, $bad->getExitCode());
-        foreach (['must be photographed', 'oil, grease and wax must be off', 'a primer must lie under it', 'the film system must be complete', 'hand-over'] as $need) {
+        foreach (['must be photographed', 'oil, grease, wax and silicone must be off', 'a primer must lie under it', 'the film system must be complete', 'hand-over'] as $need) {
             self::assertStringContainsString($need, $bad->getOutput());
         }
         self::assertSame(2, $this->console(['hull:check', 'no-such-file.json'])->getExitCode());

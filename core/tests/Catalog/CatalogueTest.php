@@ -34,6 +34,7 @@ final class CatalogueTest extends TestCase
         foreach (RoutePlannerTest::parts() as [$change]) {
             $plan($change);
         }
+        /** @var array{0: array<string, mixed>, 1?: list<string>} $situation */
         foreach (self::situations() as $situation) {
             $plan($situation[0], $situation[1] ?? []);
         }
@@ -55,6 +56,7 @@ final class CatalogueTest extends TestCase
         yield [[...$found('yellowing:heavy'), 'substrate' => 'rigid-plastic', 'service' => 'interior', 'finish' => 'utility']];
         yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-wrought', 'service' => 'bare-fit']];
         yield [[...$found('oil:heavy'), ...$small, 'substrate' => 'copper-alloy', 'service' => 'bare-fit'], ['strong-acid']];
+        yield [[...$found('white-corrosion:pitted'), 'substrate' => 'zinc-casting', 'service' => 'bare-fit']];
         yield [[...$found('rust:scale'), 'schools' => ['removing' => 'mechanical']]];
         yield [[...$found('rust:light'), ...$small, 'place' => 'bay']];
         yield [[...$found('rust:scale', 'old-coating:unknown'), ...$small, 'substrate' => 'cast-iron'], ['strong-acid']];

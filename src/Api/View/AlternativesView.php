@@ -13,7 +13,8 @@ final readonly class AlternativesView
      * @param list<string>          $without      ids of what the workshop does without
      */
     public function __construct(
-        public FiguresView $figures,
+        public string $obstacle,
+        public ?FiguresView $figures,
         public string $best,
         public array $alternatives,
         public array $otherwise,

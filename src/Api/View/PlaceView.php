@@ -7,6 +7,7 @@ namespace App\Api\View;
 /** A place with its air as typed. */
 final readonly class PlaceView
 {
+    /** @param list<string> $hazards */
     public function __construct(
         public string $id,
         public string $name,
@@ -14,6 +15,7 @@ final readonly class PlaceView
         public string $temperature,
         public string $humidity,
         public ?Value $dewPoint,
+        public array $hazards,
     ) {
     }
 }

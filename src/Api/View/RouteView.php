@@ -15,6 +15,7 @@ final readonly class RouteView
      */
     public function __construct(
         public string $partId,
+        public string $jobId,
         public int $number,
         public string $because,
         public string $obstacle,

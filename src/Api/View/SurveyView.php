@@ -11,6 +11,7 @@ final readonly class SurveyView implements \JsonSerializable
      * @param list<ObservedView>    $conditions
      * @param array<string, string> $schools
      * @param list<PlaceView>       $places
+     * @param list<Option>          $siblings   other parts of the job
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,9 @@ final readonly class SurveyView implements \JsonSerializable
         public string $waterLies,
         public array $schools,
         public array $places,
+        public ?string $zoneOf,
+        public ?string $mountedOn,
+        public array $siblings,
     ) {
     }
 

@@ -58,6 +58,15 @@ export function useSaveRoute(part: string) {
   return { save, plan };
 }
 
+export const useTelling = (signs: Record<string, string>, enabled: boolean) => useQuery({ queryKey: ['telling', signs], enabled, queryFn: () => settle(api.GET('/api/telling', { params: { query: signs as never } })) });
+
+export const useAlternatives = (part: string, number: number) => useQuery({ queryKey: ['part', part, 'alternatives', number], queryFn: () => settle(api.GET('/api/parts/{part}/alternatives', { params: { path: { part } } })) });
+
+export function useWithout(job: string, part: string) {
+  const stale = useStale();
+  return useMutation({ mutationFn: (without: string[]) => settle(api.PUT('/api/jobs/{job}/without', { params: { path: { job } }, body: { without } })), onSuccess: () => stale(part) });
+}
+
 export function useLog(part: string) {
   const stale = useStale();
   return useMutation({ mutationFn: (body: Schemas['EntryBody']) => settle(api.POST('/api/parts/{part}/log', { params: { path: { part } }, body })), onSuccess: () => stale(part) });

@@ -1,8 +1,9 @@
-import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { useState, type KeyboardEvent } from 'react';
 import { useParams } from 'react-router';
 import type { Schemas } from '../api/client';
-import { useCatalogue, useRoute, useSaveRoute } from '../api/hooks';
+import { useCatalogue, useLog, useRoute, useSaveRoute } from '../api/hooks';
+import { Ways } from './Ways';
 import { Strata } from '../figures/Strata';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
@@ -13,14 +14,28 @@ type Ref = Schemas['StepBody'];
 
 const refs = (steps: Step[]): Ref[] => steps.map((s) => ({ key: s.key, step: s.step, product: s.product, because: s.because }));
 
-function FindingBlock({ finding, mend }: { finding: Schemas['FindingView']; mend: (m: Schemas['MendView']) => void }) {
-  const broken = finding.severity === 'broken';
+const words: Record<string, string> = { stop: 'Stop', broken: 'Broken', caution: 'Mind' };
+
+function FindingBlock({ finding, mend, part }: { finding: Schemas['FindingView']; mend: (m: Schemas['MendView']) => void; part: string }) {
+  const log = useLog(part);
+  const [open, setOpen] = useState(false);
+  const [by, setBy] = useState('');
+  const [reason, setReason] = useState('');
+  const inTheWay = finding.severity !== 'caution';
   return (
-    <Notice tone={broken ? 'lead' : 'brass'} title={`${broken ? 'Broken' : 'Mind'}: ${finding.says}`}>
+    <Notice tone={inTheWay ? 'lead' : 'brass'} title={`${words[finding.severity] ?? 'Mind'}: ${finding.says}`}>
       <div>{finding.consequence}</div>
+      {finding.takenBy && <Box sx={{ fontWeight: 650 }}>Taken on by {finding.takenBy}</Box>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: finding.mends.length ? 1 : 0 }}>
         {finding.mends.map((m) => <Button key={m.label} size="small" onClick={() => { mend(m); }} sx={{ textAlign: 'left' }}>{m.label}</Button>)}
       </Box>
+      {finding.mayBeTaken && !finding.takenBy && (open ? (
+        <Box component="form" onSubmit={(e) => { e.preventDefault(); log.mutate({ kind: 'taken', rule: finding.rule, by, note: reason, at: new Date().toISOString() }); }} sx={{ display: 'grid', gap: 1, mt: 1, maxWidth: 420 }}>
+          <TextField label="Your name" value={by} required onChange={(e) => { setBy(e.target.value); }} />
+          <TextField label="Why it is safe to go on" value={reason} required onChange={(e) => { setReason(e.target.value); }} error={log.isError} helperText={log.error?.message ?? 'Both stay in the record.'} />
+          <Button type="submit" variant="contained" disabled={log.isPending}>I take it on</Button>
+        </Box>
+      ) : <Button size="small" onClick={() => { setOpen(true); }} sx={{ mt: 1 }}>A trained person may decide …</Button>)}
     </Notice>
   );
 }
@@ -35,6 +50,8 @@ function Detail({ step }: { step: Step }) {
         {step.without.length > 0 && <Labelled label="Without it"><Box component="ul" sx={{ m: 0, pl: 2.25 }}>{step.without.map((w) => <li key={w}>{w}</li>)}</Box></Labelled>}
         <Labelled label="How">{step.how}</Labelled>
         <Labelled label="How it should look">{step.look}</Labelled>
+        {step.accept && <Labelled label="Accepted when">{step.accept}{step.onFail && <Box sx={{ fontSize: 14, color: tok('ink2') }}>If not: {step.onFail}</Box>}</Labelled>}
+        {step.protect.length > 0 && <Labelled label="Wear">{step.protect.join(', ')}</Labelled>}
         {step.uses && <Labelled label="With">{step.uses}</Labelled>}
         {step.cautions.map((c) => <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, fontSize: 14 }}>{c}</Box>)}
         {step.cautions.length > 0 && <Box sx={{ fontSize: 13, color: tok('ink2') }}>Labels, safety data sheets and local codes come first.</Box>}
@@ -96,7 +113,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
   const offered = catalogue.data?.steps ?? [];
   const problem = save.error ?? plan.error;
   const general = view.findings.filter((f) => f.stepKey === null);
-  const broken = view.findings.filter((f) => f.severity === 'broken').length;
+  const broken = view.findings.filter((f) => f.severity !== 'caution').length;
 
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
@@ -110,9 +127,9 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
           <Button onClick={undo} disabled={past.length === 0 || busy}>Undo</Button>
           <Button onClick={() => { setPast((p) => [...p, refs(view.steps)]); plan.mutate({}); }} disabled={busy}>Plan again</Button>
         </Box>
-        <Box role="status" sx={{ fontWeight: 650, color: tok(broken ? 'lead' : 'zinc'), mb: 1 }}>{broken ? `${broken} ${broken === 1 ? 'need is' : 'needs are'} broken in this order` : 'Every step finds what it needs.'}</Box>
+        <Box role="status" sx={{ fontWeight: 650, color: tok(broken ? 'lead' : 'zinc'), mb: 1 }}>{broken ? `${broken} ${broken === 1 ? 'thing stands' : 'things stand'} in the way of this order` : 'Every step finds what it needs.'}</Box>
         {problem && <div role="alert"><Notice title="Not stored">{problem.message}</Notice></div>}
-        {general.map((f) => <FindingBlock key={f.says} finding={f} mend={(m) => { change(m.steps, m.label); }} />)}
+        {general.map((f) => <FindingBlock key={f.says} part={part} finding={f} mend={(m) => { change(m.steps, m.label); }} />)}
         {firstOpen > 3 && <Button onClick={() => { setAll(!all); }} aria-expanded={!folded} sx={{ mb: 1 }}>{folded ? `Show the ${firstOpen} finished steps` : 'Fold the finished steps'}</Button>}
         <Box component="ol" aria-label="Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {view.steps.map((s, index) => {
@@ -140,7 +157,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
                     </Box>
                   )}
                 </Box>
-                {found.map((f) => <Box key={f.says} sx={{ ml: { xs: 0, sm: 5 } }}><FindingBlock finding={f} mend={(m) => { change(m.steps, m.label); }} /></Box>)}
+                {found.map((f) => <Box key={f.says} sx={{ ml: { xs: 0, sm: 5 } }}><FindingBlock part={part} finding={f} mend={(m) => { change(m.steps, m.label); }} /></Box>)}
               </Box>
             );
           })}
@@ -154,21 +171,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
         <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2.5 }}>
           <Strata layers={view.layers} substrate={view.substrate} substrateHatch={view.substrateHatch} shown={step?.layersAfter ?? 0} caption={step && step.layersAfter === view.layers.length ? `${view.build?.text ?? ''} when dry` : `after step ${selected + 1} · ${view.build?.text ?? ''} at the end`} />
           {step && <Detail step={step} />}
-          <Box>
-            <Heading>Other ways to do it</Heading>
-            {view.schools.map((school) => (
-              <Box key={school.id} sx={{ mb: 1.5 }}>
-                <Box sx={{ fontSize: 14, color: tok('ink2') }}>{school.question}</Box>
-                <ToggleButtonGroup exclusive orientation="vertical" fullWidth value={school.answer} aria-label={school.question} onChange={(_, v: string | null) => { if (v !== null && v !== school.answer) plan.mutate({ [school.id]: v }); }} sx={{ '& .MuiToggleButton-root': { textTransform: 'none', justifyContent: 'flex-start', textAlign: 'left', color: tok('ink'), borderColor: tok('phos'), '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') } } }}>
-                  {school.options.map((o) => (
-                    <ToggleButton key={o.id} value={o.id} disabled={busy}>
-                      <Box><Box sx={{ fontWeight: 700 }}>{o.name}</Box><Box sx={{ fontSize: 13.5 }}>{o.hint}</Box><Box className="mono" sx={{ fontSize: 13 }}>{o.figures}</Box></Box>
-                    </ToggleButton>
-                  ))}
-                </ToggleButtonGroup>
-              </Box>
-            ))}
-          </Box>
+          <Ways view={view} part={part} job={view.jobId} busy={busy} pick={(schools) => { plan.mutate(schools); }} />
         </Box>
       </Box>
     </Box>

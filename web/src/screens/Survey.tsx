@@ -1,8 +1,10 @@
-import { Box, Button, MenuItem, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, Refusal, settle, type Schemas } from '../api/client';
 import { useCatalogue, useSaveSurvey, useSurvey } from '../api/hooks';
+import { Findings } from './Findings';
+import { Telling } from './Telling';
 import { ShapeDrawing } from '../figures/ShapeDrawing';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
@@ -20,16 +22,19 @@ interface Draft {
   method: string;
   small: boolean;
   water: string;
-  place: { id: string; name: string; kind: string; temperature: string; humidity: string };
+  zoneOf: string;
+  mountedOn: string;
+  place: { id: string; name: string; kind: string; temperature: string; humidity: string; hazards: string[] };
 }
 
 function draftOf(view: Schemas['SurveyView']): Draft {
-  const place = view.places.find((p) => p.id === view.place) ?? { id: view.place, name: '', kind: 'heated-bay', temperature: '18 C', humidity: '55 %' };
+  const place = view.places.find((p) => p.id === view.place) ?? { id: view.place, name: '', kind: 'heated-bay', temperature: '18 C', humidity: '55 %', hazards: [] };
   return {
+    zoneOf: view.zoneOf ?? '', mountedOn: view.mountedOn ?? '',
     name: view.name, substrate: view.substrate, service: view.service, finish: view.finish, method: view.method, small: view.smallOrLattice, water: view.waterLies,
     conditions: view.conditions.map((c) => ({ ...c })),
     shapes: view.shapes.shapes.map((s) => ({ ...s.dimensions, kind: s.kind, name: s.name })),
-    place: { id: place.id, name: place.name, kind: place.kind, temperature: place.temperature, humidity: place.humidity },
+    place: { id: place.id, name: place.name, kind: place.kind, temperature: place.temperature, humidity: place.humidity, hazards: place.hazards },
   };
 }
 
@@ -55,6 +60,7 @@ const bodyOf = (draft: Draft, view: Schemas['SurveyView'], version: number): Sch
   version,
   part: {
     id: view.slug, name: draft.name, substrate: draft.substrate, service: draft.service, finish: draft.finish, place: draft.place.id, method: draft.method, small_or_lattice: draft.small, water_lies: draft.water,
+    ...(draft.zoneOf ? { zone_of: draft.zoneOf } : {}), ...(draft.mountedOn ? { mounted_on: draft.mountedOn } : {}),
     ...(Object.keys(view.schools).length > 0 ? { schools: view.schools } : {}),
     conditions: draft.conditions,
     shapes: draft.shapes.map((s) => Object.fromEntries(Object.entries(s).filter(([, v]) => v.trim() !== ''))),
@@ -112,6 +118,12 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
   );
   const substrate = catalogue.substrates.find((s) => s.id === draft.substrate);
   const drawn = shapes.shapes[chosen];
+  const occurs = (families: string[], id: string) => families.length === 0 || families.some((f) => catalogue.substrates.find((s) => s.id === id)?.families.includes(f));
+  /** What cannot occur on the new material is dropped with it, and so is a service it is not for. */
+  const madeOf = (id: string) => {
+    const suited = catalogue.services.filter((s) => s.substrates.includes(id));
+    set({ substrate: id, conditions: draft.conditions.filter((c) => occurs(catalogue.conditions.find((x) => x.id === c.id)?.families ?? [], id)), service: suited.some((s) => s.id === draft.service) ? draft.service : suited[0]?.id ?? draft.service });
+  };
   const grid = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };
 
   return (
@@ -125,33 +137,19 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
           {refusal && !known && <div role="alert"><Notice title="Not stored">{refusal.message} {refusal.accepted && `Accepted: ${refusal.accepted}.`}</Notice></div>}
           <Box sx={grid}>
             <TextField label="Part" value={draft.name} onChange={(e) => { set({ name: e.target.value }); }} error={!!at('/part/name')} helperText={at('/part/name')} />
-            <TextField select label="Made of" value={draft.substrate} onChange={(e) => { set({ substrate: e.target.value }); }} helperText={substrate?.tell}>
+            <TextField select label="Made of" value={draft.substrate} onChange={(e) => { madeOf(e.target.value); }} helperText={substrate?.tell}>
               {catalogue.substrates.map((s) => <MenuItem key={s.id} value={s.id}>{s.name}</MenuItem>)}
             </TextField>
           </Box>
+          <Box sx={{ mt: 1 }}><Telling catalogue={catalogue} choose={madeOf} /></Box>
         </Box>
 
         <section aria-label="Conditions">
           <Heading>How bad is it?</Heading>
-          {catalogue.conditions.map((c) => {
-            const index = draft.conditions.findIndex((x) => x.id === c.id);
-            const found = draft.conditions[index];
-            const grade = c.grades.find((g) => g.id === found?.grade);
-            const change = (id: string | null) => {
-              const rest = draft.conditions.filter((x) => x.id !== c.id);
-              set({ conditions: id === null ? rest : found ? draft.conditions.map((x) => (x.id === c.id ? { ...x, grade: id } : x)) : [...rest, { id: c.id, grade: id, extent: '100 %' }] });
-            };
-            return (
-              <Box key={c.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1, display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '170px 1fr 120px' }, gap: { xs: 1, sm: 2 }, alignItems: 'center' }}>
-                <Box><Box sx={{ fontWeight: 650 }}>{c.name}</Box><Box sx={{ fontSize: 13.5, color: tok('ink2') }}>{grade?.look ?? c.hint}</Box></Box>
-                <ToggleButtonGroup exclusive value={found?.grade ?? 'none'} onChange={(_, v: string | null) => { if (v !== null) change(v === 'none' ? null : v); }} aria-label={c.name} sx={{ flexWrap: 'wrap', '& .MuiToggleButton-root': { textTransform: 'none', minHeight: 44, px: 1.5, color: tok('ink'), borderColor: tok('phos'), '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') } } }}>
-                  <ToggleButton value="none">none</ToggleButton>
-                  {c.grades.map((g) => <ToggleButton key={g.id} value={g.id}>{g.name}</ToggleButton>)}
-                </ToggleButtonGroup>
-                {found ? <QuantityField label="of the area" value={found.extent} error={at(`/part/conditions/${index}/extent`)} onChange={(v) => { set({ conditions: draft.conditions.map((x) => (x.id === c.id ? { ...x, extent: v } : x)) }); }} /> : <span />}
-              </Box>
-            );
-          })}
+          <Findings
+            conditions={catalogue.conditions.filter((c) => occurs(c.families, draft.substrate))} found={draft.conditions} change={(conditions) => { set({ conditions }); }}
+            extent={(f, index) => <QuantityField label="of the area" value={f.extent} error={at(`/part/conditions/${index}/extent`)} onChange={(v) => { set({ conditions: draft.conditions.map((x) => (x.id === f.id ? { ...x, extent: v } : x)) }); }} />}
+          />
         </section>
 
         <section aria-label="Size">
@@ -182,8 +180,8 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
           })}
           {draft.shapes.length === 0 && <Box sx={{ color: tok('ink2'), mb: 1 }}>Build the part from the shapes it is made of. Type as you measure: 40 mm, 1.2 m, 3 ft 6 in.</Box>}
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-            {(['box-section', 'tube', 'plate'] as const).map((kind) => {
-              const start: Record<string, Shape> = { 'box-section': { width: '40 mm', height: '40 mm', length: '1 m' }, tube: { diameter: '30 mm', length: '1 m' }, plate: { length: '400 mm', width: '300 mm', thickness: '5 mm' } };
+            {(['plate', 'strip', 'box-section', 'tube', 'lattice'] as const).map((kind) => {
+              const start: Record<string, Shape> = { 'box-section': { width: '40 mm', height: '40 mm', length: '1 m' }, tube: { diameter: '30 mm', length: '1 m' }, plate: { length: '400 mm', width: '300 mm', thickness: '5 mm' }, strip: { width: '1 m', length: '1 m' }, lattice: { diameter: '6 mm', length: '10 m' } };
               return <Button key={kind} onClick={() => { set({ shapes: [...draft.shapes, { kind, name: `Shape ${draft.shapes.length + 1}`, ...start[kind] }] }); setChosen(draft.shapes.length); }}>Add {kind.replace('-', ' ')}</Button>;
             })}
           </Box>
@@ -192,12 +190,17 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
         <section aria-label="Service and place">
           <Heading>What is it for, and where is it worked?</Heading>
           <Box sx={grid}>
-            {choices('Service', draft.service, catalogue.services, (v) => { set({ service: v }); })}
+            {choices('Service', draft.service, catalogue.services.filter((s) => s.substrates.includes(draft.substrate)), (v) => { set({ service: v }); })}
             {choices('Finish wanted', draft.finish, catalogue.finishes, (v) => { set({ finish: v }); })}
             {choices('Worked in', draft.place.kind, catalogue.placeKinds, (v) => { set({ place: { ...draft.place, kind: v, name: catalogue.placeKinds.find((k) => k.id === v)?.name ?? draft.place.name } }); })}
             {choices('Put on with', draft.method, catalogue.methods, (v) => { set({ method: v }); })}
             <QuantityField label="Air temperature there" value={draft.place.temperature} error={at('/place/temperature')} onChange={(v) => { set({ place: { ...draft.place, temperature: v } }); }} />
             <QuantityField label="Relative humidity there" value={draft.place.humidity} error={at('/place/humidity')} onChange={(v) => { set({ place: { ...draft.place, humidity: v } }); }} />
+            {view.siblings.length > 0 && choices('Zone of', draft.zoneOf, [{ id: '', name: 'a part of its own', hint: 'or a zone of one piece with another' }, ...view.siblings], (v) => { set({ zoneOf: v }); })}
+            {view.siblings.length > 0 && choices('Mounted on', draft.mountedOn, [{ id: '', name: 'nothing', hint: 'what it is taken off from, and goes back on' }, ...view.siblings], (v) => { set({ mountedOn: v }); })}
+            <TextField select label="About in that place" value={draft.place.hazards} slotProps={{ select: { multiple: true } }} onChange={(e) => { const v = e.target.value as unknown as string[]; set({ place: { ...draft.place, hazards: v } }); }} helperText="what could meet solvent, water or dust">
+              {catalogue.hazards.map((h) => <MenuItem key={h.id} value={h.id}>{h.name}</MenuItem>)}
+            </TextField>
             {choices('Wash water lies', draft.water, catalogue.waterLies, (v) => { set({ water: v }); })}
             <TextField select label="Small parts or lattice" value={draft.small ? 'yes' : 'no'} onChange={(e) => { set({ small: e.target.value === 'yes' }); }} helperText="more paint misses them"><MenuItem value="no">no</MenuItem><MenuItem value="yes">yes</MenuItem></TextField>
           </Box>

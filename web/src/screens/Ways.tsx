@@ -1,0 +1,56 @@
+import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import type { Schemas } from '../api/client';
+import { useAlternatives, useCatalogue, useWithout } from '../api/hooks';
+import { Heading, Notice } from '../parts/Bits';
+import { tok } from '../theme/tokens';
+
+const toggles = { '& .MuiToggleButton-root': { textTransform: 'none', justifyContent: 'flex-start', textAlign: 'left', color: tok('ink'), borderColor: tok('phos'), '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') } } } as const;
+
+function Figures({ f }: { f: Schemas['FiguresView'] }) {
+  return <Box className="mono" sx={{ fontSize: 12.5 }}>{f.handsOn.text} hands-on · {f.elapsed.text} in all · {f.money} money · {f.life} · risk {f.risk} · hazard {f.hazard}/5</Box>;
+}
+
+/** The honest alternatives: each school question with what speaks for an answer on this part, and what it would change. */
+export function Ways({ view, part, job, busy, pick }: { view: Schemas['RouteView']; part: string; job: string; busy: boolean; pick: (schools: Record<string, string>) => void }) {
+  const ways = useAlternatives(part, view.number);
+  const catalogue = useCatalogue();
+  const without = useWithout(job, part);
+  const of = (school: string, answer: string) => ways.data?.alternatives.find((a) => a.school === school && a.answer === answer);
+  const changing = view.schools.filter((s) => ways.data === undefined || s.options.some((o) => { const a = of(s.id, o.id); return !o.chosen && a !== undefined && (a.gains.length + a.spares.length > 0 || a.figures === null); }));
+  return (
+    <Box>
+      <Heading>Other ways to do it</Heading>
+      {ways.isPending && <Box role="status" sx={{ color: tok('ink2'), fontSize: 14 }}>Planning the other ways …</Box>}
+      {ways.data?.figures && <Box sx={{ mb: 1 }}><Box sx={{ fontSize: 14, color: tok('ink2') }}>This plan</Box><Figures f={ways.data.figures} /></Box>}
+      {ways.data?.best && <Notice tone="deep" title="Best other way for a year of protection">{ways.data.best}</Notice>}
+      {changing.map((school) => (
+        <Box key={school.id} sx={{ mb: 1.75 }}>
+          <Box sx={{ fontSize: 14, color: tok('ink2') }}>{school.question}</Box>
+          <ToggleButtonGroup exclusive orientation="vertical" fullWidth value={school.answer} aria-label={school.question} onChange={(_, v: string | null) => { if (v !== null && v !== school.answer) pick({ [school.id]: v }); }} sx={toggles}>
+            {school.options.map((o) => {
+              const a = of(school.id, o.id);
+              return (
+                <ToggleButton key={o.id} value={o.id} disabled={busy || (a !== undefined && a.figures === null)}>
+                  <Box sx={{ minWidth: 0 }}>
+                    <Box sx={{ fontWeight: 700 }}>{o.name}</Box>
+                    {o.for.map((w) => <Box key={w} sx={{ fontSize: 13.5 }}>＋ {w}</Box>)}
+                    {o.against.map((w) => <Box key={w} sx={{ fontSize: 13.5 }}>－ {w}</Box>)}
+                    {o.for.length + o.against.length === 0 && <Box sx={{ fontSize: 13.5 }}>{o.hint}</Box>}
+                    {a?.closed && <Box sx={{ fontSize: 13.5, fontStyle: 'italic' }}>{a.closed}</Box>}
+                    {!o.chosen && a?.figures && <Figures f={a.figures} />}
+                    {!o.chosen && a && a.gains.length + a.spares.length > 0 && <Box sx={{ fontSize: 13 }}>{a.gains.length > 0 && `with ${a.gains.slice(0, 3).join(', ')}`}{a.gains.length > 3 && ' …'}{a.gains.length > 0 && a.spares.length > 0 && '; '}{a.spares.length > 0 && `without ${a.spares.slice(0, 3).join(', ')}`}{a.spares.length > 3 && ' …'}</Box>}
+                  </Box>
+                </ToggleButton>
+              );
+            })}
+          </ToggleButtonGroup>
+        </Box>
+      ))}
+      <Heading>What you do without here</Heading>
+      {ways.data && ways.data.otherwise.length > 0 && <Notice tone="brass" title={`With everything at hand: ${ways.data.otherwiseSystem}`}>{ways.data.otherwise.filter((s) => !view.steps.some((x) => x.name === s)).slice(0, 6).join(', ')}</Notice>}
+      <ToggleButtonGroup value={ways.data?.without ?? []} onChange={(_, v: string[]) => { without.mutate(v); }} aria-label="Gear, skills and products you do without on this job" sx={{ ...toggles, flexWrap: 'wrap' }} disabled={without.isPending || !ways.data}>
+        {catalogue.data?.limits.map((l) => <ToggleButton key={l.id} value={l.id} title={l.hint} sx={{ minHeight: 44, px: 1.25 }}>no {l.name}</ToggleButton>)}
+      </ToggleButtonGroup>
+    </Box>
+  );
+}
