@@ -50,7 +50,7 @@ final readonly class AlternativesScreen
     {
         $best = null;
         foreach ($all as $a) {
-            if (!$a->chosen && $a->differs() && '' === $a->closed && null !== $a->figures && (null === $best?->figures || $a->figures->effortPerYear() < $best->figures->effortPerYear())) {
+            if (!$a->chosen && $a->differs() && [] !== $a->for && '' === $a->closed && null !== $a->figures && (null === $best?->figures || $a->figures->effortPerYear() < $best->figures->effortPerYear())) {
                 $best = $a;
             }
         }

@@ -157,41 +157,12 @@ final class PrepSearch
      */
     private function pruned(array $path, SurfaceState $from, array $needs): array
     {
-        $order = array_keys($path);
-        usort($order, fn (int $a, int $b): int => $this->effort($path[$b]) <=> $this->effort($path[$a]));
-        foreach ($order as $index) {
-            $shorter = $path;
-            unset($shorter[$index]);
-            if ($this->leads($shorter, $from, $needs)) {
-                $path = $shorter;
-            }
-        }
-
-        return array_values($this->withoutDetours($path, $from, $needs));
-    }
-
-    /**
-     * A step that comes twice may have been undone in between for nothing: mask, unmask to wash, mask again.
-     *
-     * @param array<RouteStep> $path
-     * @param list<Need>       $needs
-     *
-     * @return array<RouteStep>
-     */
-    private function withoutDetours(array $path, SurfaceState $from, array $needs): array
-    {
-        $times = array_count_values(array_map(static fn (RouteStep $s): string => $s->step, $path));
-        foreach ($path as $index => $step) {
-            if ($times[$step->step] < 2) {
-                continue;
-            }
-            foreach ($path as $other => $_) {
-                $shorter = $path;
-                unset($shorter[$index], $shorter[$other]);
-                if ($other > $index && $this->leads($shorter, $from, $needs)) {
-                    return $this->withoutDetours($shorter, $from, $needs);
-                }
-            }
+        $order = $path;
+        usort($order, fn (RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
+        foreach ($order as $step) {
+            $at = array_search($step, $path, true);
+            $shorter = false === $at ? null : $this->leading([...array_slice($path, 0, $at), ...array_slice($path, $at + 1)], $from, $needs);
+            $path = $shorter ?? $path;
         }
 
         return $path;
@@ -205,23 +176,30 @@ final class PrepSearch
     }
 
     /**
-     * @param array<RouteStep> $path
-     * @param list<Need>       $needs
+     * The path without the steps that have nothing left to do on it (dry what was not wetted); null when it no longer
+     * leads where it should.
+     *
+     * @param list<RouteStep> $path
+     * @param list<Need>      $needs
+     *
+     * @return list<RouteStep>|null
      */
-    private function leads(array $path, SurfaceState $state, array $needs): bool
+    private function leading(array $path, SurfaceState $state, array $needs): ?array
     {
+        $kept = [];
         foreach ($path as $step) {
             if (!$this->runner->isPossible($step, $state)) {
-                return false;
+                continue;
             }
             $applied = $this->runner->apply($step, $state);
             if (null === $applied->waitHours) {
-                return false;
+                return null;
             }
+            $kept[] = $step;
             $state = $applied->state;
         }
 
-        return self::hold($needs, $state);
+        return self::hold($needs, $state) ? $kept : null;
     }
 
     /** Two steps that neither read nor change what the other changes: their order makes no difference. */
@@ -261,7 +239,7 @@ final class PrepSearch
     {
         $steps = [];
         while (is_array($trail) && ($trail[1] ?? null) instanceof RouteStep) {
-            $steps[] = $trail[1];
+            $steps[] = clone $trail[1];
             $trail = $trail[0] ?? null;
         }
 

@@ -56,7 +56,10 @@ final class CatalogueTest extends TestCase
         yield [[...$found('yellowing:heavy'), 'substrate' => 'rigid-plastic', 'service' => 'interior', 'finish' => 'utility']];
         yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-wrought', 'service' => 'bare-fit']];
         yield [[...$found('oil:heavy'), ...$small, 'substrate' => 'copper-alloy', 'service' => 'bare-fit'], ['strong-acid']];
-        yield [[...$found('white-corrosion:pitted'), 'substrate' => 'zinc-casting', 'service' => 'bare-fit']];
+        yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-anodised', 'service' => 'bare-fit']];
+        yield [[...$found('rust:light'), 'substrate' => 'galvanised-steel']];
+        yield [[...$found('rust:pitted'), 'service' => 'underbody', 'schools' => ['underbody' => 'film-build']]];
+        yield [[...$found('sealed-cavity:yes'), ...$small, 'substrate' => 'aluminium-cast', 'service' => 'heat-300', 'schools' => ['heat-film' => 'oven']]];
         yield [[...$found('rust:scale'), 'schools' => ['removing' => 'mechanical']]];
         yield [[...$found('rust:light'), ...$small, 'place' => 'bay']];
         yield [[...$found('rust:scale', 'old-coating:unknown'), ...$small, 'substrate' => 'cast-iron'], ['strong-acid']];

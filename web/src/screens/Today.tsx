@@ -37,6 +37,8 @@ function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
   );
 }
 
+const fresh = (c: Schemas['TodayCard']): boolean => c.message === 'Not begun.';
+
 function TakeIn({ open, close, catalogue }: { open: boolean; close: () => void; catalogue: Schemas['CatalogueView'] }) {
   const client = useQueryClient();
   const go = useNavigate();
@@ -132,7 +134,19 @@ export function Today() {
           <Box>Take a part in: say what it is made of, how bad it is and how large, and you get an order of work with its reasons, the mix for every coat, and the hours in which the next coat may go on.</Box>
         </Box>
       )}
-      <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>{today.data.cards.map((card) => <Card key={card.partId} card={card} now={today.data.now} />)}</Box>
+      <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>{today.data.cards.filter((c) => !fresh(c)).map((card) => <Card key={card.partId} card={card} now={today.data.now} />)}</Box>
+      {today.data.cards.some(fresh) && (
+        <Box sx={{ mt: 2 }}>
+          <Heading>Not begun</Heading>
+          <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }, columnGap: 2 }}>
+            {today.data.cards.filter(fresh).map((c) => (
+              <Box key={c.partId} component={Link} to={`/part/${c.partId}/route`} sx={{ display: 'block', minHeight: 44, py: 0.75, color: tok('ink'), textDecoration: 'none', borderTop: `1px solid ${tok('rule')}`, '&:hover': { textDecoration: 'underline' } }}>
+                <Box component="span" sx={{ fontWeight: 650 }}>{c.part}</Box> <Box component="span" sx={{ fontSize: 14, color: tok('ink2') }}>{c.job} · {c.next || c.message}</Box>
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      )}
       {(jobs.data?.jobs.length ?? 0) > 0 && (
         <Box sx={{ mt: 3 }}>
           <Heading>Jobs</Heading>

@@ -7,7 +7,7 @@ import { tok } from '../theme/tokens';
 const toggles = { '& .MuiToggleButton-root': { textTransform: 'none', justifyContent: 'flex-start', textAlign: 'left', color: tok('ink'), borderColor: tok('phos'), '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') } } } as const;
 
 function Figures({ f }: { f: Schemas['FiguresView'] }) {
-  return <Box className="mono" sx={{ fontSize: 12.5 }}>{f.handsOn.text} hands-on · {f.elapsed.text} in all · {f.money} money · {f.life} · risk {f.risk} · hazard {f.hazard}/5</Box>;
+  return <Box className="mono" sx={{ fontSize: 12.5 }}>{f.handsOn.text} hands-on · {f.elapsed.text} in all · {f.money} for materials · {f.life} · risk {f.risk} · hazard {f.hazard}/5</Box>;
 }
 
 /** The honest alternatives: each school question with what speaks for an answer on this part, and what it would change. */
@@ -29,12 +29,13 @@ export function Ways({ view, part, job, busy, pick }: { view: Schemas['RouteView
           <ToggleButtonGroup exclusive orientation="vertical" fullWidth value={school.answer} aria-label={school.question} onChange={(_, v: string | null) => { if (v !== null && v !== school.answer) pick({ [school.id]: v }); }} sx={toggles}>
             {school.options.map((o) => {
               const a = of(school.id, o.id);
+              if (!o.chosen && a && a.figures !== null && a.gains.length + a.spares.length === 0) return null;
               return (
                 <ToggleButton key={o.id} value={o.id} disabled={busy || (a !== undefined && a.figures === null)}>
                   <Box sx={{ minWidth: 0 }}>
                     <Box sx={{ fontWeight: 700 }}>{o.name}</Box>
-                    {o.for.map((w) => <Box key={w} sx={{ fontSize: 13.5 }}>＋ {w}</Box>)}
-                    {o.against.map((w) => <Box key={w} sx={{ fontSize: 13.5 }}>－ {w}</Box>)}
+                    {o.for.map((w) => <Box key={w} sx={{ fontSize: 13.5 }}>+ {w}</Box>)}
+                    {o.against.map((w) => <Box key={w} sx={{ fontSize: 13.5 }}>– {w}</Box>)}
                     {o.for.length + o.against.length === 0 && <Box sx={{ fontSize: 13.5 }}>{o.hint}</Box>}
                     {a?.closed && <Box sx={{ fontSize: 13.5, fontStyle: 'italic' }}>{a.closed}</Box>}
                     {!o.chosen && a?.figures && <Figures f={a.figures} />}
