@@ -24,24 +24,27 @@ final class CatalogueTest extends TestCase
     public function testEveryStepIsReachedBySomeRoute(): void
     {
         $seen = self::MENDING;
-        /**
-         * @param array<string, mixed> $change
-         * @param list<string>         $without
-         */
-        $plan = static function (array $change, array $without = []) use (&$seen): void {
-            $seen = [...$seen, ...array_map(static fn (RouteStep $s): string => $s->step, Yard::workpiece($change, $without)->plan()->steps)];
-        };
         foreach (RoutePlannerTest::parts() as [$change]) {
-            $plan($change);
+            $seen = [...$seen, ...self::steps($change)];
         }
-        /** @var array{0: array<string, mixed>, 1?: list<string>} $situation */
         foreach (self::situations() as $situation) {
-            $plan($situation[0], $situation[1] ?? []);
+            $seen = [...$seen, ...self::steps($situation[0], $situation[1] ?? [])];
         }
         foreach (JobPlanTest::lanes() as $steps) {
             $seen = [...$seen, ...$steps];
         }
         self::assertSame([], array_values(array_diff(array_keys(Yard::catalogue()->steps), $seen)));
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     * @param list<string>         $without
+     *
+     * @return list<string>
+     */
+    private static function steps(array $change, array $without = []): array
+    {
+        return array_map(static fn (RouteStep $s): string => $s->step, Yard::workpiece($change, $without)->plan()->steps);
     }
 
     /** @return iterable<int, array{0: array<string, mixed>, 1?: list<string>}> where the rarer trades come up */
