@@ -34,8 +34,11 @@ final class StoryTest extends TestCase
         $this->button('On to the survey');
         $this->sees('Take in and judge');
 
+        $this->button('Rust');
         $this->button('scale, loose');
+        $this->button('Oil or grease');
         $this->xpath('//div[@role="group" and @aria-label="Oil or grease"]//button[normalize-space()="caked"]')->click();
+        $this->button('Old coating');
         $this->button('flaking');
         $this->button('Add box section');
         $this->type('Length', '7');

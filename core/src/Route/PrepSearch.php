@@ -15,7 +15,7 @@ use Hull\Surface\SurfaceState;
 final class PrepSearch
 {
     /** How much more the estimate weighs than what was spent, and how many surfaces are looked at: more is quicker, less is nearer to the cheapest. */
-    private const LEADS = [2 => 700, 6 => 3000];
+    private const LEADS = [2 => 120, 6 => 3000];
     /** Minutes held against a step the estimate does not ask for. */
     private const DETOUR = 30.0;
 
@@ -53,6 +53,9 @@ final class PrepSearch
      */
     public function find(SurfaceState $from, array $needs, bool $mayStrip = false): ?array
     {
+        if (self::hold($needs, $from)) {
+            return [];
+        }
         $key = $from->key().'>'.implode(',', array_map(static fn (Need $n): string => $n->id, $needs)).($mayStrip ? '!' : '');
         $found = $this->found[$key] ??= $this->search($from, $needs, $mayStrip, $this->offered)
             ?? (count($this->allowed) > count($this->offered) ? $this->search($from, $needs, $mayStrip, $this->allowed) : null)
@@ -72,6 +75,10 @@ final class PrepSearch
         if ($mayStrip && [] === $from->films) {
             return null;
         }
+        $single = $this->single($from, $needs, $steps);
+        if (null !== $single) {
+            return [$single];
+        }
         $relevance = new Relevance($from, $needs, array_values(array_filter($steps, static fn (Step $s): bool => $mayStrip || 0 === $s->strips)), $this->runner);
         $usable = array_values($relevance->steps);
         $relaxed = new RelaxedPlan($needs, $usable, $this->runner, $this->context->area());
@@ -88,6 +95,31 @@ final class PrepSearch
         }
 
         return null;
+    }
+
+    /**
+     * The cheapest step that does it alone, as a wait between two coats does.
+     *
+     * @param list<Need> $needs
+     * @param list<Step> $steps
+     */
+    private function single(SurfaceState $from, array $needs, array $steps): ?RouteStep
+    {
+        $best = null;
+        $least = \INF;
+        foreach ($steps as $step) {
+            $move = new RouteStep('', $step->id);
+            if ($step->strips > 0 || !$this->runner->isPossible($move, $from)) {
+                continue;
+            }
+            $applied = $this->runner->apply($move, $from);
+            $effort = null === $applied->waitHours ? \INF : Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
+            if ($effort < $least && self::hold($needs, $applied->state)) {
+                [$best, $least] = [$move, $effort];
+            }
+        }
+
+        return $best;
     }
 
     /**

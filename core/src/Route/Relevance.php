@@ -20,13 +20,16 @@ final class Relevance
     /** @var array<string, true> */
     public array $facts = [];
 
-    /** @var array<string, list<array{FactWithin, Predicate}>> what is asked of a fact, and in which question */
+    /** @var array<string, array<int, array{FactWithin, Predicate}>> what is asked of a fact, and in which question */
     private array $asked = [];
 
     /** @var array<string, array<string, FactWithin>> what is to be made true, by fact */
     private array $wanted = [];
 
     private bool $film = false;
+
+    /** @var array<string, true> needs asked already */
+    private array $known = [];
 
     /**
      * @param list<Need> $goal
@@ -73,10 +76,14 @@ final class Relevance
     private function ask(array $needs): void
     {
         foreach ($needs as $need) {
+            if (isset($this->known[$need->id])) {
+                continue;
+            }
+            $this->known[$need->id] = true;
             $holds = $need->predicate->holds($this->from);
             $this->film = $this->film || (!$holds && $need->predicate->asksFilm());
             foreach ($need->predicate->facts() as $asked) {
-                $this->asked[$asked->fact][] = [$asked, $need->predicate];
+                $this->asked[$asked->fact][spl_object_id($asked)] = [$asked, $need->predicate];
                 if (!$holds && !$asked->holds($this->from)) {
                     $this->want($asked);
                 }

@@ -205,7 +205,8 @@ final readonly class RoutePlanner
     private function inTradeOrder(array $path, SurfaceState $from): array
     {
         $end = $this->replayed($path, $from);
-        for ($pass = count($path); $pass > 0; --$pass) {
+        do {
+            $changed = false;
             for ($i = 0; $i + 1 < count($path); ++$i) {
                 if ($this->context->catalogue()->step($path[$i + 1]->step)->order >= $this->context->catalogue()->step($path[$i]->step)->order) {
                     continue;
@@ -214,9 +215,10 @@ final readonly class RoutePlanner
                 [$swapped[$i], $swapped[$i + 1]] = [$path[$i + 1], $path[$i]];
                 if (null !== $end && $this->replayed($swapped, $from) === $end) {
                     $path = $swapped;
+                    $changed = true;
                 }
             }
-        }
+        } while ($changed);
 
         return array_values($path);
     }
