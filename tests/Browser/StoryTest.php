@@ -96,6 +96,58 @@ final class StoryTest extends TestCase
         $this->quiet();
     }
 
+    public function testThreeUnlikePartsGetTheirRoutes(): void
+    {
+        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->takeIn('Winch', 'Guard', 'Galvanised steel', ['White corrosion', 'Soluble salt'], 'Exterior with splash');
+        $this->sees('Wash with detergent and rinse');
+        $this->sees('Zinc-safe two-pack epoxy');
+        $this->takeIn('Hovercraft', 'Hub', 'Aluminium, cast', ['Oil or grease'], 'Heat to 300 °C');
+        $this->sees('Oven-cured ceramic thin film');
+        $this->sees('Preheat until nothing comes out of the pores');
+        $this->sees('Oven: ramp, soak, cool');
+        $this->takeIn('Boat', 'Side', 'Gelcoat on polyester laminate', ['Chalked surface', 'Rust stain'], 'Exterior with splash');
+        $this->sees('Destain with oxalic cleaner');
+        $this->sees('Wax or seal');
+        $this->sees('Every step finds what it needs.');
+        $this->quiet();
+    }
+
+    /** @param list<string> $found */
+    private function takeIn(string $job, string $part, string $substrate, array $found, string $service): void
+    {
+        $this->link('Today');
+        $this->button('Take a part in');
+        $this->type('What is being restored', $job);
+        $this->type('Which part', $part);
+        $this->choose('Made of', $substrate);
+        $this->button('On to the survey');
+        $this->sees('Nothing found yet');
+        foreach ($found as $condition) {
+            $this->button($condition);
+        }
+        $this->button('Add strip');
+        $this->choose('Service', $service);
+        $this->sees('1 m²');
+        $this->sees('Stored');
+        $this->link('See the order of work');
+        $this->sees('The order of work');
+    }
+
+    public function testAStopIsTakenOnByNameAndStaysInTheRecord(): void
+    {
+        $this->open(DemoCommand::EMAIL);
+        $this->xpath('(//a[contains(., "Brake band")])[1]')->click();
+        $this->sees('1 thing stands in the way');
+        $this->button('A trained person may decide …');
+        $this->type('Your name', 'Rowan Cinder');
+        $this->type('Why it is safe to go on', 'The maker allows paint on the back of the band');
+        $this->button('I take it on');
+        $this->sees('Taken on by Rowan Cinder');
+        $this->sees('Every step finds what it needs.');
+        $this->quiet();
+    }
+
     public function testTheDemoShowsALiveWindow(): void
     {
         $this->open(DemoCommand::EMAIL);
