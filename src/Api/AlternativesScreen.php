@@ -29,33 +29,17 @@ final readonly class AlternativesScreen
         $free = $alternatives->otherwise();
         $freed = null === $free ? null : $alternatives->freed();
         $all = $alternatives->all();
+        $best = Alternatives::best($all);
 
         return new AlternativesView(
             '',
             $this->figures(RouteFigures::of($piece, $piece->plan()), $shown),
-            $this->best($all),
+            null === $best ? '' : sprintf('%s: %s. %s', $best->school->question, $best->answer->name, $best->for[0]),
             array_map(fn (Alternative $a): AlternativeView => $this->one($a, $shown), $all),
             null === $free || null === $freed ? [] : array_map(static fn (RouteStep $s): string => $freed->check()->name($s), $free->steps),
             null === $freed ? '' : $freed->context->system->name,
             $row->job->without,
         );
-    }
-
-    /**
-     * The best other way, by work, money and risk for a year of protection, with the reason that speaks for it here.
-     *
-     * @param list<Alternative> $all
-     */
-    private function best(array $all): string
-    {
-        $best = null;
-        foreach ($all as $a) {
-            if (!$a->chosen && $a->differs() && [] !== $a->for && '' === $a->closed && null !== $a->figures && (null === $best?->figures || $a->figures->effortPerYear() < $best->figures->effortPerYear())) {
-                $best = $a;
-            }
-        }
-
-        return null === $best ? '' : sprintf('%s: %s. %s', $best->school->question, $best->answer->name, $best->for[0] ?? $best->answer->hint);
     }
 
     private function one(Alternative $a, Shown $shown): AlternativeView
@@ -65,6 +49,6 @@ final readonly class AlternativesScreen
 
     private function figures(RouteFigures $f, Shown $shown): FiguresView
     {
-        return new FiguresView($f->steps, $shown->value(Duration::minutes($f->handsOnMin)), $shown->value(Duration::hours($f->elapsedHours)), number_format($f->money / 100, 0, '.', ' '), sprintf($f->life[0] < 1.0 ? '%.2g to %.2g years' : '%.0f to %.0f years', ...$f->life), (int) round($f->risk), $f->hazard);
+        return new FiguresView($f->steps, $shown->value(Duration::minutes($f->handsOnMin)), $shown->value(Duration::hours($f->elapsedHours)), number_format($f->money / 100, 0, '.', ' '), $f->system->lifeText(), (int) round($f->risk), $f->hazard);
     }
 }

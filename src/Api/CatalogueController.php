@@ -69,7 +69,7 @@ final readonly class CatalogueController
             $signs[$question] = $answer->text(40);
         }
 
-        return new JsonResponse(new TellingView(array_map(static fn (array $f): Option => new Option($f[0]->id, $f[0]->name, $f[0]->tell), Telling::fitting($this->catalogue, $signs))));
+        return new JsonResponse(new TellingView(array_map(static fn (\Hull\Catalog\Substrate $s): Option => new Option($s->id, $s->name, $s->tell), Telling::fitting($this->catalogue, $signs))));
     }
 
     #[Route('/api/compute', name: 'api_compute_list', methods: ['GET'])]

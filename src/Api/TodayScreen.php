@@ -107,6 +107,7 @@ final readonly class TodayScreen
         if ($coatsLeft && null !== $band) {
             return match ($phase) {
                 FilmPhase::Open => ['now', null === $band->closesAt ? 'The window is open.' : 'The window closes in '.$in($band->closesAt).'.'],
+                FilmPhase::Shut => ['wait', 'A new coat would lift this one now: let it harden first.'],
                 FilmPhase::Lapsed, FilmPhase::Cured => ['soon', 'The window has closed: abrade before the next coat.'],
                 default => ['wait', 'The window opens in '.$in($band->opensAt).'.'],
             };

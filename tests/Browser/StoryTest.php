@@ -145,6 +145,9 @@ final class StoryTest extends TestCase
         $this->button('I take it on');
         $this->sees('Taken on by Rowan Cinder');
         $this->sees('Every step finds what it needs.');
+        $this->link('Record');
+        $this->sees('Took on');
+        $this->sees('Rowan Cinder: The maker allows paint');
         $this->quiet();
     }
 

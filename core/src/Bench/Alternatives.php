@@ -35,6 +35,25 @@ final readonly class Alternatives
         return $all;
     }
 
+    /**
+     * The best other way that has something to be said for it here, by work, money and risk for a year of protection.
+     *
+     * @param list<Alternative> $all
+     */
+    public static function best(array $all): ?Alternative
+    {
+        $best = null;
+        $least = \INF;
+        foreach ($all as $a) {
+            $effort = $a->figures?->effortPerYear() ?? \INF;
+            if (!$a->chosen && $a->differs() && [] !== $a->for && '' === $a->closed && $effort < $least) {
+                [$best, $least] = [$a, $effort];
+            }
+        }
+
+        return $best;
+    }
+
     /** What would be planned if the workshop lacked nothing; null when it is the same. */
     public function otherwise(): ?Route
     {

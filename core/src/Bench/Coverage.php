@@ -22,7 +22,7 @@ final class Coverage
 {
     private const AREA_M2 = 1.0;
 
-    /** @var array<string, array{int, string}> routes by what decides them */
+    /** @var array<string, int> lengths of routes by what decides them */
     private array $known = [];
 
     public function __construct(private readonly Catalogue $catalogue)
@@ -38,9 +38,9 @@ final class Coverage
         try {
             $piece = Workpiece::of($this->catalogue, $this->part($substrate, $condition, $service, $finish), $this->place());
             $key = implode('|', [$substrate->id, $condition->id, $piece->context->system->id, ...array_map(static fn (\Hull\Catalog\Rule $r): string => $r->need->id, $piece->context->rules)]);
-            $steps = $this->known[$key] ??= [count($piece->plan()->steps), ''];
+            $steps = $this->known[$key] ??= count($piece->plan()->steps);
 
-            return new CoverageCell($steps[0], $piece->context->system->id, '');
+            return new CoverageCell($steps, $piece->context->system->id, '');
         } catch (NoRoute $e) {
             return CoverageCell::empty($e->getMessage());
         }

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Hull\Bench;
 
 use Hull\Catalog\Caution;
+use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Limit;
 use Hull\Catalog\Protection;
-use Hull\Quantity\Volume;
+use Hull\Compute\Registry;
+use Hull\Film\Coverage;
+use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Percentage;
 use Hull\Route\Effort;
 use Hull\Route\Route;
 use Hull\Route\StepRunner;
@@ -16,21 +20,20 @@ use Hull\Route\StepRunner;
 final readonly class RouteFigures
 {
     /**
-     * @param float               $handsOnMin   minutes of work
-     * @param float               $elapsedHours from the first step to the last, work and waits one after another, nights not counted
-     * @param int                 $money        minor units: cleaners and abrasives per area, paint by volume
-     * @param array{float, float} $life         years
-     * @param float               $risk         minutes one would give to avoid what can go wrong
-     * @param list<Limit>         $gear
-     * @param list<Caution>       $cautions
-     * @param list<Protection>    $protection   the worst of each kind over the whole route
+     * @param float            $handsOnMin   minutes of work
+     * @param float            $elapsedHours from the first step to the last, work and waits one after another, nights not counted
+     * @param int              $money        minor units: cleaners and abrasives per area, paint by volume
+     * @param float            $risk         minutes one would give to avoid what can go wrong
+     * @param list<Limit>      $gear
+     * @param list<Caution>    $cautions
+     * @param list<Protection> $protection   the worst of each kind over the whole route
      */
     private function __construct(
         public int $steps,
         public float $handsOnMin,
         public float $elapsedHours,
         public int $money,
-        public array $life,
+        public FilmSystem $system,
         public float $risk,
         public array $gear,
         public array $cautions,
@@ -44,6 +47,7 @@ final readonly class RouteFigures
         $context = $piece->context;
         $catalogue = $context->catalogue();
         $runner = new StepRunner($context);
+        $loss = Registry::standard()->run('film.loss', ['method' => $piece->part->method, 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() ? 'outdoors' : 'indoors'])->quantity('loss', Percentage::class);
         $state = $piece->surveyed;
         [$minutes, $hours, $money, $risk] = [0.0, 0.0, 0.0, 0.0];
         $requires = [];
@@ -58,7 +62,7 @@ final readonly class RouteFigures
             $risk += $step->takes->penalty;
             $money += Effort::money($step, $context->area());
             if (null !== $product && $step->laysFilm) {
-                $money += self::litres($product->dft->um(), $product->solids->ratioValue(), $context->area()->m2())->litresValue() * $product->price;
+                $money += Coverage::quantity($context->area(), 1.0, $product->dft, $product->solids, $loss, Coverage::deadVolume(FilmThickness::micrometres(0.0)))->litresValue() * $product->price;
             }
             $requires = [...$requires, ...$step->requires, ...$product->requires ?? []];
             $cautions = [...$cautions, ...$step->cautions, ...$product->cautions ?? []];
@@ -71,7 +75,7 @@ final readonly class RouteFigures
             $minutes,
             $hours,
             (int) round($money),
-            $context->system->life,
+            $context->system,
             $risk,
             array_map(static fn (string $id): Limit => $catalogue->limits[$id], array_values(array_unique($requires))),
             $spoken,
@@ -83,14 +87,8 @@ final readonly class RouteFigures
     /** What a year of protection costs, in minutes of work and money together; less is better. */
     public function effortPerYear(): float
     {
-        $years = max(0.25, ($this->life[0] + $this->life[1]) / 2.0);
+        $years = max(0.25, ($this->system->life[0] + $this->system->life[1]) / 2.0);
 
         return ($this->handsOnMin + $this->money * Effort::MINUTES_PER_MONEY + $this->risk) / $years;
-    }
-
-    /** Dry film over solids, a fifth lost. */
-    private static function litres(float $um, float $solids, float $m2): Volume
-    {
-        return Volume::litres($m2 * $um / 1000.0 / max(0.01, $solids) / 0.8);
     }
 }

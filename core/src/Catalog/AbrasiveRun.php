@@ -14,10 +14,4 @@ final readonly class AbrasiveRun
     public function __construct(public string $id, public string $name, public array $grits, public array $discLife, public string $note)
     {
     }
-
-    /** @return list<int> from the grit to start with to the one to end with */
-    public function between(int $from, int $to): array
-    {
-        return array_values(array_filter($this->grits, static fn (int $g): bool => $g >= $from && $g <= $to));
-    }
 }

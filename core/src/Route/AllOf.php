@@ -6,13 +6,8 @@ namespace Hull\Route;
 
 use Hull\Surface\SurfaceState;
 
-final readonly class AllOf implements Predicate
+final readonly class AllOf extends Several
 {
-    /** @param list<Predicate> $of */
-    public function __construct(public array $of)
-    {
-    }
-
     public function holds(SurfaceState $state): bool
     {
         foreach ($this->of as $predicate) {
@@ -21,27 +16,6 @@ final readonly class AllOf implements Predicate
             }
         }
 
-        return true;
-    }
-
-    public function facts(): array
-    {
-        return array_merge([], ...array_map(static fn (Predicate $p): array => $p->facts(), $this->of));
-    }
-
-    public function asksFilm(): bool
-    {
-        foreach ($this->of as $predicate) {
-            if ($predicate->asksFilm()) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    public function mayStillHold(SurfaceState $state): bool
-    {
         return true;
     }
 }

@@ -26,7 +26,7 @@ final class TellingTest extends TestCase
     #[DataProvider('signs')]
     public function testTheSurestGuessComesFirst(array $signs, string $substrate): void
     {
-        self::assertSame($substrate, Telling::fitting(Yard::catalogue(), $signs)[0][0]->id);
+        self::assertSame($substrate, Telling::fitting(Yard::catalogue(), $signs)[0]->id);
     }
 
     public function testEachMaterialFitsItsOwnSignsAndNothingSaidExcludesNothing(): void
@@ -35,13 +35,13 @@ final class TellingTest extends TestCase
         self::assertCount(count($catalogue->substrates), Telling::fitting($catalogue, []));
         foreach ($catalogue->substrates as $substrate) {
             $own = array_map(static fn (array $a): string => $a[0], $substrate->signs);
-            self::assertContains($substrate->id, array_map(static fn (array $f): string => $f[0]->id, Telling::fitting($catalogue, $own)));
+            self::assertContains($substrate->id, array_map(static fn (Substrate $s): string => $s->id, Telling::fitting($catalogue, $own)));
             self::assertSame([], array_diff(array_keys($catalogue->signs), array_keys($substrate->signs)), $substrate->id);
         }
     }
 
     public function testSignsThatContradictEachOtherFitNothing(): void
     {
-        self::assertSame([], array_map(static fn (array $f): Substrate => $f[0], Telling::fitting(Yard::catalogue(), ['magnet' => 'holds', 'bends' => 'soft'])));
+        self::assertSame([], Telling::fitting(Yard::catalogue(), ['magnet' => 'holds', 'bends' => 'soft']));
     }
 }

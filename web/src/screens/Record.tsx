@@ -8,7 +8,7 @@ import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { fromLocalInput, toLocalInput, when } from '../parts/time';
 import { tok } from '../theme/tokens';
 
-const kinds: Record<string, string> = { start: 'Began', finish: 'Finished', reading: 'Read the air', note: 'Note', correction: 'Corrected' };
+const kinds: Record<string, string> = { start: 'Began', finish: 'Finished', reading: 'Read the air', note: 'Note', correction: 'Corrected', taken: 'Took on' };
 
 function Writer({ view, correcting, done }: { view: Schemas['RecordView']; correcting: Schemas['EntryView'] | null; done: () => void }) {
   const { part = '' } = useParams();
