@@ -12,10 +12,19 @@ use Hull\Route\Route;
  * Puts the routes of several zones into one order of work. Each zone keeps its own order; an action that comes up in
  * several zones of one place is done once for all of them, when waiting for them harms none.
  */
-final readonly class Merger
+final class Merger
 {
+    /** @var array<string, list<string>> zone => what each of its steps can be done together with */
+    private array $actions = [];
+
+    /** @var array<string, array<string, list<int>>> action => zone => where it stands in the zone's route */
+    private array $places = [];
+
+    /** @var array<string, array<int, int>> zone => for each step where the next film is laid */
+    private array $nextFilm = [];
+
     /** @param array<string, Workpiece> $pieces by part id */
-    public function __construct(private Catalogue $catalogue, private array $pieces)
+    public function __construct(private readonly Catalogue $catalogue, private readonly array $pieces)
     {
     }
 
@@ -26,15 +35,23 @@ final readonly class Merger
      */
     public function merged(array $routes): array
     {
+        $this->read($routes);
         $at = array_map(static fn (): int => 0, $routes);
+        $ahead = [];
+        foreach ($routes as $zone => $route) {
+            $this->come($ahead, $zone, 0);
+        }
         $actions = [];
-        while ([] !== ($ahead = $this->ahead($routes, $at))) {
-            [$lead, $zones] = $this->next($ahead, $routes, $at);
+        while ([] !== $ahead) {
+            $action = $this->next($ahead, $routes, $at);
+            $zones = array_keys(array_intersect_key($routes, $ahead[$action]));
+            unset($ahead[$action]);
+            $lead = $zones[0];
             $step = $routes[$lead]->steps[$at[$lead]];
             $keys = [];
             foreach ($zones as $zone) {
                 $keys[$zone] = $routes[$zone]->steps[$at[$zone]]->key;
-                ++$at[$zone];
+                $this->come($ahead, $zone, ++$at[$zone]);
             }
             $setup = $this->catalogue->step($step->step)->takes->setupMin;
             $actions[] = new SharedAction($step->step, $step->product, $this->pieces[$lead]->place->id, $keys, $setup * (count($keys) - 1));
@@ -43,72 +60,71 @@ final readonly class Merger
         return $actions;
     }
 
-    /**
-     * @param array<string, Route> $routes
-     * @param array<string, int>   $at
-     *
-     * @return array<string, list<string>> action => zones that have it next
-     */
-    private function ahead(array $routes, array $at): array
+    /** @param array<string, Route> $routes */
+    private function read(array $routes): void
     {
-        $ahead = [];
+        $this->actions = $this->places = $this->nextFilm = [];
         foreach ($routes as $zone => $route) {
-            $step = $route->steps[$at[$zone]] ?? null;
-            if (null === $step) {
-                continue;
+            $this->actions[$zone] = [];
+            $place = $this->pieces[$zone]->place->id;
+            foreach ($route->steps as $i => $step) {
+                $kind = $this->catalogue->step($step->step);
+                $action = $step->step.'/'.$step->product.'/'.$place.'/'.($kind->shared || $kind->isWait() ? '' : $zone);
+                $this->actions[$zone][] = $action;
+                $this->places[$action][$zone][] = $i;
             }
-            $own = $this->catalogue->step($step->step)->shared || $this->catalogue->step($step->step)->isWait() ? '' : $zone;
-            $ahead[$step->step.'/'.$step->product.'/'.$this->pieces[$zone]->place->id.'/'.$own][] = $zone;
+            $film = count($route->steps);
+            for ($i = $film - 1; $i >= 0; --$i) {
+                $film = $this->catalogue->step($route->steps[$i]->step)->laysFilm ? $i : $film;
+                $this->nextFilm[$zone][$i] = $film;
+            }
         }
+    }
 
-        return $ahead;
+    /** @param array<string, array<string, true>> $ahead action => zones that have it next */
+    private function come(array &$ahead, string $zone, int $at): void
+    {
+        $action = $this->actions[$zone][$at] ?? null;
+        if (null !== $action) {
+            $ahead[$action][$zone] = true;
+        }
     }
 
     /**
      * The action to do next: the earliest in the order of the trade that no zone still on its way to it would miss.
      *
-     * @param non-empty-array<string, list<string>> $ahead
-     * @param array<string, Route>                  $routes
-     * @param array<string, int>                    $at
-     *
-     * @return array{string, list<string>}
+     * @param non-empty-array<string, array<string, true>> $ahead
+     * @param array<string, Route>                         $routes
+     * @param array<string, int>                           $at
      */
-    private function next(array $ahead, array $routes, array $at): array
+    private function next(array $ahead, array $routes, array $at): string
     {
         $best = null;
         foreach ($ahead as $action => $zones) {
-            $step = $this->catalogue->step($routes[$zones[0]]->steps[$at[$zones[0]]]->step);
-            $late = $step->shared ? $this->stillComing($action, $zones, $routes, $at) : 0;
-            $rank = [$late, $step->order, -count($zones), $zones[0]];
+            $first = array_key_first($zones) ?? '';
+            $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
+            $rank = [$step->shared ? $this->stillComing($action, $zones, $at) : 0, $step->order, -count($zones), $first];
             if (null === $best || $rank < $best[0]) {
-                $best = [$rank, $zones];
+                $best = [$rank, $action];
             }
         }
 
-        return [$best[1][0], $best[1]];
+        return $best[1];
     }
 
     /**
      * Zones that will come to the same action later, if nothing but preparation lies between.
      *
-     * @param list<string>         $zones
-     * @param array<string, Route> $routes
-     * @param array<string, int>   $at
+     * @param array<string, true> $zones
+     * @param array<string, int>  $at
      */
-    private function stillComing(string $action, array $zones, array $routes, array $at): int
+    private function stillComing(string $action, array $zones, array $at): int
     {
         $coming = 0;
-        foreach ($routes as $zone => $route) {
-            if (in_array($zone, $zones, true)) {
-                continue;
-            }
-            for ($i = $at[$zone]; $i < count($route->steps); ++$i) {
-                $step = $route->steps[$i];
-                if ($step->step.'/'.$step->product.'/'.$this->pieces[$zone]->place->id.'/' === $action) {
-                    ++$coming;
-                    break;
-                }
-                if ($this->catalogue->step($step->step)->laysFilm) {
+        foreach (array_diff_key($this->places[$action], $zones) as $zone => $places) {
+            foreach ($places as $place) {
+                if ($place >= $at[$zone]) {
+                    $coming += $place <= $this->nextFilm[$zone][$at[$zone]] ? 1 : 0;
                     break;
                 }
             }

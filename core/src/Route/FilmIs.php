@@ -10,9 +10,17 @@ use Hull\Surface\SurfaceState;
 /** The top film is in one of these phases. */
 final readonly class FilmIs implements Predicate
 {
+    private string $key;
+
     /** @param list<FilmPhase> $phases */
     public function __construct(private array $phases)
     {
+        $this->key = 'film:'.implode(',', array_map(static fn (FilmPhase $p): string => $p->value, $phases));
+    }
+
+    public function key(): string
+    {
+        return $this->key;
     }
 
     public function holds(SurfaceState $state): bool

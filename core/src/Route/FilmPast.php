@@ -11,8 +11,16 @@ final readonly class FilmPast implements Predicate
 {
     public const EVENTS = ['touch', 'recoat', 'full'];
 
+    private string $key;
+
     public function __construct(private string $event)
     {
+        $this->key = 'past:'.$event;
+    }
+
+    public function key(): string
+    {
+        return $this->key;
     }
 
     public function holds(SurfaceState $state): bool

@@ -9,6 +9,9 @@ use Hull\Surface\SurfaceState;
 /** A question about a surface with a yes or a no. */
 interface Predicate
 {
+    /** Equal for equal questions. */
+    public function key(): string;
+
     public function holds(SurfaceState $state): bool;
 
     /** @return list<FactWithin> every fact it asks about */

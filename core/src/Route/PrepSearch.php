@@ -14,8 +14,10 @@ use Hull\Surface\SurfaceState;
  */
 final class PrepSearch
 {
-    /** How much more the estimate weighs than what was spent, and how many surfaces are looked at: more is quicker, less is nearer to the cheapest. */
-    private const LEADS = [2 => 120, 6 => 3000];
+    /** How much more the estimate weighs than what was spent: more is quicker, less is nearer to the cheapest. */
+    private const LEAD = 6.0;
+    /** How many surfaces are looked at before the search gives up. */
+    private const MOST = 3000;
     /** Minutes held against a step the estimate does not ask for. */
     private const DETOUR = 30.0;
 
@@ -79,22 +81,12 @@ final class PrepSearch
         if (null !== $single) {
             return [$single];
         }
-        $relevance = new Relevance($from, $needs, array_values(array_filter($steps, static fn (Step $s): bool => $mayStrip || 0 === $s->strips)), $this->runner);
+        $steps = PointOfNoReturn::before($from, $needs, array_values(array_filter($steps, static fn (Step $s): bool => $mayStrip || 0 === $s->strips)));
+        $relevance = new Relevance($from, $needs, $steps, $this->runner);
         $usable = array_values($relevance->steps);
-        $relaxed = new RelaxedPlan($needs, $usable, $this->runner, $this->context->area());
+        $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner, $this->context->area());
 
-        if (null === $relaxed->from($from)) {
-            return null;
-        }
-
-        foreach (self::LEADS as $lead => $most) {
-            $path = $this->bestFirst($from, $needs, $usable, $relevance, $relaxed, $lead, $most);
-            if (null !== $path) {
-                return $path;
-            }
-        }
-
-        return null;
+        return $this->bestFirst($from, $needs, $usable, $relevance, $relaxed);
     }
 
     /**
@@ -107,9 +99,10 @@ final class PrepSearch
     {
         $best = null;
         $least = \INF;
+        $broken = array_values(array_filter($needs, static fn (Need $n): bool => !$n->predicate->holds($from)));
         foreach ($steps as $step) {
             $move = new RouteStep('', $step->id);
-            if ($step->strips > 0 || !$this->runner->isPossible($move, $from)) {
+            if ($step->strips > 0 || !$this->touches($step, $broken) || !$this->runner->isPossible($move, $from)) {
                 continue;
             }
             $applied = $this->runner->apply($move, $from);
@@ -123,19 +116,39 @@ final class PrepSearch
     }
 
     /**
+     * Whether a step changes something that each of the needs asks about.
+     *
+     * @param list<Need> $needs
+     */
+    private function touches(Step $step, array $needs): bool
+    {
+        if ($step->isWait() || $step->cures) {
+            return true;
+        }
+        $changed = $this->changed($step);
+        foreach ($needs as $need) {
+            if ([] === array_filter($need->predicate->facts(), static fn (FactWithin $f): bool => in_array($f->fact, $changed, true))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * @param list<Need> $needs
      * @param list<Step> $usable
      *
      * @return list<RouteStep>|null
      */
-    private function bestFirst(SurfaceState $from, array $needs, array $usable, Relevance $relevance, RelaxedPlan $relaxed, float $lead, int $most): ?array
+    private function bestFirst(SurfaceState $from, array $needs, array $usable, Relevance $relevance, RelaxedPlan $relaxed): ?array
     {
         $moves = array_map(static fn (Step $s): array => [$s, new RouteStep('', $s->id)], $usable);
         $queue = new \SplPriorityQueue();
         $sequence = 0;
         $queue->insert([$from, 0.0, null, null, [], null], [0.0, 0]);
         $closed = [];
-        while (!$queue->isEmpty() && count($closed) < $most) {
+        while (!$queue->isEmpty() && count($closed) < self::MOST) {
             /** @var array{SurfaceState, float, array<mixed>|null, Step|null, array<string, true>, array{float, array<string, float>}|null} $entry */
             $entry = $queue->extract();
             [$state, $cost, $trail, $last, $before, $ahead] = $entry;
@@ -154,7 +167,7 @@ final class PrepSearch
                     continue;
                 }
                 // What the estimate does not ask for is tried later, if at all.
-                $queue->insert([$state, $cost, $trail, $last, $before, $ahead], [-$cost - $lead * ($ahead[0] + self::DETOUR), -(++$sequence)]);
+                $queue->insert([$state, $cost, $trail, $last, $before, $ahead], [-$cost - self::LEAD * ($ahead[0] + self::DETOUR), -(++$sequence)]);
             }
             [$left, $worth] = $ahead;
             $possible = [];
@@ -172,7 +185,7 @@ final class PrepSearch
                     continue;
                 }
                 $spent = $cost + Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
-                $queue->insert([$applied->state, $spent, [$trail, $move], $step, $possible, null], [-$spent - $lead * ($detour ? $left + self::DETOUR : max(0.0, $left - ($worth[$step->id] ?? 0.0))), -(++$sequence)]);
+                $queue->insert([$applied->state, $spent, [$trail, $move], $step, $possible, null], [-$spent - self::LEAD * ($detour ? $left + self::DETOUR : max(0.0, $left - ($worth[$step->id] ?? 0.0))), -(++$sequence)]);
             }
         }
 

@@ -15,49 +15,58 @@ use Hull\Surface\SurfaceState;
  */
 final class RelaxedPlan
 {
-    /** Effort assumed for a film to come to where it is asked to be, minutes. */
+    /** Effort assumed for a film to come to where it is asked to be when no single wait or cure brings it there, minutes. */
     private const FILM = 30.0;
     /** Share of what the lesser needs of a step cost that comes on top of the dearest: needs have much of their way in common. */
     private const APART = 0.25;
 
-    /** @var list<FactWithin> */
-    private array $atoms = [];
+    private readonly NeedTable $table;
 
-    /** @var array<string, int> */
-    private array $index = [];
-
-    /** @var list<list<Asked>> needs of each step */
+    /** @var list<list<int>> needs of each step */
     private array $needs = [];
+
+    /** @var array<int, list<int>> need => steps that have it */
+    private array $askers = [];
 
     /** @var list<float> */
     private array $costs = [];
 
-    /** @var list<list<array{int, string, float}>> atoms each step can establish: atom, verb, level */
+    /** @var array<int, list<array{int, string, float}>> what each step can bring about: number, verb, level */
     private array $makes = [];
 
-    /** @var list<Asked> */
-    private array $goal;
+    /** @var list<int> */
+    private readonly array $goal;
 
-    private bool $strips;
+    /** @var array<string, list<array{float, SurfaceState}>> film on top => effort and surface after each wait and cure */
+    private array $afterFilmWork = [];
+
+    private readonly bool $strips;
+
+    /** @var list<Step> steps by which a film comes to another state */
+    private readonly array $filmWork;
 
     /**
      * @param list<Need> $goal
      * @param list<Step> $steps
      */
-    public function __construct(array $goal, private readonly array $steps, StepRunner $runner, Area $area)
+    public function __construct(SurfaceState $from, array $goal, private readonly array $steps, private readonly StepRunner $runner, private readonly Area $area)
     {
+        $this->filmWork = array_values(array_filter($steps, static fn (Step $s): bool => $s->isWait() || $s->cures || $s->strips > 0));
         $this->strips = [] !== array_filter($steps, static fn (Step $s): bool => $s->strips > 0);
-        $this->goal = array_map(fn (Need $n): Asked => Asked::of($n->predicate, $this->atom(...)), $goal);
-        foreach ($steps as $step) {
-            $this->needs[] = array_map(fn (Need $n): Asked => Asked::of($n->predicate, $this->atom(...)), $runner->needs(new RouteStep('', $step->id)));
+        $this->table = new NeedTable($from, $steps);
+        $this->goal = $this->table->numbers($goal);
+        foreach ($steps as $number => $step) {
+            $this->needs[$number] = $this->table->numbers($runner->needs(new RouteStep('', $step->id)));
+            foreach ($this->needs[$number] as $need) {
+                $this->askers[$need][] = $number;
+            }
             $wait = null === $step->takes->waitFor || 'dwell' === $step->takes->waitFor ? $step->takes->waitHours : 6.0;
             $this->costs[] = Effort::of($step, $runner->handsOn($step), $wait, $area);
         }
         foreach ($steps as $number => $step) {
-            $this->makes[$number] = [];
-            foreach ($this->atoms as $atom => $within) {
-                foreach ($step->does as $effect) {
-                    if ($effect->fact === $within->fact && ('lower' === $effect->verb ? $within->takes(0.0) : $within->takes($effect->level))) {
+            foreach ($step->does as $effect) {
+                foreach ($this->table->ofFact[$effect->fact] ?? [] as $atom) {
+                    if ($this->table->atoms[$atom]->isBroughtBy($effect)) {
                         $this->makes[$number][] = [$atom, $effect->verb, $effect->level];
                     }
                 }
@@ -71,12 +80,16 @@ final class RelaxedPlan
         $cost = [];
         $by = [];
         $levels = [];
-        foreach ($this->atoms as $atom => $within) {
+        foreach ($this->table->atoms as $atom => $within) {
             $level = $state->fact($within->fact);
             $levels[$atom] = $level;
             $cost[$atom] = $within->takes($level) ? 0.0 : \INF;
         }
         $films = [];
+        $needs = [];
+        foreach ($this->table->asked as $number => $asked) {
+            $needs[$number] = Asked::FACT === $asked->kind ? $cost[$asked->atom] : $this->cost($asked, $cost, $state, $films);
+        }
         $open = [];
         foreach ($this->makes as $number => $made) {
             foreach ($made as $makes) {
@@ -85,39 +98,56 @@ final class RelaxedPlan
                 }
             }
         }
-        do {
-            $changed = false;
-            foreach ($open as $number => $made) {
-                $effort = $this->costs[$number];
-                $most = 0.0;
-                $all = 0.0;
-                foreach ($this->needs[$number] as $need) {
-                    $one = Asked::FACT === $need->kind ? $cost[$need->atom] : $this->cost($need, $cost, $state, $films);
-                    if (\INF === $one) {
-                        continue 2;
-                    }
-                    $most = max($most, $one);
-                    $all += $one;
+        $queue = array_keys($open);
+        $queued = array_fill_keys($queue, true);
+        for ($i = 0; isset($queue[$i]); ++$i) {
+            $number = $queue[$i];
+            unset($queued[$number]);
+            $most = 0.0;
+            $all = 0.0;
+            foreach ($this->needs[$number] as $need) {
+                $one = $needs[$need];
+                if (0.0 === $one) {
+                    continue;
                 }
-                $before = $most + self::APART * ($all - $most);
-                foreach ($made as [$atom, $verb, $level]) {
-                    $times = 'lower' === $verb && $levels[$atom] > $level ? ceil($levels[$atom] / $level) : 1.0;
-                    $now = $before + $effort * $times;
-                    if ($now < $cost[$atom] - 1e-9) {
-                        $cost[$atom] = $now;
-                        $by[$atom] = [$number, $times];
-                        $changed = true;
+                if (\INF === $one) {
+                    continue 2;
+                }
+                $most = $one > $most ? $one : $most;
+                $all += $one;
+            }
+            $before = $most + self::APART * ($all - $most);
+            foreach ($open[$number] as [$atom, $verb, $level]) {
+                $times = 'lower' === $verb && $levels[$atom] > $level ? ceil($levels[$atom] / $level) : 1.0;
+                $now = $before + $this->costs[$number] * $times;
+                if ($now >= $cost[$atom] - 1e-9) {
+                    continue;
+                }
+                $cost[$atom] = $now;
+                $by[$atom] = [$number, $times];
+                foreach ($this->table->needsOf[$atom] as $need) {
+                    $asked = $this->table->asked[$need];
+                    $then = Asked::FACT === $asked->kind ? $now : $this->cost($asked, $cost, $state, $films);
+                    if ($then >= $needs[$need]) {
+                        continue;
+                    }
+                    $needs[$need] = $then;
+                    foreach ($this->askers[$need] ?? [] as $asker) {
+                        if (isset($open[$asker]) && !isset($queued[$asker])) {
+                            $queue[] = $asker;
+                            $queued[$asker] = true;
+                        }
                     }
                 }
             }
-        } while ($changed);
+        }
         $taken = [];
-        $waits = false;
+        $waits = 0.0;
         foreach ($this->goal as $need) {
-            if (\INF === $this->cost($need, $cost, $state, $films)) {
+            if (\INF === $needs[$need]) {
                 return null;
             }
-            $this->collect($need, $cost, $by, $state, $films, $taken, $waits);
+            $this->collect($this->table->asked[$need], $cost, $by, $state, $films, $taken, $waits);
         }
         $left = 0.0;
         $worth = [];
@@ -125,45 +155,49 @@ final class RelaxedPlan
             $left += $this->costs[$number] * $times;
             $worth[$this->steps[$number]->id] = $this->costs[$number] * $times;
         }
-        if ($waits) {
-            foreach ($this->steps as $step) {
-                if ($step->isWait() || $step->cures || $step->strips > 0) {
-                    $worth[$step->id] = ($worth[$step->id] ?? 0.0) + self::FILM;
-                }
-            }
+        foreach ($waits > 0.0 ? $this->filmWork : [] as $step) {
+            $worth[$step->id] = ($worth[$step->id] ?? 0.0) + $waits;
         }
 
-        return [$left + ($waits ? self::FILM : 0.0), $worth];
+        return [$left + $waits, $worth];
     }
 
+    /** Effort of the wait or cure that brings a film to where it is asked to be. */
     private function film(Predicate $asked, SurfaceState $state): float
     {
         if ($asked->holds($state)) {
             return 0.0;
         }
-
-        return $this->strips || $asked->mayStillHold($state) ? self::FILM : \INF;
-    }
-
-    private function atom(FactWithin $within): int
-    {
-        $key = $within->key();
-        if (!isset($this->index[$key])) {
-            $this->index[$key] = count($this->atoms);
-            $this->atoms[] = $within;
+        $least = \INF;
+        foreach ($this->afterFilmWork[$state->key([])] ??= $this->afterFilmWork($state) as [$effort, $after]) {
+            $least = $effort < $least && $asked->holds($after) ? $effort : $least;
         }
 
-        return $this->index[$key];
+        return \INF !== $least || (!$this->strips && !$asked->mayStillHold($state)) ? $least : self::FILM;
+    }
+
+    /** @return list<array{float, SurfaceState}> */
+    private function afterFilmWork(SurfaceState $state): array
+    {
+        $after = [];
+        foreach ($this->filmWork as $step) {
+            $applied = $this->runner->apply(new RouteStep('', $step->id), $state);
+            if (null !== $applied->waitHours) {
+                $after[] = [Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->area), $applied->state];
+            }
+        }
+
+        return $after;
     }
 
     /**
-     * @param array<int, float> $cost
-     * @param array<int, float> $films
+     * @param array<int, float>    $cost
+     * @param array<string, float> $films
      */
     private function cost(Asked $need, array $cost, SurfaceState $state, array &$films): float
     {
         if (null !== $need->film) {
-            return $films[spl_object_id($need->film)] ??= $this->film($need->film, $state);
+            return $films[$need->film->key()] ??= $this->film($need->film, $state);
         }
         if (Asked::FACT === $need->kind) {
             return $cost[$need->atom];
@@ -182,13 +216,13 @@ final class RelaxedPlan
     /**
      * @param array<int, float>             $cost
      * @param array<int, array{int, float}> $by
-     * @param array<int, float>             $films
+     * @param array<string, float>          $films
      * @param array<int, float>             $taken
      */
-    private function collect(Asked $need, array $cost, array $by, SurfaceState $state, array &$films, array &$taken, bool &$waits): void
+    private function collect(Asked $need, array $cost, array $by, SurfaceState $state, array &$films, array &$taken, float &$waits): void
     {
         if (null !== $need->film) {
-            $waits = $waits || !$need->film->holds($state);
+            $waits = max($waits, $films[$need->film->key()] ?? 0.0);
         } elseif (Asked::FACT === $need->kind) {
             $way = $by[$need->atom] ?? null;
             if (0.0 === $cost[$need->atom] || null === $way) {
@@ -197,7 +231,7 @@ final class RelaxedPlan
             $known = isset($taken[$way[0]]);
             $taken[$way[0]] = max($taken[$way[0]] ?? 0.0, $way[1]);
             foreach ($known ? [] : $this->needs[$way[0]] as $before) {
-                $this->collect($before, $cost, $by, $state, $films, $taken, $waits);
+                $this->collect($this->table->asked[$before], $cost, $by, $state, $films, $taken, $waits);
             }
         } elseif (Asked::ALL === $need->kind) {
             foreach ($need->of as $part) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Catalog\Effect;
 use Hull\Catalog\Need;
 use Hull\Catalog\Step;
 use Hull\Surface\SurfaceState;
@@ -14,22 +15,35 @@ use Hull\Surface\SurfaceState;
  */
 final class Relevance
 {
-    /** @var array<string, Step> */
-    public array $steps = [];
+    /** @var array<string, Step> in the order given */
+    public readonly array $steps;
 
     /** @var array<string, true> */
-    public array $facts = [];
+    public readonly array $facts;
 
-    /** @var array<string, array<int, array{FactWithin, Predicate}>> what is asked of a fact, and in which question */
+    /** @var array<string, list<array{FactWithin, Predicate}>> what is asked of a fact, and in which question */
     private array $asked = [];
 
-    /** @var array<string, array<string, FactWithin>> what is to be made true, by fact */
+    /** @var array<string, true> what is to be made true */
     private array $wanted = [];
 
-    private bool $film = false;
-
-    /** @var array<string, true> needs asked already */
+    /** @var array<string, true> questions asked already */
     private array $known = [];
+
+    /** @var array<string, list<array{Effect, Step}>> what steps on offer do to a fact */
+    private array $offered = [];
+
+    /** @var array<string, list<Effect>> what steps on the way do to a fact */
+    private array $changes = [];
+
+    /** @var list<Step> */
+    private array $filmWork = [];
+
+    /** @var array<string, Step> */
+    private array $found = [];
+
+    /** @var list<Step> found, their needs not yet asked */
+    private array $new = [];
 
     /**
      * @param list<Need> $goal
@@ -37,55 +51,45 @@ final class Relevance
      */
     public function __construct(private readonly SurfaceState $from, array $goal, array $steps, private readonly StepRunner $runner)
     {
-        $this->ask($goal);
-        do {
-            $before = count($this->steps) + count($this->wanted, \COUNT_RECURSIVE);
-            foreach ($steps as $step) {
-                if (!isset($this->steps[$step->id]) && $this->helps($step)) {
-                    $this->steps[$step->id] = $step;
-                    $this->ask($this->runner->needs(new RouteStep('', $step->id)));
-                    $this->spoil($step);
-                }
+        $order = [];
+        foreach ($steps as $step) {
+            $order[$step->id] = $step;
+            foreach ($step->does as $effect) {
+                $this->offered[$effect->fact][] = [$effect, $step];
             }
-            foreach ($this->steps as $step) {
-                $this->spoil($step);
-            }
-        } while ($before < count($this->steps) + count($this->wanted, \COUNT_RECURSIVE));
-        $this->facts = array_fill_keys(array_keys($this->asked), true);
-    }
-
-    /** A step that could bring a fact to where it is wanted. */
-    public static function establishes(Step $step, FactWithin $want, float $level): bool
-    {
-        foreach ($step->does as $effect) {
-            if ($effect->fact !== $want->fact) {
-                continue;
-            }
-            if ('lower' === $effect->verb ? $want->takes(0.0) : $want->takes($effect->level)) {
-                return true;
-            }
-            if ('lower' === $effect->verb && $level > 0.0 && $want->takes(max(0.0, $level - $effect->level))) {
-                return true;
+            if ($step->isWait() || $step->cures || $step->strips > 0) {
+                $this->filmWork[] = $step;
             }
         }
-
-        return false;
+        $this->ask($goal);
+        for ($i = 0; isset($this->new[$i]); ++$i) {
+            $this->ask($this->runner->needs(new RouteStep('', $this->new[$i]->id)));
+            $this->spoil($this->new[$i]);
+        }
+        $this->steps = array_intersect_key($order, $this->found);
+        $this->facts = array_fill_keys(array_keys($this->asked), true);
     }
 
     /** @param list<Need> $needs */
     private function ask(array $needs): void
     {
         foreach ($needs as $need) {
-            if (isset($this->known[$need->id])) {
+            $key = $need->predicate->key();
+            if (isset($this->known[$key])) {
                 continue;
             }
-            $this->known[$need->id] = true;
+            $this->known[$key] = true;
             $holds = $need->predicate->holds($this->from);
-            $this->film = $this->film || (!$holds && $need->predicate->asksFilm());
+            if (!$holds && $need->predicate->asksFilm()) {
+                $this->askFilm();
+            }
             foreach ($need->predicate->facts() as $asked) {
-                $this->asked[$asked->fact][spl_object_id($asked)] = [$asked, $need->predicate];
+                $this->asked[$asked->fact][] = [$asked, $need->predicate];
                 if (!$holds && !$asked->holds($this->from)) {
                     $this->want($asked);
+                }
+                foreach ($this->changes[$asked->fact] ?? [] as $effect) {
+                    $this->undone($effect, $asked, $need->predicate);
                 }
             }
         }
@@ -95,38 +99,52 @@ final class Relevance
     private function spoil(Step $step): void
     {
         foreach ($step->does as $effect) {
+            $this->changes[$effect->fact][] = $effect;
             foreach ($this->asked[$effect->fact] ?? [] as [$asked, $question]) {
-                if ($asked->takes($effect->after($this->from->fact($effect->fact)))) {
-                    continue;
-                }
-                foreach ($question instanceof AllOf ? [$asked] : $question->facts() as $way) {
-                    $this->want($way);
-                }
+                $this->undone($effect, $asked, $question);
             }
         }
         if ($step->strips > 0) {
-            $this->film = true;
+            $this->askFilm();
         }
     }
 
-    private function want(FactWithin $asked): void
+    private function undone(Effect $effect, FactWithin $asked, Predicate $question): void
     {
-        $this->wanted[$asked->fact][$asked->key()] = $asked;
+        if ($asked->takes($effect->after($this->from->fact($effect->fact)))) {
+            return;
+        }
+        foreach ($question instanceof AllOf ? [$asked] : $question->facts() as $way) {
+            $this->want($way);
+        }
     }
 
-    private function helps(Step $step): bool
+    private function askFilm(): void
     {
-        if ($this->film && ($step->isWait() || $step->cures || $step->strips > 0)) {
-            return true;
+        foreach ($this->filmWork as $step) {
+            $this->find($step);
         }
-        foreach ($step->does as $effect) {
-            foreach ($this->wanted[$effect->fact] ?? [] as $want) {
-                if (self::establishes($step, $want, $this->from->fact($effect->fact))) {
-                    return true;
-                }
+        $this->filmWork = [];
+    }
+
+    private function want(FactWithin $want): void
+    {
+        if (isset($this->wanted[$want->key()])) {
+            return;
+        }
+        $this->wanted[$want->key()] = true;
+        foreach ($this->offered[$want->fact] ?? [] as [$effect, $step]) {
+            if ($want->isBroughtBy($effect, $this->from->fact($want->fact))) {
+                $this->find($step);
             }
         }
+    }
 
-        return false;
+    private function find(Step $step): void
+    {
+        if (!isset($this->found[$step->id])) {
+            $this->found[$step->id] = $step;
+            $this->new[] = $step;
+        }
     }
 }

@@ -9,9 +9,17 @@ use Hull\Surface\SurfaceState;
 /** Several questions asked at once. */
 abstract readonly class Several implements Predicate
 {
+    private string $key;
+
     /** @param list<Predicate> $of */
     public function __construct(public array $of)
     {
+        $this->key = static::class.'('.implode(' ', array_map(static fn (Predicate $p): string => $p->key(), $of)).')';
+    }
+
+    public function key(): string
+    {
+        return $this->key;
     }
 
     public function facts(): array

@@ -9,9 +9,17 @@ use Hull\Surface\SurfaceState;
 /** The top film is of a kind (or, turned round, of none of these kinds). */
 final readonly class TopTagged implements Predicate
 {
+    private string $key;
+
     /** @param list<string> $tags */
     public function __construct(private array $tags, private bool $wanted)
     {
+        $this->key = ($wanted ? 'top:' : 'not-top:').implode(',', $tags);
+    }
+
+    public function key(): string
+    {
+        return $this->key;
     }
 
     public function holds(SurfaceState $state): bool
