@@ -6,14 +6,24 @@ namespace App\Api;
 
 use App\Api\View\AlternativesView;
 use App\Api\View\AlternativeView;
+use App\Api\View\BesideRow;
+use App\Api\View\BesideView;
 use App\Api\View\FiguresView;
+use App\Api\View\WayView;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use Hull\Bench\Alternative;
 use Hull\Bench\Alternatives;
 use Hull\Bench\RouteFigures;
+use Hull\Bench\SideBySide;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Limit;
+use Hull\Catalog\Protection;
 use Hull\Quantity\Duration;
+use Hull\Route\Route;
 use Hull\Route\RouteStep;
+use Hull\Route\Schools;
+use Hull\Surface\Film;
 
 /** Builds the comparison of a plan with what other schools and other gear would make of the part. */
 final readonly class AlternativesScreen
@@ -44,11 +54,42 @@ final readonly class AlternativesScreen
 
     private function one(Alternative $a, Shown $shown): AlternativeView
     {
-        return new AlternativeView($a->school->id, $a->answer->id, $a->chosen, $a->closed, $a->system, null === $a->figures ? null : $this->figures($a->figures, $shown), $a->gains, $a->spares, null === $a->figures ? [] : array_map(static fn (\Hull\Catalog\Limit $l): string => $l->name, $a->figures->gear));
+        return new AlternativeView($a->school->id, $a->answer->id, $a->chosen, $a->closed, $a->system, null === $a->figures ? null : $this->figures($a->figures, $shown), $a->gains, $a->spares, null === $a->figures ? [] : array_map(static fn (Limit $l): string => $l->name, $a->figures->gear));
+    }
+
+    public function beside(PartRow $row, string $question, string $answer, Shown $shown): BesideView
+    {
+        $piece = $this->stored->workpiece($row);
+        $school = $piece->context->catalogue()->schools[$question];
+        $other = $piece->with([...$piece->part->schools, $question => $answer], $this->stored->around($row));
+        [$plan, $route] = [$piece->plan(), $other->plan()];
+        $schools = new Schools($piece->context->traits, $piece->part->schools);
+        $rows = array_map(static function (array $r) use ($piece, $other): BesideRow {
+            $step = $r[0] ?? $r[1];
+            $phase = null === $step ? '' : $piece->context->catalogue()->step($step->step)->phase;
+
+            return new BesideRow(null === $r[0] ? null : $piece->check()->name($r[0]), null === $r[1] ? null : $other->check()->name($r[1]), '' === $phase ? '' : $piece->context->catalogue()->phases[$phase]->name);
+        }, SideBySide::rows($plan, $route));
+
+        return new BesideView($this->way($school->answers[$piece->context->answer($question)]->name, $piece, $plan, $shown), $this->way($school->answers[$answer]->name, $other, $route, $shown), $rows, $schools->arguments($school, $answer), $schools->arguments($school, $answer, true));
+    }
+
+    private function way(string $title, Workpiece $piece, Route $route, Shown $shown): WayView
+    {
+        $figures = RouteFigures::of($piece, $route);
+        $layers = [];
+        foreach ($route->steps as $step) {
+            $product = null === $step->product ? null : $piece->context->catalogue()->product($step->product);
+            if (null !== $product && $piece->context->catalogue()->step($step->step)->laysFilm) {
+                $layers[] = Screens::layer(Film::fresh($product, $product->dft), $shown, false, $step->key);
+            }
+        }
+
+        return new WayView($title, $piece->context->system->name, $this->figures($figures, $shown), $layers, array_map(static fn (Limit $l): string => $l->name, $figures->gear), array_map(static fn (Protection $p): string => $p->name, $figures->protection));
     }
 
     private function figures(RouteFigures $f, Shown $shown): FiguresView
     {
-        return new FiguresView($f->steps, $shown->value(Duration::minutes($f->handsOnMin)), $shown->value(Duration::hours($f->elapsedHours)), number_format($f->money / 100, 0, '.', ' '), $f->system->lifeText(), (int) round($f->risk), $f->hazard);
+        return new FiguresView($f->steps, $shown->value(Duration::minutes($f->handsOnMin)), $shown->value(Duration::hours($f->elapsedHours)), number_format($f->money / 100, 0, '.', ' '), $f->system->lifeText(), (int) round($f->risk), $f->hazard, sprintf('%.0f g', $f->voc));
     }
 }

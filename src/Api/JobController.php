@@ -6,6 +6,7 @@ namespace App\Api;
 
 use App\Api\Body\NewJob;
 use App\Api\Body\WithoutBody;
+use App\Api\View\BoardView;
 use App\Api\View\Created;
 use App\Api\View\JobList;
 use App\Api\View\JobView;
@@ -64,6 +65,13 @@ final readonly class JobController
     public function show(string $job): JsonResponse
     {
         return new JsonResponse($this->today->job($this->desk->job($job)));
+    }
+
+    #[Route('/api/jobs/{job}/board', name: 'api_job_board', methods: ['GET'])]
+    #[Answers(BoardView::class)]
+    public function board(string $job, BoardScreen $board): JsonResponse
+    {
+        return new JsonResponse($board->view($this->desk->job($job), $this->desk->shown()));
     }
 
     #[Route('/api/jobs/{job}/without', name: 'api_job_without', methods: ['PUT'])]

@@ -10,6 +10,7 @@ use App\Api\Body\SchoolsBody;
 use App\Api\Body\ShapesBody;
 use App\Api\Body\SurveyBody;
 use App\Api\View\AlternativesView;
+use App\Api\View\BesideView;
 use App\Api\View\Created;
 use App\Api\View\LogAnswer;
 use App\Api\View\MixView;
@@ -18,6 +19,7 @@ use App\Api\View\RouteView;
 use App\Api\View\ShapesView;
 use App\Api\View\SurveyView;
 use App\Api\View\WindowsView;
+use App\Api\View\WorthView;
 use App\Entity\JobRow;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
@@ -35,6 +37,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 
@@ -136,6 +139,13 @@ final readonly class PartController
         return new JsonResponse($screen->view($row, $this->desk->shown()));
     }
 
+    #[Route('/api/parts/{part}/worth', name: 'api_worth', methods: ['GET'])]
+    #[Answers(WorthView::class)]
+    public function worth(string $part, WorthScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+    }
+
     #[Route('/api/parts/{part}/alternatives', name: 'api_alternatives', methods: ['GET'])]
     #[Answers(AlternativesView::class)]
     public function alternatives(string $part, AlternativesScreen $screen): JsonResponse
@@ -146,6 +156,18 @@ final readonly class PartController
         } catch (NoRoute $e) {
             return new JsonResponse(new AlternativesView($e->getMessage(), null, '', [], [], '', $row->job->without));
         }
+    }
+
+    #[Route('/api/parts/{part}/beside/{question}/{answer}', name: 'api_beside', methods: ['GET'])]
+    #[Answers(BesideView::class)]
+    public function beside(string $part, string $question, string $answer, Catalogue $catalogue, AlternativesScreen $screen): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        if (!isset($catalogue->schools[$question]->answers[$answer])) {
+            throw new NotFoundHttpException();
+        }
+
+        return new JsonResponse($screen->beside($row, $question, $answer, $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/mix', name: 'api_mix', methods: ['GET'])]

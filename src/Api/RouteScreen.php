@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\LayerView;
+use App\Api\View\LocalTopicView;
 use App\Api\View\RouteView;
 use App\Api\View\SchoolChoice;
 use App\Api\View\SchoolOption;
 use App\Api\View\StepView;
 use App\Entity\PartRow;
+use App\Entity\Workshop;
 use App\Work\Stored;
 use Hull\Bench\Replayed;
 use Hull\Bench\RouteFigures;
@@ -47,7 +49,7 @@ final readonly class RouteScreen
             return new RouteView((string) $row->id, (string) $row->job->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, []);
         }
         $replayed = $piece->replay($this->clock->now());
-        [$steps, $layers] = $this->steps($piece, $route, $replayed, $shown);
+        [$steps, $layers] = $this->steps($piece, $route, $replayed, $shown, $row->workshop);
         $remaining = Route::of(Workpiece::remaining($route, $replayed));
         $done = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
         $findings = array_map(fn (Finding $f): \App\Api\View\FindingView => Screens::finding($this->whole($f, $done)), $piece->taken((new Mender($piece->context))->findings($replayed->state, $remaining)));
@@ -68,7 +70,7 @@ final readonly class RouteScreen
     }
 
     /** @return array{list<StepView>, list<LayerView>} steps, films at the end */
-    private function steps(Workpiece $piece, Route $route, Replayed $replayed, Shown $shown): array
+    private function steps(Workpiece $piece, Route $route, Replayed $replayed, Shown $shown, Workshop $workshop): array
     {
         $runner = new StepRunner($piece->context);
         $reasons = $piece->reasons($route);
@@ -90,7 +92,7 @@ final readonly class RouteScreen
             $protect = array_map(static fn (Protection $p): string => $p->name, $this->protection($spoken));
             $test = null === $step->accept ? null : $this->catalogue->tests[$step->accept];
             $without = array_values(array_unique(array_map(static fn (Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)), $reasons[$routeStep->key]->without ?? [])));
-            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard), $test->fail ?? '', implode(', ', array_map($this->catalogue->material(...), $step->uses)), array_slice($without, 0, 4), array_map(static fn (Caution $c): string => $c->name, $spoken), $protect, $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
+            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard), $test->fail ?? '', implode(', ', array_map($this->catalogue->material(...), $step->uses)), array_slice($without, 0, 4), array_map(static fn (Caution $c): string => $c->name, $spoken), $protect, array_map(static fn (LocalTopicView $t): string => $t->name.': '.$t->text, BoardScreen::local($this->catalogue, $workshop, array_map(static fn (Caution $c): string => $c->id, $spoken))), $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
         }
 
         return [$steps, $layers];

@@ -40,7 +40,7 @@ final readonly class SurveyScreen
             $this->shapes(array_map(static fn (Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
             $part->service, $part->finish, $part->place, $part->method, $part->smallOrLattice, $part->exposure, $part->schools,
             array_map(fn (Place $p): PlaceView => $this->place($p, $shown), array_values($this->stored->places($row->job))),
-            $part->zoneOf, $part->mountedOn,
+            $part->zoneOf, $part->mountedOn, $part->replacement?->text() ?? '',
             array_values(array_map(static fn (PartRow $o): Option => new Option(self::text($o->survey, 'id'), self::text($o->survey, 'name'), ''), array_filter($row->job->parts->toArray(), static fn (PartRow $o): bool => $o !== $row))),
         );
     }

@@ -9,6 +9,7 @@ use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
 use App\Work\Bookkeeper;
 use Doctrine\ORM\EntityManagerInterface;
+use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
@@ -17,6 +18,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Yaml\Yaml;
 
 #[AsCommand('hull:demo', 'Loads the demo yard Cinder Quay once, and an empty workshop beside it')]
 final class DemoCommand extends Command
@@ -40,6 +42,7 @@ final class DemoCommand extends Command
         $this->accounts->make(self::EMPTY_EMAIL, 'Wren Tallow', new Workshop('Empty slip'), self::PASSWORD);
         $yard = $this->accounts->make(self::EMAIL, 'Rowan Cinder', new Workshop('Cinder Quay'), self::PASSWORD)->workshop;
         $this->scope->enter($yard);
+        $this->furnish($yard);
         $paths = glob($this->directory.'/*.json');
         foreach (false === $paths ? [] : $paths as $path) {
             $this->books->import($yard, $this->broughtUpToDate($this->files->job($path)));
@@ -47,6 +50,13 @@ final class DemoCommand extends Command
         $output->writeln('Demo loaded.');
 
         return self::SUCCESS;
+    }
+
+    private function furnish(Workshop $yard): void
+    {
+        $own = Node::root(Yaml::parseFile($this->directory.'/yard.yaml'));
+        $local = array_map(static fn (Node $n): string => $n->text(2000), $own->field('local')->fields());
+        $this->books->furnish($yard, $own->field('currency')->text(3), $own->field('hour_rate')->money(), $own->field('voc_limit')->integer(1, 1_000_000), $local);
     }
 
     private function broughtUpToDate(Job $job): Job

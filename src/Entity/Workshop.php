@@ -16,6 +16,25 @@ class Workshop
     #[ORM\Column(type: 'uuid')]
     public Uuid $id;
 
+    /** @var array<string, string> local rules, topic => what the workshop wrote */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '{}'])]
+    public array $local = [];
+
+    /** Most solvent a day may put into the air, grams; null for no limit. */
+    #[ORM\Column(nullable: true)]
+    public ?int $vocLimit = null;
+
+    /** What an hour of work is worth, minor units; null when it is not counted. */
+    #[ORM\Column(nullable: true)]
+    public ?int $hourRate = null;
+
+    #[ORM\Column(length: 3, options: ['default' => 'GBP'])]
+    public string $currency = 'GBP';
+
+    /** Own products and steps in the form of the catalogue (YAML). */
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    public string $ownCatalogue = '';
+
     public function __construct(
         #[ORM\Column(length: 120)]
         public readonly string $name,

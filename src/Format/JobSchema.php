@@ -62,6 +62,7 @@ final readonly class JobSchema
             'schools' => self::object(array_map(static fn (\Hull\Catalog\School $s): array => ['enum' => array_keys($s->answers)], $this->catalogue->schools), []),
             'zone_of' => $id,
             'mounted_on' => $id,
+            'replacement' => ['type' => 'string', 'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$'],
             'route' => ['type' => 'array', 'maxItems' => 500, 'items' => ['anyOf' => [['enum' => $steps], self::object(['key' => ['type' => 'string'], 'step' => ['enum' => $steps], 'product' => ['enum' => array_keys($this->catalogue->products)], 'because' => ['type' => 'string', 'maxLength' => 500]], ['step'])]]],
             'log' => ['type' => 'array', 'maxItems' => 10000, 'items' => self::object(['id' => ['type' => 'string', 'maxLength' => 60], 'kind' => ['enum' => array_map(static fn (EntryKind $k): string => $k->value, EntryKind::cases())], 'step' => ['type' => 'string'], 'at' => ['type' => 'string', 'format' => 'date-time'], 'temperature' => $quantity, 'humidity' => $quantity, 'note' => ['type' => 'string', 'maxLength' => 2000], 'corrects' => ['type' => 'string'], 'withdrawn' => ['type' => 'boolean'], 'rule' => ['type' => 'string'], 'by' => ['type' => 'string', 'maxLength' => 120]], ['kind', 'at'])],
         ], ['id', 'name', 'substrate', 'service', 'finish', 'place']);

@@ -59,7 +59,7 @@ final class OpenApi
         $parameters = [];
         preg_match_all('/\{(\w+)\}/', $path, $matches);
         foreach ($matches[1] as $parameter) {
-            $parameters[] = ['name' => $parameter, 'in' => 'path', 'required' => true, 'schema' => 'name' === $parameter ? ['enum' => array_map(static fn (Computation $c): string => $c->name, Registry::standard()->all())] : ['type' => 'string', 'format' => 'uuid']];
+            $parameters[] = ['name' => $parameter, 'in' => 'path', 'required' => true, 'schema' => 'name' === $parameter ? ['enum' => array_map(static fn (Computation $c): string => $c->name, Registry::standard()->all())] : (in_array($parameter, ['job', 'part', 'photo'], true) ? ['type' => 'string', 'format' => 'uuid'] : ['type' => 'string'])];
         }
         if ('/api/parts/{part}/mix' === $path) {
             $parameters[] = ['name' => 'vessel', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']];

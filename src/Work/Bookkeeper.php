@@ -18,6 +18,7 @@ use Hull\Job\JobWriter;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Quantity\Money;
 use Hull\Route\NoRoute;
 use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
@@ -135,6 +136,16 @@ final readonly class Bookkeeper
             }
             $this->em->flush();
         });
+    }
+
+    /** @param array<string, string> $local topic => text */
+    public function furnish(Workshop $workshop, string $currency, ?Money $hourRate, ?int $vocLimit, array $local): void
+    {
+        $workshop->currency = $currency;
+        $workshop->hourRate = $hourRate?->minor;
+        $workshop->vocLimit = $vocLimit;
+        $workshop->local = $local;
+        $this->em->flush();
     }
 
     public function remove(JobRow $row): void

@@ -7,6 +7,7 @@ namespace Hull\Bench;
 use Hull\Catalog\Caution;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Limit;
+use Hull\Catalog\Product;
 use Hull\Catalog\Protection;
 use Hull\Compute\Registry;
 use Hull\Film\Coverage;
@@ -24,6 +25,7 @@ final readonly class RouteFigures
      * @param float            $elapsedHours from the first step to the last, work and waits one after another, nights not counted
      * @param int              $money        minor units: cleaners and abrasives per area, paint by volume
      * @param float            $risk         minutes one would give to avoid what can go wrong
+     * @param float            $voc          grams of solvent that go into the air
      * @param list<Limit>      $gear
      * @param list<Caution>    $cautions
      * @param list<Protection> $protection   the worst of each kind over the whole route
@@ -39,6 +41,7 @@ final readonly class RouteFigures
         public array $cautions,
         public array $protection,
         public int $hazard,
+        public float $voc,
     ) {
     }
 
@@ -47,9 +50,8 @@ final readonly class RouteFigures
         $context = $piece->context;
         $catalogue = $context->catalogue();
         $runner = new StepRunner($context);
-        $loss = Registry::standard()->run('film.loss', ['method' => $piece->part->method, 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() ? 'outdoors' : 'indoors'])->quantity('loss', Percentage::class);
         $state = $piece->surveyed;
-        [$minutes, $hours, $money, $risk] = [0.0, 0.0, 0.0, 0.0];
+        [$minutes, $hours, $money, $risk, $voc] = [0.0, 0.0, 0.0, 0.0, 0.0];
         $requires = [];
         $cautions = [];
         foreach ($route->steps as $routeStep) {
@@ -62,7 +64,9 @@ final readonly class RouteFigures
             $risk += $step->takes->penalty;
             $money += Effort::money($step, $context->area());
             if (null !== $product && $step->laysFilm) {
-                $money += Coverage::quantity($context->area(), 1.0, $product->dft, $product->solids, $loss, Coverage::deadVolume(FilmThickness::micrometres(0.0)))->litresValue() * $product->price;
+                $litres = self::litres($piece, $product);
+                $money += $litres * $product->price;
+                $voc += $litres * $product->voc;
             }
             $requires = [...$requires, ...$step->requires, ...$product->requires ?? []];
             $cautions = [...$cautions, ...$step->cautions, ...$product->cautions ?? []];
@@ -81,7 +85,16 @@ final readonly class RouteFigures
             $spoken,
             Protection::worst(array_map(static fn (string $id): Protection => $catalogue->protection[$id], $protect)),
             max([0, ...array_map(static fn (Caution $c): int => $c->hazard, $spoken)]),
+            $voc,
         );
+    }
+
+    /** Litres of one coat of a product on a part, by area, thickness and the loss of its method. */
+    public static function litres(Workpiece $piece, Product $product): float
+    {
+        $loss = Registry::standard()->run('film.loss', ['method' => $piece->part->method, 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() ? 'outdoors' : 'indoors'])->quantity('loss', Percentage::class);
+
+        return Coverage::quantity($piece->context->area(), 1.0, $product->dft, $product->solids, $loss, Coverage::deadVolume(FilmThickness::micrometres(0.0)))->litresValue();
     }
 
     /** What a year of protection costs, in minutes of work and money together; less is better. */

@@ -30,6 +30,7 @@ final readonly class Catalogue
      * @param list<Interlock>               $interlocks
      * @param array<string, FilmSystem>     $systems
      * @param list<AbrasiveRun>             $abrasives
+     * @param array<string, LocalTopic>     $local
      */
     public function __construct(
         public array $facts,
@@ -54,6 +55,7 @@ final readonly class Catalogue
         public array $interlocks,
         public array $systems,
         public array $abrasives,
+        public array $local,
     ) {
     }
 

@@ -19,7 +19,7 @@ use Hull\Route\PredicateReader;
 /** Builds the catalogue from decoded data: kind => entries. Unknown ids are refused with their place. */
 final class CatalogueReader
 {
-    public const KINDS = ['facts', 'signs', 'substrates', 'conditions', 'services', 'finishes', 'places', 'hazards', 'methods', 'phases', 'limits', 'protection', 'cautions', 'schools', 'tests', 'supplies', 'products', 'steps', 'rules', 'interlocks', 'foundations', 'tops', 'systems', 'abrasives'];
+    public const KINDS = ['facts', 'signs', 'substrates', 'conditions', 'services', 'finishes', 'places', 'hazards', 'methods', 'phases', 'limits', 'protection', 'cautions', 'schools', 'tests', 'supplies', 'products', 'steps', 'rules', 'interlocks', 'foundations', 'tops', 'systems', 'abrasives', 'local'];
 
     /** @var list<string> */
     private array $factIds = [];
@@ -86,6 +86,7 @@ final class CatalogueReader
             array_values($this->keyed('interlocks', fn (Node $n, string $id): Interlock => new Interlock($id, self::texts($n->field('first')), self::texts($n->field('second')), $this->ids('steps', $n->optional('parting')), $n->optional('hours')?->number() ?? 24.0, true === $n->optional('ordered')?->boolean(), $n->field('says')->text(300), $n->field('else')->text(300), $n->field('source')->text()))),
             (new SystemReader($this->data, $products, fn (Node $n): Scope => $this->scope($n, $schools), fn (?Node $n, string $id): array => $this->needs($n, $id)))->systems(),
             array_values($this->keyed('abrasives', static fn (Node $n, string $id): AbrasiveRun => new AbrasiveRun($id, $n->field('name')->text(), array_map(static fn (Node $g): int => $g->integer(16, 5000), $n->field('grits')->items()), array_map(static fn (Node $m): float => $m->number(), $n->optional('disc_life_m2')?->fields() ?? []), $n->field('note')->text(300)))),
+            $this->keyed('local', fn (Node $n, string $id): LocalTopic => new LocalTopic($id, $n->field('name')->text(), $n->field('hint')->text(300), $this->ids('cautions', $n->field('cautions')))),
         );
     }
 

@@ -35,6 +35,7 @@ final class Registry
             ...MixComputations::all(),
             ...ClimateComputations::all(),
             ...CureComputations::all(),
+            ...CostComputations::all(),
         ]);
     }
 

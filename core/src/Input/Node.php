@@ -6,6 +6,7 @@ namespace Hull\Input;
 
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\MixRatio;
+use Hull\Quantity\Money;
 use Hull\Quantity\Quantity;
 
 /** A decoded JSON or YAML value that knows its own JSON pointer, so that every refusal can name the place. */
@@ -100,7 +101,7 @@ final readonly class Node
     /** A remark; may be empty or missing. */
     public static function remark(?self $node, int $most): string
     {
-        return null === $node || '' === $node->value ? '' : $node->text($most);
+        return null === $node || (is_string($node->value) && '' === trim($node->value)) ? '' : $node->text($most);
     }
 
     public function boolean(): bool
@@ -164,6 +165,12 @@ final readonly class Node
         } catch (InvalidQuantity $e) {
             throw $this->refuse($e->getMessage(), $e->accepted);
         }
+    }
+
+    /** An amount as text: "450" or "450.50". */
+    public function money(): Money
+    {
+        return Money::parse($this->text(40)) ?? throw $this->refuse('This is not an amount of money.', 'text such as "450" or "450.50", up to 10 million, without a currency');
     }
 
     public function refuse(string $message, string $accepted): InvalidInput

@@ -27,7 +27,7 @@ final readonly class JobReader
 {
     public const FORMAT = 'unbowed-hull-job';
     public const VERSION = 1;
-    private const PART_FIELDS = ['id', 'name', 'substrate', 'conditions', 'shapes', 'service', 'finish', 'place', 'method', 'small_or_lattice', 'water_lies', 'schools', 'zone_of', 'mounted_on', 'route', 'log'];
+    private const PART_FIELDS = ['id', 'name', 'substrate', 'conditions', 'shapes', 'service', 'finish', 'place', 'method', 'small_or_lattice', 'water_lies', 'schools', 'zone_of', 'mounted_on', 'replacement', 'route', 'log'];
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -122,6 +122,7 @@ final readonly class JobReader
             [],
             $n->optional('zone_of')?->text(60),
             $n->optional('mounted_on')?->text(60),
+            $n->optional('replacement')?->money(),
         );
         $route = $n->optional('route');
         $log = $n->optional('log');

@@ -48,7 +48,7 @@ final class JobWriter
             'small_or_lattice' => $part->smallOrLattice,
             'water_lies' => $part->exposure,
         ];
-        foreach (['zone_of' => $part->zoneOf, 'mounted_on' => $part->mountedOn] as $link => $to) {
+        foreach (['zone_of' => $part->zoneOf, 'mounted_on' => $part->mountedOn, 'replacement' => $part->replacement?->text()] as $link => $to) {
             if (null !== $to) {
                 $written[$link] = $to;
             }

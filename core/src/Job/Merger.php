@@ -6,7 +6,10 @@ namespace Hull\Job;
 
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
+use Hull\Route\Chemistry;
 use Hull\Route\Route;
+use Hull\Route\RouteStep;
+use Hull\Route\StepRunner;
 
 /**
  * Puts the routes of several zones into one order of work. Each zone keeps its own order; an action that comes up in
@@ -22,6 +25,12 @@ final class Merger
 
     /** @var array<string, array<int, int>> zone => for each step where the next film is laid */
     private array $nextFilm = [];
+
+    /** @var array<string, StepRunner> */
+    private array $runners = [];
+
+    /** @var array<string, Chemistry> what is about, by place */
+    private array $about = [];
 
     /** @param array<string, Workpiece> $pieces by part id */
     public function __construct(private readonly Catalogue $catalogue, private readonly array $pieces)
@@ -42,8 +51,9 @@ final class Merger
             $this->come($ahead, $zone, 0);
         }
         $actions = [];
+        $hour = 0.0;
         while ([] !== $ahead) {
-            $action = $this->next($ahead, $routes, $at);
+            $action = $this->next($ahead, $routes, $at, $hour);
             $zones = array_keys(array_intersect_key($routes, $ahead[$action]));
             unset($ahead[$action]);
             $lead = $zones[0];
@@ -53,8 +63,13 @@ final class Merger
                 $keys[$zone] = $routes[$zone]->steps[$at[$zone]]->key;
                 $this->come($ahead, $zone, ++$at[$zone]);
             }
-            $setup = $this->catalogue->step($step->step)->takes->setupMin;
-            $actions[] = new SharedAction($step->step, $step->product, $this->pieces[$lead]->place->id, $keys, $setup * (count($keys) - 1));
+            $kind = $this->catalogue->step($step->step);
+            $saved = $kind->takes->setupMin * (count($keys) - 1);
+            $minutes = array_sum(array_map(fn (string $zone): float => $this->runners[$zone]->handsOn($kind), $zones)) - $saved;
+            $place = $this->pieces[$lead]->place->id;
+            $actions[] = new SharedAction($step->step, $step->product, $place, $keys, $minutes, $saved);
+            $hour += $minutes / 60.0;
+            ($this->about[$place] ??= new Chemistry($this->catalogue))->remember($step, $hour, $zones);
         }
 
         return $actions;
@@ -63,7 +78,8 @@ final class Merger
     /** @param array<string, Route> $routes */
     private function read(array $routes): void
     {
-        $this->actions = $this->places = $this->nextFilm = [];
+        $this->actions = $this->places = $this->nextFilm = $this->about = [];
+        $this->runners = array_map(static fn (Workpiece $p): StepRunner => new StepRunner($p->context), $this->pieces);
         foreach ($routes as $zone => $route) {
             $this->actions[$zone] = [];
             $place = $this->pieces[$zone]->place->id;
@@ -91,25 +107,56 @@ final class Merger
     }
 
     /**
-     * The action to do next: the earliest in the order of the trade that no zone still on its way to it would miss.
+     * The action to do next: the earliest in the order of the trade that no zone still on its way to it would miss, and
+     * that brings nothing to what it must not meet on another zone.
      *
      * @param non-empty-array<string, array<string, true>> $ahead
      * @param array<string, Route>                         $routes
      * @param array<string, int>                           $at
      */
-    private function next(array $ahead, array $routes, array $at): string
+    private function next(array $ahead, array $routes, array $at, float $hour): string
     {
-        $best = null;
+        $ranks = [];
         foreach ($ahead as $action => $zones) {
             $first = array_key_first($zones) ?? '';
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
-            $rank = [$step->shared ? $this->stillComing($action, $zones, $at) : 0, $step->order, -count($zones), $first];
-            if (null === $best || $rank < $best[0]) {
-                $best = [$rank, $action];
+            $ranks[$action] = [$step->shared ? $this->stillComing($action, $zones, $at) : 0, $step->order, -count($zones), $first];
+        }
+        $earliest = self::least($ranks);
+        for ($action = $earliest; [] !== $ranks; $action = self::least($ranks)) {
+            $first = array_key_first($ahead[$action]) ?? '';
+            if (!$this->clashes($routes[$first]->steps[$at[$first]], $this->pieces[$first]->place->id, array_keys($ahead[$action]), $hour)) {
+                return $action;
+            }
+            unset($ranks[$action]);
+        }
+
+        return $earliest;
+    }
+
+    /** @param array<string, array{int, int, int, string}> $ranks */
+    private static function least(array $ranks): string
+    {
+        $least = array_key_first($ranks) ?? '';
+        foreach ($ranks as $action => $rank) {
+            if ($rank < $ranks[$least]) {
+                $least = $action;
             }
         }
 
-        return $best[1];
+        return $least;
+    }
+
+    /** @param list<string> $zones */
+    private function clashes(RouteStep $step, string $place, array $zones, float $hour): bool
+    {
+        foreach (isset($this->about[$place]) ? $this->about[$place]->met($step, $hour, $zones) : [] as $encounter) {
+            if ($encounter->isBetweenZones()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

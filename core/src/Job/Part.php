@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Job;
 
 use Hull\Quantity\Area;
+use Hull\Quantity\Money;
 use Hull\Route\Route;
 
 /** A part as taken in: what it is, how it is, how large, what it is for, and what was decided and done. */
@@ -15,8 +16,9 @@ final readonly class Part
      * @param list<Shape>           $shapes
      * @param array<string, string> $schools
      * @param list<LogEntry>        $log
-     * @param string|null           $zoneOf     id of the part this is a zone of
-     * @param string|null           $mountedOn  id of the part it is taken off from, and goes back on
+     * @param string|null           $zoneOf      id of the part this is a zone of
+     * @param string|null           $mountedOn   id of the part it is taken off from, and goes back on
+     * @param Money|null            $replacement what another one would cost
      */
     public function __construct(
         public string $id,
@@ -35,6 +37,7 @@ final readonly class Part
         public array $log,
         public ?string $zoneOf = null,
         public ?string $mountedOn = null,
+        public ?Money $replacement = null,
     ) {
     }
 
@@ -52,12 +55,12 @@ final readonly class Part
     /** @param array<string, string> $schools */
     public function following(array $schools): self
     {
-        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $schools, null, [], $this->zoneOf, $this->mountedOn);
+        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $schools, null, [], $this->zoneOf, $this->mountedOn, $this->replacement);
     }
 
     /** @param list<LogEntry> $log */
     public function with(?Route $route, array $log): self
     {
-        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $this->schools, $route, $log, $this->zoneOf, $this->mountedOn);
+        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $this->schools, $route, $log, $this->zoneOf, $this->mountedOn, $this->replacement);
     }
 }

@@ -5,37 +5,68 @@ declare(strict_types=1);
 namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
-use Hull\Catalog\Interlock;
 
 /** Remembers which chemicals were about, and says which must not meet the next. */
 final class Chemistry
 {
-    /** @var list<array{float, list<string>, string}> hour, chemicals, step */
+    /** @var array<int, list<array{float, RouteStep, list<string>}>> interlock => since it was last parted: hour, step, zones */
     private array $about = [];
+
+    /** @var array<string, list<string>> step and product => what they bring */
+    private array $brought = [];
 
     public function __construct(private readonly Catalogue $catalogue)
     {
     }
 
-    /** @return list<Interlock> that this step, begun at this hour, breaks; the step is remembered with the hours it takes */
-    public function meet(RouteStep $routeStep, float $hour, float $handsOn = 0.0): array
+    /**
+     * @param float        $handsOn hours it takes; it is about until they are over
+     * @param list<string> $zones   it is done on
+     *
+     * @return list<Encounter> what this step, begun at this hour, must not meet
+     */
+    public function meet(RouteStep $routeStep, float $hour, float $handsOn = 0.0, array $zones = []): array
     {
-        $chemicals = self::of($this->catalogue, $routeStep);
-        $broken = [];
-        foreach ($this->catalogue->interlocks as $lock) {
-            foreach (array_reverse($this->about) as [$at, $earlier, $step]) {
-                if (in_array($step, $lock->parting, true) || $hour - $at > $lock->hours) {
-                    break;
-                }
-                if ($lock->isBetween($earlier, $chemicals)) {
-                    $broken[] = $lock;
+        $met = $this->met($routeStep, $hour, $zones);
+        $this->remember($routeStep, $hour + $handsOn, $zones);
+
+        return $met;
+    }
+
+    /** @param list<string> $zones it is done on */
+    public function remember(RouteStep $routeStep, float $until, array $zones = []): void
+    {
+        $brought = $this->broughtBy($routeStep);
+        foreach ($this->catalogue->interlocks as $number => $lock) {
+            if (in_array($routeStep->step, $lock->parting, true)) {
+                $this->about[$number] = [];
+            }
+            if ([] !== array_intersect($lock->first, $brought) || [] !== array_intersect($lock->second, $brought)) {
+                $this->about[$number][] = [$until, $routeStep, $zones];
+            }
+        }
+    }
+
+    /**
+     * @param list<string> $zones it would be done on
+     *
+     * @return list<Encounter> what it would meet, the latest of each kind; nothing is remembered
+     */
+    public function met(RouteStep $routeStep, float $hour, array $zones = []): array
+    {
+        $brought = $this->broughtBy($routeStep);
+        $met = [];
+        foreach ([] === $brought ? [] : $this->about as $number => $about) {
+            $lock = $this->catalogue->interlocks[$number];
+            for ($i = count($about) - 1; $i >= 0 && $hour - $about[$i][0] <= $lock->hours; --$i) {
+                if ($lock->isBetween($this->broughtBy($about[$i][1]), $brought)) {
+                    $met[] = new Encounter($lock, $about[$i][1], $about[$i][2], $routeStep, $zones);
                     break;
                 }
             }
         }
-        $this->about[] = [$hour + $handsOn, $chemicals, $routeStep->step];
 
-        return $broken;
+        return $met;
     }
 
     /** @return list<string> what a step brings into the bay */
@@ -48,5 +79,11 @@ final class Chemistry
         }
 
         return array_values(array_unique(null === $routeStep->product ? $chemicals : [...$chemicals, ...$catalogue->product($routeStep->product)->chemicals]));
+    }
+
+    /** @return list<string> */
+    private function broughtBy(RouteStep $routeStep): array
+    {
+        return $this->brought[$routeStep->step.'/'.$routeStep->product] ??= self::of($this->catalogue, $routeStep);
     }
 }

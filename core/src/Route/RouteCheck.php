@@ -41,7 +41,8 @@ final readonly class RouteCheck
                 }
             }
             $applied = $this->runner->apply($routeStep, $state);
-            foreach ($chemistry->meet($routeStep, $hour, $applied->handsOnMin / 60.0) as $lock) {
+            foreach ($chemistry->meet($routeStep, $hour, $applied->handsOnMin / 60.0) as $encounter) {
+                $lock = $encounter->lock;
                 $findings[] = new Finding($routeStep->key, $this->name($routeStep), $lock->id, $lock->says, $lock->consequence, $lock->source, Severity::Stop);
             }
             if (null === $applied->waitHours) {

@@ -27,6 +27,7 @@ final readonly class PartBody
         public ?array $schools = null,
         public ?string $zone_of = null,
         public ?string $mounted_on = null,
+        public ?string $replacement = null,
     ) {
     }
 }

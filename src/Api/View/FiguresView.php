@@ -15,6 +15,7 @@ final readonly class FiguresView
         public string $life,
         public int $risk,
         public int $hazard,
+        public string $voc,
     ) {
     }
 }

@@ -11,6 +11,7 @@ final readonly class StepView
      * @param list<string> $without
      * @param list<string> $cautions
      * @param list<string> $protect
+     * @param list<string> $local    what the workshop's own rules say
      */
     public function __construct(
         public string $key,
@@ -28,6 +29,7 @@ final readonly class StepView
         public array $without,
         public array $cautions,
         public array $protect,
+        public array $local,
         public Value $handsOn,
         public ?Value $wait,
         public string $because,

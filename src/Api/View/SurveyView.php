@@ -32,6 +32,7 @@ final readonly class SurveyView implements \JsonSerializable
         public array $places,
         public ?string $zoneOf,
         public ?string $mountedOn,
+        public string $replacement,
         public array $siblings,
     ) {
     }

@@ -29,6 +29,7 @@ function useStale() {
     await Promise.all([
       client.invalidateQueries({ predicate: (q) => q.queryKey[0] === 'part' && q.queryKey[1] === part && !keep.includes(String(q.queryKey[2])) }),
       client.invalidateQueries({ queryKey: ['today'] }),
+      client.invalidateQueries({ queryKey: ['board'] }),
       client.invalidateQueries({ queryKey: ['jobs'] }),
     ]);
   };
@@ -59,6 +60,34 @@ export function useSaveRoute(part: string) {
 }
 
 export const useTelling = (signs: Record<string, string>, enabled: boolean) => useQuery({ queryKey: ['telling', signs], enabled, queryFn: () => settle(api.GET('/api/telling', { params: { query: signs as never } })) });
+
+export const useBoard = (job: string) => useQuery({ queryKey: ['board', job], queryFn: () => settle(api.GET('/api/jobs/{job}/board', { params: { path: { job } } })) });
+export const useWorth = (part: string) => useQuery({ queryKey: ['part', part, 'worth'], queryFn: () => settle(api.GET('/api/parts/{part}/worth', { params: { path: { part } } })) });
+export const useBeside = (part: string, question: string, answer: string) => useQuery({ queryKey: ['part', part, 'beside', question, answer], enabled: answer !== '', queryFn: () => settle(api.GET('/api/parts/{part}/beside/{question}/{answer}', { params: { path: { part, question, answer } } })) });
+export const usePhotos = (part: string) => useQuery({ queryKey: ['part', part, 'photos'], queryFn: () => settle(api.GET('/api/parts/{part}/photos', { params: { path: { part } } })) });
+
+export function useKeepPhoto(part: string) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: (body: Schemas['PhotoBody']) => settle(api.POST('/api/parts/{part}/photos', { params: { path: { part } }, body })), onSuccess: () => client.invalidateQueries({ queryKey: ['part', part, 'photos'] }) });
+}
+
+export function useRemovePhoto(part: string) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: (photo: string) => settle(api.DELETE('/api/photos/{photo}', { params: { path: { photo } } })), onSuccess: () => client.invalidateQueries({ queryKey: ['part', part, 'photos'] }) });
+}
+
+export const useWorkshop = () => useQuery({ queryKey: ['workshop'], queryFn: () => settle(api.GET('/api/workshop')) });
+
+export function useSaveWorkshop() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: Schemas['WorkshopBody']) => settle(api.PUT('/api/workshop', { body })),
+    onSuccess: async (view) => {
+      client.setQueryData(['workshop'], view);
+      await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'workshop' && q.queryKey[0] !== 'session' && q.queryKey[0] !== 'catalogue' });
+    },
+  });
+}
 
 export const useAlternatives = (part: string, number: number) => useQuery({ queryKey: ['part', part, 'alternatives', number], queryFn: () => settle(api.GET('/api/parts/{part}/alternatives', { params: { path: { part } } })) });
 

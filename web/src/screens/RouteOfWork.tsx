@@ -4,6 +4,7 @@ import { useParams } from 'react-router';
 import type { Schemas } from '../api/client';
 import { useCatalogue, useLog, useRoute, useSaveRoute } from '../api/hooks';
 import { Ways } from './Ways';
+import { Phases } from '../figures/Phases';
 import { Strata } from '../figures/Strata';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
@@ -54,6 +55,7 @@ function Detail({ step }: { step: Step }) {
         {step.protect.length > 0 && <Labelled label="Wear">{step.protect.join(', ')}</Labelled>}
         {step.uses && <Labelled label="With">{step.uses}</Labelled>}
         {step.cautions.map((c) => <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, fontSize: 14 }}>{c}</Box>)}
+        {step.local.map((l) => <Box key={l} sx={{ borderLeft: `4px solid ${tok('deep')}`, pl: 1, fontSize: 14 }}>Here: {l}</Box>)}
         {step.cautions.length > 0 && <Box sx={{ fontSize: 13, color: tok('ink2') }}>Labels, safety data sheets and local codes come first.</Box>}
       </Box>
     </Box>
@@ -127,6 +129,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
           <Button onClick={undo} disabled={past.length === 0 || busy}>Undo</Button>
           <Button onClick={() => { setPast((p) => [...p, refs(view.steps)]); plan.mutate({}); }} disabled={busy}>Plan again</Button>
         </Box>
+        <Phases steps={view.steps} at={selected} go={focus} />
         <Box role="status" sx={{ fontWeight: 650, color: tok(broken ? 'lead' : 'zinc'), mb: 1 }}>{broken ? `${broken} ${broken === 1 ? 'thing stands' : 'things stand'} in the way of this order` : 'Every step finds what it needs.'}</Box>
         {problem && <div role="alert"><Notice title="Not stored">{problem.message}</Notice></div>}
         {general.map((f) => <FindingBlock key={f.says} part={part} finding={f} mend={(m) => { change(m.steps, m.label); }} />)}

@@ -4,7 +4,9 @@ import { Link, useParams } from 'react-router';
 import { api, Refusal, settle, type Schemas } from '../api/client';
 import { useCatalogue, useSaveSurvey, useSurvey } from '../api/hooks';
 import { Findings } from './Findings';
+import { Photos } from './Photos';
 import { Telling } from './Telling';
+import { Worth } from './Worth';
 import { ShapeDrawing } from '../figures/ShapeDrawing';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
@@ -24,13 +26,14 @@ interface Draft {
   water: string;
   zoneOf: string;
   mountedOn: string;
+  replacement: string;
   place: { id: string; name: string; kind: string; temperature: string; humidity: string; hazards: string[] };
 }
 
 function draftOf(view: Schemas['SurveyView']): Draft {
   const place = view.places.find((p) => p.id === view.place) ?? { id: view.place, name: '', kind: 'heated-bay', temperature: '18 C', humidity: '55 %', hazards: [] };
   return {
-    zoneOf: view.zoneOf ?? '', mountedOn: view.mountedOn ?? '',
+    zoneOf: view.zoneOf ?? '', mountedOn: view.mountedOn ?? '', replacement: view.replacement,
     name: view.name, substrate: view.substrate, service: view.service, finish: view.finish, method: view.method, small: view.smallOrLattice, water: view.waterLies,
     conditions: view.conditions.map((c) => ({ ...c })),
     shapes: view.shapes.shapes.map((s) => ({ ...s.dimensions, kind: s.kind, name: s.name })),
@@ -60,7 +63,7 @@ const bodyOf = (draft: Draft, view: Schemas['SurveyView'], version: number): Sch
   version,
   part: {
     id: view.slug, name: draft.name, substrate: draft.substrate, service: draft.service, finish: draft.finish, place: draft.place.id, method: draft.method, small_or_lattice: draft.small, water_lies: draft.water,
-    ...(draft.zoneOf ? { zone_of: draft.zoneOf } : {}), ...(draft.mountedOn ? { mounted_on: draft.mountedOn } : {}),
+    ...(draft.zoneOf ? { zone_of: draft.zoneOf } : {}), ...(draft.mountedOn ? { mounted_on: draft.mountedOn } : {}), ...(draft.replacement.trim() ? { replacement: draft.replacement } : {}),
     ...(Object.keys(view.schools).length > 0 ? { schools: view.schools } : {}),
     conditions: draft.conditions,
     shapes: draft.shapes.map((s) => Object.fromEntries(Object.entries(s).filter(([, v]) => v.trim() !== ''))),
@@ -110,7 +113,7 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
   const set = (change: Partial<Draft>) => { setDraft((d) => ({ ...d, ...change })); };
   const setShape = (index: number, change: Shape) => { set({ shapes: draft.shapes.map((s, i) => (i === index ? { ...s, ...change } : s)) }); };
   const at = (pointer: string): string | undefined => (refusal?.pointer === pointer ? `${refusal.message}${refusal.accepted ? ` Accepted: ${refusal.accepted}.` : ''}` : undefined);
-  const known = refusal !== null && (refusal.pointer.startsWith('/part/shapes/') || ['/place/temperature', '/place/humidity', '/part/name'].includes(refusal.pointer) || refusal.pointer.startsWith('/part/conditions/'));
+  const known = refusal !== null && (refusal.pointer.startsWith('/part/shapes/') || ['/place/temperature', '/place/humidity', '/part/name', '/part/replacement'].includes(refusal.pointer) || refusal.pointer.startsWith('/part/conditions/'));
   const choices = (label: string, value: string, options: Schemas['Option'][], change: (v: string) => void) => (
     <TextField select label={label} value={value} onChange={(e) => { change(e.target.value); }} helperText={options.find((o) => o.id === value)?.hint}>
       {options.map((o) => <MenuItem key={o.id} value={o.id}>{o.name}</MenuItem>)}
@@ -203,8 +206,11 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
             </TextField>
             {choices('Wash water lies', draft.water, catalogue.waterLies, (v) => { set({ water: v }); })}
             <TextField select label="Small parts or lattice" value={draft.small ? 'yes' : 'no'} onChange={(e) => { set({ small: e.target.value === 'yes' }); }} helperText="more paint misses them"><MenuItem value="no">no</MenuItem><MenuItem value="yes">yes</MenuItem></TextField>
+            <TextField label="Another one would cost" value={draft.replacement} onChange={(e) => { set({ replacement: e.target.value }); }} error={!!at('/part/replacement')} helperText={at('/part/replacement') ?? 'to hold the work against; may stay empty'} />
           </Box>
         </section>
+
+        <section aria-label="Photos"><Photos part={part} /></section>
       </Box>
 
       <Box component="aside" aria-label="The part as measured" sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` }, order: { xs: -1, md: 0 } }}>
@@ -214,6 +220,7 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
           {drawn && <><Box sx={{ fontWeight: 650 }}>{drawn.name}</Box><ShapeDrawing shape={drawn} label={drawn.name} /><Box sx={{ fontSize: 13, color: tok('ink2') }}>Section to scale, length drawn short.</Box></>}
           {place?.dewPoint && <Box sx={{ mt: 2, fontSize: 14.5 }}>Dew point in the {place.name.toLowerCase()}: <Fig v={place.dewPoint} label="Dew point" /></Box>}
           <Button component={Link} to="../route" relative="path" variant="contained" fullWidth sx={{ mt: 2 }}>See the order of work</Button>
+          <Worth part={part} />
         </Box>
       </Box>
     </Box>

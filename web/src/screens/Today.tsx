@@ -152,7 +152,7 @@ export function Today() {
           <Heading>Jobs</Heading>
           {jobs.data?.jobs.map((job) => (
             <Box key={job.id} sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
-              <Box sx={{ minWidth: 150, fontWeight: 650 }}>{job.name}</Box>
+              <Box sx={{ minWidth: 150 }}><Box sx={{ fontWeight: 650 }}>{job.name}</Box><Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>The whole job</Button></Box>
               <Box sx={{ flex: 1, minWidth: 200 }}>
                 {job.parts.map((p) => (
                   <Box key={p.id} component={Link} to={`/part/${p.id}/survey`} sx={{ display: 'flex', minHeight: 44, alignItems: 'center', gap: 1.5, color: tok('ink'), textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>

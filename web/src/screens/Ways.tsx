@@ -1,8 +1,10 @@
-import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { useAlternatives, useCatalogue, useWithout } from '../api/hooks';
 import { Heading, Notice } from '../parts/Bits';
 import { tok } from '../theme/tokens';
+import { Beside } from './Beside';
 
 const toggles = { '& .MuiToggleButton-root': { textTransform: 'none', justifyContent: 'flex-start', textAlign: 'left', color: tok('ink'), borderColor: tok('phos'), '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') } } } as const;
 
@@ -15,6 +17,7 @@ export function Ways({ view, part, job, busy, pick }: { view: Schemas['RouteView
   const ways = useAlternatives(part, view.number);
   const catalogue = useCatalogue();
   const without = useWithout(job, part);
+  const [beside, setBeside] = useState<[string, string] | null>(null);
   const of = (school: string, answer: string) => ways.data?.alternatives.find((a) => a.school === school && a.answer === answer);
   const changing = view.schools.filter((s) => ways.data === undefined || s.options.some((o) => { const a = of(s.id, o.id); return !o.chosen && a !== undefined && (a.gains.length + a.spares.length > 0 || a.figures === null); }));
   return (
@@ -45,8 +48,12 @@ export function Ways({ view, part, job, busy, pick }: { view: Schemas['RouteView
               );
             })}
           </ToggleButtonGroup>
+          {school.options.filter((o) => { const a = of(school.id, o.id); return !o.chosen && a?.figures && a.gains.length + a.spares.length > 0; }).map((o) => (
+            <Button key={o.id} size="small" onClick={() => { setBeside([school.id, o.id]); }} sx={{ mt: 0.75, mr: 0.75 }}>Beside {o.name.toLowerCase()}</Button>
+          ))}
         </Box>
       ))}
+      {beside && <Beside part={part} question={beside[0]} answer={beside[1]} substrate={view.substrate} hatch={view.substrateHatch} close={() => { setBeside(null); }} take={() => { pick({ [beside[0]]: beside[1] }); setBeside(null); }} />}
       <Heading>What you do without here</Heading>
       {ways.data && ways.data.otherwise.length > 0 && <Notice tone="brass" title={`With everything at hand: ${ways.data.otherwiseSystem}`}>{ways.data.otherwise.filter((s) => !view.steps.some((x) => x.name === s)).slice(0, 6).join(', ')}</Notice>}
       <ToggleButtonGroup value={ways.data?.without ?? []} onChange={(_, v: string[]) => { without.mutate(v); }} aria-label="Gear, skills and products you do without on this job" sx={{ ...toggles, flexWrap: 'wrap' }} disabled={without.isPending || !ways.data}>

@@ -12,6 +12,8 @@ const RouteOfWork = lazy(() => import('../screens/RouteOfWork').then((m) => ({ d
 const Mix = lazy(() => import('../screens/Mix').then((m) => ({ default: m.Mix })));
 const Windows = lazy(() => import('../screens/Windows').then((m) => ({ default: m.Windows })));
 const Record = lazy(() => import('../screens/Record').then((m) => ({ default: m.Record })));
+const Board = lazy(() => import('../screens/Board').then((m) => ({ default: m.Board })));
+const Yard = lazy(() => import('../screens/Yard').then((m) => ({ default: m.Yard })));
 const Look = lazy(() => import('../screens/Look').then((m) => ({ default: m.Look })));
 
 export function App() {
@@ -25,6 +27,8 @@ export function App() {
       <Routes>
         <Route element={<Shell account={account} />}>
           <Route index element={<Today />} />
+          <Route path="yard" element={<Yard />} />
+          <Route path="job/:job" element={<Board />} />
           <Route path="look" element={<Look />} />
           <Route path="part/:part" element={<PartFrame />}>
             <Route index element={<Navigate to="route" replace />} />

@@ -29,7 +29,8 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           <Box component="span" sx={{ fontSize: 18, ...wide, fontStretch: '118%', fontWeight: 800, display: { xs: 'none', sm: 'inline' } }}>Unbowed Hull</Box>
         </Box>
         <Box component={Link} to="/" aria-current={home ? 'page' : undefined} sx={{ px: 1.5, minHeight: 44, display: 'flex', alignItems: 'center', fontWeight: 600, textDecoration: 'none', color: home ? tok('sheet') : tok('ink'), background: home ? tok('ink') : 'none' }}>Today</Box>
-        <Box sx={{ ml: 'auto', fontSize: 14, color: tok('ink2'), display: { xs: 'none', md: 'block' } }}>{account.workshop} · {account.name}</Box>
+        <Box component={Link} to="/yard" aria-label={`${account.workshop}: local rules and figures`} sx={{ ml: 'auto', fontSize: 14, color: tok('ink2'), display: { xs: 'none', md: 'flex' }, alignItems: 'center', minHeight: 44 }}>{account.workshop}</Box>
+        <Box sx={{ fontSize: 14, color: tok('ink2'), display: { xs: 'none', lg: 'block' } }}>{account.name}</Box>
         <Box sx={{ display: 'flex', ml: { xs: 'auto', md: 0 } }}>
           <Button sx={quiet} onClick={() => { void switchUnits(); }} aria-label={us ? 'Units: US. Switch to metric' : 'Units: metric. Switch to US'}>{us ? 'US units' : 'Metric'}</Button>
           <Button sx={quiet} onClick={() => { setMode(mode === 'dark' ? 'light' : 'dark'); }} aria-label={mode === 'dark' ? 'Switch to the light look' : 'Switch to the dark look'}>{mode === 'dark' ? 'Light' : 'Dark'}</Button>

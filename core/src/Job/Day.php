@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+use Hull\Bench\RouteFigures;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Caution;
+use Hull\Catalog\Protection;
+use Hull\Route\Encounter;
+
+/** What a day of work takes: what to wear, what to mind, where the waste goes, what must not meet. */
+final readonly class Day
+{
+    /**
+     * @param list<SharedAction>          $actions
+     * @param float                       $minutes    of work
+     * @param list<Protection>            $protection the worst of each kind
+     * @param list<Caution>               $cautions
+     * @param array<string, list<string>> $disposal   where waste goes => names of the steps that leave it
+     * @param float                       $voc        grams of solvent that go into the air
+     * @param list<Encounter>             $encounters
+     */
+    private function __construct(public array $actions, public float $minutes, public array $protection, public array $cautions, public array $disposal, public float $voc, public array $encounters)
+    {
+    }
+
+    /**
+     * @param array<string, Workpiece> $pieces
+     * @param list<SharedAction>       $actions
+     * @param list<Encounter>          $encounters
+     */
+    public static function of(Catalogue $catalogue, array $pieces, array $actions, float $minutes, array $encounters): self
+    {
+        $cautions = [];
+        $disposal = [];
+        $voc = 0.0;
+        foreach ($actions as $action) {
+            $step = $catalogue->step($action->step);
+            $product = null === $action->product ? null : $catalogue->product($action->product);
+            foreach (array_unique([...$step->cautions, ...$product->cautions ?? []]) as $id) {
+                $caution = $catalogue->cautions[$id];
+                $cautions[$id] = $caution;
+                if ('' !== $caution->disposal) {
+                    $disposal[$caution->disposal][$step->name] = $step->name;
+                }
+            }
+            if (null !== $product && $step->laysFilm) {
+                foreach (array_keys($action->zones) as $zone) {
+                    $voc += RouteFigures::litres($pieces[$zone], $product) * $product->voc;
+                }
+            }
+        }
+        $spoken = array_values($cautions);
+        usort($spoken, static fn (Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
+        $protect = array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $spoken)));
+
+        return new self($actions, $minutes, Protection::worst(array_values(array_map(static fn (string $id): Protection => $catalogue->protection[$id], $protect))), $spoken, array_map(array_values(...), $disposal), $voc, $encounters);
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\ActionView;
+use App\Api\View\BoardView;
+use App\Api\View\DayView;
+use App\Api\View\DisposalView;
+use App\Api\View\EncounterView;
+use App\Api\View\LaneView;
+use App\Api\View\LocalTopicView;
+use App\Entity\JobRow;
+use App\Entity\Workshop;
+use App\Work\Stored;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Caution;
+use Hull\Catalog\LocalTopic;
+use Hull\Catalog\Protection;
+use Hull\Job\Day;
+use Hull\Job\JobBoard;
+use Hull\Job\SharedAction;
+use Hull\Quantity\Duration;
+use Hull\Route\Encounter;
+use Hull\Route\NoRoute;
+use Hull\Route\RouteStep;
+use Psr\Clock\ClockInterface;
+
+/** Builds the screen of a whole job: lanes that run together at shared actions, and what the next day takes. */
+final readonly class BoardScreen
+{
+    public function __construct(private Stored $stored, private Catalogue $catalogue, private ClockInterface $clock)
+    {
+    }
+
+    public function view(JobRow $row, Shown $shown): BoardView
+    {
+        $now = $this->clock->now();
+        $lanes = [];
+        $pieces = [];
+        $done = [];
+        foreach ($row->parts as $part) {
+            $id = (string) $part->id;
+            $read = $this->stored->part($part);
+            $substrate = $this->catalogue->substrate($read->substrate);
+            $place = $this->stored->places($row)[$read->place]->name;
+            try {
+                $piece = $this->stored->workpiece($part);
+                $all = count($piece->route()->steps);
+                $done[$id] = $piece->replay($now);
+                $pieces[$id] = $piece;
+                $lanes[] = new LaneView($id, $read->name, $substrate->name, $substrate->hatch, $place, '', $all - count(Workpiece::remaining($piece->route(), $done[$id])), $all);
+            } catch (NoRoute $e) {
+                $lanes[] = new LaneView($id, $read->name, $substrate->name, $substrate->hatch, $place, $e->getMessage(), 0, 0);
+            }
+        }
+        $board = JobBoard::of($this->catalogue, $pieces, $done);
+        $minutes = array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions));
+        $saved = array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $board->actions));
+
+        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)));
+    }
+
+    /** @param array<string, Workpiece> $pieces */
+    private function action(SharedAction $action, array $pieces, Shown $shown): ActionView
+    {
+        $step = $this->catalogue->step($action->step);
+        $zones = array_keys($action->zones);
+
+        return new ActionView($action->step, $this->name($action->step, $action->product), $this->catalogue->phases[$step->phase]->name, $pieces[$zones[0]]->place->name, $zones, $shown->value(Duration::minutes($action->minutes)), $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null, $step->isWait());
+    }
+
+    /** @param array<string, Workpiece> $pieces */
+    private function day(Day $day, array $pieces, Workshop $workshop, Shown $shown): DayView
+    {
+        $disposal = [];
+        foreach ($day->disposal as $where => $from) {
+            $disposal[] = new DisposalView($where, $from);
+        }
+        $cautions = array_map(static fn (Caution $c): string => $c->id, $day->cautions);
+        $over = null !== $workshop->vocLimit && $day->voc > $workshop->vocLimit;
+
+        return new DayView(
+            $shown->value(Duration::minutes($day->minutes)),
+            count($day->actions),
+            array_map(static fn (Protection $p): string => $p->name.('' === $p->change ? '' : ' ('.$p->change.')'), $day->protection),
+            array_map(static fn (Caution $c): string => $c->name, $day->cautions),
+            $disposal,
+            array_map(fn (Encounter $e): EncounterView => $this->encounter($e, $pieces), $day->encounters),
+            self::local($this->catalogue, $workshop, $cautions),
+            sprintf('%.0f g', $day->voc),
+            $over ? sprintf('More solvent than the %d g a day you allow: put a coat off, or take a film with less.', $workshop->vocLimit) : '',
+        );
+    }
+
+    /**
+     * @param list<string> $cautions
+     *
+     * @return list<LocalTopicView> what the workshop wrote for these cautions
+     */
+    public static function local(Catalogue $catalogue, Workshop $workshop, array $cautions): array
+    {
+        $topics = array_filter($catalogue->local, static fn (LocalTopic $t): bool => $t->concerns($cautions) && '' !== ($workshop->local[$t->id] ?? ''));
+
+        return array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id]), $topics));
+    }
+
+    /** @param array<string, Workpiece> $pieces */
+    private function encounter(Encounter $encounter, array $pieces): EncounterView
+    {
+        $said = fn (RouteStep $step, array $zones): string => sprintf('%s on %s', $this->name($step->step, $step->product), implode(', ', array_map(static fn (mixed $z): string => is_string($z) ? $pieces[$z]->part->name : '', $zones)));
+
+        return new EncounterView($encounter->lock->says, $encounter->lock->consequence, $said($encounter->first, $encounter->firstZones), $said($encounter->then, $encounter->zones), array_map(fn (string $id): string => $this->catalogue->step($id)->name, $encounter->lock->parting));
+    }
+
+    private function name(string $step, ?string $product): string
+    {
+        return $this->catalogue->step($step)->name.(null === $product ? '' : ': '.$this->catalogue->product($product)->name);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\Body\PhotoBody;
+use App\Api\View\PhotoList;
+use App\Api\View\PhotoView;
+use App\Entity\PhotoRow;
+use App\Work\Album;
+use Hull\Input\Node;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Photos of a part, before, during and after. */
+final readonly class PhotoController
+{
+    public function __construct(private Desk $desk, private Album $album)
+    {
+    }
+
+    #[Route('/api/parts/{part}/photos', name: 'api_photos', methods: ['GET'])]
+    #[Answers(PhotoList::class)]
+    public function list(string $part): JsonResponse
+    {
+        return new JsonResponse(new PhotoList(array_map(self::view(...), $this->album->of($this->desk->part($part)))));
+    }
+
+    #[Route('/api/parts/{part}/photos', name: 'api_photo_keep', methods: ['POST'])]
+    #[Takes(PhotoBody::class)]
+    #[Answers(PhotoView::class, 201)]
+    public function keep(string $part, Request $request): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        $body = JsonBody::of($request)->only(['moment', 'caption', 'image']);
+
+        return new JsonResponse(self::view($this->album->keep($row, $body->field('moment')->choice(Album::MOMENTS), Node::remark($body->optional('caption'), 200), $body->field('image')->text(JsonBody::MOST_BYTES))), 201);
+    }
+
+    #[Route('/api/photos/{photo}', name: 'api_photo', methods: ['GET'])]
+    public function show(string $photo): Response
+    {
+        $row = $this->album->find($photo);
+
+        return new Response($row->contents(), 200, ['Content-Type' => $row->type, 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline']);
+    }
+
+    #[Route('/api/photos/{photo}', name: 'api_photo_remove', methods: ['DELETE'])]
+    #[Answers(null, 204)]
+    public function remove(string $photo): Response
+    {
+        $this->album->remove($this->album->find($photo));
+
+        return new Response(null, 204);
+    }
+
+    private static function view(PhotoRow $row): PhotoView
+    {
+        return new PhotoView((string) $row->id, $row->moment, $row->caption, $row->at->format('Y-m-d\TH:i:s\Z'), $row->width, $row->height, '/api/photos/'.$row->id);
+    }
+}

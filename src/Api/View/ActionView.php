@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** One action of the job, on one lane or on several at once. */
+final readonly class ActionView
+{
+    /** @param list<string> $lanes */
+    public function __construct(
+        public string $step,
+        public string $name,
+        public string $phase,
+        public string $place,
+        public array $lanes,
+        public Value $handsOn,
+        public ?Value $saved,
+        public bool $isWait,
+    ) {
+    }
+}

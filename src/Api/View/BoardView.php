@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A whole job: its zones as lanes, its actions in order, its next day. */
+final readonly class BoardView
+{
+    /**
+     * @param list<LaneView>   $lanes
+     * @param list<ActionView> $actions
+     */
+    public function __construct(
+        public string $jobId,
+        public string $name,
+        public array $lanes,
+        public array $actions,
+        public DayView $day,
+        public Value $handsOn,
+        public Value $saved,
+    ) {
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\WorthView;
+use App\Entity\PartRow;
+use App\Work\Stored;
+use Hull\Bench\RouteFigures;
+use Hull\Cost\Worth;
+use Hull\Quantity\Duration;
+use Hull\Quantity\Money;
+use Hull\Route\NoRoute;
+
+/** Builds the estimate before the work begins: hours and money as a range, against buying another one. */
+final readonly class WorthScreen
+{
+    public function __construct(private Stored $stored)
+    {
+    }
+
+    public function view(PartRow $row, Shown $shown): WorthView
+    {
+        $nothing = $shown->value(Duration::hours(0.0));
+        try {
+            $piece = $this->stored->workpiece($row);
+            $figures = RouteFigures::of($piece, $piece->route());
+        } catch (NoRoute $e) {
+            return new WorthView($nothing, $nothing, '', '', '', $e->getMessage(), '');
+        }
+        $workshop = $row->workshop;
+        $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
+        $worth = Worth::of($piece, $figures, $rate, $piece->part->replacement);
+        $range = static fn (Money $least, Money $most): string => sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
+        $years = $piece->context->system->life;
+
+        return new WorthView(
+            $shown->of($worth->hours, 'least', Duration::class),
+            $shown->of($worth->hours, 'most', Duration::class),
+            $range($worth->leastMaterial, $worth->mostMaterial),
+            $range($worth->least, $worth->most),
+            $range(Money::minor((int) round($worth->least->minor / max(0.25, $years[1]))), Money::minor((int) round($worth->most->minor / max(0.25, $years[0])))),
+            $worth->verdict,
+            null === $rate ? 'Materials only; say in the yard\'s settings what an hour is worth to count the work.' : sprintf('Materials, and %s %s an hour of work.', $rate->rounded(), $workshop->currency),
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\PartRow;
+use App\Entity\PhotoRow;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Input\InvalidInput;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Uuid;
+
+/** The photos of parts. */
+final readonly class Album
+{
+    public const MOMENTS = ['before', 'during', 'after'];
+    private const TYPES = [\IMAGETYPE_JPEG => 'image/jpeg', \IMAGETYPE_PNG => 'image/png', \IMAGETYPE_WEBP => 'image/webp'];
+    private const MOST_SIDE = 8000;
+    private const MOST_PHOTOS = 200;
+
+    public function __construct(private EntityManagerInterface $em, private ClockInterface $clock)
+    {
+    }
+
+    /** @return list<PhotoRow> oldest first */
+    public function of(PartRow $part): array
+    {
+        return $this->em->getRepository(PhotoRow::class)->findBy(['part' => $part], ['at' => 'ASC', 'id' => 'ASC']);
+    }
+
+    public function keep(PartRow $part, string $moment, string $caption, string $base64): PhotoRow
+    {
+        $accepted = sprintf('a JPEG, PNG or WebP picture in base64, up to %d pixels a side', self::MOST_SIDE);
+        $bytes = base64_decode($base64, true);
+        $size = false === $bytes || '' === $bytes ? false : @getimagesizefromstring($bytes);
+        if (false === $bytes || false === $size || !isset(self::TYPES[$size[2]])) {
+            throw new InvalidInput('/image', 'This is not a picture that can be kept.', $accepted);
+        }
+        if ($size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {
+            throw new InvalidInput('/image', 'The picture is too large.', $accepted);
+        }
+        if ($this->em->getRepository(PhotoRow::class)->count(['part' => $part]) >= self::MOST_PHOTOS) {
+            throw new InvalidInput('/image', 'This part has all the photos it can have.', sprintf('up to %d photos for a part', self::MOST_PHOTOS));
+        }
+        $row = new PhotoRow($part, $moment, $caption, self::TYPES[$size[2]], $size[0], $size[1], $bytes, $this->clock->now());
+        $this->em->persist($row);
+        $this->em->flush();
+
+        return $row;
+    }
+
+    public function find(string $id): PhotoRow
+    {
+        $row = Uuid::isValid($id) ? $this->em->getRepository(PhotoRow::class)->findOneBy(['id' => Uuid::fromString($id)]) : null;
+
+        return $row ?? throw new NotFoundHttpException();
+    }
+
+    public function remove(PhotoRow $row): void
+    {
+        $this->em->remove($row);
+        $this->em->flush();
+    }
+}
