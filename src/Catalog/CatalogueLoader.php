@@ -57,7 +57,8 @@ final readonly class CatalogueLoader
         return false === $files ? [] : $files;
     }
 
-    private function newest(): int
+    /** When a catalogue file was last changed. */
+    public function newest(): int
     {
         return max([0, ...array_map(static fn (string $f): int => (int) filemtime($f), $this->files())]);
     }

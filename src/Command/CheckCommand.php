@@ -8,7 +8,6 @@ use App\Format\RouteFormat;
 use Hull\Input\InvalidInput;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
-use Hull\Route\Severity;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -38,7 +37,7 @@ final class CheckCommand extends Command
             $path = $input->getArgument('file');
             foreach ($this->files->workpieces($this->files->job(is_string($path) ? $path : '')) as $piece) {
                 $findings = $piece->findings($piece->route());
-                $broken = $broken || [] !== array_filter($findings, static fn (Finding $f): bool => Severity::Broken === $f->severity);
+                $broken = $broken || [] !== array_filter($findings, static fn (Finding $f): bool => $f->isInTheWay());
                 $parts[] = ['id' => $piece->part->id, 'name' => $piece->part->name, 'findings' => RouteFormat::findings($findings)];
             }
         } catch (InvalidInput $e) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Command;
 
 use App\Api\JsonBody;
+use App\Catalog\OwnText;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
@@ -19,6 +20,19 @@ final readonly class Files
 {
     public function __construct(private JobReader $reader, private Catalogue $catalogue)
     {
+    }
+
+    /** With an own catalogue beside the shipped one. */
+    public function owning(OwnText $own, string $path): self
+    {
+        $text = self::read($path);
+        $errors = $own->errors($text);
+        if ([] !== $errors) {
+            throw new InvalidInput('', $path.': '.$errors[0]->text(), $errors[0]->accepted);
+        }
+        $catalogue = $own->catalogue($text);
+
+        return new self(new JobReader($catalogue), $catalogue);
     }
 
     public function job(string $path): Job

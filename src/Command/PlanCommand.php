@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use App\Catalog\OwnText;
 use App\Format\RouteFormat;
 use Hull\Input\InvalidInput;
 use Hull\Job\Job;
@@ -20,7 +21,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('hull:plan', 'Plans the route of every part of a job file; exit 1 when a part has none')]
 final class PlanCommand extends Command
 {
-    public function __construct(private readonly Files $files)
+    public function __construct(private readonly Files $shipped, private readonly OwnText $own)
     {
         parent::__construct();
     }
@@ -28,6 +29,7 @@ final class PlanCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
+            ->addOption('own', null, InputOption::VALUE_REQUIRED, 'Own catalogue (YAML) to plan with')
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
     }
 
@@ -35,12 +37,14 @@ final class PlanCommand extends Command
     {
         try {
             $path = $input->getArgument('file');
-            $job = $this->files->job(is_string($path) ? $path : '');
+            $own = $input->getOption('own');
+            $files = is_string($own) ? $this->shipped->owning($this->own, $own) : $this->shipped;
+            $job = $files->job(is_string($path) ? $path : '');
         } catch (InvalidInput $e) {
             return Files::refuse($output, $e);
         }
         // A plan starts from the survey: routes the file carries are left aside.
-        $plan = $this->files->plan(new Job($job->name, $job->note, $job->places, array_map(static fn (Part $p): Part => $p->with(null, []), $job->parts), $job->without));
+        $plan = $files->plan(new Job($job->name, $job->note, $job->places, array_map(static fn (Part $p): Part => $p->with(null, []), $job->parts), $job->without));
         'json' === $input->getOption('format') ? $output->writeln(Files::json(self::data($plan)), OutputInterface::OUTPUT_RAW) : $this->text($plan, $output);
         foreach ($plan->without as $id => $why) {
             $output->writeln(sprintf('%s: %s', $id, $why));

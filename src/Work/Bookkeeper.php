@@ -148,6 +148,31 @@ final readonly class Bookkeeper
         $this->em->flush();
     }
 
+    public function keepOwnCatalogue(Workshop $workshop, string $text): void
+    {
+        $workshop->ownCatalogue = $text;
+        $this->em->flush();
+    }
+
+    /**
+     * @param list<string> $ids of steps and products
+     *
+     * @return list<string> parts of the workshop whose routes name one of them, old versions too
+     */
+    public function partsNaming(array $ids): array
+    {
+        $parts = [];
+        foreach ([] === $ids ? [] : $this->em->getRepository(RouteRow::class)->findAll() as $route) {
+            foreach ($route->steps as $step) {
+                if ([] !== array_intersect([$step['step'] ?? '', $step['product'] ?? ''], $ids)) {
+                    $parts[] = is_string($route->part->survey['name'] ?? null) ? $route->part->survey['name'] : '';
+                }
+            }
+        }
+
+        return array_values(array_unique($parts));
+    }
+
     public function remove(JobRow $row): void
     {
         $this->em->remove($row);

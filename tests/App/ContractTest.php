@@ -110,7 +110,7 @@ final class ContractTest extends ApiCase
             }
             foreach (['metric', 'us'] as $units) {
                 $this->call('PATCH', '/api/account', ['units' => $units]);
-                $answer = $this->call('GET', strtr($path, ['{job}' => $job, '{part}' => $part, '{question}' => 'removing', '{answer}' => 'blast']));
+                $answer = $this->call('GET', strtr($path, ['{job}' => $job, '{part}' => $part, '{question}' => 'removing', '{answer}' => 'blast', '{substrate}' => 'carbon-steel', '{below}' => 'alkyd-enamel', '{above}' => 'clear-2k']));
                 self::assertSame($refused[$path] ?? 200, $this->code(), $path);
                 if (!isset($refused[$path])) {
                     $this->keeps($path, 'get', '200', $answer);

@@ -97,6 +97,7 @@ final class WorkedNumbersTest extends TestCase
         $zones = [['first' => 0, 'second' => 0], ['first' => 1.5, 'second' => 0.5], ['first' => 3, 'second' => 1], ['first' => 4.5, 'second' => 1.5]];
         yield 'four zones, no slack' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => $zones], ['earliest' => 5.0, 'latest' => 5.0, 'slack' => 0.0, 'open' => true, 'sections' => 1.0], 6];
         yield 'five zones, split' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => [...$zones, ['first' => 6, 'second' => 2]]], ['open' => false, 'sections' => 2.0], 6];
+        yield 'worth it, half bad, one thing hidden' => ['cost.worth-it', ['handsOn' => '10 h', 'grade' => 0.5, 'hidden' => 1], ['least' => 8.5, 'most' => 14.75], 6];
         yield 'oven' => ['cure.oven', ['part' => 20, 'oven' => '170 C', 'wanted' => '150 C', 'soak' => '1 h'], ['ramp' => 0.5037, 'total' => 1.5037], 4];
     }
 

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, setToken, settle, type Schemas } from './client';
 
 export function useSession() {
@@ -74,6 +74,27 @@ export function useKeepPhoto(part: string) {
 export function useRemovePhoto(part: string) {
   const client = useQueryClient();
   return useMutation({ mutationFn: (photo: string) => settle(api.DELETE('/api/photos/{photo}', { params: { path: { photo } } })), onSuccess: () => client.invalidateQueries({ queryKey: ['part', part, 'photos'] }) });
+}
+
+export const useFilms = (substrate: string) => useQuery({ queryKey: ['films', substrate], staleTime: Infinity, enabled: substrate !== '', queryFn: () => settle(api.GET('/api/compatibility/{substrate}', { params: { path: { substrate } } })) });
+let line: Promise<unknown> = Promise.resolve();
+
+/** One after the other, so that what is asked for meanwhile need not wait for all of it. */
+function inLine<T>(work: () => Promise<T>): Promise<T> {
+  const mine = line.then(work, work);
+  line = mine.catch(() => undefined);
+  return mine;
+}
+
+export const useVerdictRows = (substrate: string, below: string[]) => useQueries({ queries: below.map((b) => ({ queryKey: ['verdicts', substrate, b], staleTime: Infinity, queryFn: () => inLine(() => settle(api.GET('/api/compatibility/{substrate}/{below}', { params: { path: { substrate, below: b } } }))) })) });
+export const useVerdict = (substrate: string, below: string, above: string) => useQuery({ queryKey: ['verdict', substrate, below, above], staleTime: Infinity, enabled: above !== '', queryFn: () => settle(api.GET('/api/compatibility/{substrate}/{below}/{above}', { params: { path: { substrate, below, above } } })) });
+
+export const useOwnCatalogue = () => useQuery({ queryKey: ['own-catalogue'], queryFn: () => settle(api.GET('/api/workshop/catalogue')) });
+export const useCheckOwn = (text: string) => useQuery({ queryKey: ['own-catalogue', 'check', text], staleTime: Infinity, placeholderData: (before) => before, queryFn: () => settle(api.POST('/api/workshop/catalogue/check', { body: { text } })) });
+
+export function useSaveOwn() {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: (text: string) => settle(api.PUT('/api/workshop/catalogue', { body: { text } })), onSuccess: () => client.invalidateQueries() });
 }
 
 export const useWorkshop = () => useQuery({ queryKey: ['workshop'], queryFn: () => settle(api.GET('/api/workshop')) });

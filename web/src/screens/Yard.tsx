@@ -4,6 +4,7 @@ import { Refusal, type Schemas } from '../api/client';
 import { useSaveWorkshop, useWorkshop } from '../api/hooks';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { tok } from '../theme/tokens';
+import { OwnCatalogue } from './OwnCatalogue';
 
 function Form({ view }: { view: Schemas['WorkshopView'] }) {
   const save = useSaveWorkshop();
@@ -18,7 +19,7 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
     save.mutate({ currency, hourRate, vocLimit: limit === '' ? null : Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit), local });
   };
   return (
-    <Box component="form" onSubmit={send} sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
+    <Box component="form" onSubmit={send}>
       <Title sub="What differs from place to place; it is shown at the steps and on the days it concerns">{view.name}</Title>
       <Heading>Figures</Heading>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
@@ -44,5 +45,5 @@ export function Yard() {
   const workshop = useWorkshop();
   if (workshop.isPending) return <Loading />;
   if (workshop.isError) return <Failed error={workshop.error} />;
-  return <Form view={workshop.data} />;
+  return <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}><Form view={workshop.data} /><OwnCatalogue /></Box>;
 }

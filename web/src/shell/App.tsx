@@ -14,6 +14,7 @@ const Windows = lazy(() => import('../screens/Windows').then((m) => ({ default: 
 const Record = lazy(() => import('../screens/Record').then((m) => ({ default: m.Record })));
 const Board = lazy(() => import('../screens/Board').then((m) => ({ default: m.Board })));
 const Yard = lazy(() => import('../screens/Yard').then((m) => ({ default: m.Yard })));
+const Stores = lazy(() => import('../screens/Stores').then((m) => ({ default: m.Stores })));
 const Look = lazy(() => import('../screens/Look').then((m) => ({ default: m.Look })));
 
 export function App() {
@@ -27,6 +28,7 @@ export function App() {
       <Routes>
         <Route element={<Shell account={account} />}>
           <Route index element={<Today />} />
+          <Route path="stores" element={<Stores />} />
           <Route path="yard" element={<Yard />} />
           <Route path="job/:job" element={<Board />} />
           <Route path="look" element={<Look />} />

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\FilmSystem;
+use Hull\Catalog\Need;
+use Hull\Catalog\Product;
+use Hull\Catalog\Scope;
+use Hull\Catalog\Service;
+use Hull\Catalog\Step;
+use Hull\Catalog\Substrate;
+use Hull\Catalog\SystemLayer;
+use Hull\Climate\Air;
+use Hull\Quantity\Area;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Surface\SurfaceState;
+
+/**
+ * May this film go over that one on this material? Answered without a job, by the rules a route is held to: on clean,
+ * sound material in a bay at 20 C and 50 %, the lower film laid as its systems lay it.
+ */
+final class Compatibility
+{
+    /** @var list<FilmSystem> of the material, whatever the service */
+    private readonly array $systems;
+
+    /** @var array<string, array{StepRunner, PrepSearch}> by lower film and service */
+    private array $benches = [];
+
+    public function __construct(private readonly Catalogue $catalogue, private readonly Substrate $substrate)
+    {
+        $this->systems = array_values(array_filter($catalogue->systems, static fn (FilmSystem $s): bool => (new Scope($s->scope->families, $s->scope->except))->covers($substrate, '', '', static fn (string $q): string => '')));
+    }
+
+    /** @return list<Product> films some system lays on the material, in the order of the catalogue */
+    public function films(): array
+    {
+        $ids = [];
+        foreach ($this->systems as $system) {
+            foreach ($system->layers as $layer) {
+                $ids[$layer->product->id] = true;
+            }
+        }
+
+        return array_values(array_filter($this->catalogue->products, static fn (Product $p): bool => isset($ids[$p->id])));
+    }
+
+    /** @param Product|null $below null for the bare material */
+    public function ask(?Product $below, Product $above): Verdict
+    {
+        $under = null === $below ? [] : $this->under($below);
+        $service = $this->service($above);
+        [$runner, $search] = $this->benches[$below?->id.'/'.$service] ??= $this->bench($service);
+        $goal = new RouteStep('', RoutePlanner::COAT, $above->id);
+        $fresh = $this->laid($under, $runner);
+        $between = $this->between($search->find($fresh, $runner->needs($goal)));
+        if ([] === $under) {
+            return new Verdict($between, $between, null === $between ? $this->stuck($search, $runner, $fresh, $goal) : []);
+        }
+        $cured = $fresh->cured();
+        $later = $this->between($search->find($cured, $runner->needs($goal)));
+
+        return new Verdict($between, $later, null === $between && null === $later ? $this->stuck($search, $runner, $cured, $goal) : []);
+    }
+
+    /** @return list<Need> */
+    private function stuck(PrepSearch $search, StepRunner $runner, SurfaceState $state, RouteStep $goal): array
+    {
+        return array_values(array_filter($runner->broken($goal, $state), static fn (Need $n): bool => null === $search->find($state, [$n])));
+    }
+
+    /**
+     * @param list<RouteStep>|null $path
+     *
+     * @return list<Step>|null
+     */
+    private function between(?array $path): ?array
+    {
+        return null === $path ? null : array_map(fn (RouteStep $s): Step => $this->catalogue->step($s->step), $path);
+    }
+
+    /**
+     * The lower film with what its systems lay under it; a film no system lays here lies on the bare material.
+     *
+     * @return list<Product>
+     */
+    private function under(Product $below): array
+    {
+        foreach ($this->systems as $system) {
+            $coats = $system->coats();
+            foreach ($coats as $index => $coat) {
+                if ($coat->id === $below->id) {
+                    return array_slice($coats, 0, $index + 1);
+                }
+            }
+        }
+
+        return [$below];
+    }
+
+    /** @param list<Product> $under */
+    private function laid(array $under, StepRunner $runner): SurfaceState
+    {
+        $state = SurfaceState::of($this->substrate->id, []);
+        foreach ($under as $product) {
+            $state = $runner->effects(new RouteStep('', RoutePlanner::COAT, $product->id), $state->cured());
+        }
+
+        return $state;
+    }
+
+    /** A service of the material in which some system lays the film. */
+    private function service(Product $above): string
+    {
+        $services = array_keys(array_filter($this->catalogue->services, fn (Service $s): bool => $s->suits($this->substrate)));
+        foreach ($this->systems as $system) {
+            if (in_array($above->id, array_map(static fn (SystemLayer $l): string => $l->product->id, $system->layers), true)) {
+                return array_values(array_intersect($services, $system->scope->services))[0] ?? $services[0] ?? '';
+            }
+        }
+
+        return $services[0] ?? '';
+    }
+
+    /** @return array{StepRunner, PrepSearch} */
+    private function bench(string $service): array
+    {
+        $air = Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(50.0));
+        $traits = new Traits($this->catalogue, $this->substrate, [], $service, array_key_first($this->catalogue->finishes) ?? '', Area::squareMetres(1.0), $air, 'heated-bay', 'open', []);
+        $context = new PartContext($traits, [], (new Schools($traits, []))->resolved(), new FilmSystem('asked', 'asked', new Scope(), [], [], '', [1.0, 1.0], []));
+        $runner = new StepRunner($context);
+
+        return [$runner, new PrepSearch($context, $runner)];
+    }
+}
