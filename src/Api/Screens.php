@@ -48,13 +48,14 @@ final class Screens
     {
         $phase = match (true) {
             null !== $coat->fullAt && $coat->fullAt <= $now => FilmPhase::Cured,
+            null !== $coat->closesAt && $coat->closesAt <= $now && null !== $coat->againAt && $coat->againAt > $now => FilmPhase::Shut,
             null !== $coat->closesAt && $coat->closesAt <= $now => FilmPhase::Lapsed,
             null !== $coat->opensAt && $coat->opensAt <= $now => FilmPhase::Open,
             null !== $coat->touchAt && $coat->touchAt <= $now => FilmPhase::Tacky,
             default => FilmPhase::Wet,
         };
 
-        return new WindowBand($coat->stepKey, $coat->product->name, 'coat '.$number, self::instant($coat->laidAt) ?? '', self::instant($coat->touchAt), self::instant($coat->opensAt), self::instant($coat->closesAt), self::instant($coat->fullAt), $planned, $phase->value, $phase->words());
+        return new WindowBand($coat->stepKey, $coat->product->name, 'coat '.$number, self::instant($coat->laidAt) ?? '', self::instant($coat->touchAt), self::instant($coat->opensAt), self::instant($coat->closesAt), self::instant($coat->againAt), self::instant($coat->fullAt), $planned, $phase->value, $phase->words());
     }
 
     /** Hours since 1970 UTC as an instant. */

@@ -6,7 +6,11 @@ namespace Hull\Bench;
 
 use Hull\Catalog\Product;
 
-/** A coat as it was laid, with the hours (since 1970 UTC) at which its events come; null when they never do. */
+/**
+ * A coat as it was laid, with the hours (since 1970 UTC) at which its events come; null when they never do.
+ *
+ * Between closing and again a new coat would lift it.
+ */
 final readonly class LaidCoat
 {
     public function __construct(
@@ -17,6 +21,7 @@ final readonly class LaidCoat
         public ?float $opensAt,
         public ?float $closesAt,
         public bool $neverCloses,
+        public ?float $againAt,
         public ?float $fullAt,
     ) {
     }

@@ -113,6 +113,7 @@ final readonly class Replay
             $top->recoatMin->reachedAt($series, $at),
             $top->recoatMax?->reachedAt($series, $at),
             null === $top->recoatMax,
+            $top->recoatAgain?->reachedAt($series, $at),
             $top->full->reachedAt($series, $at),
         )];
     }

@@ -48,8 +48,9 @@ final readonly class Workpiece
         }
         $substrate = $catalogue->substrate($part->substrate);
         $traits = new Traits($catalogue, $substrate, $facts, $part->service, $part->finish, $part->area(), $place->air, $place->kind, $part->exposure, $around->without);
-        $schools = (new Schools($traits, $part->schools))->resolved();
-        $system = SystemChooser::choose($traits, $schools, $part->schools);
+        $answers = new Schools($traits, $part->schools);
+        $schools = $answers->resolved();
+        $system = SystemChooser::choose($traits, $schools, $answers->picked());
         $context = new PartContext($traits, $extents, [...$schools, ...self::bent($catalogue, $substrate, $system, $schools)], $system);
 
         return new self($part, $place, $context, SurfaceState::of($part->substrate, $facts));

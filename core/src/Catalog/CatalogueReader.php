@@ -27,6 +27,9 @@ final class CatalogueReader
     /** @var array<string, list<string>> kind => known ids */
     private array $known = [];
 
+    /** @var array<string, AbrasiveRun> */
+    private array $runs = [];
+
     private function __construct(private readonly Node $data)
     {
     }
@@ -58,6 +61,7 @@ final class CatalogueReader
         $supplies = $this->keyed('supplies', fn (Node $n, string $id): Supply => $this->supply($n, $id));
         $products = $this->keyed('products', fn (Node $n, string $id): Product => $this->product($n, $id));
         $this->known += ['tests' => array_keys($tests), 'materials' => [...array_keys($supplies), ...array_keys($products)]];
+        $this->runs = $this->keyed('abrasives', self::run(...));
         $order = 0;
         $steps = $this->keyed('steps', function (Node $n, string $id) use (&$order, $schools): Step {
             return $this->step($n, $id, ++$order, $schools);
@@ -85,7 +89,7 @@ final class CatalogueReader
             array_values($this->keyed('rules', fn (Node $n, string $id): Rule => new Rule($this->need($n->field('need'), $id), self::texts($n->field('step_tags')), self::texts($n->optional('product_tags')), $this->scope($n, $schools), RuleLevel::from($n->optional('level')?->choice(array_map(static fn (RuleLevel $l): string => $l->value, RuleLevel::cases())) ?? 'order'), $n->optional('family')?->integer(0, 16) ?? 0))),
             array_values($this->keyed('interlocks', fn (Node $n, string $id): Interlock => new Interlock($id, self::texts($n->field('first')), self::texts($n->field('second')), $this->ids('steps', $n->optional('parting')), $n->optional('hours')?->number() ?? 24.0, true === $n->optional('ordered')?->boolean(), $n->field('says')->text(300), $n->field('else')->text(300), $n->field('source')->text()))),
             (new SystemReader($this->data, $products, fn (Node $n): Scope => $this->scope($n, $schools), fn (?Node $n, string $id): array => $this->needs($n, $id)))->systems(),
-            array_values($this->keyed('abrasives', static fn (Node $n, string $id): AbrasiveRun => new AbrasiveRun($id, $n->field('name')->text(), array_map(static fn (Node $g): int => $g->integer(16, 5000), $n->field('grits')->items()), array_map(static fn (Node $m): float => $m->number(), $n->optional('disc_life_m2')?->fields() ?? []), $n->field('note')->text(300)))),
+            array_values($this->runs),
             $this->keyed('local', fn (Node $n, string $id): LocalTopic => new LocalTopic($id, $n->field('name')->text(), $n->field('hint')->text(300), $this->ids('cautions', $n->field('cautions')))),
         );
     }
@@ -220,12 +224,37 @@ final class CatalogueReader
             $this->ids('materials', $n->optional('uses')),
             self::texts($n->optional('chemicals')),
             $n->optional('accept')?->choice($this->known['tests']),
+            $this->grits($n->optional('grits')),
             true === $n->optional('shared')?->boolean(),
             true === $n->optional('lays_film')?->boolean(),
             true === $n->optional('cures')?->boolean(),
             $n->optional('strips')?->integer(0, 10) ?? 0,
             $order,
         );
+    }
+
+    private static function run(Node $n, string $id): AbrasiveRun
+    {
+        $life = [];
+        foreach ($n->optional('disc_life_m2')?->fields() ?? [] as $grit => $m2) {
+            $life[(int) $grit] = $m2->number();
+        }
+
+        return new AbrasiveRun($id, $n->field('name')->text(), array_map(static fn (Node $g): int => $g->integer(16, 5000), $n->field('grits')->items()), $life, $n->field('note')->text(300));
+    }
+
+    private function grits(?Node $n): ?Grits
+    {
+        if (null === $n) {
+            return null;
+        }
+        $run = $this->runs[$n->field('run')->choice(array_keys($this->runs))];
+        $of = array_map(static fn (Node $g): int => $g->integer(16, 5000), $n->field('of')->items());
+        if ([] === $of || !($grits = new Grits($run, $of))->isUnbroken()) {
+            throw $n->field('of')->refuse('These grits are not a run.', sprintf('rising grits of %s, leaving out no more than one', implode(', ', $run->grits)));
+        }
+
+        return $grits;
     }
 
     private function effect(Node $n): Effect

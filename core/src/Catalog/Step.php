@@ -36,6 +36,7 @@ final readonly class Step
         public array $uses,
         public array $chemicals,
         public ?string $accept,
+        public ?Grits $grits,
         public bool $shared,
         public bool $laysFilm,
         public bool $cures,

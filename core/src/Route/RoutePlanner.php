@@ -33,7 +33,7 @@ final readonly class RoutePlanner
     /** @throws NoRoute */
     public function plan(SurfaceState $from): Route
     {
-        return Route::of($this->steps($from, []));
+        return (new Parting($this->context, $this->runner, $this))->of($from, Route::of($this->steps($from, [])));
     }
 
     /**

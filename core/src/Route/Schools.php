@@ -21,6 +21,12 @@ final readonly class Schools
         return array_map($this->answer(...), $this->traits->catalogue->schools);
     }
 
+    /** @return array<string, string> what was picked by hand and is open on this part */
+    public function picked(): array
+    {
+        return array_filter($this->chosen, fn (string $answer, string $question): bool => $this->isOpen($this->traits->catalogue->schools[$question], $answer), \ARRAY_FILTER_USE_BOTH);
+    }
+
     /** @return array<string, School> the questions that arise on this material */
     public function asked(): array
     {
@@ -42,7 +48,7 @@ final readonly class Schools
 
     private function answer(School $school): string
     {
-        $picked = $this->chosen[$school->id] ?? null;
+        $picked = $this->picked()[$school->id] ?? null;
         if (null !== $picked) {
             return $picked;
         }

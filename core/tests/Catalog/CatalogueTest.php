@@ -81,6 +81,16 @@ final class CatalogueTest extends TestCase
         yield [[...$found('chalked:light'), 'substrate' => 'gelcoat'], ['polisher']];
         yield [[...$found('scratches:deep'), 'substrate' => 'clear-plastic']];
         yield [[...$found('rust:light'), 'finish' => 'utility', 'schools' => ['rust' => 'oil']]];
+        yield [[...$found('cracks:hair'), 'substrate' => 'laminate', 'service' => 'interior', 'schools' => ['laminate' => 'polyester']]];
+        yield [[...$found('delamination:spots'), ...$small, 'substrate' => 'laminate', 'service' => 'interior', 'schools' => ['laminate' => 'polyester']]];
+        yield [['substrate' => 'cast-iron', ...$found('mould:specks'), 'service' => 'bare-fit', 'finish' => 'utility']];
+        yield [[...$found('dents:shallow'), ...$small, 'substrate' => 'aluminium-cast', 'service' => 'immersion-fresh', 'finish' => 'show', 'schools' => ['filler' => 'over-metal']]];
+        yield [[...$found('rust:flash'), ...$small, 'substrate' => 'chrome-plate', 'service' => 'exterior-sun', 'finish' => 'utility']];
+        yield [[...$found('untested-paint:found'), 'finish' => 'utility', 'schools' => ['old-paint' => 'strip']]];
+        yield [[...$found('wax:present', 'old-coating:dull'), 'substrate' => 'old-coating', 'service' => 'exterior-splash', 'finish' => 'utility', 'schools' => ['old-paint' => 'strip', 'filler' => 'over-metal', 'underbody' => 'liner', 'colour-change' => 'liner']], ['isocyanate']];
+        yield [[...$found('rust:pitted'), 'finish' => 'show', 'schools' => ['removing' => 'mechanical', 'rust' => 'convert']]];
+        yield [[...$found('soft-core:rotten'), 'substrate' => 'gelcoat', 'schools' => ['core' => 'pour', 'laminate' => 'epoxy']]];
+        yield [[...$found('rust:light', 'spring-steel:yes'), ...$small, 'schools' => ['removing' => 'bath']]];
     }
 
     public function testEveryCautionIsUsed(): void
@@ -168,5 +178,30 @@ final class CatalogueTest extends TestCase
             return;
         }
         self::fail('It was read.');
+    }
+
+    public function testEverythingInTheStoresIsUsedBySomething(): void
+    {
+        $catalogue = Yard::catalogue();
+        $used = array_merge(...array_map(static fn (\Hull\Catalog\Step $s): array => $s->uses, array_values($catalogue->steps)), ...array_map(static fn (\Hull\Catalog\FilmSystem $s): array => array_map(static fn (\Hull\Catalog\SystemLayer $l): string => $l->product->id, $s->layers), array_values($catalogue->systems)));
+        $used = [...$used, ...array_map(static fn (\Hull\Catalog\Product $p): string => $p->cleaner, array_values($catalogue->products))];
+        self::assertSame([], array_values(array_diff([...array_keys($catalogue->supplies), ...array_keys($catalogue->products)], $used)));
+    }
+
+    public function testEveryRunOfGritsIsGoneThroughBySomeStep(): void
+    {
+        $catalogue = Yard::catalogue();
+        $gone = array_map(static fn (\Hull\Catalog\Step $s): string => $s->grits->run->id ?? '', array_values($catalogue->steps));
+        self::assertSame([], array_values(array_diff(array_map(static fn (\Hull\Catalog\AbrasiveRun $r): string => $r->id, $catalogue->abrasives), $gone)));
+    }
+
+    public function testARunMayLeaveOutOneGritButNoMore(): void
+    {
+        $run = new \Hull\Catalog\AbrasiveRun('metal', 'Metal', [60, 80, 120, 180], [60 => 1.0, 180 => 2.0], '');
+        self::assertTrue((new \Hull\Catalog\Grits($run, [60, 120]))->isUnbroken());
+        self::assertFalse((new \Hull\Catalog\Grits($run, [60, 180]))->isUnbroken());
+        self::assertFalse((new \Hull\Catalog\Grits($run, [120, 80]))->isUnbroken());
+        self::assertFalse((new \Hull\Catalog\Grits($run, [100]))->isUnbroken());
+        self::assertSame('P60, P180; a disc does about 1 to 2 m²', (new \Hull\Catalog\Grits($run, [60, 180]))->text());
     }
 }

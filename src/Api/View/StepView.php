@@ -26,6 +26,7 @@ final readonly class StepView
         public string $accept,
         public string $onFail,
         public string $uses,
+        public string $grits,
         public array $without,
         public array $cautions,
         public array $protect,

@@ -15,6 +15,7 @@ final readonly class WindowBand
         public ?string $touchAt,
         public ?string $opensAt,
         public ?string $closesAt,
+        public ?string $againAt,
         public ?string $fullAt,
         public bool $planned,
         public string $phase,

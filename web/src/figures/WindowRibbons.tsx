@@ -44,6 +44,7 @@ export function WindowRibbons({ view, narrow }: Props) {
         const laid = at(band.laidAt) ?? from;
         const opens = at(band.opensAt);
         const closes = at(band.closesAt);
+        const again = at(band.againAt);
         const last = i === view.bands.length - 1;
         const early = x(laid);
         const a = opens === null ? x1 : x(opens);
@@ -52,13 +53,22 @@ export function WindowRibbons({ view, narrow }: Props) {
         const k = a + (b - a) * 0.45;
         const covered = !last;
         const fill = covered ? tok('phos') : tok('lead');
-        const torn = closes !== null && closes < to ? Array.from({ length: 10 }, (_, n) => `L${Math.min(x1, b + 7 * (n + 1))} ${c + (n % 2 ? 5 : -5)}`).join(' ') : '';
+        const shut = again !== null && closes !== null && again > closes;
+        const torn = !shut && closes !== null && closes < to ? Array.from({ length: 10 }, (_, n) => `L${Math.min(x1, b + 7 * (n + 1))} ${c + (n % 2 ? 5 : -5)}`).join(' ') : '';
         return (
           <g key={band.stepKey}>
             <text x={narrow ? x0 : 0} y={narrow ? row + 14 : c - 3} fontSize="14.5" fontWeight="640" fill={tok('ink')}>{band.name}</text>
             <text x={narrow ? x0 : 0} y={narrow ? row + 30 : c + 14} fontSize="13" fill={tok('ink2')}>{band.coat}{covered ? ' · recoated' : ''}</text>
             {a > early && <rect x={early} y={c - 9} width={Math.max(0, a - early)} height="18" fill={hatch('early')} stroke={tok('phos')} />}
             {b > a && <path d={taper ? `M${a} ${c - 13} H${k} L${b} ${c - 2} V${c + 2} L${k} ${c + 13} H${a} Z` : `M${a} ${c - 13} H${b} V${c + 13} H${a} Z`} fill={fill} opacity={covered ? 0.45 : 0.92} />}
+            {shut && !covered && x(again) > b && (
+              <>
+                <rect x={b} y={c - 9} width={x(again) - b} height="18" fill="none" stroke={tok('lead')} strokeWidth="2" strokeDasharray="6 3" />
+                <path d={`M${b} ${c - 9}L${x(again)} ${c + 9}M${b} ${c + 9}L${x(again)} ${c - 9}`} stroke={tok('lead')} strokeWidth="1.4" />
+                <text x={b + 4} y={c + 25} fontSize="12.5" fill={tok('lead')}>shut: a new coat would lift it</text>
+                {again < to && <rect x={x(again)} y={c - 9} width={Math.max(0, x1 - x(again))} height="18" fill={tok('zinc')} opacity={0.7} />}
+              </>
+            )}
             {torn && !covered && <path d={`M${b} ${c} ${torn}`} fill="none" stroke={tok('ink')} strokeWidth="1.6" />}
             {torn && !covered && b + 84 < x1 - 84 && <text x={b + 84} y={c + 5} fontSize="12.5" fill={tok('ink')}>abrade first</text>}
             {opens === null && <text x={early + 6} y={c + 5} fontSize="12.5" fill={tok('lead')}>not curing here</text>}

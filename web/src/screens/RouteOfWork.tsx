@@ -54,6 +54,7 @@ function Detail({ step }: { step: Step }) {
         {step.accept && <Labelled label="Accepted when">{step.accept}{step.onFail && <Box sx={{ fontSize: 14, color: tok('ink2') }}>If not: {step.onFail}</Box>}</Labelled>}
         {step.protect.length > 0 && <Labelled label="Wear">{step.protect.join(', ')}</Labelled>}
         {step.uses && <Labelled label="With">{step.uses}</Labelled>}
+        {step.grits && <Labelled label="Grits">{step.grits}</Labelled>}
         {step.cautions.map((c) => <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, fontSize: 14 }}>{c}</Box>)}
         {step.local.map((l) => <Box key={l} sx={{ borderLeft: `4px solid ${tok('deep')}`, pl: 1, fontSize: 14 }}>Here: {l}</Box>)}
         {step.cautions.length > 0 && <Box sx={{ fontSize: 13, color: tok('ink2') }}>Labels, safety data sheets and local codes come first.</Box>}
