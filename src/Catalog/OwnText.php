@@ -103,12 +103,12 @@ final readonly class OwnText
         }
         $names = implode(', ', $named);
         [$detail, $accepted] = match ($error->keyword()) {
-            'additionalProperties' => [sprintf('The field "%s" is not known here.', $names), 'the fields of docs/formats/own-catalogue.md'],
+            'additionalProperties' => [sprintf('The field "%s" is not known here.', $names), 'the fields the example shows'],
             'required' => [sprintf('"%s" is missing.', $names), 'every field that the form asks for'],
             'type' => ['The value is of the wrong kind.', self::words($args['expected'] ?? '')],
             'enum' => ['The value is not one of the list.', 'a value the schema lists'],
             'pattern' => ['The text does not have the right form.', 'for an id: small letters, digits and hyphens'],
-            default => [ucfirst(str_replace(['{', '}'], '', $error->message())).'.', 'see docs/formats/own-catalogue.md'],
+            default => [ucfirst(str_replace(['{', '}'], '', $error->message())).'.', 'what the example shows'],
         };
         $pointer = implode('', array_map(static fn (int|string $p): string => '/'.$p, $path));
 

@@ -5,24 +5,13 @@ declare(strict_types=1);
 namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
-use Facebook\WebDriver\Remote\RemoteWebDriver;
-use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy as By;
 use Facebook\WebDriver\WebDriverKeys;
-use PHPUnit\Framework\TestCase;
 
 /** What a restorer does, in a real browser against the served application. */
-final class StoryTest extends TestCase
+final class StoryTest extends BrowserCase
 {
     private const VIEWS = ['survey', 'route', 'mix', 'windows', 'record'];
-    private RemoteWebDriver $browser;
-
-    protected function tearDown(): void
-    {
-        if (isset($this->browser)) {
-            $this->browser->quit();
-        }
-    }
 
     public function testFromAnEmptyWorkshopToALoggedCoatAndNothingIsLost(): void
     {
@@ -244,7 +233,9 @@ final class StoryTest extends TestCase
             $this->open(DemoCommand::EMAIL, $width, $height);
             $part = $this->browser->executeScript('return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].parts[0].id)');
             self::assertIsString($part);
-            foreach (['/', '/look', ...array_map(static fn (string $v): string => "/part/$part/$v", self::VIEWS)] as $path) {
+            $job = $this->browser->executeScript('return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].id)');
+            self::assertIsString($job);
+            foreach (['/', '/look', '/yard', '/stores', "/job/$job", ...array_map(static fn (string $v): string => "/part/$part/$v", self::VIEWS)] as $path) {
                 foreach (['light', 'dark'] as $scheme) {
                     $this->browser->get(self::address().$path);
                     $this->settled();
@@ -260,106 +251,5 @@ final class StoryTest extends TestCase
         $this->browser->get(self::address());
         $this->sees('Sign in');
         self::assertSame([], $this->axe(), 'sign-in');
-    }
-
-    /** @return list<string> serious and critical violations */
-    private function axe(): array
-    {
-        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js'));
-        $found = $this->browser->executeAsyncScript('const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join(" | "))));');
-        self::assertIsArray($found);
-
-        return array_values(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $found));
-    }
-
-    /** Signs in to the demo yard and opens a view of one of its parts. */
-    private function openPart(string $name, string $view): void
-    {
-        $this->open(DemoCommand::EMAIL);
-        $part = $this->browser->executeScript('const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs.flatMap(x => x.parts).find(p => p.name === name).id)', [$name]);
-        self::assertIsString($part);
-        $this->browser->get(self::address()."/part/$part/$view");
-        $this->settled();
-    }
-
-    private function open(string $email, int $width = 1280, int $height = 800): void
-    {
-        $this->browser = Browser::open($width, $height);
-        $this->browser->manage()->timeouts()->setScriptTimeout(30);
-        $this->browser->get(self::address());
-        $this->sees('Sign in');
-        $this->browser->findElement(By::cssSelector('input[type=email]'))->sendKeys($email);
-        $this->browser->findElement(By::cssSelector('input[type=password]'))->sendKeys(DemoCommand::PASSWORD);
-        $this->browser->findElement(By::cssSelector('button[type=submit]'))->click();
-        $this->sees('What wants you today');
-    }
-
-    private static function address(): string
-    {
-        $address = getenv('HULL_ADDRESS');
-
-        return false === $address ? self::fail('HULL_ADDRESS is not set; bin/browser-tests sets it.') : $address;
-    }
-
-    private function sees(string $text): void
-    {
-        $this->browser->wait(15, 100)->until(fn (): bool => str_contains($this->page(), $text), "The page never showed: $text. It shows: ".substr($this->page(), 0, 1500));
-    }
-
-    private function page(): string
-    {
-        $text = $this->browser->executeScript('return document.body.innerText + " " + [...document.querySelectorAll("svg text")].map(t => t.textContent).join(" ")');
-
-        return is_string($text) ? $text : '';
-    }
-
-    private function settled(): void
-    {
-        $this->browser->wait(15, 100)->until(fn (): bool => !str_contains($this->page(), 'Working it out') && '' !== trim($this->page()));
-    }
-
-    private function xpath(string $path): RemoteWebElement
-    {
-        $this->browser->wait(15, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
-        $element = $this->browser->findElement(By::xpath($path));
-        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
-
-        return $element;
-    }
-
-    private function button(string $name): void
-    {
-        $this->xpath(sprintf('(//button[normalize-space()="%s"])[1]', $name))->click();
-    }
-
-    private function choose(string $label, string $option): void
-    {
-        $this->xpath(sprintf('(//*[contains(@class, "MuiInputLabel-root")][starts-with(normalize-space(), "%s")]/following-sibling::div//div[@role="combobox"])[1]', $label))->click();
-        $this->xpath(sprintf('//li[@role="option"][normalize-space()="%s"]', $option))->click();
-    }
-
-    private function link(string $name): void
-    {
-        $this->xpath(sprintf('(//a[normalize-space()="%s"])[1]', $name))->click();
-    }
-
-    private function type(string $label, string $text): void
-    {
-        $field = $this->xpath(sprintf('(//label[starts-with(normalize-space(), "%s")]/following-sibling::div//*[self::input or self::textarea][not(@aria-hidden="true")])[1]', $label));
-        $field->click();
-        $field->sendKeys(WebDriverKeys::CONTROL.'a');
-        $field->sendKeys($text);
-    }
-
-    /** No error on the console. */
-    private function quiet(): void
-    {
-        $errors = [];
-        foreach ($this->browser->manage()->getLog('browser') as $line) {
-            if (is_array($line) && 'SEVERE' === ($line['level'] ?? null)) {
-                $errors[] = json_encode($line['message'] ?? '');
-            }
-        }
-        self::assertSame([], $errors);
     }
 }

@@ -12,7 +12,7 @@ const words: Record<string, string> = { straight: 'straight on, in its window', 
 export function Sign({ answer }: { answer: string }) {
   const s = 22;
   return (
-    <svg width={s} height={s} style={{ display: 'block' }} aria-hidden="true">
+    <svg width={s} height={s} style={{ display: 'block', flex: 'none' }} aria-hidden="true">
       <rect x="1" y="1" width={s - 2} height={s - 2} fill={answer === 'straight' ? tok('zinc') : tok('sheet')} stroke={answer === 'no' ? tok('rule') : tok('ink')} />
       {answer === 'abraded' && <path d={`M1 8L8 1M1 15L15 1M2 21L21 2M8 21L21 8M15 21L21 15`} stroke={tok('zinc')} strokeWidth="2" />}
       {answer === 'cured' && <path d={`M1 ${s / 2}H${s - 1}V${s - 1}H1Z`} fill={tok('brass')} />}

@@ -43,7 +43,7 @@ export function Stores() {
         </Box>
         <SignKey />
         {list.length === 0 ? <Box>No film is laid on this material; it is cleaned, polished or dressed.</Box> : <OverMap films={list} rows={rows.map((r) => r.data)} below={under} above={over} choose={(b, a) => { setBelow(b); setAbove(a); }} />}
-        <Box role="status" sx={{ fontSize: 14, color: tok('ink2') }}>{working > 0 && `Working it out: ${ready} of ${rows.length} rows`}</Box>
+        <Box role="status" sx={{ fontSize: 14, color: tok('ink2') }}>{working > 0 && `${ready} of ${rows.length} rows of the map`}</Box>
       </Box>
       <Box component="aside" aria-label="The answer" sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` }, order: { xs: -1, md: 0 } }}>
         <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2 }}>
