@@ -64,7 +64,7 @@ abstract class BrowserCase extends TestCase
 
     protected function sees(string $text): void
     {
-        $this->browser->wait(15, 100)->until(fn (): bool => str_contains($this->page(), $text), "The page never showed: $text. It shows: ".substr($this->page(), 0, 1500));
+        $this->browser->wait(40, 100)->until(fn (): bool => str_contains($this->page(), $text), "The page never showed: $text. It shows: ".substr($this->page(), 0, 1500));
     }
 
     protected function page(): string
@@ -76,12 +76,12 @@ abstract class BrowserCase extends TestCase
 
     protected function settled(): void
     {
-        $this->browser->wait(15, 100)->until(fn (): bool => !str_contains($this->page(), 'Working it out') && '' !== trim($this->page()));
+        $this->browser->wait(40, 100)->until(fn (): bool => !str_contains($this->page(), 'Working it out') && '' !== trim($this->page()));
     }
 
     protected function xpath(string $path): RemoteWebElement
     {
-        $this->browser->wait(15, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
+        $this->browser->wait(40, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
         $element = $this->browser->findElement(By::xpath($path));
         $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy as By;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -217,7 +218,7 @@ final class StoryTest extends BrowserCase
         $this->openPart('Side frames', 'mix');
         $this->sees('Mix: Two-pack epoxy primer, coat 1');
         $this->type('Mixing vessel', '4 fl oz');
-        $this->browser->wait(15, 100)->until(fn (): bool => 1 === preg_match('/batches\s+[2-9]\d*\s+of/', $this->page()));
+        $this->browser->wait(40, 100)->until(fn (): bool => 1 === preg_match('/batches\s+[2-9]\d*\s+of/', $this->page()));
         $this->button('Mixed: start the clock');
         $this->sees('left to use it');
         $this->browser->navigate()->refresh();

@@ -31,7 +31,7 @@ final class YardTest extends BrowserCase
         $this->sees('Two ways, side by side');
         $this->sees('Blast to clean metal');
         $this->button('Take the other way');
-        $this->browser->wait(15, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath('//ol//button[@data-step]//*[normalize-space()="Blast to clean metal"]')));
+        $this->browser->wait(40, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath('//ol//button[@data-step]//*[normalize-space()="Blast to clean metal"]')));
         $this->quiet();
     }
 
@@ -64,7 +64,7 @@ final class YardTest extends BrowserCase
         $this->sees('Line 28');
         $this->sees('The field "prize" is not known here.');
         $this->browser->navigate()->refresh();
-        $this->sees('Nothing loud before nine.');
+        self::assertSame('Nothing loud before nine.', $this->xpath('//textarea[contains(text(), "Nothing loud before nine.")]')->getAttribute('value'));
     }
 
     public function testAPhotoIsKeptAndATakenOutOneComesBack(): void

@@ -42,7 +42,7 @@ export function OverMap({ films, rows, below, above, choose }: { films: Film[]; 
     document.querySelector<HTMLElement>(`[data-over="${a}-${b}"]`)?.focus();
   };
   return (
-    <Box sx={{ overflowX: 'auto', pb: 1 }}>
+    <Box tabIndex={0} role="region" aria-label="The map" sx={{ overflowX: 'auto', pb: 1 }}>
       <Box component="table" aria-label="What may go over what" sx={{ borderCollapse: 'collapse', fontSize: 13.5 }}>
         <thead>
           <tr>
