@@ -25,6 +25,9 @@ final readonly class WorthScreen
         $nothing = $shown->value(Duration::hours(0.0));
         try {
             $piece = $this->stored->workpiece($row);
+            if ($piece->context->area()->m2() <= 0.0) {
+                return new WorthView($nothing, $nothing, '', '', '', 'Measure the part first: time and material go by its area.', '');
+            }
             $figures = RouteFigures::of($piece, $piece->route());
         } catch (NoRoute $e) {
             return new WorthView($nothing, $nothing, '', '', '', $e->getMessage(), '');
@@ -32,7 +35,7 @@ final readonly class WorthScreen
         $workshop = $row->workshop;
         $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
         $worth = Worth::of($piece, $figures, $rate, $piece->part->replacement);
-        $range = static fn (Money $least, Money $most): string => sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
+        $range = static fn (Money $least, Money $most): string => $least->rounded() === $most->rounded() ? sprintf('%s %s', $least->rounded(), $workshop->currency) : sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
         $years = $piece->context->system->life;
 
         return new WorthView(

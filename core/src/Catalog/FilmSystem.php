@@ -40,6 +40,6 @@ final readonly class FilmSystem
 
     public function lifeText(): string
     {
-        return sprintf($this->life[0] < 1.0 ? '%.2g to %.2g years' : '%.0f to %.0f years', $this->life[0], $this->life[1]);
+        return sprintf($this->life[0] < 1.0 ? '%.2g to %.2g %s' : '%.0f to %.0f %s', $this->life[0], $this->life[1], $this->life[1] > 1.0 ? 'years' : 'year');
     }
 }

@@ -19,7 +19,7 @@ function Way({ way, substrate, hatch }: { way: Schemas['WayView']; substrate: st
         ))}
       </Box>
       <Box sx={{ fontSize: 14 }}>Gear: {way.gear.join(', ') || 'nothing special'}. Wear: {way.wear.join(', ') || 'nothing special'}.</Box>
-      <Box sx={{ maxWidth: 250 }}><Strata layers={way.layers} substrate={substrate} substrateHatch={hatch} shown={way.layers.length} caption="" /></Box>
+      <Box sx={{ maxWidth: 330 }}><Strata layers={way.layers} substrate={substrate} substrateHatch={hatch} shown={way.layers.length} caption="" /></Box>
     </Box>
   );
 }

@@ -173,7 +173,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
 
       <Box component="aside" aria-label="The chosen step" sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}>
         <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2.5 }}>
-          <Strata layers={view.layers} substrate={view.substrate} substrateHatch={view.substrateHatch} shown={step?.layersAfter ?? 0} caption={step && step.layersAfter === view.layers.length ? `${view.build?.text ?? ''} when dry` : `after step ${selected + 1} · ${view.build?.text ?? ''} at the end`} />
+          <Strata layers={view.layers} substrate={view.substrate} substrateHatch={view.substrateHatch} shown={step?.layersAfter ?? 0} caption={view.layers.length === 0 ? 'no film is laid on it' : step && step.layersAfter === view.layers.length ? `${view.build?.text ?? ''} when dry` : `after step ${selected + 1} · ${view.build?.text ?? ''} at the end`} />
           {step && <Detail step={step} />}
           <Ways view={view} part={part} job={view.jobId} busy={busy} pick={(schools) => { plan.mutate(schools); }} />
         </Box>
