@@ -12,6 +12,10 @@ use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\JobPlan;
 use Hull\Job\JobReader;
+use Hull\Pack\Pack;
+use Hull\Pack\PackChoice;
+use Hull\Quantity\Money;
+use Hull\Quantity\Volume;
 use Hull\Route\Route;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;
@@ -67,5 +71,10 @@ median('plan one rusted, oily frame ('.count($route->steps).' steps)', 15, stati
 median('plan a job of 60 zones, '.$kinds.' kinds, with shared actions', 7, static fn (): JobPlan => JobPlan::of(Yard::catalogue(), $job));
 median('replay '.count($long).' steps with findings', 15, static fn (): array => $piece->check()->findings($piece->surveyed, Route::of($long)));
 median('reasons for '.count($route->steps).' steps', 15, static fn (): array => $piece->reasons($route));
+median('cheapest packs for 12 products', 25, static function (): void {
+    for ($i = 1; $i <= 12; ++$i) {
+        PackChoice::cheapest(Volume::litres(0.7 * $i), [new Pack(Volume::litres(0.4), Money::minor(1400)), new Pack(Volume::litres(1.0), Money::minor(3200)), new Pack(Volume::litres(2.5), Money::minor(7100)), new Pack(Volume::litres(5.0), Money::minor(12900))], 0 === $i % 2);
+    }
+});
 median('findings with mends, route backwards', 5, static fn (): array => Workpiece::of(Yard::catalogue(), $piece->part, $piece->place)->findings($shuffled));
 median('alternatives: every school answered the other way', 5, static fn (): array => (new Alternatives(Yard::workpiece(), Surroundings::none()))->all());

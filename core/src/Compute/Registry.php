@@ -36,6 +36,9 @@ final class Registry
             ...ClimateComputations::all(),
             ...CureComputations::all(),
             ...CostComputations::all(),
+            ...PackComputations::all(),
+            ...LaminateComputations::all(),
+            ...BathComputations::all(),
         ]);
     }
 

@@ -30,6 +30,11 @@ enum Dimension: string
     case AreaRate = 'area rate';
     case AbsoluteHumidity = 'absolute humidity';
     case MassPerArea = 'mass per area';
+    case ElectricCurrent = 'current';
+    case ElectricPotential = 'voltage';
+    case ElectricPower = 'power';
+    case CurrentDensity = 'current density';
+    case VolumeRate = 'flow';
 
     /** @return non-empty-list<Unit> the first is the unit of record */
     public function units(): array
@@ -101,6 +106,11 @@ enum Dimension: string
             self::AreaRate => 'an area rate such as 3.75 m2/min or 12 m2/h',
             self::AbsoluteHumidity => 'an absolute humidity such as 8.6 g/m3',
             self::MassPerArea => 'a mass per area such as 450 g/m2',
+            self::ElectricCurrent => 'a current such as 8 A',
+            self::ElectricPotential => 'a voltage such as 12 V',
+            self::ElectricPower => 'a power such as 96 W or 0.1 kW',
+            self::CurrentDensity => 'a current density such as 0.5 A/dm2',
+            self::VolumeRate => 'a flow such as 3.3 L/h or 0.3 m3/h',
         };
     }
 }

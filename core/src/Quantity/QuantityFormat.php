@@ -41,6 +41,11 @@ final class QuantityFormat
             Dimension::AreaRate => $metric ? 'm²/h' : 'ft²/h',
             Dimension::AbsoluteHumidity => $metric ? 'g/m³' : 'gr/ft³',
             Dimension::MassPerArea => $metric ? 'g/m²' : 'oz/yd²',
+            Dimension::ElectricCurrent => 'A',
+            Dimension::ElectricPotential => 'V',
+            Dimension::ElectricPower => 'W',
+            Dimension::CurrentDensity => $metric ? 'A/dm²' : 'A/ft²',
+            Dimension::VolumeRate => $metric ? ($size < 1000.0 ? 'L/h' : 'm³/h') : 'ft³/h',
         };
 
         return $dimension->unit($symbol) ?? $dimension->siUnit();

@@ -56,6 +56,7 @@ final class UnitTable
             Dimension::Density => [
                 new Unit(['kg/L', 'kg/l', 'g/mL', 'g/ml', 'g/cm3'], 1.0),
                 new Unit(['kg/m³', 'kg/m3'], 0.001),
+                new Unit(['g/L', 'g/l'], 0.001),
                 new Unit(['lb/gal'], 0.45359237 / 3.785412),
             ],
             Dimension::Temperature => [
@@ -88,6 +89,11 @@ final class UnitTable
             Dimension::VolumePerArea => [new Unit(['L/m²', 'L/m2', 'l/m2'], 1.0), new Unit(['gal/ft²', 'gal/ft2'], 3.785412 / 0.09290304)],
             Dimension::AreaRate => [new Unit(['m²/h', 'm2/h'], 1.0), new Unit(['m²/min', 'm2/min'], 60.0), new Unit(['ft²/h', 'ft2/h'], 0.09290304), new Unit(['ft²/min', 'ft2/min'], 0.09290304 * 60)],
             Dimension::AbsoluteHumidity => [new Unit(['g/m³', 'g/m3'], 1.0), new Unit(['gr/ft³', 'gr/ft3'], 2.288352)],
+            Dimension::ElectricCurrent => [new Unit(['A', 'amp', 'amps'], 1.0), new Unit(['mA'], 0.001)],
+            Dimension::ElectricPotential => [new Unit(['V', 'volt', 'volts'], 1.0)],
+            Dimension::ElectricPower => [new Unit(['W', 'watt', 'watts'], 1.0), new Unit(['kW'], 1000.0)],
+            Dimension::CurrentDensity => [new Unit(['A/dm²', 'A/dm2'], 1.0), new Unit(['A/m²', 'A/m2'], 0.01), new Unit(['A/ft²', 'A/ft2'], 0.01 / 0.09290304)],
+            Dimension::VolumeRate => [new Unit(['L/h', 'l/h'], 1.0), new Unit(['m³/h', 'm3/h'], 1000.0), new Unit(['ft³/h', 'ft3/h', 'cfh'], 28.316847)],
             Dimension::MassPerArea => [new Unit(['g/m²', 'g/m2'], 1.0), new Unit(['oz/yd²', 'oz/yd2'], 33.905747)],
         };
     }

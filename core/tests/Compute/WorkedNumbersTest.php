@@ -97,6 +97,18 @@ final class WorkedNumbersTest extends TestCase
         $zones = [['first' => 0, 'second' => 0], ['first' => 1.5, 'second' => 0.5], ['first' => 3, 'second' => 1], ['first' => 4.5, 'second' => 1.5]];
         yield 'four zones, no slack' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => $zones], ['earliest' => 5.0, 'latest' => 5.0, 'slack' => 0.0, 'open' => true, 'sections' => 1.0], 6];
         yield 'five zones, split' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => [...$zones, ['first' => 6, 'second' => 2]]], ['open' => false, 'sections' => 2.0], 6];
+        yield 'one pail, the rest thrown away' => ['packs.choose', ['need' => '4.29 L', 'packs' => [['size' => '1 L', 'price' => 42], ['size' => '2.5 L', 'price' => 90], ['size' => '5 L', 'price' => 160]]], ['bought' => 5.0, 'leftover' => 0.71, 'price' => 160.0, 'tins' => 1.0], 6];
+        yield 'mat' => ['laminate.ply', ['glass' => '450 g/m2'], ['resin' => 1050.0, 'thickness mm' => 1.05], 2];
+        yield 'biaxial' => ['laminate.ply', ['glass' => '600 g/m2', 'kind' => 'biaxial'], ['resin' => 733.33, 'thickness mm' => 0.85], 2];
+        yield 'three plies over a taper' => ['laminate.stack', ['glass' => '450 g/m2', 'lost' => '3 mm', 'length' => '200 mm', 'width' => '100 mm'], ['plies' => 3.0, 'taper mm' => 36.0, 'glassMass g' => 50.07, 'resinMass g' => 116.83, 'sessions' => 1.0], 2];
+        yield 'fairing' => ['fairing.volume', ['area' => '0.5 m2', 'depth' => '8 mm'], ['volume' => 2.3, 'rounds' => 3.0], 6];
+        yield 'pour into a prism' => ['pour.prism', ['length' => '1.40 m', 'width' => '0.55 m', 'depth' => '45 mm'], ['volume' => 34.65, 'need' => 39.8475, 'band' => 3.85, 'lifts' => 3.0, 'perLift' => 13.2825, 'pails' => 8.0], 6];
+        yield 'pour by sections' => ['pour.sections', ['sections' => [['at' => '0 m', 'width' => '0.4 m', 'depth' => '40 mm'], ['at' => '1 m', 'width' => '0.5 m', 'depth' => '50 mm']], 'inserts' => '0.5 L', 'allowance' => '20 %'], ['volume' => 20.0, 'need' => 24.0, 'band' => 2.25], 6];
+        yield 'citric bath, warm' => ['bath.acid', ['volume' => '40 L', 'strength' => '50 g/L', 'temperature' => '30 C', 'part' => 'steel, heavy rust'], ['powder' => 2.0, 'time' => 6.0, 'check' => 1.5, 'left g' => 400.0, 'soda' => 2.6], 6];
+        yield 'electrolysis' => ['bath.electrolysis', ['volume' => '60 L', 'area' => '0.4 m2', 'density' => '0.2 A/dm2'], ['current' => 8.0, 'power' => 96.0, 'soda' => 0.75, 'anodes' => 0.4, 'time' => 4.0, 'hydrogen' => 3.344, 'air' => 334.4], 6];
+        yield 'electrolysis, weak supply' => ['bath.electrolysis', ['volume' => '60 L', 'area' => '0.4 m2', 'density' => '0.5 A/dm2', 'supply' => '5 A'], ['current' => 5.0, 'time' => 16.0], 6];
+        yield 'whitening' => ['bath.peroxide', ['area' => '0.2 m2', 'shades' => 2], ['mass g' => 100.0, 'time' => 12.0], 6];
+        yield 'kept wet in the cold' => ['bath.dwell', ['base' => '10 min', 'temperature' => '10 C'], ['time min' => 20.0, 'resprays' => 1.0], 6];
         yield 'worth it, half bad, one thing hidden' => ['cost.worth-it', ['handsOn' => '10 h', 'grade' => 0.5, 'hidden' => 1], ['least' => 8.5, 'most' => 14.75], 6];
         yield 'oven' => ['cure.oven', ['part' => 20, 'oven' => '170 C', 'wanted' => '150 C', 'soak' => '1 h'], ['ramp' => 0.5037, 'total' => 1.5037], 4];
     }

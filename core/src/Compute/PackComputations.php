@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Compute;
+
+use Hull\Pack\Pack;
+use Hull\Pack\PackChoice;
+use Hull\Pack\Purchase;
+use Hull\Quantity\Count;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Money;
+use Hull\Quantity\PlainRatio;
+use Hull\Quantity\UnitSystem;
+use Hull\Quantity\Volume;
+
+/** Packs to buy (calculations 3). */
+final class PackComputations
+{
+    private const MOST_PACKS = 20;
+    private const MOST_LITRES = 2000.0;
+
+    /** @return list<Computation> */
+    public static function all(): array
+    {
+        return [
+            new Computation('packs.choose', 'Cheapest packs that cover a need', 'least price - worth of the leftover; ties: less left over, then fewer tins', 'exact search over every total', [
+                Field::quantity('need', Volume::class, 'Needed'),
+                Field::rows('packs', 'Packs sold', Field::quantity('size', Volume::class, 'Size'), Field::quantity('price', PlainRatio::class, 'Price')),
+                Field::choice('keeps', 'The leftover keeps', ['false', 'true']),
+            ], [Field::quantity('bought', Volume::class, 'To buy'), Field::quantity('leftover', Volume::class, 'Left over'), Field::quantity('price', PlainRatio::class, 'Price'), Field::quantity('tins', Count::class, 'Tins')], self::choose(...)),
+        ];
+    }
+
+    private static function choose(Inputs $in): Outcome
+    {
+        $packs = array_map(static fn (Inputs $row): Pack => new Pack($row->quantity('size', Volume::class), Money::minor((int) round($row->quantity('price', PlainRatio::class)->value() * 100))), $in->rows('packs'));
+        $need = $in->quantity('need', Volume::class);
+        if (count($packs) > self::MOST_PACKS || [] !== array_filter($packs, static fn (Pack $p): bool => $p->size->litresValue() < 0.001) || $need->litresValue() > self::MOST_LITRES) {
+            throw new InvalidQuantity('These packs cannot be chosen from.', sprintf('1 to %d packs of 1 mL or more, and a need up to %.0f L', self::MOST_PACKS, self::MOST_LITRES));
+        }
+        $purchase = PackChoice::cheapest($need, $packs, 'true' === $in->choice('keeps'));
+
+        return Outcome::of(['bought' => $purchase->bought, 'leftover' => $purchase->leftover, 'price' => PlainRatio::of($purchase->price->minor / 100), 'tins' => Count::of((float) $purchase->tins), 'packs' => self::words($purchase)]);
+    }
+
+    private static function words(Purchase $purchase): string
+    {
+        return implode(', ', array_map(static fn (array $p): string => sprintf('%d x %s', $p[1], $p[0]->size->format(UnitSystem::Metric)), $purchase->packs));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Pack;
+
+use Hull\Quantity\Volume;
+
+/** What is left of one lot in the store, and until when it may be used. */
+final readonly class Lot
+{
+    public function __construct(public string $id, public Volume $left, public ?\DateTimeImmutable $expires, public bool $opened)
+    {
+    }
+
+    public function isGoodOn(\DateTimeImmutable $day): bool
+    {
+        return null === $this->expires || $this->expires >= $day;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Pack;
+
+use Hull\Quantity\Money;
+use Hull\Quantity\Volume;
+
+/** Packs to buy, and what is left of them. */
+final readonly class Purchase
+{
+    /** @param list<array{Pack, int}> $packs largest first; only what is bought */
+    public function __construct(public array $packs, public Volume $bought, public Volume $leftover, public Money $price, public int $tins)
+    {
+    }
+}
