@@ -11,6 +11,8 @@ use App\Api\View\DisposalView;
 use App\Api\View\EncounterView;
 use App\Api\View\LaneView;
 use App\Api\View\LocalTopicView;
+use App\Api\View\NeedView;
+use App\Api\View\TinView;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
 use App\Work\Stored;
@@ -21,7 +23,9 @@ use Hull\Catalog\LocalTopic;
 use Hull\Catalog\Protection;
 use Hull\Job\Day;
 use Hull\Job\JobBoard;
+use Hull\Job\Need;
 use Hull\Job\SharedAction;
+use Hull\Job\Shopping;
 use Hull\Quantity\Duration;
 use Hull\Route\Encounter;
 use Hull\Route\NoRoute;
@@ -57,10 +61,19 @@ final readonly class BoardScreen
             }
         }
         $board = JobBoard::of($this->catalogue, $pieces, $done);
+        $shopping = Shopping::of($pieces, $done);
         $minutes = array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions));
         $saved = array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $board->actions));
 
-        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)));
+        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), array_values(array_map(static fn (Need $n): NeedView => self::need($n, $row->workshop, $shown), $shopping->needs)), $shopping->price()->rounded().' '.$row->workshop->currency);
+    }
+
+    private static function need(Need $need, Workshop $workshop, Shown $shown): NeedView
+    {
+        $largest = max([1e-9, ...array_map(static fn (array $p): float => $p[0]->size->litresValue(), $need->purchase->packs)]);
+        $tins = array_map(static fn (array $p): TinView => new TinView($shown->value($p[0]->size)->text, $p[0]->size->litresValue() / $largest, $p[1]), $need->purchase->packs);
+
+        return new NeedView($need->product->name, $need->product->hatch, $shown->value($need->paint), count($need->coats), $tins, $shown->value($need->purchase->leftover), $need->purchase->price->rounded().' '.$workshop->currency);
     }
 
     /** @param array<string, Workpiece> $pieces */

@@ -29,6 +29,30 @@ final class ConsoleTest extends ApiCase
         self::assertSame($shown, array_map(static fn (mixed $s): array => [self::text($s, 'step'), self::at($s, 'product')], self::list($planned, 'parts', 0, 'route')));
     }
 
+    public function testTheShoppingListComesAsTextAndAsCsv(): void
+    {
+        $job = dirname(__DIR__, 2).'/demo/2-dodgem.json';
+        $shown = $this->console(['hull:shop', $job]);
+        self::assertSame(0, $shown->getExitCode());
+        self::assertStringContainsString('In all about', $shown->getOutput());
+        $csv = $this->console(['hull:shop', $job, '--format=csv'])->getOutput();
+        $rows = array_map(static fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\n", trim($csv)));
+        self::assertSame('needed_l', $rows[0][1] ?? '');
+        self::assertGreaterThan(2, count($rows));
+        foreach (array_slice($rows, 1) as $row) {
+            self::assertGreaterThanOrEqual((float) ($row[1] ?? 'x'), (float) ($row[5] ?? '0') + 1e-6);
+        }
+    }
+
+    public function testAnOwnCatalogueIsCheckedByLine(): void
+    {
+        $example = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/own-catalogue.example.yaml');
+        self::assertSame(0, $this->console(['hull:catalogue', '-'], $example)->getExitCode());
+        $bad = $this->console(['hull:catalogue', '-'], str_replace('    price: 2900', '    prize: 2900', $example));
+        self::assertSame(1, $bad->getExitCode());
+        self::assertStringContainsString('-:28: The field "prize" is not known here.', $bad->getOutput());
+    }
+
     public function testChecksARouteAndNamesEveryBrokenNeed(): void
     {
         $place = self::survey()['place'];

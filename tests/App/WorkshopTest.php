@@ -62,6 +62,9 @@ final class WorkshopTest extends ApiCase
         self::assertCount(2, self::list($board, 'lanes'));
         $shared = array_filter(self::list($board, 'actions'), static fn (mixed $a): bool => 2 === count(self::list($a, 'lanes')));
         self::assertNotSame([], $shared);
+        $needs = self::list($board, 'needs');
+        self::assertContains('Two-pack epoxy primer', array_map(static fn (mixed $n): mixed => self::at($n, 'product'), $needs));
+        self::assertGreaterThanOrEqual(4, max(array_map(static fn (mixed $n): mixed => self::at($n, 'coats'), $needs)), 'both parts count');
     }
 
     public function testAnotherAnswerIsLaidBesideThePlan(): void

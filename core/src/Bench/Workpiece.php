@@ -87,6 +87,12 @@ final readonly class Workpiece
         return self::of($this->context->catalogue(), $this->part->following($schools), $this->place, $around);
     }
 
+    /** The same part with this route. */
+    public function routed(Route $route): self
+    {
+        return new self($this->part->with($route, $this->part->log), $this->place, $this->context, $this->surveyed);
+    }
+
     public function plan(): Route
     {
         return (new RoutePlanner($this->context))->plan($this->surveyed);

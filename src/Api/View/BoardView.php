@@ -10,6 +10,7 @@ final readonly class BoardView
     /**
      * @param list<LaneView>   $lanes
      * @param list<ActionView> $actions
+     * @param list<NeedView>   $needs
      */
     public function __construct(
         public string $jobId,
@@ -19,6 +20,8 @@ final readonly class BoardView
         public DayView $day,
         public Value $handsOn,
         public Value $saved,
+        public array $needs,
+        public string $price,
     ) {
     }
 }

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Job;
+
+use Hull\Bench\CoatSheets;
+use Hull\Bench\Workpiece;
+use Hull\Input\Node;
+use Hull\Job\EntryKind;
+use Hull\Job\JobPlan;
+use Hull\Job\JobReader;
+use Hull\Job\LogEntry;
+use Hull\Job\Need;
+use Hull\Job\Shopping;
+use Hull\Quantity\Volume;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\TestCase;
+
+/** The shopping list holds what the mix cards hold. */
+final class ShoppingTest extends TestCase
+{
+    public function testThirtyPartsNeedWhatTheirMixCardsSayToTheMillilitre(): void
+    {
+        $pieces = self::pieces(30);
+        $shopping = Shopping::of($pieces, self::done($pieces));
+        $cards = [];
+        foreach ($pieces as $piece) {
+            foreach ((new CoatSheets($piece, $piece->context->air()))->of($piece->route(), Volume::litres(1.0)) as $sheet) {
+                $cards[$sheet->product->id] = ($cards[$sheet->product->id] ?? 0.0) + $sheet->quantity->quantity('needed', Volume::class)->litresValue();
+            }
+        }
+        ksort($cards);
+        self::assertSame(array_keys($cards), array_keys($shopping->needs));
+        foreach ($shopping->needs as $id => $need) {
+            self::assertEqualsWithDelta($cards[$id], $need->paint->litresValue(), 0.0005, $id);
+            self::assertGreaterThanOrEqual($need->paint->litresValue() - 1e-9, $need->purchase->bought->litresValue());
+            self::assertEqualsWithDelta($need->purchase->bought->litresValue() - $need->paint->litresValue(), $need->purchase->leftover->litresValue(), 1e-6);
+        }
+        self::assertSame(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $shopping->needs)), $shopping->price()->minor);
+    }
+
+    public function testACoatThatIsOnIsNotBoughtAgain(): void
+    {
+        $pieces = self::pieces(1);
+        $piece = $pieces['part-0'];
+        $first = array_values(array_filter($piece->route()->steps, static fn (\Hull\Route\RouteStep $s): bool => null !== $s->product))[0];
+        $all = Shopping::of($pieces, self::done($pieces))->needs[(string) $first->product];
+        $laid = new LogEntry('e1', EntryKind::Finish, $first->key, new \DateTimeImmutable('2026-03-01T08:00:00Z'), null, '', null, false);
+        $again = ['part-0' => Workpiece::of(Yard::catalogue(), $piece->part->with($piece->route(), [$laid]), $piece->place)];
+        $left = Shopping::of($again, self::done($again))->needs[(string) $first->product];
+        self::assertCount(count($all->coats) - 1, $left->coats);
+        self::assertLessThan($all->paint->litresValue(), $left->paint->litresValue());
+    }
+
+    /** @return array<string, Workpiece> */
+    private static function pieces(int $count): array
+    {
+        $parts = [];
+        for ($i = 0; $i < $count; ++$i) {
+            $parts[] = [...Yard::frame()['parts'][0], 'id' => 'part-'.$i, 'name' => 'Part '.$i, 'substrate' => ['carbon-steel', 'aluminium-wrought', 'gelcoat'][$i % 3], 'conditions' => [], 'shapes' => [['kind' => 'strip', 'width' => '1 m', 'length' => (0.3 + $i / 10).' m']]];
+        }
+        $plan = JobPlan::of(Yard::catalogue(), (new JobReader(Yard::catalogue()))->job(Node::root([...Yard::frame(), 'parts' => $parts])));
+        self::assertSame([], $plan->without);
+        $pieces = [];
+        foreach ($plan->routes as $id => $route) {
+            $pieces[$id] = $plan->pieces[$id]->routed($route);
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * @param array<string, Workpiece> $pieces
+     *
+     * @return array<string, \Hull\Bench\Replayed>
+     */
+    private static function done(array $pieces): array
+    {
+        return array_map(static fn (Workpiece $p): \Hull\Bench\Replayed => $p->replay(new \DateTimeImmutable('2026-03-02')), $pieces);
+    }
+}
