@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy as By;
@@ -90,7 +91,17 @@ abstract class BrowserCase extends TestCase
 
     protected function button(string $name): void
     {
-        $this->xpath(sprintf('(//button[normalize-space()="%s"])[1]', $name))->click();
+        $path = sprintf('(//button[normalize-space()="%s"])[1]', $name);
+        for ($tries = 0;; ++$tries) {
+            try {
+                $this->xpath($path)->click();
+
+                return;
+            } catch (ElementClickInterceptedException $e) {
+                // What is still arriving moves what is below it; a hand waits, too.
+                $tries < 10 ? usleep(300_000) : throw $e;
+            }
+        }
     }
 
     protected function choose(string $label, string $option): void
