@@ -18,5 +18,5 @@ return (new PhpCsFixer\Config())
         'single_line_empty_body' => false,
         'braces_position' => ['allow_single_line_empty_anonymous_classes' => true],
     ])
-    ->setFinder((new PhpCsFixer\Finder())->in([__DIR__.'/core/src', __DIR__.'/core/tests', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/config'])->notName('polyfill85.php'))
+    ->setFinder((new PhpCsFixer\Finder())->in([__DIR__.'/core/src', __DIR__.'/core/tests', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/config'])->notName(['polyfill85.php', 'reference.php']))
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache');

@@ -65,7 +65,7 @@ final readonly class BoardScreen
         $minutes = array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions));
         $saved = array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $board->actions));
 
-        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), array_values(array_map(static fn (Need $n): NeedView => self::need($n, $row->workshop, $shown), $shopping->needs)), $shopping->price()->rounded().' '.$row->workshop->currency);
+        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), array_values(array_map(static fn (Need $n): NeedView => self::need($n, $row->workshop, $shown), $shopping->needs)), $shopping->price()->rounded().' '.$row->workshop->currency, array_map(static fn (int $grit, int $count): string => sprintf('%d × P%d', $count, $grit), array_keys($shopping->discs), $shopping->discs));
     }
 
     private static function need(Need $need, Workshop $workshop, Shown $shown): NeedView

@@ -51,7 +51,10 @@ final class ShopCommand extends Command
         foreach ($shopping->needs as $need) {
             $output->writeln(sprintf('%s: %s for %d %s; buy %s (%s left over), about %s', $need->product->name, self::volume($need->paint), count($need->coats), 1 === count($need->coats) ? 'coat' : 'coats', self::packs($need), self::volume($need->purchase->leftover), $need->purchase->price->rounded()));
         }
-        $output->writeln(sprintf('In all about %s, by typical prices.', $shopping->price()->rounded()));
+        if ([] !== $shopping->discs) {
+            $output->writeln('Discs and sheets: '.implode(', ', array_map(static fn (int $grit, int $count): string => sprintf('%d x P%d', $count, $grit), array_keys($shopping->discs), $shopping->discs)));
+        }
+        $output->writeln(sprintf('Paint in all about %s, by typical prices.', $shopping->price()->rounded()));
         foreach ($plan->without as $id => $why) {
             $output->writeln(sprintf('%s is not counted: %s', $id, $why));
         }

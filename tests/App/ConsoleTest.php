@@ -34,7 +34,7 @@ final class ConsoleTest extends ApiCase
         $job = dirname(__DIR__, 2).'/demo/2-dodgem.json';
         $shown = $this->console(['hull:shop', $job]);
         self::assertSame(0, $shown->getExitCode());
-        self::assertStringContainsString('In all about', $shown->getOutput());
+        self::assertStringContainsString('Paint in all about', $shown->getOutput());
         $csv = $this->console(['hull:shop', $job, '--format=csv'])->getOutput();
         $rows = array_map(static fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\n", trim($csv)));
         self::assertSame('needed_l', $rows[0][1] ?? '');

@@ -24,8 +24,11 @@ final readonly class Shopping
     private const BY_SIZE = 0.85;
     private const VESSEL = 1.0;
 
-    /** @param array<string, Need> $needs by product id */
-    private function __construct(public array $needs)
+    /**
+     * @param array<string, Need> $needs by product id
+     * @param array<int, int>     $discs by grit, coarse first
+     */
+    private function __construct(public array $needs, public array $discs)
     {
     }
 
@@ -55,7 +58,32 @@ final readonly class Shopping
         }
         ksort($needs);
 
-        return new self($needs);
+        return new self($needs, self::discs($pieces, $done));
+    }
+
+    /**
+     * Discs and sheets of every sanding not yet done: its area by what one does, whole ones over the job.
+     *
+     * @param array<string, Workpiece> $pieces
+     * @param array<string, Replayed>  $done
+     *
+     * @return array<int, int>
+     */
+    private static function discs(array $pieces, array $done): array
+    {
+        $share = [];
+        foreach ($pieces as $id => $piece) {
+            foreach (Workpiece::remaining($piece->route(), $done[$id]) as $routeStep) {
+                $step = $piece->context->catalogue()->step($routeStep->step);
+                $part = null === $step->takes->scalesWith ? 1.0 : $piece->context->extents[$step->takes->scalesWith] ?? 1.0;
+                foreach ($step->grits->of ?? [] as $grit) {
+                    $share[$grit] = ($share[$grit] ?? 0.0) + $piece->context->area()->m2() * $part / ($step->grits->run->discLife[$grit] ?? 1.0);
+                }
+            }
+        }
+        ksort($share);
+
+        return array_map(static fn (float $discs): int => (int) ceil($discs - 1e-9), $share);
     }
 
     public function price(): Money

@@ -40,6 +40,22 @@ final class ShoppingTest extends TestCase
         self::assertSame(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $shopping->needs)), $shopping->price()->minor);
     }
 
+    public function testDiscsGoByAreaAndGritOverTheWholeJob(): void
+    {
+        $one = Shopping::of($few = self::pieces(3), self::done($few))->discs;
+        $many = Shopping::of($all = self::pieces(30), self::done($all))->discs;
+        self::assertSame(array_keys($one), array_keys($many));
+        self::assertArrayHasKey(80, $one, 'steel is sanded to P80');
+        self::assertArrayHasKey(120, $one, 'aluminium to P120');
+        foreach ($one as $grit => $discs) {
+            self::assertGreaterThanOrEqual(1, $discs);
+            self::assertGreaterThan($discs, $many[$grit]);
+        }
+        $steel = array_filter($all, static fn (Workpiece $p): bool => 'carbon-steel' === $p->part->substrate);
+        $area = array_sum(array_map(static fn (Workpiece $p): float => $p->context->area()->m2(), $steel));
+        self::assertSame((int) ceil($area / 1.2 - 1e-9), Shopping::of($steel, self::done($steel))->discs[80], 'a P80 disc does 1.2 m2');
+    }
+
     public function testACoatThatIsOnIsNotBoughtAgain(): void
     {
         $pieces = self::pieces(1);

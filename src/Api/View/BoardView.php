@@ -11,6 +11,7 @@ final readonly class BoardView
      * @param list<LaneView>   $lanes
      * @param list<ActionView> $actions
      * @param list<NeedView>   $needs
+     * @param list<string>     $discs
      */
     public function __construct(
         public string $jobId,
@@ -22,6 +23,7 @@ final readonly class BoardView
         public Value $saved,
         public array $needs,
         public string $price,
+        public array $discs,
     ) {
     }
 }

@@ -69,6 +69,7 @@ export function Board() {
                     <Box className="mono" sx={{ fontSize: 13.5, textAlign: 'right' }}>{n.price}<Box sx={{ color: tok('ink2') }}>{n.leftover.text} left over</Box></Box>
                   </Box>
                 ))}
+                {board.data.discs.length > 0 && <Box sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}><Labelled label="Discs and sheets"><span className="mono">{board.data.discs.join(', ')}</span></Labelled></Box>}
                 <Box sx={{ color: tok('ink2'), fontSize: 14 }}>As on the mix cards, coat by coat; cheapest packs for it, about {board.data.price} by typical prices. Nothing in your store is counted yet.</Box>
               </Box>
             )}
