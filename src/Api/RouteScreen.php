@@ -89,7 +89,7 @@ final readonly class RouteScreen
             }
             $product = $runner->product($routeStep);
             $spoken = array_map(fn (string $id): Caution => $this->catalogue->cautions[$id], array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])));
-            $protect = array_map(static fn (Protection $p): string => $p->name, $this->protection($spoken));
+            $protect = array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($spoken));
             $test = null === $step->accept ? null : $this->catalogue->tests[$step->accept];
             $without = array_values(array_unique(array_map(static fn (Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)), $reasons[$routeStep->key]->without ?? [])));
             $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard), $test->fail ?? '', implode(', ', array_map($this->catalogue->material(...), $step->uses)), $step->grits?->text() ?? '', array_slice($without, 0, 4), array_map(static fn (Caution $c): string => $c->name, $spoken), $protect, array_map(static fn (LocalTopicView $t): string => $t->name.': '.$t->text, BoardScreen::local($this->catalogue, $workshop, array_map(static fn (Caution $c): string => $c->id, $spoken))), $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
@@ -106,18 +106,6 @@ final readonly class RouteScreen
             $piece->isPassed($key, $route, $replayed) => 'passed',
             default => 'open',
         };
-    }
-
-    /**
-     * @param list<Caution> $cautions
-     *
-     * @return list<Protection>
-     */
-    private function protection(array $cautions): array
-    {
-        $ids = array_values(array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $cautions))));
-
-        return Protection::worst(array_map(fn (string $id): Protection => $this->catalogue->protection[$id], $ids));
     }
 
     /** @return list<SchoolChoice> */

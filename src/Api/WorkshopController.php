@@ -56,6 +56,6 @@ final readonly class WorkshopController
 
     private function view(Workshop $workshop): WorkshopView
     {
-        return new WorkshopView($workshop->name, $workshop->timezone, $workshop->currency, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogue->local)), '' !== $workshop->ownCatalogue);
+        return new WorkshopView($workshop->name, $workshop->timezone, $workshop->currency, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogue->local)));
     }
 }

@@ -59,15 +59,31 @@ final readonly class CoatSheets
         return $sheets;
     }
 
+    /** Paint of one coat on a part, by its area, the film, the profile under the first one and the loss of its method. */
+    public static function paint(Workpiece $piece, Product $product, SurfaceState $under): Result
+    {
+        return Registry::standard()->run('film.quantity', [
+            'area' => $piece->context->area(),
+            'dft' => $product->dft,
+            'solids' => $product->solids,
+            'loss' => self::loss($piece)->quantity('loss', Percentage::class),
+            'thinner' => Percentage::ratio($product->ratio->thinnerShare),
+            'profile' => FilmThickness::micrometres(null === $under->top() ? $under->fact('profile') : 0.0),
+        ], Source::from($product->source));
+    }
+
+    private static function loss(Workpiece $piece): Result
+    {
+        return Registry::standard()->run('film.loss', ['method' => $piece->part->method, 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() ? 'outdoors' : 'indoors']);
+    }
+
     private function sheet(RouteStep $step, Product $product, int $coat, SurfaceState $under, Volume $vessel): CoatSheet
     {
         $context = $this->workpiece->context;
-        $place = $this->workpiece->place;
         $source = Source::from($product->source);
-        $loss = $this->registry->run('film.loss', ['method' => $this->workpiece->part->method, 'shape' => $this->workpiece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $place->isOutdoors() ? 'outdoors' : 'indoors']);
+        $loss = self::loss($this->workpiece);
         $lost = $loss->quantity('loss', Percentage::class);
-        $profile = null === $under->top() ? $under->fact('profile') : 0.0;
-        $quantity = $this->registry->run('film.quantity', ['area' => $context->area(), 'dft' => $product->dft, 'solids' => $product->solids, 'loss' => $lost, 'thinner' => Percentage::ratio($product->ratio->thinnerShare), 'profile' => FilmThickness::micrometres($profile)], $source);
+        $quantity = self::paint($this->workpiece, $product, $under);
         $thinner = Percentage::ratio($product->ratio->thinnerShare);
         $need = $quantity->quantity('mixed', Volume::class);
         $coverage = $this->registry->run('film.spreading-rate', ['solids' => $product->solids, 'dft' => $product->dft], $source);

@@ -7,12 +7,8 @@ namespace Hull\Bench;
 use Hull\Catalog\Caution;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Limit;
-use Hull\Catalog\Product;
 use Hull\Catalog\Protection;
-use Hull\Compute\Registry;
-use Hull\Film\Coverage;
-use Hull\Quantity\FilmThickness;
-use Hull\Quantity\Percentage;
+use Hull\Quantity\Volume;
 use Hull\Route\Effort;
 use Hull\Route\Route;
 use Hull\Route\StepRunner;
@@ -58,21 +54,20 @@ final readonly class RouteFigures
             $step = $catalogue->step($routeStep->step);
             $product = $runner->product($routeStep);
             $applied = $runner->apply($routeStep, $state);
-            $state = $applied->state;
             $minutes += $applied->handsOnMin;
             $hours += $applied->handsOnMin / 60.0 + ($applied->waitHours ?? 0.0);
             $risk += $step->takes->penalty;
             $money += Effort::money($step, $context->area());
             if (null !== $product && $step->laysFilm) {
-                $litres = self::litres($piece, $product);
+                $litres = CoatSheets::paint($piece, $product, $state)->quantity('needed', Volume::class)->litresValue();
                 $money += $litres * $product->price;
                 $voc += $litres * $product->voc;
             }
+            $state = $applied->state;
             $requires = [...$requires, ...$step->requires, ...$product->requires ?? []];
             $cautions = [...$cautions, ...$step->cautions, ...$product->cautions ?? []];
         }
         $spoken = array_map(static fn (string $id): Caution => $catalogue->cautions[$id], array_values(array_unique($cautions)));
-        $protect = array_values(array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $spoken))));
 
         return new self(
             count($route->steps),
@@ -83,18 +78,10 @@ final readonly class RouteFigures
             $risk,
             array_map(static fn (string $id): Limit => $catalogue->limits[$id], array_values(array_unique($requires))),
             $spoken,
-            Protection::worst(array_map(static fn (string $id): Protection => $catalogue->protection[$id], $protect)),
+            $catalogue->protectionFor($spoken),
             max([0, ...array_map(static fn (Caution $c): int => $c->hazard, $spoken)]),
             $voc,
         );
-    }
-
-    /** Litres of one coat of a product on a part, by area, thickness and the loss of its method. */
-    public static function litres(Workpiece $piece, Product $product): float
-    {
-        $loss = Registry::standard()->run('film.loss', ['method' => $piece->part->method, 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() ? 'outdoors' : 'indoors'])->quantity('loss', Percentage::class);
-
-        return Coverage::quantity($piece->context->area(), 1.0, $product->dft, $product->solids, $loss, Coverage::deadVolume(FilmThickness::micrometres(0.0)))->litresValue();
     }
 
     /** What a year of protection costs, in minutes of work and money together; less is better. */

@@ -91,6 +91,18 @@ final readonly class Catalogue
         return null;
     }
 
+    /**
+     * @param list<Caution> $cautions
+     *
+     * @return list<Protection> the worst of each kind they ask for
+     */
+    public function protectionFor(array $cautions): array
+    {
+        $ids = array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $cautions)));
+
+        return Protection::worst(array_values(array_map(fn (string $id): Protection => $this->protection[$id], $ids)));
+    }
+
     /** Name of a supply or of a product's class. */
     public function material(string $id): string
     {

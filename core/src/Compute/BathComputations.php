@@ -27,6 +27,7 @@ final class BathComputations
 {
     /** Hours at 20 C by what lies in the bath; checked every quarter of them. */
     private const HOURS = ['steel, light rust' => 4.0, 'steel, heavy rust' => 12.0, 'cast iron' => 12.0, 'zinc' => 0.1];
+    private const SIDES = 4.0;
     /** Hours under current by grade of rust. */
     private const CURRENT_HOURS = ['light' => 4.0, 'scale' => 12.0, 'heavy' => 24.0];
 
@@ -42,7 +43,7 @@ final class BathComputations
                 Field::optional('capacity', Density::class, 'Iron a litre takes up', Density::kgPerLitre(0.010)), Field::optional('iron', Mass::class, 'Iron taken up so far', Mass::grams(0.0)), Field::optional('soda', PlainRatio::class, 'Soda to neutralise, mass for mass of powder', PlainRatio::of(1.3)),
             ], [Field::quantity('powder', Mass::class, 'Powder'), Field::quantity('time', Duration::class, 'Time'), Field::quantity('check', Duration::class, 'Look every'), Field::quantity('left', Mass::class, 'Iron it still takes'), Field::quantity('soda', Mass::class, 'Soda for the rinse water')], self::acid(...), Source::Typical),
             new Computation('bath.electrolysis', 'A bath with current, in washing soda', 'current = part area x density; hydrogen = 0.418 L/h per A; air = hydrogen / 1 %', 'typical; 0.2 to 1 A/dm2, 10 to 15 g/L', [
-                $volume, Field::quantity('area', Area::class, 'Area of the part'), Field::optional('density', CurrentDensity::class, 'Current density', CurrentDensity::ampsPerDm2(0.5)), Field::optional('soda', Density::class, 'Washing soda', Density::kgPerLitre(0.0125)), Field::optional('voltage', ElectricPotential::class, 'Supply', ElectricPotential::volts(12.0)), Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0)), Field::choice('grade', 'Rust', array_keys(self::CURRENT_HOURS)),
+                $volume, Field::quantity('area', Area::class, 'Area of the part'), Field::optional('density', CurrentDensity::class, 'Current density', CurrentDensity::ampsPerDm2(0.5)), Field::optional('soda', Density::class, 'Washing soda', Density::kgPerLitre(0.0125)), Field::optional('voltage', ElectricPotential::class, 'Supply', ElectricPotential::volts(12.0)), Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0)), Field::choice('grade', 'Rust', array_keys(self::CURRENT_HOURS)), Field::optional('anodeSides', Count::class, 'Sides of the part that face an anode, of four', Count::of(2)),
             ], [Field::quantity('current', ElectricCurrent::class, 'Current'), Field::quantity('power', ElectricPower::class, 'Power'), Field::quantity('soda', Mass::class, 'Washing soda'), Field::quantity('anodes', Area::class, 'Anodes, mild steel in line of sight'), Field::quantity('time', Duration::class, 'Time'), Field::quantity('turns', Count::class, 'Turns, for the sides in shadow'), Field::quantity('hydrogen', VolumeRate::class, 'Hydrogen'), Field::quantity('air', VolumeRate::class, 'Fresh air')], self::electrolysis(...), Source::Typical),
             new Computation('bath.peroxide', 'Whitening gel under film and light', 'gel = area x g/m2 x cycles', 'typical', [Field::quantity('area', Area::class, 'Area'), Field::optional('gel', MassPerArea::class, 'Gel', MassPerArea::gramsPerM2(250.0)), Field::quantity('shades', Count::class, 'Shades to go'), Field::optional('hours', Duration::class, 'A cycle', Duration::hours(6.0))], [Field::quantity('mass', Mass::class, 'Gel'), Field::quantity('time', Duration::class, 'Under light')],
                 static fn (Inputs $in): Outcome => Outcome::of(['mass' => Mass::grams($in->quantity('area', Area::class)->m2() * $in->quantity('gel', MassPerArea::class)->gPerM2() * $in->quantity('shades', Count::class)->value()), 'time' => Duration::hours($in->quantity('hours', Duration::class)->h() * $in->quantity('shades', Count::class)->value())])->warn('A hidden spot first; compare with a covered photo strip after each cycle.'), Source::Estimate),
@@ -86,7 +87,7 @@ final class BathComputations
             'soda' => Mass::kilograms($in->quantity('volume', Volume::class)->litresValue() * $in->quantity('soda', Density::class)->kgPerL()),
             'anodes' => $area,
             'time' => Duration::hours($hours),
-            'turns' => Count::of(3.0),
+            'turns' => Count::of(max(0.0, ceil(self::SIDES / max(1.0, $in->quantity('anodeSides', Count::class)->value()) - 1e-9) - 1.0)),
             'hydrogen' => $hydrogen,
             'air' => Electrolysis::air($hydrogen),
         ])->warnIf($wanted->amps() > $current->amps(), 'The supply gives less than the part could take: it only takes longer.')

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Hull\Job;
 
-use Hull\Bench\RouteFigures;
+use Hull\Bench\CoatSheets;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
+use Hull\Quantity\Volume;
 use Hull\Route\Encounter;
+use Hull\Route\StepRunner;
 
 /** What a day of work takes: what to wear, what to mind, where the waste goes, what must not meet. */
 final readonly class Day
@@ -49,14 +51,29 @@ final readonly class Day
             }
             if (null !== $product && $step->laysFilm) {
                 foreach (array_keys($action->zones) as $zone) {
-                    $voc += RouteFigures::litres($pieces[$zone], $product) * $product->voc;
+                    $voc += self::litres($pieces[$zone], $action->zones[$zone]) * $product->voc;
                 }
             }
         }
         $spoken = array_values($cautions);
         usort($spoken, static fn (Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
-        $protect = array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $spoken)));
 
-        return new self($actions, $minutes, Protection::worst(array_values(array_map(static fn (string $id): Protection => $catalogue->protection[$id], $protect))), $spoken, array_map(array_values(...), $disposal), $voc, $encounters);
+        return new self($actions, $minutes, $catalogue->protectionFor($spoken), $spoken, array_map(array_values(...), $disposal), $voc, $encounters);
+    }
+
+    /** Paint of the coat that a step of a part's route lays. */
+    private static function litres(Workpiece $piece, string $key): float
+    {
+        $runner = new StepRunner($piece->context);
+        $state = $piece->surveyed;
+        foreach ($piece->route()->steps as $step) {
+            $product = $runner->product($step);
+            if ($step->key === $key && null !== $product) {
+                return CoatSheets::paint($piece, $product, $state)->quantity('needed', Volume::class)->litresValue();
+            }
+            $state = $runner->apply($step, $state)->state;
+        }
+
+        return 0.0;
     }
 }

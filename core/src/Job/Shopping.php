@@ -12,6 +12,7 @@ use Hull\Pack\Pack;
 use Hull\Pack\PackChoice;
 use Hull\Quantity\Money;
 use Hull\Quantity\Volume;
+use Hull\Route\StepRunner;
 
 /**
  * The shopping list of a job: the paint of every coat not yet laid, as its mix card has it, product by product.
@@ -73,11 +74,11 @@ final readonly class Shopping
     {
         $share = [];
         foreach ($pieces as $id => $piece) {
+            $runner = new StepRunner($piece->context);
             foreach (Workpiece::remaining($piece->route(), $done[$id]) as $routeStep) {
                 $step = $piece->context->catalogue()->step($routeStep->step);
-                $part = null === $step->takes->scalesWith ? 1.0 : $piece->context->extents[$step->takes->scalesWith] ?? 1.0;
                 foreach ($step->grits->of ?? [] as $grit) {
-                    $share[$grit] = ($share[$grit] ?? 0.0) + $piece->context->area()->m2() * $part / ($step->grits->run->discLife[$grit] ?? 1.0);
+                    $share[$grit] = ($share[$grit] ?? 0.0) + $piece->context->area()->m2() * $runner->share($step) / ($step->grits->run->discLife[$grit] ?? 1.0);
                 }
             }
         }

@@ -120,9 +120,14 @@ final class StepRunner
     public function handsOn(Step $step): float
     {
         $takes = $step->takes;
-        $share = null === $takes->scalesWith ? 1.0 : ($this->context->extents[$takes->scalesWith] ?? 1.0);
 
-        return $takes->setupMin + $takes->minPerM2 * $this->context->area()->m2() * $share;
+        return $takes->setupMin + $takes->minPerM2 * $this->context->area()->m2() * $this->share($step);
+    }
+
+    /** Share of the part's area that a step is done on, 0 to 1. */
+    public function share(Step $step): float
+    {
+        return null === $step->takes->scalesWith ? 1.0 : ($this->context->extents[$step->takes->scalesWith] ?? 1.0);
     }
 
     private function wait(Step $step, SurfaceState $before, SurfaceState $after): ?float

@@ -21,6 +21,7 @@ final readonly class BoardView
         public DayView $day,
         public Value $handsOn,
         public Value $saved,
+        public int $sharedActions,
         public array $needs,
         public string $price,
         public array $discs,

@@ -15,7 +15,6 @@ final readonly class WorkshopView
         public string $hourRate,
         public ?int $vocLimit,
         public array $local,
-        public bool $hasOwnCatalogue,
     ) {
     }
 }

@@ -42,7 +42,6 @@ export function Board() {
   if (board.isError) return <Failed error={board.error} />;
   const { lanes, actions, day } = board.data;
   const shown = all ? actions : actions.slice(0, 40);
-  const shared = actions.filter((a) => a.lanes.length > 1 && !a.isWait).length;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 380px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
@@ -52,7 +51,7 @@ export function Board() {
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, mb: 2 }}>
               <Labelled label="left to do"><Box sx={{ fontSize: 26 }}><Fig v={board.data.handsOn} /></Box></Labelled>
               <Labelled label="spared by working together"><Box sx={{ fontSize: 26 }}><Fig v={board.data.saved} /></Box></Labelled>
-              <Labelled label="shared actions"><Box className="mono" sx={{ fontSize: 26, fontWeight: 600 }}>{shared} of {actions.length}</Box></Labelled>
+              <Labelled label="shared actions"><Box className="mono" sx={{ fontSize: 26, fontWeight: 600 }}>{board.data.sharedActions} of {actions.length}</Box></Labelled>
             </Box>
             <LaneKey lanes={lanes} />
             <Lanes lanes={lanes} actions={shown} />

@@ -9,11 +9,11 @@ import { tok } from '../theme/tokens';
 const words: Record<string, string> = { before: 'Before', during: 'Under way', after: 'After' };
 
 /** Photos of a part; taken out ones can be had back for a few seconds. */
-export function Photos({ part, moment: first = 'before' }: { part: string; moment?: 'before' | 'after' }) {
+export function Photos({ part }: { part: string }) {
   const photos = usePhotos(part);
   const keep = useKeepPhoto(part);
   const remove = useRemovePhoto(part);
-  const [moment, setMoment] = useState<string>(first);
+  const [moment, setMoment] = useState('before');
   const [wrong, setWrong] = useState('');
   const [going, setGoing] = useState<string | null>(null);
   const file = useRef<HTMLInputElement>(null);
