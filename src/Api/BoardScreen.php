@@ -11,10 +11,9 @@ use App\Api\View\DisposalView;
 use App\Api\View\EncounterView;
 use App\Api\View\LaneView;
 use App\Api\View\LocalTopicView;
-use App\Api\View\NeedView;
-use App\Api\View\TinView;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
+use App\Work\JobPieces;
 use App\Work\Stored;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
@@ -23,12 +22,9 @@ use Hull\Catalog\LocalTopic;
 use Hull\Catalog\Protection;
 use Hull\Job\Day;
 use Hull\Job\JobBoard;
-use Hull\Job\Need;
 use Hull\Job\SharedAction;
-use Hull\Job\Shopping;
 use Hull\Quantity\Duration;
 use Hull\Route\Encounter;
-use Hull\Route\NoRoute;
 use Hull\Route\RouteStep;
 use Psr\Clock\ClockInterface;
 
@@ -42,38 +38,22 @@ final readonly class BoardScreen
     public function view(JobRow $row, Shown $shown): BoardView
     {
         $now = $this->clock->now();
+        $read = JobPieces::of($this->stored, $row, $now);
+        [$pieces, $done] = [$read->pieces, $read->done];
         $lanes = [];
-        $pieces = [];
-        $done = [];
         foreach ($row->parts as $part) {
             $id = (string) $part->id;
-            $read = $this->stored->part($part);
-            $substrate = $this->catalogue->substrate($read->substrate);
-            $place = $this->stored->places($row)[$read->place]->name;
-            try {
-                $piece = $this->stored->workpiece($part);
-                $all = count($piece->route()->steps);
-                $done[$id] = $piece->replay($now);
-                $pieces[$id] = $piece;
-                $lanes[] = new LaneView($id, $read->name, $substrate->name, $substrate->hatch, $place, '', $all - count(Workpiece::remaining($piece->route(), $done[$id])), $all);
-            } catch (NoRoute $e) {
-                $lanes[] = new LaneView($id, $read->name, $substrate->name, $substrate->hatch, $place, $e->getMessage(), 0, 0);
-            }
+            $is = $this->stored->part($part);
+            $substrate = $this->catalogue->substrate($is->substrate);
+            $all = isset($pieces[$id]) ? count($pieces[$id]->route()->steps) : 0;
+            $left = isset($pieces[$id]) ? count(Workpiece::remaining($pieces[$id]->route(), $done[$id])) : 0;
+            $lanes[] = new LaneView($id, $is->name, $substrate->name, $substrate->hatch, $this->stored->places($row)[$is->place]->name, $read->without[$id] ?? '', $all - $left, $all);
         }
         $board = JobBoard::of($this->catalogue, $pieces, $done);
-        $shopping = Shopping::of($pieces, $done);
         $minutes = array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions));
         $saved = array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $board->actions));
 
-        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), count(array_filter($board->actions, fn (SharedAction $a): bool => count($a->zones) > 1 && !$this->catalogue->step($a->step)->isWait())), array_values(array_map(static fn (Need $n): NeedView => self::need($n, $row->workshop, $shown), $shopping->needs)), $shopping->price()->rounded().' '.$row->workshop->currency, array_map(static fn (int $grit, int $count): string => sprintf('%d × P%d', $count, $grit), array_keys($shopping->discs), $shopping->discs));
-    }
-
-    private static function need(Need $need, Workshop $workshop, Shown $shown): NeedView
-    {
-        $largest = max([1e-9, ...array_map(static fn (array $p): float => $p[0]->size->litresValue(), $need->purchase->packs)]);
-        $tins = array_map(static fn (array $p): TinView => new TinView($shown->value($p[0]->size)->text, $p[0]->size->litresValue() / $largest, $p[1]), $need->purchase->packs);
-
-        return new NeedView($need->product->name, $need->product->hatch, $shown->value($need->paint), count($need->coats), $tins, $shown->value($need->purchase->leftover), $need->purchase->price->rounded().' '.$workshop->currency);
+        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), count(array_filter($board->actions, fn (SharedAction $a): bool => count($a->zones) > 1 && !$this->catalogue->step($a->step)->isWait())));
     }
 
     /** @param array<string, Workpiece> $pieces */

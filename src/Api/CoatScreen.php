@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\CoatCard;
+use App\Api\View\MixClock;
 use App\Api\View\MixPart;
 use Hull\Bench\CoatSheet;
 use Hull\Bench\CoatSheets;
+use Hull\Bench\Pot;
+use Hull\Bench\Record;
 use Hull\Bench\Replayed;
+use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Compute\Result;
+use Hull\Mix\RatioBy;
+use Hull\Quantity\Area;
+use Hull\Quantity\AreaRate;
 use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
@@ -29,9 +36,9 @@ final readonly class CoatScreen
     }
 
     /** @return list<CoatCard> */
-    public function cards(Workpiece $piece, Replayed $replayed, Volume $vessel, Shown $shown): array
+    public function cards(Workpiece $piece, Replayed $replayed, Tools $tools, Shown $shown): array
     {
-        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $shown), (new CoatSheets($piece, $replayed->air))->of($piece->route(), $vessel));
+        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $shown), (new CoatSheets($piece, $replayed->air))->of($piece->route(), $tools));
     }
 
     private function card(CoatSheet $s, Workpiece $piece, Replayed $replayed, Shown $shown): CoatCard
@@ -39,11 +46,11 @@ final readonly class CoatScreen
         $product = $s->product;
         $time = static fn (?Result $r): ?View\Value => null === $r ? null : $shown->of($r, 'time', Duration::class);
         $potLife = $s->potLife;
-        $warnings = array_values(array_unique([...$s->gate->outcome->warnings, ...$s->batches->outcome->warnings, ...$s->mix->outcome->warnings, ...$s->quantity->outcome->warnings, ...array_merge(...array_map(static fn (?Result $r): array => $r->outcome->warnings ?? ['At this temperature the film is not curing, or the sheet does not reach that far.'], array_values(array_filter($s->cure, static fn (?Result $r, string $event): bool => null !== $r || 'recoatMax' !== $event, \ARRAY_FILTER_USE_BOTH))))]));
+        $warnings = array_values(array_unique([...$s->gate->outcome->warnings, ...$s->batches->outcome->warnings, ...$s->mix->outcome->warnings ?? [], ...$s->dose->outcome->warnings ?? [], ...$s->coatTime->outcome->warnings, ...$s->quantity->outcome->warnings, ...array_merge(...array_map(static fn (?Result $r): array => $r->outcome->warnings ?? ['At this temperature the film is not curing, or the sheet does not reach that far.'], array_values(array_filter($s->cure, static fn (?Result $r, string $event): bool => null !== $r || 'recoatMax' !== $event, \ARRAY_FILTER_USE_BOTH))))]));
 
         return new CoatCard(
             $s->stepKey, $product->id, $product->name, $product->example, $s->coat, RouteScreen::status($s->stepKey, $replayed, $piece, $piece->route()),
-            $product->ratio->text(), !$product->ratio->isOnePart(),
+            $s->proportions->text(RatioBy::Volume) ?? '', $s->proportions->text(RatioBy::Mass) ?? '', $s->proportions->bothStated ? 'both' : $s->proportions->stated->value, $s->proportions->missing, !$product->ratio->isOnePart(),
             $shown->value($product->dft),
             $shown->of($s->wet, 'wft', FilmThickness::class),
             $shown->value($piece->context->area()),
@@ -56,7 +63,18 @@ final readonly class CoatScreen
             null === $potLife ? null : $shown->of($potLife, 'potLife', Duration::class),
             null === $potLife ? null : $shown->of($potLife, 'usable', Duration::class),
             $shown->value($product->induction),
+            $product->thinAfterInduction,
+            null === $s->dose ? null : $shown->of($s->dose, 'error', Percentage::class),
+            null === $s->smallest ? null : $shown->of($s->smallest, 'volume', Volume::class),
+            $shown->of($s->coatTime, 'time', Duration::class),
+            $shown->of($s->coatTime, 'gap', Duration::class),
+            null === $s->fan ? null : $shown->of($s->fan, 'passes', Count::class),
+            null === $s->fan ? null : $shown->of($s->fan, 'pace', AreaRate::class),
+            null === $s->can ? null : $shown->of($s->can, 'area', Area::class),
+            null === $s->can ? null : $shown->of($s->can, 'cans', Count::class),
+            $shown->of($s->waste, 'mass', Mass::class),
             $this->parts($s, $shown),
+            self::clock(Pot::of($s->stepKey, $product, $replayed, Record::effective($piece->part->log))),
             $time($s->cure['touch'] ?? null), $time($s->cure['recoatMin'] ?? null), $time($s->cure['recoatMax'] ?? null), $time($s->cure['full'] ?? null),
             $shown->of($s->gate, 'margin', TemperatureDifference::class),
             $s->gate->flag('open'),
@@ -65,22 +83,33 @@ final readonly class CoatScreen
         );
     }
 
+    private static function clock(?Pot $pot): ?MixClock
+    {
+        return null === $pot ? null : new MixClock(Screens::instant($pot->mixedAt) ?? '', Screens::instant($pot->readyAt) ?? '', Screens::instant($pot->usableUntil) ?? '', $pot->batch);
+    }
+
     /** @return list<MixPart> parts in pouring order; share and top are fractions of the batch for the drawing */
     private function parts(CoatSheet $s, Shown $shown): array
     {
-        $ratio = $s->product->ratio;
-        $names = ['base' => $ratio->isOnePart() ? 'Paint' : 'Base A', 'hardener' => 'Hardener B', 'thinner' => 'Thinner'];
-        $densities = ['base' => $s->product->baseDensity, 'hardener' => $s->product->hardenerDensity, 'thinner' => $s->product->thinnerDensity];
+        $names = ['base' => $s->product->ratio->isOnePart() ? 'Paint' : 'Base A', 'hardener' => 'Hardener B', 'thinner' => 'Thinner'];
         $total = $s->batches->quantity('each', Volume::class)->litresValue();
         $parts = [];
         $top = 0.0;
+        $before = 0.0;
+        $mix = $s->mix;
+        if (null === $mix || $total <= 0.0) {
+            return [];
+        }
         foreach ($names as $part => $name) {
-            $volume = $s->mix->quantity($part, Volume::class);
-            if ($volume->litresValue() <= 0.0 || $total <= 0.0) {
+            $volume = $mix->quantity($part, Volume::class);
+            if ($volume->litresValue() <= 0.0) {
                 continue;
             }
             $top += $volume->litresValue() / $total;
-            $parts[] = new MixPart($name, $shown->value($volume, $s->mix), $shown->value(Mass::kilograms($volume->litresValue() * $densities[$part]->kgPerL())), $shown->of($s->mix, 'scale'.ucfirst($part), Mass::class), $volume->litresValue() / $total, min(1.0, $top));
+            $reading = $s->readings[$part] ?? null;
+            $mass = null === $reading ? null : Mass::kilograms($reading->kg() - $before);
+            $before = $reading?->kg() ?? $before;
+            $parts[] = new MixPart($name, $shown->value($volume, $mix), null === $mass ? null : $shown->value($mass), null === $reading ? null : $shown->value($reading, $mix), $volume->litresValue() / $total, min(1.0, $top));
         }
 
         return $parts;

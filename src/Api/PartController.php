@@ -11,23 +11,28 @@ use App\Api\Body\ShapesBody;
 use App\Api\Body\SurveyBody;
 use App\Api\View\AlternativesView;
 use App\Api\View\BesideView;
+use App\Api\View\CoverView;
 use App\Api\View\Created;
 use App\Api\View\LogAnswer;
 use App\Api\View\MixView;
+use App\Api\View\PourView;
 use App\Api\View\RecordView;
 use App\Api\View\RouteView;
 use App\Api\View\ShapesView;
 use App\Api\View\SurveyView;
 use App\Api\View\WindowsView;
 use App\Api\View\WorthView;
+use App\Device\Scale;
 use App\Entity\JobRow;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
+use Hull\Bench\Tools;
 use Hull\Catalog\Catalogue;
 use Hull\Input\Node;
 use Hull\Job\JobReader;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Quantity\Mass;
 use Hull\Quantity\Volume;
 use Hull\Route\NoRoute;
 use Hull\Route\Route as WorkRoute;
@@ -171,27 +176,46 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/mix', name: 'api_mix', methods: ['GET'])]
+    #[Asks('vessel', 'scale', 'helper', 'tray')]
     #[Answers(MixView::class)]
-    public function mix(string $part, Request $request, CoatScreen $screen): JsonResponse
+    public function mix(string $part, Request $request, CoatScreen $screen, Scale $scale): JsonResponse
     {
         $row = $this->desk->part($part);
-        $text = $request->query->getString('vessel', self::VESSEL);
-        $vessel = Node::root(['vessel' => $text])->field('vessel')->quantity(Volume::class);
-        if ($vessel->litresValue() <= 0.0) {
-            throw new \Hull\Input\InvalidInput('/vessel', 'A vessel without room mixes nothing.', 'a volume above zero such as 1 L');
-        }
+        $tools = $this->tools($request, $row->workshop->scaleStepG);
         $shown = $this->desk->shown();
         $read = $this->stored->part($row);
         try {
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($this->clock->now());
-            $cards = $screen->cards($piece, $replayed, $vessel, $shown);
+            $cards = $screen->cards($piece, $replayed, $tools, $shown);
             $place = $piece->place->name.' · '.$shown->value($replayed->air->temperature)->text.' · '.$shown->value($replayed->air->humidity)->text;
 
-            return new JsonResponse(new MixView((string) $row->id, '', $place, $shown->value($vessel)->text, $cards));
+            return new JsonResponse(new MixView((string) $row->id, '', $place, $shown->value($tools->vessel)->text, $shown->value($tools->step)->text, $tools->helper, $tools->tray, $cards, $scale->isThere(), Screens::instant((float) $this->clock->now()->format('U') / 3600) ?? ''));
         } catch (NoRoute $e) {
-            return new JsonResponse(new MixView((string) $row->id, $e->getMessage(), $read->place, $shown->value($vessel)->text, []));
+            return new JsonResponse(new MixView((string) $row->id, $e->getMessage(), $read->place, $shown->value($tools->vessel)->text, $shown->value($tools->step)->text, $tools->helper, $tools->tray, [], false, ''));
         }
+    }
+
+    #[Route('/api/parts/{part}/pour/{step}', name: 'api_pour', methods: ['GET'])]
+    #[Asks('vessel', 'scale', 'helper', 'tray', 'poured', 'zero')]
+    #[Answers(PourView::class)]
+    public function pour(string $part, string $step, Request $request, PourScreen $screen): JsonResponse
+    {
+        $row = $this->desk->part($part);
+        $asked = Node::root(array_filter(['poured' => $request->query->get('poured'), 'zero' => $request->query->get('zero')], static fn (mixed $v): bool => null !== $v));
+        $whole = static fn (?Node $n): float => null === $n ? 0.0 : (is_numeric($n->value) && abs((float) $n->value) < 1e6 ? (float) $n->value : throw $n->refuse('This is not a number.', 'a number'));
+        $view = $screen->view($row, $step, $this->tools($request, $row->workshop->scaleStepG), (int) $whole($asked->optional('poured')), $whole($asked->optional('zero')), $this->desk->shown());
+
+        return new JsonResponse($view ?? throw new NotFoundHttpException());
+    }
+
+    #[Route('/api/parts/{part}/cover/{step}', name: 'api_cover', methods: ['GET'])]
+    #[Answers(CoverView::class)]
+    public function cover(string $part, string $step, CoverScreen $screen): JsonResponse
+    {
+        $row = $this->desk->part($part);
+
+        return new JsonResponse($screen->view($row, $step, $this->desk->jobs(), $this->desk->shown()) ?? throw new NotFoundHttpException());
     }
 
     #[Route('/api/parts/{part}/windows', name: 'api_windows', methods: ['GET'])]
@@ -214,7 +238,7 @@ final readonly class PartController
     public function log(string $part, Request $request, Catalogue $catalogue): JsonResponse
     {
         $row = $this->desk->part($part);
-        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by']);
+        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by', 'used', 'film']);
         $entry = $this->reader->entry($body, Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
@@ -228,6 +252,21 @@ final readonly class PartController
         $gained = $this->books->log($row, $entry);
 
         return new JsonResponse(new LogAnswer($entry->id, array_map(static fn (RouteStep $s): string => $catalogue->step($s->step)->name, $gained), $gained[0]->because ?? ''), 201);
+    }
+
+    private function tools(Request $request, float $stepG): Tools
+    {
+        $asked = Node::root(['vessel' => $request->query->getString('vessel', self::VESSEL), 'scale' => $request->query->getString('scale'), 'helper' => $request->query->getString('helper', '0'), 'tray' => $request->query->getString('tray', '0')]);
+        $vessel = $asked->field('vessel')->quantity(Volume::class);
+        $step = '' === $asked->field('scale')->value ? Mass::grams($stepG) : $asked->field('scale')->quantity(Mass::class);
+        if ($vessel->litresValue() <= 0.0) {
+            throw $asked->field('vessel')->refuse('A vessel without room mixes nothing.', 'a volume above zero such as 1 L');
+        }
+        if ($step->kg() <= 0.0) {
+            throw $asked->field('scale')->refuse('A scale without a step reads nothing.', 'a mass above zero such as 1 g or 0.1 g');
+        }
+
+        return new Tools($vessel, $step, '1' === $asked->field('helper')->choice(['0', '1']), '1' === $asked->field('tray')->choice(['0', '1']));
     }
 
     /** @return array{Part, Place} */

@@ -16,6 +16,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Job\LogEntry;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
+use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
 use Psr\Clock\ClockInterface;
 
@@ -49,7 +50,7 @@ final readonly class RecordScreen
         return new RecordView(
             (string) $row->id, '', $now, $piece->context->substrate()->name, $piece->context->substrate()->hatch, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
-            array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RouteScreen::status($s->key, $replayed, $piece, $piece->route()), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
+            array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RoutePlanner::COAT === $s->step, RouteScreen::status($s->key, $replayed, $piece, $piece->route()), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
             $shown->value($replayed->air->temperature)->text,
             $shown->value($replayed->air->humidity)->text,
         );
@@ -80,7 +81,7 @@ final readonly class RecordScreen
         }
         $step = null === $key ? null : $this->step($key, $line->part, $piece);
 
-        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, null === $e->rule ? $e->note : sprintf('%s: %s (%s)', $e->by, $e->note, $this->catalogue->rule($e->rule)->need->says ?? $e->rule), $e->corrects, $e->withdrawn, $replaced);
+        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, null === $e->used ? '' : $shown->value($e->used)->text, null === $e->film ? '' : $shown->value($e->film)->text, null === $e->rule ? $e->note : sprintf('%s: %s (%s)', $e->by, $e->note, $this->catalogue->rule($e->rule)->need->says ?? $e->rule), $e->corrects, $e->withdrawn, $replaced);
     }
 
     /** The step's name, from the version of the route that still had it. */

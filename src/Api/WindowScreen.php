@@ -9,12 +9,12 @@ use App\Api\View\WindowsView;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use Hull\Bench\LaidCoat;
+use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\TemperatureDifference;
-use Hull\Quantity\Volume;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Psr\Clock\ClockInterface;
@@ -50,7 +50,7 @@ final readonly class WindowScreen
         return new WindowsView(
             (string) $row->id, '', Screens::instant($now) ?? '', $from, $to,
             self::bands($replayed->coats, $now),
-            $this->coats->cards($piece, $replayed, Volume::litres(1), $shown),
+            $this->coats->cards($piece, $replayed, Tools::usual(), $shown),
             $this->survey->place(new \Hull\Job\Place($place->id, $place->name, $place->kind, $replayed->air), $shown),
             $shown->of($gate, 'margin', TemperatureDifference::class),
             $gate->flag('open'),

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\CatalogueReader;
 use Hull\Catalog\OwnCatalogue;
+use Hull\Catalog\ProductSheet;
 use Hull\Input\InvalidInput;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -50,9 +52,69 @@ final readonly class OwnText
         return [];
     }
 
-    public function catalogue(string $text): Catalogue
+    /** @param list<mixed> $sheets of the workshop's own tins */
+    public function catalogue(string $text, array $sheets = []): Catalogue
     {
-        return OwnCatalogue::over($this->loader->data(), Yaml::parse($text))->read();
+        $own = OwnCatalogue::over($this->loader->data(), Yaml::parse($text));
+
+        return [] === $sheets ? $own->read() : CatalogueReader::read($this->withSheets($own->data, $sheets));
+    }
+
+    /**
+     * A sheet as text, held against the catalogue it is meant for.
+     *
+     * @throws InvalidInput with the line of what is wrong
+     */
+    public function sheet(string $text, string $own): ProductSheet
+    {
+        try {
+            $given = Yaml::parse($text);
+        } catch (ParseException $e) {
+            throw new InvalidInput('/text', sprintf('Line %d: %s', max(1, $e->getParsedLine()), $e->getMessage()), 'YAML or JSON');
+        }
+        $data = OwnCatalogue::over($this->loader->data(), Yaml::parse($own))->data;
+        try {
+            $sheet = ProductSheet::read($given, self::productIds($data));
+            CatalogueReader::read($this->withSheets($data, [$sheet->written()]));
+        } catch (InvalidInput $e) {
+            $pointer = (string) preg_replace('#^/products/\d+#', '', $e->pointer);
+            throw new InvalidInput('/text', sprintf('Line %d: %s', YamlLines::of($text, $pointer), $e->getMessage()), $e->accepted);
+        }
+
+        return $sheet;
+    }
+
+    /**
+     * @param array<string, list<mixed>> $data
+     * @param list<mixed>                $sheets
+     *
+     * @return array<string, list<mixed>>
+     */
+    private function withSheets(array $data, array $sheets): array
+    {
+        $ids = self::productIds($data);
+        $products = $data['products'] ?? [];
+        foreach ($sheets as $given) {
+            $at = array_search(is_array($given) ? $given['class'] ?? '' : '', $ids, true);
+            if (false === $at) {
+                continue;
+            }
+            $sheet = ProductSheet::read($given, $ids);
+            $entry = $products[$at];
+            $products[$at] = is_array($entry) ? $sheet->over($entry) : $entry;
+        }
+
+        return [...$data, 'products' => $products];
+    }
+
+    /**
+     * @param array<string, list<mixed>> $data
+     *
+     * @return list<string>
+     */
+    private static function productIds(array $data): array
+    {
+        return array_map(static fn (mixed $p): string => is_array($p) && is_string($p['id'] ?? null) ? $p['id'] : '', $data['products'] ?? []);
     }
 
     /** @return list<string> ids of own steps and products, which routes may name */

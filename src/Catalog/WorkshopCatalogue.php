@@ -20,16 +20,17 @@ final readonly class WorkshopCatalogue
     {
         $account = $this->security->getUser();
         $text = $account instanceof Account ? $account->workshop->ownCatalogue : '';
-        if ('' === $text) {
+        $sheets = $account instanceof Account ? $account->workshop->sheets : [];
+        if ('' === $text && [] === $sheets) {
             return $this->loader->load();
         }
-        $file = sprintf('%s/own-%s.ser', $this->cache, sha1($text.$this->loader->newest()));
+        $file = sprintf('%s/own-%s.ser', $this->cache, sha1($text.json_encode($sheets).$this->loader->newest()));
         $cached = is_file($file) ? unserialize((string) file_get_contents($file)) : null;
         if ($cached instanceof Catalogue) {
             return $cached;
         }
         try {
-            $catalogue = $this->own->catalogue($text);
+            $catalogue = $this->own->catalogue($text, $sheets);
         } catch (\DomainException $e) {
             $this->log->error('An own catalogue that was good once cannot be read any more: {why}', ['why' => $e->getMessage()]);
 

@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace App\Command;
 
 use App\Entity\Account;
+use App\Entity\TinRow;
 use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
 use App\Work\Bookkeeper;
+use App\Work\Storeroom;
 use Doctrine\ORM\EntityManagerInterface;
+use Hull\Catalog\Catalogue;
 use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
+use Hull\Store\Movement;
+use Hull\Store\MovementKind;
+use Hull\Store\Supplier;
+use Hull\Store\TinReader;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -29,7 +36,7 @@ final class DemoCommand extends Command
     /** The last line of each demo log is put this long before now, so that its windows are live. */
     private const LAST_LINE_AGO = 'PT5H';
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly string $directory)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly Storeroom $room, private readonly Catalogue $catalogue, private readonly string $directory)
     {
         parent::__construct();
     }
@@ -52,9 +59,30 @@ final class DemoCommand extends Command
         return self::SUCCESS;
     }
 
+    /** The shelf of the yard: ages in days before now, so that what ends soon ends soon. */
+    private function stock(Workshop $yard, Node $own): void
+    {
+        $reader = new TinReader($this->catalogue);
+        $now = $this->clock->now();
+        $day = static fn (?Node $days): ?string => null === $days ? null : $now->modify(sprintf('%+d days', $days->integer(-3000, 3000)))->format('Y-m-d');
+        $tins = [];
+        foreach ($own->field('shelf')->items() as $n) {
+            $tins = [...$tins, ...$reader->tins(Node::root(array_filter([...array_map(static fn (Node $f): mixed => $f->value, array_intersect_key($n->fields(), array_flip(TinReader::FIELDS))), 'received' => $day($n->optional('received_days')), 'label' => $day($n->optional('label_days'))], static fn (mixed $v): bool => null !== $v)), $now)];
+        }
+        $this->room->receive($yard, $tins);
+        foreach ($own->field('shelf')->items() as $n) {
+            $used = $n->optional('used');
+            foreach (null === $used ? [] : array_slice(array_filter($this->room->rows(), static fn (TinRow $t): bool => $t->batch === $n->optional('batch')?->value), 0, 1) as $row) {
+                $this->room->move($row, new Movement(MovementKind::Used, $this->room->state($row)->left::parse($used->text()), $now->modify(sprintf('%+d days', $n->field('used_days')->integer(-3000, 0))), null, 'before the ledger began'));
+            }
+        }
+        $this->books->deal($yard, array_map(static fn (Node $s): Supplier => new Supplier($s->field('name')->text(), $s->field('days')->integer(0, 99), array_map(static fn (Node $k): string => $k->choice(Supplier::KINDS), $s->field('sells')->items())), $own->field('sellers')->items()));
+    }
+
     private function furnish(Workshop $yard): void
     {
         $own = Node::root(Yaml::parseFile($this->directory.'/yard.yaml'));
+        $this->stock($yard, $own);
         $local = array_map(static fn (Node $n): string => $n->text(2000), $own->field('local')->fields());
         $this->books->furnish($yard, $own->field('currency')->text(3), $own->field('hour_rate')->money(), $own->field('voc_limit')->integer(1, 1_000_000), $local);
     }
@@ -68,7 +96,7 @@ final class DemoCommand extends Command
             }
             $shift = $this->clock->now()->sub(new \DateInterval(self::LAST_LINE_AGO))->getTimestamp() - $last->at->getTimestamp();
 
-            return $part->with($part->route, array_map(static fn (LogEntry $e): LogEntry => new LogEntry($e->id, $e->kind, $e->stepKey, $e->at->modify(sprintf('%+d seconds', $shift)), $e->air, $e->note, $e->corrects, $e->withdrawn), $part->log));
+            return $part->with($part->route, array_map(static fn (LogEntry $e): LogEntry => $e->movedTo($e->at->modify(sprintf('%+d seconds', $shift))), $part->log));
         }, $job->parts));
     }
 }

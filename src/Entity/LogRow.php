@@ -53,6 +53,12 @@ class LogRow implements BelongsToWorkshop
         public readonly ?string $rule = null,
         #[ORM\Column(length: 120, options: ['default' => ''])]
         public readonly string $takenBy = '',
+        /** Paint of a finished coat, litres. */
+        #[ORM\Column(type: 'float', nullable: true)]
+        public readonly ?float $usedL = null,
+        /** Dry film measured, micrometres. */
+        #[ORM\Column(type: 'float', nullable: true)]
+        public readonly ?float $filmUm = null,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;

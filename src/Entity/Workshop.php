@@ -35,6 +35,18 @@ class Workshop
     #[ORM\Column(type: 'text', options: ['default' => ''])]
     public string $ownCatalogue = '';
 
+    /** @var list<array<string, mixed>> sheets of the workshop's own tins, one to a class of product */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $sheets = [];
+
+    /** @var list<array{name: string, leadDays: int, sells: list<string>}> */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $suppliers = [];
+
+    /** One step of the scale at the bench, grams. */
+    #[ORM\Column(type: 'float', options: ['default' => 1])]
+    public float $scaleStepG = 1.0;
+
     public function __construct(
         #[ORM\Column(length: 120)]
         public readonly string $name,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Format;
 
 use App\Api\Answers;
+use App\Api\Asks;
 use App\Api\Takes;
 use App\Security\CsrfListener;
 use Hull\Compute\Computation;
@@ -59,10 +60,10 @@ final class OpenApi
         $parameters = [];
         preg_match_all('/\{(\w+)\}/', $path, $matches);
         foreach ($matches[1] as $parameter) {
-            $parameters[] = ['name' => $parameter, 'in' => 'path', 'required' => true, 'schema' => 'name' === $parameter ? ['enum' => array_map(static fn (Computation $c): string => $c->name, Registry::standard()->all())] : (in_array($parameter, ['job', 'part', 'photo'], true) ? ['type' => 'string', 'format' => 'uuid'] : ['type' => 'string'])];
+            $parameters[] = ['name' => $parameter, 'in' => 'path', 'required' => true, 'schema' => 'name' === $parameter ? ['enum' => array_map(static fn (Computation $c): string => $c->name, Registry::standard()->all())] : (in_array($parameter, ['job', 'part', 'photo', 'tin'], true) ? ['type' => 'string', 'format' => 'uuid'] : ['type' => 'string'])];
         }
-        if ('/api/parts/{part}/mix' === $path) {
-            $parameters[] = ['name' => 'vessel', 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']];
+        foreach (($method->getAttributes(Asks::class)[0] ?? null)?->newInstance()->names ?? [] as $name) {
+            $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']];
         }
         if (!in_array($verb, ['GET', 'HEAD'], true)) {
             $parameters[] = ['name' => CsrfListener::HEADER, 'in' => 'header', 'required' => false, 'description' => 'The token of GET /api/session; a write without it is refused.', 'schema' => ['type' => 'string']];

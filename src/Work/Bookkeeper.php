@@ -11,8 +11,12 @@ use App\Entity\RouteRow;
 use App\Entity\Workshop;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use Hull\Bench\CoatSheets;
+use Hull\Bench\Record;
 use Hull\Bench\Replayed;
+use Hull\Catalog\ProductSheet;
 use Hull\Input\InvalidInput;
+use Hull\Job\EntryKind;
 use Hull\Job\Job;
 use Hull\Job\JobWriter;
 use Hull\Job\LogEntry;
@@ -24,6 +28,7 @@ use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
 use Hull\Route\Severity;
+use Hull\Store\Supplier;
 use Psr\Clock\ClockInterface;
 
 /** Every write to the yard's books: jobs, surveys, routes by version, the log by line. */
@@ -32,7 +37,7 @@ final readonly class Bookkeeper
     public const PLANNED = 'planned';
     private const SURVEY_CHANGED = 'the survey changed';
 
-    public function __construct(private EntityManagerInterface $em, private Stored $stored, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $em, private Stored $stored, private Storeroom $store, private ClockInterface $clock)
     {
     }
 
@@ -114,7 +119,7 @@ final readonly class Bookkeeper
     {
         return $this->em->wrapInTransaction(function () use ($row, $entry): array {
             $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
-            $this->append($row, $entry);
+            $this->book($row, $entry);
             $gained = $this->adapt($row);
             $this->em->flush();
 
@@ -145,6 +150,26 @@ final readonly class Bookkeeper
         $workshop->hourRate = $hourRate?->minor;
         $workshop->vocLimit = $vocLimit;
         $workshop->local = $local;
+        $this->em->flush();
+    }
+
+    public function keepSheet(Workshop $workshop, ProductSheet $sheet): void
+    {
+        $this->dropSheet($workshop, $sheet->class);
+        $workshop->sheets = [...$workshop->sheets, $sheet->written()];
+        $this->em->flush();
+    }
+
+    public function dropSheet(Workshop $workshop, string $class): void
+    {
+        $workshop->sheets = array_values(array_filter($workshop->sheets, static fn (array $s): bool => ($s['class'] ?? '') !== $class));
+        $this->em->flush();
+    }
+
+    /** @param list<Supplier> $suppliers in order of preference */
+    public function deal(Workshop $workshop, array $suppliers): void
+    {
+        $workshop->suppliers = array_map(static fn (Supplier $s): array => ['name' => $s->name, 'leadDays' => $s->leadDays, 'sells' => $s->sells], $suppliers);
         $this->em->flush();
     }
 
@@ -266,11 +291,61 @@ final readonly class Bookkeeper
         $this->em->persist($version);
     }
 
-    private function append(PartRow $row, LogEntry $entry): void
+    private function append(PartRow $row, LogEntry $entry): LogRow
     {
-        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now(), $entry->rule, $entry->by);
+        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now(), $entry->rule, $entry->by, $entry->used?->litresValue(), $entry->film?->um());
         $row->log->add($line);
         $this->em->persist($line);
+
+        return $line;
+    }
+
+    /** A finished coat takes its paint out of the store; a correction puts that right. */
+    private function book(PartRow $row, LogEntry $entry): void
+    {
+        $before = Record::effective($this->stored->part($row)->log);
+        $piece = $this->stored->workpiece($row);
+        if (EntryKind::Finish === $entry->kind && null === $entry->used) {
+            $entry = $entry->using(CoatSheets::paintOf($piece, (string) $entry->stepKey));
+        }
+        $line = $this->append($row, $entry);
+        if (EntryKind::Finish === $entry->kind) {
+            $this->draw($line, $entry, $piece->route());
+        } elseif (EntryKind::Correction === $entry->kind) {
+            $this->redraw($row, $line, $before, Record::effective($this->stored->part($row)->log), $piece->route());
+        }
+    }
+
+    private function draw(LogRow $line, LogEntry $entry, Route $route): void
+    {
+        $product = null === $entry->stepKey ? null : $route->find($entry->stepKey)?->product;
+        if (null !== $product && null !== $entry->used) {
+            $this->store->draw($line, $product, $entry->used);
+        }
+    }
+
+    /**
+     * What a correction changed in the paint that counts: given back to the tins, and drawn anew.
+     *
+     * @param list<LogEntry> $before
+     * @param list<LogEntry> $after
+     */
+    private function redraw(PartRow $row, LogRow $by, array $before, array $after, Route $route): void
+    {
+        foreach ($before as $was) {
+            $is = array_values(array_filter($after, static fn (LogEntry $e): bool => $e->id === $was->id))[0] ?? null;
+            if (EntryKind::Finish !== $was->kind || ($is?->used?->si() === $was->used?->si() && $is?->stepKey === $was->stepKey)) {
+                continue;
+            }
+            foreach ($row->log as $line) {
+                if ($line->entryId === $was->id) {
+                    $this->store->giveBack($line, $by->at);
+                    if (null !== $is) {
+                        $this->draw($line, $is, $route);
+                    }
+                }
+            }
+        }
     }
 
     /**

@@ -16,8 +16,10 @@ use Hull\Job\JobReader;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Quantity\FilmThickness;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Quantity\Volume;
 use Hull\Route\Surroundings;
 
 /** Reads stored rows back into the values the core works with. */
@@ -81,6 +83,6 @@ final readonly class Stored
     {
         $air = null === $row->temperatureC || null === $row->humidityRatio ? null : Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio));
 
-        return new LogEntry($row->entryId, $row->kind, $row->stepKey, $row->at, $air, $row->note, $row->corrects, $row->withdrawn, $row->rule, $row->takenBy);
+        return new LogEntry($row->entryId, $row->kind, $row->stepKey, $row->at, $air, $row->note, $row->corrects, $row->withdrawn, $row->rule, $row->takenBy, null === $row->usedL ? null : Volume::litres($row->usedL), null === $row->filmUm ? null : FilmThickness::micrometres($row->filmUm));
     }
 }

@@ -47,7 +47,7 @@ final class ContractTest extends ApiCase
         $survey = self::survey(['substrate' => 'cast-iron']);
         $survey['place'] = ['id' => 'bay', 'kind' => 'outdoors', 'temperature' => '-8 C', 'humidity' => '95 %'];
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
-        $this->tryAllReads($job, $part, ['/api/parts/{part}/beside/{question}/{answer}' => 409]);
+        $this->tryAllReads($job, $part, ['/api/parts/{part}/beside/{question}/{answer}' => 409, '/api/parts/{part}/cover/{step}' => 409]);
         self::assertStringContainsString('-8 C', self::text($this->call('GET', "/api/parts/$part/route"), 'obstacle'));
     }
 
@@ -104,13 +104,15 @@ final class ContractTest extends ApiCase
     private function tryAllReads(string $job, string $part, array $refused = []): void
     {
         $tried = 0;
+        $coats = self::list($this->call('GET', "/api/parts/$part/mix"), 'coats');
+        $coat = [] === $coats ? 's1' : self::text($coats[0], 'stepKey');
         foreach (self::list($this->description, 'paths') as $path => $operations) {
             if (!is_string($path) || !is_array($operations) || !isset($operations['get']) || '/api/health' === $path || str_contains($path, '{photo}')) {
                 continue;
             }
             foreach (['metric', 'us'] as $units) {
                 $this->call('PATCH', '/api/account', ['units' => $units]);
-                $answer = $this->call('GET', strtr($path, ['{job}' => $job, '{part}' => $part, '{question}' => 'removing', '{answer}' => 'blast', '{substrate}' => 'carbon-steel', '{below}' => 'alkyd-enamel', '{above}' => 'clear-2k']));
+                $answer = $this->call('GET', strtr($path, ['{job}' => $job, '{part}' => $part, '{step}' => $coat, '{question}' => 'removing', '{answer}' => 'blast', '{substrate}' => 'carbon-steel', '{below}' => 'alkyd-enamel', '{above}' => 'clear-2k']));
                 self::assertSame($refused[$path] ?? 200, $this->code(), $path);
                 if (!isset($refused[$path])) {
                     $this->keeps($path, 'get', '200', $answer);

@@ -16,20 +16,26 @@ final class IsolationTest extends ApiCase
     {
         $this->enter('owner@yard.example', 'Yard');
         [$job, $part] = $this->part();
+        $store = $this->call('POST', '/api/store/tins', ['material' => 'acetone', 'batch' => 'A', 'size' => '1 L', 'count' => 1]);
+        $tin = '';
+        foreach (self::list($store, 'materials') as $material) {
+            $tin = 'acetone' === self::text($material, 'id') ? self::text($material, 'tins', 0, 'id') : $tin;
+        }
+        self::assertNotSame('', $tin);
         $this->call('DELETE', '/api/session');
         $this->call('GET', '/api/session');
         $this->enter('stranger@other.example', 'Other');
         $bodies = ['/api/jobs/{job}/parts' => self::survey(), '/api/parts/{part}/survey' => [...self::survey(), 'version' => 1], '/api/parts/{part}/route' => ['steps' => [], 'number' => 0], '/api/parts/{part}/route/plan' => ['schools' => (object) []], '/api/parts/{part}/photos' => ['moment' => 'before', 'image' => ''], '/api/parts/{part}/log' => ['kind' => 'note', 'at' => self::ago('1 hour')]];
-        $other = ['{question}' => 'removing', '{answer}' => 'blast'];
+        $other = ['{question}' => 'removing', '{answer}' => 'blast', '{step}' => 's1'];
         $tried = 0;
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
-            if (1 !== preg_match('/\{(job|part)\}/', $route->getPath())) {
+            if (1 !== preg_match('/\{(job|part|tin)\}/', $route->getPath())) {
                 continue;
             }
             foreach ($route->getMethods() as $method) {
-                $this->call($method, strtr($route->getPath(), ['{job}' => $job, '{part}' => $part, ...$other]), $bodies[$route->getPath()] ?? null);
+                $this->call($method, strtr($route->getPath(), ['{job}' => $job, '{part}' => $part, '{tin}' => $tin, ...$other]), $bodies[$route->getPath()] ?? null);
                 self::assertSame(404, $this->code(), $method.' '.$route->getPath());
-                $this->call($method, strtr($route->getPath(), ['{job}' => 'nonsense', '{part}' => 'nonsense', ...$other]), $bodies[$route->getPath()] ?? null);
+                $this->call($method, strtr($route->getPath(), ['{job}' => 'nonsense', '{part}' => 'nonsense', '{tin}' => 'nonsense', ...$other]), $bodies[$route->getPath()] ?? null);
                 self::assertSame(404, $this->code(), $method.' '.$route->getPath().' with nonsense');
                 ++$tried;
             }

@@ -65,7 +65,7 @@ final class OwnCatalogueTest extends ApiCase
         $this->enter('rowan@yard.example');
         $this->call('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
         self::assertSame(200, $this->code());
-        $this->nextProcess();
+        $this->nextProcess('rowan@yard.example');
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Winch']), 'id');
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", self::survey(['service' => 'fluids', 'schools' => ['first-film' => 'epoxy']])), 'id');
         $route = $this->call('GET', "/api/parts/$part/route");
@@ -105,13 +105,6 @@ final class OwnCatalogueTest extends ApiCase
     }
 
     /** A process reads its catalogue once; the next request of a browser is another process. */
-    private function nextProcess(): void
-    {
-        self::ensureKernelShutdown();
-        $this->setUp();
-        $this->signIn('rowan@yard.example');
-    }
-
     private static function example(): string
     {
         return (string) file_get_contents(self::ROOT.'/docs/formats/own-catalogue.example.yaml');

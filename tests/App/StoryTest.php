@@ -26,7 +26,7 @@ final class StoryTest extends ApiCase
         }
 
         $mix = $this->call('GET', "/api/parts/$part/mix?vessel=2%20qt");
-        self::assertSame('1:1', self::text($mix, 'coats', 0, 'ratio'));
+        self::assertSame(['1:1 by volume', '100:67.6 by mass'], [self::text($mix, 'coats', 0, 'byVolume'), self::text($mix, 'coats', 0, 'byMass')]);
         self::assertSame('100 µm', self::text($mix, 'coats', 0, 'wft', 'text'));
         $windows = $this->call('GET', "/api/parts/$part/windows");
         self::assertSame('3 h 38 min', self::text($windows, 'cards', 0, 'recoatMin', 'text'));

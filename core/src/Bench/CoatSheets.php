@@ -11,8 +11,10 @@ use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Compute\Source;
 use Hull\Cure\CureRows;
+use Hull\Film\Strokes;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\AreaRate;
+use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Percentage;
@@ -28,6 +30,7 @@ use Hull\Surface\SurfaceState;
 /** Works out the sheet of every coat on a route, all through the registry of computations. */
 final readonly class CoatSheets
 {
+    private const AEROSOL = 'aerosol';
     private Registry $registry;
 
     /** @param Air $air the air the coats are mixed and laid in: measured where there is a reading */
@@ -36,92 +39,154 @@ final readonly class CoatSheets
         $this->registry = Registry::standard();
     }
 
-    /**
-     * @param Volume $vessel the mixing vessel at hand
-     *
-     * @return list<CoatSheet>
-     */
-    public function of(Route $route, Volume $vessel): array
+    /** The sheet of one coat; null for a step that lays none. */
+    public function one(Route $route, string $stepKey, Tools $tools): ?CoatSheet
     {
-        $runner = new StepRunner($this->workpiece->context);
-        $state = $this->workpiece->surveyed;
-        $sheets = [];
         $coats = [];
-        foreach ($route->steps as $step) {
-            $product = $runner->product($step);
-            if (RoutePlanner::COAT === $step->step && null !== $product) {
-                $coats[$product->id] = ($coats[$product->id] ?? 0) + 1;
-                $sheets[] = $this->sheet($step, $product, $coats[$product->id], $state, $vessel);
+        foreach (self::under($this->workpiece, $route) as [$step, $product, $state]) {
+            $coats[$product->id] = ($coats[$product->id] ?? 0) + 1;
+            if ($step->key === $stepKey) {
+                return $this->sheet($step, $product, $coats[$product->id], $state, $tools);
             }
-            $state = $runner->apply($step, $state)->state;
+        }
+
+        return null;
+    }
+
+    /** @return list<CoatSheet> */
+    public function of(Route $route, Tools $tools): array
+    {
+        $coats = [];
+        $sheets = [];
+        foreach (self::under($this->workpiece, $route) as [$step, $product, $state]) {
+            $coats[$product->id] = ($coats[$product->id] ?? 0) + 1;
+            $sheets[] = $this->sheet($step, $product, $coats[$product->id], $state, $tools);
         }
 
         return $sheets;
     }
 
+    /**
+     * Every coat of a route with the surface it goes on.
+     *
+     * @return list<array{RouteStep, Product, SurfaceState}>
+     */
+    public static function under(Workpiece $piece, Route $route): array
+    {
+        $runner = new StepRunner($piece->context);
+        $state = $piece->surveyed;
+        $coats = [];
+        foreach ($route->steps as $step) {
+            $product = $runner->product($step);
+            if (RoutePlanner::COAT === $step->step && null !== $product) {
+                $coats[] = [$step, $product, $state];
+            }
+            $state = $runner->apply($step, $state)->state;
+        }
+
+        return $coats;
+    }
+
     /** Paint of one coat on a part, by its area, the film, the profile under the first one and the loss of its method. */
-    public static function paint(Workpiece $piece, Product $product, SurfaceState $under): Result
+    public static function paint(Workpiece $piece, Product $product, SurfaceState $under, ?WhatIf $if = null): Result
     {
         return Registry::standard()->run('film.quantity', [
             'area' => $piece->context->area(),
             'dft' => $product->dft,
             'solids' => $product->solids,
-            'loss' => self::loss($piece)->quantity('loss', Percentage::class),
+            'loss' => self::loss($piece, $product, $if)->quantity('loss', Percentage::class),
             'thinner' => Percentage::ratio($product->ratio->thinnerShare),
             'profile' => FilmThickness::micrometres(null === $under->top() ? $under->fact('profile') : 0.0),
-        ], Source::from($product->source));
+        ], $product->sourceOf('dft', 'solids'));
     }
 
-    private static function loss(Workpiece $piece): Result
+    /** Paint of the coat that a step of a part's route lays; null for a step that lays none. */
+    public static function paintOf(Workpiece $piece, string $stepKey): ?Volume
     {
-        return Registry::standard()->run('film.loss', ['method' => $piece->part->method, 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() ? 'outdoors' : 'indoors']);
+        foreach (self::under($piece, $piece->route()) as [$step, $product, $state]) {
+            if ($step->key === $stepKey) {
+                return self::paint($piece, $product, $state)->quantity('needed', Volume::class);
+            }
+        }
+
+        return null;
     }
 
-    private function sheet(RouteStep $step, Product $product, int $coat, SurfaceState $under, Volume $vessel): CoatSheet
+    private static function loss(Workpiece $piece, Product $product, ?WhatIf $if): Result
+    {
+        return Registry::standard()->run('film.loss', ['method' => self::method($piece, $product, $if), 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors', 'more' => $if?->loss]);
+    }
+
+    /** A can is sprayed from the can, whatever else the part is painted with. */
+    private static function method(Workpiece $piece, Product $product, ?WhatIf $if): string
+    {
+        return $product->isAerosol() ? self::AEROSOL : ($if->method ?? $piece->part->method);
+    }
+
+    private function sheet(RouteStep $step, Product $product, int $coat, SurfaceState $under, Tools $tools): CoatSheet
     {
         $context = $this->workpiece->context;
-        $source = Source::from($product->source);
-        $loss = self::loss($this->workpiece);
+        $loss = self::loss($this->workpiece, $product, null);
         $lost = $loss->quantity('loss', Percentage::class);
         $quantity = self::paint($this->workpiece, $product, $under);
         $thinner = Percentage::ratio($product->ratio->thinnerShare);
-        $need = $quantity->quantity('mixed', Volume::class);
-        $coverage = $this->registry->run('film.spreading-rate', ['solids' => $product->solids, 'dft' => $product->dft], $source);
-        $potLife = null === $product->potLife ? null : $this->registry->run('mix.pot-life', ['reference' => $product->potLife, 'temperature' => $this->air->temperature], $source);
+        $coverage = $this->coverage($product);
         $takes = $context->catalogue()->step($step->step)->takes;
-        $onePart = $product->ratio->isOnePart();
-        $batches = $this->registry->run('mix.batches', [
-            'need' => $need,
-            'pace' => $takes->minPerM2 > 0.0 ? AreaRate::m2PerHour(60.0 / $takes->minPerM2) : null,
-            'coverage' => SpreadingRate::m2PerLitre($coverage->quantity('rate', SpreadingRate::class)->m2PerL() * (1.0 - $lost->ratioValue()) / (1.0 + $thinner->ratioValue())),
-            'usable' => $potLife?->quantity('usable', Duration::class),
-            'vessel' => $vessel,
-        ], $source);
+        $batch = new Batch($this->registry, $product, $tools, $this->air);
+        $batches = $this->batches($step, $product, $quantity, $batch);
+        $each = $batches->quantity('each', Volume::class);
+        $fan = Strokes::typical(self::method($this->workpiece, $product, null));
 
         return new CoatSheet(
             $step->key,
             $product,
             $coat,
+            $product->proportions(),
             $loss,
             $quantity,
-            $this->registry->run('film.wet', ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => $thinner], $source),
+            $this->registry->run('film.wet', ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => $thinner], $product->sourceOf('dft', 'solids', 'ratio')),
             $coverage,
-            $this->registry->run('mix.by-volume', ['ratio' => $product->ratio, 'total' => $batches->quantity('each', Volume::class), 'baseDensity' => $product->baseDensity, 'hardenerDensity' => $onePart ? null : $product->hardenerDensity, 'thinnerDensity' => $product->thinnerDensity], $source),
-            $potLife,
+            $batch->parts($each),
+            $batch->readings($each),
+            $batch->dose($each),
+            $batch->smallest(),
+            $batch->potLife(),
             $batches,
-            $this->registry->run('climate.apply-gate', ['temperature' => $this->air->temperature, 'humidity' => $this->air->humidity, 'least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity], $source),
-            ['touch' => $this->time($product->cure?->touch, $source), 'recoatMin' => $this->time($product->cure?->recoatMin, $source), 'recoatMax' => $this->time($product->cure?->recoatMax, $source), 'full' => $this->time($product->cure?->full, $source)],
+            $this->registry->run('mix.coat-time', ['work' => Duration::minutes($takes->minPerM2 * $context->area()->m2()), 'batches' => $batches->quantity('count', Count::class), 'induction' => $product->induction, 'helper' => $tools->helper ? 'yes' : 'no']),
+            null === $fan ? null : $this->registry->run('film.overlap', ['fan' => $fan[0], 'overlap' => $fan[1], 'speed' => $fan[2], 'area' => $context->area()], Source::Typical),
+            $product->isAerosol() ? $this->registry->run('film.aerosol', ['volume' => $product->can(), 'solids' => $product->solids, 'loss' => $lost, 'dft' => $product->dft, 'part' => $context->area()], $product->sourceOf('solids', 'dft', 'packs')) : null,
+            $this->registry->run('mix.waste', ['mixed' => $quantity->quantity('needed', Volume::class), 'onPart' => $quantity->quantity('theoretical', Volume::class), 'density' => $product->baseDensity]),
+            $this->registry->run('climate.apply-gate', ['temperature' => $this->air->temperature, 'humidity' => $this->air->humidity, 'least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity], $product->sourceOf('climate')),
+            ['touch' => $this->time($product->cure?->touch, $product), 'recoatMin' => $this->time($product->cure?->recoatMin, $product), 'recoatMax' => $this->time($product->cure?->recoatMax, $product), 'full' => $this->time($product->cure?->full, $product)],
         );
     }
 
-    private function time(?CureRows $rows, Source $source): ?Result
+    private function coverage(Product $product): Result
+    {
+        return $this->registry->run('film.spreading-rate', ['solids' => $product->solids, 'dft' => $product->dft], $product->sourceOf('dft', 'solids'));
+    }
+
+    /** @param Result $paint of the coat, see paint() */
+    public function batches(RouteStep $step, Product $product, Result $paint, Batch $batch): Result
+    {
+        $minutes = $this->workpiece->context->catalogue()->step($step->step)->takes->minPerM2;
+        $reaches = 1.0 - $paint->inputs->quantity('loss', Percentage::class)->ratioValue();
+
+        return $batch->batches(
+            $paint->quantity('mixed', Volume::class),
+            $minutes > 0.0 ? AreaRate::m2PerHour(60.0 / $minutes) : null,
+            SpreadingRate::m2PerLitre($this->coverage($product)->quantity('rate', SpreadingRate::class)->m2PerL() * $reaches / (1.0 + $product->ratio->thinnerShare)),
+        );
+    }
+
+    private function time(?CureRows $rows, Product $product): ?Result
     {
         if (null === $rows) {
             return null;
         }
         $inputs = array_map(static fn (array $row): Inputs => Inputs::row(['temperature' => Temperature::celsius($row[0]), 'hours' => Duration::hours($row[1])]), $rows->rows());
         try {
-            return $this->registry->run('cure.rows', ['rows' => $inputs, 'temperature' => $this->air->temperature], $source);
+            return $this->registry->run('cure.rows', ['rows' => $inputs, 'temperature' => $this->air->temperature], $product->sourceOf('cure'));
         } catch (InvalidInput) {
             return null;
         }

@@ -8,6 +8,7 @@ use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
+use Hull\Quantity\FilmThickness;
 use Hull\Route\Finding;
 use Hull\Route\PartContext;
 use Hull\Route\Route;
@@ -46,6 +47,9 @@ final readonly class Replay
             $state = $this->advance($state, $series, $clock, $entry->hour());
             $clock = $entry->hour();
             $step = null === $entry->stepKey ? null : $route->find($entry->stepKey);
+            if (null !== $entry->film && null !== $step && isset($finished[$step->key])) {
+                $state = self::read($state, $coats, $step->key, $entry->film);
+            }
             if (null === $step || isset($finished[$step->key])) {
                 continue;
             }
@@ -58,7 +62,7 @@ final readonly class Replay
             }
             if (EntryKind::Finish === $entry->kind) {
                 $finished[$step->key] = $clock;
-                $state = $this->runner->effects($step, $state);
+                $state = $this->runner->effects($step, $state, null, $entry->film);
                 $coats = $this->coats($coats, $step, $state, $series, $clock);
             }
         }
@@ -88,6 +92,18 @@ final readonly class Replay
             }
             $state = $this->runner->pass($state, $span, $air);
             $from += $span;
+        }
+
+        return $state;
+    }
+
+    /** @param list<LaidCoat> $coats on the part, bottom to top, as the films are */
+    private static function read(SurfaceState $state, array $coats, string $stepKey, FilmThickness $film): SurfaceState
+    {
+        foreach ($coats as $number => $coat) {
+            if ($coat->stepKey === $stepKey && isset($state->films[$number])) {
+                return $state->read($number, $film);
+            }
         }
 
         return $state;

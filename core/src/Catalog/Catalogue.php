@@ -9,13 +9,13 @@ final readonly class Catalogue
 {
     /**
      * @param array<string, Fact>           $facts
-     * @param array<string, Choice>         $signs      questions of the substrate helper
+     * @param array<string, Choice>         $signs       questions of the substrate helper
      * @param array<string, Substrate>      $substrates
      * @param array<string, Condition>      $conditions
      * @param array<string, Service>        $services
      * @param array<string, Choice>         $finishes
      * @param array<string, Choice>         $places
-     * @param array<string, Choice>         $hazards    of a place
+     * @param array<string, Choice>         $hazards     of a place
      * @param array<string, Choice>         $methods
      * @param array<string, Choice>         $phases
      * @param array<string, Limit>          $limits
@@ -30,6 +30,7 @@ final readonly class Catalogue
      * @param list<Interlock>               $interlocks
      * @param array<string, FilmSystem>     $systems
      * @param list<AbrasiveRun>             $abrasives
+     * @param array<string, Consumable>     $consumables
      * @param array<string, LocalTopic>     $local
      */
     public function __construct(
@@ -55,6 +56,7 @@ final readonly class Catalogue
         public array $interlocks,
         public array $systems,
         public array $abrasives,
+        public array $consumables,
         public array $local,
     ) {
     }
@@ -101,6 +103,17 @@ final readonly class Catalogue
         $ids = array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $cautions)));
 
         return Protection::worst(array_values(array_map(fn (string $id): Protection => $this->protection[$id], $ids)));
+    }
+
+    public function shelf(string $material): Shelf
+    {
+        return $this->supplies[$material]->shelf ?? $this->products[$material]->shelf ?? new Shelf();
+    }
+
+    /** @return list<string> what a supply or product is to its neighbours */
+    public function chemicals(string $material): array
+    {
+        return $this->supplies[$material]->chemicals ?? $this->products[$material]->chemicals ?? [];
     }
 
     /** Name of a supply or of a product's class. */

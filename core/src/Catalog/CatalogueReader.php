@@ -6,6 +6,8 @@ namespace Hull\Catalog;
 
 use Hull\Cure\CureRows;
 use Hull\Input\Node;
+use Hull\Mix\Dose;
+use Hull\Mix\RatioBy;
 use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
@@ -19,7 +21,7 @@ use Hull\Route\PredicateReader;
 /** Builds the catalogue from decoded data: kind => entries. Unknown ids are refused with their place. */
 final class CatalogueReader
 {
-    public const KINDS = ['facts', 'signs', 'substrates', 'conditions', 'services', 'finishes', 'places', 'hazards', 'methods', 'phases', 'limits', 'protection', 'cautions', 'schools', 'tests', 'supplies', 'products', 'steps', 'rules', 'interlocks', 'foundations', 'tops', 'systems', 'abrasives', 'local'];
+    public const KINDS = ['facts', 'signs', 'substrates', 'conditions', 'services', 'finishes', 'places', 'hazards', 'methods', 'phases', 'limits', 'protection', 'cautions', 'schools', 'tests', 'supplies', 'products', 'steps', 'rules', 'interlocks', 'foundations', 'tops', 'systems', 'abrasives', 'consumables', 'local'];
 
     /** @var list<string> */
     private array $factIds = [];
@@ -90,6 +92,7 @@ final class CatalogueReader
             array_values($this->keyed('interlocks', fn (Node $n, string $id): Interlock => new Interlock($id, self::texts($n->field('first')), self::texts($n->field('second')), $this->ids('steps', $n->optional('parting')), $n->optional('hours')?->number() ?? 24.0, true === $n->optional('ordered')?->boolean(), $n->field('says')->text(300), $n->field('else')->text(300), $n->field('source')->text()))),
             (new SystemReader($this->data, $products, fn (Node $n): Scope => $this->scope($n, $schools), fn (?Node $n, string $id): array => $this->needs($n, $id)))->systems(),
             array_values($this->runs),
+            $this->keyed('consumables', fn (Node $n, string $id): Consumable => $this->consumable($n, $id)),
             $this->keyed('local', fn (Node $n, string $id): LocalTopic => new LocalTopic($id, $n->field('name')->text(), $n->field('hint')->text(300), $this->ids('cautions', $n->field('cautions')))),
         );
     }
@@ -137,7 +140,7 @@ final class CatalogueReader
 
     private function supply(Node $n, string $id): Supply
     {
-        return new Supply($id, $n->field('name')->text(), $n->field('example')->text(), $n->field('kind')->text(), $n->field('use')->text(400), $n->optional('limits')?->text(400) ?? '', self::texts($n->optional('chemicals')), $this->ids('families', $n->optional('never')), $n->optional('density')?->number() ?? 1.0, $n->field('shelf')->text(), self::texts($n->field('packs')), $n->field('price')->integer(0, 10_000_000), $n->optional('rate')?->text() ?? '', $this->ids('cautions', $n->optional('cautions')), $n->optional('source')?->text() ?? 'typical');
+        return new Supply($id, $n->field('name')->text(), $n->field('example')->text(), $n->field('kind')->text(), $n->field('use')->text(400), $n->optional('limits')?->text(400) ?? '', self::texts($n->optional('chemicals')), $this->ids('families', $n->optional('never')), $n->optional('density')?->number() ?? 1.0, self::shelf($n->optional('shelf')), self::texts($n->field('packs')), $n->field('price')->integer(0, 10_000_000), $n->optional('rate')?->text() ?? '', $this->ids('cautions', $n->optional('cautions')), $n->optional('source')?->text() ?? 'typical');
     }
 
     private function product(Node $n, string $id): Product
@@ -151,11 +154,13 @@ final class CatalogueReader
             $n->field('example')->text(),
             self::texts($n->field('tags')),
             'one part' === $n->field('ratio')->text() ? MixRatio::onePart($n->optional('thinner')?->quantity(Percentage::class)->ratioValue() ?? 0.0) : $n->field('ratio')->ratio(),
-            $n->field('solids')->quantity(Percentage::class),
-            $n->field('dft')->quantity(FilmThickness::class),
-            $density?->field('base')->quantity(Density::class) ?? Density::kgPerLitre(1.0),
-            $density?->optional('hardener')?->quantity(Density::class) ?? Density::kgPerLitre(1.0),
-            $density?->optional('thinner')?->quantity(Density::class) ?? Density::kgPerLitre(0.87),
+            self::solids($n->field('solids')),
+            self::film($n->field('dft')),
+            RatioBy::from($n->optional('ratio_by')?->choice(array_map(static fn (RatioBy $b): string => $b->value, RatioBy::cases())) ?? 'volume'),
+            $n->optional('other_ratio')?->ratio(),
+            $density?->optional('base')?->quantity(Density::class),
+            $density?->optional('hardener')?->quantity(Density::class),
+            $density?->optional('thinner')?->quantity(Density::class),
             $n->optional('pot_life')?->quantity(Duration::class),
             $n->optional('induction')?->quantity(Duration::class) ?? Duration::hours(0.0),
             $n->field('cure_kind')->choice(\Hull\Cure\CureFactor::KINDS),
@@ -173,13 +178,43 @@ final class CatalogueReader
             self::texts($n->optional('chemicals')),
             $n->optional('notes')?->text(400) ?? '',
             $n->optional('cleaner')?->text() ?? '',
-            $n->optional('shelf')?->text() ?? '',
+            self::shelf($n->optional('shelf')),
             self::texts($n->optional('packs')),
             $n->optional('price')?->integer(0, 10_000_000) ?? 0,
             $n->optional('voc')?->number() ?? 0.0,
             $n->optional('role')?->choice(['film', 'filler']) ?? 'film',
             $n->field('source')->text(),
+            $n->optional('tolerance')?->quantity(Percentage::class) ?? Percentage::ratio(Dose::DEFAULT_TOLERANCE),
+            true === $n->optional('thin_after_induction')?->boolean(),
+            $n->optional('thinner_supply')?->text() ?? $n->optional('cleaner')?->text() ?? '',
+            self::texts($n->optional('sheet')),
         );
+    }
+
+    private static function solids(Node $n): Percentage
+    {
+        $solids = $n->quantity(Percentage::class);
+
+        return $solids->ratioValue() > 0.0 && $solids->ratioValue() <= 1.0 ? $solids : throw $n->refuse('A paint has some solids, and not more than all of it.', 'volume solids above 0 % up to 100 %');
+    }
+
+    private static function film(Node $n): FilmThickness
+    {
+        $film = $n->quantity(FilmThickness::class);
+
+        return $film->um() > 0.0 ? $film : throw $n->refuse('A film has a thickness.', 'a dry film above 0 um');
+    }
+
+    private static function shelf(?Node $n): Shelf
+    {
+        return new Shelf($n?->optional('sealed')?->integer(1, 600), $n?->optional('opened')?->integer(0, 600), $n?->optional('activated')?->quantity(Duration::class), $n?->optional('note')?->text() ?? '');
+    }
+
+    private function consumable(Node $n, string $id): Consumable
+    {
+        $rates = array_map(static fn (string $per): float => $n->optional('per_'.$per)?->number() ?? 0.0, ['step', 'm2', 'hour', 'batch']);
+
+        return new Consumable($id, $n->field('name')->text(), self::texts($n->field('step_tags')), self::texts($n->optional('methods')), $rates[0], $rates[1], $rates[2], $rates[3], $n->field('unit')->choice(['pc', 'm', 'L']), self::texts($n->field('packs')), $n->field('price')->integer(0, 10_000_000), $n->optional('note')?->text(300) ?? '', true === $n->optional('cleaner')?->boolean());
     }
 
     private function cure(?Node $n): ?CureSheet

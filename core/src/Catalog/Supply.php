@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Mass;
+use Hull\Quantity\MassPerArea;
+use Hull\Quantity\Volume;
+use Hull\Quantity\VolumePerArea;
+
 /** A product class that lays no film: cleaners, strippers, baths, polishes, resins, abrasives. */
 final readonly class Supply
 {
@@ -24,12 +30,30 @@ final readonly class Supply
         public array $chemicals,
         public array $never,
         public float $density,
-        public string $shelf,
+        public Shelf $shelf,
         public array $packs,
         public int $price,
         public string $rate,
         public array $cautions,
         public string $source,
     ) {
+    }
+
+    /** What a square metre takes, in the measure it is sold in; null where its rate is not by area. */
+    public function perM2(): Volume|Mass|null
+    {
+        $byMass = 1 === preg_match('/kg$/', $this->packs[0] ?? '');
+        foreach ([VolumePerArea::class, MassPerArea::class] as $kind) {
+            try {
+                $rate = $kind::parse($this->rate);
+            } catch (InvalidQuantity) {
+                continue;
+            }
+            $litres = $rate instanceof VolumePerArea ? $rate->si() : $rate->gPerM2() / 1000.0 / $this->density;
+
+            return $byMass ? Mass::kilograms($litres * $this->density) : Volume::litres($litres);
+        }
+
+        return null;
     }
 }

@@ -8,6 +8,7 @@ use Hull\Area\Complexity;
 use Hull\Area\Solids;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
+use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Length;
 use Hull\Quantity\Percentage;
 
@@ -21,7 +22,7 @@ final class AreaComputations
     public static function all(): array
     {
         return [
-            self::shape('plate', 'Plate with cut-outs, faces and edges', '(L x W - cut-outs) x faces + edge length x thickness', self::plateFields(), self::plate(...)),
+            self::shape('plate', 'Plate with cut-outs, faces and edges', '(L x W - cut-outs) x faces + edge length x thickness', self::plateFields(), self::plate(...), open: static fn (Inputs $in): float => self::holes($in) * ('both' === $in->choice('faces') ? 2 : 1)),
             self::shape('tube', 'Round tube, outside and inside', 'pi x (D [+ D - 2 x wall]) x L', [self::l('diameter', 'Diameter'), self::l('wall', 'Wall', false), self::l('length', 'Length'), self::inside()],
                 static fn (Inputs $in): float => Solids::tube(self::m($in, 'diameter'), self::m($in, 'wall'), self::m($in, 'length'), 'yes' === $in->choice('inside'))),
             self::shape('box-section', 'Box section, outside and inside', '2 x (W + H) [+ 2 x (W + H - 4 x wall)] times L', [self::l('width', 'Width'), self::l('height', 'Height'), self::l('wall', 'Wall', false), self::l('length', 'Length'), self::inside()],
@@ -45,7 +46,7 @@ final class AreaComputations
             self::shape('lattice', 'Lattice of bars', 'pi x D x total length', [self::l('diameter', 'Bar diameter'), self::l('length', 'Length of all bars')],
                 static fn (Inputs $in): float => Solids::lattice(self::m($in, 'diameter'), self::m($in, 'length'))),
             self::shape('roof', 'Roof with upstands', 'L x W + 2 x (L + W) x curb - fittings', [self::l('length', 'Length'), self::l('width', 'Width'), self::l('curb', 'Curb height', false), Field::optional('fittings', Area::class, 'Fittings, not coated', Area::squareMetres(0))],
-                static fn (Inputs $in): float => Solids::roof(self::m($in, 'length'), self::m($in, 'width'), self::m($in, 'curb'), $in->quantity('fittings', Area::class)->m2())),
+                static fn (Inputs $in): float => Solids::roof(self::m($in, 'length'), self::m($in, 'width'), self::m($in, 'curb'), $in->quantity('fittings', Area::class)->m2()), open: static fn (Inputs $in): float => $in->quantity('fittings', Area::class)->m2()),
             self::shape('strip', 'Strip by length, one face', 'W x L', [self::l('width', 'Width'), self::l('length', 'Length')],
                 static fn (Inputs $in): float => Solids::strip(self::m($in, 'width'), self::m($in, 'length'))),
             self::shape('topsides', 'Topsides of a boat', '(LOA + beam) x 2 x freeboard', [self::l('loa', 'Length overall'), self::l('beam', 'Beam'), self::l('freeboard', 'Freeboard')],
@@ -58,19 +59,29 @@ final class AreaComputations
     }
 
     /**
-     * @param list<Field>             $fields
-     * @param \Closure(Inputs): float $area
+     * @param list<Field>                  $fields
+     * @param \Closure(Inputs): float      $area
+     * @param \Closure(Inputs): float|null $open   what is open or fitted over, already taken off the area
      */
-    private static function shape(string $kind, string $label, string $formula, array $fields, \Closure $area, Source $source = Source::Given): Computation
+    private static function shape(string $kind, string $label, string $formula, array $fields, \Closure $area, Source $source = Source::Given, ?\Closure $open = null): Computation
     {
         return new Computation(
             'area.'.$kind,
             $label,
-            $formula.'; times count and complexity factor',
+            $formula.'; times count and complexity factor; less what is not coated',
             Source::Estimate === $source ? self::BOAT : self::GEOMETRY,
-            [...$fields, Field::optional('count', Count::class, 'How many', Count::of(1)), Field::choice('complexity', 'Complexity', array_map(static fn (Complexity $c): string => $c->value, Complexity::cases()))],
-            [Field::quantity('area', Area::class, 'Area to coat')],
-            static fn (Inputs $in): Outcome => Outcome::of(['area' => Area::squareMetres(max(0.0, $area($in)) * $in->quantity('count', Count::class)->value() * Complexity::from($in->choice('complexity'))->factor())]),
+            [...$fields, Field::optional('count', Count::class, 'How many', Count::of(1)), Field::choice('complexity', 'Complexity', array_map(static fn (Complexity $c): string => $c->value, Complexity::cases())), Field::optional('bare', Area::class, 'Not coated: masked, bearing, bonded', Area::squareMetres(0))],
+            [Field::quantity('area', Area::class, 'Area to coat'), Field::quantity('notCoated', Area::class, 'Not coated')],
+            static function (Inputs $in) use ($area, $open): Outcome {
+                $times = $in->quantity('count', Count::class)->value() * Complexity::from($in->choice('complexity'))->factor();
+                $whole = max(0.0, $area($in)) * $times;
+                $bare = $in->quantity('bare', Area::class)->m2();
+                if ($bare > $whole + 1e-9) {
+                    throw new InvalidQuantity('More is left bare than there is.', 'an area within that of the shape');
+                }
+
+                return Outcome::of(['area' => Area::squareMetres(max(0.0, $whole - $bare)), 'notCoated' => Area::squareMetres($bare + (null === $open ? 0.0 : $open($in) * $times))]);
+            },
             $source,
         );
     }
@@ -96,6 +107,11 @@ final class AreaComputations
         $cutouts = [...array_fill(0, min(10000, $holes), [\M_PI * $hole ** 2 / 4, \M_PI * $hole]), [$a * $b, $a * $b > 0.0 ? 2 * ($a + $b) : 0.0]];
 
         return Solids::plate(self::m($in, 'length'), self::m($in, 'width'), self::m($in, 'thickness'), 'both' === $in->choice('faces'), $cutouts);
+    }
+
+    private static function holes(Inputs $in): float
+    {
+        return (int) $in->quantity('holes', Count::class)->value() * \M_PI * self::m($in, 'holeDiameter') ** 2 / 4 + self::m($in, 'cutoutLength') * self::m($in, 'cutoutWidth');
     }
 
     private static function l(string $name, string $label, bool $required = true): Field

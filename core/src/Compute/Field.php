@@ -46,6 +46,11 @@ final readonly class Field
         return new self($name, $label, ratio: true);
     }
 
+    public static function optionalRatio(string $name, string $label): self
+    {
+        return new self($name, $label, ratio: true, required: false);
+    }
+
     /** @param non-empty-list<string> $options the first is the default */
     public static function choice(string $name, string $label, array $options, bool $required = false): self
     {

@@ -84,6 +84,13 @@ final readonly class Inputs
         return $value instanceof MixRatio ? $value : throw new \LogicException('No ratio '.$name.'.');
     }
 
+    public function maybeRatio(string $name): ?MixRatio
+    {
+        $value = $this->values[$name] ?? null;
+
+        return $value instanceof MixRatio ? $value : null;
+    }
+
     public function choice(string $name): string
     {
         $value = $this->values[$name] ?? null;

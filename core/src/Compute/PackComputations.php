@@ -36,7 +36,7 @@ final class PackComputations
     {
         $packs = array_map(static fn (Inputs $row): Pack => new Pack($row->quantity('size', Volume::class), Money::minor((int) round($row->quantity('price', PlainRatio::class)->value() * 100))), $in->rows('packs'));
         $need = $in->quantity('need', Volume::class);
-        if (count($packs) > self::MOST_PACKS || [] !== array_filter($packs, static fn (Pack $p): bool => $p->size->litresValue() < 0.001) || $need->litresValue() > self::MOST_LITRES) {
+        if (count($packs) > self::MOST_PACKS || [] !== array_filter($packs, static fn (Pack $p): bool => $p->size->si() < 0.001) || $need->litresValue() > self::MOST_LITRES) {
             throw new InvalidQuantity('These packs cannot be chosen from.', sprintf('1 to %d packs of 1 mL or more, and a need up to %.0f L', self::MOST_PACKS, self::MOST_LITRES));
         }
         $purchase = PackChoice::cheapest($need, $packs, 'true' === $in->choice('keeps'));

@@ -33,6 +33,7 @@ final class Registry
             ...AreaComputations::all(),
             ...FilmComputations::all(),
             ...MixComputations::all(),
+            ...BatchComputations::all(),
             ...ClimateComputations::all(),
             ...CureComputations::all(),
             ...CostComputations::all(),

@@ -13,10 +13,13 @@ final class Loss
     private const LATTICE_POINTS = 15;
     private const BREEZE_POINTS = 10;
 
-    public static function typical(string $method, bool $latticeOrSmall, bool $outdoors): Percentage
+    /** Whatever is said to be lost beside it, something reaches the part. */
+    private const MOST = 0.9;
+
+    public static function typical(string $method, bool $latticeOrSmall, bool $outdoors, ?Percentage $more = null): Percentage
     {
         $points = self::METHODS[$method] ?? throw new \LogicException('No application method '.$method.'.');
 
-        return Percentage::percent($points + ($latticeOrSmall ? self::LATTICE_POINTS : 0) + ($outdoors ? self::BREEZE_POINTS : 0));
+        return Percentage::ratio(min(self::MOST, ($points + ($latticeOrSmall ? self::LATTICE_POINTS : 0) + ($outdoors ? self::BREEZE_POINTS : 0)) / 100.0 + ($more?->ratioValue() ?? 0.0)));
     }
 }

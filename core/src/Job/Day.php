@@ -9,9 +9,7 @@ use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
-use Hull\Quantity\Volume;
 use Hull\Route\Encounter;
-use Hull\Route\StepRunner;
 
 /** What a day of work takes: what to wear, what to mind, where the waste goes, what must not meet. */
 final readonly class Day
@@ -51,7 +49,7 @@ final readonly class Day
             }
             if (null !== $product && $step->laysFilm) {
                 foreach (array_keys($action->zones) as $zone) {
-                    $voc += self::litres($pieces[$zone], $action->zones[$zone]) * $product->voc;
+                    $voc += (CoatSheets::paintOf($pieces[$zone], $action->zones[$zone])?->litresValue() ?? 0.0) * $product->voc;
                 }
             }
         }
@@ -59,21 +57,5 @@ final readonly class Day
         usort($spoken, static fn (Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
 
         return new self($actions, $minutes, $catalogue->protectionFor($spoken), $spoken, array_map(array_values(...), $disposal), $voc, $encounters);
-    }
-
-    /** Paint of the coat that a step of a part's route lays. */
-    private static function litres(Workpiece $piece, string $key): float
-    {
-        $runner = new StepRunner($piece->context);
-        $state = $piece->surveyed;
-        foreach ($piece->route()->steps as $step) {
-            $product = $runner->product($step);
-            if ($step->key === $key && null !== $product) {
-                return CoatSheets::paint($piece, $product, $state)->quantity('needed', Volume::class)->litresValue();
-            }
-            $state = $runner->apply($step, $state)->state;
-        }
-
-        return 0.0;
     }
 }

@@ -9,6 +9,8 @@ enum EntryKind: string
 {
     case Start = 'start';
     case Finish = 'finish';
+    /** A batch was mixed; its pot life runs from then on. */
+    case Mixed = 'mixed';
     case Reading = 'reading';
     case Note = 'note';
     case Correction = 'correction';

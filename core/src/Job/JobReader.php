@@ -14,10 +14,12 @@ use Hull\Climate\Drying;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
 use Hull\Input\Node;
+use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Quantity\Volume;
 use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
@@ -27,6 +29,7 @@ final readonly class JobReader
 {
     public const FORMAT = 'unbowed-hull-job';
     public const VERSION = 1;
+    private const MOST_PAINT_L = 200;
     private const PART_FIELDS = ['id', 'name', 'substrate', 'conditions', 'shapes', 'service', 'finish', 'place', 'method', 'small_or_lattice', 'water_lies', 'schools', 'zone_of', 'mounted_on', 'replacement', 'route', 'log'];
 
     public function __construct(private Catalogue $catalogue)
@@ -168,11 +171,11 @@ final readonly class JobReader
 
     public function entry(Node $n, string $id): LogEntry
     {
-        $n->only(['id', 'kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by']);
+        $n->only(['id', 'kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by', 'used', 'film']);
         $kind = EntryKind::from($n->field('kind')->choice(array_map(static fn (EntryKind $k): string => $k->value, EntryKind::cases())));
         $step = $n->optional('step');
-        if (null === $step && in_array($kind, [EntryKind::Start, EntryKind::Finish], true)) {
-            throw new \Hull\Input\InvalidInput($n->pointer.'/step', 'A start or finish belongs to a step.', 'the key of a step of the route');
+        if (null === $step && in_array($kind, [EntryKind::Start, EntryKind::Finish, EntryKind::Mixed], true)) {
+            throw new \Hull\Input\InvalidInput($n->pointer.'/step', 'A start, a mix or a finish belongs to a step.', 'the key of a step of the route');
         }
         $corrects = $n->optional('corrects')?->text(60);
         if ((EntryKind::Correction === $kind) !== (null !== $corrects)) {
@@ -186,7 +189,17 @@ final readonly class JobReader
             }
         }
 
-        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : $this->air($n), Node::remark($n->optional('note'), 2000), $corrects, $n->optional('withdrawn')?->boolean() ?? false, $taken ? $n->field('rule')->choice($this->gates()) : null, $taken ? $n->field('by')->text(120) : '');
+        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : $this->air($n), Node::remark($n->optional('note'), 2000), $corrects, $n->optional('withdrawn')?->boolean() ?? false, $taken ? $n->field('rule')->choice($this->gates()) : null, $taken ? $n->field('by')->text(120) : '', self::paint($n->optional('used')), $n->optional('film')?->quantity(FilmThickness::class));
+    }
+
+    private static function paint(?Node $n): ?Volume
+    {
+        $used = $n?->quantity(Volume::class);
+        if (null !== $n && null !== $used && $used->litresValue() > self::MOST_PAINT_L) {
+            throw $n->refuse('That is more paint than a coat takes.', sprintf('up to %d L for one coat', self::MOST_PAINT_L));
+        }
+
+        return $used;
     }
 
     /** @return list<string> rules that a named person may take responsibility for */

@@ -93,6 +93,8 @@ final class JobWriter
             'withdrawn' => $entry->withdrawn,
             'rule' => $entry->rule,
             'by' => $entry->by,
+            'used' => $entry->used?->si(),
+            'film' => $entry->film?->si(),
         ], static fn (mixed $v): bool => null !== $v && '' !== $v && false !== $v);
     }
 

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace Hull\Job;
 
 use Hull\Climate\Air;
+use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Volume;
 
 /** One line of the record. Never changed; a correction names what it corrects and says it anew. */
 final readonly class LogEntry
 {
     /**
-     * @param string|null $rule     id of the rule a named person takes responsibility for
-     * @param string      $by       who does
-     * @param string|null $corrects id of the entry this one replaces; the replaced one is kept
+     * @param string|null        $rule     id of the rule a named person takes responsibility for
+     * @param string             $by       who does
+     * @param string|null        $corrects id of the entry this one replaces; the replaced one is kept
+     * @param Volume|null        $used     paint of a finished coat, without thinner
+     * @param FilmThickness|null $film     dry film measured on it
      */
     public function __construct(
         public string $id,
@@ -25,7 +29,20 @@ final readonly class LogEntry
         public bool $withdrawn = false,
         public ?string $rule = null,
         public string $by = '',
+        public ?Volume $used = null,
+        public ?FilmThickness $film = null,
     ) {
+    }
+
+    /** The same line with the paint it used. */
+    public function using(?Volume $used): self
+    {
+        return new self($this->id, $this->kind, $this->stepKey, $this->at, $this->air, $this->note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $used, $this->film);
+    }
+
+    public function movedTo(\DateTimeImmutable $at): self
+    {
+        return new self($this->id, $this->kind, $this->stepKey, $at, $this->air, $this->note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $this->used, $this->film);
     }
 
     /** Hours since 1970-01-01 UTC. */

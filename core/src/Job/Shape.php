@@ -30,4 +30,10 @@ final readonly class Shape
     {
         return $this->result()->quantity('area', Area::class);
     }
+
+    /** Open, fitted over, masked or left bare; not in the area. */
+    public function notCoated(): Area
+    {
+        return $this->result()->quantity('notCoated', Area::class);
+    }
 }

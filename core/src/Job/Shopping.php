@@ -4,32 +4,34 @@ declare(strict_types=1);
 
 namespace Hull\Job;
 
-use Hull\Bench\CoatSheets;
 use Hull\Bench\Replayed;
+use Hull\Bench\WhatIf;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Product;
+use Hull\Catalog\Catalogue;
 use Hull\Pack\Pack;
 use Hull\Pack\PackChoice;
+use Hull\Quantity\Count;
 use Hull\Quantity\Money;
+use Hull\Quantity\Quantity;
 use Hull\Quantity\Volume;
-use Hull\Route\StepRunner;
+use Hull\Store\CoatAhead;
+use Hull\Store\Stores;
+use Hull\Store\Supplier;
 
 /**
- * The shopping list of a job: the paint of every coat not yet laid, as its mix card has it, product by product.
- *
- * What is left over counts for nothing here, since nobody has said what else it is for.
+ * The shopping list of a job: the paint of every coat not yet laid, as its mix card has it, what goes with it, and what the
+ * bench uses up. The store is counted first; what is left over is worth as much as other jobs will use of it while it keeps.
  */
 final readonly class Shopping
 {
-    /** A small tin is dearer by the litre: price goes with size to this power (estimate). */
-    private const BY_SIZE = 0.85;
-    private const VESSEL = 1.0;
+    private const ABRASIVES = 'abrasives';
 
     /**
-     * @param array<string, Need> $needs by product id
-     * @param array<int, int>     $discs by grit, coarse first
+     * @param array<string, Need>   $needs      by id; paint first, then by name
+     * @param array<int, int>       $discs      by grit, coarse first
+     * @param array<string, string> $unmeasured id => name of what is needed too, but by what is found
      */
-    private function __construct(public array $needs, public array $discs)
+    private function __construct(public array $needs, public array $discs, public array $unmeasured)
     {
     }
 
@@ -37,54 +39,32 @@ final readonly class Shopping
      * @param array<string, Workpiece> $pieces by part id
      * @param array<string, Replayed>  $done   what the record says of each, by part id
      */
-    public static function of(array $pieces, array $done): self
+    public static function of(Catalogue $catalogue, array $pieces, array $done, ?Stores $stores = null, ?WhatIf $if = null): self
     {
-        $products = [];
-        $coats = [];
-        $thinner = [];
-        foreach ($pieces as $id => $piece) {
-            foreach ((new CoatSheets($piece, $piece->context->air()))->of($piece->route(), Volume::litres(self::VESSEL)) as $sheet) {
-                if (isset($done[$id]->finished[$sheet->stepKey])) {
-                    continue;
-                }
-                $products[$sheet->product->id] = $sheet->product;
-                $coats[$sheet->product->id][] = [$id, $sheet->stepKey, $sheet->quantity->quantity('needed', Volume::class)];
-                $thinner[$sheet->product->id] = ($thinner[$sheet->product->id] ?? 0.0) + $sheet->quantity->quantity('mixed', Volume::class)->litresValue() - $sheet->quantity->quantity('needed', Volume::class)->litresValue();
-            }
-        }
+        $wanted = Wanted::of($pieces, $done, $if);
+        $stores ??= Stores::none();
         $needs = [];
-        foreach ($products as $id => $product) {
-            $paint = Volume::litres(array_sum(array_map(static fn (array $c): float => $c[2]->litresValue(), $coats[$id])));
-            $needs[$id] = new Need($product, $coats[$id], $paint, Volume::litres(max(0.0, $thinner[$id])), PackChoice::cheapest($paint, self::packs($product), false));
+        foreach (self::byProduct($wanted->coats) as $id => $coats) {
+            $product = $catalogue->product($id);
+            $needs[$id] = self::need($id, $product->name, Supplier::PAINT, $coats, Volume::litres(array_sum(array_map(static fn (CoatAhead $c): float => $c->paint->litresValue(), $coats))), [$product->packs, $product->price], $product->shelf->keepsOpened(), $stores);
         }
         ksort($needs);
-
-        return new self($needs, self::discs($pieces, $done));
-    }
-
-    /**
-     * Discs and sheets of every sanding not yet done: its area by what one does, whole ones over the job.
-     *
-     * @param array<string, Workpiece> $pieces
-     * @param array<string, Replayed>  $done
-     *
-     * @return array<int, int>
-     */
-    private static function discs(array $pieces, array $done): array
-    {
-        $share = [];
-        foreach ($pieces as $id => $piece) {
-            $runner = new StepRunner($piece->context);
-            foreach (Workpiece::remaining($piece->route(), $done[$id]) as $routeStep) {
-                $step = $piece->context->catalogue()->step($routeStep->step);
-                foreach ($step->grits->of ?? [] as $grit) {
-                    $share[$grit] = ($share[$grit] ?? 0.0) + $piece->context->area()->m2() * $runner->share($step) / ($step->grits->run->discLife[$grit] ?? 1.0);
-                }
-            }
+        foreach ($wanted->supplies as $id => $amount) {
+            $supply = $catalogue->supplies[$id];
+            $size = Pack::size($supply->packs[0]);
+            $needs[$id] = self::need($id, $supply->name, Supplier::CHEMICALS, [], $size::ofSi($amount), [$supply->packs, $supply->price], $supply->shelf->keepsOpened(), $stores);
         }
-        ksort($share);
+        foreach ($wanted->consumables as $id => $amount) {
+            $consumable = $catalogue->consumables[$id];
+            $needs[$id] = self::need($id, $consumable->name, Supplier::CONSUMABLES, [], $consumable->amount('pc' === $consumable->unit ? ceil($amount - 1e-9) : $amount), [$consumable->packs, $consumable->price], true, $stores, $consumable->note);
+        }
+        $discs = array_map(static fn (float $discs): int => (int) ceil($discs - 1e-9), $wanted->discs);
+        foreach ($discs as $grit => $count) {
+            $abrasives = $catalogue->supplies[self::ABRASIVES];
+            $needs['disc-p'.$grit] = self::need('disc-p'.$grit, sprintf('Discs and sheets P%d', $grit), Supplier::CONSUMABLES, [], Count::of($count), [$abrasives->packs, $abrasives->price], true, $stores);
+        }
 
-        return array_map(static fn (float $discs): int => (int) ceil($discs - 1e-9), $share);
+        return new self($needs, $discs, $wanted->unmeasured);
     }
 
     public function price(): Money
@@ -92,15 +72,55 @@ final readonly class Shopping
         return Money::minor(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $this->needs)));
     }
 
-    /** @return non-empty-list<Pack> */
-    private static function packs(Product $product): array
+    /** @return array<string, Need> */
+    public function paint(): array
     {
-        $packs = [];
-        foreach ([] === $product->packs ? ['1 L'] : $product->packs as $size) {
-            $volume = Volume::parse($size);
-            $packs[] = new Pack($volume, Money::minor((int) round($product->price * $volume->litresValue() ** self::BY_SIZE)));
+        return array_filter($this->needs, static fn (Need $n): bool => Supplier::PAINT === $n->kind);
+    }
+
+    /**
+     * @return array<string, list<Need>> what is to buy, by seller; '' for what nobody is known to sell
+     */
+    public function bySeller(): array
+    {
+        $sellers = [];
+        foreach ($this->needs as $need) {
+            if ($need->purchase->tins > 0) {
+                $sellers[$need->seller->name ?? ''][] = $need;
+            }
         }
 
-        return $packs;
+        return $sellers;
+    }
+
+    /**
+     * @param list<CoatAhead> $coats
+     *
+     * @return array<string, list<CoatAhead>>
+     */
+    private static function byProduct(array $coats): array
+    {
+        $by = [];
+        foreach ($coats as $coat) {
+            $by[$coat->product][] = $coat;
+        }
+
+        return $by;
+    }
+
+    /**
+     * @param list<CoatAhead>          $coats
+     * @param array{list<string>, int} $sold  sizes, and minor units a litre, kilogram or piece
+     */
+    private static function need(string $id, string $name, string $kind, array $coats, Quantity $amount, array $sold, bool $keeps, Stores $stores, string $note = ''): Need
+    {
+        $from = $stores->stock($id)->draw($amount, $stores->day);
+        $missing = $stores->stock($id)->missing($amount, $stores->day);
+        $packs = [];
+        foreach ([] === $sold[0] ? ['1 L'] : $sold[0] as $size) {
+            $packs[] = Pack::sold($size, $sold[1]);
+        }
+
+        return new Need($id, $name, $kind, $coats, $amount, $from, PackChoice::cheapest($missing, $packs, $keeps, $stores->elsewhere[$id] ?? $amount::ofSi(0.0)), Supplier::of($stores->suppliers, $kind), $note);
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Pack;
 
+use Hull\Quantity\Count;
 use Hull\Quantity\Money;
-use Hull\Quantity\Volume;
+use Hull\Quantity\Quantity;
 
 /**
  * The cheapest packs that cover a need, exactly: every total that packs can make is looked at (calculations 3).
@@ -14,26 +15,31 @@ use Hull\Quantity\Volume;
  */
 final class PackChoice
 {
-    /** Sizes are taken in whole millilitres. */
-    private const PER_LITRE = 1000;
+    /** Sizes are taken in whole millilitres, grams or thousandths of a metre; pieces are whole. */
+    private const GRAINS = 1000;
 
-    /** @param non-empty-list<Pack> $packs every size above 0 */
-    public static function cheapest(Volume $need, array $packs, bool $leftoverKeeps): Purchase
+    /**
+     * @param non-empty-list<Pack> $packs  every size above 0, all of the measure of the need
+     * @param Quantity|null        $useful how much of a leftover that keeps is of use to anything; null for all of it
+     */
+    public static function cheapest(Quantity $need, array $packs, bool $leftoverKeeps, ?Quantity $useful = null): Purchase
     {
-        $wanted = (int) ceil($need->litresValue() * self::PER_LITRE - 1e-6);
-        $sizes = array_map(static fn (Pack $p): int => max(1, (int) round($p->size->litresValue() * self::PER_LITRE)), $packs);
+        $wanted = (int) ceil($need->si() * self::grains($need) - 1e-6);
+        $sizes = array_map(static fn (Pack $p): int => max(1, (int) round($p->size->si() * self::grains($need))), $packs);
         $unit = array_reduce($sizes, self::divisor(...), 0);
         $sizes = array_map(static fn (int $s): int => intdiv($s, $unit), $sizes);
         $least = (int) ceil($wanted / $unit);
         $worth = $leftoverKeeps ? min(array_map(static fn (Pack $p, int $s): float => $p->price->minor / $s, $packs, $sizes)) : 0.0;
         [$price, $tins, $last] = self::totals($least + max($sizes), $packs, $sizes);
+        $most = null === $useful ? \INF : $useful->si() * self::grains($need) / $unit;
         $best = null;
         $at = 0;
         foreach ($price as $total => $cost) {
             if ($total < $least) {
                 continue;
             }
-            $rank = [round($cost - $worth * ($total - $wanted / $unit), 6), $total, $tins[$total]];
+            $over = $total - $wanted / $unit;
+            $rank = [round($cost - $worth * min($over, $most), 6), $total, $tins[$total]];
             if (null === $best || $rank < $best) {
                 [$best, $at] = [$rank, $total];
             }
@@ -79,7 +85,7 @@ final class PackChoice
      * @param list<int>       $sizes
      * @param array<int, int> $last
      */
-    private static function purchase(array $packs, array $sizes, array $last, int $total, int $unit, Volume $need): Purchase
+    private static function purchase(array $packs, array $sizes, array $last, int $total, int $unit, Quantity $need): Purchase
     {
         $counts = [];
         $price = 0;
@@ -91,10 +97,15 @@ final class PackChoice
         foreach ($counts as $number => $count) {
             $bought[] = [$packs[$number], $count];
         }
-        usort($bought, static fn (array $a, array $b): int => $b[0]->size->litresValue() <=> $a[0]->size->litresValue());
-        $litres = $total * $unit / self::PER_LITRE;
+        usort($bought, static fn (array $a, array $b): int => $b[0]->size->si() <=> $a[0]->size->si());
+        $amount = $total * $unit / self::grains($need);
 
-        return new Purchase($bought, Volume::litres($litres), Volume::litres(max(0.0, $litres - $need->litresValue())), Money::minor($price), array_sum($counts));
+        return new Purchase($bought, $need::ofSi($amount), $need::ofSi(max(0.0, $amount - $need->si())), Money::minor($price), array_sum($counts));
+    }
+
+    private static function grains(Quantity $need): int
+    {
+        return $need instanceof Count ? 1 : self::GRAINS;
     }
 
     private static function divisor(int $a, int $b): int

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Hull\Pack;
 
 use Hull\Quantity\Money;
-use Hull\Quantity\Volume;
+use Hull\Quantity\Quantity;
 
 /** Packs to buy, and what is left of them. */
 final readonly class Purchase
 {
     /** @param list<array{Pack, int}> $packs largest first; only what is bought */
-    public function __construct(public array $packs, public Volume $bought, public Volume $leftover, public Money $price, public int $tins)
+    public function __construct(public array $packs, public Quantity $bought, public Quantity $leftover, public Money $price, public int $tins)
     {
     }
 }

@@ -4,29 +4,32 @@ declare(strict_types=1);
 
 namespace Hull\Pack;
 
-use Hull\Quantity\Volume;
+use Hull\Quantity\Quantity;
 
 /** Draws a need from lots: what expires first goes first, of equal ones the opened before the sealed. */
 final readonly class Stock
 {
-    /** @param list<Lot> $lots */
+    /** Below this, in litres or kilograms, a tin is empty. */
+    private const NOTHING = 1e-9;
+
+    /** @param list<Lot> $lots all of one material, in one measure */
     public function __construct(private array $lots)
     {
     }
 
-    /** @return list<array{Lot, Volume}> what to take of which lot; never more than there is, never what has expired by then */
-    public function draw(Volume $need, \DateTimeImmutable $day): array
+    /** @return list<array{Lot, Quantity}> what to take of which lot; never more than there is, never what has expired by then */
+    public function draw(Quantity $need, \DateTimeImmutable $day): array
     {
-        $lots = array_values(array_filter($this->lots, static fn (Lot $l): bool => $l->isGoodOn($day) && $l->left->litresValue() > 0.0));
+        $lots = array_values(array_filter($this->lots, static fn (Lot $l): bool => $l->isGoodOn($day) && $l->left->si() > self::NOTHING));
         usort($lots, static fn (Lot $a, Lot $b): int => [$a->expires?->getTimestamp() ?? \PHP_INT_MAX, $b->opened, $a->id] <=> [$b->expires?->getTimestamp() ?? \PHP_INT_MAX, $a->opened, $b->id]);
         $drawn = [];
-        $left = $need->litresValue();
+        $left = $need->si();
         foreach ($lots as $lot) {
-            if ($left <= 1e-9) {
+            if ($left <= self::NOTHING) {
                 break;
             }
-            $take = min($left, $lot->left->litresValue());
-            $drawn[] = [$lot, Volume::litres($take)];
+            $take = min($left, $lot->left->si());
+            $drawn[] = [$lot, $need::ofSi($take)];
             $left -= $take;
         }
 
@@ -34,8 +37,8 @@ final readonly class Stock
     }
 
     /** What the lots do not cover. */
-    public function missing(Volume $need, \DateTimeImmutable $day): Volume
+    public function missing(Quantity $need, \DateTimeImmutable $day): Quantity
     {
-        return Volume::litres(max(0.0, $need->litresValue() - array_sum(array_map(static fn (array $d): float => $d[1]->litresValue(), $this->draw($need, $day)))));
+        return $need::ofSi(max(0.0, $need->si() - array_sum(array_map(static fn (array $d): float => $d[1]->si(), $this->draw($need, $day)))));
     }
 }

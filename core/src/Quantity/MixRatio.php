@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Quantity;
 
-/** Parts base : hardener (: thinner as a share of base and hardener). "4:1+10 %" or "4:1:10 %"; a one-part product is "1". */
+/** Parts base : hardener (: thinner as a share of base and hardener). "4:1+10 %" or "4:1:10 %"; "4:1:1" is a third part counted like the others; a one-part product is "1". */
 final readonly class MixRatio
 {
-    public const ACCEPTED = 'a ratio with parts above zero such as 4:1, 2:1, 4:1+10 %, or 100:2';
+    public const ACCEPTED = 'a ratio with parts above zero such as 4:1, 2:1, 4:1+10 %, 4:1:1 or 100:2';
 
     private function __construct(public float $base, public float $hardener, public float $thinnerShare)
     {
@@ -24,7 +24,7 @@ final readonly class MixRatio
             throw new InvalidQuantity(sprintf('The ratio %g:%g has a part that is not above zero.', $base, $hardener), self::ACCEPTED);
         }
         if ($thinnerShare < 0.0 || $thinnerShare > 1.0) {
-            throw new InvalidQuantity(sprintf('%g %% thinner is outside 0 %% to 100 %%.', $thinnerShare * 100), self::ACCEPTED);
+            throw new InvalidQuantity(sprintf('%.4g %% thinner is outside 0 %% to 100 %%.', $thinnerShare * 100), self::ACCEPTED);
         }
 
         return new self($base, $hardener, $thinnerShare);
@@ -37,11 +37,14 @@ final readonly class MixRatio
 
     public static function parse(string $text): self
     {
-        if (1 !== preg_match('/^\s*(\d+(?:\.\d+)?)\s*:\s*(\d+(?:\.\d+)?)\s*(?:[:+]\s*(\d+(?:\.\d+)?)\s*%\s*)?$/', $text, $m)) {
+        if (1 !== preg_match('/^\s*(\d+(?:\.\d+)?)\s*:\s*(\d+(?:\.\d+)?)\s*(?:[:+]\s*(\d+(?:\.\d+)?)\s*(%?)\s*)?$/', $text, $m)) {
             throw new InvalidQuantity(sprintf('"%s" is not a mix ratio.', trim($text)), self::ACCEPTED);
         }
 
-        return self::of((float) $m[1], (float) $m[2], (float) ($m[3] ?? 0) / 100);
+        $third = (float) ($m[3] ?? 0);
+        $whole = (float) $m[1] + (float) $m[2];
+
+        return self::of((float) $m[1], (float) $m[2], '%' === ($m[4] ?? '%') ? $third / 100 : ($whole > 0.0 ? $third / $whole : 0.0));
     }
 
     public function isOnePart(): bool
@@ -51,8 +54,13 @@ final readonly class MixRatio
 
     public function text(): string
     {
-        $ratio = $this->isOnePart() ? 'one part' : sprintf('%g:%g', $this->base, $this->hardener);
+        $ratio = $this->isOnePart() ? 'one part' : sprintf('%s:%s', self::number($this->base), self::number($this->hardener));
 
-        return $this->thinnerShare > 0.0 ? sprintf('%s + %g %%', $ratio, $this->thinnerShare * 100) : $ratio;
+        return $this->thinnerShare > 0.0 ? sprintf('%s + %s %%', $ratio, self::number($this->thinnerShare * 100)) : $ratio;
+    }
+
+    private static function number(float $value): string
+    {
+        return (string) round($value, 1);
     }
 }

@@ -83,7 +83,7 @@ final class UnitTable
                 new Unit(['mil', 'mils', 'thou'], 25.4),
             ],
             Dimension::Ratio => [new Unit(['', 'x'], 1.0)],
-            Dimension::Count => [new Unit(['', 'x', 'pcs'], 1.0)],
+            Dimension::Count => [new Unit(['', 'x', 'pcs', 'pc', 'set'], 1.0)],
             Dimension::Speed => [new Unit(['m/s'], 1.0), new Unit(['ft/min'], 0.3048 / 60), new Unit(['ft/s'], 0.3048), new Unit(['km/h'], 1 / 3.6), new Unit(['mph'], 0.44704)],
             Dimension::SpreadingRate => [new Unit(['m²/L', 'm2/L', 'm2/l'], 1.0), new Unit(['ft²/gal', 'ft2/gal'], 0.09290304 / 3.785412)],
             Dimension::VolumePerArea => [new Unit(['L/m²', 'L/m2', 'l/m2'], 1.0), new Unit(['gal/ft²', 'gal/ft2'], 3.785412 / 0.09290304)],

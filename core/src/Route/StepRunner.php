@@ -11,6 +11,7 @@ use Hull\Catalog\RuleLevel;
 use Hull\Catalog\Step;
 use Hull\Climate\Drying;
 use Hull\Climate\Dwell;
+use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Surface\Film;
 use Hull\Surface\SurfaceState;
@@ -43,14 +44,14 @@ final class StepRunner
     }
 
     /** Only what the step does, no time: the bench knows the real time. */
-    public function effects(RouteStep $routeStep, SurfaceState $state, ?Step $step = null): SurfaceState
+    public function effects(RouteStep $routeStep, SurfaceState $state, ?Step $step = null, ?FilmThickness $measured = null): SurfaceState
     {
         $step ??= $this->context->catalogue()->step($routeStep->step);
         $state = $state->strip($step->strips);
         $state = Effect::all($step->does, $state);
         $product = $this->product($routeStep);
         if ($step->laysFilm && null !== $product) {
-            $state = Effect::all($product->does, $state)->lay(Film::fresh($product, $product->dft));
+            $state = Effect::all($product->does, $state)->lay(Film::fresh($product, $measured ?? $product->dft, null !== $measured));
         }
 
         return $step->cures ? $state->cured() : $state;

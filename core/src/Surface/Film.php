@@ -22,16 +22,18 @@ final readonly class Film
         public ?CureClock $recoatMax,
         public ?CureClock $recoatAgain,
         public CureClock $full,
+        public bool $measured = false,
     ) {
     }
 
-    public static function fresh(Product $product, FilmThickness $thickness): self
+    /** @param bool $measured the thickness was read from the part, not taken from the sheet */
+    public static function fresh(Product $product, FilmThickness $thickness, bool $measured = false): self
     {
         $cure = $product->cure ?? throw new \LogicException($product->id.' lays no film.');
         $factor = CureFactor::thickness($thickness, $product->dft);
         $start = static fn (\Hull\Cure\CureRows $rows): CureClock => CureClock::start($rows, $product->cureKind, $factor);
 
-        return new self($product, $thickness, $start($cure->touch), $start($cure->recoatMin), null === $cure->recoatMax ? null : $start($cure->recoatMax), null === $cure->recoatAgain ? null : $start($cure->recoatAgain), $start($cure->full));
+        return new self($product, $thickness, $start($cure->touch), $start($cure->recoatMin), null === $cure->recoatMax ? null : $start($cure->recoatMax), null === $cure->recoatAgain ? null : $start($cure->recoatAgain), $start($cure->full), $measured);
     }
 
     public function after(float $hours, Air $air): self
@@ -41,13 +43,19 @@ final readonly class Film
         }
         $for = Duration::hours($hours);
 
-        return new self($this->product, $this->thickness, $this->touch->run($for, $air), $this->recoatMin->run($for, $air), $this->recoatMax?->run($for, $air), $this->recoatAgain?->run($for, $air), $this->full->run($for, $air));
+        return new self($this->product, $this->thickness, $this->touch->run($for, $air), $this->recoatMin->run($for, $air), $this->recoatMax?->run($for, $air), $this->recoatAgain?->run($for, $air), $this->full->run($for, $air), $this->measured);
     }
 
     /** Cured at once, as by an oven. */
     public function cured(): self
     {
-        return new self($this->product, $this->thickness, $this->touch->ended(), $this->recoatMin->ended(), $this->recoatMax?->ended(), $this->recoatAgain?->ended(), $this->full->ended());
+        return new self($this->product, $this->thickness, $this->touch->ended(), $this->recoatMin->ended(), $this->recoatMax?->ended(), $this->recoatAgain?->ended(), $this->full->ended(), $this->measured);
+    }
+
+    /** The gauge has the word: this thickness in place of the sheet's; the clocks go on as they are. */
+    public function read(FilmThickness $thickness): self
+    {
+        return new self($this->product, $thickness, $this->touch, $this->recoatMin, $this->recoatMax, $this->recoatAgain, $this->full, true);
     }
 
     /** Nothing changes any more: every clock has run out. */

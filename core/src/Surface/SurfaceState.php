@@ -66,6 +66,15 @@ final readonly class SurfaceState
         return new self($this->substrate, $this->facts, array_map(static fn (Film $f): Film => $f->cured(), $this->films));
     }
 
+    /** @param int $number of the film, 0 at the bottom */
+    public function read(int $number, \Hull\Quantity\FilmThickness $thickness): self
+    {
+        $films = $this->films;
+        $films[$number] = $films[$number]->read($thickness);
+
+        return new self($this->substrate, $this->facts, array_values($films));
+    }
+
     public function top(): ?Film
     {
         return $this->films[count($this->films) - 1] ?? null;

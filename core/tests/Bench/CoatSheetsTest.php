@@ -6,6 +6,7 @@ namespace Hull\Tests\Bench;
 
 use Hull\Bench\CoatSheet;
 use Hull\Bench\CoatSheets;
+use Hull\Bench\Tools;
 use Hull\Climate\Air;
 use Hull\Compute\Result;
 use Hull\Compute\Source;
@@ -45,9 +46,14 @@ final class CoatSheetsTest extends TestCase
         $sheet = $this->sheets()[2];
         self::assertEqualsWithDelta(1.1 * $this->litres($sheet, 'needed'), $this->litres($sheet, 'mixed'), 1e-9);
         self::assertEqualsWithDelta(30 * 1.1 / 0.45, $sheet->wet->quantity('wft', FilmThickness::class)->um(), 1e-9);
-        $sum = array_sum(array_map(static fn (string $p): float => $sheet->mix->quantity($p, Volume::class)->litresValue(), ['base', 'hardener', 'thinner']));
+        $sum = array_sum(array_map(static fn (string $p): float => self::mix($sheet)->quantity($p, Volume::class)->litresValue(), ['base', 'hardener', 'thinner']));
         self::assertEqualsWithDelta($this->litres($sheet, 'mixed'), $sum, 1e-9);
-        self::assertGreaterThan($sheet->mix->quantity('scaleBase', Mass::class)->kg(), $sheet->mix->quantity('scaleHardener', Mass::class)->kg());
+        self::assertGreaterThan(self::mix($sheet)->quantity('scaleBase', Mass::class)->kg(), self::mix($sheet)->quantity('scaleHardener', Mass::class)->kg());
+    }
+
+    private static function mix(CoatSheet $sheet): Result
+    {
+        return $sheet->mix ?? self::fail('nothing to mix');
     }
 
     public function testABlastProfileSwallowsPaintUnderTheFirstCoatOnly(): void
@@ -67,10 +73,10 @@ final class CoatSheetsTest extends TestCase
     public function testASmallCupMeansMoreBatches(): void
     {
         $piece = Yard::workpiece();
-        $sheets = (new CoatSheets($piece, $piece->context->air()))->of($piece->plan(), Volume::millilitres(60));
+        $sheets = (new CoatSheets($piece, $piece->context->air()))->of($piece->plan(), new Tools(Volume::millilitres(60), Mass::grams(1.0)));
         self::assertSame(4.0, $sheets[0]->batches->quantity('count', Count::class)->value());
         self::assertLessThanOrEqual(0.04, $sheets[0]->batches->quantity('each', Volume::class)->litresValue());
-        self::assertEqualsWithDelta($sheets[0]->batches->quantity('each', Volume::class)->litresValue(), $sheets[0]->mix->quantity('base', Volume::class)->litresValue() * 2, 1e-9);
+        self::assertEqualsWithDelta($sheets[0]->batches->quantity('each', Volume::class)->litresValue(), self::mix($sheets[0])->quantity('base', Volume::class)->litresValue() * 2, 1e-9);
     }
 
     public function testTheAirAtHandSetsPotLifeAndClocks(): void
@@ -104,7 +110,7 @@ final class CoatSheetsTest extends TestCase
         $sheet = $this->sheets(['service' => 'interior'])[0];
         self::assertSame('alkyd-primer', $sheet->product->id);
         self::assertNull($sheet->potLife);
-        self::assertSame(0.0, $sheet->mix->quantity('hardener', Volume::class)->litresValue());
+        self::assertSame(0.0, self::mix($sheet)->quantity('hardener', Volume::class)->litresValue());
     }
 
     /**
@@ -118,7 +124,7 @@ final class CoatSheetsTest extends TestCase
         $piece = Yard::workpiece($change);
         $here = null === $air ? $piece->context->air() : Air::of(Temperature::celsius($air[0]), RelativeHumidity::percent($air[1]));
 
-        return (new CoatSheets($piece, $here))->of($piece->plan(), Volume::litres(1));
+        return (new CoatSheets($piece, $here))->of($piece->plan(), Tools::usual());
     }
 
     private function litres(CoatSheet $sheet, string $name): float

@@ -20,6 +20,7 @@ final class WorkedNumbersTest extends TestCase
     {
         yield 'plate, both faces and edges' => ['area.plate', ['length' => '1 m', 'width' => '0.5 m', 'thickness' => '10 mm'], ['area' => 1.03], 2];
         yield 'plate with a cut-out' => ['area.plate', ['length' => '1 m', 'width' => '0.5 m', 'faces' => 'one', 'cutoutLength' => '0.2 m', 'cutoutWidth' => '0.5 m'], ['area' => 0.40], 2];
+        yield 'plate with a cut-out and a bearing face' => ['area.plate', ['length' => '1 m', 'width' => '0.5 m', 'cutoutLength' => '0.2 m', 'cutoutWidth' => '0.5 m', 'bare' => '0.1 m2'], ['area' => 0.70, 'notCoated' => 0.30], 2];
         yield 'plate with round holes' => ['area.plate', ['length' => '1 m', 'width' => '1 m', 'faces' => 'one', 'holes' => 2, 'holeDiameter' => '100 mm'], ['area' => 0.9843], 4];
         yield 'tube outside' => ['area.tube', ['diameter' => '50 mm', 'length' => '2 m'], ['area' => 0.3142], 4];
         yield 'tube inside too' => ['area.tube', ['diameter' => '50 mm', 'wall' => '5 mm', 'length' => '2 m', 'inside' => 'yes'], ['area' => 0.5655], 4];
@@ -50,6 +51,8 @@ final class WorkedNumbersTest extends TestCase
         yield 'dead volume between' => ['film.dead-volume', ['profile' => '67.5 um'], ['dead' => 0.045], 4];
         yield 'loss brush' => ['film.loss', ['method' => 'brush'], ['loss' => 0.07], 4];
         yield 'loss gun, small parts, breeze' => ['film.loss', ['method' => 'hvlp', 'shape' => 'lattice-or-small', 'place' => 'outdoors'], ['loss' => 0.60], 4];
+        yield 'aerosol cans for a part' => ['film.aerosol', ['volume' => '400 mL', 'solids' => '18 %', 'loss' => '40 %', 'dft' => '25 um', 'part' => '0.864 m2', 'coats' => 2], ['cans' => 1.0], 2];
+        yield 'quantity, where it goes' => ['film.quantity', ['area' => '12.5 m2', 'coats' => 2, 'solids' => '50 %', 'dft' => '60 um', 'loss' => '30 %', 'profile' => '60 um'], ['theoretical' => 3.0, 'swallowed' => 0.5, 'lost' => 1.5], 3];
         yield 'aerosol' => ['film.aerosol', ['volume' => '400 mL', 'solids' => '18 %', 'loss' => '40 %', 'dft' => '25 um'], ['area' => 1.73], 2];
         yield 'overlap' => ['film.overlap', ['fan' => '0.25 m', 'speed' => '0.5 m/s', 'area' => '7.5 m2'], ['pace' => 225.0, 'passes' => 2.0, 'time' => 2 / 60], 6];
         yield 'coats to hide' => ['film.coats-to-hide', ['hiding' => '70 um', 'dft' => '30 um'], ['coats' => 3.0], 1];
@@ -60,6 +63,16 @@ final class WorkedNumbersTest extends TestCase
         yield 'scale readings' => ['mix.by-volume', ['ratio' => '4:1+10 %', 'total' => '1.5 L', ...$kgL], ['scaleBase' => 1.527, 'scaleHardener' => 1.795, 'scaleThinner' => 1.913], 3];
         yield 'mass ratio' => ['mix.mass-ratio', ['ratio' => '2:1', 'baseDensity' => 1.15, 'hardenerDensity' => 0.95], ['base' => 100.0, 'hardener' => 41.3], 1];
         yield 'filler by mass' => ['mix.by-mass', ['ratio' => '100:2', 'total' => '510 g'], ['base' => 0.5, 'hardener' => 0.01], 4];
+        yield 'both ratios from a volume ratio' => ['mix.proportions', ['ratio' => '2:1', 'baseDensity' => 1.15, 'hardenerDensity' => 0.95], ['volumeBase' => 2.0, 'volumeHardener' => 1.0, 'massBase' => 100.0, 'massHardener' => 41.3], 1];
+        yield 'both ratios from a mass ratio' => ['mix.proportions', ['ratio' => '100:2', 'by' => 'mass', 'baseDensity' => 1.8, 'hardenerDensity' => 1.1], ['volumeBase' => 100.0, 'volumeHardener' => 3.27, 'massHardener' => 2.0], 2];
+        yield 'three parts of one mix' => ['mix.many', ['volume' => '1.2 L', 'parts' => [['part' => 4, 'density' => '1.25 kg/L'], ['part' => 1, 'density' => '1.05 kg/L'], ['part' => 1, 'density' => '0.87 kg/L']]], ['volume' => 1.2, 'mass' => 1.384], 4];
+        yield 'least batch' => ['mix.smallest-batch', ['resolution' => '1 g', 'share' => '2 %', 'density' => '1.25 kg/L'], ['mass' => 1.0, 'volume' => 0.8], 4];
+        yield 'a coat in three batches, alone' => ['mix.coat-time', ['work' => '1 h', 'batches' => 3, 'induction' => '20 min'], ['time' => 2.4, 'gap' => 0.4667], 4];
+        yield 'a coat in three batches, with a helper' => ['mix.coat-time', ['work' => '1 h', 'batches' => 3, 'induction' => '20 min', 'helper' => 'yes'], ['time' => 1.4667, 'gap' => 0.0], 4];
+        yield 'drops of an accelerator' => ['mix.additive', ['total' => '2.5 L', 'perLitre' => '4 mL'], ['volume' => 0.01, 'drops' => 200.0], 4];
+        yield 'waste of a coat' => ['mix.waste', ['mixed' => '5 L', 'onPart' => '3 L'], ['mass' => 2.4], 4];
+        yield 'stripe coat' => ['film.stripe', ['length' => '10 m', 'solids' => '50 %', 'dft' => '60 um'], ['area' => 0.3, 'needed' => 0.0387], 4];
+        yield 'years left of a film' => ['film.remaining', ['measured' => '180 um', 'least' => '120 um', 'perYear' => '15 um'], ['time' => 35064.0], 1];
         yield 'dose error' => ['mix.dose-error', ['resolution' => '1 g', 'dose' => '8 g'], ['error' => 0.125, 'halfStep' => 0.0625], 4];
         yield 'catalyst' => ['mix.catalyst', ['resin' => '4.0 kg', 'temperature' => '28 C', 'bottle' => '200 g'], ['share' => 0.0135, 'mass' => 0.054, 'volume' => 0.047, 'unused' => 0.146], 3];
         yield 'catalyst floor' => ['mix.catalyst', ['resin' => '1 kg', 'temperature' => '45 C'], ['share' => 0.01], 4];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Tests\Job;
 
 use Hull\Bench\CoatSheets;
+use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
@@ -23,27 +24,27 @@ final class ShoppingTest extends TestCase
     public function testThirtyPartsNeedWhatTheirMixCardsSayToTheMillilitre(): void
     {
         $pieces = self::pieces(30);
-        $shopping = Shopping::of($pieces, self::done($pieces));
+        $shopping = Shopping::of(Yard::catalogue(), $pieces, self::done($pieces));
         $cards = [];
         foreach ($pieces as $piece) {
-            foreach ((new CoatSheets($piece, $piece->context->air()))->of($piece->route(), Volume::litres(1.0)) as $sheet) {
+            foreach ((new CoatSheets($piece, $piece->context->air()))->of($piece->route(), Tools::usual()) as $sheet) {
                 $cards[$sheet->product->id] = ($cards[$sheet->product->id] ?? 0.0) + $sheet->quantity->quantity('needed', Volume::class)->litresValue();
             }
         }
         ksort($cards);
-        self::assertSame(array_keys($cards), array_keys($shopping->needs));
-        foreach ($shopping->needs as $id => $need) {
-            self::assertEqualsWithDelta($cards[$id], $need->paint->litresValue(), 0.0005, $id);
-            self::assertGreaterThanOrEqual($need->paint->litresValue() - 1e-9, $need->purchase->bought->litresValue());
-            self::assertEqualsWithDelta($need->purchase->bought->litresValue() - $need->paint->litresValue(), $need->purchase->leftover->litresValue(), 1e-6);
+        self::assertSame(array_keys($cards), array_keys($shopping->paint()));
+        foreach ($shopping->paint() as $id => $need) {
+            self::assertEqualsWithDelta($cards[$id], $need->amount->si(), 0.0005, $id);
+            self::assertGreaterThanOrEqual($need->amount->si() - 1e-9, $need->purchase->bought->si());
+            self::assertEqualsWithDelta($need->purchase->bought->si() - $need->amount->si(), $need->purchase->leftover->si(), 1e-6);
         }
         self::assertSame(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $shopping->needs)), $shopping->price()->minor);
     }
 
     public function testDiscsGoByAreaAndGritOverTheWholeJob(): void
     {
-        $one = Shopping::of($few = self::pieces(3), self::done($few))->discs;
-        $many = Shopping::of($all = self::pieces(30), self::done($all))->discs;
+        $one = Shopping::of(Yard::catalogue(), $few = self::pieces(3), self::done($few))->discs;
+        $many = Shopping::of(Yard::catalogue(), $all = self::pieces(30), self::done($all))->discs;
         self::assertSame(array_keys($one), array_keys($many));
         self::assertArrayHasKey(80, $one, 'steel is sanded to P80');
         self::assertArrayHasKey(120, $one, 'aluminium to P120');
@@ -53,7 +54,7 @@ final class ShoppingTest extends TestCase
         }
         $steel = array_filter($all, static fn (Workpiece $p): bool => 'carbon-steel' === $p->part->substrate);
         $area = array_sum(array_map(static fn (Workpiece $p): float => $p->context->area()->m2(), $steel));
-        self::assertSame((int) ceil($area / 1.2 - 1e-9), Shopping::of($steel, self::done($steel))->discs[80], 'a P80 disc does 1.2 m2');
+        self::assertSame((int) ceil($area / 1.2 - 1e-9), Shopping::of(Yard::catalogue(), $steel, self::done($steel))->discs[80], 'a P80 disc does 1.2 m2');
     }
 
     public function testACoatThatIsOnIsNotBoughtAgain(): void
@@ -61,12 +62,12 @@ final class ShoppingTest extends TestCase
         $pieces = self::pieces(1);
         $piece = $pieces['part-0'];
         $first = array_values(array_filter($piece->route()->steps, static fn (\Hull\Route\RouteStep $s): bool => null !== $s->product))[0];
-        $all = Shopping::of($pieces, self::done($pieces))->needs[(string) $first->product];
+        $all = Shopping::of(Yard::catalogue(), $pieces, self::done($pieces))->needs[(string) $first->product];
         $laid = new LogEntry('e1', EntryKind::Finish, $first->key, new \DateTimeImmutable('2026-03-01T08:00:00Z'), null, '', null, false);
         $again = ['part-0' => Workpiece::of(Yard::catalogue(), $piece->part->with($piece->route(), [$laid]), $piece->place)];
-        $left = Shopping::of($again, self::done($again))->needs[(string) $first->product];
+        $left = Shopping::of(Yard::catalogue(), $again, self::done($again))->needs[(string) $first->product];
         self::assertCount(count($all->coats) - 1, $left->coats);
-        self::assertLessThan($all->paint->litresValue(), $left->paint->litresValue());
+        self::assertLessThan($all->amount->si(), $left->amount->si());
     }
 
     /** @return array<string, Workpiece> */

@@ -26,11 +26,11 @@ final class PackChoiceTest extends TestCase
             $keeps = 0 === $i % 2;
             $purchase = PackChoice::cheapest(Volume::litres($need), $packs, $keeps);
             [$cost, $leftover, $tins] = self::brute($need, $packs, $keeps);
-            $worth = $keeps ? min(array_map(static fn (Pack $p): float => $p->price->minor / $p->size->litresValue(), $packs)) : 0.0;
-            self::assertEqualsWithDelta($cost, $purchase->price->minor - $worth * $purchase->leftover->litresValue(), 1e-4, "cost of $i");
-            self::assertEqualsWithDelta($leftover, $purchase->leftover->litresValue(), 1e-6, "leftover of $i");
+            $worth = $keeps ? min(array_map(static fn (Pack $p): float => $p->price->minor / $p->size->si(), $packs)) : 0.0;
+            self::assertEqualsWithDelta($cost, $purchase->price->minor - $worth * $purchase->leftover->si(), 1e-4, "cost of $i");
+            self::assertEqualsWithDelta($leftover, $purchase->leftover->si(), 1e-6, "leftover of $i");
             self::assertSame($tins, $purchase->tins, "tins of $i");
-            self::assertEqualsWithDelta($purchase->bought->litresValue(), array_sum(array_map(static fn (array $p): float => $p[0]->size->litresValue() * $p[1], $purchase->packs)), 1e-9);
+            self::assertEqualsWithDelta($purchase->bought->si(), array_sum(array_map(static fn (array $p): float => $p[0]->size->si() * $p[1], $purchase->packs)), 1e-9);
         }
     }
 
@@ -64,7 +64,7 @@ final class PackChoiceTest extends TestCase
      */
     private static function brute(float $need, array $packs, bool $keeps): array
     {
-        $worth = $keeps ? min(array_map(static fn (Pack $p): float => $p->price->minor / $p->size->litresValue(), $packs)) : 0.0;
+        $worth = $keeps ? min(array_map(static fn (Pack $p): float => $p->price->minor / $p->size->si(), $packs)) : 0.0;
         $best = null;
         $try = static function (int $at, float $litres, int $minor, int $tins) use (&$try, &$best, $packs, $need, $worth): void {
             if ($litres >= $need - 1e-9) {
@@ -76,7 +76,7 @@ final class PackChoiceTest extends TestCase
                 return;
             }
             for ($k = $at; $k < count($packs); ++$k) {
-                $try($k, $litres + $packs[$k]->size->litresValue(), $minor + $packs[$k]->price->minor, $tins + 1);
+                $try($k, $litres + $packs[$k]->size->si(), $minor + $packs[$k]->price->minor, $tins + 1);
             }
         };
         $try(0, 0.0, 0, 0);

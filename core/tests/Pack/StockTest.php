@@ -16,8 +16,8 @@ final class StockTest extends TestCase
         $stock = new Stock([self::lot('late', 2.0, '2027-05-01'), self::lot('sealed', 1.0, '2026-12-24'), self::lot('opened', 0.3, '2026-12-24', true), self::lot('gone', 9.0, '2026-11-01'), self::lot('empty', 0.0, '2026-12-01'), self::lot('lasting', 1.0, null)]);
         $day = new \DateTimeImmutable('2026-11-23');
         self::assertSame(['opened 0.3', 'sealed 1', 'late 0.2'], self::words($stock->draw(Volume::litres(1.5), $day)));
-        self::assertEqualsWithDelta(0.0, $stock->missing(Volume::litres(1.5), $day)->litresValue(), 1e-9);
-        self::assertEqualsWithDelta(0.7, $stock->missing(Volume::litres(5.0), $day)->litresValue(), 1e-9);
+        self::assertEqualsWithDelta(0.0, $stock->missing(Volume::litres(1.5), $day)->si(), 1e-9);
+        self::assertEqualsWithDelta(0.7, $stock->missing(Volume::litres(5.0), $day)->si(), 1e-9);
         self::assertSame('lasting', $stock->draw(Volume::litres(5.0), $day)[3][0]->id, 'what never expires goes last');
         self::assertSame([], $stock->draw(Volume::litres(0.0), $day));
     }
@@ -31,10 +31,10 @@ final class StockTest extends TestCase
             $day = new \DateTimeImmutable('2026-11-24');
             $drawn = (new Stock($lots))->draw($need, $day);
             foreach ($drawn as [$lot, $taken]) {
-                self::assertLessThanOrEqual($lot->left->litresValue() + 1e-9, $taken->litresValue());
+                self::assertLessThanOrEqual($lot->left->si() + 1e-9, $taken->si());
                 self::assertTrue($lot->isGoodOn($day));
             }
-            self::assertEqualsWithDelta($need->litresValue(), array_sum(array_map(static fn (array $d): float => $d[1]->litresValue(), $drawn)) + (new Stock($lots))->missing($need, $day)->litresValue(), 1e-9);
+            self::assertEqualsWithDelta($need->si(), array_sum(array_map(static fn (array $d): float => $d[1]->si(), $drawn)) + (new Stock($lots))->missing($need, $day)->si(), 1e-9);
         }
     }
 
@@ -44,12 +44,12 @@ final class StockTest extends TestCase
     }
 
     /**
-     * @param list<array{Lot, Volume}> $drawn
+     * @param list<array{Lot, \Hull\Quantity\Quantity}> $drawn
      *
      * @return list<string>
      */
     private static function words(array $drawn): array
     {
-        return array_map(static fn (array $d): string => $d[0]->id.' '.round($d[1]->litresValue(), 6), $drawn);
+        return array_map(static fn (array $d): string => $d[0]->id.' '.round($d[1]->si(), 6), $drawn);
     }
 }

@@ -18,6 +18,8 @@ final readonly class EntryBody
         public ?bool $withdrawn = null,
         public ?string $rule = null,
         public ?string $by = null,
+        public string|float|null $used = null,
+        public string|float|null $film = null,
     ) {
     }
 }

@@ -10,8 +10,6 @@ final readonly class BoardView
     /**
      * @param list<LaneView>   $lanes
      * @param list<ActionView> $actions
-     * @param list<NeedView>   $needs
-     * @param list<string>     $discs
      */
     public function __construct(
         public string $jobId,
@@ -22,9 +20,6 @@ final readonly class BoardView
         public Value $handsOn,
         public Value $saved,
         public int $sharedActions,
-        public array $needs,
-        public string $price,
-        public array $discs,
     ) {
     }
 }

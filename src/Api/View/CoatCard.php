@@ -9,6 +9,7 @@ final readonly class CoatCard
 {
     /**
      * @param list<MixPart> $parts
+     * @param list<string>  $missing  what the sheet would have to give for the other ratio
      * @param list<string>  $warnings
      * @param list<string>  $cautions
      */
@@ -19,7 +20,10 @@ final readonly class CoatCard
         public string $example,
         public int $coat,
         public string $status,
-        public string $ratio,
+        public string $byVolume,
+        public string $byMass,
+        public string $stated,
+        public array $missing,
         public bool $mixed,
         public Value $dft,
         public Value $wft,
@@ -33,7 +37,18 @@ final readonly class CoatCard
         public ?Value $potLife,
         public ?Value $usable,
         public Value $induction,
+        public bool $thinAfterInduction,
+        public ?Value $dose,
+        public ?Value $smallest,
+        public Value $coatTime,
+        public Value $gap,
+        public ?Value $passes,
+        public ?Value $pace,
+        public ?Value $can,
+        public ?Value $cans,
+        public Value $waste,
         public array $parts,
+        public ?MixClock $clock,
         public ?Value $touch,
         public ?Value $recoatMin,
         public ?Value $recoatMax,

@@ -16,6 +16,8 @@ final readonly class EntryView
         public string $writtenAt,
         public string $temperature,
         public string $humidity,
+        public string $used,
+        public string $film,
         public string $note,
         public ?string $corrects,
         public bool $withdrawn,

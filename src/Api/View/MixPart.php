@@ -10,7 +10,7 @@ final readonly class MixPart
     public function __construct(
         public string $name,
         public Value $volume,
-        public Value $mass,
+        public ?Value $mass,
         public ?Value $scale,
         public float $share,
         public float $top,

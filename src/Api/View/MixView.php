@@ -15,7 +15,12 @@ final readonly class MixView
         public string $obstacle,
         public string $place,
         public string $vessel,
+        public string $scale,
+        public bool $helper,
+        public bool $tray,
         public array $coats,
+        public bool $scaleIsThere,
+        public string $now,
     ) {
     }
 }

@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
-/** What a job still needs of one product, and the packs that cover it. */
+/** What a job still needs of one thing: what the store gives, and the packs that cover the rest. */
 final readonly class NeedView
 {
-    /** @param list<TinView> $tins */
+    /**
+     * @param list<string>  $from
+     * @param list<TinView> $tins
+     */
     public function __construct(
-        public string $product,
-        public string $hatch,
-        public Value $paint,
-        public int $coats,
+        public string $id,
+        public string $name,
+        public string $kind,
+        public Value $amount,
+        public Value $inStore,
+        public array $from,
+        public Value $missing,
         public array $tins,
         public Value $leftover,
         public string $price,
+        public string $seller,
+        public string $note,
     ) {
     }
 }

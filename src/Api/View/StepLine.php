@@ -10,6 +10,7 @@ final readonly class StepLine
     public function __construct(
         public string $key,
         public string $name,
+        public bool $coat,
         public string $status,
         public ?string $startedAt,
         public ?string $finishedAt,

@@ -18,7 +18,28 @@ export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => set
 export const useJobs = () => useQuery({ queryKey: ['jobs'], queryFn: () => settle(api.GET('/api/jobs')) });
 export const useSurvey = (part: string) => useQuery({ queryKey: ['part', part, 'survey'], queryFn: () => settle(api.GET('/api/parts/{part}/survey', { params: { path: { part } } })) });
 export const useRoute = (part: string) => useQuery({ queryKey: ['part', part, 'route'], queryFn: () => settle(api.GET('/api/parts/{part}/route', { params: { path: { part } } })) });
-export const useMix = (part: string, vessel: string) => useQuery({ queryKey: ['part', part, 'mix', vessel], queryFn: () => settle(api.GET('/api/parts/{part}/mix', { params: { path: { part }, query: { vessel } } })), placeholderData: (before) => before });
+export interface Tools { vessel: string; scale: string; helper: string; tray: string }
+export const useMix = (part: string, tools: Tools) => useQuery({ queryKey: ['part', part, 'mix', tools], queryFn: () => settle(api.GET('/api/parts/{part}/mix', { params: { path: { part }, query: tools } })), placeholderData: (before) => before });
+export const useCover = (part: string, step: string) => useQuery({ queryKey: ['part', part, 'cover', step], enabled: step !== '', queryFn: () => settle(api.GET('/api/parts/{part}/cover/{step}', { params: { path: { part, step } } })) });
+
+export const usePour = (part: string, step: string, tools: Tools, poured: number, zero: number, on: boolean) => useQuery({ queryKey: ['part', part, 'pour', step, tools, poured, zero], enabled: on, refetchInterval: 500, placeholderData: (before) => before, queryFn: () => settle(api.GET('/api/parts/{part}/pour/{step}', { params: { path: { part, step }, query: { ...tools, poured: String(poured), zero: String(zero) } } })) });
+
+export interface WhatIf { coats: string; loss: string; breeze: string; method: string }
+export const useQuantities = (job: string, ask: WhatIf) => useQuery({ queryKey: ['board', job, 'quantities', ask], queryFn: () => settle(api.GET('/api/jobs/{job}/quantities', { params: { path: { job }, query: ask } })), placeholderData: (before) => before });
+
+export const useStore = () => useQuery({ queryKey: ['store'], queryFn: () => settle(api.GET('/api/store')) });
+
+/** A write to the store: what comes back is the store as it is then; covers and lists are stale. */
+export function useStoreWrite<B>(write: (body: B) => Promise<Schemas['StoreView'] | undefined>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: write,
+    onSuccess: async (view) => {
+      if (view) client.setQueryData(['store'], view);
+      await client.invalidateQueries({ predicate: (q) => q.queryKey[0] === 'board' || q.queryKey[2] === 'cover' || (!view && ['store', 'part', 'catalogue'].includes(String(q.queryKey[0]))) });
+    },
+  });
+}
 export const useWindows = (part: string) => useQuery({ queryKey: ['part', part, 'windows'], queryFn: () => settle(api.GET('/api/parts/{part}/windows', { params: { path: { part } } })), refetchInterval: 60_000 });
 export const useRecord = (part: string) => useQuery({ queryKey: ['part', part, 'record'], queryFn: () => settle(api.GET('/api/parts/{part}/record', { params: { path: { part } } })) });
 
@@ -30,6 +51,7 @@ function useStale() {
       client.invalidateQueries({ predicate: (q) => q.queryKey[0] === 'part' && q.queryKey[1] === part && !keep.includes(String(q.queryKey[2])) }),
       client.invalidateQueries({ queryKey: ['today'] }),
       client.invalidateQueries({ queryKey: ['board'] }),
+      client.invalidateQueries({ queryKey: ['store'] }),
       client.invalidateQueries({ queryKey: ['jobs'] }),
     ]);
   };

@@ -1,11 +1,14 @@
-const day = (d: Date): string => d.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+const dayOf = (d: Date): string => d.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const clock = (d: Date): string => d.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** "Tue 5 May 2026" for an instant or a day. */
+export const day = (instant: string): string => new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** "14:05" today, "Tue 5 May 14:05" on other days. */
 export function when(instant: string | null, now: string): string {
   if (instant === null) return 'not at this temperature';
   const d = new Date(instant);
-  return day(d) === day(new Date(now)) ? `today ${clock(d)}` : `${day(d)} ${clock(d)}`;
+  return dayOf(d) === dayOf(new Date(now)) ? `today ${clock(d)}` : `${dayOf(d)} ${clock(d)}`;
 }
 
 /** The value of a datetime-local input for an instant, in the reader's own time. */

@@ -4,7 +4,6 @@ import { Link, useParams } from 'react-router';
 import type { Schemas } from '../api/client';
 import { useBoard } from '../api/hooks';
 import { LaneKey, Lanes } from '../figures/Lanes';
-import { Tins } from '../figures/Tins';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
 import { tok } from '../theme/tokens';
@@ -57,21 +56,6 @@ export function Board() {
             <Lanes lanes={lanes} actions={shown} />
             {actions.length === 0 && <Box sx={{ my: 2, color: tok('ink2') }}>Nothing is left to do.</Box>}
             {actions.length > 40 && <Button onClick={() => { setAll(!all); }} sx={{ mt: 1 }}>{all ? 'Only the next 40' : `All ${actions.length} actions`}</Button>}
-            {board.data.needs.length > 0 && (
-              <Box component="section" aria-label="To buy" sx={{ mt: 3, mb: 2 }}>
-                <Heading>What it still takes in paint</Heading>
-                {board.data.needs.map((n) => (
-                  <Box key={n.product} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'minmax(0,1.4fr) auto minmax(0,1.3fr) auto' }, gap: '4px 18px', alignItems: 'end', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
-                    <Box><Box sx={{ fontWeight: 650 }}>{n.product}</Box><Box sx={{ fontSize: 13.5, color: tok('ink2') }}>{n.coats} {n.coats === 1 ? 'coat' : 'coats'}</Box></Box>
-                    <Box sx={{ fontSize: 20, textAlign: 'right' }}><Fig v={n.paint} label={n.product} /></Box>
-                    <Tins tins={n.tins} kind={n.hatch} />
-                    <Box className="mono" sx={{ fontSize: 13.5, textAlign: 'right' }}>{n.price}<Box sx={{ color: tok('ink2') }}>{n.leftover.text} left over</Box></Box>
-                  </Box>
-                ))}
-                {board.data.discs.length > 0 && <Box sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}><Labelled label="Discs and sheets"><span className="mono">{board.data.discs.join(', ')}</span></Labelled></Box>}
-                <Box sx={{ color: tok('ink2'), fontSize: 14 }}>As on the mix cards, coat by coat; cheapest packs for it, about {board.data.price} by typical prices. Nothing in your store is counted yet.</Box>
-              </Box>
-            )}
           </>
         )}
       </Box>

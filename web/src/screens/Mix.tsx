@@ -1,93 +1,88 @@
-import { Box, Button, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, FormControlLabel, Switch, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Schemas } from '../api/client';
-import { useMix } from '../api/hooks';
-import { PourColumn } from '../figures/PourColumn';
+import { useCover, useMix, type Tools } from '../api/hooks';
+import { Cans } from '../figures/Cans';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
 import { tok } from '../theme/tokens';
+import { MixAtScale } from './MixAtScale';
+import { BatchPips, Cover, PotClock } from './MixClocks';
 
-const key = (card: Schemas['CoatCard']): string => `hull-pot-${card.stepKey}`;
+const table = { borderCollapse: 'collapse', '& th, & td': { textAlign: 'left', borderBottom: `1px solid ${tok('rule')}`, py: 0.75, pr: 2 }, '& th': { fontSize: 13.5, color: tok('ink2'), fontWeight: 500 } };
 
-/** What is left of the usable pot life since the batch was mixed; kept when the page is loaded again. */
-function PotClock({ card }: { card: Schemas['CoatCard'] }) {
-  const { part = '' } = useParams();
-  const store = `${key(card)}-${part}`;
-  const [since, setSince] = useState(() => Number(localStorage.getItem(store) ?? 0));
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (!since) return undefined;
-    const timer = setInterval(() => { setNow(Date.now()); }, 1000);
-    return () => { clearInterval(timer); };
-  }, [since]);
-  if (!card.usable) return <Labelled label="pot life"><Box>One part: no pot life. Close the tin between pours.</Box></Labelled>;
-  const left = since ? Math.round(card.usable.si * 3600 - (now - since) / 1000) : 0;
-  const clock = `${Math.floor(Math.abs(left) / 3600)}:${String(Math.floor((Math.abs(left) % 3600) / 60)).padStart(2, '0')}:${String(Math.abs(left) % 60).padStart(2, '0')}`;
-  const set = (value: number) => {
-    if (value) localStorage.setItem(store, String(value)); else localStorage.removeItem(store);
-    setSince(value);
-    setNow(Date.now());
-  };
+function Ratio({ card }: { card: Schemas['CoatCard'] }) {
+  if (!card.mixed && card.parts.length < 2) return null;
+  const said = (measure: 'volume' | 'mass', text: string) => (
+    <Box sx={{ borderLeft: `3px solid ${tok(card.stated === measure || card.stated === 'both' ? 'ink' : 'phos')}`, pl: 1 }}>
+      <Box sx={{ fontSize: 13, color: tok('ink2') }}>by {measure}{card.stated === measure || card.stated === 'both' ? ', as the sheet states' : text ? ', from the densities' : ''}</Box>
+      <Box className="mono" sx={{ fontSize: 18, fontWeight: 600 }}>{text ? text.replace(` by ${measure}`, '') : 'not known'}</Box>
+    </Box>
+  );
   return (
-    <Box sx={{ borderLeft: `6px solid ${tok(since && left < 600 ? 'lead' : 'deep')}`, pl: 1.5 }}>
-      <Labelled label={since ? (left >= 0 ? 'left to use it' : 'over its usable life by') : 'usable of the pot life'}>
-        <Box sx={{ fontSize: 32 }}>{since ? <span className="mono" role="timer">{clock}</span> : <Fig v={card.usable} label="Usable pot life" />}</Box>
-      </Labelled>
-      <Box sx={{ fontSize: 14, color: tok('ink2') }}>pot life {card.potLife ? <Fig v={card.potLife} label="Pot life" /> : ''}{card.induction.si > 0 && <> · let stand {card.induction.text} first</>}</Box>
-      <Button sx={{ mt: 1 }} onClick={() => { set(since ? 0 : Date.now()); }}>{since ? 'Stop the clock' : 'Mixed: start the clock'}</Button>
+    <Box>
+      <Box sx={{ display: 'flex', gap: 3 }}>{said('volume', card.byVolume)}{said('mass', card.byMass)}</Box>
+      {card.missing.length > 0 && <Notice tone="brass" title={`Only the ratio by ${card.stated} is known`}>For the other the sheet would have to give: {card.missing.join(', ')}. The two are not the same; do not swap them.</Notice>}
     </Box>
   );
 }
 
-function CoatMix({ card, by }: { card: Schemas['CoatCard']; by: 'scale' | 'volume' }) {
-  const [poured, setPoured] = useState(0);
-  const next = card.parts[poured];
+function CoatMix({ card, by, tools, scaleIsThere }: { card: Schemas['CoatCard']; by: 'scale' | 'volume'; tools: Tools; scaleIsThere: boolean }) {
+  const { part = '' } = useParams();
+  const cover = useCover(part, card.stepKey);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(300px, 440px) 1fr' }, gap: 4, alignItems: 'start' }}>
-      <Box>
-        <PourColumn parts={card.parts} poured={poured} by={by} />
-        <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-          {next ? <Button variant="contained" onClick={() => { setPoured(poured + 1); }}>{next.name} is in</Button> : card.parts.length > 0 && <Box sx={{ fontWeight: 700, alignSelf: 'center' }}>Stir, scrape the sides, pour into a second cup, stir again.</Box>}
-          {poured > 0 && <Button onClick={() => { setPoured(poured - 1); }}>Back</Button>}
-        </Box>
-      </Box>
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(300px, 400px) 1fr' }, gap: 4, alignItems: 'start' }}>
+      {card.can && card.cans
+        ? <Box><Cans cans={card.cans} kind="epoxy" /><Box className="mono" sx={{ fontSize: 44, fontWeight: 600 }}><Fig v={card.cans} label="Cans" /></Box><Box sx={{ color: tok('ink2') }}>cans for this coat; one does <Fig v={card.can} label="Area of a can" /> a coat</Box></Box>
+        : <MixAtScale card={card} by={by} tools={tools} scaleIsThere={scaleIsThere} />}
       <Box sx={{ display: 'grid', gap: 2 }}>
         <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
-          <Labelled label="mix for this coat"><Box sx={{ fontSize: 32 }}><Fig v={card.needed} label="Paint needed" /></Box></Labelled>
-          <Labelled label="batches"><Box sx={{ fontSize: 32 }}><Fig v={card.batches} label="Batches" /> <Box component="span" sx={{ fontSize: 18 }}>of <Fig v={card.each} label="Each batch" /></Box></Box></Labelled>
+          <Labelled label={card.can ? 'paint of this coat' : 'mix for this coat'}><Box sx={{ fontSize: 32 }}><Fig v={card.needed} label="Paint needed" /></Box></Labelled>
+          {!card.can && <Labelled label="batches"><Box sx={{ fontSize: 32 }}><Fig v={card.batches} label="Batches" /> <Box component="span" sx={{ fontSize: 18 }}>of <Fig v={card.each} label="Each batch" /></Box></Box><BatchPips card={card} /></Labelled>}
           <Labelled label="wet film, by the comb"><Box sx={{ fontSize: 32 }}><Fig v={card.wft} label="Wet film" /></Box></Labelled>
+          <Labelled label="from the first stir"><Box sx={{ fontSize: 32 }}><Fig v={card.coatTime} label="Time of the coat" /></Box>{card.gap.si > 0 && <Box sx={{ fontSize: 13.5, color: tok('ink2') }}>standstill <Fig v={card.gap} label="Standstill" /> a batch</Box>}</Labelled>
         </Box>
-        <PotClock card={card} key={card.stepKey} />
-        {card.parts.length > 0 && (
-          <Box component="table" sx={{ borderCollapse: 'collapse', '& th, & td': { textAlign: 'left', borderBottom: `1px solid ${tok('rule')}`, py: 0.75, pr: 2 }, '& th': { fontSize: 13.5, color: tok('ink2'), fontWeight: 500 } }}>
-            <thead><tr><th>{card.ratio}</th><th>volume</th><th>mass</th><th>scale reads</th></tr></thead>
-            <tbody>{card.parts.map((p) => <tr key={p.name}><td>{p.name}</td><td><Fig v={p.volume} label={p.name} /></td><td className="mono">{p.mass.text}</td><td>{p.scale && <Fig v={p.scale} label={`Scale after ${p.name}`} />}</td></tr>)}</tbody>
+        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3 }}>
+          <PotClock card={card} />
+          {cover.data && <Cover cover={cover.data} />}
+        </Box>
+        <Ratio card={card} />
+        {card.parts.length > 0 && !card.can && (
+          <Box component="table" sx={table}>
+            <thead><tr><th>a batch</th><th>volume</th><th>mass</th><th>scale reads</th></tr></thead>
+            <tbody>{card.parts.map((p) => <tr key={p.name}><td>{p.name}</td><td><Fig v={p.volume} label={p.name} /></td><td className="mono">{p.mass?.text ?? 'no density'}</td><td>{p.scale ? <Fig v={p.scale} label={`Scale after ${p.name}`} /> : ''}</td></tr>)}</tbody>
           </Box>
         )}
-        <Box sx={{ fontSize: 14.5, display: 'flex', gap: 2.5, flexWrap: 'wrap' }}>
+        <Box sx={{ fontSize: 14.5, display: 'flex', gap: '4px 20px', flexWrap: 'wrap' }}>
           <span>dry film {card.dft.text}</span><span>on {card.area.text}</span><span>loss <Fig v={card.loss} label="Loss" /></span><span>covers <Fig v={card.coverage} label="Coverage" /></span><span>on the part <Fig v={card.theoretical} label="Theoretical" /></span>
+          {card.passes && <span><Fig v={card.passes} label="Passes" /> passes over each spot{card.pace && <>, <Fig v={card.pace} label="Pace" /></>}</span>}
+          {card.dose && <span>smallest part off by up to <Fig v={card.dose} label="Dose error" /></span>}
+          {card.smallest && <span>no batch under <Fig v={card.smallest} label="Least batch" /></span>}
+          <span>waste <Fig v={card.waste} label="Waste" /></span>
         </Box>
         {card.warnings.map((w) => <Notice key={w} tone="brass" title={w} />)}
         {card.cautions.map((c) => <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, fontSize: 14 }}>{c}</Box>)}
-        <Box sx={{ fontSize: 13.5, color: tok('ink2') }}>Figures of a typical sheet, such as {card.example}. Your tin’s label comes first.</Box>
+        <Box sx={{ fontSize: 13.5, color: tok('ink2') }}>Figures of {card.example}. Your tin’s label comes first.</Box>
       </Box>
     </Box>
   );
 }
 
+const usual: Tools = { vessel: '1 L', scale: '', helper: '0', tray: '0' };
+
 export function Mix() {
   const { part = '' } = useParams();
-  const [vessel, setVessel] = useState('1 L');
-  const [asked, setAsked] = useState('1 L');
+  const [typed, setTyped] = useState(usual);
+  const [asked, setAsked] = useState(usual);
   const [by, setBy] = useState<'scale' | 'volume'>('scale');
   const [chosen, setChosen] = useState<string | null>(null);
   const mix = useMix(part, asked);
-  const bad = mix.isError && mix.data === undefined && asked !== '1 L';
+  const bad = mix.isError && asked !== usual;
   useEffect(() => {
-    const timer = setTimeout(() => { setAsked(vessel.trim() || '1 L'); }, 400);
+    const timer = setTimeout(() => { setAsked({ ...typed, vessel: typed.vessel.trim() || usual.vessel, scale: typed.scale.trim() }); }, 400);
     return () => { clearTimeout(timer); };
-  }, [vessel]);
+  }, [typed]);
   if (mix.isPending) return <Loading />;
   if (mix.isError && !bad) return <Failed error={mix.error} />;
   const coats = mix.data?.coats ?? [];
@@ -97,23 +92,27 @@ export function Mix() {
     <Box sx={{ p: { xs: 2, sm: 3 } }}>
       <Title sub={mix.data?.place}>{card ? `Mix: ${card.name}, coat ${card.coat}` : 'Mix'}</Title>
       {mix.data?.obstacle && <Notice title="Nothing to mix yet">{mix.data.obstacle}</Notice>}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3, alignItems: 'start' }}>
-        {coats.length > 0 && (
+      {mix.data && !mix.data.obstacle && coats.length === 0 && <Notice tone="deep" title="Nothing to mix">The route of this part lays no coat.</Notice>}
+      {coats.length > 0 && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3, alignItems: 'start' }}>
           <ToggleButtonGroup exclusive value={card?.stepKey} onChange={(_, v: string | null) => { if (v !== null) setChosen(v); }} aria-label="Coat" sx={{ flexWrap: 'wrap', ...toggle }}>
             {coats.map((c) => <ToggleButton key={c.stepKey} value={c.stepKey}>{c.status === 'done' ? '✓ ' : ''}{c.name}, coat {c.coat}</ToggleButton>)}
           </ToggleButtonGroup>
-        )}
-        <ToggleButtonGroup exclusive value={by} onChange={(_, v: 'scale' | 'volume' | null) => { if (v !== null) setBy(v); }} aria-label="Measure by" sx={toggle}>
-          <ToggleButton value="scale">By scale</ToggleButton><ToggleButton value="volume">By volume</ToggleButton>
-        </ToggleButtonGroup>
-        <TextField label="Mixing vessel" value={vessel} onChange={(e) => { setVessel(e.target.value); }} error={bad} helperText={bad ? `${mix.error.message} Accepted: 1 L, 2 qt, 500 ml.` : 'filled to two thirds at most'} sx={{ width: 200 }} />
-      </Box>
+          <ToggleButtonGroup exclusive value={by} onChange={(_, v: 'scale' | 'volume' | null) => { if (v !== null) setBy(v); }} aria-label="Measure by" sx={toggle}>
+            <ToggleButton value="scale">By scale</ToggleButton><ToggleButton value="volume">By volume</ToggleButton>
+          </ToggleButtonGroup>
+          <TextField label="Mixing vessel" value={typed.vessel} onChange={(e) => { setTyped({ ...typed, vessel: e.target.value }); }} error={bad} helperText={bad ? `${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.` : 'filled to two thirds at most'} sx={{ width: 190 }} />
+          <TextField label="Scale step" placeholder={mix.data?.scale} value={typed.scale} onChange={(e) => { setTyped({ ...typed, scale: e.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 110 }} />
+          <FormControlLabel control={<Switch checked={typed.helper === '1'} onChange={(_, on) => { setTyped({ ...typed, helper: on ? '1' : '0' }); }} />} label="a helper mixes" />
+          <FormControlLabel control={<Switch checked={typed.tray === '1'} onChange={(_, on) => { setTyped({ ...typed, tray: on ? '1' : '0' }); }} />} label="into a tray" />
+        </Box>
+      )}
       {card && card.area.si <= 0 && <Notice tone="brass" title="The part has no area yet">Measure it in the survey; until then there is nothing to mix.</Notice>}
-      {card && <CoatMix card={card} by={by} key={card.stepKey} />}
+      {card && <CoatMix card={card} by={by} tools={asked} scaleIsThere={mix.data?.scaleIsThere ?? false} key={card.stepKey} />}
       {coats.length > 0 && (
         <Box sx={{ mt: 4, overflowX: 'auto' }}>
           <Heading>All coats</Heading>
-          <Box component="table" sx={{ borderCollapse: 'collapse', minWidth: 520, '& th, & td': { textAlign: 'left', borderBottom: `1px solid ${tok('rule')}`, py: 0.75, pr: 3 }, '& th': { fontSize: 13.5, color: tok('ink2'), fontWeight: 500 } }}>
+          <Box component="table" sx={{ ...table, minWidth: 520 }}>
             <thead><tr><th>coat</th><th>dry film</th><th>wet film</th><th>to mix</th><th>batches</th></tr></thead>
             <tbody>{coats.map((c) => <tr key={c.stepKey}><td>{c.name}, coat {c.coat}</td><td className="mono">{c.dft.text}</td><td><Fig v={c.wft} /></td><td><Fig v={c.needed} /></td><td><Fig v={c.batches} /></td></tr>)}</tbody>
           </Box>

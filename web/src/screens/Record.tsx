@@ -2,13 +2,14 @@ import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { useState, type SubmitEvent } from 'react';
 import { useParams } from 'react-router';
 import { Refusal, type Schemas } from '../api/client';
-import { useLog, useRecord } from '../api/hooks';
+import { useCover, useLog, useRecord } from '../api/hooks';
 import { Strata } from '../figures/Strata';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { fromLocalInput, toLocalInput, when } from '../parts/time';
 import { tok } from '../theme/tokens';
+import { Cover } from './MixClocks';
 
-const kinds: Record<string, string> = { start: 'Began', finish: 'Finished', reading: 'Read the air', note: 'Note', correction: 'Corrected', taken: 'Took on' };
+const kinds: Record<string, string> = { start: 'Began', finish: 'Finished', reading: 'Read the air', note: 'Note', correction: 'Corrected', taken: 'Took on', mixed: 'Mixed' };
 
 function Writer({ view, correcting, done }: { view: Schemas['RecordView']; correcting: Schemas['EntryView'] | null; done: () => void }) {
   const { part = '' } = useParams();
@@ -22,15 +23,19 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
   const [temperature, setTemperature] = useState(correcting ? correcting.temperature : view.temperature);
   const [humidity, setHumidity] = useState(correcting ? correcting.humidity : view.humidity);
   const [note, setNote] = useState(correcting?.note ?? '');
+  const [used, setUsed] = useState(correcting?.used ?? '');
+  const [film, setFilm] = useState(correcting?.film ?? '');
   const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
   const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
   const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? next?.key ?? '');
+  const coat = (view.steps.find((s) => s.key === chosen)?.coat ?? false) && (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
+  const cover = useCover(part, coat && !correcting ? chosen : '');
   const write = (e: SubmitEvent, withdrawn = false) => {
     e.preventDefault();
     const air = temperature.trim() && humidity.trim() ? { temperature, humidity } : {};
     log.mutate(
-      { kind: correcting ? 'correction' : kind, at: fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
-      { onSuccess: (a) => { setAnswer(a); setNote(''); setAt(toLocalInput(new Date())); if (correcting) done(); } },
+      { kind: correcting ? 'correction' : kind, at: fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(coat && used.trim() ? { used } : {}), ...(coat && film.trim() ? { film } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
+      { onSuccess: (a) => { setAnswer(a); setNote(''); setUsed(''); setFilm(''); setAt(toLocalInput(new Date())); if (correcting) done(); } },
     );
   };
   const wrong = log.error instanceof Refusal ? log.error : null;
@@ -45,8 +50,15 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
         <TextField label="Temperature" value={temperature} onChange={(e) => { setTemperature(e.target.value); }} error={!!at_('/temperature')} helperText={at_('/temperature')} />
         <TextField label="Humidity" value={humidity} onChange={(e) => { setHumidity(e.target.value); }} error={!!at_('/humidity')} helperText={at_('/humidity')} />
       </Box>
+      {coat && kind !== 'start' && (
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, gridColumn: '1 / -1' }}>
+          <TextField label="Paint used" placeholder="as the mix card says" value={used} onChange={(e) => { setUsed(e.target.value); }} error={!!at_('/used')} helperText={at_('/used')} slotProps={{ inputLabel: { shrink: true } }} />
+          <TextField label="Dry film measured" placeholder="by the gauge, if read" value={film} onChange={(e) => { setFilm(e.target.value); }} error={!!at_('/film')} helperText={at_('/film')} slotProps={{ inputLabel: { shrink: true } }} />
+        </Box>
+      )}
+      {cover.data && <Box sx={{ gridColumn: '1 / -1' }}><Cover cover={cover.data} /></Box>}
       <TextField label="Note" value={note} onChange={(e) => { setNote(e.target.value); }} multiline sx={{ gridColumn: '1 / -1' }} />
-      {wrong && !['/at', '/temperature', '/humidity'].includes(wrong.pointer) && <Box role="alert" sx={{ gridColumn: '1 / -1' }}><Notice title="Not written">{wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice></Box>}
+      {wrong && !['/at', '/temperature', '/humidity', '/used', '/film'].includes(wrong.pointer) && <Box role="alert" sx={{ gridColumn: '1 / -1' }}><Notice title="Not written">{wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice></Box>}
       {answer && answer.gained.length > 0 && <Box role="status" sx={{ gridColumn: '1 / -1' }}><Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>{answer.because}</Notice></Box>}
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button type="submit" variant="contained" disabled={log.isPending || (withStep && chosen === '')} sx={{ minHeight: 56, px: 4 }}>{correcting ? 'Write the correction' : 'Write it down'}</Button>
@@ -79,7 +91,7 @@ export function Record() {
               <Box className="mono" sx={{ fontSize: 14, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{when(e.at, view.now)}</Box>
               <Box>
                 <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>{kinds[e.kind]} {e.stepName}{e.withdrawn ? ' (did not happen)' : ''}</Box>
-                <Box sx={{ fontSize: 14 }}>{e.note}{e.temperature && <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{e.note ? ' · ' : ''}{e.temperature} · {e.humidity}</Box>}{e.replaced && ' · corrected, kept as written'}</Box>
+                <Box sx={{ fontSize: 14 }}>{e.note}{(e.used || e.film) && <Box component="span" className="mono">{e.note ? ' · ' : ''}{[e.used && `${e.used} used`, e.film && `${e.film} measured`].filter(Boolean).join(' · ')}</Box>}{e.temperature && <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{e.note ? ' · ' : ''}{e.temperature} · {e.humidity}</Box>}{e.replaced && ' · corrected, kept as written'}</Box>
               </Box>
               {!e.replaced && !e.withdrawn && e.kind !== 'correction' ? <Button size="small" onClick={() => { setCorrecting(e); window.scrollTo({ top: 0 }); }} aria-label={`Correct: ${kinds[e.kind] ?? ''} ${e.stepName}`}>Correct</Button> : <span />}
             </Box>

@@ -2,9 +2,11 @@ import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from '../api/hooks';
 import { Failed, Loading } from '../parts/Bits';
+import { JobFrame } from './JobFrame';
 import { PartFrame } from './PartFrame';
 import { Shell } from './Shell';
 import { SignIn } from './SignIn';
+import { StoresFrame } from './StoresFrame';
 
 const Today = lazy(() => import('../screens/Today').then((m) => ({ default: m.Today })));
 const Survey = lazy(() => import('../screens/Survey').then((m) => ({ default: m.Survey })));
@@ -14,6 +16,8 @@ const Windows = lazy(() => import('../screens/Windows').then((m) => ({ default: 
 const Record = lazy(() => import('../screens/Record').then((m) => ({ default: m.Record })));
 const Board = lazy(() => import('../screens/Board').then((m) => ({ default: m.Board })));
 const Yard = lazy(() => import('../screens/Yard').then((m) => ({ default: m.Yard })));
+const Quantities = lazy(() => import('../screens/Quantities').then((m) => ({ default: m.Quantities })));
+const OverWhat = lazy(() => import('../screens/OverWhat').then((m) => ({ default: m.OverWhat })));
 const Stores = lazy(() => import('../screens/Stores').then((m) => ({ default: m.Stores })));
 const Look = lazy(() => import('../screens/Look').then((m) => ({ default: m.Look })));
 
@@ -28,9 +32,15 @@ export function App() {
       <Routes>
         <Route element={<Shell account={account} />}>
           <Route index element={<Today />} />
-          <Route path="stores" element={<Stores />} />
+          <Route path="stores" element={<StoresFrame />}>
+            <Route index element={<Stores />} />
+            <Route path="over" element={<OverWhat />} />
+          </Route>
           <Route path="yard" element={<Yard />} />
-          <Route path="job/:job" element={<Board />} />
+          <Route path="job/:job" element={<JobFrame />}>
+            <Route index element={<Board />} />
+            <Route path="quantities" element={<Quantities />} />
+          </Route>
           <Route path="look" element={<Look />} />
           <Route path="part/:part" element={<PartFrame />}>
             <Route index element={<Navigate to="route" replace />} />

@@ -9,7 +9,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
   const client = useQueryClient();
   const { mode, setMode } = useColorScheme();
   const home = useMatch('/');
-  const stores = useMatch('/stores');
+  const stores = useMatch('/stores/*');
   const us = account.units === 'us';
   const switchUnits = async () => {
     await settle(api.PATCH('/api/account', { body: { units: us ? 'metric' : 'us' } }));

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Route\RouteStep;
+
+/** Parts whose next coat is a given product: they can have some of the same mix. */
+final class RideAlong
+{
+    /**
+     * @param array<string, Workpiece> $pieces by part id
+     * @param array<string, Replayed>  $done
+     *
+     * @return array<string, string> part id => key of its next coat
+     */
+    public static function of(string $product, array $pieces, array $done): array
+    {
+        $rides = [];
+        foreach ($pieces as $id => $piece) {
+            $coats = array_values(array_filter(Workpiece::remaining($piece->route(), $done[$id]), static fn (RouteStep $s): bool => null !== $s->product));
+            if (($coats[0]->product ?? null) === $product) {
+                $rides[$id] = $coats[0]->key;
+            }
+        }
+
+        return $rides;
+    }
+}

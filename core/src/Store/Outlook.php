@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Store;
+
+use Hull\Pack\Lot;
+use Hull\Pack\Stock;
+
+/** Whether the store lasts: coats ahead, one after the other, each drawing what expires first. */
+final readonly class Outlook
+{
+    /** @param list<Cover> $covers in the order of the coats */
+    private function __construct(public array $covers)
+    {
+    }
+
+    /**
+     * @param list<CoatAhead>          $coats in the order they will be laid
+     * @param array<string, list<Lot>> $lots  by product
+     */
+    public static function of(array $coats, array $lots, \DateTimeImmutable $day): self
+    {
+        $covers = [];
+        foreach ($coats as $coat) {
+            $stock = new Stock($lots[$coat->product] ?? []);
+            $from = $stock->draw($coat->paint, $day);
+            $covers[] = new Cover($coat, $from, $stock->missing($coat->paint, $day));
+            foreach ($from as [$lot, $taken]) {
+                $lots[$coat->product] = array_map(static fn (Lot $l): Lot => $l->id === $lot->id ? new Lot($l->id, $l->left::ofSi(max(0.0, $l->left->si() - $taken->si())), $l->expires, true) : $l, $lots[$coat->product] ?? []);
+            }
+        }
+
+        return new self($covers);
+    }
+
+    /** The first coat of a product that the store does not cover. */
+    public function firstShort(string $product): ?Cover
+    {
+        foreach ($this->covers as $cover) {
+            if ($cover->coat->product === $product && !$cover->isEnough()) {
+                return $cover;
+            }
+        }
+
+        return null;
+    }
+
+    public function for(string $partId, string $stepKey): ?Cover
+    {
+        foreach ($this->covers as $cover) {
+            if ($cover->coat->partId === $partId && $cover->coat->stepKey === $stepKey) {
+                return $cover;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Store;
+
+use Hull\Catalog\Shelf;
+use Hull\Pack\Lot;
+use Hull\Quantity\Quantity;
+
+/** A tin as its ledger leaves it: what is in it, whether it is open, and until when it is good and why. */
+final readonly class TinState
+{
+    private function __construct(public Tin $tin, public Quantity $left, public ?\DateTimeImmutable $opened, public ?\DateTimeImmutable $activated, public ?\DateTimeImmutable $expires, public string $because)
+    {
+    }
+
+    /** @param list<Movement> $movements in the order they were written */
+    public static function of(Tin $tin, array $movements, Shelf $shelf): self
+    {
+        $left = $tin->size->si();
+        $opened = null;
+        $activated = null;
+        foreach ($movements as $m) {
+            $amount = $m->amount?->si() ?? 0.0;
+            $left = match ($m->kind) {
+                MovementKind::Used, MovementKind::Binned => $left - $amount,
+                MovementKind::Back => $left + $amount,
+                MovementKind::Counted => $amount,
+                default => $left,
+            };
+            $opened = $m->kind->opens() && (null === $opened || $m->at < $opened) ? $m->at : $opened;
+            $activated = MovementKind::Activated === $m->kind ? $activated ?? $m->at : $activated;
+        }
+        [$expires, $because] = self::expiry($tin, $shelf, $opened, $activated);
+
+        return new self($tin, $tin->size::ofSi(max(0.0, $left)), $opened, $activated, $expires, $because);
+    }
+
+    public function asLot(): Lot
+    {
+        return new Lot($this->tin->id, $this->left, $this->expires, null !== $this->opened);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->left->si() < 1e-6;
+    }
+
+    public function isExpired(\DateTimeImmutable $now): bool
+    {
+        return null !== $this->expires && $this->expires < $now;
+    }
+
+    /** @return array{\DateTimeImmutable|null, string} the earliest end of its life, and what ends it */
+    private static function expiry(Tin $tin, Shelf $shelf, ?\DateTimeImmutable $opened, ?\DateTimeImmutable $activated): array
+    {
+        $ends = [];
+        if (null !== $tin->label) {
+            $ends['by its label'] = $tin->label;
+        } elseif (null !== $shelf->sealedMonths) {
+            $ends[sprintf('%d months after it came in', $shelf->sealedMonths)] = $tin->received->modify(sprintf('+%d months', $shelf->sealedMonths));
+        }
+        if (null !== $opened && null !== $shelf->openedMonths) {
+            $ends[sprintf('%d months after opening', $shelf->openedMonths)] = $opened->modify(sprintf('+%d months', $shelf->openedMonths));
+        }
+        if (null !== $activated && null !== $shelf->activated) {
+            $ends[sprintf('%g h after activation', $shelf->activated->h())] = $activated->modify(sprintf('+%d seconds', (int) round($shelf->activated->h() * 3600)));
+        }
+        if ([] === $ends) {
+            return [null, 'keeps'];
+        }
+        asort($ends);
+
+        return [reset($ends), array_key_first($ends)];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Body;
+
+/** Where things are bought. */
+final readonly class SupplierBody
+{
+    /**
+     * @param list<string> $sells
+     */
+    public function __construct(
+        public string $name,
+        public int $leadDays,
+        public array $sells,
+    ) {
+    }
+}

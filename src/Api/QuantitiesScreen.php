@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\AreaLine;
+use App\Api\View\AreaShapeView;
+use App\Api\View\FilmNeedView;
+use App\Api\View\FilmPartView;
+use App\Api\View\NeedView;
+use App\Api\View\Option;
+use App\Api\View\OrderView;
+use App\Api\View\QuantitiesView;
+use App\Api\View\TinView;
+use App\Entity\JobRow;
+use App\Work\JobPieces;
+use App\Work\Stored;
+use App\Work\Storeroom;
+use App\Work\YardStores;
+use Hull\Bench\WhatIf;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Choice;
+use Hull\Compute\Registry;
+use Hull\Compute\Source;
+use Hull\Job\Need;
+use Hull\Job\Shape;
+use Hull\Job\Shopping;
+use Hull\Pack\Pack;
+use Hull\Quantity\Area;
+use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Money;
+use Hull\Quantity\Percentage;
+use Hull\Quantity\Volume;
+use Hull\Store\CoatAhead;
+use Hull\Store\Supplier;
+use Psr\Clock\ClockInterface;
+
+/** Builds the quantities of a job: from areas to films to packs to money. */
+final readonly class QuantitiesScreen
+{
+    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardStores $yard, private Storeroom $room, private ClockInterface $clock)
+    {
+    }
+
+    /** @param list<JobRow> $others the other jobs of the yard */
+    public function shopping(JobRow $row, array $others, WhatIf $if): Shopping
+    {
+        $read = JobPieces::of($this->stored, $row, $this->clock->now());
+
+        return Shopping::of($this->catalogue, $read->pieces, $read->done, $this->yard->for($row, $others), $if);
+    }
+
+    /** @param list<JobRow> $others */
+    public function view(JobRow $row, array $others, WhatIf $if, Shown $shown): QuantitiesView
+    {
+        $read = JobPieces::of($this->stored, $row, $this->clock->now());
+        $stores = $this->yard->for($row, $others);
+        $shopping = Shopping::of($this->catalogue, $read->pieces, $read->done, $stores, $if);
+        $planned = $if->isAsPlanned() ? $shopping : Shopping::of($this->catalogue, $read->pieces, $read->done, $stores);
+        $currency = $row->workshop->currency;
+        $batches = [];
+        foreach ($this->room->rows() as $tin) {
+            $batches[(string) $tin->id] = $tin->batch;
+        }
+        $need = fn (Need $n): NeedView => $this->need($n, $batches, $currency, $shown);
+        $difference = $shopping->price()->minor - $planned->price()->minor;
+        $more = Money::minor(abs($difference))->rounded().' '.$currency;
+
+        return new QuantitiesView(
+            (string) $row->id, $row->name, $if->coats, $shown->value($if->loss)->text, $if->breeze, $if->method ?? '',
+            array_values(array_map(static fn (Choice $c): Option => new Option($c->id, $c->name, $c->hint), $this->catalogue->methods)),
+            self::areas($read->pieces, $shown),
+            $shown->value(self::sum(array_map(static fn (Workpiece $p): Area => $p->context->area(), array_values($read->pieces)))),
+            $shown->value(self::sum(array_map(static fn (Workpiece $p): Area => self::bare($p), array_values($read->pieces)))),
+            $this->films($shopping, $need, $shown),
+            array_values(array_map($need, array_filter($shopping->needs, static fn (Need $n): bool => Supplier::PAINT !== $n->kind))),
+            $shopping->price()->rounded().' '.$currency,
+            $planned->price()->rounded().' '.$currency,
+            match (true) {
+                $difference > 0 => $more.' more than planned', $difference < 0 => $more.' less than planned', default => '',
+            },
+            $this->orders($shopping, $currency, $shown),
+            array_values($shopping->unmeasured),
+            array_map(static fn (string $id): string => self::name($row, $id), array_keys($read->without)),
+        );
+    }
+
+    private static function name(JobRow $row, string $id): string
+    {
+        foreach ($row->parts as $part) {
+            if ((string) $part->id === $id && is_string($part->survey['name'] ?? null)) {
+                return $part->survey['name'];
+            }
+        }
+
+        return '';
+    }
+
+    /** @param list<Area> $areas */
+    private static function sum(array $areas): Area
+    {
+        return Area::squareMetres(array_sum(array_map(static fn (Area $a): float => $a->m2(), $areas)));
+    }
+
+    private static function bare(Workpiece $piece): Area
+    {
+        return self::sum(array_map(static fn (Shape $s): Area => $s->notCoated(), $piece->part->shapes));
+    }
+
+    /**
+     * @param array<string, Workpiece> $pieces
+     *
+     * @return list<AreaLine> largest first
+     */
+    private static function areas(array $pieces, Shown $shown): array
+    {
+        $whole = max([1e-9, ...array_map(static fn (Workpiece $p): float => $p->context->area()->m2() + self::bare($p)->m2(), array_values($pieces))]);
+        uasort($pieces, static fn (Workpiece $a, Workpiece $b): int => $b->context->area()->m2() <=> $a->context->area()->m2());
+        $lines = [];
+        foreach ($pieces as $id => $piece) {
+            $shapes = array_map(static function (Shape $s) use ($shown, $whole): AreaShapeView {
+                $result = $s->result();
+
+                return new AreaShapeView($s->name, $result->computation->summary, $shown->of($result, 'area', Area::class), $shown->value($s->notCoated()), $s->area()->m2() / $whole, $s->notCoated()->m2() / $whole, Source::Estimate === $result->source);
+            }, $piece->part->shapes);
+            $lines[] = new AreaLine($id, $piece->part->name, $piece->context->substrate()->hatch, $shown->value($piece->context->area()), $shown->value(self::bare($piece)), $shapes);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param callable(Need): NeedView $view
+     *
+     * @return list<FilmNeedView>
+     */
+    private function films(Shopping $shopping, callable $view, Shown $shown): array
+    {
+        $most = max([1e-9, ...array_map(static fn (Need $n): float => $n->amount->si(), array_values($shopping->paint()))]);
+        $films = [];
+        foreach ($shopping->paint() as $id => $need) {
+            $product = $this->catalogue->product($id);
+            $wet = Registry::standard()->run('film.wet', ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => Percentage::ratio($product->ratio->thinnerShare)], $product->sourceOf('dft', 'solids', 'ratio'));
+            $onPart = array_sum(array_map(static fn (CoatAhead $c): float => $c->onPart->litresValue(), $need->coats));
+            $swallowed = array_sum(array_map(static fn (CoatAhead $c): float => $c->swallowed->litresValue(), $need->coats));
+            $lost = max(0.0, $need->amount->si() - $onPart - $swallowed);
+            $films[] = new FilmNeedView($id, $product->name, $product->hatch, count($need->coats), $shown->value($product->dft), $shown->of($wet, 'wft', FilmThickness::class), $shown->value($product->solids), $shown->value(Volume::litres($onPart)), $shown->value(Volume::litres($swallowed)), $shown->value(Volume::litres($lost)), $onPart / $most, $swallowed / $most, $lost / $most, self::byPart($need, $shown), $view($need));
+        }
+
+        return $films;
+    }
+
+    /** @return list<FilmPartView> */
+    private static function byPart(Need $need, Shown $shown): array
+    {
+        $parts = [];
+        foreach ($need->coats as $coat) {
+            $parts[$coat->partId] ??= [$coat->part, 0, 0.0];
+            ++$parts[$coat->partId][1];
+            $parts[$coat->partId][2] += $coat->paint->litresValue();
+        }
+
+        return array_values(array_map(static fn (array $p): FilmPartView => new FilmPartView($p[0], $p[1], $shown->value(Volume::litres($p[2]))), $parts));
+    }
+
+    /** @param array<string, string> $batches by tin */
+    private function need(Need $need, array $batches, string $currency, Shown $shown): NeedView
+    {
+        $largest = max([1e-9, ...array_map(static fn (array $p): float => $p[0]->size->si(), $need->purchase->packs)]);
+        $from = array_map(static fn (array $f): string => sprintf('%s of batch %s%s', $shown->value($f[1])->text, $batches[$f[0]->id] ?? '', null === $f[0]->expires ? '' : ', good until '.$f[0]->expires->format('j M Y')), $need->from);
+
+        return new NeedView($need->id, $need->name, $need->kind, $shown->value($need->amount), $shown->value($need->inStore()), $from, $shown->value($need->missing()), array_map(static fn (array $p): TinView => new TinView(self::size($p[0], $shown), $p[0]->size->si() / $largest, $p[1]), $need->purchase->packs), $shown->value($need->purchase->leftover), $need->purchase->tins > 0 ? $need->purchase->price->rounded().' '.$currency : '', $need->seller->name ?? '', $need->note);
+    }
+
+    private static function size(Pack $pack, Shown $shown): string
+    {
+        return $pack->size instanceof \Hull\Quantity\Count ? sprintf('%g pcs', $pack->size->value()) : $shown->value($pack->size)->text;
+    }
+
+    /** @return list<OrderView> */
+    private function orders(Shopping $shopping, string $currency, Shown $shown): array
+    {
+        $orders = [];
+        foreach ($shopping->bySeller() as $seller => $needs) {
+            $lead = $needs[0]->seller->leadDays ?? null;
+            $lines = array_map(static fn (Need $n): string => sprintf('%s: %s', $n->name, implode(' + ', array_map(static fn (array $p): string => sprintf('%d × %s', $p[1], self::size($p[0], $shown)), $n->purchase->packs))), $needs);
+            $price = Money::minor(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $needs)));
+            $orders[] = new OrderView($seller, null === $lead ? '' : $this->clock->now()->modify(sprintf('+%d days', $lead))->format('Y-m-d'), $lines, $price->rounded().' '.$currency);
+        }
+
+        return $orders;
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\ConflictView;
+use App\Api\View\ExpiryView;
+use App\Api\View\MaterialView;
+use App\Api\View\MovementView;
+use App\Api\View\Option;
+use App\Api\View\SheetFieldView;
+use App\Api\View\SheetView;
+use App\Api\View\StoreView;
+use App\Api\View\SupplierView;
+use App\Api\View\TinLineView;
+use App\Entity\JobRow;
+use App\Entity\MovementRow;
+use App\Entity\TinRow;
+use App\Entity\Workshop;
+use App\Work\Storeroom;
+use App\Work\YardStores;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\ProductSheet;
+use Hull\Pack\Pack;
+use Hull\Pack\Stock;
+use Hull\Quantity\Quantity;
+use Hull\Quantity\Volume;
+use Hull\Store\Cabinets;
+use Hull\Store\Supplier;
+use Hull\Store\TinState;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Yaml\Yaml;
+
+/** Builds the store: what there is, how long it keeps, what it is for, what must not stand together. */
+final readonly class StoreScreen
+{
+    /** A tin that ends within these days is shown as ending soon. */
+    private const SOON_DAYS = 60;
+
+    public function __construct(private Storeroom $room, private YardStores $yard, private Catalogue $catalogue, private ClockInterface $clock, private string $sheetExample, private string $csvExample)
+    {
+    }
+
+    /** @param list<JobRow> $jobs */
+    public function view(Workshop $workshop, array $jobs, Shown $shown): StoreView
+    {
+        $now = $this->clock->now();
+        $tins = [];
+        foreach ($this->room->rows() as $row) {
+            $tins[$row->material][] = [$row, $this->room->state($row)];
+        }
+        [$needed, $users] = $this->wanted($jobs);
+        $materials = [];
+        $expiring = [];
+        foreach (array_unique([...array_keys($tins), ...array_keys($needed)]) as $material) {
+            $materials[] = $this->material($material, $tins[$material] ?? [], $needed[$material] ?? null, array_keys($users[$material] ?? []), $now, $shown);
+            foreach ($tins[$material] ?? [] as [$row, $state]) {
+                if (!$state->isEmpty() && null !== $state->expires && $state->expires < self::soon($now)) {
+                    $expiring[] = new ExpiryView($this->catalogue->material($material), $row->batch, $shown->value($state->left), $state->expires->format('Y-m-d\TH:i:s\Z'), $state->because, $state->isExpired($now), array_keys($users[$material] ?? []));
+                }
+            }
+        }
+        usort($materials, static fn (MaterialView $a, MaterialView $b): int => [$a->kind, $a->name] <=> [$b->kind, $b->name]);
+        usort($expiring, static fn (ExpiryView $a, ExpiryView $b): int => $a->expires <=> $b->expires);
+        $states = array_map(static fn (array $t): TinState => $t[1], array_merge(...array_values($tins)));
+
+        return new StoreView(
+            $now->format('Y-m-d\TH:i:s\Z'), $materials, $expiring,
+            array_map(fn (array $c): ConflictView => new ConflictView($c[0], $this->catalogue->material($c[2]), $this->catalogue->material($c[3]), $c[1]->says, $c[1]->consequence), Cabinets::conflicts($this->catalogue, $states)),
+            array_values(array_map($this->sheet(...), array_filter($workshop->sheets, fn (array $s): bool => isset($this->catalogue->products[is_string($s['class'] ?? null) ? $s['class'] : ''])))),
+            array_map(static fn (Supplier $s): SupplierView => new SupplierView($s->name, $s->leadDays, $s->sells), Storeroom::suppliers($workshop)),
+            [...array_values(array_map(static fn (\Hull\Catalog\Product $p): Option => new Option($p->id, $p->name, $p->example), $this->catalogue->products)), ...array_values(array_map(static fn (\Hull\Catalog\Supply $s): Option => new Option($s->id, $s->name, $s->example), $this->catalogue->supplies))],
+            (string) file_get_contents($this->sheetExample), (string) file_get_contents($this->csvExample),
+        );
+    }
+
+    private static function soon(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        return $now->modify(sprintf('+%d days', self::SOON_DAYS));
+    }
+
+    /**
+     * @param list<JobRow> $jobs
+     *
+     * @return array{array<string, Quantity>, array<string, array<string, true>>} amount by material, and the parts that want it
+     */
+    private function wanted(array $jobs): array
+    {
+        $needed = [];
+        $users = [];
+        foreach ($this->yard->byJob($jobs) as $id => $wanted) {
+            foreach ($wanted->coats as $coat) {
+                $needed[$coat->product] = Volume::litres(($needed[$coat->product] ?? Volume::litres(0.0))->si() + $coat->paint->si());
+                $users[$coat->product][$coat->part] = true;
+            }
+            foreach ($wanted->supplies as $supply => $amount) {
+                $measure = Pack::size($this->catalogue->supplies[$supply]->packs[0]);
+                $needed[$supply] = $measure::ofSi(($needed[$supply] ?? $measure::ofSi(0.0))->si() + $amount);
+                foreach ($jobs as $job) {
+                    if ((string) $job->id === $id) {
+                        $users[$supply][$job->name] = true;
+                    }
+                }
+            }
+        }
+
+        return [$needed, $users];
+    }
+
+    /**
+     * @param list<array{TinRow, TinState}> $tins
+     * @param list<string>                  $users
+     */
+    private function material(string $id, array $tins, ?Quantity $needed, array $users, \DateTimeImmutable $now, Shown $shown): MaterialView
+    {
+        $product = $this->catalogue->products[$id] ?? null;
+        $supply = $this->catalogue->supplies[$id] ?? null;
+        $measure = ($tins[0] ?? null)[1]->left ?? $needed ?? Volume::litres(0.0);
+        $stock = new Stock(array_map(static fn (array $t): \Hull\Pack\Lot => $t[1]->asLot(), $tins));
+        $good = array_filter($tins, static fn (array $t): bool => !$t[1]->isExpired($now));
+        $total = $measure::ofSi(array_sum(array_map(static fn (array $t): float => $t[1]->left->si(), $good)));
+        $needed ??= $measure::ofSi(0.0);
+
+        return new MaterialView(
+            $id, $this->catalogue->material($id), $product->example ?? $supply->example ?? '', null === $product ? Supplier::CHEMICALS : Supplier::PAINT, $product->hatch ?? '',
+            $this->catalogue->shelf($id)->text(), $shown->value($total), $shown->value($needed), $shown->value($stock->missing($needed, $now)),
+            array_map(fn (array $t): TinLineView => $this->tin($t[0], $t[1], $now, $shown), $tins), $users,
+        );
+    }
+
+    private function tin(TinRow $row, TinState $s, \DateTimeImmutable $now, Shown $shown): TinLineView
+    {
+        $instant = static fn (?\DateTimeImmutable $at): ?string => $at?->format('Y-m-d\TH:i:s\Z');
+        $measure = Storeroom::MEASURES[$row->measure];
+
+        return new TinLineView(
+            (string) $row->id, $row->batch, $shown->value($s->tin->size), $shown->value($s->left), min(1.0, $s->left->si() / max(1e-9, $s->tin->size->si())),
+            null !== $s->opened, $instant($s->opened), $instant($s->activated), null !== $this->catalogue->shelf($row->material)->activated && null === $s->activated && !$s->isEmpty(), $instant($s->expires), $s->because, $s->isExpired($now),
+            null !== $s->expires && !$s->isEmpty() && $s->expires < self::soon($now), $row->cabinet, $s->tin->price?->text() ?? '',
+            array_values(array_map(static fn (MovementRow $m): MovementView => new MovementView($m->kind->value, null === $m->amount ? '' : $shown->value($measure::ofSi($m->amount))->text, $m->at->format('Y-m-d\TH:i:s\Z'), $m->note), $row->movements->toArray())),
+        );
+    }
+
+    /** @param array<string, mixed> $written */
+    private function sheet(array $written): SheetView
+    {
+        $sheet = ProductSheet::read($written, array_map(strval(...), array_keys($this->catalogue->products)));
+        $fields = [];
+        foreach ($sheet->fields as $field => $value) {
+            $fields[] = new SheetFieldView(str_replace('_', ' ', $field), self::words($value));
+        }
+
+        return new SheetView($sheet->class, $this->catalogue->product($sheet->class)->name, $sheet->name, $sheet->source, $fields, Yaml::dump($written, 2));
+    }
+
+    private static function words(mixed $value): string
+    {
+        return is_array($value) ? implode(', ', array_map(static fn (int|string $k, mixed $v): string => is_int($k) ? self::words($v) : $k.' '.self::words($v), array_keys($value), $value)) : (is_scalar($value) ? (string) $value : '');
+    }
+}

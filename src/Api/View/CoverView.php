@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** Whether the store covers a coat, before it is begun; and who else could use the same mix. */
+final readonly class CoverView
+{
+    /**
+     * @param list<string>   $from
+     * @param list<RideView> $rides
+     */
+    public function __construct(
+        public bool $known,
+        public bool $enough,
+        public array $from,
+        public Value $short,
+        public Value $left,
+        public string $nextShort,
+        public array $rides,
+    ) {
+    }
+}

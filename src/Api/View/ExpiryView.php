@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A tin that will not keep much longer, and the jobs that could use it. */
+final readonly class ExpiryView
+{
+    /**
+     * @param list<string> $usedBy
+     */
+    public function __construct(
+        public string $material,
+        public string $batch,
+        public Value $left,
+        public string $expires,
+        public string $because,
+        public bool $expired,
+        public array $usedBy,
+    ) {
+    }
+}

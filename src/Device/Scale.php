@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Device;
+
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Quantity\Mass;
+
+/** Reads the scale at the bench; see docs/formats/scale.md. */
+final readonly class Scale
+{
+    private const PATIENCE_S = 0.8;
+    private const MOST_BYTES = 4096;
+
+    public function __construct(private string $address)
+    {
+    }
+
+    public function isThere(): bool
+    {
+        return '' !== $this->address;
+    }
+
+    public function address(): string
+    {
+        return $this->address;
+    }
+
+    /** Null when it does not answer, or not in its protocol. */
+    public function reading(): ?Reading
+    {
+        if (!$this->isThere()) {
+            return null;
+        }
+        $answer = @file_get_contents(rtrim($this->address, '/').'/reading', false, stream_context_create(['http' => ['timeout' => self::PATIENCE_S, 'ignore_errors' => true]]), 0, self::MOST_BYTES);
+        try {
+            $n = Node::root(json_decode(false === $answer ? '' : $answer, true));
+            $n->field('protocol')->choice(['hull-scale']);
+            $value = $n->optional('value')?->number();
+
+            return new Reading($n->field('device')->text(80), true === $n->optional('simulated')?->boolean(), null === $value ? null : $value / 1000.0, Mass::grams($n->field('step')->number()), $n->field('stable')->boolean());
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+}
