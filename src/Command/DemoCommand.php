@@ -72,7 +72,10 @@ final class DemoCommand extends Command
         $this->room->receive($yard, $tins);
         foreach ($own->field('shelf')->items() as $n) {
             $used = $n->optional('used');
-            foreach (null === $used ? [] : array_slice(array_filter($this->room->rows(), static fn (TinRow $t): bool => $t->batch === $n->optional('batch')?->value), 0, 1) as $row) {
+            if (null === $used) {
+                continue;
+            }
+            foreach (array_slice(array_filter($this->room->rows(), static fn (TinRow $t): bool => $t->batch === $n->optional('batch')?->value), 0, 1) as $row) {
                 $this->room->move($row, new Movement(MovementKind::Used, $this->room->state($row)->left::parse($used->text()), $now->modify(sprintf('%+d days', $n->field('used_days')->integer(-3000, 0))), null, 'before the ledger began'));
             }
         }
@@ -97,6 +100,6 @@ final class DemoCommand extends Command
             $shift = $this->clock->now()->sub(new \DateInterval(self::LAST_LINE_AGO))->getTimestamp() - $last->at->getTimestamp();
 
             return $part->with($part->route, array_map(static fn (LogEntry $e): LogEntry => $e->movedTo($e->at->modify(sprintf('%+d seconds', $shift))), $part->log));
-        }, $job->parts));
+        }, $job->parts), $job->without, $job->cards);
     }
 }

@@ -14,8 +14,11 @@ final readonly class Scale
     private const PATIENCE_S = 0.8;
     private const MOST_BYTES = 4096;
 
-    public function __construct(private string $address)
+    private string $address;
+
+    public function __construct(?string $address)
     {
+        $this->address = $address ?? '';
     }
 
     public function isThere(): bool

@@ -31,6 +31,10 @@ class JobRow implements BelongsToWorkshop
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $without = [];
 
+    /** @var list<array<string, mixed>> work cards, in the form of the job file */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $cards = [];
+
     /** @var Collection<int, PartRow> */
     #[ORM\OneToMany(targetEntity: PartRow::class, mappedBy: 'job', cascade: ['persist', 'remove'])]
     #[ORM\OrderBy(['position' => 'ASC'])]

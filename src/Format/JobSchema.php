@@ -9,6 +9,7 @@ use Hull\Climate\Drying;
 use Hull\Compute\Registry;
 use Hull\Job\EntryKind;
 use Hull\Job\JobReader;
+use Hull\WorkCard\Kinds;
 
 /** JSON Schema of the job file, from the catalogue and the registry of shapes. */
 final readonly class JobSchema
@@ -28,6 +29,7 @@ final readonly class JobSchema
             'title' => 'Unbowed Hull job file',
             ...self::object(['format' => ['const' => JobReader::FORMAT], 'version' => ['const' => JobReader::VERSION], 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 120], 'note' => ['type' => 'string', 'maxLength' => 2000], '$schema' => ['type' => 'string'],
                 'places' => ['type' => 'array', 'maxItems' => 50, 'items' => self::object(['id' => $id, 'name' => ['type' => 'string', 'maxLength' => 80], 'kind' => ['enum' => array_keys($this->catalogue->places)], 'temperature' => $quantity, 'humidity' => $quantity, 'hazards' => ['type' => 'array', 'items' => ['enum' => array_keys($this->catalogue->hazards)]]], ['id', 'kind', 'temperature', 'humidity'])],
+                'cards' => ['type' => 'array', 'maxItems' => 100, 'items' => self::object(['id' => $id, 'kind' => ['enum' => array_keys(Kinds::all())], 'name' => ['type' => 'string', 'maxLength' => 120], 'part' => $id, 'inputs' => ['type' => 'object']], ['id', 'kind', 'name'])],
                 'without' => ['type' => 'array', 'maxItems' => 100, 'items' => ['enum' => array_keys($this->catalogue->limits)]],
                 'parts' => ['type' => 'array', 'maxItems' => 200, 'items' => ['$ref' => '#/$defs/part']]], ['format', 'version', 'name', 'places', 'parts']),
             '$defs' => ['part' => $this->part($quantity, $id), 'shape' => $this->shape()],

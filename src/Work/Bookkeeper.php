@@ -29,6 +29,7 @@ use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
 use Hull\Route\Severity;
 use Hull\Store\Supplier;
+use Hull\WorkCard\Kept;
 use Psr\Clock\ClockInterface;
 
 /** Every write to the yard's books: jobs, surveys, routes by version, the log by line. */
@@ -57,6 +58,7 @@ final readonly class Bookkeeper
             $row = new JobRow($workshop, $job->name, $job->note, $this->clock->now());
             $row->places = array_map(JobWriter::place(...), array_values($job->places));
             $row->without = $job->without;
+            $row->cards = array_map(static fn (Kept $c): array => $c->written(), $job->cards);
             $this->em->persist($row);
             foreach ($job->parts as $index => $part) {
                 $partRow = new PartRow($row, $index + 1, self::stripped($part));
@@ -141,6 +143,25 @@ final readonly class Bookkeeper
             }
             $this->em->flush();
         });
+    }
+
+    /** Keeps a work card; one with the same id gives way. */
+    public function keepCard(JobRow $row, Kept $card): void
+    {
+        $this->em->wrapInTransaction(function () use ($row, $card): void {
+            $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
+            $known = array_column($row->cards, 'id');
+            $at = array_search($card->id, $known, true);
+            $cards = $row->cards;
+            $cards[false === $at ? count($cards) : $at] = $card->written();
+            $row->cards = $cards;
+        });
+    }
+
+    public function dropCard(JobRow $row, string $id): void
+    {
+        $row->cards = array_values(array_filter($row->cards, static fn (array $c): bool => ($c['id'] ?? '') !== $id));
+        $this->em->flush();
     }
 
     /** @param array<string, string> $local topic => text */

@@ -21,6 +21,7 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 use Hull\Route\Surroundings;
+use Hull\WorkCard\Kept;
 
 /** Reads stored rows back into the values the core works with. */
 final readonly class Stored
@@ -36,7 +37,7 @@ final readonly class Stored
             $parts[] = $this->part($part);
         }
 
-        return new Job($row->name, $row->note, $this->places($row), $parts, $row->without);
+        return new Job($row->name, $row->note, $this->places($row), $parts, $row->without, self::cards($row, array_map(static fn (Part $p): string => $p->id, $parts)));
     }
 
     public function part(PartRow $row): Part
@@ -77,6 +78,16 @@ final readonly class Stored
         }
 
         return $places;
+    }
+
+    /**
+     * @param list<string> $parts ids of the job's parts
+     *
+     * @return list<Kept>
+     */
+    public static function cards(JobRow $row, array $parts): array
+    {
+        return array_map(static fn (array $c): Kept => Kept::read(Node::root($c), $parts), $row->cards);
     }
 
     public static function entry(LogRow $row): LogEntry

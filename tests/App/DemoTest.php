@@ -19,7 +19,7 @@ final class DemoTest extends ApiCase
         self::assertSame('', $this->demo('hull:demo')->getDisplay());
         $this->signInWith(DemoCommand::EMAIL, DemoCommand::PASSWORD);
         $today = $this->call('GET', '/api/today');
-        self::assertCount(19, self::list($today, 'cards'));
+        self::assertCount(20, self::list($today, 'cards'));
         self::assertSame('Engine frame', self::text($today, 'cards', 0, 'part'));
         self::assertSame('now', self::text($today, 'cards', 0, 'urgency'));
         self::assertStringContainsString('closes in', self::text($today, 'cards', 0, 'message'));

@@ -26,7 +26,7 @@ final class IsolationTest extends ApiCase
         $this->call('GET', '/api/session');
         $this->enter('stranger@other.example', 'Other');
         $bodies = ['/api/jobs/{job}/parts' => self::survey(), '/api/parts/{part}/survey' => [...self::survey(), 'version' => 1], '/api/parts/{part}/route' => ['steps' => [], 'number' => 0], '/api/parts/{part}/route/plan' => ['schools' => (object) []], '/api/parts/{part}/photos' => ['moment' => 'before', 'image' => ''], '/api/parts/{part}/log' => ['kind' => 'note', 'at' => self::ago('1 hour')]];
-        $other = ['{question}' => 'removing', '{answer}' => 'blast', '{step}' => 's1'];
+        $other = ['{question}' => 'removing', '{answer}' => 'blast', '{step}' => 's1', '{card}' => 'c1'];
         $tried = 0;
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
             if (1 !== preg_match('/\{(job|part|tin)\}/', $route->getPath())) {

@@ -23,6 +23,7 @@ use Hull\Quantity\Volume;
 use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
+use Hull\WorkCard\Kept;
 
 /** Reads the open job file (see docs/formats/job.md): SI numbers or typed quantities, every refusal with its pointer. */
 final readonly class JobReader
@@ -38,7 +39,7 @@ final readonly class JobReader
 
     public function job(Node $n): Job
     {
-        $n->only(['format', 'version', 'name', 'note', 'places', 'parts', 'without', '$schema']);
+        $n->only(['format', 'version', 'name', 'note', 'places', 'parts', 'without', 'cards', '$schema']);
         $n->field('format')->choice([self::FORMAT]);
         $n->field('version')->integer(1, self::VERSION);
         $places = [];
@@ -64,7 +65,7 @@ final readonly class JobReader
             }
         }
 
-        return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts), $this->without($n->optional('without')));
+        return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts), $this->without($n->optional('without')), self::cards($n->optional('cards'), array_map(static fn (Part $p): string => $p->id, array_values($parts))));
     }
 
     /** @param array<string, Part> $parts */
@@ -78,6 +79,22 @@ final readonly class JobReader
         if ($other->id === $part->field('id')->text() || ('zone_of' === $link && null !== $other->zoneOf)) {
             throw $to->refuse('A part cannot hang on itself or on a zone.', 'the id of another part of the job');
         }
+    }
+
+    /**
+     * @param list<string> $parts
+     *
+     * @return list<Kept>
+     */
+    private static function cards(?Node $list, array $parts): array
+    {
+        $cards = [];
+        foreach ($list?->items(100) ?? [] as $n) {
+            $card = Kept::read($n, $parts);
+            $cards[$card->id] = isset($cards[$card->id]) ? throw $n->field('id')->refuse('Two cards have this id.', 'an id of its own') : $card;
+        }
+
+        return array_values($cards);
     }
 
     /** @return list<string> gear, skills and tastes a workshop does without */

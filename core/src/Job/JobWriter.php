@@ -8,6 +8,7 @@ use Hull\Compute\Inputs;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Quantity;
 use Hull\Route\RouteStep;
+use Hull\WorkCard\Kept;
 
 /** Writes the open job file with SI numbers; what JobReader reads back is the same job. */
 final class JobWriter
@@ -23,6 +24,7 @@ final class JobWriter
             'places' => array_map(self::place(...), array_values($job->places)),
             'parts' => array_map(self::part(...), $job->parts),
             ...([] === $job->without ? [] : ['without' => $job->without]),
+            ...([] === $job->cards ? [] : ['cards' => array_map(static fn (Kept $c): array => $c->written(), $job->cards)]),
         ];
     }
 

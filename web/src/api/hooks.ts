@@ -27,6 +27,19 @@ export const usePour = (part: string, step: string, tools: Tools, poured: number
 export interface WhatIf { coats: string; loss: string; breeze: string; method: string }
 export const useQuantities = (job: string, ask: WhatIf) => useQuery({ queryKey: ['board', job, 'quantities', ask], queryFn: () => settle(api.GET('/api/jobs/{job}/quantities', { params: { path: { job }, query: ask } })), placeholderData: (before) => before });
 
+export const useCards = (job: string) => useQuery({ queryKey: ['cards', job], queryFn: () => settle(api.GET('/api/jobs/{job}/cards', { params: { path: { job } } })) });
+export const useTriedCard = (job: string, body: Schemas['WorkCardBody']) => useQuery({ queryKey: ['cards', job, 'try', body], staleTime: Infinity, retry: false, placeholderData: (before) => before, queryFn: () => settle(api.POST('/api/jobs/{job}/cards/try', { params: { path: { job } }, body })) });
+
+export function useKeepCard(job: string) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: (body: Schemas['WorkCardBody']) => settle(api.POST('/api/jobs/{job}/cards', { params: { path: { job } }, body })), onSuccess: (view) => { client.setQueryData(['cards', job], view); } });
+}
+
+export function useDropCard(job: string) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: (card: string) => settle(api.DELETE('/api/jobs/{job}/cards/{card}', { params: { path: { job, card } } })), onSuccess: () => client.invalidateQueries({ queryKey: ['cards', job] }) });
+}
+
 export const useStore = () => useQuery({ queryKey: ['store'], queryFn: () => settle(api.GET('/api/store')) });
 
 /** A write to the store: what comes back is the store as it is then; covers and lists are stale. */

@@ -8,10 +8,10 @@ export function FilmBar({ film }: { film: Schemas['FilmNeedView'] }) {
   const into = film.swallowedShare * 100;
   const past = film.lostShare * 100;
   return (
-    <svg viewBox="0 0 100 9" width="100%" height="30" preserveAspectRatio="none" role="img" aria-label={`${film.onPart.text} on the parts, ${film.swallowed.si > 0 ? `${film.swallowed.text} in the blast profile, ` : ''}${film.lost.text} lost`}>
-      <rect x="0" y="0.5" width={on} height="8" fill={hatch(film.hatch)} stroke={tok('ink')} vectorEffect="non-scaling-stroke" strokeWidth="1.4" />
-      {into > 0 && <rect x={on} y="0.5" width={into} height="8" fill={tok('phos')} stroke={tok('ink')} vectorEffect="non-scaling-stroke" strokeWidth="1.4" />}
-      <rect x={on + into} y="0.5" width={past} height="8" fill="none" stroke={tok('phos')} vectorEffect="non-scaling-stroke" strokeWidth="1.4" strokeDasharray="4 3" />
+    <svg width="100%" height="30" role="img" aria-label={`${film.onPart.text} on the parts, ${film.swallowed.si > 0 ? `${film.swallowed.text} in the blast profile, ` : ''}${film.lost.text} lost`}>
+      <rect x="0" y="1" width={`${on}%`} height="28" fill={hatch(film.hatch)} stroke={tok('ink')} strokeWidth="1.4" />
+      {into > 0 && <rect x={`${on}%`} y="1" width={`${into}%`} height="28" fill={tok('phos')} stroke={tok('ink')} strokeWidth="1.4" />}
+      <rect x={`${on + into}%`} y="1" width={`${past}%`} height="28" fill="none" stroke={tok('phos')} strokeWidth="1.4" strokeDasharray="4 3" />
     </svg>
   );
 }

@@ -3,8 +3,8 @@ import { hatch } from '../theme/Hatches';
 import { mono, tok } from '../theme/tokens';
 
 const fills = ['epoxy', 'colour', 'early'];
-const top = 58;
-const bottom = 318;
+const top = 34;
+const bottom = 258;
 const height = bottom - top - 26;
 
 const reads = (part: Schemas['MixPart'], by: 'scale' | 'volume'): string => (by === 'scale' ? (part.scale?.text ?? 'no density') : part.volume.text);
@@ -16,7 +16,7 @@ export function PourColumn({ parts, poured, by, level }: { parts: Schemas['MixPa
   const labels = parts.reduce<number[]>((done, part) => [...done, Math.min(y(part.top) + 4, (done[done.length - 1] ?? Infinity) - 46)], []);
   const live = level === undefined ? null : y(level);
   return (
-    <svg viewBox="0 0 340 330" width="100%" style={{ maxWidth: 390, display: 'block' }} role="img" aria-label={parts.map((p) => `${p.name}: ${by === 'scale' ? `scale to ${reads(p, by)}` : p.volume.text}`).join(', ')}>
+    <svg viewBox="0 0 340 270" width="100%" style={{ maxWidth: 390, display: 'block' }} role="img" aria-label={parts.map((p) => `${p.name}: ${by === 'scale' ? `scale to ${reads(p, by)}` : p.volume.text}`).join(', ')}>
       {parts.map((part, i) => {
         const from = y(parts[i - 1]?.top ?? 0);
         const to = y(part.top);

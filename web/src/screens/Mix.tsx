@@ -94,14 +94,15 @@ export function Mix() {
       {mix.data?.obstacle && <Notice title="Nothing to mix yet">{mix.data.obstacle}</Notice>}
       {mix.data && !mix.data.obstacle && coats.length === 0 && <Notice tone="deep" title="Nothing to mix">The route of this part lays no coat.</Notice>}
       {coats.length > 0 && (
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3, alignItems: 'start' }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '8px 16px', mb: 3, alignItems: 'start' }}>
           <ToggleButtonGroup exclusive value={card?.stepKey} onChange={(_, v: string | null) => { if (v !== null) setChosen(v); }} aria-label="Coat" sx={{ flexWrap: 'wrap', ...toggle }}>
             {coats.map((c) => <ToggleButton key={c.stepKey} value={c.stepKey}>{c.status === 'done' ? '✓ ' : ''}{c.name}, coat {c.coat}</ToggleButton>)}
           </ToggleButtonGroup>
+          <Box sx={{ flexBasis: '100%', height: 0 }} />
           <ToggleButtonGroup exclusive value={by} onChange={(_, v: 'scale' | 'volume' | null) => { if (v !== null) setBy(v); }} aria-label="Measure by" sx={toggle}>
             <ToggleButton value="scale">By scale</ToggleButton><ToggleButton value="volume">By volume</ToggleButton>
           </ToggleButtonGroup>
-          <TextField label="Mixing vessel" value={typed.vessel} onChange={(e) => { setTyped({ ...typed, vessel: e.target.value }); }} error={bad} helperText={bad ? `${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.` : 'filled to two thirds at most'} sx={{ width: 190 }} />
+          <TextField label="Mixing vessel" value={typed.vessel} onChange={(e) => { setTyped({ ...typed, vessel: e.target.value }); }} error={bad} helperText={bad ? `${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.` : undefined} sx={{ width: 140 }} />
           <TextField label="Scale step" placeholder={mix.data?.scale} value={typed.scale} onChange={(e) => { setTyped({ ...typed, scale: e.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 110 }} />
           <FormControlLabel control={<Switch checked={typed.helper === '1'} onChange={(_, on) => { setTyped({ ...typed, helper: on ? '1' : '0' }); }} />} label="a helper mixes" />
           <FormControlLabel control={<Switch checked={typed.tray === '1'} onChange={(_, on) => { setTyped({ ...typed, tray: on ? '1' : '0' }); }} />} label="into a tray" />

@@ -85,7 +85,7 @@ export function Stores() {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
         <Title sub={tins === 0 ? 'nothing on the shelf yet' : `${tins} ${tins === 1 ? 'tin' : 'tins'} with something in them`}>On the shelf</Title>
-        {view.conflicts.map((c) => <Notice key={c.cabinet + c.one + c.other} title={`${c.cabinet}: ${c.one} stands beside ${c.other}`}>{c.consequence} Part them: {c.says}.</Notice>)}
+        {view.conflicts.map((c) => <Notice key={c.cabinet + c.one + c.other} title={`${c.cabinet}: ${c.one} stands beside ${c.other}`}>{c.consequence} One leaking lid is enough: another cabinet for one of them.</Notice>)}
         {view.expiring.length > 0 && (
           <Box component="section" aria-label="Will not keep" sx={{ mb: 2 }}>
             <Heading>Will not keep</Heading>
@@ -99,7 +99,7 @@ export function Stores() {
         )}
         {view.materials.length === 0 && <Notice tone="deep" title="The shelf is empty">Write down what came in, or open a table of it; what jobs want appears here as soon as a route has coats.</Notice>}
         {Object.entries(kinds).map(([kind, name]) => {
-          const list = view.materials.filter((m) => m.kind === kind);
+          const list = view.materials.filter((m) => m.kind === kind).sort((a, b) => Number(b.tins.length > 0) - Number(a.tins.length > 0));
           return list.length > 0 && <Box component="section" key={kind} aria-label={name} sx={{ mt: 2 }}><Heading>{name}</Heading><Box component="ul" sx={{ p: 0, m: 0 }}>{list.map((m) => <Material key={m.id} material={m} now={view.now} chosen={chosen} choose={(t) => { setSearch(t ? { tin: t } : {}, { replace: true }); }} />)}</Box></Box>;
         })}
       </Box>

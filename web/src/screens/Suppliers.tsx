@@ -19,7 +19,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
       {list.map((s, i) => (
         <Box key={i} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1, display: 'grid', gridTemplateColumns: 'minmax(0,1fr) 92px auto', gap: 1, alignItems: 'center' }}>
           <TextField size="small" label="Name" value={s.name} onChange={(e) => { change(i, { name: e.target.value }); }} />
-          <TextField size="small" label="Days to come" value={s.days} onChange={(e) => { change(i, { days: e.target.value }); }} slotProps={{ htmlInput: { inputMode: 'numeric' } }} />
+          <TextField size="small" label="Days" value={s.days} onChange={(e) => { change(i, { days: e.target.value }); }} slotProps={{ htmlInput: { inputMode: 'numeric' } }} />
           <Button size="small" aria-label={`Take ${s.name || 'this one'} out`} onClick={() => { setList(list.filter((_, k) => k !== i)); }}>Out</Button>
           <Box sx={{ gridColumn: '1 / -1' }}>{goods.map(([id, name]) => <FormControlLabel key={id} control={<Checkbox size="small" checked={s.sells.includes(id)} onChange={(_, on) => { change(i, { sells: on ? [...s.sells, id] : s.sells.filter((g) => g !== id) }); }} />} label={<Box component="span" sx={{ fontSize: 14 }}>{name}</Box>} />)}</Box>
         </Box>

@@ -17,6 +17,7 @@ const Record = lazy(() => import('../screens/Record').then((m) => ({ default: m.
 const Board = lazy(() => import('../screens/Board').then((m) => ({ default: m.Board })));
 const Yard = lazy(() => import('../screens/Yard').then((m) => ({ default: m.Yard })));
 const Quantities = lazy(() => import('../screens/Quantities').then((m) => ({ default: m.Quantities })));
+const WorkCards = lazy(() => import('../screens/WorkCards').then((m) => ({ default: m.WorkCards })));
 const OverWhat = lazy(() => import('../screens/OverWhat').then((m) => ({ default: m.OverWhat })));
 const Stores = lazy(() => import('../screens/Stores').then((m) => ({ default: m.Stores })));
 const Look = lazy(() => import('../screens/Look').then((m) => ({ default: m.Look })));
@@ -40,6 +41,7 @@ export function App() {
           <Route path="job/:job" element={<JobFrame />}>
             <Route index element={<Board />} />
             <Route path="quantities" element={<Quantities />} />
+            <Route path="cards" element={<WorkCards />} />
           </Route>
           <Route path="look" element={<Look />} />
           <Route path="part/:part" element={<PartFrame />}>

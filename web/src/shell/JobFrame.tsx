@@ -3,7 +3,7 @@ import { Outlet, useParams } from 'react-router';
 import { useJobs } from '../api/hooks';
 import { Tabs } from './Tabs';
 
-const views = [['', 'Course'], ['quantities', 'Quantities']] as const;
+const views = [['', 'Course'], ['quantities', 'Quantities'], ['cards', 'Work cards']] as const;
 
 /** The views of a whole job. */
 export function JobFrame() {

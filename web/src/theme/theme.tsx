@@ -31,6 +31,7 @@ export const theme = createTheme({
     MuiMenu: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },
     MuiDialog: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}`, margin: 16, boxShadow: 'none' } } },
     MuiTextField: { defaultProps: { size: 'small', variant: 'outlined' } },
+    MuiSwitch: { styleOverrides: { root: { padding: 8 }, thumb: { borderRadius: 0, boxShadow: 'none', width: 18, height: 18, margin: 1, border: `2px solid ${tok('ink')}`, background: tok('sheet') }, track: { borderRadius: 0, border: `2px solid ${tok('ink')}`, background: tok('wash'), opacity: '1 !important' } } },
     MuiInputLabel: { styleOverrides: { root: { color: tok('ink2') } } },
     MuiOutlinedInput: { styleOverrides: { root: { minHeight: 44, background: tok('sheet') }, notchedOutline: { borderColor: tok('phos') } } },
   },
@@ -45,6 +46,7 @@ export function Ground() {
         body: { background: tok('ground'), color: tok('ink'), fontFamily: text, margin: 0 },
         '.mono': { fontFamily: mono, fontVariantNumeric: 'tabular-nums' },
         'a:focus-visible, button:focus-visible, [tabindex="0"]:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 },
+        '@media print': { 'header, nav, .no-print': { display: 'none !important' }, body: { background: '#fff' } },
         '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } },
       }}
     />

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\Body\WorkCardBody;
+use App\Api\View\WorkCardsView;
+use App\Api\View\WorkCardView;
+use App\Entity\JobRow;
+use App\Work\Bookkeeper;
+use App\Work\Stored;
+use Hull\Input\Node;
+use Hull\WorkCard\Kept;
+use Hull\WorkCard\Kinds;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Uid\Uuid;
+
+/** Work that is no plain coat: pours, baths, laminates, spray cans. */
+final readonly class WorkCardController
+{
+    private const MOST_CARDS = 100;
+
+    public function __construct(private Desk $desk, private WorkCardScreen $screen, private Bookkeeper $books, private Stored $stored)
+    {
+    }
+
+    #[Route('/api/jobs/{job}/cards', name: 'api_cards', methods: ['GET'])]
+    #[Answers(WorkCardsView::class)]
+    public function show(string $job): JsonResponse
+    {
+        return new JsonResponse($this->screen->view($this->desk->job($job), $this->desk->shown()));
+    }
+
+    #[Route('/api/jobs/{job}/cards/try', name: 'api_card_try', methods: ['POST'])]
+    #[Takes(WorkCardBody::class)]
+    #[Answers(WorkCardView::class)]
+    public function tried(string $job, Request $request): JsonResponse
+    {
+        $row = $this->desk->job($job);
+
+        return new JsonResponse($this->screen->card($row, $this->read($row, $request), $this->desk->shown()));
+    }
+
+    #[Route('/api/jobs/{job}/cards', name: 'api_card_keep', methods: ['POST'])]
+    #[Takes(WorkCardBody::class)]
+    #[Answers(WorkCardsView::class, 201)]
+    public function keep(string $job, Request $request): JsonResponse
+    {
+        $row = $this->desk->job($job);
+        $kept = $this->read($row, $request);
+        if (count($row->cards) >= self::MOST_CARDS) {
+            throw new \Hull\Input\InvalidInput('/name', 'The job has all the cards it can have.', sprintf('up to %d cards', self::MOST_CARDS));
+        }
+        $this->books->keepCard($row, $kept);
+
+        return new JsonResponse($this->screen->view($row, $this->desk->shown()), 201);
+    }
+
+    #[Route('/api/jobs/{job}/cards/{card}', name: 'api_card_drop', methods: ['DELETE'])]
+    #[Answers(null, 204)]
+    public function drop(string $job, string $card): Response
+    {
+        $row = $this->desk->job($job);
+        if (!in_array($card, array_column($row->cards, 'id'), true)) {
+            throw new NotFoundHttpException();
+        }
+        $this->books->dropCard($row, $card);
+
+        return new Response(null, 204);
+    }
+
+    /** The list of a kind comes beside its single fields; empty fields are left out, so that what is usual stands in. */
+    private function read(JobRow $row, Request $request): Kept
+    {
+        $body = JsonBody::of($request)->only(['kind', 'name', 'inputs', 'rows', 'part', 'id']);
+        $kind = $body->field('kind')->choice(array_keys(Kinds::all()));
+        $filled = static fn (Node $n): array => array_filter(array_map(static fn (Node $v): mixed => $v->value, $n->fields()), static fn (mixed $v): bool => '' !== $v);
+        $inputs = $filled($body->field('inputs'));
+        foreach (Kinds::all()[$kind]->fields() as $field) {
+            if ([] !== $field->of) {
+                $inputs[$field->name] = array_map($filled, $body->field('rows')->items(200));
+            }
+        }
+        $part = Node::remark($body->optional('part'), 60);
+        $id = Node::remark($body->optional('id'), 60);
+
+        return Kept::read(Node::root(['id' => '' === $id ? 'card-'.substr(Uuid::v7()->toBase58(), -10) : $id, 'kind' => $kind, 'name' => $body->field('name')->value, 'part' => '' === $part ? null : $part, 'inputs' => $inputs]), WorkCardScreen::ids($this->stored->job($row)->parts));
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\CardFigure;
+use App\Api\View\DimensionField;
+use App\Api\View\DrawingView;
+use App\Api\View\MarkView;
+use App\Api\View\Option;
+use App\Api\View\WorkCardsView;
+use App\Api\View\WorkCardView;
+use App\Api\View\WorkKindView;
+use App\Entity\JobRow;
+use App\Work\Stored;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Caution;
+use Hull\Catalog\Protection;
+use Hull\Compute\Field;
+use Hull\Input\InvalidInput;
+use Hull\Job\Part;
+use Hull\Route\NoRoute;
+use Hull\WorkCard\Card;
+use Hull\WorkCard\Drawing;
+use Hull\WorkCard\Figure;
+use Hull\WorkCard\Kept;
+use Hull\WorkCard\Kind;
+use Hull\WorkCard\Kinds;
+use Hull\WorkCard\Line;
+use Hull\WorkCard\Mark;
+
+/** Builds the work cards of a job: pours, baths, laminates, cans. */
+final readonly class WorkCardScreen
+{
+    public function __construct(private Stored $stored, private Catalogue $catalogue)
+    {
+    }
+
+    public function view(JobRow $row, Shown $shown): WorkCardsView
+    {
+        $parts = $this->stored->job($row)->parts;
+
+        return new WorkCardsView((string) $row->id, array_values(array_map(self::kind(...), Kinds::all())), array_map(fn (Kept $k): WorkCardView => $this->card($row, $k, $shown), Stored::cards($row, self::ids($parts))), array_map(static fn (Part $p): Option => new Option($p->id, $p->name, ''), $parts));
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<string>
+     */
+    public static function ids(array $parts): array
+    {
+        return array_map(static fn (Part $p): string => $p->id, $parts);
+    }
+
+    /** Worked out anew; what stands in the way is said in its place. */
+    public function card(JobRow $row, Kept $kept, Shown $shown): WorkCardView
+    {
+        $piece = $this->piece($row, $kept->part);
+        try {
+            return $this->worked($kept, $kept->card($piece), $piece, $shown);
+        } catch (InvalidInput $e) {
+            return $this->blank($kept, $piece, $e->getMessage().('' === $e->accepted ? '' : ' Accepted: '.$e->accepted.'.'), ltrim($e->pointer, '/'));
+        } catch (NoRoute $e) {
+            return $this->blank($kept, $piece, $e->getMessage(), 'part');
+        }
+    }
+
+    private function piece(JobRow $row, ?string $part): ?Workpiece
+    {
+        foreach (null === $part ? [] : $row->parts as $candidate) {
+            if (($candidate->survey['id'] ?? '') === $part) {
+                try {
+                    return $this->stored->workpiece($candidate);
+                } catch (NoRoute) {
+                    return null;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function blank(Kept $kept, ?Workpiece $piece, string $error, string $field): WorkCardView
+    {
+        [$inputs, $rows] = self::typed($kept);
+
+        return new WorkCardView($kept->id, $kept->kind->id(), $kept->kind->name(), $kept->name, $kept->part ?? '', $piece->part->name ?? '', $inputs, $rows, [], null, [], [], [], [], $error, $field);
+    }
+
+    private function worked(Kept $kept, Card $card, ?Workpiece $piece, Shown $shown): WorkCardView
+    {
+        [$inputs, $rows] = self::typed($kept);
+        $cautions = array_map(fn (string $id): Caution => $this->catalogue->cautions[$id], $card->cautions);
+
+        return new WorkCardView(
+            $kept->id, $kept->kind->id(), $kept->kind->name(), $kept->name, $kept->part ?? '', $piece->part->name ?? '', $inputs, $rows,
+            array_map(static fn (Figure $f): CardFigure => new CardFigure($f->label, $shown->value($f->value, $f->from)), $card->figures),
+            self::drawing($card->drawing, $shown),
+            array_map(static fn (Line $l): string => $l->in($shown->units), $card->steps),
+            $card->warnings(),
+            array_map(static fn (Caution $c): string => $c->name, $cautions),
+            array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($cautions)),
+            '', '',
+        );
+    }
+
+    private static function drawing(Drawing $d, Shown $shown): DrawingView
+    {
+        $w = max(1e-9, $d->width);
+        $h = max(1e-9, $d->height);
+
+        return new DrawingView($h / $w, $d->caption, array_map(static fn (Mark $m): MarkView => new MarkView($m->role, $m->x / $w, $m->y / $h, $m->width / $w, $m->height / $h, $m->label?->in($shown->units) ?? ''), $d->marks));
+    }
+
+    /** @return array{array<string, string>, list<array<string, string>>} single fields, and the rows of the one that is a list */
+    private static function typed(Kept $kept): array
+    {
+        $inputs = [];
+        $rows = [];
+        foreach ($kept->inputs as $name => $value) {
+            if (is_array($value)) {
+                foreach ($value as $row) {
+                    $rows[] = self::words(is_array($row) ? $row : []);
+                }
+            } else {
+                $inputs[$name] = is_scalar($value) ? (string) $value : '';
+            }
+        }
+
+        return [$inputs, $rows];
+    }
+
+    /**
+     * @param array<array-key, mixed> $row
+     *
+     * @return array<string, string>
+     */
+    private static function words(array $row): array
+    {
+        $words = [];
+        foreach ($row as $name => $value) {
+            $words[(string) $name] = is_scalar($value) ? (string) $value : '';
+        }
+
+        return $words;
+    }
+
+    private static function kind(Kind $kind): WorkKindView
+    {
+        $single = [];
+        $rows = null;
+        foreach ($kind->fields() as $field) {
+            if ([] === $field->of) {
+                $single[] = self::field($field);
+            } else {
+                $rows = $field;
+            }
+        }
+        $sample = [];
+        $sampleRows = [];
+        foreach ($kind->sample() as $name => $value) {
+            if (is_array($value)) {
+                $sampleRows = $value;
+            } else {
+                $sample[$name] = $value;
+            }
+        }
+
+        return new WorkKindView($kind->id(), $kind->name(), $kind->hint(), $single, $rows->name ?? '', array_map(self::field(...), $rows->of ?? []), $sample, $sampleRows);
+    }
+
+    private static function field(Field $f): DimensionField
+    {
+        return new DimensionField($f->name, $f->label, [] !== $f->options ? 'choice' : ($f->ratio ? 'ratio' : 'quantity'), $f->required, $f->options);
+    }
+}
