@@ -12,7 +12,7 @@ final readonly class Pour
 {
     /**
      * @param Mass  $target what the scale is to read after the part at hand
-     * @param Mass  $toGo   to add; nothing when it is reached
+     * @param Mass  $toGo   to add, in whole steps of the scale; nothing when it is reached
      * @param Mass  $over   past the target by more than the tolerance of that part
      * @param float $level  how full the drawn column is, 0 to 1, by the volumes of the parts
      * @param bool  $isIn   the part is in, within the tolerance
@@ -36,7 +36,9 @@ final readonly class Pour
         $play = max($step->kg() / 2.0, ($target - $before) * $tolerance->ratioValue());
         $off = $net->kg() - $target;
 
-        return new self($marks[$at][0], Mass::kilograms(max(0.0, -$off)), Mass::kilograms($off > $play ? $off : 0.0), self::level($marks, $net->kg()), abs($off) <= $play);
+        $toStep = static fn (float $kg): Mass => Mass::kilograms(max(0.0, round($kg / $step->kg()) * $step->kg()));
+
+        return new self($marks[$at][0], $toStep(-$off), $toStep($off > $play ? $off : 0.0), self::level($marks, $net->kg()), abs($off) <= $play);
     }
 
     /** @param list<array{Mass, float}> $marks */

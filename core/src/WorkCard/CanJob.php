@@ -119,7 +119,7 @@ final class CanJob implements Kind
         $side = sqrt(max(1e-4, $piece->context->area()->m2()));
         $marks = [new Mark('part', 0.0, 0.0, $side * 1.6, $side / 1.6, Line::of('{} to coat', Area::squareMetres($piece->context->area()->m2())))];
         $passes = 5;
-        for ($i = 0; $i <= $passes; ++$i) {
+        for ($i = 0; $i < $passes; ++$i) {
             $marks[] = new Mark('pass', -0.1 * $side, $side / 1.6 * ($i - 0.5) / $passes, $side * 1.8, $side / 1.6 * 2.0 / $passes, 0 === $i ? Line::of('each pass half over the last, {} away', Length::metres(0.25)) : null);
         }
 

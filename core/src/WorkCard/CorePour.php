@@ -109,9 +109,9 @@ final class CorePour implements Kind
             $marks[] = new Mark('lift', 0.0, $deepest * self::DEEPER * $k / $lifts, $length, 0.0);
         }
         foreach ($sections as [$at, $width, $depth]) {
-            $marks[] = new Mark('section', $at - $first, 0.0, 0.0, $depth->m() * self::DEEPER, Line::of('{} wide, {} deep', $width, $depth));
+            $marks[] = new Mark('section', $at - $first, 0.0, 0.0, $depth->m() * self::DEEPER, Line::of('{} x {}', $width, $depth));
         }
 
-        return new Drawing($length, $deepest * self::DEEPER, 'along the hollow; depth drawn four times; dashed lines are lifts', $marks);
+        return new Drawing($length, $deepest * self::DEEPER, 'along the hollow, width x depth; depth drawn four times; dashed: lifts', $marks);
     }
 }

@@ -47,7 +47,7 @@ final class CurrentBath implements Kind
             Field::quantity('partLength', Length::class, 'Part, length'), Field::quantity('partWidth', Length::class, 'Part, width'),
             Field::optional('area', Area::class, 'Area of the part'), Field::optional('displacement', Volume::class, 'Volume of the part', Volume::litres(0.0)),
             Field::choice('grade', 'Rust', ['light', 'scale', 'heavy']), Field::optional('density', CurrentDensity::class, 'Current density', CurrentDensity::ampsPerDm2(0.5)),
-            Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0)), Field::optional('voltage', ElectricPotential::class, 'Supply', ElectricPotential::volts(12.0)),
+            Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0)), Field::optional('voltage', ElectricPotential::class, 'Volts of the supply', ElectricPotential::volts(12.0)),
             Field::optional('gap', Length::class, 'Gap to the anodes', Length::metres(0.12)), Field::optional('anodeSides', Count::class, 'Sides with an anode, of four', Count::of(2.0)),
         ];
     }

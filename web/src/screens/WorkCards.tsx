@@ -11,10 +11,10 @@ import { tok } from '../theme/tokens';
 type Draft = Schemas['WorkCardBody'];
 
 function Field({ field, value, change, wrong }: { field: Schemas['DimensionField']; value: string; change: (v: string) => void; wrong?: string }) {
-  const common = { size: 'small' as const, label: field.label + (field.required ? '' : ' (if not usual)'), value, onChange: (e: { target: { value: string } }) => { change(e.target.value); }, error: !!wrong, helperText: wrong };
+  const common = { size: 'small' as const, label: field.label, value, onChange: (e: { target: { value: string } }) => { change(e.target.value); }, error: !!wrong, helperText: wrong };
   return field.kind === 'choice'
     ? <TextField select {...common} label={field.label} value={value || field.options[0]}>{field.options.map((o) => <MenuItem key={o} value={o}>{o}</MenuItem>)}</TextField>
-    : <TextField {...common} slotProps={{ inputLabel: { shrink: true } }} />;
+    : <TextField {...common} placeholder={field.required ? '' : 'as usual'} slotProps={{ inputLabel: { shrink: true } }} />;
 }
 
 function Asked({ kind, draft, change, wrong, parts }: { kind: Schemas['WorkKindView']; draft: Draft; change: (d: Draft) => void; wrong: { field: string; text: string }; parts: Schemas['Option'][] }) {
@@ -22,7 +22,7 @@ function Asked({ kind, draft, change, wrong, parts }: { kind: Schemas['WorkKindV
   return (
     <Box className="no-print" sx={{ display: 'grid', gap: 1.25 }}>
       <TextField size="small" label="Name of the card" value={draft.name} onChange={(e) => { change({ ...draft, name: e.target.value }); }} error={!!at('name')} helperText={at('name')} />
-      <TextField select size="small" label="For the part" value={draft.part ?? ''} onChange={(e) => { change({ ...draft, part: e.target.value }); }} error={!!at('part')} helperText={at('part')}>
+      <TextField select size="small" label="For the part" value={draft.part ?? ''} onChange={(e) => { change({ ...draft, part: e.target.value }); }} error={!!at('part')} helperText={at('part')} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
         <MenuItem value="">none in particular</MenuItem>
         {parts.map((p) => <MenuItem key={p.id} value={p.id}>{p.name}</MenuItem>)}
       </TextField>
