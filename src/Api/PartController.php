@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\Body\CsvBody;
 use App\Api\Body\EntryBody;
 use App\Api\Body\RouteBody;
 use App\Api\Body\SchoolsBody;
@@ -20,14 +21,18 @@ use App\Api\View\RecordView;
 use App\Api\View\RouteView;
 use App\Api\View\ShapesView;
 use App\Api\View\SurveyView;
+use App\Api\View\TypedShapes;
 use App\Api\View\WindowsView;
 use App\Api\View\WorthView;
 use App\Device\Scale;
 use App\Entity\JobRow;
+use App\Format\Csv;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
 use Hull\Bench\Tools;
 use Hull\Catalog\Catalogue;
+use Hull\Compute\Registry;
+use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Job\JobReader;
 use Hull\Job\Part;
@@ -49,6 +54,7 @@ use Symfony\Component\Uid\Uuid;
 final readonly class PartController
 {
     private const VESSEL = '1 L';
+    private const MOST_TEXT = 200_000;
 
     public function __construct(private Desk $desk, private Bookkeeper $books, private Stored $stored, private JobReader $reader, private ClockInterface $clock)
     {
@@ -60,6 +66,35 @@ final readonly class PartController
     public function shapes(Request $request, SurveyScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->measure(JsonBody::of($request)->only(['shapes'])->field('shapes'), $this->desk->shown()));
+    }
+
+    #[Route('/api/shapes/list', name: 'api_shapes_list', methods: ['POST'])]
+    #[Takes(CsvBody::class)]
+    #[Answers(TypedShapes::class)]
+    public function shapeList(Request $request): JsonResponse
+    {
+        $fields = [];
+        foreach (Registry::standard()->all() as $computation) {
+            foreach (str_starts_with($computation->name, 'area.') ? $computation->inputs : [] as $field) {
+                $fields[mb_strtolower($field->name)] = $field->name;
+            }
+        }
+        $rows = Csv::read(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), ['kind', 'name', ...array_keys($fields)], ['kind']);
+        $shapes = [];
+        foreach ($rows as $number => $row) {
+            $typed = [];
+            foreach ($row->fields() as $column => $cell) {
+                $typed[$fields[$column] ?? $column] = is_string($cell->value) ? $cell->value : '';
+            }
+            try {
+                $shape = $this->reader->shape($row->holding($typed), $number + 1);
+            } catch (InvalidInput $e) {
+                throw Csv::refusal($e);
+            }
+            $shapes[] = ['name' => $shape->name, ...$typed];
+        }
+
+        return new JsonResponse(new TypedShapes($shapes));
     }
 
     #[Route('/api/jobs/{job}/parts', name: 'api_part_add', methods: ['POST'])]

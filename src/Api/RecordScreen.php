@@ -35,7 +35,9 @@ final readonly class RecordScreen
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($at);
         } catch (NoRoute $e) {
-            return new RecordView((string) $row->id, $e->getMessage(), $now, '', 'steel', [], [], [], '', [], [], '', '');
+            $air = $this->stored->places($row->job)[$this->stored->part($row)->place]->air;
+
+            return new RecordView((string) $row->id, $e->getMessage(), $now, '', 'steel', [], [], [], '', [], [], $shown->value($air->temperature), $shown->value($air->humidity));
         }
         $facts = [];
         foreach ($replayed->state->facts as $id => $level) {
@@ -51,8 +53,8 @@ final readonly class RecordScreen
             (string) $row->id, '', $now, $piece->context->substrate()->name, $piece->context->substrate()->hatch, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
             array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RoutePlanner::COAT === $s->step, RouteScreen::status($s->key, $replayed, $piece, $piece->route()), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
-            $shown->value($replayed->air->temperature)->text,
-            $shown->value($replayed->air->humidity)->text,
+            $shown->value($replayed->air->temperature),
+            $shown->value($replayed->air->humidity),
         );
     }
 

@@ -36,7 +36,7 @@ final readonly class SurveyScreen
 
         return new SurveyView(
             (string) $row->id, $row->version, (string) $row->job->id, $part->id, $part->name, $part->substrate,
-            array_map(static fn (Observed $o): ObservedView => new ObservedView($o->condition, $o->grade, $shown->value($o->extent)->text), $part->conditions),
+            array_map(static fn (Observed $o): ObservedView => new ObservedView($o->condition, $o->grade, $shown->value($o->extent)->text, $o->extent->si()), $part->conditions),
             $this->shapes(array_map(static fn (Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
             $part->service, $part->finish, $part->place, $part->method, $part->smallOrLattice, $part->exposure, $part->schools,
             array_map(fn (Place $p): PlaceView => $this->place($p, $shown), array_values($this->stored->places($row->job))),
@@ -65,7 +65,7 @@ final readonly class SurveyScreen
     {
         $dew = $place->air->humidity->si() < 0.001 ? null : Registry::standard()->run('climate.dew-point', ['temperature' => $place->air->temperature, 'humidity' => $place->air->humidity]);
 
-        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class), $place->hazards);
+        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, $place->air->temperature->si(), $place->air->humidity->si(), null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class), $place->hazards);
     }
 
     /** @param array<string, mixed> $survey */

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Hull\Tests\WorkCard;
 
+use Hull\Bench\Workpiece;
 use Hull\Compute\Inputs;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
+use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
+use Hull\Quantity\FilmThickness;
 use Hull\Quantity\UnitSystem;
+use Hull\Route\RouteStep;
 use Hull\Tests\Yard;
 use Hull\WorkCard\Card;
 use Hull\WorkCard\Figure;
@@ -118,6 +123,21 @@ final class CardsTest extends TestCase
         self::assertContains('aerosol', $card->cautions);
         $this->expectException(InvalidInput::class);
         Kinds::all()['can-job']->work(Inputs::read(Node::root([]), []), null);
+    }
+
+    public function testAFitTakesWhatIsLaidAsMeasuredAndWhatIsPlannedByItsSheet(): void
+    {
+        $piece = Yard::workpiece();
+        $route = $piece->plan();
+        $coats = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => null !== $s->product));
+        $planned = array_sum(array_map(static fn (RouteStep $s): float => Yard::catalogue()->product((string) $s->product)->dft->um(), $coats));
+        $gap = Inputs::read(Node::root(['gap' => '200 um', 'play' => '0 um']), Kinds::all()['fit-check']->fields());
+        $asPlanned = Kinds::all()['fit-check']->work($gap, Workpiece::of(Yard::catalogue(), $piece->part->with($route, []), $piece->place));
+        self::assertEqualsWithDelta($planned, self::value($asPlanned, 'On one face'), 1e-9);
+        self::assertEqualsWithDelta(2 * $planned - 200, self::value($asPlanned, 'To take off'), 1e-9);
+        $log = [new LogEntry('e1', EntryKind::Finish, $coats[0]->key, new \DateTimeImmutable('2026-03-01'), null, '', null, film: FilmThickness::micrometres(71.0))];
+        $measured = Kinds::all()['fit-check']->work($gap, Workpiece::of(Yard::catalogue(), $piece->part->with($route, $log), $piece->place));
+        self::assertEqualsWithDelta($planned - 50.0 + 71.0, self::value($measured, 'On one face'), 1e-9, 'the gauge has the word');
     }
 
     public function testAKeptCardIsTheSameAfterReading(): void

@@ -11,6 +11,7 @@ final readonly class ObservedView
         public string $id,
         public string $grade,
         public string $extent,
+        public float $extentSi,
     ) {
     }
 }

@@ -14,6 +14,8 @@ final readonly class PlaceView
         public string $kind,
         public string $temperature,
         public string $humidity,
+        public float $temperatureSi,
+        public float $humiditySi,
         public ?Value $dewPoint,
         public array $hazards,
     ) {

@@ -26,8 +26,8 @@ final readonly class RecordView
         public string $phaseWords,
         public array $findings,
         public array $steps,
-        public string $temperature,
-        public string $humidity,
+        public Value $temperature,
+        public Value $humidity,
     ) {
     }
 }

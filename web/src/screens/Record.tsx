@@ -20,8 +20,8 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
   const [kind, setKind] = useState('finish');
   const [step, setStep] = useState(correcting?.stepKey ?? running?.key ?? next?.key ?? '');
   const [at, setAt] = useState(toLocalInput(correcting ? new Date(correcting.at) : new Date()));
-  const [temperature, setTemperature] = useState(correcting ? correcting.temperature : view.temperature);
-  const [humidity, setHumidity] = useState(correcting ? correcting.humidity : view.humidity);
+  const [temperature, setTemperature] = useState(correcting ? correcting.temperature : view.temperature.text);
+  const [humidity, setHumidity] = useState(correcting ? correcting.humidity : view.humidity.text);
   const [note, setNote] = useState(correcting?.note ?? '');
   const [used, setUsed] = useState(correcting?.used ?? '');
   const [film, setFilm] = useState(correcting?.film ?? '');
@@ -32,9 +32,11 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
   const cover = useCover(part, coat && !correcting ? chosen : '');
   const write = (e: SubmitEvent, withdrawn = false) => {
     e.preventDefault();
-    const air = temperature.trim() && humidity.trim() ? { temperature, humidity } : {};
+    const asRead = temperature === view.temperature.text && humidity === view.humidity.text;
+    const same = correcting !== null && temperature === correcting.temperature && humidity === correcting.humidity;
+    const air = same || !temperature.trim() || !humidity.trim() ? {} : asRead ? { temperature: view.temperature.si, humidity: view.humidity.si } : { temperature, humidity };
     log.mutate(
-      { kind: correcting ? 'correction' : kind, at: fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(coat && used.trim() ? { used } : {}), ...(coat && film.trim() ? { film } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
+      { kind: correcting ? 'correction' : kind, at: correcting && at === toLocalInput(new Date(correcting.at)) ? correcting.at : fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(coat && used.trim() && used !== correcting?.used ? { used } : {}), ...(coat && film.trim() && film !== correcting?.film ? { film } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
       { onSuccess: (a) => { setAnswer(a); setNote(''); setUsed(''); setFilm(''); setAt(toLocalInput(new Date())); if (correcting) done(); } },
     );
   };

@@ -1,5 +1,5 @@
 import { Box, Button, MenuItem, TextField } from '@mui/material';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ChangeEvent } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, Refusal, settle, type Schemas } from '../api/client';
 import { useCatalogue, useSaveSurvey, useSurvey } from '../api/hooks';
@@ -13,6 +13,8 @@ import { Fig } from '../parts/Fig';
 import { tok } from '../theme/tokens';
 
 type Shape = Record<string, string>;
+/** Where a shape of the draft came from, so that what nobody touched goes back as it was stored, not as it was shown. */
+const source = '_of';
 
 interface Draft {
   name: string;
@@ -35,8 +37,8 @@ function draftOf(view: Schemas['SurveyView']): Draft {
   return {
     zoneOf: view.zoneOf ?? '', mountedOn: view.mountedOn ?? '', replacement: view.replacement,
     name: view.name, substrate: view.substrate, service: view.service, finish: view.finish, method: view.method, small: view.smallOrLattice, water: view.waterLies,
-    conditions: view.conditions.map((c) => ({ ...c })),
-    shapes: view.shapes.shapes.map((s) => ({ ...s.dimensions, kind: s.kind, name: s.name })),
+    conditions: view.conditions.map(({ id, grade, extent }) => ({ id, grade, extent })),
+    shapes: view.shapes.shapes.map((s, i) => ({ ...s.dimensions, kind: s.kind, name: s.name, [source]: String(i) })),
     place: { id: place.id, name: place.name, kind: place.kind, temperature: place.temperature, humidity: place.humidity, hazards: place.hazards },
   };
 }
@@ -59,17 +61,31 @@ function QuantityField({ label, value, onChange, error, placeholder }: { label: 
   );
 }
 
+/** A text nobody changed stands for the stored value, which may be finer than what is shown and in other units. */
+const asStored = (typed: string, shown: string | undefined, si: number | undefined): string | number => (si !== undefined && typed === shown ? si : typed);
+
 const bodyOf = (draft: Draft, view: Schemas['SurveyView'], version: number): Schemas['SurveyBody'] => ({
   version,
   part: {
     id: view.slug, name: draft.name, substrate: draft.substrate, service: draft.service, finish: draft.finish, place: draft.place.id, method: draft.method, small_or_lattice: draft.small, water_lies: draft.water,
     ...(draft.zoneOf ? { zone_of: draft.zoneOf } : {}), ...(draft.mountedOn ? { mounted_on: draft.mountedOn } : {}), ...(draft.replacement.trim() ? { replacement: draft.replacement } : {}),
     ...(Object.keys(view.schools).length > 0 ? { schools: view.schools } : {}),
-    conditions: draft.conditions,
-    shapes: draft.shapes.map((s) => Object.fromEntries(Object.entries(s).filter(([, v]) => v.trim() !== ''))),
+    conditions: draft.conditions.map((c) => {
+      const was = view.conditions.find((x) => x.id === c.id);
+      return { ...c, extent: asStored(c.extent, was?.extent, was?.extentSi) };
+    }),
+    shapes: draft.shapes.map((s) => {
+      const was = view.shapes.shapes[Number(s[source] ?? -1)];
+      return Object.fromEntries(Object.entries(s).filter(([k, v]) => k !== source && v.trim() !== '').map(([k, v]) => [k, asStored(v, was?.dimensions[k], was?.si[k])]));
+    }),
   },
-  place: draft.place,
+  place: placeOf(draft, view),
 });
+
+function placeOf(draft: Draft, view: Schemas['SurveyView']): Schemas['PlaceBody'] {
+  const was = view.places.find((p) => p.id === draft.place.id);
+  return { ...draft.place, temperature: asStored(draft.place.temperature, was?.temperature, was?.temperatureSi), humidity: asStored(draft.place.humidity, was?.humidity, was?.humiditySi) };
+}
 
 function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; catalogue: Schemas['CatalogueView'] }) {
   const { part = '' } = useParams();
@@ -110,6 +126,20 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
     return () => { clearTimeout(timer); };
   }, [draft, view, mutate]);
 
+  const list = useRef<HTMLInputElement>(null);
+  const [listError, setListError] = useState('');
+  const bring = async (e: ChangeEvent<HTMLInputElement>) => {
+    const file = e.target.files?.[0];
+    e.target.value = '';
+    if (!file) return;
+    try {
+      const read = await settle(api.POST('/api/shapes/list', { body: { text: await file.text() } }));
+      setListError('');
+      setDraft((d) => ({ ...d, shapes: [...d.shapes, ...read.shapes] }));
+    } catch (cause) {
+      setListError(cause instanceof Refusal ? `${cause.message}${cause.accepted ? ` Accepted: ${cause.accepted}.` : ''}` : 'The file cannot be read.');
+    }
+  };
   const set = (change: Partial<Draft>) => { setDraft((d) => ({ ...d, ...change })); };
   const setShape = (index: number, change: Shape) => { set({ shapes: draft.shapes.map((s, i) => (i === index ? { ...s, ...change } : s)) }); };
   const at = (pointer: string): string | undefined => (refusal?.pointer === pointer ? `${refusal.message}${refusal.accepted ? ` Accepted: ${refusal.accepted}.` : ''}` : undefined);
@@ -187,7 +217,10 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
               const start: Record<string, Shape> = { 'box-section': { width: '40 mm', height: '40 mm', length: '1 m' }, tube: { diameter: '30 mm', length: '1 m' }, plate: { length: '400 mm', width: '300 mm', thickness: '5 mm' }, strip: { width: '1 m', length: '1 m' }, lattice: { diameter: '6 mm', length: '10 m' } };
               return <Button key={kind} onClick={() => { set({ shapes: [...draft.shapes, { kind, name: `Shape ${draft.shapes.length + 1}`, ...start[kind] }] }); setChosen(draft.shapes.length); }}>Add {kind.replace('-', ' ')}</Button>;
             })}
+            <Button onClick={() => list.current?.click()}>Open a list (CSV)</Button>
+            <input ref={list} type="file" accept=".csv,text/csv,text/plain" hidden aria-label="List of dimensions" onChange={(e) => { void bring(e); }} />
           </Box>
+          {listError && <div role="alert"><Notice title="Nothing was taken from the list">{listError}</Notice></div>}
         </section>
 
         <section aria-label="Service and place">
