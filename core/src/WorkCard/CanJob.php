@@ -97,7 +97,7 @@ final class CanJob implements Kind
      */
     private static function coats(Product $product, array $sheets, Count $cans): array
     {
-        $lines = [Line::of(sprintf('%s: {} cans at hand; {} coats of {} dry ({} wet), 20 to 30 cm away, half overlapping, beginning and ending off the part.', $product->name), $cans, Count::of(count($sheets)), $product->dft, $sheets[0]->wet->quantity('wft', FilmThickness::class))];
+        $lines = [Line::of(sprintf('%s: {} %s at hand; {} coats of {} dry ({} wet), 20 to 30 cm away, half overlapping, beginning and ending off the part.', $product->name, $cans->value() > 1.0 ? 'cans' : 'can'), $cans, Count::of(count($sheets)), $product->dft, $sheets[0]->wet->quantity('wft', FilmThickness::class))];
         $min = $sheets[0]->cure['recoatMin'] ?? null;
         $max = $sheets[0]->cure['recoatMax'] ?? null;
         if (null !== $min) {

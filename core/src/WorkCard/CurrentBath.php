@@ -91,7 +91,7 @@ final class CurrentBath implements Kind
             Line::of('Degrease the part; hang it so that nothing touches; a clean bright spot for its clamp, out of the liquid.'),
             Line::of('Part to minus, anodes to plus. Set {} or less on an adjustable supply; a charger that shuts itself off cannot hold it.', $bath->quantity('current', ElectricCurrent::class)),
             Line::of('{} in all; power off before hands go in.', $time),
-            $turns > 0.0 ? Line::of('Sides in shadow: turn it {} times, every {}.', $bath->quantity('turns', Count::class), Duration::hours($time->h() / ($turns + 1.0))) : Line::of('Every side faces an anode: no turning.'),
+            $turns > 0.0 ? Line::of(1.0 === $turns ? 'Sides in shadow: turn it once, after {}.' : sprintf('Sides in shadow: turn it %d times, every {}.', $turns), Duration::hours($time->h() / ($turns + 1.0))) : Line::of('Every side faces an anode: no turning.'),
             Line::of('Scrape the anodes when the current falls. Out, rinse, brush the black off, dry with heat within minutes, and prime or oil: it rusts again at once.'),
             Line::of('No spring, no hardened or high-strength part: hydrogen makes it brittle.'),
         ], ['electrolysis', 'alkali']);
