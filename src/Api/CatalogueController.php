@@ -19,6 +19,7 @@ use App\Api\View\TellingView;
 use App\Format\ComputeFormat;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Choice;
+use Hull\Catalog\Enclosure;
 use Hull\Catalog\Telling;
 use Hull\Climate\Drying;
 use Hull\Compute\Computation;
@@ -88,13 +89,13 @@ final readonly class CatalogueController
     }
 
     /**
-     * @param array<string, Choice> $choices
+     * @param array<string, Choice|Enclosure> $choices
      *
      * @return list<Option>
      */
     private static function options(array $choices): array
     {
-        return array_values(array_map(static fn (Choice $o): Option => new Option($o->id, $o->name, $o->hint), $choices));
+        return array_values(array_map(static fn (Choice|Enclosure $o): Option => new Option($o->id, $o->name, $o->hint), $choices));
     }
 
     private static function shape(Computation $x): ShapeKind

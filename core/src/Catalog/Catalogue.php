@@ -14,7 +14,7 @@ final readonly class Catalogue
      * @param array<string, Condition>      $conditions
      * @param array<string, Service>        $services
      * @param array<string, Choice>         $finishes
-     * @param array<string, Choice>         $places
+     * @param array<string, Enclosure>      $places
      * @param array<string, Choice>         $hazards     of a place
      * @param array<string, Choice>         $methods
      * @param array<string, Choice>         $phases
@@ -32,6 +32,7 @@ final readonly class Catalogue
      * @param list<AbrasiveRun>             $abrasives
      * @param array<string, Consumable>     $consumables
      * @param array<string, LocalTopic>     $local
+     * @param array<string, Manner>         $working     by tag of steps
      */
     public function __construct(
         public array $facts,
@@ -58,7 +59,19 @@ final readonly class Catalogue
         public array $abrasives,
         public array $consumables,
         public array $local,
+        public array $working,
     ) {
+    }
+
+    /** How a step is worked, by all its tags together. */
+    public function manner(Step $step): Manner
+    {
+        $manner = new Manner();
+        foreach ($step->tags as $tag) {
+            $manner = $manner->and($this->working[$tag] ?? $manner);
+        }
+
+        return $manner;
     }
 
     public function step(string $id): Step

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Climate\PartLag;
 use Hull\Cure\CureRows;
+use Hull\Cure\Readiness;
 use Hull\Input\Node;
 use Hull\Mix\Dose;
 use Hull\Mix\RatioBy;
@@ -21,7 +23,7 @@ use Hull\Route\PredicateReader;
 /** Builds the catalogue from decoded data: kind => entries. Unknown ids are refused with their place. */
 final class CatalogueReader
 {
-    public const KINDS = ['facts', 'signs', 'substrates', 'conditions', 'services', 'finishes', 'places', 'hazards', 'methods', 'phases', 'limits', 'protection', 'cautions', 'schools', 'tests', 'supplies', 'products', 'steps', 'rules', 'interlocks', 'foundations', 'tops', 'systems', 'abrasives', 'consumables', 'local'];
+    public const KINDS = ['facts', 'signs', 'substrates', 'conditions', 'services', 'finishes', 'places', 'hazards', 'methods', 'phases', 'limits', 'protection', 'cautions', 'schools', 'tests', 'supplies', 'products', 'steps', 'rules', 'interlocks', 'foundations', 'tops', 'systems', 'abrasives', 'consumables', 'local', 'working'];
 
     /** @var list<string> */
     private array $factIds = [];
@@ -47,7 +49,7 @@ final class CatalogueReader
         $facts = $this->keyed('facts', static fn (Node $n, string $id): Fact => new Fact($id, $n->field('name')->text(), $n->field('kind')->text(), $n->optional('per_hour')?->number() ?? 0.0, true === $n->optional('stops_under_film')?->boolean()));
         $this->factIds = array_keys($facts);
         $signs = $this->choices('signs');
-        $substrates = $this->keyed('substrates', static fn (Node $n, string $id): Substrate => new Substrate($id, $n->field('name')->text(), self::texts($n->field('families')), $n->field('tell')->text(400), $n->field('hatch')->text(), $n->optional('kin')?->text() ?? 'none', array_map(self::texts(...), $n->optional('signs')?->only(array_keys($signs))->fields() ?? [])));
+        $substrates = $this->keyed('substrates', static fn (Node $n, string $id): Substrate => new Substrate($id, $n->field('name')->text(), self::texts($n->field('families')), $n->field('tell')->text(400), $n->field('hatch')->text(), $n->optional('kin')?->text() ?? 'none', array_map(self::texts(...), $n->optional('signs')?->only(array_keys($signs))->fields() ?? []), $n->optional('mass')?->choice(array_keys(PartLag::TAU_HOURS)) ?? 'sheet'));
         $this->known['families'] = array_values(array_unique(array_merge(...array_values(array_map(static fn (Substrate $s): array => $s->families, $substrates)))));
         $services = $this->keyed('services', fn (Node $n, string $id): Service => new Service($id, $n->field('name')->text(), $n->optional('hint')?->text(400) ?? '', $this->ids('families', $n->optional('substrates')), $this->ids('families', $n->optional('except')), $n->optional('why_not')?->text(300) ?? ''));
         $finishes = $this->choices('finishes');
@@ -76,7 +78,7 @@ final class CatalogueReader
             $conditions,
             $services,
             $finishes,
-            $this->choices('places'),
+            $this->keyed('places', static fn (Node $n, string $id): Enclosure => new Enclosure($id, $n->field('name')->text(), $n->field('hint')->text(400), $n->field('sheltered')->boolean(), $n->optional('lag_h')?->number() ?? 0.0, $n->optional('gain_c')?->number() ?? 0.0, $n->optional('holds')?->choice(Enclosure::HOLDS) ?? 'nothing')),
             $this->choices('hazards'),
             $this->choices('methods'),
             $phases,
@@ -94,6 +96,7 @@ final class CatalogueReader
             array_values($this->runs),
             $this->keyed('consumables', fn (Node $n, string $id): Consumable => $this->consumable($n, $id)),
             $this->keyed('local', fn (Node $n, string $id): LocalTopic => new LocalTopic($id, $n->field('name')->text(), $n->field('hint')->text(300), $this->ids('cautions', $n->field('cautions')))),
+            $this->keyed('working', static fn (Node $n): Manner => new Manner(...array_map(static fn (string $f): bool => true === $n->optional($f)?->boolean(), ['noisy', 'dusty', 'whole', 'dry_weather', 'wet']))),
         );
     }
 
@@ -224,8 +227,13 @@ final class CatalogueReader
         }
         $max = $n->optional('recoat_max');
         $again = $n->optional('recoat_again');
+        $stated = [];
+        foreach (Readiness::cases() as $ready) {
+            $rows = $n->optional($ready->value);
+            $stated += null === $rows ? [] : [$ready->value => self::rows($rows)];
+        }
 
-        return new CureSheet(self::rows($n->field('touch')), self::rows($n->field('recoat_min')), null === $max ? null : self::rows($max), null === $again ? null : self::rows($again), self::rows($n->field('full')));
+        return new CureSheet(self::rows($n->field('touch')), self::rows($n->field('recoat_min')), null === $max ? null : self::rows($max), null === $again ? null : self::rows($again), self::rows($n->field('full')), $stated);
     }
 
     private static function rows(Node $n): CureRows

@@ -19,9 +19,12 @@ final readonly class ClimateSeries
         return new self([[0.0, $air]]);
     }
 
-    /** @param non-empty-list<array{float, Air}> $readings (hour on any common axis, air) */
+    /** @param list<array{float, Air}> $readings (hour on any common axis, air), at least one */
     public static function of(array $readings): self
     {
+        if ([] === $readings) {
+            throw new \LogicException('A series without readings says nothing.');
+        }
         usort($readings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return new self($readings);
@@ -29,22 +32,29 @@ final readonly class ClimateSeries
 
     public function airAt(float $hour): Air
     {
-        $air = $this->readings[0][1];
-        foreach ($this->readings as [$at, $reading]) {
-            if ($at > $hour) {
-                break;
-            }
-            $air = $reading;
+        return $this->readings[$this->index($hour)][1];
+    }
+
+    /** Of the reading that holds at an hour. */
+    private function index(float $hour): int
+    {
+        $low = 0;
+        $high = count($this->readings) - 1;
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            $this->readings[$middle][0] <= $hour ? $low = $middle : $high = $middle - 1;
         }
 
-        return $air;
+        return $low;
     }
 
     /** @return iterable<array{float, Air}> (hours, air) from an hour on */
     public function stretches(float $from): iterable
     {
-        $air = $this->airAt($from);
-        foreach ($this->readings as [$at, $reading]) {
+        $first = $this->index($from);
+        $air = $this->readings[$first][1];
+        for ($i = $first, $last = count($this->readings); $i < $last; ++$i) {
+            [$at, $reading] = $this->readings[$i];
             if ($at <= $from) {
                 continue;
             }

@@ -6,6 +6,8 @@ namespace Hull\Compute;
 
 use Hull\Climate\Air;
 use Hull\Climate\Drying;
+use Hull\Climate\GateReason;
+use Hull\Climate\Limits;
 use Hull\Climate\PartLag;
 use Hull\Quantity\AbsoluteHumidity;
 use Hull\Quantity\Duration;
@@ -22,7 +24,6 @@ final class ClimateComputations
 {
     private const MAGNUS = 'Magnus formula over water';
     public const WATER_PER_PROPANE = 1.6;
-    public const SPRAY_WIND_LIMIT = 4.0;
 
     /** @return list<Computation> */
     public static function all(): array
@@ -72,20 +73,17 @@ final class ClimateComputations
         $air = self::air($in);
         $part = $in->maybe('part', Temperature::class) ?? $air->temperature;
         $margin = $air->dewMargin($part);
-        $reasons = [];
-        if ($margin->c() < Air::DEW_MARGIN_C - 1e-9) {
-            $reasons[] = sprintf('The part is %.1f C above the dew point; a film needs 3 C.', $margin->c());
-        }
-        if ($part->c() < $in->quantity('least', Temperature::class)->c() || $part->c() > $in->quantity('most', Temperature::class)->c()) {
-            $reasons[] = sprintf('The part at %.1f C is outside the sheet\'s %g to %g C.', $part->c(), $in->quantity('least', Temperature::class)->c(), $in->quantity('most', Temperature::class)->c());
-        }
         $rh = $air->humidity->percentValue();
-        if ($rh > $in->quantity('mostHumidity', RelativeHumidity::class)->percentValue() || $rh < $in->quantity('leastHumidity', RelativeHumidity::class)->percentValue()) {
-            $reasons[] = sprintf('%.0f %% relative humidity is outside the sheet\'s %g to %g %%.', $rh, $in->quantity('leastHumidity', RelativeHumidity::class)->percentValue(), $in->quantity('mostHumidity', RelativeHumidity::class)->percentValue());
-        }
-        if ($in->quantity('wind', Speed::class)->mPerS() > self::SPRAY_WIND_LIMIT) {
-            $reasons[] = 'Over 4 m/s the spray is carried off the part.';
-        }
+        [$least, $most] = [$in->quantity('least', Temperature::class), $in->quantity('most', Temperature::class)];
+        [$dry, $damp] = [$in->quantity('leastHumidity', RelativeHumidity::class), $in->quantity('mostHumidity', RelativeHumidity::class)];
+        $closed = Limits::of($least, $most, $dry, $damp)->closed($part->c(), $margin->c(), $air->humidity->si(), $in->quantity('wind', Speed::class)->mPerS());
+        $reasons = array_values(array_unique(array_map(static fn (GateReason $r): string => match ($r) {
+            GateReason::Dew => sprintf('The part is %.1f C above the dew point; a film needs 3 C.', $margin->c()),
+            GateReason::Cold, GateReason::Hot => sprintf('The part at %.1f C is outside the sheet\'s %g to %g C.', $part->c(), $least->c(), $most->c()),
+            GateReason::Damp, GateReason::Dry => sprintf('%.0f %% relative humidity is outside the sheet\'s %g to %g %%.', $rh, $dry->percentValue(), $damp->percentValue()),
+            GateReason::Wind => 'Over 4 m/s the spray is carried off the part.',
+            GateReason::Rain => 'It rains.',
+        }, $closed)));
         $outcome = Outcome::of(['dewPoint' => $air->dewPoint(), 'margin' => $margin, 'open' => [] === $reasons]);
         foreach ($reasons as $reason) {
             $outcome = $outcome->warn($reason);

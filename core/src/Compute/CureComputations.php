@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Hull\Compute;
 
 use Hull\Climate\Air;
+use Hull\Climate\ClimateSeries;
 use Hull\Climate\PartLag;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureFactor;
 use Hull\Cure\CureRows;
+use Hull\Cure\ZoneAdvice;
+use Hull\Cure\ZoneSpan;
 use Hull\Cure\ZoneWindow;
 use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
@@ -54,6 +57,8 @@ final class CureComputations
                 static fn (Inputs $in): Outcome => Outcome::of(['factor' => PlainRatio::of(CureFactor::thickness($in->quantity('film', FilmThickness::class), $in->quantity('sheet', FilmThickness::class)))]), Source::Estimate),
             new Computation('cure.zones', 'When the second coat may start on a part that takes time', 'max(min + a - b) <= s <= min(max + a - b) over all zones', 'each zone keeps its own clock', [Field::quantity('min', Duration::class, 'Recoat-min'), Field::quantity('max', Duration::class, 'Recoat-max'), Field::rows('zones', 'Zones', Field::quantity('first', Duration::class, 'Put on in coat 1 after'), Field::quantity('second', Duration::class, 'Put on in coat 2 after'))],
                 [Field::quantity('earliest', Duration::class, 'Earliest start'), Field::quantity('latest', Duration::class, 'Latest start'), Field::quantity('slack', Duration::class, 'Slack'), Field::quantity('sections', Count::class, 'Sections needed'), Field::choice('open', 'Can be done whole', ['true', 'false'])], self::zones(...)),
+            new Computation('cure.zones-in-air', 'When the next coat of a part that takes time may start, in air that changes', 'opens_i <= start + b_i < closes_i over zones along both coats; each zone runs its own clock through the air', self::ARRHENIUS, [Field::rows('min', 'Recoat-min rows', ...$row), Field::rows('max', 'Recoat-max rows', ...$row), Field::quantity('first', Duration::class, 'The first coat takes'), Field::quantity('second', Duration::class, 'The next coat takes'), Field::rows('air', 'Air from the first stroke on; the last holds', $at, Field::quantity('hours', Duration::class, 'For'))],
+                [Field::quantity('earliest', Duration::class, 'Earliest start'), Field::quantity('latest', Duration::class, 'Latest start'), Field::quantity('slack', Duration::class, 'Slack'), Field::quantity('sections', Count::class, 'Sections that would do'), Field::quantity('helpers', Count::class, 'Helpers that would do'), Field::choice('open', 'Can be done whole', ['true', 'false'])], self::zonesInAir(...)),
             new Computation('cure.oven', 'When the soak starts: the part, not the oven, must be hot', 't = tau ln((oven - part) / (oven - wanted)); soak; cool the same way', 'first-order lag', [Field::quantity('part', Temperature::class, 'Part at start'), Field::quantity('oven', Temperature::class, 'Oven'), Field::quantity('wanted', Temperature::class, 'Part temperature wanted'), Field::quantity('soak', Duration::class, 'Soak'), Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)), Field::optional('handle', Temperature::class, 'Cool enough to handle', Temperature::celsius(40))],
                 [Field::quantity('ramp', Duration::class, 'Ramp'), Field::quantity('total', Duration::class, 'Until the soak ends'), Field::quantity('cool', Duration::class, 'Cool-down')],
                 static function (Inputs $in): Outcome {
@@ -120,5 +125,32 @@ final class CureComputations
         }
 
         return Outcome::of([...$values, 'earliest' => Duration::hours(max(0.0, $window->earliest)), 'latest' => Duration::hours(max(0.0, $window->latest))]);
+    }
+
+    private static function zonesInAir(Inputs $in): Outcome
+    {
+        $readings = [];
+        $hour = 0.0;
+        foreach ($in->rows('air') as $stretch) {
+            $readings[] = [$hour, self::at($stretch->quantity('temperature', Temperature::class))];
+            $hour += $stretch->quantity('hours', Duration::class)->h();
+        }
+        $air = ClimateSeries::of($readings);
+        [$min, $max] = [CureClock::start(self::rows($in->rows('min'))), CureClock::start(self::rows($in->rows('max')))];
+        $opens = static fn (float $laid): ?float => $min->reachedAt($air, $laid);
+        $closes = static fn (float $laid): ?float => $max->reachedAt($air, $laid);
+        [$first, $second] = [$in->quantity('first', Duration::class)->h(), $in->quantity('second', Duration::class)->h()];
+        $span = ZoneSpan::of(ZoneSpan::along(0.0, $first, $second), $opens, $closes);
+        $values = ['open' => $span->isOpen(), 'slack' => Duration::hours($span->slack() ?? 0.0)];
+        if ($span->isOpen()) {
+            return Outcome::of([...$values, 'earliest' => Duration::hours(max(0.0, $span->earliest ?? 0.0)), ...(null === $span->latest ? [] : ['latest' => Duration::hours(max(0.0, $span->latest))])])->warnIf(null === $span->latest, 'In this air the window does not close within a year.');
+        }
+        $advice = ZoneAdvice::of(0.0, $first, $second, $opens, $closes);
+        $outcome = Outcome::of([...$values, ...(null === $advice->sections ? [] : ['sections' => Count::of($advice->sections)]), ...(null === $advice->helpers ? [] : ['helpers' => Count::of($advice->helpers)])])->warn(null === $span->earliest ? 'Somewhere in this air the film never comes to recoat-min.' : 'Too big for this film at this pace in this air.');
+        foreach ($advice->words() as $words) {
+            $outcome = $outcome->warn($words);
+        }
+
+        return $outcome;
     }
 }

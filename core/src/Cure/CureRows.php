@@ -67,6 +67,12 @@ final readonly class CureRows
         return $at->kelvin() < $this->rows[0][0] - 1e-9 || $at->kelvin() > $this->rows[count($this->rows) - 1][0] + 1e-9;
     }
 
+    /** The same film asked for a share of these hours. */
+    public function times(float $share): self
+    {
+        return new self(array_map(static fn (array $row): array => [$row[0], $row[1] * $share], $this->rows));
+    }
+
     /** @return list<array{float, float}> (celsius, hours) as the sheet gives them */
     public function rows(): array
     {

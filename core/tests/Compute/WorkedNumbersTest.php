@@ -110,6 +110,13 @@ final class WorkedNumbersTest extends TestCase
         $zones = [['first' => 0, 'second' => 0], ['first' => 1.5, 'second' => 0.5], ['first' => 3, 'second' => 1], ['first' => 4.5, 'second' => 1.5]];
         yield 'four zones, no slack' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => $zones], ['earliest' => 5.0, 'latest' => 5.0, 'slack' => 0.0, 'open' => true, 'sections' => 1.0], 6];
         yield 'five zones, split' => ['cure.zones', ['min' => 2, 'max' => 5, 'zones' => [...$zones, ['first' => 6, 'second' => 2]]], ['open' => false, 'sections' => 2.0], 6];
+        $flat = static fn (float $hours): array => [['temperature' => '10 C', 'hours' => $hours], ['temperature' => '20 C', 'hours' => $hours]];
+        $steady = [['temperature' => '15 C', 'hours' => 1]];
+        yield 'the same zones in steady air' => ['cure.zones-in-air', ['min' => $flat(2), 'max' => $flat(5), 'first' => 4.5, 'second' => 1.5, 'air' => $steady], ['earliest' => 5.0, 'latest' => 5.0, 'open' => true], 6];
+        yield 'a fifth zone, split or helped' => ['cure.zones-in-air', ['min' => $flat(2), 'max' => $flat(5), 'first' => 6, 'second' => 2, 'air' => $steady], ['open' => false, 'sections' => 2.0, 'helpers' => 1.0], 6];
+        // Twice as slow at 10 C: laid warm for 2 h, then cold; the first zone has 4 of its 10 h of 20 C left at hour 6, 8 more cold.
+        $slow = static fn (float $at20): array => [['temperature' => '10 C', 'hours' => 2 * $at20], ['temperature' => '20 C', 'hours' => $at20]];
+        yield 'a cold night holds the window open' => ['cure.zones-in-air', ['min' => $slow(3), 'max' => $slow(10), 'first' => 2, 'second' => 1, 'air' => [['temperature' => '20 C', 'hours' => 6], ['temperature' => '10 C', 'hours' => 40]]], ['earliest' => 4.0, 'latest' => 14.0, 'slack' => 10.0, 'open' => true], 6];
         yield 'one pail, the rest thrown away' => ['packs.choose', ['need' => '4.29 L', 'packs' => [['size' => '1 L', 'price' => 42], ['size' => '2.5 L', 'price' => 90], ['size' => '5 L', 'price' => 160]]], ['bought' => 5.0, 'leftover' => 0.71, 'price' => 160.0, 'tins' => 1.0], 6];
         yield 'mat' => ['laminate.ply', ['glass' => '450 g/m2'], ['resin' => 1050.0, 'thickness mm' => 1.05], 2];
         yield 'biaxial' => ['laminate.ply', ['glass' => '600 g/m2', 'kind' => 'biaxial'], ['resin' => 733.33, 'thickness mm' => 0.85], 2];

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Climate;
+
+use Hull\Catalog\Enclosure;
+use Hull\Quantity\AbsoluteHumidity;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+
+/**
+ * The air of one place, hour by hour: what was measured there, then what the place makes of the weather outside.
+ *
+ * A reading counts from the moment it exists; after the last one the model is shifted to meet it, and the shift fades.
+ * Inside, the water in the air is that of the air outside, so that heating lowers the relative humidity (estimate).
+ */
+final readonly class PlaceAir
+{
+    /** Time constant with which the last reading is forgotten, hours (estimate). */
+    private const FADES_H = 6.0;
+    private const LEAST_RH = 0.02;
+
+    /**
+     * @param list<float> $celsius  at least one hour
+     * @param list<float> $humidity 0 to 1
+     * @param list<float> $wind     m/s
+     * @param list<float> $rain     mm an hour
+     * @param int         $measured hour from which on it is a model
+     * @param int         $forecast hour from which on the weather outside is a guess
+     */
+    private function __construct(public int $from, public array $celsius, public array $humidity, public array $wind, public array $rain, public int $measured, public int $forecast)
+    {
+    }
+
+    /**
+     * @param Air                     $set      what the place is set to, or was last judged at
+     * @param list<array{float, Air}> $readings (hour, air) measured there
+     * @param int                     $hours    how many to work out, from $from on
+     * @param RelativeHumidity|null   $dryTo    a dehumidifier holds it down to this
+     */
+    public static function of(Enclosure $place, Air $set, Forecast $outside, array $readings, int $from, int $hours, ?RelativeHumidity $dryTo = null): self
+    {
+        usort($readings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $inside = $set->temperature->c();
+        $keeps = $place->lagHours > 0.0 ? exp(-1.0 / $place->lagHours) : 0.0;
+        $shift = [0.0, 0.0];
+        $at = 0;
+        $reading = null;
+        $model = [$set->temperature->c(), $set->absoluteHumidity()->gPerM3()];
+        [$celsius, $humidity, $wind, $rain] = [[], [], [], []];
+        $last = [] === $readings ? $from : (int) ceil($readings[count($readings) - 1][0]);
+        for ($hour = $from; $hour < $from + max(1, $hours); ++$hour) {
+            $weather = $outside->at($hour);
+            $outsideC = $weather->air->temperature->c() + $place->gainC;
+            if ($hour >= $outside->from) {
+                $inside = $outsideC + ($inside - $outsideC) * $keeps;
+                $c = match ($place->holds) {
+                    'setting' => $set->temperature->c(),
+                    'warmth' => max($inside, $set->temperature->c()),
+                    default => $inside,
+                };
+                $model = [$c, $weather->air->absoluteHumidity()->gPerM3()];
+            }
+            while ($at < count($readings) && $readings[$at][0] < $hour + 1.0 - 1e-9) {
+                $reading = $readings[$at++];
+                $shift = [$reading[1]->temperature->c() - $model[0], $reading[1]->absoluteHumidity()->gPerM3() - $model[1]];
+            }
+            if (null !== $reading && ($at < count($readings) || $hour <= $reading[0])) {
+                $air = $reading[1];
+            } else {
+                $fades = null === $reading ? 0.0 : exp(-max(0.0, $hour - $reading[0]) / self::FADES_H);
+                $air = self::moist($model[0] + $shift[0] * $fades, $model[1] + $shift[1] * $fades);
+            }
+            $celsius[] = $air->temperature->c();
+            $humidity[] = max(self::LEAST_RH, null === $dryTo ? $air->humidity->si() : min($air->humidity->si(), $dryTo->si()));
+            $wind[] = $place->sheltered ? 0.0 : $weather->wind->mPerS();
+            $rain[] = $place->sheltered ? 0.0 : $weather->rainMm;
+        }
+
+        return new self($from, $celsius, $humidity, $wind, $rain, $last, $outside->end());
+    }
+
+    public function hours(): int
+    {
+        return count($this->celsius);
+    }
+
+    public function end(): int
+    {
+        return $this->from + count($this->celsius);
+    }
+
+    public function airAt(float $hour): Air
+    {
+        $at = min(count($this->celsius) - 1, max(0, (int) floor($hour) - $this->from));
+
+        return Air::of(Temperature::celsius($this->celsius[$at]), RelativeHumidity::ratio($this->humidity[$at]));
+    }
+
+    public function series(): ClimateSeries
+    {
+        $readings = [];
+        foreach ($this->celsius as $at => $c) {
+            $readings[] = [(float) ($this->from + $at), Air::of(Temperature::celsius($c), RelativeHumidity::ratio($this->humidity[$at]))];
+        }
+
+        return ClimateSeries::of($readings);
+    }
+
+    /**
+     * Temperature of a part that follows this air, hour by hour.
+     *
+     * @param float $tauHours time constant of the part, see PartLag
+     *
+     * @return list<float> degrees C
+     */
+    public function part(float $tauHours): array
+    {
+        $keeps = $tauHours > 0.0 ? exp(-1.0 / $tauHours) : 0.0;
+        $part = $this->celsius[0] ?? 0.0;
+        $parts = [];
+        foreach ($this->celsius as $c) {
+            $parts[] = $part = $c + ($part - $c) * $keeps;
+        }
+
+        return $parts;
+    }
+
+    /** Air with so much water in it, as far as it can hold it. */
+    private static function moist(float $c, float $gPerM3): Air
+    {
+        $temperature = Temperature::celsius($c);
+        $full = Air::of($temperature, RelativeHumidity::ratio(1.0))->absoluteHumidity()->gPerM3();
+
+        return Air::of($temperature, RelativeHumidity::ratio(min(1.0, max(self::LEAST_RH, AbsoluteHumidity::gramsPerM3(max(0.0, $gPerM3))->gPerM3() / $full))));
+    }
+}

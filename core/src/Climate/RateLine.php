@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Climate;
+
+/**
+ * Something the air drives, hour by hour: its progress per hour, added up, so that "when is it there" is one search.
+ *
+ * Hours are counted since 1970 UTC, or on any other common axis. Before the first hour its rate holds; after the last one
+ * the mean of the last day does.
+ */
+final readonly class RateLine
+{
+    private const DAY = 24;
+
+    /**
+     * @param list<float> $rates progress per hour, 0 where it stands still
+     * @param list<float> $sums  progress from the beginning to each hour; one longer than the rates
+     */
+    private function __construct(private float $from, private array $rates, private array $sums, private float $after)
+    {
+    }
+
+    /** @param list<float> $rates progress per hour, from this hour on */
+    public static function of(float $from, array $rates): self
+    {
+        $sum = 0.0;
+        $sums = [0.0];
+        foreach ($rates as $rate) {
+            $sums[] = $sum += $rate;
+        }
+        $last = array_slice($rates, -self::DAY);
+
+        return new self($from, $rates, $sums, array_sum($last) / max(1, count($last)));
+    }
+
+    /** Progress between two hours. */
+    public function between(float $start, float $end): float
+    {
+        return $this->upTo($end) - $this->upTo($start);
+    }
+
+    /** The hour at which so much has been done since a start; null when it never comes to it. */
+    public function reachedAt(float $start, float $amount = 1.0): ?float
+    {
+        if ($amount <= 0.0) {
+            return $start;
+        }
+        $wanted = $this->upTo($start) + $amount;
+        if ($wanted <= 0.0) {
+            return $start + $amount / ($this->rates[0] ?? 1.0);
+        }
+        $last = count($this->rates);
+        if ($wanted > $this->sums[$last]) {
+            return $this->after > 0.0 ? $this->from + $last + ($wanted - $this->sums[$last]) / $this->after : null;
+        }
+        $low = 0;
+        $high = $last - 1;
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->sums[$middle + 1] >= $wanted ? $high = $middle : $low = $middle + 1;
+        }
+
+        return max($start, $this->from + $low + ($wanted - $this->sums[$low]) / $this->rates[$low]);
+    }
+
+    /** Progress since the beginning; negative before it. */
+    private function upTo(float $hour): float
+    {
+        $at = $hour - $this->from;
+        $last = count($this->rates);
+        if ($at <= 0.0) {
+            return $at * ($this->rates[0] ?? 0.0);
+        }
+        if ($at >= $last) {
+            return $this->sums[$last] + ($at - $last) * $this->after;
+        }
+        $whole = (int) $at;
+
+        return $this->sums[$whole] + ($at - $whole) * $this->rates[$whole];
+    }
+}

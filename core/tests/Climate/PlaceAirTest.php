@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Climate;
+
+use Hull\Climate\Air;
+use Hull\Climate\Forecast;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Weather;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Speed;
+use Hull\Quantity\Temperature;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What a place makes of the weather, and what a reading makes of that. */
+final class PlaceAirTest extends TestCase
+{
+    private const FROM = 480_000;
+
+    public function testOutdoorsIsTheWeatherAsItIs(): void
+    {
+        $place = self::place('outdoors');
+        self::assertSame([10.0, 10.0], [$place->celsius[0], $place->celsius[30]]);
+        self::assertEqualsWithDelta(0.8, $place->humidity[5], 1e-9);
+        self::assertSame([5.0, 0.5], [$place->wind[3], $place->rain[3]]);
+    }
+
+    #[TestWith(['unheated-shed'])]
+    #[TestWith(['tent'])]
+    public function testAShelterKeepsWindAndRainOutAndFollowsBehind(string $kind): void
+    {
+        $place = self::place($kind, set: 20.0);
+        self::assertSame([0.0, 0.0], [$place->wind[3], $place->rain[3]]);
+        self::assertGreaterThan(10.0, $place->celsius[0]);
+        self::assertLessThan($place->celsius[0], $place->celsius[3]);
+        self::assertEqualsWithDelta('tent' === $kind ? 11.0 : 10.0, $place->celsius[71], 0.01);
+    }
+
+    public function testHeatingLowersTheRelativeHumidityAtTheSameWater(): void
+    {
+        $place = self::place('heated-bay', set: 18.0);
+        self::assertEqualsWithDelta(18.0, $place->celsius[40], 1e-9);
+        // 10 C 80 % holds 7.5 g/m3 (worked number); 18 C holds 15.4 when full.
+        self::assertEqualsWithDelta(0.489, $place->humidity[40], 0.002);
+        self::assertEqualsWithDelta(0.40, self::place('heated-bay', set: 18.0, dryTo: 40.0)->humidity[40], 1e-9);
+        self::assertEqualsWithDelta(150.0, self::place('oven', set: 150.0)->celsius[0], 1e-9);
+    }
+
+    public function testAReadingCountsFromTheMomentItExistsAndFades(): void
+    {
+        $read = Air::of(Temperature::celsius(14.0), RelativeHumidity::percent(60));
+        $place = self::place('outdoors', readings: [[self::FROM + 10.5, $read]]);
+        self::assertSame(10.0, $place->celsius[9], 'before it the model stands');
+        self::assertEqualsWithDelta(14.0, $place->celsius[10], 1e-9);
+        self::assertEqualsWithDelta(10.0 + 4.0 * exp(-5.5 / 6.0), $place->celsius[16], 1e-9);
+        self::assertEqualsWithDelta(10.0, $place->celsius[70], 0.01);
+        $later = Air::of(Temperature::celsius(6.0), RelativeHumidity::percent(90));
+        $two = self::place('outdoors', readings: [[self::FROM + 20.0, $later], [self::FROM + 10.0, $read]]);
+        self::assertSame([14.0, 14.0, 6.0], [$two->celsius[10], $two->celsius[19], $two->celsius[20]], 'between readings the earlier one holds');
+    }
+
+    public function testAPartFollowsTheAirByItsMass(): void
+    {
+        $place = self::place('outdoors', readings: [[self::FROM + 5.0, Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(60))], [self::FROM + 60.0, Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(60))]]);
+        self::assertEqualsWithDelta(20.0 - 10.0 * exp(-0.5), $place->part(2.0)[5], 1e-9);
+        self::assertGreaterThan($place->part(2.0)[6], $place->part(0.25)[6]);
+    }
+
+    public function testPastItsEndTheLastDayIsTakenAgain(): void
+    {
+        $hours = [];
+        for ($i = 0; $i < 30; ++$i) {
+            $hours[] = Weather::of(Air::of(Temperature::celsius((float) $i), RelativeHumidity::percent(50)));
+        }
+        $forecast = Forecast::of(100, $hours, 'made up');
+        self::assertSame([29.0, 6.0, 29.0, 0.0], array_map(static fn (int $h): float => $forecast->at($h)->air->temperature->c(), [129, 130, 153, 3]));
+        self::assertSame([false, true], [$forecast->isGuess(129), $forecast->isGuess(130)]);
+        $cold = $forecast->leaning(-1.0, 100);
+        self::assertSame(0.0, $cold->at(100)->air->temperature->c(), 'what is now is known');
+        self::assertEqualsWithDelta(24.0 - 1.0, $cold->at(124)->air->temperature->c(), 1e-9, 'half a degree and half a degree a day');
+        self::assertGreaterThan($forecast->at(124)->air->humidity->si(), $cold->at(124)->air->humidity->si());
+    }
+
+    /** @param list<array{float, Air}> $readings */
+    private static function place(string $kind, float $set = 15.0, array $readings = [], ?float $dryTo = null): PlaceAir
+    {
+        $weather = Weather::of(Air::of(Temperature::celsius(10.0), RelativeHumidity::percent(80)), Speed::metresPerSecond(5.0), 0.5);
+
+        return PlaceAir::of(Yard::catalogue()->places[$kind], Air::of(Temperature::celsius($set), RelativeHumidity::percent(50)), Forecast::of(self::FROM, array_fill(0, 72, $weather), 'made up'), $readings, self::FROM, 72, null === $dryTo ? null : RelativeHumidity::percent($dryTo));
+    }
+}
