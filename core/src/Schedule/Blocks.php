@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/** Parts of a chain that belong together because a window reaches from one of their activities to another. */
+final class Blocks
+{
+    /** @return array<string, list<non-empty-list<Activity>>> part => blocks in order, without what has begun */
+    public static function of(Yard $yard): array
+    {
+        $blocks = [];
+        foreach ($yard->chains as $part => $ids) {
+            $chain = array_map($yard->activity(...), $ids);
+            $place = array_flip($ids);
+            $reach = [];
+            foreach ($chain as $to => $activity) {
+                foreach ($activity->windows as $window) {
+                    $from = $place[$window->from] ?? null;
+                    if (null !== $from && null === $chain[$from]->fixed) {
+                        $reach[$from] = max($reach[$from] ?? 0, $to);
+                    }
+                }
+            }
+            $until = -1;
+            [$list, $block] = [[], []];
+            foreach ($chain as $at => $activity) {
+                if (null !== $activity->fixed) {
+                    continue;
+                }
+                if ($at > $until && [] !== $block) {
+                    $list[] = $block;
+                    $block = [];
+                }
+                $block[] = $activity;
+                $until = max($until, $reach[$at] ?? -1);
+            }
+            $blocks[$part] = [] === $block ? $list : [...$list, $block];
+        }
+
+        return $blocks;
+    }
+}

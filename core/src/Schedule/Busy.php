@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/** What one thing or person is taken for: spans that do not overlap, in order of time. */
+final class Busy
+{
+    /** @var list<float> */
+    private array $starts = [];
+
+    /** @var list<float> */
+    private array $ends = [];
+
+    /** @var list<string> */
+    private array $ids = [];
+
+    public function take(float $start, float $end, string $id): void
+    {
+        $at = $this->firstStartingAfter($start);
+        array_splice($this->starts, $at, 0, [$start]);
+        array_splice($this->ends, $at, 0, [$end]);
+        array_splice($this->ids, $at, 0, [$id]);
+    }
+
+    public function leave(string $id): void
+    {
+        $at = array_search($id, $this->ids, true);
+        if (false !== $at) {
+            array_splice($this->starts, $at, 1);
+            array_splice($this->ends, $at, 1);
+            array_splice($this->ids, $at, 1);
+        }
+    }
+
+    /** @return array{float, string}|null end and id of the first span that overlaps */
+    public function over(float $start, float $end): ?array
+    {
+        $at = $this->firstStartingAfter($start + 1e-9) - 1;
+        if ($at >= 0 && $this->ends[$at] > $start + 1e-9) {
+            return [$this->ends[$at], $this->ids[$at]];
+        }
+        ++$at;
+
+        return isset($this->starts[$at]) && $this->starts[$at] < $end - 1e-9 ? [$this->ends[$at], $this->ids[$at]] : null;
+    }
+
+    /** @return array<string, array{float, float}> id => start, end */
+    public function spans(): array
+    {
+        $spans = [];
+        foreach ($this->ids as $at => $id) {
+            $spans[$id] = [$this->starts[$at], $this->ends[$at]];
+        }
+
+        return $spans;
+    }
+
+    private function firstStartingAfter(float $hour): int
+    {
+        $low = 0;
+        $high = count($this->starts);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->starts[$middle] < $hour ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $low;
+    }
+}

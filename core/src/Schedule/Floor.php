@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/** One place: wet films and dust keep apart, one wet job at a time, no more parts on the floor than it holds. */
+final class Floor
+{
+    private const DAY = 24.0;
+
+    /** @var array<string, array{float, float, float, bool, bool, float}> id => start, end, dry, dusty, wet, m2 */
+    private array $taken = [];
+
+    /** @var array<int, array<string, true>> day => ids */
+    private array $days = [];
+
+    public function __construct(private readonly ?float $m2)
+    {
+    }
+
+    public function take(Activity $activity, float $start, float $end, float $dry): void
+    {
+        if (!$activity->dusty && !$activity->isCoat() && null === $this->m2) {
+            return;
+        }
+        $this->taken[$activity->id] = [$start, $end, $dry, $activity->dusty, $activity->isCoat(), $activity->floorM2];
+        for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
+            $this->days[$day][$activity->id] = true;
+        }
+    }
+
+    public function leave(string $id): void
+    {
+        if (isset($this->taken[$id])) {
+            [$start, , $dry] = $this->taken[$id];
+            for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
+                unset($this->days[$day][$id]);
+            }
+            unset($this->taken[$id]);
+        }
+    }
+
+    /** @return array{float, string, string}|null hour after which to try again, whose fault, why */
+    public function against(Activity $activity, float $start, float $end, float $dry): ?array
+    {
+        $coat = $activity->isCoat();
+        $m2 = $activity->floorM2;
+        $seen = [];
+        $first = null;
+        for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
+            foreach ($this->days[$day] ?? [] as $id => $_) {
+                if (isset($seen[$id])) {
+                    continue;
+                }
+                $seen[$id] = true;
+                [$from, $to, $until, $dusty, $wet, $floor] = $this->taken[$id];
+                if ($activity->dusty && $wet && $start < $until - 1e-9 && $end > $from + 1e-9) {
+                    return [$until, $id, 'no dust beside a wet film'];
+                }
+                if ($coat && $dusty && $start < $to - 1e-9 && $dry > $from + 1e-9) {
+                    return [$to, $id, 'no wet film beside dust'];
+                }
+                if ($coat && $wet && $start < $to - 1e-9 && $end > $from + 1e-9) {
+                    return [$to, $id, 'one wet job at a time'];
+                }
+                if ($start < $to - 1e-9 && $end > $from + 1e-9) {
+                    $m2 += $floor;
+                    $first = null === $first || $to < $first[0] ? [$to, $id, 'no floor left'] : $first;
+                }
+            }
+        }
+
+        return null !== $this->m2 && null !== $first && $m2 > $this->m2 + 1e-9 ? $first : null;
+    }
+}

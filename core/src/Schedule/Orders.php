@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+use Random\Randomizer;
+
+/** Orders in which parts get their turns: a part once for each of its blocks. */
+final class Orders
+{
+    /**
+     * Every order there is, where there are no more than so many.
+     *
+     * @param array<string, int> $counts blocks by part
+     *
+     * @return list<list<string>>|null
+     */
+    public static function all(array $counts, int $most): ?array
+    {
+        $orders = 1.0;
+        $before = 0;
+        foreach ($counts as $count) {
+            for ($i = 1; $i <= $count; ++$i) {
+                $orders *= ++$before / $i;
+            }
+        }
+
+        return $orders > $most + 0.5 ? null : self::interleaved($counts);
+    }
+
+    /**
+     * @param array<string, int> $counts
+     *
+     * @return list<list<string>>
+     */
+    private static function interleaved(array $counts): array
+    {
+        $counts = array_filter($counts, static fn (int $n): bool => $n > 0);
+        if ([] === $counts) {
+            return [[]];
+        }
+        $orders = [];
+        foreach ($counts as $part => $left) {
+            foreach (self::interleaved([...$counts, $part => $left - 1]) as $rest) {
+                $orders[] = [$part, ...$rest];
+            }
+        }
+
+        return $orders;
+    }
+
+    /**
+     * @param array<string, int> $counts
+     *
+     * @return list<string> part after part
+     */
+    public static function plain(array $counts): array
+    {
+        $order = [];
+        foreach ($counts as $part => $count) {
+            $order = [...$order, ...array_fill(0, $count, $part)];
+        }
+
+        return $order;
+    }
+
+    /**
+     * Orders worth beginning from: by due date, longest first, by turns, part after part.
+     *
+     * @param array<string, list<non-empty-list<Activity>>> $blocks
+     *
+     * @return list<list<string>>
+     */
+    public static function sensible(Yard $yard, array $blocks): array
+    {
+        $counts = array_map(count(...), $blocks);
+        $work = array_map(static fn (array $list): float => array_sum(array_map(static fn (Activity $a): float => $a->hours + 6.0 * count($a->lags), array_merge([], ...$list))), $blocks);
+        $parts = array_keys($blocks);
+        $by = static function (callable $key) use ($parts, $counts): array {
+            usort($parts, static fn (string $a, string $b): int => [$key($a), $a] <=> [$key($b), $b]);
+
+            return self::plain(array_merge(array_flip($parts), array_intersect_key($counts, array_flip($parts))));
+        };
+        $turns = [];
+        for ($round = 0; $round < max([0, ...array_values($counts)]); ++$round) {
+            $longest = array_keys(array_filter($counts, static fn (int $n): bool => $n > $round));
+            usort($longest, static fn (string $a, string $b): int => [$work[$b], $a] <=> [$work[$a], $b]);
+            $turns = [...$turns, ...$longest];
+        }
+
+        return [
+            $turns,
+            $by(static fn (string $p): float => -$work[$p]),
+            $by(static fn (string $p): float => $yard->dues[$p] ?? \INF),
+            $by(static fn (string $p): float => $work[$p]),
+            self::plain($counts),
+        ];
+    }
+
+    /**
+     * One turn moved elsewhere, two exchanged, or a part done in one.
+     *
+     * @param list<string> $order
+     *
+     * @return list<string>
+     */
+    public static function neighbour(array $order, Randomizer $random): array
+    {
+        $last = count($order) - 1;
+        if ($last < 1) {
+            return $order;
+        }
+        $from = $random->getInt(0, $last);
+        $to = $random->getInt(0, $last);
+        $how = $random->getInt(0, 5);
+        if (0 === $how) {
+            $part = $order[$from];
+            $others = array_values(array_filter($order, static fn (string $p): bool => $p !== $part));
+            array_splice($others, min($to, count($others)), 0, array_fill(0, count($order) - count($others), $part));
+
+            return $others;
+        }
+        if ($how <= 2) {
+            $exchanged = array_replace($order, [$from => $order[$to], $to => $order[$from]]);
+
+            return array_values($exchanged);
+        }
+        $turn = array_splice($order, $from, 1);
+        array_splice($order, $to, 0, $turn);
+
+        return $order;
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/**
+ * A yard planned again after something happened: what is done or under way stays, and as little as can be moves.
+ *
+ * First everything is put where it was before, or as soon after as it now can, one by one and with what hangs together; then the parts that had to move are planned
+ * anew around the rest; then all of it. The one with fewest things lost, then least abrading, lateness and moves is taken.
+ */
+final readonly class Replan
+{
+    /** Moved by less is not moved, hours. */
+    private const SAME_H = 0.05;
+    /** Earlier by less than this is not worth upsetting a plan for, hours. */
+    private const WORTH_H = 4.0;
+
+    /**
+     * @param list<Move>    $moves
+     * @param Schedule|null $better planned from scratch, where that would end so much earlier that it is worth a thought
+     */
+    private function __construct(public Schedule $schedule, public array $moves, public ?Schedule $better)
+    {
+    }
+
+    /** @param array<string, Kept> $before by activity */
+    public static function of(Yard $yard, array $before, Scheduler $scheduler): self
+    {
+        $blocks = array_merge([], ...array_values(Blocks::of($yard)));
+        $singly = array_map(static fn (Activity $a): array => [$a], array_merge([], ...$blocks));
+        $kept = self::placed($yard, self::sorted($singly, $before), $before);
+        $moved = [];
+        foreach (self::moves($kept, $before) as $move) {
+            $moved[$yard->activity($move->id)->part] = true;
+        }
+        $candidates = [$kept];
+        if ([] !== $moved) {
+            $still = array_filter($blocks, static fn (array $b): bool => !isset($moved[$b[0]->part]));
+            $others = array_filter($blocks, static fn (array $b): bool => isset($moved[$b[0]->part]));
+            $stays = array_filter($before, static fn (string $id): bool => isset($yard->activities[$id]) && !isset($moved[$yard->activity($id)->part]), \ARRAY_FILTER_USE_KEY);
+            $candidates[] = self::placed($yard, self::sorted($blocks, $before), $before);
+            $candidates[] = self::placed($yard, [...self::sorted(array_values($still), $before), ...self::sorted(array_values($others), $before)], $stays);
+            $candidates[] = self::placed($yard, [...self::sorted(array_values($others), $before), ...self::sorted(array_values($still), $before)], $stays);
+        }
+        $fresh = $scheduler->plan($yard, [array_map(static fn (array $b): string => $b[0]->part, self::sorted($blocks, $before))]);
+        $best = $kept;
+        foreach ([...$candidates, $fresh] as $candidate) {
+            $best = self::rank($candidate, $before) < self::rank($best, $before) ? $candidate : $best;
+        }
+
+        return new self($best, self::moves($best, $before), $fresh !== $best && $fresh->score->paid <= $best->score->paid && $fresh->finish() < $best->finish() - self::WORTH_H ? $fresh : null);
+    }
+
+    /**
+     * @param array<string, Kept> $before
+     *
+     * @return list<float|int>
+     */
+    private static function rank(Schedule $schedule, array $before): array
+    {
+        return [$schedule->score->without, $schedule->score->paid, $schedule->score->late, count(self::moves($schedule, $before))];
+    }
+
+    /**
+     * @param list<non-empty-list<Activity>> $blocks
+     * @param array<string, Kept>            $kept
+     */
+    private static function placed(Yard $yard, array $blocks, array $kept): Schedule
+    {
+        $placer = new Placer($yard, $kept);
+        foreach ($blocks as $block) {
+            $placer->add($block);
+        }
+
+        return $placer->schedule();
+    }
+
+    /**
+     * @param list<non-empty-list<Activity>> $blocks each part's in its own order
+     * @param array<string, Kept>            $before
+     *
+     * @return list<non-empty-list<Activity>> in the order they were worked
+     */
+    private static function sorted(array $blocks, array $before): array
+    {
+        $last = [];
+        $keys = [];
+        foreach ($blocks as $n => $block) {
+            $part = $block[0]->part;
+            $last[$part] = $keys[$n] = max($last[$part] ?? -\INF, $before[$block[0]->id]->start ?? $last[$part] ?? \INF);
+        }
+        $order = array_keys($blocks);
+        usort($order, static fn (int $a, int $b): int => [$keys[$a], $a] <=> [$keys[$b], $b]);
+
+        return array_map(static fn (int $n): array => $blocks[$n], $order);
+    }
+
+    /**
+     * @param array<string, Kept> $before
+     *
+     * @return list<Move>
+     */
+    private static function moves(Schedule $schedule, array $before): array
+    {
+        $moves = [];
+        foreach ($schedule->placed as $id => $placed) {
+            $was = $before[$id]->start ?? null;
+            if (null === $schedule->yard->activity($id)->fixed && (null === $was || abs($was - $placed->start) > self::SAME_H || $placed->paid > 0.0)) {
+                $moves[] = new Move($id, $was, $placed->start, $placed->why, $placed->paid);
+            }
+        }
+        foreach ($schedule->without as $id => $why) {
+            $moves[] = new Move($id, $before[$id]->start ?? null, null, new Why(WhyKind::Waits, $why), 0.0);
+        }
+
+        return $moves;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/** When everything is done, by whom, and why then. */
+final readonly class Schedule
+{
+    public Score $score;
+
+    /**
+     * @param array<string, Placed> $placed  by activity, in order of time
+     * @param array<string, string> $without activities that found no room => why
+     */
+    public function __construct(public Yard $yard, public array $placed, public array $without)
+    {
+        $this->score = Score::of($this);
+    }
+
+    public function finish(): float
+    {
+        return $this->score->finish;
+    }
+
+    /** @return list<Placed> the work that ends last, and what each began after, back to now */
+    public function criticalChain(): array
+    {
+        $last = null;
+        foreach ($this->placed as $placed) {
+            $last = null === $last || $placed->end > $last->end ? $placed : $last;
+        }
+        $chain = [];
+        $seen = [];
+        while (null !== $last && !isset($seen[$last->id])) {
+            $chain[] = $last;
+            $seen[$last->id] = true;
+            $other = $last->why->other ?? $this->yard->before[$last->id] ?? null;
+            $last = null === $other || WhyKind::Running === $last->why->kind ? null : $this->placed[$other] ?? null;
+        }
+
+        return array_reverse($chain);
+    }
+}

@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/** People, places and gear as far as they are taken; finds where the next activity has room. */
+final class Slots
+{
+    /** Shorter than this is not worth setting up for, hours. */
+    private const LEAST_PIECE = 0.25;
+    private const MOST_TRIES = 400;
+
+    /** @var array<string, Busy> */
+    private array $people = [];
+
+    /** @var array<string, Floor> */
+    private array $floors = [];
+
+    /** @var array<string, list<Busy>> */
+    private array $gear = [];
+
+    /** @var array<string, array<string, array{float, float}>> kind of work => id => start, end */
+    private array $alike = [];
+
+    public function __construct(private readonly Yard $yard)
+    {
+        foreach ($yard->people as $person) {
+            $this->people[$person->name] = new Busy();
+        }
+    }
+
+    public function take(Activity $activity, Placed $placed): void
+    {
+        foreach ($placed->who as $name) {
+            ($this->people[$name] ??= new Busy())->take($placed->start, $placed->end, $activity->id);
+        }
+        $this->floor($activity->place)->take($activity, $placed->start, $placed->end, $placed->dry);
+        foreach ($activity->gear as $gear) {
+            $this->freeGear($gear, $placed->start, $placed->end)?->take($placed->start, $placed->end, $activity->id);
+        }
+        if ('' !== $activity->share) {
+            $this->alike[$activity->share][$activity->id] = [$placed->start, $placed->end];
+        }
+    }
+
+    public function leave(Activity $activity): void
+    {
+        foreach ($this->people as $busy) {
+            $busy->leave($activity->id);
+        }
+        $this->floor($activity->place)->leave($activity->id);
+        foreach ($activity->gear as $gear) {
+            foreach ($this->gear[$gear] ?? [] as $busy) {
+                $busy->leave($activity->id);
+            }
+        }
+        unset($this->alike[$activity->share][$activity->id]);
+    }
+
+    /**
+     * The earliest room for an activity from an hour on; null when there is none before the end.
+     *
+     * @param float        $extra  hours of abrading before it
+     * @param list<string> $prefer who is taken where others could begin at the same time
+     */
+    public function room(Activity $activity, float $from, Why $why, float $extra = 0.0, array $prefer = []): ?Placed
+    {
+        $hours = $activity->hours + $extra;
+        for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
+            $fit = $this->people($activity, $hours, $from, $prefer);
+            if (null === $fit) {
+                return null;
+            }
+            [$start, $end, $who, $cause] = $fit;
+            $why = $start > $from + 1e-9 && null !== $cause ? $cause : $why;
+            $setUp = $this->isSetUp($activity, $start);
+            $end -= $setUp ? min($activity->setupHours, $hours) : 0.0;
+            $dry = $this->dry($activity, $end);
+            $next = $this->against($activity, $start, $end, $dry);
+            if (null === $next) {
+                return new Placed($activity->id, $start, $end, $who, $why, $dry ?? $this->yard->end, $extra, $setUp);
+            }
+            [$from, $why] = [max($next[0], $start + 1e-6), $next[1]];
+        }
+
+        return null;
+    }
+
+    private function dry(Activity $activity, float $end): ?float
+    {
+        return null === $activity->wet ? $end : $activity->wet->dry->after($end);
+    }
+
+    /** @return array{float, Why}|null */
+    private function against(Activity $activity, float $start, float $end, ?float $dry): ?array
+    {
+        $floor = $this->floor($activity->place)->against($activity, $start, $end, $dry ?? $this->yard->end);
+        if (null !== $floor) {
+            return [$floor[0], new Why(WhyKind::Place, $floor[2], $floor[1])];
+        }
+        foreach ($activity->gear as $gear) {
+            if (null === $this->freeGear($gear, $start, $end)) {
+                $over = $this->gearOver($gear, $start, $end);
+
+                return [$over[0], new Why(WhyKind::Gear, $gear, $over[1])];
+            }
+        }
+        $gate = $activity->wet?->gate->against($start, $end, $dry);
+        if (null !== $gate) {
+            return [$gate[1], new Why(WhyKind::Air, $gate[0]->words())];
+        }
+        $rain = $activity->dry?->against($start, $end);
+
+        return null === $rain ? null : [$rain, new Why(WhyKind::Air, 'it rains')];
+    }
+
+    /**
+     * @param list<string> $prefer
+     *
+     * @return array{float, float, list<string>, Why|null}|null start, end, who, what it waited for
+     */
+    private function people(Activity $activity, float $hours, float $from, array $prefer): ?array
+    {
+        if ($hours <= 0.0 || 0 === $activity->people) {
+            return [$from, $from + $hours, [], null];
+        }
+        for ($at = $from, $cause = null; $at < $this->yard->end;) {
+            $fits = [];
+            $limit = \INF;
+            foreach ($this->yard->people as $person) {
+                $fit = $this->fit($person, $activity, $hours, $at, $limit);
+                if (null !== $fit) {
+                    $fits[] = [$fit[0], $fit[1], $person->name, $fit[2]];
+                    $limit = 1 === $activity->people ? min($limit, $fit[0]) : $limit;
+                }
+            }
+            if (count($fits) < $activity->people) {
+                return null;
+            }
+            usort($fits, static fn (array $a, array $b): int => [$a[0], !in_array($a[2], $prefer, true), $a[1]] <=> [$b[0], !in_array($b[2], $prefer, true), $b[1]]);
+            $together = array_slice($fits, 0, max(1, $activity->people));
+            [$last, , , $waited] = $together[count($together) - 1];
+            $cause = $last > $at + 1e-9 ? $waited : $cause;
+            if ($last <= $together[0][0] + 1e-9) {
+                $end = max($last, ...array_column($together, 1));
+                $who = array_column($together, 2);
+                $over = $this->anyOver($who, $last, $end);
+                if (null === $over) {
+                    return [$last, $end, $who, $cause];
+                }
+                [$last, $cause] = [$over[0], new Why(WhyKind::Person, $over[2], $over[1])];
+            }
+            $at = $last;
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<string> $who
+     *
+     * @return array{float, string, string}|null end, activity and name of the first who is not free to the end of it all
+     */
+    private function anyOver(array $who, float $start, float $end): ?array
+    {
+        foreach (count($who) < 2 ? [] : $who as $name) {
+            $over = ($this->people[$name] ?? new Busy())->over($start, $end);
+            if (null !== $over) {
+                return [...$over, $name];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{float, float, Why|null}|null */
+    private function fit(Person $person, Activity $activity, float $hours, float $from, float $limit): ?array
+    {
+        $spans = $activity->noisy ? $person->loud : $person->work;
+        $busy = $this->people[$person->name] ?? new Busy();
+        $count = count($spans);
+        $low = 0;
+        $high = $count;
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $spans[$middle][1] <= $from + 1e-9 ? $low = $middle + 1 : $high = $middle;
+        }
+        $hoursAsked = false;
+        $over = null;
+        $at = $from;
+        for ($i = $low; $i < $count;) {
+            [$open, $close] = $spans[$i];
+            $start = $at > $open ? $at : $open;
+            if ($start > $limit + 1e-9) {
+                return null;
+            }
+            $left = $close - $start;
+            if ($left < $hours - 1e-9 && ($activity->whole || $left < self::LEAST_PIECE)) {
+                $hoursAsked = true;
+                ++$i;
+                continue;
+            }
+            $hoursAsked = $hoursAsked || ($start > $at + 1e-9 && $start > $from + 1e-9);
+            $end = $hours <= $left + 1e-9 ? $start + $hours : self::end($spans, $i, $start, $hours);
+            if (null === $end) {
+                return null;
+            }
+            $next = $busy->over($start, $end);
+            if (null === $next) {
+                return [$start, $end, match (true) {
+                    $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
+                    null !== $over => new Why(WhyKind::Person, $person->name, $over[1]),
+                    default => null,
+                }];
+            }
+            $over = $next;
+            $hoursAsked = false;
+            $at = $over[0];
+            while ($i < $count && $spans[$i][1] <= $at + 1e-9) {
+                ++$i;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<array{float, float}> $spans */
+    private static function end(array $spans, int $i, float $start, float $hours): ?float
+    {
+        while (isset($spans[$i])) {
+            $left = $spans[$i][1] - $start;
+            if ($hours <= $left + 1e-9) {
+                return $start + $hours;
+            }
+            $hours -= $left;
+            $start = $spans[++$i][0] ?? \INF;
+        }
+
+        return null;
+    }
+
+    private function isSetUp(Activity $activity, float $start): bool
+    {
+        foreach ('' === $activity->share ? [] : $this->alike[$activity->share] ?? [] as [$begun, $ended]) {
+            if ($ended <= $start + 1e-9 && $start - $begun <= $activity->shareFor + 1e-9) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function floor(string $place): Floor
+    {
+        return $this->floors[$place] ??= new Floor($this->yard->floors[$place] ?? null);
+    }
+
+    private function freeGear(string $gear, float $start, float $end): ?Busy
+    {
+        foreach ($this->gearOf($gear) as $busy) {
+            if (null === $busy->over($start, $end)) {
+                return $busy;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{float, string} */
+    private function gearOver(string $gear, float $start, float $end): array
+    {
+        $first = [$end, ''];
+        foreach ($this->gearOf($gear) as $busy) {
+            $over = $busy->over($start, $end);
+            $first = null !== $over && ('' === $first[1] || $over[0] < $first[0]) ? $over : $first;
+        }
+
+        return $first;
+    }
+
+    /** @return list<Busy> */
+    private function gearOf(string $gear): array
+    {
+        return $this->gear[$gear] ??= array_map(static fn (int $_): Busy => new Busy(), range(1, max(1, $this->yard->gear[$gear] ?? 1)));
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+use Hull\Cure\ZoneSpan;
+
+/** From when and until when an activity may begin, given where those before it on its part stand. */
+final class Times
+{
+    /**
+     * @param array<string, Placed> $placed
+     *
+     * @return array{float, Why} null hours are never
+     */
+    public static function earliest(Yard $yard, Activity $activity, array $placed): array
+    {
+        $from = $yard->now;
+        $why = new Why(WhyKind::Nothing);
+        if ($activity->notBefore > $from) {
+            [$from, $why] = [$activity->notBefore, new Why(WhyKind::Delivery, $activity->because)];
+        }
+        $before = $yard->before[$activity->id] ?? null;
+        if (null !== $before && isset($placed[$before]) && $placed[$before]->end > $from) {
+            [$from, $why] = [$placed[$before]->end, new Why(WhyKind::Before, other: $before)];
+        }
+        foreach ($activity->lags as $lag) {
+            $earlier = $placed[$lag->from] ?? null;
+            if (null === $earlier) {
+                continue;
+            }
+            $ready = $lag->along ? self::along($earlier, $activity->hours, $lag->passing, false) : $lag->passing->after($earlier->end) ?? \INF;
+            if ($ready > $from + 1e-9) {
+                [$from, $why] = [$ready, new Why(WhyKind::Waits, $lag->what, $lag->from)];
+            }
+        }
+
+        return [$from, $why];
+    }
+
+    /**
+     * @param array<string, Placed> $placed
+     *
+     * @return array{float, Window}|null the first window to close
+     */
+    public static function latest(Activity $activity, array $placed): ?array
+    {
+        $first = null;
+        foreach ($activity->windows as $window) {
+            $earlier = $placed[$window->from] ?? null;
+            if (null === $earlier) {
+                continue;
+            }
+            $closes = $window->along ? self::along($earlier, $activity->hours, $window->closes, true) : $window->closes->after($earlier->end) ?? \INF;
+            if (\INF !== $closes && (null === $first || $closes < $first[0])) {
+                $first = [$closes, $window];
+            }
+        }
+
+        return $first;
+    }
+
+    private static function along(Placed $earlier, float $hours, Passing $passing, bool $closes): float
+    {
+        $zones = ZoneSpan::along($earlier->start, $earlier->end - $earlier->start, $hours);
+        $never = static fn (float $laid): ?float => null;
+        $after = $passing->after(...);
+        $span = ZoneSpan::of($zones, $closes ? static fn (float $laid): float => $laid : $after, $closes ? $after : $never);
+
+        return ($closes ? $span->latest : $span->earliest) ?? \INF;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/** What keeps an activity from beginning earlier. */
+enum WhyKind: string
+{
+    case Nothing = 'nothing';
+    case Running = 'running';
+    case Before = 'before';
+    case Waits = 'waits';
+    case Hours = 'hours';
+    case Quiet = 'quiet';
+    case Person = 'person';
+    case Place = 'place';
+    case Gear = 'gear';
+    case Air = 'air';
+    case Delivery = 'delivery';
+    case Window = 'window';
+    /** Held back so that other work goes first. */
+    case Others = 'others';
+    case Kept = 'kept';
+}

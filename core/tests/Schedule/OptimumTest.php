@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Schedule;
+
+use Hull\Schedule\LowerBound;
+use Hull\Schedule\Scheduler;
+use PHPUnit\Framework\TestCase;
+
+/** Against a search from end to end, written apart from the scheduler. */
+final class OptimumTest extends TestCase
+{
+    public function testSixtySmallYardsEndWhenTheyCanEnd(): void
+    {
+        [$solved, $equal] = [0, 0];
+        for ($seed = 1; $solved < 60; ++$seed) {
+            self::assertLessThan(120, $seed);
+            $small = new SmallYard($seed);
+            $yard = $small->yard();
+            $schedule = (new Scheduler(800, $seed))->plan($yard);
+            self::assertSame([], Validator::faults($schedule));
+            self::assertSame([0, 0.0], [$schedule->score->without, $schedule->score->paid], 'every window can be kept in seed '.$seed);
+            $optimum = $small->optimum((int) round($schedule->finish()));
+            if (null === $optimum) {
+                continue;
+            }
+            ++$solved;
+            $equal += $schedule->finish() < $optimum + 1e-6 ? 1 : 0;
+            self::assertLessThanOrEqual(1.05 * ($optimum - SmallYard::NOW), $schedule->finish() - SmallYard::NOW, 'seed '.$seed);
+            self::assertLessThanOrEqual($optimum + 1e-6, LowerBound::of($yard), 'no bound above what can be done, seed '.$seed);
+        }
+        self::assertGreaterThanOrEqual(54, $equal);
+    }
+}

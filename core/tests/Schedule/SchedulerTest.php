@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Schedule;
+
+use Hull\Climate\RateLine;
+use Hull\Schedule\Activity;
+use Hull\Schedule\Lag;
+use Hull\Schedule\LowerBound;
+use Hull\Schedule\NextHour;
+use Hull\Schedule\Passing;
+use Hull\Schedule\Person;
+use Hull\Schedule\Placed;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Scheduler;
+use Hull\Schedule\Slack;
+use Hull\Schedule\WhyKind;
+use Hull\Schedule\Window;
+use Hull\Schedule\Yard;
+use PHPUnit\Framework\TestCase;
+
+final class SchedulerTest extends TestCase
+{
+    public function testThousandsOfRandomYardsAreBrokenByNoSchedule(): void
+    {
+        $placed = $paid = $without = 0;
+        for ($seed = 1; $seed <= 2000; ++$seed) {
+            $yard = (new RandomYard($seed, 2 + $seed % 3, 2 + $seed % 4, 16))->yard();
+            $schedule = (new Scheduler(2, $seed))->plan($yard);
+            self::assertSame([], Validator::faults($schedule), 'seed '.$seed);
+            $placed += count($schedule->placed);
+            $paid += $schedule->score->paid > 0.0 ? 1 : 0;
+            $without += count($schedule->without);
+        }
+        self::assertGreaterThan(15_000, $placed);
+        self::assertLessThan(0.1 * $placed, $without, 'most of it finds room');
+        self::assertGreaterThan(0, $paid, 'some windows cannot be kept, and are paid for');
+        self::assertLessThan(400, $paid);
+    }
+
+    public function testTheSameYardSeedAndNumberGiveTheSameSchedule(): void
+    {
+        $plan = static fn (): array => array_map(static fn (Placed $p): float => $p->start, (new Scheduler(60, 9))->plan((new RandomYard(4, 4, 5))->yard())->placed);
+        self::assertSame($plan(), $plan());
+    }
+
+    public function testMoreTriesAreNeverWorseAndProgressIsTold(): void
+    {
+        $yard = (new RandomYard(12, 5, 5, 30))->yard();
+        $told = [];
+        $few = (new Scheduler(8, 3))->plan($yard);
+        $many = (new Scheduler(200, 3, static function (int $done, int $of, Schedule $best) use (&$told): void {
+            $told[] = [$done, $of, $best->finish()];
+        }))->plan($yard);
+        self::assertFalse($few->score->isBetterThan($many->score));
+        self::assertGreaterThan(3, count($told));
+        self::assertSame($told, array_values(array_filter($told, static fn (array $t): bool => $t[0] <= 200 && 200 === $t[1])));
+        self::assertGreaterThanOrEqual(LowerBound::of($yard), $many->finish());
+        $asked = 0;
+        (new Scheduler(200, 3, static function (int $done) use (&$asked): bool {
+            ++$asked;
+
+            return $done < 1;
+        }))->plan($yard);
+        self::assertLessThan(20, $asked, 'it can be stopped');
+    }
+
+    public function testACoatIsHeldBackSoThatTheNextFallsIntoWorkingHours(): void
+    {
+        $first = new Activity('a', 'p', 'first coat', 1.0, 'bay');
+        $next = new Activity('b', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('a', Passing::hours(10.0), 'the film')], windows: [new Window('a', Passing::hours(16.0), 'its window', false, 0.5)]);
+        $schedule = (new Scheduler(1))->plan(self::yard([$first, $next]));
+        self::assertEqualsWithDelta(15.0, $schedule->placed['a']->start, 0.01, 'not at 8: it would close at 1 in the night');
+        self::assertEqualsWithDelta(32.0, $schedule->placed['b']->start, 1e-6);
+        self::assertSame([WhyKind::Window, 'b'], [$schedule->placed['a']->why->kind, $schedule->placed['a']->why->other]);
+        self::assertSame(0.0, $schedule->score->paid);
+    }
+
+    public function testAWindowThatCannotBeKeptIsPaidForInHoursAndSaysSo(): void
+    {
+        $first = new Activity('a', 'p', 'first coat', 1.0, 'bay');
+        $next = new Activity('b', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('a', Passing::hours(10.0), 'the film')], windows: [new Window('a', Passing::hours(11.0), 'its window', false, 0.5)]);
+        $schedule = (new Scheduler(1))->plan(self::yard([$first, $next]));
+        self::assertEqualsWithDelta(8.0, $schedule->placed['a']->start, 1e-6, 'nothing is held back for what is missed anyway');
+        self::assertSame(0.5, $schedule->placed['b']->paid);
+        self::assertEqualsWithDelta(1.5, $schedule->placed['b']->end - $schedule->placed['b']->start, 1e-6);
+    }
+
+    public function testWhatIsSplitGoesOnInTheMorningAndWhatIsNotWaitsForIt(): void
+    {
+        $long = new Activity('a', 'p', 'sanding', 11.0, 'bay', whole: false);
+        $coat = new Activity('b', 'p', 'coat', 8.0, 'bay');
+        $schedule = (new Scheduler(1))->plan(self::yard([$long, $coat]));
+        self::assertEqualsWithDelta(33.0, $schedule->placed['a']->end, 1e-6, '10 h on the first day, one on the next');
+        self::assertEqualsWithDelta(33.0, $schedule->placed['b']->start, 1e-6);
+        $never = (new Scheduler(1))->plan(self::yard([new Activity('c', 'p', 'coat', 12.0, 'bay')]));
+        self::assertStringContainsString('12.0 h in one go, the longest stretch of working hours is 10.0 h', $never->without['c']);
+    }
+
+    public function testSlackCriticalChainAndTheNextHour(): void
+    {
+        $yard = self::yard([
+            new Activity('a', 'p', 'wash', 2.0, 'bay'), new Activity('b', 'p', 'sand', 4.0, 'bay', lags: [new Lag('a', Passing::hours(3.0), 'drying')]),
+            new Activity('c', 'q', 'label', 1.0, 'shed', whole: false),
+        ]);
+        $schedule = (new Scheduler(50))->plan($yard);
+        $slack = Slack::of($schedule);
+        self::assertSame(['a', 'b'], array_map(static fn (Placed $p): string => $p->id, $schedule->criticalChain()));
+        self::assertSame(0.0, $slack['a']);
+        self::assertGreaterThanOrEqual(1.0, $slack['c']);
+        $next = NextHour::of($schedule, $slack);
+        self::assertSame(['a', 'c'], array_map(static fn (NextHour $n): string => $n->id, $next));
+        self::assertSame([true, false], [$next[0]->planned, $next[0]->fits]);
+        self::assertTrue($next[1]->fits);
+    }
+
+    public function testAWarmerHourNeverClosesAWindowLater(): void
+    {
+        mt_srand(3);
+        for ($i = 0; $i < 300; ++$i) {
+            $rates = [];
+            for ($h = 0; $h < 60; ++$h) {
+                $rates[] = mt_rand(1, 30) / 100.0;
+            }
+            $at = mt_rand(0, 59);
+            $warmer = array_map(static fn (int $h, float $rate): float => $rate + ($h === $at ? 0.2 : 0.0), array_keys($rates), $rates);
+            self::assertLessThanOrEqual((float) Passing::on(RateLine::of(0.0, $rates))->after(3.5) + 1e-9, (float) Passing::on(RateLine::of(0.0, $warmer))->after(3.5));
+        }
+    }
+
+    /** @param list<Activity> $work */
+    private static function yard(array $work): Yard
+    {
+        return new Yard(8.0, 240.0, $work, [Person::of('Rowan', array_map(static fn (int $d): array => [24.0 * $d + 8.0, 24.0 * $d + 18.0], range(0, 9)))]);
+    }
+}
