@@ -20,9 +20,13 @@ final class OptimumTest extends TestCase
             $yard = $small->yard();
             $schedule = (new Scheduler(800, $seed))->plan($yard);
             self::assertSame([], Validator::faults($schedule));
-            self::assertSame([0, 0.0], [$schedule->score->without, $schedule->score->paid], 'every window can be kept in seed '.$seed);
-            $optimum = $small->optimum((int) round($schedule->finish()));
+            $kept = 0 === $schedule->score->without && 0.0 === $schedule->score->paid;
+            $optimum = $small->optimum($kept ? (int) round($schedule->finish()) : SmallYard::END);
             if (null === $optimum) {
+                continue;
+            }
+            if (!$kept) {
+                self::assertSame(SmallYard::END, $optimum, 'abrading is paid for where no order keeps the windows, seed '.$seed);
                 continue;
             }
             ++$solved;

@@ -32,6 +32,7 @@ final class SmallYard
 {
     private const DAYS = 7;
     public const NOW = 8;
+    public const END = 24 * self::DAYS;
     /** More than this is not searched to the end. */
     private const MOST = 30_000;
 
