@@ -29,6 +29,7 @@ use App\Entity\JobRow;
 use App\Format\Csv;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
+use App\Work\YardAir;
 use Hull\Bench\Tools;
 use Hull\Catalog\Catalogue;
 use Hull\Compute\Registry;
@@ -56,7 +57,7 @@ final readonly class PartController
     private const VESSEL = '1 L';
     private const MOST_TEXT = 200_000;
 
-    public function __construct(private Desk $desk, private Bookkeeper $books, private Stored $stored, private JobReader $reader, private ClockInterface $clock)
+    public function __construct(private Desk $desk, private Bookkeeper $books, private Stored $stored, private JobReader $reader, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -148,7 +149,7 @@ final readonly class PartController
             throw new ConflictHttpException('The route was changed after you opened it. Nothing was stored; load it again.');
         }
         $piece = $this->stored->workpiece($row);
-        $finished = array_keys($piece->replay($this->clock->now())->finished);
+        $finished = array_keys($piece->replay($this->clock->now(), $this->air->series($row))->finished);
         foreach ($finished as $key) {
             if (null === $route->find($key)) {
                 throw $body->field('steps')->refuse('A finished step cannot be taken out of the route; correct the record instead.', 'a route that keeps every finished step');
@@ -171,7 +172,7 @@ final readonly class PartController
         $place = $this->stored->places($row->job)[$read->place];
         $this->books->survey($row->job, $row, $read, $place, $row->version);
         $piece = $this->stored->workpiece($row);
-        $replayed = $piece->replay($this->clock->now());
+        $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
         $ahead = array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), (new RoutePlanner($piece->context))->plan($replayed->state)->steps);
         $this->books->route($row, WorkRoute::of([...$done, ...$ahead]), Bookkeeper::PLANNED);
@@ -221,7 +222,7 @@ final readonly class PartController
         $read = $this->stored->part($row);
         try {
             $piece = $this->stored->workpiece($row);
-            $replayed = $piece->replay($this->clock->now());
+            $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
             $cards = $screen->cards($piece, $replayed, $tools, $shown);
             $place = $piece->place->name.' · '.$shown->value($replayed->air->temperature)->text.' · '.$shown->value($replayed->air->humidity)->text;
 

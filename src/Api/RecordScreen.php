@@ -11,6 +11,7 @@ use App\Api\View\StepLine;
 use App\Entity\LogRow;
 use App\Entity\PartRow;
 use App\Work\Stored;
+use App\Work\YardAir;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Job\LogEntry;
@@ -23,7 +24,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the record screen: every line as written, and the surface they leave. */
 final readonly class RecordScreen
 {
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -33,7 +34,7 @@ final readonly class RecordScreen
         $now = $at->format('Y-m-d\TH:i:s\Z');
         try {
             $piece = $this->stored->workpiece($row);
-            $replayed = $piece->replay($at);
+            $replayed = $piece->replay($at, $this->air->series($row));
         } catch (NoRoute $e) {
             $air = $this->stored->places($row->job)[$this->stored->part($row)->place]->air;
 

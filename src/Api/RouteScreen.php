@@ -13,6 +13,7 @@ use App\Api\View\StepView;
 use App\Entity\PartRow;
 use App\Entity\Workshop;
 use App\Work\Stored;
+use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\RouteFigures;
 use Hull\Bench\Workpiece;
@@ -32,7 +33,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the route screen: steps with reasons, findings with mends, films, schools. */
 final readonly class RouteScreen
 {
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -48,7 +49,7 @@ final readonly class RouteScreen
         } catch (NoRoute $e) {
             return new RouteView((string) $row->id, (string) $row->job->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, []);
         }
-        $replayed = $piece->replay($this->clock->now());
+        $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         [$steps, $layers] = $this->steps($piece, $route, $replayed, $shown, $row->workshop);
         $remaining = Route::of(Workpiece::remaining($route, $replayed));
         $done = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));

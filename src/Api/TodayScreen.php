@@ -12,6 +12,7 @@ use App\Api\View\TodayView;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Work\Stored;
+use App\Work\YardAir;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Quantity\Duration;
@@ -25,7 +26,7 @@ final readonly class TodayScreen
 {
     private const URGENCY = ['now' => 0, 'soon' => 1, 'work' => 2, 'wait' => 3, 'done' => 4];
 
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -60,7 +61,7 @@ final readonly class TodayScreen
         $substrate = $this->catalogue->substrate($part->substrate)->name;
         try {
             $piece = $this->stored->workpiece($row);
-            $replayed = $piece->replay($this->clock->now());
+            $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
             $remaining = Workpiece::remaining($piece->route(), $replayed);
 
             return new PartLine((string) $row->id, $part->name, $substrate, $part->zoneOf ?? '', count($piece->route()->steps) - count($remaining), count($piece->route()->steps), null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next));
@@ -78,7 +79,7 @@ final readonly class TodayScreen
         $air = static fn (\Hull\Climate\Air $a): string => $shown->value($a->temperature)->text.' · '.$shown->value($a->humidity)->text;
         try {
             $piece = $this->stored->workpiece($row);
-            $replayed = $piece->replay($at);
+            $replayed = $piece->replay($at, $this->air->series($row));
         } catch (NoRoute $e) {
             $gate = WindowScreen::gate($place->air);
 

@@ -8,6 +8,7 @@ use App\Api\View\WindowBand;
 use App\Api\View\WindowsView;
 use App\Entity\PartRow;
 use App\Work\Stored;
+use App\Work\YardAir;
 use Hull\Bench\LaidCoat;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
@@ -25,7 +26,7 @@ final readonly class WindowScreen
     private const HOURS_BEFORE = 6;
     private const HOURS_AFTER = 42;
 
-    public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -38,7 +39,7 @@ final readonly class WindowScreen
         $to = Screens::instant($now + self::HOURS_AFTER) ?? '';
         try {
             $piece = $this->stored->workpiece($row);
-            $replayed = $piece->replay($at);
+            $replayed = $piece->replay($at, $this->air->series($row));
         } catch (NoRoute $e) {
             $gate = self::gate($place->air);
 

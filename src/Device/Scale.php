@@ -12,7 +12,6 @@ use Hull\Quantity\Mass;
 final readonly class Scale
 {
     private const PATIENCE_S = 0.8;
-    private const MOST_BYTES = 4096;
 
     private string $address;
 
@@ -37,9 +36,8 @@ final readonly class Scale
         if (!$this->isThere()) {
             return null;
         }
-        $answer = @file_get_contents(rtrim($this->address, '/').'/reading', false, stream_context_create(['http' => ['timeout' => self::PATIENCE_S, 'ignore_errors' => true]]), 0, self::MOST_BYTES);
         try {
-            $n = Node::root(json_decode(false === $answer ? '' : $answer, true));
+            $n = Node::root(Service::get($this->address, '/reading', self::PATIENCE_S));
             $n->field('protocol')->choice(['hull-scale']);
             $value = $n->optional('value')?->number();
 

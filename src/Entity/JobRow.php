@@ -35,6 +35,9 @@ class JobRow implements BelongsToWorkshop
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $cards = [];
 
+    #[ORM\Column(type: 'instant', nullable: true)]
+    public ?\DateTimeImmutable $due = null;
+
     /** @var Collection<int, PartRow> */
     #[ORM\OneToMany(targetEntity: PartRow::class, mappedBy: 'job', cascade: ['persist', 'remove'])]
     #[ORM\OrderBy(['position' => 'ASC'])]

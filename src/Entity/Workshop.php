@@ -43,6 +43,14 @@ class Workshop
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $suppliers = [];
 
+    /** @var array<string, mixed> who works when, as the core reads it; empty for the usual hours */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $crew = [];
+
+    /** Secret part of the address of the calendar; null while there is none. */
+    #[ORM\Column(length: 64, nullable: true)]
+    public ?string $calendarKey = null;
+
     /** One step of the scale at the bench, grams. */
     #[ORM\Column(type: 'float', options: ['default' => 1])]
     public float $scaleStepG = 1.0;

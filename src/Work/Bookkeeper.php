@@ -28,6 +28,7 @@ use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
 use Hull\Route\RouteStep;
 use Hull\Route\Severity;
+use Hull\Schedule\Crew;
 use Hull\Store\Supplier;
 use Hull\WorkCard\Kept;
 use Psr\Clock\ClockInterface;
@@ -38,7 +39,7 @@ final readonly class Bookkeeper
     public const PLANNED = 'planned';
     private const SURVEY_CHANGED = 'the survey changed';
 
-    public function __construct(private EntityManagerInterface $em, private Stored $stored, private Storeroom $store, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $em, private Stored $stored, private Storeroom $store, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -194,6 +195,26 @@ final readonly class Bookkeeper
         $this->em->flush();
     }
 
+    /** Who works in a workshop, and when. */
+    public function man(Workshop $workshop, Crew $crew): void
+    {
+        $workshop->crew = $crew->written;
+        $this->em->flush();
+    }
+
+    public function due(JobRow $row, ?\DateTimeImmutable $due): void
+    {
+        $row->due = $due;
+        $this->em->flush();
+    }
+
+    /** A new secret address for the calendar, or none; the one before no longer answers. */
+    public function calendar(Workshop $workshop, ?string $key): void
+    {
+        $workshop->calendarKey = $key;
+        $this->em->flush();
+    }
+
     public function keepOwnCatalogue(Workshop $workshop, string $text): void
     {
         $workshop->ownCatalogue = $text;
@@ -229,7 +250,7 @@ final readonly class Bookkeeper
     public function adapt(PartRow $row): array
     {
         $piece = $this->stored->workpiece($row);
-        $replayed = $piece->replay($this->clock->now());
+        $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         $remaining = self::ahead($piece->route(), $replayed);
         $broken = array_values(array_filter($piece->check()->findings($replayed->state, Route::of($remaining)), static fn (\Hull\Route\Finding $f): bool => Severity::Broken === $f->severity));
         $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));

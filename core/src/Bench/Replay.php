@@ -29,13 +29,14 @@ final readonly class Replay
     }
 
     /**
-     * @param list<LogEntry> $log as written, corrections included
-     * @param float          $now hours since 1970 UTC; entries after it do not count yet
+     * @param list<LogEntry>     $log as written, corrections included
+     * @param float              $now hours since 1970 UTC; entries after it do not count yet
+     * @param ClimateSeries|null $air of its place, readings and forecast; without it the readings in the log alone
      */
-    public function to(SurfaceState $surveyed, Route $route, array $log, float $now): Replayed
+    public function to(SurfaceState $surveyed, Route $route, array $log, float $now, ?ClimateSeries $air = null): Replayed
     {
         $entries = array_values(array_filter(Record::effective($log), static fn (LogEntry $e): bool => $e->hour() <= $now + 1e-6));
-        $series = $this->series($entries);
+        $series = $air ?? $this->series($entries);
         $check = new RouteCheck($this->context);
         $state = $surveyed;
         $clock = [] === $entries ? $now : $entries[0]->hour();
@@ -55,12 +56,12 @@ final readonly class Replay
             }
             if (EntryKind::Start === $entry->kind || (EntryKind::Finish === $entry->kind && !isset($started[$step->key]))) {
                 $started[$step->key] ??= $clock;
-                foreach ($this->runner->broken($step, $state) as $need) {
-                    $findings[] = new Finding($step->key, $check->name($step), $need->id, $need->says, $need->consequence, $need->source, Severity::Broken);
-                    $state = null === $need->scar ? $state : $state->with($need->scar, 1.0);
-                }
+                $state = $this->judge($step, $this->whereItBegan($state, $coats, $started, $series->airAt($clock)), $state, $check, $findings);
             }
             if (EntryKind::Finish === $entry->kind) {
+                if ($started[$step->key] < $clock) {
+                    $state = $this->judge($step, $state, $state, $check, $findings);
+                }
                 $finished[$step->key] = $clock;
                 $state = $this->runner->effects($step, $state, null, $entry->film);
                 $coats = $this->coats($coats, $step, $state, $series, $clock);
@@ -68,6 +69,42 @@ final readonly class Replay
         }
 
         return new Replayed($this->advance($state, $series, $clock, $now), $started, $finished, $coats, $findings, $series, $series->airAt($now));
+    }
+
+    /**
+     * A coat takes time: it begins where the one below was begun, and ends where that one was ended. So the film below is
+     * looked at as it is at either end.
+     *
+     * @param list<LaidCoat>       $coats
+     * @param array<string, float> $started step key => hour
+     */
+    private function whereItBegan(SurfaceState $state, array $coats, array $started, Air $air): SurfaceState
+    {
+        $coat = $coats[count($coats) - 1] ?? null;
+        $older = null === $coat ? 0.0 : $coat->laidAt - ($started[$coat->stepKey] ?? $coat->laidAt);
+        $top = $state->top();
+
+        return $older <= 0.0 || null === $top ? $state : $state->strip(1)->lay($top->after($older, $air));
+    }
+
+    /**
+     * What a step needs and does not find, each said once.
+     *
+     * @param list<Finding> $findings
+     *
+     * @return SurfaceState with the scars of it
+     */
+    private function judge(RouteStep $step, SurfaceState $seen, SurfaceState $state, RouteCheck $check, array &$findings): SurfaceState
+    {
+        foreach ($this->runner->broken($step, $seen) as $need) {
+            $said = array_filter($findings, static fn (Finding $f): bool => $f->stepKey === $step->key && $f->needId === $need->id);
+            if ([] === $said) {
+                $findings[] = new Finding($step->key, $check->name($step), $need->id, $need->says, $need->consequence, $need->source, Severity::Broken);
+                $state = null === $need->scar ? $state : $state->with($need->scar, 1.0);
+            }
+        }
+
+        return $state;
     }
 
     /** @param list<LogEntry> $entries */

@@ -7,6 +7,7 @@ namespace Hull\Bench;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Substrate;
+use Hull\Climate\ClimateSeries;
 use Hull\Job\EntryKind;
 use Hull\Job\Part;
 use Hull\Job\Place;
@@ -135,9 +136,10 @@ final readonly class Workpiece
         return (new Reasons($this->context))->of($this->surveyed, $route);
     }
 
-    public function replay(\DateTimeImmutable $now): Replayed
+    /** @param ClimateSeries|null $air of its place; without it the readings in the record are all that is known */
+    public function replay(\DateTimeImmutable $now, ?ClimateSeries $air = null): Replayed
     {
-        return (new Replay($this->context))->to($this->surveyed, $this->route(), $this->part->log, (float) $now->format('U.u') / 3600.0);
+        return (new Replay($this->context))->to($this->surveyed, $this->route(), $this->part->log, (float) $now->format('U.u') / 3600.0, $air);
     }
 
     /** @return list<RouteStep> the steps of a route that are not finished */

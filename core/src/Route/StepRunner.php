@@ -113,6 +113,12 @@ final class StepRunner
         return null === $product || !$step->laysFilm ? $needs : [...$needs, ...$product->needs];
     }
 
+    /** @return list<string> ids of the facts that change with time */
+    public function drifts(): array
+    {
+        return array_map('strval', array_keys($this->drifting));
+    }
+
     public function product(RouteStep $routeStep): ?Product
     {
         return null === $routeStep->product ? null : $this->context->catalogue()->product($routeStep->product);
@@ -163,7 +169,7 @@ final class StepRunner
     }
 
     /** The worse of how wet the part is and how it holds water. */
-    private function exposure(SurfaceState $state): string
+    public function exposure(SurfaceState $state): string
     {
         $byState = self::DRYING_BY_WETNESS[(int) min(3, max(1, $state->fact('wet')))];
         $hours = Drying::BASE_HOURS;

@@ -58,6 +58,12 @@ final readonly class Activity
         return null !== $this->wet;
     }
 
+    /** Not begun before an hour, for a reason. */
+    public function from(float $hour, string $because): self
+    {
+        return $hour <= $this->notBefore ? $this : new self($this->id, $this->part, $this->name, $this->hours, $this->place, $this->whole, $this->noisy, $this->dusty, $this->people, $this->gear, $this->floorM2, $this->wet, $this->dry, $this->lags, $this->windows, $hour, $because, $this->notAfter, $this->lateHours, $this->share, $this->setupHours, $this->shareFor, $this->fixed);
+    }
+
     /** @param array{float, float, list<string>} $fixed start, end, who */
     public function fixedAt(array $fixed): self
     {

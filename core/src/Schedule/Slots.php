@@ -73,7 +73,7 @@ final class Slots
                 return null;
             }
             [$start, $end, $who, $cause] = $fit;
-            $why = $start > $from + 1e-9 && null !== $cause ? $cause : $why;
+            $why = $start > $from + 1e-9 && null !== $cause && !self::says($why, $cause) ? $cause : $why;
             $setUp = $this->isSetUp($activity, $start);
             $end -= $setUp ? min($activity->setupHours, $hours) : 0.0;
             $dry = $this->dry($activity, $end);
@@ -85,6 +85,12 @@ final class Slots
         }
 
         return null;
+    }
+
+    /** What it waits for says more than that the hours it is over at are not worked. */
+    private static function says(Why $why, Why $cause): bool
+    {
+        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) && !in_array($why->kind, [WhyKind::Nothing, WhyKind::Before, WhyKind::Hours, WhyKind::Quiet], true);
     }
 
     private function dry(Activity $activity, float $end): ?float

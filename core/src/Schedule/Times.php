@@ -30,7 +30,8 @@ final class Times
             if (null === $earlier) {
                 continue;
             }
-            $ready = $lag->along ? self::along($earlier, $activity->hours, $lag->passing, false) : $lag->passing->after($earlier->end) ?? \INF;
+            // Set up already it is shorter, and its end comes sooner after its beginning.
+            $ready = $lag->along ? self::along($earlier, max(0.0, $activity->hours - ('' === $activity->share ? 0.0 : $activity->setupHours)), $lag->passing, false) : $lag->passing->after($earlier->end) ?? \INF;
             if ($ready > $from + 1e-9) {
                 [$from, $why] = [$ready, new Why(WhyKind::Waits, $lag->what, $lag->from)];
             }

@@ -52,6 +52,16 @@ final readonly class Film
         return new self($this->product, $this->thickness, $this->touch->ended(), $this->recoatMin->ended(), $this->recoatMax?->ended(), $this->recoatAgain?->ended(), $this->full->ended(), $this->measured);
     }
 
+    /** The same film as it would stand in a phase, to ask what a step wants of it. */
+    public function standing(FilmPhase $phase): self
+    {
+        $fresh = self::fresh($this->product, $this->thickness, $this->measured);
+        $past = static fn (CureClock $clock, bool $over): CureClock => $over ? $clock->ended() : $clock;
+        $lapsed = FilmPhase::Lapsed === $phase || FilmPhase::Cured === $phase;
+
+        return new self($this->product, $this->thickness, $past($fresh->touch, FilmPhase::Wet !== $phase), $past($fresh->recoatMin, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase), null === $fresh->recoatMax ? null : $past($fresh->recoatMax, $lapsed || FilmPhase::Shut === $phase), null === $fresh->recoatAgain ? null : $past($fresh->recoatAgain, $lapsed), $past($fresh->full, FilmPhase::Cured === $phase), $this->measured);
+    }
+
     /** The gauge has the word: this thickness in place of the sheet's; the clocks go on as they are. */
     public function read(FilmThickness $thickness): self
     {

@@ -66,6 +66,14 @@ final readonly class SurfaceState
         return new self($this->substrate, $this->facts, array_map(static fn (Film $f): Film => $f->cured(), $this->films));
     }
 
+    /** With the top film as it would stand in a phase. */
+    public function topStanding(FilmPhase $phase): self
+    {
+        $top = $this->top();
+
+        return null === $top ? $this : $this->strip(1)->lay($top->standing($phase));
+    }
+
     /** @param int $number of the film, 0 at the bottom */
     public function read(int $number, \Hull\Quantity\FilmThickness $thickness): self
     {

@@ -96,6 +96,7 @@ final class Validator
                 $faults[] = "$a->id is before $id has ended";
             }
         }
+        $lasts = $p->end - $p->start - $p->paid;
         // A coat is worked along: what is at a share of the first is reached at the same share of the next.
         $shares = static fn (bool $along): array => $along ? range(0.0, 1.0, 1.0 / 12.0) : [1.0];
         foreach (null === $a->fixed ? $a->lags : [] as $lag) {
@@ -105,7 +106,7 @@ final class Validator
             }
             foreach ($shares($lag->along) as $share) {
                 $ready = $lag->passing->after($from->start + $share * ($from->end - $from->start));
-                if (null === $ready || $p->start + ($lag->along ? $share * $a->hours : 0.0) < $ready - self::SLACK) {
+                if (null === $ready || $p->start + $p->paid + ($lag->along ? $share * $lasts : 0.0) < $ready - self::SLACK) {
                     $faults[] = sprintf('%s does not wait for %s', $a->id, $lag->what);
                     break;
                 }
@@ -118,7 +119,7 @@ final class Validator
             }
             foreach ($shares($window->along) as $share) {
                 $closes = $window->closes->after($from->start + $share * ($from->end - $from->start));
-                if (null !== $closes && $p->start + ($window->along ? $share * $a->hours : 0.0) > $closes + self::SLACK) {
+                if (null !== $closes && $p->start + ($window->along ? $share * $lasts : 0.0) > $closes + self::SLACK) {
                     $faults[] = sprintf('%s misses %s by %.2f h and pays nothing', $a->id, $window->what, $p->start - $closes);
                     break;
                 }

@@ -1,0 +1,295 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Product;
+use Hull\Catalog\Step;
+use Hull\Climate\Drying;
+use Hull\Climate\PartLag;
+use Hull\Cure\CureFactor;
+use Hull\Cure\ZoneSpan;
+use Hull\Mix\PotLife;
+use Hull\Route\RouteStep;
+use Hull\Route\StepRunner;
+use Hull\Surface\Film;
+use Hull\Surface\FilmPhase;
+use Hull\Surface\SurfaceState;
+
+/** Reads what is left of a part's route as work to be scheduled: the engine says what each step asks, the air when it is so. */
+final class ChainReader
+{
+    private const SPRAYED = ['hvlp', 'conventional', 'airless', 'aerosol'];
+    private const GUN = ['hvlp', 'conventional'];
+    private const TOGETHER = ['dismantling', 'reassembling', 'bath', 'oven-work'];
+    /** A film that has no pot keeps open so long, hours: as long as one keeps the brush or the can at hand. */
+    private const AT_HAND_H = 4.0;
+    /** Getting ready for it and clearing away, hours. */
+    private const TURNING_TO_H = 0.25;
+    private const KEYING = ['scuff', 'final-wipe'];
+
+    private readonly StepRunner $runner;
+    private readonly Catalogue $catalogue;
+
+    /** @var list<Activity> */
+    private array $chain = [];
+
+    /** @var list<Lag> */
+    private array $lags = [];
+
+    /** @var list<array{string|null, float, float}|null> of each film on the part: activity, or when it was laid from and to; null for one an oven cured */
+    private array $films = [];
+
+    /** @var array<string, array{string|null, float}> fact => activity that brought it and the level then, or now and the level now */
+    private array $since = [];
+
+    private float $notBefore = -\INF;
+    private string $because = '';
+
+    /**
+     * @param string               $id         of the part among all parts of the yard
+     * @param string               $at         of its place among all places of the yard
+     * @param array<string, float> $deliveries hour by product
+     */
+    private function __construct(private readonly string $id, private readonly string $at, private readonly Workpiece $piece, private readonly Replayed $done, private readonly Airs $airs, private readonly float $now, private readonly array $deliveries)
+    {
+        $this->runner = new StepRunner($piece->context);
+        $this->catalogue = $piece->context->catalogue();
+    }
+
+    /**
+     * @param array<string, float> $deliveries hour by product that is not in the store
+     *
+     * @return list<Activity>
+     */
+    public static function read(string $id, string $at, Workpiece $piece, Replayed $done, Airs $airs, float $now, array $deliveries = []): array
+    {
+        return (new self($id, $at, $piece, $done, $airs, $now, $deliveries))->chain();
+    }
+
+    /** @return list<Activity> */
+    private function chain(): array
+    {
+        $state = $this->done->state;
+        foreach (array_slice($this->done->coats, -count($state->films)) as $coat) {
+            $this->films[] = [null, $this->done->started[$coat->stepKey] ?? $coat->laidAt, $coat->laidAt];
+        }
+        foreach ($this->runner->drifts() as $fact) {
+            $this->since[$fact] = [null, $state->fact($fact)];
+        }
+        foreach (Workpiece::remaining($this->piece->route(), $this->done) as $step) {
+            $definition = $this->catalogue->step($step->step);
+            if ($definition->isWait()) {
+                $this->wait($definition, $state, $this->runner->apply($step, $state)->state);
+            } else {
+                $this->work($step, $definition, $state);
+            }
+            $after = $this->runner->apply($step, $state);
+            $this->remember($step, $state);
+            $state = $after->state;
+        }
+
+        return $this->chain;
+    }
+
+    private function work(RouteStep $step, Step $definition, SurfaceState $state): void
+    {
+        $asks = Asks::of($this->runner, $step, $state);
+        $windows = [];
+        $notAfter = null;
+        $hours = $this->runner->handsOn($definition) / 60.0;
+        if (null !== $asks->from || $asks->ends) {
+            [$windows, $notAfter] = $this->film($asks, $state, $definition->laysFilm, $hours);
+        }
+        foreach ($asks->hours as $fact => $most) {
+            [$from, $level] = $this->since[$fact];
+            if (null === $from) {
+                $notAfter = min($notAfter ?? \INF, $this->now + max(0.0, $most - $level));
+            } else {
+                $windows[] = new Window($from, Passing::hours(max(0.0, $most - $level)), sprintf('%d hours of bare metal', (int) round($most)), false, $this->keying());
+            }
+        }
+        $product = $definition->laysFilm ? $this->runner->product($step) : null;
+        $this->deliver($product);
+        $manner = $this->catalogue->manner($definition);
+        $method = true === $product?->isAerosol() ? 'aerosol' : $this->piece->part->method;
+        $activity = new Activity(
+            $this->id.'/'.$step->key, $this->id, $this->piece->check()->name($step), max(0.05, $hours), $this->at, $manner->whole, $manner->noisy, $manner->dusty,
+            $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) ? 2 : 1,
+            $this->gear($definition, $product, $method), max(0.5, $this->piece->context->area()->m2() / 4.0),
+            null === $product ? null : $this->wet($product, $method),
+            $manner->dryWeather && !$this->isSheltered() ? Dry::in($this->airs->at($this->at)) : null,
+            $this->lags, $windows, $this->notBefore, $this->because, $notAfter, null === $notAfter ? 0.0 : $this->keying(),
+            null === $product ? '' : $product->id.'/'.$this->at, $definition->takes->setupMin / 60.0, null === $product ? 0.0 : (null === $product->potLife ? self::AT_HAND_H : $product->potLife->h() * PotLife::USABLE),
+        );
+        $begun = $this->done->started[$step->key] ?? null;
+        $this->chain[] = null === $begun ? $activity : $activity->fixedAt([$begun, max($this->now, $begun + $activity->hours), []]);
+        [$this->lags, $this->notBefore, $this->because] = [[], -\INF, ''];
+        $this->afterwards($definition, $activity->id, $state);
+    }
+
+    /**
+     * What the film below asks: from when on (put into the lags) and until when.
+     *
+     * @return array{list<Window>, float|null}
+     */
+    private function film(Asks $asks, SurfaceState $state, bool $lays, float $hours): array
+    {
+        $top = $state->top();
+        $below = $this->films[count($this->films) - 1] ?? null;
+        if (null === $top || null === $below) {
+            return [[], null];
+        }
+        [$from, $start, $end] = $below;
+        $amount = CureFactor::thickness($top->thickness, $top->product->dft);
+        $opens = null === $asks->from ? null : $this->airs->cure($this->at, $top->product, $asks->from);
+        $closes = $asks->ends ? $this->airs->cure($this->at, $top->product, FilmPhase::Lapsed) : null;
+        $name = lcfirst($top->product->name);
+        if (null !== $from) {
+            if (null !== $opens) {
+                $this->lags[] = new Lag($from, Passing::on($opens, $amount), $name.' to '.self::into($asks->from), $lays && FilmPhase::Open === $asks->from);
+            }
+            $again = $this->airs->again($this->at, $top->product);
+
+            return [null === $closes ? [] : [new Window($from, Passing::on($closes, $amount), 'the recoat window of '.$name, $lays, $this->keying(), null === $again ? null : Passing::on($again, $amount))], null];
+        }
+        $span = ZoneSpan::of(ZoneSpan::along($lays ? $start : $end, $lays ? $end - $start : 0.0, $lays ? $hours : 0.0), static fn (float $laid): ?float => null === $opens ? $laid : $opens->reachedAt($laid, $amount), static fn (float $laid): ?float => $closes?->reachedAt($laid, $amount));
+        $this->holdUntil($span->earliest ?? \INF, sprintf('waits for %s to %s', $name, self::into($asks->from)));
+
+        return [[], $span->latest];
+    }
+
+    private function wait(Step $definition, SurfaceState $state, SurfaceState $after): void
+    {
+        $for = $definition->takes->waitFor;
+        $top = $after->top();
+        if (in_array($for, ['touch', 'recoat', 'full'], true)) {
+            $into = match ($for) {
+                'touch' => FilmPhase::Tacky,
+                'recoat' => FilmPhase::Open,
+                default => FilmPhase::Cured,
+            };
+            $this->forFilm($top, $into);
+
+            return;
+        }
+        $last = $this->chain[count($this->chain) - 1] ?? null;
+        $passing = match ($for) {
+            'drying' => Passing::on($this->airs->drying($this->at), Drying::BASE_HOURS[$this->runner->exposure($state)], $definition->takes->waitHours),
+            'dwell' => Passing::on($this->airs->dwell($this->at), $definition->takes->waitHours),
+            default => Passing::hours($definition->takes->waitHours),
+        };
+        $what = 'drying' === $for ? 'the part to dry' : lcfirst($definition->name);
+        if (null !== $last) {
+            $this->lags[] = new Lag($last->id, $passing, $what);
+        } else {
+            $since = [] === $this->done->finished ? $this->now : max($this->done->finished);
+            $this->holdUntil($passing->after($since) ?? \INF, 'waits for '.$what);
+        }
+    }
+
+    private function forFilm(?Film $top, FilmPhase $into): void
+    {
+        $below = $this->films[count($this->films) - 1] ?? null;
+        $line = null === $top ? null : $this->airs->cure($this->at, $top->product, $into);
+        if (null === $top || null === $below || null === $line) {
+            return;
+        }
+        $passing = Passing::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
+        $what = lcfirst($top->product->name).' to '.self::into($into);
+        // A coat along the one below waits zone by zone; that is in what the coat itself asks.
+        if (FilmPhase::Open !== $into) {
+            null === $below[0] ? $this->holdUntil($passing->after($below[2]) ?? \INF, 'waits for '.$what) : $this->lags[] = new Lag($below[0], $passing, $what);
+        }
+    }
+
+    /** What passes by itself after a step, before the next. */
+    private function afterwards(Step $definition, string $id, SurfaceState $state): void
+    {
+        $takes = $definition->takes;
+        if (null === $takes->waitFor && $takes->waitHours <= 0.0) {
+            return;
+        }
+        $this->lags[] = match ($takes->waitFor) {
+            'dwell' => new Lag($id, Passing::on($this->airs->dwell($this->at), $takes->waitHours), lcfirst($definition->name).' to have worked'),
+            'drying' => new Lag($id, Passing::on($this->airs->drying($this->at), Drying::BASE_HOURS[$this->runner->exposure($state)], $takes->waitHours), 'the part to dry'),
+            default => new Lag($id, Passing::hours($takes->waitHours), lcfirst($definition->name).' to have worked'),
+        };
+    }
+
+    /** Which film and which drifting fact come from which work. */
+    private function remember(RouteStep $step, SurfaceState $before): void
+    {
+        $definition = $this->catalogue->step($step->step);
+        $last = $this->chain[count($this->chain) - 1]->id ?? null;
+        $after = $this->runner->effects($step, $before);
+        foreach ($this->runner->drifts() as $fact) {
+            if ($after->fact($fact) !== $before->fact($fact) && !$definition->isWait()) {
+                $this->since[$fact] = [$last, $after->fact($fact)];
+            }
+        }
+        $this->films = array_slice($this->films, 0, max(0, count($this->films) - $definition->strips));
+        if ($definition->cures) {
+            $this->films = array_map(static fn (): null => null, $this->films);
+        }
+        if (count($after->films) > count($this->films)) {
+            $this->films[] = [$last, 0.0, 0.0];
+        }
+    }
+
+    private function deliver(?Product $product): void
+    {
+        $here = null === $product ? null : $this->deliveries[$product->id] ?? null;
+        if (null !== $product && null !== $here && $here > $this->now) {
+            $this->holdUntil($here, lcfirst($product->name).' is not in the store and comes then');
+        }
+    }
+
+    private function holdUntil(float $hour, string $because): void
+    {
+        if ($hour > $this->notBefore) {
+            [$this->notBefore, $this->because] = [$hour, $because];
+        }
+    }
+
+    private function wet(Product $product, string $method): Wet
+    {
+        $tau = PartLag::TAU_HOURS[$this->piece->context->substrate()->mass] ?? 0.0;
+        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky);
+
+        return new Wet($this->airs->gate($this->at, $product, $tau, in_array($method, self::SPRAYED, true)), null === $touch ? Passing::hours(0.0) : Passing::on($touch));
+    }
+
+    /** @return list<string> */
+    private function gear(Step $definition, ?Product $product, string $method): array
+    {
+        $asked = [...$definition->requires, ...null === $product ? [] : $product->requires, ...null !== $product && in_array($method, self::GUN, true) ? ['spray-gun', 'compressor'] : []];
+
+        return array_values(array_unique(array_filter($asked, fn (string $id): bool => 'gear' === ($this->catalogue->limits[$id]->kind ?? ''))));
+    }
+
+    /** Abrading and wiping a film whose window was missed, hours. */
+    private function keying(): float
+    {
+        return self::TURNING_TO_H + array_sum(array_map(fn (string $id): float => isset($this->catalogue->steps[$id]) ? $this->runner->handsOn($this->catalogue->step($id)) / 60.0 : 0.0, self::KEYING));
+    }
+
+    private function isSheltered(): bool
+    {
+        return $this->catalogue->places[$this->piece->place->kind]->sheltered ?? true;
+    }
+
+    private static function into(?FilmPhase $phase): string
+    {
+        return match ($phase) {
+            FilmPhase::Tacky => 'be touch dry',
+            FilmPhase::Open, null => 'take the next coat',
+            FilmPhase::Cured => 'cure fully',
+            default => 'harden',
+        };
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+use Hull\Input\Node;
+
+/** Who works in a yard and when, when it is to be quiet, and how much room and gear there is. */
+final readonly class Crew
+{
+    private const MOST_PEOPLE = 20;
+    private const CLOCK = '/^([01]?\d|2[0-4]):([0-5]\d)\s*-\s*([01]?\d|2[0-4]):([0-5]\d)$/';
+
+    /**
+     * @param array<string, WorkingHours> $people  by name
+     * @param list<string>                $off     days without work, as 2026-12-25
+     * @param array<string, float>        $floors  m2 by place
+     * @param array<string, int>          $gear    how many there are
+     * @param array<string, mixed>        $written as read
+     */
+    private function __construct(private array $people, private WorkingHours $quiet, public array $off, public array $floors, public array $gear, public array $written)
+    {
+    }
+
+    /** One person, week days 8 to 17 and Saturday morning; quiet at night and on Sundays. */
+    public static function usual(string $name): self
+    {
+        $day = ['8:00-12:30', '13:00-17:00'];
+
+        return self::read(Node::root([
+            'people' => [['name' => $name, 'hours' => ['mon' => $day, 'tue' => $day, 'wed' => $day, 'thu' => $day, 'fri' => $day, 'sat' => ['9:00-13:00']]]],
+            'quiet' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], ['0:00-8:00', '19:00-24:00']) + ['sun' => ['0:00-24:00']],
+        ]));
+    }
+
+    public static function read(Node $n): self
+    {
+        $n->only(['people', 'quiet', 'off', 'floors', 'gear']);
+        $people = [];
+        foreach ($n->field('people')->items(self::MOST_PEOPLE) as $p) {
+            $name = $p->only(['name', 'hours'])->field('name')->text(60);
+            $people[$name] = isset($people[$name]) ? throw $p->field('name')->refuse('Two people have this name.', 'a name of its own') : self::week($p->field('hours'));
+        }
+        if ([] === $people) {
+            throw $n->field('people')->refuse('Nobody works here.', 'at least one person with hours');
+        }
+        $off = array_map(static fn (Node $d): string => 1 === preg_match('/^\d{4}-\d\d-\d\d$/', $d->text(10)) ? $d->text(10) : throw $d->refuse(sprintf('"%s" is not a day.', $d->text(10)), 'a day such as 2026-12-25'), $n->optional('off')?->items(200) ?? []);
+        $floors = array_map(static fn (Node $m): float => $m->quantity(\Hull\Quantity\Area::class)->m2(), $n->optional('floors')?->fields() ?? []);
+        $gear = array_map(static fn (Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []);
+        $quiet = $n->optional('quiet');
+
+        return new self($people, null === $quiet ? WorkingHours::of([]) : self::week($quiet), $off, $floors, $gear, is_array($n->value) ? self::named($n->value) : []);
+    }
+
+    /**
+     * Everybody's hours between two hours.
+     *
+     * @return list<Person>
+     */
+    public function persons(float $from, float $to, \DateTimeZone $zone): array
+    {
+        $quiet = $this->quiet->between($from, $to, $zone);
+        $persons = [];
+        foreach ($this->people as $name => $hours) {
+            $persons[] = Person::of($name, $hours->between($from, $to, $zone, $this->off), $quiet);
+        }
+
+        return $persons;
+    }
+
+    /** @return list<array{float, float}> when no noise may be made */
+    public function quiet(float $from, float $to, \DateTimeZone $zone): array
+    {
+        return $this->quiet->between($from, $to, $zone);
+    }
+
+    private static function week(Node $n): WorkingHours
+    {
+        $week = [];
+        foreach ($n->only(WorkingHours::DAYS)->fields() as $day => $spans) {
+            foreach ($spans->items(6) as $span) {
+                if (1 !== preg_match(self::CLOCK, $span->text(15), $m)) {
+                    throw $span->refuse(sprintf('"%s" are no hours.', $span->text(15)), 'from and to such as 8:00-12:30');
+                }
+                $from = 60 * (int) $m[1] + (int) $m[2];
+                $to = 60 * (int) $m[3] + (int) $m[4];
+                $week[$day][] = $from < $to && $to <= 1440 ? [$from, $to] : throw $span->refuse('Hours end after they begin, on the same day.', 'from and to such as 8:00-12:30');
+            }
+        }
+
+        return WorkingHours::of($week);
+    }
+
+    /**
+     * @param array<array-key, mixed> $value
+     *
+     * @return array<string, mixed>
+     */
+    private static function named(array $value): array
+    {
+        $named = [];
+        foreach ($value as $key => $entry) {
+            $named[(string) $key] = $entry;
+        }
+
+        return $named;
+    }
+}

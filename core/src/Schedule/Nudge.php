@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+/** What breaks when an activity is put elsewhere and everything else stays where it is. */
+final readonly class Nudge
+{
+    public const SOON = 'soon';
+    public const LATE = 'late';
+    public const ROOM = 'room';
+
+    /**
+     * @param string $id    of the activity that is harmed, the one that was moved or one that follows it
+     * @param string $kind  soon: what it waits for has not come; late: a window is missed; room: somebody or something is in the way
+     * @param float  $until hour from which on (soon, room) or up to which (late) it would do
+     */
+    private function __construct(public string $id, public string $kind, public Why $why, public float $until)
+    {
+    }
+
+    /** @return list<self> empty when it may stand there */
+    public static function of(Schedule $schedule, string $id, float $start): array
+    {
+        $yard = $schedule->yard;
+        $activity = $yard->activity($id);
+        $was = $schedule->placed[$id];
+        $slots = new Slots($yard);
+        foreach ($schedule->placed as $other => $placed) {
+            if ($other !== $id) {
+                $slots->take($yard->activity($other), $placed);
+            }
+        }
+        $breaks = self::times($yard, $activity, $start, $schedule->placed);
+        $room = $slots->room($activity, $start, new Why(WhyKind::Nothing), $was->paid, $was->who);
+        if (null === $room || $room->start > $start + 0.02) {
+            $breaks[] = new self($id, self::ROOM, $room->why ?? new Why(WhyKind::Hours), $room->start ?? $yard->end);
+        }
+        $end = null !== $room && $room->start <= $start + 0.02 ? $room->end : $start + ($was->end - $was->start);
+        $placed = [...$schedule->placed, $id => new Placed($id, $start, $end, $was->who, $was->why, max($end, $was->dry + $start - $was->start), $was->paid)];
+        $later = false;
+        foreach ($yard->chains[$activity->part] as $next) {
+            if ($later && isset($placed[$next])) {
+                $breaks = [...$breaks, ...self::times($yard, $yard->activity($next), $placed[$next]->start, $placed)];
+            }
+            $later = $later || $next === $id;
+        }
+
+        return $breaks;
+    }
+
+    /**
+     * @param array<string, Placed> $placed
+     *
+     * @return list<self>
+     */
+    private static function times(Yard $yard, Activity $activity, float $start, array $placed): array
+    {
+        $breaks = [];
+        [$earliest, $why] = Times::earliest($yard, $activity, $placed);
+        if ($start < $earliest - 0.02) {
+            $breaks[] = new self($activity->id, self::SOON, $why, $earliest);
+        }
+        $latest = ($placed[$activity->id]->paid ?? 0.0) > 0.0 ? null : Times::latest($activity, $placed);
+        if (null !== $activity->notAfter && 0.0 === ($placed[$activity->id]->paid ?? 0.0) && (null === $latest || $activity->notAfter < $latest[0])) {
+            $latest = [$activity->notAfter, new Window('', Passing::hours(0.0), 'the window of the film below', false, $activity->lateHours)];
+        }
+        if (null !== $latest && $start > $latest[0] + 0.02) {
+            $breaks[] = new self($activity->id, self::LATE, new Why(WhyKind::Window, $latest[1]->what, '' === $latest[1]->from ? null : $latest[1]->from), $latest[0]);
+        }
+
+        return $breaks;
+    }
+
+    public function words(): string
+    {
+        return match ($this->kind) {
+            self::LATE => sprintf('misses %s', $this->why->what),
+            self::SOON => 'too soon',
+            default => 'no room',
+        };
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+
+/** A yard put together from the routes of its parts, the air of its places and the people who work there. */
+final readonly class Planning
+{
+    /** Nothing is planned further ahead, days: the forecast is a guess long before. */
+    public const DAYS = 45;
+
+    /**
+     * @param array<string, Workpiece> $pieces     by part
+     * @param array<string, Replayed>  $done       what the record says of each
+     * @param array<string, string>    $places     part => place among all places of the yard
+     * @param float                    $now        hours since 1970 UTC
+     * @param array<string, float>     $dues       hour by part
+     * @param array<string, float>     $deliveries hour by product that is not in the store
+     * @param array<string, float>     $pins       hour by activity before which somebody does not want it
+     */
+    public static function yard(array $pieces, array $done, array $places, Airs $airs, Crew $crew, \DateTimeZone $zone, float $now, array $dues = [], array $deliveries = [], array $pins = []): Yard
+    {
+        $work = [];
+        foreach ($pieces as $id => $piece) {
+            $work = [...$work, ...ChainReader::read($id, $places[$id], $piece, $done[$id], $airs, $now, $deliveries)];
+        }
+        $work = array_map(static fn (Activity $a): Activity => isset($pins[$a->id]) ? $a->from($pins[$a->id], 'put there by hand') : $a, $work);
+        $end = $now + 24.0 * self::DAYS;
+        $persons = $crew->persons($now, $end, $zone);
+        // Who began what is under way is not in the record; the first one to be there sees it through.
+        $first = $persons[0]->name ?? '';
+        $work = array_map(static fn (Activity $a): Activity => null === $a->fixed ? $a : $a->fixedAt([$a->fixed[0], $a->fixed[1], '' === $first ? [] : [$first]]), $work);
+
+        return new Yard($now, $end, self::apart($work), $persons, $crew->floors, $crew->gear, $dues);
+    }
+
+    /**
+     * The same person cannot see two things through at once: what is under way is nobody's where somebody has another already.
+     *
+     * @param list<Activity> $work
+     *
+     * @return list<Activity>
+     */
+    private static function apart(array $work): array
+    {
+        $taken = [];
+        $apart = [];
+        foreach ($work as $a) {
+            foreach ($a->fixed[2] ?? [] as $name) {
+                if (isset($taken[$name]) && null !== $a->fixed) {
+                    $a = $a->fixedAt([$a->fixed[0], $a->fixed[1], []]);
+                }
+                $taken[$name] = true;
+            }
+            $apart[] = $a;
+        }
+
+        return $apart;
+    }
+}

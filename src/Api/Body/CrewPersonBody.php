@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Body;
+
+/** Somebody who works. */
+final readonly class CrewPersonBody
+{
+    /** @param array<string, list<string>> $hours by day, as 8:00-12:30 */
+    public function __construct(
+        public string $name,
+        public array $hours,
+    ) {
+    }
+}

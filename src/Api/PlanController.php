@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\Body\CrewBody;
+use App\Api\Body\DueBody;
+use App\Api\Body\PlanBody;
+use App\Api\Body\PutBody;
+use App\Api\View\BreakView;
+use App\Api\View\CrewPerson;
+use App\Api\View\CrewView;
+use App\Api\View\PlanView;
+use App\Api\View\TryView;
+use App\Entity\Workshop;
+use App\Work\Bookkeeper;
+use App\Work\PlanBody as Kept;
+use App\Work\YardAir;
+use App\Work\YardPlan;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Job\JobReader;
+use Hull\Quantity\Area;
+use Hull\Schedule\Crew;
+use Hull\Schedule\Nudge;
+use Hull\Schedule\Placed;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Why;
+use Hull\Schedule\WhyKind;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The schedule of the whole yard: seen, made again, tried otherwise; who works when; due dates. */
+final readonly class PlanController
+{
+    private const BY_HAND = 'something was put elsewhere by hand';
+
+    public function __construct(private Desk $desk, private YardPlan $plans, private YardAir $air, private PlanScreen $screen, private Bookkeeper $books)
+    {
+    }
+
+    #[Route('/api/plan', name: 'api_plan', methods: ['GET'])]
+    #[Answers(PlanView::class)]
+    public function show(): JsonResponse
+    {
+        $workshop = $this->desk->account()->workshop;
+        $this->air->refresh($workshop);
+
+        return $this->shown($workshop);
+    }
+
+    #[Route('/api/plan', name: 'api_plan_make', methods: ['POST'])]
+    #[Takes(PlanBody::class)]
+    #[Answers(PlanView::class)]
+    public function make(Request $request): JsonResponse
+    {
+        $body = JsonBody::of($request)->only(['note', 'fresh']);
+        $workshop = $this->desk->account()->workshop;
+        $this->air->refresh($workshop);
+        $reasons = $this->plans->outdated($this->plans->latest());
+        $fresh = true === $body->optional('fresh')?->boolean();
+        $note = Node::remark($body->optional('note'), 300);
+        $this->plans->plan($workshop, '' !== $note ? $note : ([] === $reasons ? '' : implode('; ', $reasons)), $fresh ? [] : $this->pins(), $fresh);
+
+        return $this->shown($workshop);
+    }
+
+    /** What breaks when one thing is put elsewhere; nothing is kept. */
+    #[Route('/api/plan/try', name: 'api_plan_try', methods: ['POST'])]
+    #[Takes(PutBody::class)]
+    #[Answers(TryView::class)]
+    public function try(Request $request): JsonResponse
+    {
+        [$id, $start] = $this->put($request);
+        $workshop = $this->desk->account()->workshop;
+        $yard = $this->plans->yard($workshop);
+        $placed = [];
+        foreach (Kept::work($this->plans->latest()) as $w) {
+            if (isset($yard->activities[$w->field('id')->text()])) {
+                $placed[$w->field('id')->text()] = new Placed($w->field('id')->text(), $w->field('start')->number(), $w->field('end')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), new Why(WhyKind::Kept), $w->field('dry')->number(), $w->field('paid')->number(), $w->field('set_up')->boolean());
+            }
+        }
+        if (!isset($placed[$id])) {
+            throw new InvalidInput('/id', 'The plan has nothing of that name any more.', 'work that is in the latest plan');
+        }
+        $name = static fn (?string $of): string => null === $of ? '' : lcfirst($yard->activities[$of]->name ?? 'other work');
+
+        return new JsonResponse(new TryView(array_map(static fn (Nudge $n): BreakView => new BreakView($n->id, $yard->activity($n->id)->name, Nudge::LATE === $n->kind ? $n->words() : $n->words().': '.$n->why->words($name($n->why->other)), Screens::instant($n->until) ?? '', $n->kind), Nudge::of(new Schedule($yard, $placed, []), $id, $start))));
+    }
+
+    /** Keeps one thing from beginning before an hour, and plans the rest around it. */
+    #[Route('/api/plan/put', name: 'api_plan_put', methods: ['POST'])]
+    #[Takes(PutBody::class)]
+    #[Answers(PlanView::class)]
+    public function pin(Request $request): JsonResponse
+    {
+        [$id, $start] = $this->put($request);
+        $workshop = $this->desk->account()->workshop;
+        $this->plans->plan($workshop, self::BY_HAND, [...$this->pins(), $id => $start]);
+
+        return $this->shown($workshop);
+    }
+
+    #[Route('/api/crew', name: 'api_crew', methods: ['GET'])]
+    #[Answers(CrewView::class)]
+    public function crew(): JsonResponse
+    {
+        return new JsonResponse($this->crewView($this->desk->account()->workshop));
+    }
+
+    #[Route('/api/crew', name: 'api_crew_save', methods: ['PUT'])]
+    #[Takes(CrewBody::class)]
+    #[Answers(CrewView::class)]
+    public function saveCrew(Request $request): JsonResponse
+    {
+        $workshop = $this->desk->account()->workshop;
+        $this->books->man($workshop, Crew::read(JsonBody::of($request)));
+
+        return new JsonResponse($this->crewView($workshop));
+    }
+
+    #[Route('/api/jobs/{job}/due', name: 'api_job_due', methods: ['PUT'])]
+    #[Takes(DueBody::class)]
+    #[Answers(null, 204)]
+    public function due(string $job, Request $request): Response
+    {
+        $row = $this->desk->job($job);
+        $day = JsonBody::of($request)->only(['due'])->optional('due')?->text(10);
+        $due = null === $day ? null : \DateTimeImmutable::createFromFormat('!Y-m-d', $day, new \DateTimeZone($row->workshop->timezone));
+        if (false === $due) {
+            throw new InvalidInput('/due', sprintf('"%s" is not a day.', $day), 'a day such as 2026-12-25');
+        }
+        $this->books->due($row, $due?->modify('18:00'));
+
+        return new Response(null, 204);
+    }
+
+    /** @return array{string, float} */
+    private function put(Request $request): array
+    {
+        $body = JsonBody::of($request)->only(['id', 'start']);
+
+        return [$body->field('id')->text(), (float) JobReader::instant($body->field('start'))->format('U') / 3600.0];
+    }
+
+    /** @return array<string, float> */
+    private function pins(): array
+    {
+        return array_map(static fn (Node $n): float => $n->number(), Node::root($this->plans->latest()->body ?? [])->optional('pins')?->fields() ?? []);
+    }
+
+    private function shown(Workshop $workshop): JsonResponse
+    {
+        return new JsonResponse($this->screen->view($workshop, $this->desk->jobs(), $this->desk->shown()));
+    }
+
+    private function crewView(Workshop $workshop): CrewView
+    {
+        $n = Node::root(YardPlan::crew($workshop)->written);
+        $week = static fn (?Node $w): array => array_map(static fn (Node $d): array => array_map(static fn (Node $s): string => $s->text(), $d->items()), $w?->fields() ?? []);
+        $units = $this->desk->shown()->units;
+
+        return new CrewView(
+            array_map(static fn (Node $p): CrewPerson => new CrewPerson($p->field('name')->text(), $week($p->field('hours'))), $n->field('people')->items()),
+            $week($n->optional('quiet')),
+            array_map(static fn (Node $d): string => $d->text(), $n->optional('off')?->items() ?? []),
+            array_map(static fn (Node $f): string => $f->quantity(Area::class)->format($units), $n->optional('floors')?->fields() ?? []),
+            array_map(static fn (Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []),
+        );
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\LostView;
+use App\Api\View\MoveView;
+use App\Api\View\NextView;
+use App\Api\View\PlannedView;
+use App\Api\View\PlanPart;
+use App\Api\View\PlanPerson;
+use App\Api\View\PlanView;
+use App\Api\View\SpanView;
+use App\Entity\JobRow;
+use App\Entity\Workshop;
+use App\Work\PlanBody;
+use App\Work\Stored;
+use App\Work\YardAir;
+use App\Work\YardPlan;
+use Hull\Catalog\Catalogue;
+use Hull\Input\Node;
+use Hull\Quantity\Duration;
+use Hull\Schedule\Person;
+use Psr\Clock\ClockInterface;
+
+/** Builds the schedule of the yard as a page shows it. */
+final readonly class PlanScreen
+{
+    private const HOURS_BEFORE = 12.0;
+    private const DAYS = 45;
+
+    public function __construct(private YardPlan $plans, private YardAir $air, private Stored $stored, private Catalogue $catalogue, private PlaceHoursScreen $hours, private ClockInterface $clock)
+    {
+    }
+
+    /** @param list<JobRow> $jobs */
+    public function view(Workshop $workshop, array $jobs, Shown $shown): PlanView
+    {
+        $row = $this->plans->latest();
+        $pending = $this->plans->pending();
+        $body = Node::root($row->body ?? []);
+        $zone = new \DateTimeZone($workshop->timezone);
+        $now = (float) $this->clock->now()->format('U.u') / 3600.0;
+        $hours = static fn (string $field): ?View\Value => null === $body->optional($field) ? null : $shown->value(Duration::hours(max(0.0, $body->field($field)->number())));
+        $places = $this->air->places();
+        $airs = $this->air->airs($workshop);
+        $forecast = $this->air->forecast();
+        $work = array_map(fn (Node $w): PlannedView => $this->planned($w, $shown), PlanBody::work($row));
+        $takes = [];
+        foreach (PlanBody::work($row) as $w) {
+            $takes[$w->field('id')->text()] = $w;
+        }
+
+        return new PlanView(
+            Screens::instant($now) ?? '', $workshop->timezone, $row->version ?? 0, null === $row ? null : Screens::instant((float) $row->at->format('U') / 3600.0), $row->note ?? '',
+            $pending->status ?? $row->status ?? 'none', $pending->done ?? 0, $pending->tries ?? 0,
+            $this->plans->outdated($row),
+            self::hour($body->optional('finish')), self::hour($body->optional('bound')), $hours('hands_on'), $hours('paid'), $hours('late'), self::hour($body->optional('better')), true === $body->optional('again')?->boolean(), [] !== ($body->optional('pins')?->fields() ?? []),
+            $this->parts($jobs), $work,
+            array_map(static fn (Node $n): LostView => new LostView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), $n->field('says')->text(500)), $body->optional('without')?->items(5000) ?? []),
+            array_map(static fn (Node $n): MoveView => new MoveView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), self::hour($n->optional('from')), self::hour($n->optional('to')), $n->field('why')->field('says')->text(500), self::paid($n, $shown)), $body->optional('moves')?->items(5000) ?? []),
+            array_values(array_filter(array_map(static fn (Node $n): ?NextView => self::next($n, $takes[$n->field('id')->text()] ?? null, $shown), $body->optional('next')?->items(500) ?? []), static fn (?NextView $n): bool => null !== $n)),
+            array_map(static fn (Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)), YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
+            array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($p, $airs->at(YardAir::key($p)), $forecast, $shown, $zone), $places)),
+            self::spans(YardPlan::crew($workshop)->quiet($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
+        );
+    }
+
+    /**
+     * @param list<JobRow> $jobs
+     *
+     * @return list<PlanPart>
+     */
+    private function parts(array $jobs): array
+    {
+        $parts = [];
+        foreach ($jobs as $job) {
+            foreach ($job->parts as $row) {
+                $part = $this->stored->part($row);
+                $parts[] = new PlanPart((string) $row->id, $part->name, $job->name, $this->catalogue->substrate($part->substrate)->hatch);
+            }
+        }
+
+        return $parts;
+    }
+
+    private function planned(Node $w, Shown $shown): PlannedView
+    {
+        $why = $w->field('why');
+
+        return new PlannedView(
+            $w->field('id')->text(), $w->field('part')->text(), $w->field('name')->text(), $w->field('place')->text(), self::hour($w->field('start')) ?? '', self::hour($w->field('end')) ?? '', self::hour($w->field('dry')) ?? '',
+            array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), $why->field('says')->text(500), $why->field('kind')->text(), $why->optional('other')?->text(), $shown->value(Duration::hours($w->field('slack')->number())), $w->field('critical')->boolean(), self::paid($w, $shown), $w->field('set_up')->boolean(), $w->field('coat')->boolean(), $w->field('fixed')->boolean(),
+        );
+    }
+
+    private static function next(Node $n, ?Node $work, Shown $shown): ?NextView
+    {
+        return null === $work ? null : new NextView($n->field('id')->text(), $work->field('part')->text(), $work->field('name')->text(), $n->field('planned')->boolean(), $n->field('fits')->boolean(), $shown->value(Duration::hours(max(0.0, $work->field('end')->number() - $work->field('start')->number()))), $shown->value(Duration::hours($n->field('slack')->number())));
+    }
+
+    private static function paid(Node $n, Shown $shown): ?View\Value
+    {
+        $paid = $n->field('paid')->number();
+
+        return $paid > 0.0 ? $shown->value(Duration::hours($paid)) : null;
+    }
+
+    /**
+     * @param list<array{float, float}> $spans
+     *
+     * @return list<SpanView>
+     */
+    private static function spans(array $spans): array
+    {
+        return array_map(static fn (array $s): SpanView => new SpanView(Screens::instant($s[0]) ?? '', Screens::instant($s[1]) ?? ''), $spans);
+    }
+
+    private static function hour(?Node $n): ?string
+    {
+        return null === $n ? null : Screens::instant($n->number());
+    }
+}

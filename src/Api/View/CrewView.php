@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** Who works when, and when it is quiet. */
+final readonly class CrewView
+{
+    /**
+     * @param list<CrewPerson>            $people
+     * @param array<string, list<string>> $quiet  by day
+     * @param list<string>                $off
+     * @param array<string, string>       $floors m2 by place
+     * @param array<string, int>          $gear
+     */
+    public function __construct(
+        public array $people,
+        public array $quiet,
+        public array $off,
+        public array $floors,
+        public array $gear,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** What a new plan does otherwise, and why. */
+final readonly class MoveView
+{
+    public function __construct(
+        public string $id,
+        public string $part,
+        public string $name,
+        public ?string $from,
+        public ?string $to,
+        public string $why,
+        public ?Value $paid,
+    ) {
+    }
+}

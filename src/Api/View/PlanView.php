@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** The schedule of the whole yard. */
+final readonly class PlanView
+{
+    /**
+     * @param string            $status   none, wanted, working, done or failed
+     * @param int               $done     orders worked out so far, of tries
+     * @param list<string>      $outdated why it may no longer hold
+     * @param ?string           $bound    no schedule ends before this
+     * @param ?string           $better   planned from scratch it would end then
+     * @param bool              $again    it was made by moving an earlier one as little as could be
+     * @param list<PlanPart>    $parts
+     * @param list<PlannedView> $work     in order of time
+     * @param list<LostView>    $without  what has no room
+     * @param list<MoveView>    $moves    what it does otherwise than the one before
+     * @param list<NextView>    $next     what can be begun now, best first
+     * @param list<PlanPerson>  $people
+     * @param list<PlaceHours>  $places
+     * @param list<SpanView>    $quiet    hours without noise
+     */
+    public function __construct(
+        public string $now,
+        public string $zone,
+        public int $version,
+        public ?string $madeAt,
+        public string $note,
+        public string $status,
+        public int $done,
+        public int $tries,
+        public array $outdated,
+        public ?string $finish,
+        public ?string $bound,
+        public ?Value $handsOn,
+        public ?Value $paid,
+        public ?Value $late,
+        public ?string $better,
+        public bool $again,
+        public bool $pinned,
+        public array $parts,
+        public array $work,
+        public array $without,
+        public array $moves,
+        public array $next,
+        public array $people,
+        public array $places,
+        public array $quiet,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** One piece of work in the schedule. */
+final readonly class PlannedView
+{
+    /**
+     * @param string       $dry   until then a film is wet
+     * @param list<string> $who
+     * @param string       $kind  of what keeps it from beginning earlier
+     * @param ?string      $other the work that is about
+     * @param ?Value       $paid  abrading, because a window is missed
+     */
+    public function __construct(
+        public string $id,
+        public string $part,
+        public string $name,
+        public string $place,
+        public string $start,
+        public string $end,
+        public string $dry,
+        public array $who,
+        public string $why,
+        public string $kind,
+        public ?string $other,
+        public Value $slack,
+        public bool $critical,
+        public ?Value $paid,
+        public bool $setUp,
+        public bool $coat,
+        public bool $fixed,
+    ) {
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use App\Api\JsonBody;
+use App\Format\ScheduleFormat;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Job\Job;
+use Hull\Job\JobReader;
+use Hull\Schedule\Crew;
+use Hull\Schedule\Planning;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Scheduler;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('hull:schedule', 'When everything on a job file can be done, in this weather and these working hours; exit 1 when something has no room')]
+final class ScheduleCommand extends Command
+{
+    public function __construct(private readonly Files $files, private readonly Airing $airing, private readonly ClockInterface $clock)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
+            ->addOption('climate', null, InputOption::VALUE_REQUIRED, 'Weather outdoors as CSV; without it the places stay as they are set')
+            ->addOption('crew', null, InputOption::VALUE_REQUIRED, 'Who works when, as JSON (docs/formats/crew.example.json)')
+            ->addOption('at', null, InputOption::VALUE_REQUIRED, 'The moment to plan from, with its offset; now without it')
+            ->addOption('zone', null, InputOption::VALUE_REQUIRED, 'Time zone of the working hours', 'Europe/London')
+            ->addOption('tries', null, InputOption::VALUE_REQUIRED, 'How many orders to work out; by size without it')
+            ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'Of the search', '1')
+            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $option = static fn (string $name): ?string => is_string($input->getOption($name)) ? $input->getOption($name) : null;
+        try {
+            $path = $input->getArgument('file');
+            $job = $this->files->job(is_string($path) ? $path : '');
+            $at = null === $option('at') ? $this->clock->now() : JobReader::instant(Node::root(['at' => $option('at')])->field('at'));
+            $zone = self::zone($option('zone') ?? 'UTC');
+            $crew = null === $option('crew') ? Crew::usual('the bench') : Crew::read(JsonBody::decode(Files::read($option('crew'))));
+            $schedule = $this->schedule($job, $option('climate'), $crew, $zone, $at, $option('tries'), (int) $option('seed'));
+        } catch (InvalidInput $e) {
+            return Files::refuse($output, $e);
+        }
+        'json' === $option('format') ? $output->writeln(Files::json(ScheduleFormat::data($schedule)), OutputInterface::OUTPUT_RAW) : self::text($schedule, $zone, $output);
+
+        return [] === $schedule->without ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function schedule(Job $job, ?string $climate, Crew $crew, \DateTimeZone $zone, \DateTimeImmutable $at, ?string $tries, int $seed): Schedule
+    {
+        $now = (float) $at->format('U.u') / 3600.0;
+        $airs = $this->airing->of($job, $climate, $now);
+        $plan = $this->files->plan($job);
+        $pieces = $done = $places = [];
+        foreach ($plan->routes as $id => $route) {
+            $pieces[$id] = $plan->pieces[$id]->routed($route);
+            $places[$id] = $pieces[$id]->place->id;
+            $done[$id] = $pieces[$id]->replay($at, $airs->at($places[$id])->series());
+        }
+        $yard = Planning::yard($pieces, $done, $places, $airs, $crew, $zone, $now);
+
+        return (new Scheduler(null === $tries ? Scheduler::triesFor(count($yard->activities)) : max(1, (int) $tries), $seed))->plan($yard);
+    }
+
+    private static function zone(string $name): \DateTimeZone
+    {
+        try {
+            return new \DateTimeZone($name);
+        } catch (\Exception) {
+            throw new InvalidInput('/zone', sprintf('"%s" is no time zone.', $name), 'a name such as Europe/London or UTC');
+        }
+    }
+
+    private static function text(Schedule $schedule, \DateTimeZone $zone, OutputInterface $output): void
+    {
+        $data = ScheduleFormat::data($schedule);
+        $clock = static fn (string $instant): string => (new \DateTimeImmutable($instant))->setTimezone($zone)->format('D j M H:i');
+        $output->writeln(sprintf('Done %s, no earlier than %s; %.1f h of work, %.1f h of abrading for missed windows', $clock(ScheduleFormat::instant($schedule->finish())), $clock(is_string($data['no_earlier_than']) ? $data['no_earlier_than'] : 'now'), $schedule->score->handsOn, $schedule->score->paid));
+        $critical = array_map(static fn (\Hull\Schedule\Placed $p): string => $p->id, $schedule->criticalChain());
+        foreach ($schedule->placed as $id => $placed) {
+            $activity = $schedule->yard->activity($id);
+            $output->writeln(sprintf('%s %s  %s, %s: %s (%s)%s', in_array($id, $critical, true) ? '*' : ' ', $clock(ScheduleFormat::instant($placed->start)), substr($clock(ScheduleFormat::instant($placed->end)), -5), $activity->part, $activity->name, ScheduleFormat::why($schedule, $placed->why), $placed->paid > 0.0 ? sprintf(' after %.1f h of abrading', $placed->paid) : ''));
+        }
+        foreach ($schedule->without as $id => $why) {
+            $output->writeln(sprintf('! %s: %s', $schedule->yard->activity($id)->part.', '.$schedule->yard->activity($id)->name, $why));
+        }
+    }
+}

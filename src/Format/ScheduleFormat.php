@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Hull\Schedule\LowerBound;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Slack;
+use Hull\Schedule\Why;
+
+/** A schedule as the console and the calendar say it. */
+final class ScheduleFormat
+{
+    /** @return array<string, mixed> */
+    public static function data(Schedule $schedule): array
+    {
+        $yard = $schedule->yard;
+        $slack = Slack::of($schedule);
+        $critical = array_map(static fn (\Hull\Schedule\Placed $p): string => $p->id, $schedule->criticalChain());
+        $work = [];
+        foreach ($schedule->placed as $id => $placed) {
+            $activity = $yard->activity($id);
+            $work[] = ['id' => $id, 'part' => $activity->part, 'name' => $activity->name, 'start' => self::instant($placed->start), 'end' => self::instant($placed->end), 'who' => $placed->who, 'place' => $activity->place, 'why' => self::why($schedule, $placed->why), 'slack_h' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'abrade_h' => $placed->paid, 'set_up_already' => $placed->setUp];
+        }
+
+        return ['now' => self::instant($yard->now), 'finish' => self::instant($schedule->finish()), 'no_earlier_than' => self::instant(LowerBound::of($yard)), 'hands_on_h' => $schedule->score->handsOn, 'late_h' => $schedule->score->late, 'abrade_h' => $schedule->score->paid, 'work' => $work, 'without' => $schedule->without];
+    }
+
+    public static function why(Schedule $schedule, Why $why): string
+    {
+        $other = null === $why->other ? null : $schedule->yard->activities[$why->other] ?? null;
+
+        return $why->words(null === $other ? '' : lcfirst($other->name));
+    }
+
+    public static function instant(float $hour): string
+    {
+        return gmdate('Y-m-d\TH:i:s\Z', (int) round($hour * 3600.0));
+    }
+}

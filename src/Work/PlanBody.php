@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\PlanRow;
+use Hull\Input\Node;
+use Hull\Schedule\LowerBound;
+use Hull\Schedule\Move;
+use Hull\Schedule\NextHour;
+use Hull\Schedule\Placed;
+use Hull\Schedule\Replan;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Slack;
+use Hull\Schedule\Why;
+
+/** A schedule as it is kept: enough to show it without working it out again. Hours since 1970 UTC. */
+final class PlanBody
+{
+    /**
+     * @param array<string, float> $pins
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Schedule $schedule, ?Replan $replan, array $pins): array
+    {
+        $yard = $schedule->yard;
+        $slack = Slack::of($schedule);
+        $critical = array_map(static fn (Placed $p): string => $p->id, $schedule->criticalChain());
+        $why = static fn (Why $w): array => ['kind' => $w->kind->value, 'says' => $w->words(null === $w->other ? '' : lcfirst($yard->activities[$w->other]->name ?? 'other work')), 'other' => $w->other];
+        $work = [];
+        foreach ($schedule->placed as $id => $p) {
+            $a = $yard->activity($id);
+            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'fixed' => null !== $a->fixed];
+        }
+
+        return [
+            'pins' => (object) $pins,
+            'finish' => $schedule->finish(), 'bound' => LowerBound::of($yard), 'hands_on' => $schedule->score->handsOn, 'paid' => $schedule->score->paid, 'late' => $schedule->score->late,
+            'work' => $work,
+            'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], array_keys($schedule->without), array_values($schedule->without)),
+            'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'paid' => $m->paid], $replan->moves ?? []),
+            'again' => null !== $replan, 'better' => $replan?->better?->finish(),
+            'next' => array_map(static fn (NextHour $n): array => ['id' => $n->id, 'planned' => $n->planned, 'fits' => $n->fits, 'slack' => $n->slack], NextHour::of($schedule, $slack)),
+        ];
+    }
+
+    /** @return list<Node> */
+    public static function work(?PlanRow $row): array
+    {
+        return null === $row ? [] : Node::root($row->body)->optional('work')?->items(5000) ?? [];
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Device\Sensors;
+use App\Device\WeatherService;
+use App\Entity\ForecastRow;
+use App\Entity\JobRow;
+use App\Entity\PartRow;
+use App\Entity\ReadingRow;
+use App\Entity\Workshop;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Bench\Record;
+use Hull\Catalog\Catalogue;
+use Hull\Climate\Air;
+use Hull\Climate\ClimateSeries;
+use Hull\Climate\Forecast;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Weather;
+use Hull\Job\Place;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Speed;
+use Hull\Quantity\Temperature;
+use Hull\Schedule\Airs;
+use Hull\Schedule\Planning;
+use Psr\Clock\ClockInterface;
+
+/** The air of a yard's places, from its forecast and everything that was read in them. Places of one name are one place. */
+final class YardAir
+{
+    private const FORECAST_GOOD_S = 1800;
+    private const READING_GOOD_S = 540;
+    private const BEFORE_H = 240;
+
+    /** @var array<string, Airs> by workshop */
+    private array $worked = [];
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Stored $stored, private readonly Catalogue $catalogue, private readonly WeatherService $weather, private readonly Sensors $sensors, private readonly ClockInterface $clock)
+    {
+    }
+
+    /** Asks the services for what is newer, unless they were asked a little while ago. */
+    public function refresh(Workshop $workshop): void
+    {
+        $now = $this->clock->now();
+        $latest = $this->forecast();
+        if (null === $latest || $now->getTimestamp() - $latest->at->getTimestamp() > self::FORECAST_GOOD_S) {
+            $fetched = $this->weather->forecast();
+            if (null !== $fetched) {
+                $this->keep($workshop, $fetched);
+            }
+        }
+        $read = $this->em->getRepository(ReadingRow::class)->findOneBy([], ['at' => 'DESC']);
+        if (null === $read || $now->getTimestamp() - $read->at->getTimestamp() > self::READING_GOOD_S) {
+            foreach ($this->sensors->readings() as [$place, $at, $air, $name]) {
+                $this->read($workshop, $place, $at, $air, $name);
+            }
+        }
+        $this->em->flush();
+    }
+
+    /** A newer forecast takes the place of the one before, which is kept. */
+    public function keep(Workshop $workshop, Forecast $forecast): void
+    {
+        $hours = array_map(static fn (Weather $w): array => [$w->air->temperature->c(), $w->air->humidity->si(), $w->wind->mPerS(), $w->rainMm], $forecast->hours);
+        $this->em->persist(new ForecastRow($workshop, $this->clock->now(), $forecast->source, $forecast->from, $hours));
+        $this->em->flush();
+        $this->worked = [];
+    }
+
+    /** False when the place had a reading at that moment already. */
+    public function read(Workshop $workshop, string $place, \DateTimeImmutable $at, Air $air, string $source): bool
+    {
+        if (null !== $this->em->getRepository(ReadingRow::class)->findOneBy(['place' => $place, 'at' => $at])) {
+            return false;
+        }
+        $this->em->persist(new ReadingRow($workshop, $place, $at, $air->temperature->c(), $air->humidity->si(), $source));
+        $this->em->flush();
+        $this->worked = [];
+
+        return true;
+    }
+
+    public function forecast(): ?ForecastRow
+    {
+        return $this->em->getRepository(ForecastRow::class)->findOneBy([], ['at' => 'DESC']);
+    }
+
+    public static function key(Place $place): string
+    {
+        return trim($place->name);
+    }
+
+    public function airs(Workshop $workshop): Airs
+    {
+        return $this->worked[(string) $workshop->id] ??= new Airs(array_map(fn (Place $p): PlaceAir => $this->air($p), $this->places()));
+    }
+
+    /** The air a part is worked in; null while the yard has no forecast, when its own readings are all there is. */
+    public function series(PartRow $row): ?ClimateSeries
+    {
+        return null === $this->forecast() ? null : $this->airs($row->workshop)->at(self::key($this->stored->places($row->job)[$this->stored->part($row)->place]))->series();
+    }
+
+    /**
+     * @param Temperature|null      $heatTo as if it were heated to this
+     * @param RelativeHumidity|null $dryTo  as if it were dried to this
+     */
+    public function air(Place $place, ?Temperature $heatTo = null, ?RelativeHumidity $dryTo = null): PlaceAir
+    {
+        $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
+        $kind = $this->catalogue->places[$place->kind];
+        $row = $this->forecast();
+        $outside = null === $row ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set') : self::asForecast($row);
+        $set = null === $heatTo ? $place->air : Air::of($heatTo, $place->air->humidity);
+        $kind = null === $heatTo || 'setting' === $kind->holds ? $kind : new \Hull\Catalog\Enclosure($kind->id, $kind->name, $kind->hint, $kind->sheltered, $kind->lagHours, $kind->gainC, 'warmth');
+
+        return PlaceAir::of($kind, $set, $outside, null === $heatTo && null === $dryTo ? $this->readings(self::key($place)) : [], $now - self::BEFORE_H, self::BEFORE_H + 24 * (Planning::DAYS + 2), $dryTo);
+    }
+
+    /** @return array<string, Place> by name */
+    public function places(): array
+    {
+        $places = [];
+        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+            foreach ($this->stored->places($job) as $place) {
+                $places[self::key($place)] ??= $place;
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<array{float, Air}> hour since 1970 UTC, air */
+    private function readings(string $place): array
+    {
+        $since = $this->clock->now()->modify(sprintf('-%d hours', self::BEFORE_H));
+        $readings = [];
+        foreach ($this->em->getRepository(ReadingRow::class)->findBy(['place' => $place], ['at' => 'ASC']) as $row) {
+            if ($row->at > $since) {
+                $readings[] = [(float) $row->at->format('U.u') / 3600.0, Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio))];
+            }
+        }
+        foreach ($this->em->getRepository(JobRow::class)->findAll() as $job) {
+            $here = array_keys(array_filter($this->stored->places($job), static fn (Place $p): bool => self::key($p) === $place));
+            foreach ($job->parts as $part) {
+                if (!in_array($part->survey['place'] ?? null, $here, true)) {
+                    continue;
+                }
+                foreach (Record::effective(array_map(Stored::entry(...), array_values($part->log->toArray()))) as $entry) {
+                    if (null !== $entry->air && $entry->at > $since && $entry->at <= $this->clock->now()) {
+                        $readings[] = [$entry->hour(), $entry->air];
+                    }
+                }
+            }
+        }
+
+        return $readings;
+    }
+
+    private static function asForecast(ForecastRow $row): Forecast
+    {
+        return Forecast::of($row->firstHour, array_map(static fn (array $h): Weather => Weather::of(Air::of(Temperature::celsius($h[0]), RelativeHumidity::ratio($h[1])), Speed::metresPerSecond($h[2]), $h[3]), $row->hours), $row->source);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\JobRow;
+use App\Entity\Workshop;
+use App\Format\Calendar;
+use App\Persistence\WorkshopScope;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Route\NoRoute;
+use Psr\Clock\ClockInterface;
+
+/** The latest plan of a yard and its live windows as a calendar. */
+final readonly class YardCalendar
+{
+    public function __construct(private EntityManagerInterface $em, private WorkshopScope $scope, private Stored $stored, private YardPlan $plans, private YardAir $air, private ClockInterface $clock)
+    {
+    }
+
+    /** The calendar at a secret address; null when there is none. */
+    public function at(string $key): ?string
+    {
+        $workshop = $this->em->getRepository(Workshop::class)->findOneBy(['calendarKey' => $key]);
+        if (null === $workshop) {
+            return null;
+        }
+        $this->scope->enter($workshop);
+
+        return $this->of($workshop);
+    }
+
+    public function of(Workshop $workshop): string
+    {
+        $now = $this->clock->now();
+        $parts = $windows = [];
+        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+            foreach ($job->parts as $row) {
+                $name = $this->stored->part($row)->name;
+                $parts[(string) $row->id] = $name.' ('.$job->name.')';
+                try {
+                    $piece = $this->stored->workpiece($row);
+                    $replayed = $piece->replay($now, $this->air->series($row));
+                } catch (NoRoute) {
+                    continue;
+                }
+                $coat = $replayed->coats[count($replayed->coats) - 1] ?? null;
+                if (null !== $coat && null !== $piece->next($replayed)) {
+                    $windows[] = [$row->id.'/'.$coat->stepKey, $name.', '.lcfirst($coat->product->name), $coat->opensAt, $coat->closesAt];
+                }
+            }
+        }
+
+        return Calendar::of($workshop->name, PlanBody::work($this->plans->latest()), $parts, $windows, YardPlan::crew($workshop)->written, new \DateTimeZone($workshop->timezone), $now);
+    }
+}

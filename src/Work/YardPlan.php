@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\ForecastRow;
+use App\Entity\JobRow;
+use App\Entity\LogRow;
+use App\Entity\PlanRow;
+use App\Entity\RouteRow;
+use App\Entity\Workshop;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Input\Node;
+use Hull\Job\Wanted;
+use Hull\Route\NoRoute;
+use Hull\Schedule\Crew;
+use Hull\Schedule\Kept;
+use Hull\Schedule\Planning;
+use Hull\Schedule\Replan;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Scheduler;
+use Hull\Schedule\Yard;
+use Hull\Store\Stores;
+use Hull\Store\Supplier;
+use Psr\Clock\ClockInterface;
+
+/** The schedule of a whole yard: put together from its jobs, kept by version, made again when something happened. */
+final readonly class YardPlan
+{
+    /** A yard with more to do than this is planned by the worker, so that nobody waits for a page. */
+    private const AT_ONCE = 250;
+
+    public function __construct(private EntityManagerInterface $em, private Stored $stored, private YardAir $air, private Storeroom $store, private ClockInterface $clock)
+    {
+    }
+
+    public function latest(string $status = PlanRow::DONE): ?PlanRow
+    {
+        return $this->em->getRepository(PlanRow::class)->findOneBy(['status' => $status], ['version' => 'DESC']);
+    }
+
+    /** One that is wanted or being worked on. */
+    public function pending(): ?PlanRow
+    {
+        return $this->latest(PlanRow::WORKING) ?? $this->latest(PlanRow::WANTED);
+    }
+
+    public static function crew(Workshop $workshop): Crew
+    {
+        return [] === $workshop->crew ? Crew::usual($workshop->name) : Crew::read(Node::root($workshop->crew));
+    }
+
+    /**
+     * @param array<string, float> $pins hour by activity
+     */
+    public function yard(Workshop $workshop, array $pins = []): Yard
+    {
+        $now = $this->clock->now();
+        $airs = $this->air->airs($workshop);
+        $pieces = $done = $places = $dues = [];
+        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+            foreach ($job->parts as $row) {
+                $id = (string) $row->id;
+                try {
+                    $piece = $this->stored->workpiece($row);
+                    $piece->route();
+                } catch (NoRoute) {
+                    continue;
+                }
+                $pieces[$id] = $piece;
+                $places[$id] = YardAir::key($piece->place);
+                $done[$id] = $piece->replay($now, $this->air->series($row));
+                $dues += null === $job->due ? [] : [$id => (float) $job->due->format('U') / 3600.0];
+            }
+        }
+
+        return Planning::yard($pieces, $done, $places, $airs, self::crew($workshop), new \DateTimeZone($workshop->timezone), self::hour($now), $dues, $this->deliveries($workshop, $pieces, $done), $pins);
+    }
+
+    /**
+     * Plans at once, or leaves it to the worker when there is much to do.
+     *
+     * @param array<string, float> $pins  hour by activity before which somebody does not want it
+     * @param bool                 $fresh from scratch, whatever was planned before
+     */
+    public function plan(Workshop $workshop, string $note, array $pins = [], bool $fresh = false): PlanRow
+    {
+        $last = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
+        $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
+        $row->body = ['pins' => (object) $pins, 'fresh' => $fresh];
+        $this->em->persist($row);
+        $yard = $this->yard($workshop, $pins);
+        if (count($yard->activities) <= self::AT_ONCE) {
+            $this->work($row, $yard);
+        }
+        $this->em->flush();
+
+        return $row;
+    }
+
+    /** @param \Closure(int, int): void|null $progress orders worked out, of how many */
+    public function work(PlanRow $row, ?Yard $yard = null, ?\Closure $progress = null): void
+    {
+        $body = Node::root($row->body);
+        $pins = array_map(static fn (Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
+        $yard ??= $this->yard($row->workshop, $pins);
+        $tries = Scheduler::triesFor(count($yard->activities));
+        $tell = null === $progress ? null : static function (int $done, int $of, Schedule $best) use ($progress): bool {
+            $progress($done, $of);
+
+            return true;
+        };
+        $scheduler = new Scheduler($tries, 1, $tell);
+        $before = true === $body->optional('fresh')?->boolean() ? [] : $this->kept();
+        $replan = [] === $before ? null : Replan::of($yard, $before, $scheduler);
+        $row->body = PlanBody::of($replan->schedule ?? $scheduler->plan($yard), $replan, $pins);
+        $row->status = PlanRow::DONE;
+        $row->done = $row->tries = $tries;
+    }
+
+    /**
+     * Why the latest plan may no longer hold.
+     *
+     * @return list<string>
+     */
+    public function outdated(?PlanRow $plan): array
+    {
+        if (null === $plan) {
+            return [];
+        }
+        $newer = function (string $class, string $field) use ($plan): bool {
+            /** @var class-string $class */
+            return [] !== $this->em->createQueryBuilder()->select('x.id')->from($class, 'x')->where("x.$field > :at")->setParameter('at', $plan->at, 'instant')->setMaxResults(1)->getQuery()->getScalarResult();
+        };
+
+        return array_values(array_filter([
+            $newer(ForecastRow::class, 'at') ? 'the forecast is newer' : '',
+            $newer(LogRow::class, 'writtenAt') ? 'the record has gone on' : '',
+            $newer(RouteRow::class, 'createdAt') ? 'a route has changed' : '',
+        ], static fn (string $reason): bool => '' !== $reason));
+    }
+
+    /** @return array<string, Kept> where the latest plan has everything */
+    private function kept(): array
+    {
+        $kept = [];
+        foreach (PlanBody::work($this->latest()) as $w) {
+            $kept[$w->field('id')->text()] = new Kept($w->field('start')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()));
+        }
+
+        return $kept;
+    }
+
+    /**
+     * When paint that the store has not even enough of for one coat can be here.
+     *
+     * @param array<string, Workpiece> $pieces
+     * @param array<string, Replayed>  $done
+     *
+     * @return array<string, float> hour by product
+     */
+    private function deliveries(Workshop $workshop, array $pieces, array $done): array
+    {
+        $suppliers = Storeroom::suppliers($workshop);
+        $seller = Supplier::of($suppliers, Supplier::PAINT);
+        if (null === $seller) {
+            return [];
+        }
+        $now = $this->clock->now();
+        $stores = new Stores($this->store->lots(), $now, $suppliers, []);
+        $here = [];
+        foreach (Wanted::of($pieces, $done)->coats as $coat) {
+            if ($stores->stock($coat->product)->missing($coat->paint, $now)->si() > 0.0) {
+                $here[$coat->product] = (float) $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0)->format('U') / 3600.0;
+            }
+        }
+
+        return $here;
+    }
+
+    private static function hour(\DateTimeImmutable $at): float
+    {
+        return (float) $at->format('U.u') / 3600.0;
+    }
+}
