@@ -20,6 +20,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The air of the yard's places: forecasts and readings in, hours out, and what heating or drying would do. */
@@ -95,7 +96,8 @@ final readonly class AirController
     private function place(Node $body): array
     {
         $places = $this->air->places();
-        $name = $body->field('place')->choice(array_map(strval(...), array_keys($places)));
+        $known = array_map(strval(...), array_keys($places));
+        $name = $body->optional('place')?->choice($known) ?? $known[0] ?? throw new NotFoundHttpException();
 
         return [$name, $places[$name]];
     }

@@ -57,6 +57,7 @@ final readonly class PlaceHoursScreen
             self::ticks($celsius, $shown->units), $shown->value($here->temperature)->text.' · '.$shown->value($here->humidity)->text, $shown->of($dew, 'margin', TemperatureDifference::class),
             null === $forecast ? 'as the place is set; there is no forecast' : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
             self::matters($closed, $from, $now, $zone),
+            count(array_filter(array_slice($closed, max(0, $now - $from), self::MATTERS_H), static fn (string $c): bool => '' !== $c)),
         );
     }
 

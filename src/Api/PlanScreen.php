@@ -19,6 +19,8 @@ use App\Work\Stored;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\Caution;
+use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
 use Hull\Schedule\Person;
@@ -42,11 +44,13 @@ final readonly class PlanScreen
         $body = Node::root($row->body ?? []);
         $zone = new \DateTimeZone($workshop->timezone);
         $now = (float) $this->clock->now()->format('U.u') / 3600.0;
-        $hours = static fn (string $field): ?View\Value => null === $body->optional($field) ? null : $shown->value(Duration::hours(max(0.0, $body->field($field)->number())));
+        // Hours of work are not days on the calendar: 90 h, not 3 d 18 h.
+        $hours = static fn (string $field): ?View\Value => null === $body->optional($field) ? null : new View\Value(($h = max(0.0, $body->field($field)->number())) < 10.0 ? $shown->value(Duration::hours($h))->text : sprintf('%.0f h', $h), $h, 'h', null);
         $places = $this->air->places();
         $airs = $this->air->airs($workshop);
         $forecast = $this->air->forecast();
         $work = array_map(fn (Node $w): PlannedView => $this->planned($w, $shown), PlanBody::work($row));
+        $cautions = $this->cautions(PlanBody::work($row), $now, $zone);
         $takes = [];
         foreach (PlanBody::work($row) as $w) {
             $takes[$w->field('id')->text()] = $w;
@@ -64,7 +68,34 @@ final readonly class PlanScreen
             array_map(static fn (Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)), YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
             array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($p, $airs->at(YardAir::key($p)), $forecast, $shown, $zone), $places)),
             self::spans(YardPlan::crew($workshop)->quiet($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
+            array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($cautions)),
+            array_map(static fn (Caution $c): string => $c->hint, $cautions),
         );
+    }
+
+    /**
+     * @param list<Node> $work
+     *
+     * @return list<Caution> of what is planned for the rest of the day, worst first
+     */
+    private function cautions(array $work, float $now, \DateTimeZone $zone): array
+    {
+        $evening = (float) (new \DateTimeImmutable('@'.(int) ($now * 3600.0)))->setTimezone($zone)->modify('tomorrow midnight')->format('U') / 3600.0;
+        $cautions = [];
+        foreach ($work as $w) {
+            $step = $this->catalogue->steps[self::id($w, 'step')] ?? null;
+            if (null === $step || $w->field('end')->number() < $now || $w->field('start')->number() > $evening) {
+                continue;
+            }
+            $product = $this->catalogue->products[self::id($w, 'product')] ?? null;
+            foreach ([...$step->cautions, ...$product->cautions ?? []] as $id) {
+                $cautions[$id] = $this->catalogue->cautions[$id];
+            }
+        }
+        $cautions = array_values($cautions);
+        usort($cautions, static fn (Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
+
+        return $cautions;
     }
 
     /**
@@ -83,6 +114,13 @@ final readonly class PlanScreen
         }
 
         return $parts;
+    }
+
+    private static function id(Node $w, string $field): string
+    {
+        $id = $w->optional($field)?->value;
+
+        return is_string($id) ? $id : '';
     }
 
     private function planned(Node $w, Shown $shown): PlannedView

@@ -13,11 +13,13 @@ use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use App\Work\YardAir;
+use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Quantity\Duration;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\NoRoute;
+use Hull\Schedule\ChainReader;
 use Hull\Surface\FilmPhase;
 use Psr\Clock\ClockInterface;
 
@@ -93,9 +95,24 @@ final readonly class TodayScreen
         $running = array_values(array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => isset($replayed->started[$s->key])))[0] ?? null;
         $coatsLeft = [] !== array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => null !== $s->product);
         [$urgency, $message] = $this->urgency($replayed->state->phase(), $band, $coatsLeft, null === $next, [] === $replayed->finished, $now, $shown);
+        if ('work' === $urgency && null !== $next && $this->catalogue->step($next->step)->isWait()) {
+            [$urgency, $message] = ['wait', $this->waitsFor($row, $piece, $replayed, $now)];
+        }
         $nextStep = null === $next ? null : $this->catalogue->step($next->step);
 
         return new TodayCard((string) $row->id, $part->name, $row->job->name, $place->name, $air($replayed->air), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), null === $running ? '' : $piece->check()->name($running), null === $next ? '' : $piece->check()->name($next), $nextStep->how ?? '', $band, $urgency, $message);
+    }
+
+    /** What hands-on work waits for, and until about when. */
+    private function waitsFor(PartRow $row, Workpiece $piece, Replayed $replayed, float $now): string
+    {
+        $first = ChainReader::read((string) $row->id, YardAir::key($piece->place), $piece, $replayed, $this->air->airs($row->workshop), $now)[0] ?? null;
+        if (null === $first || $first->notBefore <= $now) {
+            return 'It may be over: test it, then log it.';
+        }
+        $until = is_finite($first->notBefore) ? (new \DateTimeImmutable('@'.(int) round($first->notBefore * 3600.0)))->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('D H:i') : 'not in this air';
+
+        return sprintf('Not yet: %s, until about %s (estimate; test it).', $first->because, $until);
     }
 
     /** @return array{string, string} */

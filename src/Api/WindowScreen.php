@@ -4,20 +4,29 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\View\NextCoatView;
+use App\Api\View\ReadyView;
+use App\Api\View\SpanView;
 use App\Api\View\WindowBand;
 use App\Api\View\WindowsView;
+use App\Api\View\ZoneView;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use App\Work\YardAir;
+use App\Work\YardPlan;
 use Hull\Bench\LaidCoat;
+use Hull\Bench\NextCoat;
+use Hull\Bench\Replayed;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
+use Hull\Cure\Readiness;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
+use Hull\Schedule\Person;
 use Psr\Clock\ClockInterface;
 
 /** Builds the windows screen: what is curing and when each film lets the next one on. */
@@ -26,7 +35,7 @@ final readonly class WindowScreen
     private const HOURS_BEFORE = 6;
     private const HOURS_AFTER = 42;
 
-    public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private YardAir $air, private PlaceHoursScreen $hours, private ClockInterface $clock)
     {
     }
 
@@ -43,7 +52,7 @@ final readonly class WindowScreen
         } catch (NoRoute $e) {
             $gate = self::gate($place->air);
 
-            return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', $from, $to, [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', []);
+            return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', $from, $to, [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', [], ...$this->around($row, $place, $shown, $now), next: null);
         }
         $gate = self::gate($replayed->air, $piece, $replayed->finished);
         $measured = [] !== array_filter($piece->part->log, static fn (\Hull\Job\LogEntry $e): bool => null !== $e->air);
@@ -58,6 +67,32 @@ final readonly class WindowScreen
             $gate->outcome->warnings,
             $measured ? 'measured, last reading in the record' : 'as set for the place',
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
+            ...$this->around($row, $place, $shown, $now),
+            next: self::next($piece, $replayed),
+        );
+    }
+
+    /** @return array{air: View\PlaceHours, work: list<SpanView>} the air of its place and the hours worked */
+    private function around(PartRow $row, \Hull\Job\Place $place, Shown $shown, float $now): array
+    {
+        $zone = new \DateTimeZone($row->workshop->timezone);
+        $spans = array_merge([], ...array_map(static fn (Person $p): array => $p->work, YardPlan::crew($row->workshop)->persons($now - self::HOURS_BEFORE, $now + self::HOURS_AFTER, $zone)));
+
+        return [
+            'air' => $this->hours->of($place, $this->air->airs($row->workshop)->at(YardAir::key($place)), $this->air->forecast(), $shown, $zone),
+            'work' => array_map(static fn (array $s): SpanView => new SpanView(Screens::instant($s[0]) ?? '', Screens::instant($s[1]) ?? ''), $spans),
+        ];
+    }
+
+    private static function next(Workpiece $piece, Replayed $replayed): ?NextCoatView
+    {
+        $next = NextCoat::of($piece, $replayed);
+
+        return null === $next ? null : new NextCoatView(
+            Screens::instant($next->span->earliest), Screens::instant($next->span->latest), $next->span->isOpen(),
+            array_map(static fn (array $z): ZoneView => new ZoneView(Screens::instant($z[0]) ?? '', Screens::instant($z[1]), Screens::instant($z[2])), $next->zones),
+            $next->advice,
+            array_map(static fn (string $for, array $r): ReadyView => new ReadyView(Readiness::from($for)->words(), Screens::instant($r[0]), !$r[1]), array_keys($next->ready), array_values($next->ready)),
         );
     }
 

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use App\Device\WeatherService;
 use App\Entity\Account;
 use App\Entity\TinRow;
 use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
 use App\Work\Bookkeeper;
 use App\Work\Storeroom;
+use App\Work\YardAir;
+use App\Work\YardPlan;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Catalog\Catalogue;
 use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
+use Hull\Quantity\Duration;
+use Hull\Schedule\Crew;
 use Hull\Store\Movement;
 use Hull\Store\MovementKind;
 use Hull\Store\Supplier;
@@ -34,9 +39,9 @@ final class DemoCommand extends Command
     public const EMPTY_EMAIL = 'new@cinderquay.example';
     public const PASSWORD = 'red-lead-and-tallow';
     /** The last line of each demo log is put this long before now, so that its windows are live. */
-    private const LAST_LINE_AGO = 'PT5H';
+    private const LAST_LINE_AGO_H = 5.0;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly Storeroom $room, private readonly Catalogue $catalogue, private readonly string $directory)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly Storeroom $room, private readonly Catalogue $catalogue, private readonly WeatherService $weather, private readonly YardAir $air, private readonly YardPlan $plans, private readonly string $directory)
     {
         parent::__construct();
     }
@@ -49,11 +54,15 @@ final class DemoCommand extends Command
         $this->accounts->make(self::EMPTY_EMAIL, 'Wren Tallow', new Workshop('Empty slip'), self::PASSWORD);
         $yard = $this->accounts->make(self::EMAIL, 'Rowan Cinder', new Workshop('Cinder Quay'), self::PASSWORD)->workshop;
         $this->scope->enter($yard);
-        $this->furnish($yard);
+        $own = Node::root(Yaml::parseFile($this->directory.'/yard.yaml'));
+        $this->furnish($yard, $own);
         $paths = glob($this->directory.'/*.json');
         foreach (false === $paths ? [] : $paths as $path) {
-            $this->books->import($yard, $this->broughtUpToDate($this->files->job($path)));
+            $row = $this->books->import($yard, $this->broughtUpToDate($this->files->job($path), $own));
+            $days = $own->field('due_days')->optional($row->name)?->integer(1, 365);
+            $this->books->due($row, null === $days ? null : $this->clock->now()->add(new \DateInterval(sprintf('P%dD', $days)))->setTime(18, 0));
         }
+        $this->plan($yard);
         $output->writeln('Demo loaded.');
 
         return self::SUCCESS;
@@ -82,22 +91,36 @@ final class DemoCommand extends Command
         $this->books->deal($yard, array_map(static fn (Node $s): Supplier => new Supplier($s->field('name')->text(), $s->field('days')->integer(0, 99), array_map(static fn (Node $k): string => $k->choice(Supplier::KINDS), $s->field('sells')->items())), $own->field('sellers')->items()));
     }
 
-    private function furnish(Workshop $yard): void
+    /** A plan in mild weather, then a cold night in the forecast and the plan that follows from it. */
+    private function plan(Workshop $yard): void
     {
-        $own = Node::root(Yaml::parseFile($this->directory.'/yard.yaml'));
+        foreach (['mild' => 'the week as it looked', 'cold-night' => 'a cold night is coming'] as $scenario => $note) {
+            $forecast = $this->weather->ask($scenario)->forecast();
+            if (null === $forecast) {
+                return;
+            }
+            $this->air->keep($yard, $forecast);
+            $this->plans->plan($yard, $note, later: false);
+        }
+    }
+
+    private function furnish(Workshop $yard, Node $own): void
+    {
+        $this->books->man($yard, Crew::read($own->field('crew')));
         $this->stock($yard, $own);
         $local = array_map(static fn (Node $n): string => $n->text(2000), $own->field('local')->fields());
         $this->books->furnish($yard, $own->field('currency')->text(3), $own->field('hour_rate')->money(), $own->field('voc_limit')->integer(1, 1_000_000), $local);
     }
 
-    private function broughtUpToDate(Job $job): Job
+    private function broughtUpToDate(Job $job, Node $own): Job
     {
-        return new Job($job->name, $job->note, $job->places, array_map(function (Part $part): Part {
+        return new Job($job->name, $job->note, $job->places, array_map(function (Part $part) use ($own): Part {
             $last = $part->log[count($part->log) - 1] ?? null;
             if (null === $last) {
                 return $part;
             }
-            $shift = $this->clock->now()->sub(new \DateInterval(self::LAST_LINE_AGO))->getTimestamp() - $last->at->getTimestamp();
+            $ago = $own->field('last_line_ago')->optional($part->id)?->quantity(Duration::class) ?? Duration::hours(self::LAST_LINE_AGO_H);
+            $shift = $this->clock->now()->getTimestamp() - (int) ($ago->h() * 3600.0) - $last->at->getTimestamp();
 
             return $part->with($part->route, array_map(static fn (LogEntry $e): LogEntry => $e->movedTo($e->at->modify(sprintf('%+d seconds', $shift))), $part->log));
         }, $job->parts), $job->without, $job->cards);

@@ -27,6 +27,14 @@ final readonly class WeatherService
         $this->address = $address ?? '';
     }
 
+    /** Tells the stand-in what weather to make up; a real service takes no notice. */
+    public function ask(string $scenario): self
+    {
+        Service::post($this->address, '/scenario', ['name' => $scenario]);
+
+        return $this;
+    }
+
     /** Null when it does not answer, or not in its protocol. */
     public function forecast(): ?Forecast
     {

@@ -32,11 +32,11 @@ final class PlanBody
         $work = [];
         foreach ($schedule->placed as $id => $p) {
             $a = $yard->activity($id);
-            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'fixed' => null !== $a->fixed];
+            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'step' => $a->step, 'product' => $a->product ?? '', 'fixed' => null !== $a->fixed];
         }
 
         return [
-            'pins' => (object) $pins,
+            'pins' => $pins,
             'finish' => $schedule->finish(), 'bound' => LowerBound::of($yard), 'hands_on' => $schedule->score->handsOn, 'paid' => $schedule->score->paid, 'late' => $schedule->score->late,
             'work' => $work,
             'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], array_keys($schedule->without), array_values($schedule->without)),

@@ -31,7 +31,7 @@ use Psr\Clock\ClockInterface;
 final readonly class YardPlan
 {
     /** A yard with more to do than this is planned by the worker, so that nobody waits for a page. */
-    private const AT_ONCE = 250;
+    private const AT_ONCE = 300;
 
     public function __construct(private EntityManagerInterface $em, private Stored $stored, private YardAir $air, private Storeroom $store, private ClockInterface $clock)
     {
@@ -85,15 +85,16 @@ final readonly class YardPlan
      *
      * @param array<string, float> $pins  hour by activity before which somebody does not want it
      * @param bool                 $fresh from scratch, whatever was planned before
+     * @param bool|null            $later leave it to the worker; by size where nothing is said
      */
-    public function plan(Workshop $workshop, string $note, array $pins = [], bool $fresh = false): PlanRow
+    public function plan(Workshop $workshop, string $note, array $pins = [], bool $fresh = false, ?bool $later = null): PlanRow
     {
         $last = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
         $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
-        $row->body = ['pins' => (object) $pins, 'fresh' => $fresh];
+        $row->body = ['pins' => $pins, 'fresh' => $fresh];
         $this->em->persist($row);
         $yard = $this->yard($workshop, $pins);
-        if (count($yard->activities) <= self::AT_ONCE) {
+        if (!($later ?? count($yard->activities) > self::AT_ONCE)) {
             $this->work($row, $yard);
         }
         $this->em->flush();

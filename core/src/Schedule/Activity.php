@@ -50,6 +50,8 @@ final readonly class Activity
         public float $setupHours = 0.0,
         public float $shareFor = 0.0,
         public ?array $fixed = null,
+        public string $step = '',
+        public ?string $product = null,
     ) {
     }
 
@@ -61,12 +63,12 @@ final readonly class Activity
     /** Not begun before an hour, for a reason. */
     public function from(float $hour, string $because): self
     {
-        return $hour <= $this->notBefore ? $this : new self($this->id, $this->part, $this->name, $this->hours, $this->place, $this->whole, $this->noisy, $this->dusty, $this->people, $this->gear, $this->floorM2, $this->wet, $this->dry, $this->lags, $this->windows, $hour, $because, $this->notAfter, $this->lateHours, $this->share, $this->setupHours, $this->shareFor, $this->fixed);
+        return $hour <= $this->notBefore ? $this : new self($this->id, $this->part, $this->name, $this->hours, $this->place, $this->whole, $this->noisy, $this->dusty, $this->people, $this->gear, $this->floorM2, $this->wet, $this->dry, $this->lags, $this->windows, $hour, $because, $this->notAfter, $this->lateHours, $this->share, $this->setupHours, $this->shareFor, $this->fixed, $this->step, $this->product);
     }
 
     /** @param array{float, float, list<string>} $fixed start, end, who */
     public function fixedAt(array $fixed): self
     {
-        return new self($this->id, $this->part, $this->name, $this->hours, $this->place, $this->whole, $this->noisy, $this->dusty, $this->people, $this->gear, $this->floorM2, $this->wet, $this->dry, $this->lags, $this->windows, $this->notBefore, $this->because, $this->notAfter, $this->lateHours, $this->share, $this->setupHours, $this->shareFor, $fixed);
+        return new self($this->id, $this->part, $this->name, $this->hours, $this->place, $this->whole, $this->noisy, $this->dusty, $this->people, $this->gear, $this->floorM2, $this->wet, $this->dry, $this->lags, $this->windows, $this->notBefore, $this->because, $this->notAfter, $this->lateHours, $this->share, $this->setupHours, $this->shareFor, $fixed, $this->step, $this->product);
     }
 }

@@ -125,6 +125,7 @@ final class ChainReader
             $manner->dryWeather && !$this->isSheltered() ? Dry::in($this->airs->at($this->at)) : null,
             $this->lags, $windows, $this->notBefore, $this->because, $notAfter, null === $notAfter ? 0.0 : $this->keying(),
             null === $product ? '' : $product->id.'/'.$this->at, $definition->takes->setupMin / 60.0, null === $product ? 0.0 : (null === $product->potLife ? self::AT_HAND_H : $product->potLife->h() * PotLife::USABLE),
+            step: $step->step, product: $step->product,
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] = null === $begun ? $activity : $activity->fixedAt([$begun, max($this->now, $begun + $activity->hours), []]);

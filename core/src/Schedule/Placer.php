@@ -14,6 +14,8 @@ final class Placer
 {
     private const MOST_TRIES = 60;
     private const MOST_STUCK = 8;
+    /** Moved by less is not moved. */
+    public const SAME_H = 0.05;
     private const LEAST_HOLD = 0.05;
 
     /** @var array<string, Placed> */
@@ -37,6 +39,20 @@ final class Placer
                 $this->put($activity, new Placed($activity->id, $start, $end, $who, new Why(WhyKind::Running), null === $activity->wet ? $end : $activity->wet->dry->after($end) ?? $yard->end));
             }
         }
+    }
+
+    /** Puts an activity where the earlier schedule had it, if it may still stand there; else leaves it for later. */
+    public function stay(Activity $activity): bool
+    {
+        $kept = $this->kept[$activity->id] ?? null;
+        $latest = $this->latest($activity);
+        $placed = null === $kept ? null : $this->room($activity, -\INF, null, null);
+        if (null === $placed || $placed->start > $kept->start + self::SAME_H || (null !== $latest && $placed->start > $latest[0] + 1e-6)) {
+            return false;
+        }
+        $this->put($activity, $placed);
+
+        return true;
     }
 
     /** @param list<Activity> $block */

@@ -7,13 +7,12 @@ namespace Hull\Schedule;
 /**
  * A yard planned again after something happened: what is done or under way stays, and as little as can be moves.
  *
- * First everything is put where it was before, or as soon after as it now can, one by one and with what hangs together; then the parts that had to move are planned
+ * First what may stay stays, and parts of which something may not go into the room that is left. Then everything is put
+ * where it was before, or as soon after as it now can, one by one and with what hangs together; then the parts that had to move are planned
  * anew around the rest; then all of it. The one with fewest things lost, then least abrading, lateness and moves is taken.
  */
 final readonly class Replan
 {
-    /** Moved by less is not moved, hours. */
-    private const SAME_H = 0.05;
     /** Earlier by less than this is not worth upsetting a plan for, hours. */
     private const WORTH_H = 4.0;
 
@@ -35,7 +34,7 @@ final readonly class Replan
         foreach (self::moves($kept, $before) as $move) {
             $moved[$yard->activity($move->id)->part] = true;
         }
-        $candidates = [$kept];
+        $candidates = [self::around($yard, $blocks, $before)];
         if ([] !== $moved) {
             $still = array_filter($blocks, static fn (array $b): bool => !isset($moved[$b[0]->part]));
             $others = array_filter($blocks, static fn (array $b): bool => isset($moved[$b[0]->part]));
@@ -61,6 +60,31 @@ final readonly class Replan
     private static function rank(Schedule $schedule, array $before): array
     {
         return [$schedule->score->without, $schedule->score->paid, $schedule->score->late, count(self::moves($schedule, $before))];
+    }
+
+    /**
+     * Whatever may stay where it was stays; parts of which something may not are put into what room is left.
+     *
+     * @param list<non-empty-list<Activity>> $blocks
+     * @param array<string, Kept>            $before
+     */
+    private static function around(Yard $yard, array $blocks, array $before): Schedule
+    {
+        $placer = new Placer($yard, $before);
+        $left = [];
+        foreach (self::sorted(array_map(static fn (Activity $a): array => [$a], array_merge([], ...$blocks)), $before) as [$activity]) {
+            $left += isset($left[$activity->part]) || $placer->stay($activity) ? [] : [$activity->part => $activity->id];
+        }
+        foreach ($blocks as $block) {
+            $chain = $yard->chains[$block[0]->part];
+            $first = isset($left[$block[0]->part]) ? (int) array_search($left[$block[0]->part], $chain, true) : count($chain);
+            $rest = array_values(array_filter($block, static fn (Activity $a): bool => (int) array_search($a->id, $chain, true) >= $first));
+            if ([] !== $rest) {
+                $placer->add($rest);
+            }
+        }
+
+        return $placer->schedule();
     }
 
     /**
@@ -107,7 +131,7 @@ final readonly class Replan
         $moves = [];
         foreach ($schedule->placed as $id => $placed) {
             $was = $before[$id]->start ?? null;
-            if (null === $schedule->yard->activity($id)->fixed && (null === $was || abs($was - $placed->start) > self::SAME_H || $placed->paid > 0.0)) {
+            if (null === $schedule->yard->activity($id)->fixed && (null === $was || abs($was - $placed->start) > Placer::SAME_H || $placed->paid > 0.0)) {
                 $moves[] = new Move($id, $was, $placed->start, $placed->why, $placed->paid);
             }
         }

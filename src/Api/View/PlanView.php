@@ -22,6 +22,8 @@ final readonly class PlanView
      * @param list<PlanPerson>  $people
      * @param list<PlaceHours>  $places
      * @param list<SpanView>    $quiet    hours without noise
+     * @param list<string>      $wear     today, for what is planned today
+     * @param list<string>      $mind     cautions of what is planned today, worst first
      */
     public function __construct(
         public string $now,
@@ -49,6 +51,8 @@ final readonly class PlanView
         public array $people,
         public array $places,
         public array $quiet,
+        public array $wear,
+        public array $mind,
     ) {
     }
 }

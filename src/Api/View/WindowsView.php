@@ -12,6 +12,9 @@ final readonly class WindowsView
      * @param list<CoatCard>    $cards
      * @param list<string>      $gateWarnings
      * @param list<FindingView> $findings
+     * @param PlaceHours        $air          of its place
+     * @param list<SpanView>    $work         hours in which anybody works
+     * @param ?NextCoatView     $next         when the next coat may begin
      */
     public function __construct(
         public string $partId,
@@ -27,6 +30,9 @@ final readonly class WindowsView
         public array $gateWarnings,
         public string $airSource,
         public array $findings,
+        public PlaceHours $air,
+        public array $work,
+        public ?NextCoatView $next,
     ) {
     }
 }

@@ -53,6 +53,16 @@ export function useStoreWrite<B>(write: (body: B) => Promise<Schemas['StoreView'
     },
   });
 }
+export const usePlan = () => useQuery({ queryKey: ['plan'], queryFn: () => settle(api.GET('/api/plan')), refetchInterval: (q) => (['wanted', 'working'].includes(q.state.data?.status ?? '') ? 1500 : 60_000) });
+export const useTriedPut = (id: string, start: string | null) => useQuery({ queryKey: ['plan', 'try', id, start], enabled: start !== null, staleTime: 30_000, placeholderData: (before) => before, queryFn: () => settle(api.POST('/api/plan/try', { body: { id, start: start ?? '' } })) });
+export const useCrew = () => useQuery({ queryKey: ['crew'], queryFn: () => settle(api.GET('/api/crew')) });
+export const useAsIf = (place: string, heat: string, dry: string) => useQuery({ queryKey: ['plan', 'as-if', place, heat, dry], enabled: heat !== '' || dry !== '', retry: false, queryFn: () => settle(api.GET('/api/air/as-if', { params: { query: { place, heat, dry } } })) });
+
+/** A write after which the schedule is another one. */
+export function usePlanWrite<B>(write: (body: B) => Promise<Schemas['PlanView'] | undefined>) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: write, onSuccess: async (view) => { if (view) client.setQueryData(['plan'], view); else await client.invalidateQueries({ queryKey: ['plan'] }); await client.invalidateQueries({ queryKey: ['crew'] }); } });
+}
 export const useWindows = (part: string) => useQuery({ queryKey: ['part', part, 'windows'], queryFn: () => settle(api.GET('/api/parts/{part}/windows', { params: { path: { part } } })), refetchInterval: 60_000 });
 export const useRecord = (part: string) => useQuery({ queryKey: ['part', part, 'record'], queryFn: () => settle(api.GET('/api/parts/{part}/record', { params: { path: { part } } })) });
 

@@ -2,6 +2,7 @@ import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import { hatch } from '../theme/Hatches';
 import { mono, tok } from '../theme/tokens';
+import { PlaceBand } from './PlaceBand';
 
 interface Props {
   view: Schemas['WindowsView'];
@@ -18,7 +19,8 @@ export function WindowRibbons({ view, narrow }: Props) {
   const x = (t: number): number => x0 + ((x1 - x0) * (Math.min(Math.max(t, from), to) - from)) / (to - from);
   const rowHeight = narrow ? 74 : 56;
   const top = 40;
-  const height = top + Math.max(1, view.bands.length) * rowHeight + 10;
+  const ribbons = top + Math.max(1, view.bands.length) * rowHeight + 10;
+  const height = ribbons + (narrow ? 100 : 84);
   const at = (s: string | null): number | null => (s === null ? null : new Date(s).getTime());
   const ticks: number[] = [];
   const first = new Date(view.from);
@@ -75,6 +77,14 @@ export function WindowRibbons({ view, narrow }: Props) {
           </g>
         );
       })}
+      {view.next && view.next.zones.length > 1 && view.next.zones.map((z, n) => {
+        const [o, c] = [at(z.opens), at(z.closes)];
+        const y = top + (view.bands.length - 1) * rowHeight + (narrow ? 66 : 44) + n * 3;
+        return o !== null && o < to && <path key={n} d={`M${x(o)} ${y}H${c === null ? x1 : x(c)}`} stroke={tok('deep')} strokeWidth="1.6"><title>{['where the coat was begun', 'half way', 'where it was ended'][n]}</title></path>;
+      })}
+      <text x={narrow ? x0 : 0} y={ribbons + 10} fontSize="12" fill={tok('ink2')}>hours worked</text>
+      {view.work.map((s, n) => <rect key={n} x={x(new Date(s.from).getTime())} y={ribbons + (narrow ? 14 : 1)} width={Math.max(1, x(new Date(s.to).getTime()) - x(new Date(s.from).getTime()))} height="10" fill={tok('wash')} stroke={tok('phos')} />)}
+      <PlaceBand air={view.air} span={{ from, to }} x={x} y={ribbons + (narrow ? 40 : 20)} height={54} narrow={narrow} left={x0} right={x1} />
       {view.bands.length === 0 && <text x={x0} y={top + 34} fontSize="14" fill={tok('ink2')}>Log the first coat and its window runs here.</text>}
       <path d={`M${now} ${top - 10} V${height}`} stroke={tok('ink')} strokeWidth="2.4" />
       <path d={`M${now - 7} ${top - 18} h14 l-7 9 z`} fill={tok('ink')} />

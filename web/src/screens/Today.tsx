@@ -3,11 +3,13 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type ChangeEvent, type SubmitEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, Refusal, settle, type Schemas } from '../api/client';
-import { useCatalogue, useJobs, useToday } from '../api/hooks';
+import { useCatalogue, useJobs, usePlan, useToday } from '../api/hooks';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
 import { when } from '../parts/time';
 import { tok, wide } from '../theme/tokens';
+import { NextHour } from './NextHour';
+import { useCalls } from './useCalls';
 
 const edge = { now: 'lead', soon: 'brass', work: 'deep', wait: 'phos', done: 'zinc' } as const;
 
@@ -100,6 +102,8 @@ export function Today() {
   const [taking, setTaking] = useState(false);
   const [wrong, setWrong] = useState('');
   const file = useRef<HTMLInputElement>(null);
+  const plan = usePlan().data;
+  const call = useCalls(today.data?.cards ?? [], today.data?.now ?? '');
   const bring = async (e: ChangeEvent<HTMLInputElement>) => {
     const chosen = e.target.files?.[0];
     e.target.value = '';
@@ -135,6 +139,8 @@ export function Today() {
         </Box>
       )}
       <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>{today.data.cards.filter((c) => !fresh(c)).map((card) => <Card key={card.partId} card={card} now={today.data.now} />)}</Box>
+      {plan && plan.parts.length > 0 && <NextHour plan={plan} />}
+      {today.data.cards.some((c) => c.urgency === 'now') && 'Notification' in window && Notification.permission === 'default' && <Button size="small" sx={{ mt: 1.5 }} onClick={call}>Call me before a window closes</Button>}
       {today.data.cards.some(fresh) && (
         <Box sx={{ mt: 2 }}>
           <Heading>Not begun</Heading>

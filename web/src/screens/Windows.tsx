@@ -1,7 +1,8 @@
-import { Box, Button, useMediaQuery } from '@mui/material';
+import { Box, Button, TextField, useMediaQuery } from '@mui/material';
+import { useDeferredValue, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../api/client';
-import { useWindows } from '../api/hooks';
+import { useAsIf, useWindows } from '../api/hooks';
 import { WindowRibbons } from '../figures/WindowRibbons';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
@@ -13,6 +14,47 @@ function until(instant: string | null, now: string): string {
   if (instant === null) return 'never';
   const minutes = Math.max(0, Math.round((new Date(instant).getTime() - new Date(now).getTime()) / 60_000));
   return minutes < 60 ? `${minutes} min` : minutes < 2880 ? `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}` : `${Math.floor(minutes / 1440)} d ${Math.floor((minutes % 1440) / 60)} h`;
+}
+
+/** Zone by zone along the last coat, and what it stands by when. */
+function NextCoat({ view }: { view: Schemas['WindowsView'] }) {
+  const next = view.next;
+  if (!next) return null;
+  const more = view.cards.some((c) => c.status !== 'done');
+  return (
+    <Box component="section" aria-label="The next coat">
+      {more && (
+        <>
+          <Heading>The next coat may begin</Heading>
+          <Box className="mono" sx={{ fontWeight: 600 }}>{!next.from ? 'never in this air' : next.from < view.now ? 'now' : when(next.from, view.now)}{next.open && ` – ${next.until ? when(next.until, view.now) : 'no end'}`}</Box>
+          <Box sx={{ fontSize: 13.5, color: tok('ink2'), mb: 1.5 }}>so that every zone, from where the last coat was begun to where it was ended, is reached inside its own window</Box>
+          {!next.open && <Notice title="No start suits every zone">{next.advice.map((a) => <Box key={a}>{a}</Box>)}</Notice>}
+        </>
+      )}
+      <Heading>Ready for</Heading>
+      <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 2, fontSize: 14.5 }}>
+        {next.ready.map((r) => <Box key={r.what} sx={{ display: 'contents' }}><Box component="dt">{r.what}</Box><Box component="dd" sx={{ m: 0 }}><span className="mono">{r.at && r.at < view.now ? 'now' : when(r.at, view.now)}</span>{r.estimate && <Box component="span" sx={{ color: tok('ink2'), fontSize: 13 }}> estimate</Box>}</Box></Box>)}
+      </Box>
+    </Box>
+  );
+}
+
+/** What a heater or a dehumidifier would make of the place. */
+function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
+  const [heat, setHeat] = useState('');
+  const [dry, setDry] = useState('');
+  const asked = useAsIf(now.name, useDeferredValue(heat), useDeferredValue(dry));
+  return (
+    <Box component="section" aria-label="As if" sx={{ mt: 2.5 }}>
+      <Heading>If {now.name} were heated or dried</Heading>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
+        <TextField label="Heated to" placeholder="18 C" value={heat} onChange={(e) => { setHeat(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
+        <TextField label="Dried to" placeholder="55 %" value={dry} onChange={(e) => { setDry(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
+        {asked.isError && <Box role="alert" sx={{ color: tok('lead'), fontSize: 14.5 }}>{asked.error.message}</Box>}
+        {asked.data && <Box role="status" sx={{ fontSize: 14.5 }}><span className="mono">{asked.data.air}</span>, dew margin <Fig v={asked.data.dewMargin} label="Dew margin" />; closed to wet films for <b className="mono">{asked.data.shutHours} h</b> of the next two days instead of <span className="mono">{now.shutHours} h</span>. An unvented burner adds water and lights vapour.</Box>}
+      </Box>
+    </Box>
+  );
 }
 
 function Now({ view }: { view: Schemas['WindowsView'] }) {
@@ -46,13 +88,14 @@ export function Windows() {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '372px minmax(0,1fr)' }, minHeight: { md: 'calc(100vh - 123px)' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderRight: { md: `1px solid ${tok('rule')}` }, display: 'grid', gap: 3, alignContent: 'start' }}>
         <Now view={view} />
+        <NextCoat view={view} />
         <Box>
           <Heading>The air now</Heading>
           <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
             <Labelled label={view.place.name}><span className="mono">{view.place.temperature} · {view.place.humidity}</span></Labelled>
             <Labelled label="dew margin"><Box sx={{ fontSize: 22 }}><Fig v={view.dewMargin} label="Dew margin" /></Box></Labelled>
           </Box>
-          <Box sx={{ fontSize: 14, color: tok('ink2') }}>{view.airSource}</Box>
+          <Box sx={{ fontSize: 14, color: tok('ink2') }}>{view.airSource}; from here on {view.air.source}</Box>
           <Box sx={{ mt: 1, fontWeight: 700, color: tok(view.mayCoat ? 'zinc' : 'lead') }}>{view.mayCoat ? 'A film may go on.' : 'No film in this air:'}</Box>
           {view.gateWarnings.map((w) => <Box key={w} sx={{ fontSize: 14.5 }}>{w}</Box>)}
         </Box>
@@ -66,6 +109,8 @@ export function Windows() {
           <span><svg width="38" height="20"><path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} /></svg> open, running out</span>
           <span><svg width="38" height="14"><path d="M0 7l6-5 7 10 7-10 7 10 7-8" fill="none" stroke={tok('ink')} strokeWidth="1.6" /></svg> gone: abrade</span>
         </Box>
+        {view.air.matters.length > 0 && <Box sx={{ mt: 2 }}><Labelled label="Keeps a wet film off in the next two days">{view.air.matters.map((m) => <Box key={m} sx={{ fontSize: 14.5 }}>{m}</Box>)}</Labelled></Box>}
+        <AsIf now={view.air} />
         <Box sx={{ mt: 3, overflowX: 'auto' }}>
           <Heading>Hours of every film in this place</Heading>
           <Box component="table" sx={{ borderCollapse: 'collapse', minWidth: 560, width: '100%', '& th, & td': { textAlign: 'left', borderBottom: `1px solid ${tok('rule')}`, py: 0.75, pr: 2 }, '& th': { fontSize: 13.5, color: tok('ink2'), fontWeight: 500 } }}>

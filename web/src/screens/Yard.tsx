@@ -4,6 +4,7 @@ import { Refusal, type Schemas } from '../api/client';
 import { useSaveWorkshop, useWorkshop } from '../api/hooks';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { tok } from '../theme/tokens';
+import { Crew } from './Crew';
 import { OwnCatalogue } from './OwnCatalogue';
 
 function Form({ view }: { view: Schemas['WorkshopView'] }) {
@@ -45,5 +46,5 @@ export function Yard() {
   const workshop = useWorkshop();
   if (workshop.isPending) return <Loading />;
   if (workshop.isError) return <Failed error={workshop.error} />;
-  return <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}><Form view={workshop.data} /><OwnCatalogue /></Box>;
+  return <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}><Form view={workshop.data} /><Crew /><OwnCatalogue /></Box>;
 }

@@ -20,6 +20,7 @@ const Quantities = lazy(() => import('../screens/Quantities').then((m) => ({ def
 const WorkCards = lazy(() => import('../screens/WorkCards').then((m) => ({ default: m.WorkCards })));
 const OverWhat = lazy(() => import('../screens/OverWhat').then((m) => ({ default: m.OverWhat })));
 const Stores = lazy(() => import('../screens/Stores').then((m) => ({ default: m.Stores })));
+const Schedule = lazy(() => import('../screens/Schedule').then((m) => ({ default: m.Schedule })));
 const Look = lazy(() => import('../screens/Look').then((m) => ({ default: m.Look })));
 
 export function App() {
@@ -37,6 +38,7 @@ export function App() {
             <Route index element={<Stores />} />
             <Route path="over" element={<OverWhat />} />
           </Route>
+          <Route path="schedule" element={<Schedule />} />
           <Route path="yard" element={<Yard />} />
           <Route path="job/:job" element={<JobFrame />}>
             <Route index element={<Board />} />

@@ -10,6 +10,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
   const { mode, setMode } = useColorScheme();
   const home = useMatch('/');
   const stores = useMatch('/stores/*');
+  const schedule = useMatch('/schedule');
   const us = account.units === 'us';
   const switchUnits = async () => {
     await settle(api.PATCH('/api/account', { body: { units: us ? 'metric' : 'us' } }));
@@ -20,7 +21,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
     client.clear();
     window.location.assign('/');
   };
-  const quiet = { border: 0, color: tok('ink2'), minWidth: 44, px: { xs: 0.5, sm: 1 }, fontSize: { xs: 14, sm: 15 }, whiteSpace: 'nowrap', '&:hover': { border: 0, background: tok('wash') } };
+  const quiet = { border: 0, color: tok('ink2'), minWidth: { xs: 36, sm: 44 }, px: { xs: 0.25, sm: 1 }, fontSize: { xs: 13, sm: 15 }, whiteSpace: 'nowrap', '&:hover': { border: 0, background: tok('wash') } };
   return (
     <>
       <Box component="a" href="#main" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: tok('sheet'), p: 1, zIndex: 20 } }}>To the content</Box>
@@ -29,8 +30,8 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           <Mark />
           <Box component="span" sx={{ fontSize: 18, ...wide, fontStretch: '118%', fontWeight: 800, display: { xs: 'none', sm: 'inline' } }}>Unbowed Hull</Box>
         </Box>
-        {([['/', 'Today', home], ['/stores', 'Stores', stores]] as const).map(([to, label, on]) => (
-          <Box key={to} component={Link} to={to} aria-current={on ? 'page' : undefined} sx={{ px: { xs: 1, sm: 1.5 }, minHeight: 44, display: 'flex', alignItems: 'center', fontWeight: 600, textDecoration: 'none', color: on ? tok('sheet') : tok('ink'), background: on ? tok('ink') : 'none' }}>{label}</Box>
+        {([['/', 'Today', home], ['/schedule', 'Schedule', schedule], ['/stores', 'Stores', stores]] as const).map(([to, label, on]) => (
+          <Box key={to} component={Link} to={to} aria-current={on ? 'page' : undefined} sx={{ px: { xs: 0.75, sm: 1.5 }, fontSize: { xs: 14.5, sm: 16 }, minHeight: 44, display: 'flex', alignItems: 'center', fontWeight: 600, textDecoration: 'none', color: on ? tok('sheet') : tok('ink'), background: on ? tok('ink') : 'none' }}>{label}</Box>
         ))}
         <Box component={Link} to="/yard" aria-label={`${account.workshop}: local rules and figures`} sx={{ ml: 'auto', fontSize: 14, color: tok('ink2'), display: { xs: 'none', md: 'flex' }, alignItems: 'center', minHeight: 44 }}>{account.workshop}</Box>
         <Box sx={{ fontSize: 14, color: tok('ink2'), display: { xs: 'none', lg: 'block' } }}>{account.name}</Box>

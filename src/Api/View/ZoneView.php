@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** One zone of a coat: when it was laid, when it opens and closes. */
+final readonly class ZoneView
+{
+    public function __construct(
+        public string $laid,
+        public ?string $opens,
+        public ?string $closes,
+    ) {
+    }
+}

@@ -1,0 +1,166 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Schemas } from '../api/client';
+import { when } from '../parts/time';
+import { hatch } from '../theme/Hatches';
+import { mono, tok } from '../theme/tokens';
+import { PlaceBand } from './PlaceBand';
+
+export interface Span { from: number; to: number }
+type Work = Schemas['PlannedView'];
+
+const quarter = 900_000;
+const row = 30;
+const place = 64;
+
+interface Props {
+  view: Schemas['PlanView'];
+  span: Span;
+  width: number;
+  chosen: string;
+  moved: number | null;
+  broken: ReadonlySet<string>;
+  choose: (id: string) => void;
+  move: (to: number) => void;
+}
+
+function ticks({ from, to }: Span): { t: number; label: string; strong: boolean }[] {
+  const hours = (to - from) / 3_600_000;
+  const every = hours <= 16 ? 1 : hours <= 80 ? 6 : hours <= 400 ? 24 : 168;
+  const list = [];
+  const d = new Date(from);
+  d.setMinutes(0, 0, 0);
+  for (; d.getTime() <= to; d.setHours(d.getHours() + 1)) {
+    if (d.getTime() < from || (every < 24 ? d.getHours() % every !== 0 : d.getHours() !== 0 || (every === 168 && d.getDay() !== 1))) continue;
+    const strong = d.getHours() === 0;
+    list.push({ t: d.getTime(), strong, label: strong ? d.toLocaleDateString('en-GB', { weekday: hours > 400 ? undefined : 'short', day: 'numeric', month: hours > 80 ? 'short' : undefined }) : `${String(d.getHours()).padStart(2, '0')}:00` });
+  }
+  return list;
+}
+
+/** The hours in which somebody has a hand on it: what is left overnight is not worked then. */
+function hands(k: Work, view: Schemas['PlanView'], s: number, e: number): [number, number][] {
+  const spans = view.people.filter((p) => k.who.includes(p.name)).flatMap((p) => p.spans);
+  const worked = spans.map((w): [number, number] => [Math.max(s, new Date(w.from).getTime()), Math.min(e, new Date(w.to).getTime())]).filter(([a, b]) => b > a);
+  return worked.length > 0 ? worked : [[s, e]];
+}
+
+/** Labels that would run into the one before are left out; days have the word before hours. */
+function spaced(list: { t: number; label: string; strong: boolean }[], x: (t: number) => number, right: number): typeof list {
+  const kept = new Set<number>();
+  for (const strong of [true, false]) {
+    for (const { t, strong: s } of list) {
+      if (s === strong && x(t) < right - 46 && [...kept].every((k) => Math.abs(x(k) - x(t)) > (strong ? 64 : 48))) kept.add(t);
+    }
+  }
+  return list.map((k) => (kept.has(k.t) ? k : { ...k, label: '' }));
+}
+
+/** The yard along time: a row a part, who works when, and the air of every place below. */
+export function YardChart({ view, span, width: w, chosen, moved, broken, choose, move }: Props) {
+  const narrow = w < 620;
+  const x0 = narrow ? 4 : 158;
+  const x1 = w - 6;
+  const x = (t: number): number => x0 + ((x1 - x0) * (t - span.from)) / (span.to - span.from);
+  const clip = (t: number): number => Math.min(Math.max(t, span.from), span.to);
+  const shown = view.parts.filter((p) => view.work.some((k) => k.part === p.id && new Date(k.end).getTime() > span.from && new Date(k.start).getTime() < span.to));
+  const lead = narrow ? 15 : 0;
+  const top = 30;
+  const rowsEnd = top + shown.length * (row + lead);
+  const peopleEnd = rowsEnd + 8 + view.people.length * 17;
+  const height = peopleEnd + 14 + view.places.length * (place + lead);
+  const now = new Date(view.now).getTime();
+  const drag = useRef<{ x: number; start: number } | null>(null);
+
+  const keys = (e: KeyboardEvent, k: Work) => {
+    const step = (e.shiftKey ? 4 : 1) * quarter;
+    const at = moved !== null && chosen === k.id ? moved : new Date(k.start).getTime();
+    if (e.key === 'ArrowRight' || e.key === 'ArrowLeft') {
+      e.preventDefault();
+      choose(k.id);
+      move(at + (e.key === 'ArrowRight' ? step : -step));
+    } else if (e.key === 'Enter' || e.key === ' ') {
+      e.preventDefault();
+      choose(k.id);
+    } else if (e.key === 'Escape') choose('');
+  };
+  const down = (e: PointerEvent<SVGGElement>, k: Work) => {
+    choose(k.id);
+    if (k.fixed) return;
+    drag.current = { x: e.clientX, start: new Date(k.start).getTime() };
+    e.currentTarget.setPointerCapture(e.pointerId);
+  };
+  const drawn = (e: PointerEvent<SVGGElement>) => {
+    if (!drag.current) return;
+    const by = ((e.clientX - drag.current.x) / (x1 - x0)) * (span.to - span.from) * (w / (e.currentTarget.ownerSVGElement?.getBoundingClientRect().width ?? w));
+    if (Math.abs(e.clientX - drag.current.x) > 3) move(Math.round((drag.current.start + by) / quarter) * quarter);
+  };
+
+  return (
+    <svg viewBox={`0 0 ${w} ${height}`} width="100%" style={{ display: 'block', touchAction: 'pan-y' }} role="group" aria-label="Schedule of the yard">
+      {view.people[0]?.spans.map((s) => {
+        const [a, b] = [clip(new Date(s.from).getTime()), clip(new Date(s.to).getTime())];
+        return b > a && <rect key={s.from} x={x(a)} y={top} width={x(b) - x(a)} height={rowsEnd - top} fill={tok('sheet')} />;
+      })}
+      {spaced(ticks(span), x, x1).map(({ t, label, strong }) => (
+        <g key={t}>
+          <path d={`M${x(t)} ${top - 8}V${height}`} stroke={tok('rule')} strokeWidth={strong ? 2 : 1} />
+          {label && <text x={x(t) + 3} y={top - 12} fontSize="12" fill={tok('ink2')} fontFamily={mono}>{label}</text>}
+        </g>
+      ))}
+      {shown.map((p, i) => {
+        const y = top + i * (row + lead) + lead;
+        return (
+          <g key={p.id}>
+            <path d={`M0 ${y + row}H${w}`} stroke={tok('rule')} />
+            <text x={narrow ? x0 : 0} y={narrow ? y - 3 : y + 14} fontSize={narrow ? 12.5 : 13.5} fontWeight="650" fill={tok('ink')}>{p.name.length > 19 ? `${p.name.slice(0, 18)}…` : p.name}</text>
+            {!narrow && <text x={0} y={y + 26} fontSize="11" fill={tok('ink2')}>{p.job.length > 24 ? `${p.job.slice(0, 23)}…` : p.job}</text>}
+            {view.work.filter((k) => k.part === p.id).map((k) => {
+              const on = k.id === chosen;
+              const shift = on && moved !== null ? moved - new Date(k.start).getTime() : 0;
+              const s = new Date(k.start).getTime() + shift;
+              const e = new Date(k.end).getTime() + shift;
+              const dry = new Date(k.dry).getTime() + shift;
+              if (Math.max(e, dry) < span.from || s > span.to) return null;
+              const [a, b, c] = [x(clip(s)), x(clip(e)), x(clip(dry))];
+              const bad = broken.has(k.id);
+              const width = Math.max(3, b - a);
+              return (
+                <g
+                  key={k.id} tabIndex={0} role="button" data-work={k.id} aria-pressed={on} style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
+                  aria-label={`${p.name}: ${k.name}, ${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}${k.critical ? ', on the longest chain' : ''}${k.paid ? `, after ${k.paid.text} of abrading` : ''}${bad ? ', breaks' : ''}`}
+                  onKeyDown={(ev) => { keys(ev, k); }} onPointerDown={(ev) => { down(ev, k); }} onPointerMove={drawn} onPointerUp={() => { drag.current = null; }}
+                >
+                  {k.coat && c > b && <rect x={b} y={y + 9} width={c - b} height={row - 17} fill={hatch('early')} stroke={tok('phos')} strokeWidth="0.8" />}
+                  <rect x={a} y={y + 2} width={Math.max(width, 8)} height={row - 4} fill="transparent" />
+                  {k.coat ? <rect x={a} y={y + 5} width={width} height={row - 9} fill={hatch('colour')} stroke={bad ? tok('lead') : k.critical ? tok('ink') : tok('phos')} strokeWidth={bad ? 3 : k.critical ? 2 : 1} /> : (
+                    <>
+                      <path d={`M${a} ${y + 15.5}H${a + width}`} stroke={tok('phos')} strokeWidth="2" />
+                      {hands(k, view, s, e).map(([p, q]) => <rect key={p} x={x(clip(p))} y={y + 8} width={Math.max(3, x(clip(q)) - x(clip(p)))} height={row - 15} fill={k.fixed ? tok('ink') : tok('phos')} stroke={bad ? tok('lead') : k.critical ? tok('ink') : tok('phos')} strokeWidth={bad ? 3 : k.critical ? 2 : 1} />)}
+                    </>
+                  )}
+                  {k.paid && <path d={`M${a} ${y + 4}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />}
+                  {on && <rect x={a - 3} y={y + 2} width={width + 6} height={row - 4} fill="none" stroke={tok('lead')} strokeWidth="2.4" />}
+                  {bad && <text x={a} y={y + 4} fontSize="11" fontWeight="700" fill={tok('lead')}>breaks</text>}
+                </g>
+              );
+            })}
+          </g>
+        );
+      })}
+      {view.people.map((p, i) => {
+        const y = rowsEnd + 8 + i * 17;
+        return (
+          <g key={p.name}>
+            {!narrow && <text x={0} y={y + 11} fontSize="12" fill={tok('ink2')}>{p.name} works</text>}
+            {p.spans.map((s) => {
+              const [a, b] = [clip(new Date(s.from).getTime()), clip(new Date(s.to).getTime())];
+              return b > a && <rect key={s.from} x={x(a)} y={y + 2} width={Math.max(1, x(b) - x(a))} height="9" fill={tok('wash')} stroke={tok('phos')} />;
+            })}
+          </g>
+        );
+      })}
+      {view.places.map((air, i) => <PlaceBand key={air.name} air={air} span={span} x={x} y={peopleEnd + 14 + i * (place + lead) + lead} height={place - 12} narrow={narrow} right={x1} left={x0} />)}
+      {now > span.from && now < span.to && <><path d={`M${x(now)} ${top - 8}V${height}`} stroke={tok('ink')} strokeWidth="2.2" /><path d={`M${x(now) - 6} ${top - 14}h12l-6 8z`} fill={tok('ink')} /></>}
+    </svg>
+  );
+}
