@@ -4,7 +4,7 @@ import hooks from 'eslint-plugin-react-hooks';
 import a11y from 'eslint-plugin-jsx-a11y';
 import globals from 'globals';
 export default tseslint.config(
-  { ignores: ['dist', '../public/build', 'eslint.config.js', 'src/api/schema.ts'] },
+  { ignores: ['dist', '../public/build', 'eslint.config.js', 'src/api/schema.ts', 'tests'] },
   js.configs.recommended,
   ...tseslint.configs.strictTypeChecked,
   { languageOptions: { globals: globals.browser, parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },

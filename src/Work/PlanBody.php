@@ -40,7 +40,7 @@ final class PlanBody
             'finish' => $schedule->finish(), 'bound' => LowerBound::of($yard), 'hands_on' => $schedule->score->handsOn, 'paid' => $schedule->score->paid, 'late' => $schedule->score->late,
             'work' => $work,
             'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], array_keys($schedule->without), array_values($schedule->without)),
-            'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'paid' => $m->paid], $replan->moves ?? []),
+            'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'paid' => $m->paid, 'slip' => $m->isSlip()], $replan->moves ?? []),
             'again' => null !== $replan, 'better' => $replan?->better?->finish(),
             'next' => array_map(static fn (NextHour $n): array => ['id' => $n->id, 'planned' => $n->planned, 'fits' => $n->fits, 'slack' => $n->slack], NextHour::of($schedule, $slack)),
         ];

@@ -59,7 +59,9 @@ final readonly class Replan
      */
     private static function rank(Schedule $schedule, array $before): array
     {
-        return [$schedule->score->without, $schedule->score->paid, $schedule->score->late, count(self::moves($schedule, $before))];
+        $moves = self::moves($schedule, $before);
+
+        return [$schedule->score->without, $schedule->score->paid, $schedule->score->late, count(array_filter($moves, static fn (Move $m): bool => !$m->isSlip())), count($moves)];
     }
 
     /**

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace App\Api\View;
 
 /** Somebody who works. */
-final readonly class CrewPerson
+final readonly class CrewPerson implements \JsonSerializable
 {
     /** @param array<string, list<string>> $hours by day, as 8:00-12:30 */
     public function __construct(
         public string $name,
         public array $hours,
     ) {
+    }
+
+    /** @return array<array-key, mixed> with maps that stay maps when they are empty */
+    public function jsonSerialize(): array
+    {
+        return [...get_object_vars($this), 'hours' => (object) $this->hours];
     }
 }

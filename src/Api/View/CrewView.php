@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Api\View;
 
 /** Who works when, and when it is quiet. */
-final readonly class CrewView
+final readonly class CrewView implements \JsonSerializable
 {
     /**
      * @param list<CrewPerson>            $people
@@ -21,5 +21,11 @@ final readonly class CrewView
         public array $floors,
         public array $gear,
     ) {
+    }
+
+    /** @return array<array-key, mixed> with maps that stay maps when they are empty */
+    public function jsonSerialize(): array
+    {
+        return [...get_object_vars($this), 'quiet' => (object) $this->quiet, 'floors' => (object) $this->floors, 'gear' => (object) $this->gear];
     }
 }

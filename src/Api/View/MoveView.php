@@ -7,6 +7,7 @@ namespace App\Api\View;
 /** What a new plan does otherwise, and why. */
 final readonly class MoveView
 {
+    /** @param bool $slip only a little, by what others took */
     public function __construct(
         public string $id,
         public string $part,
@@ -15,6 +16,7 @@ final readonly class MoveView
         public ?string $to,
         public string $why,
         public ?Value $paid,
+        public bool $slip,
     ) {
     }
 }

@@ -16,7 +16,7 @@ function StockLine() {
 /** What to do with the hour there is, and what of weather, gear and stock concerns it. */
 export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
   const part = (id: string) => plan.parts.find((p) => p.id === id);
-  const moves = plan.moves.filter((m) => m.from !== null);
+  const moves = plan.moves.filter((m) => m.from !== null && !m.slip);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: { xs: 2, md: 4 }, mt: 2.5 }}>
       <Box component="section" aria-label="With the next hour">

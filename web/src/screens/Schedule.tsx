@@ -44,12 +44,13 @@ function Chosen({ view, work, moved, tried, put, back }: { view: Schemas['PlanVi
 }
 
 function Moves({ view }: { view: Schemas['PlanView'] }) {
-  const moves = view.moves.filter((m) => m.from !== null);
+  const moves = view.moves.filter((m) => m.from !== null && !m.slip);
+  const slips = view.moves.filter((m) => m.slip).length;
   if (!view.again) return null;
   const name = (part: string): string => view.parts.find((p) => p.id === part)?.name ?? '';
   return (
     <Box component="section" aria-label="What moved">
-      <Heading>{moves.length === 0 ? 'Nothing had to move' : `${moves.length} ${moves.length === 1 ? 'thing' : 'things'} moved`}</Heading>
+      <Heading>{moves.length === 0 ? (slips > 0 ? 'Only slips' : 'Nothing had to move') : `${moves.length} ${moves.length === 1 ? 'thing' : 'things'} moved`}</Heading>
       <Box sx={{ fontSize: 14, color: tok('ink2'), mb: 0.5 }}>{view.note}</Box>
       {moves.slice(0, 8).map((m) => (
         <Box key={m.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: 14.5 }}>
@@ -58,6 +59,7 @@ function Moves({ view }: { view: Schemas['PlanView'] }) {
           <Box sx={{ color: tok('ink2') }}>{m.why}{m.paid && `; ${m.paid.text} of abrading first`}</Box>
         </Box>
       ))}
+      {slips > 0 && <Box sx={{ fontSize: 14, color: tok('ink2'), borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>{slips} more by less than an hour.</Box>}
       {moves.length > 8 && <Box sx={{ fontSize: 14, color: tok('ink2') }}>and {moves.length - 8} more that follow from these</Box>}
     </Box>
   );

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\App;
+
+use App\Command\WorkCommand;
+use App\Entity\Account;
+use App\Persistence\WorkshopScope;
+use App\Work\YardPlan;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\Process\Process;
+
+/** The schedule of a yard through the API: made, made again, tried otherwise, read by a calendar. */
+final class PlanTest extends ApiCase
+{
+    public function testNothingIsPlannedBeforeSomebodyAsks(): void
+    {
+        $this->enter('rowan@yard.example');
+        $view = $this->call('GET', '/api/plan');
+        self::assertSame(['none', []], [self::text($view, 'status'), self::list($view, 'work')]);
+        self::assertSame([], self::list($this->call('POST', '/api/plan', (object) []), 'work'), 'an empty yard has an empty plan');
+    }
+
+    public function testEveryStepIsPlacedWithItsReasonAndNothingMovesWhenNothingHappened(): void
+    {
+        $this->enter('rowan@yard.example');
+        [, $part] = $this->part();
+        $view = $this->call('POST', '/api/plan', ['note' => 'first']);
+        self::assertSame(200, $this->code());
+        self::assertSame(['done', 'first'], [self::text($view, 'status'), self::text($view, 'note')]);
+        $work = self::list($view, 'work');
+        self::assertGreaterThan(8, count($work));
+        foreach ($work as $w) {
+            self::assertSame($part, self::text($w, 'part'));
+            self::assertNotSame('', self::text($w, 'why'));
+            self::assertLessThan(self::text($w, 'end'), self::text($w, 'start'));
+        }
+        self::assertGreaterThanOrEqual(self::text($view, 'bound'), self::text($view, 'finish'));
+        $again = $this->call('POST', '/api/plan', (object) []);
+        self::assertSame([], array_filter(self::list($again, 'moves'), static fn (mixed $m): bool => false === self::at($m, 'slip')));
+        self::assertSame([2, true], [self::at($again, 'version'), self::at($again, 'again')]);
+    }
+
+    public function testTheRecordAndTheForecastMakeAPlanOutdatedAndAColdNightMovesACoat(): void
+    {
+        $this->enter('rowan@yard.example');
+        [$job, $part] = $this->part();
+        $this->call('PUT', '/api/jobs/'.$job.'/due', ['due' => '2031-01-01']);
+        self::assertSame(204, $this->code());
+        $this->outdoors($part);
+        $this->weather(18.0, 55.0);
+        $mild = $this->call('POST', '/api/plan', (object) []);
+        self::assertSame([], self::list($mild, 'outdated'));
+        $coat = array_values(array_filter(self::list($mild, 'work'), static fn (mixed $w): bool => true === self::at($w, 'coat')))[0];
+        $this->weather(4.0, 80.0, 24 * 12);
+        self::assertSame(['the forecast is newer'], self::list($this->call('GET', '/api/plan'), 'outdated'));
+        $cold = $this->call('POST', '/api/plan', (object) []);
+        self::assertSame('the forecast is newer', self::text($cold, 'note'));
+        $moved = array_values(array_filter(self::list($cold, 'moves'), static fn (mixed $m): bool => self::text($m, 'id') === self::text($coat, 'id')))[0] ?? self::fail('the coat stays in the frost');
+        self::assertGreaterThan(self::text($moved, 'from'), self::text($moved, 'to'));
+        $reasons = implode('; ', array_map(static fn (mixed $m): string => self::text($m, 'why'), self::list($cold, 'moves')));
+        self::assertMatchesRegularExpression('/colder than the sheet allows|held back so that apply coat: .* falls into/', $reasons, 'metal is not bared for a coat that the frost keeps off');
+        $step = explode('/', self::text(self::list($cold, 'work')[0], 'id'))[1];
+        $this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => $step, 'at' => self::ago('1 minute')]);
+        self::assertContains('the record has gone on', self::list($this->call('GET', '/api/plan'), 'outdated'));
+    }
+
+    public function testWhatBreaksIsSaidBeforeAnythingIsPutElsewhereAndAPinHolds(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $work = self::list($this->call('POST', '/api/plan', (object) []), 'work');
+        $second = $work[1];
+        $tried = $this->call('POST', '/api/plan/try', ['id' => self::text($second, 'id'), 'start' => self::text($work[0], 'start')]);
+        self::assertSame([self::text($second, 'id'), 'soon'], [self::text($tried, 'breaks', 0, 'id'), self::text($tried, 'breaks', 0, 'kind')]);
+        self::assertSame($work, self::list($this->call('GET', '/api/plan'), 'work'), 'trying keeps nothing');
+        $later = (new \DateTimeImmutable(self::text($second, 'start')))->modify('+3 days');
+        $pinned = $this->call('POST', '/api/plan/put', ['id' => self::text($second, 'id'), 'start' => $later->format('Y-m-d\TH:i:s\Z')]);
+        $there = array_values(array_filter(self::list($pinned, 'work'), static fn (mixed $w): bool => self::text($w, 'id') === self::text($second, 'id')))[0];
+        self::assertGreaterThanOrEqual($later->format('Y-m-d\TH:i'), self::text($there, 'start'));
+        self::assertTrue(self::at($this->call('POST', '/api/plan', (object) []), 'pinned'), 'planned again it still holds');
+        self::assertFalse(self::at($this->call('POST', '/api/plan', ['fresh' => true]), 'pinned'));
+        $this->call('POST', '/api/plan/try', ['id' => 'nothing/s1', 'start' => self::text($second, 'start')]);
+        self::assertSame(422, $this->code());
+    }
+
+    public function testTheCrewIsCheckedAndTheScheduleKeepsToIt(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        foreach (['/people/0/hours/mon/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['18:00-9:00']]]]], '/people' => ['people' => []], '/off/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]], 'off' => ['Christmas']], '/floors/bay' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]], 'floors' => ['bay' => '3 kg']]] as $pointer => $bad) {
+            $refused = $this->call('PUT', '/api/crew', $bad);
+            self::assertSame(422, $this->code());
+            self::assertSame($pointer, self::text($refused, 'errors', 0, 'pointer'));
+        }
+        $crew = $this->call('PUT', '/api/crew', ['people' => [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]], 'floors' => ['Bay' => '20 m2']]);
+        self::assertSame(['Wren', ['9:00-12:30'], '20 m²'], [self::text($crew, 'people', 0, 'name'), self::list($crew, 'people', 0, 'hours', 'sat'), self::text($crew, 'floors', 'Bay')]);
+        $zone = new \DateTimeZone('Europe/London');
+        foreach (self::list($this->call('POST', '/api/plan', (object) []), 'work') as $w) {
+            self::assertSame('Sat', (new \DateTimeImmutable(self::text($w, 'start')))->setTimezone($zone)->format('D'));
+            self::assertSame(['Wren'], self::list($w, 'who'));
+        }
+    }
+
+    public function testReadingsReplaceTheModelAndTheirFaultsAreNamed(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $place = self::text($this->call('GET', '/api/plan'), 'places', 0, 'name');
+        $this->call('POST', '/api/air/reading', ['place' => $place, 'temperature' => '70 F', 'humidity' => '40 %']);
+        self::assertSame(204, $this->code());
+        self::assertStringStartsWith('21.1', self::text($this->call('GET', '/api/plan'), 'places', 0, 'air'));
+        $this->call('POST', '/api/air/reading', ['place' => 'Moon', 'temperature' => '70 F', 'humidity' => '40 %']);
+        self::assertSame(422, $this->code());
+        $refused = $this->call('POST', '/api/air/readings', ['place' => $place, 'text' => "at,temperature,humidity\n2026-05-04T10:00:00Z,18 C,50 %\n2026-05-04T11:00:00Z,warm,50 %\n"]);
+        self::assertStringContainsString('Line 3, temperature', self::text($refused, 'detail'));
+        $heated = $this->call('GET', '/api/air/as-if?place='.rawurlencode($place).'&heat=30%20C&dry=20%20%25');
+        self::assertSame([200, '30 °C · 20 %'], [$this->code(), self::text($heated, 'air')]);
+        $this->client->request('GET', '/api/air/hours?place='.rawurlencode($place));
+        $csv = (string) $this->client->getResponse()->getContent();
+        self::assertStringStartsWith("at,temperature,humidity,wind,rain\n", $csv);
+        $this->call('POST', '/api/air/forecast', ['text' => $csv]);
+        self::assertSame(204, $this->code(), 'what was written is read back');
+    }
+
+    public function testTheWorkerMakesThePlanOfABigYard(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $em = self::getContainer()->get(EntityManagerInterface::class);
+        $workshop = $em->getRepository(Account::class)->findOneBy(['email' => 'rowan@yard.example'])->workshop ?? self::fail('nobody');
+        self::getContainer()->get(WorkshopScope::class)->enter($workshop);
+        self::getContainer()->get(YardPlan::class)->plan($workshop, 'much to do', later: true);
+        self::assertSame('wanted', self::text($this->call('GET', '/api/plan'), 'status'));
+        $tester = new CommandTester(self::getContainer()->get(WorkCommand::class));
+        self::assertSame(0, $tester->execute(['--once' => true]));
+        self::assertStringContainsString('Planned', $tester->getDisplay());
+        $em->clear();
+        $view = $this->call('GET', '/api/plan');
+        self::assertSame('done', self::text($view, 'status'));
+        self::assertGreaterThan(8, count(self::list($view, 'work')));
+    }
+
+    public function testTheCalendarIsReadByAnotherProgramAndKeepsItsHoursOverAChangeOfTheClocks(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $this->call('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00'])]]]);
+        $work = self::list($this->call('POST', '/api/plan', (object) []), 'work');
+        self::assertNull(self::at($this->call('GET', '/api/calendar'), 'address'));
+        $address = self::text($this->call('POST', '/api/calendar'), 'address');
+        $this->call('DELETE', '/api/session');
+        $this->client->request('GET', (string) parse_url($address, \PHP_URL_PATH));
+        self::assertSame(200, $this->code(), 'nobody has to sign in for it');
+        $text = (string) $this->client->getResponse()->getContent();
+        $read = self::parsed($text);
+        self::assertSame([], self::list($read, 'faults'));
+        $first = array_values(array_filter(self::list($read, 'events'), static fn (mixed $e): bool => str_contains(self::text($e, 'summary'), self::text($work[0], 'name'))))[0] ?? self::fail('the first step is not in it');
+        self::assertSame(self::text($work[0], 'start'), self::text($first, 'start'));
+        self::assertCount(count($work) + 7, self::list($read, 'events'), 'every step, and the hours of every day');
+        self::assertSame(['08:00'], array_values(array_unique(array_map(static fn (mixed $h): string => is_string($h) ? $h : '', self::list($read, 'hoursOnTheWall')))), 'summer and winter');
+        self::assertGreaterThan(1, count(array_unique(array_map(static fn (mixed $h): string => is_string($h) ? $h : '', self::list($read, 'hoursUtc')))));
+
+        $this->signIn('rowan@yard.example');
+        $this->call('DELETE', '/api/calendar');
+        self::assertSame(204, $this->code());
+        $this->client->request('GET', (string) parse_url($address, \PHP_URL_PATH));
+        self::assertSame(404, $this->code(), 'taken back');
+    }
+
+    /** @return array<array-key, mixed> what ical.js makes of it */
+    private static function parsed(string $text): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'ics');
+        file_put_contents($file, $text);
+        try {
+            $process = new Process(['node', 'tests/read-calendar.mjs', $file], __DIR__.'/../../web');
+            $process->mustRun();
+            $read = json_decode($process->getOutput(), true);
+
+            return is_array($read) ? $read : self::fail($process->getOutput());
+        } finally {
+            unlink($file);
+        }
+    }
+
+    private function outdoors(string $part): void
+    {
+        $survey = self::survey(['conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '10 %']]]);
+        $survey['place'] = ['id' => 'bay', 'name' => 'Slip', 'kind' => 'outdoors', 'temperature' => '18 C', 'humidity' => '55 %'];
+        $this->call('PUT', "/api/parts/$part/survey", [...$survey, 'version' => self::at($this->call('GET', "/api/parts/$part/survey"), 'version')]);
+        self::assertSame(200, $this->code());
+    }
+
+    private function weather(float $c, float $humidity, int $hours = 24 * 14): void
+    {
+        $text = "at,temperature,humidity,wind,rain\n";
+        for ($h = 0; $h < 24 * 14; ++$h) {
+            $text .= sprintf("%s,%.1f C,%.0f %%,2 m/s,0\n", gmdate('Y-m-d\TH:00:00\Z', time() + 3600 * $h), $h < $hours ? $c : 18.0, $h < $hours ? $humidity : 55.0);
+        }
+        $this->call('POST', '/api/air/forecast', ['text' => $text]);
+        self::assertSame(204, $this->code());
+    }
+}
