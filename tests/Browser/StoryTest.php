@@ -236,7 +236,7 @@ final class StoryTest extends BrowserCase
             self::assertIsString($part);
             $job = $this->browser->executeScript('return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].id)');
             self::assertIsString($job);
-            foreach (['/', '/look', '/yard', '/stores', '/stores/over', "/job/$job", "/job/$job/quantities", "/job/$job/cards", ...array_map(static fn (string $v): string => "/part/$part/$v", self::VIEWS)] as $path) {
+            foreach (['/', '/look', '/yard', '/stores', '/stores/over', '/schedule', "/job/$job", "/job/$job/quantities", "/job/$job/cards", ...array_map(static fn (string $v): string => "/part/$part/$v", self::VIEWS)] as $path) {
                 foreach (['light', 'dark'] as $scheme) {
                     $this->browser->get(self::address().$path);
                     $this->settled();

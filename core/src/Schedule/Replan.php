@@ -123,10 +123,16 @@ final readonly class Replan
         return array_map(static fn (int $n): array => $blocks[$n], $order);
     }
 
+    /** What the weather, a wait or a window moved comes first; what only made way for it after. */
+    private static function follows(Move $move): bool
+    {
+        return !in_array($move->why->kind, [WhyKind::Air, WhyKind::Waits, WhyKind::Window, WhyKind::Delivery], true);
+    }
+
     /**
      * @param array<string, Kept> $before
      *
-     * @return list<Move>
+     * @return list<Move> causes first
      */
     private static function moves(Schedule $schedule, array $before): array
     {
@@ -140,6 +146,7 @@ final readonly class Replan
         foreach ($schedule->without as $id => $why) {
             $moves[] = new Move($id, $before[$id]->start ?? null, null, new Why(WhyKind::Waits, $why), 0.0);
         }
+        usort($moves, static fn (Move $a, Move $b): int => [self::follows($a), $a->to ?? \INF] <=> [self::follows($b), $b->to ?? \INF]);
 
         return $moves;
     }

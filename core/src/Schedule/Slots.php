@@ -90,7 +90,7 @@ final class Slots
     /** What it waits for says more than that the hours it is over at are not worked. */
     private static function says(Why $why, Why $cause): bool
     {
-        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) && !in_array($why->kind, [WhyKind::Nothing, WhyKind::Before, WhyKind::Hours, WhyKind::Quiet], true);
+        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) && in_array($why->kind, [WhyKind::Waits, WhyKind::Delivery, WhyKind::Air, WhyKind::Window], true);
     }
 
     private function dry(Activity $activity, float $end): ?float

@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import { hatch } from '../theme/Hatches';
@@ -69,7 +69,6 @@ export function YardChart({ view, span, width: w, chosen, moved, broken, choose,
   const peopleEnd = rowsEnd + 8 + view.people.length * 17;
   const height = peopleEnd + 14 + view.places.length * (place + lead);
   const now = new Date(view.now).getTime();
-  const drag = useRef<{ x: number; start: number } | null>(null);
 
   const keys = (e: KeyboardEvent, k: Work) => {
     const step = (e.shiftKey ? 4 : 1) * quarter;
@@ -85,14 +84,21 @@ export function YardChart({ view, span, width: w, chosen, moved, broken, choose,
   };
   const down = (e: PointerEvent<SVGGElement>, k: Work) => {
     choose(k.id);
-    if (k.fixed) return;
-    drag.current = { x: e.clientX, start: new Date(k.start).getTime() };
-    e.currentTarget.setPointerCapture(e.pointerId);
-  };
-  const drawn = (e: PointerEvent<SVGGElement>) => {
-    if (!drag.current) return;
-    const by = ((e.clientX - drag.current.x) / (x1 - x0)) * (span.to - span.from) * (w / (e.currentTarget.ownerSVGElement?.getBoundingClientRect().width ?? w));
-    if (Math.abs(e.clientX - drag.current.x) > 3) move(Math.round((drag.current.start + by) / quarter) * quarter);
+    const svg = e.currentTarget.ownerSVGElement;
+    if (k.fixed || !svg) return;
+    const at = new Date(k.start).getTime();
+    const perPixel = ((span.to - span.from) / (x1 - x0)) * (w / svg.getBoundingClientRect().width);
+    const follow = (m: globalThis.PointerEvent) => {
+      if (Math.abs(m.clientX - e.clientX) > 3) move(Math.round((at + (m.clientX - e.clientX) * perPixel) / quarter) * quarter);
+    };
+    const drop = () => {
+      window.removeEventListener('pointermove', follow);
+      window.removeEventListener('pointerup', drop);
+      window.removeEventListener('pointercancel', drop);
+    };
+    window.addEventListener('pointermove', follow);
+    window.addEventListener('pointerup', drop);
+    window.addEventListener('pointercancel', drop);
   };
 
   return (
@@ -128,7 +134,7 @@ export function YardChart({ view, span, width: w, chosen, moved, broken, choose,
                 <g
                   key={k.id} tabIndex={0} role="button" data-work={k.id} aria-pressed={on} style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
                   aria-label={`${p.name}: ${k.name}, ${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}${k.critical ? ', on the longest chain' : ''}${k.paid ? `, after ${k.paid.text} of abrading` : ''}${bad ? ', breaks' : ''}`}
-                  onKeyDown={(ev) => { keys(ev, k); }} onPointerDown={(ev) => { down(ev, k); }} onPointerMove={drawn} onPointerUp={() => { drag.current = null; }}
+                  onKeyDown={(ev) => { keys(ev, k); }} onPointerDown={(ev) => { down(ev, k); }}
                 >
                   {k.coat && c > b && <rect x={b} y={y + 9} width={c - b} height={row - 17} fill={hatch('early')} stroke={tok('phos')} strokeWidth="0.8" />}
                   <rect x={a} y={y + 2} width={Math.max(width, 8)} height={row - 4} fill="transparent" />

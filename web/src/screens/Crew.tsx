@@ -14,7 +14,7 @@ const asHours = (week: Week): Record<string, string[]> => Object.fromEntries(day
 
 function Hours({ label, week, change }: { label: string; week: Week; change: (week: Week) => void }) {
   return (
-    <Box role="group" aria-label={label} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr)', lg: 'repeat(7, 1fr)' }, gap: 1 }}>
+    <Box role="group" aria-label={label} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr)', lg: 'repeat(4, 1fr)' }, gap: 1 }}>
       {days.map(([d, name]) => <TextField key={d} label={name} value={week[d] ?? ''} placeholder="off" onChange={(e) => { change({ ...week, [d]: e.target.value }); }} slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'aria-label': `${label}, ${name}` } }} sx={{ '& input': { fontSize: 13.5 } }} />)}
     </Box>
   );
