@@ -8,6 +8,11 @@ require __DIR__.'/../vendor/autoload.php';
 
 use Hull\Bench\Alternatives;
 use Hull\Bench\Workpiece;
+use Hull\Catalog\Product;
+use Hull\Climate\Air;
+use Hull\Climate\Forecast;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Weather;
 use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\JobPlan;
@@ -15,9 +20,19 @@ use Hull\Job\JobReader;
 use Hull\Pack\Pack;
 use Hull\Pack\PackChoice;
 use Hull\Quantity\Money;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 use Hull\Route\Route;
 use Hull\Route\Surroundings;
+use Hull\Schedule\Airs;
+use Hull\Schedule\Kept;
+use Hull\Schedule\LowerBound;
+use Hull\Schedule\Replan;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Scheduler;
+use Hull\Schedule\Slack;
+use Hull\Surface\FilmPhase;
 use Hull\Tests\Yard;
 
 /** @param Closure(): mixed $work */
@@ -78,3 +93,31 @@ median('cheapest packs for 12 products', 25, static function (): void {
 });
 median('findings with mends, route backwards', 5, static fn (): array => Workpiece::of(Yard::catalogue(), $piece->part, $piece->place)->findings($shuffled));
 median('alternatives: every school answered the other way', 5, static fn (): array => (new Alternatives(Yard::workpiece(), Surroundings::none()))->all());
+
+// A yard of 400 steps on 40 parts, six people, seven places, 14 days of weather and what comes after them.
+$yard = (new Hull\Tests\Schedule\RandomYard(3, 40, 10, 40, 6, 7))->yard();
+$tries = Scheduler::triesFor(count($yard->activities));
+median('schedule '.count($yard->activities).' steps, '.$tries.' orders tried', 3, static fn (): Schedule => (new Scheduler($tries))->plan($yard));
+$plan = (new Scheduler($tries))->plan($yard);
+printf("%-52s %.1f days, no plan ends before %.1f days, %d of %d without room\n", '', ($plan->finish() - $yard->now) / 24, (LowerBound::of($yard) - $yard->now) / 24, count($plan->without), count($yard->activities));
+median('slack of each of its steps', 3, static fn (): array => Slack::of($plan));
+median('plan it again, nothing happened', 3, static fn (): Replan => Replan::of($yard, array_map(Kept::of(...), $plan->placed), new Scheduler(1)));
+
+// 200 live coats of ten films in three places: touch, opens, closes, full, from hourly air.
+$air = [];
+foreach (['heated-bay', 'unheated-shed', 'outdoors'] as $place) {
+    $hours = [];
+    for ($h = 0; $h < 24 * 14; ++$h) {
+        $hours[] = Weather::of(Air::of(Temperature::celsius(14.0 + 5.0 * sin(($h % 24 - 9) / 24 * 2 * \M_PI)), RelativeHumidity::percent(65.0)));
+    }
+    $air[$place] = PlaceAir::of(Yard::catalogue()->places[$place], $hours[0]->air, Forecast::of(0, $hours, 'made up'), [], 0, 24 * 14);
+}
+$films = array_slice(array_values(array_filter(Yard::catalogue()->products, static fn (Product $p): bool => null !== $p->cure?->recoatMax)), 0, 10);
+median('windows of 200 coats over 14 days by the hour', 7, static function () use ($air, $films): void {
+    $airs = new Airs($air);
+    for ($i = 0; $i < 200; ++$i) {
+        foreach ([FilmPhase::Tacky, FilmPhase::Open, FilmPhase::Lapsed, FilmPhase::Cured] as $into) {
+            $airs->cure(array_keys($air)[$i % 3], $films[$i % 10], $into)?->reachedAt($i / 3.0);
+        }
+    }
+});

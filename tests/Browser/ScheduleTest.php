@@ -80,7 +80,7 @@ final class ScheduleTest extends BrowserCase
 
     public function testHeatingAPlaceIsTriedAndACalendarAddressIsTakenBack(): void
     {
-        $this->openPart('Side frames', 'windows');
+        $this->openPart('Drum guard', 'windows');
         $this->type('Heated to', '22 C');
         $this->sees('closed to wet films for');
         $this->browser->get(self::address().'/schedule');

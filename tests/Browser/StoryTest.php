@@ -220,11 +220,11 @@ final class StoryTest extends BrowserCase
         $this->type('Mixing vessel', '4 fl oz');
         $this->browser->wait(40, 100)->until(fn (): bool => 1 === preg_match('/batches\s+[2-9]\d*\s+of/', $this->page()));
         $this->button('Mixed: start the clock');
-        $this->sees('left to use it');
+        $this->sees('stands before use');
         $this->browser->navigate()->refresh();
-        $this->sees('left to use it');
-        $this->button('Stop the clock');
-        $this->sees('usable of the pot life');
+        $this->sees('stands before use');
+        $this->button('Mixed batch 2');
+        $this->sees('batch 2: stands before use');
         $this->quiet();
     }
 

@@ -39,6 +39,7 @@ final class YardTest extends BrowserCase
     {
         $this->open(DemoCommand::EMAIL);
         $this->link('Stores');
+        $this->link('What over what');
         $this->sees('What may go over what');
         $this->choose('May', 'Two-pack epoxy primer');
         $this->choose('go over', 'Self-etch primer, aerosol');

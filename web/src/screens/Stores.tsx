@@ -1,4 +1,5 @@
 import { Box, Button, TextField } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, Refusal, settle, type Schemas } from '../api/client';
@@ -54,7 +55,8 @@ function Material({ material, now, chosen, choose }: { material: Schemas['Materi
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
           {filled.length === 0 && <Box sx={{ color: tok('ink2'), fontSize: 14 }}>none on the shelf</Box>}
           {filled.map((t) => (
-            <Box component="button" type="button" key={t.id} aria-pressed={t.id === chosen} aria-label={`${material.name}, batch ${t.batch || 'unmarked'}: ${t.left.text} of ${t.size.text}${t.expired ? ', past its time' : t.soon ? ', ends soon' : ''}${t.opened ? ', open' : ''}`} onClick={() => { choose(t.id === chosen ? '' : t.id); }} sx={{ background: t.id === chosen ? tok('wash') : 'none', border: 0, p: 0.5, cursor: 'pointer', textAlign: 'center', color: tok('ink'), minWidth: 64 }}>
+            <Box component="button" type="button" key={t.id} aria-pressed={t.id === chosen} onClick={() => { choose(t.id === chosen ? '' : t.id); }} sx={{ background: t.id === chosen ? tok('wash') : 'none', border: 0, p: 0.5, cursor: 'pointer', textAlign: 'center', color: tok('ink'), minWidth: 64 }}>
+              <Box component="span" sx={visuallyHidden}>{`${material.name}, batch ${t.batch || 'unmarked'}, of ${t.size.text}${t.expired ? ', past its time' : t.soon ? ', ends soon' : ''}${t.opened ? ', open' : ''}: `}</Box>
               <TinLevel tin={t} kind={material.hatch} />
               <Box className="mono" sx={{ fontSize: 12 }}>{t.left.text}</Box>
               <Box sx={{ fontSize: 11.5, color: tok(t.expired ? 'lead' : t.soon ? 'brass' : 'ink2'), fontWeight: t.expired || t.soon ? 700 : 400 }}>{t.activatedAt ? 'activated' : t.expires ? day(t.expires) : t.batch}</Box>

@@ -1,7 +1,7 @@
 /** The look, once: ground and ink, one red-lead accent, phosphate grey, zinc green-grey, brass. */
 export const light = {
   ground: '#F1ECE1', sheet: '#FBF8F1', ink: '#1D2B30', ink2: '#4C5D63', rule: '#CFC7B5', lead: '#B5361B', leadWash: '#F6E7DF',
-  deep: '#1F5560', onDeep: '#FFFFFF', phos: '#6C797E', zinc: '#56683F', brass: '#80601A', wash: '#E7E0D1',
+  deep: '#1F5560', onDeep: '#FFFFFF', phos: '#6C797E', zinc: '#56683F', brass: '#785A16', wash: '#E7E0D1',
 };
 export const dark: typeof light = {
   ground: '#161D20', sheet: '#1E272B', ink: '#EDE6D8', ink2: '#B1B9B6', rule: '#3E4A4E', lead: '#F08465', leadWash: '#3A2620',
