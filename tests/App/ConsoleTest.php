@@ -29,6 +29,31 @@ final class ConsoleTest extends ApiCase
         self::assertSame($shown, array_map(static fn (mixed $s): array => [self::text($s, 'step'), self::at($s, 'product')], self::list($planned, 'parts', 0, 'route')));
     }
 
+    public function testSchedulesAJobFileInItsWeatherAndHours(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $asked = ['hull:schedule', $root.'/demo/3-winch.json', '--climate', $root.'/docs/formats/climate.example.csv', '--crew', $root.'/docs/formats/crew.example.json', '--at', '2026-05-14T08:00:00Z'];
+        $plan = $this->json([...$asked, '--format=json']);
+        self::assertGreaterThan(20, count(self::list($plan, 'work')));
+        self::assertGreaterThanOrEqual(self::text($plan, 'no_earlier_than'), self::text($plan, 'finish'));
+        foreach (self::list($plan, 'work') as $w) {
+            self::assertContains((new \DateTimeImmutable(self::text($w, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('D'), ['Mon', 'Tue', 'Thu', 'Sat'], 'nobody is there on other days');
+        }
+        self::assertSame($this->console($asked)->getOutput(), $this->console($asked)->getOutput(), 'the same every time');
+        self::assertStringContainsString('no earlier than', $this->console($asked)->getOutput());
+        $refused = $this->console(['hull:schedule', $root.'/demo/3-winch.json', '--at', 'tomorrow']);
+        self::assertSame(2, $refused->getExitCode());
+        self::assertStringContainsString('an instant with its offset', $refused->getOutput());
+    }
+
+    public function testSaysTheWindowsOfAJobFile(): void
+    {
+        $coats = self::list($this->json(['hull:windows', dirname(__DIR__, 2).'/demo/1-hovercraft.json', '--at', '2026-05-14T08:00:00Z', '--format=json']), 'coats');
+        self::assertCount(3, $coats);
+        self::assertNull(self::at($coats[0], 'next'));
+        self::assertLessThan(self::text($coats[2], 'closes'), self::text($coats[2], 'next', 'until'), 'the next coat takes time, so that it must begin before the last zone closes');
+    }
+
     public function testTheShoppingListComesAsTextAndAsCsv(): void
     {
         $job = dirname(__DIR__, 2).'/demo/2-dodgem.json';

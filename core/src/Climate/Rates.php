@@ -16,11 +16,14 @@ final class Rates
     /** A cure clock that is out at 1 (calculations 8); it stands still where the film does not cure. */
     public static function cure(PlaceAir $place, CureRows $rows, string $kind): RateLine
     {
-        return self::line($place, static function (Air $air) use ($rows, $kind): float {
-            $hours = $rows->hoursAt($air->temperature);
-            $factor = null === $hours ? null : CureFactor::humidity($kind, $air);
+        if (!CureFactor::mindsHumidity($kind)) {
+            return RateLine::of((float) $place->from, array_map($rows->perHour(...), $place->celsius));
+        }
 
-            return null === $hours || null === $factor ? 0.0 : 1.0 / ($hours->h() * $factor);
+        return self::line($place, static function (Air $air) use ($rows, $kind): float {
+            $factor = CureFactor::humidity($kind, $air);
+
+            return null === $factor ? 0.0 : $rows->perHour($air->temperature->c()) / $factor;
         });
     }
 

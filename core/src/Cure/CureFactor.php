@@ -17,6 +17,12 @@ final class CureFactor
     private const MOISTURE_STALL_RH = 0.30;
     private const WATER_STOP_RH = 0.85;
 
+    /** Whether damp air changes how fast a kind of film cures. */
+    public static function mindsHumidity(string $kind): bool
+    {
+        return 'moisture-cure' === $kind || 'water-borne' === $kind;
+    }
+
     /** Factor on the sheet's hours; null when the film stalls. */
     public static function humidity(string $kind, Air $air): ?float
     {

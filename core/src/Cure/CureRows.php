@@ -17,9 +17,13 @@ final readonly class CureRows
 {
     public const REACH_C = 5.0;
 
+    /** @var list<float> ln(hours) of each row */
+    private array $logs;
+
     /** @param non-empty-list<array{float, float}> $rows (kelvin, hours) ascending in temperature */
     private function __construct(private array $rows)
     {
+        $this->logs = array_map(static fn (array $row): float => log($row[1]), $rows);
     }
 
     /** @param array<int|float|string, float|int> $hoursByCelsius at least one row, hours above zero */
@@ -43,23 +47,36 @@ final readonly class CureRows
     /** Null where the film does not cure, or the sheet is too far away to say. */
     public function hoursAt(Temperature $at): ?Duration
     {
-        $k = $at->kelvin();
+        $hours = $this->hours($at->kelvin());
+
+        return null === $hours ? null : Duration::hours($hours);
+    }
+
+    /** How much of the event an hour brings at so many degrees C; 0 where the film does not cure. */
+    public function perHour(float $celsius): float
+    {
+        $hours = $this->hours($celsius + 273.15);
+
+        return null === $hours ? 0.0 : 1.0 / $hours;
+    }
+
+    private function hours(float $k): ?float
+    {
         $last = count($this->rows) - 1;
         if ($k < $this->rows[0][0] - self::REACH_C - 1e-9 || $k > $this->rows[$last][0] + self::REACH_C + 1e-9) {
             return null;
         }
         if (0 === $last) {
-            return Duration::hours($this->rows[0][1]);
+            return $this->rows[0][1];
         }
         $i = 0;
         while ($i < $last - 1 && $k > $this->rows[$i + 1][0]) {
             ++$i;
         }
-        [$k0, $h0] = $this->rows[$i];
-        [$k1, $h1] = $this->rows[$i + 1];
-        $share = (1 / $k - 1 / $k0) / (1 / $k1 - 1 / $k0);
+        $k0 = $this->rows[$i][0];
+        $share = (1 / $k - 1 / $k0) / (1 / $this->rows[$i + 1][0] - 1 / $k0);
 
-        return Duration::hours(exp(log($h0) + $share * (log($h1) - log($h0))));
+        return exp($this->logs[$i] + $share * ($this->logs[$i + 1] - $this->logs[$i]));
     }
 
     public function isOutsideRows(Temperature $at): bool
