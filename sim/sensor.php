@@ -7,7 +7,7 @@ declare(strict_types=1);
  * They drift slowly, so that a reading is never quite what was reckoned. Run: php -S 127.0.0.1:8092 sim/sensor.php
  */
 
-const PLACES = ['Heated bay' => [17.4, 56.0], 'Long shed' => [13.2, 69.0], 'North slip' => [12.0, 74.0]];
+const PLACES = ['Heated bay' => [17.4, 56.0], 'Long shed' => [13.2, 88.0], 'North slip' => [12.0, 74.0]];
 
 $file = (getenv('SENSOR_STATE') ?: sys_get_temp_dir().'/hull-sensor-'.getenv('SENSOR_PORT')).'.json';
 $places = json_decode((string) @file_get_contents($file), true) ?: PLACES;

@@ -26,6 +26,8 @@ use Psr\Clock\ClockInterface;
 /** Builds the first screen: what wants you now, and the jobs behind it. */
 final readonly class TodayScreen
 {
+    /** Steps that are not begun where the film they lead to may not go on. */
+    private const FILM = ['coat', 'last-wipe'];
     private const URGENCY = ['now' => 0, 'soon' => 1, 'work' => 2, 'wait' => 3, 'done' => 4];
 
     public function __construct(private Stored $stored, private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
@@ -97,6 +99,9 @@ final readonly class TodayScreen
         [$urgency, $message] = $this->urgency($replayed->state->phase(), $band, $coatsLeft, null === $next, [] === $replayed->finished, $now, $shown);
         if ('work' === $urgency && null !== $next && $this->catalogue->step($next->step)->isWait()) {
             [$urgency, $message] = ['wait', $this->waitsFor($row, $piece, $replayed, $now)];
+        }
+        if ('work' === $urgency && null !== $next && !$gate->flag('open') && [] !== array_intersect(self::FILM, $this->catalogue->step($next->step)->tags)) {
+            [$urgency, $message] = ['wait', 'No film in this air. '.implode(' ', $gate->outcome->warnings)];
         }
         $nextStep = null === $next ? null : $this->catalogue->step($next->step);
 

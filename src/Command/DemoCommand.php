@@ -94,6 +94,7 @@ final class DemoCommand extends Command
     /** A plan in mild weather, then a cold night in the forecast and the plan that follows from it. */
     private function plan(Workshop $yard): void
     {
+        $this->air->refresh($yard);
         foreach (['mild' => 'the week as it looked', 'cold-night' => 'a cold night is coming'] as $scenario => $note) {
             $forecast = $this->weather->ask($scenario)->forecast();
             if (null === $forecast) {

@@ -152,7 +152,18 @@ final class Placer
             return null;
         }
 
-        return $this->slots->room($activity, $from, $why, $extra, $kept->who ?? []);
+        $placed = $this->slots->room($activity, $from, $why, $extra, $kept->who ?? []);
+
+        return null !== $placed && WhyKind::Kept === $placed->why->kind ? $this->anyway($activity, $placed) : $placed;
+    }
+
+    /** Where it was planned before is no reason, where it could not be any earlier in any case. */
+    private function anyway(Activity $activity, Placed $placed): Placed
+    {
+        [$from, $why] = Times::earliest($this->yard, $activity, $this->placed);
+        $soonest = is_finite($from) ? $this->slots->room($activity, $from, $why, $placed->paid) : null;
+
+        return null !== $soonest && $soonest->start > $placed->start - self::SAME_H ? $placed->because($soonest->why) : $placed;
     }
 
     private function put(Activity $activity, Placed $placed): void
