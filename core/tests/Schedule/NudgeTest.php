@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Schedule;
+
+use Hull\Schedule\Activity;
+use Hull\Schedule\Lag;
+use Hull\Schedule\Nudge;
+use Hull\Schedule\Passing;
+use Hull\Schedule\Person;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Scheduler;
+use Hull\Schedule\Window;
+use Hull\Schedule\Yard;
+use PHPUnit\Framework\TestCase;
+
+/** What breaks when one thing is put elsewhere. */
+final class NudgeTest extends TestCase
+{
+    public function testWhereItStandsNothingBreaks(): void
+    {
+        $schedule = self::schedule();
+        foreach ($schedule->placed as $id => $placed) {
+            self::assertSame([], Nudge::of($schedule, $id, $placed->start), $id);
+        }
+    }
+
+    public function testTooSoonTooLateAndNoRoom(): void
+    {
+        $schedule = self::schedule();
+        self::assertSame([8.0, 12.0, 9.0], [$schedule->placed['p1']->start, $schedule->placed['p2']->start, $schedule->placed['q']->start]);
+        $soon = Nudge::of($schedule, 'p2', 10.5);
+        self::assertSame(['p2', Nudge::SOON, 12.0, 'too soon'], [$soon[0]->id, $soon[0]->kind, $soon[0]->until, $soon[0]->words()]);
+        $late = Nudge::of($schedule, 'p2', 15.0);
+        self::assertSame([['p2', Nudge::LATE, 14.0]], array_map(static fn (Nudge $n): array => [$n->id, $n->kind, $n->until], $late));
+        self::assertSame('misses its window', $late[0]->words());
+        $room = Nudge::of($schedule, 'q', 8.5);
+        self::assertSame([Nudge::ROOM, 'p1'], [$room[0]->kind, $room[0]->why->other], 'Rowan has another thing in hand');
+    }
+
+    public function testWhatFollowsIsLookedAtToo(): void
+    {
+        $schedule = self::schedule();
+        $breaks = Nudge::of($schedule, 'p1', 10.0);
+        self::assertContains(['p2', Nudge::SOON], array_map(static fn (Nudge $n): array => [$n->id, $n->kind], $breaks), 'the next coat would have to wait');
+    }
+
+    private static function schedule(): Schedule
+    {
+        $work = [
+            new Activity('p1', 'p', 'first coat', 1.0, 'bay'),
+            new Activity('p2', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('p1', Passing::hours(3.0), 'the film')], windows: [new Window('p1', Passing::hours(5.0), 'its window', false, 0.5)]),
+            new Activity('q', 'q', 'wash', 1.0, 'bay'),
+        ];
+
+        return (new Scheduler(20))->plan(new Yard(8.0, 100.0, $work, [Person::of('Rowan', [[8.0, 18.0], [32.0, 42.0]])]));
+    }
+}
