@@ -129,7 +129,7 @@ final readonly class PlanScreen
 
         return new PlannedView(
             $w->field('id')->text(), $w->field('part')->text(), $w->field('name')->text(), $w->field('place')->text(), self::hour($w->field('start')) ?? '', self::hour($w->field('end')) ?? '', self::hour($w->field('dry')) ?? '',
-            array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), $why->field('says')->text(500), $why->field('kind')->text(), $why->optional('other')?->text(), $shown->value(Duration::hours($w->field('slack')->number())), $w->field('critical')->boolean(), self::paid($w, $shown), $w->field('set_up')->boolean(), $w->field('coat')->boolean(), $w->field('fixed')->boolean(),
+            array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), $why->field('says')->text(500), $why->field('kind')->text(), $why->optional('other')?->text(), $shown->value(Duration::hours($w->field('slack')->number())), $w->field('critical')->boolean(), self::paid($w, $shown), $w->field('set_up')->boolean(), $w->field('coat')->boolean(), $w->field('fixed')->boolean(), self::hour($w->optional('from')), self::hour($w->optional('until')),
         );
     }
 

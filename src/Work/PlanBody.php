@@ -13,6 +13,7 @@ use Hull\Schedule\Placed;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Slack;
+use Hull\Schedule\Times;
 use Hull\Schedule\Why;
 
 /** A schedule as it is kept: enough to show it without working it out again. Hours since 1970 UTC. */
@@ -32,7 +33,9 @@ final class PlanBody
         $work = [];
         foreach ($schedule->placed as $id => $p) {
             $a = $yard->activity($id);
-            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'step' => $a->step, 'product' => $a->product ?? '', 'fixed' => null !== $a->fixed];
+            $latest = Times::latest($a, $schedule->placed)[0] ?? \INF;
+            $latest = min($latest, $a->notAfter ?? \INF);
+            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'from' => self::finite(Times::earliest($yard, $a, $schedule->placed)[0]), 'until' => self::finite($latest), 'step' => $a->step, 'product' => $a->product ?? '', 'fixed' => null !== $a->fixed];
         }
 
         return [
@@ -44,6 +47,11 @@ final class PlanBody
             'again' => null !== $replan, 'better' => $replan?->better?->finish(),
             'next' => array_map(static fn (NextHour $n): array => ['id' => $n->id, 'planned' => $n->planned, 'fits' => $n->fits, 'slack' => $n->slack], NextHour::of($schedule, $slack)),
         ];
+    }
+
+    private static function finite(float $hour): ?float
+    {
+        return is_finite($hour) ? $hour : null;
     }
 
     /** @return list<Node> */

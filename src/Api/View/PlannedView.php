@@ -12,6 +12,8 @@ final readonly class PlannedView
      * @param list<string> $who
      * @param string       $kind  of what keeps it from beginning earlier
      * @param ?string      $other the work that is about
+     * @param ?string      $from  it may begin from then on, by what comes before it
+     * @param ?string      $until up to then, by the window of the film or metal below; null where nothing closes
      * @param ?Value       $paid  abrading, because a window is missed
      */
     public function __construct(
@@ -32,6 +34,8 @@ final readonly class PlannedView
         public bool $setUp,
         public bool $coat,
         public bool $fixed,
+        public ?string $from,
+        public ?string $until,
     ) {
     }
 }

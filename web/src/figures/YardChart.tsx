@@ -120,6 +120,11 @@ export function YardChart({ view, span, width: w, chosen, moved, broken, choose,
             <path d={`M0 ${y + row}H${w}`} stroke={tok('rule')} />
             <text x={narrow ? x0 : 0} y={narrow ? y - 3 : y + 14} fontSize={narrow ? 12.5 : 13.5} fontWeight="650" fill={tok('ink')}>{p.name.length > 19 ? `${p.name.slice(0, 18)}…` : p.name}</text>
             {!narrow && <text x={0} y={y + 26} fontSize="11" fill={tok('ink2')}>{p.job.length > 24 ? `${p.job.slice(0, 23)}…` : p.job}</text>}
+            {view.work.filter((k) => k.part === p.id && k.id === chosen && k.from && k.until).map((k) => {
+              const [a, b] = [x(clip(new Date(k.from ?? 0).getTime())), x(clip(new Date(k.until ?? 0).getTime()))];
+              const taper = a + (b - a) * 0.45;
+              return b > a && <path key="window" d={`M${a} ${y + 1}H${taper}L${b} ${y + row / 2 - 2}V${y + row / 2 + 2}L${taper} ${y + row - 1}H${a}Z`} fill={tok('lead')} opacity="0.28" />;
+            })}
             {view.work.filter((k) => k.part === p.id).map((k) => {
               const on = k.id === chosen;
               const shift = on && moved !== null ? moved - new Date(k.start).getTime() : 0;

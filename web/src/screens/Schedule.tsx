@@ -26,6 +26,7 @@ function Chosen({ view, work, moved, tried, put, back }: { view: Schemas['PlanVi
           <Box sx={{ fontSize: 14.5 }}>{work.why.charAt(0).toUpperCase() + work.why.slice(1)}.{work.who.length > 0 && ` ${work.who.join(' and ')}.`}{work.setUp && ' Set up already by the coat before.'}</Box>
           {work.paid && <Box sx={{ fontSize: 14.5, color: tok('lead'), fontWeight: 650 }}>A window is missed: {work.paid.text} of abrading and wiping come first.</Box>}
           <Box sx={{ fontSize: 14.5 }}>{work.fixed ? 'Under way.' : work.critical ? 'On the longest chain: later moves the end.' : work.slack.si === 0 ? 'Nothing to spare: later moves something else.' : `Can begin ${work.slack.text} later and nothing else moves.`}</Box>
+          {work.from && <Box sx={{ fontSize: 14.5 }}>May begin from <span className="mono">{when(work.from, view.now)}</span>{work.until ? <> until <span className="mono">{when(work.until, view.now)}</span></> : ', and no window closes'}.</Box>}
           {work.coat && <Box sx={{ fontSize: 14.5 }}>Wet until {when(work.dry, view.now)}.</Box>}
         </>
       ) : (
