@@ -16,7 +16,6 @@ use Hull\Climate\Limits;
 use Hull\Climate\PartLag;
 use Hull\Climate\PlaceAir;
 use Hull\Job\Place;
-use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Quantity\UnitSystem;
@@ -38,7 +37,7 @@ final readonly class PlaceHoursScreen
         $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
         $from = max($air->from, $now - self::BEFORE_H);
         $cut = static fn (array $list): array => array_values(array_map(static fn (mixed $v): float => is_float($v) ? round($v, 2) : 0.0, array_slice($list, $from - $air->from, self::BEFORE_H + self::AHEAD_H)));
-        $gate = GateLine::of($air, self::anyFilm(), PartLag::TAU_HOURS['sheet'], true);
+        $gate = GateLine::of($air, Limits::ofAnyFilm(), PartLag::TAU_HOURS['sheet'], true);
         $celsius = $cut($air->celsius);
         $spread = static fn (int $i): float => 'setting' === $place->kind ? 0.0 : Forecast::spreadOfTemperature((float) max(0, $from + $i - $now))->c() * ($from + $i < $now ? 0.0 : 1.0);
         $closed = [];
@@ -59,11 +58,6 @@ final readonly class PlaceHoursScreen
             self::matters($closed, $from, $now, $zone),
             count(array_filter(array_slice($closed, max(0, $now - $from), self::MATTERS_H), static fn (string $c): bool => '' !== $c)),
         );
-    }
-
-    private static function anyFilm(): Limits
-    {
-        return Limits::of(Temperature::celsius(5.0), Temperature::celsius(38.0), RelativeHumidity::ratio(0.0), RelativeHumidity::ratio(1.0));
     }
 
     /**

@@ -67,7 +67,6 @@ final readonly class PlanScreen
             array_values(array_filter(array_map(static fn (Node $n): ?NextView => self::next($n, $takes[$n->field('id')->text()] ?? null, $shown), $body->optional('next')?->items(500) ?? []), static fn (?NextView $n): bool => null !== $n)),
             array_map(static fn (Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)), YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
             array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($p, $airs->at(YardAir::key($p)), $forecast, $shown, $zone), $places)),
-            self::spans(YardPlan::crew($workshop)->quiet($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
             array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($cautions)),
             array_map(static fn (Caution $c): string => $c->hint, $cautions),
         );

@@ -34,7 +34,6 @@ final class PlanBody
         foreach ($schedule->placed as $id => $p) {
             $a = $yard->activity($id);
             $latest = Times::latest($a, $schedule->placed)[0] ?? \INF;
-            $latest = min($latest, $a->notAfter ?? \INF);
             $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'from' => self::finite(Times::earliest($yard, $a, $schedule->placed)[0]), 'until' => self::finite($latest), 'step' => $a->step, 'product' => $a->product ?? '', 'fixed' => null !== $a->fixed];
         }
 

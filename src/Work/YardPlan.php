@@ -32,6 +32,7 @@ final readonly class YardPlan
 {
     /** A yard with more to do than this is planned by the worker, so that nobody waits for a page. */
     private const AT_ONCE = 300;
+    private const GIVEN_UP_S = 900;
 
     public function __construct(private EntityManagerInterface $em, private Stored $stored, private YardAir $air, private Storeroom $store, private ClockInterface $clock)
     {
@@ -42,10 +43,13 @@ final readonly class YardPlan
         return $this->em->getRepository(PlanRow::class)->findOneBy(['status' => $status], ['version' => 'DESC']);
     }
 
-    /** One that is wanted or being worked on. */
+    /** The newest one, while it is wanted, being worked on or has failed; not when whoever worked on it has been gone for long. */
     public function pending(): ?PlanRow
     {
-        return $this->latest(PlanRow::WORKING) ?? $this->latest(PlanRow::WANTED);
+        $newest = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
+        $waits = null !== $newest && PlanRow::DONE !== $newest->status;
+
+        return $waits && $this->clock->now()->getTimestamp() - $newest->at->getTimestamp() < self::GIVEN_UP_S ? $newest : null;
     }
 
     public static function crew(Workshop $workshop): Crew

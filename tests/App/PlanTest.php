@@ -134,6 +134,12 @@ final class PlanTest extends ApiCase
         self::getContainer()->get(WorkshopScope::class)->enter($workshop);
         self::getContainer()->get(YardPlan::class)->plan($workshop, 'much to do', later: true);
         self::assertSame('wanted', self::text($this->call('GET', '/api/plan'), 'status'));
+        $db = $em->getConnection();
+        $db->executeStatement("UPDATE yard_plan SET at = at - interval '1 hour', status = 'working'");
+        $em->clear();
+        self::assertSame('none', self::text($this->call('GET', '/api/plan'), 'status'), 'a worker that died keeps nobody from planning');
+        $db->executeStatement("UPDATE yard_plan SET at = at + interval '1 hour', status = 'wanted'");
+        $em->clear();
         $tester = new CommandTester(self::getContainer()->get(WorkCommand::class));
         self::assertSame(0, $tester->execute(['--once' => true]));
         self::assertStringContainsString('Planned', $tester->getDisplay());

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Hull\Climate;
 
 use Hull\Quantity\InvalidQuantity;
-use Hull\Quantity\RelativeHumidity;
-use Hull\Quantity\Temperature;
 use Hull\Quantity\TemperatureDifference;
 
 /** Weather outdoors, hour by hour. Past its end its last day is taken again and again, and said to be a guess. */
@@ -17,9 +15,6 @@ final readonly class Forecast
     private const SPREAD_C = 0.5;
     private const SPREAD_C_A_DAY = 0.5;
     private const SPREAD_C_MOST = 4.0;
-    private const SPREAD_RH = 0.03;
-    private const SPREAD_RH_A_DAY = 0.02;
-    private const SPREAD_RH_MOST = 0.15;
 
     /** @param non-empty-list<Weather> $hours */
     private function __construct(public int $from, public array $hours, public string $source)
@@ -41,11 +36,6 @@ final readonly class Forecast
         return $this->from + count($this->hours);
     }
 
-    public function isGuess(int $hour): bool
-    {
-        return $hour >= $this->end();
-    }
-
     /** Before its first hour that hour holds. */
     public function at(int $hour): Weather
     {
@@ -63,31 +53,5 @@ final readonly class Forecast
     public static function spreadOfTemperature(float $hoursAhead): TemperatureDifference
     {
         return TemperatureDifference::celsius(min(self::SPREAD_C_MOST, self::SPREAD_C + self::SPREAD_C_A_DAY * max(0.0, $hoursAhead) / self::DAY));
-    }
-
-    /** How far the relative humidity may be off so many hours ahead, 0 to 1. */
-    public static function spreadOfHumidity(float $hoursAhead): float
-    {
-        return min(self::SPREAD_RH_MOST, self::SPREAD_RH + self::SPREAD_RH_A_DAY * max(0.0, $hoursAhead) / self::DAY);
-    }
-
-    /**
-     * The edge of its band: colder and damper (-1) or warmer and drier (1).
-     *
-     * @param float $towards -1 to 1
-     */
-    public function leaning(float $towards, int $now): self
-    {
-        $hours = [];
-        foreach ($this->hours as $index => $weather) {
-            $ahead = (float) ($this->from + $index - $now);
-            $air = $weather->air;
-            $hours[] = $ahead <= 0.0 ? $weather : Weather::of(Air::of(
-                Temperature::celsius($air->temperature->c() + $towards * self::spreadOfTemperature($ahead)->c()),
-                RelativeHumidity::ratio(min(1.0, max(0.02, $air->humidity->si() - $towards * self::spreadOfHumidity($ahead)))),
-            ), $weather->wind, $weather->rainMm);
-        }
-
-        return new self($this->from, $hours, $this->source);
     }
 }

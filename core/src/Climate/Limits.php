@@ -23,6 +23,12 @@ final readonly class Limits
         return new self($least->c(), $most->c(), $leastHumidity->si(), $mostHumidity->si());
     }
 
+    /** Wide enough for nearly every film: what closes a place for all of them (typical, of the sheets in the catalogue). */
+    public static function ofAnyFilm(): self
+    {
+        return self::of(Temperature::celsius(5.0), Temperature::celsius(38.0), RelativeHumidity::ratio(0.0), RelativeHumidity::ratio(1.0));
+    }
+
     public static function ofProduct(Product $product): self
     {
         return self::of($product->least, $product->most, $product->leastHumidity, $product->mostHumidity);

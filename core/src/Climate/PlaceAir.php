@@ -81,16 +81,6 @@ final readonly class PlaceAir
         return new self($from, $celsius, $humidity, $wind, $rain, $last, $outside->end());
     }
 
-    public function hours(): int
-    {
-        return count($this->celsius);
-    }
-
-    public function end(): int
-    {
-        return $this->from + count($this->celsius);
-    }
-
     public function airAt(float $hour): Air
     {
         $at = min(count($this->celsius) - 1, max(0, (int) floor($hour) - $this->from));

@@ -46,17 +46,6 @@ final class Busy
         return isset($this->starts[$at]) && $this->starts[$at] < $end - 1e-9 ? [$this->ends[$at], $this->ids[$at]] : null;
     }
 
-    /** @return array<string, array{float, float}> id => start, end */
-    public function spans(): array
-    {
-        $spans = [];
-        foreach ($this->ids as $at => $id) {
-            $spans[$id] = [$this->starts[$at], $this->ends[$at]];
-        }
-
-        return $spans;
-    }
-
     private function firstStartingAfter(float $hour): int
     {
         $low = 0;

@@ -69,12 +69,6 @@ final readonly class Crew
         return $persons;
     }
 
-    /** @return list<array{float, float}> when no noise may be made */
-    public function quiet(float $from, float $to, \DateTimeZone $zone): array
-    {
-        return $this->quiet->between($from, $to, $zone);
-    }
-
     private static function week(Node $n): WorkingHours
     {
         $week = [];

@@ -63,9 +63,6 @@ final readonly class Nudge
             $breaks[] = new self($activity->id, self::SOON, $why, $earliest);
         }
         $latest = ($placed[$activity->id]->paid ?? 0.0) > 0.0 ? null : Times::latest($activity, $placed);
-        if (null !== $activity->notAfter && 0.0 === ($placed[$activity->id]->paid ?? 0.0) && (null === $latest || $activity->notAfter < $latest[0])) {
-            $latest = [$activity->notAfter, new Window('', Passing::hours(0.0), 'the window of the film below', false, $activity->lateHours)];
-        }
         if (null !== $latest && $start > $latest[0] + 0.02) {
             $breaks[] = new self($activity->id, self::LATE, new Why(WhyKind::Window, $latest[1]->what, '' === $latest[1]->from ? null : $latest[1]->from), $latest[0]);
         }

@@ -45,7 +45,7 @@ final class Placer
     public function stay(Activity $activity): bool
     {
         $kept = $this->kept[$activity->id] ?? null;
-        $latest = $this->latest($activity);
+        $latest = Times::latest($activity, $this->placed);
         $placed = null === $kept ? null : $this->room($activity, -\INF, null, null);
         if (null === $placed || $placed->start > $kept->start + self::SAME_H || (null !== $latest && $placed->start > $latest[0] + 1e-6)) {
             return false;
@@ -69,7 +69,7 @@ final class Placer
         $missed = null;
         for ($k = 0, $tries = 0; $k < count($block);) {
             $activity = $block[$k];
-            $latest = isset($pays[$activity->id]) ? null : $this->latest($activity);
+            $latest = isset($pays[$activity->id]) ? null : Times::latest($activity, $this->placed);
             $placed = $this->room($activity, $hold[$k] ?? -\INF, $pays[$activity->id] ?? null, $held[$k] ?? null);
             if (null === $placed && null !== $missed) {
                 $pays[$missed[0]] = $missed[1];
@@ -117,14 +117,6 @@ final class Placer
         uasort($placed, static fn (Placed $a, Placed $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id]);
 
         return new Schedule($this->yard, $placed, $this->without);
-    }
-
-    /** @return array{float, Window}|null */
-    private function latest(Activity $activity): ?array
-    {
-        $latest = Times::latest($activity, $this->placed);
-
-        return null !== $activity->notAfter && (null === $latest || $activity->notAfter < $latest[0]) ? [$activity->notAfter, new Window('', Passing::hours(0.0), $activity->because, false, $activity->lateHours)] : $latest;
     }
 
     private function room(Activity $activity, float $hold, ?Window $pays, ?Why $held): ?Placed

@@ -42,7 +42,7 @@ final class Slack
     {
         $yard = $schedule->yard;
         $latest = 0.0 === $moved->paid ? Times::latest($activity, $schedule->placed) : null;
-        if ($moved->end > $schedule->finish() + 1e-6 || (null !== $latest && $moved->start > $latest[0] + 1e-6) || (null !== $activity->notAfter && 0.0 === $moved->paid && $moved->start > $activity->notAfter + 1e-6)) {
+        if ($moved->end > $schedule->finish() + 1e-6 || (null !== $latest && $moved->start > $latest[0] + 1e-6)) {
             return false;
         }
         $placed = [...$schedule->placed, $activity->id => $moved];

@@ -47,7 +47,8 @@ final class Times
      */
     public static function latest(Activity $activity, array $placed): ?array
     {
-        $first = null;
+        // A window that the record opened has no source that could be held back.
+        $first = null === $activity->notAfter ? null : [$activity->notAfter, new Window('', Passing::hours(0.0), 'the window of what is below', false, $activity->lateHours)];
         foreach ($activity->windows as $window) {
             $earlier = $placed[$window->from] ?? null;
             if (null === $earlier) {

@@ -77,11 +77,8 @@ final class PlaceAirTest extends TestCase
         }
         $forecast = Forecast::of(100, $hours, 'made up');
         self::assertSame([29.0, 6.0, 29.0, 0.0], array_map(static fn (int $h): float => $forecast->at($h)->air->temperature->c(), [129, 130, 153, 3]));
-        self::assertSame([false, true], [$forecast->isGuess(129), $forecast->isGuess(130)]);
-        $cold = $forecast->leaning(-1.0, 100);
-        self::assertSame(0.0, $cold->at(100)->air->temperature->c(), 'what is now is known');
-        self::assertEqualsWithDelta(24.0 - 1.0, $cold->at(124)->air->temperature->c(), 1e-9, 'half a degree and half a degree a day');
-        self::assertGreaterThan($forecast->at(124)->air->humidity->si(), $cold->at(124)->air->humidity->si());
+        self::assertSame(130, $forecast->end());
+        self::assertEqualsWithDelta([0.5, 1.0, 4.0], [Forecast::spreadOfTemperature(-3.0)->c(), Forecast::spreadOfTemperature(24.0)->c(), Forecast::spreadOfTemperature(1000.0)->c()], 1e-9, 'half a degree and half a degree a day, four at most');
     }
 
     /** @param list<array{float, Air}> $readings */

@@ -21,7 +21,6 @@ final class CrewTest extends TestCase
         self::assertSame(9.0, $rowan->loud[0][0] - RandomYard::MONDAY);
         self::assertEqualsWithDelta(19.97, $crew->floors['Bay'], 0.01);
         self::assertSame(2, $crew->gear['spray-gun']);
-        self::assertSame([[0.0, 9.0]], array_map(static fn (array $s): array => [$s[0] - RandomYard::MONDAY, $s[1] - RandomYard::MONDAY], $crew->quiet(RandomYard::MONDAY, RandomYard::MONDAY + 24.0, new \DateTimeZone('UTC'))));
     }
 
     public function testTheUsualWeekIsSixDaysAndQuietOnSunday(): void

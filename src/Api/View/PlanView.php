@@ -21,7 +21,6 @@ final readonly class PlanView
      * @param list<NextView>    $next     what can be begun now, best first
      * @param list<PlanPerson>  $people
      * @param list<PlaceHours>  $places
-     * @param list<SpanView>    $quiet    hours without noise
      * @param list<string>      $wear     today, for what is planned today
      * @param list<string>      $mind     cautions of what is planned today, worst first
      */
@@ -50,7 +49,6 @@ final readonly class PlanView
         public array $next,
         public array $people,
         public array $places,
-        public array $quiet,
         public array $wear,
         public array $mind,
     ) {

@@ -109,6 +109,7 @@ export function Schedule() {
           {view.pinned && <Button disabled={busy} onClick={() => { make.mutate({ fresh: true, note: 'from scratch' }); }}>From scratch</Button>}
         </Box>
         {busy && <Box role="status" sx={{ mb: 1 }}><Box sx={{ fontSize: 14 }}>Planning{view.tries > 0 ? `: ${String(view.done)} of ${String(view.tries)} orders worked out` : ' …'}. You can leave this page.</Box><LinearProgress aria-label="Orders worked out" variant={view.tries > 0 ? 'determinate' : 'indeterminate'} value={view.tries > 0 ? (100 * view.done) / view.tries : undefined} /></Box>}
+        {view.status === 'failed' && <div role="alert"><Notice title="The last plan could not be made">The one before it is shown. Plan again; if that fails too, say so to whoever runs this.</Notice></div>}
         {make.isError && <div role="alert"><Notice title="Not planned">{make.error.message}</Notice></div>}
         {view.outdated.length > 0 && <Notice tone="brass" title={`This plan may no longer hold: ${view.outdated.join(', ')}.`}>Plan again: what is done or under way stays, the rest moves as little as it can.</Notice>}
         {view.better && <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: 14.5 }}><span>Planned from scratch it would end <span className="mono">{when(view.better, view.now)}</span>, with more moved.</span><Button size="small" disabled={busy} onClick={() => { make.mutate({ fresh: true, note: 'from scratch, to end earlier' }); }}>Take that</Button></Box>}
