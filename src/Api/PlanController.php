@@ -86,9 +86,8 @@ final readonly class PlanController
         if (!isset($placed[$id])) {
             throw new InvalidInput('/id', 'The plan has nothing of that name any more.', 'work that is in the latest plan');
         }
-        $name = static fn (?string $of): string => null === $of ? '' : lcfirst($yard->activities[$of]->name ?? 'other work');
 
-        return new JsonResponse(new TryView(array_map(static fn (Nudge $n): BreakView => new BreakView($n->id, $yard->activity($n->id)->name, Nudge::LATE === $n->kind ? $n->words() : $n->words().': '.$n->why->words($name($n->why->other)), Screens::instant($n->until) ?? '', $n->kind), Nudge::of(new Schedule($yard, $placed, []), $id, $start))));
+        return new JsonResponse(new TryView(array_map(static fn (Nudge $n): BreakView => new BreakView($n->id, $yard->activity($n->id)->name, $n->words($yard), Screens::instant($n->until) ?? '', $n->kind), Nudge::of(new Schedule($yard, $placed, []), $id, $start))));
     }
 
     /** Keeps one thing from beginning before an hour, and plans the rest around it. */
@@ -161,12 +160,13 @@ final readonly class PlanController
     {
         $n = Node::root(YardPlan::crew($workshop)->written);
         $week = static fn (?Node $w): array => array_map(static fn (Node $d): array => array_map(static fn (Node $s): string => $s->text(), $d->items()), $w?->fields() ?? []);
+        $days = static fn (?Node $d): array => array_map(static fn (Node $n): string => $n->text(), $d?->items(200) ?? []);
         $units = $this->desk->shown()->units;
 
         return new CrewView(
-            array_map(static fn (Node $p): CrewPerson => new CrewPerson($p->field('name')->text(), $week($p->field('hours'))), $n->field('people')->items()),
+            array_map(static fn (Node $p): CrewPerson => new CrewPerson($p->field('name')->text(), $week($p->field('hours')), $days($p->optional('off'))), $n->field('people')->items()),
             $week($n->optional('quiet')),
-            array_map(static fn (Node $d): string => $d->text(), $n->optional('off')?->items() ?? []),
+            $days($n->optional('off')),
             array_map(static fn (Node $f): string => $f->quantity(Area::class)->format($units), $n->optional('floors')?->fields() ?? []),
             array_map(static fn (Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []),
         );

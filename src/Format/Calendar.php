@@ -59,18 +59,24 @@ final class Calendar
     private static function hours(VCalendar $calendar, array $crew, \DateTimeZone $zone, \DateTimeImmutable $now): void
     {
         $monday = $now->setTimezone($zone)->modify('monday this week midnight');
+        $days = static fn (Node $n): array => array_map(static fn (Node $d): string => $d->text(), $n->optional('off')?->items(200) ?? []);
         foreach (Node::root($crew)->optional('people')?->items() ?? [] as $person) {
             $name = $person->field('name')->text();
+            $off = array_values(array_unique([...$days(Node::root($crew)), ...$days($person)]));
             foreach ($person->field('hours')->fields() as $day => $spans) {
                 $date = $monday->modify('+'.(int) array_search($day, WorkingHours::DAYS, true).' days');
                 foreach ($spans->items() as $n => $span) {
                     if (1 !== preg_match('/^(\d+):(\d+)\s*-\s*(\d+):(\d+)$/', $span->text(), $m)) {
                         continue;
                     }
-                    $calendar->add('VEVENT', [
+                    $event = $calendar->createComponent('VEVENT', [
                         'UID' => sha1("hours $name $day $n").'@unbowed-hull', 'DTSTAMP' => $now, 'SUMMARY' => $name.' works', 'TRANSP' => 'TRANSPARENT', 'RRULE' => ['FREQ' => 'WEEKLY'],
                         'DTSTART' => $date->setTime((int) $m[1], (int) $m[2]), 'DTEND' => $date->setTime((int) $m[3], (int) $m[4]),
                     ]);
+                    foreach ($off as $without) {
+                        $event->add('EXDATE', (new \DateTimeImmutable($without, $zone))->setTime((int) $m[1], (int) $m[2]));
+                    }
+                    $calendar->add($event);
                 }
             }
         }

@@ -15,6 +15,7 @@ use Hull\Schedule\Schedule;
 use Hull\Schedule\Slack;
 use Hull\Schedule\Times;
 use Hull\Schedule\Why;
+use Hull\Schedule\Yard;
 
 /** A schedule as it is kept: enough to show it without working it out again. Hours since 1970 UTC. */
 final class PlanBody
@@ -42,10 +43,22 @@ final class PlanBody
             'finish' => $schedule->finish(), 'bound' => LowerBound::of($yard), 'hands_on' => $schedule->score->handsOn, 'paid' => $schedule->score->paid, 'late' => $schedule->score->late,
             'work' => $work,
             'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], array_keys($schedule->without), array_values($schedule->without)),
-            'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'paid' => $m->paid, 'slip' => $m->isSlip()], $replan->moves ?? []),
+            'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'stays' => self::stays($yard, $m), 'paid' => $m->paid, 'slip' => $m->isSlip()], $replan->moves ?? []),
             'again' => null !== $replan, 'better' => $replan?->better?->finish(),
             'next' => array_map(static fn (NextHour $n): array => ['id' => $n->id, 'planned' => $n->planned, 'fits' => $n->fits, 'slack' => $n->slack], NextHour::of($schedule, $slack)),
         ];
+    }
+
+    /** What would break if it stayed, in words. */
+    private static function stays(Yard $yard, Move $move): string
+    {
+        $stays = $move->stays;
+
+        return match (true) {
+            null === $stays => '',
+            $stays->id === $move->id => $stays->words($yard),
+            default => lcfirst($yard->activity($stays->id)->name).': '.$stays->words($yard),
+        };
     }
 
     private static function finite(float $hour): ?float

@@ -153,7 +153,7 @@ final readonly class YardPlan
     {
         $kept = [];
         foreach (PlanBody::work($this->latest()) as $w) {
-            $kept[$w->field('id')->text()] = new Kept($w->field('start')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()));
+            $kept[$w->field('id')->text()] = new Kept($w->field('start')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), $w->field('paid')->number());
         }
 
         return $kept;

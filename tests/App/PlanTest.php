@@ -125,6 +125,32 @@ final class PlanTest extends ApiCase
         self::assertSame(204, $this->code(), 'what was written is read back');
     }
 
+    public function testAHelperAwayForADayMovesWhatHeWasToDoAndIsNamed(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $this->part();
+        $hours = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']);
+        $crew = ['people' => [['name' => 'Rowan', 'hours' => $hours], ['name' => 'Wren', 'hours' => $hours]]];
+        $this->call('PUT', '/api/crew', $crew);
+        $first = $this->call('POST', '/api/plan', (object) []);
+        $hers = array_values(array_filter(self::list($first, 'work'), static fn (mixed $w): bool => in_array('Wren', self::list($w, 'who'), true)))[0] ?? self::fail('Wren has nothing to do');
+        $day = (new \DateTimeImmutable(self::text($hers, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('Y-m-d');
+        $crew['people'][1]['off'] = ['Easter'];
+        self::assertSame('/people/1/off/0', self::text($this->call('PUT', '/api/crew', $crew), 'errors', 0, 'pointer'));
+        $crew['people'][1]['off'] = [$day];
+        self::assertSame([$day], self::list($this->call('PUT', '/api/crew', $crew), 'people', 1, 'off'));
+        $again = $this->call('POST', '/api/plan', ['note' => 'Wren is away']);
+        foreach (self::list($again, 'work') as $w) {
+            $on = (new \DateTimeImmutable(self::text($w, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('Y-m-d');
+            self::assertFalse($on === $day && in_array('Wren', self::list($w, 'who'), true), 'she is away');
+        }
+        foreach (self::list($again, 'moves') as $n => $m) {
+            self::assertNotSame('', self::text($m, 'stays'));
+            self::assertTrue($n > 0 || str_contains(self::text($m, 'stays'), 'Wren is not at work then'), self::text($m, 'stays'));
+        }
+    }
+
     public function testTheWorkerMakesThePlanOfABigYard(): void
     {
         $this->enter('rowan@yard.example');
@@ -153,7 +179,8 @@ final class PlanTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         $this->part();
-        $this->call('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00'])]]]);
+        $off = (new \DateTimeImmutable('+3 weeks'))->format('Y-m-d');
+        $this->call('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']), 'off' => [$off]]]]);
         $work = self::list($this->call('POST', '/api/plan', (object) []), 'work');
         self::assertNull(self::at($this->call('GET', '/api/calendar'), 'address'));
         $address = self::text($this->call('POST', '/api/calendar'), 'address');
@@ -168,6 +195,9 @@ final class PlanTest extends ApiCase
         self::assertCount(count($work) + 7, self::list($read, 'events'), 'every step, and the hours of every day');
         self::assertSame(['08:00'], array_values(array_unique(array_map(static fn (mixed $h): string => is_string($h) ? $h : '', self::list($read, 'hoursOnTheWall')))), 'summer and winter');
         self::assertGreaterThan(1, count(array_unique(array_map(static fn (mixed $h): string => is_string($h) ? $h : '', self::list($read, 'hoursUtc')))));
+
+        self::assertNotContains('Rowan works '.$off, self::list($read, 'days'));
+        self::assertContains('Rowan works '.(new \DateTimeImmutable($off))->modify('+1 day')->format('Y-m-d'), self::list($read, 'days'));
 
         $this->signIn('rowan@yard.example');
         $this->call('DELETE', '/api/calendar');

@@ -14,12 +14,13 @@ final readonly class Crew
 
     /**
      * @param array<string, WorkingHours> $people  by name
+     * @param array<string, list<string>> $away    days without work of one of them, by name
      * @param list<string>                $off     days without work, as 2026-12-25
      * @param array<string, float>        $floors  m2 by place
      * @param array<string, int>          $gear    how many there are
      * @param array<string, mixed>        $written as read
      */
-    private function __construct(private array $people, private WorkingHours $quiet, public array $off, public array $floors, public array $gear, public array $written)
+    private function __construct(private array $people, private array $away, private WorkingHours $quiet, public array $off, public array $floors, public array $gear, public array $written)
     {
     }
 
@@ -37,20 +38,20 @@ final readonly class Crew
     public static function read(Node $n): self
     {
         $n->only(['people', 'quiet', 'off', 'floors', 'gear']);
-        $people = [];
+        $people = $away = [];
         foreach ($n->field('people')->items(self::MOST_PEOPLE) as $p) {
-            $name = $p->only(['name', 'hours'])->field('name')->text(60);
+            $name = $p->only(['name', 'hours', 'off'])->field('name')->text(60);
+            $away[$name] = self::days($p->optional('off'));
             $people[$name] = isset($people[$name]) ? throw $p->field('name')->refuse('Two people have this name.', 'a name of its own') : self::week($p->field('hours'));
         }
         if ([] === $people) {
             throw $n->field('people')->refuse('Nobody works here.', 'at least one person with hours');
         }
-        $off = array_map(static fn (Node $d): string => 1 === preg_match('/^\d{4}-\d\d-\d\d$/', $d->text(10)) ? $d->text(10) : throw $d->refuse(sprintf('"%s" is not a day.', $d->text(10)), 'a day such as 2026-12-25'), $n->optional('off')?->items(200) ?? []);
         $floors = array_map(static fn (Node $m): float => $m->quantity(\Hull\Quantity\Area::class)->m2(), $n->optional('floors')?->fields() ?? []);
         $gear = array_map(static fn (Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []);
         $quiet = $n->optional('quiet');
 
-        return new self($people, null === $quiet ? WorkingHours::of([]) : self::week($quiet), $off, $floors, $gear, is_array($n->value) ? self::named($n->value) : []);
+        return new self($people, $away, null === $quiet ? WorkingHours::of([]) : self::week($quiet), self::days($n->optional('off')), $floors, $gear, is_array($n->value) ? self::named($n->value) : []);
     }
 
     /**
@@ -63,10 +64,22 @@ final readonly class Crew
         $quiet = $this->quiet->between($from, $to, $zone);
         $persons = [];
         foreach ($this->people as $name => $hours) {
-            $persons[] = Person::of($name, $hours->between($from, $to, $zone, $this->off), $quiet);
+            $persons[] = Person::of($name, $hours->between($from, $to, $zone, [...$this->off, ...$this->away[$name]]), $quiet);
         }
 
         return $persons;
+    }
+
+    /** @return list<string> */
+    private static function days(?Node $n): array
+    {
+        $days = [];
+        foreach ($n?->items(200) ?? [] as $d) {
+            $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $d->text(10));
+            $days[] = false !== $day && $day->format('Y-m-d') === $d->text(10) ? $d->text(10) : throw $d->refuse(sprintf('"%s" is not a day.', $d->text(10)), 'a day such as 2026-12-25');
+        }
+
+        return $days;
     }
 
     private static function week(Node $n): WorkingHours

@@ -7,13 +7,16 @@ namespace Hull\Schedule;
 /** Where an earlier schedule had an activity. Hours since 1970 UTC. */
 final readonly class Kept
 {
-    /** @param list<string> $who */
-    public function __construct(public float $start, public array $who)
+    /**
+     * @param list<string> $who
+     * @param float        $paid hours of abrading before it
+     */
+    public function __construct(public float $start, public array $who, public float $paid = 0.0)
     {
     }
 
     public static function of(Placed $placed): self
     {
-        return new self($placed->start, $placed->who);
+        return new self($placed->start, $placed->who, $placed->paid);
     }
 }

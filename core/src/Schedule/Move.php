@@ -8,19 +8,74 @@ namespace Hull\Schedule;
 final readonly class Move
 {
     /** Moved by less is a slip that nobody has to be told of by itself, hours. */
-    private const SLIP_H = 1.0;
+    public const SLIP_H = 1.0;
 
     /**
-     * @param float|null $from null for what is new
-     * @param float|null $to   null for what has no room any more
+     * @param float|null $from   null for what is new
+     * @param float|null $to     null for what has no room any more
+     * @param Why        $why    it begins when it now does
+     * @param float      $before hours of abrading it had before
+     * @param float      $paid   hours of abrading before it
+     * @param Nudge|null $stays  what would break if it stayed where it was; null for what is new or has no room
      */
-    public function __construct(public string $id, public ?float $from, public ?float $to, public Why $why, public float $paid)
+    private function __construct(public string $id, public ?float $from, public ?float $to, public Why $why, private float $before, public float $paid, public ?Nudge $stays)
     {
     }
 
-    /** Only a little later or earlier, by what others took. */
+    /**
+     * @param array<string, Kept> $before
+     *
+     * @return list<self> causes first, then what only made way
+     */
+    public static function all(Schedule $schedule, array $before): array
+    {
+        $moves = [];
+        foreach (self::moved($schedule, $before) as $id) {
+            $placed = $schedule->placed[$id];
+            $kept = $before[$id] ?? null;
+            $stays = null === $kept || abs($kept->start - $placed->start) <= Placer::SAME_H ? null : Nudge::of($schedule, $id, $kept->start, $kept->who)[0] ?? null;
+            $moves[$id] = new self($id, $kept?->start, $placed->start, $placed->why, $kept->paid ?? 0.0, $placed->paid, $stays);
+        }
+        foreach ($schedule->without as $id => $why) {
+            $moves[$id] = new self($id, $before[$id]->start ?? null, null, new Why(WhyKind::Waits, $why), 0.0, 0.0, null);
+        }
+        $key = static fn (self $m): array => [self::follows($m, $moves), $m->to ?? \INF, $m->id];
+        uasort($moves, static fn (self $a, self $b): int => $key($a) <=> $key($b));
+
+        return array_values($moves);
+    }
+
+    /**
+     * @param array<string, Kept> $before
+     *
+     * @return list<string>
+     */
+    public static function moved(Schedule $schedule, array $before): array
+    {
+        $moved = [];
+        foreach ($schedule->placed as $id => $placed) {
+            $was = $before[$id] ?? null;
+            if (null === $schedule->yard->activity($id)->fixed && (null === $was || abs($was->start - $placed->start) > Placer::SAME_H || $placed->paid > $was->paid + Placer::SAME_H)) {
+                $moved[] = $id;
+            }
+        }
+
+        return $moved;
+    }
+
+    /** Only a little later or earlier, by what others took, and no window missed for it. */
     public function isSlip(): bool
     {
-        return null !== $this->from && null !== $this->to && 0.0 === $this->paid && abs($this->to - $this->from) < self::SLIP_H;
+        return null !== $this->from && null !== $this->to && abs($this->to - $this->from) < self::SLIP_H && $this->paid <= $this->before + Placer::SAME_H;
+    }
+
+    /**
+     * What is in its way at its old hour is only there because it moved as well.
+     *
+     * @param array<string, self> $moves
+     */
+    private static function follows(self $move, array $moves): bool
+    {
+        return null !== $move->stays && ($move->stays->id !== $move->id || isset($moves[$move->stays->why->other ?? '']));
     }
 }

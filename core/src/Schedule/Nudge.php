@@ -20,8 +20,12 @@ final readonly class Nudge
     {
     }
 
-    /** @return list<self> empty when it may stand there */
-    public static function of(Schedule $schedule, string $id, float $start): array
+    /**
+     * @param list<string> $who was to do it there; those who do it now where nobody is named
+     *
+     * @return list<self> empty when it may stand there
+     */
+    public static function of(Schedule $schedule, string $id, float $start, array $who = []): array
     {
         $yard = $schedule->yard;
         $activity = $yard->activity($id);
@@ -35,7 +39,8 @@ final readonly class Nudge
         $breaks = self::times($yard, $activity, $start, $schedule->placed);
         $room = $slots->room($activity, $start, new Why(WhyKind::Nothing), $was->paid, $was->who);
         if (null === $room || $room->start > $start + 0.02) {
-            $breaks[] = new self($id, self::ROOM, $room->why ?? new Why(WhyKind::Hours), $room->start ?? $yard->end);
+            $gone = array_values(array_filter($who, static fn (string $name): bool => !$yard->isThere($name, $start)));
+            $breaks[] = new self($id, self::ROOM, [] === $gone ? $room->why ?? new Why(WhyKind::Hours) : new Why(WhyKind::Absent, implode(' and ', $gone)), $room->start ?? $yard->end);
         }
         $end = null !== $room && $room->start <= $start + 0.02 ? $room->end : $start + ($was->end - $was->start);
         $placed = [...$schedule->placed, $id => new Placed($id, $start, $end, $was->who, $was->why, max($end, $was->dry + $start - $was->start), $was->paid)];
@@ -60,7 +65,7 @@ final readonly class Nudge
         $breaks = [];
         [$earliest, $why] = Times::earliest($yard, $activity, $placed);
         if ($start < $earliest - 0.02) {
-            $breaks[] = new self($activity->id, self::SOON, $why, $earliest);
+            $breaks[] = new self($activity->id, self::SOON, $start < $yard->now - 0.02 ? new Why(WhyKind::Past) : $why, $earliest);
         }
         $latest = ($placed[$activity->id]->paid ?? 0.0) > 0.0 ? null : Times::latest($activity, $placed);
         if (null !== $latest && $start > $latest[0] + 0.02) {
@@ -70,12 +75,14 @@ final readonly class Nudge
         return $breaks;
     }
 
-    public function words(): string
+    public function words(Yard $yard): string
     {
+        $other = null === $this->why->other ? '' : lcfirst($yard->activities[$this->why->other]->name ?? 'other work');
+
         return match ($this->kind) {
             self::LATE => sprintf('misses %s', $this->why->what),
-            self::SOON => 'too soon',
-            default => 'no room',
+            self::SOON => 'too soon: '.$this->why->words($other),
+            default => 'no room: '.$this->why->words($other),
         };
     }
 }

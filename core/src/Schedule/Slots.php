@@ -246,7 +246,8 @@ final class Slots
         return null;
     }
 
-    private function isSetUp(Activity $activity, float $start): bool
+    /** Whether alike work before it leaves it set up. */
+    public function isSetUp(Activity $activity, float $start): bool
     {
         foreach ('' === $activity->share ? [] : $this->alike[$activity->share] ?? [] as [$begun, $ended]) {
             if ($ended <= $start + 1e-9 && $start - $begun <= $activity->shareFor + 1e-9) {

@@ -21,11 +21,13 @@ final readonly class Why
         return match ($this->kind) {
             WhyKind::Nothing => 'as soon as can be',
             WhyKind::Running => 'under way',
+            WhyKind::Past => 'that hour has passed',
             WhyKind::Before => 'after '.$other,
             WhyKind::Waits => 'waits for '.$this->what,
             WhyKind::Hours => 'when the working hours have room for it',
             WhyKind::Quiet => 'not in quiet hours',
             WhyKind::Person => sprintf('%s is busy with %s', $this->what, $other),
+            WhyKind::Absent => $this->what.' is not at work then',
             WhyKind::Place => sprintf('%s: %s', $other, $this->what),
             WhyKind::Gear => sprintf('the %s is in use for %s', $this->what, $other),
             WhyKind::Air => 'until then '.$this->what,

@@ -9,11 +9,13 @@ enum WhyKind: string
 {
     case Nothing = 'nothing';
     case Running = 'running';
+    case Past = 'past';
     case Before = 'before';
     case Waits = 'waits';
     case Hours = 'hours';
     case Quiet = 'quiet';
     case Person = 'person';
+    case Absent = 'absent';
     case Place = 'place';
     case Gear = 'gear';
     case Air = 'air';

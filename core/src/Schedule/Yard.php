@@ -45,4 +45,16 @@ final readonly class Yard
     {
         return $this->activities[$id] ?? throw new \LogicException('No activity '.$id.'.');
     }
+
+    /** Whether somebody of that name is at work at an hour. */
+    public function isThere(string $name, float $hour): bool
+    {
+        foreach ($this->people as $person) {
+            if ($person->name === $name && $person->between($hour, $hour + 1.0 / 60.0) > 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }

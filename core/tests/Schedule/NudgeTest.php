@@ -31,10 +31,10 @@ final class NudgeTest extends TestCase
         $schedule = self::schedule();
         self::assertSame([8.0, 12.0, 9.0], [$schedule->placed['p1']->start, $schedule->placed['p2']->start, $schedule->placed['q']->start]);
         $soon = Nudge::of($schedule, 'p2', 10.5);
-        self::assertSame(['p2', Nudge::SOON, 12.0, 'too soon'], [$soon[0]->id, $soon[0]->kind, $soon[0]->until, $soon[0]->words()]);
+        self::assertSame(['p2', Nudge::SOON, 12.0], [$soon[0]->id, $soon[0]->kind, $soon[0]->until]);
         $late = Nudge::of($schedule, 'p2', 15.0);
         self::assertSame([['p2', Nudge::LATE, 14.0]], array_map(static fn (Nudge $n): array => [$n->id, $n->kind, $n->until], $late));
-        self::assertSame('misses its window', $late[0]->words());
+        self::assertSame('misses its window', $late[0]->words($schedule->yard));
         $room = Nudge::of($schedule, 'q', 8.5);
         self::assertSame([Nudge::ROOM, 'p1'], [$room[0]->kind, $room[0]->why->other], 'Rowan has another thing in hand');
     }

@@ -7,10 +7,14 @@ namespace App\Api\View;
 /** Somebody who works. */
 final readonly class CrewPerson implements \JsonSerializable
 {
-    /** @param array<string, list<string>> $hours by day, as 8:00-12:30 */
+    /**
+     * @param array<string, list<string>> $hours by day, as 8:00-12:30
+     * @param list<string>                $off   days away, as 2026-12-25
+     */
     public function __construct(
         public string $name,
         public array $hours,
+        public array $off,
     ) {
     }
 
