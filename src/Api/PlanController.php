@@ -8,7 +8,6 @@ use App\Api\Body\CrewBody;
 use App\Api\Body\DueBody;
 use App\Api\Body\PlanBody;
 use App\Api\Body\PutBody;
-use App\Api\View\BreakView;
 use App\Api\View\CrewPerson;
 use App\Api\View\CrewView;
 use App\Api\View\PlanView;
@@ -23,7 +22,6 @@ use Hull\Input\Node;
 use Hull\Job\JobReader;
 use Hull\Quantity\Area;
 use Hull\Schedule\Crew;
-use Hull\Schedule\Nudge;
 use Hull\Schedule\Placed;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Why;
@@ -87,7 +85,7 @@ final readonly class PlanController
             throw new InvalidInput('/id', 'The plan has nothing of that name any more.', 'work that is in the latest plan');
         }
 
-        return new JsonResponse(new TryView(array_map(static fn (Nudge $n): BreakView => new BreakView($n->id, $yard->activity($n->id)->name, $n->words($yard), Screens::instant($n->until) ?? '', $n->kind), Nudge::of(new Schedule($yard, $placed, []), $id, $start))));
+        return new JsonResponse($this->screen->tried(new Schedule($yard, $placed, []), $id, $start));
     }
 
     /** Keeps one thing from beginning before an hour, and plans the rest around it. */

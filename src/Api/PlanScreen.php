@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\View\BreakView;
 use App\Api\View\LostView;
+use App\Api\View\MayBegin;
 use App\Api\View\MoveView;
 use App\Api\View\NextView;
 use App\Api\View\PlannedView;
@@ -12,6 +14,8 @@ use App\Api\View\PlanPart;
 use App\Api\View\PlanPerson;
 use App\Api\View\PlanView;
 use App\Api\View\SpanView;
+use App\Api\View\TryView;
+use App\Api\View\ZoneView;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
 use App\Work\PlanBody;
@@ -23,7 +27,10 @@ use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
+use Hull\Schedule\Nudge;
 use Hull\Schedule\Person;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Times;
 use Psr\Clock\ClockInterface;
 
 /** Builds the schedule of the yard as a page shows it. */
@@ -70,6 +77,30 @@ final readonly class PlanScreen
             array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($cautions)),
             array_map(static fn (Caution $c): string => $c->hint, $cautions),
         );
+    }
+
+    /** What breaks, and until when what follows may begin, with one activity put elsewhere. */
+    public function tried(Schedule $schedule, string $id, float $start): TryView
+    {
+        $yard = $schedule->yard;
+        $placed = Nudge::placed($schedule, $id, $start);
+        $chain = $yard->chains[$yard->activity($id)->part];
+        $windows = [];
+        foreach (array_slice($chain, (int) array_search($id, $chain, true)) as $on) {
+            $latest = Times::latest($yard->activity($on), $placed);
+            $windows[] = new MayBegin($on, self::finite(Times::earliest($yard, $yard->activity($on), $placed)[0]), self::finite($latest[0] ?? \INF));
+        }
+
+        return new TryView(
+            array_map(static fn (Nudge $n): BreakView => new BreakView($n->id, $yard->activity($n->id)->name, $n->words($yard), Screens::instant($n->until) ?? '', $n->kind), Nudge::of($schedule, $id, $start)),
+            $windows,
+            array_map(static fn (array $z): ZoneView => new ZoneView(Screens::instant($z[0]) ?? '', Screens::instant($z[1]), Screens::instant($z[2]), Screens::instant($z[3])), Times::zones($yard->activity($id), $placed)),
+        );
+    }
+
+    private static function finite(float $hour): ?string
+    {
+        return is_finite($hour) ? Screens::instant($hour) : null;
     }
 
     /**

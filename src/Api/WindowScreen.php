@@ -6,14 +6,12 @@ namespace App\Api;
 
 use App\Api\View\NextCoatView;
 use App\Api\View\ReadyView;
-use App\Api\View\SpanView;
 use App\Api\View\WindowBand;
 use App\Api\View\WindowsView;
 use App\Api\View\ZoneView;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use App\Work\YardAir;
-use App\Work\YardPlan;
 use Hull\Bench\LaidCoat;
 use Hull\Bench\NextCoat;
 use Hull\Bench\Replayed;
@@ -26,15 +24,11 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
-use Hull\Schedule\Person;
 use Psr\Clock\ClockInterface;
 
 /** Builds the windows screen: what is curing and when each film lets the next one on. */
 final readonly class WindowScreen
 {
-    private const HOURS_BEFORE = 6;
-    private const HOURS_AFTER = 42;
-
     public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private YardAir $air, private PlaceHoursScreen $hours, private ClockInterface $clock)
     {
     }
@@ -44,21 +38,19 @@ final readonly class WindowScreen
         $at = $this->clock->now();
         $now = (float) $at->format('U.u') / 3600.0;
         $place = $this->stored->places($row->job)[$this->stored->part($row)->place];
-        $from = Screens::instant($now - self::HOURS_BEFORE) ?? '';
-        $to = Screens::instant($now + self::HOURS_AFTER) ?? '';
         try {
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($at, $this->air->series($row));
         } catch (NoRoute $e) {
             $gate = self::gate($place->air);
 
-            return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', $from, $to, [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', [], ...$this->around($row, $place, $shown, $now), next: null);
+            return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', [], $this->air($row, $place, $shown), null);
         }
         $gate = self::gate($replayed->air, $piece, $replayed->finished);
         $measured = [] !== array_filter($piece->part->log, static fn (\Hull\Job\LogEntry $e): bool => null !== $e->air);
 
         return new WindowsView(
-            (string) $row->id, '', Screens::instant($now) ?? '', $from, $to,
+            (string) $row->id, '', Screens::instant($now) ?? '',
             self::bands($replayed->coats, $now),
             $this->coats->cards($piece, $replayed, Tools::usual(), $shown),
             $this->survey->place(new \Hull\Job\Place($place->id, $place->name, $place->kind, $replayed->air), $shown),
@@ -67,21 +59,14 @@ final readonly class WindowScreen
             $gate->outcome->warnings,
             $measured ? 'measured, last reading in the record' : 'as set for the place',
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
-            ...$this->around($row, $place, $shown, $now),
-            next: self::next($piece, $replayed),
+            $this->air($row, $place, $shown),
+            self::next($piece, $replayed),
         );
     }
 
-    /** @return array{air: View\PlaceHours, work: list<SpanView>} the air of its place and the hours worked */
-    private function around(PartRow $row, \Hull\Job\Place $place, Shown $shown, float $now): array
+    private function air(PartRow $row, \Hull\Job\Place $place, Shown $shown): View\PlaceHours
     {
-        $zone = new \DateTimeZone($row->workshop->timezone);
-        $spans = array_merge([], ...array_map(static fn (Person $p): array => $p->work, YardPlan::crew($row->workshop)->persons($now - self::HOURS_BEFORE, $now + self::HOURS_AFTER, $zone)));
-
-        return [
-            'air' => $this->hours->of($place, $this->air->airs($row->workshop)->at(YardAir::key($place)), $this->air->forecast(), $shown, $zone),
-            'work' => array_map(static fn (array $s): SpanView => new SpanView(Screens::instant($s[0]) ?? '', Screens::instant($s[1]) ?? ''), $spans),
-        ];
+        return $this->hours->of($place, $this->air->airs($row->workshop)->at(YardAir::key($place)), $this->air->forecast(), $shown, new \DateTimeZone($row->workshop->timezone));
     }
 
     private static function next(Workpiece $piece, Replayed $replayed): ?NextCoatView

@@ -76,6 +76,13 @@ final class PlanTest extends ApiCase
         $tried = $this->call('POST', '/api/plan/try', ['id' => self::text($second, 'id'), 'start' => self::text($work[0], 'start')]);
         self::assertSame([self::text($second, 'id'), 'soon'], [self::text($tried, 'breaks', 0, 'id'), self::text($tried, 'breaks', 0, 'kind')]);
         self::assertSame($work, self::list($this->call('GET', '/api/plan'), 'work'), 'trying keeps nothing');
+        $coats = array_values(array_filter($work, static fn (mixed $w): bool => true === self::at($w, 'coat')));
+        $here = $this->call('POST', '/api/plan/try', ['id' => self::text($coats[1], 'id'), 'start' => self::text($coats[1], 'start')]);
+        self::assertSame([self::text($coats[1], 'from'), self::at($coats[1], 'until')], [self::text($here, 'windows', 0, 'from'), self::at($here, 'windows', 0, 'until')], 'where it stands its window is as the plan has it');
+        self::assertCount(3, self::list($here, 'zones'));
+        $below = $this->call('POST', '/api/plan/try', ['id' => self::text($coats[0], 'id'), 'start' => (new \DateTimeImmutable(self::text($coats[0], 'start')))->modify('+2 hours')->format('Y-m-d\TH:i:s\Z')]);
+        $above = array_values(array_filter(self::list($below, 'windows'), static fn (mixed $w): bool => self::text($w, 'id') === self::text($coats[1], 'id')))[0];
+        self::assertGreaterThan(self::text($coats[1], 'from'), self::text($above, 'from'), 'the coat over it has to wait longer');
         $later = (new \DateTimeImmutable(self::text($second, 'start')))->modify('+3 days');
         $pinned = $this->call('POST', '/api/plan/put', ['id' => self::text($second, 'id'), 'start' => $later->format('Y-m-d\TH:i:s\Z')]);
         $there = array_values(array_filter(self::list($pinned, 'work'), static fn (mixed $w): bool => self::text($w, 'id') === self::text($second, 'id')))[0];

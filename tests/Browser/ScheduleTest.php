@@ -62,6 +62,31 @@ final class ScheduleTest extends BrowserCase
         $this->quiet();
     }
 
+    public function testAPlannedCoatIsMovedInItsRibbonByKeyAndByPointer(): void
+    {
+        $this->openPart('Engine frame', 'windows');
+        $this->sees('Choose a planned step; drag it');
+        $coat = $this->browser->findElement(By::cssSelector('[data-work][aria-label^="Apply coat"]'));
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].focus()', [$coat]);
+        $keys = $this->browser->getKeyboard();
+        $keys->sendKeys(WebDriverKeys::ENTER);
+        $this->sees('May begin from');
+        $keys->sendKeys([WebDriverKeys::SHIFT, ...array_fill(0, 80, WebDriverKeys::ARROW_LEFT), WebDriverKeys::SHIFT]);
+        $this->sees('that hour has passed');
+        self::assertStringContainsString('breaks', (string) $this->browser->findElement(By::cssSelector('[data-work][aria-pressed=true]'))->getAttribute('aria-label'));
+        $this->button('Back where it was');
+        $this->sees('May begin from');
+        $this->button('Two weeks');
+        $block = $this->browser->findElement(By::cssSelector('[data-work][aria-label^="Unmask"] rect[height="18"]'));
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$block]);
+        (new WebDriverActions($this->browser))->moveToElement($block)->clickAndHold($block)->moveByOffset(90, 0)->release()->perform();
+        $this->sees('Not before then; plan the rest');
+        $this->button('Six weeks');
+        $this->sees('Not before then; plan the rest');
+        $this->quiet();
+        self::assertSame([], $this->axe());
+    }
+
     public function testAHelperMoreIsKeptAndThePlanFollows(): void
     {
         $this->open(DemoCommand::EMPTY_EMAIL);

@@ -10,6 +10,8 @@ final readonly class Nudge
     public const SOON = 'soon';
     public const LATE = 'late';
     public const ROOM = 'room';
+    /** Nearer than this is the same hour. */
+    private const SAME_H = 0.02;
 
     /**
      * @param string $id    of the activity that is harmed, the one that was moved or one that follows it
@@ -29,21 +31,13 @@ final readonly class Nudge
     {
         $yard = $schedule->yard;
         $activity = $yard->activity($id);
-        $was = $schedule->placed[$id];
-        $slots = new Slots($yard);
-        foreach ($schedule->placed as $other => $placed) {
-            if ($other !== $id) {
-                $slots->take($yard->activity($other), $placed);
-            }
-        }
+        $room = self::room($schedule, $activity, $start, $who);
         $breaks = self::times($yard, $activity, $start, $schedule->placed);
-        $room = $slots->room($activity, $start, new Why(WhyKind::Nothing), $was->paid, $was->who);
-        if (null === $room || $room->start > $start + 0.02) {
+        if (!self::fits($room, $start)) {
             $gone = array_values(array_filter($who, static fn (string $name): bool => !$yard->isThere($name, $start)));
             $breaks[] = new self($id, self::ROOM, [] === $gone ? $room->why ?? new Why(WhyKind::Hours) : new Why(WhyKind::Absent, implode(' and ', $gone)), $room->start ?? $yard->end);
         }
-        $end = null !== $room && $room->start <= $start + 0.02 ? $room->end : $start + ($was->end - $was->start);
-        $placed = [...$schedule->placed, $id => new Placed($id, $start, $end, $was->who, $was->why, max($end, $was->dry + $start - $was->start), $was->paid)];
+        $placed = self::there($schedule, $id, $start, $room);
         $later = false;
         foreach ($yard->chains[$activity->part] as $next) {
             if ($later && isset($placed[$next])) {
@@ -56,6 +50,44 @@ final readonly class Nudge
     }
 
     /**
+     * Everything as it is, but for the one that is put elsewhere, whether it may stand there or not.
+     *
+     * @return array<string, Placed>
+     */
+    public static function placed(Schedule $schedule, string $id, float $start): array
+    {
+        return self::there($schedule, $id, $start, self::room($schedule, $schedule->yard->activity($id), $start, []));
+    }
+
+    /** @return array<string, Placed> */
+    private static function there(Schedule $schedule, string $id, float $start, ?Placed $room): array
+    {
+        $was = $schedule->placed[$id];
+        $end = null !== $room && self::fits($room, $start) ? $room->end : $start + ($was->end - $was->start);
+
+        return [...$schedule->placed, $id => new Placed($id, $start, $end, $was->who, $was->why, max($end, $was->dry + $start - $was->start), $was->paid)];
+    }
+
+    private static function fits(?Placed $room, float $start): bool
+    {
+        return null !== $room && $room->start <= $start + self::SAME_H;
+    }
+
+    /** @param list<string> $who */
+    private static function room(Schedule $schedule, Activity $activity, float $start, array $who): ?Placed
+    {
+        $slots = new Slots($schedule->yard);
+        foreach ($schedule->placed as $other => $placed) {
+            if ($other !== $activity->id) {
+                $slots->take($schedule->yard->activity($other), $placed);
+            }
+        }
+        $was = $schedule->placed[$activity->id];
+
+        return $slots->room($activity, $start, new Why(WhyKind::Nothing), $was->paid, [] === $who ? $was->who : $who);
+    }
+
+    /**
      * @param array<string, Placed> $placed
      *
      * @return list<self>
@@ -64,11 +96,11 @@ final readonly class Nudge
     {
         $breaks = [];
         [$earliest, $why] = Times::earliest($yard, $activity, $placed);
-        if ($start < $earliest - 0.02) {
-            $breaks[] = new self($activity->id, self::SOON, $start < $yard->now - 0.02 ? new Why(WhyKind::Past) : $why, $earliest);
+        if ($start < $earliest - self::SAME_H) {
+            $breaks[] = new self($activity->id, self::SOON, $start < $yard->now - self::SAME_H ? new Why(WhyKind::Past) : $why, $earliest);
         }
         $latest = ($placed[$activity->id]->paid ?? 0.0) > 0.0 ? null : Times::latest($activity, $placed);
-        if (null !== $latest && $start > $latest[0] + 0.02) {
+        if (null !== $latest && $start > $latest[0] + self::SAME_H) {
             $breaks[] = new self($activity->id, self::LATE, new Why(WhyKind::Window, $latest[1]->what, '' === $latest[1]->from ? null : $latest[1]->from), $latest[0]);
         }
 

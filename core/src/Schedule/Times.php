@@ -63,6 +63,27 @@ final class Times
         return $first;
     }
 
+    /**
+     * A coat over another, where it is begun, half way and where it is ended.
+     *
+     * @param array<string, Placed> $placed
+     *
+     * @return list<array{float, float|null, float|null, float}> laid below, opens, closes, reached: hours; empty when no coat is below
+     */
+    public static function zones(Activity $activity, array $placed): array
+    {
+        $here = $placed[$activity->id] ?? null;
+        $lag = array_values(array_filter($activity->lags, static fn (Lag $l): bool => $l->along && isset($placed[$l->from])))[0] ?? null;
+        $window = array_values(array_filter($activity->windows, static fn (Window $w): bool => $w->along && isset($placed[$w->from])))[0] ?? null;
+        $below = $placed[$lag->from ?? $window->from ?? ''] ?? null;
+        if (null === $here || null === $below) {
+            return [];
+        }
+        $zones = ZoneSpan::along($below->start, $below->end - $below->start, $here->end - $here->start);
+
+        return array_map(static fn (array $z): array => [$z[0], $lag?->passing->after($z[0]), $window?->closes->after($z[0]), $here->start + $z[1]], [$zones[0], $zones[intdiv(count($zones), 2)], $zones[count($zones) - 1]]);
+    }
+
     private static function along(Placed $earlier, float $hours, Passing $passing, bool $closes): float
     {
         $zones = ZoneSpan::along($earlier->start, $earlier->end - $earlier->start, $hours);

@@ -11,6 +11,7 @@ use Hull\Schedule\Passing;
 use Hull\Schedule\Person;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
+use Hull\Schedule\Times;
 use Hull\Schedule\Window;
 use Hull\Schedule\Yard;
 use PHPUnit\Framework\TestCase;
@@ -44,6 +45,30 @@ final class NudgeTest extends TestCase
         $schedule = self::schedule();
         $breaks = Nudge::of($schedule, 'p1', 10.0);
         self::assertContains(['p2', Nudge::SOON], array_map(static fn (Nudge $n): array => [$n->id, $n->kind], $breaks), 'the next coat would have to wait');
+    }
+
+    public function testWhoIsNotThereAndAnHourThatHasPassedAreSaid(): void
+    {
+        $schedule = self::schedule();
+        $evening = Nudge::of($schedule, 'q', 20.0, ['Rowan']);
+        self::assertSame('no room: Rowan is not at work then', $evening[0]->words($schedule->yard));
+        self::assertSame(32.0, $evening[0]->until, 'the next morning');
+        $past = Nudge::of($schedule, 'p1', 6.0);
+        self::assertSame('too soon: that hour has passed', $past[0]->words($schedule->yard));
+    }
+
+    public function testWithOneElsewhereTheOthersStayAndItsZonesGoWithIt(): void
+    {
+        $along = [
+            new Activity('p1', 'p', 'first coat', 2.0, 'bay'),
+            new Activity('p2', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('p1', Passing::hours(3.0), 'the film', true)], windows: [new Window('p1', Passing::hours(6.0), 'its window', true, 0.5)]),
+        ];
+        $schedule = (new Scheduler(5))->plan(new Yard(8.0, 100.0, $along, [Person::of('Rowan', [[8.0, 18.0]])]));
+        $placed = Nudge::placed($schedule, 'p2', 14.5);
+        self::assertSame([8.0, 14.5, 15.5], [$placed['p1']->start, $placed['p2']->start, $placed['p2']->end]);
+        self::assertSame([[8.0, 11.0, 14.0, 14.5], [9.0, 12.0, 15.0, 15.0], [10.0, 13.0, 16.0, 15.5]], Times::zones($schedule->yard->activity('p2'), $placed), 'where it was begun the window is missed');
+        self::assertSame(Nudge::LATE, Nudge::of($schedule, 'p2', 14.5)[0]->kind);
+        self::assertSame([], Times::zones($schedule->yard->activity('p1'), $placed), 'nothing is below');
     }
 
     private static function schedule(): Schedule

@@ -13,15 +13,12 @@ final readonly class WindowsView
      * @param list<string>      $gateWarnings
      * @param list<FindingView> $findings
      * @param PlaceHours        $air          of its place
-     * @param list<SpanView>    $work         hours in which anybody works
      * @param ?NextCoatView     $next         when the next coat may begin
      */
     public function __construct(
         public string $partId,
         public string $obstacle,
         public string $now,
-        public string $from,
-        public string $to,
         public array $bands,
         public array $cards,
         public PlaceView $place,
@@ -31,7 +28,6 @@ final readonly class WindowsView
         public string $airSource,
         public array $findings,
         public PlaceHours $air,
-        public array $work,
         public ?NextCoatView $next,
     ) {
     }

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, tok } from '../theme/tokens';
-import type { Span } from './YardChart';
+import type { Span } from './TimeAxis';
 
 const hour = 3_600_000;
 const scale = 40;

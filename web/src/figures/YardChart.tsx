@@ -1,14 +1,13 @@
-import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
+import type { Moving } from '../parts/useMoving';
 import { hatch } from '../theme/Hatches';
-import { mono, tok } from '../theme/tokens';
+import { tok } from '../theme/tokens';
 import { PlaceBand } from './PlaceBand';
+import { TimeAxis, type Span } from './TimeAxis';
 
-export interface Span { from: number; to: number }
 type Work = Schemas['PlannedView'];
 
-const quarter = 900_000;
 const row = 30;
 const place = 64;
 
@@ -16,25 +15,7 @@ interface Props {
   view: Schemas['PlanView'];
   span: Span;
   width: number;
-  chosen: string;
-  moved: number | null;
-  broken: ReadonlySet<string>;
-  choose: (id: string) => void;
-  move: (to: number) => void;
-}
-
-function ticks({ from, to }: Span): { t: number; label: string; strong: boolean }[] {
-  const hours = (to - from) / 3_600_000;
-  const every = hours <= 16 ? 1 : hours <= 80 ? 6 : hours <= 400 ? 24 : 168;
-  const list = [];
-  const d = new Date(from);
-  d.setMinutes(0, 0, 0);
-  for (; d.getTime() <= to; d.setHours(d.getHours() + 1)) {
-    if (d.getTime() < from || (every < 24 ? d.getHours() % every !== 0 : d.getHours() !== 0 || (every === 168 && d.getDay() !== 1))) continue;
-    const strong = d.getHours() === 0;
-    list.push({ t: d.getTime(), strong, label: strong ? d.toLocaleDateString('en-GB', { weekday: hours > 400 ? undefined : 'short', day: 'numeric', month: hours > 80 ? 'short' : undefined }) : `${String(d.getHours()).padStart(2, '0')}:00` });
-  }
-  return list;
+  moving: Moving;
 }
 
 /** The hours in which somebody has a hand on it: what is left overnight is not worked then. */
@@ -44,19 +25,9 @@ function hands(k: Work, view: Schemas['PlanView'], s: number, e: number): [numbe
   return worked.length > 0 ? worked : [[s, e]];
 }
 
-/** Labels that would run into the one before are left out; days have the word before hours. */
-function spaced(list: { t: number; label: string; strong: boolean }[], x: (t: number) => number, right: number): typeof list {
-  const kept = new Set<number>();
-  for (const strong of [true, false]) {
-    for (const { t, strong: s } of list) {
-      if (s === strong && x(t) < right - 46 && [...kept].every((k) => Math.abs(x(k) - x(t)) > (strong ? 64 : 48))) kept.add(t);
-    }
-  }
-  return list.map((k) => (kept.has(k.t) ? k : { ...k, label: '' }));
-}
-
 /** The yard along time: a row a part, who works when, and the air of every place below. */
-export function YardChart({ view, span, width: w, chosen, moved, broken, choose, move }: Props) {
+export function YardChart({ view, span, width: w, moving }: Props) {
+  const { chosen, moved, broken } = moving;
   const narrow = w < 620;
   const x0 = narrow ? 4 : 158;
   const x1 = w - 6;
@@ -70,49 +41,13 @@ export function YardChart({ view, span, width: w, chosen, moved, broken, choose,
   const height = peopleEnd + 14 + view.places.length * (place + lead);
   const now = new Date(view.now).getTime();
 
-  const keys = (e: KeyboardEvent, k: Work) => {
-    const step = (e.shiftKey ? 4 : 1) * quarter;
-    const at = moved !== null && chosen === k.id ? moved : new Date(k.start).getTime();
-    if (e.key === 'ArrowRight' || e.key === 'ArrowLeft') {
-      e.preventDefault();
-      choose(k.id);
-      move(at + (e.key === 'ArrowRight' ? step : -step));
-    } else if (e.key === 'Enter' || e.key === ' ') {
-      e.preventDefault();
-      choose(k.id);
-    } else if (e.key === 'Escape') choose('');
-  };
-  const down = (e: PointerEvent<SVGGElement>, k: Work) => {
-    choose(k.id);
-    const svg = e.currentTarget.ownerSVGElement;
-    if (k.fixed || !svg) return;
-    const at = new Date(k.start).getTime();
-    const perPixel = ((span.to - span.from) / (x1 - x0)) * (w / svg.getBoundingClientRect().width);
-    const follow = (m: globalThis.PointerEvent) => {
-      if (Math.abs(m.clientX - e.clientX) > 3) move(Math.round((at + (m.clientX - e.clientX) * perPixel) / quarter) * quarter);
-    };
-    const drop = () => {
-      window.removeEventListener('pointermove', follow);
-      window.removeEventListener('pointerup', drop);
-      window.removeEventListener('pointercancel', drop);
-    };
-    window.addEventListener('pointermove', follow);
-    window.addEventListener('pointerup', drop);
-    window.addEventListener('pointercancel', drop);
-  };
-
   return (
     <svg viewBox={`0 0 ${w} ${height}`} width="100%" style={{ display: 'block', touchAction: 'pan-y' }} role="group" aria-label="Schedule of the yard">
       {view.people[0]?.spans.map((s) => {
         const [a, b] = [clip(new Date(s.from).getTime()), clip(new Date(s.to).getTime())];
         return b > a && <rect key={s.from} x={x(a)} y={top} width={x(b) - x(a)} height={rowsEnd - top} fill={tok('sheet')} />;
       })}
-      {spaced(ticks(span), x, x1).map(({ t, label, strong }) => (
-        <g key={t}>
-          <path d={`M${x(t)} ${top - 8}V${height}`} stroke={tok('rule')} strokeWidth={strong ? 2 : 1} />
-          {label && <text x={x(t) + 3} y={top - 12} fontSize="12" fill={tok('ink2')} fontFamily={mono}>{label}</text>}
-        </g>
-      ))}
+      <TimeAxis span={span} x={x} right={x1} top={top} bottom={height} />
       {shown.map((p, i) => {
         const y = top + i * (row + lead) + lead;
         return (
@@ -139,7 +74,7 @@ export function YardChart({ view, span, width: w, chosen, moved, broken, choose,
                 <g
                   key={k.id} tabIndex={0} role="button" data-work={k.id} aria-pressed={on} style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
                   aria-label={`${p.name}: ${k.name}, ${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}${k.critical ? ', on the longest chain' : ''}${k.paid ? `, after ${k.paid.text} of abrading` : ''}${bad ? ', breaks' : ''}`}
-                  onKeyDown={(ev) => { keys(ev, k); }} onPointerDown={(ev) => { down(ev, k); }}
+                  {...moving.grip(k, ((span.to - span.from) / (x1 - x0)) * w)}
                 >
                   {k.coat && c > b && <rect x={b} y={y + 9} width={c - b} height={row - 17} fill={hatch('early')} stroke={tok('phos')} strokeWidth="0.8" />}
                   <rect x={a} y={y + 2} width={Math.max(width, 8)} height={row - 4} fill="transparent" />

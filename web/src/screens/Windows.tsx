@@ -1,14 +1,17 @@
 import { Box, Button, TextField, useMediaQuery } from '@mui/material';
 import { useDeferredValue, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Schemas } from '../api/client';
-import { useAsIf, useWindows } from '../api/hooks';
+import { api, settle, type Schemas } from '../api/client';
+import { useAsIf, usePlan, usePlanWrite, useWindows } from '../api/hooks';
 import { WindowRibbons } from '../figures/WindowRibbons';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
 import { when } from '../parts/time';
+import { useMoving, type Moving } from '../parts/useMoving';
+import { useZoom } from '../parts/Zoom';
 import { hatch } from '../theme/Hatches';
 import { tok } from '../theme/tokens';
+import { ChosenWork } from './ChosenWork';
 
 function until(instant: string | null, now: string): string {
   if (instant === null) return 'never';
@@ -76,10 +79,27 @@ function Now({ view }: { view: Schemas['WindowsView'] }) {
   );
 }
 
+/** What is planned on this part: the chosen step, or how to choose one. */
+function Planned({ plan, part, moving, put, busy }: { plan?: Schemas['PlanView']; part: string; moving: Moving; put: (body: Schemas['PutBody']) => void; busy: boolean }) {
+  const work = plan?.work.find((k) => k.id === moving.chosen && k.part === part);
+  if (!plan) return null;
+  if (work) return <Box sx={{ mb: 2, maxWidth: 640 }}><ChosenWork view={plan} work={work} moving={moving} put={put} within /></Box>;
+  const any = plan.work.some((k) => k.part === part);
+  return (
+    <Box sx={{ fontSize: 14, color: tok('ink2'), mb: 1 }} role="status">
+      {busy ? 'Planning …' : any ? 'Choose a planned step; drag it or use ← → (with Shift an hour) to see what breaks.' : <>No step of it is planned yet. <Button component={Link} to="/schedule" size="small">Plan the yard</Button></>}
+    </Box>
+  );
+}
+
 export function Windows() {
   const { part = '' } = useParams();
   const windows = useWindows(part);
+  const plan = usePlan();
+  const put = usePlanWrite((body: Schemas['PutBody']) => settle(api.POST('/api/plan/put', { body })));
   const narrow = useMediaQuery('(max-width: 700px)');
+  const zoom = useZoom();
+  const moving = useMoving(true, plan.data?.work);
   if (windows.isPending) return <Loading />;
   if (windows.isError) return <Failed error={windows.error} />;
   const view = windows.data;
@@ -103,12 +123,15 @@ export function Windows() {
       </Box>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
         <Heading>When each film lets you in</Heading>
-        <WindowRibbons view={view} narrow={narrow} />
+        {zoom.controls}
+        <WindowRibbons view={view} plan={plan.data} span={zoom.span(view.now)} narrow={narrow} moving={moving} />
         <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', fontSize: 13.5, color: tok('ink2'), my: 1.5 }} aria-hidden="true">
           <span><svg width="38" height="16"><rect width="38" height="16" fill={hatch('early')} stroke={tok('phos')} /></svg> too soon</span>
           <span><svg width="38" height="20"><path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} /></svg> open, running out</span>
           <span><svg width="38" height="14"><path d="M0 7l6-5 7 10 7-10 7 10 7-8" fill="none" stroke={tok('ink')} strokeWidth="1.6" /></svg> gone: abrade</span>
+          <span><svg width="38" height="20"><path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} opacity="0.3" /></svg> planned step may begin</span>
         </Box>
+        <Planned plan={plan.data} part={part} moving={moving} put={(body) => { put.mutate(body); }} busy={put.isPending} />
         {view.air.matters.length > 0 && <Box sx={{ mt: 2 }}><Labelled label="Keeps a wet film off in the next two days">{view.air.matters.map((m) => <Box key={m} sx={{ fontSize: 14.5 }}>{m}</Box>)}</Labelled></Box>}
         <AsIf now={view.air} />
         <Box sx={{ mt: 3, overflowX: 'auto' }}>
