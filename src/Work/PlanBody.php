@@ -49,13 +49,13 @@ final class PlanBody
         ];
     }
 
-    /** What would break if it stayed, in words. */
-    private static function stays(Yard $yard, Move $move): string
+    /** What would break if it stayed, in words; null for what is new or has no room. */
+    private static function stays(Yard $yard, Move $move): ?string
     {
         $stays = $move->stays;
 
         return match (true) {
-            null === $stays => '',
+            null === $stays => null,
             $stays->id === $move->id => $stays->words($yard),
             default => lcfirst($yard->activity($stays->id)->name).': '.$stays->words($yard),
         };

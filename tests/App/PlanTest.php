@@ -158,6 +158,25 @@ final class PlanTest extends ApiCase
         }
     }
 
+    public function testWorkThatIsNewHasNoOldHourToExplain(): void
+    {
+        $this->enter('rowan@yard.example');
+        [, $part] = $this->part();
+        $this->call('POST', '/api/plan', (object) []);
+        $worse = self::survey(['conditions' => [['id' => 'rust', 'grade' => 'scale', 'extent' => '90 %'], ['id' => 'oil', 'grade' => 'heavy', 'extent' => '50 %']]]);
+        $this->call('PUT', "/api/parts/$part/survey", [...$worse, 'version' => self::at($this->call('GET', "/api/parts/$part/survey"), 'version')]);
+        self::assertSame(200, $this->code());
+        $this->call('POST', "/api/parts/$part/route/plan", ['schools' => ['removing' => 'blast']]);
+        $again = $this->call('POST', '/api/plan', (object) []);
+        self::assertSame(200, $this->code());
+        $new = array_filter(self::list($again, 'moves'), static fn (mixed $m): bool => null === self::at($m, 'from'));
+        self::assertNotSame([], $new);
+        foreach ($new as $m) {
+            self::assertSame('', self::text($m, 'stays'));
+            self::assertNotSame('', self::text($m, 'why'));
+        }
+    }
+
     public function testTheWorkerMakesThePlanOfABigYard(): void
     {
         $this->enter('rowan@yard.example');

@@ -114,7 +114,7 @@ final readonly class Nudge
         return match ($this->kind) {
             self::LATE => sprintf('misses %s', $this->why->what),
             self::SOON => 'too soon: '.$this->why->words($other),
-            default => 'no room: '.$this->why->words($other),
+            default => WhyKind::Hours === $this->why->kind ? 'no room in the working hours' : 'no room: '.$this->why->words($other),
         };
     }
 }

@@ -25,7 +25,7 @@ function Moves({ view }: { view: Schemas['PlanView'] }) {
           <Box sx={{ fontWeight: 650 }}>{name(m.part)}: {m.name}</Box>
           <Box className="mono" sx={{ fontSize: 13.5 }}>{m.from && when(m.from, view.now)} → {m.to ? when(m.to, view.now) : 'no room'}</Box>
           {m.stays !== '' && <Box>{m.stays.charAt(0).toUpperCase() + m.stays.slice(1)}</Box>}
-          <Box sx={{ color: tok('ink2') }}>{m.stays === '' ? m.why : `now ${m.why}`}{m.paid && `; ${m.paid.text} of abrading first`}</Box>
+          <Box sx={{ color: tok('ink2') }}>{m.stays === '' ? m.why : `Now: ${m.why}`}{m.paid && `; ${m.paid.text} of abrading first`}</Box>
         </Box>
       ))}
       {slips > 0 && <Box sx={{ fontSize: 14, color: tok('ink2'), borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>{slips} more by less than an hour.</Box>}
