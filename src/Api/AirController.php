@@ -86,10 +86,8 @@ final readonly class AirController
     {
         $asked = Node::root(array_filter($request->query->all(), static fn (mixed $v): bool => '' !== $v))->only(['place', 'heat', 'dry']);
         [, $place] = $this->place($asked);
-        $workshop = $this->desk->account()->workshop;
-        $air = $this->air->air($place, $asked->optional('heat')?->quantity(Temperature::class), $asked->optional('dry')?->quantity(RelativeHumidity::class));
 
-        return new JsonResponse($this->screen->of($place, $air, $this->air->forecast(), $this->desk->shown(), new \DateTimeZone($workshop->timezone)));
+        return new JsonResponse($this->screen->asIf($this->desk->account()->workshop, $place, $asked->optional('heat')?->quantity(Temperature::class), $asked->optional('dry')?->quantity(RelativeHumidity::class), $this->desk->shown()));
     }
 
     /** @return array{string, Place} */

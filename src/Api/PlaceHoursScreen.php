@@ -6,16 +6,16 @@ namespace App\Api;
 
 use App\Api\View\PlaceHours;
 use App\Api\View\TickView;
-use App\Entity\ForecastRow;
+use App\Entity\Workshop;
 use App\Work\YardAir;
 use Hull\Catalog\Catalogue;
-use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
 use Hull\Climate\PartLag;
 use Hull\Climate\PlaceAir;
 use Hull\Job\Place;
+use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Quantity\UnitSystem;
@@ -28,18 +28,39 @@ final readonly class PlaceHoursScreen
     private const AHEAD_H = 336;
     private const MATTERS_H = 48;
 
-    public function __construct(private Catalogue $catalogue, private ClockInterface $clock)
+    private const EDGES = [0, -1, 1];
+
+    public function __construct(private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
     {
     }
 
-    public function of(Place $place, PlaceAir $air, ?ForecastRow $forecast, Shown $shown, \DateTimeZone $zone): PlaceHours
+    public function of(Workshop $workshop, Place $place, Shown $shown): PlaceHours
     {
+        return $this->view($workshop, $place, array_map(fn (int $edge): PlaceAir => $this->air->airs($workshop, $edge)->at(YardAir::key($place)), self::EDGES), $shown);
+    }
+
+    /** As if it were heated or dried. */
+    public function asIf(Workshop $workshop, Place $place, ?Temperature $heatTo, ?RelativeHumidity $dryTo, Shown $shown): PlaceHours
+    {
+        return $this->view($workshop, $place, array_map(fn (int $edge): PlaceAir => $this->air->air($place, $heatTo, $dryTo, $edge), self::EDGES), $shown);
+    }
+
+    /** @param non-empty-list<PlaceAir> $airs as forecast, colder, warmer */
+    private function view(Workshop $workshop, Place $place, array $airs, Shown $shown): PlaceHours
+    {
+        $air = $airs[0];
+        [$low, $high] = [[], []];
+        foreach ($air->celsius as $i => $_) {
+            $edges = array_map(static fn (PlaceAir $a): float => $a->celsius[$i], $airs);
+            [$low[], $high[]] = [min($edges), max($edges)];
+        }
+        $forecast = $this->air->forecast();
+        $zone = new \DateTimeZone($workshop->timezone);
         $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
         $from = max($air->from, $now - self::BEFORE_H);
         $cut = static fn (array $list): array => array_values(array_map(static fn (mixed $v): float => is_float($v) ? round($v, 2) : 0.0, array_slice($list, $from - $air->from, self::BEFORE_H + self::AHEAD_H)));
         $gate = GateLine::of($air, Limits::ofAnyFilm(), PartLag::TAU_HOURS['sheet'], true);
         $celsius = $cut($air->celsius);
-        $spread = static fn (int $i): float => 'setting' === $place->kind ? 0.0 : Forecast::spreadOfTemperature((float) max(0, $from + $i - $now))->c() * ($from + $i < $now ? 0.0 : 1.0);
         $closed = [];
         foreach ($celsius as $i => $_) {
             $closed[] = $gate->reasonAt($from + $i + 0.5)->value ?? '';
@@ -49,8 +70,7 @@ final readonly class PlaceHoursScreen
 
         return new PlaceHours(
             YardAir::key($place), $this->catalogue->places[$place->kind]->name, Screens::instant((float) $from) ?? '', $celsius,
-            array_map(static fn (int $i, float $c): float => round($c - $spread($i), 2), array_keys($celsius), $celsius),
-            array_map(static fn (int $i, float $c): float => round($c + $spread($i), 2), array_keys($celsius), $celsius),
+            $cut($low), $cut($high),
             $cut($gate->margins), $cut($air->wind), $cut($air->rain), $closed,
             Screens::instant((float) min($air->measured, $now)) ?? '', Screens::instant((float) (null === $forecast ? $now : $air->forecast)) ?? '',
             self::ticks($celsius, $shown->units), $shown->value($here->temperature)->text.' · '.$shown->value($here->humidity)->text, $shown->of($dew, 'margin', TemperatureDifference::class),

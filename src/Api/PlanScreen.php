@@ -54,8 +54,6 @@ final readonly class PlanScreen
         // Hours of work are not days on the calendar: 90 h, not 3 d 18 h.
         $hours = static fn (string $field): ?View\Value => null === $body->optional($field) ? null : new View\Value(($h = max(0.0, $body->field($field)->number())) < 10.0 ? $shown->value(Duration::hours($h))->text : sprintf('%.0f h', $h), $h, 'h', null);
         $places = $this->air->places();
-        $airs = $this->air->airs($workshop);
-        $forecast = $this->air->forecast();
         $work = array_map(fn (Node $w): PlannedView => $this->planned($w, $shown), PlanBody::work($row));
         $cautions = $this->cautions(PlanBody::work($row), $now, $zone);
         $takes = [];
@@ -73,7 +71,7 @@ final readonly class PlanScreen
             array_map(static fn (Node $n): MoveView => new MoveView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), self::hour($n->optional('from')), self::hour($n->optional('to')), $n->field('why')->field('says')->text(500), $n->optional('stays')?->text(500) ?? '', self::paid($n, $shown), $n->field('slip')->boolean()), $body->optional('moves')?->items(5000) ?? []),
             array_values(array_filter(array_map(static fn (Node $n): ?NextView => self::next($n, $takes[$n->field('id')->text()] ?? null, $shown), $body->optional('next')?->items(500) ?? []), static fn (?NextView $n): bool => null !== $n)),
             array_map(static fn (Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)), YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
-            array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($p, $airs->at(YardAir::key($p)), $forecast, $shown, $zone), $places)),
+            array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places)),
             array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($cautions)),
             array_map(static fn (Caution $c): string => $c->hint, $cautions),
         );
@@ -160,6 +158,7 @@ final readonly class PlanScreen
         return new PlannedView(
             $w->field('id')->text(), $w->field('part')->text(), $w->field('name')->text(), $w->field('place')->text(), self::hour($w->field('start')) ?? '', self::hour($w->field('end')) ?? '', self::hour($w->field('dry')) ?? '',
             array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), $why->field('says')->text(500), $why->field('kind')->text(), $why->optional('other')?->text(), $shown->value(Duration::hours($w->field('slack')->number())), $w->field('critical')->boolean(), self::paid($w, $shown), $w->field('set_up')->boolean(), $w->field('coat')->boolean(), $w->field('fixed')->boolean(), self::hour($w->optional('from')), self::hour($w->optional('until')),
+            array_map(static fn (Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
         );
     }
 

@@ -44,7 +44,7 @@ final readonly class WindowScreen
         } catch (NoRoute $e) {
             $gate = self::gate($place->air);
 
-            return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', [], $this->air($row, $place, $shown), null);
+            return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', [], $this->hours->of($row->workshop, $place, $shown), null);
         }
         $gate = self::gate($replayed->air, $piece, $replayed->finished);
         $measured = [] !== array_filter($piece->part->log, static fn (\Hull\Job\LogEntry $e): bool => null !== $e->air);
@@ -59,14 +59,9 @@ final readonly class WindowScreen
             $gate->outcome->warnings,
             $measured ? 'measured, last reading in the record' : 'as set for the place',
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
-            $this->air($row, $place, $shown),
+            $this->hours->of($row->workshop, $place, $shown),
             self::next($piece, $replayed),
         );
-    }
-
-    private function air(PartRow $row, \Hull\Job\Place $place, Shown $shown): View\PlaceHours
-    {
-        return $this->hours->of($place, $this->air->airs($row->workshop)->at(YardAir::key($place)), $this->air->forecast(), $shown, new \DateTimeZone($row->workshop->timezone));
     }
 
     private static function next(Workpiece $piece, Replayed $replayed): ?NextCoatView

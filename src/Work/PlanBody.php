@@ -6,6 +6,7 @@ namespace App\Work;
 
 use App\Entity\PlanRow;
 use Hull\Input\Node;
+use Hull\Schedule\Hangs;
 use Hull\Schedule\LowerBound;
 use Hull\Schedule\Move;
 use Hull\Schedule\NextHour;
@@ -21,11 +22,12 @@ use Hull\Schedule\Yard;
 final class PlanBody
 {
     /**
-     * @param array<string, float> $pins
+     * @param array<string, float>       $pins
+     * @param array<string, list<Hangs>> $hangs by activity
      *
      * @return array<string, mixed>
      */
-    public static function of(Schedule $schedule, ?Replan $replan, array $pins): array
+    public static function of(Schedule $schedule, ?Replan $replan, array $pins, array $hangs = []): array
     {
         $yard = $schedule->yard;
         $slack = Slack::of($schedule);
@@ -35,7 +37,7 @@ final class PlanBody
         foreach ($schedule->placed as $id => $p) {
             $a = $yard->activity($id);
             $latest = Times::latest($a, $schedule->placed)[0] ?? \INF;
-            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'from' => self::finite(Times::earliest($yard, $a, $schedule->placed)[0]), 'until' => self::finite($latest), 'step' => $a->step, 'product' => $a->product ?? '', 'fixed' => null !== $a->fixed];
+            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'from' => self::finite(Times::earliest($yard, $a, $schedule->placed)[0]), 'until' => self::finite($latest), 'step' => $a->step, 'product' => $a->product ?? '', 'fixed' => null !== $a->fixed, 'hangs' => array_map(static fn (Hangs $h): string => $h->words($yard), $hangs[$id] ?? [])];
         }
 
         return [

@@ -34,7 +34,7 @@ final class YardAir
     private const READING_GOOD_S = 540;
     private const BEFORE_H = 240;
 
-    /** @var array<string, Airs> by workshop */
+    /** @var array<string, Airs> by workshop and edge */
     private array $worked = [];
 
     public function __construct(private readonly EntityManagerInterface $em, private readonly Stored $stored, private readonly Catalogue $catalogue, private readonly WeatherService $weather, private readonly Sensors $sensors, private readonly ClockInterface $clock)
@@ -93,9 +93,10 @@ final class YardAir
         return trim($place->name);
     }
 
-    public function airs(Workshop $workshop): Airs
+    /** @param int $edge of the forecast: -1 colder, 1 warmer */
+    public function airs(Workshop $workshop, int $edge = 0): Airs
     {
-        return $this->worked[(string) $workshop->id] ??= new Airs(array_map(fn (Place $p): PlaceAir => $this->air($p), $this->places()));
+        return $this->worked[$workshop->id.'/'.$edge] ??= new Airs(array_map(fn (Place $p): PlaceAir => $this->air($p, edge: $edge), $this->places()));
     }
 
     /** The air a part is worked in; null while the yard has no forecast, when its own readings are all there is. */
@@ -107,13 +108,14 @@ final class YardAir
     /**
      * @param Temperature|null      $heatTo as if it were heated to this
      * @param RelativeHumidity|null $dryTo  as if it were dried to this
+     * @param int                   $edge   of the forecast: -1 colder, 1 warmer
      */
-    public function air(Place $place, ?Temperature $heatTo = null, ?RelativeHumidity $dryTo = null): PlaceAir
+    public function air(Place $place, ?Temperature $heatTo = null, ?RelativeHumidity $dryTo = null, int $edge = 0): PlaceAir
     {
         $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
         $kind = $this->catalogue->places[$place->kind];
         $row = $this->forecast();
-        $outside = null === $row ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set') : self::asForecast($row);
+        $outside = null === $row ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set') : self::asForecast($row)->edge($edge, $now);
         $set = null === $heatTo ? $place->air : Air::of($heatTo, $place->air->humidity);
         $kind = null === $heatTo || 'setting' === $kind->holds ? $kind : new \Hull\Catalog\Enclosure($kind->id, $kind->name, $kind->hint, $kind->sheltered, $kind->lagHours, $kind->gainC, 'warmth');
 

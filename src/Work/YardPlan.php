@@ -17,6 +17,7 @@ use Hull\Input\Node;
 use Hull\Job\Wanted;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Crew;
+use Hull\Schedule\Hangs;
 use Hull\Schedule\Kept;
 use Hull\Schedule\Planning;
 use Hull\Schedule\Replan;
@@ -33,6 +34,7 @@ final readonly class YardPlan
     /** A yard with more to do than this is planned by the worker, so that nobody waits for a page. */
     private const AT_ONCE = 300;
     private const GIVEN_UP_S = 900;
+    private const EDGES = [0, -1, 1];
 
     public function __construct(private EntityManagerInterface $em, private Stored $stored, private YardAir $air, private Storeroom $store, private ClockInterface $clock)
     {
@@ -57,13 +59,23 @@ final readonly class YardPlan
         return [] === $workshop->crew ? Crew::usual($workshop->name) : Crew::read(Node::root($workshop->crew));
     }
 
-    /**
-     * @param array<string, float> $pins hour by activity
-     */
+    /** @param array<string, float> $pins hour by activity */
     public function yard(Workshop $workshop, array $pins = []): Yard
     {
+        return $this->yards($workshop, $pins, [0])[0];
+    }
+
+    /**
+     * The yard in the air that is forecast, and in that air as it may come colder or warmer.
+     *
+     * @param array<string, float> $pins  hour by activity
+     * @param list<int>            $edges of the forecast, as App\Work\YardAir takes them
+     *
+     * @return array<int, Yard> by edge
+     */
+    private function yards(Workshop $workshop, array $pins, array $edges): array
+    {
         $now = $this->clock->now();
-        $airs = $this->air->airs($workshop);
         $pieces = $done = $places = $dues = [];
         foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
             foreach ($job->parts as $row) {
@@ -80,8 +92,10 @@ final readonly class YardPlan
                 $dues += null === $job->due ? [] : [$id => (float) $job->due->format('U') / 3600.0];
             }
         }
+        $deliveries = $this->deliveries($workshop, $pieces, $done);
+        $yard = fn (int $edge): Yard => Planning::yard($pieces, $done, $places, $this->air->airs($workshop, $edge), self::crew($workshop), new \DateTimeZone($workshop->timezone), self::hour($now), $dues, $deliveries, $pins);
 
-        return Planning::yard($pieces, $done, $places, $airs, self::crew($workshop), new \DateTimeZone($workshop->timezone), self::hour($now), $dues, $this->deliveries($workshop, $pieces, $done), $pins);
+        return array_combine($edges, array_map($yard, $edges));
     }
 
     /**
@@ -97,21 +111,25 @@ final readonly class YardPlan
         $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
         $row->body = ['pins' => $pins, 'fresh' => $fresh];
         $this->em->persist($row);
-        $yard = $this->yard($workshop, $pins);
-        if (!($later ?? count($yard->activities) > self::AT_ONCE)) {
-            $this->work($row, $yard);
+        $yards = $this->yards($workshop, $pins, self::EDGES);
+        if (!($later ?? count($yards[0]->activities) > self::AT_ONCE)) {
+            $this->work($row, $yards);
         }
         $this->em->flush();
 
         return $row;
     }
 
-    /** @param \Closure(int, int): void|null $progress orders worked out, of how many */
-    public function work(PlanRow $row, ?Yard $yard = null, ?\Closure $progress = null): void
+    /**
+     * @param array<int, Yard>|null         $yards    by edge of the forecast
+     * @param \Closure(int, int): void|null $progress orders worked out, of how many
+     */
+    public function work(PlanRow $row, ?array $yards = null, ?\Closure $progress = null): void
     {
         $body = Node::root($row->body);
         $pins = array_map(static fn (Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
-        $yard ??= $this->yard($row->workshop, $pins);
+        $yards ??= $this->yards($row->workshop, $pins, self::EDGES);
+        $yard = $yards[0];
         $tries = Scheduler::triesFor(count($yard->activities));
         $tell = null === $progress ? null : static function (int $done, int $of, Schedule $best) use ($progress): bool {
             $progress($done, $of);
@@ -121,7 +139,8 @@ final readonly class YardPlan
         $scheduler = new Scheduler($tries, 1, $tell);
         $before = true === $body->optional('fresh')?->boolean() ? [] : $this->kept();
         $replan = [] === $before ? null : Replan::of($yard, $before, $scheduler);
-        $row->body = PlanBody::of($replan->schedule ?? $scheduler->plan($yard), $replan, $pins);
+        $schedule = $replan->schedule ?? $scheduler->plan($yard);
+        $row->body = PlanBody::of($schedule, $replan, $pins, Hangs::of($schedule, ['colder' => $yards[-1], 'warmer' => $yards[1]]));
         $row->status = PlanRow::DONE;
         $row->done = $row->tries = $tries;
     }

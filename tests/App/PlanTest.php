@@ -67,6 +67,22 @@ final class PlanTest extends ApiCase
         self::assertContains('the record has gone on', self::list($this->call('GET', '/api/plan'), 'outdated'));
     }
 
+    public function testACoatThatAColderDayWouldKeepOffHangsOnTheForecast(): void
+    {
+        $this->enter('rowan@yard.example');
+        [, $part] = $this->part();
+        $this->outdoors($part);
+        $this->weather(18.0, 55.0);
+        $hangs = static fn (mixed $view): array => array_merge([], ...array_map(static fn (mixed $w): array => self::list($w, 'hangs'), self::list($view, 'work')));
+        self::assertSame([], $hangs($this->call('POST', '/api/plan', ['fresh' => true])));
+        $this->weather(10.6, 50.0);
+        $words = implode('; ', array_map(static fn (mixed $h): string => is_string($h) ? $h : '', $hangs($this->call('POST', '/api/plan', ['fresh' => true]))));
+        self::assertStringContainsString('if it comes colder than forecast: it is colder than the sheet allows', $words);
+        $air = self::list($this->call('GET', '/api/plan'), 'places', 0);
+        self::assertEqualsWithDelta(0.5, self::number($air, 'celsius', 13) - self::number($air, 'low', 13), 0.06, 'the band opens from now on');
+        self::assertEqualsWithDelta(0.0, self::number($air, 'celsius', 3) - self::number($air, 'low', 3), 1e-9);
+    }
+
     public function testWhatBreaksIsSaidBeforeAnythingIsPutElsewhereAndAPinHolds(): void
     {
         $this->enter('rowan@yard.example');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Climate;
 
 use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Temperature;
 use Hull\Quantity\TemperatureDifference;
 
 /** Weather outdoors, hour by hour. Past its end its last day is taken again and again, and said to be a guess. */
@@ -47,6 +48,24 @@ final readonly class Forecast
         }
 
         return $this->hours[$at] ?? $this->hours[0];
+    }
+
+    /**
+     * As it may come at one edge of what it leaves open: colder or warmer, with as much water in the air as it can hold.
+     *
+     * @param int $side -1 colder, 1 warmer, 0 as it is
+     * @param int $now  hour up to which it is no guess
+     */
+    public function edge(int $side, int $now): self
+    {
+        $hours = [];
+        foreach ($this->hours as $i => $weather) {
+            $ahead = $this->from + $i - $now;
+            $by = $ahead < 0 ? 0.0 : $side * self::spreadOfTemperature((float) $ahead)->c();
+            $hours[] = 0.0 === $by ? $weather : Weather::of($weather->air->heatedTo(Temperature::celsius($weather->air->temperature->c() + $by)), $weather->wind, $weather->rainMm);
+        }
+
+        return new self($this->from, $hours, $this->source);
     }
 
     /** How far the temperature may be off so many hours ahead. */

@@ -50,6 +50,28 @@ final readonly class Nudge
     }
 
     /**
+     * What breaks of an activity where it stands, in a yard whose air may be another than the one it was planned in.
+     *
+     * @param array<string, Placed> $placed
+     *
+     * @return list<self>
+     */
+    public static function standing(Yard $yard, Activity $activity, array $placed): array
+    {
+        $here = $placed[$activity->id];
+        $breaks = self::times($yard, $activity, $here->start, $placed);
+        $wet = $activity->wet;
+        $gate = null === $wet ? null : $wet->gate->against($here->start, $here->end, $wet->dry->after($here->end));
+        $rain = $activity->dry?->against($here->start, $here->end);
+
+        return match (true) {
+            null !== $gate => [...$breaks, new self($activity->id, self::ROOM, new Why(WhyKind::Air, $gate[0]->words()), $gate[1])],
+            null !== $rain => [...$breaks, new self($activity->id, self::ROOM, new Why(WhyKind::Air, 'it rains'), $rain)],
+            default => $breaks,
+        };
+    }
+
+    /**
      * Everything as it is, but for the one that is put elsewhere, whether it may stand there or not.
      *
      * @return array<string, Placed>
@@ -114,7 +136,11 @@ final readonly class Nudge
         return match ($this->kind) {
             self::LATE => sprintf('misses %s', $this->why->what),
             self::SOON => 'too soon: '.$this->why->words($other),
-            default => WhyKind::Hours === $this->why->kind ? 'no room in the working hours' : 'no room: '.$this->why->words($other),
+            default => match ($this->why->kind) {
+                WhyKind::Hours => 'no room in the working hours',
+                WhyKind::Air => $this->why->what,
+                default => 'no room: '.$this->why->words($other),
+            },
         };
     }
 }

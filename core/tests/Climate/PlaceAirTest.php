@@ -81,6 +81,20 @@ final class PlaceAirTest extends TestCase
         self::assertEqualsWithDelta([0.5, 1.0, 4.0], [Forecast::spreadOfTemperature(-3.0)->c(), Forecast::spreadOfTemperature(24.0)->c(), Forecast::spreadOfTemperature(1000.0)->c()], 1e-9, 'half a degree and half a degree a day, four at most');
     }
 
+    public function testTheEdgesOfAForecastOpenFromNowOnAndKeepTheWaterInTheAir(): void
+    {
+        $hours = array_fill(0, 96, Weather::of(Air::of(Temperature::celsius(12.0), RelativeHumidity::percent(70)), Speed::metresPerSecond(2.0), 0.2));
+        $forecast = Forecast::of(100, $hours, 'made up');
+        $colder = $forecast->edge(-1, 110);
+        $warmer = $forecast->edge(1, 110);
+        self::assertEqualsWithDelta([12.0, 11.5, 11.0, 9.75], array_map(static fn (int $h): float => $colder->at($h)->air->temperature->c(), [109, 110, 134, 194]), 1e-9);
+        self::assertEqualsWithDelta([12.0, 12.5, 13.0], array_map(static fn (int $h): float => $warmer->at($h)->air->temperature->c(), [109, 110, 134]), 1e-9);
+        self::assertEqualsWithDelta($hours[0]->air->absoluteHumidity()->gPerM3(), $warmer->at(134)->air->absoluteHumidity()->gPerM3(), 1e-9);
+        self::assertGreaterThan($hours[0]->air->humidity->si(), $colder->at(134)->air->humidity->si());
+        self::assertSame([2.0, 0.2], [$colder->at(134)->wind->mPerS(), $colder->at(134)->rainMm], 'wind and rain are as forecast');
+        self::assertEquals($forecast, $forecast->edge(0, 110));
+    }
+
     /** @param list<array{float, Air}> $readings */
     private static function place(string $kind, float $set = 15.0, array $readings = [], ?float $dryTo = null): PlaceAir
     {

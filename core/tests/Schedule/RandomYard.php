@@ -40,7 +40,7 @@ final class RandomYard
     /** @var array<string, PlaceAir> */
     private readonly array $air;
 
-    public function __construct(int $seed, private readonly int $parts, private readonly int $steps, private readonly int $days = 21, int $crew = 0, private readonly int $sheds = 1)
+    public function __construct(int $seed, private readonly int $parts, private readonly int $steps, private readonly int $days = 21, int $crew = 0, private readonly int $sheds = 1, private readonly float $warmer = 0.0)
     {
         $this->random = new Randomizer(new Mt19937($seed));
         $this->crew = $crew > 0 ? $crew : $this->random->getInt(1, 2);
@@ -108,7 +108,7 @@ final class RandomYard
         for ($h = 0; $h < 24 * $this->days; ++$h) {
             $day = sin(($h % 24 - 9) / 24 * 2 * \M_PI);
             $rain = 0 === intdiv($h, 24) % 3 && $h % 24 >= 14 && $h % 24 < 17 ? 1.0 : 0.0;
-            $hours[] = Weather::of(Air::of(Temperature::celsius($base + 5.0 * $day + $this->random->getInt(-10, 10) / 10.0), RelativeHumidity::percent(min(99.0, 72.0 - 18.0 * $day + 10.0 * $rain))), Speed::metresPerSecond($this->random->getInt(0, 50) / 10.0), $rain);
+            $hours[] = Weather::of(Air::of(Temperature::celsius($base + $this->warmer + 5.0 * $day + $this->random->getInt(-10, 10) / 10.0), RelativeHumidity::percent(min(99.0, 72.0 - 18.0 * $day + 10.0 * $rain))), Speed::metresPerSecond($this->random->getInt(0, 50) / 10.0), $rain);
         }
         $forecast = Forecast::of((int) self::MONDAY, $hours, 'made up');
         $places = Catalogue::catalogue()->places;

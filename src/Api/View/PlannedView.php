@@ -15,6 +15,7 @@ final readonly class PlannedView
      * @param ?string      $from  it may begin from then on, by what comes before it
      * @param ?string      $until up to then, by the window of the film or metal below; null where nothing closes
      * @param ?Value       $paid  abrading, because a window is missed
+     * @param list<string> $hangs what it hangs on: what breaks if it comes colder or warmer than forecast
      */
     public function __construct(
         public string $id,
@@ -36,6 +37,7 @@ final readonly class PlannedView
         public bool $fixed,
         public ?string $from,
         public ?string $until,
+        public array $hangs,
     ) {
     }
 }

@@ -73,7 +73,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
               return (
                 <g
                   key={k.id} tabIndex={0} role="button" data-work={k.id} aria-pressed={on} style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
-                  aria-label={`${p.name}: ${k.name}, ${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}${k.critical ? ', on the longest chain' : ''}${k.paid ? `, after ${k.paid.text} of abrading` : ''}${bad ? ', breaks' : ''}`}
+                  aria-label={`${p.name}: ${k.name}, ${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}${k.critical ? ', on the longest chain' : ''}${k.paid ? `, after ${k.paid.text} of abrading` : ''}${k.hangs.length > 0 ? ', hangs on the forecast' : ''}${bad ? ', breaks' : ''}`}
                   {...moving.grip(k, ((span.to - span.from) / (x1 - x0)) * w)}
                 >
                   {k.coat && c > b && <rect x={b} y={y + 9} width={c - b} height={row - 17} fill={hatch('early')} stroke={tok('phos')} strokeWidth="0.8" />}
@@ -84,6 +84,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                       {hands(k, view, s, e).map(([p, q]) => <rect key={p} x={x(clip(p))} y={y + 8} width={Math.max(3, x(clip(q)) - x(clip(p)))} height={row - 15} fill={k.fixed ? tok('ink') : tok('phos')} stroke={bad ? tok('lead') : k.critical ? tok('ink') : tok('phos')} strokeWidth={bad ? 3 : k.critical ? 2 : 1} />)}
                     </>
                   )}
+                  {k.hangs.length > 0 && <path d={`M${a + width / 2} ${y - 1}v5`} stroke={tok('brass')} strokeWidth="3" />}
                   {k.paid && <path d={`M${a} ${y + 4}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />}
                   {on && <rect x={a - 3} y={y + 2} width={width + 6} height={row - 4} fill="none" stroke={tok('lead')} strokeWidth="2.4" />}
                   {bad && <text x={a} y={y + 4} fontSize="11" fontWeight="700" fill={tok('lead')}>breaks</text>}

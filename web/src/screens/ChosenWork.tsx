@@ -22,6 +22,7 @@ export function ChosenWork({ view, work, moving, put, within = false }: { view: 
           {work.paid && <Box sx={{ fontSize: 14.5, color: tok('lead'), fontWeight: 650 }}>A window is missed: {work.paid.text} of abrading and wiping come first.</Box>}
           <Box sx={{ fontSize: 14.5 }}>{work.fixed ? 'Under way.' : work.critical ? 'On the longest chain: later moves the end.' : work.slack.si === 0 ? 'Nothing to spare: later moves something else.' : `Can begin ${work.slack.text} later and nothing else moves.`}</Box>
           {work.from && <Box sx={{ fontSize: 14.5 }}>May begin from <span className="mono">{when(work.from, view.now)}</span>{work.until ? <> until <span className="mono">{when(work.until, view.now)}</span></> : ', and no window closes'}.</Box>}
+          {work.hangs.map((h) => <Box key={h} sx={{ fontSize: 14.5, color: tok('brass'), fontWeight: 650 }}>It hangs on the forecast: {h}.</Box>)}
           {work.coat && <Box sx={{ fontSize: 14.5 }}>Wet until {when(work.dry, view.now)}.</Box>}
         </>
       ) : (

@@ -34,6 +34,25 @@ function Moves({ view }: { view: Schemas['PlanView'] }) {
   );
 }
 
+/** What holds only as long as the forecast does. */
+function Hanging({ view, choose }: { view: Schemas['PlanView']; choose: (id: string) => void }) {
+  const hanging = view.work.filter((k) => k.hangs.length > 0);
+  if (hanging.length === 0) return null;
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Labelled label="Hangs on the forecast">
+        {hanging.slice(0, 6).map((k) => (
+          <Box key={k.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: 14.5 }}>
+            <Box component="button" type="button" onClick={() => { choose(k.id); }} sx={{ all: 'unset', cursor: 'pointer', fontWeight: 650, textDecoration: 'underline', '&:focus-visible': { outline: `2px solid ${tok('lead')}` } }}>{view.parts.find((p) => p.id === k.part)?.name}: {k.name}</Box>
+            <Box className="mono" sx={{ fontSize: 13.5 }}>{when(k.start, view.now)}</Box>
+            {k.hangs.map((h) => <Box key={h} sx={{ color: tok('ink2') }}>{h}</Box>)}
+          </Box>
+        ))}
+      </Labelled>
+    </Box>
+  );
+}
+
 function Figures({ view }: { view: Schemas['PlanView'] }) {
   const figure = (label: string, text: string, tone: 'ink' | 'lead' = 'ink') => <Labelled label={label}><Box className="mono" sx={{ fontSize: 22, fontWeight: 600, color: tok(tone) }}>{text}</Box></Labelled>;
   return (
@@ -94,6 +113,7 @@ export function Schedule() {
           <Heading>Weather that matters</Heading>
           {view.places.map((p) => <Box key={p.name} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: 14 }}><b>{p.name}</b> <span className="mono">{p.air}</span>{p.matters.slice(0, 3).map((m) => <Box key={m}>{m}</Box>)}{p.matters.length === 0 && <Box sx={{ color: tok('zinc'), fontWeight: 600 }}>open to films for two days</Box>}</Box>)}
           <Box sx={{ fontSize: 13, color: tok('ink2'), mt: 0.5 }}>{view.places[0]?.source}</Box>
+          <Hanging view={view} choose={moving.choose} />
         </Box>
         <CalendarAddress />
       </Box>
