@@ -7,7 +7,7 @@ namespace App\Api;
 use App\Api\Body\CsvBody;
 use App\Api\Body\ReadingBody;
 use App\Api\Body\ReadingsBody;
-use App\Api\View\PlaceHours;
+use App\Api\View\AsIfView;
 use App\Format\ClimateCsv;
 use App\Work\YardAir;
 use Hull\Climate\Air;
@@ -16,6 +16,7 @@ use Hull\Job\JobReader;
 use Hull\Job\Place;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Quantity\Volume;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -80,14 +81,14 @@ final readonly class AirController
 
     /** As if the place were heated or dried; nothing is kept. */
     #[Route('/api/air/as-if', name: 'api_air_as_if', methods: ['GET'])]
-    #[Asks('place', 'heat', 'dry')]
-    #[Answers(PlaceHours::class)]
+    #[Asks('place', 'heat', 'dry', 'room')]
+    #[Answers(AsIfView::class)]
     public function asIf(Request $request): JsonResponse
     {
-        $asked = Node::root(array_filter($request->query->all(), static fn (mixed $v): bool => '' !== $v))->only(['place', 'heat', 'dry']);
+        $asked = Node::root(array_filter($request->query->all(), static fn (mixed $v): bool => '' !== $v))->only(['place', 'heat', 'dry', 'room']);
         [, $place] = $this->place($asked);
 
-        return new JsonResponse($this->screen->asIf($this->desk->account()->workshop, $place, $asked->optional('heat')?->quantity(Temperature::class), $asked->optional('dry')?->quantity(RelativeHumidity::class), $this->desk->shown()));
+        return new JsonResponse($this->screen->asIf($this->desk->account()->workshop, $place, $asked->optional('heat')?->quantity(Temperature::class), $asked->optional('dry')?->quantity(RelativeHumidity::class), $asked->optional('room')?->quantity(Volume::class), $this->desk->shown()));
     }
 
     /** @return array{string, Place} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\View\AsIfView;
 use App\Api\View\PlaceHours;
 use App\Api\View\TickView;
 use App\Entity\Workshop;
@@ -14,11 +15,14 @@ use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
 use Hull\Climate\PartLag;
 use Hull\Climate\PlaceAir;
+use Hull\Compute\Registry;
 use Hull\Job\Place;
+use Hull\Quantity\Mass;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Quantity\UnitSystem;
+use Hull\Quantity\Volume;
 use Psr\Clock\ClockInterface;
 
 /** The air of a place for a page: hour by hour, with its band, and what of it matters. */
@@ -39,10 +43,14 @@ final readonly class PlaceHoursScreen
         return $this->view($workshop, $place, array_map(fn (int $edge): PlaceAir => $this->air->airs($workshop, $edge)->at(YardAir::key($place)), self::EDGES), $shown);
     }
 
-    /** As if it were heated or dried. */
-    public function asIf(Workshop $workshop, Place $place, ?Temperature $heatTo, ?RelativeHumidity $dryTo, Shown $shown): PlaceHours
+    /** As if it were heated or dried; with the volume of the room also how much water that takes out of it. */
+    public function asIf(Workshop $workshop, Place $place, ?Temperature $heatTo, ?RelativeHumidity $dryTo, ?Volume $room, Shown $shown): AsIfView
     {
-        return $this->view($workshop, $place, array_map(fn (int $edge): PlaceAir => $this->air->air($place, $heatTo, $dryTo, $edge), self::EDGES), $shown);
+        $airs = array_map(fn (int $edge): PlaceAir => $this->air->air($place, $heatTo, $dryTo, $edge), self::EDGES);
+        $wet = $this->air->air($place, $heatTo)->airAt($this->clock->now()->getTimestamp() / 3600.0);
+        $water = null === $dryTo || null === $room ? null : Registry::standard()->run('climate.dehumidify', ['temperature' => $wet->temperature, 'humidity' => $wet->humidity, 'wanted' => $dryTo, 'room' => $room]);
+
+        return new AsIfView($this->view($workshop, $place, $airs, $shown), null === $water ? null : $shown->of($water, 'water', Mass::class));
     }
 
     /** @param non-empty-list<PlaceAir> $airs as forecast, colder, warmer */

@@ -140,7 +140,14 @@ final class PlanTest extends ApiCase
         $refused = $this->call('POST', '/api/air/readings', ['place' => $place, 'text' => "at,temperature,humidity\n2026-05-04T10:00:00Z,18 C,50 %\n2026-05-04T11:00:00Z,warm,50 %\n"]);
         self::assertStringContainsString('Line 3, temperature', self::text($refused, 'detail'));
         $heated = $this->call('GET', '/api/air/as-if?place='.rawurlencode($place).'&heat=30%20C&dry=20%20%25');
-        self::assertSame([200, '30 °C · 20 %'], [$this->code(), self::text($heated, 'air')]);
+        self::assertSame([200, '30 °C · 20 %'], [$this->code(), self::text($heated, 'air', 'air')]);
+        self::assertNull(self::at($heated, 'water'), 'of no known room');
+        $dried = $this->call('GET', '/api/air/as-if?place='.rawurlencode($place).'&dry=20%20%25&room=100%20m3');
+        // 21.1 C: 18.5 g/m3 when full; (40 % - 20 %) of it, 100 m3, half an air change an hour.
+        self::assertEqualsWithDelta(0.2 * 18.46 * 100 * 0.5 * 24 / 1000, self::number($dried, 'water', 'si'), 0.05);
+        self::assertSame('climate.dehumidify', self::text($dried, 'water', 'how', 'computation'));
+        $this->call('GET', '/api/air/as-if?place='.rawurlencode($place).'&dry=20%20%25&room=big');
+        self::assertSame(422, $this->code());
         $this->client->request('GET', '/api/air/hours?place='.rawurlencode($place));
         $csv = (string) $this->client->getResponse()->getContent();
         self::assertStringStartsWith("at,temperature,humidity,wind,rain\n", $csv);

@@ -56,7 +56,7 @@ export function useStoreWrite<B>(write: (body: B) => Promise<Schemas['StoreView'
 export const usePlan = () => useQuery({ queryKey: ['plan'], queryFn: () => settle(api.GET('/api/plan')), refetchInterval: (q) => (['wanted', 'working'].includes(q.state.data?.status ?? '') ? 1500 : 60_000) });
 export const useTriedPut = (id: string, start: string | null) => useQuery({ queryKey: ['plan', 'try', id, start], enabled: start !== null, staleTime: 30_000, placeholderData: (before) => before, queryFn: () => settle(api.POST('/api/plan/try', { body: { id, start: start ?? '' } })) });
 export const useCrew = () => useQuery({ queryKey: ['crew'], queryFn: () => settle(api.GET('/api/crew')) });
-export const useAsIf = (place: string, heat: string, dry: string) => useQuery({ queryKey: ['plan', 'as-if', place, heat, dry], enabled: heat !== '' || dry !== '', retry: false, queryFn: () => settle(api.GET('/api/air/as-if', { params: { query: { place, heat, dry } } })) });
+export const useAsIf = (place: string, heat: string, dry: string, room: string) => useQuery({ queryKey: ['plan', 'as-if', place, heat, dry, room], enabled: heat !== '' || dry !== '', retry: false, queryFn: () => settle(api.GET('/api/air/as-if', { params: { query: { place, heat, dry, room } } })) });
 
 /** A write after which the schedule is another one. */
 export function usePlanWrite<B>(write: (body: B) => Promise<Schemas['PlanView'] | undefined>) {

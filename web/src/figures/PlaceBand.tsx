@@ -30,7 +30,7 @@ export function PlaceBand({ air, span, x, y, height, narrow, left, right }: { ai
       {!narrow && <text x={0} y={y + 42} fontSize="11" fill={tok('ink2')}>{air.kind}</text>}
       {air.ticks.map((t) => <path key={t.at} d={`M${left} ${v(t.at)}H${right}`} stroke={tok('rule')} strokeWidth="0.7" />)}
       {shut.map(([a, b]) => <rect key={a} x={px(a)} y={y} width={Math.max(1, px(b) - px(a))} height={height} fill={hatch('early')} opacity="0.85" />)}
-      {band && <path d={band} fill={tok('wash')} opacity="0.9" />}
+      {band && <path d={band} fill={tok('deep')} opacity="0.22" />}
       <path d={line(air.celsius)} fill="none" stroke={tok('deep')} strokeWidth="1.8" />
       {at.filter((i) => (air.rain[i] ?? 0) > 0).map((i) => <path key={`r${i}`} d={`M${px(i) + 3} ${y + 3}l-3 8`} stroke={tok('deep')} strokeWidth="1.6" />)}
       {at.filter((i) => (air.wind[i] ?? 0) > 4).map((i) => <path key={`w${i}`} d={`M${px(i)} ${y + height - 4}h6l-2 -3`} fill="none" stroke={tok('brass')} strokeWidth="1.4" />)}

@@ -84,7 +84,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                       {hands(k, view, s, e).map(([p, q]) => <rect key={p} x={x(clip(p))} y={y + 8} width={Math.max(3, x(clip(q)) - x(clip(p)))} height={row - 15} fill={k.fixed ? tok('ink') : tok('phos')} stroke={bad ? tok('lead') : k.critical ? tok('ink') : tok('phos')} strokeWidth={bad ? 3 : k.critical ? 2 : 1} />)}
                     </>
                   )}
-                  {k.hangs.length > 0 && <path d={`M${a + width / 2} ${y - 1}v5`} stroke={tok('brass')} strokeWidth="3" />}
+                  {k.hangs.length > 0 && <circle cx={a + width / 2} cy={y + 2} r="3.2" fill={tok('brass')} />}
                   {k.paid && <path d={`M${a} ${y + 4}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />}
                   {on && <rect x={a - 3} y={y + 2} width={width + 6} height={row - 4} fill="none" stroke={tok('lead')} strokeWidth="2.4" />}
                   {bad && <text x={a} y={y + 4} fontSize="11" fontWeight="700" fill={tok('lead')}>breaks</text>}

@@ -102,6 +102,7 @@ export function Schedule() {
           <span><svg width="26" height="13"><rect y="2" width="26" height="9" fill={tok('phos')} /></svg> other work</span>
           <span><svg width="26" height="13"><rect x="1" y="2" width="24" height="9" fill={tok('phos')} stroke={tok('ink')} strokeWidth="2" /></svg> longest chain</span>
           <span><svg width="26" height="13"><path d="M2 10l4-6 4 6 4-6 4 6" fill="none" stroke={tok('lead')} strokeWidth="1.8" /></svg> abrade first</span>
+          <span><svg width="12" height="13"><circle cx="6" cy="6" r="3.2" fill={tok('brass')} /></svg> hangs on the forecast</span>
         </Box>
         <Box sx={{ fontSize: 13.5, color: tok('ink2'), mt: 0.5 }}>Choose a block; drag it or use ← → (with Shift an hour) to see what breaks.</Box>
       </Box>

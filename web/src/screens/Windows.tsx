@@ -46,15 +46,17 @@ function NextCoat({ view }: { view: Schemas['WindowsView'] }) {
 function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
   const [heat, setHeat] = useState('');
   const [dry, setDry] = useState('');
-  const asked = useAsIf(now.name, useDeferredValue(heat), useDeferredValue(dry));
+  const [room, setRoom] = useState('');
+  const asked = useAsIf(now.name, useDeferredValue(heat), useDeferredValue(dry), useDeferredValue(room));
   return (
     <Box component="section" aria-label="As if" sx={{ mt: 2.5 }}>
       <Heading>If {now.name} were heated or dried</Heading>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
         <TextField label="Heated to" placeholder="18 C" value={heat} onChange={(e) => { setHeat(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
         <TextField label="Dried to" placeholder="55 %" value={dry} onChange={(e) => { setDry(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
+        <TextField label="Room" placeholder="120 m3" value={room} onChange={(e) => { setRoom(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
         {asked.isError && <Box role="alert" sx={{ color: tok('lead'), fontSize: 14.5 }}>{asked.error.message}</Box>}
-        {asked.data && <Box role="status" sx={{ fontSize: 14.5 }}><span className="mono">{asked.data.air}</span>, dew margin <Fig v={asked.data.dewMargin} label="Dew margin" />; closed to wet films for <b className="mono">{asked.data.shutHours} h</b> of the next two days instead of <span className="mono">{now.shutHours} h</span>. An unvented burner adds water and lights vapour.</Box>}
+        {asked.data && <Box role="status" sx={{ fontSize: 14.5 }}><span className="mono">{asked.data.air.air}</span>, dew margin <Fig v={asked.data.air.dewMargin} label="Dew margin" />; closed to wet films for <b className="mono">{asked.data.air.shutHours} h</b> of the next two days instead of <span className="mono">{now.shutHours} h</span>.{asked.data.water && <> The dehumidifier takes out <Fig v={asked.data.water} label="Water in a day" /> of water a day.</>} An unvented burner adds water and lights vapour.</Box>}
       </Box>
     </Box>
   );
