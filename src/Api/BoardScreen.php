@@ -53,7 +53,7 @@ final readonly class BoardScreen
         $minutes = array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions));
         $saved = array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $board->actions));
 
-        return new BoardView((string) $row->id, $row->name, $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), count(array_filter($board->actions, fn (SharedAction $a): bool => count($a->zones) > 1 && !$this->catalogue->step($a->step)->isWait())));
+        return new BoardView((string) $row->id, $row->name, Stored::due($row), $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), count(array_filter($board->actions, fn (SharedAction $a): bool => count($a->zones) > 1 && !$this->catalogue->step($a->step)->isWait())));
     }
 
     /** @param array<string, Workpiece> $pieces */

@@ -125,12 +125,8 @@ final readonly class PlanController
     public function due(string $job, Request $request): Response
     {
         $row = $this->desk->job($job);
-        $day = JsonBody::of($request)->only(['due'])->optional('due')?->text(10);
-        $due = null === $day ? null : \DateTimeImmutable::createFromFormat('!Y-m-d', $day, new \DateTimeZone($row->workshop->timezone));
-        if (false === $due) {
-            throw new InvalidInput('/due', sprintf('"%s" is not a day.', $day), 'a day such as 2026-12-25');
-        }
-        $this->books->due($row, $due?->modify('18:00'));
+        $day = JsonBody::of($request)->only(['due'])->optional('due')?->day();
+        $this->books->due($row, $day);
 
         return new Response(null, 204);
     }

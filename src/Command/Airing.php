@@ -9,23 +9,56 @@ use Hull\Catalog\Catalogue;
 use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
+use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\Job;
+use Hull\Job\JobReader;
 use Hull\Quantity\Speed;
 use Hull\Schedule\Airs;
 use Hull\Schedule\Planning;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 
 /** The air of a job file's places for the console: from a climate CSV, or as the places are set. */
 final readonly class Airing
 {
     private const BEFORE_H = 24 * 14;
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private Files $files, private ClockInterface $clock)
     {
     }
 
+    /** What hull:windows and hull:schedule both ask for. */
+    public static function asks(Command $command): Command
+    {
+        return $command->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
+            ->addOption('climate', null, InputOption::VALUE_REQUIRED, 'Weather outdoors as CSV; without it the places stay as they are set')
+            ->addOption('at', null, InputOption::VALUE_REQUIRED, 'The moment it is, with its offset; now without it')
+            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+    }
+
+    public static function option(InputInterface $input, string $name): ?string
+    {
+        $value = $input->getOption($name);
+
+        return is_string($value) ? $value : null;
+    }
+
+    public function read(InputInterface $input): JobInAir
+    {
+        $path = $input->getArgument('file');
+        $job = $this->files->job(is_string($path) ? $path : '');
+        $at = self::option($input, 'at');
+        $moment = null === $at ? $this->clock->now() : JobReader::instant(Node::root(['at' => $at])->field('at'));
+
+        return new JobInAir($job, $this->files->plan($job), $this->of($job, self::option($input, 'climate'), (float) $moment->format('U.u') / 3600.0), $moment);
+    }
+
     /** @param float $now hours since 1970 UTC */
-    public function of(Job $job, ?string $csv, float $now): Airs
+    private function of(Job $job, ?string $csv, float $now): Airs
     {
         $forecast = null === $csv ? null : ClimateCsv::forecast(Files::read($csv), 'climate CSV');
         $places = [];

@@ -58,9 +58,7 @@ final class DemoCommand extends Command
         $this->furnish($yard, $own);
         $paths = glob($this->directory.'/*.json');
         foreach (false === $paths ? [] : $paths as $path) {
-            $row = $this->books->import($yard, $this->broughtUpToDate($this->files->job($path), $own));
-            $days = $own->field('due_days')->optional($row->name)?->integer(1, 365);
-            $this->books->due($row, null === $days ? null : $this->clock->now()->add(new \DateInterval(sprintf('P%dD', $days)))->setTime(18, 0));
+            $this->books->import($yard, $this->broughtUpToDate($this->files->job($path), $own));
         }
         $this->plan($yard);
         $output->writeln('Demo loaded.');
@@ -115,6 +113,8 @@ final class DemoCommand extends Command
 
     private function broughtUpToDate(Job $job, Node $own): Job
     {
+        $days = $own->field('due_days')->optional($job->name)?->integer(1, 365);
+
         return new Job($job->name, $job->note, $job->places, array_map(function (Part $part) use ($own): Part {
             $last = $part->log[count($part->log) - 1] ?? null;
             if (null === $last) {
@@ -124,6 +124,6 @@ final class DemoCommand extends Command
             $shift = $this->clock->now()->getTimestamp() - (int) ($ago->h() * 3600.0) - $last->at->getTimestamp();
 
             return $part->with($part->route, array_map(static fn (LogEntry $e): LogEntry => $e->movedTo($e->at->modify(sprintf('%+d seconds', $shift))), $part->log));
-        }, $job->parts), $job->without, $job->cards);
+        }, $job->parts), $job->without, $job->cards, null === $days ? $job->due : $this->clock->now()->modify(sprintf('+%d days', $days))->format('Y-m-d'));
     }
 }

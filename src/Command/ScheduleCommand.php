@@ -7,17 +7,13 @@ namespace App\Command;
 use App\Api\JsonBody;
 use App\Format\ScheduleFormat;
 use Hull\Input\InvalidInput;
-use Hull\Input\Node;
-use Hull\Job\Job;
-use Hull\Job\JobReader;
 use Hull\Schedule\Crew;
 use Hull\Schedule\Planning;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
-use Psr\Clock\ClockInterface;
+use Hull\Schedule\Yard;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -25,55 +21,48 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('hull:schedule', 'When everything on a job file can be done, in this weather and these working hours; exit 1 when something has no room')]
 final class ScheduleCommand extends Command
 {
-    public function __construct(private readonly Files $files, private readonly Airing $airing, private readonly ClockInterface $clock)
+    public function __construct(private readonly Airing $airing)
     {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
-            ->addOption('climate', null, InputOption::VALUE_REQUIRED, 'Weather outdoors as CSV; without it the places stay as they are set')
+        Airing::asks($this)
             ->addOption('crew', null, InputOption::VALUE_REQUIRED, 'Who works when, as JSON (docs/formats/crew.example.json)')
-            ->addOption('at', null, InputOption::VALUE_REQUIRED, 'The moment to plan from, with its offset; now without it')
             ->addOption('zone', null, InputOption::VALUE_REQUIRED, 'Time zone of the working hours', 'Europe/London')
             ->addOption('tries', null, InputOption::VALUE_REQUIRED, 'How many orders to work out; by size without it')
-            ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'Of the search', '1')
-            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+            ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'Of the search', '1');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $option = static fn (string $name): ?string => is_string($input->getOption($name)) ? $input->getOption($name) : null;
+        $option = static fn (string $name): ?string => Airing::option($input, $name);
         try {
-            $path = $input->getArgument('file');
-            $job = $this->files->job(is_string($path) ? $path : '');
-            $at = null === $option('at') ? $this->clock->now() : JobReader::instant(Node::root(['at' => $option('at')])->field('at'));
             $zone = self::zone($option('zone') ?? 'UTC');
             $crew = null === $option('crew') ? Crew::usual('the bench') : Crew::read(JsonBody::decode(Files::read($option('crew'))));
-            $schedule = $this->schedule($job, $option('climate'), $crew, $zone, $at, $option('tries'), (int) $option('seed'));
+            $yard = self::yard($this->airing->read($input), $crew, $zone);
         } catch (InvalidInput $e) {
             return Files::refuse($output, $e);
         }
+        $tries = $option('tries');
+        $schedule = (new Scheduler(null === $tries ? Scheduler::triesFor(count($yard->activities)) : max(1, (int) $tries), (int) $option('seed')))->plan($yard);
         'json' === $option('format') ? $output->writeln(Files::json(ScheduleFormat::data($schedule)), OutputInterface::OUTPUT_RAW) : self::text($schedule, $zone, $output);
 
         return [] === $schedule->without ? self::SUCCESS : self::FAILURE;
     }
 
-    private function schedule(Job $job, ?string $climate, Crew $crew, \DateTimeZone $zone, \DateTimeImmutable $at, ?string $tries, int $seed): Schedule
+    private static function yard(JobInAir $asked, Crew $crew, \DateTimeZone $zone): Yard
     {
-        $now = (float) $at->format('U.u') / 3600.0;
-        $airs = $this->airing->of($job, $climate, $now);
-        $plan = $this->files->plan($job);
         $pieces = $done = $places = [];
-        foreach ($plan->routes as $id => $route) {
-            $pieces[$id] = $plan->pieces[$id]->routed($route);
+        foreach ($asked->plan->routes as $id => $route) {
+            $pieces[$id] = $asked->plan->pieces[$id]->routed($route);
             $places[$id] = $pieces[$id]->place->id;
-            $done[$id] = $pieces[$id]->replay($at, $airs->at($places[$id])->series());
+            $done[$id] = $pieces[$id]->replay($asked->at, $asked->airs->at($places[$id])->series());
         }
-        $yard = Planning::yard($pieces, $done, $places, $airs, $crew, $zone, $now);
+        $due = $asked->job->dueAt($zone);
 
-        return (new Scheduler(null === $tries ? Scheduler::triesFor(count($yard->activities)) : max(1, (int) $tries), $seed))->plan($yard);
+        return Planning::yard($pieces, $done, $places, $asked->airs, $crew, $zone, $asked->now(), null === $due ? [] : array_fill_keys(array_keys($pieces), (float) $due->format('U') / 3600.0));
     }
 
     private static function zone(string $name): \DateTimeZone

@@ -27,7 +27,7 @@ final readonly class JobSchema
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Unbowed Hull job file',
-            ...self::object(['format' => ['const' => JobReader::FORMAT], 'version' => ['const' => JobReader::VERSION], 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 120], 'note' => ['type' => 'string', 'maxLength' => 2000], '$schema' => ['type' => 'string'],
+            ...self::object(['format' => ['const' => JobReader::FORMAT], 'version' => ['const' => JobReader::VERSION], 'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 120], 'note' => ['type' => 'string', 'maxLength' => 2000], 'due' => ['type' => 'string', 'format' => 'date', 'description' => 'Day by whose evening it is to be done.'], '$schema' => ['type' => 'string'],
                 'places' => ['type' => 'array', 'maxItems' => 50, 'items' => self::object(['id' => $id, 'name' => ['type' => 'string', 'maxLength' => 80], 'kind' => ['enum' => array_keys($this->catalogue->places)], 'temperature' => $quantity, 'humidity' => $quantity, 'hazards' => ['type' => 'array', 'items' => ['enum' => array_keys($this->catalogue->hazards)]]], ['id', 'kind', 'temperature', 'humidity'])],
                 'cards' => ['type' => 'array', 'maxItems' => 100, 'items' => self::object(['id' => $id, 'kind' => ['enum' => array_keys(Kinds::all())], 'name' => ['type' => 'string', 'maxLength' => 120], 'part' => $id, 'inputs' => ['type' => 'object']], ['id', 'kind', 'name'])],
                 'without' => ['type' => 'array', 'maxItems' => 100, 'items' => ['enum' => array_keys($this->catalogue->limits)]],

@@ -59,6 +59,7 @@ final readonly class Bookkeeper
             $row = new JobRow($workshop, $job->name, $job->note, $this->clock->now());
             $row->places = array_map(JobWriter::place(...), array_values($job->places));
             $row->without = $job->without;
+            $row->due = $job->dueAt(new \DateTimeZone($workshop->timezone));
             $row->cards = array_map(static fn (Kept $c): array => $c->written(), $job->cards);
             $this->em->persist($row);
             foreach ($job->parts as $index => $part) {
@@ -202,9 +203,10 @@ final readonly class Bookkeeper
         $this->em->flush();
     }
 
-    public function due(JobRow $row, ?\DateTimeImmutable $due): void
+    /** @param string|null $day by whose evening it is to be done */
+    public function due(JobRow $row, ?string $day): void
     {
-        $row->due = $due;
+        $row->due = null === $day ? null : Job::evening($day, new \DateTimeZone($row->workshop->timezone));
         $this->em->flush();
     }
 

@@ -37,7 +37,13 @@ final readonly class Stored
             $parts[] = $this->part($part);
         }
 
-        return new Job($row->name, $row->note, $this->places($row), $parts, $row->without, self::cards($row, array_map(static fn (Part $p): string => $p->id, $parts)));
+        return new Job($row->name, $row->note, $this->places($row), $parts, $row->without, self::cards($row, array_map(static fn (Part $p): string => $p->id, $parts)), self::due($row));
+    }
+
+    /** The day on which it is due where the yard is. */
+    public static function due(JobRow $row): ?string
+    {
+        return $row->due?->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('Y-m-d');
     }
 
     public function part(PartRow $row): Part

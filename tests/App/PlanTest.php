@@ -200,6 +200,26 @@ final class PlanTest extends ApiCase
         }
     }
 
+    public function testADueDateGoesWithTheJobFileAndTheScheduleSaysHowLateItIs(): void
+    {
+        $this->enter('rowan@yard.example');
+        [$job] = $this->part();
+        $this->call('PUT', "/api/jobs/$job/due", ['due' => 'soon']);
+        self::assertSame(422, $this->code());
+        $day = (new \DateTimeImmutable('-2 days'))->format('Y-m-d');
+        $this->call('PUT', "/api/jobs/$job/due", ['due' => $day]);
+        self::assertSame($day, self::text($this->call('GET', "/api/jobs/$job/board"), 'due'));
+        $file = $this->call('GET', "/api/jobs/$job/file");
+        self::assertSame($day, self::text($file, 'due'));
+        $copy = self::text($this->call('POST', '/api/jobs/import', $file), 'id');
+        self::assertSame($file, $this->call('GET', "/api/jobs/$copy/file"));
+        self::assertGreaterThan(24.0, self::number($this->call('POST', '/api/plan', (object) []), 'late', 'si'));
+        foreach ([$job, $copy] as $id) {
+            $this->call('PUT', "/api/jobs/$id/due", ['due' => null]);
+        }
+        self::assertSame(0.0, self::number($this->call('POST', '/api/plan', (object) []), 'late', 'si'));
+    }
+
     public function testTheWorkerMakesThePlanOfABigYard(): void
     {
         $this->enter('rowan@yard.example');

@@ -104,6 +104,14 @@ final readonly class Node
         return null === $node || (is_string($node->value) && '' === trim($node->value)) ? '' : $node->text($most);
     }
 
+    /** A day on the calendar, as 2026-12-25. */
+    public function day(): string
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $this->text(10));
+
+        return false !== $day && $day->format('Y-m-d') === $this->text(10) ? $this->text(10) : throw $this->refuse(sprintf('"%s" is not a day.', $this->text(10)), 'a day such as 2026-12-25');
+    }
+
     public function boolean(): bool
     {
         return is_bool($this->value) ? $this->value : throw $this->refuse('This is not a yes or no.', 'true or false');

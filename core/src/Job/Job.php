@@ -9,14 +9,29 @@ use Hull\WorkCard\Kept;
 /** A thing in the yard: its parts and the places they are worked in. */
 final readonly class Job
 {
+    private const EVENING = '18:00';
+
     /**
      * @param array<string, Place> $places
      * @param list<Part>           $parts
      * @param list<string>         $without gear, skills and tastes the workshop does without
      * @param list<Kept>           $cards   work that is no plain coat
+     * @param string|null          $due     day by whose evening it is to be done, as 2026-12-25
      */
-    public function __construct(public string $name, public string $note, public array $places, public array $parts, public array $without = [], public array $cards = [])
+    public function __construct(public string $name, public string $note, public array $places, public array $parts, public array $without = [], public array $cards = [], public ?string $due = null)
     {
+    }
+
+    /** When it is to be done, where the yard is. */
+    public function dueAt(\DateTimeZone $zone): ?\DateTimeImmutable
+    {
+        return null === $this->due ? null : self::evening($this->due, $zone);
+    }
+
+    /** @param string $day as 2026-12-25 */
+    public static function evening(string $day, \DateTimeZone $zone): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($day.' '.self::EVENING, $zone);
     }
 
     public function place(string $id): Place

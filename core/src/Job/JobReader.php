@@ -39,7 +39,7 @@ final readonly class JobReader
 
     public function job(Node $n): Job
     {
-        $n->only(['format', 'version', 'name', 'note', 'places', 'parts', 'without', 'cards', '$schema']);
+        $n->only(['format', 'version', 'name', 'note', 'due', 'places', 'parts', 'without', 'cards', '$schema']);
         $n->field('format')->choice([self::FORMAT]);
         $n->field('version')->integer(1, self::VERSION);
         $places = [];
@@ -65,7 +65,7 @@ final readonly class JobReader
             }
         }
 
-        return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts), $this->without($n->optional('without')), self::cards($n->optional('cards'), array_map(static fn (Part $p): string => $p->id, array_values($parts))));
+        return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts), $this->without($n->optional('without')), self::cards($n->optional('cards'), array_map(static fn (Part $p): string => $p->id, array_values($parts))), $n->optional('due')?->day());
     }
 
     /** @param array<string, Part> $parts */

@@ -21,6 +21,7 @@ final class JobWriter
             'version' => JobReader::VERSION,
             'name' => $job->name,
             ...('' === $job->note ? [] : ['note' => $job->note]),
+            ...(null === $job->due ? [] : ['due' => $job->due]),
             'places' => array_map(self::place(...), array_values($job->places)),
             'parts' => array_map(self::part(...), $job->parts),
             ...([] === $job->without ? [] : ['without' => $job->without]),

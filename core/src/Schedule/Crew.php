@@ -73,13 +73,7 @@ final readonly class Crew
     /** @return list<string> */
     private static function days(?Node $n): array
     {
-        $days = [];
-        foreach ($n?->items(200) ?? [] as $d) {
-            $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $d->text(10));
-            $days[] = false !== $day && $day->format('Y-m-d') === $d->text(10) ? $d->text(10) : throw $d->refuse(sprintf('"%s" is not a day.', $d->text(10)), 'a day such as 2026-12-25');
-        }
-
-        return $days;
+        return array_map(static fn (Node $d): string => $d->day(), $n?->items(200) ?? []);
     }
 
     private static function week(Node $n): WorkingHours

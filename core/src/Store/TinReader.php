@@ -63,11 +63,6 @@ final readonly class TinReader
 
     private static function day(?Node $n): ?\DateTimeImmutable
     {
-        if (null === $n || '' === $n->value) {
-            return null;
-        }
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $n->text(10), new \DateTimeZone('UTC'));
-
-        return false !== $day && $day->format('Y-m-d') === $n->text(10) ? $day : throw $n->refuse('This is not a day.', 'a day such as 2026-11-23');
+        return null === $n || '' === $n->value ? null : new \DateTimeImmutable($n->day(), new \DateTimeZone('UTC'));
     }
 }

@@ -19,11 +19,18 @@ final class JobFileTest extends TestCase
         $reader = new JobReader(Yard::catalogue());
         $piece = Yard::workpiece(['schools' => ['rust' => 'convert'], 'small_or_lattice' => true, 'water_lies' => 'cavities', 'method' => 'hvlp']);
         $log = [$reader->entry(Node::root(['id' => 'a', 'kind' => 'finish', 'step' => 'new-1', 'at' => '2026-05-04T10:00:00.250+02:00', 'temperature' => '65 F', 'humidity' => '50 %', 'note' => 'ok']), 'x')];
-        $job = new \Hull\Job\Job('Hovercraft', 'a note', Yard::job()->places, [$piece->part->with($piece->plan(), $log)]);
+        $job = new \Hull\Job\Job('Hovercraft', 'a note', Yard::job()->places, [$piece->part->with($piece->plan(), $log)], due: '2026-06-30');
         $written = json_decode((string) json_encode(JobWriter::job($job)), true);
         $again = json_decode((string) json_encode(JobWriter::job($reader->job(Node::root($written)))), true);
         self::assertSame($written, $again);
         self::assertEquals($job, $reader->job(Node::root($written)));
+    }
+
+    public function testItIsDueInTheEveningWhereTheYardIs(): void
+    {
+        $job = new \Hull\Job\Job('Winch', '', [], [], due: '2026-06-30');
+        self::assertSame('2026-06-30T17:00:00Z', $job->dueAt(new \DateTimeZone('Europe/London'))?->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z'));
+        self::assertNull((new \Hull\Job\Job('Winch', '', [], []))->dueAt(new \DateTimeZone('UTC')));
     }
 
     public function testTypedQuantitiesAndSiNumbersMeanTheSame(): void
@@ -74,7 +81,7 @@ final class JobFileTest extends TestCase
     public function testRefusesAPlaceBelowAbsoluteZeroAndForeignFiles(): void
     {
         $frame = Yard::frame([], '-300 C');
-        foreach ([[$frame, '/places/0/temperature'], [['format' => 'other'] + Yard::frame(), '/format'], [['version' => 9] + Yard::frame(), '/version'], ['text', '']] as [$file, $pointer]) {
+        foreach ([[$frame, '/places/0/temperature'], [['format' => 'other'] + Yard::frame(), '/format'], [['version' => 9] + Yard::frame(), '/version'], [['due' => '2026-02-30'] + Yard::frame(), '/due'], [['due' => 'soon'] + Yard::frame(), '/due'], ['text', '']] as [$file, $pointer]) {
             try {
                 (new JobReader(Yard::catalogue()))->job(Node::root($file));
                 self::fail('It was read.');

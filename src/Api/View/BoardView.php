@@ -8,12 +8,14 @@ namespace App\Api\View;
 final readonly class BoardView
 {
     /**
+     * @param ?string          $due     day by whose evening it is to be done
      * @param list<LaneView>   $lanes
      * @param list<ActionView> $actions
      */
     public function __construct(
         public string $jobId,
         public string $name,
+        public ?string $due,
         public array $lanes,
         public array $actions,
         public DayView $day,

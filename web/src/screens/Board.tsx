@@ -1,8 +1,9 @@
-import { Box, Button } from '@mui/material';
+import { Box, Button, TextField } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Schemas } from '../api/client';
-import { useBoard } from '../api/hooks';
+import { api, settle, type Schemas } from '../api/client';
+import { useBoard, usePlanWrite } from '../api/hooks';
 import { LaneKey, Lanes } from '../figures/Lanes';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
@@ -32,6 +33,24 @@ function Day({ day }: { day: Schemas['DayView'] }) {
   );
 }
 
+/** The day by whose evening the job is to be done; the schedule is planned again with it. */
+function Due({ job, due }: { job: string; due: string | null }) {
+  const client = useQueryClient();
+  const save = usePlanWrite(async (day: string | null) => {
+    await settle(api.PUT('/api/jobs/{job}/due', { params: { path: { job } }, body: { due: day } }));
+    await client.invalidateQueries({ queryKey: ['board', job] });
+    return settle(api.POST('/api/plan', { body: { note: 'a due date has changed' } }));
+  });
+  return (
+    <Labelled label="to be done by">
+      <TextField type="date" size="small" key={due} defaultValue={due ?? ''} error={save.isError} disabled={save.isPending} onBlur={(e) => { if (e.target.value !== (due ?? '')) save.mutate(e.target.value === '' ? null : e.target.value); }} slotProps={{ htmlInput: { 'aria-label': 'To be done by' } }} sx={{ width: 170 }} />
+      {save.isError && <Box role="alert" sx={{ fontSize: 14, color: tok('lead') }}>{save.error.message}</Box>}
+      {save.isPending && <Box role="status" sx={{ fontSize: 14 }}>Planning again …</Box>}
+      {save.isSuccess && <Box role="status" sx={{ fontSize: 14, color: tok('zinc') }}>Kept; the schedule follows.</Box>}
+    </Labelled>
+  );
+}
+
 /** A whole job: its zones side by side, running together where one action serves several. */
 export function Board() {
   const { job = '' } = useParams();
@@ -48,6 +67,7 @@ export function Board() {
         {lanes.length === 0 ? <Notice tone="deep" title="Nothing taken in yet">Take a part in from Today; its lane appears here.</Notice> : (
           <>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, mb: 2 }}>
+              <Due job={job} due={board.data.due} />
               <Labelled label="left to do"><Box sx={{ fontSize: 26 }}><Fig v={board.data.handsOn} /></Box></Labelled>
               <Labelled label="spared by working together"><Box sx={{ fontSize: 26 }}><Fig v={board.data.saved} /></Box></Labelled>
               <Labelled label="shared actions"><Box className="mono" sx={{ fontSize: 26, fontWeight: 600 }}>{board.data.sharedActions} of {actions.length}</Box></Labelled>
