@@ -9,6 +9,9 @@ use Random\Randomizer;
 /** Orders in which parts get their turns: a part once for each of its blocks. */
 final class Orders
 {
+    /** What one wait is taken for where it is not worked out yet, hours. */
+    private const WAIT_H = 6.0;
+
     /**
      * Every order there is, where there are no more than so many.
      *
@@ -66,7 +69,7 @@ final class Orders
     }
 
     /**
-     * Orders worth beginning from: by due date, longest first, by turns, part after part.
+     * Orders worth beginning from: most left to do first, by due date, longest first, by turns, part after part.
      *
      * @param array<string, list<non-empty-list<Activity>>> $blocks
      *
@@ -75,7 +78,7 @@ final class Orders
     public static function sensible(Yard $yard, array $blocks): array
     {
         $counts = array_map(count(...), $blocks);
-        $work = array_map(static fn (array $list): float => array_sum(array_map(static fn (Activity $a): float => $a->hours + 6.0 * count($a->lags), array_merge([], ...$list))), $blocks);
+        $work = array_map(static fn (array $list): float => self::length(array_merge([], ...$list)), $blocks);
         $parts = array_keys($blocks);
         $by = static function (callable $key) use ($parts, $counts): array {
             usort($parts, static fn (string $a, string $b): int => [$key($a), $a] <=> [$key($b), $b]);
@@ -90,12 +93,40 @@ final class Orders
         }
 
         return [
+            self::longestRest($blocks),
             $turns,
             $by(static fn (string $p): float => -$work[$p]),
             $by(static fn (string $p): float => $yard->dues[$p] ?? \INF),
             $by(static fn (string $p): float => $work[$p]),
             self::plain($counts),
         ];
+    }
+
+    /**
+     * Always the part that has most left to do, waits counted.
+     *
+     * @param array<string, list<non-empty-list<Activity>>> $blocks
+     *
+     * @return list<string>
+     */
+    private static function longestRest(array $blocks): array
+    {
+        $turns = [];
+        foreach ($blocks as $part => $list) {
+            $left = 0.0;
+            foreach (array_reverse($list) as $block) {
+                $turns[] = [$left += self::length($block), $part];
+            }
+        }
+        usort($turns, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
+
+        return array_column($turns, 1);
+    }
+
+    /** @param list<Activity> $block */
+    private static function length(array $block): float
+    {
+        return array_sum(array_map(static fn (Activity $a): float => $a->hours + self::WAIT_H * count($a->lags), $block));
     }
 
     /**
