@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 
 const DAYS = 14;
-const SCENARIOS = ['mild', 'cold-night', 'wet', 'windy'];
+const SCENARIOS = ['mild', 'cold-night', 'cold-week', 'wet', 'windy'];
 
 $file = (getenv('WEATHER_STATE') ?: sys_get_temp_dir().'/hull-weather-'.getenv('WEATHER_PORT')).'.json';
 $state = json_decode((string) @file_get_contents($file), true) ?: ['scenario' => 'mild', 'seed' => 7];
@@ -45,7 +45,7 @@ for ($hour = $now; $hour < $now + 24 * DAYS; ++$hour) {
     $wind = 2.2 + 1.6 * $chance($day, 4) + 1.0 * max(0.0, $swing);
     $rain = $chance($day, 5) > 0.8 && $clock >= 13 && $clock < 16 ? 0.4 + $chance($hour, 6) : 0.0;
     $night = $clock >= 20 || $clock < 9;
-    if ('cold-night' === $state['scenario'] && $ahead < 40) {
+    if ($ahead < (['cold-night' => 40, 'cold-week' => 168][$state['scenario']] ?? 0)) {
         $c -= $night ? 9.0 : 4.0;
         $rh += $night ? 14.0 : 6.0;
     }

@@ -10,6 +10,7 @@ use App\Entity\TinRow;
 use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
 use App\Work\Bookkeeper;
+use App\Work\PlanBody;
 use App\Work\Storeroom;
 use App\Work\YardAir;
 use App\Work\YardPlan;
@@ -89,17 +90,22 @@ final class DemoCommand extends Command
         $this->books->deal($yard, array_map(static fn (Node $s): Supplier => new Supplier($s->field('name')->text(), $s->field('days')->integer(0, 99), array_map(static fn (Node $k): string => $k->choice(Supplier::KINDS), $s->field('sells')->items())), $own->field('sellers')->items()));
     }
 
-    /** A plan in mild weather, then a cold night in the forecast and the plan that follows from it. */
+    /**
+     * A plan in mild weather, then a cold night in the forecast and the plan that follows from it; where that night moves
+     * nothing, as on the eve of a Sunday, a cold week.
+     */
     private function plan(Workshop $yard): void
     {
         $this->air->refresh($yard);
-        foreach (['mild' => 'the week as it looked', 'cold-night' => 'a cold night is coming'] as $scenario => $note) {
+        foreach (['mild' => 'the week as it looked', 'cold-night' => 'a cold night is coming', 'cold-week' => 'a cold week is coming'] as $scenario => $note) {
             $forecast = $this->weather->ask($scenario)->forecast();
             if (null === $forecast) {
                 return;
             }
             $this->air->keep($yard, $forecast);
-            $this->plans->plan($yard, $note, later: false);
+            if (PlanBody::moved($this->plans->plan($yard, $note, later: false))) {
+                return;
+            }
         }
     }
 

@@ -68,6 +68,12 @@ final class PlanBody
         return is_finite($hour) ? $hour : null;
     }
 
+    /** Whether something of the plan before had to move by more than a slip. */
+    public static function moved(PlanRow $row): bool
+    {
+        return [] !== array_filter(Node::root($row->body)->optional('moves')?->items(5000) ?? [], static fn (Node $m): bool => !$m->field('slip')->boolean());
+    }
+
     /** @return list<Node> */
     public static function work(?PlanRow $row): array
     {

@@ -21,7 +21,7 @@ final class ScheduleTest extends BrowserCase
         $this->sees('above the dew point; a film needs 3 C');
         $this->sees('The window closes in');
         $this->link('See the schedule');
-        $this->sees('a cold night is coming');
+        $this->sees(' is coming');
         $this->sees('moved');
         $this->sees('no plan ends before');
         $this->quiet();
