@@ -22,6 +22,7 @@ final class IsolationTest extends ApiCase
             $tin = 'acetone' === self::text($material, 'id') ? self::text($material, 'tins', 0, 'id') : $tin;
         }
         self::assertNotSame('', $tin);
+        $photo = self::text($this->call('POST', "/api/parts/$part/photos", ['moment' => 'before', 'image' => WorkshopTest::PICTURE]), 'id');
         $this->call('DELETE', '/api/session');
         $this->call('GET', '/api/session');
         $this->enter('stranger@other.example', 'Other');
@@ -29,13 +30,13 @@ final class IsolationTest extends ApiCase
         $other = ['{question}' => 'removing', '{answer}' => 'blast', '{step}' => 's1', '{card}' => 'c1'];
         $tried = 0;
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
-            if (1 !== preg_match('/\{(job|part|tin)\}/', $route->getPath())) {
+            if (1 !== preg_match('/\{(job|part|tin|photo)\}/', $route->getPath())) {
                 continue;
             }
             foreach ($route->getMethods() as $method) {
-                $this->call($method, strtr($route->getPath(), ['{job}' => $job, '{part}' => $part, '{tin}' => $tin, ...$other]), $bodies[$route->getPath()] ?? null);
+                $this->call($method, strtr($route->getPath(), ['{job}' => $job, '{part}' => $part, '{tin}' => $tin, '{photo}' => $photo, ...$other]), $bodies[$route->getPath()] ?? null);
                 self::assertSame(404, $this->code(), $method.' '.$route->getPath());
-                $this->call($method, strtr($route->getPath(), ['{job}' => 'nonsense', '{part}' => 'nonsense', '{tin}' => 'nonsense', ...$other]), $bodies[$route->getPath()] ?? null);
+                $this->call($method, strtr($route->getPath(), ['{job}' => 'nonsense', '{part}' => 'nonsense', '{tin}' => 'nonsense', '{photo}' => 'nonsense', ...$other]), $bodies[$route->getPath()] ?? null);
                 self::assertSame(404, $this->code(), $method.' '.$route->getPath().' with nonsense');
                 ++$tried;
             }

@@ -269,6 +269,9 @@ final class PlanTest extends ApiCase
         self::assertContains('Rowan works '.(new \DateTimeImmutable($off))->modify('+1 day')->format('Y-m-d'), self::list($read, 'days'));
 
         $this->signIn('rowan@yard.example');
+        $this->call('GET', '/api/calendar/file');
+        self::assertStringContainsString('attachment', (string) $this->client->getResponse()->headers->get('Content-Disposition'));
+        self::assertCount(count($work) + 7, self::list(self::parsed((string) $this->client->getResponse()->getContent()), 'events'), 'the file has the same');
         $this->call('DELETE', '/api/calendar');
         self::assertSame(204, $this->code());
         $this->client->request('GET', (string) parse_url($address, \PHP_URL_PATH));

@@ -8,7 +8,7 @@ namespace App\Tests\App;
 final class WorkshopTest extends ApiCase
 {
     /** A grey picture of 2 x 1 pixels. */
-    private const PICTURE = 'iVBORw0KGgoAAAANSUhEUgAAAAIAAAABCAIAAAB7QOjdAAAAC0lEQVR4nGNoAAMACocDAcTGH2YAAAAASUVORK5CYII=';
+    public const PICTURE = 'iVBORw0KGgoAAAANSUhEUgAAAAIAAAABCAIAAAB7QOjdAAAAC0lEQVR4nGNoAAMACocDAcTGH2YAAAAASUVORK5CYII=';
 
     public function testLocalRulesAppearAtTheStepsAndOnTheDayTheyConcern(): void
     {

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\App;
+
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
+
+/** Three parts worked as planned, hour by hour, until one coat comes two hours late; what the next plan changes, and why. */
+final class LateCoatTest extends ApiCase
+{
+    private const LATE_H = 2;
+
+    protected function tearDown(): void
+    {
+        Clock::set(new NativeClock());
+        parent::tearDown();
+    }
+
+    public function testTwoHoursLateMovesOnlyWhatIsInItsWay(): void
+    {
+        $clock = new MockClock('2026-05-04 07:00:00 UTC');
+        Clock::set($clock);
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $this->part();
+        $this->part();
+        $week = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], ['8:00-12:30', '13:00-17:00']);
+        $this->call('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => $week], ['name' => 'Wren', 'hours' => $week]]]);
+        $plan = $this->call('POST', '/api/plan', ['note' => 'the week as it looked']);
+        $late = self::coatThatIsWaitedFor(self::list($plan, 'work'));
+        $end = new \DateTimeImmutable(self::text($late, 'end'));
+        $came = $end->modify(sprintf('+%d hours', self::LATE_H));
+        foreach (self::list($plan, 'work') as $work) {
+            $done = new \DateTimeImmutable(self::text($work, 'end'));
+            if ($done <= $came && self::text($work, 'id') !== self::text($late, 'id') && !(self::text($work, 'part') === self::text($late, 'part') && $done > $end)) {
+                $this->finish($work, $done, $clock);
+            }
+        }
+        $this->finish($late, $came, $clock);
+        $clock->modify($came->modify('+1 minute')->format('Y-m-d H:i:s \U\T\C'));
+        self::assertContains('the record has gone on', self::list($this->call('GET', '/api/plan'), 'outdated'));
+
+        $again = $this->call('POST', '/api/plan', (object) []);
+        self::assertSame(200, $this->code());
+        $moves = array_values(array_filter(self::list($again, 'moves'), static fn (mixed $m): bool => false === self::at($m, 'slip') && null !== self::at($m, 'from')));
+        self::assertNotSame([], $moves, 'what comes next on the part has to wait for the film');
+        self::assertLessThan(count(self::list($again, 'work')) / 2, count($moves), 'most of the yard stays');
+        $own = 0;
+        foreach ($moves as $move) {
+            self::assertNotSame('', self::text($move, 'stays'), self::text($move, 'name').' says what would break if it had stayed');
+            self::assertNotSame('', self::text($move, 'why'));
+            $own += self::text($move, 'part') === self::text($late, 'part') ? 1 : 0;
+        }
+        self::assertGreaterThan(0, $own);
+        self::assertSame(self::text($late, 'part'), self::text($moves[0], 'part'), 'the cause comes first');
+        foreach (self::list($again, 'work') as $work) {
+            self::assertGreaterThanOrEqual($came->format('Y-m-d\TH:i'), self::text($work, 'end'), 'what is done is not planned again');
+        }
+    }
+
+    /**
+     * The first coat on which the next step of its part waits until the last minute.
+     *
+     * @param array<array-key, mixed> $work
+     */
+    private static function coatThatIsWaitedFor(array $work): mixed
+    {
+        foreach ($work as $coat) {
+            $next = array_values(array_filter($work, static fn (mixed $w): bool => self::text($w, 'part') === self::text($coat, 'part') && self::text($w, 'start') >= self::text($coat, 'end')))[0] ?? null;
+            if (true === self::at($coat, 'coat') && null !== $next && self::text($next, 'start') === self::at($next, 'from')) {
+                return $coat;
+            }
+        }
+
+        return self::fail('nothing waits for a coat');
+    }
+
+    private function finish(mixed $work, \DateTimeImmutable $at, MockClock $clock): void
+    {
+        if ($at > $clock->now()) {
+            $clock->modify($at->format('Y-m-d H:i:s \U\T\C'));
+        }
+        $this->call('POST', '/api/parts/'.self::text($work, 'part').'/log', ['kind' => 'finish', 'step' => explode('/', self::text($work, 'id'))[1], 'at' => $at->format('Y-m-d\TH:i:s\Z'), 'temperature' => '18 C', 'humidity' => '55 %']);
+        self::assertContains($this->code(), [200, 201], self::text($work, 'name').': '.$this->client->getResponse()->getContent());
+    }
+}
