@@ -21,14 +21,18 @@ final class AskTest extends ApiCase
             self::assertCount($count, $ids, $list);
             self::assertSame($ids, array_values(array_unique($ids)));
         }
-        $families = array_unique(array_merge(...array_map(static fn (mixed $s): array => self::list($s, 'families'), self::list($catalogue, 'substrates'))));
+        $families = array_merge(...array_map(static fn (mixed $s): array => self::list($s, 'families'), self::list($catalogue, 'substrates')));
         foreach (self::list($catalogue, 'conditions') as $condition) {
             self::assertNotSame([], self::list($condition, 'grades'), self::text($condition, 'id'));
-            self::assertSame([], array_diff(self::list($condition, 'families'), $families), self::text($condition, 'id').' is of a material there is');
+            foreach (self::list($condition, 'families') as $family) {
+                self::assertContains($family, $families, self::text($condition, 'id').' is of a material there is');
+            }
         }
         $substrates = array_map(static fn (mixed $s): string => self::text($s, 'id'), self::list($catalogue, 'substrates'));
         foreach (self::list($catalogue, 'services') as $service) {
-            self::assertSame([], array_diff(self::list($service, 'substrates'), $substrates));
+            foreach (self::list($service, 'substrates') as $substrate) {
+                self::assertContains($substrate, $substrates);
+            }
         }
     }
 
