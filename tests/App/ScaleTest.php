@@ -77,7 +77,7 @@ final class ScaleTest extends TestCase
     /** @param array<string, int|float> $body */
     private static function post(string $path, array $body): void
     {
-        file_get_contents(self::address().$path, false, stream_context_create(['http' => ['method' => 'POST', 'content' => (string) json_encode((object) $body)]]));
+        file_get_contents(self::address().$path, false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => (string) json_encode((object) $body)]]));
     }
 
     private static function address(): string
