@@ -32,7 +32,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
   const bands = view.bands.filter((b, i) => i === view.bands.length - 1 || at(b.closesAt ?? b.laidAt) > span.from);
   const chain = plan?.work.filter((k) => k.part === view.partId) ?? [];
   const steps = chain.filter((k) => at(k.start) < span.to && Math.max(at(k.end), at(k.dry)) > span.from);
-  const planTop = top + Math.max(1, bands.length) * laidRow + 6;
+  const planTop = top + Math.max(view.cards.length > 0 ? 1 : 0, bands.length) * laidRow + 6;
   const hours = planTop + steps.length * planRow + 10;
   const height = hours + (narrow ? 100 : 84);
   const now = at(view.now);
@@ -44,7 +44,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
       <clipPath id="step-names"><rect width={x0 - 6} height={height} /></clipPath>
       <TimeAxis span={span} x={x} right={x1} top={top - 6} bottom={height} />
       {bands.map((band, i) => <LaidRibbon key={band.stepKey} band={band} covered={band !== last} row={top + i * laidRow} frame={frame} />)}
-      {bands.length === 0 && <text x={x0} y={top + 34} fontSize="14" fill={tok('ink2')}>Log the first coat and its window runs here.</text>}
+      {bands.length === 0 && view.cards.length > 0 && <text x={x0} y={top + 34} fontSize="14" fill={tok('ink2')}>Log the first coat and its window runs here.</text>}
       {view.next && view.next.zones.length > 1 && <ZoneLines zones={view.next.zones} y={top + (bands.length - 1) * laidRow + (narrow ? 66 : 44)} frame={frame} />}
       {steps.map((k, i) => <PlannedRibbon key={k.id} work={k} before={before(chain, k)} now={view.now} row={planTop + i * planRow} frame={frame} moving={moving} />)}
       <text x={narrow ? x0 : 0} y={hours + 10} fontSize="12" fill={tok('ink2')}>hours worked</text>

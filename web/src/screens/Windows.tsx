@@ -65,6 +65,7 @@ function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
 function Now({ view }: { view: Schemas['WindowsView'] }) {
   const band = view.bands[view.bands.length - 1];
   const next = view.cards.find((c) => c.status !== 'done');
+  if (!band && view.cards.length === 0) return <Box><Title sub="No film goes on this part">When each step may begin</Title><Box>Its route lays no coat; its planned steps stand in the hours in which they may begin.</Box></Box>;
   if (!band) return <Box><Title sub="No coat logged yet">When each film lets you in</Title><Box>Log the first coat in the record; from then on its clock runs on the air you log.</Box></Box>;
   const open = band.phase === 'open';
   const gone = band.phase === 'lapsed' || (band.phase === 'cured' && band.closesAt !== null && band.closesAt < view.now);
@@ -124,7 +125,7 @@ export function Windows() {
         {view.findings.length > 0 && <Box><Heading>What the record shows</Heading>{view.findings.map((f, i) => <Notice key={i} title={`${f.stepName}: ${f.says}`}>{f.consequence}</Notice>)}</Box>}
       </Box>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
-        <Heading>When each film lets you in</Heading>
+        <Heading>{view.cards.length > 0 ? 'When each film lets you in' : 'When each step may begin'}</Heading>
         {zoom.controls}
         <WindowRibbons view={view} plan={plan.data} span={zoom.span(view.now)} narrow={narrow} moving={moving} />
         <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', fontSize: 13.5, color: tok('ink2'), my: 1.5 }} aria-hidden="true">
@@ -136,7 +137,7 @@ export function Windows() {
         <Planned plan={plan.data} part={part} moving={moving} put={(body) => { put.mutate(body); }} busy={put.isPending} />
         {view.air.matters.length > 0 && <Box sx={{ mt: 2 }}><Labelled label="Keeps a wet film off in the next two days">{view.air.matters.map((m) => <Box key={m} sx={{ fontSize: 14.5 }}>{m}</Box>)}</Labelled></Box>}
         <AsIf now={view.air} />
-        <Box sx={{ mt: 3, overflowX: 'auto' }}>
+        {view.cards.length > 0 && <Box sx={{ mt: 3, overflowX: 'auto' }}>
           <Heading>Hours of every film in this place</Heading>
           <Box component="table" sx={{ borderCollapse: 'collapse', minWidth: 560, width: '100%', '& th, & td': { textAlign: 'left', borderBottom: `1px solid ${tok('rule')}`, py: 0.75, pr: 2 }, '& th': { fontSize: 13.5, color: tok('ink2'), fontWeight: 500 } }}>
             <thead><tr><th>coat</th><th>touch dry</th><th>recoat from</th><th>recoat until</th><th>full cure</th><th>dew margin</th></tr></thead>
@@ -150,7 +151,7 @@ export function Windows() {
               ))}
             </tbody>
           </Box>
-        </Box>
+        </Box>}
       </Box>
     </Box>
   );
