@@ -46,7 +46,7 @@ final class CatalogueReader
 
     private function catalogue(): Catalogue
     {
-        $facts = $this->keyed('facts', static fn (Node $n, string $id): Fact => new Fact($id, $n->field('name')->text(), $n->field('kind')->text(), $n->optional('per_hour')?->number() ?? 0.0, true === $n->optional('stops_under_film')?->boolean()));
+        $facts = $this->keyed('facts', static fn (Node $n, string $id): Fact => new Fact($id, $n->field('name')->text(), $n->field('kind')->text(), $n->optional('per_hour')?->number() ?? 0.0, true === $n->optional('stops_under_film')?->boolean(), $n->optional('off_within_h')?->number()));
         $this->factIds = array_keys($facts);
         $signs = $this->choices('signs');
         $substrates = $this->keyed('substrates', static fn (Node $n, string $id): Substrate => new Substrate($id, $n->field('name')->text(), self::texts($n->field('families')), $n->field('tell')->text(400), $n->field('hatch')->text(), $n->optional('kin')?->text() ?? 'none', array_map(self::texts(...), $n->optional('signs')?->only(array_keys($signs))->fields() ?? []), $n->optional('mass')?->choice(array_keys(PartLag::TAU_HOURS)) ?? 'sheet'));

@@ -30,6 +30,7 @@ final class ChainReader
     private const AT_HAND_H = 4.0;
     /** Getting ready for it and clearing away, hours. */
     private const TURNING_TO_H = 0.25;
+    private const BATH = 'bath';
     private const KEYING = ['scuff', 'final-wipe'];
 
     private readonly StepRunner $runner;
@@ -46,6 +47,9 @@ final class ChainReader
 
     /** @var array<string, array{string|null, float}> fact => activity that brought it and the level then, or now and the level now */
     private array $since = [];
+
+    /** @var array<string, Window> residue => until when what takes it off may begin */
+    private array $residues = [];
 
     private float $notBefore = -\INF;
     private string $because = '';
@@ -113,6 +117,7 @@ final class ChainReader
                 $windows[] = new Window($from, Passing::hours(max(0.0, $most - $level)), sprintf('%d hours of bare metal', (int) round($most)), false, $this->keying());
             }
         }
+        $windows = [...$windows, ...$this->takenOff($step, $state)];
         $product = $definition->laysFilm ? $this->runner->product($step) : null;
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
@@ -208,6 +213,31 @@ final class ChainReader
         }
     }
 
+    /**
+     * Chemistry that stays on is taken off before it dries: by the next step that does.
+     *
+     * @return list<Window>
+     */
+    private function takenOff(RouteStep $step, SurfaceState $state): array
+    {
+        $after = $this->runner->effects($step, $state);
+        $off = array_filter($this->residues, static fn (string $fact): bool => $after->fact($fact) < $state->fact($fact), \ARRAY_FILTER_USE_KEY);
+        $this->residues = array_diff_key($this->residues, $off);
+
+        return array_values($off);
+    }
+
+    /** A residue that a step leaves has its hour from the end of its dwell on; under a bath nothing dries. */
+    private function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
+    {
+        foreach (in_array(self::BATH, $definition->tags, true) ? [] : $this->catalogue->facts as $fact) {
+            if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
+                $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
+                $this->residues[$fact->id] = new Window($id, Passing::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours), sprintf('the %s before %s dries on', 1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours), $fact->name), false, self::TURNING_TO_H);
+            }
+        }
+    }
+
     /** What passes by itself after a step, before the next. */
     private function afterwards(Step $definition, string $id, SurfaceState $state): void
     {
@@ -232,6 +262,9 @@ final class ChainReader
             if ($after->fact($fact) !== $before->fact($fact) && !$definition->isWait()) {
                 $this->since[$fact] = [$last, $after->fact($fact)];
             }
+        }
+        if (null !== $last && !$definition->isWait()) {
+            $this->left($definition, $last, $before, $after);
         }
         $this->films = array_slice($this->films, 0, max(0, count($this->films) - $definition->strips));
         if ($definition->cures) {

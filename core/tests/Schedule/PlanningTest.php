@@ -81,6 +81,29 @@ final class PlanningTest extends TestCase
         self::assertContains('8 hours of bare metal', array_map(static fn (\Hull\Schedule\Window $w): string => $w->what, $bare));
     }
 
+    /** Oxalic gel, acid prep and degreaser do not stay on over night: what takes them off follows within the hour. */
+    #[TestWith(['1-hovercraft', 14.0, 5])]
+    #[TestWith(['2-dodgem', 16.0, 0])]
+    #[TestWith(['3-winch', 19.0, 1])]
+    public function testChemistryIsTakenOffBeforeItDries(string $file, float $mean, int $times): void
+    {
+        [$job, $airs] = self::job($file, $mean);
+        [$schedule] = self::plan($job, $airs);
+        $followed = 0;
+        foreach ($schedule->yard->activities as $id => $activity) {
+            foreach (array_filter($activity->windows, static fn (\Hull\Schedule\Window $w): bool => str_contains($w->what, 'dries on')) as $window) {
+                $from = $schedule->placed[$window->from];
+                self::assertStringEndsWith('residue dries on', $window->what);
+                self::assertStringStartsWith('the hour before ', $window->what);
+                self::assertSame(0.0, $schedule->placed[$id]->paid, $activity->name);
+                self::assertLessThanOrEqual($window->closes->after($from->end) ?? \INF, $schedule->placed[$id]->start, $activity->name);
+                self::assertLessThan(12.0, $schedule->placed[$id]->start - $from->end, $activity->name);
+                ++$followed;
+            }
+        }
+        self::assertSame($times, $followed);
+    }
+
     public function testAStepUnderWayStaysAndADeliveryIsWaitedFor(): void
     {
         [$job, $airs] = self::job('3-winch', 19.0);
