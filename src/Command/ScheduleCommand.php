@@ -78,11 +78,11 @@ final class ScheduleCommand extends Command
     {
         $data = ScheduleFormat::data($schedule);
         $clock = static fn (string $instant): string => (new \DateTimeImmutable($instant))->setTimezone($zone)->format('D j M H:i');
-        $output->writeln(sprintf('Done %s, no earlier than %s; %.1f h of work, %.1f h of abrading for missed windows', $clock(ScheduleFormat::instant($schedule->finish())), $clock(is_string($data['no_earlier_than']) ? $data['no_earlier_than'] : 'now'), $schedule->score->handsOn, $schedule->score->paid));
+        $output->writeln(sprintf('Done %s, no earlier than %s; %.1f h of work, %.1f h of making good for missed windows', $clock(ScheduleFormat::instant($schedule->finish())), $clock(is_string($data['no_earlier_than']) ? $data['no_earlier_than'] : 'now'), $schedule->score->handsOn, $schedule->score->paid));
         $critical = array_map(static fn (\Hull\Schedule\Placed $p): string => $p->id, $schedule->criticalChain());
         foreach ($schedule->placed as $id => $placed) {
             $activity = $schedule->yard->activity($id);
-            $output->writeln(sprintf('%s %s  %s, %s: %s (%s)%s', in_array($id, $critical, true) ? '*' : ' ', $clock(ScheduleFormat::instant($placed->start)), substr($clock(ScheduleFormat::instant($placed->end)), -5), $activity->part, $activity->name, ScheduleFormat::why($schedule, $placed->why), $placed->paid > 0.0 ? sprintf(' after %.1f h of abrading', $placed->paid) : ''));
+            $output->writeln(sprintf('%s %s  %s, %s: %s (%s)%s', in_array($id, $critical, true) ? '*' : ' ', $clock(ScheduleFormat::instant($placed->start)), substr($clock(ScheduleFormat::instant($placed->end)), -5), $activity->part, $activity->name, ScheduleFormat::why($schedule, $placed->why), $placed->paid > 0.0 ? sprintf(' after %.1f h of making good', $placed->paid) : ''));
         }
         foreach ($schedule->without as $id => $why) {
             $output->writeln(sprintf('! %s: %s', $schedule->yard->activity($id)->part.', '.$schedule->yard->activity($id)->name, $why));

@@ -26,7 +26,7 @@ final class Calendar
         $calendar = new VCalendar(['PRODID' => '-//Unbowed Hull//Schedule//EN', 'X-WR-CALNAME' => $yard, 'X-WR-TIMEZONE' => $zone->getName(), 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT1H']);
         self::zone($calendar, $zone, $now);
         foreach ($work as $w) {
-            $paid = $w->field('paid')->number() > 0.0 ? ' (abrade first)' : '';
+            $paid = $w->field('paid')->number() > 0.0 ? ' (make good first)' : '';
             $calendar->add('VEVENT', [
                 'UID' => sha1($w->field('id')->text()).'@unbowed-hull', 'DTSTAMP' => $now, 'SUMMARY' => ($parts[$w->field('part')->text()] ?? '').': '.$w->field('name')->text().$paid,
                 'DTSTART' => self::at($w->field('start')->number()), 'DTEND' => self::at(max($w->field('end')->number(), $w->field('start')->number() + 1 / 60)),

@@ -31,6 +31,8 @@ final class ChainReader
     /** Getting ready for it and clearing away, hours. */
     private const TURNING_TO_H = 0.25;
     private const BATH = 'bath';
+    /** Softening what has dried on, going over it again, hours (estimate). */
+    private const DRIED_ON_H = 1.0;
     private const KEYING = ['scuff', 'final-wipe'];
 
     private readonly StepRunner $runner;
@@ -233,7 +235,7 @@ final class ChainReader
         foreach (in_array(self::BATH, $definition->tags, true) ? [] : $this->catalogue->facts as $fact) {
             if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
                 $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
-                $this->residues[$fact->id] = new Window($id, Passing::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours), sprintf('the %s before %s dries on', 1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours), $fact->name), false, self::TURNING_TO_H);
+                $this->residues[$fact->id] = new Window($id, Passing::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours), sprintf('the %s before %s dries on', 1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours), $fact->name), false, self::DRIED_ON_H);
             }
         }
     }

@@ -16,10 +16,14 @@ final readonly class Staying
     /** @var list<non-empty-list<Activity>> */
     private array $blocks;
 
+    /** Hours of making good that were in the plan before. */
+    private float $paid;
+
     /** @param array<string, Kept> $before by activity */
     public function __construct(private Yard $yard, private array $before)
     {
         $this->blocks = array_merge([], ...array_values(Blocks::of($yard)));
+        $this->paid = array_sum(array_map(static fn (Kept $k): float => $k->paid, array_intersect_key($before, $yard->activities)));
     }
 
     /** @return list<list<Activity>> each block in the order in which it was worked */
@@ -69,13 +73,43 @@ final readonly class Staying
         return $this->around(array_values(array_filter($order, static fn (Activity $a): bool => null === $a->fixed)));
     }
 
-    /** @param list<Activity> $order */
+    /**
+     * What opened a window that is missed for it does not stay either, if that spares making good.
+     *
+     * @param list<Activity> $order
+     */
     private function around(array $order): Schedule
     {
-        $placer = new Placer($this->yard, $this->before);
         $left = [];
+        $kept = $this->pass($order, $left);
+        if ($kept->score->paid <= $this->paid + Placer::SAME_H) {
+            return $kept;
+        }
+        $starts = [];
+        foreach ($this->blocks as $block) {
+            foreach ($block as $activity) {
+                $starts += $activity->id === ($left[$activity->part] ?? null) ? [$activity->part => $block[0]->id] : [];
+            }
+        }
+        $whole = $this->pass($order, $starts);
+
+        return $whole->score->paid < $kept->score->paid - Placer::SAME_H ? $whole : $kept;
+    }
+
+    /**
+     * @param list<Activity>        $order
+     * @param array<string, string> $left  the first of each part that does not stay; those found are put in
+     */
+    private function pass(array $order, array &$left): Schedule
+    {
+        $placer = new Placer($this->yard, $this->before);
+        $gone = [];
         foreach ($order as $activity) {
-            $left += isset($left[$activity->part]) || $placer->stay($activity) ? [] : [$activity->part => $activity->id];
+            $gone += ($left[$activity->part] ?? null) === $activity->id ? [$activity->part => true] : [];
+            if (!isset($gone[$activity->part]) && !$placer->stay($activity)) {
+                $gone[$activity->part] = true;
+                $left[$activity->part] = $activity->id;
+            }
         }
         $rests = [];
         foreach ($this->blocks as $block) {

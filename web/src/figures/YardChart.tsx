@@ -73,7 +73,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
               return (
                 <g
                   key={k.id} tabIndex={0} role="button" data-work={k.id} aria-pressed={on} style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
-                  aria-label={`${p.name}: ${k.name}, ${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}${k.critical ? ', on the longest chain' : ''}${k.paid ? `, after ${k.paid.text} of abrading` : ''}${k.hangs.length > 0 ? ', hangs on the forecast' : ''}${bad ? ', breaks' : ''}`}
+                  aria-label={`${p.name}: ${k.name}, ${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}${k.critical ? ', on the longest chain' : ''}${k.paid ? `, after ${k.paid.text} of making good` : ''}${k.hangs.length > 0 ? ', hangs on the forecast' : ''}${bad ? ', breaks' : ''}`}
                   {...moving.grip(k, ((span.to - span.from) / (x1 - x0)) * w)}
                 >
                   {k.coat && c > b && <rect x={b} y={y + 9} width={c - b} height={row - 17} fill={hatch('early')} stroke={tok('phos')} strokeWidth="0.8" />}

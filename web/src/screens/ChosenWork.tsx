@@ -19,7 +19,7 @@ export function ChosenWork({ view, work, moving, put, within = false }: { view: 
       {moved === null ? (
         <>
           <Box sx={{ fontSize: 14.5 }}>{work.why.charAt(0).toUpperCase() + work.why.slice(1)}.{work.who.length > 0 && ` ${work.who.join(' and ')}.`}{work.setUp && ' Set up already by the coat before.'}</Box>
-          {work.paid && <Box sx={{ fontSize: 14.5, color: tok('lead'), fontWeight: 650 }}>A window is missed: {work.paid.text} of abrading and wiping come first.</Box>}
+          {work.paid && <Box sx={{ fontSize: 14.5, color: tok('lead'), fontWeight: 650 }}>A window is missed: {work.paid.text} of abrading, wiping or rinsing again come first.</Box>}
           <Box sx={{ fontSize: 14.5 }}>{work.fixed ? 'Under way.' : work.critical ? 'On the longest chain: later moves the end.' : work.slack.si === 0 ? 'Nothing to spare: later moves something else.' : `Can begin ${work.slack.text} later and nothing else moves.`}</Box>
           {work.from && <Box sx={{ fontSize: 14.5 }}>May begin from <span className="mono">{when(work.from, view.now)}</span>{work.until ? <> until <span className="mono">{when(work.until, view.now)}</span></> : ', and no window closes'}.</Box>}
           {work.hangs.map((h) => <Box key={h} sx={{ fontSize: 14.5, color: tok('brass'), fontWeight: 650 }}>It hangs on the forecast: {h}.</Box>)}

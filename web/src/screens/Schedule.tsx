@@ -25,7 +25,7 @@ function Moves({ view }: { view: Schemas['PlanView'] }) {
           <Box sx={{ fontWeight: 650 }}>{name(m.part)}: {m.name}</Box>
           <Box className="mono" sx={{ fontSize: 13.5 }}>{m.from && when(m.from, view.now)} → {m.to ? when(m.to, view.now) : 'no room'}</Box>
           {m.stays !== '' && <Box>{m.stays.charAt(0).toUpperCase() + m.stays.slice(1)}</Box>}
-          <Box sx={{ color: tok('ink2') }}>{m.stays === '' ? m.why : `Now: ${m.why}`}{m.paid && `; ${m.paid.text} of abrading first`}</Box>
+          <Box sx={{ color: tok('ink2') }}>{m.stays === '' ? m.why : `Now: ${m.why}`}{m.paid && `; ${m.paid.text} of making good first`}</Box>
         </Box>
       ))}
       {slips > 0 && <Box sx={{ fontSize: 14, color: tok('ink2'), borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>{slips} more by less than an hour.</Box>}
@@ -60,7 +60,7 @@ function Figures({ view }: { view: Schemas['PlanView'] }) {
       {view.finish && figure('all done', when(view.finish, view.now))}
       {view.bound && figure('no plan ends before', when(view.bound, view.now))}
       {view.handsOn && figure('hands on', view.handsOn.text)}
-      {view.paid && figure('abrading for missed windows', view.paid.text, view.paid.si > 0 ? 'lead' : 'ink')}
+      {view.paid && figure('making good missed windows', view.paid.text, view.paid.si > 0 ? 'lead' : 'ink')}
       {view.late && view.late.si > 0 && figure('past due dates', view.late.text, 'lead')}
     </Box>
   );
@@ -101,7 +101,7 @@ export function Schedule() {
           <span><svg width="26" height="13"><rect width="26" height="13" fill={hatch('early')} stroke={tok('phos')} /></svg> wet, or closed to wet films</span>
           <span><svg width="26" height="13"><rect y="2" width="26" height="9" fill={tok('phos')} /></svg> other work</span>
           <span><svg width="26" height="13"><rect x="1" y="2" width="24" height="9" fill={tok('phos')} stroke={tok('ink')} strokeWidth="2" /></svg> longest chain</span>
-          <span><svg width="26" height="13"><path d="M2 10l4-6 4 6 4-6 4 6" fill="none" stroke={tok('lead')} strokeWidth="1.8" /></svg> abrade first</span>
+          <span><svg width="26" height="13"><path d="M2 10l4-6 4 6 4-6 4 6" fill="none" stroke={tok('lead')} strokeWidth="1.8" /></svg> make good first</span>
           <span><svg width="12" height="13"><circle cx="6" cy="6" r="3.2" fill={tok('brass')} /></svg> hangs on the forecast</span>
         </Box>
         <Box sx={{ fontSize: 13.5, color: tok('ink2'), mt: 0.5 }}>Choose a block; drag it or use ← → (with Shift an hour) to see what breaks.</Box>
