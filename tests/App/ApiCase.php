@@ -8,6 +8,7 @@ use App\Command\AccountCommand;
 use App\Entity\Workshop;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Clock\MockClock;
 
 /** A signed-in client that carries the token, and JSON both ways. */
 abstract class ApiCase extends WebTestCase
@@ -111,9 +112,9 @@ abstract class ApiCase extends WebTestCase
     }
 
     /**
-     * @param array<string, mixed> $change
+     * @param array<int|string, mixed> $change
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     protected static function survey(array $change = []): array
     {
@@ -143,6 +144,21 @@ abstract class ApiCase extends WebTestCase
 
     protected static function ago(string $interval): string
     {
-        return (new \DateTimeImmutable('-'.$interval))->format('Y-m-d\TH:i:s\Z');
+        return self::now()->modify('-'.$interval)->format('Y-m-d\TH:i:s\Z');
+    }
+
+    /** The instant at which the clock stands. */
+    protected static function now(): \DateTimeImmutable
+    {
+        return self::clock()->now();
+    }
+
+    /** The clock of the application, which a test may put forward. */
+    protected static function clock(): MockClock
+    {
+        $clock = self::getContainer()->get('clock');
+        self::assertInstanceOf(MockClock::class, $clock);
+
+        return $clock;
     }
 }

@@ -70,7 +70,7 @@ final class BadInputTest extends ApiCase
         [, $part] = $this->part();
         $this->call('POST', "/api/parts/$part/route/plan", ['schools' => (object) []]);
         foreach ([
-            ['/at', ['kind' => 'note', 'at' => (new \DateTimeImmutable('+1 day'))->format('Y-m-d\TH:i:s\Z')]],
+            ['/at', ['kind' => 'note', 'at' => self::now()->modify('+1 day')->format('Y-m-d\TH:i:s\Z')]],
             ['/at', ['kind' => 'note', 'at' => '2026-02-31']],
             ['/step', ['kind' => 'finish', 'at' => self::ago('1 hour'), 'step' => 's999']],
             ['/step', ['kind' => 'finish', 'at' => self::ago('1 hour')]],

@@ -165,7 +165,7 @@ final class BenchTest extends ApiCase
     }
 
     /**
-     * @param array<string, string> $entry
+     * @param array<int|string, string> $entry
      *
      * @return array<array-key, mixed>
      */

@@ -100,7 +100,7 @@ final class ContractTest extends ApiCase
         }
     }
 
-    /** @param array<string, int> $refused path => status where there is nothing to show */
+    /** @param array<int|string, int> $refused path => status where there is nothing to show */
     private function tryAllReads(string $job, string $part, array $refused = []): void
     {
         $tried = 0;

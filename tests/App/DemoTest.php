@@ -39,7 +39,7 @@ final class DemoTest extends ApiCase
         }
     }
 
-    /** @param array<string, string> $arguments */
+    /** @param array<int|string, string> $arguments */
     private function demo(string $command, array $arguments = []): CommandTester
     {
         $kernel = self::$kernel ?? self::fail('No kernel.');

@@ -4,25 +4,17 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
-use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
-use Symfony\Component\Clock\NativeClock;
 
 /** Three parts worked as planned, hour by hour, until one coat comes two hours late; what the next plan changes, and why. */
 final class LateCoatTest extends ApiCase
 {
     private const LATE_H = 2;
 
-    protected function tearDown(): void
-    {
-        Clock::set(new NativeClock());
-        parent::tearDown();
-    }
-
     public function testTwoHoursLateMovesOnlyWhatIsInItsWay(): void
     {
-        $clock = new MockClock('2026-05-04 07:00:00 UTC');
-        Clock::set($clock);
+        $clock = self::clock();
+        $clock->modify('2026-05-04 07:00:00 UTC');
         $this->enter('rowan@yard.example');
         $this->part();
         $this->part();

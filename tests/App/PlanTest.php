@@ -206,7 +206,7 @@ final class PlanTest extends ApiCase
         [$job] = $this->part();
         $this->call('PUT', "/api/jobs/$job/due", ['due' => 'soon']);
         self::assertSame(422, $this->code());
-        $day = (new \DateTimeImmutable('-2 days'))->format('Y-m-d');
+        $day = self::now()->modify('-2 days')->format('Y-m-d');
         $this->call('PUT', "/api/jobs/$job/due", ['due' => $day]);
         self::assertSame($day, self::text($this->call('GET', "/api/jobs/$job/board"), 'due'));
         $file = $this->call('GET', "/api/jobs/$job/file");
@@ -248,7 +248,7 @@ final class PlanTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         $this->part();
-        $off = (new \DateTimeImmutable('+3 weeks'))->format('Y-m-d');
+        $off = self::now()->modify('+3 weeks')->format('Y-m-d');
         $this->call('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']), 'off' => [$off]]]]);
         $work = self::list($this->call('POST', '/api/plan', (object) []), 'work');
         self::assertNull(self::at($this->call('GET', '/api/calendar'), 'address'));
@@ -306,7 +306,7 @@ final class PlanTest extends ApiCase
     {
         $text = "at,temperature,humidity,wind,rain\n";
         for ($h = 0; $h < 24 * 14; ++$h) {
-            $text .= sprintf("%s,%.1f C,%.0f %%,2 m/s,0\n", gmdate('Y-m-d\TH:00:00\Z', time() + 3600 * $h), $h < $hours ? $c : 18.0, $h < $hours ? $humidity : 55.0);
+            $text .= sprintf("%s,%.1f C,%.0f %%,2 m/s,0\n", gmdate('Y-m-d\TH:00:00\Z', self::now()->getTimestamp() + 3600 * $h), $h < $hours ? $c : 18.0, $h < $hours ? $humidity : 55.0);
         }
         $this->call('POST', '/api/air/forecast', ['text' => $text]);
         self::assertSame(204, $this->code());

@@ -74,7 +74,7 @@ final class ScaleTest extends TestCase
         self::fail('it never settled');
     }
 
-    /** @param array<string, int|float> $body */
+    /** @param array<int|string, int|float> $body */
     private static function post(string $path, array $body): void
     {
         file_get_contents(self::address().$path, false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => (string) json_encode((object) $body)]]));

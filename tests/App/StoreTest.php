@@ -141,7 +141,7 @@ final class StoreTest extends ApiCase
         self::assertSame(200, $this->code());
         $orders = self::list($this->call('GET', "/api/jobs/$job/quantities"), 'orders');
         self::assertEqualsCanonicalizing(['Low Water Paints', 'Corner stores'], array_map(static fn (mixed $o): string => self::text($o, 'seller'), $orders));
-        self::assertSame((new \DateTimeImmutable('+3 days'))->format('Y-m-d'), self::text($orders[0], 'here'));
+        self::assertSame(self::now()->modify('+3 days')->format('Y-m-d'), self::text($orders[0], 'here'));
         $this->client->request('GET', "/api/jobs/$job/shopping");
         $csv = (string) $this->client->getResponse()->getContent();
         self::assertStringContainsString('"Low Water Paints","3 days",paint,"Two-pack epoxy primer"', $csv);
@@ -181,7 +181,7 @@ final class StoreTest extends ApiCase
         return [];
     }
 
-    /** @param array<string, mixed> $tin */
+    /** @param array<int|string, mixed> $tin */
     private function receive(array $tin): void
     {
         $this->call('POST', '/api/store/tins', $tin);

@@ -130,14 +130,14 @@ final class StoryTest extends ApiCase
     /**
      * @param array<array-key, mixed> $steps
      *
-     * @return list<array<string, mixed>>
+     * @return list<array<int|string, mixed>>
      */
     private static function refs(array $steps): array
     {
         return array_values(array_map(static fn (mixed $s): array => ['key' => self::text($s, 'key'), 'step' => self::text($s, 'step'), 'product' => self::at($s, 'product'), 'because' => self::text($s, 'because')], $steps));
     }
 
-    /** @return array<string, list<string>> step kind => keys in order */
+    /** @return array<int|string, list<string>> step kind => keys in order */
     private function keys(string $part): array
     {
         $keys = [];
@@ -158,7 +158,7 @@ final class StoryTest extends ApiCase
         self::fail('No such step.');
     }
 
-    /** @param array<string, list<string>> $keys */
+    /** @param array<int|string, list<string>> $keys */
     private function finishUpTo(string $part, array $keys, string $kind, int $number, string $ago): void
     {
         foreach (self::list($this->call('GET', "/api/parts/$part/route"), 'steps') as $step) {

@@ -67,7 +67,7 @@ final class UnitsTest extends ApiCase
     /**
      * The survey as the form sends it when nobody touched a field: every text that was shown stands for its stored value.
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     private function untouched(string $part): array
     {

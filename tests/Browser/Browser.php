@@ -82,8 +82,16 @@ final class Browser
         $caps->setCapability(ChromeOptions::CAPABILITY, $o);
         $caps->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $d = RemoteWebDriver::create(self::start(), $caps, 20_000, 60_000);
-        (new ChromeDevToolsDriver($d))->execute('Emulation.setDeviceMetricsOverride', ['width' => $w, 'height' => $h, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $tools = new ChromeDevToolsDriver($d);
+        $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => self::standingClock()]);
+        $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $w, 'height' => $h, 'deviceScaleFactor' => 1, 'mobile' => false]);
 
         return $d;
+    }
+
+    /** The page's clock stands where the server's does. */
+    private static function standingClock(): string
+    {
+        return sprintf('{ const at = %d, Real = Date; globalThis.Date = class extends Real { constructor(...a) { if (a.length) super(...a); else super(at); } static now() { return at; } }; }', 1000 * (int) strtotime((string) getenv('HULL_CLOCK')));
     }
 }

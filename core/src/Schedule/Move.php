@@ -23,9 +23,9 @@ final readonly class Move
     }
 
     /**
-     * @param array<string, Kept> $before
+     * @param array<int|string, Kept> $before
      *
-     * @return list<self> causes first, then what only made way
+     * @return list<self> causes first, then what found other work in its way, then what only made way for what moved
      */
     public static function all(Schedule $schedule, array $before): array
     {
@@ -37,16 +37,17 @@ final readonly class Move
             $moves[$id] = new self($id, $kept?->start, $placed->start, $placed->why, $kept->paid ?? 0.0, $placed->paid, $stays);
         }
         foreach ($schedule->without as $id => $why) {
+            $id = (string) $id;
             $moves[$id] = new self($id, $before[$id]->start ?? null, null, new Why(WhyKind::Waits, $why), 0.0, 0.0, null);
         }
-        $key = static fn (self $m): array => [self::follows($m, $moves), $m->to ?? \INF, $m->id];
+        $key = static fn (self $m): array => [self::distance($m, $moves), $m->to ?? \INF, $m->id];
         uasort($moves, static fn (self $a, self $b): int => $key($a) <=> $key($b));
 
         return array_values($moves);
     }
 
     /**
-     * @param array<string, Kept> $before
+     * @param array<int|string, Kept> $before
      *
      * @return list<string>
      */
@@ -54,6 +55,7 @@ final readonly class Move
     {
         $moved = [];
         foreach ($schedule->placed as $id => $placed) {
+            $id = (string) $id;
             $was = $before[$id] ?? null;
             if (null === $schedule->yard->activity($id)->fixed && (null === $was || abs($was->start - $placed->start) > Placer::SAME_H || $placed->paid > $was->paid + Placer::SAME_H)) {
                 $moved[] = $id;
@@ -70,12 +72,19 @@ final readonly class Move
     }
 
     /**
-     * What is in its way at its old hour is only there because it moved as well.
+     * How far it is from what happened: 0 where its old hour is barred by no other work (somebody is away, the air, what it
+     * waits for), 1 where work that did not move stands there, 2 where what is in its way moved as well.
      *
-     * @param array<string, self> $moves
+     * @param array<int|string, self> $moves
      */
-    private static function follows(self $move, array $moves): bool
+    private static function distance(self $move, array $moves): int
     {
-        return null !== $move->stays && ($move->stays->id !== $move->id || isset($moves[$move->stays->why->other ?? '']));
+        $other = $move->stays?->why->other;
+
+        return match (true) {
+            null === $move->stays => 0,
+            $move->stays->id !== $move->id || isset($moves[$other ?? '']) => 2,
+            default => null === $other ? 0 : 1,
+        };
     }
 }

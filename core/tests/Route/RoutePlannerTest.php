@@ -7,6 +7,7 @@ namespace Hull\Tests\Route;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\RouteStep;
+use Hull\Tests\Draw;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -66,42 +67,39 @@ final class RoutePlannerTest extends TestCase
         self::assertEquals(Yard::workpiece()->plan(), Yard::workpiece()->plan());
     }
 
-    /** @return iterable<string, array{array<string, mixed>}> every mix of grades, schools, services */
+    /** @return iterable<string, array{array<int|string, mixed>}> every mix of grades, schools, services */
     public static function parts(): iterable
     {
         $catalogue = Yard::catalogue();
-        $seed = 20261;
-        $pick = static function (array $of) use (&$seed): string {
-            $seed = ($seed * 1103515245 + 12345) % 2147483648;
-
-            return (string) array_keys($of)[intdiv($seed, 65536) % count($of)];
-        };
         for ($i = 0; $i < 120; ++$i) {
-            $substrate = $catalogue->substrate($pick($catalogue->substrates));
+            $draw = new Draw('part '.$i);
+            $substrate = $catalogue->substrate($draw->pick('substrate', $catalogue->substrates));
             $conditions = [];
             foreach ($catalogue->conditions as $condition) {
-                if ($substrate->isOf($condition->families) && 'a' === $pick(['a' => 1, 'b' => 1, 'c' => 1, 'd' => 1])) {
-                    $conditions[] = ['id' => $condition->id, 'grade' => $pick($condition->grades), 'extent' => '50 %'];
+                if ($substrate->isOf($condition->families) && $draw->chance($condition->id, 4)) {
+                    $grade = $draw->pick('grade of '.$condition->id, $condition->grades);
+                    $conditions[] = ['id' => $condition->id, 'grade' => $grade, 'extent' => '50 %'];
                 }
             }
             $schools = [];
             foreach ($catalogue->schools as $school) {
-                if ($substrate->isOf($school->families) && 'a' === $pick(['a' => 1, 'b' => 1])) {
-                    $schools[$school->id] = $pick($school->answers);
+                if ($substrate->isOf($school->families) && $draw->chance($school->id, 2)) {
+                    $schools[$school->id] = $draw->pick('answer to '.$school->id, $school->answers);
                 }
             }
+            $suits = static fn (\Hull\Catalog\Service $s): bool => $s->suits($substrate);
             yield 'part '.$i.' of '.$substrate->id => [[
                 'substrate' => $substrate->id,
                 'conditions' => $conditions,
-                'service' => $pick(array_filter($catalogue->services, static fn (\Hull\Catalog\Service $s): bool => $s->suits($substrate))),
-                'finish' => $pick($catalogue->finishes),
-                'water_lies' => $pick(\Hull\Climate\Drying::BASE_HOURS),
+                'service' => $draw->pick('service', array_filter($catalogue->services, $suits)),
+                'finish' => $draw->pick('finish', $catalogue->finishes),
+                'water_lies' => $draw->pick('water lies', \Hull\Climate\Drying::BASE_HOURS),
                 'schools' => $schools,
             ]];
         }
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param array<int|string, mixed> $change */
     #[DataProvider('parts')]
     public function testEveryPlanPassesTheChecker(array $change): void
     {
@@ -115,7 +113,7 @@ final class RoutePlannerTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $change
+     * @param array<int|string, mixed> $change
      *
      * @return list<string>
      */
