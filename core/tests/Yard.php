@@ -22,7 +22,7 @@ final class Yard
         return self::$catalogue ??= CatalogueReader::read(self::data());
     }
 
-    /** @return array<string, list<mixed>> */
+    /** @return array<int|string, list<mixed>> */
     public static function data(): array
     {
         $data = [];
@@ -38,9 +38,9 @@ final class Yard
     }
 
     /**
-     * @param array<string, mixed> $change
+     * @param array<int|string, mixed> $change
      *
-     * @return array{format: string, version: int, name: string, places: list<array<string, mixed>>, parts: list<array<string, mixed>>}
+     * @return array{format: string, version: int, name: string, places: list<array<int|string, mixed>>, parts: list<array<int|string, mixed>>}
      */
     public static function frame(array $change = [], string $temperature = '18 C', string $humidity = '55 %'): array
     {
@@ -64,16 +64,16 @@ final class Yard
         ];
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param array<int|string, mixed> $change */
     public static function job(array $change = []): Job
     {
         return (new JobReader(self::catalogue()))->job(Node::root(self::frame($change)));
     }
 
     /**
-     * @param array<string, mixed> $change
-     * @param list<string>         $without
-     * @param list<string>         $hazards of the place
+     * @param array<int|string, mixed> $change
+     * @param list<string>             $without
+     * @param list<string>             $hazards of the place
      */
     public static function workpiece(array $change = [], array $without = [], array $hazards = []): Workpiece
     {

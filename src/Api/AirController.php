@@ -29,7 +29,7 @@ final readonly class AirController
 {
     private const MOST_TEXT = 2_000_000;
 
-    public function __construct(private Desk $desk, private YardAir $air, private JobReader $reader, private PlaceHoursScreen $screen, private ClockInterface $clock)
+    public function __construct(private Desk $desk, private YardAir $air, private PlaceHoursScreen $screen, private ClockInterface $clock)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class AirController
     {
         $body = JsonBody::of($request)->only(['place', 'temperature', 'humidity', 'at']);
         $at = $body->optional('at');
-        $this->air->read($this->desk->account()->workshop, $this->place($body)[0], null === $at ? $this->clock->now() : JobReader::instant($at), $this->reader->air($body), 'by hand');
+        $this->air->read($this->desk->account()->workshop, $this->place($body)[0], null === $at ? $this->clock->now() : JobReader::instant($at), JobReader::air($body), 'by hand');
 
         return new Response(null, 204);
     }
@@ -76,7 +76,7 @@ final readonly class AirController
     {
         [, $place] = $this->place(Node::root($request->query->all()));
 
-        return new Response(ClimateCsv::write($this->air->air($place)), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="air.csv"']);
+        return new Response(ClimateCsv::write($this->air->air($this->desk->account()->workshop, $place)), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="air.csv"']);
     }
 
     /** As if the place were heated or dried; nothing is kept. */

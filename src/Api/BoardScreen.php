@@ -11,6 +11,7 @@ use App\Api\View\DisposalView;
 use App\Api\View\EncounterView;
 use App\Api\View\LaneView;
 use App\Api\View\LocalTopicView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
 use App\Work\JobPieces;
@@ -20,6 +21,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\LocalTopic;
 use Hull\Catalog\Protection;
+use Hull\Input\Keys;
 use Hull\Job\Day;
 use Hull\Job\JobBoard;
 use Hull\Job\SharedAction;
@@ -31,7 +33,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the screen of a whole job: lanes that run together at shared actions, and what the next day takes. */
 final readonly class BoardScreen
 {
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogues $catalogues, private ClockInterface $clock)
     {
     }
 
@@ -40,36 +42,38 @@ final readonly class BoardScreen
         $now = $this->clock->now();
         $read = JobPieces::of($this->stored, $row, $now);
         [$pieces, $done] = [$read->pieces, $read->done];
+        $catalogue = $this->catalogues->for($row->workshop);
         $lanes = [];
         foreach ($row->parts as $part) {
             $id = (string) $part->id;
             $is = $this->stored->part($part);
-            $substrate = $this->catalogue->substrate($is->substrate);
+            $substrate = $catalogue->substrate($is->substrate);
             $all = isset($pieces[$id]) ? count($pieces[$id]->route()->steps) : 0;
             $left = isset($pieces[$id]) ? count(Workpiece::remaining($pieces[$id]->route(), $done[$id])) : 0;
             $lanes[] = new LaneView($id, $is->name, $substrate->name, $substrate->hatch, $this->stored->places($row)[$is->place]->name, $read->without[$id] ?? '', $all - $left, $all);
         }
-        $board = JobBoard::of($this->catalogue, $pieces, $done);
+        $board = JobBoard::of($catalogue, $pieces, $done);
         $minutes = array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions));
         $saved = array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $board->actions));
 
-        return new BoardView((string) $row->id, $row->name, Stored::due($row), $lanes, array_map(fn (SharedAction $a): ActionView => $this->action($a, $pieces, $shown), $board->actions), $this->day($board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), count(array_filter($board->actions, fn (SharedAction $a): bool => count($a->zones) > 1 && !$this->catalogue->step($a->step)->isWait())));
+        return new BoardView((string) $row->id, $row->name, Stored::due($row), $lanes, array_map(static fn (SharedAction $a): ActionView => self::action($catalogue, $a, $pieces, $shown), $board->actions), self::day($catalogue, $board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), count(array_filter($board->actions, static fn (SharedAction $a): bool => count($a->zones) > 1 && !$catalogue->step($a->step)->isWait())));
     }
 
-    /** @param array<string, Workpiece> $pieces */
-    private function action(SharedAction $action, array $pieces, Shown $shown): ActionView
+    /** @param array<int|string, Workpiece> $pieces */
+    private static function action(Catalogue $catalogue, SharedAction $action, array $pieces, Shown $shown): ActionView
     {
-        $step = $this->catalogue->step($action->step);
-        $zones = array_keys($action->zones);
+        $step = $catalogue->step($action->step);
+        $zones = Keys::of($action->zones);
 
-        return new ActionView($action->step, $this->name($action->step, $action->product), $this->catalogue->phases[$step->phase]->name, $pieces[$zones[0]]->place->name, $zones, $shown->value(Duration::minutes($action->minutes)), $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null, $step->isWait());
+        return new ActionView($action->step, self::name($catalogue, $action->step, $action->product), $catalogue->phases[$step->phase]->name, $pieces[$zones[0]]->place->name, $zones, $shown->value(Duration::minutes($action->minutes)), $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null, $step->isWait());
     }
 
-    /** @param array<string, Workpiece> $pieces */
-    private function day(Day $day, array $pieces, Workshop $workshop, Shown $shown): DayView
+    /** @param array<int|string, Workpiece> $pieces */
+    private static function day(Catalogue $catalogue, Day $day, array $pieces, Workshop $workshop, Shown $shown): DayView
     {
         $disposal = [];
         foreach ($day->disposal as $where => $from) {
+            $where = (string) $where;
             $disposal[] = new DisposalView($where, $from);
         }
         $cautions = array_map(static fn (Caution $c): string => $c->id, $day->cautions);
@@ -81,8 +85,8 @@ final readonly class BoardScreen
             array_map(static fn (Protection $p): string => $p->name.('' === $p->change ? '' : ' ('.$p->change.')'), $day->protection),
             array_map(static fn (Caution $c): string => $c->name, $day->cautions),
             $disposal,
-            array_map(fn (Encounter $e): EncounterView => $this->encounter($e, $pieces), $day->encounters),
-            self::local($this->catalogue, $workshop, $cautions),
+            array_map(static fn (Encounter $e): EncounterView => self::encounter($catalogue, $e, $pieces), $day->encounters),
+            self::local($catalogue, $workshop, $cautions),
             sprintf('%.0f g', $day->voc),
             $over ? sprintf('More solvent than the %d g a day you allow: put a coat off, or take a film with less.', $workshop->vocLimit) : '',
         );
@@ -100,16 +104,16 @@ final readonly class BoardScreen
         return array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id]), $topics));
     }
 
-    /** @param array<string, Workpiece> $pieces */
-    private function encounter(Encounter $encounter, array $pieces): EncounterView
+    /** @param array<int|string, Workpiece> $pieces */
+    private static function encounter(Catalogue $catalogue, Encounter $encounter, array $pieces): EncounterView
     {
-        $said = fn (RouteStep $step, array $zones): string => sprintf('%s on %s', $this->name($step->step, $step->product), implode(', ', array_map(static fn (mixed $z): string => is_string($z) ? $pieces[$z]->part->name : '', $zones)));
+        $said = static fn (RouteStep $step, array $zones): string => sprintf('%s on %s', self::name($catalogue, $step->step, $step->product), implode(', ', array_map(static fn (mixed $z): string => is_string($z) ? $pieces[$z]->part->name : '', $zones)));
 
-        return new EncounterView($encounter->lock->says, $encounter->lock->consequence, $said($encounter->first, $encounter->firstZones), $said($encounter->then, $encounter->zones), array_map(fn (string $id): string => $this->catalogue->step($id)->name, $encounter->lock->parting));
+        return new EncounterView($encounter->lock->says, $encounter->lock->consequence, $said($encounter->first, $encounter->firstZones), $said($encounter->then, $encounter->zones), array_map(static fn (string $id): string => $catalogue->step($id)->name, $encounter->lock->parting));
     }
 
-    private function name(string $step, ?string $product): string
+    private static function name(Catalogue $catalogue, string $step, ?string $product): string
     {
-        return $this->catalogue->step($step)->name.(null === $product ? '' : ': '.$this->catalogue->product($product)->name);
+        return $catalogue->step($step)->name.(null === $product ? '' : ': '.$catalogue->product($product)->name);
     }
 }

@@ -16,8 +16,8 @@ use App\Api\View\ServiceView;
 use App\Api\View\ShapeKind;
 use App\Api\View\SubstrateView;
 use App\Api\View\TellingView;
+use App\Catalog\Catalogues;
 use App\Format\ComputeFormat;
-use Hull\Catalog\Catalogue;
 use Hull\Catalog\Choice;
 use Hull\Catalog\Enclosure;
 use Hull\Catalog\Telling;
@@ -34,7 +34,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class CatalogueController
 {
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogues $catalogues, private Desk $desk)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class CatalogueController
     #[Answers(CatalogueView::class)]
     public function show(): JsonResponse
     {
-        $c = $this->catalogue;
+        $c = $this->catalogues->for($this->desk->account()->workshop);
 
         return new JsonResponse(new CatalogueView(
             array_values(array_map(static fn (\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView($s->id, $s->name, $s->tell, $s->hatch, $s->families, $s->signs), $c->substrates)),
@@ -65,12 +65,13 @@ final readonly class CatalogueController
     #[Answers(TellingView::class)]
     public function telling(Request $request): JsonResponse
     {
+        $catalogue = $this->catalogues->for($this->desk->account()->workshop);
         $signs = [];
-        foreach (Node::root($request->query->all())->only(array_map('strval', array_keys($this->catalogue->signs)))->fields() as $question => $answer) {
+        foreach (Node::root($request->query->all())->only(array_map('strval', array_keys($catalogue->signs)))->fields() as $question => $answer) {
             $signs[$question] = $answer->text(40);
         }
 
-        return new JsonResponse(new TellingView(array_map(static fn (\Hull\Catalog\Substrate $s): Option => new Option($s->id, $s->name, $s->tell), Telling::fitting($this->catalogue, $signs))));
+        return new JsonResponse(new TellingView(array_map(static fn (\Hull\Catalog\Substrate $s): Option => new Option($s->id, $s->name, $s->tell), Telling::fitting($catalogue, $signs))));
     }
 
     #[Route('/api/compute', name: 'api_compute_list', methods: ['GET'])]
@@ -89,7 +90,7 @@ final readonly class CatalogueController
     }
 
     /**
-     * @param array<string, Choice|Enclosure> $choices
+     * @param array<int|string, Choice|Enclosure> $choices
      *
      * @return list<Option>
      */

@@ -14,7 +14,6 @@ use Hull\Bench\Record;
 use Hull\Bench\Replayed;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Catalogue;
 use Hull\Compute\Result;
 use Hull\Mix\RatioBy;
 use Hull\Quantity\Area;
@@ -31,10 +30,6 @@ use Hull\Quantity\Volume;
 /** Builds the card of each coat: quantity, mix, pot life, clocks. */
 final readonly class CoatScreen
 {
-    public function __construct(private Catalogue $catalogue)
-    {
-    }
-
     /** @return list<CoatCard> */
     public function cards(Workpiece $piece, Replayed $replayed, Tools $tools, Shown $shown): array
     {
@@ -46,7 +41,7 @@ final readonly class CoatScreen
         $product = $s->product;
         $time = static fn (?Result $r): ?View\Value => null === $r ? null : $shown->of($r, 'time', Duration::class);
         $potLife = $s->potLife;
-        $warnings = array_values(array_unique([...$s->gate->outcome->warnings, ...$s->batches->outcome->warnings, ...$s->mix->outcome->warnings ?? [], ...$s->dose->outcome->warnings ?? [], ...$s->coatTime->outcome->warnings, ...$s->quantity->outcome->warnings, ...array_merge(...array_map(static fn (?Result $r): array => $r->outcome->warnings ?? ['At this temperature the film is not curing, or the sheet does not reach that far.'], array_values(array_filter($s->cure, static fn (?Result $r, string $event): bool => null !== $r || 'recoatMax' !== $event, \ARRAY_FILTER_USE_BOTH))))]));
+        $warnings = array_values(array_unique([...$s->gate->outcome->warnings, ...$s->batches->outcome->warnings, ...$s->mix->outcome->warnings ?? [], ...$s->dose->outcome->warnings ?? [], ...$s->coatTime->outcome->warnings, ...$s->quantity->outcome->warnings, ...array_merge(...array_map(static fn (?Result $r): array => $r->outcome->warnings ?? ['At this temperature the film is not curing, or the sheet does not reach that far.'], array_values(array_filter($s->cure, static fn (?Result $r, int|string $event): bool => null !== $r || 'recoatMax' !== $event, \ARRAY_FILTER_USE_BOTH))))]));
 
         return new CoatCard(
             $s->stepKey, $product->id, $product->name, $product->example, $s->coat, RouteScreen::status($s->stepKey, $replayed, $piece, $piece->route()),
@@ -79,7 +74,7 @@ final readonly class CoatScreen
             $shown->of($s->gate, 'margin', TemperatureDifference::class),
             $s->gate->flag('open'),
             $warnings,
-            array_map(fn (string $id): string => $this->catalogue->cautions[$id]->name, $product->cautions),
+            array_map(static fn (string $id): string => $piece->context->catalogue()->cautions[$id]->name, $product->cautions),
         );
     }
 

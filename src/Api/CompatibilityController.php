@@ -10,7 +10,7 @@ use App\Api\View\FilmList;
 use App\Api\View\VerdictCell;
 use App\Api\View\VerdictRow;
 use App\Api\View\VerdictView;
-use Hull\Catalog\Catalogue;
+use App\Catalog\Catalogues;
 use Hull\Catalog\Need;
 use Hull\Catalog\Product;
 use Hull\Catalog\Step;
@@ -31,7 +31,7 @@ final readonly class CompatibilityController
         Verdict::NO => 'No.',
     ];
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogues $catalogues, private Desk $desk)
     {
     }
 
@@ -75,12 +75,14 @@ final readonly class CompatibilityController
 
     private function asked(string $substrate): Compatibility
     {
-        return new Compatibility($this->catalogue, $this->catalogue->substrates[$substrate] ?? throw new NotFoundHttpException());
+        $catalogue = $this->catalogues->for($this->desk->account()->workshop);
+
+        return new Compatibility($catalogue, $catalogue->substrates[$substrate] ?? throw new NotFoundHttpException());
     }
 
     private function film(string $id): Product
     {
-        $product = $this->catalogue->products[$id] ?? null;
+        $product = $this->catalogues->for($this->desk->account()->workshop)->products[$id] ?? null;
 
         return null !== $product && 'film' === $product->role ? $product : throw new NotFoundHttpException();
     }

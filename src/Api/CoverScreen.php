@@ -45,6 +45,7 @@ final readonly class CoverScreen
             $read = JobPieces::of($this->stored, $job, $now);
             $coats = [...$coats, ...array_filter(Wanted::of($read->pieces, $read->done)->coats, static fn (CoatAhead $c): bool => $c->product === $product)];
             foreach (RideAlong::of($product, $read->pieces, $read->done) as $id => $key) {
+                $id = (string) $id;
                 if ($id !== $own) {
                     $rides[] = new RideView($id, $read->pieces[$id]->part->name, $job->name, $shown->value(self::paint($read->pieces[$id], $key)));
                 }

@@ -11,9 +11,9 @@ use App\Api\View\Created;
 use App\Api\View\JobList;
 use App\Api\View\JobView;
 use App\Api\View\TodayView;
+use App\Catalog\Catalogues;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
-use Hull\Job\JobReader;
 use Hull\Job\JobWriter;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -53,9 +53,9 @@ final readonly class JobController
 
     #[Route('/api/jobs/import', name: 'api_job_import', methods: ['POST'])]
     #[Answers(Created::class, 201)]
-    public function import(Request $request, JobReader $reader): JsonResponse
+    public function import(Request $request, Catalogues $catalogues): JsonResponse
     {
-        $row = $this->books->import($this->desk->account()->workshop, $reader->job(JsonBody::of($request)));
+        $row = $this->books->import($this->desk->account()->workshop, $catalogues->reader($this->desk->account()->workshop)->job(JsonBody::of($request)));
 
         return new JsonResponse(new Created((string) $row->id), 201);
     }
@@ -77,10 +77,10 @@ final readonly class JobController
     #[Route('/api/jobs/{job}/without', name: 'api_job_without', methods: ['PUT'])]
     #[Takes(WithoutBody::class)]
     #[Answers(JobView::class)]
-    public function without(string $job, Request $request, JobReader $reader): JsonResponse
+    public function without(string $job, Request $request, Catalogues $catalogues): JsonResponse
     {
         $row = $this->desk->job($job);
-        $this->books->without($row, $reader->without(JsonBody::of($request)->only(['without'])->field('without')));
+        $this->books->without($row, $catalogues->reader($row->workshop)->without(JsonBody::of($request)->only(['without'])->field('without')));
 
         return new JsonResponse($this->today->job($row));
     }

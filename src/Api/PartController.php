@@ -24,6 +24,7 @@ use App\Api\View\SurveyView;
 use App\Api\View\TypedShapes;
 use App\Api\View\WindowsView;
 use App\Api\View\WorthView;
+use App\Catalog\Catalogues;
 use App\Device\Scale;
 use App\Entity\JobRow;
 use App\Format\Csv;
@@ -31,9 +32,9 @@ use App\Work\Bookkeeper;
 use App\Work\Stored;
 use App\Work\YardAir;
 use Hull\Bench\Tools;
-use Hull\Catalog\Catalogue;
 use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\JobReader;
 use Hull\Job\Part;
@@ -57,7 +58,7 @@ final readonly class PartController
     private const VESSEL = '1 L';
     private const MOST_TEXT = 200_000;
 
-    public function __construct(private Desk $desk, private Bookkeeper $books, private Stored $stored, private JobReader $reader, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private Desk $desk, private Bookkeeper $books, private Stored $stored, private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -80,7 +81,7 @@ final readonly class PartController
                 $fields[mb_strtolower($field->name)] = $field->name;
             }
         }
-        $rows = Csv::read(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), ['kind', 'name', ...array_keys($fields)], ['kind']);
+        $rows = Csv::read(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), ['kind', 'name', ...Keys::of($fields)], ['kind']);
         $shapes = [];
         foreach ($rows as $number => $row) {
             $typed = [];
@@ -88,7 +89,7 @@ final readonly class PartController
                 $typed[$fields[$column] ?? $column] = is_string($cell->value) ? $cell->value : '';
             }
             try {
-                $shape = $this->reader->shape($row->holding($typed), $number + 1);
+                $shape = JobReader::shape($row->holding($typed), $number + 1);
             } catch (InvalidInput $e) {
                 throw Csv::refusal($e);
             }
@@ -144,12 +145,12 @@ final readonly class PartController
     {
         $row = $this->desk->part($part);
         $body = JsonBody::of($request)->only(['steps', 'number', 'because']);
-        $route = $this->reader->route($body->field('steps'));
+        $route = $this->catalogues->reader($row->workshop)->route($body->field('steps'));
         if ($body->field('number')->integer(0, \PHP_INT_MAX) !== ($row->latestRoute()->number ?? 0)) {
             throw new ConflictHttpException('The route was changed after you opened it. Nothing was stored; load it again.');
         }
         $piece = $this->stored->workpiece($row);
-        $finished = array_keys($piece->replay($this->clock->now(), $this->air->series($row))->finished);
+        $finished = Keys::of($piece->replay($this->clock->now(), $this->air->series($row))->finished);
         foreach ($finished as $key) {
             if (null === $route->find($key)) {
                 throw $body->field('steps')->refuse('A finished step cannot be taken out of the route; correct the record instead.', 'a route that keeps every finished step');
@@ -168,7 +169,7 @@ final readonly class PartController
         $row = $this->desk->part($part);
         $schools = JsonBody::of($request)->only(['schools'])->field('schools');
         $survey = [...$row->survey, 'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $schools->value]];
-        $read = $this->reader->part(Node::root($survey), array_keys($this->stored->places($row->job)));
+        $read = $this->catalogues->reader($row->workshop)->part(Node::root($survey), Keys::of($this->stored->places($row->job)));
         $place = $this->stored->places($row->job)[$read->place];
         $this->books->survey($row->job, $row, $read, $place, $row->version);
         $piece = $this->stored->workpiece($row);
@@ -201,10 +202,10 @@ final readonly class PartController
 
     #[Route('/api/parts/{part}/beside/{question}/{answer}', name: 'api_beside', methods: ['GET'])]
     #[Answers(BesideView::class)]
-    public function beside(string $part, string $question, string $answer, Catalogue $catalogue, AlternativesScreen $screen): JsonResponse
+    public function beside(string $part, string $question, string $answer, Catalogues $catalogues, AlternativesScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
-        if (!isset($catalogue->schools[$question]->answers[$answer])) {
+        if (!isset($this->catalogues->for($row->workshop)->schools[$question]->answers[$answer])) {
             throw new NotFoundHttpException();
         }
 
@@ -271,11 +272,11 @@ final readonly class PartController
     #[Route('/api/parts/{part}/log', name: 'api_log', methods: ['POST'])]
     #[Takes(EntryBody::class)]
     #[Answers(LogAnswer::class, 201)]
-    public function log(string $part, Request $request, Catalogue $catalogue): JsonResponse
+    public function log(string $part, Request $request, Catalogues $catalogues): JsonResponse
     {
         $row = $this->desk->part($part);
         $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by', 'used', 'film']);
-        $entry = $this->reader->entry($body, Uuid::v7()->toRfc4122());
+        $entry = $this->catalogues->reader($row->workshop)->entry($body, Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
         }
@@ -287,7 +288,7 @@ final readonly class PartController
         }
         $gained = $this->books->log($row, $entry);
 
-        return new JsonResponse(new LogAnswer($entry->id, array_map(static fn (RouteStep $s): string => $catalogue->step($s->step)->name, $gained), $gained[0]->because ?? ''), 201);
+        return new JsonResponse(new LogAnswer($entry->id, array_map(fn (RouteStep $s): string => $this->catalogues->for($row->workshop)->step($s->step)->name, $gained), $gained[0]->because ?? ''), 201);
     }
 
     private function tools(Request $request, float $stepG): Tools
@@ -308,7 +309,8 @@ final readonly class PartController
     /** @return array{Part, Place} */
     private function survey(Node $body, JobRow $job): array
     {
-        $place = $this->reader->place($body->field('place'));
+        $reader = $this->catalogues->reader($job->workshop);
+        $place = $reader->place($body->field('place'));
         $ids = array_map('strval', array_keys($this->stored->places($job)));
         $node = $body->field('part');
         foreach (['route', 'log'] as $foreign) {
@@ -317,6 +319,6 @@ final readonly class PartController
             }
         }
 
-        return [$this->reader->part($node, array_values(array_unique([...$ids, $place->id]))), $place];
+        return [$reader->part($node, array_values(array_unique([...$ids, $place->id]))), $place];
     }
 }

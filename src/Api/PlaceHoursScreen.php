@@ -7,9 +7,9 @@ namespace App\Api;
 use App\Api\View\AsIfView;
 use App\Api\View\PlaceHours;
 use App\Api\View\TickView;
+use App\Catalog\Catalogues;
 use App\Entity\Workshop;
 use App\Work\YardAir;
-use Hull\Catalog\Catalogue;
 use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
@@ -34,7 +34,7 @@ final readonly class PlaceHoursScreen
 
     private const EDGES = [0, -1, 1];
 
-    public function __construct(private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -46,8 +46,8 @@ final readonly class PlaceHoursScreen
     /** As if it were heated or dried; with the volume of the room also how much water that takes out of it. */
     public function asIf(Workshop $workshop, Place $place, ?Temperature $heatTo, ?RelativeHumidity $dryTo, ?Volume $room, Shown $shown): AsIfView
     {
-        $airs = array_map(fn (int $edge): PlaceAir => $this->air->air($place, $heatTo, $dryTo, $edge), self::EDGES);
-        $wet = $this->air->air($place, $heatTo)->airAt($this->clock->now()->getTimestamp() / 3600.0);
+        $airs = array_map(fn (int $edge): PlaceAir => $this->air->air($workshop, $place, $heatTo, $dryTo, $edge), self::EDGES);
+        $wet = $this->air->air($workshop, $place, $heatTo)->airAt($this->clock->now()->getTimestamp() / 3600.0);
         $water = null === $dryTo || null === $room ? null : Registry::standard()->run('climate.dehumidify', ['temperature' => $wet->temperature, 'humidity' => $wet->humidity, 'wanted' => $dryTo, 'room' => $room]);
 
         return new AsIfView($this->view($workshop, $place, $airs, $shown), null === $water ? null : $shown->of($water, 'water', Mass::class));
@@ -77,7 +77,7 @@ final readonly class PlaceHoursScreen
         $dew = WindowScreen::gate($here);
 
         return new PlaceHours(
-            YardAir::key($place), $this->catalogue->places[$place->kind]->name, Screens::instant((float) $from) ?? '', $celsius,
+            YardAir::key($place), $this->catalogues->for($workshop)->places[$place->kind]->name, Screens::instant((float) $from) ?? '', $celsius,
             $cut($low), $cut($high),
             $cut($gate->margins), $cut($air->wind), $cut($air->rain), $closed,
             Screens::instant((float) min($air->measured, $now)) ?? '', Screens::instant((float) (null === $forecast ? $now : $air->forecast)) ?? '',

@@ -139,7 +139,7 @@ final readonly class PlanController
         return [$body->field('id')->text(), (float) JobReader::instant($body->field('start'))->format('U') / 3600.0];
     }
 
-    /** @return array<string, float> */
+    /** @return array<int|string, float> */
     private function pins(): array
     {
         return array_map(static fn (Node $n): float => $n->number(), Node::root($this->plans->latest()->body ?? [])->optional('pins')?->fields() ?? []);

@@ -16,6 +16,7 @@ use App\Api\View\PlanView;
 use App\Api\View\SpanView;
 use App\Api\View\TryView;
 use App\Api\View\ZoneView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
 use App\Work\PlanBody;
@@ -39,7 +40,7 @@ final readonly class PlanScreen
     private const HOURS_BEFORE = 12.0;
     private const DAYS = 45;
 
-    public function __construct(private YardPlan $plans, private YardAir $air, private Stored $stored, private Catalogue $catalogue, private PlaceHoursScreen $hours, private ClockInterface $clock)
+    public function __construct(private YardPlan $plans, private YardAir $air, private Stored $stored, private Catalogues $catalogues, private PlaceHoursScreen $hours, private ClockInterface $clock)
     {
     }
 
@@ -55,7 +56,7 @@ final readonly class PlanScreen
         $hours = static fn (string $field): ?View\Value => null === $body->optional($field) ? null : new View\Value(($h = max(0.0, $body->field($field)->number())) < 10.0 ? $shown->value(Duration::hours($h))->text : sprintf('%.0f h', $h), $h, 'h', null);
         $places = $this->air->places();
         $work = array_map(fn (Node $w): PlannedView => $this->planned($w, $shown), PlanBody::work($row));
-        $cautions = $this->cautions(PlanBody::work($row), $now, $zone);
+        $cautions = self::cautions($this->catalogues->for($workshop), PlanBody::work($row), $now, $zone);
         $takes = [];
         foreach (PlanBody::work($row) as $w) {
             $takes[$w->field('id')->text()] = $w;
@@ -72,7 +73,7 @@ final readonly class PlanScreen
             array_values(array_filter(array_map(static fn (Node $n): ?NextView => self::next($n, $takes[$n->field('id')->text()] ?? null, $shown), $body->optional('next')?->items(500) ?? []), static fn (?NextView $n): bool => null !== $n)),
             array_map(static fn (Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)), YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
             array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places)),
-            array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($cautions)),
+            array_map(static fn (Protection $p): string => $p->name, $this->catalogues->for($workshop)->protectionFor($cautions)),
             array_map(static fn (Caution $c): string => $c->hint, $cautions),
         );
     }
@@ -106,18 +107,18 @@ final readonly class PlanScreen
      *
      * @return list<Caution> of what is planned for the rest of the day, worst first
      */
-    private function cautions(array $work, float $now, \DateTimeZone $zone): array
+    private static function cautions(Catalogue $catalogue, array $work, float $now, \DateTimeZone $zone): array
     {
         $evening = (float) (new \DateTimeImmutable('@'.(int) ($now * 3600.0)))->setTimezone($zone)->modify('tomorrow midnight')->format('U') / 3600.0;
         $cautions = [];
         foreach ($work as $w) {
-            $step = $this->catalogue->steps[self::id($w, 'step')] ?? null;
+            $step = $catalogue->steps[self::id($w, 'step')] ?? null;
             if (null === $step || $w->field('end')->number() < $now || $w->field('start')->number() > $evening) {
                 continue;
             }
-            $product = $this->catalogue->products[self::id($w, 'product')] ?? null;
+            $product = $catalogue->products[self::id($w, 'product')] ?? null;
             foreach ([...$step->cautions, ...$product->cautions ?? []] as $id) {
-                $cautions[$id] = $this->catalogue->cautions[$id];
+                $cautions[$id] = $catalogue->cautions[$id];
             }
         }
         $cautions = array_values($cautions);
@@ -137,7 +138,7 @@ final readonly class PlanScreen
         foreach ($jobs as $job) {
             foreach ($job->parts as $row) {
                 $part = $this->stored->part($row);
-                $parts[] = new PlanPart((string) $row->id, $part->name, $job->name, $this->catalogue->substrate($part->substrate)->hatch);
+                $parts[] = new PlanPart((string) $row->id, $part->name, $job->name, $this->catalogues->for($row->workshop)->substrate($part->substrate)->hatch);
             }
         }
 

@@ -64,6 +64,7 @@ final readonly class PourScreen
         $top = 0.0;
         $each = $sheet->batches->quantity('each', Volume::class)->litresValue();
         foreach ($sheet->readings as $part => $reading) {
+            $part = (string) $part;
             $top += ($sheet->mix?->quantity($part, Volume::class)->litresValue() ?? 0.0) / max(1e-9, $each);
             $marks[] = [$reading, min(1.0, $top)];
         }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\QuantitiesView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Format\Csv;
 use Hull\Bench\WhatIf;
-use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Job\Need;
@@ -27,7 +27,7 @@ final readonly class QuantitiesController
     private const MOST_COATS = 3;
     private const MOST_LOSS = 0.5;
 
-    public function __construct(private Desk $desk, private Catalogue $catalogue, private QuantitiesScreen $screen)
+    public function __construct(private Desk $desk, private Catalogues $catalogues, private QuantitiesScreen $screen)
     {
     }
 
@@ -86,6 +86,6 @@ final readonly class QuantitiesController
         }
         $coats = $asked->optional('coats')?->choice(array_map(strval(...), range(0, self::MOST_COATS)));
 
-        return new WhatIf((int) $coats, $loss, '1' === $asked->optional('breeze')?->choice(['0', '1']), $asked->optional('method')?->choice(array_map(strval(...), array_keys($this->catalogue->methods))));
+        return new WhatIf((int) $coats, $loss, '1' === $asked->optional('breeze')?->choice(['0', '1']), $asked->optional('method')?->choice(array_map(strval(...), array_keys($this->catalogues->for($this->desk->account()->workshop)->methods))));
     }
 }

@@ -13,6 +13,7 @@ use App\Api\View\Option;
 use App\Api\View\OrderView;
 use App\Api\View\QuantitiesView;
 use App\Api\View\TinView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Work\JobPieces;
 use App\Work\Stored;
@@ -24,6 +25,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Choice;
 use Hull\Compute\Registry;
 use Hull\Compute\Source;
+use Hull\Input\Keys;
 use Hull\Job\Need;
 use Hull\Job\Shape;
 use Hull\Job\Shopping;
@@ -40,7 +42,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the quantities of a job: from areas to films to packs to money. */
 final readonly class QuantitiesScreen
 {
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardStores $yard, private Storeroom $room, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardStores $yard, private Storeroom $room, private ClockInterface $clock)
     {
     }
 
@@ -49,7 +51,7 @@ final readonly class QuantitiesScreen
     {
         $read = JobPieces::of($this->stored, $row, $this->clock->now());
 
-        return Shopping::of($this->catalogue, $read->pieces, $read->done, $this->yard->for($row, $others), $if);
+        return Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $this->yard->for($row, $others), $if);
     }
 
     /** @param list<JobRow> $others */
@@ -57,8 +59,8 @@ final readonly class QuantitiesScreen
     {
         $read = JobPieces::of($this->stored, $row, $this->clock->now());
         $stores = $this->yard->for($row, $others);
-        $shopping = Shopping::of($this->catalogue, $read->pieces, $read->done, $stores, $if);
-        $planned = $if->isAsPlanned() ? $shopping : Shopping::of($this->catalogue, $read->pieces, $read->done, $stores);
+        $shopping = Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $stores, $if);
+        $planned = $if->isAsPlanned() ? $shopping : Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $stores);
         $currency = $row->workshop->currency;
         $batches = [];
         foreach ($this->room->rows() as $tin) {
@@ -70,11 +72,11 @@ final readonly class QuantitiesScreen
 
         return new QuantitiesView(
             (string) $row->id, $row->name, $if->coats, $shown->value($if->loss)->text, $if->breeze, $if->method ?? '',
-            array_values(array_map(static fn (Choice $c): Option => new Option($c->id, $c->name, $c->hint), $this->catalogue->methods)),
+            array_values(array_map(static fn (Choice $c): Option => new Option($c->id, $c->name, $c->hint), $this->catalogues->for($row->workshop)->methods)),
             self::areas($read->pieces, $shown),
             $shown->value(self::sum(array_map(static fn (Workpiece $p): Area => $p->context->area(), array_values($read->pieces)))),
             $shown->value(self::sum(array_map(static fn (Workpiece $p): Area => self::bare($p), array_values($read->pieces)))),
-            $this->films($shopping, $need, $shown),
+            self::films($this->catalogues->for($row->workshop), $shopping, $need, $shown),
             array_values(array_map($need, array_filter($shopping->needs, static fn (Need $n): bool => Supplier::PAINT !== $n->kind))),
             $shopping->price()->rounded().' '.$currency,
             $planned->price()->rounded().' '.$currency,
@@ -83,7 +85,7 @@ final readonly class QuantitiesScreen
             },
             $this->orders($shopping, $currency, $shown),
             array_values($shopping->unmeasured),
-            array_map(static fn (string $id): string => self::name($row, $id), array_keys($read->without)),
+            array_map(static fn (string $id): string => self::name($row, $id), Keys::of($read->without)),
         );
     }
 
@@ -110,7 +112,7 @@ final readonly class QuantitiesScreen
     }
 
     /**
-     * @param array<string, Workpiece> $pieces
+     * @param array<int|string, Workpiece> $pieces
      *
      * @return list<AreaLine> largest first
      */
@@ -120,6 +122,7 @@ final readonly class QuantitiesScreen
         uasort($pieces, static fn (Workpiece $a, Workpiece $b): int => $b->context->area()->m2() <=> $a->context->area()->m2());
         $lines = [];
         foreach ($pieces as $id => $piece) {
+            $id = (string) $id;
             $shapes = array_map(static function (Shape $s) use ($shown, $whole): AreaShapeView {
                 $result = $s->result();
 
@@ -136,12 +139,13 @@ final readonly class QuantitiesScreen
      *
      * @return list<FilmNeedView>
      */
-    private function films(Shopping $shopping, callable $view, Shown $shown): array
+    private static function films(Catalogue $catalogue, Shopping $shopping, callable $view, Shown $shown): array
     {
         $most = max([1e-9, ...array_map(static fn (Need $n): float => $n->amount->si(), array_values($shopping->paint()))]);
         $films = [];
         foreach ($shopping->paint() as $id => $need) {
-            $product = $this->catalogue->product($id);
+            $id = (string) $id;
+            $product = $catalogue->product($id);
             $wet = Registry::standard()->run('film.wet', ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => Percentage::ratio($product->ratio->thinnerShare)], $product->sourceOf('dft', 'solids', 'ratio'));
             $onPart = array_sum(array_map(static fn (CoatAhead $c): float => $c->onPart->litresValue(), $need->coats));
             $swallowed = array_sum(array_map(static fn (CoatAhead $c): float => $c->swallowed->litresValue(), $need->coats));
@@ -165,7 +169,7 @@ final readonly class QuantitiesScreen
         return array_values(array_map(static fn (array $p): FilmPartView => new FilmPartView($p[0], $p[1], $shown->value(Volume::litres($p[2]))), $parts));
     }
 
-    /** @param array<string, string> $batches by tin */
+    /** @param array<int|string, string> $batches by tin */
     private function need(Need $need, array $batches, string $currency, Shown $shown): NeedView
     {
         $largest = max([1e-9, ...array_map(static fn (array $p): float => $p[0]->size->si(), $need->purchase->packs)]);
@@ -184,6 +188,7 @@ final readonly class QuantitiesScreen
     {
         $orders = [];
         foreach ($shopping->bySeller() as $seller => $needs) {
+            $seller = (string) $seller;
             $lead = $needs[0]->seller->leadDays ?? null;
             $lines = array_map(static fn (Need $n): string => sprintf('%s: %s', $n->name, implode(' + ', array_map(static fn (array $p): string => sprintf('%d × %s', $p[1], self::size($p[0], $shown)), $n->purchase->packs))), $needs);
             $price = Money::minor(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $needs)));

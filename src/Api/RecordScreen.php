@@ -8,12 +8,12 @@ use App\Api\View\EntryView;
 use App\Api\View\FactView;
 use App\Api\View\RecordView;
 use App\Api\View\StepLine;
+use App\Catalog\Catalogues;
 use App\Entity\LogRow;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use App\Work\YardAir;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Catalogue;
 use Hull\Job\LogEntry;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
@@ -24,7 +24,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the record screen: every line as written, and the surface they leave. */
 final readonly class RecordScreen
 {
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -42,7 +42,8 @@ final readonly class RecordScreen
         }
         $facts = [];
         foreach ($replayed->state->facts as $id => $level) {
-            $fact = $this->catalogue->facts[$id];
+            $id = (string) $id;
+            $fact = $this->catalogues->for($row->workshop)->facts[$id];
             $facts[] = new FactView($id, $fact->name, $fact->kind, round($level, 2));
         }
         $layers = [];
@@ -84,7 +85,7 @@ final readonly class RecordScreen
         }
         $step = null === $key ? null : $this->step($key, $line->part, $piece);
 
-        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, null === $e->used ? '' : $shown->value($e->used)->text, null === $e->film ? '' : $shown->value($e->film)->text, null === $e->rule ? $e->note : sprintf('%s: %s (%s)', $e->by, $e->note, $this->catalogue->rule($e->rule)->need->says ?? $e->rule), $e->corrects, $e->withdrawn, $replaced);
+        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, null === $e->used ? '' : $shown->value($e->used)->text, null === $e->film ? '' : $shown->value($e->film)->text, null === $e->rule ? $e->note : sprintf('%s: %s (%s)', $e->by, $e->note, $piece->context->catalogue()->rule($e->rule)->need->says ?? $e->rule), $e->corrects, $e->withdrawn, $replaced);
     }
 
     /** The step's name, from the version of the route that still had it. */
@@ -94,7 +95,7 @@ final readonly class RecordScreen
         foreach (null === $step ? $row->routes : [] as $version) {
             foreach ($version->steps as $stored) {
                 if (($stored['key'] ?? '') === $key) {
-                    return $this->catalogue->steps[$stored['step'] ?? '']->name ?? null;
+                    return $this->catalogues->for($row->workshop)->steps[$stored['step'] ?? '']->name ?? null;
                 }
             }
         }

@@ -10,6 +10,7 @@ use App\Api\View\RouteView;
 use App\Api\View\SchoolChoice;
 use App\Api\View\SchoolOption;
 use App\Api\View\StepView;
+use App\Catalog\Catalogues;
 use App\Entity\PartRow;
 use App\Entity\Workshop;
 use App\Work\Stored;
@@ -17,7 +18,6 @@ use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\RouteFigures;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Quantity\Duration;
@@ -33,14 +33,14 @@ use Psr\Clock\ClockInterface;
 /** Builds the route screen: steps with reasons, findings with mends, films, schools. */
 final readonly class RouteScreen
 {
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
     {
     }
 
     public function view(PartRow $row, Shown $shown): RouteView
     {
         $part = $this->stored->part($row);
-        $substrate = $this->catalogue->substrate($part->substrate);
+        $substrate = $this->catalogues->for($row->workshop)->substrate($part->substrate);
         $none = $shown->value($part->area());
         $latest = $row->latestRoute();
         try {
@@ -73,6 +73,7 @@ final readonly class RouteScreen
     /** @return array{list<StepView>, list<LayerView>} steps, films at the end */
     private function steps(Workpiece $piece, Route $route, Replayed $replayed, Shown $shown, Workshop $workshop): array
     {
+        $catalogue = $piece->context->catalogue();
         $runner = new StepRunner($piece->context);
         $reasons = $piece->reasons($route);
         $check = $piece->check();
@@ -80,7 +81,7 @@ final readonly class RouteScreen
         $steps = [];
         $layers = [];
         foreach ($route->steps as $routeStep) {
-            $step = $this->catalogue->step($routeStep->step);
+            $step = $catalogue->step($routeStep->step);
             $applied = $runner->apply($routeStep, $state);
             $state = $applied->state;
             $layers = array_slice($layers, 0, count($state->films));
@@ -89,11 +90,11 @@ final readonly class RouteScreen
                 $layers[] = Screens::layer($top, $shown, isset($replayed->finished[$routeStep->key]), $routeStep->key);
             }
             $product = $runner->product($routeStep);
-            $spoken = array_map(fn (string $id): Caution => $this->catalogue->cautions[$id], array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])));
-            $protect = array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($spoken));
-            $test = null === $step->accept ? null : $this->catalogue->tests[$step->accept];
+            $spoken = array_map(static fn (string $id): Caution => $catalogue->cautions[$id], array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])));
+            $protect = array_map(static fn (Protection $p): string => $p->name, $catalogue->protectionFor($spoken));
+            $test = null === $step->accept ? null : $catalogue->tests[$step->accept];
             $without = array_values(array_unique(array_map(static fn (Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)), $reasons[$routeStep->key]->without ?? [])));
-            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $this->catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard), $test->fail ?? '', implode(', ', array_map($this->catalogue->material(...), $step->uses)), $step->grits?->text() ?? '', array_slice($without, 0, 4), array_map(static fn (Caution $c): string => $c->name, $spoken), $protect, array_map(static fn (LocalTopicView $t): string => $t->name.': '.$t->text, BoardScreen::local($this->catalogue, $workshop, array_map(static fn (Caution $c): string => $c->id, $spoken))), $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
+            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard), $test->fail ?? '', implode(', ', array_map($catalogue->material(...), $step->uses)), $step->grits?->text() ?? '', array_slice($without, 0, 4), array_map(static fn (Caution $c): string => $c->name, $spoken), $protect, array_map(static fn (LocalTopicView $t): string => $t->name.': '.$t->text, BoardScreen::local($catalogue, $workshop, array_map(static fn (Caution $c): string => $c->id, $spoken))), $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
         }
 
         return [$steps, $layers];

@@ -10,11 +10,11 @@ use App\Api\Body\SheetBody;
 use App\Api\Body\SuppliersBody;
 use App\Api\Body\TinBody;
 use App\Api\View\StoreView;
+use App\Catalog\Catalogues;
 use App\Catalog\OwnText;
 use App\Format\Csv;
 use App\Work\Bookkeeper;
 use App\Work\Storeroom;
-use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Store\Movement;
@@ -34,7 +34,7 @@ final readonly class StoreController
     private const BY_HAND = [MovementKind::Opened, MovementKind::Activated, MovementKind::Used, MovementKind::Counted, MovementKind::Binned];
     private const MOST_TEXT = 500_000;
 
-    public function __construct(private Desk $desk, private Storeroom $room, private StoreScreen $screen, private Bookkeeper $books, private Catalogue $catalogue, private ClockInterface $clock)
+    public function __construct(private Desk $desk, private Storeroom $room, private StoreScreen $screen, private Bookkeeper $books, private Catalogues $catalogues, private ClockInterface $clock)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class StoreController
     #[Answers(StoreView::class, 201)]
     public function receive(Request $request): JsonResponse
     {
-        $this->room->receive($this->desk->account()->workshop, (new TinReader($this->catalogue))->tins(JsonBody::of($request), $this->clock->now()));
+        $this->room->receive($this->desk->account()->workshop, (new TinReader($this->catalogues->for($this->desk->account()->workshop)))->tins(JsonBody::of($request), $this->clock->now()));
 
         return $this->answer(201);
     }
@@ -60,7 +60,7 @@ final readonly class StoreController
     #[Answers(StoreView::class, 201)]
     public function import(Request $request): JsonResponse
     {
-        $reader = new TinReader($this->catalogue);
+        $reader = new TinReader($this->catalogues->for($this->desk->account()->workshop));
         $rows = Csv::read(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), TinReader::FIELDS, TinReader::REQUIRED);
         $tins = [];
         foreach ($rows as $row) {
@@ -92,7 +92,7 @@ final readonly class StoreController
         if (null !== $amount && MovementKind::Counted !== $kind && $amount->si() > $state->left->si() + 1e-9) {
             throw $body->field('amount')->refuse('There is not so much in it.', sprintf('up to %s; or count it anew first', $this->desk->shown()->value($state->left)->text));
         }
-        if (MovementKind::Activated === $kind && null === $this->catalogue->shelf($row->material)->activated) {
+        if (MovementKind::Activated === $kind && null === $this->catalogues->for($row->workshop)->shelf($row->material)->activated) {
             throw $body->field('kind')->refuse('This is not a can that is activated.', 'opened, used, counted or binned');
         }
         $this->room->move($row, new Movement($kind, $amount, $this->clock->now(), null, Node::remark($body->optional('note'), 500)));

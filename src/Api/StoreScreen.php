@@ -14,6 +14,7 @@ use App\Api\View\SheetView;
 use App\Api\View\StoreView;
 use App\Api\View\SupplierView;
 use App\Api\View\TinLineView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\MovementRow;
 use App\Entity\TinRow;
@@ -22,6 +23,7 @@ use App\Work\Storeroom;
 use App\Work\YardStores;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\ProductSheet;
+use Hull\Input\Keys;
 use Hull\Pack\Pack;
 use Hull\Pack\Stock;
 use Hull\Quantity\Quantity;
@@ -38,7 +40,7 @@ final readonly class StoreScreen
     /** A tin that ends within these days is shown as ending soon. */
     private const SOON_DAYS = 60;
 
-    public function __construct(private Storeroom $room, private YardStores $yard, private Catalogue $catalogue, private ClockInterface $clock, private string $sheetExample, private string $csvExample)
+    public function __construct(private Storeroom $room, private YardStores $yard, private Catalogues $catalogues, private ClockInterface $clock, private string $sheetExample, private string $csvExample)
     {
     }
 
@@ -46,18 +48,19 @@ final readonly class StoreScreen
     public function view(Workshop $workshop, array $jobs, Shown $shown): StoreView
     {
         $now = $this->clock->now();
+        $catalogue = $this->catalogues->for($workshop);
         $tins = [];
         foreach ($this->room->rows() as $row) {
             $tins[$row->material][] = [$row, $this->room->state($row)];
         }
-        [$needed, $users] = $this->wanted($jobs);
+        [$needed, $users] = $this->wanted($catalogue, $jobs);
         $materials = [];
         $expiring = [];
-        foreach (array_unique([...array_keys($tins), ...array_keys($needed)]) as $material) {
-            $materials[] = $this->material($material, $tins[$material] ?? [], $needed[$material] ?? null, array_keys($users[$material] ?? []), $now, $shown);
+        foreach (array_unique([...Keys::of($tins), ...Keys::of($needed)]) as $material) {
+            $materials[] = self::material($catalogue, $material, $tins[$material] ?? [], $needed[$material] ?? null, Keys::of($users[$material] ?? []), $now, $shown);
             foreach ($tins[$material] ?? [] as [$row, $state]) {
                 if (!$state->isEmpty() && null !== $state->expires && $state->expires < self::soon($now)) {
-                    $expiring[] = new ExpiryView($this->catalogue->material($material), $row->batch, $shown->value($state->left), $state->expires->format('Y-m-d\TH:i:s\Z'), $state->because, $state->isExpired($now), array_keys($users[$material] ?? []));
+                    $expiring[] = new ExpiryView($catalogue->material($material), $row->batch, $shown->value($state->left), $state->expires->format('Y-m-d\TH:i:s\Z'), $state->because, $state->isExpired($now), Keys::of($users[$material] ?? []));
                 }
             }
         }
@@ -67,10 +70,10 @@ final readonly class StoreScreen
 
         return new StoreView(
             $now->format('Y-m-d\TH:i:s\Z'), $materials, $expiring,
-            array_map(fn (array $c): ConflictView => new ConflictView($c[0], $this->catalogue->material($c[2]), $this->catalogue->material($c[3]), $c[1]->says, $c[1]->consequence), Cabinets::conflicts($this->catalogue, $states)),
-            array_values(array_map($this->sheet(...), array_filter($workshop->sheets, fn (array $s): bool => isset($this->catalogue->products[is_string($s['class'] ?? null) ? $s['class'] : ''])))),
+            array_map(static fn (array $c): ConflictView => new ConflictView($c[0], $catalogue->material($c[2]), $catalogue->material($c[3]), $c[1]->says, $c[1]->consequence), Cabinets::conflicts($catalogue, $states)),
+            array_values(array_map(static fn (array $s): SheetView => self::sheet($catalogue, $s), array_filter($workshop->sheets, static fn (array $s): bool => isset($catalogue->products[is_string($s['class'] ?? null) ? $s['class'] : ''])))),
             array_map(static fn (Supplier $s): SupplierView => new SupplierView($s->name, $s->leadDays, $s->sells), Storeroom::suppliers($workshop)),
-            [...array_values(array_map(static fn (\Hull\Catalog\Product $p): Option => new Option($p->id, $p->name, $p->example), $this->catalogue->products)), ...array_values(array_map(static fn (\Hull\Catalog\Supply $s): Option => new Option($s->id, $s->name, $s->example), $this->catalogue->supplies))],
+            [...array_values(array_map(static fn (\Hull\Catalog\Product $p): Option => new Option($p->id, $p->name, $p->example), $catalogue->products)), ...array_values(array_map(static fn (\Hull\Catalog\Supply $s): Option => new Option($s->id, $s->name, $s->example), $catalogue->supplies))],
             (string) file_get_contents($this->sheetExample), (string) file_get_contents($this->csvExample),
         );
     }
@@ -83,9 +86,9 @@ final readonly class StoreScreen
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array{array<string, Quantity>, array<string, array<string, true>>} amount by material, and the parts that want it
+     * @return array{array<int|string, Quantity>, array<int|string, array<int|string, true>>} amount by material, and the parts that want it
      */
-    private function wanted(array $jobs): array
+    private function wanted(Catalogue $catalogue, array $jobs): array
     {
         $needed = [];
         $users = [];
@@ -95,7 +98,7 @@ final readonly class StoreScreen
                 $users[$coat->product][$coat->part] = true;
             }
             foreach ($wanted->supplies as $supply => $amount) {
-                $measure = Pack::size($this->catalogue->supplies[$supply]->packs[0]);
+                $measure = Pack::size($catalogue->supplies[$supply]->packs[0]);
                 $needed[$supply] = $measure::ofSi(($needed[$supply] ?? $measure::ofSi(0.0))->si() + $amount);
                 foreach ($jobs as $job) {
                     if ((string) $job->id === $id) {
@@ -112,10 +115,10 @@ final readonly class StoreScreen
      * @param list<array{TinRow, TinState}> $tins
      * @param list<string>                  $users
      */
-    private function material(string $id, array $tins, ?Quantity $needed, array $users, \DateTimeImmutable $now, Shown $shown): MaterialView
+    private static function material(Catalogue $catalogue, string $id, array $tins, ?Quantity $needed, array $users, \DateTimeImmutable $now, Shown $shown): MaterialView
     {
-        $product = $this->catalogue->products[$id] ?? null;
-        $supply = $this->catalogue->supplies[$id] ?? null;
+        $product = $catalogue->products[$id] ?? null;
+        $supply = $catalogue->supplies[$id] ?? null;
         $measure = ($tins[0] ?? null)[1]->left ?? $needed ?? Volume::litres(0.0);
         $stock = new Stock(array_map(static fn (array $t): \Hull\Pack\Lot => $t[1]->asLot(), $tins));
         $good = array_filter($tins, static fn (array $t): bool => !$t[1]->isExpired($now));
@@ -123,35 +126,36 @@ final readonly class StoreScreen
         $needed ??= $measure::ofSi(0.0);
 
         return new MaterialView(
-            $id, $this->catalogue->material($id), $product->example ?? $supply->example ?? '', null === $product ? Supplier::CHEMICALS : Supplier::PAINT, $product->hatch ?? '',
-            $this->catalogue->shelf($id)->text(), $shown->value($total), $shown->value($needed), $shown->value($stock->missing($needed, $now)),
-            array_map(fn (array $t): TinLineView => $this->tin($t[0], $t[1], $now, $shown), $tins), $users,
+            $id, $catalogue->material($id), $product->example ?? $supply->example ?? '', null === $product ? Supplier::CHEMICALS : Supplier::PAINT, $product->hatch ?? '',
+            $catalogue->shelf($id)->text(), $shown->value($total), $shown->value($needed), $shown->value($stock->missing($needed, $now)),
+            array_map(static fn (array $t): TinLineView => self::tin($catalogue, $t[0], $t[1], $now, $shown), $tins), $users,
         );
     }
 
-    private function tin(TinRow $row, TinState $s, \DateTimeImmutable $now, Shown $shown): TinLineView
+    private static function tin(Catalogue $catalogue, TinRow $row, TinState $s, \DateTimeImmutable $now, Shown $shown): TinLineView
     {
         $instant = static fn (?\DateTimeImmutable $at): ?string => $at?->format('Y-m-d\TH:i:s\Z');
         $measure = Storeroom::MEASURES[$row->measure];
 
         return new TinLineView(
             (string) $row->id, $row->batch, $shown->value($s->tin->size), $shown->value($s->left), min(1.0, $s->left->si() / max(1e-9, $s->tin->size->si())),
-            null !== $s->opened, $instant($s->opened), $instant($s->activated), null !== $this->catalogue->shelf($row->material)->activated && null === $s->activated && !$s->isEmpty(), $instant($s->expires), $s->because, $s->isExpired($now),
+            null !== $s->opened, $instant($s->opened), $instant($s->activated), null !== $catalogue->shelf($row->material)->activated && null === $s->activated && !$s->isEmpty(), $instant($s->expires), $s->because, $s->isExpired($now),
             null !== $s->expires && !$s->isEmpty() && $s->expires < self::soon($now), $row->cabinet, $s->tin->price?->text() ?? '',
             array_values(array_map(static fn (MovementRow $m): MovementView => new MovementView($m->kind->value, null === $m->amount ? '' : $shown->value($measure::ofSi($m->amount))->text, $m->at->format('Y-m-d\TH:i:s\Z'), $m->note), $row->movements->toArray())),
         );
     }
 
-    /** @param array<string, mixed> $written */
-    private function sheet(array $written): SheetView
+    /** @param array<int|string, mixed> $written */
+    private static function sheet(Catalogue $catalogue, array $written): SheetView
     {
-        $sheet = ProductSheet::read($written, array_map(strval(...), array_keys($this->catalogue->products)));
+        $sheet = ProductSheet::read($written, array_map(strval(...), array_keys($catalogue->products)));
         $fields = [];
         foreach ($sheet->fields as $field => $value) {
+            $field = (string) $field;
             $fields[] = new SheetFieldView(str_replace('_', ' ', $field), self::words($value));
         }
 
-        return new SheetView($sheet->class, $this->catalogue->product($sheet->class)->name, $sheet->name, $sheet->source, $fields, Yaml::dump($written, 2));
+        return new SheetView($sheet->class, $catalogue->product($sheet->class)->name, $sheet->name, $sheet->source, $fields, Yaml::dump($written, 2));
     }
 
     private static function words(mixed $value): string

@@ -26,7 +26,7 @@ use Hull\Quantity\Temperature;
 /** Builds the survey screen and measures shapes while they are typed. */
 final readonly class SurveyScreen
 {
-    public function __construct(private Stored $stored, private JobReader $reader)
+    public function __construct(private Stored $stored)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class SurveyScreen
         $views = [];
         foreach ($list->items(200) as $index => $node) {
             try {
-                $views[] = self::shape($this->reader->shape($node, $index + 1), $shown);
+                $views[] = self::shape(JobReader::shape($node, $index + 1), $shown);
             } catch (InvalidInput $e) {
                 $typed = array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : '', is_array($node->value) ? $node->value : []);
                 $views[] = new ShapeView($typed['name'] ?? '', $typed['kind'] ?? '', self::named($typed), [], null, $e->getMessage().('' === $e->accepted ? '' : ' Accepted: '.$e->accepted.'.'), substr($e->pointer, strlen($node->pointer)));
@@ -68,7 +68,7 @@ final readonly class SurveyScreen
         return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, $place->air->temperature->si(), $place->air->humidity->si(), null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class), $place->hazards);
     }
 
-    /** @param array<string, mixed> $survey */
+    /** @param array<int|string, mixed> $survey */
     private static function text(array $survey, string $field): string
     {
         return is_string($survey[$field] ?? null) ? $survey[$field] : '';
@@ -101,7 +101,7 @@ final readonly class SurveyScreen
     /**
      * @param array<array-key, string> $typed
      *
-     * @return array<string, string>
+     * @return array<int|string, string>
      */
     private static function named(array $typed): array
     {

@@ -9,13 +9,13 @@ use App\Api\View\JobView;
 use App\Api\View\PartLine;
 use App\Api\View\TodayCard;
 use App\Api\View\TodayView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Catalogue;
 use Hull\Quantity\Duration;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\NoRoute;
@@ -30,7 +30,7 @@ final readonly class TodayScreen
     private const FILM = ['coat', 'last-wipe'];
     private const URGENCY = ['now' => 0, 'soon' => 1, 'work' => 2, 'wait' => 3, 'done' => 4];
 
-    public function __construct(private Stored $stored, private Catalogue $catalogue, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
     {
     }
 
@@ -62,7 +62,7 @@ final readonly class TodayScreen
     private function line(PartRow $row): PartLine
     {
         $part = $this->stored->part($row);
-        $substrate = $this->catalogue->substrate($part->substrate)->name;
+        $substrate = $this->catalogues->for($row->workshop)->substrate($part->substrate)->name;
         try {
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
@@ -97,13 +97,13 @@ final readonly class TodayScreen
         $running = array_values(array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => isset($replayed->started[$s->key])))[0] ?? null;
         $coatsLeft = [] !== array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => null !== $s->product);
         [$urgency, $message] = $this->urgency($replayed->state->phase(), $band, $coatsLeft, null === $next, [] === $replayed->finished, $now, $shown);
-        if ('work' === $urgency && null !== $next && $this->catalogue->step($next->step)->isWait()) {
+        if ('work' === $urgency && null !== $next && $this->catalogues->for($row->workshop)->step($next->step)->isWait()) {
             [$urgency, $message] = ['wait', $this->waitsFor($row, $piece, $replayed, $now)];
         }
-        if ('work' === $urgency && null !== $next && !$gate->flag('open') && [] !== array_intersect(self::FILM, $this->catalogue->step($next->step)->tags)) {
+        if ('work' === $urgency && null !== $next && !$gate->flag('open') && [] !== array_intersect(self::FILM, $this->catalogues->for($row->workshop)->step($next->step)->tags)) {
             [$urgency, $message] = ['wait', 'No film in this air. '.implode(' ', $gate->outcome->warnings)];
         }
-        $nextStep = null === $next ? null : $this->catalogue->step($next->step);
+        $nextStep = null === $next ? null : $this->catalogues->for($row->workshop)->step($next->step);
 
         return new TodayCard((string) $row->id, $part->name, $row->job->name, $place->name, $air($replayed->air), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), null === $running ? '' : $piece->check()->name($running), null === $next ? '' : $piece->check()->name($next), $nextStep->how ?? '', $band, $urgency, $message);
     }

@@ -20,6 +20,7 @@ use Hull\Bench\Workpiece;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Cure\Readiness;
+use Hull\Input\Keys;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\Finding;
@@ -72,7 +73,7 @@ final readonly class WindowScreen
             Screens::instant($next->span->earliest), Screens::instant($next->span->latest), $next->span->isOpen(),
             array_map(static fn (array $z): ZoneView => new ZoneView(Screens::instant($z[0]) ?? '', Screens::instant($z[1]), Screens::instant($z[2])), $next->zones),
             $next->advice,
-            array_map(static fn (string $for, array $r): ReadyView => new ReadyView(Readiness::from($for)->words(), Screens::instant($r[0]), !$r[1]), array_keys($next->ready), array_values($next->ready)),
+            array_map(static fn (string $for, array $r): ReadyView => new ReadyView(Readiness::from($for)->words(), Screens::instant($r[0]), !$r[1]), Keys::of($next->ready), array_values($next->ready)),
         );
     }
 
@@ -96,7 +97,7 @@ final readonly class WindowScreen
     /**
      * The gate for the next coat still to be laid, or for any film.
      *
-     * @param array<string, float> $finished
+     * @param array<int|string, float> $finished
      */
     public static function gate(\Hull\Climate\Air $air, ?Workpiece $piece = null, array $finished = []): Result
     {

@@ -10,6 +10,7 @@ use App\Api\View\WorkCardView;
 use App\Entity\JobRow;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\WorkCard\Kept;
 use Hull\WorkCard\Kinds;
@@ -78,7 +79,7 @@ final readonly class WorkCardController
     private function read(JobRow $row, Request $request): Kept
     {
         $body = JsonBody::of($request)->only(['kind', 'name', 'inputs', 'rows', 'part', 'id']);
-        $kind = $body->field('kind')->choice(array_keys(Kinds::all()));
+        $kind = $body->field('kind')->choice(Keys::of(Kinds::all()));
         $filled = static fn (Node $n): array => array_filter(array_map(static fn (Node $v): mixed => $v->value, $n->fields()), static fn (mixed $v): bool => '' !== $v);
         $inputs = $filled($body->field('inputs'));
         foreach (Kinds::all()[$kind]->fields() as $field) {

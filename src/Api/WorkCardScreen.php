@@ -12,6 +12,7 @@ use App\Api\View\Option;
 use App\Api\View\WorkCardsView;
 use App\Api\View\WorkCardView;
 use App\Api\View\WorkKindView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Work\Stored;
 use Hull\Bench\Workpiece;
@@ -34,7 +35,7 @@ use Hull\WorkCard\Mark;
 /** Builds the work cards of a job: pours, baths, laminates, cans. */
 final readonly class WorkCardScreen
 {
-    public function __construct(private Stored $stored, private Catalogue $catalogue)
+    public function __construct(private Stored $stored, private Catalogues $catalogues)
     {
     }
 
@@ -60,7 +61,7 @@ final readonly class WorkCardScreen
     {
         $piece = $this->piece($row, $kept->part);
         try {
-            return $this->worked($kept, $kept->card($piece), $piece, $shown);
+            return self::worked($this->catalogues->for($row->workshop), $kept, $kept->card($piece), $piece, $shown);
         } catch (InvalidInput $e) {
             return $this->blank($kept, $piece, $e->getMessage().('' === $e->accepted ? '' : ' Accepted: '.$e->accepted.'.'), ltrim($e->pointer, '/'));
         } catch (NoRoute $e) {
@@ -90,10 +91,10 @@ final readonly class WorkCardScreen
         return new WorkCardView($kept->id, $kept->kind->id(), $kept->kind->name(), $kept->name, $kept->part ?? '', $piece->part->name ?? '', $inputs, $rows, [], null, [], [], [], [], $error, $field);
     }
 
-    private function worked(Kept $kept, Card $card, ?Workpiece $piece, Shown $shown): WorkCardView
+    private static function worked(Catalogue $catalogue, Kept $kept, Card $card, ?Workpiece $piece, Shown $shown): WorkCardView
     {
         [$inputs, $rows] = self::typed($kept);
-        $cautions = array_map(fn (string $id): Caution => $this->catalogue->cautions[$id], $card->cautions);
+        $cautions = array_map(static fn (string $id): Caution => $catalogue->cautions[$id], $card->cautions);
 
         return new WorkCardView(
             $kept->id, $kept->kind->id(), $kept->kind->name(), $kept->name, $kept->part ?? '', $piece->part->name ?? '', $inputs, $rows,
@@ -102,7 +103,7 @@ final readonly class WorkCardScreen
             array_map(static fn (Line $l): string => $l->in($shown->units), $card->steps),
             $card->warnings(),
             array_map(static fn (Caution $c): string => $c->name, $cautions),
-            array_map(static fn (Protection $p): string => $p->name, $this->catalogue->protectionFor($cautions)),
+            array_map(static fn (Protection $p): string => $p->name, $catalogue->protectionFor($cautions)),
             '', '',
         );
     }
@@ -115,7 +116,7 @@ final readonly class WorkCardScreen
         return new DrawingView($h / $w, $d->caption, array_map(static fn (Mark $m): MarkView => new MarkView($m->role, $m->x / $w, $m->y / $h, $m->width / $w, $m->height / $h, $m->label?->in($shown->units) ?? ''), $d->marks));
     }
 
-    /** @return array{array<string, string>, list<array<string, string>>} single fields, and the rows of the one that is a list */
+    /** @return array{array<int|string, string>, list<array<int|string, string>>} single fields, and the rows of the one that is a list */
     private static function typed(Kept $kept): array
     {
         $inputs = [];
@@ -136,7 +137,7 @@ final readonly class WorkCardScreen
     /**
      * @param array<array-key, mixed> $row
      *
-     * @return array<string, string>
+     * @return array<int|string, string>
      */
     private static function words(array $row): array
     {

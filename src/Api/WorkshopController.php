@@ -7,10 +7,11 @@ namespace App\Api;
 use App\Api\Body\WorkshopBody;
 use App\Api\View\LocalTopicView;
 use App\Api\View\WorkshopView;
+use App\Catalog\Catalogues;
 use App\Entity\Workshop;
 use App\Work\Bookkeeper;
-use Hull\Catalog\Catalogue;
 use Hull\Catalog\LocalTopic;
+use Hull\Input\Keys;
 use Hull\Quantity\Money;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -19,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Local rules, limits and rates of a workshop. */
 final readonly class WorkshopController
 {
-    public function __construct(private Desk $desk, private Catalogue $catalogue, private Bookkeeper $books)
+    public function __construct(private Desk $desk, private Catalogues $catalogues, private Bookkeeper $books)
     {
     }
 
@@ -37,7 +38,7 @@ final readonly class WorkshopController
     {
         $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local']);
         $local = [];
-        foreach ($body->field('local')->only(array_keys($this->catalogue->local))->fields() as $topic => $text) {
+        foreach ($body->field('local')->only(Keys::of($this->catalogues->for($this->desk->account()->workshop)->local))->fields() as $topic => $text) {
             $written = \Hull\Input\Node::remark($text, 2000);
             if ('' !== $written) {
                 $local[$topic] = $written;
@@ -56,6 +57,6 @@ final readonly class WorkshopController
 
     private function view(Workshop $workshop): WorkshopView
     {
-        return new WorkshopView($workshop->name, $workshop->timezone, $workshop->currency, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogue->local)));
+        return new WorkshopView($workshop->name, $workshop->timezone, $workshop->currency, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogues->for($this->desk->account()->workshop)->local)));
     }
 }

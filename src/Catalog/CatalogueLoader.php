@@ -35,7 +35,7 @@ final readonly class CatalogueLoader
         return $catalogue;
     }
 
-    /** @return array<string, list<mixed>> kind => entries of every file */
+    /** @return array<int|string, list<mixed>> kind => entries of every file */
     public function data(): array
     {
         $data = [];

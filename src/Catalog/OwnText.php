@@ -85,10 +85,10 @@ final readonly class OwnText
     }
 
     /**
-     * @param array<string, list<mixed>> $data
-     * @param list<mixed>                $sheets
+     * @param array<int|string, list<mixed>> $data
+     * @param list<mixed>                    $sheets
      *
-     * @return array<string, list<mixed>>
+     * @return array<int|string, list<mixed>>
      */
     private function withSheets(array $data, array $sheets): array
     {
@@ -108,7 +108,7 @@ final readonly class OwnText
     }
 
     /**
-     * @param array<string, list<mixed>> $data
+     * @param array<int|string, list<mixed>> $data
      *
      * @return list<string>
      */

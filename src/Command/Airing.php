@@ -27,7 +27,7 @@ final readonly class Airing
 {
     private const BEFORE_H = 24 * 14;
 
-    public function __construct(private Catalogue $catalogue, private Files $files, private ClockInterface $clock)
+    public function __construct(private Catalogue $shipped, private Files $files, private ClockInterface $clock)
     {
     }
 
@@ -72,7 +72,7 @@ final readonly class Airing
                 }
             }
             $from = (int) floor($now) - self::BEFORE_H;
-            $places[$id] = PlaceAir::of($this->catalogue->places[$place->kind], $place->air, $forecast ?? Forecast::of($from, [Weather::of($place->air, Speed::metresPerSecond(0.0))], 'as the place is set'), $readings, $from, self::BEFORE_H + 24 * (Planning::DAYS + 2));
+            $places[$id] = PlaceAir::of($this->shipped->places[$place->kind], $place->air, $forecast ?? Forecast::of($from, [Weather::of($place->air, Speed::metresPerSecond(0.0))], 'as the place is set'), $readings, $from, self::BEFORE_H + 24 * (Planning::DAYS + 2));
         }
 
         return new Airs($places);

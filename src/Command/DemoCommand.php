@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use App\Catalog\Catalogues;
 use App\Device\WeatherService;
 use App\Entity\Account;
 use App\Entity\TinRow;
@@ -15,7 +16,6 @@ use App\Work\Storeroom;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Doctrine\ORM\EntityManagerInterface;
-use Hull\Catalog\Catalogue;
 use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\LogEntry;
@@ -42,7 +42,7 @@ final class DemoCommand extends Command
     /** The last line of each demo log is put this long before now, so that its windows are live. */
     private const LAST_LINE_AGO_H = 5.0;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly Storeroom $room, private readonly Catalogue $catalogue, private readonly WeatherService $weather, private readonly YardAir $air, private readonly YardPlan $plans, private readonly string $directory)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly Storeroom $room, private readonly Catalogues $catalogues, private readonly WeatherService $weather, private readonly YardAir $air, private readonly YardPlan $plans, private readonly string $directory)
     {
         parent::__construct();
     }
@@ -70,7 +70,7 @@ final class DemoCommand extends Command
     /** The shelf of the yard: ages in days before now, so that what ends soon ends soon. */
     private function stock(Workshop $yard, Node $own): void
     {
-        $reader = new TinReader($this->catalogue);
+        $reader = new TinReader($this->catalogues->for($yard));
         $now = $this->clock->now();
         $day = static fn (?Node $days): ?string => null === $days ? null : $now->modify(sprintf('%+d days', $days->integer(-3000, 3000)))->format('Y-m-d');
         $tins = [];

@@ -18,8 +18,11 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Reads job files for the console; "-" is standard input. */
 final readonly class Files
 {
-    public function __construct(private JobReader $reader, private Catalogue $catalogue)
+    private Catalogue $catalogue;
+
+    public function __construct(Catalogue $shipped)
     {
+        $this->catalogue = $shipped;
     }
 
     /** With an own catalogue beside the shipped one. */
@@ -30,14 +33,13 @@ final readonly class Files
         if ([] !== $errors) {
             throw new InvalidInput('', $path.': '.$errors[0]->text(), $errors[0]->accepted);
         }
-        $catalogue = $own->catalogue($text);
 
-        return new self(new JobReader($catalogue), $catalogue);
+        return new self($own->catalogue($text));
     }
 
     public function job(string $path): Job
     {
-        return $this->reader->job(JsonBody::decode(self::read($path)));
+        return (new JobReader($this->catalogue))->job(JsonBody::decode(self::read($path)));
     }
 
     /** @return list<Workpiece> */

@@ -7,6 +7,7 @@ namespace App\Command;
 use App\Catalog\OwnText;
 use App\Format\RouteFormat;
 use Hull\Input\InvalidInput;
+use Hull\Input\Keys;
 use Hull\Job\Job;
 use Hull\Job\JobPlan;
 use Hull\Job\Part;
@@ -53,7 +54,7 @@ final class PlanCommand extends Command
         return [] === $plan->without ? self::SUCCESS : self::FAILURE;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     private static function data(JobPlan $plan): array
     {
         $parts = [];
@@ -61,7 +62,7 @@ final class PlanCommand extends Command
             $piece = $plan->pieces[$id];
             $parts[] = ['id' => $piece->part->id, 'name' => $piece->part->name, 'area' => $piece->context->area()->m2(), 'system' => $piece->context->system->id, 'route' => RouteFormat::route($piece, $route)];
         }
-        $actions = array_map(static fn (SharedAction $a): array => ['step' => $a->step, 'product' => $a->product, 'place' => $a->place, 'zones' => array_keys($a->zones), 'saved_min' => $a->saved], $plan->actions);
+        $actions = array_map(static fn (SharedAction $a): array => ['step' => $a->step, 'product' => $a->product, 'place' => $a->place, 'zones' => Keys::of($a->zones), 'saved_min' => $a->saved], $plan->actions);
 
         return ['parts' => $parts, 'together' => $actions];
     }

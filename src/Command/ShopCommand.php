@@ -11,6 +11,7 @@ use Hull\Input\InvalidInput;
 use Hull\Job\JobPlan;
 use Hull\Job\Shopping;
 use Hull\Quantity\UnitSystem;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -21,7 +22,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('hull:shop', 'What a job still needs, product by product, and the packs that cover it')]
 final class ShopCommand extends Command
 {
-    public function __construct(private readonly Files $files, private readonly Catalogue $catalogue)
+    public function __construct(private readonly Files $files, private readonly Catalogue $shipped, private readonly ClockInterface $clock)
     {
         parent::__construct();
     }
@@ -66,9 +67,9 @@ final class ShopCommand extends Command
         $done = [];
         foreach ($plan->routes as $id => $route) {
             $pieces[$id] = $plan->pieces[$id]->routed($route);
-            $done[$id] = $pieces[$id]->replay(new \DateTimeImmutable());
+            $done[$id] = $pieces[$id]->replay($this->clock->now());
         }
 
-        return Shopping::of($this->catalogue, $pieces, $done);
+        return Shopping::of($this->shipped, $pieces, $done);
     }
 }

@@ -9,7 +9,7 @@ final readonly class Service
 {
     private const MOST_BYTES = 1_000_000;
 
-    /** @param array<string, mixed> $body */
+    /** @param array<int|string, mixed> $body */
     public static function post(string $address, string $path, array $body, float $patience = 2.0): void
     {
         if ('' !== $address) {

@@ -23,7 +23,7 @@ class JobRow implements BelongsToWorkshop
     #[ORM\Column(type: 'integer', options: ['default' => 1])]
     public int $version = 1;
 
-    /** @var list<array<string, mixed>> */
+    /** @var list<array<int|string, mixed>> */
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $places = [];
 
@@ -31,7 +31,7 @@ class JobRow implements BelongsToWorkshop
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $without = [];
 
-    /** @var list<array<string, mixed>> work cards, in the form of the job file */
+    /** @var list<array<int|string, mixed>> work cards, in the form of the job file */
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $cards = [];
 

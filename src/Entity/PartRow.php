@@ -37,14 +37,14 @@ class PartRow implements BelongsToWorkshop
     #[ORM\OrderBy(['number' => 'ASC'])]
     public Collection $log;
 
-    /** @param array<string, mixed> $survey */
+    /** @param array<int|string, mixed> $survey */
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'parts')]
         #[ORM\JoinColumn(nullable: false)]
         public readonly JobRow $job,
         #[ORM\Column]
         public readonly int $position,
-        /** @var array<string, mixed> */
+        /** @var array<int|string, mixed> */
         #[ORM\Column(type: 'json', options: ['jsonb' => true])]
         public array $survey,
     ) {

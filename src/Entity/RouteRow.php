@@ -28,7 +28,7 @@ class RouteRow implements BelongsToWorkshop
         public readonly PartRow $part,
         #[ORM\Column]
         public readonly int $number,
-        /** @var list<array<string, string>> */
+        /** @var list<array<int|string, string>> */
         #[ORM\Column(type: 'json', options: ['jsonb' => true])]
         public readonly array $steps,
         #[ORM\Column(length: 500)]

@@ -16,7 +16,7 @@ class Workshop
     #[ORM\Column(type: 'uuid')]
     public Uuid $id;
 
-    /** @var array<string, string> local rules, topic => what the workshop wrote */
+    /** @var array<int|string, string> local rules, topic => what the workshop wrote */
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '{}'])]
     public array $local = [];
 
@@ -35,7 +35,7 @@ class Workshop
     #[ORM\Column(type: 'text', options: ['default' => ''])]
     public string $ownCatalogue = '';
 
-    /** @var list<array<string, mixed>> sheets of the workshop's own tins, one to a class of product */
+    /** @var list<array<int|string, mixed>> sheets of the workshop's own tins, one to a class of product */
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $sheets = [];
 
@@ -43,7 +43,7 @@ class Workshop
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $suppliers = [];
 
-    /** @var array<string, mixed> who works when, as the core reads it; empty for the usual hours */
+    /** @var array<int|string, mixed> who works when, as the core reads it; empty for the usual hours */
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $crew = [];
 

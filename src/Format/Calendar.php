@@ -17,9 +17,9 @@ final class Calendar
 
     /**
      * @param list<Node>                                          $work    as App\Work\PlanBody keeps it
-     * @param array<string, string>                               $parts   name by part, with its job
+     * @param array<int|string, string>                           $parts   name by part, with its job
      * @param list<array{string, string, float|null, float|null}> $windows id, name, opens, closes: hours since 1970 UTC
-     * @param array<string, mixed>                                $crew    as Hull\Schedule\Crew was read from
+     * @param array<int|string, mixed>                            $crew    as Hull\Schedule\Crew was read from
      */
     public static function of(string $yard, array $work, array $parts, array $windows, array $crew, \DateTimeZone $zone, \DateTimeImmutable $now): string
     {
@@ -55,7 +55,7 @@ final class Calendar
         $calendar->add($event);
     }
 
-    /** @param array<string, mixed> $crew */
+    /** @param array<int|string, mixed> $crew */
     private static function hours(VCalendar $calendar, array $crew, \DateTimeZone $zone, \DateTimeImmutable $now): void
     {
         $monday = $now->setTimezone($zone)->modify('monday this week midnight');

@@ -10,7 +10,7 @@ use Hull\Quantity\Quantity;
 /** The JSON form of a computed result, the same for console and API. */
 final class ComputeFormat
 {
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public static function result(Result $result): array
     {
         $values = [];

@@ -17,7 +17,7 @@ use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
 /** Describes the API from its routes and from the types of its view and body classes. */
 final class OpenApi
 {
-    /** @var array<string, array<string, mixed>|null> */
+    /** @var array<int|string, array<int|string, mixed>|null> */
     private array $schemas = [];
 
     private readonly TypeResolver $types;
@@ -27,7 +27,7 @@ final class OpenApi
         $this->types = TypeResolver::create();
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public function describe(): array
     {
         $paths = [];
@@ -53,7 +53,7 @@ final class OpenApi
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     private function operation(string $name, string $verb, string $path, \ReflectionMethod $method): array
     {
         $operation = ['operationId' => lcfirst(str_replace(' ', '', ucwords(str_replace('_', ' ', substr($name, 4)))))];
@@ -91,7 +91,7 @@ final class OpenApi
     /**
      * @param class-string $class
      *
-     * @return array<string, string>
+     * @return array<int|string, string>
      */
     private function reference(string $class): array
     {
@@ -107,7 +107,7 @@ final class OpenApi
     /**
      * @param \ReflectionClass<object> $class
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     private function object(\ReflectionClass $class): array
     {
@@ -125,7 +125,7 @@ final class OpenApi
         return ['type' => 'object', 'description' => $words, 'required' => $required, 'properties' => $properties];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     private function schema(Type $type): array
     {
         if ($type instanceof Type\NullableType) {

@@ -12,7 +12,7 @@ use Hull\Route\Route;
 /** The JSON form of routes and findings, for scripts. */
 final class RouteFormat
 {
-    /** @return list<array<string, string|null>> */
+    /** @return list<array<int|string, string|null>> */
     public static function route(Workpiece $piece, Route $route): array
     {
         $check = $piece->check();
@@ -27,7 +27,7 @@ final class RouteFormat
     /**
      * @param list<Finding> $findings
      *
-     * @return list<array<string, mixed>>
+     * @return list<array<int|string, mixed>>
      */
     public static function findings(array $findings): array
     {

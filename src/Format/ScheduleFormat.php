@@ -12,7 +12,7 @@ use Hull\Schedule\Why;
 /** A schedule as the console and the calendar say it. */
 final class ScheduleFormat
 {
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public static function data(Schedule $schedule): array
     {
         $yard = $schedule->yard;

@@ -166,7 +166,7 @@ final readonly class Bookkeeper
         $this->em->flush();
     }
 
-    /** @param array<string, string> $local topic => text */
+    /** @param array<int|string, string> $local topic => text */
     public function furnish(Workshop $workshop, string $currency, ?Money $hourRate, ?int $vocLimit, array $local): void
     {
         $workshop->currency = $currency;
@@ -395,7 +395,7 @@ final readonly class Bookkeeper
     /**
      * A part without route and log, in the form of the job file.
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     private static function stripped(Part $part): array
     {

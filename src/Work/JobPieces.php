@@ -13,9 +13,9 @@ use Hull\Route\NoRoute;
 final readonly class JobPieces
 {
     /**
-     * @param array<string, Workpiece> $pieces
-     * @param array<string, Replayed>  $done
-     * @param array<string, string>    $without parts without a route => why
+     * @param array<int|string, Workpiece> $pieces
+     * @param array<int|string, Replayed>  $done
+     * @param array<int|string, string>    $without parts without a route => why
      */
     private function __construct(public array $pieces, public array $done, public array $without)
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Entity\PlanRow;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Schedule\Hangs;
 use Hull\Schedule\LowerBound;
@@ -22,10 +23,10 @@ use Hull\Schedule\Yard;
 final class PlanBody
 {
     /**
-     * @param array<string, float>       $pins
-     * @param array<string, list<Hangs>> $hangs by activity
+     * @param array<int|string, float>       $pins
+     * @param array<int|string, list<Hangs>> $hangs by activity
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     public static function of(Schedule $schedule, ?Replan $replan, array $pins, array $hangs = []): array
     {
@@ -44,7 +45,7 @@ final class PlanBody
             'pins' => $pins,
             'finish' => $schedule->finish(), 'bound' => LowerBound::of($yard), 'hands_on' => $schedule->score->handsOn, 'paid' => $schedule->score->paid, 'late' => $schedule->score->late,
             'work' => $work,
-            'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], array_keys($schedule->without), array_values($schedule->without)),
+            'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], Keys::of($schedule->without), array_values($schedule->without)),
             'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'stays' => self::stays($yard, $m), 'paid' => $m->paid, 'slip' => $m->isSlip()], $replan->moves ?? []),
             'again' => null !== $replan, 'better' => $replan?->better?->finish(),
             'next' => array_map(static fn (NextHour $n): array => ['id' => $n->id, 'planned' => $n->planned, 'fits' => $n->fits, 'slack' => $n->slack], NextHour::of($schedule, $slack)),

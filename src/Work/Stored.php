@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\LogRow;
 use App\Entity\PartRow;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Catalogue;
 use Hull\Climate\Air;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Job;
-use Hull\Job\JobReader;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
@@ -26,7 +26,7 @@ use Hull\WorkCard\Kept;
 /** Reads stored rows back into the values the core works with. */
 final readonly class Stored
 {
-    public function __construct(private JobReader $reader, private Catalogue $catalogue)
+    public function __construct(private Catalogues $catalogues)
     {
     }
 
@@ -48,38 +48,41 @@ final readonly class Stored
 
     public function part(PartRow $row): Part
     {
-        $part = $this->reader->part(Node::root($row->survey), array_keys($this->places($row->job)));
+        $reader = $this->catalogues->reader($row->workshop);
+        $part = $reader->part(Node::root($row->survey), Keys::of($this->places($row->job)));
         $route = $row->latestRoute();
         $log = [];
         foreach ($row->log as $entry) {
             $log[] = self::entry($entry);
         }
 
-        return $part->with(null === $route ? null : $this->reader->route(Node::root($route->steps)), $log);
+        return $part->with(null === $route ? null : $reader->route(Node::root($route->steps)), $log);
     }
 
     public function workpiece(PartRow $row): Workpiece
     {
         $part = $this->part($row);
 
-        return Workpiece::of($this->catalogue, $part, $this->places($row->job)[$part->place], $this->around($row));
+        return Workpiece::of($this->catalogues->for($row->workshop), $part, $this->places($row->job)[$part->place], $this->around($row));
     }
 
     public function around(PartRow $row): Surroundings
     {
         // What is around a part needs of the others only what they are and what they hang on.
-        $light = fn (PartRow $other): Part => $this->reader->part(Node::root(array_intersect_key($other->survey, array_flip(['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on']))), array_keys($this->places($row->job)));
+        $reader = $this->catalogues->reader($row->workshop);
+        $light = fn (PartRow $other): Part => $reader->part(Node::root(array_intersect_key($other->survey, array_flip(['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on']))), Keys::of($this->places($row->job)));
         $job = new Job($row->job->name, '', $this->places($row->job), array_values(array_map($light, $row->job->parts->toArray())), $row->job->without);
 
-        return Surroundings::of($this->catalogue, $job, $light($row));
+        return Surroundings::of($this->catalogues->for($row->workshop), $job, $light($row));
     }
 
-    /** @return array<string, Place> */
+    /** @return array<int|string, Place> */
     public function places(JobRow $row): array
     {
         $places = [];
+        $reader = $this->catalogues->reader($row->workshop);
         foreach ($row->places as $place) {
-            $read = $this->reader->place(Node::root($place));
+            $read = $reader->place(Node::root($place));
             $places[$read->id] = $read;
         }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Catalog\Catalogues;
 use App\Entity\LogRow;
 use App\Entity\MovementRow;
 use App\Entity\TinRow;
 use App\Entity\Workshop;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
-use Hull\Catalog\Catalogue;
 use Hull\Pack\Lot;
 use Hull\Pack\Stock;
 use Hull\Quantity\Count;
@@ -31,7 +31,7 @@ final readonly class Storeroom
 {
     public const MEASURES = ['L' => Volume::class, 'kg' => Mass::class, 'pc' => Count::class];
 
-    public function __construct(private EntityManagerInterface $em, private Catalogue $catalogue)
+    public function __construct(private EntityManagerInterface $em, private Catalogues $catalogues)
     {
     }
 
@@ -67,7 +67,7 @@ final readonly class Storeroom
         $tin = new Tin((string) $row->id, $row->material, $row->batch, $kind::ofSi($row->size), $row->received, $row->label, $row->cabinet, null === $row->price ? null : Money::minor($row->price));
         $movements = array_map(static fn (MovementRow $m): Movement => new Movement($m->kind, null === $m->amount ? null : $kind::ofSi($m->amount), $m->at, $m->entryId, $m->note), $row->movements->toArray());
 
-        return TinState::of($tin, array_values($movements), $this->catalogue->shelf($row->material));
+        return TinState::of($tin, array_values($movements), $this->catalogues->for($row->workshop)->shelf($row->material));
     }
 
     /** @return list<TinState> */
@@ -76,7 +76,7 @@ final readonly class Storeroom
         return array_map($this->state(...), $this->rows());
     }
 
-    /** @return array<string, list<Lot>> by material */
+    /** @return array<int|string, list<Lot>> by material */
     public function lots(): array
     {
         $lots = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Catalog\Catalogues;
 use App\Device\Sensors;
 use App\Device\WeatherService;
 use App\Entity\ForecastRow;
@@ -13,12 +14,12 @@ use App\Entity\ReadingRow;
 use App\Entity\Workshop;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\Record;
-use Hull\Catalog\Catalogue;
 use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
+use Hull\Input\Keys;
 use Hull\Job\Place;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
@@ -34,10 +35,10 @@ final class YardAir
     private const READING_GOOD_S = 540;
     private const BEFORE_H = 240;
 
-    /** @var array<string, Airs> by workshop and edge */
+    /** @var array<int|string, Airs> by workshop and edge */
     private array $worked = [];
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Stored $stored, private readonly Catalogue $catalogue, private readonly WeatherService $weather, private readonly Sensors $sensors, private readonly ClockInterface $clock)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Stored $stored, private readonly Catalogues $catalogues, private readonly WeatherService $weather, private readonly Sensors $sensors, private readonly ClockInterface $clock)
     {
     }
 
@@ -52,7 +53,7 @@ final class YardAir
                 $this->keep($workshop, $fetched);
             }
         }
-        $read = $this->em->getRepository(ReadingRow::class)->findOneBy([], ['at' => 'DESC']);
+        $read = $this->em->getRepository(ReadingRow::class)->findOneBy([], ['at' => 'DESC', 'id' => 'DESC']);
         if (null === $read || $now->getTimestamp() - $read->at->getTimestamp() > self::READING_GOOD_S) {
             foreach ($this->sensors->readings() as [$place, $at, $air, $name]) {
                 $this->read($workshop, $place, $at, $air, $name);
@@ -85,7 +86,7 @@ final class YardAir
 
     public function forecast(): ?ForecastRow
     {
-        return $this->em->getRepository(ForecastRow::class)->findOneBy([], ['at' => 'DESC']);
+        return $this->em->getRepository(ForecastRow::class)->findOneBy([], ['at' => 'DESC', 'id' => 'DESC']);
     }
 
     public static function key(Place $place): string
@@ -96,7 +97,7 @@ final class YardAir
     /** @param int $edge of the forecast: -1 colder, 1 warmer */
     public function airs(Workshop $workshop, int $edge = 0): Airs
     {
-        return $this->worked[$workshop->id.'/'.$edge] ??= new Airs(array_map(fn (Place $p): PlaceAir => $this->air($p, edge: $edge), $this->places()));
+        return $this->worked[$workshop->id.'/'.$edge] ??= new Airs(array_map(fn (Place $p): PlaceAir => $this->air($workshop, $p, edge: $edge), $this->places()));
     }
 
     /** The air a part is worked in; null while the yard has no forecast, when its own readings are all there is. */
@@ -110,10 +111,10 @@ final class YardAir
      * @param RelativeHumidity|null $dryTo  as if it were dried to this
      * @param int                   $edge   of the forecast: -1 colder, 1 warmer
      */
-    public function air(Place $place, ?Temperature $heatTo = null, ?RelativeHumidity $dryTo = null, int $edge = 0): PlaceAir
+    public function air(Workshop $workshop, Place $place, ?Temperature $heatTo = null, ?RelativeHumidity $dryTo = null, int $edge = 0): PlaceAir
     {
         $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
-        $kind = $this->catalogue->places[$place->kind];
+        $kind = $this->catalogues->for($workshop)->places[$place->kind];
         $row = $this->forecast();
         $outside = null === $row ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set') : self::asForecast($row)->edge($edge, $now);
         $set = null === $heatTo ? $place->air : Air::of($heatTo, $place->air->humidity);
@@ -122,7 +123,7 @@ final class YardAir
         return PlaceAir::of($kind, $set, $outside, null === $heatTo && null === $dryTo ? $this->readings(self::key($place)) : [], $now - self::BEFORE_H, self::BEFORE_H + 24 * (Planning::DAYS + 2), $dryTo);
     }
 
-    /** @return array<string, Place> by name */
+    /** @return array<int|string, Place> by name */
     public function places(): array
     {
         $places = [];
@@ -146,7 +147,7 @@ final class YardAir
             }
         }
         foreach ($this->em->getRepository(JobRow::class)->findAll() as $job) {
-            $here = array_keys(array_filter($this->stored->places($job), static fn (Place $p): bool => self::key($p) === $place));
+            $here = Keys::of(array_filter($this->stored->places($job), static fn (Place $p): bool => self::key($p) === $place));
             foreach ($job->parts as $part) {
                 if (!in_array($part->survey['place'] ?? null, $here, true)) {
                     continue;

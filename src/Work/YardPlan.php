@@ -59,7 +59,7 @@ final readonly class YardPlan
         return [] === $workshop->crew ? Crew::usual($workshop->name) : Crew::read(Node::root($workshop->crew));
     }
 
-    /** @param array<string, float> $pins hour by activity */
+    /** @param array<int|string, float> $pins hour by activity */
     public function yard(Workshop $workshop, array $pins = []): Yard
     {
         return $this->yards($workshop, $pins, [0])[0];
@@ -68,8 +68,8 @@ final readonly class YardPlan
     /**
      * The yard in the air that is forecast, and in that air as it may come colder or warmer.
      *
-     * @param array<string, float> $pins  hour by activity
-     * @param list<int>            $edges of the forecast, as App\Work\YardAir takes them
+     * @param array<int|string, float> $pins  hour by activity
+     * @param list<int>                $edges of the forecast, as App\Work\YardAir takes them
      *
      * @return array<int, Yard> by edge
      */
@@ -101,9 +101,9 @@ final readonly class YardPlan
     /**
      * Plans at once, or leaves it to the worker when there is much to do.
      *
-     * @param array<string, float> $pins  hour by activity before which somebody does not want it
-     * @param bool                 $fresh from scratch, whatever was planned before
-     * @param bool|null            $later leave it to the worker; by size where nothing is said
+     * @param array<int|string, float> $pins  hour by activity before which somebody does not want it
+     * @param bool                     $fresh from scratch, whatever was planned before
+     * @param bool|null                $later leave it to the worker; by size where nothing is said
      */
     public function plan(Workshop $workshop, string $note, array $pins = [], bool $fresh = false, ?bool $later = null): PlanRow
     {
@@ -157,7 +157,8 @@ final readonly class YardPlan
         }
         $newer = function (string $class, string $field) use ($plan): bool {
             /** @var class-string $class */
-            return [] !== $this->em->createQueryBuilder()->select('x.id')->from($class, 'x')->where("x.$field > :at")->setParameter('at', $plan->at, 'instant')->setMaxResults(1)->getQuery()->getScalarResult();
+            return [] !== $this->em->createQueryBuilder()->select('x.id')->from($class, 'x')
+                ->where("x.$field > :at OR (x.$field = :at AND x.id > :id)")->setParameter('at', $plan->at, 'instant')->setParameter('id', $plan->id, 'uuid')->setMaxResults(1)->getQuery()->getScalarResult();
         };
 
         return array_values(array_filter([
@@ -167,7 +168,7 @@ final readonly class YardPlan
         ], static fn (string $reason): bool => '' !== $reason));
     }
 
-    /** @return array<string, Kept> where the latest plan has everything */
+    /** @return array<int|string, Kept> where the latest plan has everything */
     private function kept(): array
     {
         $kept = [];
@@ -181,10 +182,10 @@ final readonly class YardPlan
     /**
      * When paint that the store has not even enough of for one coat can be here.
      *
-     * @param array<string, Workpiece> $pieces
-     * @param array<string, Replayed>  $done
+     * @param array<int|string, Workpiece> $pieces
+     * @param array<int|string, Replayed>  $done
      *
-     * @return array<string, float> hour by product
+     * @return array<int|string, float> hour by product
      */
     private function deliveries(Workshop $workshop, array $pieces, array $done): array
     {

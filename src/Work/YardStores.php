@@ -27,7 +27,7 @@ final readonly class YardStores
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array<string, Wanted> by job id
+     * @return array<int|string, Wanted> by job id
      */
     public function byJob(array $jobs): array
     {
@@ -43,7 +43,7 @@ final readonly class YardStores
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array<string, Quantity> paint by product
+     * @return array<int|string, Quantity> paint by product
      */
     private function wanted(array $jobs): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Bench;
 
 use Hull\Catalog\School;
+use Hull\Input\Keys;
 use Hull\Route\NoRoute;
 use Hull\Route\Route;
 use Hull\Route\RouteStep;
@@ -27,7 +28,7 @@ final readonly class Alternatives
         $plan = $this->piece->plan();
         $all = [];
         foreach ($this->schools->asked() as $school) {
-            foreach (array_keys($school->answers) as $answer) {
+            foreach (Keys::of($school->answers) as $answer) {
                 $all[] = $this->one($school, $answer, $plan);
             }
         }

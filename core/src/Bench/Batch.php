@@ -8,6 +8,7 @@ use Hull\Catalog\Product;
 use Hull\Climate\Air;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
+use Hull\Input\Keys;
 use Hull\Mix\RatioBy;
 use Hull\Quantity\AreaRate;
 use Hull\Quantity\Density;
@@ -69,13 +70,14 @@ final readonly class Batch
     /**
      * What the scale shows after each part, never taring; by the mass ratio where the sheet states one, else from volume and density.
      *
-     * @return array<string, Mass> in pouring order; empty without densities
+     * @return array<int|string, Mass> in pouring order; empty without densities
      */
     public function readings(Volume $each): array
     {
         $read = 0.0;
         $readings = [];
         foreach ($this->masses($each) as $part => $kg) {
+            $part = (string) $part;
             $read += $kg;
             $readings[$part] = Mass::kilograms($read);
         }
@@ -83,7 +85,7 @@ final readonly class Batch
         return $readings;
     }
 
-    /** @return array<string, float> kilograms of each part */
+    /** @return array<int|string, float> kilograms of each part */
     private function masses(Volume $total): array
     {
         $parts = $this->parts($total);
@@ -107,9 +109,9 @@ final readonly class Batch
     }
 
     /**
-     * @param array<string, float> $masses
+     * @param array<int|string, float> $masses
      *
-     * @return array<string, float> shared out anew where the sheet states its own ratio by mass beside the one by volume
+     * @return array<int|string, float> shared out anew where the sheet states its own ratio by mass beside the one by volume
      */
     private function asStatedByMass(array $masses): array
     {
@@ -118,14 +120,14 @@ final readonly class Batch
             return $masses;
         }
         $shared = $this->registry->run('mix.by-mass', ['ratio' => $both->byMass, 'total' => Mass::kilograms(array_sum($masses))], $this->product->sourceOf('other_ratio'));
-        foreach (array_keys($masses) as $part) {
+        foreach (Keys::of($masses) as $part) {
             $masses[$part] = $shared->quantity($part, Mass::class)->kg();
         }
 
         return $masses;
     }
 
-    /** @param array<string, float> $masses */
+    /** @param array<int|string, float> $masses */
     private static function smallestPart(array $masses): ?float
     {
         return count($masses) < 2 ? null : min($masses);

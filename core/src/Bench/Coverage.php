@@ -22,7 +22,7 @@ final class Coverage
 {
     private const AREA_M2 = 1.0;
 
-    /** @var array<string, int> lengths of routes by what decides them */
+    /** @var array<int|string, int> lengths of routes by what decides them */
     private array $known = [];
 
     public function __construct(private readonly Catalogue $catalogue)
@@ -48,7 +48,7 @@ final class Coverage
 
     private function part(Substrate $substrate, Condition $condition, Service $service, string $finish): Part
     {
-        $shape = (new \Hull\Job\JobReader($this->catalogue))->shape(\Hull\Input\Node::root(['kind' => 'strip', 'width' => 1.0, 'length' => self::AREA_M2]), 1);
+        $shape = \Hull\Job\JobReader::shape(\Hull\Input\Node::root(['kind' => 'strip', 'width' => 1.0, 'length' => self::AREA_M2]), 1);
 
         return new Part('part', 'Part', $substrate->id, [new Observed($condition->id, $condition->worst()->id, Percentage::percent(100))], [$shape], $service->id, $finish, 'bay', 'hvlp', false, 'open', [], null, []);
     }

@@ -19,7 +19,7 @@ final readonly class NextCoat
     /**
      * @param list<array{float, float|null, float|null}> $zones  laid, opens, closes
      * @param list<string>                               $advice what opens the window again when it is empty
-     * @param array<string, array{float|null, bool}>     $ready  by Readiness: hour, and whether the sheet says so
+     * @param array<int|string, array{float|null, bool}> $ready  by Readiness: hour, and whether the sheet says so
      */
     private function __construct(public string $stepKey, public ZoneSpan $span, public array $zones, public array $advice, public array $ready)
     {

@@ -75,8 +75,8 @@ final readonly class Replay
      * A coat takes time: it begins where the one below was begun, and ends where that one was ended. So the film below is
      * looked at as it is at either end.
      *
-     * @param list<LaidCoat>       $coats
-     * @param array<string, float> $started step key => hour
+     * @param list<LaidCoat>           $coats
+     * @param array<int|string, float> $started step key => hour
      */
     private function whereItBegan(SurfaceState $state, array $coats, array $started, Air $air): SurfaceState
     {

@@ -60,9 +60,9 @@ final readonly class Workpiece
     /**
      * Answers that give way to the film system, because no system follows them in this service.
      *
-     * @param array<string, string> $schools
+     * @param array<int|string, string> $schools
      *
-     * @return array<string, string> question => answer
+     * @return array<int|string, string> question => answer
      */
     private static function bent(Catalogue $catalogue, Substrate $substrate, FilmSystem $system, array $schools): array
     {
@@ -79,7 +79,7 @@ final readonly class Workpiece
     /**
      * The same part by other schools or in another workshop, not begun yet.
      *
-     * @param array<string, string> $schools question => answer
+     * @param array<int|string, string> $schools question => answer
      *
      * @throws NoRoute
      */
@@ -130,7 +130,7 @@ final readonly class Workpiece
         return array_map(static fn (Finding $f): Finding => $f->mayBeTaken && isset($by[$f->needId]) ? $f->takenBy($by[$f->needId]) : $f, $findings);
     }
 
-    /** @return array<string, Reason> */
+    /** @return array<int|string, Reason> */
     public function reasons(Route $route): array
     {
         return (new Reasons($this->context))->of($this->surveyed, $route);

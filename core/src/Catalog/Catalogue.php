@@ -8,31 +8,31 @@ namespace Hull\Catalog;
 final readonly class Catalogue
 {
     /**
-     * @param array<string, Fact>           $facts
-     * @param array<string, Choice>         $signs       questions of the substrate helper
-     * @param array<string, Substrate>      $substrates
-     * @param array<string, Condition>      $conditions
-     * @param array<string, Service>        $services
-     * @param array<string, Choice>         $finishes
-     * @param array<string, Enclosure>      $places
-     * @param array<string, Choice>         $hazards     of a place
-     * @param array<string, Choice>         $methods
-     * @param array<string, Choice>         $phases
-     * @param array<string, Limit>          $limits
-     * @param array<string, Protection>     $protection
-     * @param array<string, Caution>        $cautions
-     * @param array<string, School>         $schools
-     * @param array<string, AcceptanceTest> $tests
-     * @param array<string, Supply>         $supplies
-     * @param array<string, Product>        $products
-     * @param array<string, Step>           $steps
-     * @param list<Rule>                    $rules
-     * @param list<Interlock>               $interlocks
-     * @param array<string, FilmSystem>     $systems
-     * @param list<AbrasiveRun>             $abrasives
-     * @param array<string, Consumable>     $consumables
-     * @param array<string, LocalTopic>     $local
-     * @param array<string, Manner>         $working     by tag of steps
+     * @param array<int|string, Fact>           $facts
+     * @param array<int|string, Choice>         $signs       questions of the substrate helper
+     * @param array<int|string, Substrate>      $substrates
+     * @param array<int|string, Condition>      $conditions
+     * @param array<int|string, Service>        $services
+     * @param array<int|string, Choice>         $finishes
+     * @param array<int|string, Enclosure>      $places
+     * @param array<int|string, Choice>         $hazards     of a place
+     * @param array<int|string, Choice>         $methods
+     * @param array<int|string, Choice>         $phases
+     * @param array<int|string, Limit>          $limits
+     * @param array<int|string, Protection>     $protection
+     * @param array<int|string, Caution>        $cautions
+     * @param array<int|string, School>         $schools
+     * @param array<int|string, AcceptanceTest> $tests
+     * @param array<int|string, Supply>         $supplies
+     * @param array<int|string, Product>        $products
+     * @param array<int|string, Step>           $steps
+     * @param list<Rule>                        $rules
+     * @param list<Interlock>                   $interlocks
+     * @param array<int|string, FilmSystem>     $systems
+     * @param list<AbrasiveRun>                 $abrasives
+     * @param array<int|string, Consumable>     $consumables
+     * @param array<int|string, LocalTopic>     $local
+     * @param array<int|string, Manner>         $working     by tag of steps
      */
     public function __construct(
         public array $facts,
@@ -89,7 +89,7 @@ final readonly class Catalogue
         return $this->substrates[$id] ?? throw new \LogicException('No substrate '.$id.'.');
     }
 
-    /** @return array<string, Fact> */
+    /** @return array<int|string, Fact> */
     public function drifting(): array
     {
         return array_filter($this->facts, static fn (Fact $f): bool => 0.0 !== $f->perHour);

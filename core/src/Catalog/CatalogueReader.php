@@ -5,19 +5,26 @@ declare(strict_types=1);
 namespace Hull\Catalog;
 
 use Hull\Climate\PartLag;
+use Hull\Compute\Source;
 use Hull\Cure\CureRows;
 use Hull\Cure\Readiness;
+use Hull\Film\Loss;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Mix\Dose;
 use Hull\Mix\RatioBy;
+use Hull\Pack\Pack;
 use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\MassPerArea;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Quantity\Volume;
+use Hull\Quantity\VolumePerArea;
 use Hull\Route\PredicateReader;
 
 /** Builds the catalogue from decoded data: kind => entries. Unknown ids are refused with their place. */
@@ -28,17 +35,17 @@ final class CatalogueReader
     /** @var list<string> */
     private array $factIds = [];
 
-    /** @var array<string, list<string>> kind => known ids */
+    /** @var array<int|string, list<string>> kind => known ids */
     private array $known = [];
 
-    /** @var array<string, AbrasiveRun> */
+    /** @var array<int|string, AbrasiveRun> */
     private array $runs = [];
 
     private function __construct(private readonly Node $data)
     {
     }
 
-    /** @param array<string, mixed> $data kind => list of entries */
+    /** @param array<int|string, mixed> $data kind => list of entries */
     public static function read(array $data): Catalogue
     {
         return (new self(Node::root($data)))->catalogue();
@@ -47,24 +54,26 @@ final class CatalogueReader
     private function catalogue(): Catalogue
     {
         $facts = $this->keyed('facts', static fn (Node $n, string $id): Fact => new Fact($id, $n->field('name')->text(), $n->field('kind')->text(), $n->optional('per_hour')?->number() ?? 0.0, true === $n->optional('stops_under_film')?->boolean(), $n->optional('off_within_h')?->number()));
-        $this->factIds = array_keys($facts);
+        $this->factIds = Keys::of($facts);
+        $this->known += ['step tags' => $this->gathered('tags', 'steps'), 'product tags' => $this->gathered('tags', 'products'), 'chemicals' => $this->gathered('chemicals', 'steps', 'supplies', 'products'), 'places' => self::idsIn($this->data->field('places')), 'facts' => $this->factIds];
         $signs = $this->choices('signs');
-        $substrates = $this->keyed('substrates', static fn (Node $n, string $id): Substrate => new Substrate($id, $n->field('name')->text(), self::texts($n->field('families')), $n->field('tell')->text(400), $n->field('hatch')->text(), $n->optional('kin')?->text() ?? 'none', array_map(self::texts(...), $n->optional('signs')?->only(array_keys($signs))->fields() ?? []), $n->optional('mass')?->choice(array_keys(PartLag::TAU_HOURS)) ?? 'sheet'));
+        $substrates = $this->keyed('substrates', static fn (Node $n, string $id): Substrate => new Substrate($id, $n->field('name')->text(), self::texts($n->field('families')), $n->field('tell')->text(400), $n->field('hatch')->text(), $n->optional('kin')?->text() ?? 'none', array_map(self::texts(...), $n->optional('signs')?->only(Keys::of($signs))->fields() ?? []), $n->optional('mass')?->choice(Keys::of(PartLag::TAU_HOURS)) ?? 'sheet'));
         $this->known['families'] = array_values(array_unique(array_merge(...array_values(array_map(static fn (Substrate $s): array => $s->families, $substrates)))));
         $services = $this->keyed('services', fn (Node $n, string $id): Service => new Service($id, $n->field('name')->text(), $n->optional('hint')?->text(400) ?? '', $this->ids('families', $n->optional('substrates')), $this->ids('families', $n->optional('except')), $n->optional('why_not')?->text(300) ?? ''));
         $finishes = $this->choices('finishes');
         $limits = $this->keyed('limits', static fn (Node $n, string $id): Limit => new Limit($id, $n->field('name')->text(), $n->field('kind')->choice(['gear', 'skill', 'taste']), $n->optional('hint')?->text(300) ?? ''));
         $protection = $this->keyed('protection', static fn (Node $n, string $id): Protection => new Protection($id, $n->field('name')->text(), $n->field('guards')->text(), $n->field('rank')->integer(1, 9), $n->optional('change')?->text(200) ?? ''));
         $phases = $this->choices('phases');
-        $this->known += ['services' => array_keys($services), 'finishes' => array_keys($finishes), 'limits' => array_keys($limits), 'protection' => array_keys($protection), 'phases' => array_keys($phases)];
+        $this->known += ['services' => Keys::of($services), 'finishes' => Keys::of($finishes), 'limits' => Keys::of($limits), 'protection' => Keys::of($protection), 'phases' => Keys::of($phases)];
         $conditions = $this->keyed('conditions', fn (Node $n, string $id): Condition => new Condition($id, $n->field('name')->text(), $this->grades($n->field('grades')), $n->field('hint')->text(400), $n->field('group')->text(), $this->ids('families', $n->optional('substrates')), $n->optional('picture')?->text() ?? $id));
         $cautions = $this->keyed('cautions', fn (Node $n, string $id): Caution => new Caution($id, $n->field('name')->text(400), $n->optional('hint')?->text(400) ?? '', $this->ids('protection', $n->optional('protect')), $n->optional('disposal')?->text(300) ?? '', $n->optional('hazard')?->integer(0, 5) ?? 1));
         $schools = $this->keyed('schools', fn (Node $n, string $id): School => new School($id, $n->field('question')->text(), $this->answers($n->field('answers')), $this->ids('families', $n->optional('substrates'))));
-        $this->known += ['cautions' => array_keys($cautions), 'steps' => self::idsIn($this->data->field('steps'))];
+        $this->known += ['cautions' => Keys::of($cautions), 'steps' => self::idsIn($this->data->field('steps'))];
         $tests = $this->keyed('tests', fn (Node $n, string $id): AcceptanceTest => new AcceptanceTest($id, $n->field('name')->text(), $n->field('reading')->choice(['yes-no', 'number', 'scale']), $n->optional('unit')?->text() ?? '', $n->optional('least')?->number(), $n->optional('most')?->number(), $n->field('pass')->text(300), $n->field('fail')->text(300), $this->ids('steps', $n->optional('on_fail')), $n->optional('twin')?->text(300) ?? '', $n->field('standard')->text()));
         $supplies = $this->keyed('supplies', fn (Node $n, string $id): Supply => $this->supply($n, $id));
+        $this->known += ['supplies' => Keys::of($supplies)];
         $products = $this->keyed('products', fn (Node $n, string $id): Product => $this->product($n, $id));
-        $this->known += ['tests' => array_keys($tests), 'materials' => [...array_keys($supplies), ...array_keys($products)]];
+        $this->known += ['tests' => Keys::of($tests), 'materials' => [...Keys::of($supplies), ...Keys::of($products)]];
         $this->runs = $this->keyed('abrasives', self::run(...));
         $order = 0;
         $steps = $this->keyed('steps', function (Node $n, string $id) use (&$order, $schools): Step {
@@ -80,7 +89,7 @@ final class CatalogueReader
             $finishes,
             $this->keyed('places', static fn (Node $n, string $id): Enclosure => new Enclosure($id, $n->field('name')->text(), $n->field('hint')->text(400), $n->field('sheltered')->boolean(), $n->optional('lag_h')?->number() ?? 0.0, $n->optional('gain_c')?->number() ?? 0.0, $n->optional('holds')?->choice(Enclosure::HOLDS) ?? 'nothing')),
             $this->choices('hazards'),
-            $this->choices('methods'),
+            $this->methods(),
             $phases,
             $limits,
             $protection,
@@ -90,17 +99,17 @@ final class CatalogueReader
             $supplies,
             $products,
             $steps,
-            array_values($this->keyed('rules', fn (Node $n, string $id): Rule => new Rule($this->need($n->field('need'), $id), self::texts($n->field('step_tags')), self::texts($n->optional('product_tags')), $this->scope($n, $schools), RuleLevel::from($n->optional('level')?->choice(array_map(static fn (RuleLevel $l): string => $l->value, RuleLevel::cases())) ?? 'order'), $n->optional('family')?->integer(0, 16) ?? 0))),
-            array_values($this->keyed('interlocks', fn (Node $n, string $id): Interlock => new Interlock($id, self::texts($n->field('first')), self::texts($n->field('second')), $this->ids('steps', $n->optional('parting')), $n->optional('hours')?->number() ?? 24.0, true === $n->optional('ordered')?->boolean(), $n->field('says')->text(300), $n->field('else')->text(300), $n->field('source')->text()))),
-            (new SystemReader($this->data, $products, fn (Node $n): Scope => $this->scope($n, $schools), fn (?Node $n, string $id): array => $this->needs($n, $id)))->systems(),
+            array_values($this->keyed('rules', fn (Node $n, string $id): Rule => new Rule($this->need($n->field('need'), $id), $this->ids('step tags', $n->field('step_tags')), $this->ids('product tags', $n->optional('product_tags')), $this->scope($n, $schools), RuleLevel::from($n->optional('level')?->choice(array_map(static fn (RuleLevel $l): string => $l->value, RuleLevel::cases())) ?? 'order'), $n->optional('family')?->integer(0, 16) ?? 0))),
+            array_values($this->keyed('interlocks', fn (Node $n, string $id): Interlock => new Interlock($id, $this->ids('chemicals', $n->field('first')), $this->ids('chemicals', $n->field('second')), $this->ids('steps', $n->optional('parting')), $n->optional('hours')?->number() ?? 24.0, true === $n->optional('ordered')?->boolean(), $n->field('says')->text(300), $n->field('else')->text(300), $n->field('source')->text()))),
+            (new SystemReader($this->data, $products, $this->known['product tags'], fn (Node $n): Scope => $this->scope($n, $schools), fn (?Node $n, string $id): array => $this->needs($n, $id)))->systems(),
             array_values($this->runs),
             $this->keyed('consumables', fn (Node $n, string $id): Consumable => $this->consumable($n, $id)),
             $this->keyed('local', fn (Node $n, string $id): LocalTopic => new LocalTopic($id, $n->field('name')->text(), $n->field('hint')->text(300), $this->ids('cautions', $n->field('cautions')))),
-            $this->keyed('working', static fn (Node $n): Manner => new Manner(...array_map(static fn (string $f): bool => true === $n->optional($f)?->boolean(), ['noisy', 'dusty', 'whole', 'dry_weather', 'wet']))),
+            $this->keyed('working', fn (Node $n): Manner => $this->manner($n)),
         );
     }
 
-    /** @param array<string, School> $schools */
+    /** @param array<int|string, School> $schools */
     private function scope(Node $n, array $schools): Scope
     {
         return new Scope(
@@ -112,7 +121,7 @@ final class CatalogueReader
         );
     }
 
-    /** @return non-empty-array<string, SchoolAnswer> */
+    /** @return non-empty-array<int|string, SchoolAnswer> */
     private function answers(Node $list): array
     {
         $answers = [];
@@ -121,21 +130,27 @@ final class CatalogueReader
             $arguments = [];
             foreach (['wins' => false, 'loses' => true] as $field => $against) {
                 foreach ($n->optional($field)?->items() ?? [] as $a) {
-                    $arguments[] = new Argument(self::when($a->optional('when')), $a->field('says')->text(300), $against);
+                    $arguments[] = new Argument($this->when($a->optional('when')), $a->field('says')->text(300), $against);
                 }
             }
-            $answers[$id] = new SchoolAnswer($id, $n->field('name')->text(), $n->field('hint')->text(400), $arguments, self::when($n->optional('only_when')), self::when($n->optional('default_when')));
+            $answers[$id] = new SchoolAnswer($id, $n->field('name')->text(), $n->field('hint')->text(400), $arguments, $this->when($n->optional('only_when')), $this->when($n->optional('default_when')));
         }
 
         return [] === $answers ? throw $list->refuse('A school needs answers.', 'at least one answer') : $answers;
     }
 
-    /** @return array<string, float|string|list<string>> */
-    private static function when(?Node $n): array
+    /** @return array<int|string, float|string|list<string>> what is named in it is known */
+    private function when(?Node $n): array
     {
+        $named = ['substrates' => 'families', 'services' => 'services', 'finishes' => 'finishes', 'places' => 'places', 'facts' => 'facts', 'not_facts' => 'facts', 'lacks' => 'limits', 'has' => 'limits'];
         $when = [];
         foreach ($n?->only(\Hull\Route\Traits::ASKED)->fields() ?? [] as $key => $value) {
-            $when[$key] = is_array($value->value) ? self::texts($value) : (is_string($value->value) ? $value->value : $value->number());
+            $allowed = $this->known[$named[$key] ?? ''] ?? array_keys(\Hull\Climate\Drying::BASE_HOURS);
+            $when[$key] = match (true) {
+                is_array($value->value) => self::known($value, $allowed),
+                is_string($value->value) => $value->choice($allowed),
+                default => $value->number(),
+            };
         }
 
         return $when;
@@ -143,13 +158,16 @@ final class CatalogueReader
 
     private function supply(Node $n, string $id): Supply
     {
-        return new Supply($id, $n->field('name')->text(), $n->field('example')->text(), $n->field('kind')->text(), $n->field('use')->text(400), $n->optional('limits')?->text(400) ?? '', self::texts($n->optional('chemicals')), $this->ids('families', $n->optional('never')), $n->optional('density')?->number() ?? 1.0, self::shelf($n->optional('shelf')), self::texts($n->field('packs')), $n->field('price')->integer(0, 10_000_000), $n->optional('rate')?->text() ?? '', $this->ids('cautions', $n->optional('cautions')), $n->optional('source')?->text() ?? 'typical');
+        return new Supply($id, $n->field('name')->text(), $n->field('example')->text(), $n->field('kind')->text(), $n->field('use')->text(400), $n->optional('limits')?->text(400) ?? '', self::texts($n->optional('chemicals')), $this->ids('families', $n->optional('never')), self::above($n->optional('density'))?->number() ?? 1.0, self::shelf($n->optional('shelf')), self::packs($n->field('packs')), $n->field('price')->integer(0, 10_000_000), self::rate($n->optional('rate')), $this->ids('cautions', $n->optional('cautions')), self::source($n->optional('source')), true === $n->optional('free')?->boolean());
     }
 
     private function product(Node $n, string $id): Product
     {
         $density = $n->optional('density');
         $climate = $n->field('climate');
+        if ($climate->field('least')->quantity(Temperature::class)->c() >= $climate->field('most')->quantity(Temperature::class)->c()) {
+            throw $climate->field('most')->refuse('Nothing lies between the coldest and the hottest.', 'a temperature above "least"');
+        }
 
         return new Product(
             $id,
@@ -164,7 +182,7 @@ final class CatalogueReader
             $density?->optional('base')?->quantity(Density::class),
             $density?->optional('hardener')?->quantity(Density::class),
             $density?->optional('thinner')?->quantity(Density::class),
-            $n->optional('pot_life')?->quantity(Duration::class),
+            self::time($n->optional('pot_life')),
             $n->optional('induction')?->quantity(Duration::class) ?? Duration::hours(0.0),
             $n->field('cure_kind')->choice(\Hull\Cure\CureFactor::KINDS),
             $this->cure($n->optional('cure')),
@@ -180,16 +198,16 @@ final class CatalogueReader
             $this->ids('limits', $n->optional('requires')),
             self::texts($n->optional('chemicals')),
             $n->optional('notes')?->text(400) ?? '',
-            $n->optional('cleaner')?->text() ?? '',
+            $n->optional('cleaner')?->choice($this->known['supplies']) ?? '',
             self::shelf($n->optional('shelf')),
-            self::texts($n->optional('packs')),
+            self::tins($n->optional('packs')),
             $n->optional('price')?->integer(0, 10_000_000) ?? 0,
-            $n->optional('voc')?->number() ?? 0.0,
+            self::least($n->optional('voc'))?->number() ?? 0.0,
             $n->optional('role')?->choice(['film', 'filler']) ?? 'film',
-            $n->field('source')->text(),
+            self::source($n->field('source')),
             $n->optional('tolerance')?->quantity(Percentage::class) ?? Percentage::ratio(Dose::DEFAULT_TOLERANCE),
             true === $n->optional('thin_after_induction')?->boolean(),
-            $n->optional('thinner_supply')?->text() ?? $n->optional('cleaner')?->text() ?? '',
+            ($n->optional('thinner_supply') ?? $n->optional('cleaner'))?->choice($this->known['supplies']) ?? '',
             self::texts($n->optional('sheet')),
         );
     }
@@ -208,6 +226,92 @@ final class CatalogueReader
         return $film->um() > 0.0 ? $film : throw $n->refuse('A film has a thickness.', 'a dry film above 0 um');
     }
 
+    /** @return list<string> sizes of any measure, above nothing */
+    private static function packs(?Node $list): array
+    {
+        foreach ($list?->items() ?? [] as $n) {
+            try {
+                $size = Pack::size($n->text());
+            } catch (InvalidQuantity $e) {
+                throw $n->refuse($e->getMessage(), $e->accepted);
+            }
+            if ($size->si() <= 0.0) {
+                throw $n->refuse('A pack holds something.', 'a size above nothing, such as 400 mL, 5 kg or 50 pcs');
+            }
+        }
+
+        return self::texts($list);
+    }
+
+    /** @return list<string> sizes of paint, above nothing */
+    private static function tins(?Node $list): array
+    {
+        foreach ($list?->items() ?? [] as $n) {
+            if ($n->quantity(Volume::class)->litresValue() <= 0.0) {
+                throw $n->refuse('A tin holds something.', 'a volume above nothing, such as 400 mL or 2.5 L');
+            }
+        }
+
+        return self::texts($list);
+    }
+
+    private static function rate(?Node $n): string
+    {
+        if (null === $n || in_array($n->text(), Supply::RATES, true)) {
+            return $n?->text() ?? '';
+        }
+        foreach ([VolumePerArea::class, MassPerArea::class, Density::class] as $kind) {
+            try {
+                $kind::parse($n->text());
+
+                return $n->text();
+            } catch (InvalidQuantity) {
+                continue;
+            }
+        }
+        throw $n->refuse(sprintf('"%s" is not a rate.', $n->text()), 'a rate such as 0.1 L/m2, 20 mL/m2, 80 g/m2, 0.6 kg/m2, 0.02 kg/L, or: '.implode(', ', Supply::RATES));
+    }
+
+    private static function source(?Node $n): string
+    {
+        return $n?->choice(array_map(static fn (Source $s): string => $s->value, Source::cases())) ?? Source::Typical->value;
+    }
+
+    private static function time(?Node $n): ?Duration
+    {
+        $time = $n?->quantity(Duration::class);
+
+        return null === $n || null === $time || $time->h() > 0.0 ? $time : throw $n->refuse('That is no time.', 'a time above nothing, such as 90 min');
+    }
+
+    private static function least(?Node $n): ?Node
+    {
+        return null === $n || $n->number() >= 0.0 ? $n : throw $n->refuse('This is below nothing.', 'a number from 0 up');
+    }
+
+    private static function above(?Node $n): ?Node
+    {
+        return null === $n || $n->number() > 0.0 ? $n : throw $n->refuse('This is not above nothing.', 'a number above 0');
+    }
+
+    private function manner(Node $n): Manner
+    {
+        $n->field('id')->choice($this->known['step tags']);
+        $is = static fn (string $f): bool => true === $n->optional($f)?->boolean();
+
+        return new Manner(noisy: $is('noisy'), dusty: $is('dusty'), whole: $is('whole'), dryWeather: $is('dry_weather'), wet: $is('wet'));
+    }
+
+    /** @return array<int|string, Choice> the ways of putting paint on, each of which the loss table knows */
+    private function methods(): array
+    {
+        foreach ($this->data->field('methods')->items() as $n) {
+            $n->field('id')->choice(array_keys(Loss::METHODS));
+        }
+
+        return $this->choices('methods');
+    }
+
     private static function shelf(?Node $n): Shelf
     {
         return new Shelf($n?->optional('sealed')?->integer(1, 600), $n?->optional('opened')?->integer(0, 600), $n?->optional('activated')?->quantity(Duration::class), $n?->optional('note')?->text() ?? '');
@@ -217,7 +321,7 @@ final class CatalogueReader
     {
         $rates = array_map(static fn (string $per): float => $n->optional('per_'.$per)?->number() ?? 0.0, ['step', 'm2', 'hour', 'batch']);
 
-        return new Consumable($id, $n->field('name')->text(), self::texts($n->field('step_tags')), self::texts($n->optional('methods')), $rates[0], $rates[1], $rates[2], $rates[3], $n->field('unit')->choice(['pc', 'm', 'L']), self::texts($n->field('packs')), $n->field('price')->integer(0, 10_000_000), $n->optional('note')?->text(300) ?? '', true === $n->optional('cleaner')?->boolean());
+        return new Consumable($id, $n->field('name')->text(), self::known($n->field('step_tags'), [...$this->known['step tags'], ...$this->known['materials']]), self::known($n->optional('methods'), array_keys(Loss::METHODS)), $rates[0], $rates[1], $rates[2], $rates[3], $n->field('unit')->choice(['pc', 'm', 'L']), self::packs($n->field('packs')), $n->field('price')->integer(0, 10_000_000), $n->optional('note')?->text(300) ?? '', true === $n->optional('cleaner')?->boolean());
     }
 
     private function cure(?Node $n): ?CureSheet
@@ -245,7 +349,7 @@ final class CatalogueReader
         }
     }
 
-    /** @param array<string, School> $schools */
+    /** @param array<int|string, School> $schools */
     private function step(Node $n, string $id, int $order, array $schools): Step
     {
         $takes = $n->field('takes')->only(['setup_min', 'min_per_m2', 'scales_with', 'wait_h', 'wait_for', 'penalty', 'money', 'money_per_m2']);
@@ -257,7 +361,7 @@ final class CatalogueReader
             self::texts($n->optional('tags')),
             $this->needs($n->optional('needs'), $id),
             array_map(fn (Node $e): Effect => $this->effect($e), $n->optional('does')?->items() ?? []),
-            new Takes($takes->optional('setup_min')?->number() ?? 0.0, $takes->optional('min_per_m2')?->number() ?? 0.0, $takes->optional('scales_with')?->choice($this->factIds), $takes->optional('wait_h')?->number() ?? 0.0, $takes->optional('wait_for')?->choice(['drying', 'dwell', 'touch', 'recoat', 'full']), $takes->optional('penalty')?->number() ?? 0.0, $takes->optional('money')?->number() ?? 0.0, $takes->optional('money_per_m2')?->number() ?? 0.0),
+            new Takes(self::least($takes->optional('setup_min'))?->number() ?? 0.0, self::least($takes->optional('min_per_m2'))?->number() ?? 0.0, $takes->optional('scales_with')?->choice($this->factIds), self::least($takes->optional('wait_h'))?->number() ?? 0.0, $takes->optional('wait_for')?->choice(['drying', 'dwell', 'touch', 'recoat', 'full']), $takes->optional('penalty')?->number() ?? 0.0, $takes->optional('money')?->number() ?? 0.0, $takes->optional('money_per_m2')?->number() ?? 0.0),
             $n->field('how')->text(600),
             $n->field('why')->text(400),
             $n->field('look')->text(400),
@@ -291,7 +395,7 @@ final class CatalogueReader
         if (null === $n) {
             return null;
         }
-        $run = $this->runs[$n->field('run')->choice(array_keys($this->runs))];
+        $run = $this->runs[$n->field('run')->choice(Keys::of($this->runs))];
         $of = array_map(static fn (Node $g): int => $g->integer(16, 5000), $n->field('of')->items());
         if ([] === $of || !($grits = new Grits($run, $of))->isUnbroken()) {
             throw $n->field('of')->refuse('These grits are not a run.', sprintf('rising grits of %s, leaving out no more than one', implode(', ', $run->grits)));
@@ -324,10 +428,10 @@ final class CatalogueReader
 
     private function need(Node $n, string $id): Need
     {
-        return new Need($id, PredicateReader::read($n, $this->factIds), $n->field('says')->text(300), $n->field('else')->text(300), $n->optional('source')?->text() ?? 'trade practice', $n->optional('scar')?->choice($this->factIds));
+        return new Need($id, PredicateReader::read($n, $this->factIds, $this->known['product tags']), $n->field('says')->text(300), $n->field('else')->text(300), $n->optional('source')?->text() ?? 'trade practice', $n->optional('scar')?->choice($this->factIds));
     }
 
-    /** @return array<string, Grade> */
+    /** @return array<int|string, Grade> */
     private function grades(Node $list): array
     {
         $grades = [];
@@ -347,9 +451,9 @@ final class CatalogueReader
     }
 
     /**
-     * @param array<string, School> $schools
+     * @param array<int|string, School> $schools
      *
-     * @return array<string, list<string>>
+     * @return array<int|string, list<string>>
      */
     private function schools(?Node $n, array $schools): array
     {
@@ -362,13 +466,13 @@ final class CatalogueReader
         return $read;
     }
 
-    /** @return array<string, Choice> */
+    /** @return array<int|string, Choice> */
     private function choices(string $kind): array
     {
         return $this->choicesOf($this->data->field($kind));
     }
 
-    /** @return array<string, Choice> */
+    /** @return array<int|string, Choice> */
     private function choicesOf(Node $list): array
     {
         $choices = [];
@@ -385,7 +489,7 @@ final class CatalogueReader
      *
      * @param \Closure(Node, string): T $build
      *
-     * @return array<string, T>
+     * @return array<int|string, T>
      */
     private function keyed(string $kind, \Closure $build): array
     {
@@ -411,6 +515,19 @@ final class CatalogueReader
     private function ids(string $kind, ?Node $list): array
     {
         return self::known($list, $this->known[$kind]);
+    }
+
+    /** @return list<string> every text that entries of these kinds list under a field */
+    private function gathered(string $field, string ...$kinds): array
+    {
+        $texts = [];
+        foreach ($kinds as $kind) {
+            foreach ($this->data->field($kind)->items() as $n) {
+                $texts = [...$texts, ...self::texts($n->optional($field))];
+            }
+        }
+
+        return array_values(array_unique($texts));
     }
 
     /** @return list<string> */

@@ -8,10 +8,10 @@ namespace Hull\Catalog;
 final readonly class Condition
 {
     /**
-     * @param array<string, Grade> $grades   mildest first
-     * @param string               $group    dirt, stain, corrosion, old film, damage, work, hazard
-     * @param list<string>         $families substrates it occurs on; empty for all
-     * @param string               $picture  which drawing shows its grades
+     * @param array<int|string, Grade> $grades   mildest first
+     * @param string                   $group    dirt, stain, corrosion, old film, damage, work, hazard
+     * @param list<string>             $families substrates it occurs on; empty for all
+     * @param string                   $picture  which drawing shows its grades
      */
     public function __construct(public string $id, public string $name, public array $grades, public string $hint, public string $group, public array $families, public string $picture)
     {

@@ -10,7 +10,7 @@ use Hull\Cure\Readiness;
 /** The clocks of a film; a missing recoat-max means the window stays open, recoat-again ends the gap in which a new coat lifts it. */
 final readonly class CureSheet
 {
-    /** @param array<string, CureRows> $stated what the sheet says of handling, sanding, refit and water, by Readiness */
+    /** @param array<int|string, CureRows> $stated what the sheet says of handling, sanding, refit and water, by Readiness */
     public function __construct(
         public CureRows $touch,
         public CureRows $recoatMin,

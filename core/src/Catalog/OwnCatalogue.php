@@ -16,16 +16,16 @@ final readonly class OwnCatalogue
     public const KINDS = ['supplies', 'products', 'steps', 'systems', 'rules'];
 
     /**
-     * @param array<string, list<mixed>>  $data  shipped and own
-     * @param array<string, array<int>>   $where kind => index in the whole of each own entry
-     * @param array<string, list<string>> $ids   kind => ids of the own entries
+     * @param array<int|string, list<mixed>>  $data  shipped and own
+     * @param array<int|string, array<int>>   $where kind => index in the whole of each own entry
+     * @param array<int|string, list<string>> $ids   kind => ids of the own entries
      */
     private function __construct(public array $data, private array $where, public array $ids)
     {
     }
 
     /**
-     * @param array<string, list<mixed>> $shipped
+     * @param array<int|string, list<mixed>> $shipped
      *
      * @throws InvalidInput where the own part is not of the form
      */

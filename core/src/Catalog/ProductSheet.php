@@ -18,7 +18,7 @@ final readonly class ProductSheet
     public const FIELDS = ['ratio', 'ratio_by', 'other_ratio', 'solids', 'dft', 'density', 'pot_life', 'induction', 'thin_after_induction', 'tolerance', 'cure', 'climate', 'abrade_with', 'shelf', 'packs', 'price', 'voc', 'notes'];
     private const HEAD = ['class', 'name', 'source'];
 
-    /** @param array<string, mixed> $fields */
+    /** @param array<int|string, mixed> $fields */
     private function __construct(public string $class, public string $name, public string $source, public array $fields)
     {
     }
@@ -39,7 +39,7 @@ final readonly class ProductSheet
         return new self($node->field('class')->choice($products), $node->field('name')->text(120), $node->field('source')->text(200), $fields);
     }
 
-    /** @return array<string, mixed> as it was read */
+    /** @return array<int|string, mixed> as it was read */
     public function written(): array
     {
         return ['class' => $this->class, 'name' => $this->name, 'source' => $this->source, ...$this->fields];

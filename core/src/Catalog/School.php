@@ -8,8 +8,8 @@ namespace Hull\Catalog;
 final readonly class School
 {
     /**
-     * @param non-empty-array<string, SchoolAnswer> $answers
-     * @param list<string>                          $families substrates it is asked for
+     * @param non-empty-array<int|string, SchoolAnswer> $answers
+     * @param list<string>                              $families substrates it is asked for
      */
     public function __construct(public string $id, public string $question, public array $answers, public array $families)
     {
@@ -17,6 +17,6 @@ final readonly class School
 
     public function default(): string
     {
-        return array_key_first($this->answers);
+        return (string) array_key_first($this->answers);
     }
 }

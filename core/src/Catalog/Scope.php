@@ -8,11 +8,11 @@ namespace Hull\Catalog;
 final readonly class Scope
 {
     /**
-     * @param list<string>                $families
-     * @param list<string>                $except   families it does not count for
-     * @param list<string>                $services
-     * @param list<string>                $finishes
-     * @param array<string, list<string>> $schools  question => answers
+     * @param list<string>                    $families
+     * @param list<string>                    $except   families it does not count for
+     * @param list<string>                    $services
+     * @param list<string>                    $finishes
+     * @param array<int|string, list<string>> $schools  question => answers
      */
     public function __construct(public array $families = [], public array $except = [], public array $services = [], public array $finishes = [], public array $schools = [])
     {
@@ -27,7 +27,7 @@ final readonly class Scope
             return false;
         }
         foreach ($this->schools as $question => $answers) {
-            if (!in_array($answer($question), $answers, true)) {
+            if (!in_array($answer((string) $question), $answers, true)) {
                 return false;
             }
         }

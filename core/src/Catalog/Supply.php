@@ -13,12 +13,16 @@ use Hull\Quantity\VolumePerArea;
 /** A product class that lays no film: cleaners, strippers, baths, polishes, resins, abrasives. */
 final readonly class Supply
 {
+    /** Rates that are no amount by area or by litre of bath. */
+    public const RATES = ['by disc life', 'to cover', 'by the glass'];
+
     /**
      * @param list<string> $chemicals what it is to its neighbours, for the interlocks
      * @param list<string> $never     families of substrates it must not touch
      * @param list<string> $packs     sizes sold
      * @param list<string> $cautions
      * @param int          $price     minor units per litre, kilogram or piece
+     * @param bool         $free      nobody buys it, such as water
      */
     public function __construct(
         public string $id,
@@ -36,6 +40,7 @@ final readonly class Supply
         public string $rate,
         public array $cautions,
         public string $source,
+        public bool $free = false,
     ) {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Input\Keys;
 use Hull\Input\Node;
 
 /**
@@ -13,15 +14,16 @@ use Hull\Input\Node;
 final readonly class SystemReader
 {
     /**
-     * @param array<string, Product>              $products
+     * @param array<int|string, Product>          $products
+     * @param list<string>                        $tags     of products
      * @param \Closure(Node): Scope               $scope
      * @param \Closure(?Node, string): list<Need> $needs
      */
-    public function __construct(private Node $data, private array $products, private \Closure $scope, private \Closure $needs)
+    public function __construct(private Node $data, private array $products, private array $tags, private \Closure $scope, private \Closure $needs)
     {
     }
 
-    /** @return array<string, FilmSystem> the whole ones first, each in the order of the catalogue */
+    /** @return array<int|string, FilmSystem> the whole ones first, each in the order of the catalogue */
     public function systems(): array
     {
         $systems = [];
@@ -37,12 +39,12 @@ final readonly class SystemReader
         return $systems;
     }
 
-    /** @param array<string, FilmSystem> $systems */
+    /** @param array<int|string, FilmSystem> $systems */
     private function compose(array &$systems, Node $foundation, Node $top): void
     {
         $below = $this->layers($foundation);
         $last = $below[count($below) - 1] ?? null;
-        $over = array_map(static fn (Node $t): string => $t->text(), $top->field('over')->items());
+        $over = array_map(fn (Node $t): string => $t->choice($this->tags), $top->field('over')->items());
         if (null === $last || [] === array_intersect($over, $last->product->tags)) {
             return;
         }
@@ -72,7 +74,7 @@ final readonly class SystemReader
         return new Scope($lists[0], [...$a->except, ...$b->except], $lists[1], $lists[2], [...$a->schools, ...$b->schools]);
     }
 
-    /** @param array<string, FilmSystem> $systems */
+    /** @param array<int|string, FilmSystem> $systems */
     private function add(array &$systems, Node $n, FilmSystem $system): void
     {
         if (isset($systems[$system->id])) {
@@ -89,7 +91,7 @@ final readonly class SystemReader
     /** @return list<SystemLayer> */
     private function layers(Node $n): array
     {
-        return array_map(fn (Node $l): SystemLayer => new SystemLayer($this->products[$l->field('product')->choice(array_keys($this->products))], $l->field('coats')->integer(1, 10), $l->field('role')->text()), $n->optional('layers')?->items() ?? []);
+        return array_map(fn (Node $l): SystemLayer => new SystemLayer($this->products[$l->field('product')->choice(Keys::of($this->products))], $l->field('coats')->integer(1, 10), $l->field('role')->text()), $n->optional('layers')?->items() ?? []);
     }
 
     /** @return array{float, float} */

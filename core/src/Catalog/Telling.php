@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Input\Keys;
+
 /** Tells what a part may be made of from what was tried on it: magnet, bend, scratch. */
 final class Telling
 {
     /**
-     * @param array<string, string> $signs question => answer
+     * @param array<int|string, string> $signs question => answer
      *
      * @return list<Substrate> materials that no sign speaks against, the surest guess first
      */
@@ -22,7 +24,7 @@ final class Telling
                 }
             }
             // A material that allows fewer other answers is the surer guess.
-            $fitting[] = [$substrate, array_sum(array_map(static fn (string $q): int => count($substrate->signs[$q] ?? []), array_keys($signs)))];
+            $fitting[] = [$substrate, array_sum(array_map(static fn (string $q): int => count($substrate->signs[$q] ?? []), Keys::of($signs)))];
         }
         usort($fitting, static fn (array $a, array $b): int => [$a[1], $a[0]->id] <=> [$b[1], $b[0]->id]);
 

@@ -42,13 +42,13 @@ final readonly class Computation
         return new Result($this, $inputs, $outcome, Source::Given === $source || Source::Estimate === $this->kind ? ($this->kind) : $source);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public function inputSchema(): array
     {
         return Inputs::schema($this->inputs);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public function outputSchema(): array
     {
         $values = [];

@@ -93,7 +93,7 @@ final readonly class Field
         return null === $this->quantity ? null : $this->quantity::dimension();
     }
 
-    /** @return array<string, mixed> JSON Schema of this field as an input */
+    /** @return array<int|string, mixed> JSON Schema of this field as an input */
     public function inputSchema(): array
     {
         if ([] !== $this->of) {

@@ -11,7 +11,7 @@ use Hull\Quantity\Quantity;
 /** The inputs of one computation, read and typed. */
 final readonly class Inputs
 {
-    /** @param array<string, Quantity|MixRatio|string|list<self>|null> $values */
+    /** @param array<int|string, Quantity|MixRatio|string|list<self>|null> $values */
     private function __construct(public array $values)
     {
     }
@@ -29,8 +29,8 @@ final readonly class Inputs
     }
 
     /**
-     * @param list<Field>                                             $fields
-     * @param array<string, Quantity|MixRatio|string|list<self>|null> $values
+     * @param list<Field>                                                 $fields
+     * @param array<int|string, Quantity|MixRatio|string|list<self>|null> $values
      */
     public static function of(array $fields, array $values): self
     {
@@ -45,7 +45,7 @@ final readonly class Inputs
         return new self($known);
     }
 
-    /** @param array<string, Quantity|MixRatio|string|null> $values */
+    /** @param array<int|string, Quantity|MixRatio|string|null> $values */
     public static function row(array $values): self
     {
         return new self($values);
@@ -109,7 +109,7 @@ final readonly class Inputs
     /**
      * @param list<Field> $fields
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     public static function schema(array $fields): array
     {

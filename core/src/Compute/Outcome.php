@@ -10,14 +10,14 @@ use Hull\Quantity\Quantity;
 final readonly class Outcome
 {
     /**
-     * @param array<string, Quantity|string|bool> $values
-     * @param list<string>                        $warnings
+     * @param array<int|string, Quantity|string|bool> $values
+     * @param list<string>                            $warnings
      */
     private function __construct(public array $values, public array $warnings)
     {
     }
 
-    /** @param array<string, Quantity|string|bool> $values */
+    /** @param array<int|string, Quantity|string|bool> $values */
     public static function of(array $values): self
     {
         return new self($values, []);

@@ -12,7 +12,7 @@ final class Registry
 {
     private static ?self $standard = null;
 
-    /** @var array<string, Computation> */
+    /** @var array<int|string, Computation> */
     private array $byName = [];
 
     /** @param iterable<Computation> $computations */
@@ -54,7 +54,7 @@ final class Registry
         return $this->byName[$name] ?? null;
     }
 
-    /** @param array<string, Quantity|MixRatio|string|list<Inputs>|null> $values */
+    /** @param array<int|string, Quantity|MixRatio|string|list<Inputs>|null> $values */
     public function run(string $name, array $values, Source $source = Source::Given): Result
     {
         $computation = $this->byName[$name] ?? throw new \LogicException('No computation '.$name.'.');

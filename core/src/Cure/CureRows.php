@@ -30,12 +30,23 @@ final readonly class CureRows
     public static function of(array $hoursByCelsius): self
     {
         $rows = [];
-        ksort($hoursByCelsius);
+        uksort($hoursByCelsius, static fn (int|float|string $a, int|float|string $b): int => (float) $a <=> (float) $b);
         foreach ($hoursByCelsius as $celsius => $hours) {
+            if (!is_numeric($celsius)) {
+                throw new InvalidQuantity(sprintf('"%s" is no temperature.', $celsius), 'degrees Celsius such as 20');
+            }
             if ($hours <= 0) {
                 throw new InvalidQuantity(sprintf('%g h at %s C is not a time.', $hours, $celsius), 'hours above zero');
             }
-            $rows[] = [Temperature::celsius((float) $celsius)->kelvin(), (float) $hours];
+            $kelvin = Temperature::celsius((float) $celsius)->kelvin();
+            [$before, $longer] = $rows[count($rows) - 1] ?? [-\INF, \INF];
+            if ($kelvin - $before < 1e-6) {
+                throw new InvalidQuantity(sprintf('%s C stands twice.', $celsius), 'one row for each temperature');
+            }
+            if ($hours > $longer) {
+                throw new InvalidQuantity(sprintf('%g h at %s C is longer than %g h when colder.', $hours, $celsius, $longer), 'hours that do not grow with the temperature');
+            }
+            $rows[] = [$kelvin, (float) $hours];
         }
         if ([] === $rows) {
             throw new InvalidQuantity('A sheet without rows says nothing.', 'at least one row of temperature and hours');

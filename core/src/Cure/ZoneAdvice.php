@@ -11,22 +11,22 @@ final readonly class ZoneAdvice
     private const AHEAD_H = 72;
 
     /**
-     * @param int|null             $sections fewest sections, each worked as a part of its own with a faded edge
-     * @param int|null             $helpers  fewest helpers who apply as fast as one
-     * @param float|null           $later    hour of the first coat from which on the whole can be done
-     * @param array<string, float> $films    other films that can be done whole => hours of slack
+     * @param int|null                 $sections fewest sections, each worked as a part of its own with a faded edge
+     * @param int|null                 $helpers  fewest helpers who apply as fast as one
+     * @param float|null               $later    hour of the first coat from which on the whole can be done
+     * @param array<int|string, float> $films    other films that can be done whole => hours of slack
      */
     private function __construct(public ?int $sections, public ?int $helpers, public ?float $later, public array $films)
     {
     }
 
     /**
-     * @param float                                                                  $start  hour at which the first coat begins
-     * @param float                                                                  $first  hours the first coat takes one person
-     * @param float                                                                  $second hours the next coat takes
-     * @param \Closure(float): ?float                                                $opens  see ZoneSpan
-     * @param \Closure(float): ?float                                                $closes see ZoneSpan
-     * @param array<string, array{\Closure(float): ?float, \Closure(float): ?float}> $others films that would do as well
+     * @param float                                                                      $start  hour at which the first coat begins
+     * @param float                                                                      $first  hours the first coat takes one person
+     * @param float                                                                      $second hours the next coat takes
+     * @param \Closure(float): ?float                                                    $opens  see ZoneSpan
+     * @param \Closure(float): ?float                                                    $closes see ZoneSpan
+     * @param array<int|string, array{\Closure(float): ?float, \Closure(float): ?float}> $others films that would do as well
      */
     public static function of(float $start, float $first, float $second, \Closure $opens, \Closure $closes, array $others = []): self
     {

@@ -52,7 +52,7 @@ final readonly class Node
         return null === $value ? null : new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], $name));
     }
 
-    /** @return array<string, self> */
+    /** @return array<int|string, self> */
     public function fields(): array
     {
         $fields = [];
@@ -64,6 +64,17 @@ final readonly class Node
         }
 
         return $fields;
+    }
+
+    /**
+     * Fields whose names are somebody's own. An object with the names "0", "1", ... comes out of JSON as a list; here they
+     * are names.
+     *
+     * @return array<int|string, self>
+     */
+    public function named(): array
+    {
+        return is_array($this->value) && array_is_list($this->value) ? $this->items() : $this->fields();
     }
 
     /** @return list<self> */
@@ -186,7 +197,7 @@ final readonly class Node
         return new InvalidInput($this->pointer, $message, $accepted);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     private function map(): array
     {
         if (!is_array($this->value) || ([] !== $this->value && array_is_list($this->value))) {

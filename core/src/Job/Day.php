@@ -9,28 +9,29 @@ use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
+use Hull\Input\Keys;
 use Hull\Route\Encounter;
 
 /** What a day of work takes: what to wear, what to mind, where the waste goes, what must not meet. */
 final readonly class Day
 {
     /**
-     * @param list<SharedAction>          $actions
-     * @param float                       $minutes    of work
-     * @param list<Protection>            $protection the worst of each kind
-     * @param list<Caution>               $cautions
-     * @param array<string, list<string>> $disposal   where waste goes => names of the steps that leave it
-     * @param float                       $voc        grams of solvent that go into the air
-     * @param list<Encounter>             $encounters
+     * @param list<SharedAction>              $actions
+     * @param float                           $minutes    of work
+     * @param list<Protection>                $protection the worst of each kind
+     * @param list<Caution>                   $cautions
+     * @param array<int|string, list<string>> $disposal   where waste goes => names of the steps that leave it
+     * @param float                           $voc        grams of solvent that go into the air
+     * @param list<Encounter>                 $encounters
      */
     private function __construct(public array $actions, public float $minutes, public array $protection, public array $cautions, public array $disposal, public float $voc, public array $encounters)
     {
     }
 
     /**
-     * @param array<string, Workpiece> $pieces
-     * @param list<SharedAction>       $actions
-     * @param list<Encounter>          $encounters
+     * @param array<int|string, Workpiece> $pieces
+     * @param list<SharedAction>           $actions
+     * @param list<Encounter>              $encounters
      */
     public static function of(Catalogue $catalogue, array $pieces, array $actions, float $minutes, array $encounters): self
     {
@@ -48,7 +49,7 @@ final readonly class Day
                 }
             }
             if (null !== $product && $step->laysFilm) {
-                foreach (array_keys($action->zones) as $zone) {
+                foreach (Keys::of($action->zones) as $zone) {
                     $voc += (CoatSheets::paintOf($pieces[$zone], $action->zones[$zone])?->litresValue() ?? 0.0) * $product->voc;
                 }
             }

@@ -12,11 +12,11 @@ final readonly class Job
     private const EVENING = '18:00';
 
     /**
-     * @param array<string, Place> $places
-     * @param list<Part>           $parts
-     * @param list<string>         $without gear, skills and tastes the workshop does without
-     * @param list<Kept>           $cards   work that is no plain coat
-     * @param string|null          $due     day by whose evening it is to be done, as 2026-12-25
+     * @param array<int|string, Place> $places
+     * @param list<Part>               $parts
+     * @param list<string>             $without gear, skills and tastes the workshop does without
+     * @param list<Kept>               $cards   work that is no plain coat
+     * @param string|null              $due     day by whose evening it is to be done, as 2026-12-25
      */
     public function __construct(public string $name, public string $note, public array $places, public array $parts, public array $without = [], public array $cards = [], public ?string $due = null)
     {

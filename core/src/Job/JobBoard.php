@@ -7,6 +7,7 @@ namespace Hull\Job;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
+use Hull\Input\Keys;
 use Hull\Route\Chemistry;
 use Hull\Route\Encounter;
 use Hull\Route\Route;
@@ -16,17 +17,17 @@ use Hull\Route\RouteStep;
 final readonly class JobBoard
 {
     /**
-     * @param array<string, Workpiece> $pieces  by part id
-     * @param list<SharedAction>       $actions in the order they are worked
-     * @param array<string, Replayed>  $done    by part id
+     * @param array<int|string, Workpiece> $pieces  by part id
+     * @param list<SharedAction>           $actions in the order they are worked
+     * @param array<int|string, Replayed>  $done    by part id
      */
     private function __construct(private Catalogue $catalogue, public array $pieces, public array $actions, private array $done)
     {
     }
 
     /**
-     * @param array<string, Workpiece> $pieces by part id
-     * @param array<string, Replayed>  $done   what the record says of each, by part id
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param array<int|string, Replayed>  $done   what the record says of each, by part id
      */
     public static function of(Catalogue $catalogue, array $pieces, array $done): self
     {
@@ -71,7 +72,7 @@ final readonly class JobBoard
         }
         $met = [];
         foreach ($ahead as $action) {
-            foreach (($about[$action->place] ??= new Chemistry($this->catalogue))->meet(new RouteStep('', $action->step, $action->product), $hour, $action->minutes / 60.0, array_keys($action->zones)) as $encounter) {
+            foreach (($about[$action->place] ??= new Chemistry($this->catalogue))->meet(new RouteStep('', $action->step, $action->product), $hour, $action->minutes / 60.0, Keys::of($action->zones)) as $encounter) {
                 if ($encounter->isBetweenZones()) {
                     $met[] = $encounter;
                 }
@@ -87,7 +88,9 @@ final readonly class JobBoard
     {
         $lately = [];
         foreach ($this->done as $zone => $replayed) {
+            $zone = (string) $zone;
             foreach ($replayed->finished as $key => $hour) {
+                $key = (string) $key;
                 $step = $this->pieces[$zone]->route()->find($key);
                 if (null !== $step) {
                     $lately[] = [$hour, $zone, $step];

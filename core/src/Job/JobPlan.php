@@ -19,10 +19,10 @@ use Hull\Route\Surroundings;
 final readonly class JobPlan
 {
     /**
-     * @param array<string, Workpiece> $pieces  by part id
-     * @param array<string, Route>     $routes  by part id
-     * @param array<string, string>    $without parts without a route => why
-     * @param list<SharedAction>       $actions
+     * @param array<int|string, Workpiece> $pieces  by part id
+     * @param array<int|string, Route>     $routes  by part id
+     * @param array<int|string, string>    $without parts without a route => why
+     * @param list<SharedAction>           $actions
      */
     private function __construct(public array $pieces, public array $routes, public array $without, public array $actions)
     {
@@ -79,8 +79,8 @@ final readonly class JobPlan
     }
 
     /**
-     * @param array<string, Workpiece> $pieces
-     * @param non-empty-list<string>   $ids
+     * @param array<int|string, Workpiece> $pieces
+     * @param non-empty-list<string>       $ids
      */
     private static function largest(array $pieces, array $ids): Workpiece
     {

@@ -13,6 +13,7 @@ use Hull\Climate\Air;
 use Hull\Climate\Drying;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
@@ -68,7 +69,7 @@ final readonly class JobReader
         return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts), $this->without($n->optional('without')), self::cards($n->optional('cards'), array_map(static fn (Part $p): string => $p->id, array_values($parts))), $n->optional('due')?->day());
     }
 
-    /** @param array<string, Part> $parts */
+    /** @param array<int|string, Part> $parts */
     private function linked(Node $part, string $link, array $parts): void
     {
         $to = $part->optional($link);
@@ -100,19 +101,19 @@ final readonly class JobReader
     /** @return list<string> gear, skills and tastes a workshop does without */
     public function without(?Node $list): array
     {
-        return array_values(array_unique(array_map(fn (Node $l): string => $l->choice(array_keys($this->catalogue->limits)), $list?->items(100) ?? [])));
+        return array_values(array_unique(array_map(fn (Node $l): string => $l->choice(Keys::of($this->catalogue->limits)), $list?->items(100) ?? [])));
     }
 
     public function place(Node $n): Place
     {
         $n->only(['id', 'name', 'kind', 'temperature', 'humidity', 'hazards']);
-        $kind = $n->field('kind')->choice(array_keys($this->catalogue->places));
+        $kind = $n->field('kind')->choice(Keys::of($this->catalogue->places));
 
-        return new Place(self::id($n->field('id')), $n->optional('name')?->text(80) ?? $this->catalogue->places[$kind]->name, $kind, $this->air($n), array_map(fn (Node $h): string => $h->choice(array_keys($this->catalogue->hazards)), $n->optional('hazards')?->items(20) ?? []));
+        return new Place(self::id($n->field('id')), $n->optional('name')?->text(80) ?? $this->catalogue->places[$kind]->name, $kind, self::air($n), array_map(fn (Node $h): string => $h->choice(Keys::of($this->catalogue->hazards)), $n->optional('hazards')?->items(20) ?? []));
     }
 
     /** Temperature and humidity of one place and moment. */
-    public function air(Node $n): Air
+    public static function air(Node $n): Air
     {
         try {
             return Air::of($n->field('temperature')->quantity(Temperature::class), $n->field('humidity')->quantity(RelativeHumidity::class));
@@ -128,13 +129,13 @@ final readonly class JobReader
         $part = new Part(
             self::id($n->field('id')),
             $n->field('name')->text(120),
-            $n->field('substrate')->choice(array_keys($this->catalogue->substrates)),
-            $this->conditions($n->optional('conditions'), $this->catalogue->substrate($n->field('substrate')->choice(array_keys($this->catalogue->substrates)))),
-            $this->shapes($n->optional('shapes')),
-            $n->field('service')->choice(array_keys($this->catalogue->services)),
-            $n->field('finish')->choice(array_keys($this->catalogue->finishes)),
+            $n->field('substrate')->choice(Keys::of($this->catalogue->substrates)),
+            $this->conditions($n->optional('conditions'), $this->catalogue->substrate($n->field('substrate')->choice(Keys::of($this->catalogue->substrates)))),
+            self::shapes($n->optional('shapes')),
+            $n->field('service')->choice(Keys::of($this->catalogue->services)),
+            $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
             $n->field('place')->choice($places),
-            $n->optional('method')?->choice(array_keys($this->catalogue->methods)) ?? array_key_first($this->catalogue->methods) ?? '',
+            $n->optional('method')?->choice(Keys::of($this->catalogue->methods)) ?? Keys::of($this->catalogue->methods)[0] ?? '',
             $n->optional('small_or_lattice')?->boolean() ?? false,
             $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
             $this->schools($n->optional('schools')),
@@ -206,7 +207,7 @@ final readonly class JobReader
             }
         }
 
-        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : $this->air($n), Node::remark($n->optional('note'), 2000), $corrects, $n->optional('withdrawn')?->boolean() ?? false, $taken ? $n->field('rule')->choice($this->gates()) : null, $taken ? $n->field('by')->text(120) : '', self::paint($n->optional('used')), $n->optional('film')?->quantity(FilmThickness::class));
+        return new LogEntry($n->optional('id')?->text(60) ?? $id, $kind, $step?->text(60), self::instant($n->field('at')), null === $n->optional('temperature') && null === $n->optional('humidity') ? null : self::air($n), Node::remark($n->optional('note'), 2000), $corrects, $n->optional('withdrawn')?->boolean() ?? false, $taken ? $n->field('rule')->choice($this->gates()) : null, $taken ? $n->field('by')->text(120) : '', self::paint($n->optional('used')), $n->optional('film')?->quantity(FilmThickness::class));
     }
 
     private static function paint(?Node $n): ?Volume
@@ -246,7 +247,7 @@ final readonly class JobReader
 
     private function routeStep(Node $n): RouteStep
     {
-        $known = array_keys($this->catalogue->steps);
+        $known = Keys::of($this->catalogue->steps);
         if (is_string($n->value)) {
             $id = $n->choice($known);
 
@@ -254,7 +255,7 @@ final readonly class JobReader
         }
         $n->only(['key', 'step', 'product', 'because']);
 
-        return $this->withProduct($n, $n->optional('key')?->text(60) ?? '', $n->field('step')->choice($known), $n->optional('product')?->choice(array_keys($this->catalogue->products)), Node::remark($n->optional('because'), 500));
+        return $this->withProduct($n, $n->optional('key')?->text(60) ?? '', $n->field('step')->choice($known), $n->optional('product')?->choice(Keys::of($this->catalogue->products)), Node::remark($n->optional('because'), 500));
     }
 
     private function withProduct(Node $n, string $key, string $step, ?string $product, string $because): RouteStep
@@ -273,7 +274,7 @@ final readonly class JobReader
         $occurring = array_map('strval', array_keys(array_filter($this->catalogue->conditions, static fn (Condition $c): bool => $substrate->isOf($c->families))));
         foreach ($list?->items(50) ?? [] as $n) {
             $n->only(['id', 'grade', 'extent']);
-            $condition = $this->catalogue->conditions[$n->field('id')->choice(array_keys($this->catalogue->conditions))];
+            $condition = $this->catalogue->conditions[$n->field('id')->choice(Keys::of($this->catalogue->conditions))];
             if (!$substrate->isOf($condition->families)) {
                 throw $n->field('id')->refuse(sprintf('%s does not occur on %s.', $condition->name, lcfirst($substrate->name)), 'one of: '.implode(', ', $occurring));
             }
@@ -291,17 +292,17 @@ final readonly class JobReader
     }
 
     /** @return list<Shape> */
-    private function shapes(?Node $list): array
+    private static function shapes(?Node $list): array
     {
         $shapes = [];
         foreach ($list?->items(200) ?? [] as $index => $n) {
-            $shapes[] = $this->shape($n, $index + 1);
+            $shapes[] = self::shape($n, $index + 1);
         }
 
         return $shapes;
     }
 
-    public function shape(Node $n, int $number): Shape
+    public static function shape(Node $n, int $number): Shape
     {
         $registry = Registry::standard();
         $kinds = [];
@@ -327,11 +328,11 @@ final readonly class JobReader
         return $shape;
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     private function schools(?Node $n): array
     {
         $schools = [];
-        foreach ($n?->only(array_keys($this->catalogue->schools))->fields() ?? [] as $question => $answer) {
+        foreach ($n?->only(Keys::of($this->catalogue->schools))->fields() ?? [] as $question => $answer) {
             $schools[$question] = $answer->choice(array_map('strval', array_keys($this->catalogue->schools[$question]->answers)));
         }
 

@@ -13,7 +13,7 @@ use Hull\WorkCard\Kept;
 /** Writes the open job file with SI numbers; what JobReader reads back is the same job. */
 final class JobWriter
 {
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public static function job(Job $job): array
     {
         return [
@@ -29,13 +29,13 @@ final class JobWriter
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public static function place(Place $place): array
     {
         return ['id' => $place->id, 'name' => $place->name, 'kind' => $place->kind, 'temperature' => $place->air->temperature->si(), 'humidity' => $place->air->humidity->si(), ...([] === $place->hazards ? [] : ['hazards' => $place->hazards])];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public static function part(Part $part): array
     {
         $written = [
@@ -69,19 +69,19 @@ final class JobWriter
         return $written;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public static function shape(Shape $shape): array
     {
         return ['kind' => $shape->kind(), 'name' => $shape->name, ...self::inputs($shape->inputs)];
     }
 
-    /** @return array<string, string> */
+    /** @return array<int|string, string> */
     public static function step(RouteStep $step): array
     {
         return array_filter(['key' => $step->key, 'step' => $step->step, 'product' => $step->product, 'because' => $step->because], static fn (?string $v): bool => null !== $v && '' !== $v);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     public static function entry(LogEntry $entry): array
     {
         return array_filter([
@@ -101,7 +101,7 @@ final class JobWriter
         ], static fn (mixed $v): bool => null !== $v && '' !== $v && false !== $v);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<int|string, mixed> */
     private static function inputs(Inputs $inputs): array
     {
         $written = [];

@@ -6,6 +6,7 @@ namespace Hull\Job;
 
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
+use Hull\Input\Keys;
 use Hull\Route\Chemistry;
 use Hull\Route\Route;
 use Hull\Route\RouteStep;
@@ -17,28 +18,28 @@ use Hull\Route\StepRunner;
  */
 final class Merger
 {
-    /** @var array<string, list<string>> zone => what each of its steps can be done together with */
+    /** @var array<int|string, list<string>> zone => what each of its steps can be done together with */
     private array $actions = [];
 
-    /** @var array<string, array<string, list<int>>> action => zone => where it stands in the zone's route */
+    /** @var array<int|string, array<int|string, list<int>>> action => zone => where it stands in the zone's route */
     private array $places = [];
 
-    /** @var array<string, array<int, int>> zone => for each step where the next film is laid */
+    /** @var array<int|string, array<int, int>> zone => for each step where the next film is laid */
     private array $nextFilm = [];
 
-    /** @var array<string, StepRunner> */
+    /** @var array<int|string, StepRunner> */
     private array $runners = [];
 
-    /** @var array<string, Chemistry> what is about, by place */
+    /** @var array<int|string, Chemistry> what is about, by place */
     private array $about = [];
 
-    /** @param array<string, Workpiece> $pieces by part id */
+    /** @param array<int|string, Workpiece> $pieces by part id */
     public function __construct(private readonly Catalogue $catalogue, private readonly array $pieces)
     {
     }
 
     /**
-     * @param array<string, Route> $routes by part id
+     * @param array<int|string, Route> $routes by part id
      *
      * @return list<SharedAction>
      */
@@ -48,13 +49,14 @@ final class Merger
         $at = array_map(static fn (): int => 0, $routes);
         $ahead = [];
         foreach ($routes as $zone => $route) {
+            $zone = (string) $zone;
             $this->come($ahead, $zone, 0);
         }
         $actions = [];
         $hour = 0.0;
         while ([] !== $ahead) {
             $action = $this->next($ahead, $routes, $at, $hour);
-            $zones = array_keys(array_intersect_key($routes, $ahead[$action]));
+            $zones = Keys::of(array_intersect_key($routes, $ahead[$action]));
             unset($ahead[$action]);
             $lead = $zones[0];
             $step = $routes[$lead]->steps[$at[$lead]];
@@ -75,7 +77,7 @@ final class Merger
         return $actions;
     }
 
-    /** @param array<string, Route> $routes */
+    /** @param array<int|string, Route> $routes */
     private function read(array $routes): void
     {
         $this->actions = $this->places = $this->nextFilm = $this->about = [];
@@ -97,7 +99,7 @@ final class Merger
         }
     }
 
-    /** @param array<string, array<string, true>> $ahead action => zones that have it next */
+    /** @param array<int|string, array<int|string, true>> $ahead action => zones that have it next */
     private function come(array &$ahead, string $zone, int $at): void
     {
         $action = $this->actions[$zone][$at] ?? null;
@@ -110,22 +112,23 @@ final class Merger
      * The action to do next: the earliest in the order of the trade that no zone still on its way to it would miss, and
      * that brings nothing to what it must not meet on another zone.
      *
-     * @param non-empty-array<string, array<string, true>> $ahead
-     * @param array<string, Route>                         $routes
-     * @param array<string, int>                           $at
+     * @param non-empty-array<int|string, array<int|string, true>> $ahead
+     * @param array<int|string, Route>                             $routes
+     * @param array<int|string, int>                               $at
      */
     private function next(array $ahead, array $routes, array $at, float $hour): string
     {
         $ranks = [];
         foreach ($ahead as $action => $zones) {
-            $first = array_key_first($zones) ?? '';
+            $action = (string) $action;
+            $first = (string) array_key_first($zones);
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
             $ranks[$action] = [$step->shared ? $this->stillComing($action, $zones, $at) : 0, $step->order, -count($zones), $first];
         }
         $earliest = self::least($ranks);
         for ($action = $earliest; [] !== $ranks; $action = self::least($ranks)) {
-            $first = array_key_first($ahead[$action]) ?? '';
-            if (!$this->clashes($routes[$first]->steps[$at[$first]], $this->pieces[$first]->place->id, array_keys($ahead[$action]), $hour)) {
+            $first = (string) array_key_first($ahead[$action]);
+            if (!$this->clashes($routes[$first]->steps[$at[$first]], $this->pieces[$first]->place->id, Keys::of($ahead[$action]), $hour)) {
                 return $action;
             }
             unset($ranks[$action]);
@@ -134,13 +137,13 @@ final class Merger
         return $earliest;
     }
 
-    /** @param array<string, array{int, int, int, string}> $ranks */
+    /** @param array<int|string, array{int, int, int, string}> $ranks */
     private static function least(array $ranks): string
     {
-        $least = array_key_first($ranks) ?? '';
+        $least = (string) array_key_first($ranks);
         foreach ($ranks as $action => $rank) {
             if ($rank < $ranks[$least]) {
-                $least = $action;
+                $least = (string) $action;
             }
         }
 
@@ -162,8 +165,8 @@ final class Merger
     /**
      * Zones that will come to the same action later, if nothing but preparation lies between.
      *
-     * @param array<string, true> $zones
-     * @param array<string, int>  $at
+     * @param array<int|string, true> $zones
+     * @param array<int|string, int>  $at
      */
     private function stillComing(string $action, array $zones, array $at): int
     {

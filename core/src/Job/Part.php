@@ -12,13 +12,13 @@ use Hull\Route\Route;
 final readonly class Part
 {
     /**
-     * @param list<Observed>        $conditions
-     * @param list<Shape>           $shapes
-     * @param array<string, string> $schools
-     * @param list<LogEntry>        $log
-     * @param string|null           $zoneOf      id of the part this is a zone of
-     * @param string|null           $mountedOn   id of the part it is taken off from, and goes back on
-     * @param Money|null            $replacement what another one would cost
+     * @param list<Observed>            $conditions
+     * @param list<Shape>               $shapes
+     * @param array<int|string, string> $schools
+     * @param list<LogEntry>            $log
+     * @param string|null               $zoneOf      id of the part this is a zone of
+     * @param string|null               $mountedOn   id of the part it is taken off from, and goes back on
+     * @param Money|null                $replacement what another one would cost
      */
     public function __construct(
         public string $id,
@@ -52,7 +52,7 @@ final readonly class Part
         return $this->zoneOf ?? $this->id;
     }
 
-    /** @param array<string, string> $schools */
+    /** @param array<int|string, string> $schools */
     public function following(array $schools): self
     {
         return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $schools, null, [], $this->zoneOf, $this->mountedOn, $this->replacement);

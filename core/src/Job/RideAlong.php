@@ -12,10 +12,10 @@ use Hull\Route\RouteStep;
 final class RideAlong
 {
     /**
-     * @param array<string, Workpiece> $pieces by part id
-     * @param array<string, Replayed>  $done
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param array<int|string, Replayed>  $done
      *
-     * @return array<string, string> part id => key of its next coat
+     * @return array<int|string, string> part id => key of its next coat
      */
     public static function of(string $product, array $pieces, array $done): array
     {

@@ -27,17 +27,17 @@ final readonly class Shopping
     private const ABRASIVES = 'abrasives';
 
     /**
-     * @param array<string, Need>   $needs      by id; paint first, then by name
-     * @param array<int, int>       $discs      by grit, coarse first
-     * @param array<string, string> $unmeasured id => name of what is needed too, but by what is found
+     * @param array<int|string, Need>   $needs      by id; paint first, then by name
+     * @param array<int, int>           $discs      by grit, coarse first
+     * @param array<int|string, string> $unmeasured id => name of what is needed too, but by what is found
      */
     private function __construct(public array $needs, public array $discs, public array $unmeasured)
     {
     }
 
     /**
-     * @param array<string, Workpiece> $pieces by part id
-     * @param array<string, Replayed>  $done   what the record says of each, by part id
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param array<int|string, Replayed>  $done   what the record says of each, by part id
      */
     public static function of(Catalogue $catalogue, array $pieces, array $done, ?Stores $stores = null, ?WhatIf $if = null): self
     {
@@ -45,16 +45,19 @@ final readonly class Shopping
         $stores ??= Stores::none();
         $needs = [];
         foreach (self::byProduct($wanted->coats) as $id => $coats) {
+            $id = (string) $id;
             $product = $catalogue->product($id);
             $needs[$id] = self::need($id, $product->name, Supplier::PAINT, $coats, Volume::litres(array_sum(array_map(static fn (CoatAhead $c): float => $c->paint->litresValue(), $coats))), [$product->packs, $product->price], $product->shelf->keepsOpened(), $stores);
         }
         ksort($needs);
         foreach ($wanted->supplies as $id => $amount) {
+            $id = (string) $id;
             $supply = $catalogue->supplies[$id];
             $size = Pack::size($supply->packs[0]);
             $needs[$id] = self::need($id, $supply->name, Supplier::CHEMICALS, [], $size::ofSi($amount), [$supply->packs, $supply->price], $supply->shelf->keepsOpened(), $stores);
         }
         foreach ($wanted->consumables as $id => $amount) {
+            $id = (string) $id;
             $consumable = $catalogue->consumables[$id];
             $needs[$id] = self::need($id, $consumable->name, Supplier::CONSUMABLES, [], $consumable->amount('pc' === $consumable->unit ? ceil($amount - 1e-9) : $amount), [$consumable->packs, $consumable->price], true, $stores, $consumable->note);
         }
@@ -72,14 +75,14 @@ final readonly class Shopping
         return Money::minor(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $this->needs)));
     }
 
-    /** @return array<string, Need> */
+    /** @return array<int|string, Need> */
     public function paint(): array
     {
         return array_filter($this->needs, static fn (Need $n): bool => Supplier::PAINT === $n->kind);
     }
 
     /**
-     * @return array<string, list<Need>> what is to buy, by seller; '' for what nobody is known to sell
+     * @return array<int|string, list<Need>> what is to buy, by seller; '' for what nobody is known to sell
      */
     public function bySeller(): array
     {
@@ -96,7 +99,7 @@ final readonly class Shopping
     /**
      * @param list<CoatAhead> $coats
      *
-     * @return array<string, list<CoatAhead>>
+     * @return array<int|string, list<CoatAhead>>
      */
     private static function byProduct(array $coats): array
     {

@@ -26,19 +26,19 @@ final class Wanted
     /** @var list<CoatAhead> */
     public array $coats = [];
 
-    /** @var array<string, float> litres of thinner and cleaner, litres or kilograms of supplies, by supply */
+    /** @var array<int|string, float> litres of thinner and cleaner, litres or kilograms of supplies, by supply */
     public array $supplies = [];
 
-    /** @var array<string, float> by consumable */
+    /** @var array<int|string, float> by consumable */
     public array $consumables = [];
 
     /** @var array<int, float> by grit */
     public array $discs = [];
 
-    /** @var array<string, string> id => name of what no rate by area is known for */
+    /** @var array<int|string, string> id => name of what no rate by area is known for */
     public array $unmeasured = [];
 
-    /** @var array<string, float> batches of each coat of the part at hand, by step key */
+    /** @var array<int|string, float> batches of each coat of the part at hand, by step key */
     private array $batches = [];
 
     private function __construct(private readonly WhatIf $if)
@@ -46,13 +46,14 @@ final class Wanted
     }
 
     /**
-     * @param array<string, Workpiece> $pieces by part id
-     * @param array<string, Replayed>  $done   what the record says of each, by part id
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param array<int|string, Replayed>  $done   what the record says of each, by part id
      */
     public static function of(array $pieces, array $done, ?WhatIf $if = null): self
     {
         $wanted = new self($if ?? WhatIf::asPlanned());
         foreach ($pieces as $id => $piece) {
+            $id = (string) $id;
             $wanted->coatsOf($id, $piece, $done[$id]);
             $wanted->stepsOf($piece, $done[$id]);
             $wanted->batches = [];
@@ -75,7 +76,7 @@ final class Wanted
                 $this->coats[] = new CoatAhead($id, $piece->part->name, $step->key, $product->id, $litres, $paint->quantity('theoretical', Volume::class), $paint->quantity('swallowed', Volume::class));
                 $thinner = $paint->quantity('mixed', Volume::class)->litresValue() - $litres->litresValue();
                 if ($thinner > 0.0) {
-                    $this->add($product->thinnerSupply, $thinner);
+                    $this->add($piece->context->catalogue(), $product->thinnerSupply, $thinner);
                 }
             }
         }
@@ -96,7 +97,7 @@ final class Wanted
             $cleaner = null !== $product && RoutePlanner::COAT === $step->id ? $product->cleaner : '';
             $method = true === $product?->isAerosol() ? 'aerosol' : ($this->if->method ?? $piece->part->method);
             foreach ($catalogue->consumables as $consumable) {
-                $this->consumable($consumable, $step, $method, $consumable->used($m2, $runner->handsOn($step) / 60.0, $this->batches[$routeStep->key] ?? 0.0), $cleaner);
+                $this->consumable($catalogue, $consumable, $step, $method, $consumable->used($m2, $runner->handsOn($step) / 60.0, $this->batches[$routeStep->key] ?? 0.0), $cleaner);
             }
         }
     }
@@ -108,14 +109,14 @@ final class Wanted
             $counted = [] !== array_filter($catalogue->consumables, static fn (Consumable $c): bool => in_array($id, $c->stepTags, true));
             $rate = ($catalogue->supplies[$id] ?? null)?->perM2();
             if (null !== $rate) {
-                $this->add($id, $rate->si() * $m2);
+                $this->add($catalogue, $id, $rate->si() * $m2);
             } elseif (!$counted && 'abrasives' !== $id && 'wipes' !== $id) {
                 $this->unmeasured[$id] = $catalogue->material($id);
             }
         }
     }
 
-    private function consumable(Consumable $c, Step $step, string $method, float $used, string $cleaner): void
+    private function consumable(Catalogue $catalogue, Consumable $c, Step $step, string $method, float $used, string $cleaner): void
     {
         if ([] === array_intersect($c->stepTags, [...$step->tags, ...$step->uses]) || ([] !== $c->methods && !in_array($method, $c->methods, true))) {
             return;
@@ -123,13 +124,14 @@ final class Wanted
         if (!$c->cleaner) {
             $this->consumables[$c->id] = ($this->consumables[$c->id] ?? 0.0) + $used;
         } elseif ('' !== $cleaner) {
-            $this->add($cleaner, $used);
+            $this->add($catalogue, $cleaner, $used);
         }
     }
 
-    private function add(string $supply, float $amount): void
+    /** What nobody buys is not counted. */
+    private function add(Catalogue $catalogue, string $supply, float $amount): void
     {
-        if ('' !== $supply) {
+        if ('' !== $supply && !$catalogue->supplies[$supply]->free) {
             $this->supplies[$supply] = ($this->supplies[$supply] ?? 0.0) + $amount;
         }
     }

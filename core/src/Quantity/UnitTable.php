@@ -7,7 +7,7 @@ namespace Hull\Quantity;
 /** The units of every dimension, and which of them suit which size in which system. */
 final class UnitTable
 {
-    /** @var array<string, non-empty-list<Unit>> */
+    /** @var array<int|string, non-empty-list<Unit>> */
     private static array $built = [];
 
     /** @return non-empty-list<Unit> */
@@ -86,7 +86,7 @@ final class UnitTable
             Dimension::Count => [new Unit(['', 'x', 'pcs', 'pc', 'set'], 1.0)],
             Dimension::Speed => [new Unit(['m/s'], 1.0), new Unit(['ft/min'], 0.3048 / 60), new Unit(['ft/s'], 0.3048), new Unit(['km/h'], 1 / 3.6), new Unit(['mph'], 0.44704)],
             Dimension::SpreadingRate => [new Unit(['m²/L', 'm2/L', 'm2/l'], 1.0), new Unit(['ft²/gal', 'ft2/gal'], 0.09290304 / 3.785412)],
-            Dimension::VolumePerArea => [new Unit(['L/m²', 'L/m2', 'l/m2'], 1.0), new Unit(['gal/ft²', 'gal/ft2'], 3.785412 / 0.09290304)],
+            Dimension::VolumePerArea => [new Unit(['L/m²', 'L/m2', 'l/m2'], 1.0), new Unit(['mL/m²', 'mL/m2', 'ml/m2'], 0.001), new Unit(['gal/ft²', 'gal/ft2'], 3.785412 / 0.09290304)],
             Dimension::AreaRate => [new Unit(['m²/h', 'm2/h'], 1.0), new Unit(['m²/min', 'm2/min'], 60.0), new Unit(['ft²/h', 'ft2/h'], 0.09290304), new Unit(['ft²/min', 'ft2/min'], 0.09290304 * 60)],
             Dimension::AbsoluteHumidity => [new Unit(['g/m³', 'g/m3'], 1.0), new Unit(['gr/ft³', 'gr/ft3'], 2.288352)],
             Dimension::ElectricCurrent => [new Unit(['A', 'amp', 'amps'], 1.0), new Unit(['mA'], 0.001)],
@@ -94,7 +94,7 @@ final class UnitTable
             Dimension::ElectricPower => [new Unit(['W', 'watt', 'watts'], 1.0), new Unit(['kW'], 1000.0)],
             Dimension::CurrentDensity => [new Unit(['A/dm²', 'A/dm2'], 1.0), new Unit(['A/m²', 'A/m2'], 0.01), new Unit(['A/ft²', 'A/ft2'], 0.01 / 0.09290304)],
             Dimension::VolumeRate => [new Unit(['L/h', 'l/h'], 1.0), new Unit(['m³/h', 'm3/h'], 1000.0), new Unit(['ft³/h', 'ft3/h', 'cfh'], 28.316847)],
-            Dimension::MassPerArea => [new Unit(['g/m²', 'g/m2'], 1.0), new Unit(['oz/yd²', 'oz/yd2'], 33.905747)],
+            Dimension::MassPerArea => [new Unit(['g/m²', 'g/m2'], 1.0), new Unit(['kg/m²', 'kg/m2'], 1000.0), new Unit(['oz/yd²', 'oz/yd2'], 33.905747), new Unit(['oz/ft²', 'oz/ft2'], 305.151727)],
         };
     }
 }

@@ -12,7 +12,7 @@ final class Chemistry
     /** @var array<int, list<array{float, RouteStep, list<string>}>> interlock => since it was last parted: hour, step, zones */
     private array $about = [];
 
-    /** @var array<string, list<string>> step and product => what they bring */
+    /** @var array<int|string, list<string>> step and product => what they bring */
     private array $brought = [];
 
     public function __construct(private readonly Catalogue $catalogue)

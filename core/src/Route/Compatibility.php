@@ -14,6 +14,7 @@ use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Catalog\SystemLayer;
 use Hull\Climate\Air;
+use Hull\Input\Keys;
 use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
@@ -28,7 +29,7 @@ final class Compatibility
     /** @var list<FilmSystem> of the material, whatever the service */
     private readonly array $systems;
 
-    /** @var array<string, array{StepRunner, PrepSearch}> by lower film and service */
+    /** @var array<int|string, array{StepRunner, PrepSearch}> by lower film and service */
     private array $benches = [];
 
     public function __construct(private readonly Catalogue $catalogue, private readonly Substrate $substrate)
@@ -116,7 +117,7 @@ final class Compatibility
     /** A service of the material in which some system lays the film. */
     private function service(Product $above): string
     {
-        $services = array_keys(array_filter($this->catalogue->services, fn (Service $s): bool => $s->suits($this->substrate)));
+        $services = Keys::of(array_filter($this->catalogue->services, fn (Service $s): bool => $s->suits($this->substrate)));
         foreach ($this->systems as $system) {
             if (in_array($above->id, array_map(static fn (SystemLayer $l): string => $l->product->id, $system->layers), true)) {
                 return array_values(array_intersect($services, $system->scope->services))[0] ?? $services[0] ?? '';
@@ -130,7 +131,7 @@ final class Compatibility
     private function bench(string $service): array
     {
         $air = Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(50.0));
-        $traits = new Traits($this->catalogue, $this->substrate, [], $service, array_key_first($this->catalogue->finishes) ?? '', Area::squareMetres(1.0), $air, 'heated-bay', 'open', []);
+        $traits = new Traits($this->catalogue, $this->substrate, [], $service, (string) array_key_first($this->catalogue->finishes), Area::squareMetres(1.0), $air, 'heated-bay', 'open', []);
         $context = new PartContext($traits, [], (new Schools($traits, []))->resolved(), new FilmSystem('asked', 'asked', new Scope(), [], [], '', [1.0, 1.0], []));
         $runner = new StepRunner($context);
 

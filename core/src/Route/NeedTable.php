@@ -15,7 +15,7 @@ final class NeedTable
     /** @var list<FactWithin> what is asked of facts, by number */
     public array $atoms = [];
 
-    /** @var array<string, list<int>> fact => what is asked of it */
+    /** @var array<int|string, list<int>> fact => what is asked of it */
     public array $ofFact = [];
 
     /** @var list<Asked> needs by number */
@@ -24,13 +24,13 @@ final class NeedTable
     /** @var array<int, list<int>> asked of a fact => needs it is part of */
     public array $needsOf = [];
 
-    /** @var array<string, int> */
+    /** @var array<int|string, int> */
     private array $atomNumbers = [];
 
-    /** @var array<string, int|null> question => number; null when it holds throughout */
+    /** @var array<int|string, int|null> question => number; null when it holds throughout */
     private array $numbers = [];
 
-    /** @var array<string, list<Effect>> */
+    /** @var array<int|string, list<Effect>> */
     private array $effects = [];
 
     /** @param list<Step> $steps on the way */

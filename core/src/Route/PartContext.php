@@ -21,8 +21,8 @@ final readonly class PartContext
     public array $rules;
 
     /**
-     * @param array<string, float>  $extents share of the area by fact, 0 to 1
-     * @param array<string, string> $schools question => answer, every question answered
+     * @param array<int|string, float>  $extents share of the area by fact, 0 to 1
+     * @param array<int|string, string> $schools question => answer, every question answered
      */
     public function __construct(
         public Traits $traits,

@@ -43,7 +43,7 @@ final readonly class PointOfNoReturn
     /**
      * @param list<Need> $goal
      *
-     * @return array<string, array<string, FactWithin>> what must hold at the end and does so now, by fact
+     * @return array<int|string, array<int|string, FactWithin>> what must hold at the end and does so now, by fact
      */
     private static function asked(SurfaceState $from, array $goal): array
     {

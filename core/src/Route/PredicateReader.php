@@ -10,8 +10,11 @@ use Hull\Surface\FilmPhase;
 /** Reads the predicates of the catalogue: fact, film, film_past, top, top_not, any, all. */
 final class PredicateReader
 {
-    /** @param list<string> $facts known fact ids */
-    public static function read(Node $node, array $facts): Predicate
+    /**
+     * @param list<string> $facts known fact ids
+     * @param list<string> $tags  known tags of products
+     */
+    public static function read(Node $node, array $facts, array $tags): Predicate
     {
         $fact = $node->optional('fact');
         if (null !== $fact) {
@@ -28,16 +31,16 @@ final class PredicateReader
             return new FilmPast($past->choice(FilmPast::EVENTS));
         }
         foreach (['top' => true, 'top_not' => false] as $key => $wanted) {
-            $tags = $node->optional($key);
-            if (null !== $tags) {
-                return new TopTagged(array_map(static fn (Node $n): string => $n->text(), $tags->items()), $wanted);
+            $named = $node->optional($key);
+            if (null !== $named) {
+                return new TopTagged(array_map(static fn (Node $n): string => $n->choice($tags), $named->items()), $wanted);
             }
         }
         $any = $node->optional('any');
         if (null !== $any) {
-            return new AnyOf(array_map(static fn (Node $n): Predicate => self::read($n, $facts), $any->items()));
+            return new AnyOf(array_map(static fn (Node $n): Predicate => self::read($n, $facts, $tags), $any->items()));
         }
 
-        return new AllOf(array_map(static fn (Node $n): Predicate => self::read($n, $facts), $node->field('all')->items()));
+        return new AllOf(array_map(static fn (Node $n): Predicate => self::read($n, $facts, $tags), $node->field('all')->items()));
     }
 }

@@ -27,10 +27,10 @@ final class PrepSearch
     /** @var list<Step> steps the material stands, whatever the schools say */
     private array $allowed = [];
 
-    /** @var array<string, list<RouteStep>|false> */
+    /** @var array<int|string, list<RouteStep>|false> */
     private array $found = [];
 
-    /** @var array<string, bool> */
+    /** @var array<int|string, bool> */
     private array $apart = [];
 
     public function __construct(private readonly PartContext $context, private readonly StepRunner $runner)
@@ -149,7 +149,7 @@ final class PrepSearch
         $queue->insert([$from, 0.0, null, null, [], null], [0.0, 0]);
         $closed = [];
         while (!$queue->isEmpty() && count($closed) < self::MOST) {
-            /** @var array{SurfaceState, float, array<mixed>|null, Step|null, array<string, true>, array{float, array<string, float>}|null} $entry */
+            /** @var array{SurfaceState, float, array<mixed>|null, Step|null, array<int|string, true>, array{float, array<int|string, float>}|null} $entry */
             $entry = $queue->extract();
             [$state, $cost, $trail, $last, $before, $ahead] = $entry;
             $detour = null !== $ahead;

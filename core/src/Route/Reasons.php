@@ -16,7 +16,7 @@ final readonly class Reasons
         $this->check = new RouteCheck($context);
     }
 
-    /** @return array<string, Reason> by step key */
+    /** @return array<int|string, Reason> by step key */
     public function of(SurfaceState $from, Route $route): array
     {
         $before = $this->check->findings($from, $route);

@@ -37,7 +37,7 @@ final class RelaxedPlan
     /** @var list<int> */
     private readonly array $goal;
 
-    /** @var array<string, list<array{float, SurfaceState}>> film on top => effort and surface after each wait and cure */
+    /** @var array<int|string, list<array{float, SurfaceState}>> film on top => effort and surface after each wait and cure */
     private array $afterFilmWork = [];
 
     private readonly bool $strips;
@@ -74,7 +74,7 @@ final class RelaxedPlan
         }
     }
 
-    /** @return array{float, array<string, float>}|null effort left and the steps worth trying, with their share of it; null when nothing leads there */
+    /** @return array{float, array<int|string, float>}|null effort left and the steps worth trying, with their share of it; null when nothing leads there */
     public function from(SurfaceState $state): ?array
     {
         $cost = [];
@@ -191,8 +191,8 @@ final class RelaxedPlan
     }
 
     /**
-     * @param array<int, float>    $cost
-     * @param array<string, float> $films
+     * @param array<int, float>        $cost
+     * @param array<int|string, float> $films
      */
     private function cost(Asked $need, array $cost, SurfaceState $state, array &$films): float
     {
@@ -216,7 +216,7 @@ final class RelaxedPlan
     /**
      * @param array<int, float>             $cost
      * @param array<int, array{int, float}> $by
-     * @param array<string, float>          $films
+     * @param array<int|string, float>      $films
      * @param array<int, float>             $taken
      */
     private function collect(Asked $need, array $cost, array $by, SurfaceState $state, array &$films, array &$taken, float &$waits): void

@@ -15,31 +15,31 @@ use Hull\Surface\SurfaceState;
  */
 final class Relevance
 {
-    /** @var array<string, Step> in the order given */
+    /** @var array<int|string, Step> in the order given */
     public readonly array $steps;
 
-    /** @var array<string, true> */
+    /** @var array<int|string, true> */
     public readonly array $facts;
 
-    /** @var array<string, list<array{FactWithin, Predicate}>> what is asked of a fact, and in which question */
+    /** @var array<int|string, list<array{FactWithin, Predicate}>> what is asked of a fact, and in which question */
     private array $asked = [];
 
-    /** @var array<string, true> what is to be made true */
+    /** @var array<int|string, true> what is to be made true */
     private array $wanted = [];
 
-    /** @var array<string, true> questions asked already */
+    /** @var array<int|string, true> questions asked already */
     private array $known = [];
 
-    /** @var array<string, list<array{Effect, Step}>> what steps on offer do to a fact */
+    /** @var array<int|string, list<array{Effect, Step}>> what steps on offer do to a fact */
     private array $offered = [];
 
-    /** @var array<string, list<Effect>> what steps on the way do to a fact */
+    /** @var array<int|string, list<Effect>> what steps on the way do to a fact */
     private array $changes = [];
 
     /** @var list<Step> */
     private array $filmWork = [];
 
-    /** @var array<string, Step> */
+    /** @var array<int|string, Step> */
     private array $found = [];
 
     /** @var list<Step> found, their needs not yet asked */

@@ -10,24 +10,24 @@ use Hull\Catalog\School;
 /** Which answer to each school question counts on a part, and what speaks for and against it there. */
 final readonly class Schools
 {
-    /** @param array<string, string> $chosen question => answer picked by hand */
+    /** @param array<int|string, string> $chosen question => answer picked by hand */
     public function __construct(private Traits $traits, private array $chosen)
     {
     }
 
-    /** @return array<string, string> question => answer, for every question */
+    /** @return array<int|string, string> question => answer, for every question */
     public function resolved(): array
     {
         return array_map($this->answer(...), $this->traits->catalogue->schools);
     }
 
-    /** @return array<string, string> what was picked by hand and is open on this part */
+    /** @return array<int|string, string> what was picked by hand and is open on this part */
     public function picked(): array
     {
-        return array_filter($this->chosen, fn (string $answer, string $question): bool => $this->isOpen($this->traits->catalogue->schools[$question], $answer), \ARRAY_FILTER_USE_BOTH);
+        return array_filter($this->chosen, fn (string $answer, int|string $question): bool => $this->isOpen($this->traits->catalogue->schools[$question], $answer), \ARRAY_FILTER_USE_BOTH);
     }
 
-    /** @return array<string, School> the questions that arise on this material */
+    /** @return array<int|string, School> the questions that arise on this material */
     public function asked(): array
     {
         return array_filter($this->traits->catalogue->schools, fn (School $s): bool => $this->traits->substrate->isOf($s->families));
@@ -54,7 +54,7 @@ final readonly class Schools
         }
         foreach ($school->answers as $id => $answer) {
             if ($this->traits->hold($answer->onlyWhen) && $this->traits->hold($answer->defaultWhen)) {
-                return $id;
+                return (string) $id;
             }
         }
 

@@ -21,10 +21,10 @@ final class StepRunner
 {
     private const DRYING_BY_WETNESS = [1 => 'open', 2 => 'seams', 3 => 'cavities'];
 
-    /** @var array<string, \Hull\Catalog\Fact> */
+    /** @var array<int|string, \Hull\Catalog\Fact> */
     private readonly array $drifting;
 
-    /** @var array<string, list<Need>> */
+    /** @var array<int|string, list<Need>> */
     private array $needs = [];
 
     public function __construct(private readonly PartContext $context)

@@ -14,8 +14,8 @@ final readonly class Surroundings
     private const NEAR = ['soft' => 'near-soft', 'plastic' => 'near-soft', 'light-metal' => 'near-light-metal', 'zinc' => 'near-light-metal'];
 
     /**
-     * @param list<string>         $without
-     * @param array<string, float> $facts
+     * @param list<string>             $without
+     * @param array<int|string, float> $facts
      */
     private function __construct(public array $without, public array $facts)
     {

@@ -17,8 +17,8 @@ final class SystemChooser
     private const PICKED = 20;
 
     /**
-     * @param array<string, string> $schools every question answered
-     * @param array<string, string> $picked  those answered by hand, which weigh more
+     * @param array<int|string, string> $schools every question answered
+     * @param array<int|string, string> $picked  those answered by hand, which weigh more
      *
      * @throws NoRoute
      */
@@ -51,8 +51,8 @@ final class SystemChooser
     }
 
     /**
-     * @param array<string, string> $schools
-     * @param array<string, string> $picked
+     * @param array<int|string, string> $schools
+     * @param array<int|string, string> $picked
      */
     private static function against(Traits $traits, Scope $scope, array $schools, array $picked): int
     {

@@ -15,8 +15,8 @@ final readonly class Traits
     public const ASKED = ['substrates', 'services', 'finishes', 'places', 'facts', 'not_facts', 'area_max', 'area_min', 'temp_max', 'temp_min', 'rh_min', 'rh_max', 'lacks', 'has', 'exposures'];
 
     /**
-     * @param array<string, float> $facts   on the surface as surveyed
-     * @param list<string>         $without limits: gear, skills and tastes the workshop does without
+     * @param array<int|string, float> $facts   on the surface as surveyed
+     * @param list<string>             $without limits: gear, skills and tastes the workshop does without
      */
     public function __construct(
         public Catalogue $catalogue,
@@ -32,7 +32,7 @@ final readonly class Traits
     ) {
     }
 
-    /** @param array<string, float|string|list<string>> $when all must hold */
+    /** @param array<int|string, float|string|list<string>> $when all must hold */
     public function hold(array $when): bool
     {
         foreach ($when as $asked => $value) {

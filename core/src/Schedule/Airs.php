@@ -16,13 +16,13 @@ use Hull\Surface\FilmPhase;
 /** The air of the yard's places, and what it drives there, worked out once for each film and place. */
 final class Airs
 {
-    /** @var array<string, RateLine> */
+    /** @var array<int|string, RateLine> */
     private array $lines = [];
 
-    /** @var array<string, GateLine> */
+    /** @var array<int|string, GateLine> */
     private array $gates = [];
 
-    /** @param array<string, PlaceAir> $places */
+    /** @param array<int|string, PlaceAir> $places */
     public function __construct(private readonly array $places)
     {
     }

@@ -21,9 +21,9 @@ final readonly class Asks
     private const PHASES = [FilmPhase::Wet, FilmPhase::Tacky, FilmPhase::Open, FilmPhase::Shut, FilmPhase::Lapsed, FilmPhase::Cured];
 
     /**
-     * @param FilmPhase|null       $from  the top film must have come into this phase
-     * @param bool                 $ends  it must not have left its recoat window
-     * @param array<string, float> $hours by fact that drifts: highest level at which it may be begun
+     * @param FilmPhase|null           $from  the top film must have come into this phase
+     * @param bool                     $ends  it must not have left its recoat window
+     * @param array<int|string, float> $hours by fact that drifts: highest level at which it may be begun
      */
     private function __construct(public ?FilmPhase $from, public bool $ends, public array $hours)
     {

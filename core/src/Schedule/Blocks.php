@@ -7,7 +7,7 @@ namespace Hull\Schedule;
 /** Parts of a chain that belong together because a window reaches from one of their activities to another. */
 final class Blocks
 {
-    /** @return array<string, list<non-empty-list<Activity>>> part => blocks in order, without what has begun */
+    /** @return array<int|string, list<non-empty-list<Activity>>> part => blocks in order, without what has begun */
     public static function of(Yard $yard): array
     {
         $blocks = [];

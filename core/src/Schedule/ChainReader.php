@@ -47,19 +47,19 @@ final class ChainReader
     /** @var list<array{string|null, float, float}|null> of each film on the part: activity, or when it was laid from and to; null for one an oven cured */
     private array $films = [];
 
-    /** @var array<string, array{string|null, float}> fact => activity that brought it and the level then, or now and the level now */
+    /** @var array<int|string, array{string|null, float}> fact => activity that brought it and the level then, or now and the level now */
     private array $since = [];
 
-    /** @var array<string, Window> residue => until when what takes it off may begin */
+    /** @var array<int|string, Window> residue => until when what takes it off may begin */
     private array $residues = [];
 
     private float $notBefore = -\INF;
     private string $because = '';
 
     /**
-     * @param string               $id         of the part among all parts of the yard
-     * @param string               $at         of its place among all places of the yard
-     * @param array<string, float> $deliveries hour by product
+     * @param string                   $id         of the part among all parts of the yard
+     * @param string                   $at         of its place among all places of the yard
+     * @param array<int|string, float> $deliveries hour by product
      */
     private function __construct(private readonly string $id, private readonly string $at, private readonly Workpiece $piece, private readonly Replayed $done, private readonly Airs $airs, private readonly float $now, private readonly array $deliveries)
     {
@@ -68,7 +68,7 @@ final class ChainReader
     }
 
     /**
-     * @param array<string, float> $deliveries hour by product that is not in the store
+     * @param array<int|string, float> $deliveries hour by product that is not in the store
      *
      * @return list<Activity>
      */
@@ -223,7 +223,7 @@ final class ChainReader
     private function takenOff(RouteStep $step, SurfaceState $state): array
     {
         $after = $this->runner->effects($step, $state);
-        $off = array_filter($this->residues, static fn (string $fact): bool => $after->fact($fact) < $state->fact($fact), \ARRAY_FILTER_USE_KEY);
+        $off = array_filter($this->residues, static fn (int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact), \ARRAY_FILTER_USE_KEY);
         $this->residues = array_diff_key($this->residues, $off);
 
         return array_values($off);

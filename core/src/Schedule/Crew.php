@@ -13,12 +13,12 @@ final readonly class Crew
     private const CLOCK = '/^([01]?\d|2[0-4]):([0-5]\d)\s*-\s*([01]?\d|2[0-4]):([0-5]\d)$/';
 
     /**
-     * @param array<string, WorkingHours> $people  by name
-     * @param array<string, list<string>> $away    days without work of one of them, by name
-     * @param list<string>                $off     days without work, as 2026-12-25
-     * @param array<string, float>        $floors  m2 by place
-     * @param array<string, int>          $gear    how many there are
-     * @param array<string, mixed>        $written as read
+     * @param array<int|string, WorkingHours> $people  by name
+     * @param array<int|string, list<string>> $away    days without work of one of them, by name
+     * @param list<string>                    $off     days without work, as 2026-12-25
+     * @param array<int|string, float>        $floors  m2 by place
+     * @param array<int|string, int>          $gear    how many there are
+     * @param array<int|string, mixed>        $written as read
      */
     private function __construct(private array $people, private array $away, private WorkingHours $quiet, public array $off, public array $floors, public array $gear, public array $written)
     {
@@ -47,8 +47,8 @@ final readonly class Crew
         if ([] === $people) {
             throw $n->field('people')->refuse('Nobody works here.', 'at least one person with hours');
         }
-        $floors = array_map(static fn (Node $m): float => $m->quantity(\Hull\Quantity\Area::class)->m2(), $n->optional('floors')?->fields() ?? []);
-        $gear = array_map(static fn (Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []);
+        $floors = array_map(static fn (Node $m): float => $m->quantity(\Hull\Quantity\Area::class)->m2(), $n->optional('floors')?->named() ?? []);
+        $gear = array_map(static fn (Node $g): int => $g->integer(1, 50), $n->optional('gear')?->named() ?? []);
         $quiet = $n->optional('quiet');
 
         return new self($people, $away, null === $quiet ? WorkingHours::of([]) : self::week($quiet), self::days($n->optional('off')), $floors, $gear, is_array($n->value) ? self::named($n->value) : []);
@@ -64,6 +64,7 @@ final readonly class Crew
         $quiet = $this->quiet->between($from, $to, $zone);
         $persons = [];
         foreach ($this->people as $name => $hours) {
+            $name = (string) $name;
             $persons[] = Person::of($name, $hours->between($from, $to, $zone, [...$this->off, ...$this->away[$name]]), $quiet);
         }
 
@@ -96,7 +97,7 @@ final readonly class Crew
     /**
      * @param array<array-key, mixed> $value
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     private static function named(array $value): array
     {

@@ -9,10 +9,10 @@ final class Floor
 {
     private const DAY = 24.0;
 
-    /** @var array<string, array{float, float, float, bool, bool, float}> id => start, end, dry, dusty, wet, m2 */
+    /** @var array<int|string, array{float, float, float, bool, bool, float}> id => start, end, dry, dusty, wet, m2 */
     private array $taken = [];
 
-    /** @var array<int, array<string, true>> day => ids */
+    /** @var array<int, array<int|string, true>> day => ids */
     private array $days = [];
 
     public function __construct(private readonly ?float $m2)
@@ -50,6 +50,7 @@ final class Floor
         $first = null;
         for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
             foreach ($this->days[$day] ?? [] as $id => $_) {
+                $id = (string) $id;
                 if (isset($seen[$id])) {
                     continue;
                 }

@@ -17,9 +17,9 @@ final readonly class Hangs
     }
 
     /**
-     * @param array<string, Yard> $edges the same yard in other air, by what that is: colder, warmer
+     * @param array<int|string, Yard> $edges the same yard in other air, by what that is: colder, warmer
      *
-     * @return array<string, list<self>> by activity
+     * @return array<int|string, list<self>> by activity
      */
     public static function of(Schedule $schedule, array $edges): array
     {
@@ -29,6 +29,7 @@ final readonly class Hangs
                 continue;
             }
             foreach ($edges as $edge => $yard) {
+                $edge = (string) $edge;
                 $breaks = isset($yard->activities[$id]) ? Nudge::standing($yard, $yard->activity($id), $schedule->placed) : [];
                 foreach ($breaks as $break) {
                     if (Nudge::SOON !== $break->kind || $break->until - $placed->start > Move::SLIP_H) {

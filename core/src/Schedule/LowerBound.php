@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
+use Hull\Input\Keys;
+
 /**
  * An hour before which no schedule of a yard can end: the longest part alone; all the hands-on hours over everybody's
  * hours; and for each place and kind of gear what has to go through it, one film or so many pieces or square metres at a
@@ -15,7 +17,7 @@ final class LowerBound
     {
         $bound = self::work($yard);
         $heads = [];
-        foreach (array_keys($yard->chains) as $part) {
+        foreach (Keys::of($yard->chains) as $part) {
             $bound = max($bound, self::alone($yard, $part, $heads));
         }
         $worked = self::worked($yard);
@@ -29,9 +31,9 @@ final class LowerBound
     /**
      * What has to go through each place and kind of gear.
      *
-     * @param array<string, float> $heads hour before which none of them can begin
+     * @param array<int|string, float> $heads hour before which none of them can begin
      *
-     * @return array<string, list<array{float, float}>> (head, hours of the whole of it)
+     * @return array<int|string, list<array{float, float}>> (head, hours of the whole of it)
      */
     private static function loads(Yard $yard, array $heads): array
     {
@@ -114,7 +116,7 @@ final class LowerBound
     /**
      * The earliest end of one part, with the yard to itself and its windows left aside.
      *
-     * @param array<string, float> $heads hour before which each of its activities cannot begin, put in here
+     * @param array<int|string, float> $heads hour before which each of its activities cannot begin, put in here
      */
     private static function alone(Yard $yard, string $part, array &$heads): float
     {

@@ -20,7 +20,7 @@ final readonly class NextHour
     }
 
     /**
-     * @param array<string, float> $slack by activity
+     * @param array<int|string, float> $slack by activity
      *
      * @return list<self>
      */

@@ -52,7 +52,7 @@ final readonly class Nudge
     /**
      * What breaks of an activity where it stands, in a yard whose air may be another than the one it was planned in.
      *
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return list<self>
      */
@@ -74,14 +74,14 @@ final readonly class Nudge
     /**
      * Everything as it is, but for the one that is put elsewhere, whether it may stand there or not.
      *
-     * @return array<string, Placed>
+     * @return array<int|string, Placed>
      */
     public static function placed(Schedule $schedule, string $id, float $start): array
     {
         return self::there($schedule, $id, $start, self::room($schedule, $schedule->yard->activity($id), $start, []));
     }
 
-    /** @return array<string, Placed> */
+    /** @return array<int|string, Placed> */
     private static function there(Schedule $schedule, string $id, float $start, ?Placed $room): array
     {
         $was = $schedule->placed[$id];
@@ -110,7 +110,7 @@ final readonly class Nudge
     }
 
     /**
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return list<self>
      */

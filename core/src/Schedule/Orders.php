@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
+use Hull\Input\Keys;
 use Random\Randomizer;
 
 /** Orders in which parts get their turns: a part once for each of its blocks. */
@@ -15,7 +16,7 @@ final class Orders
     /**
      * Every order there is, where there are no more than so many.
      *
-     * @param array<string, int> $counts blocks by part
+     * @param array<int|string, int> $counts blocks by part
      *
      * @return list<list<string>>|null
      */
@@ -33,7 +34,7 @@ final class Orders
     }
 
     /**
-     * @param array<string, int> $counts
+     * @param array<int|string, int> $counts
      *
      * @return list<list<string>>
      */
@@ -45,8 +46,8 @@ final class Orders
         }
         $orders = [];
         foreach ($counts as $part => $left) {
-            foreach (self::interleaved([...$counts, $part => $left - 1]) as $rest) {
-                $orders[] = [$part, ...$rest];
+            foreach (self::interleaved([$part => $left - 1] + $counts) as $rest) {
+                $orders[] = [(string) $part, ...$rest];
             }
         }
 
@@ -54,7 +55,7 @@ final class Orders
     }
 
     /**
-     * @param array<string, int> $counts
+     * @param array<int|string, int> $counts
      *
      * @return list<string> part after part
      */
@@ -62,7 +63,7 @@ final class Orders
     {
         $order = [];
         foreach ($counts as $part => $count) {
-            $order = [...$order, ...array_fill(0, $count, $part)];
+            $order = [...$order, ...array_fill(0, $count, (string) $part)];
         }
 
         return $order;
@@ -71,7 +72,7 @@ final class Orders
     /**
      * Orders worth beginning from: most left to do first, by due date, longest first, by turns, part after part.
      *
-     * @param array<string, list<non-empty-list<Activity>>> $blocks
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
      *
      * @return list<list<string>>
      */
@@ -79,15 +80,15 @@ final class Orders
     {
         $counts = array_map(count(...), $blocks);
         $work = array_map(static fn (array $list): float => self::length(array_merge([], ...$list)), $blocks);
-        $parts = array_keys($blocks);
+        $parts = Keys::of($blocks);
         $by = static function (callable $key) use ($parts, $counts): array {
             usort($parts, static fn (string $a, string $b): int => [$key($a), $a] <=> [$key($b), $b]);
 
-            return self::plain(array_merge(array_flip($parts), array_intersect_key($counts, array_flip($parts))));
+            return self::plain(array_replace(array_flip($parts), $counts));
         };
         $turns = [];
         for ($round = 0; $round < max([0, ...array_values($counts)]); ++$round) {
-            $longest = array_keys(array_filter($counts, static fn (int $n): bool => $n > $round));
+            $longest = Keys::of(array_filter($counts, static fn (int $n): bool => $n > $round));
             usort($longest, static fn (string $a, string $b): int => [$work[$b], $a] <=> [$work[$a], $b]);
             $turns = [...$turns, ...$longest];
         }
@@ -105,7 +106,7 @@ final class Orders
     /**
      * Always the part that has most left to do, waits counted.
      *
-     * @param array<string, list<non-empty-list<Activity>>> $blocks
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
      *
      * @return list<string>
      */
@@ -115,7 +116,7 @@ final class Orders
         foreach ($blocks as $part => $list) {
             $left = 0.0;
             foreach (array_reverse($list) as $block) {
-                $turns[] = [$left += self::length($block), $part];
+                $turns[] = [$left += self::length($block), (string) $part];
             }
         }
         usort($turns, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);

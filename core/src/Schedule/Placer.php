@@ -18,17 +18,17 @@ final class Placer
     public const SAME_H = 0.05;
     private const LEAST_HOLD = 0.05;
 
-    /** @var array<string, Placed> */
+    /** @var array<int|string, Placed> */
     private array $placed = [];
 
-    /** @var array<string, string> */
+    /** @var array<int|string, string> */
     private array $without = [];
 
     private readonly Slots $slots;
 
     /**
-     * @param array<string, Kept>  $kept places in an earlier schedule: nothing begins before it did there
-     * @param array<string, float> $held hours before which an activity is not begun, so that others can go first
+     * @param array<int|string, Kept>  $kept places in an earlier schedule: nothing begins before it did there
+     * @param array<int|string, float> $held hours before which an activity is not begun, so that others can go first
      */
     public function __construct(private readonly Yard $yard, private readonly array $kept = [], private readonly array $held = [])
     {

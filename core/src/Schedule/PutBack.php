@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
+use Hull\Input\Keys;
+
 /**
  * Lets what a new plan moved go back to where it was, or nearer to it, as long as everything else stays where it is.
  *
@@ -13,14 +15,14 @@ final class PutBack
 {
     private const MOST_ROUNDS = 12;
 
-    /** @var array<string, Placed> */
+    /** @var array<int|string, Placed> */
     private array $placed;
 
     private readonly Slots $slots;
 
     private readonly Yard $yard;
 
-    /** @param array<string, Kept> $before */
+    /** @param array<int|string, Kept> $before */
     private function __construct(private readonly Schedule $schedule, private readonly array $before)
     {
         $this->yard = $schedule->yard;
@@ -31,13 +33,13 @@ final class PutBack
         }
     }
 
-    /** @param array<string, Kept> $before by activity */
+    /** @param array<int|string, Kept> $before by activity */
     public static function in(Schedule $schedule, array $before): Schedule
     {
         $self = new self($schedule, $before);
         for ($round = 0, $nearer = true; $nearer && $round < self::MOST_ROUNDS; ++$round) {
             $nearer = false;
-            foreach (array_keys($self->yard->chains) as $part) {
+            foreach (Keys::of($self->yard->chains) as $part) {
                 $nearer = $self->part($part) || $nearer;
             }
         }

@@ -36,7 +36,7 @@ final readonly class Replan
     {
     }
 
-    /** @param array<string, Kept> $before by activity */
+    /** @param array<int|string, Kept> $before by activity */
     public static function of(Yard $yard, array $before, Scheduler $scheduler): self
     {
         $rank = static fn (Schedule $s): array => self::rank($s, $before);
@@ -59,7 +59,7 @@ final readonly class Replan
     }
 
     /**
-     * @param array<string, Kept> $before
+     * @param array<int|string, Kept> $before
      *
      * @return list<float|int> the lesser the better
      */
@@ -77,8 +77,8 @@ final readonly class Replan
     }
 
     /**
-     * @param list<list<Activity>> $blocks
-     * @param array<string, Kept>  $kept
+     * @param list<list<Activity>>    $blocks
+     * @param array<int|string, Kept> $kept
      */
     private static function placed(Yard $yard, array $blocks, array $kept): Schedule
     {

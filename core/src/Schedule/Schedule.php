@@ -10,8 +10,8 @@ final readonly class Schedule
     public Score $score;
 
     /**
-     * @param array<string, Placed> $placed  by activity, in order of time
-     * @param array<string, string> $without activities that found no room => why
+     * @param array<int|string, Placed> $placed  by activity, in order of time
+     * @param array<int|string, string> $without activities that found no room => why
      */
     public function __construct(public Yard $yard, public array $placed, public array $without)
     {

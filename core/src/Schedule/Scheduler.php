@@ -55,7 +55,7 @@ final class Scheduler
         return count($yard->activities) < 2 ? $best : $this->search($yard, $blocks, $best, $turns, $done);
     }
 
-    /** @param array<string, list<non-empty-list<Activity>>> $blocks */
+    /** @param array<int|string, list<non-empty-list<Activity>>> $blocks */
     private function search(Yard $yard, array $blocks, Schedule $best, Turns $turns, int $done): Schedule
     {
         $random = new Randomizer(new Mt19937($this->seed));
@@ -86,7 +86,7 @@ final class Scheduler
         return null === $this->progress || false !== ($this->progress)($done, $this->tries, $best);
     }
 
-    /** @param array<string, list<non-empty-list<Activity>>> $blocks */
+    /** @param array<int|string, list<non-empty-list<Activity>>> $blocks */
     private static function work(Yard $yard, array $blocks, Turns $turns): Schedule
     {
         $placer = new Placer($yard, [], $turns->held);

@@ -59,7 +59,7 @@ final readonly class Score
         return [$this->without, $this->paid, $this->late, $this->handsOn, $this->finish, $this->turns, $this->sum];
     }
 
-    /** @param array<string, list<array{float, string}>> $byPerson start, part */
+    /** @param array<int|string, list<array{float, string}>> $byPerson start, part */
     private static function turns(array $byPerson): int
     {
         $turns = 0;

@@ -9,7 +9,7 @@ final class Slack
 {
     private const TRIED_H = [0.25, 0.5, 1.0, 2.0, 4.0, 8.0, 12.0, 24.0, 48.0, 96.0];
 
-    /** @return array<string, float> hours by activity; steps of TRIED_H, what has begun has none */
+    /** @return array<int|string, float> hours by activity; steps of TRIED_H, what has begun has none */
     public static function of(Schedule $schedule): array
     {
         $yard = $schedule->yard;

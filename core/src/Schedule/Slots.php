@@ -11,16 +11,16 @@ final class Slots
     private const LEAST_PIECE = 0.25;
     private const MOST_TRIES = 400;
 
-    /** @var array<string, Busy> */
+    /** @var array<int|string, Busy> */
     private array $people = [];
 
-    /** @var array<string, Floor> */
+    /** @var array<int|string, Floor> */
     private array $floors = [];
 
-    /** @var array<string, list<Busy>> */
+    /** @var array<int|string, list<Busy>> */
     private array $gear = [];
 
-    /** @var array<string, array<string, array{float, float}>> kind of work => id => start, end */
+    /** @var array<int|string, array<int|string, array{float, float}>> kind of work => id => start, end */
     private array $alike = [];
 
     public function __construct(private readonly Yard $yard)

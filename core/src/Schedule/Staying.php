@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
+use Hull\Input\Keys;
 use Random\Randomizer;
 
 /**
@@ -19,7 +20,7 @@ final readonly class Staying
     /** Hours of making good that were in the plan before. */
     private float $paid;
 
-    /** @param array<string, Kept> $before by activity */
+    /** @param array<int|string, Kept> $before by activity */
     public function __construct(private Yard $yard, private array $before)
     {
         $this->blocks = array_merge([], ...array_values(Blocks::of($yard)));
@@ -51,7 +52,7 @@ final readonly class Staying
      */
     public function partByPart(\Closure $rank, int $tries, Randomizer $random): Schedule
     {
-        $parts = array_keys($this->yard->chains);
+        $parts = Keys::of($this->yard->chains);
         usort($parts, fn (string $a, string $b): int => [$this->yard->dues[$a] ?? \INF, count($this->yard->chains[$b]), $a] <=> [$this->yard->dues[$b] ?? \INF, count($this->yard->chains[$a]), $b]);
         $best = $this->inOrder($parts);
         for ($try = 1; $try < $tries; ++$try) {
@@ -97,8 +98,8 @@ final readonly class Staying
     }
 
     /**
-     * @param list<Activity>        $order
-     * @param array<string, string> $left  the first of each part that does not stay; those found are put in
+     * @param list<Activity>            $order
+     * @param array<int|string, string> $left  the first of each part that does not stay; those found are put in
      */
     private function pass(array $order, array &$left): Schedule
     {

@@ -10,7 +10,7 @@ use Hull\Cure\ZoneSpan;
 final class Times
 {
     /**
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return array{float, Why} null hours are never
      */
@@ -41,7 +41,7 @@ final class Times
     }
 
     /**
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return array{float, Window}|null the first window to close
      */
@@ -66,7 +66,7 @@ final class Times
     /**
      * A coat over another, where it is begun, half way and where it is ended.
      *
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return list<array{float, float|null, float|null, float}> laid below, opens, closes, reached: hours; empty when no coat is below
      */

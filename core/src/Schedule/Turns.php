@@ -12,8 +12,8 @@ final readonly class Turns
     private const MOST_HELD = 4;
 
     /**
-     * @param list<string>         $order a part each time it gets its turn; what is left out comes last
-     * @param array<string, float> $held  activity => hour before which it is not begun
+     * @param list<string>             $order a part each time it gets its turn; what is left out comes last
+     * @param array<int|string, float> $held  activity => hour before which it is not begun
      */
     public function __construct(public array $order, public array $held = [])
     {
@@ -36,7 +36,7 @@ final readonly class Turns
         return new self($random->shuffleArray($this->order));
     }
 
-    /** @return array<string, float> with one more held back, by as long as some other work takes */
+    /** @return array<int|string, float> with one more held back, by as long as some other work takes */
     private function holding(Schedule $schedule, Randomizer $random): array
     {
         $ids = array_keys($schedule->placed);
@@ -48,9 +48,9 @@ final readonly class Turns
     }
 
     /**
-     * @param array<string, float> $held
+     * @param array<int|string, float> $held
      *
-     * @return array<string, float>
+     * @return array<int|string, float>
      */
     private static function without(array $held, Randomizer $random): array
     {

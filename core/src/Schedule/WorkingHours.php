@@ -9,12 +9,12 @@ final readonly class WorkingHours
 {
     public const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 
-    /** @param array<string, list<array{int, int}>> $week minutes after midnight by day */
+    /** @param array<int|string, list<array{int, int}>> $week minutes after midnight by day */
     private function __construct(private array $week)
     {
     }
 
-    /** @param array<string, list<array{int, int}>> $week minutes after midnight, up to 1440, by day of DAYS */
+    /** @param array<int|string, list<array{int, int}>> $week minutes after midnight, up to 1440, by day of DAYS */
     public static function of(array $week): self
     {
         return new self($week);

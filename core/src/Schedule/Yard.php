@@ -7,23 +7,23 @@ namespace Hull\Schedule;
 /** Everything a schedule is made of: the work, who does it, where, with what, and what is asked for when. */
 final readonly class Yard
 {
-    /** @var array<string, Activity> */
+    /** @var array<int|string, Activity> */
     public array $activities;
 
-    /** @var array<string, list<string>> part => ids in the order they are done */
+    /** @var array<int|string, list<string>> part => ids in the order they are done */
     public array $chains;
 
-    /** @var array<string, string> activity => the one before it on its part */
+    /** @var array<int|string, string> activity => the one before it on its part */
     public array $before;
 
     /**
-     * @param float                $now    hours since 1970 UTC
-     * @param float                $end    nothing is planned past this hour
-     * @param list<Activity>       $work   of each part in the order it is done
-     * @param list<Person>         $people
-     * @param array<string, float> $floors m2 by place; a place not named has no limit
-     * @param array<string, int>   $gear   how many there are; one of what is not named
-     * @param array<string, float> $dues   hour by part
+     * @param float                    $now    hours since 1970 UTC
+     * @param float                    $end    nothing is planned past this hour
+     * @param list<Activity>           $work   of each part in the order it is done
+     * @param list<Person>             $people
+     * @param array<int|string, float> $floors m2 by place; a place not named has no limit
+     * @param array<int|string, int>   $gear   how many there are; one of what is not named
+     * @param array<int|string, float> $dues   hour by part
      */
     public function __construct(public float $now, public float $end, array $work, public array $people, public array $floors = [], public array $gear = [], public array $dues = [])
     {
@@ -41,7 +41,7 @@ final readonly class Yard
         $this->before = $before;
     }
 
-    public function activity(string $id): Activity
+    public function activity(int|string $id): Activity
     {
         return $this->activities[$id] ?? throw new \LogicException('No activity '.$id.'.');
     }

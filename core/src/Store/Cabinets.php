@@ -6,6 +6,7 @@ namespace Hull\Store;
 
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Interlock;
+use Hull\Input\Keys;
 
 /** What stands in one cabinet and must not meet when a tin leaks; by the interlocks of the bench. */
 final class Cabinets
@@ -26,7 +27,8 @@ final class Cabinets
         ksort($cabinets);
         $conflicts = [];
         foreach ($cabinets as $cabinet => $materials) {
-            $ids = array_keys($materials);
+            $cabinet = (string) $cabinet;
+            $ids = Keys::of($materials);
             sort($ids);
             foreach ($ids as $i => $one) {
                 foreach (array_slice($ids, $i + 1) as $other) {

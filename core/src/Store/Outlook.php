@@ -16,8 +16,8 @@ final readonly class Outlook
     }
 
     /**
-     * @param list<CoatAhead>          $coats in the order they will be laid
-     * @param array<string, list<Lot>> $lots  by product
+     * @param list<CoatAhead>              $coats in the order they will be laid
+     * @param array<int|string, list<Lot>> $lots  by product
      */
     public static function of(array $coats, array $lots, \DateTimeImmutable $day): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Store;
 
 use Hull\Catalog\Catalogue;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Pack\Pack;
 use Hull\Quantity\Count;
@@ -33,7 +34,7 @@ final readonly class TinReader
     public function tins(Node $n, \DateTimeImmutable $today): array
     {
         $n->only(self::FIELDS);
-        $material = $n->field('material')->choice([...array_keys($this->catalogue->products), ...array_keys($this->catalogue->supplies)]);
+        $material = $n->field('material')->choice([...Keys::of($this->catalogue->products), ...Keys::of($this->catalogue->supplies)]);
         $count = $n->optional('count');
         $number = null === $count ? 1 : $count->holding(is_numeric($count->value) ? (int) $count->value : $count->value)->integer(1, self::MOST_TINS);
         $received = self::day($n->optional('received')) ?? $today;

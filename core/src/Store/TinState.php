@@ -72,6 +72,6 @@ final readonly class TinState
         }
         asort($ends);
 
-        return [reset($ends), array_key_first($ends)];
+        return [reset($ends), (string) array_key_first($ends)];
     }
 }

@@ -11,14 +11,14 @@ use Hull\Climate\Air;
 final readonly class SurfaceState
 {
     /**
-     * @param array<string, float> $facts
-     * @param list<Film>           $films
+     * @param array<int|string, float> $facts
+     * @param list<Film>               $films
      */
     private function __construct(public string $substrate, public array $facts, public array $films)
     {
     }
 
-    /** @param array<string, float> $facts */
+    /** @param array<int|string, float> $facts */
     public static function of(string $substrate, array $facts): self
     {
         return new self($substrate, array_filter($facts, static fn (float $v): bool => 0.0 !== $v), []);
@@ -34,7 +34,7 @@ final readonly class SurfaceState
         return $this->withAll([$fact => $level]);
     }
 
-    /** @param array<string, float> $levels */
+    /** @param array<int|string, float> $levels */
     public function withAll(array $levels): self
     {
         $facts = $this->facts;
@@ -93,7 +93,7 @@ final readonly class SurfaceState
         return $this->top()?->phase() ?? FilmPhase::None;
     }
 
-    /** @param array<string, Fact> $drifting facts that change with time */
+    /** @param array<int|string, Fact> $drifting facts that change with time */
     public function after(float $hours, Air $air, array $drifting): self
     {
         if ($hours <= 0.0) {
@@ -119,7 +119,7 @@ final readonly class SurfaceState
     /**
      * Equal for states that no need can tell apart (times in whole hours).
      *
-     * @param array<string, true>|null $relevant only these facts are looked at
+     * @param array<int|string, true>|null $relevant only these facts are looked at
      */
     public function key(?array $relevant = null): string
     {

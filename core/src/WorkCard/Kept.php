@@ -6,6 +6,7 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Inputs;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 
 /** A work card as a job keeps it: what was typed, worked out anew each time it is looked at. */
@@ -14,8 +15,8 @@ final readonly class Kept
     public const FIELDS = ['id', 'kind', 'name', 'part', 'inputs'];
 
     /**
-     * @param string|null          $part   id of the part it is for
-     * @param array<string, mixed> $inputs as typed
+     * @param string|null              $part   id of the part it is for
+     * @param array<int|string, mixed> $inputs as typed
      */
     private function __construct(public string $id, public Kind $kind, public string $name, public ?string $part, public array $inputs)
     {
@@ -26,7 +27,7 @@ final readonly class Kept
     {
         $n->only(self::FIELDS);
         $kinds = Kinds::all();
-        $kind = $kinds[$n->field('kind')->choice(array_keys($kinds))];
+        $kind = $kinds[$n->field('kind')->choice(Keys::of($kinds))];
         $inputs = $n->optional('inputs') ?? $n->holding([]);
         Inputs::read($inputs, $kind->fields());
 
@@ -39,7 +40,7 @@ final readonly class Kept
         return $this->kind->work(Inputs::read(Node::root($this->inputs), $this->kind->fields()), $piece);
     }
 
-    /** @return array<string, mixed> as the job file holds it */
+    /** @return array<int|string, mixed> as the job file holds it */
     public function written(): array
     {
         return ['id' => $this->id, 'kind' => $this->kind->id(), 'name' => $this->name, ...(null === $this->part ? [] : ['part' => $this->part]), ...([] === $this->inputs ? [] : ['inputs' => $this->inputs])];

@@ -20,7 +20,7 @@ interface Kind
     /** @return list<Field> */
     public function fields(): array;
 
-    /** @return array<string, string|list<array<string, string>>> inputs of a card worth beginning with, as typed */
+    /** @return array<int|string, string|list<array<int|string, string>>> inputs of a card worth beginning with, as typed */
     public function sample(): array;
 
     /**

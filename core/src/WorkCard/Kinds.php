@@ -7,7 +7,7 @@ namespace Hull\WorkCard;
 /** Every kind of work card. */
 final class Kinds
 {
-    /** @return array<string, Kind> by id */
+    /** @return array<int|string, Kind> by id */
     public static function all(): array
     {
         $kinds = [];

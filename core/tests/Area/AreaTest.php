@@ -34,7 +34,7 @@ final class AreaTest extends TestCase
         'wetted-hull' => ['lwl' => 6.0, 'beam' => 2.4, 'draught' => 1.1],
     ];
 
-    /** @return iterable<string, array{string, array<string, float|int|string>}> */
+    /** @return iterable<string, array{string, array<int|string, float|int|string>}> */
     public static function shapes(): iterable
     {
         foreach (self::DIMENSIONS as $kind => $dimensions) {
@@ -42,7 +42,7 @@ final class AreaTest extends TestCase
         }
     }
 
-    /** @param array<string, float|int|string> $dimensions */
+    /** @param array<int|string, float|int|string> $dimensions */
     #[DataProvider('shapes')]
     public function testTwiceTheSizeIsFourTimesTheArea(string $kind, array $dimensions): void
     {
@@ -54,7 +54,7 @@ final class AreaTest extends TestCase
         self::assertGreaterThan(0.0, self::area($kind, $dimensions));
     }
 
-    /** @param array<string, float|int|string> $dimensions */
+    /** @param array<int|string, float|int|string> $dimensions */
     #[DataProvider('shapes')]
     public function testCountAndComplexityMultiply(string $kind, array $dimensions): void
     {
@@ -80,7 +80,7 @@ final class AreaTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, array<string, float|int|string>}> */
+    /** @return iterable<string, array{string, array<int|string, float|int|string>}> */
     public static function impossible(): iterable
     {
         yield 'cut-outs larger than the plate' => ['plate', ['length' => 1.0, 'width' => 1.0, 'cutoutLength' => 2.0, 'cutoutWidth' => 1.0]];
@@ -89,7 +89,7 @@ final class AreaTest extends TestCase
         yield 'a negative length' => ['strip', ['width' => 1.0, 'length' => -1.0]];
     }
 
-    /** @param array<string, float|int|string> $dimensions */
+    /** @param array<int|string, float|int|string> $dimensions */
     #[DataProvider('impossible')]
     public function testImpossibleShapesAreRefused(string $kind, array $dimensions): void
     {
@@ -97,7 +97,7 @@ final class AreaTest extends TestCase
         self::area($kind, $dimensions);
     }
 
-    /** @param array<string, float|int|string> $dimensions */
+    /** @param array<int|string, float|int|string> $dimensions */
     private static function area(string $kind, array $dimensions): float
     {
         return Registry::standard()->find('area.'.$kind)?->fromNode(Node::root($dimensions))->quantity('area', Area::class)->m2() ?? self::fail('No '.$kind);

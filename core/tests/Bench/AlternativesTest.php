@@ -17,7 +17,7 @@ final class AlternativesTest extends TestCase
 {
     private const SMALL = ['shapes' => [['kind' => 'strip', 'width' => '0.3 m', 'length' => '0.5 m']]];
 
-    /** @return iterable<string, array{string, string, array<string, mixed>, string, string}> question, other answer, part, what it has, what it does without */
+    /** @return iterable<string, array{string, string, array<int|string, mixed>, string, string}> question, other answer, part, what it has, what it does without */
     public static function questions(): iterable
     {
         $found = static fn (string ...$found): array => ['conditions' => array_map(static fn (string $f): array => ['id' => explode(':', $f)[0], 'grade' => explode(':', $f)[1]], $found)];
@@ -45,7 +45,7 @@ final class AlternativesTest extends TestCase
         yield 'heat' => ['heat-film', 'aerosol', [...$found('soil:light'), ...self::SMALL, 'substrate' => 'aluminium-cast', 'service' => 'heat-300'], 'Apply coat: High-heat silicone, aerosol', 'Apply coat: Oven-cured ceramic thin film'];
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param array<int|string, mixed> $change */
     #[DataProvider('questions')]
     public function testTheOtherAnswerChangesTheRouteAsExpected(string $question, string $answer, array $change, string $gains, string $spares): void
     {
@@ -63,7 +63,7 @@ final class AlternativesTest extends TestCase
         self::assertSame([], array_values(array_diff(array_keys(Yard::catalogue()->schools), array_column(iterator_to_array(self::questions()), 0))));
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param array<int|string, mixed> $change */
     #[DataProvider('questions')]
     public function testOneSideHasAReasonThatNamesThisPart(string $question, string $answer, array $change): void
     {

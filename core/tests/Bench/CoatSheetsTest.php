@@ -114,7 +114,7 @@ final class CoatSheetsTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed>     $change
+     * @param array<int|string, mixed> $change
      * @param array{float, float}|null $air
      *
      * @return list<CoatSheet>

@@ -69,7 +69,7 @@ final class RecordTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string}> */
+    /** @return iterable<string, array{array<int|string, mixed>, string}> */
     public static function impossible(): iterable
     {
         yield 'a finish of nothing' => [['kind' => 'finish', 'at' => '2026-05-04T12:00:00Z'], '/step'];
@@ -81,7 +81,7 @@ final class RecordTest extends TestCase
         yield 'an unknown kind' => [['kind' => 'wish', 'at' => '2026-05-04T12:00:00Z'], '/kind'];
     }
 
-    /** @param array<string, mixed> $line */
+    /** @param array<int|string, mixed> $line */
     #[DataProvider('impossible')]
     public function testImpossibleLinesAreRefused(array $line, string $pointer): void
     {
@@ -95,7 +95,7 @@ final class RecordTest extends TestCase
         self::fail('It was written.');
     }
 
-    /** @param array<string, mixed> $line */
+    /** @param array<int|string, mixed> $line */
     private function line(array $line): LogEntry
     {
         return (new JobReader(Yard::catalogue()))->entry(Node::root($line), 'x');

@@ -92,7 +92,7 @@ final class ReplayTest extends TestCase
         self::assertSame('sand-p80', array_values(array_filter($mended->steps, static fn (RouteStep $s): bool => '' !== $s->because && 'unmask' !== $s->step))[0]->step);
     }
 
-    /** @param list<array<string, mixed>> $entries */
+    /** @param list<array<int|string, mixed>> $entries */
     private function with(Workpiece $piece, array $entries): Workpiece
     {
         $part = $piece->part->with($piece->route(), [...$piece->part->log, ...$this->log($entries)]);
@@ -101,7 +101,7 @@ final class ReplayTest extends TestCase
     }
 
     /**
-     * @param list<array<string, mixed>> $entries
+     * @param list<array<int|string, mixed>> $entries
      *
      * @return list<LogEntry>
      */

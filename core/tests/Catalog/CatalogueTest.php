@@ -37,8 +37,8 @@ final class CatalogueTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $change
-     * @param list<string>         $without
+     * @param array<int|string, mixed> $change
+     * @param list<string>             $without
      *
      * @return list<string>
      */
@@ -47,7 +47,7 @@ final class CatalogueTest extends TestCase
         return array_map(static fn (RouteStep $s): string => $s->step, Yard::workpiece($change, $without)->plan()->steps);
     }
 
-    /** @return iterable<int, array{0: array<string, mixed>, 1?: list<string>}> where the rarer trades come up */
+    /** @return iterable<int, array{0: array<int|string, mixed>, 1?: list<string>}> where the rarer trades come up */
     private static function situations(): iterable
     {
         $small = ['shapes' => [['kind' => 'strip', 'width' => '0.2 m', 'length' => '0.3 m']]];
@@ -55,6 +55,14 @@ final class CatalogueTest extends TestCase
         yield [[...$found('soft-inserts:yes'), ...$small, 'substrate' => 'aluminium-cast', 'service' => 'heat-300', 'schools' => ['heat-film' => 'oven']]];
         yield [[...$found('chalked:heavy'), 'substrate' => 'roof-membrane', 'service' => 'exterior-sun']];
         yield [[...$found('salt:heavy', 'rust:light')]];
+        yield [[...$found('white-corrosion:pitted'), 'substrate' => 'galvanised-steel', 'service' => 'interior', 'finish' => 'utility']];
+        yield [[...$found('soft-core:rotten'), 'substrate' => 'roof-membrane', 'service' => 'interior', 'finish' => 'utility']];
+        yield [[...$found('spring-steel:yes'), 'service' => 'heat-150', 'finish' => 'utility']];
+        yield [[...$found('scratches:deep'), 'substrate' => 'chrome-plate', 'service' => 'interior', 'finish' => 'tidy']];
+        yield [[
+            ...$found('organic-stain:present', 'scratches:medium', 'dents:shallow'), 'substrate' => 'old-coating', 'service' => 'interior', 'finish' => 'tidy',
+            'schools' => ['filler' => 'over-metal', 'old-paint' => 'strip', 'colour-change' => 'peelable'],
+        ]];
         yield [[...$found('salt:heavy', 'soil:light'), 'substrate' => 'clear-plastic']];
         yield [[...$found('yellowing:heavy'), 'substrate' => 'rigid-plastic', 'service' => 'interior', 'finish' => 'utility']];
         yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-wrought', 'service' => 'bare-fit']];
@@ -91,6 +99,86 @@ final class CatalogueTest extends TestCase
         yield [[...$found('rust:pitted'), 'finish' => 'show', 'schools' => ['removing' => 'mechanical', 'rust' => 'convert']]];
         yield [[...$found('soft-core:rotten'), 'substrate' => 'gelcoat', 'schools' => ['core' => 'pour', 'laminate' => 'epoxy']]];
         yield [[...$found('rust:light', 'spring-steel:yes'), ...$small, 'schools' => ['removing' => 'bath']]];
+    }
+
+    /** @return iterable<string, array{string, list<int|string>, mixed}> kind, path in its first entry that has it, what is put there */
+    public static function faults(): iterable
+    {
+        yield 'cleaner' => ['products', ['cleaner'], 'moon-water'];
+        yield 'thinner' => ['products', ['cleaner'], 'epoxy-primer-2k'];
+        yield 'caution of a product' => ['products', ['cautions', 0], 'nothing'];
+        yield 'gear of a product' => ['products', ['requires', 0], 'crane'];
+        yield 'effect of a product' => ['products', ['does', 0, 'fact'], 'shiny'];
+        yield 'source' => ['products', ['source'], 'hearsay'];
+        yield 'no pot life' => ['products', ['pot_life'], '0 min'];
+        yield 'empty tin' => ['products', ['packs', 0], '0 L'];
+        yield 'tin by mass' => ['products', ['packs', 0], '1 kg'];
+        yield 'no hours' => ['products', ['cure', 'touch'], [20 => 0]];
+        yield 'hotter is slower' => ['products', ['cure', 'touch'], [10 => 2, 20 => 3]];
+        yield 'one temperature twice' => ['products', ['cure', 'full'], ['20' => 24, '20.0' => 20]];
+        yield 'no temperature' => ['products', ['cure', 'full'], ['warm' => 24]];
+        yield 'colder than it is hot' => ['products', ['climate', 'most'], '1 C'];
+        yield 'rate' => ['supplies', ['rate'], '3 splashes'];
+        yield 'pack of a supply' => ['supplies', ['packs', 0], 'a lot'];
+        yield 'caution of a supply' => ['supplies', ['cautions', 0], 'nothing'];
+        yield 'family a supply must not touch' => ['supplies', ['never', 0], 'cheese'];
+        yield 'supply of a step' => ['steps', ['uses', 0], 'elbow-grease'];
+        yield 'gear of a step' => ['steps', ['requires', 0], 'crane'];
+        yield 'caution of a step' => ['steps', ['cautions', 0], 'nothing'];
+        yield 'test of a step' => ['steps', ['accept'], 'sniffing'];
+        yield 'phase of a step' => ['steps', ['phase'], 'tea'];
+        yield 'school of a step' => ['steps', ['schools'], ['rust' => ['pray']]];
+        yield 'minutes of a step' => ['steps', ['takes', 'setup_min'], -5];
+        yield 'product of a layer' => ['systems', ['layers', 0, 'product'], 'moon-paint'];
+        yield 'product of a foundation' => ['foundations', ['layers', 0, 'product'], 'moon-paint'];
+        yield 'what a top lies over' => ['tops', ['over', 0], 'cheese'];
+        yield 'kind of step of a rule' => ['rules', ['step_tags', 0], 'dancing'];
+        yield 'kind of film of a rule' => ['rules', ['product_tags', 0], 'cheese'];
+        yield 'chemical of an interlock' => ['interlocks', ['first', 0], 'bleech'];
+        yield 'step of an interlock' => ['interlocks', ['parting', 0], 'dancing'];
+        yield 'protection of a caution' => ['cautions', ['protect', 0], 'hat'];
+        yield 'caution of a local topic' => ['local', ['cautions', 0], 'nothing'];
+        yield 'what a consumable goes with' => ['consumables', ['step_tags', 0], 'dancing'];
+        yield 'method of a consumable' => ['consumables', ['methods', 0], 'bucket'];
+        yield 'method' => ['methods', ['id'], 'bucket'];
+        yield 'how a kind is worked' => ['working', ['id'], 'dancing'];
+        yield 'sign' => ['substrates', ['signs'], ['smell' => ['sweet']]];
+        yield 'fact of a grade' => ['conditions', ['grades', 0, 'facts'], ['shiny' => 1]];
+        yield 'service an argument is about' => ['schools', ['answers', 0, 'wins', 0, 'when'], ['services' => ['moon']]];
+        yield 'step after a failed test' => ['tests', ['on_fail', 0], 'dancing'];
+    }
+
+    /** @param list<int|string> $path */
+    #[DataProvider('faults')]
+    public function testWhatIsNamedExistsAndWhatIsMeasuredCanBe(string $kind, array $path, mixed $fault): void
+    {
+        $data = Yard::data();
+        $put = static function (mixed $value, array $path) use (&$put, $fault): mixed {
+            if ([] === $path) {
+                return $fault;
+            }
+            if (!is_array($value) || !isset($value[$path[0]])) {
+                return null;
+            }
+            $inner = $put($value[$path[0]], array_slice($path, 1));
+
+            return null === $inner ? null : [$path[0] => $inner] + $value;
+        };
+        foreach ($data[$kind] as $index => $entry) {
+            $spoilt = $put($entry, $path);
+            if (null !== $spoilt) {
+                $data[$kind][$index] = is_array($spoilt) && array_is_list((array) $entry) ? array_values($spoilt) : $spoilt;
+                break;
+            }
+        }
+        self::assertNotEquals(Yard::data()[$kind], $data[$kind], 'nothing has that field');
+        try {
+            CatalogueReader::read($data);
+            self::fail('taken as it is');
+        } catch (InvalidInput $e) {
+            self::assertStringStartsWith('/'.$kind.'/', $e->pointer);
+            self::assertNotSame('', $e->accepted);
+        }
     }
 
     public function testEveryCautionIsUsed(): void
@@ -149,7 +237,7 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, string}> kind, an entry to add, part of the pointer */
+    /** @return iterable<string, array{string, array<int|string, mixed>, string}> kind, an entry to add, part of the pointer */
     public static function mistakes(): iterable
     {
         yield 'an id twice' => ['facts', ['id' => 'oil', 'name' => 'oil again', 'kind' => 'contaminant'], '/facts/'];
@@ -164,7 +252,7 @@ final class CatalogueTest extends TestCase
         yield 'a school without answers' => ['schools', ['id' => 'odd', 'question' => 'Why', 'answers' => []], '/schools/'];
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param array<int|string, mixed> $entry */
     #[DataProvider('mistakes')]
     public function testMistakesAreNamedWithTheirPlace(string $kind, array $entry, string $pointer): void
     {

@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
 
 final class TellingTest extends TestCase
 {
-    /** @return iterable<string, array{array<string, string>, string}> */
+    /** @return iterable<string, array{array<int|string, string>, string}> */
     public static function signs(): iterable
     {
         yield 'a magnet holds and the file draws grey powder' => [['magnet' => 'holds', 'scratch' => 'grey-powder'], 'cast-iron'];
@@ -22,7 +22,7 @@ final class TellingTest extends TestCase
         yield 'fibres in the scratch, stiff, light shines through' => [['scratch' => 'fibres', 'light' => 'clear'], 'laminate'];
     }
 
-    /** @param array<string, string> $signs */
+    /** @param array<int|string, string> $signs */
     #[DataProvider('signs')]
     public function testTheSurestGuessComesFirst(array $signs, string $substrate): void
     {

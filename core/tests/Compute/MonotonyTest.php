@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 /** More of one thing never gives less, or never more, of another. */
 final class MonotonyTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, mixed>, string, list<float>, string, int}> name, fixed inputs, what grows, its values, output, +1 rises or -1 falls */
+    /** @return iterable<string, array{string, array<int|string, mixed>, string, list<float>, string, int}> name, fixed inputs, what grows, its values, output, +1 rises or -1 falls */
     public static function laws(): iterable
     {
         yield 'more need costs more' => ['packs.choose', ['packs' => [['size' => 1, 'price' => 20], ['size' => 5, 'price' => 70]]], 'need', [0.5, 1.5, 3.0, 4.9, 5.1, 9.0, 16.0], 'price', 1];
@@ -34,8 +34,8 @@ final class MonotonyTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $fixed
-     * @param list<float>          $values rising, in the unit of record
+     * @param array<int|string, mixed> $fixed
+     * @param list<float>              $values rising, in the unit of record
      */
     #[DataProvider('laws')]
     public function testHolds(string $name, array $fixed, string $input, array $values, string $output, int $sense): void

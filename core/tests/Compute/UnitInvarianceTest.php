@@ -15,7 +15,7 @@ use PHPUnit\Framework\TestCase;
 /** The same truth in every unit: each worked number again with each input typed in each unit there is. */
 final class UnitInvarianceTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, mixed>}> */
+    /** @return iterable<string, array{string, array<int|string, mixed>}> */
     public static function numbers(): iterable
     {
         foreach (WorkedNumbersTest::numbers() as $case => [$name, $inputs]) {
@@ -23,7 +23,7 @@ final class UnitInvarianceTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $inputs */
+    /** @param array<int|string, mixed> $inputs */
     #[DataProvider('numbers')]
     public function testTheUnitTypedChangesNothing(string $name, array $inputs): void
     {
@@ -34,6 +34,7 @@ final class UnitInvarianceTest extends TestCase
         for ($unit = 0; $unit < $units; ++$unit) {
             $again = $computation->fromNode(Node::root(self::typed($computation->inputs, $first->inputs, $unit)));
             foreach ($first->outcome->values as $output => $value) {
+                $output = (string) $output;
                 $then = $again->outcome->values[$output];
                 if ($value instanceof Quantity) {
                     self::assertInstanceOf(Quantity::class, $then);
@@ -58,7 +59,7 @@ final class UnitInvarianceTest extends TestCase
     /**
      * @param list<Field> $fields
      *
-     * @return array<string, mixed> every quantity as text in its unit of that number
+     * @return array<int|string, mixed> every quantity as text in its unit of that number
      */
     private static function typed(array $fields, Inputs $inputs, int $unit): array
     {

@@ -15,7 +15,7 @@ final class WorkedNumbersTest extends TestCase
 {
     private const RECOAT_MAX = [['temperature' => '5 C', 'hours' => '72 h'], ['temperature' => '10 C', 'hours' => '48 h'], ['temperature' => '20 C', 'hours' => '24 h'], ['temperature' => '30 C', 'hours' => '12 h']];
 
-    /** @return iterable<string, array{string, array<string, mixed>, array<string, float|bool>, int}> name, inputs, outputs, decimals */
+    /** @return iterable<string, array{string, array<int|string, mixed>, array<int|string, float|bool>, int}> name, inputs, outputs, decimals */
     public static function numbers(): iterable
     {
         yield 'plate, both faces and edges' => ['area.plate', ['length' => '1 m', 'width' => '0.5 m', 'thickness' => '10 mm'], ['area' => 1.03], 2];
@@ -134,8 +134,8 @@ final class WorkedNumbersTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed>      $inputs
-     * @param array<string, float|bool> $expected
+     * @param array<int|string, mixed>      $inputs
+     * @param array<int|string, float|bool> $expected
      */
     #[DataProvider('numbers')]
     public function testReproduces(string $name, array $inputs, array $expected, int $decimals): void
@@ -144,6 +144,7 @@ final class WorkedNumbersTest extends TestCase
         self::assertNotNull($computation, $name);
         $result = $computation->fromNode(Node::root($inputs));
         foreach ($expected as $output => $value) {
+            $output = (string) $output;
             [$output, $unit] = [...explode(' ', $output), ''];
             $actual = $result->outcome->values[$output] ?? null;
             if (is_bool($value)) {

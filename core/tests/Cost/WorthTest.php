@@ -50,7 +50,7 @@ final class WorthTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param array<int|string, mixed> $change */
     private function worth(array $change, ?Money $replacement = null): Worth
     {
         $piece = Yard::workpiece($change);

@@ -80,9 +80,9 @@ final class JobBoardTest extends TestCase
     }
 
     /**
-     * @param list<list<string>>         $routes
-     * @param list<array<string, mixed>> $log    of the first part
-     * @param list<string>               $places
+     * @param list<list<string>>             $routes
+     * @param list<array<int|string, mixed>> $log    of the first part
+     * @param list<string>                   $places
      */
     private static function board(array $routes, array $log = [], string $now = 'now', array $places = ['bay', 'bay']): JobBoard
     {

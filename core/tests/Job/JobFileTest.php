@@ -41,7 +41,7 @@ final class JobFileTest extends TestCase
         self::assertEqualsWithDelta($typed->part->area()->m2(), $numbers->part->area()->m2(), 1e-12);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string}> change to the part, pointer */
+    /** @return iterable<string, array{array<int|string, mixed>, string}> change to the part, pointer */
     public static function wrong(): iterable
     {
         yield 'substrate' => [['substrate' => 'unobtainium'], '/parts/0/substrate'];
@@ -63,7 +63,7 @@ final class JobFileTest extends TestCase
         yield 'id' => [['id' => 'Engine Frame'], '/parts/0/id'];
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param array<int|string, mixed> $change */
     #[DataProvider('wrong')]
     public function testRefusesWithThePlace(array $change, string $pointer): void
     {

@@ -88,13 +88,13 @@ final class JobPlanTest extends TestCase
         self::assertSame(serialize(self::plan($job)->actions), serialize(self::plan($job)->actions));
     }
 
-    /** @param array<string, mixed> $job */
+    /** @param array<int|string, mixed> $job */
     private static function plan(array $job): JobPlan
     {
         return JobPlan::of(Yard::catalogue(), (new JobReader(Yard::catalogue()))->job(Node::root($job)));
     }
 
-    /** @return array{format: string, version: int, name: string, places: list<array<string, mixed>>, parts: list<array<string, mixed>>} */
+    /** @return array{format: string, version: int, name: string, places: list<array<int|string, mixed>>, parts: list<array<int|string, mixed>>} */
     private static function many(int $count): array
     {
         $job = Yard::frame();
@@ -107,7 +107,7 @@ final class JobPlanTest extends TestCase
         return [...$job, 'parts' => $parts];
     }
 
-    /** @return array{format: string, version: int, name: string, places: list<array<string, mixed>>, parts: list<array<string, mixed>>} */
+    /** @return array{format: string, version: int, name: string, places: list<array<int|string, mixed>>, parts: list<array<int|string, mixed>>} */
     private static function mixed(string $removing): array
     {
         $job = Yard::frame();

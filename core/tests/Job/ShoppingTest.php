@@ -34,6 +34,7 @@ final class ShoppingTest extends TestCase
         ksort($cards);
         self::assertSame(array_keys($cards), array_keys($shopping->paint()));
         foreach ($shopping->paint() as $id => $need) {
+            $id = (string) $id;
             self::assertEqualsWithDelta($cards[$id], $need->amount->si(), 0.0005, $id);
             self::assertGreaterThanOrEqual($need->amount->si() - 1e-9, $need->purchase->bought->si());
             self::assertEqualsWithDelta($need->purchase->bought->si() - $need->amount->si(), $need->purchase->leftover->si(), 1e-6);
@@ -70,7 +71,7 @@ final class ShoppingTest extends TestCase
         self::assertLessThan($all->amount->si(), $left->amount->si());
     }
 
-    /** @return array<string, Workpiece> */
+    /** @return array<int|string, Workpiece> */
     private static function pieces(int $count): array
     {
         $parts = [];
@@ -88,9 +89,9 @@ final class ShoppingTest extends TestCase
     }
 
     /**
-     * @param array<string, Workpiece> $pieces
+     * @param array<int|string, Workpiece> $pieces
      *
-     * @return array<string, \Hull\Bench\Replayed>
+     * @return array<int|string, \Hull\Bench\Replayed>
      */
     private static function done(array $pieces): array
     {

@@ -50,7 +50,7 @@ final class MenderTest extends TestCase
         self::assertLessThan(count($findings), count($this->broken($workpiece, $replan[0]->route)));
     }
 
-    /** @return iterable<string, array{array<string, mixed>, int}> every sixth random part, spoilt in one of three ways */
+    /** @return iterable<string, array{array<int|string, mixed>, int}> every sixth random part, spoilt in one of three ways */
     public static function spoilt(): iterable
     {
         $number = 0;
@@ -61,7 +61,7 @@ final class MenderTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $change */
+    /** @param array<int|string, mixed> $change */
     #[DataProvider('spoilt')]
     public function testTheFirstMendOfEveryFindingRemovesIt(array $change, int $number): void
     {

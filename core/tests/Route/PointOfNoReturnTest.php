@@ -32,8 +32,8 @@ final class PointOfNoReturnTest extends TestCase
     }
 
     /**
-     * @param list<string>         $steps
-     * @param array<string, float> $facts
+     * @param list<string>             $steps
+     * @param array<int|string, float> $facts
      *
      * @return list<string>
      */

@@ -6,6 +6,7 @@ namespace Hull\Tests\Route;
 
 use Hull\Climate\Air;
 use Hull\Input\InvalidInput;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
@@ -19,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 
 final class PredicateTest extends TestCase
 {
-    /** @return iterable<string, array{array<string, mixed>, array<string, float>, float|null, bool}> predicate, facts, hours since an epoxy coat, holds */
+    /** @return iterable<string, array{array<int|string, mixed>, array<int|string, float>, float|null, bool}> predicate, facts, hours since an epoxy coat, holds */
     public static function questions(): iterable
     {
         yield 'at most, absent' => [['fact' => 'oil', 'max' => 0], [], null, true];
@@ -51,8 +52,8 @@ final class PredicateTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $question
-     * @param array<string, float> $facts
+     * @param array<int|string, mixed> $question
+     * @param array<int|string, float> $facts
      */
     #[DataProvider('questions')]
     public function testAnswers(array $question, array $facts, ?float $hours, bool $holds): void
@@ -64,7 +65,7 @@ final class PredicateTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{array<string, mixed>}> */
+    /** @return iterable<string, array{array<int|string, mixed>}> */
     public static function nonsense(): iterable
     {
         yield 'nothing' => [[]];
@@ -74,7 +75,7 @@ final class PredicateTest extends TestCase
         yield 'text for a number' => [['fact' => 'oil', 'max' => 'none']];
     }
 
-    /** @param array<string, mixed> $question */
+    /** @param array<int|string, mixed> $question */
     #[DataProvider('nonsense')]
     public function testNonsenseIsRefused(array $question): void
     {
@@ -94,13 +95,13 @@ final class PredicateTest extends TestCase
         self::assertTrue($this->read(['film_past' => 'full'])->mayStillHold($coated));
     }
 
-    /** @param array<string, mixed> $question */
+    /** @param array<int|string, mixed> $question */
     private function read(array $question): Predicate
     {
-        return PredicateReader::read(Node::root($question), array_keys(Yard::catalogue()->facts));
+        return PredicateReader::read(Node::root($question), Keys::of(Yard::catalogue()->facts), ['primer', 'topcoat', 'acid-etch']);
     }
 
-    /** @param array<string, float> $facts */
+    /** @param array<int|string, float> $facts */
     private function state(array $facts, ?float $hours): SurfaceState
     {
         $state = SurfaceState::of('carbon-steel', $facts);

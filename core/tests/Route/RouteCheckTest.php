@@ -80,6 +80,7 @@ final class RouteCheckTest extends TestCase
         $workpiece = Yard::workpiece();
         $route = $workpiece->plan();
         foreach ($workpiece->reasons($route) as $key => $reason) {
+            $key = (string) $key;
             self::assertNotSame([], $reason->without, $route->find($key)->step ?? '');
         }
     }

@@ -30,7 +30,7 @@ final class RulesTest extends TestCase
      * A case is: rule, step, product, the facts that break it, the facts that keep it, and how many hours ago a film was
      * laid in each of the two (null for none).
      *
-     * @return iterable<string, array{string, string, string|null, array<string, float>, array<string, float>, float|null, float|null}>
+     * @return iterable<string, array{string, string, string|null, array<int|string, float>, array<int|string, float>, float|null, float|null}>
      */
     public static function cases(): iterable
     {
@@ -77,8 +77,8 @@ final class RulesTest extends TestCase
     }
 
     /**
-     * @param array<string, float> $breaking
-     * @param array<string, float> $keeping
+     * @param array<int|string, float> $breaking
+     * @param array<int|string, float> $keeping
      */
     #[DataProvider('cases')]
     public function testIsBrokenByOneSurfaceAndKeptByItsTwin(string $rule, string $step, ?string $product, array $breaking, array $keeping, ?float $filmBreaking, ?float $filmKeeping): void
@@ -172,7 +172,7 @@ final class RulesTest extends TestCase
     }
 
     /**
-     * @param array<string, float> $facts
+     * @param array<int|string, float> $facts
      *
      * @return list<string> ids of the broken needs
      */

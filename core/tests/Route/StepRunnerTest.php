@@ -15,7 +15,7 @@ use PHPUnit\Framework\TestCase;
 /** What each kind of step does to a surface, and how long it takes. */
 final class StepRunnerTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, float>, array<string, float>}> step, before, after */
+    /** @return iterable<string, array{string, array<int|string, float>, array<int|string, float>}> step, before, after */
     public static function steps(): iterable
     {
         yield 'photographs are a record' => ['photograph', [], ['recorded' => 1.0]];
@@ -39,8 +39,8 @@ final class StepRunnerTest extends TestCase
     }
 
     /**
-     * @param array<string, float> $before
-     * @param array<string, float> $after
+     * @param array<int|string, float> $before
+     * @param array<int|string, float> $after
      */
     #[DataProvider('steps')]
     public function testLeavesTheSurfaceAsItShould(string $step, array $before, array $after): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
+use Hull\Input\Keys;
 use Hull\Route\NoRoute;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,7 +37,7 @@ final class SystemChooserTest extends TestCase
         }
     }
 
-    /** @return iterable<array{array<string, string>, string, string, string}> schools, service, finish, system */
+    /** @return iterable<array{array<int|string, string>, string, string, string}> schools, service, finish, system */
     public static function schools(): iterable
     {
         yield [['first-film' => 'etch'], 'exterior-sun', 'tidy', 'etch+urethane'];
@@ -50,7 +51,7 @@ final class SystemChooserTest extends TestCase
         yield [['heat-film' => 'oven'], 'heat-300', 'tidy', 'ceramic'];
     }
 
-    /** @param array<string, string> $schools */
+    /** @param array<int|string, string> $schools */
     #[DataProvider('schools')]
     public function testTheSchoolsDecide(array $schools, string $service, string $finish, string $system): void
     {
@@ -93,7 +94,7 @@ final class SystemChooserTest extends TestCase
         foreach ($catalogue->substrates as $substrate) {
             foreach ($catalogue->services as $service) {
                 if ($service->suits($substrate)) {
-                    $system = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service->id, 'finish' => 'show'], array_keys($catalogue->limits))->context->system;
+                    $system = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service->id, 'finish' => 'show'], Keys::of($catalogue->limits))->context->system;
                     self::assertSame([], $system->requires);
                 }
             }

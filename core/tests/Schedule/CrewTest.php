@@ -31,7 +31,7 @@ final class CrewTest extends TestCase
         self::assertSame($crew->written, Crew::read(Node::root($crew->written))->written, 'what is kept is read back');
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string}> */
+    /** @return iterable<string, array{array<int|string, mixed>, string}> */
     public static function faults(): iterable
     {
         $rowan = ['name' => 'Rowan', 'hours' => ['mon' => ['8:00-12:00']]];
@@ -47,7 +47,7 @@ final class CrewTest extends TestCase
         yield 'a field nobody knows' => [['people' => [$rowan], 'pets' => 1], '/pets'];
     }
 
-    /** @param array<string, mixed> $given */
+    /** @param array<int|string, mixed> $given */
     #[DataProvider('faults')]
     public function testFaultsAreNamedWithWhatWouldBeAccepted(array $given, string $pointer): void
     {

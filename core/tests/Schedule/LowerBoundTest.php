@@ -43,6 +43,7 @@ final class LowerBoundTest extends TestCase
         for ($seed = 1; $seed <= 40; ++$seed) {
             $schedule = (new Scheduler(6, $seed))->plan((new RandomYard($seed, 3, 4, 20, 1))->yard());
             foreach (Slack::of($schedule) as $id => $hours) {
+                $id = (string) $id;
                 if ($hours <= 0.0) {
                     continue;
                 }

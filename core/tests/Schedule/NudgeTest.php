@@ -23,6 +23,7 @@ final class NudgeTest extends TestCase
     {
         $schedule = self::schedule();
         foreach ($schedule->placed as $id => $placed) {
+            $id = (string) $id;
             self::assertSame([], Nudge::of($schedule, $id, $placed->start), $id);
         }
     }

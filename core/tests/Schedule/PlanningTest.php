@@ -47,6 +47,7 @@ final class PlanningTest extends TestCase
         self::assertSame([], Validator::faults($schedule));
         $worked = 0;
         foreach ($pieces as $id => $piece) {
+            $id = (string) $id;
             $log = [];
             $before = self::NOW;
             foreach ($piece->route()->steps as $n => $step) {
@@ -121,9 +122,9 @@ final class PlanningTest extends TestCase
     }
 
     /**
-     * @param array<string, float> $deliveries
+     * @param array<int|string, float> $deliveries
      *
-     * @return array{Schedule, array<string, Workpiece>}
+     * @return array{Schedule, array<int|string, Workpiece>}
      */
     private static function plan(Job $job, Airs $airs, array $deliveries = []): array
     {

@@ -11,6 +11,7 @@ use Hull\Climate\Limits;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
 use Hull\Climate\Weather;
+use Hull\Input\Keys;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -37,7 +38,7 @@ final class RandomYard
 
     private readonly int $crew;
 
-    /** @var array<string, PlaceAir> */
+    /** @var array<int|string, PlaceAir> */
     private readonly array $air;
 
     public function __construct(int $seed, private readonly int $parts, private readonly int $steps, private readonly int $days = 21, int $crew = 0, private readonly int $sheds = 1, private readonly float $warmer = 0.0)
@@ -67,7 +68,7 @@ final class RandomYard
     /** @return list<Activity> */
     private function chain(string $part): array
     {
-        $place = array_keys($this->air)[$this->random->getInt(0, $this->sheds)];
+        $place = Keys::of($this->air)[$this->random->getInt(0, $this->sheds)];
         $cure = RateLine::of((float) $this->air[$place]->from, array_map(static fn (float $c): float => max(0.0, ($c - 4.0) / 60.0), $this->air[$place]->celsius));
         $gate = GateLine::of($this->air[$place], Limits::of(Temperature::celsius(6.0), Temperature::celsius(35.0), RelativeHumidity::percent(0), RelativeHumidity::percent(92)), 0.5, true);
         $chain = [];
@@ -100,7 +101,7 @@ final class RandomYard
         return $chain;
     }
 
-    /** @return array<string, PlaceAir> */
+    /** @return array<int|string, PlaceAir> */
     private function air(): array
     {
         $hours = [];

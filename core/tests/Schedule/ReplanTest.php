@@ -138,13 +138,14 @@ final class ReplanTest extends TestCase
     /**
      * Whether the validator finds nothing wrong when some things stand where they were, whoever does them.
      *
-     * @param array<string, float> $starts by activity
+     * @param array<int|string, float> $starts by activity
      */
     private static function couldStay(Schedule $schedule, array $starts): bool
     {
         $yard = $schedule->yard;
         $options = [$schedule->placed];
         foreach ($starts as $id => $start) {
+            $id = (string) $id;
             $activity = $yard->activity($id);
             $more = [];
             foreach ($options as $placed) {
@@ -189,8 +190,8 @@ final class ReplanTest extends TestCase
     /**
      * A day and a half later: what was to begin has begun, the last of it two hours late.
      *
-     * @param array<string, Kept>   $starts
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Kept>   $starts
+     * @param array<int|string, Placed> $placed
      *
      * @return array{Yard, string|null}
      */
@@ -199,7 +200,7 @@ final class ReplanTest extends TestCase
         $now = $yard->now + 36.0;
         $begun = array_filter($starts, static fn (Kept $k): bool => $k->start < $now - 2.0);
         uasort($begun, static fn (Kept $a, Kept $b): int => $a->start <=> $b->start);
-        $late = array_key_last($begun);
+        $late = [] === $begun ? null : (string) array_key_last($begun);
         $work = array_map(static function (Activity $a) use ($begun, $placed, $late): Activity {
             $p = $placed[$a->id] ?? null;
             $by = $a->id === $late ? 2.0 : 0.0;
@@ -211,9 +212,9 @@ final class ReplanTest extends TestCase
     }
 
     /**
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
-     * @return array<string, Kept>
+     * @return array<int|string, Kept>
      */
     private static function starts(array $placed): array
     {

@@ -36,7 +36,7 @@ final class SmallYard
     /** More than this is not searched to the end. */
     private const MOST = 30_000;
 
-    /** @var array<string, list<array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}>> */
+    /** @var array<int|string, list<array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}>> */
     private array $chains = [];
 
     /** @var list<array{int, int}> working hours of a day, by person */
@@ -48,7 +48,7 @@ final class SmallYard
     private int $best;
     private int $looked = 0;
 
-    /** @var array<string, array<int, int|null>> activity => hour => earliest finish of its chain alone */
+    /** @var array<int|string, array<int, int|null>> activity => hour => earliest finish of its chain alone */
     private array $alone = [];
 
     public function __construct(int $seed)
@@ -83,6 +83,7 @@ final class SmallYard
         $gate = GateLine::of($air, Limits::of(Temperature::celsius(10.0), Temperature::celsius(35.0), RelativeHumidity::percent(0), RelativeHumidity::percent(90)), 0.0, false);
         $work = [];
         foreach ($this->chains as $part => $chain) {
+            $part = (string) $part;
             $before = null;
             foreach ($chain as $a) {
                 $along = $a['coat'] && null !== $before && $before['coat'];
@@ -113,9 +114,9 @@ final class SmallYard
     }
 
     /**
-     * @param array<string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
-     * @param array<string, int>                                                                                                                                   $at     how far each part has come
-     * @param list<array<int, true>>                                                                                                                               $taken  by person, by hour
+     * @param array<int|string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
+     * @param array<int|string, int>                                                                                                                                   $at     how far each part has come
+     * @param list<array<int, true>>                                                                                                                                   $taken  by person, by hour
      */
     private function search(array $placed, array $at, int $from, array $taken, int $last): void
     {
@@ -138,6 +139,7 @@ final class SmallYard
         }
         $number = -1;
         foreach ($this->chains as $part => $chain) {
+            $part = (string) $part;
             ++$number;
             $a = $chain[$at[$part]] ?? null;
             if (null === $a) {
@@ -172,12 +174,13 @@ final class SmallYard
     /**
      * Every other part could still be done in time if nothing of it begins before this hour.
      *
-     * @param array<string, int>                                                                                                                                   $at
-     * @param array<string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
+     * @param array<int|string, int>                                                                                                                                   $at
+     * @param array<int|string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
      */
     private function othersFit(string $part, array $at, int $start, array $placed): bool
     {
         foreach ($this->chains as $other => $chain) {
+            $other = (string) $other;
             $a = $chain[$at[$other]] ?? null;
             if (null === $a || $other === $part) {
                 continue;
@@ -260,8 +263,8 @@ final class SmallYard
     }
 
     /**
-     * @param array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}                                                $a
-     * @param array<string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
+     * @param array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}                                                    $a
+     * @param array<int|string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
      */
     private function stands(array $a, int $start, int $end, array $placed): bool
     {

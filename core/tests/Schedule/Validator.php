@@ -80,7 +80,7 @@ final class Validator
     }
 
     /**
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return list<string>
      */
@@ -130,7 +130,7 @@ final class Validator
     }
 
     /**
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return list<string>
      */
@@ -160,7 +160,7 @@ final class Validator
     }
 
     /**
-     * @param array<string, Placed> $placed
+     * @param array<int|string, Placed> $placed
      *
      * @return list<string>
      */

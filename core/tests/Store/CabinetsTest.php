@@ -6,6 +6,7 @@ namespace Hull\Tests\Store;
 
 use Hull\Catalog\Interlock;
 use Hull\Catalog\Shelf;
+use Hull\Input\Keys;
 use Hull\Quantity\Volume;
 use Hull\Store\Cabinets;
 use Hull\Store\Movement;
@@ -31,7 +32,7 @@ final class CabinetsTest extends TestCase
 
     public function testEveryInterlockOfChemicalsIsReachedByTwoSupplies(): void
     {
-        $all = array_map(static fn (string $id): TinState => self::tin($id, 'one'), [...array_keys(Yard::catalogue()->supplies), ...array_keys(Yard::catalogue()->products)]);
+        $all = array_map(static fn (string $id): TinState => self::tin($id, 'one'), [...Keys::of(Yard::catalogue()->supplies), ...Keys::of(Yard::catalogue()->products)]);
         $met = array_unique(array_map(static fn (array $c): string => $c[1]->id, Cabinets::conflicts(Yard::catalogue(), $all)));
         $known = array_map(static fn (Interlock $i): string => $i->id, array_filter(Yard::catalogue()->interlocks, static fn (Interlock $i): bool => !$i->ordered));
         self::assertEqualsCanonicalizing($known, $met);

@@ -23,7 +23,7 @@ final class TinReaderTest extends TestCase
         self::assertSame('2026-11-23', self::read(['material' => 'acetone', 'size' => '1 qt'])[0]->received->format('Y-m-d'), 'today, if nothing is said');
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string}> */
+    /** @return iterable<string, array{array<int|string, mixed>, string}> */
     public static function wrong(): iterable
     {
         $good = ['material' => 'acetone', 'size' => '1 L'];
@@ -39,7 +39,7 @@ final class TinReaderTest extends TestCase
         yield 'a field that is not there' => [[...$good, 'colour' => 'grey'], '/colour'];
     }
 
-    /** @param array<string, mixed> $given */
+    /** @param array<int|string, mixed> $given */
     #[DataProvider('wrong')]
     public function testWhatIsWrongIsRefusedWithItsPlace(array $given, string $pointer): void
     {
@@ -53,7 +53,7 @@ final class TinReaderTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $given
+     * @param array<int|string, mixed> $given
      *
      * @return list<\Hull\Store\Tin>
      */

@@ -30,6 +30,7 @@ final class CardsTest extends TestCase
     public static function kinds(): iterable
     {
         foreach (Kinds::all() as $id => $kind) {
+            $id = (string) $id;
             if ('can-job' !== $id) {
                 yield $id => [$kind];
             }
@@ -150,7 +151,7 @@ final class CardsTest extends TestCase
         Kept::read(Node::root(['id' => 'c', 'kind' => 'dilution', 'name' => 'x', 'inputs' => ['stock' => 'strong']]), []);
     }
 
-    /** @param array<string, mixed> $inputs */
+    /** @param array<int|string, mixed> $inputs */
     private static function card(string $kind, array $inputs): Card
     {
         return Kept::read(Node::root(['id' => 'c', 'kind' => $kind, 'name' => 'Card', 'inputs' => $inputs]), [])->card(null);

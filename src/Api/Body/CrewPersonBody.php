@@ -8,8 +8,8 @@ namespace App\Api\Body;
 final readonly class CrewPersonBody
 {
     /**
-     * @param array<string, list<string>> $hours by day, as 8:00-12:30
-     * @param list<string>                $off   days away, as 2026-12-25
+     * @param array<int|string, list<string>> $hours by day, as 8:00-12:30
+     * @param list<string>                    $off   days away, as 2026-12-25
      */
     public function __construct(
         public string $name,

@@ -8,9 +8,9 @@ namespace App\Api\Body;
 final readonly class PartBody
 {
     /**
-     * @param list<ConditionBody>               $conditions
-     * @param list<array<string, string|float>> $shapes
-     * @param array<string, string>|null        $schools
+     * @param list<ConditionBody>                   $conditions
+     * @param list<array<int|string, string|float>> $shapes
+     * @param array<int|string, string>|null        $schools
      */
     public function __construct(
         public string $id,

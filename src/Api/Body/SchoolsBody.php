@@ -8,7 +8,7 @@ namespace App\Api\Body;
 final readonly class SchoolsBody
 {
     /**
-     * @param array<string, string> $schools
+     * @param array<int|string, string> $schools
      */
     public function __construct(
         public array $schools,

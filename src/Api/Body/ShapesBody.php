@@ -8,7 +8,7 @@ namespace App\Api\Body;
 final readonly class ShapesBody
 {
     /**
-     * @param list<array<string, string|float>> $shapes
+     * @param list<array<int|string, string|float>> $shapes
      */
     public function __construct(
         public array $shapes,

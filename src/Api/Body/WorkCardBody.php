@@ -8,8 +8,8 @@ namespace App\Api\Body;
 final readonly class WorkCardBody
 {
     /**
-     * @param array<string, string>       $inputs
-     * @param list<array<string, string>> $rows
+     * @param array<int|string, string>       $inputs
+     * @param list<array<int|string, string>> $rows
      */
     public function __construct(
         public string $kind,

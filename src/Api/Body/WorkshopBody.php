@@ -7,7 +7,7 @@ namespace App\Api\Body;
 /** What is particular about a workshop. */
 final readonly class WorkshopBody
 {
-    /** @param array<string, string> $local topic => text */
+    /** @param array<int|string, string> $local topic => text */
     public function __construct(
         public string $currency,
         public string $hourRate,

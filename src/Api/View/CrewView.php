@@ -8,11 +8,11 @@ namespace App\Api\View;
 final readonly class CrewView implements \JsonSerializable
 {
     /**
-     * @param list<CrewPerson>            $people
-     * @param array<string, list<string>> $quiet  by day
-     * @param list<string>                $off
-     * @param array<string, string>       $floors m2 by place
-     * @param array<string, int>          $gear
+     * @param list<CrewPerson>                $people
+     * @param array<int|string, list<string>> $quiet  by day
+     * @param list<string>                    $off
+     * @param array<int|string, string>       $floors m2 by place
+     * @param array<int|string, int>          $gear
      */
     public function __construct(
         public array $people,

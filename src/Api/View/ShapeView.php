@@ -8,8 +8,8 @@ namespace App\Api\View;
 final readonly class ShapeView implements \JsonSerializable
 {
     /**
-     * @param array<string, string> $dimensions
-     * @param array<string, float>  $si
+     * @param array<int|string, string> $dimensions
+     * @param array<int|string, float>  $si
      */
     public function __construct(
         public string $name,

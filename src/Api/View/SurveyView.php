@@ -8,10 +8,10 @@ namespace App\Api\View;
 final readonly class SurveyView implements \JsonSerializable
 {
     /**
-     * @param list<ObservedView>    $conditions
-     * @param array<string, string> $schools
-     * @param list<PlaceView>       $places
-     * @param list<Option>          $siblings   other parts of the job
+     * @param list<ObservedView>        $conditions
+     * @param array<int|string, string> $schools
+     * @param list<PlaceView>           $places
+     * @param list<Option>              $siblings   other parts of the job
      */
     public function __construct(
         public string $id,

@@ -8,7 +8,7 @@ namespace App\Api\View;
 final readonly class TypedShapes
 {
     /**
-     * @param list<array<string, string>> $shapes
+     * @param list<array<int|string, string>> $shapes
      */
     public function __construct(
         public array $shapes,

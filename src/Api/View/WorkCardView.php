@@ -8,13 +8,13 @@ namespace App\Api\View;
 final readonly class WorkCardView implements \JsonSerializable
 {
     /**
-     * @param array<string, string>       $inputs
-     * @param list<array<string, string>> $rows
-     * @param list<CardFigure>            $figures
-     * @param list<string>                $steps
-     * @param list<string>                $warnings
-     * @param list<string>                $cautions
-     * @param list<string>                $wear
+     * @param array<int|string, string>       $inputs
+     * @param list<array<int|string, string>> $rows
+     * @param list<CardFigure>                $figures
+     * @param list<string>                    $steps
+     * @param list<string>                    $warnings
+     * @param list<string>                    $cautions
+     * @param list<string>                    $wear
      */
     public function __construct(
         public string $id,

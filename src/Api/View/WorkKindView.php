@@ -8,10 +8,10 @@ namespace App\Api\View;
 final readonly class WorkKindView implements \JsonSerializable
 {
     /**
-     * @param list<DimensionField>        $fields
-     * @param list<DimensionField>        $rowFields
-     * @param array<string, string>       $sample
-     * @param list<array<string, string>> $sampleRows
+     * @param list<DimensionField>            $fields
+     * @param list<DimensionField>            $rowFields
+     * @param array<int|string, string>       $sample
+     * @param list<array<int|string, string>> $sampleRows
      */
     public function __construct(
         public string $id,

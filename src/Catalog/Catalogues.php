@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Entity\Workshop;
+use Hull\Catalog\Catalogue;
+use Hull\Job\JobReader;
+use Psr\Log\LoggerInterface;
+
+/**
+ * The catalogue that counts in a workshop: the shipped one, with the workshop's own entries and sheets where it has them.
+ *
+ * It is asked for by workshop, never found lying about, so that page, console, worker and calendar read the same one.
+ */
+final class Catalogues
+{
+    /** @var array<int|string, Catalogue> by what they were read from */
+    private array $read = [];
+
+    public function __construct(
+        private readonly CatalogueLoader $loader,
+        private readonly OwnText $own,
+        private readonly LoggerInterface $log,
+        private readonly string $cache,
+    ) {
+    }
+
+    public function for(Workshop $workshop): Catalogue
+    {
+        if ('' === $workshop->ownCatalogue && [] === $workshop->sheets) {
+            return $this->shipped();
+        }
+        $key = sha1($workshop->ownCatalogue.json_encode($workshop->sheets).$this->loader->newest());
+
+        return $this->read[$key] ??= $this->kept($key, $workshop);
+    }
+
+    /** Reads jobs, parts and logs of a workshop by its catalogue. */
+    public function reader(Workshop $workshop): JobReader
+    {
+        return new JobReader($this->for($workshop));
+    }
+
+    public function shipped(): Catalogue
+    {
+        return $this->read['shipped'] ??= $this->loader->load();
+    }
+
+    private function kept(string $key, Workshop $workshop): Catalogue
+    {
+        $file = sprintf('%s/own-%s.ser', $this->cache, $key);
+        $cached = is_file($file) ? unserialize((string) file_get_contents($file)) : null;
+        if ($cached instanceof Catalogue) {
+            return $cached;
+        }
+        try {
+            $catalogue = $this->own->catalogue($workshop->ownCatalogue, $workshop->sheets);
+        } catch (\DomainException $e) {
+            $this->log->error('An own catalogue that was good once cannot be read any more: {why}', ['why' => $e->getMessage()]);
+
+            return $this->shipped();
+        }
+        $passing = $file.'.'.getmypid();
+        if (false !== @file_put_contents($passing, serialize($catalogue))) {
+            rename($passing, $file);
+        }
+
+        return $catalogue;
+    }
+}
