@@ -6,6 +6,7 @@ namespace App\Command;
 
 use App\Entity\PlanRow;
 use App\Persistence\WorkshopScope;
+use App\Work\YardAir;
 use App\Work\YardPlan;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
@@ -20,7 +21,7 @@ final class WorkCommand extends Command
 {
     private const NAP_S = 2;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Connection $db, private readonly WorkshopScope $scope, private readonly YardPlan $plans)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Connection $db, private readonly WorkshopScope $scope, private readonly YardPlan $plans, private readonly YardAir $air)
     {
         parent::__construct();
     }
@@ -50,6 +51,7 @@ final class WorkCommand extends Command
     private function one(string $id, OutputInterface $output): void
     {
         $this->em->clear();
+        $this->air->forget();
         $workshop = $this->db->fetchOne('SELECT workshop_id FROM yard_plan WHERE id = ?', [$id]);
         $owner = $this->em->find(\App\Entity\Workshop::class, $workshop) ?? throw new \LogicException('A plan without a workshop.');
         $this->scope->enter($owner);

@@ -68,7 +68,7 @@ final class YardAir
         $hours = array_map(static fn (Weather $w): array => [$w->air->temperature->c(), $w->air->humidity->si(), $w->wind->mPerS(), $w->rainMm], $forecast->hours);
         $this->em->persist(new ForecastRow($workshop, $this->clock->now(), $forecast->source, $forecast->from, $hours));
         $this->em->flush();
-        $this->worked = [];
+        $this->forget();
     }
 
     /** False when the place had a reading at that moment already. */
@@ -79,9 +79,15 @@ final class YardAir
         }
         $this->em->persist(new ReadingRow($workshop, $place, $at, $air->temperature->c(), $air->humidity->si(), $source));
         $this->em->flush();
-        $this->worked = [];
+        $this->forget();
 
         return true;
+    }
+
+    /** What was worked out for an earlier request or plan no longer counts. */
+    public function forget(): void
+    {
+        $this->worked = [];
     }
 
     public function forecast(): ?ForecastRow

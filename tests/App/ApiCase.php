@@ -90,18 +90,6 @@ abstract class ApiCase extends WebTestCase
         return (float) $value;
     }
 
-    /**
-     * The catalogue is read once by a process; what changes it shows in the next.
-     *
-     * @param non-empty-string $email
-     */
-    protected function nextProcess(string $email): void
-    {
-        self::ensureKernelShutdown();
-        $this->setUp();
-        $this->signIn($email);
-    }
-
     /** @return array<array-key, mixed> */
     protected static function list(mixed $json, int|string ...$path): array
     {

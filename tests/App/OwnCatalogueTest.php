@@ -65,7 +65,6 @@ final class OwnCatalogueTest extends ApiCase
         $this->enter('rowan@yard.example');
         $this->call('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
         self::assertSame(200, $this->code());
-        $this->nextProcess('rowan@yard.example');
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Winch']), 'id');
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", self::survey(['service' => 'fluids', 'schools' => ['first-film' => 'epoxy']])), 'id');
         $route = $this->call('GET', "/api/parts/$part/route");
