@@ -57,11 +57,11 @@ final readonly class OwnCatalogueController
         }
         $workshop = $this->desk->account()->workshop;
         $gone = array_diff([] === $this->own->errors($workshop->ownCatalogue) ? $this->own->ids($workshop->ownCatalogue) : [], $this->own->ids($text));
-        $used = $this->books->partsNaming(array_values($gone));
+        $used = $this->books->naming(array_values($gone));
         if ([] !== $used) {
             throw new InvalidInput('/text', sprintf('%s still used by: %s.', implode(', ', $gone), implode(', ', $used)), 'a catalogue that keeps what routes and records name');
         }
-        $this->books->keepOwnCatalogue($workshop, $text);
+        $this->books->keepOwnCatalogue($workshop, $text, Desk::version(JsonBody::of($request)));
 
         return new JsonResponse($this->view($text, []));
     }
@@ -74,12 +74,12 @@ final readonly class OwnCatalogueController
 
     private static function text(Request $request): string
     {
-        return Node::remark(JsonBody::of($request)->only(['text'])->field('text'), self::MOST);
+        return Node::remark(JsonBody::of($request)->only(['text', 'version'])->field('text'), self::MOST);
     }
 
     /** @param list<LineError> $errors */
     private function view(string $text, array $errors): OwnCatalogueView
     {
-        return new OwnCatalogueView($text, array_map(static fn (LineError $e): LineErrorView => new LineErrorView($e->line, $e->detail, $e->accepted), $errors), (string) file_get_contents($this->example));
+        return new OwnCatalogueView($this->desk->account()->workshop->edition('catalogue'), $text, array_map(static fn (LineError $e): LineErrorView => new LineErrorView($e->line, $e->detail, $e->accepted), $errors), (string) file_get_contents($this->example));
     }
 }

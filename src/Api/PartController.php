@@ -144,6 +144,7 @@ final readonly class PartController
     public function reroute(string $part, Request $request, RouteScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
+        $this->books->hold($row);
         $body = JsonBody::of($request)->only(['steps', 'number', 'because']);
         $route = $this->catalogues->reader($row->workshop)->route($body->field('steps'));
         if ($body->field('number')->integer(0, \PHP_INT_MAX) !== ($row->latestRoute()->number ?? 0)) {
@@ -167,6 +168,7 @@ final readonly class PartController
     public function plan(string $part, Request $request, RouteScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
+        $this->books->hold($row);
         $schools = JsonBody::of($request)->only(['schools'])->field('schools');
         $survey = [...$row->survey, 'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $schools->value]];
         $read = $this->catalogues->reader($row->workshop)->part(Node::root($survey), Keys::of($this->stored->places($row->job)));
@@ -272,9 +274,10 @@ final readonly class PartController
     #[Route('/api/parts/{part}/log', name: 'api_log', methods: ['POST'])]
     #[Takes(EntryBody::class)]
     #[Answers(LogAnswer::class, 201)]
-    public function log(string $part, Request $request, Catalogues $catalogues): JsonResponse
+    public function log(string $part, Request $request): JsonResponse
     {
         $row = $this->desk->part($part);
+        $this->books->hold($row);
         $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by', 'used', 'film']);
         $entry = $this->catalogues->reader($row->workshop)->entry($body, Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
@@ -286,7 +289,7 @@ final readonly class PartController
         if (null !== $entry->corrects && [] === array_filter($row->log->toArray(), static fn (\App\Entity\LogRow $l): bool => $l->entryId === $entry->corrects)) {
             throw $body->field('corrects')->refuse('There is no such entry.', 'the id of an entry of this part');
         }
-        $gained = $this->books->log($row, $entry);
+        $gained = $this->books->log($row, $entry, $this->desk->account()->name);
 
         return new JsonResponse(new LogAnswer($entry->id, array_map(fn (RouteStep $s): string => $this->catalogues->for($row->workshop)->step($s->step)->name, $gained), $gained[0]->because ?? ''), 201);
     }

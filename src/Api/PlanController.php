@@ -114,7 +114,8 @@ final readonly class PlanController
     public function saveCrew(Request $request): JsonResponse
     {
         $workshop = $this->desk->account()->workshop;
-        $this->books->man($workshop, Crew::read(JsonBody::of($request)));
+        $body = JsonBody::of($request);
+        $this->books->man($workshop, Crew::read($body->without('version')), Desk::version($body));
 
         return new JsonResponse($this->crewView($workshop));
     }
@@ -135,8 +136,14 @@ final readonly class PlanController
     private function put(Request $request): array
     {
         $body = JsonBody::of($request)->only(['id', 'start']);
+        $start = JobReader::instant($body->field('start'));
+        if ($start > $this->plans->reach()) {
+            throw $body->field('start')->refuse('No plan reaches that far.', 'an instant up to '.$this->plans->reach()->format('Y-m-d\TH:i:s\Z'));
+        }
+        $id = $body->field('id')->text();
+        $work = array_map(static fn (Node $w): string => $w->field('id')->text(), Kept::work($this->plans->latest()));
 
-        return [$body->field('id')->text(), (float) JobReader::instant($body->field('start'))->format('U') / 3600.0];
+        return in_array($id, $work, true) ? [$id, (float) $start->format('U') / 3600.0] : throw $body->field('id')->refuse('The plan has nothing of that name.', 'work that is in the latest plan');
     }
 
     /** @return array<int|string, float> */
@@ -158,6 +165,7 @@ final readonly class PlanController
         $units = $this->desk->shown()->units;
 
         return new CrewView(
+            $workshop->edition('crew'),
             array_map(static fn (Node $p): CrewPerson => new CrewPerson($p->field('name')->text(), $week($p->field('hours')), $days($p->optional('off'))), $n->field('people')->items()),
             $week($n->optional('quiet')),
             $days($n->optional('off')),

@@ -85,7 +85,7 @@ final readonly class RecordScreen
         }
         $step = null === $key ? null : $this->step($key, $line->part, $piece);
 
-        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, null === $e->used ? '' : $shown->value($e->used)->text, null === $e->film ? '' : $shown->value($e->film)->text, null === $e->rule ? $e->note : sprintf('%s: %s (%s)', $e->by, $e->note, $piece->context->catalogue()->rule($e->rule)->need->says ?? $e->rule), $e->corrects, $e->withdrawn, $replaced);
+        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, null === $e->used ? '' : $shown->value($e->used)->text, null === $e->film ? '' : $shown->value($e->film)->text, null === $e->rule ? $e->note : sprintf('%s: %s (%s)', $e->by, $e->note, $piece->context->catalogue()->rule($e->rule)->need->says ?? $e->rule), $e->corrects, $e->withdrawn, $replaced, $line->hand);
     }
 
     /** The step's name, from the version of the route that still had it. */

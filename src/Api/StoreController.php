@@ -81,6 +81,7 @@ final readonly class StoreController
     public function move(string $tin, Request $request): JsonResponse
     {
         $row = $this->room->find($tin);
+        $this->room->hold($row);
         $body = JsonBody::of($request)->only(['kind', 'amount', 'note']);
         $kind = MovementKind::from($body->field('kind')->choice(array_map(static fn (MovementKind $k): string => $k->value, self::BY_HAND)));
         $state = $this->room->state($row);
@@ -106,8 +107,9 @@ final readonly class StoreController
     public function sheet(Request $request, OwnText $own): Response
     {
         $workshop = $this->desk->account()->workshop;
-        $sheet = $own->sheet(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), $workshop->ownCatalogue);
-        $this->books->keepSheet($workshop, $sheet);
+        $body = JsonBody::of($request)->only(['text', 'version']);
+        $sheet = $own->sheet($body->field('text')->text(self::MOST_TEXT), $workshop->ownCatalogue);
+        $this->books->keepSheet($workshop, $sheet, Desk::version($body));
 
         return new Response(null, 204);
     }
@@ -131,11 +133,12 @@ final readonly class StoreController
     public function suppliers(Request $request): JsonResponse
     {
         $suppliers = [];
-        foreach (JsonBody::of($request)->only(['suppliers'])->field('suppliers')->items(20) as $n) {
+        $body = JsonBody::of($request)->only(['suppliers', 'version']);
+        foreach ($body->field('suppliers')->items(20) as $n) {
             $n->only(['name', 'leadDays', 'sells']);
             $suppliers[] = new Supplier($n->field('name')->text(80), $n->field('leadDays')->integer(0, 365), array_map(static fn (Node $s): string => $s->choice(Supplier::KINDS), $n->field('sells')->items(10)));
         }
-        $this->books->deal($this->desk->account()->workshop, $suppliers);
+        $this->books->deal($this->desk->account()->workshop, $suppliers, Desk::version($body));
 
         return $this->answer();
     }

@@ -75,6 +75,7 @@ final readonly class StoreScreen
             array_map(static fn (Supplier $s): SupplierView => new SupplierView($s->name, $s->leadDays, $s->sells), Storeroom::suppliers($workshop)),
             [...array_values(array_map(static fn (\Hull\Catalog\Product $p): Option => new Option($p->id, $p->name, $p->example), $catalogue->products)), ...array_values(array_map(static fn (\Hull\Catalog\Supply $s): Option => new Option($s->id, $s->name, $s->example), $catalogue->supplies))],
             (string) file_get_contents($this->sheetExample), (string) file_get_contents($this->csvExample),
+            $workshop->edition('sheets'), $workshop->edition('suppliers'),
         );
     }
 

@@ -36,7 +36,7 @@ final readonly class WorkshopController
     #[Answers(WorkshopView::class)]
     public function save(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local']);
+        $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local', 'version']);
         $local = [];
         foreach ($body->field('local')->only(Keys::of($this->catalogues->for($this->desk->account()->workshop)->local))->fields() as $topic => $text) {
             $written = \Hull\Input\Node::remark($text, 2000);
@@ -50,13 +50,13 @@ final readonly class WorkshopController
         }
         $rate = $body->optional('hourRate');
         $workshop = $this->desk->account()->workshop;
-        $this->books->furnish($workshop, $currency, null === $rate || '' === $rate->value ? null : $rate->money(), $body->optional('vocLimit')?->integer(1, 1_000_000), $local);
+        $this->books->furnish($workshop, $currency, null === $rate || '' === $rate->value ? null : $rate->money(), $body->optional('vocLimit')?->integer(1, 1_000_000), $local, Desk::version($body));
 
         return new JsonResponse($this->view($workshop));
     }
 
     private function view(Workshop $workshop): WorkshopView
     {
-        return new WorkshopView($workshop->name, $workshop->timezone, $workshop->currency, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogues->for($this->desk->account()->workshop)->local)));
+        return new WorkshopView($workshop->edition('settings'), $workshop->name, $workshop->timezone, $workshop->currency, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogues->for($this->desk->account()->workshop)->local)));
     }
 }

@@ -117,12 +117,12 @@ final readonly class OwnText
         return array_map(static fn (mixed $p): string => is_array($p) && is_string($p['id'] ?? null) ? $p['id'] : '', $data['products'] ?? []);
     }
 
-    /** @return list<string> ids of own steps and products, which routes may name */
+    /** @return list<string> ids of own steps, products and supplies, which routes and tins may name */
     public function ids(string $text): array
     {
         $own = OwnCatalogue::over($this->loader->data(), Yaml::parse($text));
 
-        return array_values(array_unique([...$own->ids['steps'] ?? [], ...$own->ids['products'] ?? []]));
+        return array_values(array_unique([...$own->ids['steps'] ?? [], ...$own->ids['products'] ?? [], ...$own->ids['supplies'] ?? []]));
     }
 
     private function at(string $text, InvalidInput $e): LineError

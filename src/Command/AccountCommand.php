@@ -6,6 +6,7 @@ namespace App\Command;
 
 use App\Entity\Account;
 use App\Entity\Workshop;
+use App\Security\Accounts;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -40,7 +41,7 @@ final class AccountCommand extends Command
 
             return self::INVALID;
         }
-        if (null !== $this->em->getRepository(Account::class)->findOneBy(['email' => $email])) {
+        if (null !== $this->em->getRepository(Account::class)->findOneBy(['email' => Accounts::written($email)])) {
             $output->writeln('This e-mail address has an account already.');
 
             return self::FAILURE;
@@ -54,7 +55,7 @@ final class AccountCommand extends Command
     /** @param non-empty-string $email */
     public function make(string $email, string $name, Workshop $workshop, string $password): Account
     {
-        $account = new Account($workshop, $email, $name);
+        $account = new Account($workshop, Accounts::written($email), $name);
         $account->setPassword($this->hasher->hashPassword($account, $password));
         $this->em->persist($workshop);
         $this->em->persist($account);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Entity;
 
 use App\Persistence\BelongsToWorkshop;
+use App\Persistence\MayBeRemoved;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
@@ -13,7 +14,7 @@ use Symfony\Component\Uid\Uuid;
 /** A job as stored; its places in the form of the job file. */
 #[ORM\Entity]
 #[ORM\Table(name: 'job')]
-class JobRow implements BelongsToWorkshop
+class JobRow implements BelongsToWorkshop, MayBeRemoved
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
@@ -37,6 +38,10 @@ class JobRow implements BelongsToWorkshop
 
     #[ORM\Column(type: 'instant', nullable: true)]
     public ?\DateTimeImmutable $due = null;
+
+    /** Removed, and no longer seen; it can be brought back for a while. */
+    #[ORM\Column(type: 'instant', nullable: true)]
+    public ?\DateTimeImmutable $removedAt = null;
 
     /** @var Collection<int, PartRow> */
     #[ORM\OneToMany(targetEntity: PartRow::class, mappedBy: 'job', cascade: ['persist', 'remove'])]

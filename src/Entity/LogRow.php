@@ -59,6 +59,9 @@ class LogRow implements BelongsToWorkshop
         /** Dry film measured, micrometres. */
         #[ORM\Column(type: 'float', nullable: true)]
         public readonly ?float $filmUm = null,
+        /** Who wrote it: the name of the account; empty where it came in a job file. */
+        #[ORM\Column(length: 120, options: ['default' => ''])]
+        public readonly string $hand = '',
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;

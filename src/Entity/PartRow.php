@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Entity;
 
 use App\Persistence\BelongsToWorkshop;
+use App\Persistence\MayBeRemoved;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
@@ -13,7 +14,7 @@ use Symfony\Component\Uid\Uuid;
 /** A part as stored; its survey in the form of the job file, its routes by version, its log by line. */
 #[ORM\Entity]
 #[ORM\Table(name: 'part')]
-class PartRow implements BelongsToWorkshop
+class PartRow implements BelongsToWorkshop, MayBeRemoved
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
@@ -26,6 +27,10 @@ class PartRow implements BelongsToWorkshop
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: false)]
     public readonly Workshop $workshop;
+
+    /** Removed, and no longer seen; it can be brought back for a while. */
+    #[ORM\Column(type: 'instant', nullable: true)]
+    public ?\DateTimeImmutable $removedAt = null;
 
     /** @var Collection<int, RouteRow> */
     #[ORM\OneToMany(targetEntity: RouteRow::class, mappedBy: 'part', cascade: ['persist', 'remove'])]

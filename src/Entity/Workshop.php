@@ -51,6 +51,14 @@ class Workshop
     #[ORM\Column(length: 64, nullable: true)]
     public ?string $calendarKey = null;
 
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer', options: ['default' => 1])]
+    public int $version = 1;
+
+    /** @var array<int|string, int> how often each of the things a workshop keeps about itself was changed */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '{}'])]
+    private array $editions = [];
+
     /** One step of the scale at the bench, grams. */
     #[ORM\Column(type: 'float', options: ['default' => 1])]
     public float $scaleStepG = 1.0;
@@ -62,5 +70,20 @@ class Workshop
         public readonly string $timezone = 'Europe/London',
     ) {
         $this->id = Uuid::v7();
+    }
+
+    /** The version of one of the things it keeps about itself: settings, crew, suppliers, sheets, catalogue. */
+    public function edition(string $of): int
+    {
+        return $this->editions[$of] ?? 1;
+    }
+
+    /** @param int|null $seen the version that was changed; null for whoever has seen none, such as the demo */
+    public function nextEdition(string $of, ?int $seen): void
+    {
+        if (null !== $seen && $seen !== $this->edition($of)) {
+            throw new StaleVersion();
+        }
+        $this->editions[$of] = $this->edition($of) + 1;
     }
 }

@@ -8,6 +8,7 @@ use App\Entity\JobRow;
 use App\Entity\LogRow;
 use App\Entity\PartRow;
 use App\Entity\RouteRow;
+use App\Entity\TinRow;
 use App\Entity\Workshop;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
@@ -16,9 +17,11 @@ use Hull\Bench\Record;
 use Hull\Bench\Replayed;
 use Hull\Catalog\ProductSheet;
 use Hull\Input\InvalidInput;
+use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\Job;
 use Hull\Job\JobWriter;
+use Hull\Job\Links;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
@@ -32,6 +35,7 @@ use Hull\Schedule\Crew;
 use Hull\Store\Supplier;
 use Hull\WorkCard\Kept;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Every write to the yard's books: jobs, surveys, routes by version, the log by line. */
 final readonly class Bookkeeper
@@ -88,6 +92,7 @@ final readonly class Bookkeeper
                     throw new InvalidInput('/part/id', sprintf('The job has a part called "%s" already.', $part->id), 'an id of its own');
                 }
             }
+            $this->linked($job, $row, $part);
             $places = array_values(array_filter($job->places, static fn (array $p): bool => $p['id'] !== $place->id));
             $job->places = [...$places, JobWriter::place($place)];
             if (null === $row) {
@@ -105,6 +110,22 @@ final readonly class Bookkeeper
         });
     }
 
+    /** What a part hangs on is there; and it keeps the id that others and its cards know it by. */
+    private function linked(JobRow $job, ?PartRow $row, Part $part): void
+    {
+        if (null !== $row && $row->survey['id'] !== $part->id) {
+            throw new InvalidInput('/part/id', 'A part keeps its id; its name may change.', is_string($row->survey['id']) ? $row->survey['id'] : '');
+        }
+        $parts = [$part->id => $part];
+        foreach ($job->parts as $other) {
+            if ($other !== $row) {
+                $read = $this->stored->part($other);
+                $parts[$read->id] = $read;
+            }
+        }
+        Links::check(Node::root(['part' => JobWriter::part($part)])->field('part'), $part, $parts);
+    }
+
     /** A new version of the route. Finished steps stay as they are; steps without a known key get a lasting one. */
     public function route(PartRow $row, Route $route, string $because): void
     {
@@ -117,13 +138,14 @@ final readonly class Bookkeeper
     /**
      * Appends a line to the record, then puts into the route what the surface now needs.
      *
+     * @param string $hand who writes it
+     *
      * @return list<RouteStep> steps the route gained
      */
-    public function log(PartRow $row, LogEntry $entry): array
+    public function log(PartRow $row, LogEntry $entry, string $hand): array
     {
-        return $this->em->wrapInTransaction(function () use ($row, $entry): array {
-            $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
-            $this->book($row, $entry);
+        return $this->em->wrapInTransaction(function () use ($row, $entry, $hand): array {
+            $this->book($row, $entry, $hand);
             $gained = $this->adapt($row);
             $this->em->flush();
 
@@ -167,8 +189,9 @@ final readonly class Bookkeeper
     }
 
     /** @param array<int|string, string> $local topic => text */
-    public function furnish(Workshop $workshop, string $currency, ?Money $hourRate, ?int $vocLimit, array $local): void
+    public function furnish(Workshop $workshop, string $currency, ?Money $hourRate, ?int $vocLimit, array $local, ?int $seen = null): void
     {
+        $workshop->nextEdition('settings', $seen);
         $workshop->currency = $currency;
         $workshop->hourRate = $hourRate?->minor;
         $workshop->vocLimit = $vocLimit;
@@ -176,8 +199,9 @@ final readonly class Bookkeeper
         $this->em->flush();
     }
 
-    public function keepSheet(Workshop $workshop, ProductSheet $sheet): void
+    public function keepSheet(Workshop $workshop, ProductSheet $sheet, int $seen): void
     {
+        $workshop->nextEdition('sheets', $seen);
         $this->dropSheet($workshop, $sheet->class);
         $workshop->sheets = [...$workshop->sheets, $sheet->written()];
         $this->em->flush();
@@ -190,15 +214,17 @@ final readonly class Bookkeeper
     }
 
     /** @param list<Supplier> $suppliers in order of preference */
-    public function deal(Workshop $workshop, array $suppliers): void
+    public function deal(Workshop $workshop, array $suppliers, ?int $seen = null): void
     {
+        $workshop->nextEdition('suppliers', $seen);
         $workshop->suppliers = array_map(static fn (Supplier $s): array => ['name' => $s->name, 'leadDays' => $s->leadDays, 'sells' => $s->sells], $suppliers);
         $this->em->flush();
     }
 
     /** Who works in a workshop, and when. */
-    public function man(Workshop $workshop, Crew $crew): void
+    public function man(Workshop $workshop, Crew $crew, ?int $seen = null): void
     {
+        $workshop->nextEdition('crew', $seen);
         $workshop->crew = $crew->written;
         $this->em->flush();
     }
@@ -217,20 +243,21 @@ final readonly class Bookkeeper
         $this->em->flush();
     }
 
-    public function keepOwnCatalogue(Workshop $workshop, string $text): void
+    public function keepOwnCatalogue(Workshop $workshop, string $text, int $seen): void
     {
+        $workshop->nextEdition('catalogue', $seen);
         $workshop->ownCatalogue = $text;
         $this->em->flush();
     }
 
     /**
-     * @param list<string> $ids of steps and products
+     * @param list<string> $ids of steps, products and supplies
      *
-     * @return list<string> parts of the workshop whose routes name one of them, old versions too
+     * @return list<string> parts of the workshop whose routes name one of them, old versions too, and tins of one
      */
-    public function partsNaming(array $ids): array
+    public function naming(array $ids): array
     {
-        $parts = [];
+        $parts = array_map(static fn (TinRow $t): string => 'tin '.('' === $t->batch ? $t->material : $t->batch), [] === $ids ? [] : $this->em->getRepository(TinRow::class)->findBy(['material' => $ids]));
         foreach ([] === $ids ? [] : $this->em->getRepository(RouteRow::class)->findAll() as $route) {
             foreach ($route->steps as $step) {
                 if ([] !== array_intersect([$step['step'] ?? '', $step['product'] ?? ''], $ids)) {
@@ -240,6 +267,12 @@ final readonly class Bookkeeper
         }
 
         return array_values(array_unique($parts));
+    }
+
+    /** Waits until nobody else writes about the part; what is read of it afterwards is as it then is. */
+    public function hold(PartRow $row): void
+    {
+        $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
     }
 
     public function remove(JobRow $row): void
@@ -335,9 +368,9 @@ final readonly class Bookkeeper
         $this->em->persist($version);
     }
 
-    private function append(PartRow $row, LogEntry $entry): LogRow
+    private function append(PartRow $row, LogEntry $entry, string $hand = ''): LogRow
     {
-        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now(), $entry->rule, $entry->by, $entry->used?->litresValue(), $entry->film?->um());
+        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now(), $entry->rule, $entry->by, $entry->used?->litresValue(), $entry->film?->um(), $hand);
         $row->log->add($line);
         $this->em->persist($line);
 
@@ -345,18 +378,37 @@ final readonly class Bookkeeper
     }
 
     /** A finished coat takes its paint out of the store; a correction puts that right. */
-    private function book(PartRow $row, LogEntry $entry): void
+    private function book(PartRow $row, LogEntry $entry, string $hand): void
     {
         $before = Record::effective($this->stored->part($row)->log);
+        $this->onlyOnce($row, $entry, $before);
         $piece = $this->stored->workpiece($row);
         if (EntryKind::Finish === $entry->kind && null === $entry->used) {
             $entry = $entry->using(CoatSheets::paintOf($piece, (string) $entry->stepKey));
         }
-        $line = $this->append($row, $entry);
+        $line = $this->append($row, $entry, $hand);
         if (EntryKind::Finish === $entry->kind) {
             $this->draw($line, $entry, $piece->route());
         } elseif (EntryKind::Correction === $entry->kind) {
             $this->redraw($row, $line, $before, Record::effective($this->stored->part($row)->log), $piece->route());
+        }
+    }
+
+    /**
+     * A step is begun once and finished once, whoever is at it.
+     *
+     * @param list<LogEntry> $before the record as it counts
+     */
+    private function onlyOnce(PartRow $row, LogEntry $entry, array $before): void
+    {
+        $bars = [EntryKind::Start->value => [EntryKind::Start, EntryKind::Finish], EntryKind::Finish->value => [EntryKind::Finish]][$entry->kind->value] ?? [];
+        foreach ($before as $line) {
+            if ($line->stepKey === $entry->stepKey && in_array($line->kind, $bars, true)) {
+                $written = array_values(array_filter($row->log->toArray(), static fn (LogRow $l): bool => $l->entryId === $line->id))[0] ?? null;
+                $by = null === $written || '' === $written->hand ? '' : ' by '.$written->hand;
+                $at = $line->at->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('H:i \o\n j M Y');
+                throw new ConflictHttpException(sprintf('This step was %s%s at %s. Nothing was written; correct that line where it is wrong.', EntryKind::Finish === $line->kind ? 'finished' : 'begun', $by, $at));
+            }
         }
     }
 

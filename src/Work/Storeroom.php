@@ -55,6 +55,12 @@ final readonly class Storeroom
         return (Uuid::isValid($id) ? $this->em->getRepository(TinRow::class)->findOneBy(['id' => Uuid::fromString($id)]) : null) ?? throw new NotFoundHttpException();
     }
 
+    /** Waits until nobody else writes about the tin. */
+    public function hold(TinRow $row): void
+    {
+        $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
+    }
+
     /** @return list<TinRow> oldest first */
     public function rows(): array
     {

@@ -59,6 +59,12 @@ final readonly class YardPlan
         return [] === $workshop->crew ? Crew::usual($workshop->name) : Crew::read(Node::root($workshop->crew));
     }
 
+    /** Nothing is planned after this. */
+    public function reach(): \DateTimeImmutable
+    {
+        return $this->clock->now()->modify(sprintf('+%d days', Planning::DAYS));
+    }
+
     /** @param array<int|string, float> $pins hour by activity */
     public function yard(Workshop $workshop, array $pins = []): Yard
     {

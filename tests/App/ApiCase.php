@@ -57,6 +57,20 @@ abstract class ApiCase extends WebTestCase
         return $answer;
     }
 
+    /**
+     * A write to what a workshop keeps about itself, with the version it has now.
+     *
+     * @param array<string, mixed> $body
+     *
+     * @return array<array-key, mixed>
+     */
+    protected function change(string $method, string $path, array $body): array
+    {
+        [$from, $field] = ['/api/store/sheets' => ['/api/store', 'sheetsVersion'], '/api/store/suppliers' => ['/api/store', 'suppliersVersion']][$path] ?? [$path, 'version'];
+
+        return $this->call($method, $path, [...$body, 'version' => self::at($this->call('GET', $from), $field)]);
+    }
+
     protected function code(): int
     {
         return $this->client->getResponse()->getStatusCode();

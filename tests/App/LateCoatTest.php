@@ -20,7 +20,7 @@ final class LateCoatTest extends ApiCase
         $this->part();
         $this->part();
         $week = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], ['8:00-12:30', '13:00-17:00']);
-        $this->call('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => $week], ['name' => 'Wren', 'hours' => $week]]]);
+        $this->change('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => $week], ['name' => 'Wren', 'hours' => $week]]]);
         $plan = $this->call('POST', '/api/plan', ['note' => 'the week as it looked']);
         $late = self::coatThatIsWaitedFor(self::list($plan, 'work'));
         $end = new \DateTimeImmutable(self::text($late, 'end'));

@@ -20,9 +20,9 @@ final class OneCatalogueTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         $typical = $this->windowOnThePage();
-        $this->call('PUT', '/api/workshop/catalogue', ['text' => (string) file_get_contents(self::ROOT.'/docs/formats/own-catalogue.example.yaml')]);
+        $this->change('PUT', '/api/workshop/catalogue', ['text' => (string) file_get_contents(self::ROOT.'/docs/formats/own-catalogue.example.yaml')]);
         self::assertSame(200, $this->code());
-        $this->call('POST', '/api/store/sheets', ['text' => (string) file_get_contents(self::ROOT.'/docs/formats/product-sheet.example.yaml')]);
+        $this->change('POST', '/api/store/sheets', ['text' => (string) file_get_contents(self::ROOT.'/docs/formats/product-sheet.example.yaml')]);
         self::assertSame(204, $this->code());
         $own = $this->windowOnThePage();
         self::assertNotSame($typical, $own, 'the sheet shortens the window');

@@ -63,7 +63,7 @@ final class OwnCatalogueTest extends ApiCase
     public function testOwnProductsArePlannedWithAndComeBackAsTheyWere(): void
     {
         $this->enter('rowan@yard.example');
-        $this->call('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
+        $this->change('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
         self::assertSame(200, $this->code());
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Winch']), 'id');
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", self::survey(['service' => 'fluids', 'schools' => ['first-film' => 'epoxy']])), 'id');
@@ -72,20 +72,20 @@ final class OwnCatalogueTest extends ApiCase
         self::assertContains('own-slow-epoxy', array_map(static fn (mixed $s): mixed => self::at($s, 'product'), self::list($route, 'steps')));
         $this->client->request('GET', '/api/workshop/catalogue/file');
         self::assertSame(trim(self::example()), $this->client->getResponse()->getContent());
-        $refused = $this->call('PUT', '/api/workshop/catalogue', ['text' => '']);
+        $refused = $this->change('PUT', '/api/workshop/catalogue', ['text' => '']);
         self::assertSame(422, $this->code(), 'a route still names it');
         self::assertStringContainsString('own-slow-epoxy', self::text($refused, 'detail'));
         $this->call('DELETE', "/api/jobs/$job");
-        $this->call('PUT', '/api/workshop/catalogue', ['text' => '']);
+        $this->change('PUT', '/api/workshop/catalogue', ['text' => '']);
         self::assertSame(200, $this->code());
     }
 
     public function testAFaultyTextIsRefusedAndTheOldOneKept(): void
     {
         $this->enter('rowan@yard.example');
-        $this->call('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
+        $this->change('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
         $bad = str_replace('    price: 2900', '    prize: 2900', self::example());
-        $refused = $this->call('PUT', '/api/workshop/catalogue', ['text' => $bad]);
+        $refused = $this->change('PUT', '/api/workshop/catalogue', ['text' => $bad]);
         self::assertSame(422, $this->code());
         self::assertStringStartsWith('Line ', self::text($refused, 'detail'));
         $checked = $this->call('POST', '/api/workshop/catalogue/check', ['text' => $bad]);
@@ -96,7 +96,7 @@ final class OwnCatalogueTest extends ApiCase
     public function testAnotherWorkshopDoesNotSeeIt(): void
     {
         $this->enter('rowan@yard.example');
-        $this->call('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
+        $this->change('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
         $this->call('DELETE', '/api/session');
         $this->call('GET', '/api/session');
         $this->enter('stranger@other.example', 'Other');

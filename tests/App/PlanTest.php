@@ -114,11 +114,11 @@ final class PlanTest extends ApiCase
         $this->enter('rowan@yard.example');
         $this->part();
         foreach (['/people/0/hours/mon/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['18:00-9:00']]]]], '/people' => ['people' => []], '/off/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]], 'off' => ['Christmas']], '/floors/bay' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]], 'floors' => ['bay' => '3 kg']]] as $pointer => $bad) {
-            $refused = $this->call('PUT', '/api/crew', $bad);
+            $refused = $this->change('PUT', '/api/crew', $bad);
             self::assertSame(422, $this->code());
             self::assertSame($pointer, self::text($refused, 'errors', 0, 'pointer'));
         }
-        $crew = $this->call('PUT', '/api/crew', ['people' => [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]], 'floors' => ['Bay' => '20 m2']]);
+        $crew = $this->change('PUT', '/api/crew', ['people' => [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]], 'floors' => ['Bay' => '20 m2']]);
         self::assertSame(['Wren', ['9:00-12:30'], '20 m²'], [self::text($crew, 'people', 0, 'name'), self::list($crew, 'people', 0, 'hours', 'sat'), self::text($crew, 'floors', 'Bay')]);
         $zone = new \DateTimeZone('Europe/London');
         foreach (self::list($this->call('POST', '/api/plan', (object) []), 'work') as $w) {
@@ -162,14 +162,14 @@ final class PlanTest extends ApiCase
         $this->part();
         $hours = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']);
         $crew = ['people' => [['name' => 'Rowan', 'hours' => $hours], ['name' => 'Wren', 'hours' => $hours]]];
-        $this->call('PUT', '/api/crew', $crew);
+        $this->change('PUT', '/api/crew', $crew);
         $first = $this->call('POST', '/api/plan', (object) []);
         $hers = array_values(array_filter(self::list($first, 'work'), static fn (mixed $w): bool => in_array('Wren', self::list($w, 'who'), true)))[0] ?? self::fail('Wren has nothing to do');
         $day = (new \DateTimeImmutable(self::text($hers, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('Y-m-d');
         $crew['people'][1]['off'] = ['Easter'];
-        self::assertSame('/people/1/off/0', self::text($this->call('PUT', '/api/crew', $crew), 'errors', 0, 'pointer'));
+        self::assertSame('/people/1/off/0', self::text($this->change('PUT', '/api/crew', $crew), 'errors', 0, 'pointer'));
         $crew['people'][1]['off'] = [$day];
-        self::assertSame([$day], self::list($this->call('PUT', '/api/crew', $crew), 'people', 1, 'off'));
+        self::assertSame([$day], self::list($this->change('PUT', '/api/crew', $crew), 'people', 1, 'off'));
         $again = $this->call('POST', '/api/plan', ['note' => 'Wren is away']);
         foreach (self::list($again, 'work') as $w) {
             $on = (new \DateTimeImmutable(self::text($w, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('Y-m-d');
@@ -249,7 +249,7 @@ final class PlanTest extends ApiCase
         $this->enter('rowan@yard.example');
         $this->part();
         $off = self::now()->modify('+3 weeks')->format('Y-m-d');
-        $this->call('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']), 'off' => [$off]]]]);
+        $this->change('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']), 'off' => [$off]]]]);
         $work = self::list($this->call('POST', '/api/plan', (object) []), 'work');
         self::assertNull(self::at($this->call('GET', '/api/calendar'), 'address'));
         $address = self::text($this->call('POST', '/api/calendar'), 'address');

@@ -116,10 +116,10 @@ final class StoreTest extends ApiCase
         $typical = self::at($this->call('GET', "/api/parts/$part/mix"), 'coats', 0);
         self::assertSame(['1:1 by volume', '100:67.6 by mass', 'volume'], [self::text($typical, 'byVolume'), self::text($typical, 'byMass'), self::text($typical, 'stated')]);
         $sheet = (string) file_get_contents(__DIR__.'/../../docs/formats/product-sheet.example.yaml');
-        $refused = $this->call('POST', '/api/store/sheets', ['text' => str_replace('54 %', '540 %', $sheet)]);
+        $refused = $this->change('POST', '/api/store/sheets', ['text' => str_replace('54 %', '540 %', $sheet)]);
         self::assertSame(422, $this->code());
         self::assertStringContainsString('Line 8', self::text($refused, 'detail'));
-        $this->call('POST', '/api/store/sheets', ['text' => $sheet]);
+        $this->change('POST', '/api/store/sheets', ['text' => $sheet]);
         self::assertSame(204, $this->code());
         $own = self::at($this->call('GET', "/api/parts/$part/mix"), 'coats', 0);
         self::assertSame(['4:1 by volume', '100:18 by mass', 'both'], [self::text($own, 'byVolume'), self::text($own, 'byMass'), self::text($own, 'stated')]);
@@ -135,7 +135,7 @@ final class StoreTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [$job] = $this->part();
-        $this->call('PUT', '/api/store/suppliers', ['suppliers' => [['name' => 'Low Water Paints', 'leadDays' => 3, 'sells' => ['paint', 'chemicals']], ['name' => 'Corner stores', 'leadDays' => 0, 'sells' => ['paint', 'consumables']]]]);
+        $this->change('PUT', '/api/store/suppliers', ['suppliers' => [['name' => 'Low Water Paints', 'leadDays' => 3, 'sells' => ['paint', 'chemicals']], ['name' => 'Corner stores', 'leadDays' => 0, 'sells' => ['paint', 'consumables']]]]);
         self::assertSame(200, $this->code());
         $orders = self::list($this->call('GET', "/api/jobs/$job/quantities"), 'orders');
         self::assertEqualsCanonicalizing(['Low Water Paints', 'Corner stores'], array_map(static fn (mixed $o): string => self::text($o, 'seller'), $orders));

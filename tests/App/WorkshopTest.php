@@ -14,14 +14,14 @@ final class WorkshopTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [$job, $part] = $this->part();
-        $this->call('PUT', '/api/workshop', ['currency' => 'eur', 'hourRate' => '30', 'vocLimit' => 1, 'local' => ['solvent-waste' => 'Blue can, fetched on Fridays.', 'noise' => '  ']]);
+        $this->change('PUT', '/api/workshop', ['currency' => 'eur', 'hourRate' => '30', 'vocLimit' => 1, 'local' => ['solvent-waste' => 'Blue can, fetched on Fridays.', 'noise' => '  ']]);
         self::assertSame(200, $this->code());
         $steps = self::list($this->call('GET', "/api/parts/$part/route"), 'steps');
         self::assertNotSame([], array_filter($steps, static fn (mixed $s): bool => in_array('Solvent, thinner and rags: Blue can, fetched on Fridays.', self::list($s, 'local'), true)));
         $day = self::list($this->call('GET', "/api/jobs/$job/board"), 'day');
         self::assertSame('Blue can, fetched on Fridays.', self::text($day, 'local', 0, 'text'));
         self::assertCount(1, self::list($day, 'local'), 'an empty rule says nothing');
-        $this->call('PUT', '/api/workshop', ['currency' => 'EUR', 'hourRate' => '', 'vocLimit' => null, 'local' => (object) []]);
+        $this->change('PUT', '/api/workshop', ['currency' => 'EUR', 'hourRate' => '', 'vocLimit' => null, 'local' => (object) []]);
         self::assertSame([], self::list($this->call('GET', "/api/jobs/$job/board"), 'day', 'local'));
     }
 
@@ -29,9 +29,9 @@ final class WorkshopTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         $good = ['currency' => 'GBP', 'hourRate' => '28', 'vocLimit' => 500, 'local' => ['noise' => 'Not before eight.']];
-        $this->call('PUT', '/api/workshop', $good);
+        $this->change('PUT', '/api/workshop', $good);
         foreach (['/currency' => ['currency' => 'pounds'], '/hourRate' => ['hourRate' => 'a lot'], '/vocLimit' => ['vocLimit' => 0], '/local/parking' => ['local' => ['parking' => 'x']]] as $pointer => $change) {
-            $problem = $this->call('PUT', '/api/workshop', [...$good, ...$change]);
+            $problem = $this->change('PUT', '/api/workshop', [...$good, ...$change]);
             self::assertSame(422, $this->code());
             self::assertSame($pointer, self::text($problem, 'errors', 0, 'pointer'));
         }
@@ -44,7 +44,7 @@ final class WorkshopTest extends ApiCase
         $this->enter('rowan@yard.example');
         [, $part] = $this->part();
         self::assertStringContainsString('Materials only', self::text($this->call('GET', "/api/parts/$part/worth"), 'rests'));
-        $this->call('PUT', '/api/workshop', ['currency' => 'GBP', 'hourRate' => '28', 'vocLimit' => null, 'local' => (object) []]);
+        $this->change('PUT', '/api/workshop', ['currency' => 'GBP', 'hourRate' => '28', 'vocLimit' => null, 'local' => (object) []]);
         $this->call('PUT', "/api/parts/$part/survey", [...self::survey(['replacement' => '12000']), 'version' => 1]);
         $worth = $this->call('GET', "/api/parts/$part/worth");
         self::assertStringStartsWith('worth it', self::text($worth, 'verdict'));

@@ -33,6 +33,12 @@ final readonly class Node
         return $this;
     }
 
+    /** The same object less one field, for what does not belong to the thing itself. */
+    public function without(string $field): self
+    {
+        return new self(array_diff_key($this->map(), [$field => 1]), $this->pointer);
+    }
+
     /** The same place with another value, so that refusals still point here. */
     public function holding(mixed $value): self
     {
@@ -119,8 +125,11 @@ final readonly class Node
     public function day(): string
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $this->text(10));
+        if (false === $day || $day->format('Y-m-d') !== $this->text(10)) {
+            throw $this->refuse(sprintf('"%s" is not a day.', $this->text(10)), 'a day such as 2026-12-25');
+        }
 
-        return false !== $day && $day->format('Y-m-d') === $this->text(10) ? $this->text(10) : throw $this->refuse(sprintf('"%s" is not a day.', $this->text(10)), 'a day such as 2026-12-25');
+        return $day->format('Y') >= '1990' && $day->format('Y') <= '2100' ? $this->text(10) : throw $this->refuse(sprintf('"%s" is too far off.', $this->text(10)), 'a day such as 2026-12-25, from 1990 to 2100');
     }
 
     public function boolean(): bool

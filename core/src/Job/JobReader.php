@@ -61,25 +61,10 @@ final readonly class JobReader
         }
 
         foreach ($n->field('parts')->items(200) as $p) {
-            foreach (['zone_of', 'mounted_on'] as $link) {
-                $this->linked($p, $link, $parts);
-            }
+            Links::check($p, $parts[$p->field('id')->text()], $parts);
         }
 
         return new Job($n->field('name')->text(120), Node::remark($n->optional('note'), 2000), $places, array_values($parts), $this->without($n->optional('without')), self::cards($n->optional('cards'), array_map(static fn (Part $p): string => $p->id, array_values($parts))), $n->optional('due')?->day());
-    }
-
-    /** @param array<int|string, Part> $parts */
-    private function linked(Node $part, string $link, array $parts): void
-    {
-        $to = $part->optional($link);
-        if (null === $to) {
-            return;
-        }
-        $other = $parts[$to->choice(array_map('strval', array_keys($parts)))];
-        if ($other->id === $part->field('id')->text() || ('zone_of' === $link && null !== $other->zoneOf)) {
-            throw $to->refuse('A part cannot hang on itself or on a zone.', 'the id of another part of the job');
-        }
     }
 
     /**

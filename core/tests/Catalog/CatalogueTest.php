@@ -153,21 +153,10 @@ final class CatalogueTest extends TestCase
     public function testWhatIsNamedExistsAndWhatIsMeasuredCanBe(string $kind, array $path, mixed $fault): void
     {
         $data = Yard::data();
-        $put = static function (mixed $value, array $path) use (&$put, $fault): mixed {
-            if ([] === $path) {
-                return $fault;
-            }
-            if (!is_array($value) || !isset($value[$path[0]])) {
-                return null;
-            }
-            $inner = $put($value[$path[0]], array_slice($path, 1));
-
-            return null === $inner ? null : [$path[0] => $inner] + $value;
-        };
         foreach ($data[$kind] as $index => $entry) {
-            $spoilt = $put($entry, $path);
+            $spoilt = self::spoilt($entry, $path, $fault);
             if (null !== $spoilt) {
-                $data[$kind][$index] = is_array($spoilt) && array_is_list((array) $entry) ? array_values($spoilt) : $spoilt;
+                $data[$kind][$index] = $spoilt;
                 break;
             }
         }
@@ -179,6 +168,24 @@ final class CatalogueTest extends TestCase
             self::assertStringStartsWith('/'.$kind.'/', $e->pointer);
             self::assertNotSame('', $e->accepted);
         }
+    }
+
+    /**
+     * @param list<int|string> $path
+     *
+     * @return mixed the entry with the fault at the end of the path; null where it has nothing there
+     */
+    private static function spoilt(mixed $entry, array $path, mixed $fault): mixed
+    {
+        if ([] === $path) {
+            return $fault;
+        }
+        if (!is_array($entry) || !isset($entry[$path[0]])) {
+            return null;
+        }
+        $inner = self::spoilt($entry[$path[0]], array_slice($path, 1), $fault);
+
+        return null === $inner ? null : [$path[0] => $inner] + $entry;
     }
 
     public function testEveryCautionIsUsed(): void

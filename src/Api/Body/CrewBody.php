@@ -16,6 +16,7 @@ final readonly class CrewBody
      */
     public function __construct(
         public array $people,
+        public int $version,
         public array $quiet = [],
         public array $off = [],
         public array $floors = [],

@@ -7,7 +7,8 @@ namespace App\Api\Body;
 /** The text of a workshop's own catalogue, YAML. */
 final readonly class OwnCatalogueBody
 {
-    public function __construct(public string $text)
+    /** @param int|null $version the one that is changed; not asked for where it is only checked */
+    public function __construct(public string $text, public ?int $version = null)
     {
     }
 }

@@ -9,6 +9,7 @@ final readonly class SheetBody
 {
     public function __construct(
         public string $text,
+        public int $version,
     ) {
     }
 }

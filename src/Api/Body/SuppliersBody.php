@@ -12,6 +12,7 @@ final readonly class SuppliersBody
      */
     public function __construct(
         public array $suppliers,
+        public int $version,
     ) {
     }
 }

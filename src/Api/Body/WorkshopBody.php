@@ -13,6 +13,7 @@ final readonly class WorkshopBody
         public string $hourRate,
         public ?int $vocLimit,
         public array $local,
+        public int $version,
     ) {
     }
 }

@@ -15,6 +15,7 @@ final readonly class CrewView implements \JsonSerializable
      * @param array<int|string, int>          $gear
      */
     public function __construct(
+        public int $version,
         public array $people,
         public array $quiet,
         public array $off,

@@ -22,6 +22,7 @@ final readonly class EntryView
         public ?string $corrects,
         public bool $withdrawn,
         public bool $replaced,
+        public string $hand,
     ) {
     }
 }

@@ -9,6 +9,7 @@ final readonly class OwnCatalogueView
 {
     /** @param list<LineErrorView> $errors */
     public function __construct(
+        public int $version,
         public string $text,
         public array $errors,
         public string $example,

@@ -25,6 +25,8 @@ final readonly class StoreView
         public array $kinds,
         public string $sheetExample,
         public string $csvExample,
+        public int $sheetsVersion,
+        public int $suppliersVersion,
     ) {
     }
 }

@@ -9,6 +9,7 @@ final readonly class WorkshopView
 {
     /** @param list<LocalTopicView> $local */
     public function __construct(
+        public int $version,
         public string $name,
         public string $timezone,
         public string $currency,

@@ -1,22 +1,11 @@
 import createClient from 'openapi-fetch';
+import { signedOut } from './signedOut';
+import { sturdyFetch } from './sturdy';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 
-let token = '';
-
-/** Every write carries the token of the session. */
-export function setToken(value: string): void {
-  token = value;
-}
-
-export const api = createClient<paths>({ baseUrl: '' });
-api.use({
-  onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-Hull-Token', token);
-    return request;
-  },
-});
+export const api = createClient<paths>({ baseUrl: '', fetch: sturdyFetch });
 
 /** What went wrong, in the server's words, with the place in the body where there is one. */
 export class Refusal extends Error {
@@ -42,6 +31,7 @@ export async function settle<T>(pending: Promise<Answer<T>>): Promise<T> {
     throw new Refusal(cause instanceof TypeError ? 'The server cannot be reached.' : String(cause), 0, '', '');
   });
   if (answer.response.ok) return answer.data as T;
+  if (answer.response.status === 401 && !answer.response.url.endsWith('/api/sign-in')) signedOut.tell();
   const problem = answer.error as Partial<Schemas['ProblemDocument']> | undefined;
   const first = problem?.errors?.[0];
   throw new Refusal(problem?.detail ?? 'Something went wrong.', answer.response.status, first?.pointer ?? '', first?.accepted ?? '');

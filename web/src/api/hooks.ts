@@ -1,5 +1,6 @@
 import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, setToken, settle, type Schemas } from './client';
+import { api, settle, type Schemas } from './client';
+import { setToken } from './sturdy';
 
 export function useSession() {
   return useQuery({
@@ -139,7 +140,7 @@ export const useCheckOwn = (text: string) => useQuery({ queryKey: ['own-catalogu
 
 export function useSaveOwn() {
   const client = useQueryClient();
-  return useMutation({ mutationFn: (text: string) => settle(api.PUT('/api/workshop/catalogue', { body: { text } })), onSuccess: () => client.invalidateQueries() });
+  return useMutation({ mutationFn: (body: Schemas['OwnCatalogueBody']) => settle(api.PUT('/api/workshop/catalogue', { body })), onSuccess: () => client.invalidateQueries() });
 }
 
 export const useWorkshop = () => useQuery({ queryKey: ['workshop'], queryFn: () => settle(api.GET('/api/workshop')) });

@@ -26,7 +26,7 @@ function Editor({ crew }: { crew: Schemas['CrewView'] }) {
   const wrong = save.error instanceof Refusal ? save.error : null;
   const list = (text: string): string[] => text.split(',').map((s) => s.trim()).filter((s) => s !== '');
   const submit = () => {
-    save.mutate({ people: d.people.map((p) => ({ name: p.name, hours: asHours(p.week), off: list(p.off) })), quiet: asHours(d.quiet), off: list(d.off), floors: Object.fromEntries(list(d.floors).map((f) => { const [place = '', m2 = ''] = f.split(':'); return [place.trim(), m2.trim()]; })), gear: d.gear });
+    save.mutate({ version: crew.version, people: d.people.map((p) => ({ name: p.name, hours: asHours(p.week), off: list(p.off) })), quiet: asHours(d.quiet), off: list(d.off), floors: Object.fromEntries(list(d.floors).map((f) => { const [place = '', m2 = ''] = f.split(':'); return [place.trim(), m2.trim()]; })), gear: d.gear });
   };
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>

@@ -30,7 +30,7 @@ function Editor({ kept }: { kept: Schemas['OwnCatalogueView'] }) {
         <Button onClick={() => file.current?.click()}>Open a file</Button>
         <input ref={file} type="file" accept=".yaml,.yml,text/plain" hidden aria-label="Own catalogue file" onChange={(e) => { void bring(e); }} />
         {kept.text !== '' && <Button component="a" href="/api/workshop/catalogue/file" download>Write to a file</Button>}
-        <Button variant="contained" disabled={errors.length > 0 || save.isPending || text === kept.text} onClick={() => { save.mutate(text); }}>Keep</Button>
+        <Button variant="contained" disabled={errors.length > 0 || save.isPending || text === kept.text} onClick={() => { save.mutate({ text, version: kept.version }); }}>Keep</Button>
         <Box role="status" sx={{ alignSelf: 'center', fontWeight: 650, color: tok(errors.length ? 'lead' : 'zinc') }}>{errors.length > 0 ? `${errors.length} ${errors.length === 1 ? 'line needs' : 'lines need'} mending` : text.trim() === '' ? '' : text === kept.text ? 'Kept; routes are planned with it.' : 'Every entry can be used.'}</Box>
       </Box>
       {save.isError && <div role="alert"><Notice title="Not kept">{save.error.message}</Notice></div>}

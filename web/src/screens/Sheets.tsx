@@ -26,7 +26,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
         <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
           <TextField label="Sheet (YAML or JSON)" multiline minRows={10} maxRows={24} value={text} onChange={(e) => { setText(e.target.value); }} slotProps={{ htmlInput: { spellCheck: false, style: { fontFamily: mono, fontSize: 13 } }, inputLabel: { shrink: true } }} />
           {keep.isError && <div role="alert"><Notice title={keep.error.message}>{keep.error instanceof Refusal && keep.error.accepted && `Accepted: ${keep.error.accepted}.`}</Notice></div>}
-          <Box sx={{ display: 'flex', gap: 1 }}><Button variant="contained" disabled={keep.isPending} onClick={() => { keep.mutate({ text }, { onSuccess: () => { setText(null); } }); }}>Keep the sheet</Button><Button onClick={() => { setText(null); }}>Leave it</Button></Box>
+          <Box sx={{ display: 'flex', gap: 1 }}><Button variant="contained" disabled={keep.isPending} onClick={() => { keep.mutate({ text, version: view.sheetsVersion }, { onSuccess: () => { setText(null); } }); }}>Keep the sheet</Button><Button onClick={() => { setText(null); }}>Leave it</Button></Box>
         </Box>
       )}
     </Box>

@@ -27,7 +27,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
       {save.isError && <div role="alert"><Notice title={save.error.message}>{save.error instanceof Refusal && save.error.accepted && `Accepted: ${save.error.accepted}.`}</Notice></div>}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button onClick={() => { setList([...list, { name: '', leadDays: 2, days: '2', sells: ['paint'] }]); }}>One more</Button>
-        {changed && <Button variant="contained" disabled={save.isPending} onClick={() => { save.mutate({ suppliers: list.map((s) => ({ name: s.name, leadDays: Number(s.days), sells: s.sells })) }); }}>Keep</Button>}
+        {changed && <Button variant="contained" disabled={save.isPending} onClick={() => { save.mutate({ version: view.suppliersVersion, suppliers: list.map((s) => ({ name: s.name, leadDays: Number(s.days), sells: s.sells })) }); }}>Keep</Button>}
       </Box>
     </Box>
   );

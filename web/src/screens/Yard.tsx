@@ -17,7 +17,7 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
   const wrong = (field: string) => (refused?.pointer === `/${field}` ? `${refused.message} Accepted: ${refused.accepted}.` : undefined);
   const send = (e: SubmitEvent) => {
     e.preventDefault();
-    save.mutate({ currency, hourRate, vocLimit: limit === '' ? null : Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit), local });
+    save.mutate({ version: view.version, currency, hourRate, vocLimit: limit === '' ? null : Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit), local });
   };
   return (
     <Box component="form" onSubmit={send}>

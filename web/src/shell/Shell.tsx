@@ -4,6 +4,7 @@ import { Link, Outlet, useMatch } from 'react-router';
 import { api, settle, type Schemas } from '../api/client';
 import { tok, wide } from '../theme/tokens';
 import { Mark } from './Mark';
+import { SignedOut } from './SignedOut';
 
 export function Shell({ account }: { account: Schemas['AccountView'] }) {
   const client = useQueryClient();
@@ -41,6 +42,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           <Button sx={quiet} onClick={() => { void leave(); }}>Sign out</Button>
         </Box>
       </Box>
+      <SignedOut account={account} />
       <Box component="main" id="main" sx={{ maxWidth: 1600, mx: 'auto' }}><Outlet /></Box>
     </>
   );

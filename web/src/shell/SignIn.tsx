@@ -1,25 +1,11 @@
-import { Box, Button, TextField } from '@mui/material';
+import { Box } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type SubmitEvent } from 'react';
-import { api, settle } from '../api/client';
-import { Notice } from '../parts/Bits';
 import { tok, wide } from '../theme/tokens';
 import { Mark } from './Mark';
+import { SignInForm } from './SignInForm';
 
 export function SignIn() {
   const client = useQueryClient();
-  const [email, setEmail] = useState('');
-  const [password, setPassword] = useState('');
-  const [wrong, setWrong] = useState('');
-  const enter = async (e: SubmitEvent) => {
-    e.preventDefault();
-    try {
-      await settle(api.POST('/api/sign-in', { body: { email, password } }));
-      await client.invalidateQueries({ queryKey: ['session'] });
-    } catch (cause) {
-      setWrong(cause instanceof Error ? cause.message : 'That did not work.');
-    }
-  };
   return (
     <Box component="main" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.1fr 1fr' }, minHeight: '100vh' }}>
       <Box sx={{ p: { xs: 3, md: 8 }, borderRight: { md: `2px solid ${tok('ink')}` }, display: 'flex', flexDirection: 'column', justifyContent: 'center' }}>
@@ -33,12 +19,9 @@ export function SignIn() {
           <rect x="0" y="8" width="160" height="16" fill="url(#hatch-colour)" stroke={tok('ink')} />
         </svg>
       </Box>
-      <Box component="form" onSubmit={(e) => { void enter(e); }} sx={{ p: { xs: 3, md: 8 }, display: 'flex', flexDirection: 'column', justifyContent: 'center', gap: 2, maxWidth: 460, width: '100%' }}>
+      <Box sx={{ p: { xs: 3, md: 8 }, display: 'flex', flexDirection: 'column', justifyContent: 'center', gap: 2, maxWidth: 460, width: '100%' }}>
         <Box component="h2" sx={{ m: 0, fontSize: 22, ...wide }}>Sign in</Box>
-        <TextField label="E-mail" type="email" autoComplete="username" value={email} onChange={(e) => { setEmail(e.target.value); }} required />
-        <TextField label="Password" type="password" autoComplete="current-password" value={password} onChange={(e) => { setPassword(e.target.value); }} required />
-        {wrong && <div role="alert"><Notice title="Not signed in">{wrong}</Notice></div>}
-        <Button type="submit" variant="contained">Sign in</Button>
+        <SignInForm entered={() => client.invalidateQueries({ queryKey: ['session'] })} />
       </Box>
     </Box>
   );

@@ -1,0 +1,32 @@
+import { Box, Dialog, DialogContent, DialogTitle } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, settle, type Schemas } from '../api/client';
+import { signedOut } from '../api/signedOut';
+import { setToken } from '../api/sturdy';
+import { SignInForm } from './SignInForm';
+
+/** Where the session has ended: signing in again over the page as it stands, so that what was typed is still there. */
+export function SignedOut({ account }: { account: Schemas['AccountView'] }) {
+  const client = useQueryClient();
+  const [out, setOut] = useState(false);
+  useEffect(() => signedOut.listen(() => { setOut(true); }), []);
+  const entered = async () => {
+    const session = await settle(api.GET('/api/session'));
+    setToken(session.token);
+    // Somebody else's yard is another page.
+    if (session.account?.email !== account.email) { window.location.assign('/'); return; }
+    client.setQueryData(['session'], session);
+    setOut(false);
+    await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'session' });
+  };
+  return (
+    <Dialog open={out} aria-labelledby="signed-out" fullWidth maxWidth="xs">
+      <DialogTitle id="signed-out">Sign in again</DialogTitle>
+      <DialogContent>
+        <Box sx={{ mb: 2 }}>Your session has ended. What you typed is still here; nothing is stored until you are back.</Box>
+        <SignInForm address={account.email} entered={entered} />
+      </DialogContent>
+    </Dialog>
+  );
+}
