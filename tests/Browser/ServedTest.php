@@ -10,12 +10,15 @@ use PHPUnit\Framework\TestCase;
 /** The served application over plain HTTP: many at once, lines that are cut, sessions that last. */
 final class ServedTest extends TestCase
 {
-    private string $jar = '';
+    /** @var non-empty-string */
+    private string $jar = 'jar';
     private string $token = '';
 
     protected function setUp(): void
     {
-        $this->jar = (string) tempnam(sys_get_temp_dir(), 'jar');
+        $jar = (string) tempnam(sys_get_temp_dir(), 'jar');
+        self::assertNotSame('', $jar);
+        $this->jar = $jar;
         $this->signIn(DemoCommand::EMPTY_EMAIL);
     }
 
@@ -43,7 +46,7 @@ final class ServedTest extends TestCase
         $answers[] = (string) json_encode($this->ask('POST', "/api/parts/$part/log", $body, $key)[1], \JSON_UNESCAPED_SLASHES);
         $answers[] = (string) json_encode($this->ask('POST', "/api/parts/$part/log", $body, $key)[1], \JSON_UNESCAPED_SLASHES);
         self::assertSame([201, 201], $codes, implode("\n", $answers));
-        self::assertCount(1, array_unique(array_map(static fn (string $a): mixed => json_decode($a, true)['entryId'] ?? $a, $answers)), implode("\n", $answers));
+        self::assertCount(1, array_unique(array_map(static fn (string $a): string => self::text(json_decode($a, true), 'entryId'), $answers)), implode("\n", $answers));
         $record = $this->ask('GET', "/api/parts/$part/record")[1];
         self::assertCount(1, is_array($record['entries'] ?? null) ? $record['entries'] : []);
         $drawn = 0;
@@ -67,7 +70,7 @@ final class ServedTest extends TestCase
             curl_multi_exec($many, $running);
             curl_multi_select($many, 0.1);
         } while ($running > 0);
-        $codes = array_map(static fn (\CurlHandle $h): int => (int) curl_getinfo($h, \CURLINFO_RESPONSE_CODE), $handles);
+        $codes = array_map(static fn (\CurlHandle $h): int => curl_getinfo($h, \CURLINFO_RESPONSE_CODE), $handles);
         sort($codes);
         self::assertSame([201, 409, 409, 409], $codes);
     }
@@ -133,7 +136,7 @@ final class ServedTest extends TestCase
             return strlen($line);
         });
         $answer = json_decode((string) curl_exec($handle), true);
-        $code = (int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE);
+        $code = curl_getinfo($handle, \CURLINFO_RESPONSE_CODE);
         unset($handle);
 
         return [$code, is_array($answer) ? $answer : [], $headers];
@@ -144,7 +147,7 @@ final class ServedTest extends TestCase
     {
         $handle = curl_init(getenv('HULL_ADDRESS').$path);
         self::assertInstanceOf(\CurlHandle::class, $handle);
-        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_COOKIEJAR => $this->jar, \CURLOPT_COOKIEFILE => $this->jar, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-Hull-Token: '.$this->token, ...(null === $key ? [] : ['Idempotency-Key: '.$key])]]);
+        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_CUSTOMREQUEST => '' === $method ? 'GET' : $method, \CURLOPT_COOKIEJAR => $this->jar, \CURLOPT_COOKIEFILE => $this->jar, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-Hull-Token: '.$this->token, ...(null === $key ? [] : ['Idempotency-Key: '.$key])]]);
         if (null !== $body) {
             curl_setopt($handle, \CURLOPT_POSTFIELDS, (string) json_encode($body));
         }
