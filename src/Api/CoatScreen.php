@@ -33,10 +33,10 @@ final readonly class CoatScreen
     /** @return list<CoatCard> */
     public function cards(Workpiece $piece, Replayed $replayed, Tools $tools, Shown $shown): array
     {
-        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $shown), (new CoatSheets($piece, $replayed->air))->of($piece->route(), $tools));
+        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $tools->step, $shown), (new CoatSheets($piece, $replayed->air))->of($piece->route(), $tools));
     }
 
-    private function card(CoatSheet $s, Workpiece $piece, Replayed $replayed, Shown $shown): CoatCard
+    private function card(CoatSheet $s, Workpiece $piece, Replayed $replayed, Mass $step, Shown $shown): CoatCard
     {
         $product = $s->product;
         $time = static fn (?Result $r): ?View\Value => null === $r ? null : $shown->of($r, 'time', Duration::class);
@@ -68,7 +68,7 @@ final readonly class CoatScreen
             null === $s->can ? null : $shown->of($s->can, 'area', Area::class),
             null === $s->can ? null : $shown->of($s->can, 'cans', Count::class),
             $shown->of($s->waste, 'mass', Mass::class),
-            $this->parts($s, $shown),
+            self::parts($s, $step, $shown),
             self::clock(Pot::of($s->stepKey, $product, $replayed, Record::effective($piece->part->log))),
             $time($s->cure['touch'] ?? null), $time($s->cure['recoatMin'] ?? null), $time($s->cure['recoatMax'] ?? null), $time($s->cure['full'] ?? null),
             $shown->of($s->gate, 'margin', TemperatureDifference::class),
@@ -84,7 +84,7 @@ final readonly class CoatScreen
     }
 
     /** @return list<MixPart> parts in pouring order; share and top are fractions of the batch for the drawing */
-    private function parts(CoatSheet $s, Shown $shown): array
+    private static function parts(CoatSheet $s, Mass $step, Shown $shown): array
     {
         $names = ['base' => $s->product->ratio->isOnePart() ? 'Paint' : 'Base A', 'hardener' => 'Hardener B', 'thinner' => 'Thinner'];
         $total = $s->batches->quantity('each', Volume::class)->litresValue();
@@ -104,7 +104,7 @@ final readonly class CoatScreen
             $reading = $s->readings[$part] ?? null;
             $mass = null === $reading ? null : Mass::kilograms($reading->kg() - $before);
             $before = $reading?->kg() ?? $before;
-            $parts[] = new MixPart($name, $shown->value($volume, $mix), null === $mass ? null : $shown->value($mass), null === $reading ? null : $shown->value($reading, $mix), $volume->litresValue() / $total, min(1.0, $top));
+            $parts[] = new MixPart($name, $shown->value($volume, $mix), null === $mass ? null : $shown->reading($mass, $step), null === $reading ? null : $shown->reading($reading, $step, $mix), $volume->litresValue() / $total, min(1.0, $top));
         }
 
         return $parts;

@@ -48,13 +48,13 @@ final readonly class PourScreen
         $over = $pour->over->kg() > 0.0;
         $words = match (true) {
             $poured >= count($marks) => 'Everything is in.',
-            $over => sprintf('%s too much: take it out, or make the batch larger in proportion.', $shown->value($pour->over)->text),
+            $over => sprintf('%s too much: take it out, or make the batch larger in proportion.', $pour->over->onScale($reading->step)),
             $pour->isIn && $reading->stable => 'That is it.',
             $pour->isIn => 'Nearly: let it settle.',
-            default => sprintf('%s to go', $shown->value($pour->toGo)->text),
+            default => sprintf('%s to go', $pour->toGo->onScale($reading->step)),
         };
 
-        return new PourView(true, $reading->device, $reading->simulated, $reading->simulated ? $this->scale->address() : '', $reading->stable, $shown->value(Mass::kilograms(max(0.0, $reading->kg)))->text, $reading->kg * 1000.0, $shown->value($net), $shown->value($pour->target), $shown->value($pour->toGo), $over ? $shown->value($pour->over) : null, $pour->level, $pour->isIn && $reading->stable, $words);
+        return new PourView(true, $reading->device, $reading->simulated, $reading->simulated ? $this->scale->address() : '', $reading->stable, Mass::kilograms(max(0.0, $reading->kg))->onScale($reading->step), $reading->kg * 1000.0, $shown->reading($net, $reading->step), $shown->reading($pour->target, $reading->step), $shown->reading($pour->toGo, $reading->step), $over ? $shown->reading($pour->over, $reading->step) : null, $pour->level, $pour->isIn && $reading->stable, $words);
     }
 
     /** @return list<array{Mass, float}> */

@@ -9,6 +9,7 @@ use App\Api\View\InputShown;
 use App\Api\View\Value;
 use Hull\Compute\Inputs;
 use Hull\Compute\Result;
+use Hull\Quantity\Mass;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\UnitSystem;
@@ -23,6 +24,12 @@ final readonly class Shown
     public function value(Quantity $quantity, ?Result $result = null): Value
     {
         return new Value($quantity->format($this->units), $quantity->si(), $quantity::dimension()->siUnit()->symbol(), null === $result ? null : $this->how($result));
+    }
+
+    /** What a scale is to show, in its own steps. */
+    public function reading(Mass $mass, Mass $step, ?Result $result = null): Value
+    {
+        return new Value($mass->onScale($step), $mass->si(), $mass::dimension()->siUnit()->symbol(), null === $result ? null : $this->how($result));
     }
 
     /** @param class-string<Quantity> $class */

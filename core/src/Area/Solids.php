@@ -14,7 +14,7 @@ final class Solids
     {
         $open = array_sum(array_column($cutouts, 0));
         if ($open >= $length * $width && $length * $width > 0.0) {
-            throw new InvalidQuantity('The cut-outs are larger than the plate.', 'cut-outs that leave some plate');
+            throw new InvalidQuantity('The cut-outs are larger than the plate.', 'cut-outs that leave some plate', 'cutoutLength');
         }
         $edges = (2 * ($length + $width) + array_sum(array_column($cutouts, 1))) * $thickness;
 
@@ -23,14 +23,14 @@ final class Solids
 
     public static function tube(float $diameter, float $wall, float $length, bool $inside): float
     {
-        $bore = self::positive($diameter - 2 * $wall, 'The wall is thicker than the tube.', 'a wall under half the diameter');
+        $bore = self::positive($diameter - 2 * $wall, 'The wall is thicker than the tube.', 'a wall under half the diameter', 'wall');
 
         return \M_PI * ($diameter + ($inside ? $bore : 0.0)) * $length;
     }
 
     public static function box(float $width, float $height, float $wall, float $length, bool $inside): float
     {
-        $bore = self::positive(min($width, $height) - 2 * $wall, 'The wall is thicker than the section.', 'a wall under half the smaller side');
+        $bore = self::positive(min($width, $height) - 2 * $wall, 'The wall is thicker than the section.', 'a wall under half the smaller side', 'wall');
         $inner = 2 * ($width + $height - 4 * $wall) * ($bore > 0.0 ? 1 : 0);
 
         return (2 * ($width + $height) + ($inside ? $inner : 0.0)) * $length;
@@ -96,8 +96,8 @@ final class Solids
         return $width * $length;
     }
 
-    private static function positive(float $value, string $message, string $accepted): float
+    private static function positive(float $value, string $message, string $accepted, string $field = ''): float
     {
-        return $value >= -1e-12 ? max(0.0, $value) : throw new InvalidQuantity($message, $accepted);
+        return $value >= -1e-12 ? max(0.0, $value) : throw new InvalidQuantity($message, $accepted, $field);
     }
 }

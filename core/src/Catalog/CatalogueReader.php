@@ -337,13 +337,14 @@ final class CatalogueReader
             $stated += null === $rows ? [] : [$ready->value => self::rows($rows)];
         }
 
-        return new CureSheet(self::rows($n->field('touch')), self::rows($n->field('recoat_min')), null === $max ? null : self::rows($max), null === $again ? null : self::rows($again), self::rows($n->field('full')), $stated);
+        return new CureSheet(self::rows($n->field('touch')), self::rows($n->field('recoat_min')), null === $max ? null : self::rows($max, true), null === $again ? null : self::rows($again), self::rows($n->field('full')), $stated);
     }
 
-    private static function rows(Node $n): CureRows
+    /** @param bool $carries a window that closes, see CureRows */
+    private static function rows(Node $n, bool $carries = false): CureRows
     {
         try {
-            return CureRows::of(array_map(static fn (Node $hours): float => $hours->number(), $n->fields()));
+            return CureRows::of(array_map(static fn (Node $hours): float => $hours->number(), $n->fields()), $carries);
         } catch (InvalidQuantity $e) {
             throw $n->refuse($e->getMessage(), $e->accepted);
         }

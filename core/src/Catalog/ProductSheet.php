@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Cure\CureRows;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
+use Hull\Quantity\Temperature;
 
 /**
  * What the sheet of a tin says, field by field, in place of the typical figures of its class.
@@ -46,6 +48,33 @@ final readonly class ProductSheet
     }
 
     /**
+     * One row of an event takes the slope of its class: the other rows of the class, by as much as this one differs.
+     *
+     * @param array<array-key, mixed> $class event => rows of the class
+     * @param array<array-key, mixed> $given event => rows of the sheet
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function sloped(array $class, array $given): array
+    {
+        foreach ($given as $event => $rows) {
+            $typical = $class[$event] ?? null;
+            if (!is_array($rows) || 1 !== count($rows) || !is_array($typical) || count($typical) < 2) {
+                continue;
+            }
+            $celsius = (string) array_key_first($rows);
+            $hours = $rows[$celsius] ?? null;
+            $there = CureRows::of(array_map(floatval(...), array_filter($typical, is_numeric(...))))->hoursAt(Temperature::celsius((float) $celsius))?->h();
+            if (is_numeric($hours) && null !== $there && is_numeric($celsius)) {
+                $scaled = array_map(static fn (int|float|string $h): float => round((float) $h * (float) $hours / $there, 3), array_filter($typical, is_numeric(...)));
+                $given[$event] = array_replace($scaled, $rows);
+            }
+        }
+
+        return $given;
+    }
+
+    /**
      * The entry of its class with the figures of the sheet in it; a map is filled in field by field, all else replaced.
      *
      * @param array<array-key, mixed> $entry
@@ -58,7 +87,7 @@ final readonly class ProductSheet
         $entry['sheet'] = array_keys($this->fields);
         foreach ($this->fields as $field => $value) {
             $was = $entry[$field] ?? null;
-            $entry[$field] = is_array($was) && is_array($value) && !array_is_list($value) ? [...$was, ...$value] : $value;
+            $entry[$field] = is_array($was) && is_array($value) && !array_is_list($value) ? array_replace($was, 'cure' === $field ? self::sloped($was, $value) : $value) : $value;
         }
         if (isset($this->fields['ratio']) && !isset($this->fields['other_ratio'])) {
             unset($entry['other_ratio']);

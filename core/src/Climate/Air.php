@@ -32,7 +32,7 @@ final readonly class Air
     /** es = 6.112 exp(17.62 T / (243.12 + T)) hPa. */
     public static function saturationHpa(Temperature $temperature): float
     {
-        return 6.112 * exp(17.62 * $temperature->c() / (243.12 + $temperature->c()));
+        return 6.112 * exp(17.62 * $temperature->c() / max(1.0, 243.12 + $temperature->c()));
     }
 
     public function vapourHpa(): float
@@ -49,7 +49,7 @@ final readonly class Air
     public function dewPoint(): Temperature
     {
         if ($this->humidity->si() < 0.001) {
-            throw new InvalidQuantity('Air without water has no dew point.', 'a relative humidity from 0.1 % to 100 %');
+            throw new InvalidQuantity('Air without water has no dew point.', 'a relative humidity from 0.1 % to 100 %', 'humidity');
         }
         $x = log($this->vapourHpa() / 6.112);
 
@@ -68,11 +68,12 @@ final readonly class Air
         return AbsoluteHumidity::gramsPerM3(216.7 * $this->vapourHpa() / $this->temperature->kelvin());
     }
 
-    /** The same moisture at another temperature; never above saturation. */
+    /**
+     * The same air at another temperature: the vapour pressure stays (the water in a cubic metre does not, for the air
+     * grows), so the dew point stays; cooled below it, water falls out and the air is full.
+     */
     public function heatedTo(Temperature $temperature): self
     {
-        $e = $this->absoluteHumidity()->gPerM3() * $temperature->kelvin() / 216.7;
-
-        return new self($temperature, RelativeHumidity::ratio(min(1.0, $e / self::saturationHpa($temperature))));
+        return new self($temperature, RelativeHumidity::ratio(min(1.0, $this->vapourHpa() / self::saturationHpa($temperature))));
     }
 }

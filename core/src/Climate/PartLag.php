@@ -24,7 +24,7 @@ final class PartLag
         $whole = $air->c() - $part->c();
         $left = $air->c() - $wanted->c();
         if (0.0 === $whole || $left / $whole <= 0.0 || $left / $whole > 1.0) {
-            throw new InvalidQuantity('The part never reaches that temperature in this air.', 'a temperature between the part and the air or oven');
+            throw new InvalidQuantity('The part never reaches that temperature in this air.', 'a temperature between the part and the air or oven', 'wanted');
         }
 
         return Duration::hours(-self::tau($tau) * log($left / $whole));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Climate;
 
 use Hull\Catalog\Enclosure;
-use Hull\Quantity\AbsoluteHumidity;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
@@ -13,7 +12,8 @@ use Hull\Quantity\Temperature;
  * The air of one place, hour by hour: what was measured there, then what the place makes of the weather outside.
  *
  * A reading counts from the moment it exists; after the last one the model is shifted to meet it, and the shift fades.
- * Inside, the water in the air is that of the air outside, so that heating lowers the relative humidity (estimate).
+ * Inside, the vapour pressure is that of the air outside, so that heating lowers the relative humidity and leaves the dew
+ * point (estimate).
  */
 final readonly class PlaceAir
 {
@@ -47,7 +47,7 @@ final readonly class PlaceAir
         $shift = [0.0, 0.0];
         $at = 0;
         $reading = null;
-        $model = [$set->temperature->c(), $set->absoluteHumidity()->gPerM3()];
+        $model = [$set->temperature->c(), $set->vapourHpa()];
         [$celsius, $humidity, $wind, $rain] = [[], [], [], []];
         $last = [] === $readings ? $from : (int) ceil($readings[count($readings) - 1][0]);
         for ($hour = $from; $hour < $from + max(1, $hours); ++$hour) {
@@ -60,11 +60,11 @@ final readonly class PlaceAir
                     'warmth' => max($inside, $set->temperature->c()),
                     default => $inside,
                 };
-                $model = [$c, $weather->air->absoluteHumidity()->gPerM3()];
+                $model = [$c, $weather->air->vapourHpa()];
             }
             while ($at < count($readings) && $readings[$at][0] < $hour + 1.0 - 1e-9) {
                 $reading = $readings[$at++];
-                $shift = [$reading[1]->temperature->c() - $model[0], $reading[1]->absoluteHumidity()->gPerM3() - $model[1]];
+                $shift = [$reading[1]->temperature->c() - $model[0], $reading[1]->vapourHpa() - $model[1]];
             }
             if (null !== $reading && ($at < count($readings) || $hour <= $reading[0])) {
                 $air = $reading[1];
@@ -117,12 +117,11 @@ final readonly class PlaceAir
         return $parts;
     }
 
-    /** Air with so much water in it, as far as it can hold it. */
-    private static function moist(float $c, float $gPerM3): Air
+    /** Air with so much vapour in it, as far as it can hold it. */
+    private static function moist(float $c, float $hectopascal): Air
     {
         $temperature = Temperature::celsius($c);
-        $full = Air::of($temperature, RelativeHumidity::ratio(1.0))->absoluteHumidity()->gPerM3();
 
-        return Air::of($temperature, RelativeHumidity::ratio(min(1.0, max(self::LEAST_RH, AbsoluteHumidity::gramsPerM3(max(0.0, $gPerM3))->gPerM3() / $full))));
+        return Air::of($temperature, RelativeHumidity::ratio(min(1.0, max(self::LEAST_RH, $hectopascal / Air::saturationHpa($temperature)))));
     }
 }

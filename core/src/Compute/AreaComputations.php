@@ -70,14 +70,14 @@ final class AreaComputations
             $label,
             $formula.'; times count and complexity factor; less what is not coated',
             Source::Estimate === $source ? self::BOAT : self::GEOMETRY,
-            [...$fields, Field::optional('count', Count::class, 'How many', Count::of(1)), Field::choice('complexity', 'Complexity', array_map(static fn (Complexity $c): string => $c->value, Complexity::cases())), Field::optional('bare', Area::class, 'Not coated: masked, bearing, bonded', Area::squareMetres(0))],
+            [...$fields, Field::optional('count', Count::class, 'How many', Count::of(1))->some(), Field::choice('complexity', 'Complexity', array_map(static fn (Complexity $c): string => $c->value, Complexity::cases())), Field::optional('bare', Area::class, 'Not coated: masked, bearing, bonded', Area::squareMetres(0))],
             [Field::quantity('area', Area::class, 'Area to coat'), Field::quantity('notCoated', Area::class, 'Not coated')],
             static function (Inputs $in) use ($area, $open): Outcome {
                 $times = $in->quantity('count', Count::class)->value() * Complexity::from($in->choice('complexity'))->factor();
                 $whole = max(0.0, $area($in)) * $times;
                 $bare = $in->quantity('bare', Area::class)->m2();
                 if ($bare > $whole + 1e-9) {
-                    throw new InvalidQuantity('More is left bare than there is.', 'an area within that of the shape');
+                    throw new InvalidQuantity('More is left bare than there is.', 'an area within that of the shape', 'bare');
                 }
 
                 return Outcome::of(['area' => Area::squareMetres(max(0.0, $whole - $bare)), 'notCoated' => Area::squareMetres($bare + (null === $open ? 0.0 : $open($in) * $times))]);
@@ -92,7 +92,7 @@ final class AreaComputations
         return [
             self::l('length', 'Length'), self::l('width', 'Width'), self::l('thickness', 'Thickness', false),
             Field::choice('faces', 'Faces', ['both', 'one']),
-            Field::optional('holes', Count::class, 'Round holes', Count::of(0)),
+            Field::optional('holes', Count::class, 'Round holes', Count::of(0))->within(static fn (Range $r): Range => $r->upTo(10_000.0)),
             self::l('holeDiameter', 'Hole diameter', false),
             self::l('cutoutLength', 'Cut-out length', false), self::l('cutoutWidth', 'Cut-out width', false),
         ];

@@ -36,10 +36,22 @@ final readonly class Computation
         try {
             $outcome = ($this->work)($inputs);
         } catch (\Hull\Quantity\InvalidQuantity $e) {
-            throw new \Hull\Input\InvalidInput($pointer, $e->getMessage(), $e->accepted);
+            throw new \Hull\Input\InvalidInput($pointer.'/'.('' !== $e->field ? $e->field : $this->blamed()), $e->getMessage(), $e->accepted);
         }
 
         return new Result($this, $inputs, $outcome, Source::Given === $source || Source::Estimate === $this->kind ? ($this->kind) : $source);
+    }
+
+    /** Where a formula says no without saying to which: the first input that has to be given. */
+    private function blamed(): string
+    {
+        foreach ($this->inputs as $field) {
+            if ($field->required) {
+                return $field->name;
+            }
+        }
+
+        return $this->inputs[0]->name ?? '';
     }
 
     /** @return array<int|string, mixed> */

@@ -23,8 +23,8 @@ final class CostComputations
         return [
             new Computation('cost.worth-it', 'Hours of work as a range, before it begins', sprintf('least = %.2f x hands-on; most = hands-on x (%.2f + %.2f x grade + %.2f x hidden)', self::WELL, self::SOUND, self::WORST, self::HIDDEN), 'typical spread between plan and bench', [
                 Field::quantity('handsOn', Duration::class, 'Hands-on work as planned'),
-                Field::quantity('grade', Count::class, 'Worst grade found, 0 sound to 1 worst'),
-                Field::quantity('hidden', Count::class, 'Hidden or untested things'),
+                Field::quantity('grade', Count::class, 'Worst grade found, 0 sound to 1 worst')->within(static fn (Range $r): Range => $r->broken()->upTo(1.0)),
+                Field::quantity('hidden', Count::class, 'Hidden or untested things')->within(static fn (Range $r): Range => $r->upTo(100.0)),
             ], [Field::quantity('least', Duration::class, 'At least'), Field::quantity('most', Duration::class, 'At most')],
                 static function (Inputs $in): Outcome {
                     $planned = $in->quantity('handsOn', Duration::class)->h();

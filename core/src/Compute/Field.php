@@ -26,6 +26,7 @@ final readonly class Field
         public array $of = [],
         public Quantity|MixRatio|string|null $default = null,
         public bool $required = true,
+        private ?Range $range = null,
     ) {
     }
 
@@ -39,6 +40,31 @@ final readonly class Field
     public static function optional(string $name, string $class, string $label, ?Quantity $default = null): self
     {
         return new self($name, $label, quantity: $class, default: $default, required: false);
+    }
+
+    /** @param \Closure(Range): Range $limits what it may hold, from what is usual for its dimension */
+    public function within(\Closure $limits): self
+    {
+        return new self($this->name, $this->label, $this->quantity, $this->ratio, $this->options, $this->of, $this->default, $this->required, $limits($this->range()));
+    }
+
+    /** More than nothing. */
+    public function some(): self
+    {
+        return $this->within(static fn (Range $r): Range => $r->above(0.0));
+    }
+
+    /** What it may hold, in words. */
+    public function accepted(): string
+    {
+        $kind = $this->quantity ?? throw new \LogicException('Only a quantity has a range.');
+
+        return $this->range()->words($kind::ofSi(0.0));
+    }
+
+    private function range(): Range
+    {
+        return $this->range ?? Range::usual($this->dimension() ?? throw new \LogicException('Only a quantity has a range.'));
     }
 
     public static function ratio(string $name, string $label): self
@@ -69,7 +95,10 @@ final readonly class Field
             return $this->default;
         }
         if (null !== $this->quantity) {
-            return $node->quantity($this->quantity);
+            $value = $node->quantity($this->quantity);
+            $this->range()->check($node, $value);
+
+            return $value;
         }
         if ($this->ratio) {
             return $node->ratio();
@@ -108,6 +137,6 @@ final readonly class Field
         $dimension = $this->dimension() ?? throw new \LogicException('A field without a kind.');
         $unit = $dimension->siUnit()->symbol();
 
-        return ['description' => sprintf('%s: a number%s, or %s', $this->label, '' === $unit ? '' : ' in '.$unit, $dimension->accepted()), 'type' => ['number', 'string']];
+        return ['description' => sprintf('%s: a number%s, or %s; %s', $this->label, '' === $unit ? '' : ' in '.$unit, $dimension->accepted(), $this->accepted()), 'type' => ['number', 'string']];
     }
 }

@@ -29,15 +29,15 @@ final class LaminateComputations
     /** @return list<Computation> */
     public static function all(): array
     {
-        $glass = Field::quantity('glass', MassPerArea::class, 'Glass');
+        $glass = Field::quantity('glass', MassPerArea::class, 'Glass')->within(static fn (Range $r): Range => $r->from(20.0)->upTo(3000.0));
         $kind = Field::choice('kind', 'Kind of glass', array_keys(PlyStack::FRACTIONS));
-        $depth = Field::quantity('depth', Length::class, 'Depth');
+        $depth = Field::quantity('depth', Length::class, 'Depth')->within(static fn (Range $r): Range => $r->upTo(100.0));
 
         return [
             new Computation('laminate.ply', 'Resin and thickness of a ply', 'resin = glass x (1 - f) / f; thickness = glass / 2.56 + resin / 1.2; f: mat 0.30, biaxial 0.45, combi 0.38', self::HAND, [$glass, $kind],
                 [Field::quantity('resin', MassPerArea::class, 'Resin'), Field::quantity('thickness', Length::class, 'Thickness')],
                 static fn (Inputs $in): Outcome => Outcome::of(['resin' => PlyStack::resin(self::glass($in), self::fraction($in)), 'thickness' => PlyStack::thickness(self::glass($in), self::fraction($in))]), Source::Typical),
-            new Computation('laminate.stack', 'Plies, taper and resin for a hole', 'plies = ceil(thickness / ply); taper = 12 x thickness; each ply reaches further up the taper', self::HAND, [$glass, $kind, Field::quantity('lost', Length::class, 'Thickness lost'), Field::quantity('length', Length::class, 'Hole, length'), Field::quantity('width', Length::class, 'Hole, width'), Field::optional('perSession', Count::class, 'Plies that may be laid at once before they heat', Count::of(4))],
+            new Computation('laminate.stack', 'Plies, taper and resin for a hole', 'plies = ceil(thickness / ply); taper = 12 x thickness; each ply reaches further up the taper', self::HAND, [$glass, $kind, Field::quantity('lost', Length::class, 'Thickness lost')->within(static fn (Range $r): Range => $r->above(0.0)->upTo(0.1)), Field::quantity('length', Length::class, 'Hole, length')->within(static fn (Range $r): Range => $r->upTo(100.0)), Field::quantity('width', Length::class, 'Hole, width')->within(static fn (Range $r): Range => $r->upTo(100.0)), Field::optional('perSession', Count::class, 'Plies that may be laid at once before they heat', Count::of(4))->some()],
                 [Field::quantity('plies', Count::class, 'Plies'), Field::quantity('taper', Length::class, 'Taper on each side'), Field::quantity('glassMass', Mass::class, 'Glass'), Field::quantity('resinMass', Mass::class, 'Resin'), Field::quantity('sessions', Count::class, 'Goes')], self::stack(...), Source::Typical),
             new Computation('fairing.volume', 'Fairing compound for a low', 'area x depth / 2 x 1.15; a round per 5 mm and one thin one', 'trade practice', [Field::quantity('area', Area::class, 'Low area'), $depth], [Field::quantity('volume', Volume::class, 'Compound'), Field::quantity('rounds', Count::class, 'Rounds expected')],
                 static fn (Inputs $in): Outcome => Outcome::of(['volume' => Volume::litres($in->quantity('area', Area::class)->m2() * $in->quantity('depth', Length::class)->m() / 2.0 * self::SANDED * 1000.0), 'rounds' => Count::of(1.0 + ceil($in->quantity('depth', Length::class)->m() / self::ROUND_M - 1e-9))]), Source::Estimate),
@@ -51,11 +51,11 @@ final class LaminateComputations
                 $sections = array_map(static fn (Inputs $r): array => [$r->quantity('at', Length::class), $r->quantity('width', Length::class), $r->quantity('depth', Length::class)], $in->rows('sections'));
                 for ($i = 1; $i < count($sections); ++$i) {
                     if ($sections[$i][0]->m() <= $sections[$i - 1][0]->m()) {
-                        throw new InvalidQuantity('The sections do not follow one another.', 'two or more sections, each further along than the one before');
+                        throw new InvalidQuantity('The sections do not follow one another.', 'two or more sections, each further along than the one before', 'sections');
                     }
                 }
                 if (count($sections) < 2) {
-                    throw new InvalidQuantity('One section is no hollow.', 'two or more sections');
+                    throw new InvalidQuantity('One section is no hollow.', 'two or more sections', 'sections');
                 }
 
                 return self::pour($in, new Cavity($sections));
@@ -66,7 +66,7 @@ final class LaminateComputations
     /** @return list<Field> */
     private static function pouring(): array
     {
-        return [Field::optional('inserts', Volume::class, 'Inserts in it', Volume::litres(0.0)), Field::optional('allowance', Percentage::class, 'Allowance', Percentage::ratio(0.15)), Field::optional('lift', Length::class, 'Most depth poured at once', Length::metres(0.02)), Field::optional('pail', Volume::class, 'A pail makes', Volume::litres(5.0))];
+        return [Field::optional('inserts', Volume::class, 'Inserts in it', Volume::litres(0.0)), Field::optional('allowance', Percentage::class, 'Allowance', Percentage::ratio(0.15)), Field::optional('lift', Length::class, 'Most depth poured at once', Length::metres(0.02))->within(static fn (Range $r): Range => $r->from(0.001)), Field::optional('pail', Volume::class, 'A pail makes', Volume::litres(5.0))->within(static fn (Range $r): Range => $r->from(0.1))];
     }
 
     /** @return list<Field> */
@@ -80,7 +80,7 @@ final class LaminateComputations
         $inserts = $in->quantity('inserts', Volume::class)->litresValue();
         $volume = $cavity->volume()->litresValue() - $inserts;
         if ($volume < 0.0) {
-            throw new InvalidQuantity('The inserts are larger than the hollow.', 'inserts smaller than the hollow');
+            throw new InvalidQuantity('The inserts are larger than the hollow.', 'inserts smaller than the hollow', 'inserts');
         }
         $allowance = $in->quantity('allowance', Percentage::class)->ratioValue();
         $need = $volume * (1.0 + $allowance);
@@ -117,9 +117,7 @@ final class LaminateComputations
 
     private static function glass(Inputs $in): MassPerArea
     {
-        $glass = $in->quantity('glass', MassPerArea::class);
-
-        return $glass->gPerM2() > 0.0 ? $glass : throw new InvalidQuantity('A ply without glass is no ply.', 'a mass per area such as 450 g/m2');
+        return $in->quantity('glass', MassPerArea::class);
     }
 
     private static function fraction(Inputs $in): Percentage

@@ -19,14 +19,15 @@ final class PackComputations
 {
     private const MOST_PACKS = 20;
     private const MOST_LITRES = 2000.0;
+    private const LEAST_LITRES = 0.001;
 
     /** @return list<Computation> */
     public static function all(): array
     {
         return [
             new Computation('packs.choose', 'Cheapest packs that cover a need', 'least price - worth of the leftover; ties: less left over, then fewer tins', 'exact search over every total', [
-                Field::quantity('need', Volume::class, 'Needed'),
-                Field::rows('packs', 'Packs sold', Field::quantity('size', Volume::class, 'Size'), Field::quantity('price', PlainRatio::class, 'Price')),
+                Field::quantity('need', Volume::class, 'Needed')->within(static fn (Range $r): Range => $r->upTo(self::MOST_LITRES)),
+                Field::rows('packs', 'Packs sold', Field::quantity('size', Volume::class, 'Size')->within(static fn (Range $r): Range => $r->from(self::LEAST_LITRES)), Field::quantity('price', PlainRatio::class, 'Price')),
                 Field::choice('keeps', 'The leftover keeps', ['false', 'true']),
             ], [Field::quantity('bought', Volume::class, 'To buy'), Field::quantity('leftover', Volume::class, 'Left over'), Field::quantity('price', PlainRatio::class, 'Price'), Field::quantity('tins', Count::class, 'Tins')], self::choose(...)),
         ];
@@ -36,8 +37,8 @@ final class PackComputations
     {
         $packs = array_map(static fn (Inputs $row): Pack => new Pack($row->quantity('size', Volume::class), Money::minor((int) round($row->quantity('price', PlainRatio::class)->value() * 100))), $in->rows('packs'));
         $need = $in->quantity('need', Volume::class);
-        if (count($packs) > self::MOST_PACKS || [] !== array_filter($packs, static fn (Pack $p): bool => $p->size->si() < 0.001) || $need->litresValue() > self::MOST_LITRES) {
-            throw new InvalidQuantity('These packs cannot be chosen from.', sprintf('1 to %d packs of 1 mL or more, and a need up to %.0f L', self::MOST_PACKS, self::MOST_LITRES));
+        if (count($packs) > self::MOST_PACKS) {
+            throw new InvalidQuantity('That is too much to choose from.', sprintf('1 to %d packs', self::MOST_PACKS), 'packs');
         }
         $purchase = PackChoice::cheapest($need, $packs, 'true' === $in->choice('keeps'));
 

@@ -40,6 +40,7 @@ final class Registry
             ...PackComputations::all(),
             ...LaminateComputations::all(),
             ...BathComputations::all(),
+            ...HourComputations::all(),
         ]);
     }
 

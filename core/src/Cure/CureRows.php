@@ -11,23 +11,33 @@ use Hull\Quantity\Temperature;
 /**
  * Hours to one event by temperature, as a product sheet gives them.
  *
- * Between rows ln(hours) is linear in 1/T(K); at most 5 C outside them, marked; beyond that nothing is promised.
+ * Between rows ln(hours) is linear in 1/T(K). Below the coldest row it is carried on for 5 C, marked; colder, nothing
+ * cures. Above the hottest row it goes on at least as fast: held there, or carried on by the slope where being late would
+ * harm (a window that closes), so that heat never opens a window later or closes it later. One row doubles per 10 C (an
+ * estimate).
  */
 final readonly class CureRows
 {
     public const REACH_C = 5.0;
+    private const DOUBLES_PER_C = 10.0;
 
     /** @var list<float> ln(hours) of each row */
     private array $logs;
 
-    /** @param non-empty-list<array{float, float}> $rows (kelvin, hours) ascending in temperature */
-    private function __construct(private array $rows)
+    /**
+     * @param non-empty-list<array{float, float}> $rows    (kelvin, hours) ascending in temperature
+     * @param bool                                $carries goes on by the slope above the hottest row; else held
+     */
+    private function __construct(private array $rows, private bool $carries)
     {
         $this->logs = array_map(static fn (array $row): float => log($row[1]), $rows);
     }
 
-    /** @param array<int|float|string, float|int> $hoursByCelsius at least one row, hours above zero */
-    public static function of(array $hoursByCelsius): self
+    /**
+     * @param array<int|float|string, float|int> $hoursByCelsius at least one row; hours above zero that do not grow with the temperature
+     * @param bool                               $carries        goes on by the slope above the hottest row; else held
+     */
+    public static function of(array $hoursByCelsius, bool $carries = false): self
     {
         $rows = [];
         uksort($hoursByCelsius, static fn (int|float|string $a, int|float|string $b): int => (float) $a <=> (float) $b);
@@ -52,7 +62,7 @@ final readonly class CureRows
             throw new InvalidQuantity('A sheet without rows says nothing.', 'at least one row of temperature and hours');
         }
 
-        return new self($rows);
+        return new self($rows, $carries);
     }
 
     /** Null where the film does not cure, or the sheet is too far away to say. */
@@ -74,11 +84,14 @@ final readonly class CureRows
     private function hours(float $k): ?float
     {
         $last = count($this->rows) - 1;
-        if ($k < $this->rows[0][0] - self::REACH_C - 1e-9 || $k > $this->rows[$last][0] + self::REACH_C + 1e-9) {
+        if ($k < $this->rows[0][0] - self::REACH_C - 1e-9) {
             return null;
         }
+        if ($k > $this->rows[$last][0] && !$this->carries) {
+            return $this->rows[$last][1];
+        }
         if (0 === $last) {
-            return $this->rows[0][1];
+            return $this->rows[0][1] * 2.0 ** (($this->rows[0][0] - $k) / self::DOUBLES_PER_C);
         }
         $i = 0;
         while ($i < $last - 1 && $k > $this->rows[$i + 1][0]) {
@@ -98,7 +111,7 @@ final readonly class CureRows
     /** The same film asked for a share of these hours. */
     public function times(float $share): self
     {
-        return new self(array_map(static fn (array $row): array => [$row[0], $row[1] * $share], $this->rows));
+        return new self(array_map(static fn (array $row): array => [$row[0], $row[1] * $share], $this->rows), $this->carries);
     }
 
     /** @return list<array{float, float}> (celsius, hours) as the sheet gives them */

@@ -34,7 +34,7 @@ final class Dose
     public static function dilute(Percentage $stock, Percentage $wanted, Volume $total): array
     {
         if ($wanted->ratioValue() > $stock->ratioValue() || $stock->ratioValue() <= 0.0) {
-            throw new InvalidQuantity('Water cannot make a solution stronger than its stock.', 'a wanted strength at or below the stock');
+            throw new InvalidQuantity('Water cannot make a solution stronger than its stock.', 'a wanted strength at or below the stock', 'wanted');
         }
         $concentrate = $total->litresValue() * $wanted->ratioValue() / $stock->ratioValue();
 

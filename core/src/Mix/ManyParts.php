@@ -26,17 +26,17 @@ final readonly class ManyParts
         $densities = [];
         foreach ($parts as [$part, $density]) {
             if ($part <= 0.0) {
-                throw new InvalidQuantity('A part of nothing is no part.', 'parts above zero');
+                throw new InvalidQuantity('A part of nothing is no part.', 'parts above zero', 'parts');
             }
             if (null === $density || $density->kgPerL() <= 0.0) {
-                throw new InvalidQuantity('A part has no density: volume and mass cannot be told from one another.', 'a density such as 1.15 kg/L for every part');
+                throw new InvalidQuantity('A part has no density: volume and mass cannot be told from one another.', 'a density such as 1.15 kg/L for every part', 'parts');
             }
             $densities[] = $density->kgPerL();
         }
         $shares = array_map(static fn (array $p, float $d): array => RatioBy::Volume === $by ? [$p[0], $p[0] * $d] : [$p[0] / $d, $p[0]], $parts, $densities);
         $whole = array_sum(array_column($shares, $total instanceof Volume ? 0 : 1));
         if ($whole <= 0.0) {
-            throw new InvalidQuantity('There are no parts.', 'one part or more');
+            throw new InvalidQuantity('There are no parts.', 'one part or more', 'parts');
         }
 
         return new self(array_map(static fn (array $s): array => [$s[0] * $total->si() / $whole, $s[1] * $total->si() / $whole], $shares));

@@ -42,7 +42,9 @@ final readonly class Proportions
     {
         $ratio = RatioBy::Volume === $by ? $this->byVolume : $this->byMass;
 
-        return null === $ratio ? null : $ratio->text().' by '.$by->value;
+        $figures = $this->bothStated || $by === $this->stated ? 9 : 3;
+
+        return null === $ratio ? null : $ratio->text($figures).' by '.$by->value;
     }
 
     /** Thinner is a share of A + B in the same measure. */

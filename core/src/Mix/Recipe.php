@@ -39,7 +39,7 @@ final readonly class Recipe
     public static function massRatio(MixRatio $byVolume, Density $base, Density $hardener): MixRatio
     {
         if ($byVolume->isOnePart() || $base->kgPerL() <= 0.0) {
-            throw new InvalidQuantity('A one-part product or a base without density has no mass ratio.', MixRatio::ACCEPTED);
+            throw new InvalidQuantity('A one-part product or a base without density has no mass ratio.', MixRatio::ACCEPTED, 'ratio');
         }
 
         return MixRatio::of(100.0, 100.0 * $byVolume->hardener * $hardener->kgPerL() / ($byVolume->base * $base->kgPerL()));

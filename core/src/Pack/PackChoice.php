@@ -9,7 +9,10 @@ use Hull\Quantity\Money;
 use Hull\Quantity\Quantity;
 
 /**
- * The cheapest packs that cover a need, exactly: every total that packs can make is looked at (calculations 3).
+ * The cheapest packs that cover a need: every total that packs can make is looked at. Of a need that is very large for
+ * its packs, the most is bought in the pack that is cheapest by the litre, and every total is looked at for the rest.
+ *
+ * A tin covers what is printed on it: a few millilitres a tin more than that need no further tin.
  *
  * What is left over counts at the best price per litre when it keeps, else at nothing. Ties: less left over, then fewer tins.
  */
@@ -17,6 +20,10 @@ final class PackChoice
 {
     /** Sizes are taken in whole millilitres, grams or thousandths of a metre; pieces are whole. */
     private const GRAINS = 1000;
+    /** What a tin may be short of, millilitres or grams. */
+    private const SHORT = 3;
+    /** Totals looked at, at the most. */
+    private const MOST_TOTALS = 60_000;
 
     /**
      * @param non-empty-list<Pack> $packs  every size above 0, all of the measure of the need
@@ -28,24 +35,27 @@ final class PackChoice
         $sizes = array_map(static fn (Pack $p): int => max(1, (int) round($p->size->si() * self::grains($need))), $packs);
         $unit = array_reduce($sizes, self::divisor(...), 0);
         $sizes = array_map(static fn (int $s): int => intdiv($s, $unit), $sizes);
-        $least = (int) ceil($wanted / $unit);
-        $worth = $leftoverKeeps ? min(array_map(static fn (Pack $p, int $s): float => $p->price->minor / $s, $packs, $sizes)) : 0.0;
-        [$price, $tins, $last] = self::totals($least + max($sizes), $packs, $sizes);
+        $dear = array_map(static fn (Pack $p, int $s): float => $p->price->minor / $s, $packs, $sizes);
+        $cheapest = (int) array_search(min($dear), $dear, true);
+        $bulk = max(0, intdiv((int) ceil($wanted / $unit) - self::MOST_TOTALS, $sizes[$cheapest]));
+        $rest = $wanted / $unit - $bulk * $sizes[$cheapest];
+        $short = ($need instanceof Count ? 0 : self::SHORT) / $unit;
+        [$price, $tins, $last] = self::totals((int) ceil($rest) + max($sizes), $packs, $sizes);
         $most = null === $useful ? \INF : $useful->si() * self::grains($need) / $unit;
         $best = null;
         $at = 0;
         foreach ($price as $total => $cost) {
-            if ($total < $least) {
+            if ($total + $short * $tins[$total] < $rest - 1e-9) {
                 continue;
             }
-            $over = $total - $wanted / $unit;
-            $rank = [round($cost - $worth * min($over, $most), 6), $total, $tins[$total]];
+            $over = max(0.0, $total - $rest);
+            $rank = [round($cost - ($leftoverKeeps ? min($dear) : 0.0) * min($over, $most), 6), $total, $tins[$total]];
             if (null === $best || $rank < $best) {
                 [$best, $at] = [$rank, $total];
             }
         }
 
-        return self::purchase($packs, $sizes, $last, $at, $unit, $need);
+        return self::purchase($packs, $sizes, $last, $at, [$cheapest => $bulk], $unit, $need);
     }
 
     /**
@@ -84,11 +94,16 @@ final class PackChoice
      * @param list<Pack>      $packs
      * @param list<int>       $sizes
      * @param array<int, int> $last
+     * @param array<int, int> $counts packs taken beforehand, by number
      */
-    private static function purchase(array $packs, array $sizes, array $last, int $total, int $unit, Quantity $need): Purchase
+    private static function purchase(array $packs, array $sizes, array $last, int $total, array $counts, int $unit, Quantity $need): Purchase
     {
-        $counts = [];
+        $counts = array_filter($counts, static fn (int $n): bool => $n > 0);
         $price = 0;
+        foreach ($counts as $number => $count) {
+            $price += $count * $packs[$number]->price->minor;
+        }
+        $whole = $total + array_sum(array_map(static fn (int $number, int $count): int => $sizes[$number] * $count, array_keys($counts), $counts));
         for ($left = $total; $left > 0; $left -= $sizes[$last[$left]]) {
             $counts[$last[$left]] = ($counts[$last[$left]] ?? 0) + 1;
             $price += $packs[$last[$left]]->price->minor;
@@ -98,7 +113,7 @@ final class PackChoice
             $bought[] = [$packs[$number], $count];
         }
         usort($bought, static fn (array $a, array $b): int => $b[0]->size->si() <=> $a[0]->size->si());
-        $amount = $total * $unit / self::grains($need);
+        $amount = $whole * $unit / self::grains($need);
 
         return new Purchase($bought, $need::ofSi($amount), $need::ofSi(max(0.0, $amount - $need->si())), Money::minor($price), array_sum($counts));
     }

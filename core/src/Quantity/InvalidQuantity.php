@@ -7,7 +7,8 @@ namespace Hull\Quantity;
 /** A value that cannot be read as the quantity asked for; says what would be accepted. */
 final class InvalidQuantity extends \DomainException
 {
-    public function __construct(string $message, public readonly string $accepted)
+    /** @param string $field name of the input it is about, where a formula refuses one */
+    public function __construct(string $message, public readonly string $accepted, public readonly string $field = '')
     {
         parent::__construct($message);
     }

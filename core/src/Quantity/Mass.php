@@ -26,4 +26,17 @@ final readonly class Mass extends Quantity
     {
         return $this->si;
     }
+
+    /**
+     * As a scale shows it: grams, in its own steps, never rounded to figures.
+     *
+     * @param self $step of the scale, above zero
+     */
+    public function onScale(self $step): string
+    {
+        $grams = round($this->si / $step->si) * $step->si * 1000.0;
+        $decimals = max(0, (int) ceil(-log10($step->si * 1000.0) - 1e-9));
+
+        return number_format($grams, $decimals, '.', '').' g';
+    }
 }

@@ -37,7 +37,7 @@ final readonly class MixRatio
 
     public static function parse(string $text): self
     {
-        if (1 !== preg_match('/^\s*(\d+(?:\.\d+)?)\s*:\s*(\d+(?:\.\d+)?)\s*(?:[:+]\s*(\d+(?:\.\d+)?)\s*(%?)\s*)?$/', $text, $m)) {
+        if (1 !== preg_match('/^\s*([0-9]+(?:\.[0-9]+)?)\s*:\s*([0-9]+(?:\.[0-9]+)?)\s*(?:[:+]\s*([0-9]+(?:\.[0-9]+)?)\s*(%?)\s*)?$/', $text, $m)) {
             throw new InvalidQuantity(sprintf('"%s" is not a mix ratio.', trim($text)), self::ACCEPTED);
         }
 
@@ -52,15 +52,18 @@ final readonly class MixRatio
         return 0.0 === $this->hardener;
     }
 
-    public function text(): string
+    /** @param int $figures as it is, unless it was worked out from densities: then three say what is known */
+    public function text(int $figures = 9): string
     {
-        $ratio = $this->isOnePart() ? 'one part' : sprintf('%s:%s', self::number($this->base), self::number($this->hardener));
+        $ratio = $this->isOnePart() ? 'one part' : sprintf('%s:%s', self::number($this->base, $figures), self::number($this->hardener, $figures));
 
-        return $this->thinnerShare > 0.0 ? sprintf('%s + %s %%', $ratio, self::number($this->thinnerShare * 100)) : $ratio;
+        return $this->thinnerShare > 0.0 ? sprintf('%s + %s %%', $ratio, self::number($this->thinnerShare * 100, $figures)) : $ratio;
     }
 
-    private static function number(float $value): string
+    private static function number(float $value, int $figures): string
     {
-        return (string) round($value, 1);
+        $decimals = max(0, $figures - 1 - (int) floor(log10(max(1e-9, abs($value)))));
+
+        return (string) round($value, $decimals);
     }
 }

@@ -70,7 +70,8 @@ final class CorePour implements Kind
         $each = $batches->quantity('each', Volume::class);
         $mass = Mass::kilograms($each->litresValue() * $density);
         $catalyst = $registry->run('mix.catalyst', ['resin' => $mass, 'temperature' => $temperature]);
-        $life = $registry->run('mix.pot-life', ['reference' => Duration::hours(self::WORK_H), 'referenceTemperature' => Temperature::celsius(self::WORK_AT_C), 'temperature' => $temperature]);
+        // The dose is set for the day, so the work time is the label's: it is not cut for temperature once more.
+        $life = $registry->run('mix.pot-life', ['reference' => Duration::hours(self::WORK_H), 'referenceTemperature' => Temperature::celsius(self::WORK_AT_C), 'temperature' => Temperature::celsius(self::WORK_AT_C)]);
         $count = $batches->quantity('count', Count::class);
 
         return new Card([
@@ -83,7 +84,7 @@ final class CorePour implements Kind
             Line::of('Lift by lift, {} of them, {} each.', $pour->quantity('lifts', Count::class), $lift),
             Line::of('A lift is {} batches of {} ({}).', $count, $each, $mass),
             Line::of('Each batch: stir the core, add {} of catalyst ({}), mix 4 to 6 minutes, scrape the sides.', $catalyst->quantity('mass', Mass::class), $catalyst->quantity('volume', Volume::class)),
-            Line::of('Pour from the low end; work time at {} is about {}. Every batch reaches the hollow before the one under it gels.', $temperature, $life->quantity('potLife', Duration::class)),
+            Line::of('Pour from the low end; with the dose set for {} the work time is about {}. Every batch reaches the hollow before the one under it gels.', $temperature, $life->quantity('potLife', Duration::class)),
             Line::of('The next lift when the one below has gelled and cooled to the hand, and inside its window to bond.'),
             Line::of('Write down what it really took; what is left in the pail sets hard and hot: outdoors, on stone.'),
         ], ['polyester', 'mekp']);

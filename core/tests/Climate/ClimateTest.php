@@ -39,11 +39,13 @@ final class ClimateTest extends TestCase
         self::assertLessThan(0.0, $this->air(20, 80)->dewMargin(Temperature::celsius(10))->c());
     }
 
-    public function testHeatingKeepsTheWaterAndLowersTheHumidity(): void
+    public function testHeatingKeepsTheVapourPressureAndTheDewPointAndLowersTheHumidity(): void
     {
         $cold = $this->air(8, 85);
         $warm = $cold->heatedTo(Temperature::celsius(20));
-        self::assertEqualsWithDelta($cold->absoluteHumidity()->gPerM3(), $warm->absoluteHumidity()->gPerM3(), 1e-9);
+        self::assertEqualsWithDelta($cold->vapourHpa(), $warm->vapourHpa(), 1e-9);
+        self::assertEqualsWithDelta($cold->dewPoint()->c(), $warm->dewPoint()->c(), 1e-9);
+        self::assertGreaterThan($warm->absoluteHumidity()->gPerM3(), $cold->absoluteHumidity()->gPerM3(), 'the air has grown');
         self::assertLessThan($cold->humidity->si(), $warm->humidity->si());
         self::assertSame(1.0, $this->air(20, 90)->heatedTo(Temperature::celsius(5))->humidity->si());
     }

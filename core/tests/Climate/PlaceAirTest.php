@@ -39,12 +39,12 @@ final class PlaceAirTest extends TestCase
         self::assertEqualsWithDelta('tent' === $kind ? 11.0 : 10.0, $place->celsius[71], 0.01);
     }
 
-    public function testHeatingLowersTheRelativeHumidityAtTheSameWater(): void
+    public function testHeatingLowersTheRelativeHumidityAtTheSameVapourPressure(): void
     {
         $place = self::place('heated-bay', set: 18.0);
         self::assertEqualsWithDelta(18.0, $place->celsius[40], 1e-9);
-        // 10 C 80 % holds 7.5 g/m3 (worked number); 18 C holds 15.4 when full.
-        self::assertEqualsWithDelta(0.489, $place->humidity[40], 0.002);
+        // 10 C 80 %: 0.8 x 12.28 hPa; 18 C takes 20.62 hPa when full.
+        self::assertEqualsWithDelta(0.4763, $place->humidity[40], 0.002);
         self::assertEqualsWithDelta(0.40, self::place('heated-bay', set: 18.0, dryTo: 40.0)->humidity[40], 1e-9);
         self::assertEqualsWithDelta(150.0, self::place('oven', set: 150.0)->celsius[0], 1e-9);
     }
@@ -89,7 +89,7 @@ final class PlaceAirTest extends TestCase
         $warmer = $forecast->edge(1, 110);
         self::assertEqualsWithDelta([12.0, 11.5, 11.0, 9.75], array_map(static fn (int $h): float => $colder->at($h)->air->temperature->c(), [109, 110, 134, 194]), 1e-9);
         self::assertEqualsWithDelta([12.0, 12.5, 13.0], array_map(static fn (int $h): float => $warmer->at($h)->air->temperature->c(), [109, 110, 134]), 1e-9);
-        self::assertEqualsWithDelta($hours[0]->air->absoluteHumidity()->gPerM3(), $warmer->at(134)->air->absoluteHumidity()->gPerM3(), 1e-9);
+        self::assertEqualsWithDelta($hours[0]->air->vapourHpa(), $warmer->at(134)->air->vapourHpa(), 1e-9);
         self::assertGreaterThan($hours[0]->air->humidity->si(), $colder->at(134)->air->humidity->si());
         self::assertSame([2.0, 0.2], [$colder->at(134)->wind->mPerS(), $colder->at(134)->rainMm], 'wind and rain are as forecast');
         self::assertEquals($forecast, $forecast->edge(0, 110));

@@ -23,17 +23,17 @@ final class RegistryTest extends TestCase
         yield 'below absolute zero' => ['climate.dew-point', ['temperature' => -300, 'humidity' => '50 %'], '/temperature', 'below the least'];
         yield 'in a row' => ['cure.rows', ['rows' => [['temperature' => 10, 'hours' => 'soon']], 'temperature' => 10], '/rows/0/hours', 'not a duration'];
         yield 'empty rows' => ['cure.rows', ['rows' => [], 'temperature' => 10], '/rows', 'empty'];
-        yield 'not curing' => ['cure.rows', ['rows' => [['temperature' => 10, 'hours' => 5]], 'temperature' => 4], '', 'not curing'];
+        yield 'not curing' => ['cure.rows', ['rows' => [['temperature' => 10, 'hours' => 5]], 'temperature' => 4], '/temperature', 'not curing'];
         yield 'choice' => ['film.loss', ['method' => 'bucket'], '/method', 'not known'];
-        yield 'whole loss' => ['film.quantity', ['area' => 1, 'dft' => 60, 'solids' => 0.5, 'loss' => '100 %'], '', 'leaves no paint'];
-        yield 'no solids' => ['film.wet', ['dft' => 60, 'solids' => 0], '', 'Volume solids'];
-        yield 'stronger than stock' => ['mix.dilution', ['stock' => '9 %', 'wanted' => '35 %', 'total' => '1 L'], '', 'stronger'];
-        yield 'thick wall' => ['area.tube', ['diameter' => '10 mm', 'wall' => '6 mm', 'length' => '1 m'], '', 'thicker'];
+        yield 'whole loss' => ['film.quantity', ['area' => 1, 'dft' => 60, 'solids' => 0.5, 'loss' => '100 %'], '/loss', 'too much'];
+        yield 'no solids' => ['film.wet', ['dft' => 60, 'solids' => 0], '/solids', 'too little'];
+        yield 'stronger than stock' => ['mix.dilution', ['stock' => '9 %', 'wanted' => '35 %', 'total' => '1 L'], '/wanted', 'stronger'];
+        yield 'thick wall' => ['area.tube', ['diameter' => '10 mm', 'wall' => '6 mm', 'length' => '1 m'], '/wall', 'thicker'];
         yield 'not an object' => ['film.wet', [1, 2], '', 'not an object'];
-        yield 'dry as nothing' => ['climate.dew-point', ['temperature' => 20, 'humidity' => 0], '', 'no dew point'];
-        yield 'never dries' => ['climate.drying', ['temperature' => 20, 'humidity' => '100 %'], '', 'nothing dries'];
-        yield 'stalls' => ['cure.humidity-factor', ['kind' => 'moisture-cure', 'temperature' => 20, 'humidity' => '20 %'], '', 'does not cure'];
-        yield 'never hot enough' => ['cure.oven', ['part' => 20, 'oven' => 150, 'wanted' => 150, 'soak' => 1], '', 'never reaches'];
+        yield 'dry as nothing' => ['climate.dew-point', ['temperature' => 20, 'humidity' => 0], '/humidity', 'too little'];
+        yield 'never dries' => ['climate.drying', ['temperature' => 20, 'humidity' => '100 %'], '/humidity', 'nothing dries'];
+        yield 'stalls' => ['cure.humidity-factor', ['kind' => 'moisture-cure', 'temperature' => 20, 'humidity' => '20 %'], '/humidity', 'does not cure'];
+        yield 'never hot enough' => ['cure.oven', ['part' => 20, 'oven' => 150, 'wanted' => 150, 'soak' => 1], '/wanted', 'never reaches'];
     }
 
     #[DataProvider('wrong')]
@@ -57,7 +57,7 @@ final class RegistryTest extends TestCase
         self::assertSame(Source::Estimate, $life?->source);
         $dose = Registry::standard()->find('mix.dose-error')?->fromNode(Node::root(['resolution' => '1 g', 'dose' => '8 g']));
         self::assertStringContainsString('finer scale', implode(' ', $dose->outcome->warnings ?? []));
-        $outside = Registry::standard()->find('cure.rows')?->fromNode(Node::root(['rows' => [['temperature' => 10, 'hours' => 5]], 'temperature' => 6]));
+        $outside = Registry::standard()->find('cure.rows')?->fromNode(Node::root(['rows' => [['temperature' => 10, 'hours' => 5], ['temperature' => 20, 'hours' => 3]], 'temperature' => 6]));
         self::assertStringContainsString('Outside the rows', implode(' ', $outside->outcome->warnings ?? []));
     }
 

@@ -26,7 +26,7 @@ final class CureTest extends TestCase
             self::assertEqualsWithDelta($hours, $rows->hoursAt(Temperature::celsius($celsius))?->h(), 1e-9);
         }
         $last = \INF;
-        for ($c = 0.0; $c <= 35.0; $c += 0.5) {
+        for ($c = 0.0; $c <= 30.0; $c += 0.5) {
             $now = $rows->hoursAt(Temperature::celsius($c))?->h();
             self::assertNotNull($now);
             self::assertLessThan($last, $now);
@@ -34,20 +34,23 @@ final class CureTest extends TestCase
         }
     }
 
-    public function testFiveDegreesOutsideIsTheEnd(): void
+    public function testFiveDegreesBelowIsTheEndAndHeatNeverSlowsACure(): void
     {
         $rows = CureRows::of([10 => 8, 20 => 3]);
         self::assertNotNull($rows->hoursAt(Temperature::celsius(5)));
         self::assertNull($rows->hoursAt(Temperature::celsius(4.9)));
-        self::assertNotNull($rows->hoursAt(Temperature::celsius(25)));
-        self::assertNull($rows->hoursAt(Temperature::celsius(25.1)));
+        self::assertSame(3.0, $rows->hoursAt(Temperature::celsius(45))?->h(), 'held at the hottest row');
+        self::assertEqualsWithDelta(3.0 ** 2 / 8.0, CureRows::of([10 => 8, 20 => 3], true)->hoursAt(Temperature::celsius(30.73))?->h(), 0.01, 'a window goes on closing sooner');
+        $one = CureRows::of([20 => 4], true);
+        self::assertEqualsWithDelta(4.0 * 2.0 ** 0.5, $one->hoursAt(Temperature::celsius(15))?->h(), 1e-9, 'one row doubles by ten degrees');
+        self::assertEqualsWithDelta(2.0, $one->hoursAt(Temperature::celsius(30))?->h(), 1e-9);
         self::assertTrue($rows->isOutsideRows(Temperature::celsius(9)));
         self::assertFalse($rows->isOutsideRows(Temperature::celsius(10)));
     }
 
     public function testASheetNeedsRowsWithTimes(): void
     {
-        foreach ([[], [20 => 0], [20 => -3]] as $rows) {
+        foreach ([[], [20 => 0], [20 => -3], [10 => 3, 20 => 4], ['20' => 3, '20.0' => 3], ['warm' => 3]] as $rows) {
             try {
                 CureRows::of($rows);
                 self::fail('It was read.');

@@ -67,8 +67,9 @@ final class PackChoiceTest extends TestCase
         $worth = $keeps ? min(array_map(static fn (Pack $p): float => $p->price->minor / $p->size->si(), $packs)) : 0.0;
         $best = null;
         $try = static function (int $at, float $litres, int $minor, int $tins) use (&$try, &$best, $packs, $need, $worth): void {
-            if ($litres >= $need - 1e-9) {
-                $rank = [round($minor - $worth * ($litres - $need), 4), round($litres - $need, 6), $tins];
+            if ($litres + 0.003 * $tins >= $need - 1e-9) {
+                $over = max(0.0, $litres - $need);
+                $rank = [round($minor - $worth * $over, 4), round($over, 6), $tins];
                 if (null === $best || $rank < $best) {
                     $best = $rank;
                 }
