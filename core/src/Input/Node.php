@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Input;
 
+use Hull\Quantity\Gallon;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Money;
@@ -12,13 +13,14 @@ use Hull\Quantity\Quantity;
 /** A decoded JSON or YAML value that knows its own JSON pointer, so that every refusal can name the place. */
 final readonly class Node
 {
-    private function __construct(public mixed $value, public string $pointer)
+    private function __construct(public mixed $value, public string $pointer, private Gallon $gallon = Gallon::Us)
     {
     }
 
-    public static function root(mixed $value): self
+    /** @param Gallon $gallon the one meant where nobody says which */
+    public static function root(mixed $value, Gallon $gallon = Gallon::Us): self
     {
-        return new self($value, '');
+        return new self($value, '', $gallon);
     }
 
     /** @param list<string> $allowed refuses any other key, so that a misspelt field is never silently dropped */
@@ -36,13 +38,13 @@ final readonly class Node
     /** The same object less one field, for what does not belong to the thing itself. */
     public function without(string $field): self
     {
-        return new self(array_diff_key($this->map(), [$field => 1]), $this->pointer);
+        return new self(array_diff_key($this->map(), [$field => 1]), $this->pointer, $this->gallon);
     }
 
     /** The same place with another value, so that refusals still point here. */
     public function holding(mixed $value): self
     {
-        return new self($value, $this->pointer);
+        return new self($value, $this->pointer, $this->gallon);
     }
 
     public function field(string $name): self
@@ -55,7 +57,7 @@ final readonly class Node
     {
         $value = $this->map()[$name] ?? null;
 
-        return null === $value ? null : new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], $name));
+        return null === $value ? null : new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], $name), $this->gallon);
     }
 
     /** @return array<int|string, self> */
@@ -94,7 +96,7 @@ final readonly class Node
         }
         $items = [];
         foreach ($this->value as $index => $item) {
-            $items[] = new self($item, $this->pointer.'/'.$index);
+            $items[] = new self($item, $this->pointer.'/'.$index, $this->gallon);
         }
 
         return $items;
@@ -175,7 +177,7 @@ final readonly class Node
     {
         try {
             if (is_string($this->value)) {
-                return $class::parse($this->value);
+                return $class::parse($this->value, $this->gallon);
             }
             if (is_int($this->value) || is_float($this->value)) {
                 return $class::ofSi((float) $this->value);

@@ -36,7 +36,7 @@ final readonly class Batches
         if ($limit <= 0.0) {
             throw new InvalidQuantity('No paint can be used within the pot life or the vessel.', 'a pace, a pot life and a vessel above zero');
         }
-        $count = max(1, (int) ceil($need->litresValue() / $limit - 1e-9));
+        $count = max(1, (int) ceil($need->litresValue() / $limit - 1e-6));
         $each = Volume::litres($need->litresValue() / $count);
 
         return new self($count, $each, null !== $smallest && $each->litresValue() < $smallest->litresValue());

@@ -37,7 +37,9 @@ final readonly class MixRatio
 
     public static function parse(string $text): self
     {
-        if (1 !== preg_match('/^\s*([0-9]+(?:\.[0-9]+)?)\s*:\s*([0-9]+(?:\.[0-9]+)?)\s*(?:[:+]\s*([0-9]+(?:\.[0-9]+)?)\s*(%?)\s*)?$/', $text, $m)) {
+        // "4 to 1", "4 parts to 1", "4 / 1" and "4∶1" are 4:1; a decimal comma is a point.
+        $plain = (string) preg_replace(['/(?<=[0-9])\s*(?:parts?)?\s*(?:to|\/|∶|：)\s*(?=[0-9])/ui', '/(?<=[0-9]),(?=[0-9])/', '/\s*parts?\s*$/i'], [':', '.', ''], $text);
+        if (1 !== preg_match('/^\s*([0-9]+(?:\.[0-9]+)?)\s*:\s*([0-9]+(?:\.[0-9]+)?)\s*(?:[:+]\s*([0-9]+(?:\.[0-9]+)?)\s*(%?)\s*)?$/', $plain, $m)) {
             throw new InvalidQuantity(sprintf('"%s" is not a mix ratio.', trim($text)), self::ACCEPTED);
         }
 

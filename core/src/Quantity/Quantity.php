@@ -32,9 +32,9 @@ abstract readonly class Quantity
     }
 
     /** From typed text such as "12 ft 4 in"; a bare number is refused because its unit would be a guess. */
-    final public static function parse(string $text): static
+    final public static function parse(string $text, Gallon $gallon = Gallon::Us): static
     {
-        return new static(QuantityParser::parse($text, static::dimension()));
+        return new static(QuantityParser::parse($text, static::dimension(), $gallon));
     }
 
     /** The value in the unit of record. */

@@ -48,7 +48,7 @@ final class QuantityParserTest extends TestCase
         yield 'wrong kind' => ['5 gal', Dimension::Length, '"gal" is not a unit of length'];
         yield 'no unit' => ['5', Dimension::Length, 'has no unit'];
         yield 'words' => ['long', Dimension::Length, 'is not a length'];
-        yield 'comma' => ['1,5 m', Dimension::Length, 'comma'];
+        yield 'comma' => ['1,500 m', Dimension::Length, 'may be 1500 or 1.500'];
         yield 'nothing' => ['  ', Dimension::Length, 'Nothing'];
         yield 'rest' => ['5 m xx', Dimension::Length, 'is not a length'];
         yield 'exponent' => ['1e5 m', Dimension::Length, 'is not a unit'];
