@@ -74,7 +74,7 @@ final readonly class AirController
     #[Asks('place')]
     public function csv(Request $request): Response
     {
-        [, $place] = $this->place(Node::root($request->query->all()));
+        [, $place] = $this->place(JsonBody::query($request));
 
         return new Response(ClimateCsv::write($this->air->air($this->desk->account()->workshop, $place)), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="air.csv"']);
     }
@@ -85,7 +85,7 @@ final readonly class AirController
     #[Answers(AsIfView::class)]
     public function asIf(Request $request): JsonResponse
     {
-        $asked = Node::root(array_filter($request->query->all(), static fn (mixed $v): bool => '' !== $v))->only(['place', 'heat', 'dry', 'room']);
+        $asked = JsonBody::query($request)->only(['place', 'heat', 'dry', 'room']);
         [, $place] = $this->place($asked);
 
         return new JsonResponse($this->screen->asIf($this->desk->account()->workshop, $place, $asked->optional('heat')?->quantity(Temperature::class), $asked->optional('dry')?->quantity(RelativeHumidity::class), $asked->optional('room')?->quantity(Volume::class), $this->desk->shown()));

@@ -296,7 +296,7 @@ final readonly class PartController
 
     private function tools(Request $request, float $stepG): Tools
     {
-        $asked = Node::root(['vessel' => $request->query->getString('vessel', self::VESSEL), 'scale' => $request->query->getString('scale'), 'helper' => $request->query->getString('helper', '0'), 'tray' => $request->query->getString('tray', '0')]);
+        $asked = Node::root(['vessel' => $request->query->getString('vessel', self::VESSEL), 'scale' => $request->query->getString('scale'), 'helper' => $request->query->getString('helper', '0'), 'tray' => $request->query->getString('tray', '0')], JsonBody::gallon($request));
         $vessel = $asked->field('vessel')->quantity(Volume::class);
         $step = '' === $asked->field('scale')->value ? Mass::grams($stepG) : $asked->field('scale')->quantity(Mass::class);
         if ($vessel->litresValue() <= 0.0) {

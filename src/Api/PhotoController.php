@@ -41,11 +41,12 @@ final readonly class PhotoController
     }
 
     #[Route('/api/photos/{photo}', name: 'api_photo', methods: ['GET'])]
-    public function show(string $photo): Response
+    #[Asks('small')]
+    public function show(string $photo, Request $request): Response
     {
         $row = $this->album->find($photo);
 
-        return new Response($row->contents(), 200, ['Content-Type' => $row->type, 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline']);
+        return new Response('1' === $request->query->get('small') ? $row->thumbnail() : $row->contents(), 200, ['Content-Type' => $row->type, 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline']);
     }
 
     #[Route('/api/photos/{photo}', name: 'api_photo_remove', methods: ['DELETE'])]

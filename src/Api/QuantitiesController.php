@@ -10,7 +10,6 @@ use App\Entity\JobRow;
 use App\Format\Csv;
 use Hull\Bench\WhatIf;
 use Hull\Input\InvalidInput;
-use Hull\Input\Node;
 use Hull\Job\Need;
 use Hull\Pack\Pack;
 use Hull\Quantity\Percentage;
@@ -79,7 +78,7 @@ final readonly class QuantitiesController
 
     private function whatIf(Request $request): WhatIf
     {
-        $asked = Node::root(array_filter($request->query->all(), static fn (mixed $v): bool => '' !== $v))->only(['coats', 'loss', 'breeze', 'method']);
+        $asked = JsonBody::query($request)->only(['coats', 'loss', 'breeze', 'method']);
         $loss = $asked->optional('loss')?->quantity(Percentage::class) ?? Percentage::ratio(0.0);
         if ($loss->ratioValue() > self::MOST_LOSS) {
             throw new InvalidInput('/loss', 'So much is not lost beside the usual.', 'points of loss from 0 % to 50 %');

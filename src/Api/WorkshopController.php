@@ -12,6 +12,7 @@ use App\Entity\Workshop;
 use App\Work\Bookkeeper;
 use Hull\Catalog\LocalTopic;
 use Hull\Input\Keys;
+use Hull\Quantity\Gallon;
 use Hull\Quantity\Money;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -36,7 +37,7 @@ final readonly class WorkshopController
     #[Answers(WorkshopView::class)]
     public function save(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local', 'version']);
+        $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local', 'version', 'gallon']);
         $local = [];
         foreach ($body->field('local')->only(Keys::of($this->catalogues->for($this->desk->account()->workshop)->local))->fields() as $topic => $text) {
             $written = \Hull\Input\Node::remark($text, 2000);
@@ -51,12 +52,13 @@ final readonly class WorkshopController
         $rate = $body->optional('hourRate');
         $workshop = $this->desk->account()->workshop;
         $this->books->furnish($workshop, $currency, null === $rate || '' === $rate->value ? null : $rate->money(), $body->optional('vocLimit')?->integer(1, 1_000_000), $local, Desk::version($body));
+        $this->books->measures($workshop, Gallon::from($body->optional('gallon')?->choice(array_map(static fn (Gallon $g): string => $g->value, Gallon::cases())) ?? $workshop->gallon->value));
 
         return new JsonResponse($this->view($workshop));
     }
 
     private function view(Workshop $workshop): WorkshopView
     {
-        return new WorkshopView($workshop->edition('settings'), $workshop->name, $workshop->timezone, $workshop->currency, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogues->for($this->desk->account()->workshop)->local)));
+        return new WorkshopView($workshop->edition('settings'), $workshop->name, $workshop->timezone, $workshop->currency, $workshop->gallon->value, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogues->for($this->desk->account()->workshop)->local)));
     }
 }

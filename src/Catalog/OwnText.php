@@ -12,7 +12,6 @@ use Hull\Input\InvalidInput;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Exception\ParseException;
-use Symfony\Component\Yaml\Yaml;
 
 /** Reads the text of a workshop's own catalogue: YAML, then the schema of the catalogue files, then the reader. */
 final readonly class OwnText
@@ -27,7 +26,7 @@ final readonly class OwnText
     public function errors(string $text): array
     {
         try {
-            $own = Yaml::parse($text);
+            $own = PlainYaml::parse($text);
         } catch (ParseException $e) {
             return [new LineError(max(1, $e->getParsedLine()), '', rtrim($e->getMessage(), '.').'.', 'YAML')];
         }
@@ -55,7 +54,7 @@ final readonly class OwnText
     /** @param list<mixed> $sheets of the workshop's own tins */
     public function catalogue(string $text, array $sheets = []): Catalogue
     {
-        $own = OwnCatalogue::over($this->loader->data(), Yaml::parse($text));
+        $own = OwnCatalogue::over($this->loader->data(), PlainYaml::parse($text));
 
         return [] === $sheets ? $own->read() : CatalogueReader::read($this->withSheets($own->data, $sheets));
     }
@@ -68,11 +67,11 @@ final readonly class OwnText
     public function sheet(string $text, string $own): ProductSheet
     {
         try {
-            $given = Yaml::parse($text);
+            $given = PlainYaml::parse($text);
         } catch (ParseException $e) {
             throw new InvalidInput('/text', sprintf('Line %d: %s', max(1, $e->getParsedLine()), $e->getMessage()), 'YAML or JSON');
         }
-        $data = OwnCatalogue::over($this->loader->data(), Yaml::parse($own))->data;
+        $data = OwnCatalogue::over($this->loader->data(), PlainYaml::parse($own))->data;
         try {
             $sheet = ProductSheet::read($given, self::productIds($data));
             CatalogueReader::read($this->withSheets($data, [$sheet->written()]));
@@ -120,7 +119,7 @@ final readonly class OwnText
     /** @return list<string> ids of own steps, products and supplies, which routes and tins may name */
     public function ids(string $text): array
     {
-        $own = OwnCatalogue::over($this->loader->data(), Yaml::parse($text));
+        $own = OwnCatalogue::over($this->loader->data(), PlainYaml::parse($text));
 
         return array_values(array_unique([...$own->ids['steps'] ?? [], ...$own->ids['products'] ?? [], ...$own->ids['supplies'] ?? []]));
     }

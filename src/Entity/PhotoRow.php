@@ -26,6 +26,10 @@ class PhotoRow implements BelongsToWorkshop
     #[ORM\Column(type: 'blob')]
     public mixed $bytes;
 
+    /** @var resource|string|null */
+    #[ORM\Column(type: 'blob', nullable: true)]
+    public mixed $small = null;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -41,16 +45,30 @@ class PhotoRow implements BelongsToWorkshop
         #[ORM\Column]
         public readonly int $height,
         string $bytes,
+        string $small,
         #[ORM\Column(type: 'instant')]
         public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;
         $this->bytes = $bytes;
+        $this->small = $small;
     }
 
     public function contents(): string
     {
-        return is_string($this->bytes) ? $this->bytes : (string) stream_get_contents($this->bytes, null, 0);
+        return self::read($this->bytes);
+    }
+
+    /** Small enough for a list. */
+    public function thumbnail(): string
+    {
+        return null === $this->small ? $this->contents() : self::read($this->small);
+    }
+
+    /** @param resource|string $bytes */
+    private static function read(mixed $bytes): string
+    {
+        return is_string($bytes) ? $bytes : (string) stream_get_contents($bytes, null, 0);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
+use Hull\Quantity\Gallon;
 use Symfony\Component\Uid\Uuid;
 
 /** A yard: owns jobs, parts, routes and the record. */
@@ -50,6 +51,10 @@ class Workshop
     /** Secret part of the address of the calendar; null while there is none. */
     #[ORM\Column(length: 64, nullable: true)]
     public ?string $calendarKey = null;
+
+    /** The gallon that is meant where nobody says which; quarts, pints and fluid ounces go with it. */
+    #[ORM\Column(length: 10, enumType: Gallon::class, options: ['default' => 'us'])]
+    public Gallon $gallon = Gallon::Us;
 
     #[ORM\Version]
     #[ORM\Column(type: 'integer', options: ['default' => 1])]

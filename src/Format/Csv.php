@@ -6,6 +6,7 @@ namespace App\Format;
 
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
+use Hull\Quantity\Gallon;
 
 /** Tables as CSV: comma, quotes where needed, one line a row, the first line names the columns. */
 final class Csv
@@ -23,11 +24,20 @@ final class Csv
             throw new \LogicException('No memory.');
         }
         foreach ([$head, ...$rows] as $row) {
-            fputcsv($memory, $row, ',', '"', '');
+            fputcsv($memory, array_map(self::harmless(...), $row), ',', '"', '');
         }
         rewind($memory);
 
         return (string) stream_get_contents($memory);
+    }
+
+    /** A table program takes a cell that begins with one of these for a formula; a mark before it keeps it text. */
+    private static function harmless(string|int|float $value): string
+    {
+        $cell = (string) $value;
+        $isNumber = 1 === preg_match('/^-[0-9.]+(?: ?[A-Za-z°%\/0-9]+)?$/', $cell);
+
+        return !$isNumber && 1 === preg_match('/^[=+@\t\r-]/', $cell) ? "'".$cell : $cell;
     }
 
     /**
@@ -38,14 +48,14 @@ final class Csv
      *
      * @return list<Node> one to a row, with what is filled in; the pointer of a node is "/line 3"
      */
-    public static function read(string $text, array $columns, array $required): array
+    public static function read(string $text, array $columns, array $required, Gallon $gallon = Gallon::Us): array
     {
         $lines = preg_split('/\R/', trim((string) preg_replace('/^\xEF\xBB\xBF/', '', $text)));
         $lines = false === $lines ? [] : $lines;
         $counts = array_map(static fn (string $mark): int => substr_count($lines[0] ?? '', $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
         arsort($counts);
         $mark = array_key_first($counts);
-        $cells = static fn (string $line): array => array_map(static fn (?string $c): string => trim((string) $c), str_getcsv($line, $mark, '"', ''));
+        $cells = static fn (string $line): array => array_map(static fn (?string $c): string => (string) preg_replace('/^\'(?=[=+@-])/', '', trim((string) $c)), str_getcsv($line, $mark, '"', ''));
         $head = array_map(mb_strtolower(...), $cells($lines[0] ?? ''));
         $strange = array_diff($head, $columns);
         if ([] !== $strange || [] !== array_diff($required, $head)) {
@@ -64,7 +74,7 @@ final class Csv
                 throw new InvalidInput('/text', sprintf('Line %d has more cells than columns.', $number + 1), 'text with a comma in it stands in quotes');
             }
             $row = array_filter(array_combine(array_slice($head, 0, count($values)), $values), static fn (string $v): bool => '' !== $v);
-            $rows[] = Node::root(['line '.($number + 1) => $row])->field('line '.($number + 1));
+            $rows[] = Node::root(['line '.($number + 1) => $row], $gallon)->field('line '.($number + 1));
         }
 
         return [] === $rows ? throw new InvalidInput('/text', 'The table has no rows.', 'at least one row below the first line') : $rows;

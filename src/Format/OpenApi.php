@@ -7,6 +7,7 @@ namespace App\Format;
 use App\Api\Answers;
 use App\Api\Asks;
 use App\Api\Takes;
+use App\Once\WriteOnce;
 use App\Security\CsrfListener;
 use Hull\Compute\Computation;
 use Hull\Compute\Registry;
@@ -66,6 +67,7 @@ final class OpenApi
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']];
         }
         if (!in_array($verb, ['GET', 'HEAD'], true)) {
+            $parameters[] = ['name' => WriteOnce::HEADER, 'in' => 'header', 'required' => false, 'description' => 'A key of its own for what is to happen once: sent again with it, the first answer comes again.', 'schema' => ['type' => 'string', 'minLength' => 8, 'maxLength' => 100]];
             $parameters[] = ['name' => CsrfListener::HEADER, 'in' => 'header', 'required' => false, 'description' => 'The token of GET /api/session; a write without it is refused.', 'schema' => ['type' => 'string']];
         }
         if ([] !== $parameters) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Security;
 
+use App\Api\JsonBody;
 use App\Entity\Account;
 use App\Persistence\WorkshopScope;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -26,6 +27,7 @@ final readonly class EnterWorkshop
         $account = $this->security->getUser();
         if ($account instanceof Account) {
             $this->scope->enter($account->workshop);
+            $event->getRequest()->attributes->set(JsonBody::GALLON, $account->workshop->gallon);
         }
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Security;
 
-use Psr\Clock\ClockInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
@@ -16,7 +15,7 @@ final readonly class SlidingSession
     private const SINCE = 'hull.cookie_since';
 
     /** @param int $lifetime seconds */
-    public function __construct(private ClockInterface $clock, private int $lifetime)
+    public function __construct(private int $lifetime)
     {
     }
 
@@ -28,7 +27,8 @@ final readonly class SlidingSession
             return;
         }
         $session = $request->getSession();
-        $now = $this->clock->now()->getTimestamp();
+        // A browser holds a cookie against the clock on its wall.
+        $now = time();
         $since = $session->get(self::SINCE);
         if (is_int($since) && $now - $since < self::EVERY_S) {
             return;

@@ -16,8 +16,6 @@ use Symfony\Component\Uid\Uuid;
 final readonly class Album
 {
     public const MOMENTS = ['before', 'during', 'after'];
-    private const TYPES = [\IMAGETYPE_JPEG => 'image/jpeg', \IMAGETYPE_PNG => 'image/png', \IMAGETYPE_WEBP => 'image/webp'];
-    private const MOST_SIDE = 8000;
     private const MOST_PHOTOS = 200;
 
     public function __construct(private EntityManagerInterface $em, private ClockInterface $clock)
@@ -32,19 +30,11 @@ final readonly class Album
 
     public function keep(PartRow $part, string $moment, string $caption, string $base64): PhotoRow
     {
-        $accepted = sprintf('a JPEG, PNG or WebP picture in base64, up to %d pixels a side', self::MOST_SIDE);
-        $bytes = base64_decode($base64, true);
-        $size = false === $bytes || '' === $bytes ? false : @getimagesizefromstring($bytes);
-        if (false === $bytes || false === $size || !isset(self::TYPES[$size[2]])) {
-            throw new InvalidInput('/image', 'This is not a picture that can be kept.', $accepted);
-        }
-        if ($size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {
-            throw new InvalidInput('/image', 'The picture is too large.', $accepted);
-        }
         if ($this->em->getRepository(PhotoRow::class)->count(['part' => $part]) >= self::MOST_PHOTOS) {
             throw new InvalidInput('/image', 'This part has all the photos it can have.', sprintf('up to %d photos for a part', self::MOST_PHOTOS));
         }
-        $row = new PhotoRow($part, $moment, $caption, self::TYPES[$size[2]], $size[0], $size[1], $bytes, $this->clock->now());
+        $picture = Picture::anew($base64);
+        $row = new PhotoRow($part, $moment, $caption, Picture::TYPE, $picture->width, $picture->height, $picture->bytes, $picture->small, $this->clock->now());
         $this->em->persist($row);
         $this->em->flush();
 

@@ -25,6 +25,7 @@ use Hull\Job\Links;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Quantity\Gallon;
 use Hull\Quantity\Money;
 use Hull\Route\NoRoute;
 use Hull\Route\Route;
@@ -196,6 +197,12 @@ final readonly class Bookkeeper
         $workshop->hourRate = $hourRate?->minor;
         $workshop->vocLimit = $vocLimit;
         $workshop->local = $local;
+        $this->em->flush();
+    }
+
+    public function measures(Workshop $workshop, Gallon $gallon): void
+    {
+        $workshop->gallon = $gallon;
         $this->em->flush();
     }
 

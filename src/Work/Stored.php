@@ -96,7 +96,7 @@ final readonly class Stored
      */
     public static function cards(JobRow $row, array $parts): array
     {
-        return array_map(static fn (array $c): Kept => Kept::read(Node::root($c), $parts), $row->cards);
+        return array_map(static fn (array $c): Kept => Kept::read(Node::root($c, $row->workshop->gallon), $parts), $row->cards);
     }
 
     public static function entry(LogRow $row): LogEntry

@@ -110,12 +110,13 @@ final class ContractTest extends ApiCase
             if (!is_string($path) || !is_array($operations) || !isset($operations['get']) || '/api/health' === $path || str_contains($path, '{photo}')) {
                 continue;
             }
+            $path .= '/api/understood' === $path ? '?of=length&typed=12%20ft' : '';
             foreach (['metric', 'us'] as $units) {
                 $this->call('PATCH', '/api/account', ['units' => $units]);
                 $answer = $this->call('GET', strtr($path, ['{job}' => $job, '{part}' => $part, '{step}' => $coat, '{question}' => 'removing', '{answer}' => 'blast', '{substrate}' => 'carbon-steel', '{below}' => 'alkyd-enamel', '{above}' => 'clear-2k']));
                 self::assertSame($refused[$path] ?? 200, $this->code(), $path);
                 if (!isset($refused[$path])) {
-                    $this->keeps($path, 'get', '200', $answer);
+                    $this->keeps(explode('?', $path)[0], 'get', '200', $answer);
                 }
                 ++$tried;
             }

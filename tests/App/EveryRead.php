@@ -106,7 +106,11 @@ trait EveryRead
         $paths = [];
         switch (implode(' ', $found[1])) {
             case '':
-                return in_array($name, ['api_air_as_if', 'api_air_hours'], true) ? $this->ofAPlace($path) : [$path];
+                return match ($name) {
+                    'api_air_as_if', 'api_air_hours' => $this->ofAPlace($path),
+                    'api_understood' => [$path.'?of=length&typed=12%27%204'],
+                    default => [$path],
+                };
             case 'job': case 'part': case 'photo':
                 foreach ($values[$found[1][0]] as $id) {
                     $paths[] = str_replace('{'.$found[1][0].'}', is_string($id) ? $id : '', $path);

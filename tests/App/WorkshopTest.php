@@ -86,8 +86,10 @@ final class WorkshopTest extends ApiCase
         self::assertSame(201, $this->code());
         self::assertSame([2, 1], [self::at($kept, 'width'), self::at($kept, 'height')]);
         $this->client->request('GET', self::text($kept, 'url'));
-        self::assertSame('image/png', $this->client->getResponse()->headers->get('Content-Type'));
-        self::assertSame(base64_decode(self::PICTURE, true), $this->client->getResponse()->getContent());
+        self::assertSame('image/jpeg', $this->client->getResponse()->headers->get('Content-Type'));
+        self::assertNotSame(base64_decode(self::PICTURE, true), $this->client->getResponse()->getContent(), 'written anew');
+        $this->client->request('GET', self::text($kept, 'url').'?small=1');
+        self::assertIsArray(getimagesizefromstring((string) $this->client->getResponse()->getContent()));
         foreach (['/image' => ['image' => base64_encode('not a picture')], '/moment' => ['moment' => 'never']] as $pointer => $change) {
             $problem = $this->call('POST', "/api/parts/$part/photos", ['moment' => 'before', 'image' => self::PICTURE, ...$change]);
             self::assertSame($pointer, self::text($problem, 'errors', 0, 'pointer'));

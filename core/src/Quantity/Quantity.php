@@ -25,6 +25,16 @@ abstract readonly class Quantity
 
     abstract public static function dimension(): Dimension;
 
+    /** @return class-string<self> the quantity of a dimension */
+    public static function classOf(Dimension $dimension): string
+    {
+        $name = __NAMESPACE__.'\\'.str_replace(' ', '', ucwords([
+            'ratio' => 'plain ratio', 'current' => 'electric current', 'voltage' => 'electric potential', 'power' => 'electric power', 'flow' => 'volume rate',
+        ][$dimension->value] ?? $dimension->value));
+
+        return is_a($name, self::class, true) ? $name : throw new \LogicException('No quantity of '.$dimension->value.'.');
+    }
+
     /** From a number in the unit of record (see Dimension). */
     final public static function ofSi(float $si): static
     {

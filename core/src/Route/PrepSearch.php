@@ -16,8 +16,9 @@ final class PrepSearch
 {
     /** How much more the estimate weighs than what was spent: more is quicker, less is nearer to the cheapest. */
     private const LEAD = 6.0;
-    /** How many surfaces are looked at before the search gives up. */
+    /** How many surfaces are looked at before a search gives up, and before all searches of a part together do. */
     private const MOST = 3000;
+    private const MOST_TOGETHER = 12_000;
     /** Minutes held against a step the estimate does not ask for. */
     private const DETOUR = 30.0;
 
@@ -32,6 +33,8 @@ final class PrepSearch
 
     /** @var array<int|string, bool> */
     private array $apart = [];
+
+    private int $looked = 0;
 
     public function __construct(private readonly PartContext $context, private readonly StepRunner $runner)
     {
@@ -148,7 +151,7 @@ final class PrepSearch
         $sequence = 0;
         $queue->insert([$from, 0.0, null, null, [], null], [0.0, 0]);
         $closed = [];
-        while (!$queue->isEmpty() && count($closed) < self::MOST) {
+        while (!$queue->isEmpty() && count($closed) < self::MOST && $this->looked < self::MOST_TOGETHER) {
             /** @var array{SurfaceState, float, array<mixed>|null, Step|null, array<int|string, true>, array{float, array<int|string, float>}|null} $entry */
             $entry = $queue->extract();
             [$state, $cost, $trail, $last, $before, $ahead] = $entry;
@@ -159,6 +162,7 @@ final class PrepSearch
                     continue;
                 }
                 $closed[$key] = true;
+                ++$this->looked;
                 if (self::hold($needs, $state)) {
                     return $this->pruned(self::unwind($trail), $from, $needs);
                 }

@@ -27,6 +27,9 @@ final class StepRunner
     /** @var array<int|string, list<Need>> */
     private array $needs = [];
 
+    /** Area worked in one go (estimate). */
+    public const SECTION_M2 = 12.0;
+
     public function __construct(private readonly PartContext $context)
     {
         $this->drifting = $context->catalogue()->drifting();
@@ -37,7 +40,7 @@ final class StepRunner
     {
         $step = $this->context->catalogue()->step($routeStep->step);
         $minutes = $this->handsOn($step);
-        $after = $this->effects($routeStep, $this->pass($state, $minutes / 60), $step);
+        $after = $this->effects($routeStep, $this->pass($state, $minutes / 60 * $this->section()), $step);
         $wait = $this->wait($step, $state, $after);
 
         return new Applied(null === $wait ? $after : $this->pass($after, $wait), $minutes, $wait);
@@ -129,6 +132,15 @@ final class StepRunner
         $takes = $step->takes;
 
         return $takes->setupMin + $takes->minPerM2 * $this->context->area()->m2() * $this->share($step);
+    }
+
+    /**
+     * Share of a part that lies open at a time, 0 to 1: what is larger than one person strips, masks and coats in a day is
+     * worked in sections, each with its own clock, so that bare metal does not wait for the far end of the hull.
+     */
+    public function section(): float
+    {
+        return min(1.0, self::SECTION_M2 / max(1e-6, $this->context->area()->m2()));
     }
 
     /** Share of the part's area that a step is done on, 0 to 1. */

@@ -7,6 +7,7 @@ namespace Hull\Tests\Bench;
 use Hull\Bench\Alternative;
 use Hull\Bench\Alternatives;
 use Hull\Bench\Workpiece;
+use Hull\Route\RouteStep;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -106,5 +107,14 @@ final class AlternativesTest extends TestCase
     private function all(Workpiece $piece): array
     {
         return (new Alternatives($piece, Surroundings::none()))->all();
+    }
+
+    public function testALargePartIsWorkedInSectionsAndPlannedAsASmallOneIs(): void
+    {
+        $of = static fn (float $m2): Workpiece => Yard::workpiece(['shapes' => [['kind' => 'strip', 'width' => '1 m', 'length' => $m2.' m']]]);
+        $kinds = static fn (Workpiece $w): array => array_map(static fn (RouteStep $s): string => $s->step, $w->plan()->steps);
+        foreach ([40.0, 60.0, 400.0] as $m2) {
+            self::assertSame($kinds($of(12.0)), $kinds($of($m2)), sprintf('%g m2', $m2));
+        }
     }
 }

@@ -14,6 +14,7 @@ final readonly class WorkshopBody
         public ?int $vocLimit,
         public array $local,
         public int $version,
+        public ?string $gallon = null,
     ) {
     }
 }

@@ -13,6 +13,7 @@ final readonly class WorkshopView
         public string $name,
         public string $timezone,
         public string $currency,
+        public string $gallon,
         public string $hourRate,
         public ?int $vocLimit,
         public array $local,

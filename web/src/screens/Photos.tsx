@@ -50,7 +50,7 @@ export function Photos({ part }: { part: string }) {
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))' }}>
         {shown.map((p) => (
           <Box component="li" key={p.id}>
-            <a href={p.url} target="_blank" rel="noreferrer"><Box component="img" src={p.url} alt={`${words[p.moment] ?? ''}: ${p.caption}`} loading="lazy" sx={{ display: 'block', width: '100%', aspectRatio: '4 / 3', objectFit: 'cover', border: `1px solid ${tok('ink')}` }} /></a>
+            <a href={p.url} target="_blank" rel="noreferrer"><Box component="img" src={`${p.url}?small=1`} alt={`${words[p.moment] ?? ''}: ${p.caption}`} loading="lazy" sx={{ display: 'block', width: '100%', aspectRatio: '4 / 3', objectFit: 'cover', border: `1px solid ${tok('ink')}` }} /></a>
             <Box sx={{ display: 'flex', alignItems: 'center', fontSize: 13 }}>
               <Box sx={{ flex: 1, minWidth: 0 }}><b>{words[p.moment]}</b> {p.caption}<Box sx={{ color: tok('ink2') }}>{when(p.at, new Date().toISOString())}</Box></Box>
               <Button onClick={() => { setGoing(p.id); }} aria-label={`Take out the photo ${p.caption}`} sx={{ minWidth: 44, border: 0, '&:hover': { border: 0 } }}>×</Button>
