@@ -17,7 +17,6 @@ use App\Work\Stored;
 use Hull\Job\JobWriter;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class JobController
@@ -83,15 +82,6 @@ final readonly class JobController
         $this->books->without($row, $catalogues->reader($row->workshop)->without(JsonBody::of($request)->only(['without'])->field('without')));
 
         return new JsonResponse($this->today->job($row));
-    }
-
-    #[Route('/api/jobs/{job}', name: 'api_job_remove', methods: ['DELETE'])]
-    #[Answers(null, 204)]
-    public function remove(string $job): Response
-    {
-        $this->books->remove($this->desk->job($job));
-
-        return new Response(null, 204);
     }
 
     #[Route('/api/jobs/{job}/file', name: 'api_job_file', methods: ['GET'])]

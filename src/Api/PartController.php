@@ -217,7 +217,7 @@ final readonly class PartController
     #[Route('/api/parts/{part}/mix', name: 'api_mix', methods: ['GET'])]
     #[Asks('vessel', 'scale', 'helper', 'tray')]
     #[Answers(MixView::class)]
-    public function mix(string $part, Request $request, CoatScreen $screen, Scale $scale): JsonResponse
+    public function mix(string $part, Request $request, CoatScreen $screen, Scale $scale, AirWords $words): JsonResponse
     {
         $row = $this->desk->part($part);
         $tools = $this->tools($request, $row->workshop->scaleStepG);
@@ -226,12 +226,12 @@ final readonly class PartController
         try {
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
-            $cards = $screen->cards($piece, $replayed, $tools, $shown);
-            $place = $piece->place->name.' · '.$shown->value($replayed->air->temperature)->text.' · '.$shown->value($replayed->air->humidity)->text;
+            $cards = $screen->cards($piece->inAir($replayed->air), $replayed, $tools, $shown);
+            $place = $piece->place->name.' · '.$words->of($row, $replayed->air, $shown);
 
             return new JsonResponse(new MixView((string) $row->id, '', $place, $shown->value($tools->vessel)->text, $shown->value($tools->step)->text, $tools->helper, $tools->tray, $cards, $scale->isThere(), Screens::instant((float) $this->clock->now()->format('U') / 3600) ?? ''));
         } catch (NoRoute $e) {
-            return new JsonResponse(new MixView((string) $row->id, $e->getMessage(), $read->place, $shown->value($tools->vessel)->text, $shown->value($tools->step)->text, $tools->helper, $tools->tray, [], false, ''));
+            return new JsonResponse(new MixView((string) $row->id, $e->getMessage(), $this->stored->places($row->job)[$read->place]->name, $shown->value($tools->vessel)->text, $shown->value($tools->step)->text, $tools->helper, $tools->tray, [], false, ''));
         }
     }
 

@@ -22,10 +22,6 @@ use Hull\Input\Node;
 use Hull\Job\JobReader;
 use Hull\Quantity\Area;
 use Hull\Schedule\Crew;
-use Hull\Schedule\Placed;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Why;
-use Hull\Schedule\WhyKind;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -74,18 +70,12 @@ final readonly class PlanController
     {
         [$id, $start] = $this->put($request);
         $workshop = $this->desk->account()->workshop;
-        $yard = $this->plans->yard($workshop);
-        $placed = [];
-        foreach (Kept::work($this->plans->latest()) as $w) {
-            if (isset($yard->activities[$w->field('id')->text()])) {
-                $placed[$w->field('id')->text()] = new Placed($w->field('id')->text(), $w->field('start')->number(), $w->field('end')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), new Why(WhyKind::Kept), $w->field('dry')->number(), $w->field('paid')->number(), $w->field('set_up')->boolean());
-            }
-        }
-        if (!isset($placed[$id])) {
+        $schedule = $this->plans->schedule($workshop);
+        if (!isset($schedule->placed[$id])) {
             throw new InvalidInput('/id', 'The plan has nothing of that name any more.', 'work that is in the latest plan');
         }
 
-        return new JsonResponse($this->screen->tried(new Schedule($yard, $placed, []), $id, $start));
+        return new JsonResponse($this->screen->tried($schedule, $id, $start));
     }
 
     /** Keeps one thing from beginning before an hour, and plans the rest around it. */

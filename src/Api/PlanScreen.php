@@ -28,6 +28,7 @@ use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
+use Hull\Schedule\NextHour;
 use Hull\Schedule\Nudge;
 use Hull\Schedule\Person;
 use Hull\Schedule\Schedule;
@@ -55,22 +56,23 @@ final readonly class PlanScreen
         // Hours of work are not days on the calendar: 90 h, not 3 d 18 h.
         $hours = static fn (string $field): ?View\Value => null === $body->optional($field) ? null : new View\Value(($h = max(0.0, $body->field($field)->number())) < 10.0 ? $shown->value(Duration::hours($h))->text : sprintf('%.0f h', $h), $h, 'h', null);
         $places = $this->air->places();
-        $work = array_map(fn (Node $w): PlannedView => $this->planned($w, $shown), PlanBody::work($row));
-        $cautions = self::cautions($this->catalogues->for($workshop), PlanBody::work($row), $now, $zone);
-        $takes = [];
-        foreach (PlanBody::work($row) as $w) {
-            $takes[$w->field('id')->text()] = $w;
-        }
+        $parts = $this->parts($jobs);
+        $there = array_map(static fn (PlanPart $p): string => $p->id, $parts);
+        // What was removed since is no longer anybody's work.
+        $of = static fn (Node $n): bool => in_array($n->field('part')->text(), $there, true);
+        $kept = array_values(array_filter(PlanBody::work($row), $of));
+        $work = array_map(fn (Node $w): PlannedView => $this->planned($w, $shown), $kept);
+        $cautions = self::cautions($this->catalogues->for($workshop), $kept, $now, $zone);
 
         return new PlanView(
             Screens::instant($now) ?? '', $workshop->timezone, $row->version ?? 0, null === $row ? null : Screens::instant((float) $row->at->format('U') / 3600.0), $row->note ?? '',
             $pending->status ?? $row->status ?? 'none', $pending->done ?? 0, $pending->tries ?? 0,
-            $this->plans->outdated($row),
+            [...$this->plans->outdated($row), ...(count($kept) < count(PlanBody::work($row)) ? ['a part was removed'] : [])],
             self::hour($body->optional('finish')), self::hour($body->optional('bound')), $hours('hands_on'), $hours('paid'), $hours('late'), self::hour($body->optional('better')), true === $body->optional('again')?->boolean(), [] !== ($body->optional('pins')?->fields() ?? []),
-            $this->parts($jobs), $work,
-            array_map(static fn (Node $n): LostView => new LostView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), $n->field('says')->text(500)), $body->optional('without')?->items(5000) ?? []),
-            array_map(static fn (Node $n): MoveView => new MoveView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), self::hour($n->optional('from')), self::hour($n->optional('to')), $n->field('why')->field('says')->text(500), $n->optional('stays')?->text(500) ?? '', self::paid($n, $shown), $n->field('slip')->boolean()), $body->optional('moves')?->items(5000) ?? []),
-            array_values(array_filter(array_map(static fn (Node $n): ?NextView => self::next($n, $takes[$n->field('id')->text()] ?? null, $shown), $body->optional('next')?->items(500) ?? []), static fn (?NextView $n): bool => null !== $n)),
+            $parts, $work,
+            array_map(static fn (Node $n): LostView => new LostView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), $n->field('says')->text(500)), array_values(array_filter($body->optional('without')?->items(5000) ?? [], $of))),
+            array_map(static fn (Node $n): MoveView => new MoveView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), self::hour($n->optional('from')), self::hour($n->optional('to')), $n->field('why')->field('says')->text(500), $n->optional('stays')?->text(500) ?? '', self::paid($n, $shown), $n->field('slip')->boolean()), array_values(array_filter($body->optional('moves')?->items(5000) ?? [], $of))),
+            null === $row ? [] : $this->next($workshop, $kept, $now, $shown),
             array_map(static fn (Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)), YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
             array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places)),
             array_map(static fn (Protection $p): string => $p->name, $this->catalogues->for($workshop)->protectionFor($cautions)),
@@ -163,9 +165,28 @@ final readonly class PlanScreen
         );
     }
 
-    private static function next(Node $n, ?Node $work, Shown $shown): ?NextView
+    /**
+     * What can begin now, worked out at this moment: the plan may be hours old.
+     *
+     * @param list<Node> $work of the plan
+     *
+     * @return list<NextView>
+     */
+    private function next(Workshop $workshop, array $work, float $now, Shown $shown): array
     {
-        return null === $work ? null : new NextView($n->field('id')->text(), $work->field('part')->text(), $work->field('name')->text(), $n->field('planned')->boolean(), $n->field('fits')->boolean(), $shown->value(Duration::hours(max(0.0, $work->field('end')->number() - $work->field('start')->number()))), $shown->value(Duration::hours($n->field('slack')->number())));
+        $slack = [];
+        foreach ($work as $w) {
+            $room = $w->field('slack')->number();
+            $slack[$w->field('id')->text()] = max(0.0, min($room, $w->field('start')->number() + $room - $now));
+        }
+        $schedule = $this->plans->schedule($workshop);
+
+        return array_map(static function (NextHour $n) use ($schedule, $shown): NextView {
+            $activity = $schedule->yard->activity($n->id);
+            $placed = $schedule->placed[$n->id];
+
+            return new NextView($n->id, $activity->part, $activity->name, $n->planned, $n->fits, $shown->value(Duration::hours(max(0.0, $placed->end - $placed->start))), $shown->value(Duration::hours($n->slack)));
+        }, NextHour::of($schedule, $slack));
     }
 
     private static function paid(Node $n, Shown $shown): ?View\Value

@@ -33,7 +33,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the route screen: steps with reasons, findings with mends, films, schools. */
 final readonly class RouteScreen
 {
-    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private AirWords $words, private ClockInterface $clock)
     {
     }
 
@@ -47,9 +47,10 @@ final readonly class RouteScreen
             $piece = $this->stored->workpiece($row);
             $route = $piece->route();
         } catch (NoRoute $e) {
-            return new RouteView((string) $row->id, (string) $row->job->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, []);
+            return new RouteView((string) $row->id, (string) $row->job->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, [], '');
         }
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
+        $piece = $piece->inAir($replayed->air);
         [$steps, $layers] = $this->steps($piece, $route, $replayed, $shown, $row->workshop);
         $remaining = Route::of(Workpiece::remaining($route, $replayed));
         $done = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
@@ -57,7 +58,7 @@ final readonly class RouteScreen
         $system = $piece->context->system;
         $figures = RouteFigures::of($piece, $route);
 
-        return new RouteView((string) $row->id, (string) $row->job->id, $latest->number ?? 0, $latest->because ?? '', '', $system->name, $system->why, $system->lifeText(), $substrate->name, $substrate->hatch, $none, $steps, $findings, $layers, Screens::build($layers, $shown), $shown->value(Duration::minutes($figures->handsOnMin)), $shown->value(Duration::hours($figures->elapsedHours)), $this->schools($piece));
+        return new RouteView((string) $row->id, (string) $row->job->id, $latest->number ?? 0, $latest->because ?? '', '', $system->name, $system->why, $system->lifeText(), $substrate->name, $substrate->hatch, $none, $steps, $findings, $layers, Screens::build($layers, $shown), $shown->value(Duration::minutes($figures->handsOnMin)), $shown->value(Duration::hours($figures->elapsedHours)), $this->schools($piece), $this->words->of($row, $replayed->air, $shown));
     }
 
     /**

@@ -30,7 +30,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the windows screen: what is curing and when each film lets the next one on. */
 final readonly class WindowScreen
 {
-    public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private YardAir $air, private PlaceHoursScreen $hours, private ClockInterface $clock)
+    public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private YardAir $air, private PlaceHoursScreen $hours, private AirWords $words, private ClockInterface $clock)
     {
     }
 
@@ -47,8 +47,8 @@ final readonly class WindowScreen
 
             return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', [], $this->hours->of($row->workshop, $place, $shown), null);
         }
+        $piece = $piece->inAir($replayed->air);
         $gate = self::gate($replayed->air, $piece, $replayed->finished);
-        $measured = [] !== array_filter($piece->part->log, static fn (\Hull\Job\LogEntry $e): bool => null !== $e->air);
 
         return new WindowsView(
             (string) $row->id, '', Screens::instant($now) ?? '',
@@ -58,7 +58,7 @@ final readonly class WindowScreen
             $shown->of($gate, 'margin', TemperatureDifference::class),
             $gate->flag('open'),
             $gate->outcome->warnings,
-            $measured ? 'measured, last reading in the record' : 'as set for the place',
+            $this->words->source($row),
             array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
             $this->hours->of($row->workshop, $place, $shown),
             self::next($piece, $replayed),

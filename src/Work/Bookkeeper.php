@@ -10,6 +10,7 @@ use App\Entity\PartRow;
 use App\Entity\RouteRow;
 use App\Entity\TinRow;
 use App\Entity\Workshop;
+use App\Persistence\RemovedFilter;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\CoatSheets;
@@ -265,6 +266,8 @@ final readonly class Bookkeeper
     public function naming(array $ids): array
     {
         $parts = array_map(static fn (TinRow $t): string => 'tin '.('' === $t->batch ? $t->material : $t->batch), [] === $ids ? [] : $this->em->getRepository(TinRow::class)->findBy(['material' => $ids]));
+        // What was removed can be brought back, so that its routes count too.
+        $this->em->getFilters()->disable(RemovedFilter::NAME);
         foreach ([] === $ids ? [] : $this->em->getRepository(RouteRow::class)->findAll() as $route) {
             foreach ($route->steps as $step) {
                 if ([] !== array_intersect([$step['step'] ?? '', $step['product'] ?? ''], $ids)) {
@@ -272,6 +275,7 @@ final readonly class Bookkeeper
                 }
             }
         }
+        $this->em->getFilters()->enable(RemovedFilter::NAME);
 
         return array_values(array_unique($parts));
     }
@@ -280,12 +284,6 @@ final readonly class Bookkeeper
     public function hold(PartRow $row): void
     {
         $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
-    }
-
-    public function remove(JobRow $row): void
-    {
-        $this->em->remove($row);
-        $this->em->flush();
     }
 
     /** @return list<RouteStep> */

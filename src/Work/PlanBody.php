@@ -10,7 +10,6 @@ use Hull\Input\Node;
 use Hull\Schedule\Hangs;
 use Hull\Schedule\LowerBound;
 use Hull\Schedule\Move;
-use Hull\Schedule\NextHour;
 use Hull\Schedule\Placed;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
@@ -48,7 +47,6 @@ final class PlanBody
             'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], Keys::of($schedule->without), array_values($schedule->without)),
             'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'stays' => self::stays($yard, $m), 'paid' => $m->paid, 'slip' => $m->isSlip()], $replan->moves ?? []),
             'again' => null !== $replan, 'better' => $replan?->better?->finish(),
-            'next' => array_map(static fn (NextHour $n): array => ['id' => $n->id, 'planned' => $n->planned, 'fits' => $n->fits, 'slack' => $n->slack], NextHour::of($schedule, $slack)),
         ];
     }
 

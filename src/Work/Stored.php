@@ -59,6 +59,16 @@ final readonly class Stored
         return $part->with(null === $route ? null : $reader->route(Node::root($route->steps)), $log);
     }
 
+    /**
+     * A part of the job from a survey in the form of the job file.
+     *
+     * @param array<int|string, mixed> $survey
+     */
+    public function read(JobRow $job, array $survey): Part
+    {
+        return $this->catalogues->reader($job->workshop)->part(Node::root($survey), Keys::of($this->places($job)));
+    }
+
     public function workpiece(PartRow $row): Workpiece
     {
         $part = $this->part($row);
@@ -90,13 +100,15 @@ final readonly class Stored
     }
 
     /**
+     * A card for a part that was removed is a card for none, until the part is back.
+     *
      * @param list<string> $parts ids of the job's parts
      *
      * @return list<Kept>
      */
     public static function cards(JobRow $row, array $parts): array
     {
-        return array_map(static fn (array $c): Kept => Kept::read(Node::root($c, $row->workshop->gallon), $parts), $row->cards);
+        return array_map(static fn (array $c): Kept => Kept::read(Node::root(in_array($c['part'] ?? null, $parts, true) ? $c : array_diff_key($c, ['part' => 0]), $row->workshop->gallon), $parts), $row->cards);
     }
 
     public static function entry(LogRow $row): LogEntry

@@ -9,6 +9,7 @@ use App\Entity\Workshop;
 use App\Format\Calendar;
 use App\Persistence\WorkshopScope;
 use Doctrine\ORM\EntityManagerInterface;
+use Hull\Input\Node;
 use Hull\Route\NoRoute;
 use Psr\Clock\ClockInterface;
 
@@ -52,6 +53,6 @@ final readonly class YardCalendar
             }
         }
 
-        return Calendar::of($workshop->name, PlanBody::work($this->plans->latest()), $parts, $windows, YardPlan::crew($workshop)->written, new \DateTimeZone($workshop->timezone), $now);
+        return Calendar::of($workshop->name, array_values(array_filter(PlanBody::work($this->plans->latest()), static fn (Node $w): bool => isset($parts[$w->field('part')->text()]))), $parts, $windows, YardPlan::crew($workshop)->written, new \DateTimeZone($workshop->timezone), $now);
     }
 }

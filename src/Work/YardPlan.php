@@ -19,10 +19,13 @@ use Hull\Route\NoRoute;
 use Hull\Schedule\Crew;
 use Hull\Schedule\Hangs;
 use Hull\Schedule\Kept;
+use Hull\Schedule\Placed;
 use Hull\Schedule\Planning;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
+use Hull\Schedule\Why;
+use Hull\Schedule\WhyKind;
 use Hull\Schedule\Yard;
 use Hull\Store\Stores;
 use Hull\Store\Supplier;
@@ -69,6 +72,21 @@ final readonly class YardPlan
     public function yard(Workshop $workshop, array $pins = []): Yard
     {
         return $this->yards($workshop, $pins, [0])[0];
+    }
+
+    /** The latest plan as it lies in the yard of now: what is done since, or no longer there, has left it. */
+    public function schedule(Workshop $workshop): Schedule
+    {
+        $yard = $this->yard($workshop);
+        $placed = [];
+        foreach (PlanBody::work($this->latest()) as $w) {
+            $id = $w->field('id')->text();
+            if (isset($yard->activities[$id])) {
+                $placed[$id] = new Placed($id, $w->field('start')->number(), $w->field('end')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), new Why(WhyKind::Kept), $w->field('dry')->number(), $w->field('paid')->number(), $w->field('set_up')->boolean());
+            }
+        }
+
+        return new Schedule($yard, $placed, []);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Hull\Bench;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Substrate;
+use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Job\EntryKind;
 use Hull\Job\Part;
@@ -92,6 +93,14 @@ final readonly class Workpiece
     public function routed(Route $route): self
     {
         return new self($this->part->with($route, $this->part->log), $this->place, $this->context, $this->surveyed);
+    }
+
+    /** The same part in other air than its place is set to: the waits and the advice of now, and the same films. */
+    public function inAir(Air $air): self
+    {
+        $c = $this->context;
+
+        return new self($this->part, new Place($this->place->id, $this->place->name, $this->place->kind, $air, $this->place->hazards), new PartContext($c->traits->inAir($air), $c->extents, $c->schools, $c->system), $this->surveyed);
     }
 
     public function plan(): Route

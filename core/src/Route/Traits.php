@@ -32,6 +32,11 @@ final readonly class Traits
     ) {
     }
 
+    public function inAir(Air $air): self
+    {
+        return new self($this->catalogue, $this->substrate, $this->facts, $this->service, $this->finish, $this->area, $air, $this->placeKind, $this->exposure, $this->without);
+    }
+
     /** @param array<int|string, float|string|list<string>> $when all must hold */
     public function hold(array $when): bool
     {

@@ -32,6 +32,7 @@ final readonly class RouteView
         public ?Value $handsOn,
         public ?Value $elapsed,
         public array $schools,
+        public string $air,
     ) {
     }
 }

@@ -21,7 +21,8 @@ export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: { xs: 2, md: 4 }, mt: 2.5 }}>
       <Box component="section" aria-label="With the next hour">
         <Heading>With the next hour</Heading>
-        {plan.next.length === 0 && <Box sx={{ color: tok('ink2') }}>Nothing can begin now: everything waits, or the working hours are over.</Box>}
+        {plan.version === 0 && <Box sx={{ color: tok('ink2') }}>No plan has been made yet, so nothing says what comes first. Plan the yard on the schedule.</Box>}
+        {plan.version > 0 && plan.next.length === 0 && <Box sx={{ color: tok('ink2') }}>Nothing can begin at this minute: everything waits, or the working hours are over.</Box>}
         {plan.next.slice(0, 4).map((n, i) => (
           <Box key={n.id} component={Link} to={`/part/${n.part}/record`} sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 1, borderTop: `1px solid ${tok('rule')}`, py: 0.75, minHeight: 44, color: tok('ink'), textDecoration: 'none', '&:hover': { background: tok('wash') } }}>
             <Box><Box component="span" sx={{ fontWeight: i === 0 ? 750 : 600 }}>{part(n.part)?.name}: {n.name}</Box><Box sx={{ fontSize: 13.5, color: tok('ink2') }}>{n.planned ? 'planned for now' : n.slack.si > 0 ? `could wait ${n.slack.text}` : 'nothing to spare'}{n.fits ? '' : '; runs over the hour'}</Box></Box>
