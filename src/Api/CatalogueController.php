@@ -26,7 +26,10 @@ use Hull\Compute\Computation;
 use Hull\Compute\Field;
 use Hull\Compute\Registry;
 use Hull\Input\Node;
+use Hull\Job\StartShape;
 use Hull\Quantity\Dimension;
+use Hull\Quantity\Length;
+use Hull\Quantity\Quantity;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -56,7 +59,7 @@ final readonly class CatalogueController
             self::options($c->methods),
             array_map(static fn (string $id): Option => new Option($id, ['open' => 'open, runs off', 'seams' => 'in seams', 'cavities' => 'in cavities'][$id], ''), array_keys(Drying::BASE_HOURS)),
             array_values(array_map(static fn (\Hull\Catalog\School $s): SchoolView => new SchoolView($s->id, $s->question, array_values(array_map(static fn (\Hull\Catalog\SchoolAnswer $o): Option => new Option($o->id, $o->name, $o->hint), $s->answers))), $c->schools)),
-            array_map(self::shape(...), array_values(array_filter(Registry::standard()->all(), static fn (Computation $x): bool => str_starts_with($x->name, 'area.')))),
+            array_map($this->shape(...), array_values(array_filter(Registry::standard()->all(), static fn (Computation $x): bool => str_starts_with($x->name, 'area.')))),
             array_values(array_map(static fn (\Hull\Catalog\Step $s): Option => new Option($s->id, $s->name, $s->why), array_filter($c->steps, static fn (\Hull\Catalog\Step $s): bool => !$s->laysFilm))),
         ));
     }
@@ -99,14 +102,24 @@ final readonly class CatalogueController
         return array_values(array_map(static fn (Choice|Enclosure $o): Option => new Option($o->id, $o->name, $o->hint), $choices));
     }
 
-    private static function shape(Computation $x): ShapeKind
+    private function shape(Computation $x): ShapeKind
     {
-        return new ShapeKind(substr($x->name, strlen('area.')), $x->summary, $x->formula, array_map(static fn (Field $f): DimensionField => new DimensionField(
+        $kind = substr($x->name, strlen('area.'));
+        $shown = $this->desk->shown();
+        $start = static fn (?Length $l): string => null === $l ? '' : $shown->value($l)->text;
+
+        return new ShapeKind($kind, $x->summary, $x->formula, array_map(static fn (Field $f): DimensionField => new DimensionField(
             $f->name,
             $f->label,
             [] !== $f->options ? 'choice' : (Dimension::Count === $f->dimension() ? 'count' : 'quantity'),
             $f->required,
             $f->options,
+            $start(StartShape::of($kind, $f->name)),
+            match (true) {
+                $f->default instanceof Quantity => $shown->value($f->default)->text,
+                null === $f->quantity => '',
+                default => $shown->value(($f->quantity)::ofSi(0.0))->text,
+            },
         ), $x->inputs));
     }
 }

@@ -278,8 +278,8 @@ final readonly class PartController
     {
         $row = $this->desk->part($part);
         $this->books->hold($row);
-        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by', 'used', 'film']);
-        $entry = $this->catalogues->reader($row->workshop)->entry($body, Uuid::v7()->toRfc4122());
+        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by', 'used', 'film', 'outside']);
+        $entry = $this->catalogues->reader($row->workshop)->entry($body->without('outside'), Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
         }
@@ -289,7 +289,7 @@ final readonly class PartController
         if (null !== $entry->corrects && [] === array_filter($row->log->toArray(), static fn (\App\Entity\LogRow $l): bool => $l->entryId === $entry->corrects)) {
             throw $body->field('corrects')->refuse('There is no such entry.', 'the id of an entry of this part');
         }
-        $gained = $this->books->log($row, $entry, $this->desk->account()->name);
+        $gained = $this->books->log($row, $entry, $this->desk->account()->name, $body->optional('outside')?->text(300));
 
         return new JsonResponse(new LogAnswer($entry->id, array_map(fn (RouteStep $s): string => $this->catalogues->for($row->workshop)->step($s->step)->name, $gained), $gained[0]->because ?? ''), 201);
     }

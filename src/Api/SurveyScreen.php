@@ -33,13 +33,14 @@ final readonly class SurveyScreen
     public function view(PartRow $row, Shown $shown): SurveyView
     {
         $part = $this->stored->part($row);
+        $users = $this->stored->users($row->job);
 
         return new SurveyView(
-            (string) $row->id, $row->version, (string) $row->job->id, $part->id, $part->name, $part->substrate,
+            (string) $row->id, $row->version, (string) $row->job->id, $row->job->name, $part->id, $part->name, $part->substrate,
             array_map(static fn (Observed $o): ObservedView => new ObservedView($o->condition, $o->grade, $shown->value($o->extent)->text, $o->extent->si()), $part->conditions),
             $this->shapes(array_map(static fn (Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
             $part->service, $part->finish, $part->place, $part->method, $part->smallOrLattice, $part->exposure, $part->schools,
-            array_map(fn (Place $p): PlaceView => $this->place($p, $shown), array_values($this->stored->places($row->job))),
+            array_map(fn (Place $p): PlaceView => $this->place($p, $shown, array_values(array_diff($users[$p->id] ?? [], $p->id === $part->place ? [$part->name] : []))), array_values($this->stored->places($row->job))),
             $part->zoneOf, $part->mountedOn, $part->replacement?->text() ?? '',
             array_values(array_map(static fn (PartRow $o): Option => new Option(self::text($o->survey, 'id'), self::text($o->survey, 'name'), ''), array_filter($row->job->parts->toArray(), static fn (PartRow $o): bool => $o !== $row))),
         );
@@ -61,11 +62,12 @@ final readonly class SurveyScreen
         return $this->shapes($views, $shown);
     }
 
-    public function place(Place $place, Shown $shown): PlaceView
+    /** @param list<string> $users names of other parts worked in it */
+    public function place(Place $place, Shown $shown, array $users = []): PlaceView
     {
         $dew = $place->air->humidity->si() < 0.001 ? null : Registry::standard()->run('climate.dew-point', ['temperature' => $place->air->temperature, 'humidity' => $place->air->humidity]);
 
-        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, $place->air->temperature->si(), $place->air->humidity->si(), null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class), $place->hazards);
+        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, $place->air->temperature->si(), $place->air->humidity->si(), null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class), $place->hazards, $users);
     }
 
     /** @param array<int|string, mixed> $survey */

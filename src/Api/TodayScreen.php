@@ -7,6 +7,7 @@ namespace App\Api;
 use App\Api\View\JobList;
 use App\Api\View\JobView;
 use App\Api\View\PartLine;
+use App\Api\View\PlaceLine;
 use App\Api\View\TodayCard;
 use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
@@ -16,6 +17,7 @@ use App\Work\Stored;
 use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
+use Hull\Job\Place;
 use Hull\Quantity\Duration;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\NoRoute;
@@ -56,7 +58,15 @@ final readonly class TodayScreen
 
     public function job(JobRow $row): JobView
     {
-        return new JobView((string) $row->id, $row->name, $row->note, array_values(array_map($this->line(...), $row->parts->toArray())), $row->without);
+        return new JobView((string) $row->id, $row->name, $row->note, array_values(array_map($this->line(...), $row->parts->toArray())), $row->without, $this->places($row));
+    }
+
+    /** @return list<PlaceLine> */
+    private function places(JobRow $row): array
+    {
+        $users = $this->stored->users($row);
+
+        return array_map(static fn (Place $p): PlaceLine => new PlaceLine($p->id, $p->name, $p->kind, $p->air->temperature->si(), $p->air->humidity->si(), $p->hazards, $users[$p->id] ?? []), array_values($this->stored->places($row)));
     }
 
     private function line(PartRow $row): PartLine
@@ -68,9 +78,9 @@ final readonly class TodayScreen
             $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
             $remaining = Workpiece::remaining($piece->route(), $replayed);
 
-            return new PartLine((string) $row->id, $part->name, $substrate, $part->zoneOf ?? '', count($piece->route()->steps) - count($remaining), count($piece->route()->steps), null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next));
+            return new PartLine((string) $row->id, $part->id, $part->name, $substrate, $part->zoneOf ?? '', count($piece->route()->steps) - count($remaining), count($piece->route()->steps), null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next));
         } catch (NoRoute $e) {
-            return new PartLine((string) $row->id, $part->name, $substrate, $part->zoneOf ?? '', 0, 0, $e->getMessage());
+            return new PartLine((string) $row->id, $part->id, $part->name, $substrate, $part->zoneOf ?? '', 0, 0, $e->getMessage());
         }
     }
 

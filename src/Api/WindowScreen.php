@@ -12,16 +12,15 @@ use App\Api\View\ZoneView;
 use App\Entity\PartRow;
 use App\Work\Stored;
 use App\Work\YardAir;
+use Hull\Bench\Gate;
 use Hull\Bench\LaidCoat;
 use Hull\Bench\NextCoat;
 use Hull\Bench\Replayed;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
-use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Cure\Readiness;
 use Hull\Input\Keys;
-use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
@@ -101,15 +100,12 @@ final readonly class WindowScreen
      */
     public static function gate(\Hull\Climate\Air $air, ?Workpiece $piece = null, array $finished = []): Result
     {
-        $inputs = ['temperature' => $air->temperature, 'humidity' => RelativeHumidity::ratio(max(0.001, $air->humidity->si()))];
         foreach ($piece?->route()->steps ?? [] as $step) {
             if (null !== $piece && null !== $step->product && !isset($finished[$step->key])) {
-                $product = $piece->context->catalogue()->product($step->product);
-                $inputs += ['least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity];
-                break;
+                return Gate::of($air, $piece->context->catalogue()->product($step->product));
             }
         }
 
-        return Registry::standard()->run('climate.apply-gate', $inputs);
+        return Gate::of($air);
     }
 }

@@ -175,6 +175,6 @@ final readonly class WorkCardScreen
 
     private static function field(Field $f): DimensionField
     {
-        return new DimensionField($f->name, $f->label, [] !== $f->options ? 'choice' : ($f->ratio ? 'ratio' : 'quantity'), $f->required, $f->options);
+        return new DimensionField($f->name, $f->label, [] !== $f->options ? 'choice' : ($f->ratio ? 'ratio' : 'quantity'), $f->required, $f->options, '', '');
     }
 }

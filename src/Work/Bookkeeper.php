@@ -10,10 +10,10 @@ use App\Entity\PartRow;
 use App\Entity\RouteRow;
 use App\Entity\TinRow;
 use App\Entity\Workshop;
-use App\Persistence\RemovedFilter;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\CoatSheets;
+use Hull\Bench\Gate;
 use Hull\Bench\Record;
 use Hull\Bench\Replayed;
 use Hull\Catalog\ProductSheet;
@@ -26,8 +26,10 @@ use Hull\Job\Links;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Quantity\Duration;
 use Hull\Quantity\Gallon;
 use Hull\Quantity\Money;
+use Hull\Quantity\UnitSystem;
 use Hull\Route\NoRoute;
 use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
@@ -140,19 +142,64 @@ final readonly class Bookkeeper
     /**
      * Appends a line to the record, then puts into the route what the surface now needs.
      *
-     * @param string $hand who writes it
+     * @param string      $hand    who writes it
+     * @param string|null $outside why a coat is begun outside its limits
      *
      * @return list<RouteStep> steps the route gained
      */
-    public function log(PartRow $row, LogEntry $entry, string $hand): array
+    public function log(PartRow $row, LogEntry $entry, string $hand, ?string $outside = null): array
     {
-        return $this->em->wrapInTransaction(function () use ($row, $entry, $hand): array {
-            $this->book($row, $entry, $hand);
+        return $this->em->wrapInTransaction(function () use ($row, $entry, $hand, $outside): array {
+            $this->book($row, $this->within($row, $entry, $outside), $hand);
+            $this->dry($row, $entry);
             $gained = $this->adapt($row);
             $this->em->flush();
 
             return $gained;
         });
+    }
+
+    /** A coat begun in air outside its sheet, or too near the dew point, wants a reason, which goes into the line. */
+    private function within(PartRow $row, LogEntry $entry, ?string $outside): LogEntry
+    {
+        if (!in_array($entry->kind, [EntryKind::Start, EntryKind::Finish], true) || null === $entry->stepKey) {
+            return $entry;
+        }
+        $piece = $this->stored->workpiece($row);
+        $step = $piece->route()->find($entry->stepKey);
+        $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
+        if (null === $step?->product || RoutePlanner::COAT !== $step->step || isset($replayed->started[$entry->stepKey])) {
+            return $entry;
+        }
+        $gate = Gate::of($entry->air ?? $replayed->series->airAt($entry->hour()), $piece->context->catalogue()->product($step->product));
+        if ($gate->flag('open')) {
+            return $entry;
+        }
+        $limits = implode(' ', $gate->outcome->warnings);
+        if (null === $outside) {
+            throw new InvalidInput('/outside', $limits.' The coat may fail; write why it goes on all the same.', 'a reason, which stays in the record; or wait for better air');
+        }
+
+        return $entry->noting(trim(sprintf('%s Begun outside its limits (%s): %s', $entry->note, rtrim($limits, '.'), $outside)));
+    }
+
+    /** A gauge on a wet film reads nothing. */
+    private function dry(PartRow $row, LogEntry $entry): void
+    {
+        if (null === $entry->film) {
+            return;
+        }
+        $key = $entry->stepKey;
+        foreach ($row->log as $line) {
+            $key = $line->entryId === $entry->corrects ? $line->stepKey : $key;
+        }
+        $now = $this->clock->now();
+        $hour = (float) $now->format('U.u') / 3600.0;
+        foreach ($this->stored->workpiece($row)->replay($now, $this->air->series($row))->coats as $coat) {
+            if ($coat->stepKey === $key && (null === $coat->touchAt || $coat->touchAt > $hour)) {
+                throw new InvalidInput('/film', 'This film is still wet: a gauge reads dry film only.', null === $coat->touchAt ? 'a reading once it is dry; in this air it does not dry' : sprintf('a reading once it is touch dry, in about %s', Duration::hours($coat->touchAt - $hour)->format(UnitSystem::Metric)));
+            }
+        }
     }
 
     /**
@@ -266,16 +313,15 @@ final readonly class Bookkeeper
     public function naming(array $ids): array
     {
         $parts = array_map(static fn (TinRow $t): string => 'tin '.('' === $t->batch ? $t->material : $t->batch), [] === $ids ? [] : $this->em->getRepository(TinRow::class)->findBy(['material' => $ids]));
-        // What was removed can be brought back, so that its routes count too.
-        $this->em->getFilters()->disable(RemovedFilter::NAME);
-        foreach ([] === $ids ? [] : $this->em->getRepository(RouteRow::class)->findAll() as $route) {
-            foreach ($route->steps as $step) {
-                if ([] !== array_intersect([$step['step'] ?? '', $step['product'] ?? ''], $ids)) {
+        // Over the part, so that what was removed no longer counts.
+        $routes = [] === $ids ? [] : $this->em->createQuery('SELECT r, p FROM '.RouteRow::class.' r JOIN r.part p')->getResult();
+        foreach (is_array($routes) ? $routes : [] as $route) {
+            foreach ($route instanceof RouteRow ? $route->steps : [] as $step) {
+                if ($route instanceof RouteRow && [] !== array_intersect([$step['step'] ?? '', $step['product'] ?? ''], $ids)) {
                     $parts[] = is_string($route->part->survey['name'] ?? null) ? $route->part->survey['name'] : '';
                 }
             }
         }
-        $this->em->getFilters()->enable(RemovedFilter::NAME);
 
         return array_values(array_unique($parts));
     }

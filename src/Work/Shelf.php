@@ -8,6 +8,7 @@ use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Persistence\RemovedFilter;
 use Doctrine\ORM\EntityManagerInterface;
+use Hull\Input\InvalidInput;
 use Hull\Job\Job;
 use Hull\Job\JobWriter;
 use Hull\Job\Part;
@@ -54,6 +55,7 @@ final readonly class Shelf
             $row = $this->em->getRepository(JobRow::class)->findOneBy(['id' => $id]);
             foreach ($row->parts ?? [] as $part) {
                 if (null !== $row && $part->removedAt?->format('U.u') === $row->removedAt?->format('U.u')) {
+                    $this->readable($part);
                     $part->removedAt = null;
                 }
             }
@@ -72,7 +74,7 @@ final readonly class Shelf
             if (null === $row || null !== $row->job->removedAt) {
                 return null;
             }
-            $part = $this->stored->part($row);
+            $part = $this->readable($row);
             $there = [];
             foreach ($row->job->parts as $other) {
                 if ($other !== $row && null === $other->removedAt) {
@@ -91,6 +93,16 @@ final readonly class Shelf
 
             return $row;
         });
+    }
+
+    /** The catalogue may have gone on without what an old survey or route names. */
+    private function readable(PartRow $row): Part
+    {
+        try {
+            return $this->stored->part($row);
+        } catch (InvalidInput $e) {
+            throw new ConflictHttpException(sprintf('It cannot come back: the catalogue no longer has what its route or survey names. %s', $e->getMessage()));
+        }
     }
 
     public function rename(JobRow $row, string $name, string $note): void
@@ -116,7 +128,7 @@ final readonly class Shelf
         $part = $this->stored->part($row);
         $others = array_map($this->stored->part(...), array_values($row->job->parts->toArray()));
         $ids = array_map(static fn (Part $p): string => $p->id, $others);
-        for ($n = 2; in_array($id = mb_substr($part->id, 0, 55).'-'.$n, $ids, true); ++$n);
+        $id = self::free(mb_substr($part->id, 0, 55).'-', $ids);
         $name = self::another($part->name, array_map(static fn (Part $p): string => $p->name, $others));
         $copy = $this->stored->read($row->job, [...JobWriter::part($part->with(null, [])), 'id' => $id, 'name' => $name]);
 
@@ -126,10 +138,18 @@ final readonly class Shelf
     /** @param list<string> $taken */
     private static function another(string $name, array $taken): string
     {
-        $stem = mb_substr((string) preg_replace('/ \d+$/', '', $name), 0, self::NAME - 5);
-        for ($n = 2; in_array("$stem $n", $taken, true); ++$n);
+        return self::free(mb_substr((string) preg_replace('/ \d+$/', '', $name), 0, self::NAME - 5).' ', $taken);
+    }
 
-        return "$stem $n";
+    /** @param list<string> $taken */
+    private static function free(string $stem, array $taken): string
+    {
+        $n = 2;
+        while (in_array($stem.$n, $taken, true)) {
+            ++$n;
+        }
+
+        return $stem.$n;
     }
 
     /**

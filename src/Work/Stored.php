@@ -99,6 +99,18 @@ final readonly class Stored
         return $places;
     }
 
+    /** @return array<int|string, list<string>> names of the parts worked in each place */
+    public function users(JobRow $row): array
+    {
+        $users = [];
+        foreach ($row->parts as $part) {
+            $read = $this->part($part);
+            $users[$read->place][] = $read->name;
+        }
+
+        return $users;
+    }
+
     /**
      * A card for a part that was removed is a card for none, until the part is back.
      *

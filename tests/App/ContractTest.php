@@ -48,7 +48,7 @@ final class ContractTest extends ApiCase
         $survey['place'] = ['id' => 'bay', 'kind' => 'outdoors', 'temperature' => '-8 C', 'humidity' => '95 %'];
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
         $this->tryAllReads($job, $part, ['/api/parts/{part}/beside/{question}/{answer}' => 409, '/api/parts/{part}/cover/{step}' => 409, '/api/parts/{part}/pour/{step}' => 409]);
-        self::assertStringContainsString('-8 C', self::text($this->call('GET', "/api/parts/$part/route"), 'obstacle'));
+        self::assertStringContainsString('17.6 °F', self::text($this->call('GET', "/api/parts/$part/route"), 'obstacle'));
     }
 
     public function testWritesAnswerAsDescribed(): void

@@ -69,10 +69,10 @@ final class StoreTest extends ApiCase
         self::assertStringContainsString('batch B1', self::text($cover, 'from', 0));
         self::assertStringContainsString('short', self::text($cover, 'nextShort'), 'the second coat is not covered');
 
-        $entry = self::text($this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => $key, 'at' => self::ago('1 hour'), 'used' => sprintf('%F L', $needed / 2), 'film' => '62 um']), 'entryId');
+        $entry = self::text($this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => $key, 'at' => self::ago('1 day'), 'used' => sprintf('%F L', $needed / 2), 'film' => '62 um']), 'entryId');
         self::assertEqualsWithDelta($needed * 0.7, $this->left(), 1e-6, 'what was really used counts');
         self::assertSame('62 µm', self::text($this->call('GET', "/api/parts/$part/record"), 'layers', 0, 'thickness', 'text'), 'the gauge has the word');
-        $this->call('POST', "/api/parts/$part/log", ['kind' => 'correction', 'corrects' => $entry, 'at' => self::ago('1 hour'), 'used' => sprintf('%F L', $needed)]);
+        $this->call('POST', "/api/parts/$part/log", ['kind' => 'correction', 'corrects' => $entry, 'at' => self::ago('1 day'), 'used' => sprintf('%F L', $needed)]);
         self::assertSame(201, $this->code());
         self::assertEqualsWithDelta($needed * 0.2, $this->left(), 1e-6);
         $this->call('POST', "/api/parts/$part/log", ['kind' => 'correction', 'corrects' => $entry, 'at' => self::ago('30 minutes'), 'withdrawn' => true]);

@@ -156,7 +156,7 @@ final readonly class CoatSheets
             null === $fan ? null : $this->registry->run('film.overlap', ['fan' => $fan[0], 'overlap' => $fan[1], 'speed' => $fan[2], 'area' => $context->area()], Source::Typical),
             $product->isAerosol() ? $this->registry->run('film.aerosol', ['volume' => $product->can(), 'solids' => $product->solids, 'loss' => $lost, 'dft' => $product->dft, 'part' => $context->area()], $product->sourceOf('solids', 'dft', 'packs')) : null,
             $this->registry->run('mix.waste', ['mixed' => $quantity->quantity('needed', Volume::class), 'onPart' => $quantity->quantity('theoretical', Volume::class), 'density' => $product->baseDensity]),
-            $this->registry->run('climate.apply-gate', ['temperature' => $this->air->temperature, 'humidity' => $this->air->humidity, 'least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity], $product->sourceOf('climate')),
+            Gate::of($this->air, $product),
             ['touch' => $this->time($product->cure?->touch, $product), 'recoatMin' => $this->time($product->cure?->recoatMin, $product), 'recoatMax' => $this->time($product->cure?->recoatMax, $product), 'full' => $this->time($product->cure?->full, $product)],
         );
     }

@@ -40,6 +40,11 @@ final readonly class LogEntry
         return new self($this->id, $this->kind, $this->stepKey, $this->at, $this->air, $this->note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $used, $this->film);
     }
 
+    public function noting(string $note): self
+    {
+        return new self($this->id, $this->kind, $this->stepKey, $this->at, $this->air, $note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $this->used, $this->film);
+    }
+
     public function movedTo(\DateTimeImmutable $at): self
     {
         return new self($this->id, $this->kind, $this->stepKey, $at, $this->air, $this->note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $this->used, $this->film);

@@ -7,6 +7,7 @@ namespace App\Api\View;
 /** A line of the record. */
 final readonly class EntryView
 {
+    /** @param list<string> $changes what a correction says otherwise than the line it corrects */
     public function __construct(
         public string $id,
         public string $kind,
@@ -23,6 +24,7 @@ final readonly class EntryView
         public bool $withdrawn,
         public bool $replaced,
         public string $hand,
+        public array $changes,
     ) {
     }
 }

@@ -9,6 +9,7 @@ final readonly class PartLine
 {
     public function __construct(
         public string $id,
+        public string $slug,
         public string $name,
         public string $substrate,
         public string $zoneOf,

@@ -7,7 +7,10 @@ namespace App\Api\View;
 /** A place with its air as typed. */
 final readonly class PlaceView
 {
-    /** @param list<string> $hazards */
+    /**
+     * @param list<string> $hazards
+     * @param list<string> $users   names of other parts worked in it
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -18,6 +21,7 @@ final readonly class PlaceView
         public float $humiditySi,
         public ?Value $dewPoint,
         public array $hazards,
+        public array $users,
     ) {
     }
 }

@@ -28,6 +28,8 @@ final readonly class RecordView
         public array $steps,
         public Value $temperature,
         public Value $humidity,
+        public string $airSource,
+        public string $units,
     ) {
     }
 }

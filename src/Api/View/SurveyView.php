@@ -17,6 +17,7 @@ final readonly class SurveyView implements \JsonSerializable
         public string $id,
         public int $version,
         public string $jobId,
+        public string $jobName,
         public string $slug,
         public string $name,
         public string $substrate,

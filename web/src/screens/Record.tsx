@@ -5,6 +5,7 @@ import { Refusal, type Schemas } from '../api/client';
 import { useCover, useLog, useRecord } from '../api/hooks';
 import { Strata } from '../figures/Strata';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
+import { QuantityField } from '../parts/QuantityField';
 import { fromLocalInput, toLocalInput, when } from '../parts/time';
 import { tok } from '../theme/tokens';
 import { Cover } from './MixClocks';
@@ -20,27 +21,29 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
   const [kind, setKind] = useState('finish');
   const [step, setStep] = useState(correcting?.stepKey ?? running?.key ?? next?.key ?? '');
   const [at, setAt] = useState(toLocalInput(correcting ? new Date(correcting.at) : new Date()));
-  const [temperature, setTemperature] = useState(correcting ? correcting.temperature : view.temperature.text);
-  const [humidity, setHumidity] = useState(correcting ? correcting.humidity : view.humidity.text);
+  const [temperature, setTemperature] = useState(correcting?.temperature ?? '');
+  const [humidity, setHumidity] = useState(correcting?.humidity ?? '');
   const [note, setNote] = useState(correcting?.note ?? '');
   const [used, setUsed] = useState(correcting?.used ?? '');
   const [film, setFilm] = useState(correcting?.film ?? '');
+  const [outside, setOutside] = useState('');
   const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
   const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
   const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? next?.key ?? '');
   const coat = (view.steps.find((s) => s.key === chosen)?.coat ?? false) && (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
   const cover = useCover(part, coat && !correcting ? chosen : '');
+  const wrong = log.error instanceof Refusal ? log.error : null;
+  const asks = wrong?.pointer === '/outside' || outside !== '';
   const write = (e: SubmitEvent, withdrawn = false) => {
     e.preventDefault();
-    const asRead = temperature === view.temperature.text && humidity === view.humidity.text;
+    // Only what somebody read and typed is a reading; air left alone stays what the place is reckoned at.
     const same = correcting !== null && temperature === correcting.temperature && humidity === correcting.humidity;
-    const air = same || !temperature.trim() || !humidity.trim() ? {} : asRead ? { temperature: view.temperature.si, humidity: view.humidity.si } : { temperature, humidity };
+    const air = same ? {} : { ...(temperature.trim() ? { temperature } : {}), ...(humidity.trim() ? { humidity } : {}) };
     log.mutate(
-      { kind: correcting ? 'correction' : kind, at: correcting && at === toLocalInput(new Date(correcting.at)) ? correcting.at : fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(coat && used.trim() && used !== correcting?.used ? { used } : {}), ...(coat && film.trim() && film !== correcting?.film ? { film } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
-      { onSuccess: (a) => { setAnswer(a); setNote(''); setUsed(''); setFilm(''); setAt(toLocalInput(new Date())); if (correcting) done(); } },
+      { kind: correcting ? 'correction' : kind, at: correcting && at === toLocalInput(new Date(correcting.at)) ? correcting.at : fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(asks && outside.trim() ? { outside } : {}), ...(coat && used.trim() && used !== correcting?.used ? { used } : {}), ...(coat && film.trim() && film !== correcting?.film ? { film } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
+      { onSuccess: (a) => { setAnswer(a); setNote(''); setUsed(''); setFilm(''); setOutside(''); setTemperature(''); setHumidity(''); setAt(toLocalInput(new Date())); if (correcting) done(); } },
     );
   };
-  const wrong = log.error instanceof Refusal ? log.error : null;
   const at_ = (pointer: string) => (wrong?.pointer === pointer ? `${wrong.message} Accepted: ${wrong.accepted}.` : undefined);
   return (
     <Box component="form" onSubmit={(e) => { write(e); }} sx={{ background: tok('sheet'), borderLeft: `6px solid ${tok(correcting ? 'brass' : 'deep')}`, p: 2, display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, mb: 2 }}>
@@ -49,18 +52,24 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
       {withStep && !correcting && <TextField select label="Step" value={chosen} onChange={(e) => { setStep(e.target.value); }}>{open.map((s) => <MenuItem key={s.key} value={s.key}>{s.name}{s.status === 'running' ? ' (under way)' : ''}</MenuItem>)}</TextField>}
       <TextField label="When" type="datetime-local" value={at} onChange={(e) => { setAt(e.target.value); }} slotProps={{ inputLabel: { shrink: true } }} error={!!at_('/at')} helperText={at_('/at')} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-        <TextField label="Temperature" value={temperature} onChange={(e) => { setTemperature(e.target.value); }} error={!!at_('/temperature')} helperText={at_('/temperature')} />
-        <TextField label="Humidity" value={humidity} onChange={(e) => { setHumidity(e.target.value); }} error={!!at_('/humidity')} helperText={at_('/humidity')} />
+        <QuantityField label="Temperature read" value={temperature} placeholder={correcting ? '' : view.temperature.text} hint={correcting ? '' : `left empty: ${view.airSource}`} onChange={setTemperature} error={at_('/temperature')} />
+        <QuantityField label="Humidity read" value={humidity} placeholder={correcting ? '' : view.humidity.text} onChange={setHumidity} error={at_('/humidity')} />
       </Box>
       {coat && kind !== 'start' && (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, gridColumn: '1 / -1' }}>
-          <TextField label="Paint used" placeholder="as the mix card says" value={used} onChange={(e) => { setUsed(e.target.value); }} error={!!at_('/used')} helperText={at_('/used')} slotProps={{ inputLabel: { shrink: true } }} />
-          <TextField label="Dry film measured" placeholder="by the gauge, if read" value={film} onChange={(e) => { setFilm(e.target.value); }} error={!!at_('/film')} helperText={at_('/film')} slotProps={{ inputLabel: { shrink: true } }} />
+          <QuantityField label="Paint used" placeholder={view.units === 'us' ? '14 fl oz' : '0.4 L'} hint="left empty: as the mix card says" value={used} onChange={setUsed} error={at_('/used')} />
+          <QuantityField label="Dry film measured" placeholder={view.units === 'us' ? '4 mil' : '100 µm'} hint="by the gauge, once it is dry" value={film} onChange={setFilm} error={at_('/film')} />
         </Box>
       )}
       {cover.data && <Box sx={{ gridColumn: '1 / -1' }}><Cover cover={cover.data} /></Box>}
+      {asks && wrong && (
+        <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
+          <Notice tone="brass" title="Outside its limits">{wrong.message}</Notice>
+          <TextField label="Why it goes on all the same" value={outside} onChange={(e) => { setOutside(e.target.value); }} fullWidth multiline helperText="stays in the record" />
+        </Box>
+      )}
       <TextField label="Note" value={note} onChange={(e) => { setNote(e.target.value); }} multiline sx={{ gridColumn: '1 / -1' }} />
-      {wrong && !['/at', '/temperature', '/humidity', '/used', '/film'].includes(wrong.pointer) && <Box role="alert" sx={{ gridColumn: '1 / -1' }}><Notice title="Not written">{wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice></Box>}
+      {wrong && !['/at', '/temperature', '/humidity', '/used', '/film', '/outside'].includes(wrong.pointer) && <Box role="alert" sx={{ gridColumn: '1 / -1' }}><Notice title="Not written">{wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice></Box>}
       {answer && answer.gained.length > 0 && <Box role="status" sx={{ gridColumn: '1 / -1' }}><Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>{answer.because}</Notice></Box>}
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button type="submit" variant="contained" disabled={log.isPending || (withStep && chosen === '')} sx={{ minHeight: 56, px: 4 }}>{correcting ? 'Write the correction' : 'Write it down'}</Button>
@@ -93,7 +102,8 @@ export function Record() {
               <Box className="mono" sx={{ fontSize: 14, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{when(e.at, view.now)}</Box>
               <Box>
                 <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>{kinds[e.kind]} {e.stepName}{e.withdrawn ? ' (did not happen)' : ''}</Box>
-                <Box sx={{ fontSize: 14 }}>{e.note}{(e.used || e.film) && <Box component="span" className="mono">{e.note ? ' · ' : ''}{[e.used && `${e.used} used`, e.film && `${e.film} measured`].filter(Boolean).join(' · ')}</Box>}{e.temperature && <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{e.note ? ' · ' : ''}{e.temperature} · {e.humidity}</Box>}{e.replaced && ' · corrected, kept as written'}</Box>
+                <Box sx={{ fontSize: 14 }}>{e.note}{(e.used || e.film) && <Box component="span" className="mono">{e.note ? ' · ' : ''}{[e.used && `${e.used} used`, e.film && `${e.film} measured`].filter(Boolean).join(' · ')}</Box>}{e.temperature && <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{e.note ? ' · ' : ''}{e.temperature} · {e.humidity}</Box>}{e.hand && <Box component="span" sx={{ color: tok('ink2') }}> · by {e.hand}</Box>}{e.replaced && ' · corrected, kept as written'}</Box>
+                {e.changes.map((c) => <Box key={c} sx={{ fontSize: 14 }}>{c}</Box>)}
               </Box>
               {!e.replaced && !e.withdrawn && e.kind !== 'correction' ? <Button size="small" onClick={() => { setCorrecting(e); window.scrollTo({ top: 0 }); }} aria-label={`Correct: ${kinds[e.kind] ?? ''} ${e.stepName}`}>Correct</Button> : <span />}
             </Box>

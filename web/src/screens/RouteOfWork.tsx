@@ -122,6 +122,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 } }}>
         <Title sub={`${view.system} · ${view.life}`}>The order of work</Title>
+        {view.air && <Box sx={{ fontSize: 14, color: tok('ink2'), mb: 1 }}>In this air: <span className="mono">{view.air}</span></Box>}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, mb: 2, alignItems: 'end' }}>
           {view.handsOn && <Labelled label="hands-on"><Box sx={{ fontSize: 26 }}><Fig v={view.handsOn} /></Box></Labelled>}
           {view.elapsed && <Labelled label="from begin to end"><Box sx={{ fontSize: 26 }}><Fig v={view.elapsed} /></Box></Labelled>}

@@ -1,14 +1,16 @@
-import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, TextField } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useRef, useState, type ChangeEvent, type SubmitEvent } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useRef, useState, type ChangeEvent } from 'react';
+import { Link } from 'react-router';
 import { api, Refusal, settle, type Schemas } from '../api/client';
 import { useCatalogue, useJobs, usePlan, useToday } from '../api/hooks';
 import { Failed, Heading, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
 import { when } from '../parts/time';
 import { tok, wide } from '../theme/tokens';
+import { JobList } from './JobList';
 import { NextHour } from './NextHour';
+import { TakeIn } from './TakeIn';
 import { useCalls } from './useCalls';
 
 const edge = { now: 'lead', soon: 'brass', work: 'deep', wait: 'phos', done: 'zinc' } as const;
@@ -30,7 +32,7 @@ function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
       </Box>
       <Box sx={{ minWidth: 190 }}>
         <Box className="mono" sx={{ fontSize: 15 }}>{card.air}</Box>
-        <Box sx={{ fontSize: 14 }}>dew margin <Fig v={card.dewMargin} label="Dew margin" /> · {card.mayCoat ? 'a film may go on' : 'no film now'}</Box>
+        <Box sx={{ fontSize: 14 }}>dew margin <Fig v={card.dewMargin} label="Dew margin" /> · {card.mayCoat ? 'the air is good for a film' : 'the air is not good for a film'}</Box>
         <Button component={Link} to={`/part/${card.partId}/${card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route'}`} sx={{ mt: 1 }} variant={card.urgency === 'now' ? 'contained' : 'outlined'}>
           {card.urgency === 'now' || card.urgency === 'wait' ? 'See the window' : 'See the route'}
         </Button>
@@ -40,59 +42,6 @@ function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
 }
 
 const fresh = (c: Schemas['TodayCard']): boolean => c.message === 'Not begun.';
-
-function TakeIn({ open, close, catalogue }: { open: boolean; close: () => void; catalogue: Schemas['CatalogueView'] }) {
-  const client = useQueryClient();
-  const go = useNavigate();
-  const jobs = useJobs();
-  const [job, setJob] = useState('');
-  const [newJob, setNewJob] = useState('');
-  const [name, setName] = useState('');
-  const [substrate, setSubstrate] = useState(catalogue.substrates[0]?.id ?? '');
-  const [wrong, setWrong] = useState('');
-  const make = async (e: SubmitEvent) => {
-    e.preventDefault();
-    try {
-      const id = job === '' ? (await settle(api.POST('/api/jobs', { body: { name: newJob } }))).id : job;
-      const slug = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '') || 'part';
-      const first = (list: Schemas['Option'][]): string => list[0]?.id ?? '';
-      const made = await settle(api.POST('/api/jobs/{job}/parts', {
-        params: { path: { job: id } },
-        body: {
-          part: { id: slug.slice(0, 60), name, substrate, service: first(catalogue.services), finish: catalogue.finishes[1]?.id ?? first(catalogue.finishes), place: 'bay', conditions: [], shapes: [] },
-          place: { id: 'bay', name: 'Heated bay', kind: 'heated-bay', temperature: '18 C', humidity: '55 %' },
-        },
-      }));
-      await client.invalidateQueries();
-      await go(`/part/${made.id}/survey`);
-    } catch (cause) {
-      setWrong(cause instanceof Error ? cause.message : 'That did not work.');
-    }
-  };
-  const about = catalogue.substrates.find((s) => s.id === substrate);
-  return (
-    <Dialog open={open} onClose={close} fullWidth maxWidth="sm">
-      <form onSubmit={(e) => { void make(e); }}>
-        <DialogTitle sx={wide}>Take a part in</DialogTitle>
-        <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
-          {(jobs.data?.jobs.length ?? 0) > 0 && (
-            <TextField select label="Job" value={job} onChange={(e) => { setJob(e.target.value); }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
-              <MenuItem value="">A new job</MenuItem>
-              {jobs.data?.jobs.map((j) => <MenuItem key={j.id} value={j.id}>{j.name}</MenuItem>)}
-            </TextField>
-          )}
-          {job === '' && <TextField label="What is being restored" placeholder="Hovercraft" value={newJob} onChange={(e) => { setNewJob(e.target.value); }} required />}
-          <TextField label="Which part" placeholder="Engine frame" value={name} onChange={(e) => { setName(e.target.value); }} required />
-          <TextField select label="Made of" value={substrate} onChange={(e) => { setSubstrate(e.target.value); }} helperText={about?.tell}>
-            {catalogue.substrates.map((s) => <MenuItem key={s.id} value={s.id}>{s.name}</MenuItem>)}
-          </TextField>
-          {wrong && <div role="alert"><Notice title="Not stored">{wrong}</Notice></div>}
-        </DialogContent>
-        <DialogActions sx={{ p: 2 }}><Button onClick={close}>Not now</Button><Button type="submit" variant="contained">On to the survey</Button></DialogActions>
-      </form>
-    </Dialog>
-  );
-}
 
 export function Today() {
   const today = useToday();
@@ -153,26 +102,8 @@ export function Today() {
           </Box>
         </Box>
       )}
-      {(jobs.data?.jobs.length ?? 0) > 0 && (
-        <Box sx={{ mt: 3 }}>
-          <Heading>Jobs</Heading>
-          {jobs.data?.jobs.map((job) => (
-            <Box key={job.id} sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
-              <Box sx={{ minWidth: 150 }}><Box sx={{ fontWeight: 650 }}>{job.name}</Box><Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>The whole job</Button></Box>
-              <Box sx={{ flex: 1, minWidth: 200 }}>
-                {job.parts.map((p) => (
-                  <Box key={p.id} component={Link} to={`/part/${p.id}/survey`} sx={{ display: 'flex', minHeight: 44, alignItems: 'center', gap: 1.5, color: tok('ink'), textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
-                    <span>{p.name}</span><Box component="span" sx={{ color: tok('ink2'), fontSize: 14 }}>{p.substrate} · <span className="mono">{p.stepsDone}/{p.stepsAll}</span> steps</Box>
-                  </Box>
-                ))}
-                {job.parts.length === 0 && <Box sx={{ color: tok('ink2') }}>No part taken in yet.</Box>}
-              </Box>
-              <Button component="a" href={`/api/jobs/${job.id}/file`} download>Job file</Button>
-            </Box>
-          ))}
-        </Box>
-      )}
-      <TakeIn open={taking} close={() => { setTaking(false); }} catalogue={catalogue.data} />
+      {jobs.data && jobs.data.jobs.length > 0 && <JobList jobs={jobs.data.jobs} />}
+      {taking && <TakeIn open close={() => { setTaking(false); }} catalogue={catalogue.data} />}
     </Box>
   );
 }

@@ -14,7 +14,7 @@ export function PartFrame() {
   if (survey.isError) return <Failed error={survey.error} />;
   return (
     <>
-      <Tabs label="Views of this part" name={survey.data.name} views={views} />
+      <Tabs label="Views of this part" name={survey.data.name} of={survey.data.jobName} views={views} />
       <Box sx={{ pb: { xs: 9, sm: 3 } }}><Outlet key={part} /></Box>
     </>
   );

@@ -5,6 +5,7 @@ import { api, settle, type Schemas } from '../api/client';
 import { tok, wide } from '../theme/tokens';
 import { Mark } from './Mark';
 import { SignedOut } from './SignedOut';
+import { Undo } from './Undo';
 
 export function Shell({ account }: { account: Schemas['AccountView'] }) {
   const client = useQueryClient();
@@ -43,6 +44,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
         </Box>
       </Box>
       <SignedOut account={account} />
+      <Undo />
       <Box component="main" id="main" sx={{ maxWidth: 1600, mx: 'auto' }}><Outlet /></Box>
     </>
   );
