@@ -12,6 +12,7 @@ use App\Api\View\FiguresView;
 use App\Api\View\WayView;
 use App\Entity\PartRow;
 use App\Work\Stored;
+use App\Work\YardAir;
 use Hull\Bench\Alternative;
 use Hull\Bench\Alternatives;
 use Hull\Bench\RouteFigures;
@@ -19,23 +20,26 @@ use Hull\Bench\SideBySide;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Limit;
 use Hull\Catalog\Protection;
+use Hull\Climate\Air;
 use Hull\Quantity\Duration;
 use Hull\Route\Route;
 use Hull\Route\RouteStep;
 use Hull\Route\Schools;
 use Hull\Surface\Film;
+use Psr\Clock\ClockInterface;
 
 /** Builds the comparison of a plan with what other schools and other gear would make of the part. */
 final readonly class AlternativesScreen
 {
-    public function __construct(private Stored $stored)
+    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock)
     {
     }
 
     public function view(PartRow $row, Shown $shown): AlternativesView
     {
         $piece = $this->stored->workpiece($row);
-        $alternatives = new Alternatives($piece, $this->stored->around($row));
+        $air = $this->now($row, $piece);
+        $alternatives = new Alternatives($piece, $this->stored->around($row), $air);
         $free = $alternatives->otherwise();
         $freed = null === $free ? null : $alternatives->freed();
         $all = $alternatives->all();
@@ -43,18 +47,24 @@ final readonly class AlternativesScreen
 
         return new AlternativesView(
             '',
-            $this->figures(RouteFigures::of($piece, $piece->plan()), $shown),
+            $this->figures(RouteFigures::of($piece, $piece->plan(), $air), $row, $shown),
             null === $best ? '' : sprintf('%s: %s. %s', $best->school->question, $best->answer->name, $best->for[0]),
-            array_map(fn (Alternative $a): AlternativeView => $this->one($a, $shown), $all),
+            array_map(fn (Alternative $a): AlternativeView => $this->one($a, $row, $shown), $all),
             null === $free || null === $freed ? [] : array_map(static fn (RouteStep $s): string => $freed->check()->name($s), $free->steps),
             null === $freed ? '' : $freed->context->system->name,
             $row->job->without,
         );
     }
 
-    private function one(Alternative $a, Shown $shown): AlternativeView
+    /** The air there now, as every other screen of the part reckons in. */
+    private function now(PartRow $row, Workpiece $piece): Air
     {
-        return new AlternativeView($a->school->id, $a->answer->id, $a->chosen, $a->closed, $a->system, null === $a->figures ? null : $this->figures($a->figures, $shown), $a->gains, $a->spares, null === $a->figures ? [] : array_map(static fn (Limit $l): string => $l->name, $a->figures->gear));
+        return $piece->replay($this->clock->now(), $this->air->series($row))->air;
+    }
+
+    private function one(Alternative $a, PartRow $row, Shown $shown): AlternativeView
+    {
+        return new AlternativeView($a->school->id, $a->answer->id, $a->chosen, $a->closed, $a->system, null === $a->figures ? null : $this->figures($a->figures, $row, $shown), $a->gains, $a->spares, null === $a->figures ? [] : array_map(static fn (Limit $l): string => $l->name, $a->figures->gear));
     }
 
     public function beside(PartRow $row, string $question, string $answer, Shown $shown): BesideView
@@ -71,12 +81,12 @@ final readonly class AlternativesScreen
             return new BesideRow(null === $r[0] ? null : $piece->check()->name($r[0]), null === $r[1] ? null : $other->check()->name($r[1]), '' === $phase ? '' : $piece->context->catalogue()->phases[$phase]->name);
         }, SideBySide::rows($plan, $route));
 
-        return new BesideView($this->way($school->answers[$piece->context->answer($question)]->name, $piece, $plan, $shown), $this->way($school->answers[$answer]->name, $other, $route, $shown), $rows, $schools->arguments($school, $answer), $schools->arguments($school, $answer, true));
+        return new BesideView($this->way($school->answers[$piece->context->answer($question)]->name, $piece, $plan, $row, $shown), $this->way($school->answers[$answer]->name, $other, $route, $row, $shown), $rows, $schools->arguments($school, $answer), $schools->arguments($school, $answer, true));
     }
 
-    private function way(string $title, Workpiece $piece, Route $route, Shown $shown): WayView
+    private function way(string $title, Workpiece $piece, Route $route, PartRow $row, Shown $shown): WayView
     {
-        $figures = RouteFigures::of($piece, $route);
+        $figures = RouteFigures::of($piece, $route, $this->now($row, $piece));
         $layers = [];
         foreach ($route->steps as $step) {
             $product = null === $step->product ? null : $piece->context->catalogue()->product($step->product);
@@ -85,11 +95,11 @@ final readonly class AlternativesScreen
             }
         }
 
-        return new WayView($title, $piece->context->system->name, $this->figures($figures, $shown), $layers, array_map(static fn (Limit $l): string => $l->name, $figures->gear), array_map(static fn (Protection $p): string => $p->name, $figures->protection));
+        return new WayView($title, $piece->context->system->name, $this->figures($figures, $row, $shown), $layers, array_map(static fn (Limit $l): string => $l->name, $figures->gear), array_map(static fn (Protection $p): string => $p->name, $figures->protection));
     }
 
-    private function figures(RouteFigures $f, Shown $shown): FiguresView
+    private function figures(RouteFigures $f, PartRow $row, Shown $shown): FiguresView
     {
-        return new FiguresView($f->steps, $shown->value(Duration::minutes($f->handsOnMin)), $shown->value(Duration::hours($f->elapsedHours)), number_format($f->money / 100, 0, '.', ' '), $f->system->lifeText(), (int) round($f->risk), $f->hazard, sprintf('%.0f g', $f->voc));
+        return new FiguresView($f->steps, $shown->value(Duration::minutes($f->handsOnMin)), $shown->value(Duration::hours($f->elapsedHours)), number_format($f->money / 100, 0, '.', ' ').' '.$row->workshop->currency, $f->system->lifeText(), (int) round($f->risk), $f->hazard, sprintf('%.0f g', $f->voc));
     }
 }

@@ -126,8 +126,7 @@ final class StoryTest extends BrowserCase
 
     public function testAStopIsTakenOnByNameAndStaysInTheRecord(): void
     {
-        $this->open(DemoCommand::EMAIL);
-        $this->xpath('(//a[contains(., "Brake band")])[1]')->click();
+        $this->openPart('Brake band', 'route');
         $this->sees('1 thing stands in the way');
         $this->button('A trained person may decide …');
         $this->type('Your name', 'Rowan Cinder');

@@ -17,7 +17,8 @@ final readonly class Alternatives
 {
     private Schools $schools;
 
-    public function __construct(private Workpiece $piece, private Surroundings $around)
+    /** @param \Hull\Climate\Air|null $air in which the waits are reckoned; that of the place where it is null */
+    public function __construct(private Workpiece $piece, private Surroundings $around, private ?\Hull\Climate\Air $air = null)
     {
         $this->schools = new Schools($piece->context->traits, $piece->part->schools);
     }
@@ -91,7 +92,7 @@ final readonly class Alternatives
         $closed = $this->schools->isOpen($school, $answer) && $other->context->answer($school->id) === $answer ? '' : 'No film system follows it on this material and in this service.';
         [$mine, $theirs] = [$this->names($this->piece, $plan), $this->names($other, $route)];
 
-        return new Alternative($school, $school->answers[$answer], $chosen, $for, $against, $closed, $other->context->system->name, RouteFigures::of($other, $route), array_values(array_diff($theirs, $mine)), array_values(array_diff($mine, $theirs)));
+        return new Alternative($school, $school->answers[$answer], $chosen, $for, $against, $closed, $other->context->system->name, RouteFigures::of($other, $route, $this->air), array_values(array_diff($theirs, $mine)), array_values(array_diff($mine, $theirs)));
     }
 
     /** @return list<string> */

@@ -41,8 +41,10 @@ final readonly class RouteFigures
     ) {
     }
 
-    public static function of(Workpiece $piece, Route $route): self
+    /** @param \Hull\Climate\Air|null $air in which the waits are reckoned; that of the place where it is null */
+    public static function of(Workpiece $piece, Route $route, ?\Hull\Climate\Air $air = null): self
     {
+        $piece = null === $air ? $piece : $piece->inAir($air);
         $context = $piece->context;
         $catalogue = $context->catalogue();
         $runner = new StepRunner($context);
