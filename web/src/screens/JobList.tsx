@@ -79,11 +79,11 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
       {wrong && <div role="alert"><Notice title="Nothing was changed">{wrong}</Notice></div>}
       {jobs.map((job) => (
         <Box key={job.id} sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
-          <Box sx={{ minWidth: 150 }}><Box sx={{ fontWeight: 650 }}>{job.name}</Box><Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>The whole job</Button></Box>
-          <Box sx={{ flex: 1, minWidth: 200 }}>
+          <Box sx={{ minWidth: 150, flex: { xs: 1, sm: 'none' } }}><Box sx={{ fontWeight: 650 }}>{job.name}</Box><Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>The whole job</Button></Box>
+          <Box sx={{ flex: { sm: 1 }, width: { xs: '100%', sm: 'auto' }, order: { xs: 3, sm: 0 }, minWidth: 200 }}>
             {job.parts.map((p) => (
               <Box key={p.id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-                <Box component={Link} to={`/part/${p.id}/survey`} sx={{ flex: 1, display: 'flex', minHeight: 44, alignItems: 'center', gap: 1.5, color: tok('ink'), textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
+                <Box component={Link} to={`/part/${p.id}/survey`} sx={{ flex: 1, display: 'flex', minHeight: 44, flexDirection: { xs: 'column', sm: 'row' }, alignItems: { xs: 'start', sm: 'center' }, py: { xs: 0.5, sm: 0 }, gap: { xs: 0, sm: 1.5 }, color: tok('ink'), textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
                   <span>{p.name}</span><Box component="span" sx={{ color: tok('ink2'), fontSize: 14 }}>{p.substrate} · <span className="mono">{p.stepsDone}/{p.stepsAll}</span> steps done</Box>
                 </Box>
                 <More of={`${p.name} of ${job.name}`} choices={[['Another like this', () => { copyPart(p); }], ['Remove this part', () => { removePart(p); }]]} />

@@ -52,7 +52,7 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
       {withStep && !correcting && <TextField select label="Step" value={chosen} onChange={(e) => { setStep(e.target.value); }}>{open.map((s) => <MenuItem key={s.key} value={s.key}>{s.name}{s.status === 'running' ? ' (under way)' : ''}</MenuItem>)}</TextField>}
       <TextField label="When" type="datetime-local" value={at} onChange={(e) => { setAt(e.target.value); }} slotProps={{ inputLabel: { shrink: true } }} error={!!at_('/at')} helperText={at_('/at')} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-        <QuantityField label="Temperature read" value={temperature} placeholder={correcting ? '' : view.temperature.text} hint={correcting ? '' : `left empty: ${view.airSource}`} onChange={setTemperature} error={at_('/temperature')} />
+        <QuantityField label="Temperature read" value={temperature} placeholder={correcting ? '' : view.temperature.text} hint={correcting ? '' : `what you read; shown is ${view.airSource}`} onChange={setTemperature} error={at_('/temperature')} />
         <QuantityField label="Humidity read" value={humidity} placeholder={correcting ? '' : view.humidity.text} onChange={setHumidity} error={at_('/humidity')} />
       </Box>
       {coat && kind !== 'start' && (

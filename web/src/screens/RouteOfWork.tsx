@@ -72,6 +72,8 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
   const [past, setPast] = useState<Ref[][]>([]);
   const [all, setAll] = useState(false);
   const [drag, setDrag] = useState<number | null>(null);
+  const waits = view.steps.slice(0, firstOpen).filter((s) => s.status === 'passed').length;
+  const behind = `the ${String(firstOpen - waits)} steps done${waits > 0 ? ` and ${waits === 1 ? 'a wait that is' : `${String(waits)} waits that are`} over` : ''}`;
   const selected = Math.min(at ?? firstOpen, view.steps.length - 1);
   const step = view.steps[selected];
   const folded = !all && firstOpen > 3;
@@ -135,7 +137,7 @@ function Board({ view }: { view: Schemas['RouteView'] }) {
         <Box role="status" sx={{ fontWeight: 650, color: tok(broken ? 'lead' : 'zinc'), mb: 1 }}>{broken ? `${broken} ${broken === 1 ? 'thing stands' : 'things stand'} in the way of this order` : 'Every step finds what it needs.'}</Box>
         {problem && <div role="alert"><Notice title="Not stored">{problem.message}</Notice></div>}
         {general.map((f) => <FindingBlock key={f.says} part={part} finding={f} mend={(m) => { change(m.steps, m.label); }} />)}
-        {firstOpen > 3 && <Button onClick={() => { setAll(!all); }} aria-expanded={!folded} sx={{ mb: 1 }}>{folded ? `Show the ${String(firstOpen)} steps behind you` : 'Fold the steps behind you'}</Button>}
+        {firstOpen > 3 && <Button onClick={() => { setAll(!all); }} aria-expanded={!folded} sx={{ mb: 1 }}>{folded ? `Show ${behind}` : `Fold ${behind}`}</Button>}
         <Box component="ol" aria-label="Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {view.steps.map((s, index) => {
             if (folded && index < firstOpen) return null;

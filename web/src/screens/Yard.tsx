@@ -1,4 +1,4 @@
-import { Box, Button, TextField } from '@mui/material';
+import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { useState, type SubmitEvent } from 'react';
 import { Refusal, type Schemas } from '../api/client';
 import { useSaveWorkshop, useWorkshop } from '../api/hooks';
@@ -12,12 +12,13 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
   const [hourRate, setRate] = useState(view.hourRate);
   const [currency, setCurrency] = useState(view.currency);
   const [limit, setLimit] = useState(view.vocLimit === null ? '' : String(view.vocLimit));
+  const [gallon, setGallon] = useState(view.gallon);
   const [local, setLocal] = useState<Record<string, string>>(Object.fromEntries(view.local.map((t) => [t.id, t.text])));
   const refused = save.error instanceof Refusal ? save.error : null;
   const wrong = (field: string) => (refused?.pointer === `/${field}` ? `${refused.message} Accepted: ${refused.accepted}.` : undefined);
   const send = (e: SubmitEvent) => {
     e.preventDefault();
-    save.mutate({ version: view.version, currency, hourRate, vocLimit: limit === '' ? null : Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit), local });
+    save.mutate({ version: view.version, currency, hourRate, vocLimit: limit === '' ? null : Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit), local, gallon });
   };
   return (
     <Box component="form" onSubmit={send}>
@@ -27,6 +28,10 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
         <TextField label="An hour of work is worth" value={hourRate} onChange={(e) => { setRate(e.target.value); }} error={!!wrong('hourRate')} helperText={wrong('hourRate') ?? 'empty: work is not counted'} sx={{ width: 260 }} />
         <TextField label="Currency" value={currency} onChange={(e) => { setCurrency(e.target.value); }} error={!!wrong('currency')} helperText={wrong('currency') ?? 'three letters'} sx={{ width: 160 }} />
         <TextField label="Most solvent into the air in a day, g" value={limit} onChange={(e) => { setLimit(e.target.value); }} error={!!wrong('vocLimit')} helperText={wrong('vocLimit') ?? 'empty: no limit'} sx={{ width: 300 }} />
+        <TextField select label="A bare gallon is" value={gallon} onChange={(e) => { setGallon(e.target.value); }} error={!!wrong('gallon')} helperText={wrong('gallon') ?? 'where somebody types gal, qt or fl oz alone'} sx={{ width: 260 }}>
+          <MenuItem value="us">the US gallon, 3.785 L</MenuItem>
+          <MenuItem value="imperial">the imperial gallon, 4.546 L</MenuItem>
+        </TextField>
       </Box>
       <Heading>Local rules</Heading>
       <Box sx={{ color: tok('ink2'), mb: 1.5 }}>Codes, permits and habits of your place in your own words. The general cautions stay; these stand beside them.</Box>
