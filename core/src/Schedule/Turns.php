@@ -40,6 +40,10 @@ final readonly class Turns
     private function holding(Schedule $schedule, Randomizer $random): array
     {
         $ids = array_keys($schedule->placed);
+        // Nothing found a place: nobody works, or no window ever opens.
+        if ([] === $ids) {
+            return $this->held;
+        }
         $id = $ids[$random->getInt(0, count($ids) - 1)];
         $other = $schedule->yard->activity($ids[$random->getInt(0, count($ids) - 1)]);
         $held = count($this->held) < self::MOST_HELD ? $this->held : self::without($this->held, $random);
