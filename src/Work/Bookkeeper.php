@@ -13,7 +13,6 @@ use App\Entity\Workshop;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\CoatSheets;
-use Hull\Bench\Gate;
 use Hull\Bench\Record;
 use Hull\Bench\Replayed;
 use Hull\Catalog\ProductSheet;
@@ -26,10 +25,8 @@ use Hull\Job\Links;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
-use Hull\Quantity\Duration;
 use Hull\Quantity\Gallon;
 use Hull\Quantity\Money;
-use Hull\Quantity\UnitSystem;
 use Hull\Route\NoRoute;
 use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
@@ -47,7 +44,7 @@ final readonly class Bookkeeper
     public const PLANNED = 'planned';
     private const SURVEY_CHANGED = 'the survey changed';
 
-    public function __construct(private EntityManagerInterface $em, private Stored $stored, private Storeroom $store, private YardAir $air, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $em, private Stored $stored, private Storeroom $store, private YardAir $air, private Admission $admission, private ClockInterface $clock)
     {
     }
 
@@ -150,56 +147,13 @@ final readonly class Bookkeeper
     public function log(PartRow $row, LogEntry $entry, string $hand, ?string $outside = null): array
     {
         return $this->em->wrapInTransaction(function () use ($row, $entry, $hand, $outside): array {
-            $this->book($row, $this->within($row, $entry, $outside), $hand);
-            $this->dry($row, $entry);
+            $this->book($row, $this->admission->within($row, $entry, $outside), $hand);
+            $this->admission->dry($row, $entry);
             $gained = $this->adapt($row);
             $this->em->flush();
 
             return $gained;
         });
-    }
-
-    /** A coat begun in air outside its sheet, or too near the dew point, wants a reason, which goes into the line. */
-    private function within(PartRow $row, LogEntry $entry, ?string $outside): LogEntry
-    {
-        if (!in_array($entry->kind, [EntryKind::Start, EntryKind::Finish], true) || null === $entry->stepKey) {
-            return $entry;
-        }
-        $piece = $this->stored->workpiece($row);
-        $step = $piece->route()->find($entry->stepKey);
-        $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
-        if (null === $step?->product || RoutePlanner::COAT !== $step->step || isset($replayed->started[$entry->stepKey])) {
-            return $entry;
-        }
-        $gate = Gate::of($entry->air ?? $replayed->series->airAt($entry->hour()), $piece->context->catalogue()->product($step->product));
-        if ($gate->flag('open')) {
-            return $entry;
-        }
-        $limits = implode(' ', $gate->outcome->warnings);
-        if (null === $outside) {
-            throw new InvalidInput('/outside', $limits.' The coat may fail; write why it goes on all the same.', 'a reason, which stays in the record; or wait for better air');
-        }
-
-        return $entry->noting(trim(sprintf('%s Begun outside its limits (%s): %s', $entry->note, rtrim($limits, '.'), $outside)));
-    }
-
-    /** A gauge on a wet film reads nothing. */
-    private function dry(PartRow $row, LogEntry $entry): void
-    {
-        if (null === $entry->film) {
-            return;
-        }
-        $key = $entry->stepKey;
-        foreach ($row->log as $line) {
-            $key = $line->entryId === $entry->corrects ? $line->stepKey : $key;
-        }
-        $now = $this->clock->now();
-        $hour = (float) $now->format('U.u') / 3600.0;
-        foreach ($this->stored->workpiece($row)->replay($now, $this->air->series($row))->coats as $coat) {
-            if ($coat->stepKey === $key && (null === $coat->touchAt || $coat->touchAt > $hour)) {
-                throw new InvalidInput('/film', 'This film is still wet: a gauge reads dry film only.', null === $coat->touchAt ? 'a reading once it is dry; in this air it does not dry' : sprintf('a reading once it is touch dry, in about %s', Duration::hours($coat->touchAt - $hour)->format(UnitSystem::Metric)));
-            }
-        }
     }
 
     /**

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\PartRow;
+use Hull\Bench\Gate;
+use Hull\Input\InvalidInput;
+use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
+use Hull\Quantity\Duration;
+use Hull\Quantity\UnitSystem;
+use Hull\Route\RoutePlanner;
+use Psr\Clock\ClockInterface;
+
+/** What a line of the record is asked before it is taken: air outside the limits wants a reason, a gauge a dry film. */
+final readonly class Admission
+{
+    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock)
+    {
+    }
+
+    /** A coat begun in air outside its sheet, or too near the dew point, wants a reason, which goes into the line. */
+    public function within(PartRow $row, LogEntry $entry, ?string $outside): LogEntry
+    {
+        if (!in_array($entry->kind, [EntryKind::Start, EntryKind::Finish], true) || null === $entry->stepKey) {
+            return $entry;
+        }
+        $piece = $this->stored->workpiece($row);
+        $step = $piece->route()->find($entry->stepKey);
+        $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
+        if (null === $step?->product || RoutePlanner::COAT !== $step->step || isset($replayed->started[$entry->stepKey])) {
+            return $entry;
+        }
+        $gate = Gate::of($entry->air ?? $replayed->series->airAt($entry->hour()), $piece->context->catalogue()->product($step->product));
+        if ($gate->flag('open')) {
+            return $entry;
+        }
+        $limits = implode(' ', $gate->outcome->warnings);
+        if (null === $outside) {
+            throw new InvalidInput('/outside', $limits.' The coat may fail; write why it goes on all the same.', 'a reason, which stays in the record; or wait for better air');
+        }
+
+        return $entry->noting(trim(sprintf('%s Begun outside its limits (%s): %s', $entry->note, rtrim($limits, '.'), $outside)));
+    }
+
+    /** A gauge on a wet film reads nothing. */
+    public function dry(PartRow $row, LogEntry $entry): void
+    {
+        if (null === $entry->film) {
+            return;
+        }
+        $key = $entry->stepKey;
+        foreach ($row->log as $line) {
+            $key = $line->entryId === $entry->corrects ? $line->stepKey : $key;
+        }
+        $now = $this->clock->now();
+        $hour = (float) $now->format('U.u') / 3600.0;
+        foreach ($this->stored->workpiece($row)->replay($now, $this->air->series($row))->coats as $coat) {
+            if ($coat->stepKey === $key && (null === $coat->touchAt || $coat->touchAt > $hour)) {
+                throw new InvalidInput('/film', 'This film is still wet: a gauge reads dry film only.', null === $coat->touchAt ? 'a reading once it is dry; in this air it does not dry' : sprintf('a reading once it is touch dry, in about %s', Duration::hours($coat->touchAt - $hour)->format(UnitSystem::Metric)));
+            }
+        }
+    }
+}
