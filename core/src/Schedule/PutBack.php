@@ -130,12 +130,18 @@ final class PutBack
         $why = $kept->start > $from - Placer::SAME_H ? new Why(WhyKind::Kept) : $why;
         $new = is_finite($from) ? $this->slots->room($activity, max($from, $kept->start), $why, 0.0, $kept->who) : null;
         $latest = Times::latest($activity, $this->placed);
-        $due = $this->yard->dues[$activity->part] ?? \INF;
+        // Work that is not all placed does not end by its due day, so that nothing of it need go early for that.
+        $due = $this->isCut($activity->part) ? \INF : $this->yard->dues[$activity->part] ?? \INF;
         $suits = null !== $new && (null === $latest || $new->start <= $latest[0] + 1e-6)
             && $new->start > min($was->start, $kept->start) - 1e-6 && $new->start < max($was->start, $kept->start) + 1e-6
             && ($new->end <= $due || $new->end <= $was->end);
 
         return $suits ? $new : null;
+    }
+
+    private function isCut(string $part): bool
+    {
+        return [] !== array_filter($this->yard->chains[$part], fn (string $id): bool => isset($this->schedule->without[$id]));
     }
 
     private function same(string $id, Placed $was): ?Placed
