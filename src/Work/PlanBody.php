@@ -55,10 +55,12 @@ final class PlanBody
     {
         $stays = $move->stays;
 
+        $as = [] === $move->for ? '' : sprintf(', as %s is not at work then', implode(' and ', $move->for));
+
         return match (true) {
             null === $stays => null,
-            $stays->id === $move->id => $stays->words($yard),
-            default => lcfirst($yard->activity($stays->id)->name).': '.$stays->words($yard),
+            $stays->id === $move->id => $stays->words($yard).$as,
+            default => lcfirst($yard->activity($stays->id)->name).': '.$stays->words($yard).$as,
         };
     }
 

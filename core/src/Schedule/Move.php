@@ -17,8 +17,9 @@ final readonly class Move
      * @param float      $before hours of abrading it had before
      * @param float      $paid   hours of abrading before it
      * @param Nudge|null $stays  what would break if it stayed where it was; null for what is new or has no room
+     * @param list<string> $for  who is away, so that somebody else does what now stands in its way
      */
-    private function __construct(public string $id, public ?float $from, public ?float $to, public Why $why, private float $before, public float $paid, public ?Nudge $stays)
+    private function __construct(public string $id, public ?float $from, public ?float $to, public Why $why, private float $before, public float $paid, public ?Nudge $stays, public array $for = [])
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class Move
             $placed = $schedule->placed[$id];
             $kept = $before[$id] ?? null;
             $stays = null === $kept || abs($kept->start - $placed->start) <= Placer::SAME_H ? null : Nudge::of($schedule, $id, $kept->start, $kept->who)[0] ?? null;
-            $moves[$id] = new self($id, $kept?->start, $placed->start, $placed->why, $kept->paid ?? 0.0, $placed->paid, $stays);
+            $moves[$id] = new self($id, $kept?->start, $placed->start, $placed->why, $kept->paid ?? 0.0, $placed->paid, $stays, self::away($schedule, $before, $stays?->why->other));
         }
         foreach ($schedule->without as $id => $why) {
             $id = (string) $id;
@@ -44,6 +45,21 @@ final readonly class Move
         uasort($moves, static fn (self $a, self $b): int => $key($a) <=> $key($b));
 
         return array_values($moves);
+    }
+
+    /**
+     * Who was to do the work that stands in the way and is not there, so that somebody else does it.
+     *
+     * @param array<int|string, Kept> $before
+     *
+     * @return list<string>
+     */
+    private static function away(Schedule $schedule, array $before, ?string $other): array
+    {
+        $placed = $schedule->placed[$other ?? ''] ?? null;
+        $was = $before[$other ?? '']->who ?? [];
+
+        return null === $placed ? [] : array_values(array_filter(array_diff($was, $placed->who), static fn (string $name): bool => !$schedule->yard->isThere($name, $placed->start)));
     }
 
     /**
@@ -82,7 +98,7 @@ final readonly class Move
         $other = $move->stays?->why->other;
 
         return match (true) {
-            null === $move->stays => 0,
+            null === $move->stays, [] !== $move->for => 0,
             $move->stays->id !== $move->id || isset($moves[$other ?? '']) => 2,
             default => null === $other ? 0 : 1,
         };
