@@ -11,13 +11,13 @@ final readonly class Move
     public const SLIP_H = 1.0;
 
     /**
-     * @param float|null $from   null for what is new
-     * @param float|null $to     null for what has no room any more
-     * @param Why        $why    it begins when it now does
-     * @param float      $before hours of abrading it had before
-     * @param float      $paid   hours of abrading before it
-     * @param Nudge|null $stays  what would break if it stayed where it was; null for what is new or has no room
-     * @param list<string> $for  who is away, so that somebody else does what now stands in its way
+     * @param float|null   $from   null for what is new
+     * @param float|null   $to     null for what has no room any more
+     * @param Why          $why    it begins when it now does
+     * @param float        $before hours of abrading it had before
+     * @param float        $paid   hours of abrading before it
+     * @param Nudge|null   $stays  what would break if it stayed where it was; null for what is new or has no room
+     * @param list<string> $for    who is away, so that somebody else does what now stands in its way
      */
     private function __construct(public string $id, public ?float $from, public ?float $to, public Why $why, private float $before, public float $paid, public ?Nudge $stays, public array $for = [])
     {
