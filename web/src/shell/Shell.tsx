@@ -16,6 +16,8 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
   const us = account.units === 'us';
   const switchUnits = async () => {
     await settle(api.PATCH('/api/account', { body: { units: us ? 'metric' : 'us' } }));
+    // What was under way before is in the units of before.
+    await client.cancelQueries();
     await client.invalidateQueries();
   };
   const leave = async () => {
