@@ -27,7 +27,8 @@ export function Undo() {
   const back = async () => {
     try {
       await now?.undo();
-      over();
+      // Meanwhile something else may have been done, with an offer of its own.
+      if (offer === now) over();
     } catch (cause) {
       wrong = cause instanceof Error ? cause.message : 'That did not work.';
       tell();
