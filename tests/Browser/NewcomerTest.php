@@ -187,7 +187,7 @@ final class NewcomerTest extends BrowserCase
         $this->button('Undo');
         $this->xpath('//button[@aria-label="More for Lid 2 of Mistyped"]');
         $this->more('Mistyped', 'Remove this job');
-        $this->sees('Mistyped is removed, with its 2 parts.');
+        $this->sees('Mistyped is removed, with all its parts.');
         $this->button('Undo');
         $this->xpath('//button[@aria-label="More for Mistyped"]');
         $this->more('Mistyped', 'Remove this job');

@@ -18,7 +18,7 @@ final class ScheduleTest extends BrowserCase
         $this->sees('With the next hour');
         $this->sees('Weather that matters');
         $this->sees('waits for the part to dry');
-        $this->sees('above the dew point; a film needs 3 C');
+        $this->sees('above the dew point; a film needs 3 °C');
         $this->sees('The window closes in');
         $this->link('See the schedule');
         $this->sees(' is coming');

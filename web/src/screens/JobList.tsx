@@ -61,7 +61,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
     const params = { path: { job: job.id } };
     doing(async () => {
       await settle(api.DELETE('/api/jobs/{job}', { params }));
-      mayUndo(`${job.name} is removed, with ${job.parts.length === 1 ? 'its part' : `its ${String(job.parts.length)} parts`}.`, async () => { await settle(api.POST('/api/jobs/{job}/restore', { params })); await client.invalidateQueries(); });
+      mayUndo(`${job.name} is removed, with all its parts.`, async () => { await settle(api.POST('/api/jobs/{job}/restore', { params })); await client.invalidateQueries(); });
     });
   };
   const removePart = (part: Schemas['PartLine']) => {
