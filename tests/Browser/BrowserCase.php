@@ -6,6 +6,7 @@ namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy as By;
@@ -75,7 +76,11 @@ abstract class BrowserCase extends TestCase
 
     protected function sees(string $text): void
     {
-        $this->browser->wait(40, 100)->until(fn (): bool => str_contains($this->page(), $text), "The page never showed: $text. It shows: ".substr($this->page(), 0, 1500));
+        try {
+            $this->browser->wait(40, 100)->until(fn (): bool => str_contains($this->page(), $text));
+        } catch (TimeoutException) {
+            self::fail("The page never showed: $text. It shows: ".substr($this->page(), 0, 1500));
+        }
     }
 
     protected function page(): string

@@ -38,7 +38,7 @@ final class NewcomerTest extends BrowserCase
 
     public function testEveryShapeIsEnteredByHandAndStored(): void
     {
-        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->open(EmptyYard::make());
         $this->button('Take a part in');
         $this->type('What is being restored', 'Odd shapes');
         $this->type('Which part', 'All of them');
@@ -167,7 +167,7 @@ final class NewcomerTest extends BrowserCase
 
     public function testAJobAndAPartAreRenamedCopiedRemovedAndBroughtBack(): void
     {
-        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->open(EmptyYard::make());
         $this->button('Take a part in');
         $this->type('What is being restored', 'Mistyepd');
         $this->type('Which part', 'Lid');

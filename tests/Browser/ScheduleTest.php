@@ -72,7 +72,10 @@ final class ScheduleTest extends BrowserCase
         $keys = $this->browser->getKeyboard();
         $keys->sendKeys(WebDriverKeys::ENTER);
         $this->sees('May begin from');
-        $keys->sendKeys([WebDriverKeys::SHIFT, ...array_fill(0, 80, WebDriverKeys::ARROW_LEFT), WebDriverKeys::SHIFT]);
+        for ($rounds = 0; $rounds < 5 && !str_contains($this->page(), 'that hour has passed'); ++$rounds) {
+            $keys->sendKeys([WebDriverKeys::SHIFT, ...array_fill(0, 80, WebDriverKeys::ARROW_LEFT), WebDriverKeys::SHIFT]);
+            sleep(2);
+        }
         $this->sees('that hour has passed');
         self::assertStringContainsString('breaks', (string) $this->browser->findElement(By::cssSelector('[data-work][aria-pressed=true]'))->getAttribute('aria-label'));
         $this->button('Back where it was');
@@ -90,7 +93,7 @@ final class ScheduleTest extends BrowserCase
 
     public function testAHelperMoreIsKeptAndThePlanFollows(): void
     {
-        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->open(EmptyYard::make());
         $this->browser->get(self::address().'/yard');
         $this->sees('Who works when');
         $this->type('Who', 'Wren');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tests\Browser;
 
-use App\Command\DemoCommand;
 use Facebook\WebDriver\WebDriverBy as By;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -13,7 +12,7 @@ final class StoresTest extends BrowserCase
 {
     public function testATinComesInIsCountedAndAForeignTableTakesNothing(): void
     {
-        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->open(EmptyYard::make());
         $this->browser->get(self::address().'/stores');
         $this->sees('The shelf is empty');
         $this->type('What', 'Two-pack epoxy primer');

@@ -16,7 +16,7 @@ final class StoryTest extends BrowserCase
 
     public function testFromAnEmptyWorkshopToALoggedCoatAndNothingIsLost(): void
     {
-        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->open(EmptyYard::make());
         $this->sees('The slip is empty');
         $this->button('Take a part in');
         $this->type('What is being restored', 'Hovercraft');
@@ -88,7 +88,7 @@ final class StoryTest extends BrowserCase
 
     public function testThreeUnlikePartsGetTheirRoutes(): void
     {
-        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->open(EmptyYard::make());
         $this->takeIn('Winch', 'Guard', 'Galvanised steel', ['White corrosion', 'Soluble salt'], 'Exterior with splash');
         $this->sees('Wash with detergent and rinse');
         $this->sees('Zinc-safe two-pack epoxy');

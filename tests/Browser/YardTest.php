@@ -52,7 +52,7 @@ final class YardTest extends BrowserCase
 
     public function testLocalRulesAndAnOwnCatalogueAreKept(): void
     {
-        $this->open(DemoCommand::EMPTY_EMAIL);
+        $this->open(EmptyYard::make());
         $this->xpath('//a[contains(@aria-label, "local rules")]')->click();
         $this->type('Quiet hours', 'Nothing loud before nine.');
         $this->xpath('(//button[normalize-space()="Keep"])[1]')->click();
