@@ -6,6 +6,7 @@ namespace App\Api;
 
 use App\Api\View\AlternativesView;
 use App\Api\View\AlternativeView;
+use App\Api\View\AnswersView;
 use App\Api\View\BesideRow;
 use App\Api\View\BesideView;
 use App\Api\View\FiguresView;
@@ -20,6 +21,7 @@ use Hull\Bench\SideBySide;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Limit;
 use Hull\Catalog\Protection;
+use Hull\Catalog\School;
 use Hull\Climate\Air;
 use Hull\Quantity\Duration;
 use Hull\Route\Route;
@@ -42,18 +44,24 @@ final readonly class AlternativesScreen
         $alternatives = new Alternatives($piece, $this->stored->around($row), $air);
         $free = $alternatives->otherwise();
         $freed = null === $free ? null : $alternatives->freed();
-        $all = $alternatives->all();
-        $best = Alternatives::best($all);
 
         return new AlternativesView(
             '',
             $this->figures(RouteFigures::of($piece, $piece->plan(), $air), $row, $shown),
-            null === $best ? '' : sprintf('%s: %s. %s', $best->school->question, $best->answer->name, $best->for[0]),
-            array_map(fn (Alternative $a): AlternativeView => $this->one($a, $row, $shown), $all),
+            array_map(static fn (School $s): string => $s->id, $alternatives->questions()),
             null === $free || null === $freed ? [] : array_map(static fn (RouteStep $s): string => $freed->check()->name($s), $free->steps),
             null === $freed ? '' : $freed->context->system->name,
             $row->job->without,
         );
+    }
+
+    public function answers(PartRow $row, string $question, Shown $shown): AnswersView
+    {
+        $piece = $this->stored->workpiece($row);
+        $alternatives = new Alternatives($piece, $this->stored->around($row), $this->now($row, $piece));
+        $school = $piece->context->catalogue()->schools[$question];
+
+        return new AnswersView(array_map(fn (Alternative $a): AlternativeView => $this->one($a, $row, $shown), $alternatives->of($school)));
     }
 
     /** The air there now, as every other screen of the part reckons in. */
@@ -64,7 +72,19 @@ final readonly class AlternativesScreen
 
     private function one(Alternative $a, PartRow $row, Shown $shown): AlternativeView
     {
-        return new AlternativeView($a->school->id, $a->answer->id, $a->chosen, $a->closed, $a->system, null === $a->figures ? null : $this->figures($a->figures, $row, $shown), $a->gains, $a->spares, null === $a->figures ? [] : array_map(static fn (Limit $l): string => $l->name, $a->figures->gear));
+        return new AlternativeView(
+            $a->school->id,
+            $a->answer->id,
+            $a->chosen,
+            $a->closed,
+            $a->system,
+            null === $a->figures ? null : $this->figures($a->figures, $row, $shown),
+            $a->gains,
+            $a->spares,
+            null === $a->figures ? [] : array_map(static fn (Limit $l): string => $l->name, $a->figures->gear),
+            $a->effort(),
+            sprintf('%s: %s. %s', $a->school->question, $a->answer->name, $a->for[0] ?? ''),
+        );
     }
 
     public function beside(PartRow $row, string $question, string $answer, Shown $shown): BesideView

@@ -11,6 +11,7 @@ use App\Api\Body\SchoolsBody;
 use App\Api\Body\ShapesBody;
 use App\Api\Body\SurveyBody;
 use App\Api\View\AlternativesView;
+use App\Api\View\AnswersView;
 use App\Api\View\BesideView;
 use App\Api\View\CoverView;
 use App\Api\View\Created;
@@ -27,6 +28,7 @@ use App\Api\View\WorthView;
 use App\Catalog\Catalogues;
 use App\Device\Scale;
 use App\Entity\JobRow;
+use App\Entity\PartRow;
 use App\Format\Csv;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
@@ -198,20 +200,35 @@ final readonly class PartController
         try {
             return new JsonResponse($screen->view($row, $this->desk->shown()));
         } catch (NoRoute $e) {
-            return new JsonResponse(new AlternativesView($e->getMessage(), null, '', [], [], '', $row->job->without));
+            return new JsonResponse(new AlternativesView($e->getMessage(), null, [], [], '', $row->job->without));
         }
+    }
+
+    /** One question at a time, so that the first answers stand while the others are still planned. */
+    #[Route('/api/parts/{part}/alternatives/{question}', name: 'api_answers', methods: ['GET'])]
+    #[Answers(AnswersView::class)]
+    public function answers(string $part, string $question, AlternativesScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->answers($this->asked($part, $question), $question, $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/beside/{question}/{answer}', name: 'api_beside', methods: ['GET'])]
     #[Answers(BesideView::class)]
-    public function beside(string $part, string $question, string $answer, Catalogues $catalogues, AlternativesScreen $screen): JsonResponse
+    public function beside(string $part, string $question, string $answer, AlternativesScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->beside($this->asked($part, $question, $answer), $question, $answer, $this->desk->shown()));
+    }
+
+    /** @throws NotFoundHttpException when there is no such question, or no such answer to it */
+    private function asked(string $part, string $question, ?string $answer = null): PartRow
     {
         $row = $this->desk->part($part);
-        if (!isset($this->catalogues->for($row->workshop)->schools[$question]->answers[$answer])) {
+        $school = $this->catalogues->for($row->workshop)->schools[$question] ?? throw new NotFoundHttpException();
+        if (null !== $answer && !isset($school->answers[$answer])) {
             throw new NotFoundHttpException();
         }
 
-        return new JsonResponse($screen->beside($row, $question, $answer, $this->desk->shown()));
+        return $row;
     }
 
     #[Route('/api/parts/{part}/mix', name: 'api_mix', methods: ['GET'])]

@@ -78,7 +78,8 @@ final class AskTest extends ApiCase
     public function testWhatTheWorkshopDoesWithoutTakesWaysAway(): void
     {
         [$job, $part] = $this->part();
-        $closed = fn (): int => count(array_filter(self::list($this->call('GET', "/api/parts/$part/alternatives"), 'alternatives'), static fn (mixed $a): bool => '' !== self::text($a, 'closed')));
+        $ways = fn (): array => array_merge(...array_map(fn (mixed $q): array => self::list($this->call('GET', "/api/parts/$part/alternatives/".(is_string($q) ? $q : '')), 'alternatives'), self::list($this->call('GET', "/api/parts/$part/alternatives"), 'questions')));
+        $closed = static fn (): int => count(array_filter($ways(), static fn (mixed $a): bool => '' !== self::text($a, 'closed')));
         $before = $closed();
         $this->call('PUT', "/api/jobs/$job/without", ['without' => ['a-space-ship']]);
         self::assertSame(422, $this->code());
@@ -89,5 +90,7 @@ final class AskTest extends ApiCase
         self::assertGreaterThan($before, $closed(), 'what there is no gear for is closed, and says so');
         $this->call('PUT', "/api/jobs/$job/without", ['without' => []]);
         self::assertSame($before, $closed());
+        $this->call('GET', "/api/parts/$part/alternatives/astrology");
+        self::assertSame(404, $this->code());
     }
 }

@@ -18,7 +18,7 @@ trait EveryRead
 {
     /** These work out every other way, or every pair of films, and take seconds. */
     /** @var list<string> */
-    private static array $slow = ['api_alternatives', 'api_beside', 'api_compatibility_row'];
+    private static array $slow = ['api_alternatives', 'api_answers', 'api_beside', 'api_compatibility_row'];
 
     /**
      * @param bool $slow what takes seconds as well
@@ -125,7 +125,7 @@ trait EveryRead
                 }
 
                 return $paths;
-            case 'part question answer':
+            case 'part question': case 'part question answer':
                 foreach (array_slice($values['part'], 0, 1) as $part) {
                     $paths[] = str_replace(['{part}', '{question}', '{answer}'], [is_string($part) ? $part : '', 'removing', 'blast'], $path);
                 }

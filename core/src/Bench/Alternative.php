@@ -35,4 +35,16 @@ final readonly class Alternative
     {
         return [] !== $this->gains || [] !== $this->spares;
     }
+
+    /**
+     * Work, money and risk for a year of protection, by which ways are ranked.
+     *
+     * @return float|null null for what is planned already, is closed, or has nothing to be said for it on this part
+     */
+    public function effort(): ?float
+    {
+        $worthNaming = !$this->chosen && $this->differs() && [] !== $this->for && '' === $this->closed;
+
+        return $worthNaming ? $this->figures?->effortPerYear() : null;
+    }
 }

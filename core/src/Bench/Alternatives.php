@@ -23,37 +23,24 @@ final readonly class Alternatives
         $this->schools = new Schools($piece->context->traits, $piece->part->schools);
     }
 
+    /** @return list<School> the questions that arise on this material */
+    public function questions(): array
+    {
+        return array_values($this->schools->asked());
+    }
+
     /** @return list<Alternative> of every question that arises on this material; answers that change nothing included */
     public function all(): array
     {
-        $plan = $this->piece->plan();
-        $all = [];
-        foreach ($this->schools->asked() as $school) {
-            foreach (Keys::of($school->answers) as $answer) {
-                $all[] = $this->one($school, $answer, $plan);
-            }
-        }
-
-        return $all;
+        return array_merge(...array_map($this->of(...), $this->questions()));
     }
 
-    /**
-     * The best other way that has something to be said for it here, by work, money and risk for a year of protection.
-     *
-     * @param list<Alternative> $all
-     */
-    public static function best(array $all): ?Alternative
+    /** @return list<Alternative> one for each answer to the question, the one of the plan among them */
+    public function of(School $school): array
     {
-        $best = null;
-        $least = \INF;
-        foreach ($all as $a) {
-            $effort = $a->figures?->effortPerYear() ?? \INF;
-            if (!$a->chosen && $a->differs() && [] !== $a->for && '' === $a->closed && $effort < $least) {
-                [$best, $least] = [$a, $effort];
-            }
-        }
+        $plan = $this->piece->plan();
 
-        return $best;
+        return array_map(fn (string $answer): Alternative => $this->one($school, $answer, $plan), Keys::of($school->answers));
     }
 
     /** What would be planned if the workshop lacked nothing; null when it is the same. */

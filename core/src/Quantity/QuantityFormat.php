@@ -26,7 +26,7 @@ final class QuantityFormat
         $symbol = match ($dimension) {
             Dimension::Length => $metric ? ($size < 1.0 ? 'mm' : 'm') : ($size < 0.3048 * 3 ? 'in' : 'ft'),
             Dimension::Area => $metric ? ($size < 0.01 ? 'cm²' : 'm²') : ($size < 0.09290304 / 4 ? 'in²' : 'ft²'),
-            Dimension::Volume => $metric ? ($size < 1.0 ? 'mL' : 'L') : ($size < 3.785412 / 8 ? 'fl oz' : ($size < 3.785412 ? 'qt' : 'gal')),
+            Dimension::Volume => self::volume($size, $metric),
             Dimension::Mass => $metric ? ($size < 1.0 ? 'g' : 'kg') : ($size < 0.45359237 ? 'oz' : 'lb'),
             Dimension::Density => $metric ? 'kg/L' : 'lb/gal',
             Dimension::Temperature => $metric ? '°C' : '°F',
@@ -49,6 +49,22 @@ final class QuantityFormat
         };
 
         return $dimension->unit($symbol) ?? $dimension->siUnit();
+    }
+
+    /** What is poured in tins, what fills a room in cubes. */
+    private static function volume(float $litres, bool $metric): string
+    {
+        $gallons = $litres / 3.785412;
+        if ($metric) {
+            return $litres < 1.0 ? 'mL' : ($litres < 2000.0 ? 'L' : 'm³');
+        }
+
+        return match (true) {
+            $gallons < 1 / 8 => 'fl oz',
+            $gallons < 1.0 => 'qt',
+            $gallons < 500.0 => 'gal',
+            default => 'ft³',
+        };
     }
 
     /** Three figures, never in scientific notation, no trailing zeros. */

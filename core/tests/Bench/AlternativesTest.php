@@ -103,6 +103,21 @@ final class AlternativesTest extends TestCase
         self::fail('Nobody asks '.$question);
     }
 
+    public function testOnlyAWayWithSomethingToBeSaidForItIsRanked(): void
+    {
+        $ranked = 0;
+        foreach ($this->all(Yard::workpiece()) as $a) {
+            if (null === $a->effort()) {
+                continue;
+            }
+            ++$ranked;
+            self::assertSame([false, '', true], [$a->chosen, $a->closed, $a->differs()], $a->answer->id);
+            self::assertNotSame([], $a->for, $a->answer->id);
+            self::assertGreaterThan(0.0, $a->effort());
+        }
+        self::assertGreaterThan(0, $ranked);
+    }
+
     /** @return list<Alternative> */
     private function all(Workpiece $piece): array
     {

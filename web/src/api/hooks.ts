@@ -158,6 +158,17 @@ export function useSaveWorkshop() {
 
 export const useAlternatives = (part: string, number: number) => useQuery({ queryKey: ['part', part, 'alternatives', number], queryFn: () => settle(api.GET('/api/parts/{part}/alternatives', { params: { path: { part } } })) });
 
+/** The other ways, question by question: what has come so far, and how many are still planned. */
+export function useAnswers(part: string, number: number, questions: string[]) {
+  return useQueries({
+    queries: questions.map((question) => ({
+      queryKey: ['part', part, 'alternatives', number, question],
+      queryFn: () => inLine(() => settle(api.GET('/api/parts/{part}/alternatives/{question}', { params: { path: { part, question } } }))),
+    })),
+    combine: (asked) => ({ answers: asked.flatMap((a) => a.data?.alternatives ?? []), open: asked.filter((a) => a.isPending).length }),
+  });
+}
+
 export function useWithout(job: string, part: string) {
   const stale = useStale();
   return useMutation({ mutationFn: (without: string[]) => settle(api.PUT('/api/jobs/{job}/without', { params: { path: { job } }, body: { without } })), onSuccess: () => stale(part) });

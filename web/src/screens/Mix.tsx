@@ -1,4 +1,4 @@
-import { Box, FormControlLabel, Switch, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, FormControlLabel, Switch, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Schemas } from '../api/client';
@@ -6,6 +6,7 @@ import { useCover, useMix, type Tools } from '../api/hooks';
 import { Cans } from '../figures/Cans';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
+import { QuantityField } from '../parts/QuantityField';
 import { tok } from '../theme/tokens';
 import { MixAtScale } from './MixAtScale';
 import { BatchPips, Cover, PotClock } from './MixClocks';
@@ -102,8 +103,8 @@ export function Mix() {
           <ToggleButtonGroup exclusive value={by} onChange={(_, v: 'scale' | 'volume' | null) => { if (v !== null) setBy(v); }} aria-label="Measure by" sx={toggle}>
             <ToggleButton value="scale">By scale</ToggleButton><ToggleButton value="volume">By volume</ToggleButton>
           </ToggleButtonGroup>
-          <TextField label="Mixing vessel" value={typed.vessel} onChange={(e) => { setTyped({ ...typed, vessel: e.target.value }); }} error={bad} helperText={bad ? `${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.` : undefined} sx={{ width: 140 }} />
-          <TextField label="Scale step" placeholder={mix.data?.scale} value={typed.scale} onChange={(e) => { setTyped({ ...typed, scale: e.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 110 }} />
+          <QuantityField label="Mixing vessel" of="volume" value={typed.vessel} onChange={(vessel) => { setTyped({ ...typed, vessel }); }} error={bad && `${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.`} sx={{ width: 140 }} />
+          <QuantityField label="Scale step" of="mass" placeholder={mix.data?.scale ?? ''} value={typed.scale} onChange={(scale) => { setTyped({ ...typed, scale }); }} sx={{ width: 110 }} />
           <FormControlLabel control={<Switch checked={typed.helper === '1'} onChange={(_, on) => { setTyped({ ...typed, helper: on ? '1' : '0' }); }} />} label="a helper mixes" />
           <FormControlLabel control={<Switch checked={typed.tray === '1'} onChange={(_, on) => { setTyped({ ...typed, tray: on ? '1' : '0' }); }} />} label="into a tray" />
         </Box>

@@ -3,6 +3,7 @@ import { useRef, useState, type ChangeEvent, type SubmitEvent } from 'react';
 import { api, Refusal, settle, type Schemas } from '../api/client';
 import { useStoreWrite } from '../api/hooks';
 import { Heading, Notice } from '../parts/Bits';
+import { QuantityField } from '../parts/QuantityField';
 
 const empty = { batch: '', size: '', count: '1', label: '', cabinet: '', price: '' };
 
@@ -31,7 +32,7 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
       <Box component="form" onSubmit={submit} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
         <Autocomplete sx={{ gridColumn: '1 / -1' }} options={view.kinds} value={material} onChange={(_, v) => { setMaterial(v); }} getOptionLabel={(o) => o.name} isOptionEqualToValue={(a, b) => a.id === b.id} renderInput={(p) => <TextField {...p} label="What" {...at('material')} />} />
         <TextField label="Batch" value={f.batch} onChange={set('batch')} {...at('batch')} />
-        <TextField label="Tin size" placeholder="2.5 L" value={f.size} onChange={set('size')} {...at('size')} />
+        <QuantityField label="Tin size" of="volume,mass,count" placeholder="2.5 L" value={f.size} onChange={(size) => { setF((before) => ({ ...before, size })); }} error={at('size').helperText} />
         <TextField label="How many" value={f.count} onChange={set('count')} {...at('count')} slotProps={{ htmlInput: { inputMode: 'numeric' } }} />
         <TextField label="Good until, by its label" type="date" value={f.label} onChange={set('label')} {...at('label')} slotProps={{ inputLabel: { shrink: true } }} />
         <TextField label="Cabinet" value={f.cabinet} onChange={set('cabinet')} {...at('cabinet')} />

@@ -52,13 +52,13 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
       {withStep && !correcting && <TextField select label="Step" value={chosen} onChange={(e) => { setStep(e.target.value); }}>{open.map((s) => <MenuItem key={s.key} value={s.key}>{s.name}{s.status === 'running' ? ' (under way)' : ''}</MenuItem>)}</TextField>}
       <TextField label="When" type="datetime-local" value={at} onChange={(e) => { setAt(e.target.value); }} slotProps={{ inputLabel: { shrink: true } }} error={!!at_('/at')} helperText={at_('/at')} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-        <QuantityField label="Temperature read" value={temperature} placeholder={correcting ? '' : view.temperature.text} hint={correcting ? '' : `what you read; shown is ${view.airSource}`} onChange={setTemperature} error={at_('/temperature')} />
-        <QuantityField label="Humidity read" value={humidity} placeholder={correcting ? '' : view.humidity.text} onChange={setHumidity} error={at_('/humidity')} />
+        <QuantityField label="Temperature read" of="temperature" value={temperature} placeholder={correcting ? '' : view.temperature.text} hint={correcting ? '' : `what you read; shown is ${view.airSource}`} onChange={setTemperature} error={at_('/temperature')} />
+        <QuantityField label="Humidity read" of="relative humidity" value={humidity} placeholder={correcting ? '' : view.humidity.text} onChange={setHumidity} error={at_('/humidity')} />
       </Box>
       {coat && kind !== 'start' && (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, gridColumn: '1 / -1' }}>
-          <QuantityField label="Paint used" placeholder={view.units === 'us' ? '14 fl oz' : '0.4 L'} hint="left empty: as the mix card says" value={used} onChange={setUsed} error={at_('/used')} />
-          <QuantityField label="Dry film measured" placeholder={view.units === 'us' ? '4 mil' : '100 µm'} hint="by the gauge, once it is dry" value={film} onChange={setFilm} error={at_('/film')} />
+          <QuantityField label="Paint used" of="volume" placeholder={view.units === 'us' ? '14 fl oz' : '0.4 L'} hint="left empty: as the mix card says" value={used} onChange={setUsed} error={at_('/used')} />
+          <QuantityField label="Dry film measured" of="film thickness" placeholder={view.units === 'us' ? '4 mil' : '100 µm'} hint="by the gauge, once it is dry" value={film} onChange={setFilm} error={at_('/film')} />
         </Box>
       )}
       {cover.data && <Box sx={{ gridColumn: '1 / -1' }}><Cover cover={cover.data} /></Box>}

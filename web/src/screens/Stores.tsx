@@ -6,6 +6,7 @@ import { api, Refusal, settle, type Schemas } from '../api/client';
 import { useStore, useStoreWrite } from '../api/hooks';
 import { TinLevel } from '../figures/TinLevel';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
+import { QuantityField } from '../parts/QuantityField';
 import { day, when } from '../parts/time';
 import { tok } from '../theme/tokens';
 import { Receive } from './Receive';
@@ -27,7 +28,7 @@ function Ledger({ tin, material, now, close }: { tin: Schemas['TinLineView']; ma
         <Button onClick={close}>Close</Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'start' }}>
-        <TextField size="small" label="Amount" value={amount} onChange={(e) => { setAmount(e.target.value); }} placeholder={tin.left.text} error={wrong?.pointer === '/amount'} sx={{ width: 130 }} />
+        <QuantityField size="small" label="Amount" of="volume,mass,count" value={amount} onChange={setAmount} placeholder={tin.left.text} error={wrong?.pointer === '/amount'} sx={{ width: 130 }} />
         <TextField size="small" label="Note" value={note} onChange={(e) => { setNote(e.target.value); }} sx={{ width: 200 }} />
         <Button disabled={!amount.trim() || move.isPending} onClick={() => { write('used', true); }}>Used so much</Button>
         <Button disabled={!amount.trim() || move.isPending} onClick={() => { write('counted', true); }}>So much is in it</Button>

@@ -173,7 +173,7 @@ function Editor({ view: opened, catalogue }: { view: Schemas['SurveyView']; cata
           <Heading>How bad is it?</Heading>
           <Findings
             conditions={catalogue.conditions.filter((c) => occurs(c.families, draft.substrate))} found={draft.conditions} change={(conditions) => { set({ conditions }); }}
-            extent={(f, index) => <QuantityField label="of the area" value={f.extent} error={at(`/part/conditions/${String(index)}/extent`)} pointer={`/part/conditions/${String(index)}/extent`} onChange={(v) => { set({ conditions: draft.conditions.map((x) => (x.id === f.id ? { ...x, extent: v } : x)) }); }} />}
+            extent={(f, index) => <QuantityField label="of the area" of="percentage" value={f.extent} error={at(`/part/conditions/${String(index)}/extent`)} pointer={`/part/conditions/${String(index)}/extent`} onChange={(v) => { set({ conditions: draft.conditions.map((x) => (x.id === f.id ? { ...x, extent: v } : x)) }); }} />}
           />
         </section>
 

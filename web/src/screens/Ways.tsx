@@ -1,7 +1,7 @@
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
-import { useAlternatives, useCatalogue, useWithout } from '../api/hooks';
+import { useAlternatives, useAnswers, useCatalogue, useWithout } from '../api/hooks';
 import { Heading, Notice } from '../parts/Bits';
 import { tok } from '../theme/tokens';
 import { Beside } from './Beside';
@@ -18,14 +18,18 @@ export function Ways({ view, part, job, busy, pick }: { view: Schemas['RouteView
   const catalogue = useCatalogue();
   const without = useWithout(job, part);
   const [beside, setBeside] = useState<[string, string] | null>(null);
-  const of = (school: string, answer: string) => ways.data?.alternatives.find((a) => a.school === school && a.answer === answer);
-  const changing = view.schools.filter((s) => ways.data === undefined || s.options.some((o) => { const a = of(s.id, o.id); return !o.chosen && a !== undefined && (a.gains.length + a.spares.length > 0 || a.figures === null); }));
+  const questions = ways.data?.questions ?? [];
+  const { answers, open } = useAnswers(part, view.number, questions);
+  const of = (school: string, answer: string) => answers.find((a) => a.school === school && a.answer === answer);
+  const come = (school: string) => answers.some((a) => a.school === school);
+  const changing = view.schools.filter((s) => !come(s.id) || s.options.some((o) => { const a = of(s.id, o.id); return !o.chosen && a !== undefined && (a.gains.length + a.spares.length > 0 || a.figures === null); }));
+  const best = answers.filter((a) => a.effort !== null).sort((a, b) => (a.effort ?? 0) - (b.effort ?? 0))[0];
   return (
     <Box>
       <Heading>Other ways to do it</Heading>
-      {ways.isPending && <Box role="status" sx={{ color: tok('ink2'), fontSize: 14 }}>Planning the other ways …</Box>}
+      {(ways.isPending || open > 0) && <Box role="status" sx={{ color: tok('ink2'), fontSize: 14 }}>Planning the other ways{questions.length > 0 && `, ${String(questions.length - open)} of ${String(questions.length)} questions`} …</Box>}
       {ways.data?.figures && <Box sx={{ mb: 1 }}><Box sx={{ fontSize: 14, color: tok('ink2') }}>This plan</Box><Figures f={ways.data.figures} /></Box>}
-      {ways.data?.best && <Notice tone="deep" title="Best other way for a year of protection">{ways.data.best}</Notice>}
+      {best && open === 0 && <Notice tone="deep" title="Best other way for a year of protection">{best.because}</Notice>}
       {changing.map((school) => (
         <Box key={school.id} sx={{ mb: 1.75 }}>
           <Box sx={{ fontSize: 14, color: tok('ink2') }}>{school.question}</Box>

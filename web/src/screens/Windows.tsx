@@ -1,4 +1,4 @@
-import { Box, Button, TextField, useMediaQuery } from '@mui/material';
+import { Box, Button, useMediaQuery } from '@mui/material';
 import { useDeferredValue, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, settle, type Schemas } from '../api/client';
@@ -6,6 +6,7 @@ import { useAsIf, usePlan, usePlanWrite, useWindows } from '../api/hooks';
 import { WindowRibbons } from '../figures/WindowRibbons';
 import { Failed, Heading, Labelled, Loading, Notice, Title } from '../parts/Bits';
 import { Fig } from '../parts/Fig';
+import { QuantityField } from '../parts/QuantityField';
 import { when } from '../parts/time';
 import { useMoving, type Moving } from '../parts/useMoving';
 import { useZoom } from '../parts/Zoom';
@@ -51,10 +52,10 @@ function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
   return (
     <Box component="section" aria-label="As if" sx={{ mt: 2.5 }}>
       <Heading>If {now.name} were heated or dried</Heading>
-      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
-        <TextField label="Heated to" placeholder="18 C" value={heat} onChange={(e) => { setHeat(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
-        <TextField label="Dried to" placeholder="55 %" value={dry} onChange={(e) => { setDry(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
-        <TextField label="Room" placeholder="120 m3" value={room} onChange={(e) => { setRoom(e.target.value); }} error={asked.isError} sx={{ width: 130 }} />
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
+        <QuantityField label="Heated to" of="temperature" placeholder="18 C" value={heat} onChange={setHeat} error={asked.isError} sx={{ width: 130 }} />
+        <QuantityField label="Dried to" of="relative humidity" placeholder="55 %" value={dry} onChange={setDry} error={asked.isError} sx={{ width: 130 }} />
+        <QuantityField label="Room" of="volume" placeholder="120 m3" value={room} onChange={setRoom} error={asked.isError} sx={{ width: 130 }} />
         {asked.isError && <Box role="alert" sx={{ color: tok('lead'), fontSize: 14.5 }}>{asked.error.message}</Box>}
         {asked.data && <Box role="status" sx={{ fontSize: 14.5 }}><span className="mono">{asked.data.air.air}</span>, dew margin <Fig v={asked.data.air.dewMargin} label="Dew margin" />; closed to wet films for <b className="mono">{asked.data.air.shutHours} h</b> of the next two days instead of <span className="mono">{now.shutHours} h</span>.{asked.data.water && <> The dehumidifier takes out <Fig v={asked.data.water} label="Water in a day" /> of water a day.</>} An unvented burner adds water and lights vapour.</Box>}
       </Box>

@@ -1,0 +1,27 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, settle } from '../api/client';
+
+const PAUSE_MS = 350;
+
+/** What the server reads in a quantity as it is typed, once the hand pauses; empty while nothing can be read. */
+export function useUnderstood(of: string | undefined, typed: string): string {
+  const [paused, setPaused] = useState('');
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      setPaused(typed.trim());
+    }, PAUSE_MS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [typed]);
+  const asked = useQuery({
+    queryKey: ['understood', of, paused],
+    enabled: of !== undefined && paused !== '',
+    retry: false,
+    staleTime: Infinity,
+    queryFn: () => settle(api.GET('/api/understood', { params: { query: { of: of ?? '', typed: paused } } })),
+  });
+  if (!asked.data || paused !== typed.trim()) return '';
+  return asked.data.note ? `${asked.data.text} (${asked.data.note})` : asked.data.text;
+}
