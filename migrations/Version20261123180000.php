@@ -13,7 +13,9 @@ final class Version20261123180000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql("ALTER TABLE job ADD without JSONB DEFAULT '[]' NOT NULL");
-        $this->addSql("ALTER TABLE work_log ADD rule VARCHAR(60) DEFAULT NULL, ADD taken_by VARCHAR(120) DEFAULT '' NOT NULL");
+        $this->addSql(
+            "ALTER TABLE work_log ADD rule VARCHAR(60) DEFAULT NULL, ADD taken_by VARCHAR(120) DEFAULT '' NOT NULL",
+        );
     }
 
     public function down(Schema $schema): void

@@ -10,18 +10,21 @@ declare(strict_types=1);
 const DAYS = 14;
 const SCENARIOS = ['mild', 'cold-night', 'cold-week', 'wet', 'windy'];
 
-$file = (getenv('WEATHER_STATE') ?: sys_get_temp_dir().'/hull-weather-'.getenv('WEATHER_PORT')).'.json';
+$file = (getenv('WEATHER_STATE') ?: sys_get_temp_dir() . '/hull-weather-' . getenv('WEATHER_PORT')) . '.json';
 $state = json_decode((string) @file_get_contents($file), true) ?: ['scenario' => 'mild', 'seed' => 7];
 $path = parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
 
 if ('POST' === $_SERVER['REQUEST_METHOD'] && '/scenario' === $path) {
     $body = json_decode((string) file_get_contents('php://input'), true) ?: [];
-    $state = ['scenario' => in_array($body['name'] ?? '', SCENARIOS, true) ? $body['name'] : $state['scenario'], 'seed' => is_int($body['seed'] ?? null) ? $body['seed'] : $state['seed']];
+    $state = [
+        'scenario' => in_array($body['name'] ?? '', SCENARIOS, true) ? $body['name'] : $state['scenario'],
+        'seed' => is_int($body['seed'] ?? null) ? $body['seed'] : $state['seed'],
+    ];
     file_put_contents($file, json_encode($state), LOCK_EX);
 }
 if ('GET' === $_SERVER['REQUEST_METHOD'] && '/' === $path) {
     header('Content-Type: text/html; charset=utf-8');
-    readfile(__DIR__.'/weather.html');
+    readfile(__DIR__ . '/weather.html');
 
     return true;
 }
@@ -32,14 +35,14 @@ if (!in_array($path, ['/forecast', '/scenario'], true)) {
 }
 
 /** A number from 0 to 1 that depends on nothing but its arguments. */
-$chance = static fn (int ...$of): float => (crc32(implode('/', [$state['seed'], ...$of])) % 10_000) / 10_000;
+$chance = static fn(int ...$of): float => (crc32(implode('/', [$state['seed'], ...$of])) % 10_000) / 10_000;
 $now = (int) floor((strtotime((string) getenv('HULL_CLOCK')) ?: time()) / 3600);
 $hours = [];
 for ($hour = $now; $hour < $now + 24 * DAYS; ++$hour) {
     $day = intdiv($hour, 24);
     $clock = $hour % 24;
     $ahead = $hour - $now;
-    $swing = sin(($clock - 9) / 24 * 2 * M_PI);
+    $swing = sin((($clock - 9) / 24) * 2 * M_PI);
     $c = 15.0 + 3.0 * ($chance($day, 1) - 0.5) + 5.0 * $swing + 0.6 * ($chance($hour, 2) - 0.5);
     $rh = 66.0 + 10.0 * ($chance($day, 3) - 0.5) - 17.0 * $swing;
     $wind = 2.2 + 1.6 * $chance($day, 4) + 1.0 * max(0.0, $swing);
@@ -56,9 +59,23 @@ for ($hour = $now; $hour < $now + 24 * DAYS; ++$hour) {
     if ('windy' === $state['scenario'] && $ahead < 72) {
         $wind += 4.5;
     }
-    $hours[] = ['at' => gmdate('Y-m-d\TH:i:s\Z', $hour * 3600), 'temperature_c' => round($c, 1), 'humidity_pct' => round(max(25.0, min(99.0, $rh + ($rain > 0.0 ? 15.0 : 0.0))), 0), 'wind_ms' => round($wind, 1), 'rain_mm' => round($rain, 1)];
+    $hours[] = [
+        'at' => gmdate('Y-m-d\TH:i:s\Z', $hour * 3600),
+        'temperature_c' => round($c, 1),
+        'humidity_pct' => round(max(25.0, min(99.0, $rh + ($rain > 0.0 ? 15.0 : 0.0))), 0),
+        'wind_ms' => round($wind, 1),
+        'rain_mm' => round($rain, 1),
+    ];
 }
 header('Content-Type: application/json');
-echo json_encode(['protocol' => 'hull-weather', 'version' => 1, 'station' => 'Cinder Quay weather', 'simulated' => true, 'scenario' => $state['scenario'], 'issued' => gmdate('Y-m-d\TH:i:s\Z'), 'hours' => $hours]);
+echo json_encode([
+    'protocol' => 'hull-weather',
+    'version' => 1,
+    'station' => 'Cinder Quay weather',
+    'simulated' => true,
+    'scenario' => $state['scenario'],
+    'issued' => gmdate('Y-m-d\TH:i:s\Z'),
+    'hours' => $hours,
+]);
 
 return true;

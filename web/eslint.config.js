@@ -7,7 +7,12 @@ export default tseslint.config(
   { ignores: ['dist', '../public/build', 'eslint.config.js', 'src/api/schema.ts', 'tests'] },
   js.configs.recommended,
   ...tseslint.configs.strictTypeChecked,
-  { languageOptions: { globals: globals.browser, parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
+  {
+    languageOptions: {
+      globals: globals.browser,
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+  },
   { rules: { '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }] } },
   { files: ['src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   { files: ['src/**/*.tsx'], ...a11y.flatConfigs.strict },

@@ -5,6 +5,13 @@ export default defineConfig({
   base: '/build/',
   publicDir: false,
   plugins: [react()],
-  build: { outDir: '../public/build', assetsInlineLimit: 0, emptyOutDir: true, manifest: true, sourcemap: false, target: 'es2022' },
+  build: {
+    outDir: '../public/build',
+    assetsInlineLimit: 0,
+    emptyOutDir: true,
+    manifest: true,
+    sourcemap: false,
+    target: 'es2022',
+  },
   server: { host: '127.0.0.1', port: 5173, strictPort: true, proxy: { '/api': 'http://127.0.0.1:8080' } },
 });

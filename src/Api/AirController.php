@@ -29,16 +29,28 @@ final readonly class AirController
 {
     private const MOST_TEXT = 2_000_000;
 
-    public function __construct(private Desk $desk, private YardAir $air, private PlaceHoursScreen $screen, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Desk $desk,
+        private YardAir $air,
+        private PlaceHoursScreen $screen,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/air/forecast', name: 'api_air_forecast', methods: ['POST'])]
     #[Takes(CsvBody::class)]
     #[Answers(null, 204)]
     public function forecast(Request $request): Response
     {
-        $this->air->keep($this->desk->account()->workshop, ClimateCsv::forecast(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), 'CSV'));
+        $this->air->keep(
+            $this->desk->account()->workshop,
+            ClimateCsv::forecast(
+                JsonBody::of($request)
+                    ->only(['text'])
+                    ->field('text')
+                    ->text(self::MOST_TEXT),
+                'CSV',
+            ),
+        );
 
         return new Response(null, 204);
     }
@@ -50,7 +62,13 @@ final readonly class AirController
     {
         $body = JsonBody::of($request)->only(['place', 'temperature', 'humidity', 'at']);
         $at = $body->optional('at');
-        $this->air->read($this->desk->account()->workshop, $this->place($body)[0], null === $at ? $this->clock->now() : JobReader::instant($at), JobReader::air($body), 'by hand');
+        $this->air->read(
+            $this->desk->account()->workshop,
+            $this->place($body)[0],
+            null === $at ? $this->clock->now() : JobReader::instant($at),
+            JobReader::air($body),
+            'by hand',
+        );
 
         return new Response(null, 204);
     }
@@ -64,7 +82,13 @@ final readonly class AirController
         [$name] = $this->place($body);
         $read = ClimateCsv::readings($body->field('text')->text(self::MOST_TEXT));
         foreach ($read as [$hour, $air]) {
-            $this->air->read($this->desk->account()->workshop, $name, new \DateTimeImmutable('@'.(int) round($hour * 3600)), $air, 'CSV');
+            $this->air->read(
+                $this->desk->account()->workshop,
+                $name,
+                new \DateTimeImmutable('@' . (int) round($hour * 3600)),
+                $air,
+                'CSV',
+            );
         }
 
         return new Response(null, 204);
@@ -76,7 +100,10 @@ final readonly class AirController
     {
         [, $place] = $this->place(JsonBody::query($request));
 
-        return new Response(ClimateCsv::write($this->air->air($this->desk->account()->workshop, $place)), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="air.csv"']);
+        return new Response(ClimateCsv::write($this->air->air($this->desk->account()->workshop, $place)), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="air.csv"',
+        ]);
     }
 
     /** As if the place were heated or dried; nothing is kept. */
@@ -88,7 +115,16 @@ final readonly class AirController
         $asked = JsonBody::query($request)->only(['place', 'heat', 'dry', 'room']);
         [, $place] = $this->place($asked);
 
-        return new JsonResponse($this->screen->asIf($this->desk->account()->workshop, $place, $asked->optional('heat')?->quantity(Temperature::class), $asked->optional('dry')?->quantity(RelativeHumidity::class), $asked->optional('room')?->quantity(Volume::class), $this->desk->shown()));
+        return new JsonResponse(
+            $this->screen->asIf(
+                $this->desk->account()->workshop,
+                $place,
+                $asked->optional('heat')?->quantity(Temperature::class),
+                $asked->optional('dry')?->quantity(RelativeHumidity::class),
+                $asked->optional('room')?->quantity(Volume::class),
+                $this->desk->shown(),
+            ),
+        );
     }
 
     /** @return array{string, Place} */
@@ -96,7 +132,7 @@ final readonly class AirController
     {
         $places = $this->air->places();
         $known = array_map(strval(...), array_keys($places));
-        $name = $body->optional('place')?->choice($known) ?? $known[0] ?? throw new NotFoundHttpException();
+        $name = $body->optional('place')?->choice($known) ?? ($known[0] ?? throw new NotFoundHttpException());
 
         return [$name, $places[$name]];
     }

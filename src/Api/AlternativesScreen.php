@@ -33,9 +33,7 @@ use Psr\Clock\ClockInterface;
 /** Builds the comparison of a plan with what other schools and other gear would make of the part. */
 final readonly class AlternativesScreen
 {
-    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock) {}
 
     public function view(PartRow $row, Shown $shown): AlternativesView
     {
@@ -48,8 +46,10 @@ final readonly class AlternativesScreen
         return new AlternativesView(
             '',
             $this->figures(RouteFigures::of($piece, $piece->plan(), $air), $row, $shown),
-            array_map(static fn (School $s): string => $s->id, $alternatives->questions()),
-            null === $free || null === $freed ? [] : array_map(static fn (RouteStep $s): string => $freed->check()->name($s), $free->steps),
+            array_map(static fn(School $s): string => $s->id, $alternatives->questions()),
+            null === $free || null === $freed
+                ? []
+                : array_map(static fn(RouteStep $s): string => $freed->check()->name($s), $free->steps),
             null === $freed ? '' : $freed->context->system->name,
             $row->job->without,
         );
@@ -61,7 +61,9 @@ final readonly class AlternativesScreen
         $alternatives = new Alternatives($piece, $this->stored->around($row), $this->now($row, $piece));
         $school = $piece->context->catalogue()->schools[$question];
 
-        return new AnswersView(array_map(fn (Alternative $a): AlternativeView => $this->one($a, $row, $shown), $alternatives->of($school)));
+        return new AnswersView(
+            array_map(fn(Alternative $a): AlternativeView => $this->one($a, $row, $shown), $alternatives->of($school)),
+        );
     }
 
     /** The air there now, as every other screen of the part reckons in. */
@@ -81,7 +83,7 @@ final readonly class AlternativesScreen
             null === $a->figures ? null : $this->figures($a->figures, $row, $shown),
             $a->gains,
             $a->spares,
-            null === $a->figures ? [] : array_map(static fn (Limit $l): string => $l->name, $a->figures->gear),
+            null === $a->figures ? [] : array_map(static fn(Limit $l): string => $l->name, $a->figures->gear),
             $a->effort(),
             sprintf('%s: %s. %s', $a->school->question, $a->answer->name, $a->for[0] ?? ''),
         );
@@ -98,10 +100,20 @@ final readonly class AlternativesScreen
             $step = $r[0] ?? $r[1];
             $phase = null === $step ? '' : $piece->context->catalogue()->step($step->step)->phase;
 
-            return new BesideRow(null === $r[0] ? null : $piece->check()->name($r[0]), null === $r[1] ? null : $other->check()->name($r[1]), '' === $phase ? '' : $piece->context->catalogue()->phases[$phase]->name);
+            return new BesideRow(
+                null === $r[0] ? null : $piece->check()->name($r[0]),
+                null === $r[1] ? null : $other->check()->name($r[1]),
+                '' === $phase ? '' : $piece->context->catalogue()->phases[$phase]->name,
+            );
         }, SideBySide::rows($plan, $route));
 
-        return new BesideView($this->way($school->answers[$piece->context->answer($question)]->name, $piece, $plan, $row, $shown), $this->way($school->answers[$answer]->name, $other, $route, $row, $shown), $rows, $schools->arguments($school, $answer), $schools->arguments($school, $answer, true));
+        return new BesideView(
+            $this->way($school->answers[$piece->context->answer($question)]->name, $piece, $plan, $row, $shown),
+            $this->way($school->answers[$answer]->name, $other, $route, $row, $shown),
+            $rows,
+            $schools->arguments($school, $answer),
+            $schools->arguments($school, $answer, true),
+        );
     }
 
     private function way(string $title, Workpiece $piece, Route $route, PartRow $row, Shown $shown): WayView
@@ -115,11 +127,27 @@ final readonly class AlternativesScreen
             }
         }
 
-        return new WayView($title, $piece->context->system->name, $this->figures($figures, $row, $shown), $layers, array_map(static fn (Limit $l): string => $l->name, $figures->gear), array_map(static fn (Protection $p): string => $p->name, $figures->protection));
+        return new WayView(
+            $title,
+            $piece->context->system->name,
+            $this->figures($figures, $row, $shown),
+            $layers,
+            array_map(static fn(Limit $l): string => $l->name, $figures->gear),
+            array_map(static fn(Protection $p): string => $p->name, $figures->protection),
+        );
     }
 
     private function figures(RouteFigures $f, PartRow $row, Shown $shown): FiguresView
     {
-        return new FiguresView($f->steps, $shown->value(Duration::minutes($f->handsOnMin)), $shown->value(Duration::hours($f->elapsedHours)), number_format($f->money / 100, 0, '.', ' ').' '.$row->workshop->currency, $f->system->lifeText(), (int) round($f->risk), $f->hazard, sprintf('%.0f g', $f->voc));
+        return new FiguresView(
+            $f->steps,
+            $shown->value(Duration::minutes($f->handsOnMin)),
+            $shown->value(Duration::hours($f->elapsedHours)),
+            number_format($f->money / 100, 0, '.', ' ') . ' ' . $row->workshop->currency,
+            $f->system->lifeText(),
+            (int) round($f->risk),
+            $f->hazard,
+            sprintf('%.0f g', $f->voc),
+        );
     }
 }

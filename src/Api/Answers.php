@@ -9,7 +9,5 @@ namespace App\Api;
 final readonly class Answers
 {
     /** @param class-string|null $view */
-    public function __construct(public ?string $view, public int $status = 200)
-    {
-    }
+    public function __construct(public ?string $view, public int $status = 200) {}
 }

@@ -33,9 +33,11 @@ use Psr\Clock\ClockInterface;
 /** Builds the screen of a whole job: lanes that run together at shared actions, and what the next day takes. */
 final readonly class BoardScreen
 {
-    public function __construct(private Stored $stored, private Catalogues $catalogues, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Stored $stored,
+        private Catalogues $catalogues,
+        private ClockInterface $clock,
+    ) {}
 
     public function view(JobRow $row, Shown $shown): BoardView
     {
@@ -50,13 +52,46 @@ final readonly class BoardScreen
             $substrate = $catalogue->substrate($is->substrate);
             $all = isset($pieces[$id]) ? count($pieces[$id]->route()->steps) : 0;
             $left = isset($pieces[$id]) ? count(Workpiece::remaining($pieces[$id]->route(), $done[$id])) : 0;
-            $lanes[] = new LaneView($id, $is->name, $substrate->name, $substrate->hatch, $this->stored->places($row)[$is->place]->name, $read->without[$id] ?? '', $all - $left, $all);
+            $lanes[] = new LaneView(
+                $id,
+                $is->name,
+                $substrate->name,
+                $substrate->hatch,
+                $this->stored->places($row)[$is->place]->name,
+                $read->without[$id] ?? '',
+                $all - $left,
+                $all,
+            );
         }
         $board = JobBoard::of($catalogue, $pieces, $done);
-        $minutes = array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions));
-        $saved = array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $board->actions));
+        $minutes = array_sum(array_map(static fn(SharedAction $a): float => $a->minutes, $board->actions));
+        $saved = array_sum(array_map(static fn(SharedAction $a): float => $a->saved, $board->actions));
 
-        return new BoardView((string) $row->id, $row->name, Stored::due($row), $lanes, array_map(static fn (SharedAction $a): ActionView => self::action($catalogue, $a, $pieces, $shown), $board->actions), self::day($catalogue, $board->day(8.0, (float) $now->format('U.u') / 3600.0), $pieces, $row->workshop, $shown), $shown->value(Duration::minutes($minutes)), $shown->value(Duration::minutes($saved)), count(array_filter($board->actions, static fn (SharedAction $a): bool => count($a->zones) > 1 && !$catalogue->step($a->step)->isWait())));
+        return new BoardView(
+            (string) $row->id,
+            $row->name,
+            Stored::due($row),
+            $lanes,
+            array_map(
+                static fn(SharedAction $a): ActionView => self::action($catalogue, $a, $pieces, $shown),
+                $board->actions,
+            ),
+            self::day(
+                $catalogue,
+                $board->day(8.0, (float) $now->format('U.u') / 3600.0),
+                $pieces,
+                $row->workshop,
+                $shown,
+            ),
+            $shown->value(Duration::minutes($minutes)),
+            $shown->value(Duration::minutes($saved)),
+            count(
+                array_filter(
+                    $board->actions,
+                    static fn(SharedAction $a): bool => count($a->zones) > 1 && !$catalogue->step($a->step)->isWait(),
+                ),
+            ),
+        );
     }
 
     /** @param array<int|string, Workpiece> $pieces */
@@ -65,30 +100,55 @@ final readonly class BoardScreen
         $step = $catalogue->step($action->step);
         $zones = Keys::of($action->zones);
 
-        return new ActionView($action->step, self::name($catalogue, $action->step, $action->product), $catalogue->phases[$step->phase]->name, $pieces[$zones[0]]->place->name, $zones, $shown->value(Duration::minutes($action->minutes)), $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null, $step->isWait());
+        return new ActionView(
+            $action->step,
+            self::name($catalogue, $action->step, $action->product),
+            $catalogue->phases[$step->phase]->name,
+            $pieces[$zones[0]]->place->name,
+            $zones,
+            $shown->value(Duration::minutes($action->minutes)),
+            $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null,
+            $step->isWait(),
+        );
     }
 
     /** @param array<int|string, Workpiece> $pieces */
-    private static function day(Catalogue $catalogue, Day $day, array $pieces, Workshop $workshop, Shown $shown): DayView
-    {
+    private static function day(
+        Catalogue $catalogue,
+        Day $day,
+        array $pieces,
+        Workshop $workshop,
+        Shown $shown,
+    ): DayView {
         $disposal = [];
         foreach ($day->disposal as $where => $from) {
             $where = (string) $where;
             $disposal[] = new DisposalView($where, $from);
         }
-        $cautions = array_map(static fn (Caution $c): string => $c->id, $day->cautions);
+        $cautions = array_map(static fn(Caution $c): string => $c->id, $day->cautions);
         $over = null !== $workshop->vocLimit && $day->voc > $workshop->vocLimit;
 
         return new DayView(
             $shown->value(Duration::minutes($day->minutes)),
             count($day->actions),
-            array_map(static fn (Protection $p): string => $p->name.('' === $p->change ? '' : ' ('.$p->change.')'), $day->protection),
-            array_map(static fn (Caution $c): string => $c->name, $day->cautions),
+            array_map(
+                static fn(Protection $p): string => $p->name . ('' === $p->change ? '' : ' (' . $p->change . ')'),
+                $day->protection,
+            ),
+            array_map(static fn(Caution $c): string => $c->name, $day->cautions),
             $disposal,
-            array_map(static fn (Encounter $e): EncounterView => self::encounter($catalogue, $e, $pieces), $day->encounters),
+            array_map(
+                static fn(Encounter $e): EncounterView => self::encounter($catalogue, $e, $pieces),
+                $day->encounters,
+            ),
             self::local($catalogue, $workshop, $cautions),
             sprintf('%.0f g', $day->voc),
-            $over ? sprintf('More solvent than the %d g a day you allow: put a coat off, or take a film with less.', $workshop->vocLimit) : '',
+            $over
+                ? sprintf(
+                    'More solvent than the %d g a day you allow: put a coat off, or take a film with less.',
+                    $workshop->vocLimit,
+                )
+                : '',
         );
     }
 
@@ -99,21 +159,47 @@ final readonly class BoardScreen
      */
     public static function local(Catalogue $catalogue, Workshop $workshop, array $cautions): array
     {
-        $topics = array_filter($catalogue->local, static fn (LocalTopic $t): bool => $t->concerns($cautions) && '' !== ($workshop->local[$t->id] ?? ''));
+        $topics = array_filter(
+            $catalogue->local,
+            static fn(LocalTopic $t): bool => $t->concerns($cautions) && '' !== ($workshop->local[$t->id] ?? ''),
+        );
 
-        return array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id]), $topics));
+        return array_values(
+            array_map(
+                static fn(LocalTopic $t): LocalTopicView => new LocalTopicView(
+                    $t->id,
+                    $t->name,
+                    $t->hint,
+                    $workshop->local[$t->id],
+                ),
+                $topics,
+            ),
+        );
     }
 
     /** @param array<int|string, Workpiece> $pieces */
     private static function encounter(Catalogue $catalogue, Encounter $encounter, array $pieces): EncounterView
     {
-        $said = static fn (RouteStep $step, array $zones): string => sprintf('%s on %s', self::name($catalogue, $step->step, $step->product), implode(', ', array_map(static fn (mixed $z): string => is_string($z) ? $pieces[$z]->part->name : '', $zones)));
+        $said = static fn(RouteStep $step, array $zones): string => sprintf(
+            '%s on %s',
+            self::name($catalogue, $step->step, $step->product),
+            implode(
+                ', ',
+                array_map(static fn(mixed $z): string => is_string($z) ? $pieces[$z]->part->name : '', $zones),
+            ),
+        );
 
-        return new EncounterView($encounter->lock->says, $encounter->lock->consequence, $said($encounter->first, $encounter->firstZones), $said($encounter->then, $encounter->zones), array_map(static fn (string $id): string => $catalogue->step($id)->name, $encounter->lock->parting));
+        return new EncounterView(
+            $encounter->lock->says,
+            $encounter->lock->consequence,
+            $said($encounter->first, $encounter->firstZones),
+            $said($encounter->then, $encounter->zones),
+            array_map(static fn(string $id): string => $catalogue->step($id)->name, $encounter->lock->parting),
+        );
     }
 
     private static function name(Catalogue $catalogue, string $step, ?string $product): string
     {
-        return $catalogue->step($step)->name.(null === $product ? '' : ': '.$catalogue->product($product)->name);
+        return $catalogue->step($step)->name . (null === $product ? '' : ': ' . $catalogue->product($product)->name);
     }
 }

@@ -18,9 +18,7 @@ final readonly class CalendarController
 {
     private const KEY_BYTES = 24;
 
-    public function __construct(private Desk $desk, private Bookkeeper $books, private YardCalendar $calendar)
-    {
-    }
+    public function __construct(private Desk $desk, private Bookkeeper $books, private YardCalendar $calendar) {}
 
     #[Route('/api/calendar', name: 'api_calendar', methods: ['GET'])]
     #[Answers(CalendarView::class)]
@@ -50,7 +48,10 @@ final readonly class CalendarController
     #[Route('/api/calendar/file', name: 'api_calendar_file', methods: ['GET'])]
     public function file(): Response
     {
-        return self::answer($this->calendar->of($this->desk->account()->workshop), 'attachment; filename="schedule.ics"');
+        return self::answer(
+            $this->calendar->of($this->desk->account()->workshop),
+            'attachment; filename="schedule.ics"',
+        );
     }
 
     #[Route('/calendar/{key}.ics', name: 'calendar_feed', requirements: ['key' => '[0-9a-f]{48}'], methods: ['GET'])]
@@ -63,11 +64,17 @@ final readonly class CalendarController
     {
         $key = $this->desk->account()->workshop->calendarKey;
 
-        return new JsonResponse(new CalendarView(null === $key ? null : $request->getSchemeAndHttpHost().'/calendar/'.$key.'.ics'));
+        return new JsonResponse(
+            new CalendarView(null === $key ? null : $request->getSchemeAndHttpHost() . '/calendar/' . $key . '.ics'),
+        );
     }
 
     private static function answer(string $text, string $disposition): Response
     {
-        return new Response($text, 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => $disposition, 'Cache-Control' => 'private, max-age=300']);
+        return new Response($text, 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => $disposition,
+            'Cache-Control' => 'private, max-age=300',
+        ]);
     }
 }

@@ -37,9 +37,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class CatalogueController
 {
-    public function __construct(private Catalogues $catalogues, private Desk $desk)
-    {
-    }
+    public function __construct(private Catalogues $catalogues, private Desk $desk) {}
 
     #[Route('/api/catalogue', name: 'api_catalogue', methods: ['GET'])]
     #[Answers(CatalogueView::class)]
@@ -47,21 +45,115 @@ final readonly class CatalogueController
     {
         $c = $this->catalogues->for($this->desk->account()->workshop);
 
-        return new JsonResponse(new CatalogueView(
-            array_values(array_map(static fn (\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView($s->id, $s->name, $s->tell, $s->hatch, $s->families, $s->signs), $c->substrates)),
-            array_values(array_map(static fn (\Hull\Catalog\Condition $x): ConditionView => new ConditionView($x->id, $x->name, $x->hint, $x->group, $x->families, $x->picture, array_values(array_map(static fn (\Hull\Catalog\Grade $g): GradeView => new GradeView($g->id, $g->name, $g->look), $x->grades))), $c->conditions)),
-            array_values(array_map(static fn (\Hull\Catalog\Service $s): ServiceView => new ServiceView($s->id, $s->name, $s->hint, array_values(array_map(static fn (\Hull\Catalog\Substrate $m): string => $m->id, array_filter($c->substrates, $s->suits(...))))), $c->services)),
-            self::options($c->finishes),
-            self::options($c->places),
-            self::options($c->hazards),
-            self::options($c->signs),
-            array_values(array_map(static fn (\Hull\Catalog\Limit $l): Option => new Option($l->id, $l->name, $l->hint), $c->limits)),
-            self::options($c->methods),
-            array_map(static fn (string $id): Option => new Option($id, ['open' => 'open, runs off', 'seams' => 'in seams', 'cavities' => 'in cavities'][$id], ''), array_keys(Drying::BASE_HOURS)),
-            array_values(array_map(static fn (\Hull\Catalog\School $s): SchoolView => new SchoolView($s->id, $s->question, array_values(array_map(static fn (\Hull\Catalog\SchoolAnswer $o): Option => new Option($o->id, $o->name, $o->hint), $s->answers))), $c->schools)),
-            array_map($this->shape(...), array_values(array_filter(Registry::standard()->all(), static fn (Computation $x): bool => str_starts_with($x->name, 'area.')))),
-            array_values(array_map(static fn (\Hull\Catalog\Step $s): Option => new Option($s->id, $s->name, $s->why), array_filter($c->steps, static fn (\Hull\Catalog\Step $s): bool => !$s->laysFilm))),
-        ));
+        return new JsonResponse(
+            new CatalogueView(
+                array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView(
+                            $s->id,
+                            $s->name,
+                            $s->tell,
+                            $s->hatch,
+                            $s->families,
+                            $s->signs,
+                        ),
+                        $c->substrates,
+                    ),
+                ),
+                array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\Condition $x): ConditionView => new ConditionView(
+                            $x->id,
+                            $x->name,
+                            $x->hint,
+                            $x->group,
+                            $x->families,
+                            $x->picture,
+                            array_values(
+                                array_map(
+                                    static fn(\Hull\Catalog\Grade $g): GradeView => new GradeView(
+                                        $g->id,
+                                        $g->name,
+                                        $g->look,
+                                    ),
+                                    $x->grades,
+                                ),
+                            ),
+                        ),
+                        $c->conditions,
+                    ),
+                ),
+                array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\Service $s): ServiceView => new ServiceView(
+                            $s->id,
+                            $s->name,
+                            $s->hint,
+                            array_values(
+                                array_map(
+                                    static fn(\Hull\Catalog\Substrate $m): string => $m->id,
+                                    array_filter($c->substrates, $s->suits(...)),
+                                ),
+                            ),
+                        ),
+                        $c->services,
+                    ),
+                ),
+                self::options($c->finishes),
+                self::options($c->places),
+                self::options($c->hazards),
+                self::options($c->signs),
+                array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\Limit $l): Option => new Option($l->id, $l->name, $l->hint),
+                        $c->limits,
+                    ),
+                ),
+                self::options($c->methods),
+                array_map(
+                    static fn(string $id): Option => new Option(
+                        $id,
+                        ['open' => 'open, runs off', 'seams' => 'in seams', 'cavities' => 'in cavities'][$id],
+                        '',
+                    ),
+                    array_keys(Drying::BASE_HOURS),
+                ),
+                array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\School $s): SchoolView => new SchoolView(
+                            $s->id,
+                            $s->question,
+                            array_values(
+                                array_map(
+                                    static fn(\Hull\Catalog\SchoolAnswer $o): Option => new Option(
+                                        $o->id,
+                                        $o->name,
+                                        $o->hint,
+                                    ),
+                                    $s->answers,
+                                ),
+                            ),
+                        ),
+                        $c->schools,
+                    ),
+                ),
+                array_map(
+                    $this->shape(...),
+                    array_values(
+                        array_filter(
+                            Registry::standard()->all(),
+                            static fn(Computation $x): bool => str_starts_with($x->name, 'area.'),
+                        ),
+                    ),
+                ),
+                array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\Step $s): Option => new Option($s->id, $s->name, $s->why),
+                        array_filter($c->steps, static fn(\Hull\Catalog\Step $s): bool => !$s->laysFilm),
+                    ),
+                ),
+            ),
+        );
     }
 
     #[Route('/api/telling', name: 'api_telling', methods: ['GET'])]
@@ -70,18 +162,39 @@ final readonly class CatalogueController
     {
         $catalogue = $this->catalogues->for($this->desk->account()->workshop);
         $signs = [];
-        foreach (Node::root($request->query->all())->only(array_map('strval', array_keys($catalogue->signs)))->fields() as $question => $answer) {
+        foreach (
+            Node::root($request->query->all())->only(array_map('strval', array_keys($catalogue->signs)))->fields()
+            as $question => $answer
+        ) {
             $signs[$question] = $answer->text(40);
         }
 
-        return new JsonResponse(new TellingView(array_map(static fn (\Hull\Catalog\Substrate $s): Option => new Option($s->id, $s->name, $s->tell), Telling::fitting($catalogue, $signs))));
+        return new JsonResponse(
+            new TellingView(
+                array_map(
+                    static fn(\Hull\Catalog\Substrate $s): Option => new Option($s->id, $s->name, $s->tell),
+                    Telling::fitting($catalogue, $signs),
+                ),
+            ),
+        );
     }
 
     #[Route('/api/compute', name: 'api_compute_list', methods: ['GET'])]
     #[Answers(ComputationList::class)]
     public function computations(): JsonResponse
     {
-        return new JsonResponse(new ComputationList(array_map(static fn (Computation $x): ComputationLine => new ComputationLine($x->name, $x->summary, $x->formula), Registry::standard()->all())));
+        return new JsonResponse(
+            new ComputationList(
+                array_map(
+                    static fn(Computation $x): ComputationLine => new ComputationLine(
+                        $x->name,
+                        $x->summary,
+                        $x->formula,
+                    ),
+                    Registry::standard()->all(),
+                ),
+            ),
+        );
     }
 
     #[Route('/api/compute/{name}', name: 'api_compute', methods: ['POST'])]
@@ -99,27 +212,37 @@ final readonly class CatalogueController
      */
     private static function options(array $choices): array
     {
-        return array_values(array_map(static fn (Choice|Enclosure $o): Option => new Option($o->id, $o->name, $o->hint), $choices));
+        return array_values(
+            array_map(static fn(Choice|Enclosure $o): Option => new Option($o->id, $o->name, $o->hint), $choices),
+        );
     }
 
     private function shape(Computation $x): ShapeKind
     {
         $kind = substr($x->name, strlen('area.'));
         $shown = $this->desk->shown();
-        $start = static fn (?Length $l): string => null === $l ? '' : $shown->value($l)->text;
+        $start = static fn(?Length $l): string => null === $l ? '' : $shown->value($l)->text;
 
-        return new ShapeKind($kind, $x->summary, $x->formula, array_map(static fn (Field $f): DimensionField => new DimensionField(
-            $f->name,
-            $f->label,
-            [] !== $f->options ? 'choice' : (Dimension::Count === $f->dimension() ? 'count' : 'quantity'),
-            $f->required,
-            $f->options,
-            $start(StartShape::of($kind, $f->name)),
-            match (true) {
-                $f->default instanceof Quantity => $shown->value($f->default)->text,
-                null === $f->quantity => '',
-                default => $shown->value(($f->quantity)::ofSi(0.0))->text,
-            },
-        ), $x->inputs));
+        return new ShapeKind(
+            $kind,
+            $x->summary,
+            $x->formula,
+            array_map(
+                static fn(Field $f): DimensionField => new DimensionField(
+                    $f->name,
+                    $f->label,
+                    [] !== $f->options ? 'choice' : (Dimension::Count === $f->dimension() ? 'count' : 'quantity'),
+                    $f->required,
+                    $f->options,
+                    $start(StartShape::of($kind, $f->name)),
+                    match (true) {
+                        $f->default instanceof Quantity => $shown->value($f->default)->text,
+                        null === $f->quantity => '',
+                        default => $shown->value($f->quantity::ofSi(0.0))->text,
+                    },
+                ),
+                $x->inputs,
+            ),
+        );
     }
 }

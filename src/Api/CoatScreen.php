@@ -33,19 +33,54 @@ final readonly class CoatScreen
     /** @return list<CoatCard> */
     public function cards(Workpiece $piece, Replayed $replayed, Tools $tools, Shown $shown): array
     {
-        return array_map(fn (CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $tools->step, $shown), (new CoatSheets($piece, $replayed->air))->of($piece->route(), $tools));
+        return array_map(
+            fn(CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $tools->step, $shown),
+            (new CoatSheets($piece, $replayed->air))->of($piece->route(), $tools),
+        );
     }
 
     private function card(CoatSheet $s, Workpiece $piece, Replayed $replayed, Mass $step, Shown $shown): CoatCard
     {
         $product = $s->product;
-        $time = static fn (?Result $r): ?View\Value => null === $r ? null : $shown->of($r, 'time', Duration::class);
+        $time = static fn(?Result $r): ?View\Value => null === $r ? null : $shown->of($r, 'time', Duration::class);
         $potLife = $s->potLife;
-        $warnings = array_values(array_unique([...$s->gate->outcome->warnings, ...$s->batches->outcome->warnings, ...$s->mix->outcome->warnings ?? [], ...$s->dose->outcome->warnings ?? [], ...$s->coatTime->outcome->warnings, ...$s->quantity->outcome->warnings, ...array_merge(...array_map(static fn (?Result $r): array => $r->outcome->warnings ?? ['At this temperature the film is not curing, or the sheet does not reach that far.'], array_values(array_filter($s->cure, static fn (?Result $r, int|string $event): bool => null !== $r || 'recoatMax' !== $event, \ARRAY_FILTER_USE_BOTH))))]));
+        $warnings = array_values(
+            array_unique([
+                ...$s->gate->outcome->warnings,
+                ...$s->batches->outcome->warnings,
+                ...$s->mix->outcome->warnings ?? [],
+                ...$s->dose->outcome->warnings ?? [],
+                ...$s->coatTime->outcome->warnings,
+                ...$s->quantity->outcome->warnings,
+                ...array_merge(
+                    ...array_map(
+                        static fn(?Result $r): array => $r->outcome->warnings ?? [
+                            'At this temperature the film is not curing, or the sheet does not reach that far.',
+                        ],
+                        array_values(
+                            array_filter(
+                                $s->cure,
+                                static fn(?Result $r, int|string $event): bool => null !== $r || 'recoatMax' !== $event,
+                                \ARRAY_FILTER_USE_BOTH,
+                            ),
+                        ),
+                    ),
+                ),
+            ]),
+        );
 
         return new CoatCard(
-            $s->stepKey, $product->id, $product->name, $product->example, $s->coat, RouteScreen::status($s->stepKey, $replayed, $piece, $piece->route()),
-            $s->proportions->text(RatioBy::Volume) ?? '', $s->proportions->text(RatioBy::Mass) ?? '', $s->proportions->bothStated ? 'both' : $s->proportions->stated->value, $s->proportions->missing, !$product->ratio->isOnePart(),
+            $s->stepKey,
+            $product->id,
+            $product->name,
+            $product->example,
+            $s->coat,
+            RouteScreen::status($s->stepKey, $replayed, $piece, $piece->route()),
+            $s->proportions->text(RatioBy::Volume) ?? '',
+            $s->proportions->text(RatioBy::Mass) ?? '',
+            $s->proportions->bothStated ? 'both' : $s->proportions->stated->value,
+            $s->proportions->missing,
+            !$product->ratio->isOnePart(),
             $shown->value($product->dft),
             $shown->of($s->wet, 'wft', FilmThickness::class),
             $shown->value($piece->context->area()),
@@ -70,23 +105,40 @@ final readonly class CoatScreen
             $shown->of($s->waste, 'mass', Mass::class),
             self::parts($s, $step, $shown),
             self::clock(Pot::of($s->stepKey, $product, $replayed, Record::effective($piece->part->log))),
-            $time($s->cure['touch'] ?? null), $time($s->cure['recoatMin'] ?? null), $time($s->cure['recoatMax'] ?? null), $time($s->cure['full'] ?? null),
+            $time($s->cure['touch'] ?? null),
+            $time($s->cure['recoatMin'] ?? null),
+            $time($s->cure['recoatMax'] ?? null),
+            $time($s->cure['full'] ?? null),
             $shown->of($s->gate, 'margin', TemperatureDifference::class),
             $s->gate->flag('open'),
             $warnings,
-            array_map(static fn (string $id): string => $piece->context->catalogue()->cautions[$id]->name, $product->cautions),
+            array_map(
+                static fn(string $id): string => $piece->context->catalogue()->cautions[$id]->name,
+                $product->cautions,
+            ),
         );
     }
 
     private static function clock(?Pot $pot): ?MixClock
     {
-        return null === $pot ? null : new MixClock(Screens::instant($pot->mixedAt) ?? '', Screens::instant($pot->readyAt) ?? '', Screens::instant($pot->usableUntil) ?? '', $pot->batch);
+        return null === $pot
+            ? null
+            : new MixClock(
+                Screens::instant($pot->mixedAt) ?? '',
+                Screens::instant($pot->readyAt) ?? '',
+                Screens::instant($pot->usableUntil) ?? '',
+                $pot->batch,
+            );
     }
 
     /** @return list<MixPart> parts in pouring order; share and top are fractions of the batch for the drawing */
     private static function parts(CoatSheet $s, Mass $step, Shown $shown): array
     {
-        $names = ['base' => $s->product->ratio->isOnePart() ? 'Paint' : 'Base A', 'hardener' => 'Hardener B', 'thinner' => 'Thinner'];
+        $names = [
+            'base' => $s->product->ratio->isOnePart() ? 'Paint' : 'Base A',
+            'hardener' => 'Hardener B',
+            'thinner' => 'Thinner',
+        ];
         $total = $s->batches->quantity('each', Volume::class)->litresValue();
         $parts = [];
         $top = 0.0;
@@ -104,7 +156,14 @@ final readonly class CoatScreen
             $reading = $s->readings[$part] ?? null;
             $mass = null === $reading ? null : Mass::kilograms($reading->kg() - $before);
             $before = $reading?->kg() ?? $before;
-            $parts[] = new MixPart($name, $shown->value($volume, $mix), null === $mass ? null : $shown->reading($mass, $step), null === $reading ? null : $shown->reading($reading, $step, $mix), $volume->litresValue() / $total, min(1.0, $top));
+            $parts[] = new MixPart(
+                $name,
+                $shown->value($volume, $mix),
+                null === $mass ? null : $shown->reading($mass, $step),
+                null === $reading ? null : $shown->reading($reading, $step, $mix),
+                $volume->litresValue() / $total,
+                min(1.0, $top),
+            );
         }
 
         return $parts;

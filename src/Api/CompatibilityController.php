@@ -31,15 +31,20 @@ final readonly class CompatibilityController
         Verdict::NO => 'No.',
     ];
 
-    public function __construct(private Catalogues $catalogues, private Desk $desk)
-    {
-    }
+    public function __construct(private Catalogues $catalogues, private Desk $desk) {}
 
     #[Route('/api/compatibility/{substrate}', name: 'api_compatibility', methods: ['GET'])]
     #[Answers(FilmList::class)]
     public function films(string $substrate): JsonResponse
     {
-        return new JsonResponse(new FilmList(array_map(static fn (Product $p): FilmLine => new FilmLine($p->id, $p->name, $p->example, $p->hatch), $this->asked($substrate)->films())));
+        return new JsonResponse(
+            new FilmList(
+                array_map(
+                    static fn(Product $p): FilmLine => new FilmLine($p->id, $p->name, $p->example, $p->hatch),
+                    $this->asked($substrate)->films(),
+                ),
+            ),
+        );
     }
 
     #[Route('/api/compatibility/{substrate}/{below}', name: 'api_compatibility_row', methods: ['GET'])]
@@ -49,7 +54,15 @@ final readonly class CompatibilityController
         $asked = $this->asked($substrate);
         $under = self::BARE === $below ? null : $this->film($below);
 
-        return new JsonResponse(new VerdictRow($below, array_map(static fn (Product $p): VerdictCell => new VerdictCell($p->id, $asked->ask($under, $p)->answer()), $asked->films())));
+        return new JsonResponse(
+            new VerdictRow(
+                $below,
+                array_map(
+                    static fn(Product $p): VerdictCell => new VerdictCell($p->id, $asked->ask($under, $p)->answer()),
+                    $asked->films(),
+                ),
+            ),
+        );
     }
 
     #[Route('/api/compatibility/{substrate}/{below}/{above}', name: 'api_compatibility_answer', methods: ['GET'])]
@@ -58,9 +71,24 @@ final readonly class CompatibilityController
     {
         $over = $this->film($above);
         $verdict = $this->asked($substrate)->ask(self::BARE === $below ? null : $this->film($below), $over);
-        $words = self::BARE === $below && Verdict::NO !== $verdict->answer() ? 'Yes, on the bare material once it is prepared.' : self::WORDS[$verdict->answer()];
+        $words =
+            self::BARE === $below && Verdict::NO !== $verdict->answer()
+                ? 'Yes, on the bare material once it is prepared.'
+                : self::WORDS[$verdict->answer()];
 
-        return new JsonResponse(new VerdictView($verdict->answer(), $words, self::steps($verdict->fresh), self::steps($verdict->cured), array_map(static fn (Need $n): AgainstView => new AgainstView($n->says, $n->consequence, $n->source), $verdict->against), '' === $over->notes ? [] : [$over->notes]));
+        return new JsonResponse(
+            new VerdictView(
+                $verdict->answer(),
+                $words,
+                self::steps($verdict->fresh),
+                self::steps($verdict->cured),
+                array_map(
+                    static fn(Need $n): AgainstView => new AgainstView($n->says, $n->consequence, $n->source),
+                    $verdict->against,
+                ),
+                '' === $over->notes ? [] : [$over->notes],
+            ),
+        );
     }
 
     /**
@@ -70,7 +98,7 @@ final readonly class CompatibilityController
      */
     private static function steps(?array $steps): ?array
     {
-        return null === $steps ? null : array_map(static fn (Step $s): string => $s->name, $steps);
+        return null === $steps ? null : array_map(static fn(Step $s): string => $s->name, $steps);
     }
 
     private function asked(string $substrate): Compatibility

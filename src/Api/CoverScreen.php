@@ -22,12 +22,13 @@ use Hull\Store\CoatAhead;
 use Hull\Store\Outlook;
 use Psr\Clock\ClockInterface;
 
-/** Says before a coat is begun whether the store has enough of it, what comes short next, and who could use the same mix. */
+/**
+ * Says before a coat is begun whether the store has enough of it, what comes short next, and who could use the same
+ * mix.
+ */
 final readonly class CoverScreen
 {
-    public function __construct(private Stored $stored, private Storeroom $room, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Stored $stored, private Storeroom $room, private ClockInterface $clock) {}
 
     /** @param list<JobRow> $jobs of the yard */
     public function view(PartRow $row, string $step, array $jobs, Shown $shown): ?CoverView
@@ -40,36 +41,80 @@ final readonly class CoverScreen
         if (null === $product) {
             return null;
         }
-        usort($jobs, static fn (JobRow $a, JobRow $b): int => [$b === $row->job] <=> [$a === $row->job]);
+        usort($jobs, static fn(JobRow $a, JobRow $b): int => [$b === $row->job] <=> [$a === $row->job]);
         foreach ($jobs as $job) {
             $read = JobPieces::of($this->stored, $job, $now);
-            $coats = [...$coats, ...array_filter(Wanted::of($read->pieces, $read->done)->coats, static fn (CoatAhead $c): bool => $c->product === $product)];
+            $coats = [
+                ...$coats,
+                ...array_filter(
+                    Wanted::of($read->pieces, $read->done)->coats,
+                    static fn(CoatAhead $c): bool => $c->product === $product,
+                ),
+            ];
             foreach (RideAlong::of($product, $read->pieces, $read->done) as $id => $key) {
                 $id = (string) $id;
                 if ($id !== $own) {
-                    $rides[] = new RideView($id, $read->pieces[$id]->part->name, $job->name, $shown->value(self::paint($read->pieces[$id], $key)));
+                    $rides[] = new RideView(
+                        $id,
+                        $read->pieces[$id]->part->name,
+                        $job->name,
+                        $shown->value(self::paint($read->pieces[$id], $key)),
+                    );
                 }
             }
         }
-        usort($coats, static fn (CoatAhead $a, CoatAhead $b): int => [$b->partId === $own && $b->stepKey === $step] <=> [$a->partId === $own && $a->stepKey === $step]);
-        $states = array_values(array_filter($this->room->states(), static fn (\Hull\Store\TinState $s): bool => $s->tin->material === $product));
-        $outlook = Outlook::of($coats, [$product => array_map(static fn (\Hull\Store\TinState $s): Lot => $s->asLot(), $states)], $now);
+        usort(
+            $coats,
+            static fn(CoatAhead $a, CoatAhead $b): int => [$b->partId === $own && $b->stepKey === $step] <=> [
+                $a->partId === $own && $a->stepKey === $step,
+            ],
+        );
+        $states = array_values(
+            array_filter(
+                $this->room->states(),
+                static fn(\Hull\Store\TinState $s): bool => $s->tin->material === $product,
+            ),
+        );
+        $outlook = Outlook::of(
+            $coats,
+            [$product => array_map(static fn(\Hull\Store\TinState $s): Lot => $s->asLot(), $states)],
+            $now,
+        );
         $cover = $outlook->for($own, $step);
         $short = $outlook->firstShort($product);
         $batches = [];
         foreach ($states as $state) {
             $batches[$state->tin->id] = $state->tin->batch;
         }
-        $inStore = array_sum(array_map(static fn (\Hull\Store\TinState $s): float => $s->isExpired($now) ? 0.0 : $s->left->si(), $states));
-        $taken = null === $cover ? 0.0 : array_sum(array_map(static fn (array $f): float => $f[1]->si(), $cover->from));
+        $inStore = array_sum(
+            array_map(static fn(\Hull\Store\TinState $s): float => $s->isExpired($now) ? 0.0 : $s->left->si(), $states),
+        );
+        $taken = null === $cover ? 0.0 : array_sum(array_map(static fn(array $f): float => $f[1]->si(), $cover->from));
 
         return new CoverView(
             null !== $cover,
             null === $cover || $cover->isEnough(),
-            null === $cover ? [] : array_map(static fn (array $f): string => sprintf('%s of batch %s%s', $shown->value($f[1])->text, $batches[$f[0]->id] ?? '', null === $f[0]->expires ? '' : ', good until '.$f[0]->expires->format('j M Y')), $cover->from),
+            null === $cover
+                ? []
+                : array_map(
+                    static fn(array $f): string => sprintf(
+                        '%s of batch %s%s',
+                        $shown->value($f[1])->text,
+                        $batches[$f[0]->id] ?? '',
+                        null === $f[0]->expires ? '' : ', good until ' . $f[0]->expires->format('j M Y'),
+                    ),
+                    $cover->from,
+                ),
             $shown->value($cover->short ?? Volume::litres(0.0)),
             $shown->value(Volume::litres(max(0.0, $inStore - $taken))),
-            null === $short || $short === $cover ? '' : sprintf('%s takes %s more: %s short.', $short->coat->part, $shown->value($short->coat->paint)->text, $shown->value($short->short)->text),
+            null === $short || $short === $cover
+                ? ''
+                : sprintf(
+                    '%s takes %s more: %s short.',
+                    $short->coat->part,
+                    $shown->value($short->coat->paint)->text,
+                    $shown->value($short->short)->text,
+                ),
             $rides,
         );
     }

@@ -15,9 +15,7 @@ use Symfony\Component\Uid\Uuid;
 /** Who asks, in which units, and which of the workshop's rows an id means. */
 final readonly class Desk
 {
-    public function __construct(private Security $security, private EntityManagerInterface $em)
-    {
-    }
+    public function __construct(private Security $security, private EntityManagerInterface $em) {}
 
     public function account(): Account
     {
@@ -66,6 +64,7 @@ final readonly class Desk
             throw new NotFoundHttpException();
         }
 
-        return $this->em->getRepository($class)->findOneBy(['id' => Uuid::fromString($id)]) ?? throw new NotFoundHttpException();
+        return $this->em->getRepository($class)->findOneBy(['id' => Uuid::fromString($id)]) ??
+            throw new NotFoundHttpException();
     }
 }

@@ -21,9 +21,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class JobController
 {
-    public function __construct(private Desk $desk, private Bookkeeper $books, private TodayScreen $today)
-    {
-    }
+    public function __construct(private Desk $desk, private Bookkeeper $books, private TodayScreen $today) {}
 
     #[Route('/api/today', name: 'api_today', methods: ['GET'])]
     #[Answers(TodayView::class)]
@@ -45,7 +43,11 @@ final readonly class JobController
     public function open(Request $request): JsonResponse
     {
         $body = JsonBody::of($request)->only(['name', 'note']);
-        $row = $this->books->open($this->desk->account()->workshop, $body->field('name')->text(120), \Hull\Input\Node::remark($body->optional('note'), 2000));
+        $row = $this->books->open(
+            $this->desk->account()->workshop,
+            $body->field('name')->text(120),
+            \Hull\Input\Node::remark($body->optional('note'), 2000),
+        );
 
         return new JsonResponse(new Created((string) $row->id), 201);
     }
@@ -54,7 +56,10 @@ final readonly class JobController
     #[Answers(Created::class, 201)]
     public function import(Request $request, Catalogues $catalogues): JsonResponse
     {
-        $row = $this->books->import($this->desk->account()->workshop, $catalogues->reader($this->desk->account()->workshop)->job(JsonBody::of($request)));
+        $row = $this->books->import(
+            $this->desk->account()->workshop,
+            $catalogues->reader($this->desk->account()->workshop)->job(JsonBody::of($request)),
+        );
 
         return new JsonResponse(new Created((string) $row->id), 201);
     }
@@ -79,7 +84,14 @@ final readonly class JobController
     public function without(string $job, Request $request, Catalogues $catalogues): JsonResponse
     {
         $row = $this->desk->job($job);
-        $this->books->without($row, $catalogues->reader($row->workshop)->without(JsonBody::of($request)->only(['without'])->field('without')));
+        $this->books->without(
+            $row,
+            $catalogues->reader($row->workshop)->without(
+                JsonBody::of($request)
+                    ->only(['without'])
+                    ->field('without'),
+            ),
+        );
 
         return new JsonResponse($this->today->job($row));
     }
@@ -90,8 +102,13 @@ final readonly class JobController
         $read = $stored->job($this->desk->job($job));
         $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($read->name)), '-');
         $response = new JsonResponse(JobWriter::job($read));
-        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
-        $response->headers->set('Content-Disposition', sprintf('attachment; filename="%s.hull.json"', '' === $slug ? 'job' : $slug));
+        $response->setEncodingOptions(
+            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION,
+        );
+        $response->headers->set(
+            'Content-Disposition',
+            sprintf('attachment; filename="%s.hull.json"', '' === $slug ? 'job' : $slug),
+        );
 
         return $response;
     }

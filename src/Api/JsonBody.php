@@ -20,8 +20,17 @@ final class JsonBody
 
     public static function of(Request $request): Node
     {
-        if ((int) $request->headers->get('Content-Length', '0') > self::MOST_BYTES || strlen($request->getContent()) > self::MOST_BYTES) {
-            throw new HttpException(413, sprintf('The body is larger than %d MB; that is the most that is read.', intdiv(self::MOST_BYTES, 1_000_000)));
+        if (
+            (int) $request->headers->get('Content-Length', '0') > self::MOST_BYTES ||
+            strlen($request->getContent()) > self::MOST_BYTES
+        ) {
+            throw new HttpException(
+                413,
+                sprintf(
+                    'The body is larger than %d MB; that is the most that is read.',
+                    intdiv(self::MOST_BYTES, 1_000_000),
+                ),
+            );
         }
 
         return self::decode($request->getContent(), self::gallon($request));
@@ -30,7 +39,10 @@ final class JsonBody
     /** What the address of a request asks, less what is empty. */
     public static function query(Request $request): Node
     {
-        return Node::root(array_filter($request->query->all(), static fn (mixed $v): bool => '' !== $v), self::gallon($request));
+        return Node::root(
+            array_filter($request->query->all(), static fn(mixed $v): bool => '' !== $v),
+            self::gallon($request),
+        );
     }
 
     public static function gallon(Request $request): Gallon
@@ -45,7 +57,7 @@ final class JsonBody
         try {
             return Node::root(json_decode($json, true, self::MOST_DEPTH, \JSON_THROW_ON_ERROR), $gallon);
         } catch (\JsonException $e) {
-            throw new InvalidInput('', 'The body is not JSON: '.$e->getMessage().'.', 'a JSON document in UTF-8');
+            throw new InvalidInput('', 'The body is not JSON: ' . $e->getMessage() . '.', 'a JSON document in UTF-8');
         }
     }
 }

@@ -22,9 +22,12 @@ final readonly class OwnCatalogueController
 {
     private const MOST = 200_000;
 
-    public function __construct(private Desk $desk, private OwnText $own, private Bookkeeper $books, private string $example)
-    {
-    }
+    public function __construct(
+        private Desk $desk,
+        private OwnText $own,
+        private Bookkeeper $books,
+        private string $example,
+    ) {}
 
     #[Route('/api/workshop/catalogue', name: 'api_own_catalogue', methods: ['GET'])]
     #[Answers(OwnCatalogueView::class)]
@@ -56,10 +59,17 @@ final readonly class OwnCatalogueController
             throw new InvalidInput('/text', $errors[0]->text(), $errors[0]->accepted);
         }
         $workshop = $this->desk->account()->workshop;
-        $gone = array_diff([] === $this->own->errors($workshop->ownCatalogue) ? $this->own->ids($workshop->ownCatalogue) : [], $this->own->ids($text));
+        $gone = array_diff(
+            [] === $this->own->errors($workshop->ownCatalogue) ? $this->own->ids($workshop->ownCatalogue) : [],
+            $this->own->ids($text),
+        );
         $used = $this->books->naming(array_values($gone));
         if ([] !== $used) {
-            throw new InvalidInput('/text', sprintf('%s still used by: %s.', implode(', ', $gone), implode(', ', $used)), 'a catalogue that keeps what routes and records name');
+            throw new InvalidInput(
+                '/text',
+                sprintf('%s still used by: %s.', implode(', ', $gone), implode(', ', $used)),
+                'a catalogue that keeps what routes and records name',
+            );
         }
         $this->books->keepOwnCatalogue($workshop, $text, Desk::version(JsonBody::of($request)));
 
@@ -69,17 +79,33 @@ final readonly class OwnCatalogueController
     #[Route('/api/workshop/catalogue/file', name: 'api_own_catalogue_file', methods: ['GET'])]
     public function file(): Response
     {
-        return new Response($this->desk->account()->workshop->ownCatalogue, 200, ['Content-Type' => 'application/yaml; charset=utf-8', 'Content-Disposition' => 'attachment; filename="own-catalogue.yaml"']);
+        return new Response($this->desk->account()->workshop->ownCatalogue, 200, [
+            'Content-Type' => 'application/yaml; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="own-catalogue.yaml"',
+        ]);
     }
 
     private static function text(Request $request): string
     {
-        return Node::remark(JsonBody::of($request)->only(['text', 'version'])->field('text'), self::MOST);
+        return Node::remark(
+            JsonBody::of($request)
+                ->only(['text', 'version'])
+                ->field('text'),
+            self::MOST,
+        );
     }
 
     /** @param list<LineError> $errors */
     private function view(string $text, array $errors): OwnCatalogueView
     {
-        return new OwnCatalogueView($this->desk->account()->workshop->edition('catalogue'), $text, array_map(static fn (LineError $e): LineErrorView => new LineErrorView($e->line, $e->detail, $e->accepted), $errors), (string) file_get_contents($this->example));
+        return new OwnCatalogueView(
+            $this->desk->account()->workshop->edition('catalogue'),
+            $text,
+            array_map(
+                static fn(LineError $e): LineErrorView => new LineErrorView($e->line, $e->detail, $e->accepted),
+                $errors,
+            ),
+            (string) file_get_contents($this->example),
+        );
     }
 }

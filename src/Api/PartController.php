@@ -60,16 +60,28 @@ final readonly class PartController
     private const VESSEL = '1 L';
     private const MOST_TEXT = 200_000;
 
-    public function __construct(private Desk $desk, private Bookkeeper $books, private Stored $stored, private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Desk $desk,
+        private Bookkeeper $books,
+        private Stored $stored,
+        private Catalogues $catalogues,
+        private YardAir $air,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/shapes', name: 'api_shapes', methods: ['POST'])]
     #[Takes(ShapesBody::class)]
     #[Answers(ShapesView::class)]
     public function shapes(Request $request, SurveyScreen $screen): JsonResponse
     {
-        return new JsonResponse($screen->measure(JsonBody::of($request)->only(['shapes'])->field('shapes'), $this->desk->shown()));
+        return new JsonResponse(
+            $screen->measure(
+                JsonBody::of($request)
+                    ->only(['shapes'])
+                    ->field('shapes'),
+                $this->desk->shown(),
+            ),
+        );
     }
 
     #[Route('/api/shapes/list', name: 'api_shapes_list', methods: ['POST'])]
@@ -83,7 +95,14 @@ final readonly class PartController
                 $fields[mb_strtolower($field->name)] = $field->name;
             }
         }
-        $rows = Csv::read(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), ['kind', 'name', ...Keys::of($fields)], ['kind']);
+        $rows = Csv::read(
+            JsonBody::of($request)
+                ->only(['text'])
+                ->field('text')
+                ->text(self::MOST_TEXT),
+            ['kind', 'name', ...Keys::of($fields)],
+            ['kind'],
+        );
         $shapes = [];
         foreach ($rows as $number => $row) {
             $typed = [];
@@ -150,13 +169,20 @@ final readonly class PartController
         $body = JsonBody::of($request)->only(['steps', 'number', 'because']);
         $route = $this->catalogues->reader($row->workshop)->route($body->field('steps'));
         if ($body->field('number')->integer(0, \PHP_INT_MAX) !== ($row->latestRoute()->number ?? 0)) {
-            throw new ConflictHttpException('The route was changed after you opened it. Nothing was stored; load it again.');
+            throw new ConflictHttpException(
+                'The route was changed after you opened it. Nothing was stored; load it again.',
+            );
         }
         $piece = $this->stored->workpiece($row);
         $finished = Keys::of($piece->replay($this->clock->now(), $this->air->series($row))->finished);
         foreach ($finished as $key) {
             if (null === $route->find($key)) {
-                throw $body->field('steps')->refuse('A finished step cannot be taken out of the route; correct the record instead.', 'a route that keeps every finished step');
+                throw $body
+                    ->field('steps')
+                    ->refuse(
+                        'A finished step cannot be taken out of the route; correct the record instead.',
+                        'a route that keeps every finished step',
+                    );
             }
         }
         $this->books->route($row, $route, $body->optional('because')?->text(500) ?? 'changed by hand');
@@ -171,15 +197,27 @@ final readonly class PartController
     {
         $row = $this->desk->part($part);
         $this->books->hold($row);
-        $schools = JsonBody::of($request)->only(['schools'])->field('schools');
-        $survey = [...$row->survey, 'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $schools->value]];
-        $read = $this->catalogues->reader($row->workshop)->part(Node::root($survey), Keys::of($this->stored->places($row->job)));
+        $schools = JsonBody::of($request)
+            ->only(['schools'])
+            ->field('schools');
+        $survey = [
+            ...$row->survey,
+            'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $schools->value],
+        ];
+        $read = $this->catalogues
+            ->reader($row->workshop)
+            ->part(Node::root($survey), Keys::of($this->stored->places($row->job)));
         $place = $this->stored->places($row->job)[$read->place];
         $this->books->survey($row->job, $row, $read, $place, $row->version);
         $piece = $this->stored->workpiece($row);
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
-        $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
-        $ahead = array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), (new RoutePlanner($piece->context))->plan($replayed->state)->steps);
+        $done = array_values(
+            array_filter($piece->route()->steps, static fn(RouteStep $s): bool => isset($replayed->finished[$s->key])),
+        );
+        $ahead = array_map(
+            static fn(RouteStep $s): RouteStep => $s->withKey(''),
+            (new RoutePlanner($piece->context))->plan($replayed->state)->steps,
+        );
         $this->books->route($row, WorkRoute::of([...$done, ...$ahead]), Bookkeeper::PLANNED);
 
         return new JsonResponse($screen->view($row, $this->desk->shown()));
@@ -216,7 +254,9 @@ final readonly class PartController
     #[Answers(BesideView::class)]
     public function beside(string $part, string $question, string $answer, AlternativesScreen $screen): JsonResponse
     {
-        return new JsonResponse($screen->beside($this->asked($part, $question, $answer), $question, $answer, $this->desk->shown()));
+        return new JsonResponse(
+            $screen->beside($this->asked($part, $question, $answer), $question, $answer, $this->desk->shown()),
+        );
     }
 
     /** @throws NotFoundHttpException when there is no such question, or no such answer to it */
@@ -244,11 +284,37 @@ final readonly class PartController
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
             $cards = $screen->cards($piece->inAir($replayed->air), $replayed, $tools, $shown);
-            $place = $piece->place->name.' · '.$words->of($row, $replayed->air, $shown);
+            $place = $piece->place->name . ' · ' . $words->of($row, $replayed->air, $shown);
 
-            return new JsonResponse(new MixView((string) $row->id, '', $place, $shown->value($tools->vessel)->text, $shown->value($tools->step)->text, $tools->helper, $tools->tray, $cards, $scale->isThere(), Screens::instant((float) $this->clock->now()->format('U') / 3600) ?? ''));
+            return new JsonResponse(
+                new MixView(
+                    (string) $row->id,
+                    '',
+                    $place,
+                    $shown->value($tools->vessel)->text,
+                    $shown->value($tools->step)->text,
+                    $tools->helper,
+                    $tools->tray,
+                    $cards,
+                    $scale->isThere(),
+                    Screens::instant((float) $this->clock->now()->format('U') / 3600) ?? '',
+                ),
+            );
         } catch (NoRoute $e) {
-            return new JsonResponse(new MixView((string) $row->id, $e->getMessage(), $this->stored->places($row->job)[$read->place]->name, $shown->value($tools->vessel)->text, $shown->value($tools->step)->text, $tools->helper, $tools->tray, [], false, ''));
+            return new JsonResponse(
+                new MixView(
+                    (string) $row->id,
+                    $e->getMessage(),
+                    $this->stored->places($row->job)[$read->place]->name,
+                    $shown->value($tools->vessel)->text,
+                    $shown->value($tools->step)->text,
+                    $tools->helper,
+                    $tools->tray,
+                    [],
+                    false,
+                    '',
+                ),
+            );
         }
     }
 
@@ -258,9 +324,25 @@ final readonly class PartController
     public function pour(string $part, string $step, Request $request, PourScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
-        $asked = Node::root(array_filter(['poured' => $request->query->get('poured'), 'zero' => $request->query->get('zero')], static fn (mixed $v): bool => null !== $v));
-        $whole = static fn (?Node $n): float => null === $n ? 0.0 : (is_numeric($n->value) && abs((float) $n->value) < 1e6 ? (float) $n->value : throw $n->refuse('This is not a number.', 'a number'));
-        $view = $screen->view($row, $step, $this->tools($request, $row->workshop->scaleStepG), (int) $whole($asked->optional('poured')), $whole($asked->optional('zero')), $this->desk->shown());
+        $asked = Node::root(
+            array_filter(
+                ['poured' => $request->query->get('poured'), 'zero' => $request->query->get('zero')],
+                static fn(mixed $v): bool => null !== $v,
+            ),
+        );
+        $whole = static fn(?Node $n): float => null === $n
+            ? 0.0
+            : (is_numeric($n->value) && abs((float) $n->value) < 1e6
+                ? (float) $n->value
+                : throw $n->refuse('This is not a number.', 'a number'));
+        $view = $screen->view(
+            $row,
+            $step,
+            $this->tools($request, $row->workshop->scaleStepG),
+            (int) $whole($asked->optional('poured')),
+            $whole($asked->optional('zero')),
+            $this->desk->shown(),
+        );
 
         return new JsonResponse($view ?? throw new NotFoundHttpException());
     }
@@ -271,7 +353,9 @@ final readonly class PartController
     {
         $row = $this->desk->part($part);
 
-        return new JsonResponse($screen->view($row, $step, $this->desk->jobs(), $this->desk->shown()) ?? throw new NotFoundHttpException());
+        return new JsonResponse(
+            $screen->view($row, $step, $this->desk->jobs(), $this->desk->shown()) ?? throw new NotFoundHttpException(),
+        );
     }
 
     #[Route('/api/parts/{part}/windows', name: 'api_windows', methods: ['GET'])]
@@ -295,7 +379,21 @@ final readonly class PartController
     {
         $row = $this->desk->part($part);
         $this->books->hold($row);
-        $body = JsonBody::of($request)->only(['kind', 'step', 'at', 'temperature', 'humidity', 'note', 'corrects', 'withdrawn', 'rule', 'by', 'used', 'film', 'outside']);
+        $body = JsonBody::of($request)->only([
+            'kind',
+            'step',
+            'at',
+            'temperature',
+            'humidity',
+            'note',
+            'corrects',
+            'withdrawn',
+            'rule',
+            'by',
+            'used',
+            'film',
+            'outside',
+        ]);
         $entry = $this->catalogues->reader($row->workshop)->entry($body->without('outside'), Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
@@ -303,27 +401,62 @@ final readonly class PartController
         if (null !== $entry->stepKey && null === $this->stored->workpiece($row)->route()->find($entry->stepKey)) {
             throw $body->field('step')->refuse('The route has no such step.', 'the key of a step of the route');
         }
-        if (null !== $entry->corrects && [] === array_filter($row->log->toArray(), static fn (\App\Entity\LogRow $l): bool => $l->entryId === $entry->corrects)) {
+        if (
+            null !== $entry->corrects &&
+            [] ===
+                array_filter(
+                    $row->log->toArray(),
+                    static fn(\App\Entity\LogRow $l): bool => $l->entryId === $entry->corrects,
+                )
+        ) {
             throw $body->field('corrects')->refuse('There is no such entry.', 'the id of an entry of this part');
         }
         $gained = $this->books->log($row, $entry, $this->desk->account()->name, $body->optional('outside')?->text(300));
 
-        return new JsonResponse(new LogAnswer($entry->id, array_map(fn (RouteStep $s): string => $this->catalogues->for($row->workshop)->step($s->step)->name, $gained), $gained[0]->because ?? ''), 201);
+        return new JsonResponse(
+            new LogAnswer(
+                $entry->id,
+                array_map(
+                    fn(RouteStep $s): string => $this->catalogues->for($row->workshop)->step($s->step)->name,
+                    $gained,
+                ),
+                $gained[0]->because ?? '',
+            ),
+            201,
+        );
     }
 
     private function tools(Request $request, float $stepG): Tools
     {
-        $asked = Node::root(['vessel' => $request->query->getString('vessel', self::VESSEL), 'scale' => $request->query->getString('scale'), 'helper' => $request->query->getString('helper', '0'), 'tray' => $request->query->getString('tray', '0')], JsonBody::gallon($request));
+        $asked = Node::root(
+            [
+                'vessel' => $request->query->getString('vessel', self::VESSEL),
+                'scale' => $request->query->getString('scale'),
+                'helper' => $request->query->getString('helper', '0'),
+                'tray' => $request->query->getString('tray', '0'),
+            ],
+            JsonBody::gallon($request),
+        );
         $vessel = $asked->field('vessel')->quantity(Volume::class);
-        $step = '' === $asked->field('scale')->value ? Mass::grams($stepG) : $asked->field('scale')->quantity(Mass::class);
+        $step =
+            '' === $asked->field('scale')->value ? Mass::grams($stepG) : $asked->field('scale')->quantity(Mass::class);
         if ($vessel->litresValue() <= 0.0) {
-            throw $asked->field('vessel')->refuse('A vessel without room mixes nothing.', 'a volume above zero such as 1 L');
+            throw $asked
+                ->field('vessel')
+                ->refuse('A vessel without room mixes nothing.', 'a volume above zero such as 1 L');
         }
         if ($step->kg() <= 0.0) {
-            throw $asked->field('scale')->refuse('A scale without a step reads nothing.', 'a mass above zero such as 1 g or 0.1 g');
+            throw $asked
+                ->field('scale')
+                ->refuse('A scale without a step reads nothing.', 'a mass above zero such as 1 g or 0.1 g');
         }
 
-        return new Tools($vessel, $step, '1' === $asked->field('helper')->choice(['0', '1']), '1' === $asked->field('tray')->choice(['0', '1']));
+        return new Tools(
+            $vessel,
+            $step,
+            '1' === $asked->field('helper')->choice(['0', '1']),
+            '1' === $asked->field('tray')->choice(['0', '1']),
+        );
     }
 
     /** @return array{Part, Place} */
@@ -335,7 +468,9 @@ final readonly class PartController
         $node = $body->field('part');
         foreach (['route', 'log'] as $foreign) {
             if (null !== $node->optional($foreign)) {
-                throw $node->field($foreign)->refuse('A survey holds no route and no log.', 'a part without "'.$foreign.'"');
+                throw $node
+                    ->field($foreign)
+                    ->refuse('A survey holds no route and no log.', 'a part without "' . $foreign . '"');
             }
         }
 

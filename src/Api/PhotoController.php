@@ -18,9 +18,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Photos of a part, before, during and after. */
 final readonly class PhotoController
 {
-    public function __construct(private Desk $desk, private Album $album)
-    {
-    }
+    public function __construct(private Desk $desk, private Album $album) {}
 
     #[Route('/api/parts/{part}/photos', name: 'api_photos', methods: ['GET'])]
     #[Answers(PhotoList::class)]
@@ -37,7 +35,17 @@ final readonly class PhotoController
         $row = $this->desk->part($part);
         $body = JsonBody::of($request)->only(['moment', 'caption', 'image']);
 
-        return new JsonResponse(self::view($this->album->keep($row, $body->field('moment')->choice(Album::MOMENTS), Node::remark($body->optional('caption'), 200), $body->field('image')->text(JsonBody::MOST_BYTES))), 201);
+        return new JsonResponse(
+            self::view(
+                $this->album->keep(
+                    $row,
+                    $body->field('moment')->choice(Album::MOMENTS),
+                    Node::remark($body->optional('caption'), 200),
+                    $body->field('image')->text(JsonBody::MOST_BYTES),
+                ),
+            ),
+            201,
+        );
     }
 
     #[Route('/api/photos/{photo}', name: 'api_photo', methods: ['GET'])]
@@ -46,7 +54,11 @@ final readonly class PhotoController
     {
         $row = $this->album->find($photo);
 
-        return new Response('1' === $request->query->get('small') ? $row->thumbnail() : $row->contents(), 200, ['Content-Type' => $row->type, 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline']);
+        return new Response('1' === $request->query->get('small') ? $row->thumbnail() : $row->contents(), 200, [
+            'Content-Type' => $row->type,
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Content-Disposition' => 'inline',
+        ]);
     }
 
     #[Route('/api/photos/{photo}', name: 'api_photo_remove', methods: ['DELETE'])]
@@ -60,6 +72,14 @@ final readonly class PhotoController
 
     private static function view(PhotoRow $row): PhotoView
     {
-        return new PhotoView((string) $row->id, $row->moment, $row->caption, $row->at->format('Y-m-d\TH:i:s\Z'), $row->width, $row->height, '/api/photos/'.$row->id);
+        return new PhotoView(
+            (string) $row->id,
+            $row->moment,
+            $row->caption,
+            $row->at->format('Y-m-d\TH:i:s\Z'),
+            $row->width,
+            $row->height,
+            '/api/photos/' . $row->id,
+        );
     }
 }

@@ -34,23 +34,49 @@ final readonly class PlaceHoursScreen
 
     private const EDGES = [0, -1, 1];
 
-    public function __construct(private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock) {}
 
     public function of(Workshop $workshop, Place $place, Shown $shown): PlaceHours
     {
-        return $this->view($workshop, $place, array_map(fn (int $edge): PlaceAir => $this->air->airs($workshop, $edge)->at(YardAir::key($place)), self::EDGES), $shown);
+        return $this->view(
+            $workshop,
+            $place,
+            array_map(
+                fn(int $edge): PlaceAir => $this->air->airs($workshop, $edge)->at(YardAir::key($place)),
+                self::EDGES,
+            ),
+            $shown,
+        );
     }
 
     /** As if it were heated or dried; with the volume of the room also how much water that takes out of it. */
-    public function asIf(Workshop $workshop, Place $place, ?Temperature $heatTo, ?RelativeHumidity $dryTo, ?Volume $room, Shown $shown): AsIfView
-    {
-        $airs = array_map(fn (int $edge): PlaceAir => $this->air->air($workshop, $place, $heatTo, $dryTo, $edge), self::EDGES);
+    public function asIf(
+        Workshop $workshop,
+        Place $place,
+        ?Temperature $heatTo,
+        ?RelativeHumidity $dryTo,
+        ?Volume $room,
+        Shown $shown,
+    ): AsIfView {
+        $airs = array_map(
+            fn(int $edge): PlaceAir => $this->air->air($workshop, $place, $heatTo, $dryTo, $edge),
+            self::EDGES,
+        );
         $wet = $this->air->air($workshop, $place, $heatTo)->airAt($this->clock->now()->getTimestamp() / 3600.0);
-        $water = null === $dryTo || null === $room ? null : Registry::standard()->run('climate.dehumidify', ['temperature' => $wet->temperature, 'humidity' => $wet->humidity, 'wanted' => $dryTo, 'room' => $room]);
+        $water =
+            null === $dryTo || null === $room
+                ? null
+                : Registry::standard()->run('climate.dehumidify', [
+                    'temperature' => $wet->temperature,
+                    'humidity' => $wet->humidity,
+                    'wanted' => $dryTo,
+                    'room' => $room,
+                ]);
 
-        return new AsIfView($this->view($workshop, $place, $airs, $shown), null === $water ? null : $shown->of($water, 'water', Mass::class));
+        return new AsIfView(
+            $this->view($workshop, $place, $airs, $shown),
+            null === $water ? null : $shown->of($water, 'water', Mass::class),
+        );
     }
 
     /** @param non-empty-list<PlaceAir> $airs as forecast, colder, warmer */
@@ -59,14 +85,19 @@ final readonly class PlaceHoursScreen
         $air = $airs[0];
         [$low, $high] = [[], []];
         foreach ($air->celsius as $i => $_) {
-            $edges = array_map(static fn (PlaceAir $a): float => $a->celsius[$i], $airs);
+            $edges = array_map(static fn(PlaceAir $a): float => $a->celsius[$i], $airs);
             [$low[], $high[]] = [min($edges), max($edges)];
         }
         $forecast = $this->air->forecast();
         $zone = new \DateTimeZone($workshop->timezone);
         $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
         $from = max($air->from, $now - self::BEFORE_H);
-        $cut = static fn (array $list): array => array_values(array_map(static fn (mixed $v): float => is_float($v) ? round($v, 2) : 0.0, array_slice($list, $from - $air->from, self::BEFORE_H + self::AHEAD_H)));
+        $cut = static fn(array $list): array => array_values(
+            array_map(
+                static fn(mixed $v): float => is_float($v) ? round($v, 2) : 0.0,
+                array_slice($list, $from - $air->from, self::BEFORE_H + self::AHEAD_H),
+            ),
+        );
         $gate = GateLine::of($air, Limits::ofAnyFilm(), PartLag::TAU_HOURS['sheet'], true);
         $celsius = $cut($air->celsius);
         $closed = [];
@@ -77,14 +108,31 @@ final readonly class PlaceHoursScreen
         $dew = WindowScreen::gate($here);
 
         return new PlaceHours(
-            YardAir::key($place), $this->catalogues->for($workshop)->places[$place->kind]->name, Screens::instant((float) $from) ?? '', $celsius,
-            $cut($low), $cut($high),
-            $cut($gate->margins), $cut($air->wind), $cut($air->rain), $closed,
-            Screens::instant((float) min($air->measured, $now)) ?? '', Screens::instant((float) (null === $forecast ? $now : $air->forecast)) ?? '',
-            self::ticks($celsius, $shown->units), $shown->value($here->temperature)->text.' · '.$shown->value($here->humidity)->text, $shown->of($dew, 'margin', TemperatureDifference::class),
-            null === $forecast ? 'as the place is set; there is no forecast' : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
+            YardAir::key($place),
+            $this->catalogues->for($workshop)->places[$place->kind]->name,
+            Screens::instant((float) $from) ?? '',
+            $celsius,
+            $cut($low),
+            $cut($high),
+            $cut($gate->margins),
+            $cut($air->wind),
+            $cut($air->rain),
+            $closed,
+            Screens::instant((float) min($air->measured, $now)) ?? '',
+            Screens::instant((float) (null === $forecast ? $now : $air->forecast)) ?? '',
+            self::ticks($celsius, $shown->units),
+            $shown->value($here->temperature)->text . ' · ' . $shown->value($here->humidity)->text,
+            $shown->of($dew, 'margin', TemperatureDifference::class),
+            null === $forecast
+                ? 'as the place is set; there is no forecast'
+                : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
             self::matters($closed, $from, $now, $zone),
-            count(array_filter(array_slice($closed, max(0, $now - $from), self::MATTERS_H), static fn (string $c): bool => '' !== $c)),
+            count(
+                array_filter(
+                    array_slice($closed, max(0, $now - $from), self::MATTERS_H),
+                    static fn(string $c): bool => '' !== $c,
+                ),
+            ),
         );
     }
 
@@ -111,14 +159,21 @@ final readonly class PlaceHoursScreen
     private static function matters(array $closed, int $from, int $now, \DateTimeZone $zone): array
     {
         $said = [];
-        $clock = static fn (int $hour): string => (new \DateTimeImmutable('@'.($hour * 3600)))->setTimezone($zone)->format('D H:i');
-        for ($i = max(0, $now - $from), $end = min(count($closed), $i + self::MATTERS_H); $i < $end;) {
+        $clock = static fn(int $hour): string => (new \DateTimeImmutable('@' . $hour * 3600))
+            ->setTimezone($zone)
+            ->format('D H:i');
+        for ($i = max(0, $now - $from), $end = min(count($closed), $i + self::MATTERS_H); $i < $end; ) {
             $j = $i;
             while ($j < $end && $closed[$j] === $closed[$i]) {
                 ++$j;
             }
             if ('' !== $closed[$i]) {
-                $said[] = sprintf('%s to %s: %s', $clock($from + $i), $clock($from + $j), GateReason::from($closed[$i])->words());
+                $said[] = sprintf(
+                    '%s to %s: %s',
+                    $clock($from + $i),
+                    $clock($from + $j),
+                    GateReason::from($closed[$i])->words(),
+                );
             }
             $i = $j;
         }

@@ -32,9 +32,13 @@ final readonly class PlanController
 {
     private const BY_HAND = 'something was put elsewhere by hand';
 
-    public function __construct(private Desk $desk, private YardPlan $plans, private YardAir $air, private PlanScreen $screen, private Bookkeeper $books)
-    {
-    }
+    public function __construct(
+        private Desk $desk,
+        private YardPlan $plans,
+        private YardAir $air,
+        private PlanScreen $screen,
+        private Bookkeeper $books,
+    ) {}
 
     #[Route('/api/plan', name: 'api_plan', methods: ['GET'])]
     #[Answers(PlanView::class)]
@@ -57,7 +61,12 @@ final readonly class PlanController
         $reasons = $this->plans->outdated($this->plans->latest());
         $fresh = true === $body->optional('fresh')?->boolean();
         $note = Node::remark($body->optional('note'), 300);
-        $this->plans->plan($workshop, '' !== $note ? $note : ([] === $reasons ? '' : implode('; ', $reasons)), $fresh ? [] : $this->pins(), $fresh);
+        $this->plans->plan(
+            $workshop,
+            '' !== $note ? $note : ([] === $reasons ? '' : implode('; ', $reasons)),
+            $fresh ? [] : $this->pins(),
+            $fresh,
+        );
 
         return $this->shown($workshop);
     }
@@ -72,7 +81,11 @@ final readonly class PlanController
         $workshop = $this->desk->account()->workshop;
         $schedule = $this->plans->schedule($workshop);
         if (!isset($schedule->placed[$id])) {
-            throw new InvalidInput('/id', 'The plan has nothing of that name any more.', 'work that is in the latest plan');
+            throw new InvalidInput(
+                '/id',
+                'The plan has nothing of that name any more.',
+                'work that is in the latest plan',
+            );
         }
 
         return new JsonResponse($this->screen->tried($schedule, $id, $start));
@@ -116,7 +129,10 @@ final readonly class PlanController
     public function due(string $job, Request $request): Response
     {
         $row = $this->desk->job($job);
-        $day = JsonBody::of($request)->only(['due'])->optional('due')?->day();
+        $day = JsonBody::of($request)
+            ->only(['due'])
+            ->optional('due')
+            ?->day();
         $this->books->due($row, $day);
 
         return new Response(null, 204);
@@ -128,18 +144,30 @@ final readonly class PlanController
         $body = JsonBody::of($request)->only(['id', 'start']);
         $start = JobReader::instant($body->field('start'));
         if ($start > $this->plans->reach()) {
-            throw $body->field('start')->refuse('No plan reaches that far.', 'an instant up to '.$this->plans->reach()->format('Y-m-d\TH:i:s\Z'));
+            throw $body
+                ->field('start')
+                ->refuse(
+                    'No plan reaches that far.',
+                    'an instant up to ' . $this->plans->reach()->format('Y-m-d\TH:i:s\Z'),
+                );
         }
         $id = $body->field('id')->text();
-        $work = array_map(static fn (Node $w): string => $w->field('id')->text(), Kept::work($this->plans->latest()));
+        $work = array_map(static fn(Node $w): string => $w->field('id')->text(), Kept::work($this->plans->latest()));
 
-        return in_array($id, $work, true) ? [$id, (float) $start->format('U') / 3600.0] : throw $body->field('id')->refuse('The plan has nothing of that name.', 'work that is in the latest plan');
+        return in_array($id, $work, true)
+            ? [$id, (float) $start->format('U') / 3600.0]
+            : throw $body->field('id')->refuse('The plan has nothing of that name.', 'work that is in the latest plan');
     }
 
     /** @return array<int|string, float> */
     private function pins(): array
     {
-        return array_map(static fn (Node $n): float => $n->number(), Node::root($this->plans->latest()->body ?? [])->optional('pins')?->fields() ?? []);
+        return array_map(
+            static fn(Node $n): float => $n->number(),
+            Node::root($this->plans->latest()->body ?? [])
+                ->optional('pins')
+                ?->fields() ?? [],
+        );
     }
 
     private function shown(Workshop $workshop): JsonResponse
@@ -150,17 +178,33 @@ final readonly class PlanController
     private function crewView(Workshop $workshop): CrewView
     {
         $n = Node::root(YardPlan::crew($workshop)->written);
-        $week = static fn (?Node $w): array => array_map(static fn (Node $d): array => array_map(static fn (Node $s): string => $s->text(), $d->items()), $w?->fields() ?? []);
-        $days = static fn (?Node $d): array => array_map(static fn (Node $n): string => $n->text(), $d?->items(200) ?? []);
+        $week = static fn(?Node $w): array => array_map(
+            static fn(Node $d): array => array_map(static fn(Node $s): string => $s->text(), $d->items()),
+            $w?->fields() ?? [],
+        );
+        $days = static fn(?Node $d): array => array_map(
+            static fn(Node $n): string => $n->text(),
+            $d?->items(200) ?? [],
+        );
         $units = $this->desk->shown()->units;
 
         return new CrewView(
             $workshop->edition('crew'),
-            array_map(static fn (Node $p): CrewPerson => new CrewPerson($p->field('name')->text(), $week($p->field('hours')), $days($p->optional('off'))), $n->field('people')->items()),
+            array_map(
+                static fn(Node $p): CrewPerson => new CrewPerson(
+                    $p->field('name')->text(),
+                    $week($p->field('hours')),
+                    $days($p->optional('off')),
+                ),
+                $n->field('people')->items(),
+            ),
             $week($n->optional('quiet')),
             $days($n->optional('off')),
-            array_map(static fn (Node $f): string => $f->quantity(Area::class)->format($units), $n->optional('floors')?->fields() ?? []),
-            array_map(static fn (Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []),
+            array_map(
+                static fn(Node $f): string => $f->quantity(Area::class)->format($units),
+                $n->optional('floors')?->fields() ?? [],
+            ),
+            array_map(static fn(Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []),
         );
     }
 }

@@ -41,9 +41,14 @@ final readonly class PlanScreen
     private const HOURS_BEFORE = 12.0;
     private const DAYS = 45;
 
-    public function __construct(private YardPlan $plans, private YardAir $air, private Stored $stored, private Catalogues $catalogues, private PlaceHoursScreen $hours, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private YardPlan $plans,
+        private YardAir $air,
+        private Stored $stored,
+        private Catalogues $catalogues,
+        private PlaceHoursScreen $hours,
+        private ClockInterface $clock,
+    ) {}
 
     /** @param list<JobRow> $jobs */
     public function view(Workshop $workshop, array $jobs, Shown $shown): PlanView
@@ -54,29 +59,84 @@ final readonly class PlanScreen
         $zone = new \DateTimeZone($workshop->timezone);
         $now = (float) $this->clock->now()->format('U.u') / 3600.0;
         // Hours of work are not days on the calendar: 90 h, not 3 d 18 h.
-        $hours = static fn (string $field): ?View\Value => null === $body->optional($field) ? null : new View\Value(($h = max(0.0, $body->field($field)->number())) < 10.0 ? $shown->value(Duration::hours($h))->text : sprintf('%.0f h', $h), $h, 'h', null);
+        $hours = static fn(string $field): ?View\Value => null === $body->optional($field)
+            ? null
+            : new View\Value(
+                ($h = max(0.0, $body->field($field)->number())) < 10.0
+                    ? $shown->value(Duration::hours($h))->text
+                    : sprintf('%.0f h', $h),
+                $h,
+                'h',
+                null,
+            );
         $places = $this->air->places();
         $parts = $this->parts($jobs);
-        $there = array_map(static fn (PlanPart $p): string => $p->id, $parts);
+        $there = array_map(static fn(PlanPart $p): string => $p->id, $parts);
         // What was removed since is no longer anybody's work.
-        $of = static fn (Node $n): bool => in_array($n->field('part')->text(), $there, true);
+        $of = static fn(Node $n): bool => in_array($n->field('part')->text(), $there, true);
         $kept = array_values(array_filter(PlanBody::work($row), $of));
-        $work = array_map(fn (Node $w): PlannedView => $this->planned($w, $shown), $kept);
+        $work = array_map(fn(Node $w): PlannedView => $this->planned($w, $shown), $kept);
         $cautions = self::cautions($this->catalogues->for($workshop), $kept, $now, $zone);
 
         return new PlanView(
-            Screens::instant($now) ?? '', $workshop->timezone, $row->version ?? 0, null === $row ? null : Screens::instant((float) $row->at->format('U') / 3600.0), $row->note ?? '',
-            $pending->status ?? $row->status ?? 'none', $pending->done ?? 0, $pending->tries ?? 0,
-            [...$this->plans->outdated($row), ...(count($kept) < count(PlanBody::work($row)) ? ['a part was removed'] : [])],
-            self::hour($body->optional('finish')), self::hour($body->optional('bound')), $hours('hands_on'), $hours('paid'), $hours('late'), self::hour($body->optional('better')), true === $body->optional('again')?->boolean(), [] !== ($body->optional('pins')?->fields() ?? []),
-            $parts, $work,
-            array_map(static fn (Node $n): LostView => new LostView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), $n->field('says')->text(500)), array_values(array_filter($body->optional('without')?->items(5000) ?? [], $of))),
-            array_map(static fn (Node $n): MoveView => new MoveView($n->field('id')->text(), $n->field('part')->text(), $n->field('name')->text(), self::hour($n->optional('from')), self::hour($n->optional('to')), $n->field('why')->field('says')->text(500), $n->optional('stays')?->text(500) ?? '', self::paid($n, $shown), $n->field('slip')->boolean()), array_values(array_filter($body->optional('moves')?->items(5000) ?? [], $of))),
+            Screens::instant($now) ?? '',
+            $workshop->timezone,
+            $row->version ?? 0,
+            null === $row ? null : Screens::instant((float) $row->at->format('U') / 3600.0),
+            $row->note ?? '',
+            $pending->status ?? ($row->status ?? 'none'),
+            $pending->done ?? 0,
+            $pending->tries ?? 0,
+            [
+                ...$this->plans->outdated($row),
+                ...count($kept) < count(PlanBody::work($row)) ? ['a part was removed'] : [],
+            ],
+            self::hour($body->optional('finish')),
+            self::hour($body->optional('bound')),
+            $hours('hands_on'),
+            $hours('paid'),
+            $hours('late'),
+            self::hour($body->optional('better')),
+            true === $body->optional('again')?->boolean(),
+            [] !== ($body->optional('pins')?->fields() ?? []),
+            $parts,
+            $work,
+            array_map(
+                static fn(Node $n): LostView => new LostView(
+                    $n->field('id')->text(),
+                    $n->field('part')->text(),
+                    $n->field('name')->text(),
+                    $n->field('says')->text(500),
+                ),
+                array_values(array_filter($body->optional('without')?->items(5000) ?? [], $of)),
+            ),
+            array_map(
+                static fn(Node $n): MoveView => new MoveView(
+                    $n->field('id')->text(),
+                    $n->field('part')->text(),
+                    $n->field('name')->text(),
+                    self::hour($n->optional('from')),
+                    self::hour($n->optional('to')),
+                    $n->field('why')->field('says')->text(500),
+                    $n->optional('stays')?->text(500) ?? '',
+                    self::paid($n, $shown),
+                    $n->field('slip')->boolean(),
+                ),
+                array_values(array_filter($body->optional('moves')?->items(5000) ?? [], $of)),
+            ),
             null === $row ? [] : $this->next($workshop, $kept, $now, $shown),
-            array_map(static fn (Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)), YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone)),
-            array_values(array_map(fn (\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places)),
-            array_map(static fn (Protection $p): string => $p->name, $this->catalogues->for($workshop)->protectionFor($cautions)),
-            array_map(static fn (Caution $c): string => $c->hint, $cautions),
+            array_map(
+                static fn(Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)),
+                YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone),
+            ),
+            array_values(
+                array_map(fn(\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places),
+            ),
+            array_map(
+                static fn(Protection $p): string => $p->name,
+                $this->catalogues->for($workshop)->protectionFor($cautions),
+            ),
+            array_map(static fn(Caution $c): string => $c->hint, $cautions),
         );
     }
 
@@ -89,13 +149,34 @@ final readonly class PlanScreen
         $windows = [];
         foreach (array_slice($chain, (int) array_search($id, $chain, true)) as $on) {
             $latest = Times::latest($yard->activity($on), $placed);
-            $windows[] = new MayBegin($on, self::finite(Times::earliest($yard, $yard->activity($on), $placed)[0]), self::finite($latest[0] ?? \INF));
+            $windows[] = new MayBegin(
+                $on,
+                self::finite(Times::earliest($yard, $yard->activity($on), $placed)[0]),
+                self::finite($latest[0] ?? \INF),
+            );
         }
 
         return new TryView(
-            array_map(static fn (Nudge $n): BreakView => new BreakView($n->id, $yard->activity($n->id)->name, $n->words($yard), Screens::instant($n->until) ?? '', $n->kind), Nudge::of($schedule, $id, $start)),
+            array_map(
+                static fn(Nudge $n): BreakView => new BreakView(
+                    $n->id,
+                    $yard->activity($n->id)->name,
+                    $n->words($yard),
+                    Screens::instant($n->until) ?? '',
+                    $n->kind,
+                ),
+                Nudge::of($schedule, $id, $start),
+            ),
             $windows,
-            array_map(static fn (array $z): ZoneView => new ZoneView(Screens::instant($z[0]) ?? '', Screens::instant($z[1]), Screens::instant($z[2]), Screens::instant($z[3])), Times::zones($yard->activity($id), $placed)),
+            array_map(
+                static fn(array $z): ZoneView => new ZoneView(
+                    Screens::instant($z[0]) ?? '',
+                    Screens::instant($z[1]),
+                    Screens::instant($z[2]),
+                    Screens::instant($z[3]),
+                ),
+                Times::zones($yard->activity($id), $placed),
+            ),
         );
     }
 
@@ -111,7 +192,11 @@ final readonly class PlanScreen
      */
     private static function cautions(Catalogue $catalogue, array $work, float $now, \DateTimeZone $zone): array
     {
-        $evening = (float) (new \DateTimeImmutable('@'.(int) ($now * 3600.0)))->setTimezone($zone)->modify('tomorrow midnight')->format('U') / 3600.0;
+        $evening =
+            (float) (new \DateTimeImmutable('@' . (int) ($now * 3600.0)))
+                ->setTimezone($zone)
+                ->modify('tomorrow midnight')
+                ->format('U') / 3600.0;
         $cautions = [];
         foreach ($work as $w) {
             $step = $catalogue->steps[self::id($w, 'step')] ?? null;
@@ -124,7 +209,7 @@ final readonly class PlanScreen
             }
         }
         $cautions = array_values($cautions);
-        usort($cautions, static fn (Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
+        usort($cautions, static fn(Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
 
         return $cautions;
     }
@@ -140,7 +225,12 @@ final readonly class PlanScreen
         foreach ($jobs as $job) {
             foreach ($job->parts as $row) {
                 $part = $this->stored->part($row);
-                $parts[] = new PlanPart((string) $row->id, $part->name, $job->name, $this->catalogues->for($row->workshop)->substrate($part->substrate)->hatch);
+                $parts[] = new PlanPart(
+                    (string) $row->id,
+                    $part->name,
+                    $job->name,
+                    $this->catalogues->for($row->workshop)->substrate($part->substrate)->hatch,
+                );
             }
         }
 
@@ -159,9 +249,26 @@ final readonly class PlanScreen
         $why = $w->field('why');
 
         return new PlannedView(
-            $w->field('id')->text(), $w->field('part')->text(), $w->field('name')->text(), $w->field('place')->text(), self::hour($w->field('start')) ?? '', self::hour($w->field('end')) ?? '', self::hour($w->field('dry')) ?? '',
-            array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), $why->field('says')->text(500), $why->field('kind')->text(), $why->optional('other')?->text(), $shown->value(Duration::hours($w->field('slack')->number())), $w->field('critical')->boolean(), self::paid($w, $shown), $w->field('set_up')->boolean(), $w->field('coat')->boolean(), $w->field('fixed')->boolean(), self::hour($w->optional('from')), self::hour($w->optional('until')),
-            array_map(static fn (Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
+            $w->field('id')->text(),
+            $w->field('part')->text(),
+            $w->field('name')->text(),
+            $w->field('place')->text(),
+            self::hour($w->field('start')) ?? '',
+            self::hour($w->field('end')) ?? '',
+            self::hour($w->field('dry')) ?? '',
+            array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
+            $why->field('says')->text(500),
+            $why->field('kind')->text(),
+            $why->optional('other')?->text(),
+            $shown->value(Duration::hours($w->field('slack')->number())),
+            $w->field('critical')->boolean(),
+            self::paid($w, $shown),
+            $w->field('set_up')->boolean(),
+            $w->field('coat')->boolean(),
+            $w->field('fixed')->boolean(),
+            self::hour($w->optional('from')),
+            self::hour($w->optional('until')),
+            array_map(static fn(Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
         );
     }
 
@@ -185,7 +292,15 @@ final readonly class PlanScreen
             $activity = $schedule->yard->activity($n->id);
             $placed = $schedule->placed[$n->id];
 
-            return new NextView($n->id, $activity->part, $activity->name, $n->planned, $n->fits, $shown->value(Duration::hours(max(0.0, $placed->end - $placed->start))), $shown->value(Duration::hours($n->slack)));
+            return new NextView(
+                $n->id,
+                $activity->part,
+                $activity->name,
+                $n->planned,
+                $n->fits,
+                $shown->value(Duration::hours(max(0.0, $placed->end - $placed->start))),
+                $shown->value(Duration::hours($n->slack)),
+            );
         }, NextHour::of($schedule, $slack));
     }
 
@@ -203,7 +318,10 @@ final readonly class PlanScreen
      */
     private static function spans(array $spans): array
     {
-        return array_map(static fn (array $s): SpanView => new SpanView(Screens::instant($s[0]) ?? '', Screens::instant($s[1]) ?? ''), $spans);
+        return array_map(
+            static fn(array $s): SpanView => new SpanView(Screens::instant($s[0]) ?? '', Screens::instant($s[1]) ?? ''),
+            $spans,
+        );
     }
 
     private static function hour(?Node $n): ?string

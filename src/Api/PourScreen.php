@@ -19,18 +19,20 @@ use Psr\Clock\ClockInterface;
 /** The pour at the bench scale. */
 final readonly class PourScreen
 {
-    public function __construct(private Stored $stored, private Scale $scale, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Stored $stored, private Scale $scale, private ClockInterface $clock) {}
 
     /**
-     * @param int   $poured parts said to be in
-     * @param float $zeroG  what the scale showed with the empty vessel on it
+     * @param int $poured parts said to be in
+     * @param float $zeroG what the scale showed with the empty vessel on it
      */
     public function view(PartRow $row, string $step, Tools $tools, int $poured, float $zeroG, Shown $shown): ?PourView
     {
         $piece = $this->stored->workpiece($row);
-        $sheet = (new CoatSheets($piece, $piece->replay($this->clock->now())->air))->one($piece->route(), $step, $tools);
+        $sheet = (new CoatSheets($piece, $piece->replay($this->clock->now())->air))->one(
+            $piece->route(),
+            $step,
+            $tools,
+        );
         if (null === $sheet) {
             return null;
         }
@@ -38,23 +40,60 @@ final readonly class PourScreen
         $reading = $this->scale->reading();
         if (null === $reading || null === $reading->kg || [] === $marks) {
             $words = match (true) {
-                [] === $marks => 'Without densities there is nothing to weigh to.', null === $reading => $this->scale->isThere() ? 'The scale does not answer.' : 'No scale is set up here.', default => 'More on the scale than it can weigh.',
+                [] === $marks => 'Without densities there is nothing to weigh to.',
+                null === $reading => $this->scale->isThere()
+                    ? 'The scale does not answer.'
+                    : 'No scale is set up here.',
+                default => 'More on the scale than it can weigh.',
             };
 
-            return new PourView(null !== $reading, $reading->device ?? '', $reading->simulated ?? false, '', false, '', 0.0, null, null, null, null, 0.0, false, $words);
+            return new PourView(
+                null !== $reading,
+                $reading->device ?? '',
+                $reading->simulated ?? false,
+                '',
+                false,
+                '',
+                0.0,
+                null,
+                null,
+                null,
+                null,
+                0.0,
+                false,
+                $words,
+            );
         }
         $net = Mass::kilograms(max(0.0, $reading->kg - $zeroG / 1000.0));
         $pour = Pour::at($marks, $poured, $net, $sheet->product->tolerance, $reading->step);
         $over = $pour->over->kg() > 0.0;
         $words = match (true) {
             $poured >= count($marks) => 'Everything is in.',
-            $over => sprintf('%s too much: take it out, or make the batch larger in proportion.', $pour->over->onScale($reading->step)),
+            $over => sprintf(
+                '%s too much: take it out, or make the batch larger in proportion.',
+                $pour->over->onScale($reading->step),
+            ),
             $pour->isIn && $reading->stable => 'That is it.',
             $pour->isIn => 'Nearly: let it settle.',
             default => sprintf('%s to go', $pour->toGo->onScale($reading->step)),
         };
 
-        return new PourView(true, $reading->device, $reading->simulated, $reading->simulated ? $this->scale->address() : '', $reading->stable, Mass::kilograms(max(0.0, $reading->kg))->onScale($reading->step), $reading->kg * 1000.0, $shown->reading($net, $reading->step), $shown->reading($pour->target, $reading->step), $shown->reading($pour->toGo, $reading->step), $over ? $shown->reading($pour->over, $reading->step) : null, $pour->level, $pour->isIn && $reading->stable, $words);
+        return new PourView(
+            true,
+            $reading->device,
+            $reading->simulated,
+            $reading->simulated ? $this->scale->address() : '',
+            $reading->stable,
+            Mass::kilograms(max(0.0, $reading->kg))->onScale($reading->step),
+            $reading->kg * 1000.0,
+            $shown->reading($net, $reading->step),
+            $shown->reading($pour->target, $reading->step),
+            $shown->reading($pour->toGo, $reading->step),
+            $over ? $shown->reading($pour->over, $reading->step) : null,
+            $pour->level,
+            $pour->isIn && $reading->stable,
+            $words,
+        );
     }
 
     /** @return list<array{Mass, float}> */

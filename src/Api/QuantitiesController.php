@@ -22,13 +22,23 @@ use Symfony\Component\Routing\Attribute\Route;
 /** How much of everything a job takes, and what of it is to buy. */
 final readonly class QuantitiesController
 {
-    public const COLUMNS = ['supplier', 'here', 'kind', 'item', 'needed', 'unit', 'in_store', 'packs', 'bought', 'left_over', 'price'];
+    public const COLUMNS = [
+        'supplier',
+        'here',
+        'kind',
+        'item',
+        'needed',
+        'unit',
+        'in_store',
+        'packs',
+        'bought',
+        'left_over',
+        'price',
+    ];
     private const MOST_COATS = 3;
     private const MOST_LOSS = 0.5;
 
-    public function __construct(private Desk $desk, private Catalogues $catalogues, private QuantitiesScreen $screen)
-    {
-    }
+    public function __construct(private Desk $desk, private Catalogues $catalogues, private QuantitiesScreen $screen) {}
 
     #[Route('/api/jobs/{job}/quantities', name: 'api_quantities', methods: ['GET'])]
     #[Asks('coats', 'loss', 'breeze', 'method')]
@@ -37,7 +47,9 @@ final readonly class QuantitiesController
     {
         $row = $this->desk->job($job);
 
-        return new JsonResponse($this->screen->view($row, $this->others($row), $this->whatIf($request), $this->desk->shown()));
+        return new JsonResponse(
+            $this->screen->view($row, $this->others($row), $this->whatIf($request), $this->desk->shown()),
+        );
     }
 
     #[Route('/api/jobs/{job}/shopping', name: 'api_shopping', methods: ['GET'])]
@@ -47,7 +59,10 @@ final readonly class QuantitiesController
         $row = $this->desk->job($job);
         $shopping = $this->screen->shopping($row, $this->others($row), $this->whatIf($request));
 
-        return new Response(Csv::write(self::COLUMNS, self::rows(array_values($shopping->needs))), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="shopping.csv"']);
+        return new Response(Csv::write(self::COLUMNS, self::rows(array_values($shopping->needs))), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="shopping.csv"',
+        ]);
     }
 
     /**
@@ -57,12 +72,30 @@ final readonly class QuantitiesController
      */
     public static function rows(array $needs): array
     {
-        return array_map(static fn (Need $n): array => [$n->seller->name ?? '', null === $n->seller ? '' : $n->seller->leadDays.' days', $n->kind, $n->name, sprintf('%.3F', $n->amount->si()), $n->amount::dimension()->siUnit()->symbol(), sprintf('%.3F', $n->inStore()->si()), self::packs($n), sprintf('%.3F', $n->purchase->bought->si()), sprintf('%.3F', $n->purchase->leftover->si()), $n->purchase->price->text()], $needs);
+        return array_map(
+            static fn(Need $n): array => [
+                $n->seller->name ?? '',
+                null === $n->seller ? '' : $n->seller->leadDays . ' days',
+                $n->kind,
+                $n->name,
+                sprintf('%.3F', $n->amount->si()),
+                $n->amount::dimension()->siUnit()->symbol(),
+                sprintf('%.3F', $n->inStore()->si()),
+                self::packs($n),
+                sprintf('%.3F', $n->purchase->bought->si()),
+                sprintf('%.3F', $n->purchase->leftover->si()),
+                $n->purchase->price->text(),
+            ],
+            $needs,
+        );
     }
 
     public static function packs(Need $need): string
     {
-        return implode(' + ', array_map(static fn (array $p): string => self::count($p[0], $p[1]), $need->purchase->packs));
+        return implode(
+            ' + ',
+            array_map(static fn(array $p): string => self::count($p[0], $p[1]), $need->purchase->packs),
+        );
     }
 
     private static function count(Pack $pack, int $count): string
@@ -73,7 +106,7 @@ final readonly class QuantitiesController
     /** @return list<JobRow> */
     private function others(JobRow $row): array
     {
-        return array_values(array_filter($this->desk->jobs(), static fn (JobRow $j): bool => $j !== $row));
+        return array_values(array_filter($this->desk->jobs(), static fn(JobRow $j): bool => $j !== $row));
     }
 
     private function whatIf(Request $request): WhatIf
@@ -85,6 +118,18 @@ final readonly class QuantitiesController
         }
         $coats = $asked->optional('coats')?->choice(array_map(strval(...), range(0, self::MOST_COATS)));
 
-        return new WhatIf((int) $coats, $loss, '1' === $asked->optional('breeze')?->choice(['0', '1']), $asked->optional('method')?->choice(array_map(strval(...), array_keys($this->catalogues->for($this->desk->account()->workshop)->methods))));
+        return new WhatIf(
+            (int) $coats,
+            $loss,
+            '1' === $asked->optional('breeze')?->choice(['0', '1']),
+            $asked
+                ->optional('method')
+                ?->choice(
+                    array_map(
+                        strval(...),
+                        array_keys($this->catalogues->for($this->desk->account()->workshop)->methods),
+                    ),
+                ),
+        );
     }
 }

@@ -42,16 +42,26 @@ use Psr\Clock\ClockInterface;
 /** Builds the quantities of a job: from areas to films to packs to money. */
 final readonly class QuantitiesScreen
 {
-    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardStores $yard, private Storeroom $room, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Stored $stored,
+        private Catalogues $catalogues,
+        private YardStores $yard,
+        private Storeroom $room,
+        private ClockInterface $clock,
+    ) {}
 
     /** @param list<JobRow> $others the other jobs of the yard */
     public function shopping(JobRow $row, array $others, WhatIf $if): Shopping
     {
         $read = JobPieces::of($this->stored, $row, $this->clock->now());
 
-        return Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $this->yard->for($row, $others), $if);
+        return Shopping::of(
+            $this->catalogues->for($row->workshop),
+            $read->pieces,
+            $read->done,
+            $this->yard->for($row, $others),
+            $if,
+        );
     }
 
     /** @param list<JobRow> $others */
@@ -60,32 +70,55 @@ final readonly class QuantitiesScreen
         $read = JobPieces::of($this->stored, $row, $this->clock->now());
         $stores = $this->yard->for($row, $others);
         $shopping = Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $stores, $if);
-        $planned = $if->isAsPlanned() ? $shopping : Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $stores);
+        $planned = $if->isAsPlanned()
+            ? $shopping
+            : Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $stores);
         $currency = $row->workshop->currency;
         $batches = [];
         foreach ($this->room->rows() as $tin) {
             $batches[(string) $tin->id] = $tin->batch;
         }
-        $need = fn (Need $n): NeedView => $this->need($n, $batches, $currency, $shown);
+        $need = fn(Need $n): NeedView => $this->need($n, $batches, $currency, $shown);
         $difference = $shopping->price()->minor - $planned->price()->minor;
-        $more = Money::minor(abs($difference))->rounded().' '.$currency;
+        $more = Money::minor(abs($difference))->rounded() . ' ' . $currency;
 
         return new QuantitiesView(
-            (string) $row->id, $row->name, $if->coats, $shown->value($if->loss)->text, $if->breeze, $if->method ?? '',
-            array_values(array_map(static fn (Choice $c): Option => new Option($c->id, $c->name, $c->hint), $this->catalogues->for($row->workshop)->methods)),
+            (string) $row->id,
+            $row->name,
+            $if->coats,
+            $shown->value($if->loss)->text,
+            $if->breeze,
+            $if->method ?? '',
+            array_values(
+                array_map(
+                    static fn(Choice $c): Option => new Option($c->id, $c->name, $c->hint),
+                    $this->catalogues->for($row->workshop)->methods,
+                ),
+            ),
             self::areas($read->pieces, $shown),
-            $shown->value(self::sum(array_map(static fn (Workpiece $p): Area => $p->context->area(), array_values($read->pieces)))),
-            $shown->value(self::sum(array_map(static fn (Workpiece $p): Area => self::bare($p), array_values($read->pieces)))),
+            $shown->value(
+                self::sum(array_map(static fn(Workpiece $p): Area => $p->context->area(), array_values($read->pieces))),
+            ),
+            $shown->value(
+                self::sum(array_map(static fn(Workpiece $p): Area => self::bare($p), array_values($read->pieces))),
+            ),
             self::films($this->catalogues->for($row->workshop), $shopping, $need, $shown),
-            array_values(array_map($need, array_filter($shopping->needs, static fn (Need $n): bool => Supplier::PAINT !== $n->kind))),
-            $shopping->price()->rounded().' '.$currency,
-            $planned->price()->rounded().' '.$currency,
+            array_values(
+                array_map(
+                    $need,
+                    array_filter($shopping->needs, static fn(Need $n): bool => Supplier::PAINT !== $n->kind),
+                ),
+            ),
+            $shopping->price()->rounded() . ' ' . $currency,
+            $planned->price()->rounded() . ' ' . $currency,
             match (true) {
-                $difference > 0 => $more.' more than planned', $difference < 0 => $more.' less than planned', default => '',
+                $difference > 0 => $more . ' more than planned',
+                $difference < 0 => $more . ' less than planned',
+                default => '',
             },
             $this->orders($shopping, $currency, $shown),
             array_values($shopping->unmeasured),
-            array_map(static fn (string $id): string => self::name($row, $id), Keys::of($read->without)),
+            array_map(static fn(string $id): string => self::name($row, $id), Keys::of($read->without)),
         );
     }
 
@@ -103,12 +136,12 @@ final readonly class QuantitiesScreen
     /** @param list<Area> $areas */
     private static function sum(array $areas): Area
     {
-        return Area::squareMetres(array_sum(array_map(static fn (Area $a): float => $a->m2(), $areas)));
+        return Area::squareMetres(array_sum(array_map(static fn(Area $a): float => $a->m2(), $areas)));
     }
 
     private static function bare(Workpiece $piece): Area
     {
-        return self::sum(array_map(static fn (Shape $s): Area => $s->notCoated(), $piece->part->shapes));
+        return self::sum(array_map(static fn(Shape $s): Area => $s->notCoated(), $piece->part->shapes));
     }
 
     /**
@@ -118,17 +151,41 @@ final readonly class QuantitiesScreen
      */
     private static function areas(array $pieces, Shown $shown): array
     {
-        $whole = max([1e-9, ...array_map(static fn (Workpiece $p): float => $p->context->area()->m2() + self::bare($p)->m2(), array_values($pieces))]);
-        uasort($pieces, static fn (Workpiece $a, Workpiece $b): int => $b->context->area()->m2() <=> $a->context->area()->m2());
+        $whole = max([
+            1e-9,
+            ...array_map(
+                static fn(Workpiece $p): float => $p->context->area()->m2() + self::bare($p)->m2(),
+                array_values($pieces),
+            ),
+        ]);
+        uasort(
+            $pieces,
+            static fn(Workpiece $a, Workpiece $b): int => $b->context->area()->m2() <=> $a->context->area()->m2(),
+        );
         $lines = [];
         foreach ($pieces as $id => $piece) {
             $id = (string) $id;
             $shapes = array_map(static function (Shape $s) use ($shown, $whole): AreaShapeView {
                 $result = $s->result();
 
-                return new AreaShapeView($s->name, $result->computation->summary, $shown->of($result, 'area', Area::class), $shown->value($s->notCoated()), $s->area()->m2() / $whole, $s->notCoated()->m2() / $whole, Source::Estimate === $result->source);
+                return new AreaShapeView(
+                    $s->name,
+                    $result->computation->summary,
+                    $shown->of($result, 'area', Area::class),
+                    $shown->value($s->notCoated()),
+                    $s->area()->m2() / $whole,
+                    $s->notCoated()->m2() / $whole,
+                    Source::Estimate === $result->source,
+                );
             }, $piece->part->shapes);
-            $lines[] = new AreaLine($id, $piece->part->name, $piece->context->substrate()->hatch, $shown->value($piece->context->area()), $shown->value(self::bare($piece)), $shapes);
+            $lines[] = new AreaLine(
+                $id,
+                $piece->part->name,
+                $piece->context->substrate()->hatch,
+                $shown->value($piece->context->area()),
+                $shown->value(self::bare($piece)),
+                $shapes,
+            );
         }
 
         return $lines;
@@ -141,16 +198,45 @@ final readonly class QuantitiesScreen
      */
     private static function films(Catalogue $catalogue, Shopping $shopping, callable $view, Shown $shown): array
     {
-        $most = max([1e-9, ...array_map(static fn (Need $n): float => $n->amount->si(), array_values($shopping->paint()))]);
+        $most = max([
+            1e-9,
+            ...array_map(static fn(Need $n): float => $n->amount->si(), array_values($shopping->paint())),
+        ]);
         $films = [];
         foreach ($shopping->paint() as $id => $need) {
             $id = (string) $id;
             $product = $catalogue->product($id);
-            $wet = Registry::standard()->run('film.wet', ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => Percentage::ratio($product->ratio->thinnerShare)], $product->sourceOf('dft', 'solids', 'ratio'));
-            $onPart = array_sum(array_map(static fn (CoatAhead $c): float => $c->onPart->litresValue(), $need->coats));
-            $swallowed = array_sum(array_map(static fn (CoatAhead $c): float => $c->swallowed->litresValue(), $need->coats));
+            $wet = Registry::standard()->run(
+                'film.wet',
+                [
+                    'dft' => $product->dft,
+                    'solids' => $product->solids,
+                    'thinner' => Percentage::ratio($product->ratio->thinnerShare),
+                ],
+                $product->sourceOf('dft', 'solids', 'ratio'),
+            );
+            $onPart = array_sum(array_map(static fn(CoatAhead $c): float => $c->onPart->litresValue(), $need->coats));
+            $swallowed = array_sum(
+                array_map(static fn(CoatAhead $c): float => $c->swallowed->litresValue(), $need->coats),
+            );
             $lost = max(0.0, $need->amount->si() - $onPart - $swallowed);
-            $films[] = new FilmNeedView($id, $product->name, $product->hatch, count($need->coats), $shown->value($product->dft), $shown->of($wet, 'wft', FilmThickness::class), $shown->value($product->solids), $shown->value(Volume::litres($onPart)), $shown->value(Volume::litres($swallowed)), $shown->value(Volume::litres($lost)), $onPart / $most, $swallowed / $most, $lost / $most, self::byPart($need, $shown), $view($need));
+            $films[] = new FilmNeedView(
+                $id,
+                $product->name,
+                $product->hatch,
+                count($need->coats),
+                $shown->value($product->dft),
+                $shown->of($wet, 'wft', FilmThickness::class),
+                $shown->value($product->solids),
+                $shown->value(Volume::litres($onPart)),
+                $shown->value(Volume::litres($swallowed)),
+                $shown->value(Volume::litres($lost)),
+                $onPart / $most,
+                $swallowed / $most,
+                $lost / $most,
+                self::byPart($need, $shown),
+                $view($need),
+            );
         }
 
         return $films;
@@ -166,21 +252,60 @@ final readonly class QuantitiesScreen
             $parts[$coat->partId][2] += $coat->paint->litresValue();
         }
 
-        return array_values(array_map(static fn (array $p): FilmPartView => new FilmPartView($p[0], $p[1], $shown->value(Volume::litres($p[2]))), $parts));
+        return array_values(
+            array_map(
+                static fn(array $p): FilmPartView => new FilmPartView(
+                    $p[0],
+                    $p[1],
+                    $shown->value(Volume::litres($p[2])),
+                ),
+                $parts,
+            ),
+        );
     }
 
     /** @param array<int|string, string> $batches by tin */
     private function need(Need $need, array $batches, string $currency, Shown $shown): NeedView
     {
-        $largest = max([1e-9, ...array_map(static fn (array $p): float => $p[0]->size->si(), $need->purchase->packs)]);
-        $from = array_map(static fn (array $f): string => sprintf('%s of batch %s%s', $shown->value($f[1])->text, $batches[$f[0]->id] ?? '', null === $f[0]->expires ? '' : ', good until '.$f[0]->expires->format('j M Y')), $need->from);
+        $largest = max([1e-9, ...array_map(static fn(array $p): float => $p[0]->size->si(), $need->purchase->packs)]);
+        $from = array_map(
+            static fn(array $f): string => sprintf(
+                '%s of batch %s%s',
+                $shown->value($f[1])->text,
+                $batches[$f[0]->id] ?? '',
+                null === $f[0]->expires ? '' : ', good until ' . $f[0]->expires->format('j M Y'),
+            ),
+            $need->from,
+        );
 
-        return new NeedView($need->id, $need->name, $need->kind, $shown->value($need->amount), $shown->value($need->inStore()), $from, $shown->value($need->missing()), array_map(static fn (array $p): TinView => new TinView(self::size($p[0], $shown), $p[0]->size->si() / $largest, $p[1]), $need->purchase->packs), $shown->value($need->purchase->leftover), $need->purchase->tins > 0 ? $need->purchase->price->rounded().' '.$currency : '', $need->seller->name ?? '', $need->note);
+        return new NeedView(
+            $need->id,
+            $need->name,
+            $need->kind,
+            $shown->value($need->amount),
+            $shown->value($need->inStore()),
+            $from,
+            $shown->value($need->missing()),
+            array_map(
+                static fn(array $p): TinView => new TinView(
+                    self::size($p[0], $shown),
+                    $p[0]->size->si() / $largest,
+                    $p[1],
+                ),
+                $need->purchase->packs,
+            ),
+            $shown->value($need->purchase->leftover),
+            $need->purchase->tins > 0 ? $need->purchase->price->rounded() . ' ' . $currency : '',
+            $need->seller->name ?? '',
+            $need->note,
+        );
     }
 
     private static function size(Pack $pack, Shown $shown): string
     {
-        return $pack->size instanceof \Hull\Quantity\Count ? sprintf('%g pcs', $pack->size->value()) : $shown->value($pack->size)->text;
+        return $pack->size instanceof \Hull\Quantity\Count
+            ? sprintf('%g pcs', $pack->size->value())
+            : $shown->value($pack->size)->text;
     }
 
     /** @return list<OrderView> */
@@ -190,9 +315,27 @@ final readonly class QuantitiesScreen
         foreach ($shopping->bySeller() as $seller => $needs) {
             $seller = (string) $seller;
             $lead = $needs[0]->seller->leadDays ?? null;
-            $lines = array_map(static fn (Need $n): string => sprintf('%s: %s', $n->name, implode(' + ', array_map(static fn (array $p): string => sprintf('%d × %s', $p[1], self::size($p[0], $shown)), $n->purchase->packs))), $needs);
-            $price = Money::minor(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $needs)));
-            $orders[] = new OrderView($seller, null === $lead ? '' : $this->clock->now()->modify(sprintf('+%d days', $lead))->format('Y-m-d'), $lines, $price->rounded().' '.$currency);
+            $lines = array_map(
+                static fn(Need $n): string => sprintf(
+                    '%s: %s',
+                    $n->name,
+                    implode(
+                        ' + ',
+                        array_map(
+                            static fn(array $p): string => sprintf('%d × %s', $p[1], self::size($p[0], $shown)),
+                            $n->purchase->packs,
+                        ),
+                    ),
+                ),
+                $needs,
+            );
+            $price = Money::minor(array_sum(array_map(static fn(Need $n): int => $n->purchase->price->minor, $needs)));
+            $orders[] = new OrderView(
+                $seller,
+                null === $lead ? '' : $this->clock->now()->modify(sprintf('+%d days', $lead))->format('Y-m-d'),
+                $lines,
+                $price->rounded() . ' ' . $currency,
+            );
         }
 
         return $orders;

@@ -25,9 +25,13 @@ use Psr\Clock\ClockInterface;
 /** Builds the record screen: every line as written, and the surface they leave. */
 final readonly class RecordScreen
 {
-    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private AirWords $words, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Stored $stored,
+        private Catalogues $catalogues,
+        private YardAir $air,
+        private AirWords $words,
+        private ClockInterface $clock,
+    ) {}
 
     public function view(PartRow $row, Shown $shown): RecordView
     {
@@ -39,7 +43,23 @@ final readonly class RecordScreen
         } catch (NoRoute $e) {
             $air = $this->stored->places($row->job)[$this->stored->part($row)->place]->air;
 
-            return new RecordView((string) $row->id, $e->getMessage(), $now, '', 'steel', [], [], [], '', [], [], $shown->value($air->temperature), $shown->value($air->humidity), 'as set for the place', $shown->units->value);
+            return new RecordView(
+                (string) $row->id,
+                $e->getMessage(),
+                $now,
+                '',
+                'steel',
+                [],
+                [],
+                [],
+                '',
+                [],
+                [],
+                $shown->value($air->temperature),
+                $shown->value($air->humidity),
+                'as set for the place',
+                $shown->units->value,
+            );
         }
         $facts = [];
         foreach ($replayed->state->facts as $id => $level) {
@@ -53,9 +73,27 @@ final readonly class RecordScreen
         }
 
         return new RecordView(
-            (string) $row->id, '', $now, $piece->context->substrate()->name, $piece->context->substrate()->hatch, $this->entries($row, $piece, $shown), $facts, $layers, $replayed->state->phase()->words(),
-            array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
-            array_map(static fn (RouteStep $s): StepLine => new StepLine($s->key, $piece->check()->name($s), RoutePlanner::COAT === $s->step, RouteScreen::status($s->key, $replayed, $piece, $piece->route()), Screens::instant($replayed->started[$s->key] ?? null), Screens::instant($replayed->finished[$s->key] ?? null)), $piece->route()->steps),
+            (string) $row->id,
+            '',
+            $now,
+            $piece->context->substrate()->name,
+            $piece->context->substrate()->hatch,
+            $this->entries($row, $piece, $shown),
+            $facts,
+            $layers,
+            $replayed->state->phase()->words(),
+            array_map(static fn(Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
+            array_map(
+                static fn(RouteStep $s): StepLine => new StepLine(
+                    $s->key,
+                    $piece->check()->name($s),
+                    RoutePlanner::COAT === $s->step,
+                    RouteScreen::status($s->key, $replayed, $piece, $piece->route()),
+                    Screens::instant($replayed->started[$s->key] ?? null),
+                    Screens::instant($replayed->finished[$s->key] ?? null),
+                ),
+                $piece->route()->steps,
+            ),
             $shown->value($replayed->air->temperature),
             $shown->value($replayed->air->humidity),
             $this->words->source($row),
@@ -70,7 +108,13 @@ final readonly class RecordScreen
         foreach ($row->log as $line) {
             $lines[$line->entryId] = $line;
         }
-        $replaced = array_fill_keys(array_filter(array_map(static fn (LogRow $l): ?string => $l->corrects, array_values($lines)), static fn (?string $id): bool => null !== $id), true);
+        $replaced = array_fill_keys(
+            array_filter(
+                array_map(static fn(LogRow $l): ?string => $l->corrects, array_values($lines)),
+                static fn(?string $id): bool => null !== $id,
+            ),
+            true,
+        );
         $root = static function (LogRow $line) use ($lines): LogRow {
             for ($seen = 0; null !== $line->corrects && isset($lines[$line->corrects]) && $seen < 1000; ++$seen) {
                 $line = $lines[$line->corrects];
@@ -84,20 +128,59 @@ final readonly class RecordScreen
             $happened[$root($line)->entryId] = $line->at;
         }
         $order = array_values($lines);
-        usort($order, static fn (LogRow $a, LogRow $b): int => [$happened[$root($b)->entryId], $root($b)->number, $b->number] <=> [$happened[$root($a)->entryId], $root($a)->number, $a->number]);
+        usort(
+            $order,
+            static fn(LogRow $a, LogRow $b): int => [$happened[$root($b)->entryId], $root($b)->number, $b->number] <=> [
+                $happened[$root($a)->entryId],
+                $root($a)->number,
+                $a->number,
+            ],
+        );
 
-        return array_map(fn (LogRow $l): EntryView => $this->entry(Stored::entry($l), $l, $piece, isset($replaced[$l->entryId]), $shown, null === $l->corrects || !isset($lines[$l->corrects]) ? [] : self::changes(Stored::entry($l), Stored::entry($lines[$l->corrects]), new \DateTimeZone($row->workshop->timezone), $shown)), $order);
+        return array_map(
+            fn(LogRow $l): EntryView => $this->entry(
+                Stored::entry($l),
+                $l,
+                $piece,
+                isset($replaced[$l->entryId]),
+                $shown,
+                null === $l->corrects || !isset($lines[$l->corrects])
+                    ? []
+                    : self::changes(
+                        Stored::entry($l),
+                        Stored::entry($lines[$l->corrects]),
+                        new \DateTimeZone($row->workshop->timezone),
+                        $shown,
+                    ),
+            ),
+            $order,
+        );
     }
 
     /** @return list<string> */
     private static function changes(LogEntry $now, LogEntry $was, \DateTimeZone $zone, Shown $shown): array
     {
-        $said = static fn (?Quantity $q): string => null === $q ? '' : $shown->value($q)->text;
-        $time = static fn (LogEntry $e): string => $e->at->setTimezone($zone)->format('j M H:i');
+        $said = static fn(?Quantity $q): string => null === $q ? '' : $shown->value($q)->text;
+        $time = static fn(LogEntry $e): string => $e->at->setTimezone($zone)->format('j M H:i');
         $changes = [];
-        foreach ([['time', $time($now), $time($was)], ['temperature', $said($now->air?->temperature), $said($was->air?->temperature)], ['humidity', $said($now->air?->humidity), $said($was->air?->humidity)], ['paint used', $said($now->used), $said($was->used)], ['dry film', $said($now->film), $said($was->film)], ['note', $now->note, $was->note]] as [$what, $is, $before]) {
+        foreach (
+            [
+                ['time', $time($now), $time($was)],
+                ['temperature', $said($now->air?->temperature), $said($was->air?->temperature)],
+                ['humidity', $said($now->air?->humidity), $said($was->air?->humidity)],
+                ['paint used', $said($now->used), $said($was->used)],
+                ['dry film', $said($now->film), $said($was->film)],
+                ['note', $now->note, $was->note],
+            ]
+            as [$what, $is, $before]
+        ) {
             if ('' !== $is && $is !== $before) {
-                $changes[] = sprintf('%s %s, was %s', $what, 'note' === $what ? '"'.$is.'"' : $is, '' === $before ? 'not said' : ('note' === $what ? '"'.$before.'"' : $before));
+                $changes[] = sprintf(
+                    '%s %s, was %s',
+                    $what,
+                    'note' === $what ? '"' . $is . '"' : $is,
+                    '' === $before ? 'not said' : ('note' === $what ? '"' . $before . '"' : $before),
+                );
             }
         }
 
@@ -105,15 +188,45 @@ final readonly class RecordScreen
     }
 
     /** @param list<string> $changes */
-    private function entry(LogEntry $e, LogRow $line, Workpiece $piece, bool $replaced, Shown $shown, array $changes): EntryView
-    {
+    private function entry(
+        LogEntry $e,
+        LogRow $line,
+        Workpiece $piece,
+        bool $replaced,
+        Shown $shown,
+        array $changes,
+    ): EntryView {
         $key = $e->stepKey;
         foreach (null === $key ? $line->part->log : [] as $other) {
             $key = $other->entryId === $e->corrects ? $other->stepKey : $key;
         }
         $step = null === $key ? null : $this->step($key, $line->part, $piece);
 
-        return new EntryView($e->id, $e->kind->value, $e->stepKey, $step ?? '', $e->at->format('Y-m-d\TH:i:s\Z'), $line->writtenAt->format('Y-m-d\TH:i:s\Z'), null === $e->air ? '' : $shown->value($e->air->temperature)->text, null === $e->air ? '' : $shown->value($e->air->humidity)->text, null === $e->used ? '' : $shown->value($e->used)->text, null === $e->film ? '' : $shown->value($e->film)->text, null === $e->rule ? $e->note : sprintf('%s: %s (%s)', $e->by, $e->note, $piece->context->catalogue()->rule($e->rule)->need->says ?? $e->rule), $e->corrects, $e->withdrawn, $replaced, $line->hand, $changes);
+        return new EntryView(
+            $e->id,
+            $e->kind->value,
+            $e->stepKey,
+            $step ?? '',
+            $e->at->format('Y-m-d\TH:i:s\Z'),
+            $line->writtenAt->format('Y-m-d\TH:i:s\Z'),
+            null === $e->air ? '' : $shown->value($e->air->temperature)->text,
+            null === $e->air ? '' : $shown->value($e->air->humidity)->text,
+            null === $e->used ? '' : $shown->value($e->used)->text,
+            null === $e->film ? '' : $shown->value($e->film)->text,
+            null === $e->rule
+                ? $e->note
+                : sprintf(
+                    '%s: %s (%s)',
+                    $e->by,
+                    $e->note,
+                    $piece->context->catalogue()->rule($e->rule)->need->says ?? $e->rule,
+                ),
+            $e->corrects,
+            $e->withdrawn,
+            $replaced,
+            $line->hand,
+            $changes,
+        );
     }
 
     /** The step's name, from the version of the route that still had it. */

@@ -33,9 +33,13 @@ use Psr\Clock\ClockInterface;
 /** Builds the route screen: steps with reasons, findings with mends, films, schools. */
 final readonly class RouteScreen
 {
-    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private AirWords $words, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Stored $stored,
+        private Catalogues $catalogues,
+        private YardAir $air,
+        private AirWords $words,
+        private ClockInterface $clock,
+    ) {}
 
     public function view(PartRow $row, Shown $shown): RouteView
     {
@@ -47,18 +51,63 @@ final readonly class RouteScreen
             $piece = $this->stored->workpiece($row);
             $route = $piece->route();
         } catch (NoRoute $e) {
-            return new RouteView((string) $row->id, (string) $row->job->id, 0, '', $e->getMessage(), '', '', '', $substrate->name, $substrate->hatch, $none, [], [], [], null, null, null, [], '');
+            return new RouteView(
+                (string) $row->id,
+                (string) $row->job->id,
+                0,
+                '',
+                $e->getMessage(),
+                '',
+                '',
+                '',
+                $substrate->name,
+                $substrate->hatch,
+                $none,
+                [],
+                [],
+                [],
+                null,
+                null,
+                null,
+                [],
+                '',
+            );
         }
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         $piece = $piece->inAir($replayed->air);
         [$steps, $layers] = $this->steps($piece, $route, $replayed, $shown, $row->workshop);
         $remaining = Route::of(Workpiece::remaining($route, $replayed));
-        $done = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
-        $findings = array_map(fn (Finding $f): \App\Api\View\FindingView => Screens::finding($this->whole($f, $done)), $piece->taken((new Mender($piece->context))->findings($replayed->state, $remaining)));
+        $done = array_values(
+            array_filter($route->steps, static fn(RouteStep $s): bool => isset($replayed->finished[$s->key])),
+        );
+        $findings = array_map(
+            fn(Finding $f): \App\Api\View\FindingView => Screens::finding($this->whole($f, $done)),
+            $piece->taken((new Mender($piece->context))->findings($replayed->state, $remaining)),
+        );
         $system = $piece->context->system;
         $figures = RouteFigures::of($piece, $route);
 
-        return new RouteView((string) $row->id, (string) $row->job->id, $latest->number ?? 0, $latest->because ?? '', '', $system->name, $system->why, $system->lifeText(), $substrate->name, $substrate->hatch, $none, $steps, $findings, $layers, Screens::build($layers, $shown), $shown->value(Duration::minutes($figures->handsOnMin)), $shown->value(Duration::hours($figures->elapsedHours)), $this->schools($piece), $this->words->of($row, $replayed->air, $shown));
+        return new RouteView(
+            (string) $row->id,
+            (string) $row->job->id,
+            $latest->number ?? 0,
+            $latest->because ?? '',
+            '',
+            $system->name,
+            $system->why,
+            $system->lifeText(),
+            $substrate->name,
+            $substrate->hatch,
+            $none,
+            $steps,
+            $findings,
+            $layers,
+            Screens::build($layers, $shown),
+            $shown->value(Duration::minutes($figures->handsOnMin)),
+            $shown->value(Duration::hours($figures->elapsedHours)),
+            $this->schools($piece),
+            $this->words->of($row, $replayed->air, $shown),
+        );
     }
 
     /**
@@ -68,7 +117,15 @@ final readonly class RouteScreen
      */
     private function whole(Finding $finding, array $done): Finding
     {
-        return $finding->with(array_map(static fn (\Hull\Route\Mend $m): \Hull\Route\Mend => new \Hull\Route\Mend($m->label, Route::of([...$done, ...$m->route->steps])), $finding->mends));
+        return $finding->with(
+            array_map(
+                static fn(\Hull\Route\Mend $m): \Hull\Route\Mend => new \Hull\Route\Mend(
+                    $m->label,
+                    Route::of([...$done, ...$m->route->steps]),
+                ),
+                $finding->mends,
+            ),
+        );
     }
 
     /** @return array{list<StepView>, list<LayerView>} steps, films at the end */
@@ -91,11 +148,51 @@ final readonly class RouteScreen
                 $layers[] = Screens::layer($top, $shown, isset($replayed->finished[$routeStep->key]), $routeStep->key);
             }
             $product = $runner->product($routeStep);
-            $spoken = array_map(static fn (string $id): Caution => $catalogue->cautions[$id], array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])));
-            $protect = array_map(static fn (Protection $p): string => $p->name, $catalogue->protectionFor($spoken));
+            $spoken = array_map(
+                static fn(string $id): Caution => $catalogue->cautions[$id],
+                array_values(array_unique([...$step->cautions, ...$product->cautions ?? []])),
+            );
+            $protect = array_map(static fn(Protection $p): string => $p->name, $catalogue->protectionFor($spoken));
             $test = null === $step->accept ? null : $catalogue->tests[$step->accept];
-            $without = array_values(array_unique(array_map(static fn (Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)), $reasons[$routeStep->key]->without ?? [])));
-            $steps[] = new StepView($routeStep->key, $step->id, $routeStep->product, $check->name($routeStep), $step->phase, $catalogue->phases[$step->phase]->name, $step->why, $step->how, $step->look, null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard), $test->fail ?? '', implode(', ', array_map($catalogue->material(...), $step->uses)), $step->grits?->text() ?? '', array_slice($without, 0, 4), array_map(static fn (Caution $c): string => $c->name, $spoken), $protect, array_map(static fn (LocalTopicView $t): string => $t->name.': '.$t->text, BoardScreen::local($catalogue, $workshop, array_map(static fn (Caution $c): string => $c->id, $spoken))), $shown->value(Duration::minutes($applied->handsOnMin)), null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)), $routeStep->because, self::status($routeStep->key, $replayed, $piece, $route), count($layers));
+            $without = array_values(
+                array_unique(
+                    array_map(
+                        static fn(Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)),
+                        $reasons[$routeStep->key]->without ?? [],
+                    ),
+                ),
+            );
+            $steps[] = new StepView(
+                $routeStep->key,
+                $step->id,
+                $routeStep->product,
+                $check->name($routeStep),
+                $step->phase,
+                $catalogue->phases[$step->phase]->name,
+                $step->why,
+                $step->how,
+                $step->look,
+                null === $test ? '' : sprintf('%s: %s (%s)', $test->name, $test->pass, $test->standard),
+                $test->fail ?? '',
+                implode(', ', array_map($catalogue->material(...), $step->uses)),
+                $step->grits?->text() ?? '',
+                array_slice($without, 0, 4),
+                array_map(static fn(Caution $c): string => $c->name, $spoken),
+                $protect,
+                array_map(
+                    static fn(LocalTopicView $t): string => $t->name . ': ' . $t->text,
+                    BoardScreen::local(
+                        $catalogue,
+                        $workshop,
+                        array_map(static fn(Caution $c): string => $c->id, $spoken),
+                    ),
+                ),
+                $shown->value(Duration::minutes($applied->handsOnMin)),
+                null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)),
+                $routeStep->because,
+                self::status($routeStep->key, $replayed, $piece, $route),
+                count($layers),
+            );
         }
 
         return [$steps, $layers];
@@ -120,7 +217,14 @@ final readonly class RouteScreen
             $answer = $piece->context->answer($school->id);
             $options = [];
             foreach ($school->answers as $option) {
-                $options[] = new SchoolOption($option->id, $option->name, $option->hint, $option->id === $answer, $schools->arguments($school, $option->id), $schools->arguments($school, $option->id, true));
+                $options[] = new SchoolOption(
+                    $option->id,
+                    $option->name,
+                    $option->hint,
+                    $option->id === $answer,
+                    $schools->arguments($school, $option->id),
+                    $schools->arguments($school, $option->id, true),
+                );
             }
             $choices[] = new SchoolChoice($school->id, $school->question, $answer, $options);
         }

@@ -22,10 +22,21 @@ final class Screens
 {
     public static function finding(Finding $f): FindingView
     {
-        return new FindingView($f->stepKey, $f->stepName, $f->says, $f->consequence, $f->source, $f->severity->value, $f->needId, $f->mayBeTaken, $f->takenBy, array_map(
-            static fn (Mend $m): MendView => new MendView($m->label, array_map(self::ref(...), $m->route->steps)),
-            $f->mends,
-        ));
+        return new FindingView(
+            $f->stepKey,
+            $f->stepName,
+            $f->says,
+            $f->consequence,
+            $f->source,
+            $f->severity->value,
+            $f->needId,
+            $f->mayBeTaken,
+            $f->takenBy,
+            array_map(
+                static fn(Mend $m): MendView => new MendView($m->label, array_map(self::ref(...), $m->route->steps)),
+                $f->mends,
+            ),
+        );
     }
 
     public static function ref(RouteStep $s): StepRef
@@ -35,32 +46,59 @@ final class Screens
 
     public static function layer(Film $film, Shown $shown, bool $laid, string $stepKey): LayerView
     {
-        return new LayerView($film->product->id, $film->product->name, $film->product->hatch, $shown->value($film->thickness), $laid, $stepKey);
+        return new LayerView(
+            $film->product->id,
+            $film->product->name,
+            $film->product->hatch,
+            $shown->value($film->thickness),
+            $laid,
+            $stepKey,
+        );
     }
 
     /** @param list<LayerView> $layers */
     public static function build(array $layers, Shown $shown): \App\Api\View\Value
     {
-        return $shown->value(FilmThickness::micrometres(array_sum(array_map(static fn (LayerView $l): float => $l->thickness->si, $layers))));
+        return $shown->value(
+            FilmThickness::micrometres(
+                array_sum(array_map(static fn(LayerView $l): float => $l->thickness->si, $layers)),
+            ),
+        );
     }
 
     public static function band(LaidCoat $coat, int $number, float $now, bool $planned): WindowBand
     {
         $phase = match (true) {
             null !== $coat->fullAt && $coat->fullAt <= $now => FilmPhase::Cured,
-            null !== $coat->closesAt && $coat->closesAt <= $now && null !== $coat->againAt && $coat->againAt > $now => FilmPhase::Shut,
+            null !== $coat->closesAt && $coat->closesAt <= $now && null !== $coat->againAt && $coat->againAt > $now
+                => FilmPhase::Shut,
             null !== $coat->closesAt && $coat->closesAt <= $now => FilmPhase::Lapsed,
             null !== $coat->opensAt && $coat->opensAt <= $now => FilmPhase::Open,
             null !== $coat->touchAt && $coat->touchAt <= $now => FilmPhase::Tacky,
             default => FilmPhase::Wet,
         };
 
-        return new WindowBand($coat->stepKey, $coat->product->name, 'coat '.$number, self::instant($coat->laidAt) ?? '', self::instant($coat->touchAt), self::instant($coat->opensAt), self::instant($coat->closesAt), self::instant($coat->againAt), self::instant($coat->fullAt), $planned, $phase->value, $phase->words());
+        return new WindowBand(
+            $coat->stepKey,
+            $coat->product->name,
+            'coat ' . $number,
+            self::instant($coat->laidAt) ?? '',
+            self::instant($coat->touchAt),
+            self::instant($coat->opensAt),
+            self::instant($coat->closesAt),
+            self::instant($coat->againAt),
+            self::instant($coat->fullAt),
+            $planned,
+            $phase->value,
+            $phase->words(),
+        );
     }
 
     /** Hours since 1970 UTC as an instant. */
     public static function instant(?float $hour): ?string
     {
-        return null === $hour ? null : (new \DateTimeImmutable('@'.(int) round($hour * 3600)))->format('Y-m-d\TH:i:s\Z');
+        return null === $hour
+            ? null
+            : (new \DateTimeImmutable('@' . (int) round($hour * 3600)))->format('Y-m-d\TH:i:s\Z');
     }
 }

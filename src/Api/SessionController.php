@@ -21,9 +21,11 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
 final readonly class SessionController
 {
-    public function __construct(private Security $security, private CsrfTokenManagerInterface $tokens, private EntityManagerInterface $em)
-    {
-    }
+    public function __construct(
+        private Security $security,
+        private CsrfTokenManagerInterface $tokens,
+        private EntityManagerInterface $em,
+    ) {}
 
     #[Route('/api/session', name: 'api_session', methods: ['GET'])]
     #[Answers(SessionView::class)]
@@ -31,10 +33,20 @@ final readonly class SessionController
     {
         $account = $this->security->getUser();
 
-        return new JsonResponse(new SessionView(
-            $account instanceof Account ? new AccountView($account->name, $account->email, $account->workshop->name, $account->workshop->timezone, $account->units->value) : null,
-            $this->tokens->getToken(CsrfListener::ID)->getValue(),
-        ));
+        return new JsonResponse(
+            new SessionView(
+                $account instanceof Account
+                    ? new AccountView(
+                        $account->name,
+                        $account->email,
+                        $account->workshop->name,
+                        $account->workshop->timezone,
+                        $account->units->value,
+                    )
+                    : null,
+                $this->tokens->getToken(CsrfListener::ID)->getValue(),
+            ),
+        );
     }
 
     #[Route('/api/sign-in', name: 'api_session_open', methods: ['POST'])]
@@ -63,10 +75,22 @@ final readonly class SessionController
     {
         $body = JsonBody::of($request)->only(['units']);
         $account = $desk->account();
-        $account->units = UnitSystem::from($body->field('units')->choice(array_map(static fn (UnitSystem $u): string => $u->value, UnitSystem::cases())));
+        $account->units = UnitSystem::from(
+            $body
+                ->field('units')
+                ->choice(array_map(static fn(UnitSystem $u): string => $u->value, UnitSystem::cases())),
+        );
         $this->em->flush();
 
-        return new JsonResponse(new AccountView($account->name, $account->email, $account->workshop->name, $account->workshop->timezone, $account->units->value));
+        return new JsonResponse(
+            new AccountView(
+                $account->name,
+                $account->email,
+                $account->workshop->name,
+                $account->workshop->timezone,
+                $account->units->value,
+            ),
+        );
     }
 
     #[Route('/api/health', name: 'api_health', methods: ['GET'])]

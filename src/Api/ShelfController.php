@@ -19,9 +19,7 @@ use Symfony\Component\Uid\Uuid;
 /** Jobs and parts: renamed, removed, brought back, another like this. */
 final readonly class ShelfController
 {
-    public function __construct(private Desk $desk, private Shelf $shelf, private TodayScreen $today)
-    {
-    }
+    public function __construct(private Desk $desk, private Shelf $shelf, private TodayScreen $today) {}
 
     #[Route('/api/jobs/{job}', name: 'api_job_rename', methods: ['PUT'])]
     #[Takes(NewJob::class)]
@@ -48,7 +46,9 @@ final readonly class ShelfController
     #[Answers(Created::class)]
     public function restoreJob(string $job): JsonResponse
     {
-        return new JsonResponse(new Created((string) ($this->shelf->restoreJob(self::id($job))->id ?? throw new NotFoundHttpException())));
+        return new JsonResponse(
+            new Created((string) ($this->shelf->restoreJob(self::id($job))->id ?? throw new NotFoundHttpException())),
+        );
     }
 
     #[Route('/api/jobs/{job}/copy', name: 'api_job_copy', methods: ['POST'])]
@@ -71,7 +71,9 @@ final readonly class ShelfController
     #[Answers(Created::class)]
     public function restorePart(string $part): JsonResponse
     {
-        return new JsonResponse(new Created((string) ($this->shelf->restorePart(self::id($part))->id ?? throw new NotFoundHttpException())));
+        return new JsonResponse(
+            new Created((string) ($this->shelf->restorePart(self::id($part))->id ?? throw new NotFoundHttpException())),
+        );
     }
 
     #[Route('/api/parts/{part}/copy', name: 'api_part_copy', methods: ['POST'])]

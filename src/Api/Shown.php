@@ -17,19 +17,27 @@ use Hull\Quantity\UnitSystem;
 /** Shows quantities and results in the reader's units. */
 final readonly class Shown
 {
-    public function __construct(public UnitSystem $units)
-    {
-    }
+    public function __construct(public UnitSystem $units) {}
 
     public function value(Quantity $quantity, ?Result $result = null): Value
     {
-        return new Value($quantity->format($this->units), $quantity->si(), $quantity::dimension()->siUnit()->symbol(), null === $result ? null : $this->how($result));
+        return new Value(
+            $quantity->format($this->units),
+            $quantity->si(),
+            $quantity::dimension()->siUnit()->symbol(),
+            null === $result ? null : $this->how($result),
+        );
     }
 
     /** What a scale is to show, in its own steps. */
     public function reading(Mass $mass, Mass $step, ?Result $result = null): Value
     {
-        return new Value($mass->onScale($step), $mass->si(), $mass::dimension()->siUnit()->symbol(), null === $result ? null : $this->how($result));
+        return new Value(
+            $mass->onScale($step),
+            $mass->si(),
+            $mass::dimension()->siUnit()->symbol(),
+            null === $result ? null : $this->how($result),
+        );
     }
 
     /** @param class-string<Quantity> $class */
@@ -48,7 +56,15 @@ final readonly class Shown
             }
         }
 
-        return new How($result->computation->name, $result->computation->summary, $result->computation->formula, $result->computation->origin, $result->source->value, $inputs, $result->outcome->warnings);
+        return new How(
+            $result->computation->name,
+            $result->computation->summary,
+            $result->computation->formula,
+            $result->computation->origin,
+            $result->source->value,
+            $inputs,
+            $result->outcome->warnings,
+        );
     }
 
     /** @param Quantity|MixRatio|string|list<Inputs> $value */
@@ -58,7 +74,19 @@ final readonly class Shown
             $value instanceof Quantity => $value->format($this->units),
             $value instanceof MixRatio => $value->text(),
             is_string($value) => $value,
-            default => implode('; ', array_map(fn (Inputs $row): string => implode(' → ', array_map(fn (mixed $v): string => $v instanceof Quantity ? $v->format($this->units) : '', $row->values)), $value)),
+            default => implode(
+                '; ',
+                array_map(
+                    fn(Inputs $row): string => implode(
+                        ' → ',
+                        array_map(
+                            fn(mixed $v): string => $v instanceof Quantity ? $v->format($this->units) : '',
+                            $row->values,
+                        ),
+                    ),
+                    $value,
+                ),
+            ),
         };
     }
 }

@@ -31,12 +31,23 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Tins, their ledgers, the sheets of the tins, and who sells them. */
 final readonly class StoreController
 {
-    private const BY_HAND = [MovementKind::Opened, MovementKind::Activated, MovementKind::Used, MovementKind::Counted, MovementKind::Binned];
+    private const BY_HAND = [
+        MovementKind::Opened,
+        MovementKind::Activated,
+        MovementKind::Used,
+        MovementKind::Counted,
+        MovementKind::Binned,
+    ];
     private const MOST_TEXT = 500_000;
 
-    public function __construct(private Desk $desk, private Storeroom $room, private StoreScreen $screen, private Bookkeeper $books, private Catalogues $catalogues, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Desk $desk,
+        private Storeroom $room,
+        private StoreScreen $screen,
+        private Bookkeeper $books,
+        private Catalogues $catalogues,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/store', name: 'api_store', methods: ['GET'])]
     #[Answers(StoreView::class)]
@@ -50,7 +61,13 @@ final readonly class StoreController
     #[Answers(StoreView::class, 201)]
     public function receive(Request $request): JsonResponse
     {
-        $this->room->receive($this->desk->account()->workshop, (new TinReader($this->catalogues->for($this->desk->account()->workshop)))->tins(JsonBody::of($request), $this->clock->now()));
+        $this->room->receive(
+            $this->desk->account()->workshop,
+            (new TinReader($this->catalogues->for($this->desk->account()->workshop)))->tins(
+                JsonBody::of($request),
+                $this->clock->now(),
+            ),
+        );
 
         return $this->answer(201);
     }
@@ -61,7 +78,14 @@ final readonly class StoreController
     public function import(Request $request): JsonResponse
     {
         $reader = new TinReader($this->catalogues->for($this->desk->account()->workshop));
-        $rows = Csv::read(JsonBody::of($request)->only(['text'])->field('text')->text(self::MOST_TEXT), TinReader::FIELDS, TinReader::REQUIRED);
+        $rows = Csv::read(
+            JsonBody::of($request)
+                ->only(['text'])
+                ->field('text')
+                ->text(self::MOST_TEXT),
+            TinReader::FIELDS,
+            TinReader::REQUIRED,
+        );
         $tins = [];
         foreach ($rows as $row) {
             try {
@@ -83,20 +107,39 @@ final readonly class StoreController
         $row = $this->room->find($tin);
         $this->room->hold($row);
         $body = JsonBody::of($request)->only(['kind', 'amount', 'note']);
-        $kind = MovementKind::from($body->field('kind')->choice(array_map(static fn (MovementKind $k): string => $k->value, self::BY_HAND)));
+        $kind = MovementKind::from(
+            $body->field('kind')->choice(array_map(static fn(MovementKind $k): string => $k->value, self::BY_HAND)),
+        );
         $state = $this->room->state($row);
         $clocked = MovementKind::Opened === $kind || MovementKind::Activated === $kind;
-        $amount = $clocked ? null : ($body->optional('amount') ?? (MovementKind::Binned === $kind ? null : $body->field('amount')))?->quantity($state->left::class);
+        $amount = $clocked
+            ? null
+            : (
+                $body->optional('amount') ?? (MovementKind::Binned === $kind ? null : $body->field('amount'))
+            )?->quantity($state->left::class);
         if (MovementKind::Binned === $kind) {
             $amount ??= $state->left;
         }
         if (null !== $amount && MovementKind::Counted !== $kind && $amount->si() > $state->left->si() + 1e-9) {
-            throw $body->field('amount')->refuse('There is not so much in it.', sprintf('up to %s; or count it anew first', $this->desk->shown()->value($state->left)->text));
+            throw $body
+                ->field('amount')
+                ->refuse(
+                    'There is not so much in it.',
+                    sprintf('up to %s; or count it anew first', $this->desk->shown()->value($state->left)->text),
+                );
         }
-        if (MovementKind::Activated === $kind && null === $this->catalogues->for($row->workshop)->shelf($row->material)->activated) {
-            throw $body->field('kind')->refuse('This is not a can that is activated.', 'opened, used, counted or binned');
+        if (
+            MovementKind::Activated === $kind &&
+            null === $this->catalogues->for($row->workshop)->shelf($row->material)->activated
+        ) {
+            throw $body
+                ->field('kind')
+                ->refuse('This is not a can that is activated.', 'opened, used, counted or binned');
         }
-        $this->room->move($row, new Movement($kind, $amount, $this->clock->now(), null, Node::remark($body->optional('note'), 500)));
+        $this->room->move(
+            $row,
+            new Movement($kind, $amount, $this->clock->now(), null, Node::remark($body->optional('note'), 500)),
+        );
 
         return $this->answer(201);
     }
@@ -136,7 +179,11 @@ final readonly class StoreController
         $body = JsonBody::of($request)->only(['suppliers', 'version']);
         foreach ($body->field('suppliers')->items(20) as $n) {
             $n->only(['name', 'leadDays', 'sells']);
-            $suppliers[] = new Supplier($n->field('name')->text(80), $n->field('leadDays')->integer(0, 365), array_map(static fn (Node $s): string => $s->choice(Supplier::KINDS), $n->field('sells')->items(10)));
+            $suppliers[] = new Supplier(
+                $n->field('name')->text(80),
+                $n->field('leadDays')->integer(0, 365),
+                array_map(static fn(Node $s): string => $s->choice(Supplier::KINDS), $n->field('sells')->items(10)),
+            );
         }
         $this->books->deal($this->desk->account()->workshop, $suppliers, Desk::version($body));
 
@@ -145,6 +192,9 @@ final readonly class StoreController
 
     private function answer(int $status = 200): JsonResponse
     {
-        return new JsonResponse($this->screen->view($this->desk->account()->workshop, $this->desk->jobs(), $this->desk->shown()), $status);
+        return new JsonResponse(
+            $this->screen->view($this->desk->account()->workshop, $this->desk->jobs(), $this->desk->shown()),
+            $status,
+        );
     }
 }

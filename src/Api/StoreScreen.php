@@ -40,9 +40,14 @@ final readonly class StoreScreen
     /** A tin that ends within these days is shown as ending soon. */
     private const SOON_DAYS = 60;
 
-    public function __construct(private Storeroom $room, private YardStores $yard, private Catalogues $catalogues, private ClockInterface $clock, private string $sheetExample, private string $csvExample)
-    {
-    }
+    public function __construct(
+        private Storeroom $room,
+        private YardStores $yard,
+        private Catalogues $catalogues,
+        private ClockInterface $clock,
+        private string $sheetExample,
+        private string $csvExample,
+    ) {}
 
     /** @param list<JobRow> $jobs */
     public function view(Workshop $workshop, array $jobs, Shown $shown): StoreView
@@ -57,25 +62,83 @@ final readonly class StoreScreen
         $materials = [];
         $expiring = [];
         foreach (array_unique([...Keys::of($tins), ...Keys::of($needed)]) as $material) {
-            $materials[] = self::material($catalogue, $material, $tins[$material] ?? [], $needed[$material] ?? null, Keys::of($users[$material] ?? []), $now, $shown);
+            $materials[] = self::material(
+                $catalogue,
+                $material,
+                $tins[$material] ?? [],
+                $needed[$material] ?? null,
+                Keys::of($users[$material] ?? []),
+                $now,
+                $shown,
+            );
             foreach ($tins[$material] ?? [] as [$row, $state]) {
                 if (!$state->isEmpty() && null !== $state->expires && $state->expires < self::soon($now)) {
-                    $expiring[] = new ExpiryView($catalogue->material($material), $row->batch, $shown->value($state->left), $state->expires->format('Y-m-d\TH:i:s\Z'), $state->because, $state->isExpired($now), Keys::of($users[$material] ?? []));
+                    $expiring[] = new ExpiryView(
+                        $catalogue->material($material),
+                        $row->batch,
+                        $shown->value($state->left),
+                        $state->expires->format('Y-m-d\TH:i:s\Z'),
+                        $state->because,
+                        $state->isExpired($now),
+                        Keys::of($users[$material] ?? []),
+                    );
                 }
             }
         }
-        usort($materials, static fn (MaterialView $a, MaterialView $b): int => [$a->kind, $a->name] <=> [$b->kind, $b->name]);
-        usort($expiring, static fn (ExpiryView $a, ExpiryView $b): int => $a->expires <=> $b->expires);
-        $states = array_map(static fn (array $t): TinState => $t[1], array_merge(...array_values($tins)));
+        usort(
+            $materials,
+            static fn(MaterialView $a, MaterialView $b): int => [$a->kind, $a->name] <=> [$b->kind, $b->name],
+        );
+        usort($expiring, static fn(ExpiryView $a, ExpiryView $b): int => $a->expires <=> $b->expires);
+        $states = array_map(static fn(array $t): TinState => $t[1], array_merge(...array_values($tins)));
 
         return new StoreView(
-            $now->format('Y-m-d\TH:i:s\Z'), $materials, $expiring,
-            array_map(static fn (array $c): ConflictView => new ConflictView($c[0], $catalogue->material($c[2]), $catalogue->material($c[3]), $c[1]->says, $c[1]->consequence), Cabinets::conflicts($catalogue, $states)),
-            array_values(array_map(static fn (array $s): SheetView => self::sheet($catalogue, $s), array_filter($workshop->sheets, static fn (array $s): bool => isset($catalogue->products[is_string($s['class'] ?? null) ? $s['class'] : ''])))),
-            array_map(static fn (Supplier $s): SupplierView => new SupplierView($s->name, $s->leadDays, $s->sells), Storeroom::suppliers($workshop)),
-            [...array_values(array_map(static fn (\Hull\Catalog\Product $p): Option => new Option($p->id, $p->name, $p->example), $catalogue->products)), ...array_values(array_map(static fn (\Hull\Catalog\Supply $s): Option => new Option($s->id, $s->name, $s->example), $catalogue->supplies))],
-            (string) file_get_contents($this->sheetExample), (string) file_get_contents($this->csvExample),
-            $workshop->edition('sheets'), $workshop->edition('suppliers'),
+            $now->format('Y-m-d\TH:i:s\Z'),
+            $materials,
+            $expiring,
+            array_map(
+                static fn(array $c): ConflictView => new ConflictView(
+                    $c[0],
+                    $catalogue->material($c[2]),
+                    $catalogue->material($c[3]),
+                    $c[1]->says,
+                    $c[1]->consequence,
+                ),
+                Cabinets::conflicts($catalogue, $states),
+            ),
+            array_values(
+                array_map(
+                    static fn(array $s): SheetView => self::sheet($catalogue, $s),
+                    array_filter(
+                        $workshop->sheets,
+                        static fn(array $s): bool => isset(
+                            $catalogue->products[is_string($s['class'] ?? null) ? $s['class'] : ''],
+                        ),
+                    ),
+                ),
+            ),
+            array_map(
+                static fn(Supplier $s): SupplierView => new SupplierView($s->name, $s->leadDays, $s->sells),
+                Storeroom::suppliers($workshop),
+            ),
+            [
+                ...array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\Product $p): Option => new Option($p->id, $p->name, $p->example),
+                        $catalogue->products,
+                    ),
+                ),
+                ...array_values(
+                    array_map(
+                        static fn(\Hull\Catalog\Supply $s): Option => new Option($s->id, $s->name, $s->example),
+                        $catalogue->supplies,
+                    ),
+                ),
+            ],
+            (string) file_get_contents($this->sheetExample),
+            (string) file_get_contents($this->csvExample),
+            $workshop->edition('sheets'),
+            $workshop->edition('suppliers'),
         );
     }
 
@@ -87,7 +150,8 @@ final readonly class StoreScreen
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array{array<int|string, Quantity>, array<int|string, array<int|string, true>>} amount by material, and the parts that want it
+     * @return array{array<int|string, Quantity>, array<int|string, array<int|string, true>>} amount by material, and
+     *                                                                                        the parts that want it
      */
     private function wanted(Catalogue $catalogue, array $jobs): array
     {
@@ -95,7 +159,9 @@ final readonly class StoreScreen
         $users = [];
         foreach ($this->yard->byJob($jobs) as $id => $wanted) {
             foreach ($wanted->coats as $coat) {
-                $needed[$coat->product] = Volume::litres(($needed[$coat->product] ?? Volume::litres(0.0))->si() + $coat->paint->si());
+                $needed[$coat->product] = Volume::litres(
+                    ($needed[$coat->product] ?? Volume::litres(0.0))->si() + $coat->paint->si(),
+                );
                 $users[$coat->product][$coat->part] = true;
             }
             foreach ($wanted->supplies as $supply => $amount) {
@@ -114,35 +180,77 @@ final readonly class StoreScreen
 
     /**
      * @param list<array{TinRow, TinState}> $tins
-     * @param list<string>                  $users
+     * @param list<string> $users
      */
-    private static function material(Catalogue $catalogue, string $id, array $tins, ?Quantity $needed, array $users, \DateTimeImmutable $now, Shown $shown): MaterialView
-    {
+    private static function material(
+        Catalogue $catalogue,
+        string $id,
+        array $tins,
+        ?Quantity $needed,
+        array $users,
+        \DateTimeImmutable $now,
+        Shown $shown,
+    ): MaterialView {
         $product = $catalogue->products[$id] ?? null;
         $supply = $catalogue->supplies[$id] ?? null;
-        $measure = ($tins[0] ?? null)[1]->left ?? $needed ?? Volume::litres(0.0);
-        $stock = new Stock(array_map(static fn (array $t): \Hull\Pack\Lot => $t[1]->asLot(), $tins));
-        $good = array_filter($tins, static fn (array $t): bool => !$t[1]->isExpired($now));
-        $total = $measure::ofSi(array_sum(array_map(static fn (array $t): float => $t[1]->left->si(), $good)));
+        $measure = ($tins[0] ?? null)[1]->left ?? ($needed ?? Volume::litres(0.0));
+        $stock = new Stock(array_map(static fn(array $t): \Hull\Pack\Lot => $t[1]->asLot(), $tins));
+        $good = array_filter($tins, static fn(array $t): bool => !$t[1]->isExpired($now));
+        $total = $measure::ofSi(array_sum(array_map(static fn(array $t): float => $t[1]->left->si(), $good)));
         $needed ??= $measure::ofSi(0.0);
 
         return new MaterialView(
-            $id, $catalogue->material($id), $product->example ?? $supply->example ?? '', null === $product ? Supplier::CHEMICALS : Supplier::PAINT, $product->hatch ?? '',
-            $catalogue->shelf($id)->text(), $shown->value($total), $shown->value($needed), $shown->value($stock->missing($needed, $now)),
-            array_map(static fn (array $t): TinLineView => self::tin($catalogue, $t[0], $t[1], $now, $shown), $tins), $users,
+            $id,
+            $catalogue->material($id),
+            $product->example ?? ($supply->example ?? ''),
+            null === $product ? Supplier::CHEMICALS : Supplier::PAINT,
+            $product->hatch ?? '',
+            $catalogue->shelf($id)->text(),
+            $shown->value($total),
+            $shown->value($needed),
+            $shown->value($stock->missing($needed, $now)),
+            array_map(static fn(array $t): TinLineView => self::tin($catalogue, $t[0], $t[1], $now, $shown), $tins),
+            $users,
         );
     }
 
-    private static function tin(Catalogue $catalogue, TinRow $row, TinState $s, \DateTimeImmutable $now, Shown $shown): TinLineView
-    {
-        $instant = static fn (?\DateTimeImmutable $at): ?string => $at?->format('Y-m-d\TH:i:s\Z');
+    private static function tin(
+        Catalogue $catalogue,
+        TinRow $row,
+        TinState $s,
+        \DateTimeImmutable $now,
+        Shown $shown,
+    ): TinLineView {
+        $instant = static fn(?\DateTimeImmutable $at): ?string => $at?->format('Y-m-d\TH:i:s\Z');
         $measure = Storeroom::MEASURES[$row->measure];
 
         return new TinLineView(
-            (string) $row->id, $row->batch, $shown->value($s->tin->size), $shown->value($s->left), min(1.0, $s->left->si() / max(1e-9, $s->tin->size->si())),
-            null !== $s->opened, $instant($s->opened), $instant($s->activated), null !== $catalogue->shelf($row->material)->activated && null === $s->activated && !$s->isEmpty(), $instant($s->expires), $s->because, $s->isExpired($now),
-            null !== $s->expires && !$s->isEmpty() && $s->expires < self::soon($now), $row->cabinet, $s->tin->price?->text() ?? '',
-            array_values(array_map(static fn (MovementRow $m): MovementView => new MovementView($m->kind->value, null === $m->amount ? '' : $shown->value($measure::ofSi($m->amount))->text, $m->at->format('Y-m-d\TH:i:s\Z'), $m->note), $row->movements->toArray())),
+            (string) $row->id,
+            $row->batch,
+            $shown->value($s->tin->size),
+            $shown->value($s->left),
+            min(1.0, $s->left->si() / max(1e-9, $s->tin->size->si())),
+            null !== $s->opened,
+            $instant($s->opened),
+            $instant($s->activated),
+            null !== $catalogue->shelf($row->material)->activated && null === $s->activated && !$s->isEmpty(),
+            $instant($s->expires),
+            $s->because,
+            $s->isExpired($now),
+            null !== $s->expires && !$s->isEmpty() && $s->expires < self::soon($now),
+            $row->cabinet,
+            $s->tin->price?->text() ?? '',
+            array_values(
+                array_map(
+                    static fn(MovementRow $m): MovementView => new MovementView(
+                        $m->kind->value,
+                        null === $m->amount ? '' : $shown->value($measure::ofSi($m->amount))->text,
+                        $m->at->format('Y-m-d\TH:i:s\Z'),
+                        $m->note,
+                    ),
+                    $row->movements->toArray(),
+                ),
+            ),
         );
     }
 
@@ -156,11 +264,31 @@ final readonly class StoreScreen
             $fields[] = new SheetFieldView(str_replace('_', ' ', $field), self::words($value));
         }
 
-        return new SheetView($sheet->class, $catalogue->product($sheet->class)->name, $sheet->name, $sheet->source, $fields, Yaml::dump($written, 2));
+        return new SheetView(
+            $sheet->class,
+            $catalogue->product($sheet->class)->name,
+            $sheet->name,
+            $sheet->source,
+            $fields,
+            Yaml::dump($written, 2),
+        );
     }
 
     private static function words(mixed $value): string
     {
-        return is_array($value) ? implode(', ', array_map(static fn (int|string $k, mixed $v): string => is_int($k) ? self::words($v) : $k.' '.self::words($v), array_keys($value), $value)) : (is_scalar($value) ? (string) $value : '');
+        return is_array($value)
+            ? implode(
+                ', ',
+                array_map(
+                    static fn(int|string $k, mixed $v): string => is_int($k)
+                        ? self::words($v)
+                        : $k . ' ' . self::words($v),
+                    array_keys($value),
+                    $value,
+                ),
+            )
+            : (is_scalar($value)
+                ? (string) $value
+                : '');
     }
 }

@@ -26,9 +26,7 @@ use Hull\Quantity\Temperature;
 /** Builds the survey screen and measures shapes while they are typed. */
 final readonly class SurveyScreen
 {
-    public function __construct(private Stored $stored)
-    {
-    }
+    public function __construct(private Stored $stored) {}
 
     public function view(PartRow $row, Shown $shown): SurveyView
     {
@@ -36,17 +34,57 @@ final readonly class SurveyScreen
         $users = $this->stored->users($row->job);
 
         return new SurveyView(
-            (string) $row->id, $row->version, (string) $row->job->id, $row->job->name, $part->id, $part->name, $part->substrate,
-            array_map(static fn (Observed $o): ObservedView => new ObservedView($o->condition, $o->grade, $shown->value($o->extent)->text, $o->extent->si()), $part->conditions),
-            $this->shapes(array_map(static fn (Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
-            $part->service, $part->finish, $part->place, $part->method, $part->smallOrLattice, $part->exposure, $part->schools,
-            array_map(fn (Place $p): PlaceView => $this->place($p, $shown, array_values(array_diff($users[$p->id] ?? [], $p->id === $part->place ? [$part->name] : []))), array_values($this->stored->places($row->job))),
-            $part->zoneOf, $part->mountedOn, $part->replacement?->text() ?? '',
-            array_values(array_map(static fn (PartRow $o): Option => new Option(self::text($o->survey, 'id'), self::text($o->survey, 'name'), ''), array_filter($row->job->parts->toArray(), static fn (PartRow $o): bool => $o !== $row))),
+            (string) $row->id,
+            $row->version,
+            (string) $row->job->id,
+            $row->job->name,
+            $part->id,
+            $part->name,
+            $part->substrate,
+            array_map(
+                static fn(Observed $o): ObservedView => new ObservedView(
+                    $o->condition,
+                    $o->grade,
+                    $shown->value($o->extent)->text,
+                    $o->extent->si(),
+                ),
+                $part->conditions,
+            ),
+            $this->shapes(array_map(static fn(Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
+            $part->service,
+            $part->finish,
+            $part->place,
+            $part->method,
+            $part->smallOrLattice,
+            $part->exposure,
+            $part->schools,
+            array_map(
+                fn(Place $p): PlaceView => $this->place(
+                    $p,
+                    $shown,
+                    array_values(array_diff($users[$p->id] ?? [], $p->id === $part->place ? [$part->name] : [])),
+                ),
+                array_values($this->stored->places($row->job)),
+            ),
+            $part->zoneOf,
+            $part->mountedOn,
+            $part->replacement?->text() ?? '',
+            array_values(
+                array_map(
+                    static fn(PartRow $o): Option => new Option(
+                        self::text($o->survey, 'id'),
+                        self::text($o->survey, 'name'),
+                        '',
+                    ),
+                    array_filter($row->job->parts->toArray(), static fn(PartRow $o): bool => $o !== $row),
+                ),
+            ),
         );
     }
 
-    /** Measures what was typed; a shape that cannot be read carries its error and the others are measured all the same. */
+    /**
+     * Measures what was typed; a shape that cannot be read carries its error and the others are measured all the same.
+     */
     public function measure(Node $list, Shown $shown): ShapesView
     {
         $views = [];
@@ -54,8 +92,19 @@ final readonly class SurveyScreen
             try {
                 $views[] = self::shape(JobReader::shape($node, $index + 1), $shown);
             } catch (InvalidInput $e) {
-                $typed = array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : '', is_array($node->value) ? $node->value : []);
-                $views[] = new ShapeView($typed['name'] ?? '', $typed['kind'] ?? '', self::named($typed), [], null, $e->getMessage().('' === $e->accepted ? '' : ' Accepted: '.$e->accepted.'.'), substr($e->pointer, strlen($node->pointer)));
+                $typed = array_map(
+                    static fn(mixed $v): string => is_scalar($v) ? (string) $v : '',
+                    is_array($node->value) ? $node->value : [],
+                );
+                $views[] = new ShapeView(
+                    $typed['name'] ?? '',
+                    $typed['kind'] ?? '',
+                    self::named($typed),
+                    [],
+                    null,
+                    $e->getMessage() . ('' === $e->accepted ? '' : ' Accepted: ' . $e->accepted . '.'),
+                    substr($e->pointer, strlen($node->pointer)),
+                );
             }
         }
 
@@ -65,9 +114,26 @@ final readonly class SurveyScreen
     /** @param list<string> $users names of other parts worked in it */
     public function place(Place $place, Shown $shown, array $users = []): PlaceView
     {
-        $dew = $place->air->humidity->si() < 0.001 ? null : Registry::standard()->run('climate.dew-point', ['temperature' => $place->air->temperature, 'humidity' => $place->air->humidity]);
+        $dew =
+            $place->air->humidity->si() < 0.001
+                ? null
+                : Registry::standard()->run('climate.dew-point', [
+                    'temperature' => $place->air->temperature,
+                    'humidity' => $place->air->humidity,
+                ]);
 
-        return new PlaceView($place->id, $place->name, $place->kind, $shown->value($place->air->temperature)->text, $shown->value($place->air->humidity)->text, $place->air->temperature->si(), $place->air->humidity->si(), null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class), $place->hazards, $users);
+        return new PlaceView(
+            $place->id,
+            $place->name,
+            $place->kind,
+            $shown->value($place->air->temperature)->text,
+            $shown->value($place->air->humidity)->text,
+            $place->air->temperature->si(),
+            $place->air->humidity->si(),
+            null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class),
+            $place->hazards,
+            $users,
+        );
     }
 
     /** @param array<int|string, mixed> $survey */
@@ -79,7 +145,7 @@ final readonly class SurveyScreen
     /** @param list<ShapeView> $views */
     private function shapes(array $views, Shown $shown): ShapesView
     {
-        $sum = array_sum(array_map(static fn (ShapeView $v): float => $v->area->si ?? 0.0, $views));
+        $sum = array_sum(array_map(static fn(ShapeView $v): float => $v->area->si ?? 0.0, $views));
 
         return new ShapesView($views, [] === $views ? null : $shown->value(Area::squareMetres($sum)));
     }
@@ -97,7 +163,15 @@ final readonly class SurveyScreen
             }
         }
 
-        return new ShapeView($shape->name, $shape->kind(), $texts, $si, $shown->of($shape->result(), 'area', Area::class), '', '');
+        return new ShapeView(
+            $shape->name,
+            $shape->kind(),
+            $texts,
+            $si,
+            $shown->of($shape->result(), 'area', Area::class),
+            '',
+            '',
+        );
     }
 
     /**

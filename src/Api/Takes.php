@@ -9,7 +9,5 @@ namespace App\Api;
 final readonly class Takes
 {
     /** @param class-string $body */
-    public function __construct(public string $body)
-    {
-    }
+    public function __construct(public string $body) {}
 }

@@ -32,9 +32,12 @@ final readonly class TodayScreen
     private const FILM = ['coat', 'last-wipe'];
     private const URGENCY = ['now' => 0, 'soon' => 1, 'work' => 2, 'wait' => 3, 'done' => 4];
 
-    public function __construct(private Stored $stored, private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Stored $stored,
+        private Catalogues $catalogues,
+        private YardAir $air,
+        private ClockInterface $clock,
+    ) {}
 
     /** @param list<JobRow> $jobs */
     public function view(array $jobs, Shown $shown): TodayView
@@ -45,7 +48,13 @@ final readonly class TodayScreen
                 $cards[] = $this->card($part, $shown);
             }
         }
-        usort($cards, static fn (TodayCard $a, TodayCard $b): int => [self::URGENCY[$a->urgency], $a->window->closesAt ?? '9'] <=> [self::URGENCY[$b->urgency], $b->window->closesAt ?? '9']);
+        usort(
+            $cards,
+            static fn(TodayCard $a, TodayCard $b): int => [
+                self::URGENCY[$a->urgency],
+                $a->window->closesAt ?? '9',
+            ] <=> [self::URGENCY[$b->urgency], $b->window->closesAt ?? '9'],
+        );
 
         return new TodayView($this->clock->now()->format('Y-m-d\TH:i:s\Z'), $cards);
     }
@@ -58,7 +67,14 @@ final readonly class TodayScreen
 
     public function job(JobRow $row): JobView
     {
-        return new JobView((string) $row->id, $row->name, $row->note, array_values(array_map($this->line(...), $row->parts->toArray())), $row->without, $this->places($row));
+        return new JobView(
+            (string) $row->id,
+            $row->name,
+            $row->note,
+            array_values(array_map($this->line(...), $row->parts->toArray())),
+            $row->without,
+            $this->places($row),
+        );
     }
 
     /** @return list<PlaceLine> */
@@ -66,7 +82,18 @@ final readonly class TodayScreen
     {
         $users = $this->stored->users($row);
 
-        return array_map(static fn (Place $p): PlaceLine => new PlaceLine($p->id, $p->name, $p->kind, $p->air->temperature->si(), $p->air->humidity->si(), $p->hazards, $users[$p->id] ?? []), array_values($this->stored->places($row)));
+        return array_map(
+            static fn(Place $p): PlaceLine => new PlaceLine(
+                $p->id,
+                $p->name,
+                $p->kind,
+                $p->air->temperature->si(),
+                $p->air->humidity->si(),
+                $p->hazards,
+                $users[$p->id] ?? [],
+            ),
+            array_values($this->stored->places($row)),
+        );
     }
 
     private function line(PartRow $row): PartLine
@@ -78,9 +105,27 @@ final readonly class TodayScreen
             $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
             $remaining = Workpiece::remaining($piece->route(), $replayed);
 
-            return new PartLine((string) $row->id, $part->id, $part->name, $substrate, $part->zoneOf ?? '', count($piece->route()->steps) - count($remaining), count($piece->route()->steps), null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next));
+            return new PartLine(
+                (string) $row->id,
+                $part->id,
+                $part->name,
+                $substrate,
+                $part->zoneOf ?? '',
+                count($piece->route()->steps) - count($remaining),
+                count($piece->route()->steps),
+                null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next),
+            );
         } catch (NoRoute $e) {
-            return new PartLine((string) $row->id, $part->id, $part->name, $substrate, $part->zoneOf ?? '', 0, 0, $e->getMessage());
+            return new PartLine(
+                (string) $row->id,
+                $part->id,
+                $part->name,
+                $substrate,
+                $part->zoneOf ?? '',
+                0,
+                0,
+                $e->getMessage(),
+            );
         }
     }
 
@@ -90,63 +135,143 @@ final readonly class TodayScreen
         $now = (float) $at->format('U.u') / 3600.0;
         $part = $this->stored->part($row);
         $place = $this->stored->places($row->job)[$part->place];
-        $air = static fn (\Hull\Climate\Air $a): string => $shown->value($a->temperature)->text.' · '.$shown->value($a->humidity)->text;
+        $air = static fn(\Hull\Climate\Air $a): string => $shown->value($a->temperature)->text .
+            ' · ' .
+            $shown->value($a->humidity)->text;
         try {
             $piece = $this->stored->workpiece($row);
             $replayed = $piece->replay($at, $this->air->series($row));
         } catch (NoRoute $e) {
             $gate = WindowScreen::gate($place->air);
 
-            return new TodayCard((string) $row->id, $part->name, $row->job->name, $place->name, $air($place->air), $shown->of($gate, 'margin', TemperatureDifference::class), false, '', '', '', null, 'work', $e->getMessage());
+            return new TodayCard(
+                (string) $row->id,
+                $part->name,
+                $row->job->name,
+                $place->name,
+                $air($place->air),
+                $shown->of($gate, 'margin', TemperatureDifference::class),
+                false,
+                '',
+                '',
+                '',
+                null,
+                'work',
+                $e->getMessage(),
+            );
         }
         $gate = WindowScreen::gate($replayed->air, $piece, $replayed->finished);
         $remaining = Workpiece::remaining($piece->route(), $replayed);
         $next = $piece->next($replayed);
         $bands = WindowScreen::bands($replayed->coats, $now);
         $band = $bands[count($bands) - 1] ?? null;
-        $running = array_values(array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => isset($replayed->started[$s->key])))[0] ?? null;
-        $coatsLeft = [] !== array_filter($remaining, static fn (\Hull\Route\RouteStep $s): bool => null !== $s->product);
-        [$urgency, $message] = $this->urgency($replayed->state->phase(), $band, $coatsLeft, null === $next, [] === $replayed->finished, $now, $shown);
-        if ('work' === $urgency && null !== $next && $this->catalogues->for($row->workshop)->step($next->step)->isWait()) {
+        $running =
+            array_values(
+                array_filter(
+                    $remaining,
+                    static fn(\Hull\Route\RouteStep $s): bool => isset($replayed->started[$s->key]),
+                ),
+            )[0] ?? null;
+        $coatsLeft = [] !== array_filter($remaining, static fn(\Hull\Route\RouteStep $s): bool => null !== $s->product);
+        [$urgency, $message] = $this->urgency(
+            $replayed->state->phase(),
+            $band,
+            $coatsLeft,
+            null === $next,
+            [] === $replayed->finished,
+            $now,
+            $shown,
+        );
+        if (
+            'work' === $urgency &&
+            null !== $next &&
+            $this->catalogues->for($row->workshop)->step($next->step)->isWait()
+        ) {
             [$urgency, $message] = ['wait', $this->waitsFor($row, $piece, $replayed, $now)];
         }
-        if ('work' === $urgency && null !== $next && !$gate->flag('open') && [] !== array_intersect(self::FILM, $this->catalogues->for($row->workshop)->step($next->step)->tags)) {
-            [$urgency, $message] = ['wait', 'No film in this air. '.implode(' ', $gate->outcome->warnings)];
+        if (
+            'work' === $urgency &&
+            null !== $next &&
+            !$gate->flag('open') &&
+            [] !== array_intersect(self::FILM, $this->catalogues->for($row->workshop)->step($next->step)->tags)
+        ) {
+            [$urgency, $message] = ['wait', 'No film in this air. ' . implode(' ', $gate->outcome->warnings)];
         }
         $nextStep = null === $next ? null : $this->catalogues->for($row->workshop)->step($next->step);
 
-        return new TodayCard((string) $row->id, $part->name, $row->job->name, $place->name, $air($replayed->air), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), null === $running ? '' : $piece->check()->name($running), null === $next ? '' : $piece->check()->name($next), $nextStep->how ?? '', $band, $urgency, $message);
+        return new TodayCard(
+            (string) $row->id,
+            $part->name,
+            $row->job->name,
+            $place->name,
+            $air($replayed->air),
+            $shown->of($gate, 'margin', TemperatureDifference::class),
+            $gate->flag('open'),
+            null === $running ? '' : $piece->check()->name($running),
+            null === $next ? '' : $piece->check()->name($next),
+            $nextStep->how ?? '',
+            $band,
+            $urgency,
+            $message,
+        );
     }
 
     /** What hands-on work waits for, and until about when. */
     private function waitsFor(PartRow $row, Workpiece $piece, Replayed $replayed, float $now): string
     {
-        $first = ChainReader::read((string) $row->id, YardAir::key($piece->place), $piece, $replayed, $this->air->airs($row->workshop), $now)[0] ?? null;
+        $first =
+            ChainReader::read(
+                (string) $row->id,
+                YardAir::key($piece->place),
+                $piece,
+                $replayed,
+                $this->air->airs($row->workshop),
+                $now,
+            )[0] ?? null;
         if (null === $first || $first->notBefore <= $now) {
             return 'It may be over: test it, then log it.';
         }
-        $until = is_finite($first->notBefore) ? (new \DateTimeImmutable('@'.(int) round($first->notBefore * 3600.0)))->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('D H:i') : 'not in this air';
+        $until = is_finite($first->notBefore)
+            ? (new \DateTimeImmutable('@' . (int) round($first->notBefore * 3600.0)))
+                ->setTimezone(new \DateTimeZone($row->workshop->timezone))
+                ->format('D H:i')
+            : 'not in this air';
 
         return sprintf('Not yet: %s, until about %s (estimate; test it).', $first->because, $until);
     }
 
     /** @return array{string, string} */
-    private function urgency(FilmPhase $phase, ?View\WindowBand $band, bool $coatsLeft, bool $finished, bool $fresh, float $now, Shown $shown): array
-    {
-        $in = static fn (?string $instant): string => null === $instant ? 'not at this temperature' : $shown->value(Duration::hours(max(0.0, (new \DateTimeImmutable($instant))->getTimestamp() / 3600 - $now)))->text;
+    private function urgency(
+        FilmPhase $phase,
+        ?View\WindowBand $band,
+        bool $coatsLeft,
+        bool $finished,
+        bool $fresh,
+        float $now,
+        Shown $shown,
+    ): array {
+        $in = static fn(?string $instant): string => null === $instant
+            ? 'not at this temperature'
+            : $shown->value(Duration::hours(max(0.0, (new \DateTimeImmutable($instant))->getTimestamp() / 3600 - $now)))
+                ->text;
         if ($finished) {
             return ['done', 'Handed over.'];
         }
         if ($coatsLeft && null !== $band) {
             return match ($phase) {
-                FilmPhase::Open => ['now', null === $band->closesAt ? 'The window is open.' : 'The window closes in '.$in($band->closesAt).'.'],
+                FilmPhase::Open => [
+                    'now',
+                    null === $band->closesAt
+                        ? 'The window is open.'
+                        : 'The window closes in ' . $in($band->closesAt) . '.',
+                ],
                 FilmPhase::Shut => ['wait', 'A new coat would lift this one now: let it harden first.'],
                 FilmPhase::Lapsed, FilmPhase::Cured => ['soon', 'The window has closed: abrade before the next coat.'],
-                default => ['wait', 'The window opens in '.$in($band->opensAt).'.'],
+                default => ['wait', 'The window opens in ' . $in($band->opensAt) . '.'],
             };
         }
         if (null !== $band && FilmPhase::Cured !== $phase) {
-            return ['wait', 'Curing; full cure in '.$in($band->fullAt).'.'];
+            return ['wait', 'Curing; full cure in ' . $in($band->fullAt) . '.'];
         }
 
         return ['work', $fresh ? 'Not begun.' : 'Ready for the next step.'];

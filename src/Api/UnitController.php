@@ -17,9 +17,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Says back what was typed, so that a quantity misread is seen beside its field. */
 final readonly class UnitController
 {
-    public function __construct(private Desk $desk)
-    {
-    }
+    public function __construct(private Desk $desk) {}
 
     #[Route('/api/understood', name: 'api_understood', methods: ['GET'])]
     #[Asks('of', 'typed')]
@@ -27,7 +25,10 @@ final readonly class UnitController
     public function understood(Request $request): JsonResponse
     {
         $gallon = JsonBody::gallon($request);
-        $asked = Node::root(['of' => $request->query->getString('of'), 'typed' => $request->query->getString('typed')], $gallon);
+        $asked = Node::root(
+            ['of' => $request->query->getString('of'), 'typed' => $request->query->getString('typed')],
+            $gallon,
+        );
         $typed = $asked->field('typed')->text();
         $read = $refusal = null;
         foreach (self::dimensions($asked->field('of')) as $dimension) {
@@ -42,22 +43,35 @@ final readonly class UnitController
         }
         $units = $this->desk->shown()->units;
         $other = UnitSystem::Metric === $units ? UnitSystem::Us : UnitSystem::Metric;
-        $note = self::isBareGallon($typed) ? $gallon->words().' measure' : '';
+        $note = self::isBareGallon($typed) ? $gallon->words() . ' measure' : '';
 
-        return new JsonResponse(new UnderstoodView($read->format($units), $read->format($other), $note, $read->si(), $read::dimension()->siUnit()->symbol(), ''));
+        return new JsonResponse(
+            new UnderstoodView(
+                $read->format($units),
+                $read->format($other),
+                $note,
+                $read->si(),
+                $read::dimension()->siUnit()->symbol(),
+                '',
+            ),
+        );
     }
 
     /** @return list<Dimension> what it may be, in the order in which it is tried */
     private static function dimensions(Node $of): array
     {
-        $known = array_map(static fn (Dimension $d): string => $d->value, Dimension::cases());
+        $known = array_map(static fn(Dimension $d): string => $d->value, Dimension::cases());
 
-        return array_map(static fn (string $one): Dimension => Dimension::from($of->holding(trim($one))->choice($known)), explode(',', $of->text()));
+        return array_map(
+            static fn(string $one): Dimension => Dimension::from($of->holding(trim($one))->choice($known)),
+            explode(',', $of->text()),
+        );
     }
 
     /** Says a measure of which there are two, without saying which. */
     private static function isBareGallon(string $typed): bool
     {
-        return 1 === preg_match('/\b(gal|qt|pt|quart|pint|gallon|fl\.? ?oz|fluid)/i', $typed) && 1 !== preg_match('/\b(us|imp|imperial|uk)\b/i', $typed);
+        return 1 === preg_match('/\b(gal|qt|pt|quart|pint|gallon|fl\.? ?oz|fluid)/i', $typed) &&
+            1 !== preg_match('/\b(us|imp|imperial|uk)\b/i', $typed);
     }
 }

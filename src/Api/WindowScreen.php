@@ -29,9 +29,15 @@ use Psr\Clock\ClockInterface;
 /** Builds the windows screen: what is curing and when each film lets the next one on. */
 final readonly class WindowScreen
 {
-    public function __construct(private Stored $stored, private SurveyScreen $survey, private CoatScreen $coats, private YardAir $air, private PlaceHoursScreen $hours, private AirWords $words, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private Stored $stored,
+        private SurveyScreen $survey,
+        private CoatScreen $coats,
+        private YardAir $air,
+        private PlaceHoursScreen $hours,
+        private AirWords $words,
+        private ClockInterface $clock,
+    ) {}
 
     public function view(PartRow $row, Shown $shown): WindowsView
     {
@@ -44,13 +50,29 @@ final readonly class WindowScreen
         } catch (NoRoute $e) {
             $gate = self::gate($place->air);
 
-            return new WindowsView((string) $row->id, $e->getMessage(), Screens::instant($now) ?? '', [], [], $this->survey->place($place, $shown), $shown->of($gate, 'margin', TemperatureDifference::class), $gate->flag('open'), $gate->outcome->warnings, 'as set for the place', [], $this->hours->of($row->workshop, $place, $shown), null);
+            return new WindowsView(
+                (string) $row->id,
+                $e->getMessage(),
+                Screens::instant($now) ?? '',
+                [],
+                [],
+                $this->survey->place($place, $shown),
+                $shown->of($gate, 'margin', TemperatureDifference::class),
+                $gate->flag('open'),
+                $gate->outcome->warnings,
+                'as set for the place',
+                [],
+                $this->hours->of($row->workshop, $place, $shown),
+                null,
+            );
         }
         $piece = $piece->inAir($replayed->air);
         $gate = self::gate($replayed->air, $piece, $replayed->finished);
 
         return new WindowsView(
-            (string) $row->id, '', Screens::instant($now) ?? '',
+            (string) $row->id,
+            '',
+            Screens::instant($now) ?? '',
             self::bands($replayed->coats, $now),
             $this->coats->cards($piece, $replayed, Tools::usual(), $shown),
             $this->survey->place(new \Hull\Job\Place($place->id, $place->name, $place->kind, $replayed->air), $shown),
@@ -58,7 +80,7 @@ final readonly class WindowScreen
             $gate->flag('open'),
             $gate->outcome->warnings,
             $this->words->source($row),
-            array_map(static fn (Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
+            array_map(static fn(Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
             $this->hours->of($row->workshop, $place, $shown),
             self::next($piece, $replayed),
         );
@@ -68,12 +90,31 @@ final readonly class WindowScreen
     {
         $next = NextCoat::of($piece, $replayed);
 
-        return null === $next ? null : new NextCoatView(
-            Screens::instant($next->span->earliest), Screens::instant($next->span->latest), $next->span->isOpen(),
-            array_map(static fn (array $z): ZoneView => new ZoneView(Screens::instant($z[0]) ?? '', Screens::instant($z[1]), Screens::instant($z[2])), $next->zones),
-            $next->advice,
-            array_map(static fn (string $for, array $r): ReadyView => new ReadyView(Readiness::from($for)->words(), Screens::instant($r[0]), !$r[1]), Keys::of($next->ready), array_values($next->ready)),
-        );
+        return null === $next
+            ? null
+            : new NextCoatView(
+                Screens::instant($next->span->earliest),
+                Screens::instant($next->span->latest),
+                $next->span->isOpen(),
+                array_map(
+                    static fn(array $z): ZoneView => new ZoneView(
+                        Screens::instant($z[0]) ?? '',
+                        Screens::instant($z[1]),
+                        Screens::instant($z[2]),
+                    ),
+                    $next->zones,
+                ),
+                $next->advice,
+                array_map(
+                    static fn(string $for, array $r): ReadyView => new ReadyView(
+                        Readiness::from($for)->words(),
+                        Screens::instant($r[0]),
+                        !$r[1],
+                    ),
+                    Keys::of($next->ready),
+                    array_values($next->ready),
+                ),
+            );
     }
 
     /**

@@ -26,9 +26,12 @@ final readonly class WorkCardController
 {
     private const MOST_CARDS = 100;
 
-    public function __construct(private Desk $desk, private WorkCardScreen $screen, private Bookkeeper $books, private Stored $stored)
-    {
-    }
+    public function __construct(
+        private Desk $desk,
+        private WorkCardScreen $screen,
+        private Bookkeeper $books,
+        private Stored $stored,
+    ) {}
 
     #[Route('/api/jobs/{job}/cards', name: 'api_cards', methods: ['GET'])]
     #[Answers(WorkCardsView::class)]
@@ -55,7 +58,11 @@ final readonly class WorkCardController
         $row = $this->desk->job($job);
         $kept = $this->read($row, $request);
         if (count($row->cards) >= self::MOST_CARDS) {
-            throw new \Hull\Input\InvalidInput('/name', 'The job has all the cards it can have.', sprintf('up to %d cards', self::MOST_CARDS));
+            throw new \Hull\Input\InvalidInput(
+                '/name',
+                'The job has all the cards it can have.',
+                sprintf('up to %d cards', self::MOST_CARDS),
+            );
         }
         $this->books->keepCard($row, $kept);
 
@@ -75,12 +82,17 @@ final readonly class WorkCardController
         return new Response(null, 204);
     }
 
-    /** The list of a kind comes beside its single fields; empty fields are left out, so that what is usual stands in. */
+    /**
+     * The list of a kind comes beside its single fields; empty fields are left out, so that what is usual stands in.
+     */
     private function read(JobRow $row, Request $request): Kept
     {
         $body = JsonBody::of($request)->only(['kind', 'name', 'inputs', 'rows', 'part', 'id']);
         $kind = $body->field('kind')->choice(Keys::of(Kinds::all()));
-        $filled = static fn (Node $n): array => array_filter(array_map(static fn (Node $v): mixed => $v->value, $n->fields()), static fn (mixed $v): bool => '' !== $v);
+        $filled = static fn(Node $n): array => array_filter(
+            array_map(static fn(Node $v): mixed => $v->value, $n->fields()),
+            static fn(mixed $v): bool => '' !== $v,
+        );
         $inputs = $filled($body->field('inputs'));
         foreach (Kinds::all()[$kind]->fields() as $field) {
             if ([] !== $field->of) {
@@ -90,6 +102,15 @@ final readonly class WorkCardController
         $part = Node::remark($body->optional('part'), 60);
         $id = Node::remark($body->optional('id'), 60);
 
-        return Kept::read(Node::root(['id' => '' === $id ? 'card-'.substr(Uuid::v7()->toBase58(), -10) : $id, 'kind' => $kind, 'name' => $body->field('name')->value, 'part' => '' === $part ? null : $part, 'inputs' => $inputs]), WorkCardScreen::ids($this->stored->job($row)->parts));
+        return Kept::read(
+            Node::root([
+                'id' => '' === $id ? 'card-' . substr(Uuid::v7()->toBase58(), -10) : $id,
+                'kind' => $kind,
+                'name' => $body->field('name')->value,
+                'part' => '' === $part ? null : $part,
+                'inputs' => $inputs,
+            ]),
+            WorkCardScreen::ids($this->stored->job($row)->parts),
+        );
     }
 }

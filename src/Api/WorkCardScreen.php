@@ -35,15 +35,21 @@ use Hull\WorkCard\Mark;
 /** Builds the work cards of a job: pours, baths, laminates, cans. */
 final readonly class WorkCardScreen
 {
-    public function __construct(private Stored $stored, private Catalogues $catalogues)
-    {
-    }
+    public function __construct(private Stored $stored, private Catalogues $catalogues) {}
 
     public function view(JobRow $row, Shown $shown): WorkCardsView
     {
         $parts = $this->stored->job($row)->parts;
 
-        return new WorkCardsView((string) $row->id, array_values(array_map(self::kind(...), Kinds::all())), array_map(fn (Kept $k): WorkCardView => $this->card($row, $k, $shown), Stored::cards($row, self::ids($parts))), array_map(static fn (Part $p): Option => new Option($p->id, $p->name, ''), $parts));
+        return new WorkCardsView(
+            (string) $row->id,
+            array_values(array_map(self::kind(...), Kinds::all())),
+            array_map(
+                fn(Kept $k): WorkCardView => $this->card($row, $k, $shown),
+                Stored::cards($row, self::ids($parts)),
+            ),
+            array_map(static fn(Part $p): Option => new Option($p->id, $p->name, ''), $parts),
+        );
     }
 
     /**
@@ -53,7 +59,7 @@ final readonly class WorkCardScreen
      */
     public static function ids(array $parts): array
     {
-        return array_map(static fn (Part $p): string => $p->id, $parts);
+        return array_map(static fn(Part $p): string => $p->id, $parts);
     }
 
     /** Worked out anew; what stands in the way is said in its place. */
@@ -63,7 +69,12 @@ final readonly class WorkCardScreen
         try {
             return self::worked($this->catalogues->for($row->workshop), $kept, $kept->card($piece), $piece, $shown);
         } catch (InvalidInput $e) {
-            return $this->blank($kept, $piece, $e->getMessage().('' === $e->accepted ? '' : ' Accepted: '.$e->accepted.'.'), ltrim($e->pointer, '/'));
+            return $this->blank(
+                $kept,
+                $piece,
+                $e->getMessage() . ('' === $e->accepted ? '' : ' Accepted: ' . $e->accepted . '.'),
+                ltrim($e->pointer, '/'),
+            );
         } catch (NoRoute $e) {
             return $this->blank($kept, $piece, $e->getMessage(), 'part');
         }
@@ -88,23 +99,56 @@ final readonly class WorkCardScreen
     {
         [$inputs, $rows] = self::typed($kept);
 
-        return new WorkCardView($kept->id, $kept->kind->id(), $kept->kind->name(), $kept->name, $kept->part ?? '', $piece->part->name ?? '', $inputs, $rows, [], null, [], [], [], [], $error, $field);
+        return new WorkCardView(
+            $kept->id,
+            $kept->kind->id(),
+            $kept->kind->name(),
+            $kept->name,
+            $kept->part ?? '',
+            $piece->part->name ?? '',
+            $inputs,
+            $rows,
+            [],
+            null,
+            [],
+            [],
+            [],
+            [],
+            $error,
+            $field,
+        );
     }
 
-    private static function worked(Catalogue $catalogue, Kept $kept, Card $card, ?Workpiece $piece, Shown $shown): WorkCardView
-    {
+    private static function worked(
+        Catalogue $catalogue,
+        Kept $kept,
+        Card $card,
+        ?Workpiece $piece,
+        Shown $shown,
+    ): WorkCardView {
         [$inputs, $rows] = self::typed($kept);
-        $cautions = array_map(static fn (string $id): Caution => $catalogue->cautions[$id], $card->cautions);
+        $cautions = array_map(static fn(string $id): Caution => $catalogue->cautions[$id], $card->cautions);
 
         return new WorkCardView(
-            $kept->id, $kept->kind->id(), $kept->kind->name(), $kept->name, $kept->part ?? '', $piece->part->name ?? '', $inputs, $rows,
-            array_map(static fn (Figure $f): CardFigure => new CardFigure($f->label, $shown->value($f->value, $f->from)), $card->figures),
+            $kept->id,
+            $kept->kind->id(),
+            $kept->kind->name(),
+            $kept->name,
+            $kept->part ?? '',
+            $piece->part->name ?? '',
+            $inputs,
+            $rows,
+            array_map(
+                static fn(Figure $f): CardFigure => new CardFigure($f->label, $shown->value($f->value, $f->from)),
+                $card->figures,
+            ),
             self::drawing($card->drawing, $shown),
-            array_map(static fn (Line $l): string => $l->in($shown->units), $card->steps),
+            array_map(static fn(Line $l): string => $l->in($shown->units), $card->steps),
             $card->warnings(),
-            array_map(static fn (Caution $c): string => $c->name, $cautions),
-            array_map(static fn (Protection $p): string => $p->name, $catalogue->protectionFor($cautions)),
-            '', '',
+            array_map(static fn(Caution $c): string => $c->name, $cautions),
+            array_map(static fn(Protection $p): string => $p->name, $catalogue->protectionFor($cautions)),
+            '',
+            '',
         );
     }
 
@@ -113,10 +157,27 @@ final readonly class WorkCardScreen
         $w = max(1e-9, $d->width);
         $h = max(1e-9, $d->height);
 
-        return new DrawingView($h / $w, $d->caption, array_map(static fn (Mark $m): MarkView => new MarkView($m->role, $m->x / $w, $m->y / $h, $m->width / $w, $m->height / $h, $m->label?->in($shown->units) ?? ''), $d->marks));
+        return new DrawingView(
+            $h / $w,
+            $d->caption,
+            array_map(
+                static fn(Mark $m): MarkView => new MarkView(
+                    $m->role,
+                    $m->x / $w,
+                    $m->y / $h,
+                    $m->width / $w,
+                    $m->height / $h,
+                    $m->label?->in($shown->units) ?? '',
+                ),
+                $d->marks,
+            ),
+        );
     }
 
-    /** @return array{array<int|string, string>, list<array<int|string, string>>} single fields, and the rows of the one that is a list */
+    /**
+     * @return array{array<int|string, string>, list<array<int|string, string>>} single fields, and the rows of the one
+     *                                                                           that is a list
+     */
     private static function typed(Kept $kept): array
     {
         $inputs = [];
@@ -170,11 +231,28 @@ final readonly class WorkCardScreen
             }
         }
 
-        return new WorkKindView($kind->id(), $kind->name(), $kind->hint(), $single, $rows->name ?? '', array_map(self::field(...), $rows->of ?? []), $sample, $sampleRows);
+        return new WorkKindView(
+            $kind->id(),
+            $kind->name(),
+            $kind->hint(),
+            $single,
+            $rows->name ?? '',
+            array_map(self::field(...), $rows->of ?? []),
+            $sample,
+            $sampleRows,
+        );
     }
 
     private static function field(Field $f): DimensionField
     {
-        return new DimensionField($f->name, $f->label, [] !== $f->options ? 'choice' : ($f->ratio ? 'ratio' : 'quantity'), $f->required, $f->options, '', '');
+        return new DimensionField(
+            $f->name,
+            $f->label,
+            [] !== $f->options ? 'choice' : ($f->ratio ? 'ratio' : 'quantity'),
+            $f->required,
+            $f->options,
+            '',
+            '',
+        );
     }
 }

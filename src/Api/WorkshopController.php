@@ -21,9 +21,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Local rules, limits and rates of a workshop. */
 final readonly class WorkshopController
 {
-    public function __construct(private Desk $desk, private Catalogues $catalogues, private Bookkeeper $books)
-    {
-    }
+    public function __construct(private Desk $desk, private Catalogues $catalogues, private Bookkeeper $books) {}
 
     #[Route('/api/workshop', name: 'api_workshop', methods: ['GET'])]
     #[Answers(WorkshopView::class)]
@@ -39,7 +37,13 @@ final readonly class WorkshopController
     {
         $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local', 'version', 'gallon']);
         $local = [];
-        foreach ($body->field('local')->only(Keys::of($this->catalogues->for($this->desk->account()->workshop)->local))->fields() as $topic => $text) {
+        foreach (
+            $body
+                ->field('local')
+                ->only(Keys::of($this->catalogues->for($this->desk->account()->workshop)->local))
+                ->fields()
+            as $topic => $text
+        ) {
             $written = \Hull\Input\Node::remark($text, 2000);
             if ('' !== $written) {
                 $local[$topic] = $written;
@@ -47,18 +51,54 @@ final readonly class WorkshopController
         }
         $currency = strtoupper($body->field('currency')->text(3));
         if (1 !== preg_match('/^[A-Z]{3}$/', $currency)) {
-            throw $body->field('currency')->refuse('This is not a currency.', 'three letters of ISO 4217, such as GBP, EUR or USD');
+            throw $body
+                ->field('currency')
+                ->refuse('This is not a currency.', 'three letters of ISO 4217, such as GBP, EUR or USD');
         }
         $rate = $body->optional('hourRate');
         $workshop = $this->desk->account()->workshop;
-        $this->books->furnish($workshop, $currency, null === $rate || '' === $rate->value ? null : $rate->money(), $body->optional('vocLimit')?->integer(1, 1_000_000), $local, Desk::version($body));
-        $this->books->measures($workshop, Gallon::from($body->optional('gallon')?->choice(array_map(static fn (Gallon $g): string => $g->value, Gallon::cases())) ?? $workshop->gallon->value));
+        $this->books->furnish(
+            $workshop,
+            $currency,
+            null === $rate || '' === $rate->value ? null : $rate->money(),
+            $body->optional('vocLimit')?->integer(1, 1_000_000),
+            $local,
+            Desk::version($body),
+        );
+        $this->books->measures(
+            $workshop,
+            Gallon::from(
+                $body
+                    ->optional('gallon')
+                    ?->choice(array_map(static fn(Gallon $g): string => $g->value, Gallon::cases())) ??
+                    $workshop->gallon->value,
+            ),
+        );
 
         return new JsonResponse($this->view($workshop));
     }
 
     private function view(Workshop $workshop): WorkshopView
     {
-        return new WorkshopView($workshop->edition('settings'), $workshop->name, $workshop->timezone, $workshop->currency, $workshop->gallon->value, null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(), $workshop->vocLimit, array_values(array_map(static fn (LocalTopic $t): LocalTopicView => new LocalTopicView($t->id, $t->name, $t->hint, $workshop->local[$t->id] ?? ''), $this->catalogues->for($this->desk->account()->workshop)->local)));
+        return new WorkshopView(
+            $workshop->edition('settings'),
+            $workshop->name,
+            $workshop->timezone,
+            $workshop->currency,
+            $workshop->gallon->value,
+            null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(),
+            $workshop->vocLimit,
+            array_values(
+                array_map(
+                    static fn(LocalTopic $t): LocalTopicView => new LocalTopicView(
+                        $t->id,
+                        $t->name,
+                        $t->hint,
+                        $workshop->local[$t->id] ?? '',
+                    ),
+                    $this->catalogues->for($this->desk->account()->workshop)->local,
+                ),
+            ),
+        );
     }
 }

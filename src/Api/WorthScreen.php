@@ -16,9 +16,7 @@ use Hull\Route\NoRoute;
 /** Builds the estimate before the work begins: hours and money as a range, against buying another one. */
 final readonly class WorthScreen
 {
-    public function __construct(private Stored $stored)
-    {
-    }
+    public function __construct(private Stored $stored) {}
 
     public function view(PartRow $row, Shown $shown): WorthView
     {
@@ -26,7 +24,15 @@ final readonly class WorthScreen
         try {
             $piece = $this->stored->workpiece($row);
             if ($piece->context->area()->m2() <= 0.0) {
-                return new WorthView($nothing, $nothing, '', '', '', 'Measure the part first: time and material go by its area.', '');
+                return new WorthView(
+                    $nothing,
+                    $nothing,
+                    '',
+                    '',
+                    '',
+                    'Measure the part first: time and material go by its area.',
+                    '',
+                );
             }
             $figures = RouteFigures::of($piece, $piece->route());
         } catch (NoRoute $e) {
@@ -35,7 +41,9 @@ final readonly class WorthScreen
         $workshop = $row->workshop;
         $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
         $worth = Worth::of($piece, $figures, $rate, $piece->part->replacement);
-        $range = static fn (Money $least, Money $most): string => $least->rounded() === $most->rounded() ? sprintf('%s %s', $least->rounded(), $workshop->currency) : sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
+        $range = static fn(Money $least, Money $most): string => $least->rounded() === $most->rounded()
+            ? sprintf('%s %s', $least->rounded(), $workshop->currency)
+            : sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
         $years = $piece->context->system->life;
 
         return new WorthView(
@@ -43,9 +51,14 @@ final readonly class WorthScreen
             $shown->of($worth->hours, 'most', Duration::class),
             $range($worth->leastMaterial, $worth->mostMaterial),
             $range($worth->least, $worth->most),
-            $range(Money::minor((int) round($worth->least->minor / max(0.25, $years[1]))), Money::minor((int) round($worth->most->minor / max(0.25, $years[0])))),
+            $range(
+                Money::minor((int) round($worth->least->minor / max(0.25, $years[1]))),
+                Money::minor((int) round($worth->most->minor / max(0.25, $years[0]))),
+            ),
             $worth->verdict,
-            null === $rate ? 'Materials only; say in the yard\'s settings what an hour is worth to count the work.' : sprintf('Materials, and %s %s an hour of work.', $rate->rounded(), $workshop->currency),
+            null === $rate
+                ? 'Materials only; say in the yard\'s settings what an hour is worth to count the work.'
+                : sprintf('Materials, and %s %s an hour of work.', $rate->rounded(), $workshop->currency),
         );
     }
 }

@@ -11,9 +11,7 @@ use Symfony\Component\Yaml\Yaml;
 /** Loads the YAML knowledge once and keeps it serialised in the cache. */
 final readonly class CatalogueLoader
 {
-    public function __construct(private string $directory, private string $cacheFile, private bool $debug)
-    {
-    }
+    public function __construct(private string $directory, private string $cacheFile, private bool $debug) {}
 
     public function load(): Catalogue
     {
@@ -27,7 +25,7 @@ final readonly class CatalogueLoader
         if (!is_dir(dirname($this->cacheFile))) {
             @mkdir(dirname($this->cacheFile), 0777, true);
         }
-        $passing = $this->cacheFile.'.'.getmypid();
+        $passing = $this->cacheFile . '.' . getmypid();
         if (false !== @file_put_contents($passing, serialize($catalogue))) {
             rename($passing, $this->cacheFile);
         }
@@ -42,7 +40,10 @@ final readonly class CatalogueLoader
         foreach ($this->files() as $file) {
             $parsed = Yaml::parseFile($file);
             foreach (is_array($parsed) ? $parsed : [] as $kind => $entries) {
-                $data[(string) $kind] = [...$data[(string) $kind] ?? [], ...array_values(is_array($entries) ? $entries : [])];
+                $data[(string) $kind] = [
+                    ...$data[(string) $kind] ?? [],
+                    ...array_values(is_array($entries) ? $entries : []),
+                ];
             }
         }
 
@@ -52,7 +53,7 @@ final readonly class CatalogueLoader
     /** @return list<string> */
     public function files(): array
     {
-        $files = glob($this->directory.'/*/*.yaml');
+        $files = glob($this->directory . '/*/*.yaml');
 
         return false === $files ? [] : $files;
     }
@@ -60,6 +61,6 @@ final readonly class CatalogueLoader
     /** When a catalogue file was last changed. */
     public function newest(): int
     {
-        return max([0, ...array_map(static fn (string $f): int => (int) filemtime($f), $this->files())]);
+        return max([0, ...array_map(static fn(string $f): int => (int) filemtime($f), $this->files())]);
     }
 }

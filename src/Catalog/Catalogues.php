@@ -10,7 +10,8 @@ use Hull\Job\JobReader;
 use Psr\Log\LoggerInterface;
 
 /**
- * The catalogue that counts in a workshop: the shipped one, with the workshop's own entries and sheets where it has them.
+ * The catalogue that counts in a workshop: the shipped one, with the workshop's own entries and sheets where it has
+ * them.
  *
  * It is asked for by workshop, never found lying about, so that page, console, worker and calendar read the same one.
  */
@@ -24,15 +25,14 @@ final class Catalogues
         private readonly OwnText $own,
         private readonly LoggerInterface $log,
         private readonly string $cache,
-    ) {
-    }
+    ) {}
 
     public function for(Workshop $workshop): Catalogue
     {
         if ('' === $workshop->ownCatalogue && [] === $workshop->sheets) {
             return $this->shipped();
         }
-        $key = sha1($workshop->ownCatalogue.json_encode($workshop->sheets).$this->loader->newest());
+        $key = sha1($workshop->ownCatalogue . json_encode($workshop->sheets) . $this->loader->newest());
 
         return $this->read[$key] ??= $this->kept($key, $workshop);
     }
@@ -58,11 +58,13 @@ final class Catalogues
         try {
             $catalogue = $this->own->catalogue($workshop->ownCatalogue, $workshop->sheets);
         } catch (\DomainException $e) {
-            $this->log->error('An own catalogue that was good once cannot be read any more: {why}', ['why' => $e->getMessage()]);
+            $this->log->error('An own catalogue that was good once cannot be read any more: {why}', [
+                'why' => $e->getMessage(),
+            ]);
 
             return $this->shipped();
         }
-        $passing = $file.'.'.getmypid();
+        $passing = $file . '.' . getmypid();
         if (false !== @file_put_contents($passing, serialize($catalogue))) {
             rename($passing, $file);
         }

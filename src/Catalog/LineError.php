@@ -7,9 +7,12 @@ namespace App\Catalog;
 /** What is wrong in a catalogue text, and on which line. */
 final readonly class LineError
 {
-    public function __construct(public int $line, public string $pointer, public string $detail, public string $accepted)
-    {
-    }
+    public function __construct(
+        public int $line,
+        public string $pointer,
+        public string $detail,
+        public string $accepted,
+    ) {}
 
     public function text(): string
     {

@@ -18,9 +18,7 @@ final readonly class OwnText
 {
     private const MOST_ERRORS = 20;
 
-    public function __construct(private CatalogueLoader $loader, private string $schema)
-    {
-    }
+    public function __construct(private CatalogueLoader $loader, private string $schema) {}
 
     /** @return list<LineError> empty when it can be used */
     public function errors(string $text): array
@@ -28,7 +26,7 @@ final readonly class OwnText
         try {
             $own = PlainYaml::parse($text);
         } catch (ParseException $e) {
-            return [new LineError(max(1, $e->getParsedLine()), '', rtrim($e->getMessage(), '.').'.', 'YAML')];
+            return [new LineError(max(1, $e->getParsedLine()), '', rtrim($e->getMessage(), '.') . '.', 'YAML')];
         }
         if (null === $own) {
             return [];
@@ -69,7 +67,11 @@ final readonly class OwnText
         try {
             $given = PlainYaml::parse($text);
         } catch (ParseException $e) {
-            throw new InvalidInput('/text', sprintf('Line %d: %s', max(1, $e->getParsedLine()), $e->getMessage()), 'YAML or JSON');
+            throw new InvalidInput(
+                '/text',
+                sprintf('Line %d: %s', max(1, $e->getParsedLine()), $e->getMessage()),
+                'YAML or JSON',
+            );
         }
         $data = OwnCatalogue::over($this->loader->data(), PlainYaml::parse($own))->data;
         try {
@@ -77,7 +79,11 @@ final readonly class OwnText
             CatalogueReader::read($this->withSheets($data, [$sheet->written()]));
         } catch (InvalidInput $e) {
             $pointer = (string) preg_replace('#^/products/\d+#', '', $e->pointer);
-            throw new InvalidInput('/text', sprintf('Line %d: %s', YamlLines::of($text, $pointer), $e->getMessage()), $e->accepted);
+            throw new InvalidInput(
+                '/text',
+                sprintf('Line %d: %s', YamlLines::of($text, $pointer), $e->getMessage()),
+                $e->accepted,
+            );
         }
 
         return $sheet;
@@ -85,7 +91,7 @@ final readonly class OwnText
 
     /**
      * @param array<int|string, list<mixed>> $data
-     * @param list<mixed>                    $sheets
+     * @param list<mixed> $sheets
      *
      * @return array<int|string, list<mixed>>
      */
@@ -113,7 +119,10 @@ final readonly class OwnText
      */
     private static function productIds(array $data): array
     {
-        return array_map(static fn (mixed $p): string => is_array($p) && is_string($p['id'] ?? null) ? $p['id'] : '', $data['products'] ?? []);
+        return array_map(
+            static fn(mixed $p): string => is_array($p) && is_string($p['id'] ?? null) ? $p['id'] : '',
+            $data['products'] ?? [],
+        );
     }
 
     /** @return list<string> ids of own steps, products and supplies, which routes and tins may name */
@@ -121,7 +130,9 @@ final readonly class OwnText
     {
         $own = OwnCatalogue::over($this->loader->data(), PlainYaml::parse($text));
 
-        return array_values(array_unique([...$own->ids['steps'] ?? [], ...$own->ids['products'] ?? [], ...$own->ids['supplies'] ?? []]));
+        return array_values(
+            array_unique([...$own->ids['steps'] ?? [], ...$own->ids['products'] ?? [], ...$own->ids['supplies'] ?? []]),
+        );
     }
 
     private function at(string $text, InvalidInput $e): LineError
@@ -133,7 +144,10 @@ final readonly class OwnText
     private function misshapen(string $text, mixed $own): array
     {
         $schema = json_decode((string) file_get_contents($this->schema), false, 512, \JSON_THROW_ON_ERROR);
-        $result = (new Validator(null, self::MOST_ERRORS, false))->validate(json_decode((string) json_encode($own)), is_object($schema) ? $schema : new \stdClass());
+        $result = (new Validator(null, self::MOST_ERRORS, false))->validate(
+            json_decode((string) json_encode($own)),
+            is_object($schema) ? $schema : new \stdClass(),
+        );
         $error = $result->error();
 
         return null === $error ? [] : $this->leaves($text, $error);
@@ -153,7 +167,7 @@ final readonly class OwnText
         }
         $path = $error->data()->fullPath();
         $args = $error->args();
-        $named = $args['properties'] ?? $args['missing'] ?? null;
+        $named = $args['properties'] ?? ($args['missing'] ?? null);
         $named = is_array($named) ? array_values(array_filter($named, is_string(...))) : [];
         if ('additionalProperties' === $error->keyword()) {
             $named = array_values(array_diff($named, self::fields($error)));
@@ -164,14 +178,17 @@ final readonly class OwnText
         }
         $names = implode(', ', $named);
         [$detail, $accepted] = match ($error->keyword()) {
-            'additionalProperties' => [sprintf('The field "%s" is not known here.', $names), 'the fields the example shows'],
+            'additionalProperties' => [
+                sprintf('The field "%s" is not known here.', $names),
+                'the fields the example shows',
+            ],
             'required' => [sprintf('"%s" is missing.', $names), 'every field that the form asks for'],
             'type' => ['The value is of the wrong kind.', self::words($args['expected'] ?? '')],
             'enum' => ['The value is not one of the list.', 'a value the schema lists'],
             'pattern' => ['The text does not have the right form.', 'for an id: small letters, digits and hyphens'],
-            default => [ucfirst(str_replace(['{', '}'], '', $error->message())).'.', 'what the example shows'],
+            default => [ucfirst(str_replace(['{', '}'], '', $error->message())) . '.', 'what the example shows'],
         };
-        $pointer = implode('', array_map(static fn (int|string $p): string => '/'.$p, $path));
+        $pointer = implode('', array_map(static fn(int|string $p): string => '/' . $p, $path));
 
         return [new LineError(YamlLines::of($text, $pointer), $pointer, $detail, $accepted)];
     }
@@ -180,13 +197,18 @@ final readonly class OwnText
     private static function fields(ValidationError $error): array
     {
         $schema = $error->schema()->info()->data();
-        $fields = is_object($schema) && isset($schema->properties) && is_object($schema->properties) ? array_keys(get_object_vars($schema->properties)) : [];
+        $fields =
+            is_object($schema) && isset($schema->properties) && is_object($schema->properties)
+                ? array_keys(get_object_vars($schema->properties))
+                : [];
 
         return array_map(strval(...), $fields);
     }
 
     private static function words(mixed $expected): string
     {
-        return is_string($expected) ? $expected : implode(' or ', is_array($expected) ? array_filter($expected, is_string(...)) : []);
+        return is_string($expected)
+            ? $expected
+            : implode(' or ', is_array($expected) ? array_filter($expected, is_string(...)) : []);
     }
 }

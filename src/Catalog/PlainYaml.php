@@ -22,9 +22,17 @@ final class PlainYaml
         $depth = 0;
         foreach (explode("\n", $text) as $number => $line) {
             // What stands in quotes or after a # is words.
-            $bare = (string) preg_replace(['/"(?:[^"\\\\]|\\\\.)*"/', "/'(?:[^']|'')*'/", '/(^|\s)#.*$/'], ['""', "''", ''], $line);
+            $bare = (string) preg_replace(
+                ['/"(?:[^"\\\\]|\\\\.)*"/', "/'(?:[^']|'')*'/", '/(^|\s)#.*$/'],
+                ['""', "''", ''],
+                $line,
+            );
             if (1 === preg_match('/(?:^|[\s\[{,:-])[&*][^\s,\]}]|<<\s*:/', $bare)) {
-                throw new ParseException('Anchors, aliases and merges (&, *, <<) are not read', $number + 1, trim($line));
+                throw new ParseException(
+                    'Anchors, aliases and merges (&, *, <<) are not read',
+                    $number + 1,
+                    trim($line),
+                );
             }
             $deepest = $depth;
             foreach (str_split((string) preg_replace('/[^\[\]{}]/', '', $bare)) as $mark) {

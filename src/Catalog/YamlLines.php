@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-/** Finds the line of a YAML text on which a JSON pointer stands: block lists and maps by indentation; what is written on one line is that line. */
+/**
+ * Finds the line of a YAML text on which a JSON pointer stands: block lists and maps by indentation; what is written
+ * on one line is that line.
+ */
 final class YamlLines
 {
     /** @return int 1 for the first line */
@@ -18,7 +21,9 @@ final class YamlLines
         $found = 0;
         foreach (array_slice(explode('/', $pointer), 1) as $segment) {
             $key = strtr($segment, ['~1' => '/', '~0' => '~']);
-            $next = ctype_digit($key) ? self::item($lines, $from, $to, $indent, (int) $key) : self::field($lines, $from, $to, $indent, $key);
+            $next = ctype_digit($key)
+                ? self::item($lines, $from, $to, $indent, (int) $key)
+                : self::field($lines, $from, $to, $indent, $key);
             if (null === $next) {
                 break;
             }
@@ -38,7 +43,11 @@ final class YamlLines
         $at = null;
         $seen = -1;
         for ($i = $from; $i < $to; ++$i) {
-            if (1 !== preg_match('/^( *)- /', $lines[$i].' ', $match) || strlen($match[1]) < max(0, $indent) || (null !== $at && strlen($match[1]) !== $at)) {
+            if (
+                1 !== preg_match('/^( *)- /', $lines[$i] . ' ', $match) ||
+                strlen($match[1]) < max(0, $indent) ||
+                (null !== $at && strlen($match[1]) !== $at)
+            ) {
                 continue;
             }
             $at ??= strlen($match[1]);
@@ -58,7 +67,10 @@ final class YamlLines
     private static function field(array $lines, int $from, int $to, int $indent, string $key): ?array
     {
         for ($i = $from; $i < $to; ++$i) {
-            if (1 === preg_match('/^([ -]*)["\']?'.preg_quote($key, '/').'["\']?\s*:/', $lines[$i], $match) && strlen($match[1]) > $indent) {
+            if (
+                1 === preg_match('/^([ -]*)["\']?' . preg_quote($key, '/') . '["\']?\s*:/', $lines[$i], $match) &&
+                strlen($match[1]) > $indent
+            ) {
                 return [$i, $i + 1, self::end($lines, $i + 1, $to, strlen($match[1])), strlen($match[1]) - 1];
             }
         }
@@ -74,7 +86,16 @@ final class YamlLines
     private static function end(array $lines, int $from, int $to, int $indent): int
     {
         for ($i = $from; $i < $to; ++$i) {
-            if ('' !== trim($lines[$i]) && !str_starts_with(ltrim($lines[$i]), '#') && strspn($lines[$i], ' ') <= $indent && !(strspn($lines[$i], ' ') === $indent && str_starts_with(ltrim($lines[$i]), '- ') && !str_starts_with(ltrim($lines[$from - 1]), '- '))) {
+            if (
+                '' !== trim($lines[$i]) &&
+                !str_starts_with(ltrim($lines[$i]), '#') &&
+                strspn($lines[$i], ' ') <= $indent &&
+                !(
+                    strspn($lines[$i], ' ') === $indent &&
+                    str_starts_with(ltrim($lines[$i]), '- ') &&
+                    !str_starts_with(ltrim($lines[$from - 1]), '- ')
+                )
+            ) {
                 return $i;
             }
         }

@@ -18,26 +18,42 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 #[AsCommand('hull:account', 'Makes an account with a workshop of its own; the password is read from standard input')]
 final class AccountCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly UserPasswordHasherInterface $hasher)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly UserPasswordHasherInterface $hasher,
+    ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('email', InputArgument::REQUIRED)->addArgument('name', InputArgument::REQUIRED)->addArgument('workshop', InputArgument::REQUIRED);
+        $this->addArgument('email', InputArgument::REQUIRED)
+            ->addArgument('name', InputArgument::REQUIRED)
+            ->addArgument('workshop', InputArgument::REQUIRED);
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        [$email, $name, $workshop] = array_map(static function (string $argument) use ($input): string {
-            $value = $input->getArgument($argument);
+        [$email, $name, $workshop] = array_map(
+            static function (string $argument) use ($input): string {
+                $value = $input->getArgument($argument);
 
-            return is_string($value) ? trim($value) : '';
-        }, ['email', 'name', 'workshop']);
+                return is_string($value) ? trim($value) : '';
+            },
+            ['email', 'name', 'workshop'],
+        );
         $password = trim((string) stream_get_contents(\STDIN));
-        if (false === filter_var($email, \FILTER_VALIDATE_EMAIL) || '' === $email || '' === $name || '' === $workshop || mb_strlen($password) < 10) {
-            $output->writeln('Accepted: an e-mail address, a name, a workshop name, and a password of at least 10 characters on standard input.');
+        if (
+            false === filter_var($email, \FILTER_VALIDATE_EMAIL) ||
+            '' === $email ||
+            '' === $name ||
+            '' === $workshop ||
+            mb_strlen($password) < 10
+        ) {
+            $output->writeln(
+                'Accepted: an e-mail address, a name, a workshop name, and a password of at least 10 ' .
+                    'characters on standard input.',
+            );
 
             return self::INVALID;
         }

@@ -27,15 +27,19 @@ final readonly class Airing
 {
     private const BEFORE_H = 24 * 14;
 
-    public function __construct(private Catalogue $shipped, private Files $files, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Catalogue $shipped, private Files $files, private ClockInterface $clock) {}
 
     /** What hull:windows and hull:schedule both ask for. */
     public static function asks(Command $command): Command
     {
-        return $command->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
-            ->addOption('climate', null, InputOption::VALUE_REQUIRED, 'Weather outdoors as CSV; without it the places stay as they are set')
+        return $command
+            ->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
+            ->addOption(
+                'climate',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'Weather outdoors as CSV; without it the places stay as they are set',
+            )
             ->addOption('at', null, InputOption::VALUE_REQUIRED, 'The moment it is, with its offset; now without it')
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
     }
@@ -54,7 +58,12 @@ final readonly class Airing
         $at = self::option($input, 'at');
         $moment = null === $at ? $this->clock->now() : JobReader::instant(Node::root(['at' => $at])->field('at'));
 
-        return new JobInAir($job, $this->files->plan($job), $this->of($job, self::option($input, 'climate'), (float) $moment->format('U.u') / 3600.0), $moment);
+        return new JobInAir(
+            $job,
+            $this->files->plan($job),
+            $this->of($job, self::option($input, 'climate'), (float) $moment->format('U.u') / 3600.0),
+            $moment,
+        );
     }
 
     /** @param float $now hours since 1970 UTC */
@@ -72,7 +81,15 @@ final readonly class Airing
                 }
             }
             $from = (int) floor($now) - self::BEFORE_H;
-            $places[$id] = PlaceAir::of($this->shipped->places[$place->kind], $place->air, $forecast ?? Forecast::of($from, [Weather::of($place->air, Speed::metresPerSecond(0.0))], 'as the place is set'), $readings, $from, self::BEFORE_H + 24 * (Planning::DAYS + 2));
+            $places[$id] = PlaceAir::of(
+                $this->shipped->places[$place->kind],
+                $place->air,
+                $forecast ??
+                    Forecast::of($from, [Weather::of($place->air, Speed::metresPerSecond(0.0))], 'as the place is set'),
+                $readings,
+                $from,
+                self::BEFORE_H + 24 * (Planning::DAYS + 2),
+            );
         }
 
         return new Airs($places);

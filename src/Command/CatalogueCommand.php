@@ -12,7 +12,12 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('hull:catalogue', 'Checks an own catalogue (YAML), every fault with its line; exit 1 when it cannot be used')]
+#[
+    AsCommand(
+        'hull:catalogue',
+        'Checks an own catalogue (YAML), every fault with its line; exit 1 when it cannot be used',
+    ),
+]
 final class CatalogueCommand extends Command
 {
     public function __construct(private readonly OwnText $own)

@@ -25,8 +25,13 @@ final class CheckCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
-            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+        $this->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')->addOption(
+            'format',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'text or json',
+            'text',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -37,8 +42,12 @@ final class CheckCommand extends Command
             $path = $input->getArgument('file');
             foreach ($this->files->workpieces($this->files->job(is_string($path) ? $path : '')) as $piece) {
                 $findings = $piece->findings($piece->route());
-                $broken = $broken || [] !== array_filter($findings, static fn (Finding $f): bool => $f->isInTheWay());
-                $parts[] = ['id' => $piece->part->id, 'name' => $piece->part->name, 'findings' => RouteFormat::findings($findings)];
+                $broken = $broken || [] !== array_filter($findings, static fn(Finding $f): bool => $f->isInTheWay());
+                $parts[] = [
+                    'id' => $piece->part->id,
+                    'name' => $piece->part->name,
+                    'findings' => RouteFormat::findings($findings),
+                ];
             }
         } catch (InvalidInput $e) {
             return Files::refuse($output, $e);
@@ -51,9 +60,21 @@ final class CheckCommand extends Command
             $output->writeln(Files::json(['parts' => $parts]), OutputInterface::OUTPUT_RAW);
         } else {
             foreach ($parts as $part) {
-                $output->writeln($part['name'].': '.([] === $part['findings'] ? 'nothing wrong' : count($part['findings']).' findings'));
+                $output->writeln(
+                    $part['name'] .
+                        ': ' .
+                        ([] === $part['findings'] ? 'nothing wrong' : count($part['findings']) . ' findings'),
+                );
                 foreach ($part['findings'] as $finding) {
-                    $output->writeln(sprintf('  [%s] %s: %s. %s', is_string($finding['severity']) ? $finding['severity'] : '', is_string($finding['step']) ? $finding['step'] : '', is_string($finding['says']) ? $finding['says'] : '', is_string($finding['consequence']) ? $finding['consequence'] : ''));
+                    $output->writeln(
+                        sprintf(
+                            '  [%s] %s: %s. %s',
+                            is_string($finding['severity']) ? $finding['severity'] : '',
+                            is_string($finding['step']) ? $finding['step'] : '',
+                            is_string($finding['says']) ? $finding['says'] : '',
+                            is_string($finding['consequence']) ? $finding['consequence'] : '',
+                        ),
+                    );
                 }
             }
         }

@@ -39,11 +39,26 @@ final class ComputeCommand extends Command
         $computation = is_string($name) ? $registry->find($name) : null;
         try {
             if (null === $computation) {
-                throw new InvalidInput('', sprintf('There is no computation "%s".', is_string($name) ? $name : ''), 'a name from --list');
+                throw new InvalidInput(
+                    '',
+                    sprintf('There is no computation "%s".', is_string($name) ? $name : ''),
+                    'a name from --list',
+                );
             }
-            $output->writeln(Files::json(true === $input->getOption('schema')
-                ? ['name' => $computation->name, 'summary' => $computation->summary, 'formula' => $computation->formula, 'input' => $computation->inputSchema(), 'output' => $computation->outputSchema()]
-                : ComputeFormat::result($computation->fromNode(JsonBody::decode(Files::read('-'))))), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                Files::json(
+                    true === $input->getOption('schema')
+                        ? [
+                            'name' => $computation->name,
+                            'summary' => $computation->summary,
+                            'formula' => $computation->formula,
+                            'input' => $computation->inputSchema(),
+                            'output' => $computation->outputSchema(),
+                        ]
+                        : ComputeFormat::result($computation->fromNode(JsonBody::decode(Files::read('-')))),
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
         } catch (InvalidInput $e) {
             return Files::refuse($output, $e);
         }

@@ -42,8 +42,20 @@ final class DemoCommand extends Command
     /** The last line of each demo log is put this long before now, so that its windows are live. */
     private const LAST_LINE_AGO_H = 5.0;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly AccountCommand $accounts, private readonly Files $files, private readonly Bookkeeper $books, private readonly WorkshopScope $scope, private readonly ClockInterface $clock, private readonly Storeroom $room, private readonly Catalogues $catalogues, private readonly WeatherService $weather, private readonly YardAir $air, private readonly YardPlan $plans, private readonly string $directory)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly AccountCommand $accounts,
+        private readonly Files $files,
+        private readonly Bookkeeper $books,
+        private readonly WorkshopScope $scope,
+        private readonly ClockInterface $clock,
+        private readonly Storeroom $room,
+        private readonly Catalogues $catalogues,
+        private readonly WeatherService $weather,
+        private readonly YardAir $air,
+        private readonly YardPlan $plans,
+        private readonly string $directory,
+    ) {
         parent::__construct();
     }
 
@@ -53,11 +65,12 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         $this->accounts->make(self::EMPTY_EMAIL, 'Wren Tallow', new Workshop('Empty slip'), self::PASSWORD);
-        $yard = $this->accounts->make(self::EMAIL, 'Rowan Cinder', new Workshop('Cinder Quay'), self::PASSWORD)->workshop;
+        $yard = $this->accounts->make(self::EMAIL, 'Rowan Cinder', new Workshop('Cinder Quay'), self::PASSWORD)
+            ->workshop;
         $this->scope->enter($yard);
-        $own = Node::root(Yaml::parseFile($this->directory.'/yard.yaml'));
+        $own = Node::root(Yaml::parseFile($this->directory . '/yard.yaml'));
         $this->furnish($yard, $own);
-        $paths = glob($this->directory.'/*.json');
+        $paths = glob($this->directory . '/*.json');
         foreach (false === $paths ? [] : $paths as $path) {
             $this->books->import($yard, $this->broughtUpToDate($this->files->job($path), $own));
         }
@@ -72,10 +85,30 @@ final class DemoCommand extends Command
     {
         $reader = new TinReader($this->catalogues->for($yard));
         $now = $this->clock->now();
-        $day = static fn (?Node $days): ?string => null === $days ? null : $now->modify(sprintf('%+d days', $days->integer(-3000, 3000)))->format('Y-m-d');
+        $day = static fn(?Node $days): ?string => null === $days
+            ? null
+            : $now->modify(sprintf('%+d days', $days->integer(-3000, 3000)))->format('Y-m-d');
         $tins = [];
         foreach ($own->field('shelf')->items() as $n) {
-            $tins = [...$tins, ...$reader->tins(Node::root(array_filter([...array_map(static fn (Node $f): mixed => $f->value, array_intersect_key($n->fields(), array_flip(TinReader::FIELDS))), 'received' => $day($n->optional('received_days')), 'label' => $day($n->optional('label_days'))], static fn (mixed $v): bool => null !== $v)), $now)];
+            $tins = [
+                ...$tins,
+                ...$reader->tins(
+                    Node::root(
+                        array_filter(
+                            [
+                                ...array_map(
+                                    static fn(Node $f): mixed => $f->value,
+                                    array_intersect_key($n->fields(), array_flip(TinReader::FIELDS)),
+                                ),
+                                'received' => $day($n->optional('received_days')),
+                                'label' => $day($n->optional('label_days')),
+                            ],
+                            static fn(mixed $v): bool => null !== $v,
+                        ),
+                    ),
+                    $now,
+                ),
+            ];
         }
         $this->room->receive($yard, $tins);
         foreach ($own->field('shelf')->items() as $n) {
@@ -83,21 +116,57 @@ final class DemoCommand extends Command
             if (null === $used) {
                 continue;
             }
-            foreach (array_slice(array_filter($this->room->rows(), static fn (TinRow $t): bool => $t->batch === $n->optional('batch')?->value), 0, 1) as $row) {
-                $this->room->move($row, new Movement(MovementKind::Used, $this->room->state($row)->left::parse($used->text()), $now->modify(sprintf('%+d days', $n->field('used_days')->integer(-3000, 0))), null, 'before the ledger began'));
+            foreach (
+                array_slice(
+                    array_filter(
+                        $this->room->rows(),
+                        static fn(TinRow $t): bool => $t->batch === $n->optional('batch')?->value,
+                    ),
+                    0,
+                    1,
+                )
+                as $row
+            ) {
+                $this->room->move(
+                    $row,
+                    new Movement(
+                        MovementKind::Used,
+                        $this->room->state($row)->left::parse($used->text()),
+                        $now->modify(sprintf('%+d days', $n->field('used_days')->integer(-3000, 0))),
+                        null,
+                        'before the ledger began',
+                    ),
+                );
             }
         }
-        $this->books->deal($yard, array_map(static fn (Node $s): Supplier => new Supplier($s->field('name')->text(), $s->field('days')->integer(0, 99), array_map(static fn (Node $k): string => $k->choice(Supplier::KINDS), $s->field('sells')->items())), $own->field('sellers')->items()));
+        $this->books->deal(
+            $yard,
+            array_map(
+                static fn(Node $s): Supplier => new Supplier(
+                    $s->field('name')->text(),
+                    $s->field('days')->integer(0, 99),
+                    array_map(static fn(Node $k): string => $k->choice(Supplier::KINDS), $s->field('sells')->items()),
+                ),
+                $own->field('sellers')->items(),
+            ),
+        );
     }
 
     /**
-     * A plan in mild weather, then a cold night in the forecast and the plan that follows from it; where that night moves
-     * nothing, as on the eve of a Sunday, a cold week.
+     * A plan in mild weather, then a cold night in the forecast and the plan that follows from it; where that night
+     * moves nothing, as on the eve of a Sunday, a cold week.
      */
     private function plan(Workshop $yard): void
     {
         $this->air->refresh($yard);
-        foreach (['mild' => 'the week as it looked', 'cold-night' => 'a cold night is coming', 'cold-week' => 'a cold week is coming'] as $scenario => $note) {
+        foreach (
+            [
+                'mild' => 'the week as it looked',
+                'cold-night' => 'a cold night is coming',
+                'cold-week' => 'a cold week is coming',
+            ]
+            as $scenario => $note
+        ) {
             $forecast = $this->weather->ask($scenario)->forecast();
             if (null === $forecast) {
                 return;
@@ -113,23 +182,45 @@ final class DemoCommand extends Command
     {
         $this->books->man($yard, Crew::read($own->field('crew')));
         $this->stock($yard, $own);
-        $local = array_map(static fn (Node $n): string => $n->text(2000), $own->field('local')->fields());
-        $this->books->furnish($yard, $own->field('currency')->text(3), $own->field('hour_rate')->money(), $own->field('voc_limit')->integer(1, 1_000_000), $local);
+        $local = array_map(static fn(Node $n): string => $n->text(2000), $own->field('local')->fields());
+        $this->books->furnish(
+            $yard,
+            $own->field('currency')->text(3),
+            $own->field('hour_rate')->money(),
+            $own->field('voc_limit')->integer(1, 1_000_000),
+            $local,
+        );
     }
 
     private function broughtUpToDate(Job $job, Node $own): Job
     {
         $days = $own->field('due_days')->optional($job->name)?->integer(1, 365);
 
-        return new Job($job->name, $job->note, $job->places, array_map(function (Part $part) use ($own): Part {
-            $last = $part->log[count($part->log) - 1] ?? null;
-            if (null === $last) {
-                return $part;
-            }
-            $ago = $own->field('last_line_ago')->optional($part->id)?->quantity(Duration::class) ?? Duration::hours(self::LAST_LINE_AGO_H);
-            $shift = $this->clock->now()->getTimestamp() - (int) ($ago->h() * 3600.0) - $last->at->getTimestamp();
+        return new Job(
+            $job->name,
+            $job->note,
+            $job->places,
+            array_map(function (Part $part) use ($own): Part {
+                $last = $part->log[count($part->log) - 1] ?? null;
+                if (null === $last) {
+                    return $part;
+                }
+                $ago =
+                    $own->field('last_line_ago')->optional($part->id)?->quantity(Duration::class) ??
+                    Duration::hours(self::LAST_LINE_AGO_H);
+                $shift = $this->clock->now()->getTimestamp() - (int) ($ago->h() * 3600.0) - $last->at->getTimestamp();
 
-            return $part->with($part->route, array_map(static fn (LogEntry $e): LogEntry => $e->movedTo($e->at->modify(sprintf('%+d seconds', $shift))), $part->log));
-        }, $job->parts), $job->without, $job->cards, null === $days ? $job->due : $this->clock->now()->modify(sprintf('+%d days', $days))->format('Y-m-d'));
+                return $part->with(
+                    $part->route,
+                    array_map(
+                        static fn(LogEntry $e): LogEntry => $e->movedTo($e->at->modify(sprintf('%+d seconds', $shift))),
+                        $part->log,
+                    ),
+                );
+            }, $job->parts),
+            $job->without,
+            $job->cards,
+            null === $days ? $job->due : $this->clock->now()->modify(sprintf('+%d days', $days))->format('Y-m-d'),
+        );
     }
 }

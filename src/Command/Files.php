@@ -31,7 +31,7 @@ final readonly class Files
         $text = self::read($path);
         $errors = $own->errors($text);
         if ([] !== $errors) {
-            throw new InvalidInput('', $path.': '.$errors[0]->text(), $errors[0]->accepted);
+            throw new InvalidInput('', $path . ': ' . $errors[0]->text(), $errors[0]->accepted);
         }
 
         return new self($own->catalogue($text));
@@ -45,7 +45,15 @@ final readonly class Files
     /** @return list<Workpiece> */
     public function workpieces(Job $job): array
     {
-        return array_map(fn (\Hull\Job\Part $part): Workpiece => Workpiece::of($this->catalogue, $part, $job->place($part->place), Surroundings::of($this->catalogue, $job, $part)), $job->parts);
+        return array_map(
+            fn(\Hull\Job\Part $part): Workpiece => Workpiece::of(
+                $this->catalogue,
+                $part,
+                $job->place($part->place),
+                Surroundings::of($this->catalogue, $job, $part),
+            ),
+            $job->parts,
+        );
     }
 
     public function plan(Job $job): JobPlan
@@ -56,7 +64,11 @@ final readonly class Files
     public static function read(string $path): string
     {
         if ('-' !== $path && !is_file($path)) {
-            throw new InvalidInput('', sprintf('There is no file %s.', $path), 'the path of a file, or - for standard input');
+            throw new InvalidInput(
+                '',
+                sprintf('There is no file %s.', $path),
+                'the path of a file, or - for standard input',
+            );
         }
         $text = file_get_contents('-' === $path ? 'php://stdin' : $path, false, null, 0, JsonBody::MOST_BYTES + 1);
         if (false === $text || strlen($text) > JsonBody::MOST_BYTES) {
@@ -68,13 +80,29 @@ final readonly class Files
 
     public static function refuse(OutputInterface $output, InvalidInput $e): int
     {
-        $output->writeln(json_encode(['title' => 'This cannot be used', 'errors' => [['pointer' => $e->pointer, 'detail' => $e->getMessage(), 'accepted' => $e->accepted]]], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            json_encode(
+                [
+                    'title' => 'This cannot be used',
+                    'errors' => [['pointer' => $e->pointer, 'detail' => $e->getMessage(), 'accepted' => $e->accepted]],
+                ],
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
+            ),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return 2;
     }
 
     public static function json(mixed $value): string
     {
-        return json_encode($value, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
+        return json_encode(
+            $value,
+            \JSON_PRETTY_PRINT |
+                \JSON_UNESCAPED_SLASHES |
+                \JSON_UNESCAPED_UNICODE |
+                \JSON_PRESERVE_ZERO_FRACTION |
+                \JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -12,11 +12,19 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('hull:formats', 'Writes the API description and the job-file schema; with --check only compares (exit 1 when out of step)')]
+#[
+    AsCommand(
+        'hull:formats',
+        'Writes the API description and the job-file schema; with --check only compares (exit 1 when out of step)',
+    ),
+]
 final class FormatsCommand extends Command
 {
-    public function __construct(private readonly OpenApi $api, private readonly JobSchema $job, private readonly string $directory)
-    {
+    public function __construct(
+        private readonly OpenApi $api,
+        private readonly JobSchema $job,
+        private readonly string $directory,
+    ) {
         parent::__construct();
     }
 
@@ -28,13 +36,16 @@ final class FormatsCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $stale = false;
-        foreach (['openapi.json' => $this->api->describe(), 'job.schema.json' => $this->job->describe()] as $name => $description) {
-            $path = $this->directory.'/'.$name;
-            $text = Files::json($description)."\n";
+        foreach (
+            ['openapi.json' => $this->api->describe(), 'job.schema.json' => $this->job->describe()]
+            as $name => $description
+        ) {
+            $path = $this->directory . '/' . $name;
+            $text = Files::json($description) . "\n";
             if (true !== $input->getOption('check')) {
                 file_put_contents($path, $text);
             } elseif (!is_file($path) || file_get_contents($path) !== $text) {
-                $output->writeln($name.' is out of step with the code: run bin/console hull:formats');
+                $output->writeln($name . ' is out of step with the code: run bin/console hull:formats');
                 $stale = true;
             }
         }

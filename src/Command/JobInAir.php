@@ -11,9 +11,12 @@ use Hull\Schedule\Airs;
 /** A job file with its routes, the air of its places, and the moment it is. */
 final readonly class JobInAir
 {
-    public function __construct(public Job $job, public JobPlan $plan, public Airs $airs, public \DateTimeImmutable $at)
-    {
-    }
+    public function __construct(
+        public Job $job,
+        public JobPlan $plan,
+        public Airs $airs,
+        public \DateTimeImmutable $at,
+    ) {}
 
     /** Hours since 1970 UTC. */
     public function now(): float

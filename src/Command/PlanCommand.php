@@ -45,8 +45,18 @@ final class PlanCommand extends Command
             return Files::refuse($output, $e);
         }
         // A plan starts from the survey: routes the file carries are left aside.
-        $plan = $files->plan(new Job($job->name, $job->note, $job->places, array_map(static fn (Part $p): Part => $p->with(null, []), $job->parts), $job->without));
-        'json' === $input->getOption('format') ? $output->writeln(Files::json(self::data($plan)), OutputInterface::OUTPUT_RAW) : $this->text($plan, $output);
+        $plan = $files->plan(
+            new Job(
+                $job->name,
+                $job->note,
+                $job->places,
+                array_map(static fn(Part $p): Part => $p->with(null, []), $job->parts),
+                $job->without,
+            ),
+        );
+        'json' === $input->getOption('format')
+            ? $output->writeln(Files::json(self::data($plan)), OutputInterface::OUTPUT_RAW)
+            : $this->text($plan, $output);
         foreach ($plan->without as $id => $why) {
             $output->writeln(sprintf('%s: %s', $id, $why));
         }
@@ -60,9 +70,24 @@ final class PlanCommand extends Command
         $parts = [];
         foreach ($plan->routes as $id => $route) {
             $piece = $plan->pieces[$id];
-            $parts[] = ['id' => $piece->part->id, 'name' => $piece->part->name, 'area' => $piece->context->area()->m2(), 'system' => $piece->context->system->id, 'route' => RouteFormat::route($piece, $route)];
+            $parts[] = [
+                'id' => $piece->part->id,
+                'name' => $piece->part->name,
+                'area' => $piece->context->area()->m2(),
+                'system' => $piece->context->system->id,
+                'route' => RouteFormat::route($piece, $route),
+            ];
         }
-        $actions = array_map(static fn (SharedAction $a): array => ['step' => $a->step, 'product' => $a->product, 'place' => $a->place, 'zones' => Keys::of($a->zones), 'saved_min' => $a->saved], $plan->actions);
+        $actions = array_map(
+            static fn(SharedAction $a): array => [
+                'step' => $a->step,
+                'product' => $a->product,
+                'place' => $a->place,
+                'zones' => Keys::of($a->zones),
+                'saved_min' => $a->saved,
+            ],
+            $plan->actions,
+        );
 
         return ['parts' => $parts, 'together' => $actions];
     }
@@ -71,16 +96,39 @@ final class PlanCommand extends Command
     {
         foreach ($plan->routes as $id => $route) {
             $piece = $plan->pieces[$id];
-            $output->writeln(sprintf('%s (%.3g m2, %s)', $piece->part->name, $piece->context->area()->m2(), $piece->context->system->id));
+            $output->writeln(
+                sprintf(
+                    '%s (%.3g m2, %s)',
+                    $piece->part->name,
+                    $piece->context->area()->m2(),
+                    $piece->context->system->id,
+                ),
+            );
             foreach ($route->steps as $index => $step) {
                 $output->writeln(sprintf('%3d  %s', $index + 1, $piece->check()->name($step)));
             }
         }
-        $shared = array_filter($plan->actions, static fn (SharedAction $a): bool => count($a->zones) > 1 && $a->saved > 0.0);
+        $shared = array_filter(
+            $plan->actions,
+            static fn(SharedAction $a): bool => count($a->zones) > 1 && $a->saved > 0.0,
+        );
         if ([] !== $shared) {
-            $output->writeln(sprintf('Done together: %d actions, %.0f minutes of setting up saved', count($shared), array_sum(array_map(static fn (SharedAction $a): float => $a->saved, $shared))));
+            $output->writeln(
+                sprintf(
+                    'Done together: %d actions, %.0f minutes of setting up saved',
+                    count($shared),
+                    array_sum(array_map(static fn(SharedAction $a): float => $a->saved, $shared)),
+                ),
+            );
             foreach ($shared as $action) {
-                $output->writeln(sprintf('     %s%s: %s', $action->step, null === $action->product ? '' : ' '.$action->product, implode(', ', array_keys($action->zones))));
+                $output->writeln(
+                    sprintf(
+                        '     %s%s: %s',
+                        $action->step,
+                        null === $action->product ? '' : ' ' . $action->product,
+                        implode(', ', array_keys($action->zones)),
+                    ),
+                );
             }
         }
     }

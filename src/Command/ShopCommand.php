@@ -22,15 +22,23 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('hull:shop', 'What a job still needs, product by product, and the packs that cover it')]
 final class ShopCommand extends Command
 {
-    public function __construct(private readonly Files $files, private readonly Catalogue $shipped, private readonly ClockInterface $clock)
-    {
+    public function __construct(
+        private readonly Files $files,
+        private readonly Catalogue $shipped,
+        private readonly ClockInterface $clock,
+    ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')
-            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or csv', 'text');
+        $this->addArgument('file', InputArgument::REQUIRED, 'Job file, or - for standard input')->addOption(
+            'format',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'text or csv',
+            'text',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -43,12 +51,28 @@ final class ShopCommand extends Command
         }
         $shopping = $this->shopping($plan);
         if ('csv' === $input->getOption('format')) {
-            $output->write(Csv::write(QuantitiesController::COLUMNS, QuantitiesController::rows(array_values($shopping->needs))), false, OutputInterface::OUTPUT_RAW);
+            $output->write(
+                Csv::write(QuantitiesController::COLUMNS, QuantitiesController::rows(array_values($shopping->needs))),
+                false,
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::SUCCESS;
         }
         foreach ($shopping->needs as $need) {
-            $output->writeln(sprintf('%s: %s%s; buy %s (%s left over), about %s', $need->name, $need->amount->format(UnitSystem::Metric), [] === $need->coats ? '' : sprintf(' for %d %s', count($need->coats), 1 === count($need->coats) ? 'coat' : 'coats'), QuantitiesController::packs($need), $need->purchase->leftover->format(UnitSystem::Metric), $need->purchase->price->text()));
+            $output->writeln(
+                sprintf(
+                    '%s: %s%s; buy %s (%s left over), about %s',
+                    $need->name,
+                    $need->amount->format(UnitSystem::Metric),
+                    [] === $need->coats
+                        ? ''
+                        : sprintf(' for %d %s', count($need->coats), 1 === count($need->coats) ? 'coat' : 'coats'),
+                    QuantitiesController::packs($need),
+                    $need->purchase->leftover->format(UnitSystem::Metric),
+                    $need->purchase->price->text(),
+                ),
+            );
         }
         foreach ($shopping->unmeasured as $name) {
             $output->writeln(sprintf('%s: by what is found', $name));

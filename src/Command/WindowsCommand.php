@@ -40,10 +40,29 @@ final class WindowsCommand extends Command
             $rows = [...$rows, ...self::rows($asked->plan->pieces[$id]->routed($route), $asked->airs, $asked->at)];
         }
         if ($json) {
-            $output->writeln(Files::json(['at' => $asked->at->format('Y-m-d\TH:i:s\Z'), 'coats' => $rows]), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                Files::json(['at' => $asked->at->format('Y-m-d\TH:i:s\Z'), 'coats' => $rows]),
+                OutputInterface::OUTPUT_RAW,
+            );
         }
         foreach ($json ? [] : $rows as $row) {
-            $output->writeln(sprintf('%s, %s: laid %s, opens %s, closes %s%s', $row['part'], $row['film'], $row['laid'], $row['opens'] ?? 'never', $row['closes'] ?? 'never', null === $row['next'] ? '' : sprintf('; the next may begin %s to %s', $row['next']['from'] ?? 'never', $row['next']['until'] ?? 'any time')));
+            $output->writeln(
+                sprintf(
+                    '%s, %s: laid %s, opens %s, closes %s%s',
+                    $row['part'],
+                    $row['film'],
+                    $row['laid'],
+                    $row['opens'] ?? 'never',
+                    $row['closes'] ?? 'never',
+                    null === $row['next']
+                        ? ''
+                        : sprintf(
+                            '; the next may begin %s to %s',
+                            $row['next']['from'] ?? 'never',
+                            $row['next']['until'] ?? 'any time',
+                        ),
+                ),
+            );
         }
         if ([] === $rows && !$json) {
             $output->writeln('No coat is logged yet.');
@@ -52,15 +71,44 @@ final class WindowsCommand extends Command
         return self::SUCCESS;
     }
 
-    /** @return list<array{part: string, film: string, step: string, laid: string, touch: string|null, opens: string|null, closes: string|null, full: string|null, next: array{from: string|null, until: string|null, advice: list<string>}|null}> */
+    /**
+     * @return list<array{
+     *     part: string,
+     *     film: string,
+     *     step: string,
+     *     laid: string,
+     *     touch: string|null,
+     *     opens: string|null,
+     *     closes: string|null,
+     *     full: string|null,
+     *     next: array{from: string|null, until: string|null, advice: list<string>}|null,
+     * }>
+     */
     private static function rows(Workpiece $piece, Airs $airs, \DateTimeImmutable $at): array
     {
         $replayed = $piece->replay($at, $airs->at($piece->place->id)->series());
-        $instant = static fn (?float $hour): ?string => null === $hour ? null : ScheduleFormat::instant($hour);
+        $instant = static fn(?float $hour): ?string => null === $hour ? null : ScheduleFormat::instant($hour);
         $next = NextCoat::of($piece, $replayed);
         $rows = [];
         foreach ($replayed->coats as $coat) {
-            $rows[] = ['part' => $piece->part->name, 'film' => $coat->product->name, 'step' => $coat->stepKey, 'laid' => ScheduleFormat::instant($coat->laidAt), 'touch' => $instant($coat->touchAt), 'opens' => $instant($coat->opensAt), 'closes' => $instant($coat->closesAt), 'full' => $instant($coat->fullAt), 'next' => $next?->stepKey === $coat->stepKey ? ['from' => $instant($next->span->earliest), 'until' => $instant($next->span->latest), 'advice' => $next->advice] : null];
+            $rows[] = [
+                'part' => $piece->part->name,
+                'film' => $coat->product->name,
+                'step' => $coat->stepKey,
+                'laid' => ScheduleFormat::instant($coat->laidAt),
+                'touch' => $instant($coat->touchAt),
+                'opens' => $instant($coat->opensAt),
+                'closes' => $instant($coat->closesAt),
+                'full' => $instant($coat->fullAt),
+                'next' =>
+                    $next?->stepKey === $coat->stepKey
+                        ? [
+                            'from' => $instant($next->span->earliest),
+                            'until' => $instant($next->span->latest),
+                            'advice' => $next->advice,
+                        ]
+                        : null,
+            ];
         }
 
         return $rows;

@@ -21,8 +21,13 @@ final class WorkCommand extends Command
 {
     private const NAP_S = 2;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Connection $db, private readonly WorkshopScope $scope, private readonly YardPlan $plans, private readonly YardAir $air)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly Connection $db,
+        private readonly WorkshopScope $scope,
+        private readonly YardPlan $plans,
+        private readonly YardAir $air,
+    ) {
         parent::__construct();
     }
 
@@ -34,7 +39,10 @@ final class WorkCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         while (true) {
-            $id = $this->db->fetchOne("UPDATE yard_plan SET status = 'working' WHERE id = (SELECT id FROM yard_plan WHERE status = 'wanted' ORDER BY at LIMIT 1 FOR UPDATE SKIP LOCKED) RETURNING id");
+            $id = $this->db->fetchOne(
+                "UPDATE yard_plan SET status = 'working' WHERE id = (SELECT id FROM yard_plan WHERE status = " .
+                    "'wanted' ORDER BY at LIMIT 1 FOR UPDATE SKIP LOCKED) RETURNING id",
+            );
             if (!is_string($id)) {
                 if (true === $input->getOption('once')) {
                     break;
@@ -53,18 +61,27 @@ final class WorkCommand extends Command
         $this->em->clear();
         $this->air->forget();
         $workshop = $this->db->fetchOne('SELECT workshop_id FROM yard_plan WHERE id = ?', [$id]);
-        $owner = $this->em->find(\App\Entity\Workshop::class, $workshop) ?? throw new \LogicException('A plan without a workshop.');
+        $owner =
+            $this->em->find(\App\Entity\Workshop::class, $workshop) ??
+            throw new \LogicException('A plan without a workshop.');
         $this->scope->enter($owner);
         $row = $this->em->find(PlanRow::class, $id) ?? throw new \LogicException('The plan has gone.');
         try {
-            $this->plans->work($row, progress: function (int $done, int $of) use ($id): void {
-                $this->db->executeStatement('UPDATE yard_plan SET done = ?, tries = ? WHERE id = ?', [$done, $of, $id]);
-            });
+            $this->plans->work(
+                $row,
+                progress: function (int $done, int $of) use ($id): void {
+                    $this->db->executeStatement('UPDATE yard_plan SET done = ?, tries = ? WHERE id = ?', [
+                        $done,
+                        $of,
+                        $id,
+                    ]);
+                },
+            );
             $this->em->flush();
-            $output->writeln('Planned '.$owner->name.'.');
+            $output->writeln('Planned ' . $owner->name . '.');
         } catch (\Throwable $e) {
             $this->db->executeStatement("UPDATE yard_plan SET status = 'failed' WHERE id = ?", [$id]);
-            $output->writeln('Failed: '.$e->getMessage());
+            $output->writeln('Failed: ' . $e->getMessage());
         }
     }
 }

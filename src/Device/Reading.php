@@ -10,7 +10,11 @@ use Hull\Quantity\Mass;
 final readonly class Reading
 {
     /** @param float|null $kg null while overloaded; may be a little below nothing */
-    public function __construct(public string $device, public bool $simulated, public ?float $kg, public Mass $step, public bool $stable)
-    {
-    }
+    public function __construct(
+        public string $device,
+        public bool $simulated,
+        public ?float $kg,
+        public Mass $step,
+        public bool $stable,
+    ) {}
 }

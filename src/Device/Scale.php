@@ -41,7 +41,13 @@ final readonly class Scale
             $n->field('protocol')->choice(['hull-scale']);
             $value = $n->optional('value')?->number();
 
-            return new Reading($n->field('device')->text(80), true === $n->optional('simulated')?->boolean(), null === $value ? null : $value / 1000.0, Mass::grams($n->field('step')->number()), $n->field('stable')->boolean());
+            return new Reading(
+                $n->field('device')->text(80),
+                true === $n->optional('simulated')?->boolean(),
+                null === $value ? null : $value / 1000.0,
+                Mass::grams($n->field('step')->number()),
+                $n->field('stable')->boolean(),
+            );
         } catch (InvalidInput) {
             return null;
         }

@@ -22,7 +22,10 @@ final readonly class Sensors
         $this->address = $address ?? '';
     }
 
-    /** @return list<array{string, \DateTimeImmutable, Air, string}> place, when, air, name of the sensor; empty when nobody answers */
+    /**
+     * @return list<array{string, \DateTimeImmutable, Air, string}> place, when, air, name of the sensor; empty when
+     *                                                              nobody answers
+     */
     public function readings(): array
     {
         try {
@@ -30,11 +33,19 @@ final readonly class Sensors
             $n->field('protocol')->choice(['hull-sensor']);
             $readings = [];
             foreach ($n->field('sensors')->items(50) as $s) {
-                $readings[] = [$s->field('place')->text(80), JobReader::instant($s->field('at')), Air::of(Temperature::celsius($s->field('temperature_c')->number()), RelativeHumidity::ratio($s->field('humidity_pct')->number() / 100.0)), $s->field('name')->text(80)];
+                $readings[] = [
+                    $s->field('place')->text(80),
+                    JobReader::instant($s->field('at')),
+                    Air::of(
+                        Temperature::celsius($s->field('temperature_c')->number()),
+                        RelativeHumidity::ratio($s->field('humidity_pct')->number() / 100.0),
+                    ),
+                    $s->field('name')->text(80),
+                ];
             }
 
             return $readings;
-        } catch (InvalidInput|InvalidQuantity) {
+        } catch (InvalidInput | InvalidQuantity) {
             return [];
         }
     }

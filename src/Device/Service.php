@@ -13,14 +13,37 @@ final readonly class Service
     public static function post(string $address, string $path, array $body, float $patience = 2.0): void
     {
         if ('' !== $address) {
-            @file_get_contents(rtrim($address, '/').$path, false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => json_encode($body, \JSON_THROW_ON_ERROR), 'timeout' => $patience, 'ignore_errors' => true]]), 0, self::MOST_BYTES);
+            @file_get_contents(
+                rtrim($address, '/') . $path,
+                false,
+                stream_context_create([
+                    'http' => [
+                        'method' => 'POST',
+                        'header' => 'Content-Type: application/json',
+                        'content' => json_encode($body, \JSON_THROW_ON_ERROR),
+                        'timeout' => $patience,
+                        'ignore_errors' => true,
+                    ],
+                ]),
+                0,
+                self::MOST_BYTES,
+            );
         }
     }
 
     /** @return mixed null when it does not answer in time, or not in JSON */
     public static function get(string $address, string $path, float $patience = 2.0): mixed
     {
-        $answer = '' === $address ? false : @file_get_contents(rtrim($address, '/').$path, false, stream_context_create(['http' => ['timeout' => $patience, 'ignore_errors' => true]]), 0, self::MOST_BYTES);
+        $answer =
+            '' === $address
+                ? false
+                : @file_get_contents(
+                    rtrim($address, '/') . $path,
+                    false,
+                    stream_context_create(['http' => ['timeout' => $patience, 'ignore_errors' => true]]),
+                    0,
+                    self::MOST_BYTES,
+                );
 
         return json_decode(false === $answer ? '' : $answer, true);
     }

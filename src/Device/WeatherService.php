@@ -45,11 +45,23 @@ final readonly class WeatherService
             $from = null;
             foreach ($n->field('hours')->items(self::MOST_HOURS) as $h) {
                 $from ??= (int) floor((float) JobReader::instant($h->field('at'))->format('U') / 3600.0);
-                $hours[] = Weather::of(Air::of(Temperature::celsius($h->field('temperature_c')->number()), RelativeHumidity::ratio($h->field('humidity_pct')->number() / 100.0)), Speed::metresPerSecond($h->field('wind_ms')->number()), $h->field('rain_mm')->number());
+                $hours[] = Weather::of(
+                    Air::of(
+                        Temperature::celsius($h->field('temperature_c')->number()),
+                        RelativeHumidity::ratio($h->field('humidity_pct')->number() / 100.0),
+                    ),
+                    Speed::metresPerSecond($h->field('wind_ms')->number()),
+                    $h->field('rain_mm')->number(),
+                );
             }
 
-            return Forecast::of($from ?? 0, $hours, $n->field('station')->text(100).(true === $n->optional('simulated')?->boolean() ? ' (simulated)' : ''));
-        } catch (InvalidInput|InvalidQuantity) {
+            return Forecast::of(
+                $from ?? 0,
+                $hours,
+                $n->field('station')->text(100) .
+                    (true === $n->optional('simulated')?->boolean() ? ' (simulated)' : ''),
+            );
+        } catch (InvalidInput | InvalidQuantity) {
             return null;
         }
     }

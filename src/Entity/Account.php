@@ -26,14 +26,10 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     public UnitSystem $units = UnitSystem::Metric;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Workshop $workshop,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,
         /** @var non-empty-string */
-        #[ORM\Column(length: 180, unique: true)]
-        public readonly string $email,
-        #[ORM\Column(length: 120)]
-        public readonly string $name,
+        #[ORM\Column(length: 180, unique: true)] public readonly string $email,
+        #[ORM\Column(length: 120)] public readonly string $name,
     ) {
         $this->id = Uuid::v7();
     }
@@ -77,7 +73,5 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     }
 
     #[\Deprecated]
-    public function eraseCredentials(): void
-    {
-    }
+    public function eraseCredentials(): void {}
 }

@@ -19,21 +19,15 @@ class ForecastRow implements BelongsToWorkshop
     public Uuid $id;
 
     /**
-     * @param int                                     $firstHour since 1970 UTC
-     * @param list<array{float, float, float, float}> $hours     degrees C, humidity 0 to 1, wind m/s, rain mm
+     * @param int $firstHour since 1970 UTC
+     * @param list<array{float, float, float, float}> $hours degrees C, humidity 0 to 1, wind m/s, rain mm
      */
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Workshop $workshop,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $at,
-        #[ORM\Column(length: 120)]
-        public readonly string $source,
-        #[ORM\Column]
-        public readonly int $firstHour,
-        #[ORM\Column(type: 'json', options: ['jsonb' => true])]
-        public readonly array $hours,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $at,
+        #[ORM\Column(length: 120)] public readonly string $source,
+        #[ORM\Column] public readonly int $firstHour,
+        #[ORM\Column(type: 'json', options: ['jsonb' => true])] public readonly array $hours,
     ) {
         $this->id = Uuid::v7();
     }

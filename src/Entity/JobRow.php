@@ -49,15 +49,10 @@ class JobRow implements BelongsToWorkshop, MayBeRemoved
     public Collection $parts;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Workshop $workshop,
-        #[ORM\Column(length: 120)]
-        public string $name,
-        #[ORM\Column(type: 'text')]
-        public string $note,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $createdAt,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,
+        #[ORM\Column(length: 120)] public string $name,
+        #[ORM\Column(type: 'text')] public string $note,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $createdAt,
     ) {
         $this->id = Uuid::v7();
         $this->parts = new ArrayCollection();

@@ -25,25 +25,20 @@ class MovementRow implements BelongsToWorkshop
     public readonly Workshop $workshop;
 
     /**
-     * @param float|null  $amount  in the measure of the tin
+     * @param float|null $amount in the measure of the tin
      * @param string|null $entryId row id of the record's line that used it
      */
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'movements')]
-        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        #[ORM\ManyToOne(inversedBy: 'movements')] #[
+            ORM\JoinColumn(nullable: false, onDelete: 'CASCADE'),
+        ]
         public readonly TinRow $tin,
-        #[ORM\Column]
-        public readonly int $number,
-        #[ORM\Column(length: 20, enumType: MovementKind::class)]
-        public readonly MovementKind $kind,
-        #[ORM\Column(type: 'float', nullable: true)]
-        public readonly ?float $amount,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $at,
-        #[ORM\Column(length: 60, nullable: true)]
-        public readonly ?string $entryId,
-        #[ORM\Column(length: 500)]
-        public readonly string $note,
+        #[ORM\Column] public readonly int $number,
+        #[ORM\Column(length: 20, enumType: MovementKind::class)] public readonly MovementKind $kind,
+        #[ORM\Column(type: 'float', nullable: true)] public readonly ?float $amount,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $at,
+        #[ORM\Column(length: 60, nullable: true)] public readonly ?string $entryId,
+        #[ORM\Column(length: 500)] public readonly string $note,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $tin->workshop;

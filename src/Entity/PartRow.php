@@ -44,14 +44,10 @@ class PartRow implements BelongsToWorkshop, MayBeRemoved
 
     /** @param array<int|string, mixed> $survey */
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'parts')]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly JobRow $job,
-        #[ORM\Column]
-        public readonly int $position,
+        #[ORM\ManyToOne(inversedBy: 'parts')] #[ORM\JoinColumn(nullable: false)] public readonly JobRow $job,
+        #[ORM\Column] public readonly int $position,
         /** @var array<int|string, mixed> */
-        #[ORM\Column(type: 'json', options: ['jsonb' => true])]
-        public array $survey,
+        #[ORM\Column(type: 'json', options: ['jsonb' => true])] public array $survey,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $job->workshop;

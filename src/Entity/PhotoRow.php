@@ -31,23 +31,15 @@ class PhotoRow implements BelongsToWorkshop
     public mixed $small = null;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        public readonly PartRow $part,
-        #[ORM\Column(length: 10)]
-        public readonly string $moment,
-        #[ORM\Column(length: 200)]
-        public readonly string $caption,
-        #[ORM\Column(length: 20)]
-        public readonly string $type,
-        #[ORM\Column]
-        public readonly int $width,
-        #[ORM\Column]
-        public readonly int $height,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly PartRow $part,
+        #[ORM\Column(length: 10)] public readonly string $moment,
+        #[ORM\Column(length: 200)] public readonly string $caption,
+        #[ORM\Column(length: 20)] public readonly string $type,
+        #[ORM\Column] public readonly int $width,
+        #[ORM\Column] public readonly int $height,
         string $bytes,
         string $small,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $at,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;

@@ -39,15 +39,10 @@ class PlanRow implements BelongsToWorkshop
     public array $body = [];
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Workshop $workshop,
-        #[ORM\Column]
-        public readonly int $version,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $at,
-        #[ORM\Column(length: 500)]
-        public readonly string $note,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,
+        #[ORM\Column] public readonly int $version,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $at,
+        #[ORM\Column(length: 500)] public readonly string $note,
     ) {
         $this->id = Uuid::v7();
     }

@@ -20,19 +20,12 @@ class ReadingRow implements BelongsToWorkshop
 
     /** @param string $place its name */
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Workshop $workshop,
-        #[ORM\Column(length: 80)]
-        public readonly string $place,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $at,
-        #[ORM\Column(type: 'float')]
-        public readonly float $temperatureC,
-        #[ORM\Column(type: 'float')]
-        public readonly float $humidityRatio,
-        #[ORM\Column(length: 120)]
-        public readonly string $source,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,
+        #[ORM\Column(length: 80)] public readonly string $place,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $at,
+        #[ORM\Column(type: 'float')] public readonly float $temperatureC,
+        #[ORM\Column(type: 'float')] public readonly float $humidityRatio,
+        #[ORM\Column(length: 120)] public readonly string $source,
     ) {
         $this->id = Uuid::v7();
     }

@@ -23,18 +23,12 @@ class RouteRow implements BelongsToWorkshop
     public readonly Workshop $workshop;
 
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'routes')]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly PartRow $part,
-        #[ORM\Column]
-        public readonly int $number,
+        #[ORM\ManyToOne(inversedBy: 'routes')] #[ORM\JoinColumn(nullable: false)] public readonly PartRow $part,
+        #[ORM\Column] public readonly int $number,
         /** @var list<array<int|string, string>> */
-        #[ORM\Column(type: 'json', options: ['jsonb' => true])]
-        public readonly array $steps,
-        #[ORM\Column(length: 500)]
-        public readonly string $because,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $createdAt,
+        #[ORM\Column(type: 'json', options: ['jsonb' => true])] public readonly array $steps,
+        #[ORM\Column(length: 500)] public readonly string $because,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $createdAt,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;

@@ -26,30 +26,20 @@ class TinRow implements BelongsToWorkshop
     public Collection $movements;
 
     /**
-     * @param string   $measure L, kg or pc
-     * @param float    $size    in that measure
-     * @param int|null $price   minor units
+     * @param string $measure L, kg or pc
+     * @param float $size in that measure
+     * @param int|null $price minor units
      */
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Workshop $workshop,
-        #[ORM\Column(length: 60)]
-        public readonly string $material,
-        #[ORM\Column(length: 60)]
-        public readonly string $batch,
-        #[ORM\Column(length: 10)]
-        public readonly string $measure,
-        #[ORM\Column(type: 'float')]
-        public readonly float $size,
-        #[ORM\Column(type: 'instant')]
-        public readonly \DateTimeImmutable $received,
-        #[ORM\Column(type: 'instant', nullable: true)]
-        public readonly ?\DateTimeImmutable $label,
-        #[ORM\Column(length: 60)]
-        public readonly string $cabinet,
-        #[ORM\Column(nullable: true)]
-        public readonly ?int $price,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,
+        #[ORM\Column(length: 60)] public readonly string $material,
+        #[ORM\Column(length: 60)] public readonly string $batch,
+        #[ORM\Column(length: 10)] public readonly string $measure,
+        #[ORM\Column(type: 'float')] public readonly float $size,
+        #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $received,
+        #[ORM\Column(type: 'instant', nullable: true)] public readonly ?\DateTimeImmutable $label,
+        #[ORM\Column(length: 60)] public readonly string $cabinet,
+        #[ORM\Column(nullable: true)] public readonly ?int $price,
     ) {
         $this->id = Uuid::v7();
         $this->movements = new ArrayCollection();

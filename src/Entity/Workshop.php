@@ -69,10 +69,8 @@ class Workshop
     public float $scaleStepG = 1.0;
 
     public function __construct(
-        #[ORM\Column(length: 120)]
-        public readonly string $name,
-        #[ORM\Column(length: 60)]
-        public readonly string $timezone = 'Europe/London',
+        #[ORM\Column(length: 120)] public readonly string $name,
+        #[ORM\Column(length: 60)] public readonly string $timezone = 'Europe/London',
     ) {
         $this->id = Uuid::v7();
     }

@@ -29,7 +29,11 @@ final class ClimateCsv
         foreach (Csv::read($text, self::COLUMNS, ['at', 'temperature', 'humidity']) as $row) {
             try {
                 $hour = (int) floor((float) JobReader::instant($row->field('at'))->format('U') / 3600.0);
-                $lines[$hour] = Weather::of(self::air($row), $row->optional('wind')?->quantity(Speed::class), self::rain($row->optional('rain')));
+                $lines[$hour] = Weather::of(
+                    self::air($row),
+                    $row->optional('wind')?->quantity(Speed::class),
+                    self::rain($row->optional('rain')),
+                );
             } catch (InvalidInput $e) {
                 throw Csv::refusal($e);
             }
@@ -71,7 +75,13 @@ final class ClimateCsv
     {
         $rows = [];
         foreach ($place->celsius as $at => $c) {
-            $rows[] = [gmdate('Y-m-d\TH:i:s\Z', ($place->from + $at) * 3600), sprintf('%.1f C', $c), sprintf('%.0f %%', 100.0 * $place->humidity[$at]), sprintf('%.1f m/s', $place->wind[$at]), sprintf('%.1f', $place->rain[$at])];
+            $rows[] = [
+                gmdate('Y-m-d\TH:i:s\Z', ($place->from + $at) * 3600),
+                sprintf('%.1f C', $c),
+                sprintf('%.0f %%', 100.0 * $place->humidity[$at]),
+                sprintf('%.1f m/s', $place->wind[$at]),
+                sprintf('%.1f', $place->rain[$at]),
+            ];
         }
 
         return Csv::write(self::COLUMNS, $rows);
@@ -80,7 +90,10 @@ final class ClimateCsv
     private static function air(Node $row): Air
     {
         try {
-            return Air::of($row->field('temperature')->quantity(Temperature::class), $row->field('humidity')->quantity(RelativeHumidity::class));
+            return Air::of(
+                $row->field('temperature')->quantity(Temperature::class),
+                $row->field('humidity')->quantity(RelativeHumidity::class),
+            );
         } catch (InvalidQuantity $e) {
             throw $row->field('temperature')->refuse($e->getMessage(), $e->accepted);
         }

@@ -15,7 +15,10 @@ final class ComputeFormat
     {
         $values = [];
         foreach ($result->outcome->values as $name => $value) {
-            $values[$name] = $value instanceof Quantity ? ['value' => $value->si(), 'unit' => $value::dimension()->siUnit()->symbol()] : $value;
+            $values[$name] =
+                $value instanceof Quantity
+                    ? ['value' => $value->si(), 'unit' => $value::dimension()->siUnit()->symbol()]
+                    : $value;
         }
 
         return [

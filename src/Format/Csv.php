@@ -14,7 +14,7 @@ final class Csv
     private const MOST_ROWS = 2000;
 
     /**
-     * @param list<string>                     $head
+     * @param list<string> $head
      * @param iterable<list<string|int|float>> $rows
      */
     public static function write(array $head, iterable $rows): string
@@ -37,13 +37,13 @@ final class Csv
         $cell = (string) $value;
         $isNumber = 1 === preg_match('/^-[0-9.]+(?: ?[A-Za-z°%\/0-9]+)?$/', $cell);
 
-        return !$isNumber && 1 === preg_match('/^[=+@\t\r-]/', $cell) ? "'".$cell : $cell;
+        return !$isNumber && 1 === preg_match('/^[=+@\t\r-]/', $cell) ? "'" . $cell : $cell;
     }
 
     /**
      * Rows by column name; comma, semicolon or tab, whichever the first line has. Refusals name the line.
      *
-     * @param list<string> $columns  known ones
+     * @param list<string> $columns known ones
      * @param list<string> $required
      *
      * @return list<Node> one to a row, with what is filled in; the pointer of a node is "/line 3"
@@ -52,17 +52,40 @@ final class Csv
     {
         $lines = preg_split('/\R/', trim((string) preg_replace('/^\xEF\xBB\xBF/', '', $text)));
         $lines = false === $lines ? [] : $lines;
-        $counts = array_map(static fn (string $mark): int => substr_count($lines[0] ?? '', $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
+        $counts = array_map(static fn(string $mark): int => substr_count($lines[0] ?? '', $mark), [
+            ',' => ',',
+            ';' => ';',
+            "\t" => "\t",
+        ]);
         arsort($counts);
         $mark = array_key_first($counts);
-        $cells = static fn (string $line): array => array_map(static fn (?string $c): string => (string) preg_replace('/^\'(?=[=+@-])/', '', trim((string) $c)), str_getcsv($line, $mark, '"', ''));
+        $cells = static fn(string $line): array => array_map(
+            static fn(?string $c): string => (string) preg_replace('/^\'(?=[=+@-])/', '', trim((string) $c)),
+            str_getcsv($line, $mark, '"', ''),
+        );
         $head = array_map(mb_strtolower(...), $cells($lines[0] ?? ''));
         $strange = array_diff($head, $columns);
         if ([] !== $strange || [] !== array_diff($required, $head)) {
-            throw new InvalidInput('/text', sprintf('Line 1: %s.', [] !== $strange ? sprintf('the column "%s" is not known', reset($strange)) : sprintf('the column "%s" is missing', array_values(array_diff($required, $head))[0])), 'a first line with '.implode(', ', $required).' and, if wanted, '.implode(', ', array_diff($columns, $required)));
+            throw new InvalidInput(
+                '/text',
+                sprintf(
+                    'Line 1: %s.',
+                    [] !== $strange
+                        ? sprintf('the column "%s" is not known', reset($strange))
+                        : sprintf('the column "%s" is missing', array_values(array_diff($required, $head))[0]),
+                ),
+                'a first line with ' .
+                    implode(', ', $required) .
+                    ' and, if wanted, ' .
+                    implode(', ', array_diff($columns, $required)),
+            );
         }
         if (count($lines) > self::MOST_ROWS + 1) {
-            throw new InvalidInput('/text', sprintf('The table has %d rows.', count($lines) - 1), sprintf('at most %d rows', self::MOST_ROWS));
+            throw new InvalidInput(
+                '/text',
+                sprintf('The table has %d rows.', count($lines) - 1),
+                sprintf('at most %d rows', self::MOST_ROWS),
+            );
         }
         $rows = [];
         foreach (array_slice($lines, 1, null, true) as $number => $line) {
@@ -71,13 +94,22 @@ final class Csv
             }
             $values = $cells($line);
             if (count($values) > count($head)) {
-                throw new InvalidInput('/text', sprintf('Line %d has more cells than columns.', $number + 1), 'text with a comma in it stands in quotes');
+                throw new InvalidInput(
+                    '/text',
+                    sprintf('Line %d has more cells than columns.', $number + 1),
+                    'text with a comma in it stands in quotes',
+                );
             }
-            $row = array_filter(array_combine(array_slice($head, 0, count($values)), $values), static fn (string $v): bool => '' !== $v);
-            $rows[] = Node::root(['line '.($number + 1) => $row], $gallon)->field('line '.($number + 1));
+            $row = array_filter(
+                array_combine(array_slice($head, 0, count($values)), $values),
+                static fn(string $v): bool => '' !== $v,
+            );
+            $rows[] = Node::root(['line ' . ($number + 1) => $row], $gallon)->field('line ' . ($number + 1));
         }
 
-        return [] === $rows ? throw new InvalidInput('/text', 'The table has no rows.', 'at least one row below the first line') : $rows;
+        return [] === $rows
+            ? throw new InvalidInput('/text', 'The table has no rows.', 'at least one row below the first line')
+            : $rows;
     }
 
     /** The same refusal, said of the text as a whole and with the line. */
@@ -85,6 +117,10 @@ final class Csv
     {
         [, $line, $column] = [...explode('/', $e->pointer), '', ''];
 
-        return new InvalidInput('/text', sprintf('%s%s: %s', ucfirst($line), '' === $column ? '' : ', '.$column, $e->getMessage()), $e->accepted);
+        return new InvalidInput(
+            '/text',
+            sprintf('%s%s: %s', ucfirst($line), '' === $column ? '' : ', ' . $column, $e->getMessage()),
+            $e->accepted,
+        );
     }
 }

@@ -39,16 +39,27 @@ final class OpenApi
             }
             [$class, $method] = explode('::', $controller);
             foreach ($route->getMethods() as $verb) {
-                $paths[$route->getPath()][strtolower($verb)] = $this->operation($name, $verb, $route->getPath(), new \ReflectionMethod($class, $method));
+                $paths[$route->getPath()][strtolower($verb)] = $this->operation(
+                    $name,
+                    $verb,
+                    $route->getPath(),
+                    new \ReflectionMethod($class, $method),
+                );
             }
         }
         ksort($paths);
-        $schemas = array_filter($this->schemas, static fn (?array $s): bool => null !== $s);
+        $schemas = array_filter($this->schemas, static fn(?array $s): bool => null !== $s);
         ksort($schemas);
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Unbowed Hull', 'version' => '1', 'description' => 'Quantities in requests are numbers in the unit of record or typed text with a unit, such as "2 qt". Errors are problem documents (RFC 9457).'],
+            'info' => [
+                'title' => 'Unbowed Hull',
+                'version' => '1',
+                'description' =>
+                    'Quantities in requests are numbers in the unit of record or typed text with a unit, ' .
+                    'such as "2 qt". Errors are problem documents (RFC 9457).',
+            ],
             'paths' => $paths,
             'components' => ['schemas' => $schemas],
         ];
@@ -61,30 +72,81 @@ final class OpenApi
         $parameters = [];
         preg_match_all('/\{(\w+)\}/', $path, $matches);
         foreach ($matches[1] as $parameter) {
-            $parameters[] = ['name' => $parameter, 'in' => 'path', 'required' => true, 'schema' => 'name' === $parameter ? ['enum' => array_map(static fn (Computation $c): string => $c->name, Registry::standard()->all())] : (in_array($parameter, ['job', 'part', 'photo', 'tin'], true) ? ['type' => 'string', 'format' => 'uuid'] : ['type' => 'string'])];
+            $parameters[] = [
+                'name' => $parameter,
+                'in' => 'path',
+                'required' => true,
+                'schema' =>
+                    'name' === $parameter
+                        ? [
+                            'enum' => array_map(
+                                static fn(Computation $c): string => $c->name,
+                                Registry::standard()->all(),
+                            ),
+                        ]
+                        : (in_array($parameter, ['job', 'part', 'photo', 'tin'], true)
+                            ? ['type' => 'string', 'format' => 'uuid']
+                            : ['type' => 'string']),
+            ];
         }
         foreach (($method->getAttributes(Asks::class)[0] ?? null)?->newInstance()->names ?? [] as $name) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']];
         }
         if (!in_array($verb, ['GET', 'HEAD'], true)) {
-            $parameters[] = ['name' => WriteOnce::HEADER, 'in' => 'header', 'required' => false, 'description' => 'A key of its own for what is to happen once: sent again with it, the first answer comes again.', 'schema' => ['type' => 'string', 'minLength' => 8, 'maxLength' => 100]];
-            $parameters[] = ['name' => CsrfListener::HEADER, 'in' => 'header', 'required' => false, 'description' => 'The token of GET /api/session; a write without it is refused.', 'schema' => ['type' => 'string']];
+            $parameters[] = [
+                'name' => WriteOnce::HEADER,
+                'in' => 'header',
+                'required' => false,
+                'description' =>
+                    'A key of its own for what is to happen once: sent again with it, the first answer comes again.',
+                'schema' => ['type' => 'string', 'minLength' => 8, 'maxLength' => 100],
+            ];
+            $parameters[] = [
+                'name' => CsrfListener::HEADER,
+                'in' => 'header',
+                'required' => false,
+                'description' => 'The token of GET /api/session; a write without it is refused.',
+                'schema' => ['type' => 'string'],
+            ];
         }
         if ([] !== $parameters) {
             $operation['parameters'] = $parameters;
         }
         $takes = ($method->getAttributes(Takes::class)[0] ?? null)?->newInstance();
         if (null !== $takes) {
-            $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->reference($takes->body)]]];
+            $operation['requestBody'] = [
+                'required' => true,
+                'content' => ['application/json' => ['schema' => $this->reference($takes->body)]],
+            ];
         } elseif (in_array($path, ['/api/jobs/import', '/api/compute/{name}'], true)) {
-            $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => ['type' => 'object', 'additionalProperties' => true]]]];
+            $operation['requestBody'] = [
+                'required' => true,
+                'content' => ['application/json' => ['schema' => ['type' => 'object', 'additionalProperties' => true]]],
+            ];
         }
         $answers = ($method->getAttributes(Answers::class)[0] ?? null)?->newInstance();
         $status = (string) ($answers->status ?? 200);
         $view = $answers?->view;
         $operation['responses'] = [
-            $status => ['description' => '204' === $status ? 'Done.' : 'The answer.', ...('204' === $status ? [] : ['content' => ['application/json' => ['schema' => null === $view ? ['type' => 'object', 'additionalProperties' => true] : $this->reference($view)]]])],
-            'default' => ['description' => 'A problem document.', 'content' => ['application/problem+json' => ['schema' => $this->reference(ProblemDocument::class)]]],
+            $status => [
+                'description' => '204' === $status ? 'Done.' : 'The answer.',
+                ...'204' === $status
+                    ? []
+                    : [
+                        'content' => [
+                            'application/json' => [
+                                'schema' =>
+                                    null === $view
+                                        ? ['type' => 'object', 'additionalProperties' => true]
+                                        : $this->reference($view),
+                            ],
+                        ],
+                    ],
+            ],
+            'default' => [
+                'description' => 'A problem document.',
+                'content' => ['application/problem+json' => ['schema' => $this->reference(ProblemDocument::class)]],
+            ],
         ];
 
         return $operation;
@@ -103,7 +165,7 @@ final class OpenApi
             $this->schemas[$name] = $this->object(new \ReflectionClass($class));
         }
 
-        return ['$ref' => '#/components/schemas/'.$name];
+        return ['$ref' => '#/components/schemas/' . $name];
     }
 
     /**
@@ -116,7 +178,9 @@ final class OpenApi
         $properties = [];
         $required = [];
         foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $properties[$parameter->getName()] = $this->schema($this->types->resolve($class->getProperty($parameter->getName())));
+            $properties[$parameter->getName()] = $this->schema(
+                $this->types->resolve($class->getProperty($parameter->getName())),
+            );
             if (!$parameter->isOptional()) {
                 $required[] = $parameter->getName();
             }
@@ -133,13 +197,17 @@ final class OpenApi
         if ($type instanceof Type\NullableType) {
             $inner = $this->schema($type->getWrappedType());
 
-            return isset($inner['$ref']) || isset($inner['anyOf']) ? ['anyOf' => [...(is_array($inner['anyOf'] ?? null) ? $inner['anyOf'] : [$inner]), ['type' => 'null']]] : [...$inner, 'type' => [is_string($inner['type'] ?? null) ? $inner['type'] : 'string', 'null']];
+            return isset($inner['$ref']) || isset($inner['anyOf'])
+                ? ['anyOf' => [...is_array($inner['anyOf'] ?? null) ? $inner['anyOf'] : [$inner], ['type' => 'null']]]
+                : [...$inner, 'type' => [is_string($inner['type'] ?? null) ? $inner['type'] : 'string', 'null']];
         }
         if ($type instanceof Type\UnionType) {
             return ['anyOf' => array_map($this->schema(...), $type->getTypes())];
         }
         if ($type instanceof Type\CollectionType) {
-            return $type->isList() ? ['type' => 'array', 'items' => $this->schema($type->getCollectionValueType())] : ['type' => 'object', 'additionalProperties' => $this->schema($type->getCollectionValueType())];
+            return $type->isList()
+                ? ['type' => 'array', 'items' => $this->schema($type->getCollectionValueType())]
+                : ['type' => 'object', 'additionalProperties' => $this->schema($type->getCollectionValueType())];
         }
         if ($type instanceof Type\ObjectType) {
             /** @var class-string $class */
@@ -148,8 +216,14 @@ final class OpenApi
             return $this->reference($class);
         }
 
-        return ['type' => match ((string) $type) {
-            'int' => 'integer', 'float' => 'number', 'bool', 'true', 'false' => 'boolean', 'null' => 'null', default => 'string',
-        }];
+        return [
+            'type' => match ((string) $type) {
+                'int' => 'integer',
+                'float' => 'number',
+                'bool', 'true', 'false' => 'boolean',
+                'null' => 'null',
+                default => 'string',
+            },
+        ];
     }
 }

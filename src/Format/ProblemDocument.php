@@ -8,7 +8,11 @@ namespace App\Format;
 final readonly class ProblemDocument
 {
     /** @param list<ProblemError> $errors */
-    public function __construct(public string $type, public string $title, public int $status, public string $detail, public array $errors = [])
-    {
-    }
+    public function __construct(
+        public string $type,
+        public string $title,
+        public int $status,
+        public string $detail,
+        public array $errors = [],
+    ) {}
 }

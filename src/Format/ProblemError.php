@@ -7,7 +7,5 @@ namespace App\Format;
 /** One thing wrong in a body. */
 final readonly class ProblemError
 {
-    public function __construct(public string $pointer, public string $detail, public string $accepted)
-    {
-    }
+    public function __construct(public string $pointer, public string $detail, public string $accepted) {}
 }

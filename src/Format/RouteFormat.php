@@ -18,7 +18,12 @@ final class RouteFormat
         $check = $piece->check();
         $steps = [];
         foreach ($route->steps as $step) {
-            $steps[] = ['step' => $step->step, 'product' => $step->product, 'name' => $check->name($step), 'why' => $piece->context->catalogue()->step($step->step)->why];
+            $steps[] = [
+                'step' => $step->step,
+                'product' => $step->product,
+                'name' => $check->name($step),
+                'why' => $piece->context->catalogue()->step($step->step)->why,
+            ];
         }
 
         return $steps;
@@ -31,6 +36,18 @@ final class RouteFormat
      */
     public static function findings(array $findings): array
     {
-        return array_map(static fn (Finding $f): array => ['step' => $f->stepName, 'key' => $f->stepKey, 'need' => $f->needId, 'says' => $f->says, 'consequence' => $f->consequence, 'source' => $f->source, 'severity' => $f->severity->value, 'mends' => array_map(static fn (Mend $m): string => $m->label, $f->mends)], $findings);
+        return array_map(
+            static fn(Finding $f): array => [
+                'step' => $f->stepName,
+                'key' => $f->stepKey,
+                'need' => $f->needId,
+                'says' => $f->says,
+                'consequence' => $f->consequence,
+                'source' => $f->source,
+                'severity' => $f->severity->value,
+                'mends' => array_map(static fn(Mend $m): string => $m->label, $f->mends),
+            ],
+            $findings,
+        );
     }
 }

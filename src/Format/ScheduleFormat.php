@@ -17,14 +17,36 @@ final class ScheduleFormat
     {
         $yard = $schedule->yard;
         $slack = Slack::of($schedule);
-        $critical = array_map(static fn (\Hull\Schedule\Placed $p): string => $p->id, $schedule->criticalChain());
+        $critical = array_map(static fn(\Hull\Schedule\Placed $p): string => $p->id, $schedule->criticalChain());
         $work = [];
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);
-            $work[] = ['id' => $id, 'part' => $activity->part, 'name' => $activity->name, 'start' => self::instant($placed->start), 'end' => self::instant($placed->end), 'who' => $placed->who, 'place' => $activity->place, 'why' => self::why($schedule, $placed->why), 'slack_h' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'abrade_h' => $placed->paid, 'set_up_already' => $placed->setUp];
+            $work[] = [
+                'id' => $id,
+                'part' => $activity->part,
+                'name' => $activity->name,
+                'start' => self::instant($placed->start),
+                'end' => self::instant($placed->end),
+                'who' => $placed->who,
+                'place' => $activity->place,
+                'why' => self::why($schedule, $placed->why),
+                'slack_h' => $slack[$id] ?? 0.0,
+                'critical' => in_array($id, $critical, true),
+                'abrade_h' => $placed->paid,
+                'set_up_already' => $placed->setUp,
+            ];
         }
 
-        return ['now' => self::instant($yard->now), 'finish' => self::instant($schedule->finish()), 'no_earlier_than' => self::instant(LowerBound::of($yard)), 'hands_on_h' => $schedule->score->handsOn, 'late_h' => $schedule->score->late, 'abrade_h' => $schedule->score->paid, 'work' => $work, 'without' => $schedule->without];
+        return [
+            'now' => self::instant($yard->now),
+            'finish' => self::instant($schedule->finish()),
+            'no_earlier_than' => self::instant(LowerBound::of($yard)),
+            'hands_on_h' => $schedule->score->handsOn,
+            'late_h' => $schedule->score->late,
+            'abrade_h' => $schedule->score->paid,
+            'work' => $work,
+            'without' => $schedule->without,
+        ];
     }
 
     public static function why(Schedule $schedule, Why $why): string

@@ -27,22 +27,29 @@ final readonly class WriteOnce
     public const REPEATED = 'Idempotency-Replayed';
     private const OPEN = '_write';
 
-    public function __construct(private Connection $db, private Security $security, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Connection $db, private Security $security, private ClockInterface $clock) {}
 
     /** After it is known who asks (App\Security\EnterWorkshop), before any controller. */
     #[AsEventListener(priority: 4)]
     public function begin(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        $account = $event->isMainRequest() && !$request->isMethodSafe() && str_starts_with($request->getPathInfo(), '/api') ? $this->security->getUser() : null;
-        if (!$account instanceof Account) {
+        $account =
+            $event->isMainRequest() && !$request->isMethodSafe() && str_starts_with($request->getPathInfo(), '/api')
+                ? $this->security->getUser()
+                : null;
+        if (!($account instanceof Account)) {
             return;
         }
         $key = $request->headers->get(self::HEADER);
         if (null !== $key && 1 !== preg_match('/^[\x21-\x7e]{8,100}$/', $key)) {
-            $event->setResponse(Problem::invalid('', sprintf('The header %s cannot be used.', self::HEADER), '8 to 100 letters, digits and marks, one for each thing that is to happen once'));
+            $event->setResponse(
+                Problem::invalid(
+                    '',
+                    sprintf('The header %s cannot be used.', self::HEADER),
+                    '8 to 100 letters, digits and marks, one for each thing that is to happen once',
+                ),
+            );
 
             return;
         }
@@ -73,7 +80,15 @@ final readonly class WriteOnce
             return;
         }
         if (is_string($open[1] ?? null)) {
-            $this->db->update('write_once', ['status' => $response->getStatusCode(), 'answer' => (string) $response->getContent(), 'kind' => $response->headers->get('Content-Type')], ['workshop_id' => $open[0], 'attempt' => $open[1]]);
+            $this->db->update(
+                'write_once',
+                [
+                    'status' => $response->getStatusCode(),
+                    'answer' => (string) $response->getContent(),
+                    'kind' => $response->headers->get('Content-Type'),
+                ],
+                ['workshop_id' => $open[0], 'attempt' => $open[1]],
+            );
         }
         $this->db->commit();
     }
@@ -91,25 +106,40 @@ final readonly class WriteOnce
     /** False when the key is taken; waits for who is just using it. */
     private function claim(string $workshop, string $key, string $asked): bool
     {
-        return 1 === $this->db->executeStatement(
-            'INSERT INTO write_once (workshop_id, attempt, asked, at) VALUES (?, ?, ?, ?) ON CONFLICT DO NOTHING',
-            [$workshop, $key, $asked, $this->clock->now()->format('Y-m-d H:i:s.uP')],
-        );
+        return 1 ===
+            $this->db->executeStatement(
+                'INSERT INTO write_once (workshop_id, attempt, asked, at) VALUES (?, ?, ?, ?) ON CONFLICT DO NOTHING',
+                [$workshop, $key, $asked, $this->clock->now()->format('Y-m-d H:i:s.uP')],
+            );
     }
 
     private function first(string $workshop, string $key, string $asked): Response
     {
-        $row = $this->db->fetchAssociative('SELECT asked, status, answer, kind FROM write_once WHERE workshop_id = ? AND attempt = ?', [$workshop, $key]);
+        $row = $this->db->fetchAssociative(
+            'SELECT asked, status, answer, kind FROM write_once WHERE workshop_id = ? AND attempt = ?',
+            [$workshop, $key],
+        );
         if (false === $row || $row['asked'] !== $asked) {
-            return Problem::invalid('', sprintf('This %s was used for something else.', self::HEADER), 'a key of its own for each thing that is to happen once');
+            return Problem::invalid(
+                '',
+                sprintf('This %s was used for something else.', self::HEADER),
+                'a key of its own for each thing that is to happen once',
+            );
         }
         $kind = is_string($row['kind']) ? ['Content-Type' => $row['kind']] : [];
 
-        return new Response(is_string($row['answer']) ? $row['answer'] : '', is_numeric($row['status']) ? (int) $row['status'] : 204, [...$kind, self::REPEATED => 'true', 'Cache-Control' => 'no-store']);
+        return new Response(
+            is_string($row['answer']) ? $row['answer'] : '',
+            is_numeric($row['status']) ? (int) $row['status'] : 204,
+            [...$kind, self::REPEATED => 'true', 'Cache-Control' => 'no-store'],
+        );
     }
 
     private static function asked(Request $request): string
     {
-        return hash('sha256', implode("\n", [$request->getMethod(), $request->getRequestUri(), $request->getContent()]));
+        return hash(
+            'sha256',
+            implode("\n", [$request->getMethod(), $request->getRequestUri(), $request->getContent()]),
+        );
     }
 }

@@ -14,6 +14,8 @@ final class RemovedFilter extends SQLFilter
 
     public function addFilterConstraint(ClassMetadata $targetEntity, string $targetTableAlias): string
     {
-        return $targetEntity->getReflectionClass()->implementsInterface(MayBeRemoved::class) ? $targetTableAlias.'.removed_at IS NULL' : '';
+        return $targetEntity->getReflectionClass()->implementsInterface(MayBeRemoved::class)
+            ? $targetTableAlias . '.removed_at IS NULL'
+            : '';
     }
 }

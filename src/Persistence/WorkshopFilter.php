@@ -21,6 +21,8 @@ final class WorkshopFilter extends SQLFilter
             return '';
         }
 
-        return $this->hasParameter('workshop') ? $targetTableAlias.'.workshop_id = '.$this->getParameter('workshop') : '1 = 0';
+        return $this->hasParameter('workshop')
+            ? $targetTableAlias . '.workshop_id = ' . $this->getParameter('workshop')
+            : '1 = 0';
     }
 }

@@ -10,9 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Says in whose workshop the following queries are. */
 final readonly class WorkshopScope
 {
-    public function __construct(private EntityManagerInterface $em)
-    {
-    }
+    public function __construct(private EntityManagerInterface $em) {}
 
     public function enter(Workshop $workshop): void
     {

@@ -13,7 +13,13 @@ final class Problem extends JsonResponse
     public function __construct(int $status, string $title, string $detail, array $errors = [])
     {
         parent::__construct(
-            ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail, ...([] === $errors ? [] : ['errors' => $errors])],
+            [
+                'type' => 'about:blank',
+                'title' => $title,
+                'status' => $status,
+                'detail' => $detail,
+                ...[] === $errors ? [] : ['errors' => $errors],
+            ],
             $status,
             ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store'],
         );
@@ -21,6 +27,8 @@ final class Problem extends JsonResponse
 
     public static function invalid(string $pointer, string $detail, string $accepted): self
     {
-        return new self(422, 'This cannot be used', $detail, [['pointer' => $pointer, 'detail' => $detail, 'accepted' => $accepted]]);
+        return new self(422, 'This cannot be used', $detail, [
+            ['pointer' => $pointer, 'detail' => $detail, 'accepted' => $accepted],
+        ]);
     }
 }

@@ -30,13 +30,36 @@ final readonly class ProblemListener
         if ($e instanceof AccessDeniedException || $e instanceof AuthenticationException) {
             return;
         }
-        $event->setResponse(match (true) {
-            $e instanceof InvalidInput => Problem::invalid($e->pointer, $e->getMessage(), $e->accepted),
-            $e instanceof NoRoute => new Problem(409, 'No order of work leads there', $e->getMessage()),
-            $e instanceof UniqueConstraintViolationException, $e instanceof RetryableException => new Problem(409, 'Written at the same moment', 'Somebody else wrote here at the same moment. Nothing of yours was stored; load it again.'),
-            $e instanceof OptimisticLockException, $e instanceof StaleVersion => new Problem(409, 'Changed meanwhile', 'Somebody changed this after you opened it. Nothing of yours was stored; load it again.'),
-            $e instanceof HttpExceptionInterface => new Problem($e->getStatusCode(), Response::$statusTexts[$e->getStatusCode()] ?? 'Error', $e->getStatusCode() < 500 && '' !== $e->getMessage() && 404 !== $e->getStatusCode() && 405 !== $e->getStatusCode() ? $e->getMessage() : 'There is nothing like that here.'),
-            default => new Problem(500, 'Something broke here', 'The error is in the log of the server. Look whether it was stored before you send it again.'),
-        });
+        $event->setResponse(
+            match (true) {
+                $e instanceof InvalidInput => Problem::invalid($e->pointer, $e->getMessage(), $e->accepted),
+                $e instanceof NoRoute => new Problem(409, 'No order of work leads there', $e->getMessage()),
+                $e instanceof UniqueConstraintViolationException, $e instanceof RetryableException => new Problem(
+                    409,
+                    'Written at the same moment',
+                    'Somebody else wrote here at the same moment. Nothing of yours was stored; load it again.',
+                ),
+                $e instanceof OptimisticLockException, $e instanceof StaleVersion => new Problem(
+                    409,
+                    'Changed meanwhile',
+                    'Somebody changed this after you opened it. Nothing of yours was stored; load it again.',
+                ),
+                $e instanceof HttpExceptionInterface => new Problem(
+                    $e->getStatusCode(),
+                    Response::$statusTexts[$e->getStatusCode()] ?? 'Error',
+                    $e->getStatusCode() < 500 &&
+                    '' !== $e->getMessage() &&
+                    404 !== $e->getStatusCode() &&
+                    405 !== $e->getStatusCode()
+                        ? $e->getMessage()
+                        : 'There is nothing like that here.',
+                ),
+                default => new Problem(
+                    500,
+                    'Something broke here',
+                    'The error is in the log of the server. Look whether it was stored before you send it again.',
+                ),
+            },
+        );
     }
 }

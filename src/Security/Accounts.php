@@ -12,7 +12,8 @@ use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
 
 /**
- * Accounts by address, in whichever letters it is typed. An address nobody has takes as long as one with a wrong password.
+ * Accounts by address, in whichever letters it is typed. An address nobody has takes as long as one with a wrong
+ * password.
  *
  * @extends EntityUserProvider<Account>
  */

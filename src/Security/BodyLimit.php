@@ -10,8 +10,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
- * Looks at the size of what is sent before anything decodes it: bytes by route, and the number of fields, since names that
- * are chosen to collide make each field dearer than the one before.
+ * Looks at the size of what is sent before anything decodes it: bytes by route, and the number of fields, since names
+ * that are chosen to collide make each field dearer than the one before.
  */
 final readonly class BodyLimit
 {
@@ -33,9 +33,24 @@ final readonly class BodyLimit
         }
         [$bytes, $fields] = self::limits($request);
         if ((int) $request->headers->get('Content-Length', '0') > $bytes || strlen($request->getContent()) > $bytes) {
-            $event->setResponse(new Problem(413, 'Too large', sprintf('The body is larger than %s; that is the most that is read here.', $bytes < 1_000_000 ? $bytes.' bytes' : intdiv($bytes, 1_000_000).' MB')));
+            $event->setResponse(
+                new Problem(
+                    413,
+                    'Too large',
+                    sprintf(
+                        'The body is larger than %s; that is the most that is read here.',
+                        $bytes < 1_000_000 ? $bytes . ' bytes' : intdiv($bytes, 1_000_000) . ' MB',
+                    ),
+                ),
+            );
         } elseif ((int) preg_match_all('/"\s*:/', $request->getContent()) > $fields) {
-            $event->setResponse(new Problem(413, 'Too large', sprintf('The body has more than %d fields; that is the most that is read here.', $fields)));
+            $event->setResponse(
+                new Problem(
+                    413,
+                    'Too large',
+                    sprintf('The body has more than %d fields; that is the most that is read here.', $fields),
+                ),
+            );
         }
     }
 

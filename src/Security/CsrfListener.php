@@ -17,9 +17,7 @@ final readonly class CsrfListener
     public const HEADER = 'X-Hull-Token';
     public const ID = 'api';
 
-    public function __construct(private CsrfTokenManagerInterface $tokens)
-    {
-    }
+    public function __construct(private CsrfTokenManagerInterface $tokens) {}
 
     public function __invoke(RequestEvent $event): void
     {
@@ -28,7 +26,13 @@ final readonly class CsrfListener
             return;
         }
         if (!$this->tokens->isTokenValid(new CsrfToken(self::ID, $request->headers->get(self::HEADER)))) {
-            $event->setResponse(new Problem(403, 'The page is out of date', 'The request did not carry the token of this session. Load the page again.'));
+            $event->setResponse(
+                new Problem(
+                    403,
+                    'The page is out of date',
+                    'The request did not carry the token of this session. Load the page again.',
+                ),
+            );
         }
     }
 }

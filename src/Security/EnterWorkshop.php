@@ -15,9 +15,7 @@ use Symfony\Component\HttpKernel\Event\RequestEvent;
 #[AsEventListener(priority: 5)]
 final readonly class EnterWorkshop
 {
-    public function __construct(private Security $security, private WorkshopScope $scope)
-    {
-    }
+    public function __construct(private Security $security, private WorkshopScope $scope) {}
 
     public function __invoke(RequestEvent $event): void
     {

@@ -16,7 +16,10 @@ use Symfony\Component\Security\Http\Authentication\AuthenticationSuccessHandlerI
 use Symfony\Component\Security\Http\EntryPoint\AuthenticationEntryPointInterface;
 
 /** What the API answers to a sign-in, a failed one, and to a request without one. */
-final class SignInAnswer implements AuthenticationSuccessHandlerInterface, AuthenticationFailureHandlerInterface, AuthenticationEntryPointInterface
+final class SignInAnswer implements
+    AuthenticationSuccessHandlerInterface,
+    AuthenticationFailureHandlerInterface,
+    AuthenticationEntryPointInterface
 {
     public function onAuthenticationSuccess(Request $request, TokenInterface $token): Response
     {

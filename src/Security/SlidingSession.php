@@ -8,22 +8,27 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
-/** Whoever uses the yard stays signed in: the cookie of the session is given anew once a day, with its whole life before it. */
+/**
+ * Whoever uses the yard stays signed in: the cookie of the session is given anew once a day, with its whole life
+ * before it.
+ */
 final readonly class SlidingSession
 {
     private const EVERY_S = 86_400;
     private const SINCE = 'hull.cookie_since';
 
     /** @param int $lifetime seconds */
-    public function __construct(private int $lifetime)
-    {
-    }
+    public function __construct(private int $lifetime) {}
 
     #[AsEventListener(priority: -900)]
     public function __invoke(ResponseEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$event->isMainRequest() || !$request->hasPreviousSession() || !$request->getSession()->has('_security_main')) {
+        if (
+            !$event->isMainRequest() ||
+            !$request->hasPreviousSession() ||
+            !$request->getSession()->has('_security_main')
+        ) {
             return;
         }
         $session = $request->getSession();
@@ -34,6 +39,20 @@ final readonly class SlidingSession
             return;
         }
         $session->set(self::SINCE, $now);
-        $event->getResponse()->headers->setCookie(Cookie::create($session->getName(), $session->getId(), $now + $this->lifetime, '/', null, $request->isSecure(), true, false, Cookie::SAMESITE_LAX));
+        $event
+            ->getResponse()
+            ->headers->setCookie(
+                Cookie::create(
+                    $session->getName(),
+                    $session->getId(),
+                    $now + $this->lifetime,
+                    '/',
+                    null,
+                    $request->isSecure(),
+                    true,
+                    false,
+                    Cookie::SAMESITE_LAX,
+                ),
+            );
     }
 }

@@ -17,9 +17,7 @@ use Psr\Clock\ClockInterface;
 /** What a line of the record is asked before it is taken: air outside the limits wants a reason, a gauge a dry film. */
 final readonly class Admission
 {
-    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock) {}
 
     /** A coat begun in air outside its sheet, or too near the dew point, wants a reason, which goes into the line. */
     public function within(PartRow $row, LogEntry $entry, ?string $outside): LogEntry
@@ -30,19 +28,32 @@ final readonly class Admission
         $piece = $this->stored->workpiece($row);
         $step = $piece->route()->find($entry->stepKey);
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
-        if (null === $step?->product || RoutePlanner::COAT !== $step->step || isset($replayed->started[$entry->stepKey])) {
+        if (
+            null === $step?->product ||
+            RoutePlanner::COAT !== $step->step ||
+            isset($replayed->started[$entry->stepKey])
+        ) {
             return $entry;
         }
-        $gate = Gate::of($entry->air ?? $replayed->series->airAt($entry->hour()), $piece->context->catalogue()->product($step->product));
+        $gate = Gate::of(
+            $entry->air ?? $replayed->series->airAt($entry->hour()),
+            $piece->context->catalogue()->product($step->product),
+        );
         if ($gate->flag('open')) {
             return $entry;
         }
         $limits = implode(' ', $gate->outcome->warnings);
         if (null === $outside) {
-            throw new InvalidInput('/outside', $limits.' The coat may fail; write why it goes on all the same.', 'a reason, which stays in the record; or wait for better air');
+            throw new InvalidInput(
+                '/outside',
+                $limits . ' The coat may fail; write why it goes on all the same.',
+                'a reason, which stays in the record; or wait for better air',
+            );
         }
 
-        return $entry->noting(trim(sprintf('%s Begun outside its limits (%s): %s', $entry->note, rtrim($limits, '.'), $outside)));
+        return $entry->noting(
+            trim(sprintf('%s Begun outside its limits (%s): %s', $entry->note, rtrim($limits, '.'), $outside)),
+        );
     }
 
     /** A gauge on a wet film reads nothing. */
@@ -59,7 +70,16 @@ final readonly class Admission
         $hour = (float) $now->format('U.u') / 3600.0;
         foreach ($this->stored->workpiece($row)->replay($now, $this->air->series($row))->coats as $coat) {
             if ($coat->stepKey === $key && (null === $coat->touchAt || $coat->touchAt > $hour)) {
-                throw new InvalidInput('/film', 'This film is still wet: a gauge reads dry film only.', null === $coat->touchAt ? 'a reading once it is dry; in this air it does not dry' : sprintf('a reading once it is touch dry, in about %s', Duration::hours($coat->touchAt - $hour)->format(UnitSystem::Metric)));
+                throw new InvalidInput(
+                    '/film',
+                    'This film is still wet: a gauge reads dry film only.',
+                    null === $coat->touchAt
+                        ? 'a reading once it is dry; in this air it does not dry'
+                        : sprintf(
+                            'a reading once it is touch dry, in about %s',
+                            Duration::hours($coat->touchAt - $hour)->format(UnitSystem::Metric),
+                        ),
+                );
             }
         }
     }

@@ -18,9 +18,7 @@ final readonly class Album
     public const MOMENTS = ['before', 'during', 'after'];
     private const MOST_PHOTOS = 200;
 
-    public function __construct(private EntityManagerInterface $em, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private EntityManagerInterface $em, private ClockInterface $clock) {}
 
     /** @return list<PhotoRow> oldest first */
     public function of(PartRow $part): array
@@ -31,10 +29,24 @@ final readonly class Album
     public function keep(PartRow $part, string $moment, string $caption, string $base64): PhotoRow
     {
         if ($this->em->getRepository(PhotoRow::class)->count(['part' => $part]) >= self::MOST_PHOTOS) {
-            throw new InvalidInput('/image', 'This part has all the photos it can have.', sprintf('up to %d photos for a part', self::MOST_PHOTOS));
+            throw new InvalidInput(
+                '/image',
+                'This part has all the photos it can have.',
+                sprintf('up to %d photos for a part', self::MOST_PHOTOS),
+            );
         }
         $picture = Picture::anew($base64);
-        $row = new PhotoRow($part, $moment, $caption, Picture::TYPE, $picture->width, $picture->height, $picture->bytes, $picture->small, $this->clock->now());
+        $row = new PhotoRow(
+            $part,
+            $moment,
+            $caption,
+            Picture::TYPE,
+            $picture->width,
+            $picture->height,
+            $picture->bytes,
+            $picture->small,
+            $this->clock->now(),
+        );
         $this->em->persist($row);
         $this->em->flush();
 
@@ -43,7 +55,9 @@ final readonly class Album
 
     public function find(string $id): PhotoRow
     {
-        $row = Uuid::isValid($id) ? $this->em->getRepository(PhotoRow::class)->findOneBy(['id' => Uuid::fromString($id)]) : null;
+        $row = Uuid::isValid($id)
+            ? $this->em->getRepository(PhotoRow::class)->findOneBy(['id' => Uuid::fromString($id)])
+            : null;
 
         return $row ?? throw new NotFoundHttpException();
     }

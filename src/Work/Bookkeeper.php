@@ -44,9 +44,14 @@ final readonly class Bookkeeper
     public const PLANNED = 'planned';
     private const SURVEY_CHANGED = 'the survey changed';
 
-    public function __construct(private EntityManagerInterface $em, private Stored $stored, private Storeroom $store, private YardAir $air, private Admission $admission, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $em,
+        private Stored $stored,
+        private Storeroom $store,
+        private YardAir $air,
+        private Admission $admission,
+        private ClockInterface $clock,
+    ) {}
 
     public function open(Workshop $workshop, string $name, string $note): JobRow
     {
@@ -65,7 +70,7 @@ final readonly class Bookkeeper
             $row->places = array_map(JobWriter::place(...), array_values($job->places));
             $row->without = $job->without;
             $row->due = $job->dueAt(new \DateTimeZone($workshop->timezone));
-            $row->cards = array_map(static fn (Kept $c): array => $c->written(), $job->cards);
+            $row->cards = array_map(static fn(Kept $c): array => $c->written(), $job->cards);
             $this->em->persist($row);
             foreach ($job->parts as $index => $part) {
                 $partRow = new PartRow($row, $index + 1, self::stripped($part));
@@ -90,11 +95,15 @@ final readonly class Bookkeeper
         return $this->em->wrapInTransaction(function () use ($job, $row, $part, $place, $version): PartRow {
             foreach ($job->parts as $other) {
                 if ($other !== $row && $other->survey['id'] === $part->id) {
-                    throw new InvalidInput('/part/id', sprintf('The job has a part called "%s" already.', $part->id), 'an id of its own');
+                    throw new InvalidInput(
+                        '/part/id',
+                        sprintf('The job has a part called "%s" already.', $part->id),
+                        'an id of its own',
+                    );
                 }
             }
             $this->linked($job, $row, $part);
-            $places = array_values(array_filter($job->places, static fn (array $p): bool => $p['id'] !== $place->id));
+            $places = array_values(array_filter($job->places, static fn(array $p): bool => $p['id'] !== $place->id));
             $job->places = [...$places, JobWriter::place($place)];
             if (null === $row) {
                 $row = new PartRow($job, 1 + $job->parts->count(), self::stripped($part));
@@ -115,7 +124,11 @@ final readonly class Bookkeeper
     private function linked(JobRow $job, ?PartRow $row, Part $part): void
     {
         if (null !== $row && $row->survey['id'] !== $part->id) {
-            throw new InvalidInput('/part/id', 'A part keeps its id; its name may change.', is_string($row->survey['id']) ? $row->survey['id'] : '');
+            throw new InvalidInput(
+                '/part/id',
+                'A part keeps its id; its name may change.',
+                is_string($row->survey['id']) ? $row->survey['id'] : '',
+            );
         }
         $parts = [$part->id => $part];
         foreach ($job->parts as $other) {
@@ -139,7 +152,7 @@ final readonly class Bookkeeper
     /**
      * Appends a line to the record, then puts into the route what the surface now needs.
      *
-     * @param string      $hand    who writes it
+     * @param string $hand who writes it
      * @param string|null $outside why a coat is begun outside its limits
      *
      * @return list<RouteStep> steps the route gained
@@ -187,13 +200,19 @@ final readonly class Bookkeeper
 
     public function dropCard(JobRow $row, string $id): void
     {
-        $row->cards = array_values(array_filter($row->cards, static fn (array $c): bool => ($c['id'] ?? '') !== $id));
+        $row->cards = array_values(array_filter($row->cards, static fn(array $c): bool => ($c['id'] ?? '') !== $id));
         $this->em->flush();
     }
 
     /** @param array<int|string, string> $local topic => text */
-    public function furnish(Workshop $workshop, string $currency, ?Money $hourRate, ?int $vocLimit, array $local, ?int $seen = null): void
-    {
+    public function furnish(
+        Workshop $workshop,
+        string $currency,
+        ?Money $hourRate,
+        ?int $vocLimit,
+        array $local,
+        ?int $seen = null,
+    ): void {
         $workshop->nextEdition('settings', $seen);
         $workshop->currency = $currency;
         $workshop->hourRate = $hourRate?->minor;
@@ -218,7 +237,9 @@ final readonly class Bookkeeper
 
     public function dropSheet(Workshop $workshop, string $class): void
     {
-        $workshop->sheets = array_values(array_filter($workshop->sheets, static fn (array $s): bool => ($s['class'] ?? '') !== $class));
+        $workshop->sheets = array_values(
+            array_filter($workshop->sheets, static fn(array $s): bool => ($s['class'] ?? '') !== $class),
+        );
         $this->em->flush();
     }
 
@@ -226,7 +247,10 @@ final readonly class Bookkeeper
     public function deal(Workshop $workshop, array $suppliers, ?int $seen = null): void
     {
         $workshop->nextEdition('suppliers', $seen);
-        $workshop->suppliers = array_map(static fn (Supplier $s): array => ['name' => $s->name, 'leadDays' => $s->leadDays, 'sells' => $s->sells], $suppliers);
+        $workshop->suppliers = array_map(
+            static fn(Supplier $s): array => ['name' => $s->name, 'leadDays' => $s->leadDays, 'sells' => $s->sells],
+            $suppliers,
+        );
         $this->em->flush();
     }
 
@@ -266,12 +290,21 @@ final readonly class Bookkeeper
      */
     public function naming(array $ids): array
     {
-        $parts = array_map(static fn (TinRow $t): string => 'tin '.('' === $t->batch ? $t->material : $t->batch), [] === $ids ? [] : $this->em->getRepository(TinRow::class)->findBy(['material' => $ids]));
+        $parts = array_map(
+            static fn(TinRow $t): string => 'tin ' . ('' === $t->batch ? $t->material : $t->batch),
+            [] === $ids ? [] : $this->em->getRepository(TinRow::class)->findBy(['material' => $ids]),
+        );
         // Over the part, so that what was removed no longer counts.
-        $routes = [] === $ids ? [] : $this->em->createQuery('SELECT r, p FROM '.RouteRow::class.' r JOIN r.part p')->getResult();
+        $routes =
+            [] === $ids
+                ? []
+                : $this->em->createQuery('SELECT r, p FROM ' . RouteRow::class . ' r JOIN r.part p')->getResult();
         foreach (is_array($routes) ? $routes : [] as $route) {
             foreach ($route instanceof RouteRow ? $route->steps : [] as $step) {
-                if ($route instanceof RouteRow && [] !== array_intersect([$step['step'] ?? '', $step['product'] ?? ''], $ids)) {
+                if (
+                    $route instanceof RouteRow &&
+                    [] !== array_intersect([$step['step'] ?? '', $step['product'] ?? ''], $ids)
+                ) {
                     $parts[] = is_string($route->part->survey['name'] ?? null) ? $route->part->survey['name'] : '';
                 }
             }
@@ -292,8 +325,15 @@ final readonly class Bookkeeper
         $piece = $this->stored->workpiece($row);
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         $remaining = self::ahead($piece->route(), $replayed);
-        $broken = array_values(array_filter($piece->check()->findings($replayed->state, Route::of($remaining)), static fn (\Hull\Route\Finding $f): bool => Severity::Broken === $f->severity));
-        $done = array_values(array_filter($piece->route()->steps, static fn (RouteStep $s): bool => isset($replayed->finished[$s->key])));
+        $broken = array_values(
+            array_filter(
+                $piece->check()->findings($replayed->state, Route::of($remaining)),
+                static fn(\Hull\Route\Finding $f): bool => Severity::Broken === $f->severity,
+            ),
+        );
+        $done = array_values(
+            array_filter($piece->route()->steps, static fn(RouteStep $s): bool => isset($replayed->finished[$s->key])),
+        );
         if ([] === $broken) {
             if (count($done) + count($remaining) < count($piece->route()->steps)) {
                 $this->keep($row, Route::of([...$done, ...$remaining]), 'steps put in earlier are no longer needed');
@@ -307,13 +347,20 @@ final readonly class Bookkeeper
             $mended = $planner->mend($replayed->state, $remaining, $because);
         } catch (NoRoute) {
             try {
-                $mended = Route::of(array_map(static fn (RouteStep $s): RouteStep => $s->withKey('')->because($because), $planner->plan($replayed->state)->steps));
+                $mended = Route::of(
+                    array_map(
+                        static fn(RouteStep $s): RouteStep => $s->withKey('')->because($because),
+                        $planner->plan($replayed->state)->steps,
+                    ),
+                );
             } catch (NoRoute) {
                 return [];
             }
         }
-        $known = array_map(static fn (RouteStep $s): string => $s->key, $remaining);
-        $gained = array_values(array_filter($mended->steps, static fn (RouteStep $s): bool => !in_array($s->key, $known, true)));
+        $known = array_map(static fn(RouteStep $s): string => $s->key, $remaining);
+        $gained = array_values(
+            array_filter($mended->steps, static fn(RouteStep $s): bool => !in_array($s->key, $known, true)),
+        );
         if ([] !== $gained) {
             $this->keep($row, Route::of([...$done, ...$mended->steps]), mb_substr($because, 0, 500));
         }
@@ -342,11 +389,17 @@ final readonly class Bookkeeper
         return $ahead;
     }
 
-    /** While nothing is logged or changed by hand the route follows the survey; afterwards it stays and the checker shows what broke. */
+    /**
+     * While nothing is logged or changed by hand the route follows the survey; afterwards it stays and the checker
+     * shows what broke.
+     */
     private function planUntouched(PartRow $row): void
     {
         $latest = $row->latestRoute();
-        if (!$row->log->isEmpty() || (null !== $latest && !in_array($latest->because, [self::PLANNED, self::SURVEY_CHANGED], true))) {
+        if (
+            !$row->log->isEmpty() ||
+            (null !== $latest && !in_array($latest->because, [self::PLANNED, self::SURVEY_CHANGED], true))
+        ) {
             return;
         }
         try {
@@ -354,10 +407,17 @@ final readonly class Bookkeeper
         } catch (NoRoute) {
             return;
         }
-        $kinds = static fn (Route $route): array => array_map(static fn (RouteStep $s): array => [$s->step, $s->product], $route->steps);
+        $kinds = static fn(Route $route): array => array_map(
+            static fn(RouteStep $s): array => [$s->step, $s->product],
+            $route->steps,
+        );
         $before = $this->stored->part($row)->route;
         if (null === $before || $kinds($before) !== $kinds($plan)) {
-            $this->keep($row, Route::of(array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $plan->steps)), null === $before ? self::PLANNED : self::SURVEY_CHANGED);
+            $this->keep(
+                $row,
+                Route::of(array_map(static fn(RouteStep $s): RouteStep => $s->withKey(''), $plan->steps)),
+                null === $before ? self::PLANNED : self::SURVEY_CHANGED,
+            );
         }
     }
 
@@ -365,17 +425,41 @@ final readonly class Bookkeeper
     {
         $used = [];
         foreach ($row->routes as $version) {
-            $used = [...$used, ...array_map(static fn (array $s): string => $s['key'] ?? '', $version->steps)];
+            $used = [...$used, ...array_map(static fn(array $s): string => $s['key'] ?? '', $version->steps)];
         }
         $kept = 'imported' === $because ? $route : $route->kept($used);
-        $version = new RouteRow($row, 1 + $row->routes->count(), array_map(JobWriter::step(...), $kept->steps), $because, $this->clock->now());
+        $version = new RouteRow(
+            $row,
+            1 + $row->routes->count(),
+            array_map(JobWriter::step(...), $kept->steps),
+            $because,
+            $this->clock->now(),
+        );
         $row->routes->add($version);
         $this->em->persist($version);
     }
 
     private function append(PartRow $row, LogEntry $entry, string $hand = ''): LogRow
     {
-        $line = new LogRow($row, 1 + $row->log->count(), $entry->id, $entry->kind, $entry->stepKey, $entry->at, $entry->air?->temperature->c(), $entry->air?->humidity->si(), $entry->note, $entry->corrects, $entry->withdrawn, $this->clock->now(), $entry->rule, $entry->by, $entry->used?->litresValue(), $entry->film?->um(), $hand);
+        $line = new LogRow(
+            $row,
+            1 + $row->log->count(),
+            $entry->id,
+            $entry->kind,
+            $entry->stepKey,
+            $entry->at,
+            $entry->air?->temperature->c(),
+            $entry->air?->humidity->si(),
+            $entry->note,
+            $entry->corrects,
+            $entry->withdrawn,
+            $this->clock->now(),
+            $entry->rule,
+            $entry->by,
+            $entry->used?->litresValue(),
+            $entry->film?->um(),
+            $hand,
+        );
         $row->log->add($line);
         $this->em->persist($line);
 
@@ -406,13 +490,27 @@ final readonly class Bookkeeper
      */
     private function onlyOnce(PartRow $row, LogEntry $entry, array $before): void
     {
-        $bars = [EntryKind::Start->value => [EntryKind::Start, EntryKind::Finish], EntryKind::Finish->value => [EntryKind::Finish]][$entry->kind->value] ?? [];
+        $bars =
+            [
+                EntryKind::Start->value => [EntryKind::Start, EntryKind::Finish],
+                EntryKind::Finish->value => [EntryKind::Finish],
+            ][$entry->kind->value] ?? [];
         foreach ($before as $line) {
             if ($line->stepKey === $entry->stepKey && in_array($line->kind, $bars, true)) {
-                $written = array_values(array_filter($row->log->toArray(), static fn (LogRow $l): bool => $l->entryId === $line->id))[0] ?? null;
-                $by = null === $written || '' === $written->hand ? '' : ' by '.$written->hand;
+                $written =
+                    array_values(
+                        array_filter($row->log->toArray(), static fn(LogRow $l): bool => $l->entryId === $line->id),
+                    )[0] ?? null;
+                $by = null === $written || '' === $written->hand ? '' : ' by ' . $written->hand;
                 $at = $line->at->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('H:i \o\n j M Y');
-                throw new ConflictHttpException(sprintf('This step was %s%s at %s. Nothing was written; correct that line where it is wrong.', EntryKind::Finish === $line->kind ? 'finished' : 'begun', $by, $at));
+                throw new ConflictHttpException(
+                    sprintf(
+                        'This step was %s%s at %s. Nothing was written; correct that line where it is wrong.',
+                        EntryKind::Finish === $line->kind ? 'finished' : 'begun',
+                        $by,
+                        $at,
+                    ),
+                );
             }
         }
     }
@@ -434,8 +532,11 @@ final readonly class Bookkeeper
     private function redraw(PartRow $row, LogRow $by, array $before, array $after, Route $route): void
     {
         foreach ($before as $was) {
-            $is = array_values(array_filter($after, static fn (LogEntry $e): bool => $e->id === $was->id))[0] ?? null;
-            if (EntryKind::Finish !== $was->kind || ($is?->used?->si() === $was->used?->si() && $is?->stepKey === $was->stepKey)) {
+            $is = array_values(array_filter($after, static fn(LogEntry $e): bool => $e->id === $was->id))[0] ?? null;
+            if (
+                EntryKind::Finish !== $was->kind ||
+                ($is?->used?->si() === $was->used?->si() && $is?->stepKey === $was->stepKey)
+            ) {
                 continue;
             }
             foreach ($row->log as $line) {

@@ -14,12 +14,10 @@ final readonly class JobPieces
 {
     /**
      * @param array<int|string, Workpiece> $pieces
-     * @param array<int|string, Replayed>  $done
-     * @param array<int|string, string>    $without parts without a route => why
+     * @param array<int|string, Replayed> $done
+     * @param array<int|string, string> $without parts without a route => why
      */
-    private function __construct(public array $pieces, public array $done, public array $without)
-    {
-    }
+    private function __construct(public array $pieces, public array $done, public array $without) {}
 
     public static function of(Stored $stored, JobRow $row, \DateTimeImmutable $now): self
     {

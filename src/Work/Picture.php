@@ -6,7 +6,10 @@ namespace App\Work;
 
 use Hull\Input\InvalidInput;
 
-/** A picture as it is kept: decoded and written anew, turned upright, no larger than a screen, without what a camera adds. */
+/**
+ * A picture as it is kept: decoded and written anew, turned upright, no larger than a screen, without what a camera
+ * adds.
+ */
 final readonly class Picture
 {
     private const TYPES = [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP];
@@ -18,16 +21,17 @@ final readonly class Picture
     /** Quarter turns to the left that bring a camera's orientation upright. */
     private const TURNS = [3 => 2, 6 => 3, 8 => 1];
 
-    private function __construct(public string $bytes, public string $small, public int $width, public int $height)
-    {
-    }
+    private function __construct(public string $bytes, public string $small, public int $width, public int $height) {}
 
     public const TYPE = 'image/jpeg';
 
     /** @throws InvalidInput at /image for what is no picture, or one too large to decode */
     public static function anew(string $base64): self
     {
-        $accepted = sprintf('a JPEG, PNG or WebP picture in base64, up to %d million pixels', intdiv(self::MOST_PIXELS, 1_000_000));
+        $accepted = sprintf(
+            'a JPEG, PNG or WebP picture in base64, up to %d million pixels',
+            intdiv(self::MOST_PIXELS, 1_000_000),
+        );
         $bytes = base64_decode($base64, true);
         $size = false === $bytes || '' === $bytes ? false : @getimagesizefromstring($bytes);
         if (false === $bytes || false === $size || !in_array($size[2], self::TYPES, true)) {
@@ -42,7 +46,12 @@ final readonly class Picture
         }
         $image = self::fitted(self::upright($image, $bytes, $size[2]), self::MOST_SIDE);
 
-        return new self(self::written($image), self::written(self::fitted($image, self::SMALL_SIDE)), imagesx($image), imagesy($image));
+        return new self(
+            self::written($image),
+            self::written(self::fitted($image, self::SMALL_SIDE)),
+            imagesx($image),
+            imagesy($image),
+        );
     }
 
     private static function upright(\GdImage $image, string $bytes, int $type): \GdImage
@@ -65,7 +74,10 @@ final readonly class Picture
     private static function fitted(\GdImage $image, int $most): \GdImage
     {
         $share = min(1.0, $most / max(imagesx($image), imagesy($image)));
-        [$width, $height] = [max(1, (int) round(imagesx($image) * $share)), max(1, (int) round(imagesy($image) * $share))];
+        [$width, $height] = [
+            max(1, (int) round(imagesx($image) * $share)),
+            max(1, (int) round(imagesy($image) * $share)),
+        ];
         $fitted = imagecreatetruecolor($width, $height);
         imagefill($fitted, 0, 0, (int) imagecolorallocate($fitted, 255, 255, 255));
         imagecopyresampled($fitted, $image, 0, 0, 0, 0, $width, $height, imagesx($image), imagesy($image));

@@ -22,7 +22,7 @@ use Hull\Schedule\Yard;
 final class PlanBody
 {
     /**
-     * @param array<int|string, float>       $pins
+     * @param array<int|string, float> $pins
      * @param array<int|string, list<Hangs>> $hangs by activity
      *
      * @return array<int|string, mixed>
@@ -31,22 +31,74 @@ final class PlanBody
     {
         $yard = $schedule->yard;
         $slack = Slack::of($schedule);
-        $critical = array_map(static fn (Placed $p): string => $p->id, $schedule->criticalChain());
-        $why = static fn (Why $w): array => ['kind' => $w->kind->value, 'says' => $w->words(null === $w->other ? '' : lcfirst($yard->activities[$w->other]->name ?? 'other work')), 'other' => $w->other];
+        $critical = array_map(static fn(Placed $p): string => $p->id, $schedule->criticalChain());
+        $why = static fn(Why $w): array => [
+            'kind' => $w->kind->value,
+            'says' => $w->words(null === $w->other ? '' : lcfirst($yard->activities[$w->other]->name ?? 'other work')),
+            'other' => $w->other,
+        ];
         $work = [];
         foreach ($schedule->placed as $id => $p) {
             $a = $yard->activity($id);
             $latest = Times::latest($a, $schedule->placed)[0] ?? \INF;
-            $work[] = ['id' => $id, 'part' => $a->part, 'name' => $a->name, 'place' => $a->place, 'start' => $p->start, 'end' => $p->end, 'dry' => $p->dry, 'who' => $p->who, 'why' => $why($p->why), 'slack' => $slack[$id] ?? 0.0, 'critical' => in_array($id, $critical, true), 'paid' => $p->paid, 'set_up' => $p->setUp, 'coat' => $a->isCoat(), 'from' => self::finite(Times::earliest($yard, $a, $schedule->placed)[0]), 'until' => self::finite($latest), 'step' => $a->step, 'product' => $a->product ?? '', 'fixed' => null !== $a->fixed, 'hangs' => array_map(static fn (Hangs $h): string => $h->words($yard), $hangs[$id] ?? [])];
+            $work[] = [
+                'id' => $id,
+                'part' => $a->part,
+                'name' => $a->name,
+                'place' => $a->place,
+                'start' => $p->start,
+                'end' => $p->end,
+                'dry' => $p->dry,
+                'who' => $p->who,
+                'why' => $why($p->why),
+                'slack' => $slack[$id] ?? 0.0,
+                'critical' => in_array($id, $critical, true),
+                'paid' => $p->paid,
+                'set_up' => $p->setUp,
+                'coat' => $a->isCoat(),
+                'from' => self::finite(Times::earliest($yard, $a, $schedule->placed)[0]),
+                'until' => self::finite($latest),
+                'step' => $a->step,
+                'product' => $a->product ?? '',
+                'fixed' => null !== $a->fixed,
+                'hangs' => array_map(static fn(Hangs $h): string => $h->words($yard), $hangs[$id] ?? []),
+            ];
         }
 
         return [
             'pins' => $pins,
-            'finish' => $schedule->finish(), 'bound' => LowerBound::of($yard), 'hands_on' => $schedule->score->handsOn, 'paid' => $schedule->score->paid, 'late' => $schedule->score->late,
+            'finish' => $schedule->finish(),
+            'bound' => LowerBound::of($yard),
+            'hands_on' => $schedule->score->handsOn,
+            'paid' => $schedule->score->paid,
+            'late' => $schedule->score->late,
             'work' => $work,
-            'without' => array_map(static fn (string $id, string $says): array => ['id' => $id, 'part' => $yard->activity($id)->part, 'name' => $yard->activity($id)->name, 'says' => $says], Keys::of($schedule->without), array_values($schedule->without)),
-            'moves' => array_map(static fn (Move $m): array => ['id' => $m->id, 'part' => $yard->activity($m->id)->part, 'name' => $yard->activity($m->id)->name, 'from' => $m->from, 'to' => $m->to, 'why' => $why($m->why), 'stays' => self::stays($yard, $m), 'paid' => $m->paid, 'slip' => $m->isSlip()], $replan->moves ?? []),
-            'again' => null !== $replan, 'better' => $replan?->better?->finish(),
+            'without' => array_map(
+                static fn(string $id, string $says): array => [
+                    'id' => $id,
+                    'part' => $yard->activity($id)->part,
+                    'name' => $yard->activity($id)->name,
+                    'says' => $says,
+                ],
+                Keys::of($schedule->without),
+                array_values($schedule->without),
+            ),
+            'moves' => array_map(
+                static fn(Move $m): array => [
+                    'id' => $m->id,
+                    'part' => $yard->activity($m->id)->part,
+                    'name' => $yard->activity($m->id)->name,
+                    'from' => $m->from,
+                    'to' => $m->to,
+                    'why' => $why($m->why),
+                    'stays' => self::stays($yard, $m),
+                    'paid' => $m->paid,
+                    'slip' => $m->isSlip(),
+                ],
+                $replan->moves ?? [],
+            ),
+            'again' => null !== $replan,
+            'better' => $replan?->better?->finish(),
         ];
     }
 
@@ -59,8 +111,8 @@ final class PlanBody
 
         return match (true) {
             null === $stays => null,
-            $stays->id === $move->id => $stays->words($yard).$as,
-            default => lcfirst($yard->activity($stays->id)->name).': '.$stays->words($yard).$as,
+            $stays->id === $move->id => $stays->words($yard) . $as,
+            default => lcfirst($yard->activity($stays->id)->name) . ': ' . $stays->words($yard) . $as,
         };
     }
 
@@ -72,7 +124,11 @@ final class PlanBody
     /** Whether something of the plan before had to move by more than a slip. */
     public static function moved(PlanRow $row): bool
     {
-        return [] !== array_filter(Node::root($row->body)->optional('moves')?->items(5000) ?? [], static fn (Node $m): bool => !$m->field('slip')->boolean());
+        return [] !==
+            array_filter(
+                Node::root($row->body)->optional('moves')?->items(5000) ?? [],
+                static fn(Node $m): bool => !$m->field('slip')->boolean(),
+            );
     }
 
     /** @return list<Node> */

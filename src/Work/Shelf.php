@@ -21,9 +21,12 @@ final readonly class Shelf
 {
     private const NAME = 120;
 
-    public function __construct(private EntityManagerInterface $em, private Stored $stored, private Bookkeeper $books, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $em,
+        private Stored $stored,
+        private Bookkeeper $books,
+        private ClockInterface $clock,
+    ) {}
 
     /** With all its parts; whatever the record and the store know of them is kept. */
     public function removeJob(JobRow $row): void
@@ -41,7 +44,13 @@ final readonly class Shelf
         foreach ($row->job->parts as $other) {
             $hangs = $other === $row ? null : $this->stored->part($other);
             if (null !== $hangs && in_array($id, [$hangs->zoneOf, $hangs->mountedOn], true)) {
-                throw new ConflictHttpException(sprintf('%s is %s this part. Change that in its survey first; nothing was removed.', $hangs->name, $hangs->zoneOf === $id ? 'a zone of' : 'mounted on'));
+                throw new ConflictHttpException(
+                    sprintf(
+                        '%s is %s this part. Change that in its survey first; nothing was removed.',
+                        $hangs->name,
+                        $hangs->zoneOf === $id ? 'a zone of' : 'mounted on',
+                    ),
+                );
             }
         }
         $row->removedAt = $this->clock->now();
@@ -82,11 +91,15 @@ final readonly class Shelf
                 }
             }
             if (null !== $row->removedAt && in_array($part->id, $there, true)) {
-                throw new ConflictHttpException(sprintf('The job has another part "%s" by now. Nothing was brought back.', $part->id));
+                throw new ConflictHttpException(
+                    sprintf('The job has another part "%s" by now. Nothing was brought back.', $part->id),
+                );
             }
             foreach ([$part->zoneOf, $part->mountedOn] as $on) {
                 if (null !== $on && !in_array($on, $there, true)) {
-                    throw new ConflictHttpException(sprintf('It hangs on "%s", which is no longer there. Bring that back first.', $on));
+                    throw new ConflictHttpException(
+                        sprintf('It hangs on "%s", which is no longer there. Bring that back first.', $on),
+                    );
                 }
             }
             $row->removedAt = null;
@@ -101,7 +114,12 @@ final readonly class Shelf
         try {
             return $this->stored->part($row);
         } catch (InvalidInput $e) {
-            throw new ConflictHttpException(sprintf('It cannot come back: the catalogue no longer has what its route or survey names. %s', $e->getMessage()));
+            throw new ConflictHttpException(
+                sprintf(
+                    'It cannot come back: the catalogue no longer has what its route or survey names. %s',
+                    $e->getMessage(),
+                ),
+            );
         }
     }
 
@@ -115,11 +133,25 @@ final readonly class Shelf
     /** Another job like this one, not begun: the same parts as surveyed, planned anew. */
     public function copyJob(JobRow $row): JobRow
     {
-        $names = array_map(static fn (JobRow $j): string => $j->name, $this->em->getRepository(JobRow::class)->findBy([]));
+        $names = array_map(
+            static fn(JobRow $j): string => $j->name,
+            $this->em->getRepository(JobRow::class)->findBy([]),
+        );
         $job = $this->stored->job($row);
-        $parts = array_map(static fn (Part $p): Part => $p->with(null, []), $job->parts);
+        $parts = array_map(static fn(Part $p): Part => $p->with(null, []), $job->parts);
 
-        return $this->books->import($row->workshop, new Job(self::another($job->name, $names), $job->note, $job->places, $parts, $job->without, $job->cards, null));
+        return $this->books->import(
+            $row->workshop,
+            new Job(
+                self::another($job->name, $names),
+                $job->note,
+                $job->places,
+                $parts,
+                $job->without,
+                $job->cards,
+                null,
+            ),
+        );
     }
 
     /** Another part like this one, not begun. */
@@ -127,10 +159,14 @@ final readonly class Shelf
     {
         $part = $this->stored->part($row);
         $others = array_map($this->stored->part(...), array_values($row->job->parts->toArray()));
-        $ids = array_map(static fn (Part $p): string => $p->id, $others);
-        $id = self::free(mb_substr($part->id, 0, 55).'-', $ids);
-        $name = self::another($part->name, array_map(static fn (Part $p): string => $p->name, $others));
-        $copy = $this->stored->read($row->job, [...JobWriter::part($part->with(null, [])), 'id' => $id, 'name' => $name]);
+        $ids = array_map(static fn(Part $p): string => $p->id, $others);
+        $id = self::free(mb_substr($part->id, 0, 55) . '-', $ids);
+        $name = self::another($part->name, array_map(static fn(Part $p): string => $p->name, $others));
+        $copy = $this->stored->read($row->job, [
+            ...JobWriter::part($part->with(null, [])),
+            'id' => $id,
+            'name' => $name,
+        ]);
 
         return $this->books->survey($row->job, null, $copy, $this->stored->places($row->job)[$part->place], null);
     }
@@ -138,18 +174,18 @@ final readonly class Shelf
     /** @param list<string> $taken */
     private static function another(string $name, array $taken): string
     {
-        return self::free(mb_substr((string) preg_replace('/ \d+$/', '', $name), 0, self::NAME - 5).' ', $taken);
+        return self::free(mb_substr((string) preg_replace('/ \d+$/', '', $name), 0, self::NAME - 5) . ' ', $taken);
     }
 
     /** @param list<string> $taken */
     private static function free(string $stem, array $taken): string
     {
         $n = 2;
-        while (in_array($stem.$n, $taken, true)) {
+        while (in_array($stem . $n, $taken, true)) {
             ++$n;
         }
 
-        return $stem.$n;
+        return $stem . $n;
     }
 
     /**

@@ -26,9 +26,7 @@ use Hull\WorkCard\Kept;
 /** Reads stored rows back into the values the core works with. */
 final readonly class Stored
 {
-    public function __construct(private Catalogues $catalogues)
-    {
-    }
+    public function __construct(private Catalogues $catalogues) {}
 
     public function job(JobRow $row): Job
     {
@@ -37,7 +35,15 @@ final readonly class Stored
             $parts[] = $this->part($part);
         }
 
-        return new Job($row->name, $row->note, $this->places($row), $parts, $row->without, self::cards($row, array_map(static fn (Part $p): string => $p->id, $parts)), self::due($row));
+        return new Job(
+            $row->name,
+            $row->note,
+            $this->places($row),
+            $parts,
+            $row->without,
+            self::cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
+            self::due($row),
+        );
     }
 
     /** The day on which it is due where the yard is. */
@@ -73,15 +79,34 @@ final readonly class Stored
     {
         $part = $this->part($row);
 
-        return Workpiece::of($this->catalogues->for($row->workshop), $part, $this->places($row->job)[$part->place], $this->around($row));
+        return Workpiece::of(
+            $this->catalogues->for($row->workshop),
+            $part,
+            $this->places($row->job)[$part->place],
+            $this->around($row),
+        );
     }
 
     public function around(PartRow $row): Surroundings
     {
         // What is around a part needs of the others only what they are and what they hang on.
         $reader = $this->catalogues->reader($row->workshop);
-        $light = fn (PartRow $other): Part => $reader->part(Node::root(array_intersect_key($other->survey, array_flip(['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on']))), Keys::of($this->places($row->job)));
-        $job = new Job($row->job->name, '', $this->places($row->job), array_values(array_map($light, $row->job->parts->toArray())), $row->job->without);
+        $light = fn(PartRow $other): Part => $reader->part(
+            Node::root(
+                array_intersect_key(
+                    $other->survey,
+                    array_flip(['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on']),
+                ),
+            ),
+            Keys::of($this->places($row->job)),
+        );
+        $job = new Job(
+            $row->job->name,
+            '',
+            $this->places($row->job),
+            array_values(array_map($light, $row->job->parts->toArray())),
+            $row->job->without,
+        );
 
         return Surroundings::of($this->catalogues->for($row->workshop), $job, $light($row));
     }
@@ -120,13 +145,38 @@ final readonly class Stored
      */
     public static function cards(JobRow $row, array $parts): array
     {
-        return array_map(static fn (array $c): Kept => Kept::read(Node::root(in_array($c['part'] ?? null, $parts, true) ? $c : array_diff_key($c, ['part' => 0]), $row->workshop->gallon), $parts), $row->cards);
+        return array_map(
+            static fn(array $c): Kept => Kept::read(
+                Node::root(
+                    in_array($c['part'] ?? null, $parts, true) ? $c : array_diff_key($c, ['part' => 0]),
+                    $row->workshop->gallon,
+                ),
+                $parts,
+            ),
+            $row->cards,
+        );
     }
 
     public static function entry(LogRow $row): LogEntry
     {
-        $air = null === $row->temperatureC || null === $row->humidityRatio ? null : Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio));
+        $air =
+            null === $row->temperatureC || null === $row->humidityRatio
+                ? null
+                : Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio));
 
-        return new LogEntry($row->entryId, $row->kind, $row->stepKey, $row->at, $air, $row->note, $row->corrects, $row->withdrawn, $row->rule, $row->takenBy, null === $row->usedL ? null : Volume::litres($row->usedL), null === $row->filmUm ? null : FilmThickness::micrometres($row->filmUm));
+        return new LogEntry(
+            $row->entryId,
+            $row->kind,
+            $row->stepKey,
+            $row->at,
+            $air,
+            $row->note,
+            $row->corrects,
+            $row->withdrawn,
+            $row->rule,
+            $row->takenBy,
+            null === $row->usedL ? null : Volume::litres($row->usedL),
+            null === $row->filmUm ? null : FilmThickness::micrometres($row->filmUm),
+        );
     }
 }

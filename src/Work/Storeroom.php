@@ -31,15 +31,25 @@ final readonly class Storeroom
 {
     public const MEASURES = ['L' => Volume::class, 'kg' => Mass::class, 'pc' => Count::class];
 
-    public function __construct(private EntityManagerInterface $em, private Catalogues $catalogues)
-    {
-    }
+    public function __construct(private EntityManagerInterface $em, private Catalogues $catalogues) {}
 
     /** @param list<Tin> $tins as read; their ids are given here */
     public function receive(Workshop $workshop, array $tins): void
     {
         foreach ($tins as $tin) {
-            $this->em->persist(new TinRow($workshop, $tin->material, $tin->batch, (string) array_search($tin->size::class, self::MEASURES, true), $tin->size->si(), $tin->received, $tin->label, $tin->cabinet, $tin->price?->minor));
+            $this->em->persist(
+                new TinRow(
+                    $workshop,
+                    $tin->material,
+                    $tin->batch,
+                    (string) array_search($tin->size::class, self::MEASURES, true),
+                    $tin->size->si(),
+                    $tin->received,
+                    $tin->label,
+                    $tin->cabinet,
+                    $tin->price?->minor,
+                ),
+            );
         }
         $this->em->flush();
     }
@@ -52,7 +62,9 @@ final readonly class Storeroom
 
     public function find(string $id): TinRow
     {
-        return (Uuid::isValid($id) ? $this->em->getRepository(TinRow::class)->findOneBy(['id' => Uuid::fromString($id)]) : null) ?? throw new NotFoundHttpException();
+        return (Uuid::isValid($id)
+            ? $this->em->getRepository(TinRow::class)->findOneBy(['id' => Uuid::fromString($id)])
+            : null) ?? throw new NotFoundHttpException();
     }
 
     /** Waits until nobody else writes about the tin. */
@@ -70,10 +82,32 @@ final readonly class Storeroom
     public function state(TinRow $row): TinState
     {
         $kind = self::MEASURES[$row->measure];
-        $tin = new Tin((string) $row->id, $row->material, $row->batch, $kind::ofSi($row->size), $row->received, $row->label, $row->cabinet, null === $row->price ? null : Money::minor($row->price));
-        $movements = array_map(static fn (MovementRow $m): Movement => new Movement($m->kind, null === $m->amount ? null : $kind::ofSi($m->amount), $m->at, $m->entryId, $m->note), $row->movements->toArray());
+        $tin = new Tin(
+            (string) $row->id,
+            $row->material,
+            $row->batch,
+            $kind::ofSi($row->size),
+            $row->received,
+            $row->label,
+            $row->cabinet,
+            null === $row->price ? null : Money::minor($row->price),
+        );
+        $movements = array_map(
+            static fn(MovementRow $m): Movement => new Movement(
+                $m->kind,
+                null === $m->amount ? null : $kind::ofSi($m->amount),
+                $m->at,
+                $m->entryId,
+                $m->note,
+            ),
+            $row->movements->toArray(),
+        );
 
-        return TinState::of($tin, array_values($movements), $this->catalogues->for($row->workshop)->shelf($row->material));
+        return TinState::of(
+            $tin,
+            array_values($movements),
+            $this->catalogues->for($row->workshop)->shelf($row->material),
+        );
     }
 
     /** @return list<TinState> */
@@ -96,7 +130,10 @@ final readonly class Storeroom
     /** @return list<Supplier> in order of preference */
     public static function suppliers(Workshop $workshop): array
     {
-        return array_map(static fn (array $s): Supplier => new Supplier($s['name'], $s['leadDays'], $s['sells']), $workshop->suppliers);
+        return array_map(
+            static fn(array $s): Supplier => new Supplier($s['name'], $s['leadDays'], $s['sells']),
+            $workshop->suppliers,
+        );
     }
 
     /** A line of the record used paint: what expires first goes first. What the store lacks came from elsewhere. */
@@ -107,7 +144,7 @@ final readonly class Storeroom
             $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
             $rows[(string) $row->id] = $row;
         }
-        $stock = new Stock(array_values(array_map(fn (TinRow $r): Lot => $this->state($r)->asLot(), $rows)));
+        $stock = new Stock(array_values(array_map(fn(TinRow $r): Lot => $this->state($r)->asLot(), $rows)));
         foreach ($stock->draw($used, $line->at) as [$lot, $taken]) {
             $this->append($rows[$lot->id], new Movement(MovementKind::Used, $taken, $line->at, (string) $line->id));
         }
@@ -125,14 +162,30 @@ final readonly class Storeroom
         }
         foreach ($drawn as $id => $amount) {
             if ($amount > 1e-9) {
-                $this->append($rows[$id], new Movement(MovementKind::Back, self::MEASURES[$rows[$id]->measure]::ofSi($amount), $at, (string) $line->id));
+                $this->append(
+                    $rows[$id],
+                    new Movement(
+                        MovementKind::Back,
+                        self::MEASURES[$rows[$id]->measure]::ofSi($amount),
+                        $at,
+                        (string) $line->id,
+                    ),
+                );
             }
         }
     }
 
     private function append(TinRow $row, Movement $m): void
     {
-        $line = new MovementRow($row, 1 + $row->movements->count(), $m->kind, $m->amount?->si(), $m->at, $m->entryId, $m->note);
+        $line = new MovementRow(
+            $row,
+            1 + $row->movements->count(),
+            $m->kind,
+            $m->amount?->si(),
+            $m->at,
+            $m->entryId,
+            $m->note,
+        );
         $row->movements->add($line);
         $this->em->persist($line);
     }

@@ -28,7 +28,10 @@ use Hull\Schedule\Airs;
 use Hull\Schedule\Planning;
 use Psr\Clock\ClockInterface;
 
-/** The air of a yard's places, from its forecast and everything that was read in them. Places of one name are one place. */
+/**
+ * The air of a yard's places, from its forecast and everything that was read in them. Places of one name are one
+ * place.
+ */
 final class YardAir
 {
     private const FORECAST_GOOD_S = 1800;
@@ -38,9 +41,14 @@ final class YardAir
     /** @var array<int|string, Airs> by workshop and edge */
     private array $worked = [];
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Stored $stored, private readonly Catalogues $catalogues, private readonly WeatherService $weather, private readonly Sensors $sensors, private readonly ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly Stored $stored,
+        private readonly Catalogues $catalogues,
+        private readonly WeatherService $weather,
+        private readonly Sensors $sensors,
+        private readonly ClockInterface $clock,
+    ) {}
 
     /** Asks the services for what is newer, unless they were asked a little while ago. */
     public function refresh(Workshop $workshop): void
@@ -65,7 +73,15 @@ final class YardAir
     /** A newer forecast takes the place of the one before, which is kept. */
     public function keep(Workshop $workshop, Forecast $forecast): void
     {
-        $hours = array_map(static fn (Weather $w): array => [$w->air->temperature->c(), $w->air->humidity->si(), $w->wind->mPerS(), $w->rainMm], $forecast->hours);
+        $hours = array_map(
+            static fn(Weather $w): array => [
+                $w->air->temperature->c(),
+                $w->air->humidity->si(),
+                $w->wind->mPerS(),
+                $w->rainMm,
+            ],
+            $forecast->hours,
+        );
         $this->em->persist(new ForecastRow($workshop, $this->clock->now(), $forecast->source, $forecast->from, $hours));
         $this->em->flush();
         $this->forget();
@@ -77,7 +93,9 @@ final class YardAir
         if (null !== $this->em->getRepository(ReadingRow::class)->findOneBy(['place' => $place, 'at' => $at])) {
             return false;
         }
-        $this->em->persist(new ReadingRow($workshop, $place, $at, $air->temperature->c(), $air->humidity->si(), $source));
+        $this->em->persist(
+            new ReadingRow($workshop, $place, $at, $air->temperature->c(), $air->humidity->si(), $source),
+        );
         $this->em->flush();
         $this->forget();
 
@@ -103,30 +121,63 @@ final class YardAir
     /** @param int $edge of the forecast: -1 colder, 1 warmer */
     public function airs(Workshop $workshop, int $edge = 0): Airs
     {
-        return $this->worked[$workshop->id.'/'.$edge] ??= new Airs(array_map(fn (Place $p): PlaceAir => $this->air($workshop, $p, edge: $edge), $this->places()));
+        return $this->worked[$workshop->id . '/' . $edge] ??= new Airs(
+            array_map(fn(Place $p): PlaceAir => $this->air($workshop, $p, edge: $edge), $this->places()),
+        );
     }
 
     /** The air a part is worked in; null while the yard has no forecast, when its own readings are all there is. */
     public function series(PartRow $row): ?ClimateSeries
     {
-        return null === $this->forecast() ? null : $this->airs($row->workshop)->at(self::key($this->stored->places($row->job)[$this->stored->part($row)->place]))->series();
+        return null === $this->forecast()
+            ? null
+            : $this->airs($row->workshop)
+                ->at(self::key($this->stored->places($row->job)[$this->stored->part($row)->place]))
+                ->series();
     }
 
     /**
-     * @param Temperature|null      $heatTo as if it were heated to this
-     * @param RelativeHumidity|null $dryTo  as if it were dried to this
-     * @param int                   $edge   of the forecast: -1 colder, 1 warmer
+     * @param Temperature|null $heatTo as if it were heated to this
+     * @param RelativeHumidity|null $dryTo as if it were dried to this
+     * @param int $edge of the forecast: -1 colder, 1 warmer
      */
-    public function air(Workshop $workshop, Place $place, ?Temperature $heatTo = null, ?RelativeHumidity $dryTo = null, int $edge = 0): PlaceAir
-    {
+    public function air(
+        Workshop $workshop,
+        Place $place,
+        ?Temperature $heatTo = null,
+        ?RelativeHumidity $dryTo = null,
+        int $edge = 0,
+    ): PlaceAir {
         $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
         $kind = $this->catalogues->for($workshop)->places[$place->kind];
         $row = $this->forecast();
-        $outside = null === $row ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set') : self::asForecast($row)->edge($edge, $now);
+        $outside =
+            null === $row
+                ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set')
+                : self::asForecast($row)->edge($edge, $now);
         $set = null === $heatTo ? $place->air : Air::of($heatTo, $place->air->humidity);
-        $kind = null === $heatTo || 'setting' === $kind->holds ? $kind : new \Hull\Catalog\Enclosure($kind->id, $kind->name, $kind->hint, $kind->sheltered, $kind->lagHours, $kind->gainC, 'warmth');
+        $kind =
+            null === $heatTo || 'setting' === $kind->holds
+                ? $kind
+                : new \Hull\Catalog\Enclosure(
+                    $kind->id,
+                    $kind->name,
+                    $kind->hint,
+                    $kind->sheltered,
+                    $kind->lagHours,
+                    $kind->gainC,
+                    'warmth',
+                );
 
-        return PlaceAir::of($kind, $set, $outside, null === $heatTo && null === $dryTo ? $this->readings(self::key($place)) : [], $now - self::BEFORE_H, self::BEFORE_H + 24 * (Planning::DAYS + 2), $dryTo);
+        return PlaceAir::of(
+            $kind,
+            $set,
+            $outside,
+            null === $heatTo && null === $dryTo ? $this->readings(self::key($place)) : [],
+            $now - self::BEFORE_H,
+            self::BEFORE_H + 24 * (Planning::DAYS + 2),
+            $dryTo,
+        );
     }
 
     /** @return array<int|string, Place> by name */
@@ -149,16 +200,24 @@ final class YardAir
         $readings = [];
         foreach ($this->em->getRepository(ReadingRow::class)->findBy(['place' => $place], ['at' => 'ASC']) as $row) {
             if ($row->at > $since) {
-                $readings[] = [(float) $row->at->format('U.u') / 3600.0, Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio))];
+                $readings[] = [
+                    (float) $row->at->format('U.u') / 3600.0,
+                    Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio)),
+                ];
             }
         }
         foreach ($this->em->getRepository(JobRow::class)->findAll() as $job) {
-            $here = Keys::of(array_filter($this->stored->places($job), static fn (Place $p): bool => self::key($p) === $place));
+            $here = Keys::of(
+                array_filter($this->stored->places($job), static fn(Place $p): bool => self::key($p) === $place),
+            );
             foreach ($job->parts as $part) {
                 if (!in_array($part->survey['place'] ?? null, $here, true)) {
                     continue;
                 }
-                foreach (Record::effective(array_map(Stored::entry(...), array_values($part->log->toArray()))) as $entry) {
+                foreach (
+                    Record::effective(array_map(Stored::entry(...), array_values($part->log->toArray())))
+                    as $entry
+                ) {
                     if (null !== $entry->air && $entry->at > $since && $entry->at <= $this->clock->now()) {
                         $readings[] = [$entry->hour(), $entry->air];
                     }
@@ -171,6 +230,17 @@ final class YardAir
 
     private static function asForecast(ForecastRow $row): Forecast
     {
-        return Forecast::of($row->firstHour, array_map(static fn (array $h): Weather => Weather::of(Air::of(Temperature::celsius($h[0]), RelativeHumidity::ratio($h[1])), Speed::metresPerSecond($h[2]), $h[3]), $row->hours), $row->source);
+        return Forecast::of(
+            $row->firstHour,
+            array_map(
+                static fn(array $h): Weather => Weather::of(
+                    Air::of(Temperature::celsius($h[0]), RelativeHumidity::ratio($h[1])),
+                    Speed::metresPerSecond($h[2]),
+                    $h[3],
+                ),
+                $row->hours,
+            ),
+            $row->source,
+        );
     }
 }

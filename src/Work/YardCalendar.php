@@ -16,9 +16,14 @@ use Psr\Clock\ClockInterface;
 /** The latest plan of a yard and its live windows as a calendar. */
 final readonly class YardCalendar
 {
-    public function __construct(private EntityManagerInterface $em, private WorkshopScope $scope, private Stored $stored, private YardPlan $plans, private YardAir $air, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $em,
+        private WorkshopScope $scope,
+        private Stored $stored,
+        private YardPlan $plans,
+        private YardAir $air,
+        private ClockInterface $clock,
+    ) {}
 
     /** The calendar at a secret address; null when there is none. */
     public function at(string $key): ?string
@@ -39,7 +44,7 @@ final readonly class YardCalendar
         foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
             foreach ($job->parts as $row) {
                 $name = $this->stored->part($row)->name;
-                $parts[(string) $row->id] = $name.' ('.$job->name.')';
+                $parts[(string) $row->id] = $name . ' (' . $job->name . ')';
                 try {
                     $piece = $this->stored->workpiece($row);
                     $replayed = $piece->replay($now, $this->air->series($row));
@@ -48,11 +53,29 @@ final readonly class YardCalendar
                 }
                 $coat = $replayed->coats[count($replayed->coats) - 1] ?? null;
                 if (null !== $coat && null !== $piece->next($replayed)) {
-                    $windows[] = [$row->id.'/'.$coat->stepKey, $name.', '.lcfirst($coat->product->name), $coat->opensAt, $coat->closesAt];
+                    $windows[] = [
+                        $row->id . '/' . $coat->stepKey,
+                        $name . ', ' . lcfirst($coat->product->name),
+                        $coat->opensAt,
+                        $coat->closesAt,
+                    ];
                 }
             }
         }
 
-        return Calendar::of($workshop->name, array_values(array_filter(PlanBody::work($this->plans->latest()), static fn (Node $w): bool => isset($parts[$w->field('part')->text()]))), $parts, $windows, YardPlan::crew($workshop)->written, new \DateTimeZone($workshop->timezone), $now);
+        return Calendar::of(
+            $workshop->name,
+            array_values(
+                array_filter(
+                    PlanBody::work($this->plans->latest()),
+                    static fn(Node $w): bool => isset($parts[$w->field('part')->text()]),
+                ),
+            ),
+            $parts,
+            $windows,
+            YardPlan::crew($workshop)->written,
+            new \DateTimeZone($workshop->timezone),
+            $now,
+        );
     }
 }

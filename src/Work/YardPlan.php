@@ -39,22 +39,31 @@ final readonly class YardPlan
     private const GIVEN_UP_S = 900;
     private const EDGES = [0, -1, 1];
 
-    public function __construct(private EntityManagerInterface $em, private Stored $stored, private YardAir $air, private Storeroom $store, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $em,
+        private Stored $stored,
+        private YardAir $air,
+        private Storeroom $store,
+        private ClockInterface $clock,
+    ) {}
 
     public function latest(string $status = PlanRow::DONE): ?PlanRow
     {
         return $this->em->getRepository(PlanRow::class)->findOneBy(['status' => $status], ['version' => 'DESC']);
     }
 
-    /** The newest one, while it is wanted, being worked on or has failed; not when whoever worked on it has been gone for long. */
+    /**
+     * The newest one, while it is wanted, being worked on or has failed; not when whoever worked on it has been gone
+     * for long.
+     */
     public function pending(): ?PlanRow
     {
         $newest = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
         $waits = null !== $newest && PlanRow::DONE !== $newest->status;
 
-        return $waits && $this->clock->now()->getTimestamp() - $newest->at->getTimestamp() < self::GIVEN_UP_S ? $newest : null;
+        return $waits && $this->clock->now()->getTimestamp() - $newest->at->getTimestamp() < self::GIVEN_UP_S
+            ? $newest
+            : null;
     }
 
     public static function crew(Workshop $workshop): Crew
@@ -82,7 +91,16 @@ final readonly class YardPlan
         foreach (PlanBody::work($this->latest()) as $w) {
             $id = $w->field('id')->text();
             if (isset($yard->activities[$id])) {
-                $placed[$id] = new Placed($id, $w->field('start')->number(), $w->field('end')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), new Why(WhyKind::Kept), $w->field('dry')->number(), $w->field('paid')->number(), $w->field('set_up')->boolean());
+                $placed[$id] = new Placed(
+                    $id,
+                    $w->field('start')->number(),
+                    $w->field('end')->number(),
+                    array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
+                    new Why(WhyKind::Kept),
+                    $w->field('dry')->number(),
+                    $w->field('paid')->number(),
+                    $w->field('set_up')->boolean(),
+                );
             }
         }
 
@@ -92,8 +110,8 @@ final readonly class YardPlan
     /**
      * The yard in the air that is forecast, and in that air as it may come colder or warmer.
      *
-     * @param array<int|string, float> $pins  hour by activity
-     * @param list<int>                $edges of the forecast, as App\Work\YardAir takes them
+     * @param array<int|string, float> $pins hour by activity
+     * @param list<int> $edges of the forecast, as App\Work\YardAir takes them
      *
      * @return array<int, Yard> by edge
      */
@@ -117,7 +135,18 @@ final readonly class YardPlan
             }
         }
         $deliveries = $this->deliveries($workshop, $pieces, $done);
-        $yard = fn (int $edge): Yard => Planning::yard($pieces, $done, $places, $this->air->airs($workshop, $edge), self::crew($workshop), new \DateTimeZone($workshop->timezone), self::hour($now), $dues, $deliveries, $pins);
+        $yard = fn(int $edge): Yard => Planning::yard(
+            $pieces,
+            $done,
+            $places,
+            $this->air->airs($workshop, $edge),
+            self::crew($workshop),
+            new \DateTimeZone($workshop->timezone),
+            self::hour($now),
+            $dues,
+            $deliveries,
+            $pins,
+        );
 
         return array_combine($edges, array_map($yard, $edges));
     }
@@ -125,12 +154,17 @@ final readonly class YardPlan
     /**
      * Plans at once, or leaves it to the worker when there is much to do.
      *
-     * @param array<int|string, float> $pins  hour by activity before which somebody does not want it
-     * @param bool                     $fresh from scratch, whatever was planned before
-     * @param bool|null                $later leave it to the worker; by size where nothing is said
+     * @param array<int|string, float> $pins hour by activity before which somebody does not want it
+     * @param bool $fresh from scratch, whatever was planned before
+     * @param bool|null $later leave it to the worker; by size where nothing is said
      */
-    public function plan(Workshop $workshop, string $note, array $pins = [], bool $fresh = false, ?bool $later = null): PlanRow
-    {
+    public function plan(
+        Workshop $workshop,
+        string $note,
+        array $pins = [],
+        bool $fresh = false,
+        ?bool $later = null,
+    ): PlanRow {
         $last = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
         $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
         $row->body = ['pins' => $pins, 'fresh' => $fresh];
@@ -145,26 +179,34 @@ final readonly class YardPlan
     }
 
     /**
-     * @param array<int, Yard>|null         $yards    by edge of the forecast
+     * @param array<int, Yard>|null $yards by edge of the forecast
      * @param \Closure(int, int): void|null $progress orders worked out, of how many
      */
     public function work(PlanRow $row, ?array $yards = null, ?\Closure $progress = null): void
     {
         $body = Node::root($row->body);
-        $pins = array_map(static fn (Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
+        $pins = array_map(static fn(Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
         $yards ??= $this->yards($row->workshop, $pins, self::EDGES);
         $yard = $yards[0];
         $tries = Scheduler::triesFor(count($yard->activities));
-        $tell = null === $progress ? null : static function (int $done, int $of, Schedule $best) use ($progress): bool {
-            $progress($done, $of);
+        $tell =
+            null === $progress
+                ? null
+                : static function (int $done, int $of, Schedule $best) use ($progress): bool {
+                    $progress($done, $of);
 
-            return true;
-        };
+                    return true;
+                };
         $scheduler = new Scheduler($tries, 1, $tell);
         $before = true === $body->optional('fresh')?->boolean() ? [] : $this->kept();
         $replan = [] === $before ? null : Replan::of($yard, $before, $scheduler);
         $schedule = $replan->schedule ?? $scheduler->plan($yard);
-        $row->body = PlanBody::of($schedule, $replan, $pins, Hangs::of($schedule, ['colder' => $yards[-1], 'warmer' => $yards[1]]));
+        $row->body = PlanBody::of(
+            $schedule,
+            $replan,
+            $pins,
+            Hangs::of($schedule, ['colder' => $yards[-1], 'warmer' => $yards[1]]),
+        );
         $row->status = PlanRow::DONE;
         $row->done = $row->tries = $tries;
     }
@@ -181,15 +223,29 @@ final readonly class YardPlan
         }
         $newer = function (string $class, string $field) use ($plan): bool {
             /** @var class-string $class */
-            return [] !== $this->em->createQueryBuilder()->select('x.id')->from($class, 'x')
-                ->where("x.$field > :at OR (x.$field = :at AND x.id > :id)")->setParameter('at', $plan->at, 'instant')->setParameter('id', $plan->id, 'uuid')->setMaxResults(1)->getQuery()->getScalarResult();
+            return [] !==
+                $this->em
+                    ->createQueryBuilder()
+                    ->select('x.id')
+                    ->from($class, 'x')
+                    ->where("x.$field > :at OR (x.$field = :at AND x.id > :id)")
+                    ->setParameter('at', $plan->at, 'instant')
+                    ->setParameter('id', $plan->id, 'uuid')
+                    ->setMaxResults(1)
+                    ->getQuery()
+                    ->getScalarResult();
         };
 
-        return array_values(array_filter([
-            $newer(ForecastRow::class, 'at') ? 'the forecast is newer' : '',
-            $newer(LogRow::class, 'writtenAt') ? 'the record has gone on' : '',
-            $newer(RouteRow::class, 'createdAt') ? 'a route has changed' : '',
-        ], static fn (string $reason): bool => '' !== $reason));
+        return array_values(
+            array_filter(
+                [
+                    $newer(ForecastRow::class, 'at') ? 'the forecast is newer' : '',
+                    $newer(LogRow::class, 'writtenAt') ? 'the record has gone on' : '',
+                    $newer(RouteRow::class, 'createdAt') ? 'a route has changed' : '',
+                ],
+                static fn(string $reason): bool => '' !== $reason,
+            ),
+        );
     }
 
     /** @return array<int|string, Kept> where the latest plan has everything */
@@ -197,7 +253,11 @@ final readonly class YardPlan
     {
         $kept = [];
         foreach (PlanBody::work($this->latest()) as $w) {
-            $kept[$w->field('id')->text()] = new Kept($w->field('start')->number(), array_map(static fn (Node $n): string => $n->text(), $w->field('who')->items()), $w->field('paid')->number());
+            $kept[$w->field('id')->text()] = new Kept(
+                $w->field('start')->number(),
+                array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
+                $w->field('paid')->number(),
+            );
         }
 
         return $kept;
@@ -207,7 +267,7 @@ final readonly class YardPlan
      * When paint that the store has not even enough of for one coat can be here.
      *
      * @param array<int|string, Workpiece> $pieces
-     * @param array<int|string, Replayed>  $done
+     * @param array<int|string, Replayed> $done
      *
      * @return array<int|string, float> hour by product
      */
@@ -223,7 +283,8 @@ final readonly class YardPlan
         $here = [];
         foreach (Wanted::of($pieces, $done)->coats as $coat) {
             if ($stores->stock($coat->product)->missing($coat->paint, $now)->si() > 0.0) {
-                $here[$coat->product] = (float) $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0)->format('U') / 3600.0;
+                $here[$coat->product] =
+                    (float) $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0)->format('U') / 3600.0;
             }
         }
 

@@ -14,14 +14,17 @@ use Psr\Clock\ClockInterface;
 /** The store as one job of the yard sees it: what is on hand, who sells the rest, and what the other jobs will want. */
 final readonly class YardStores
 {
-    public function __construct(private Stored $stored, private Storeroom $room, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private Stored $stored, private Storeroom $room, private ClockInterface $clock) {}
 
     /** @param list<JobRow> $others the other jobs of the yard */
     public function for(JobRow $job, array $others): Stores
     {
-        return new Stores($this->room->lots(), $this->clock->now(), Storeroom::suppliers($job->workshop), $this->wanted($others));
+        return new Stores(
+            $this->room->lots(),
+            $this->clock->now(),
+            Storeroom::suppliers($job->workshop),
+            $this->wanted($others),
+        );
     }
 
     /**

@@ -26,7 +26,9 @@ abstract class ApiCase extends WebTestCase
     /** @param non-empty-string $email */
     protected function account(string $email, string $workshop): void
     {
-        self::getContainer()->get(AccountCommand::class)->make($email, 'Somebody', new Workshop($workshop), self::PASSWORD);
+        self::getContainer()
+            ->get(AccountCommand::class)
+            ->make($email, 'Somebody', new Workshop($workshop), self::PASSWORD);
     }
 
     /** @param non-empty-string $email */
@@ -47,7 +49,12 @@ abstract class ApiCase extends WebTestCase
     /** @return array<array-key, mixed> */
     protected function call(string $method, string $path, mixed $body = null, ?string $raw = null): array
     {
-        $this->client->request($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_X_HULL_TOKEN' => $this->token], content: $raw ?? (null === $body ? '' : (string) json_encode($body)));
+        $this->client->request(
+            $method,
+            $path,
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_X_HULL_TOKEN' => $this->token],
+            content: $raw ?? (null === $body ? '' : (string) json_encode($body)),
+        );
         $answer = json_decode((string) $this->client->getResponse()->getContent(), true);
         $answer = is_array($answer) ? $answer : [];
         if ('/api/session' === $path && 'GET' === $method) {
@@ -66,7 +73,10 @@ abstract class ApiCase extends WebTestCase
      */
     protected function change(string $method, string $path, array $body): array
     {
-        [$from, $field] = ['/api/store/sheets' => ['/api/store', 'sheetsVersion'], '/api/store/suppliers' => ['/api/store', 'suppliersVersion']][$path] ?? [$path, 'version'];
+        [$from, $field] = [
+            '/api/store/sheets' => ['/api/store', 'sheetsVersion'],
+            '/api/store/suppliers' => ['/api/store', 'suppliersVersion'],
+        ][$path] ?? [$path, 'version'];
 
         return $this->call($method, $path, [...$body, 'version' => self::at($this->call('GET', $from), $field)]);
     }
@@ -80,7 +90,7 @@ abstract class ApiCase extends WebTestCase
     protected static function at(mixed $json, int|string ...$path): mixed
     {
         foreach ($path as $key) {
-            self::assertIsArray($json, 'no '.$key);
+            self::assertIsArray($json, 'no ' . $key);
             self::assertArrayHasKey($key, $json);
             $json = $json[$key];
         }
@@ -122,8 +132,16 @@ abstract class ApiCase extends WebTestCase
     {
         return [
             'part' => [
-                'id' => 'engine-frame', 'name' => 'Engine frame', 'substrate' => 'carbon-steel', 'service' => 'exterior-splash', 'finish' => 'tidy', 'place' => 'bay',
-                'conditions' => [['id' => 'rust', 'grade' => 'scale', 'extent' => '60 %'], ['id' => 'oil', 'grade' => 'heavy']],
+                'id' => 'engine-frame',
+                'name' => 'Engine frame',
+                'substrate' => 'carbon-steel',
+                'service' => 'exterior-splash',
+                'finish' => 'tidy',
+                'place' => 'bay',
+                'conditions' => [
+                    ['id' => 'rust', 'grade' => 'scale', 'extent' => '60 %'],
+                    ['id' => 'oil', 'grade' => 'heavy'],
+                ],
                 'shapes' => [['kind' => 'box-section', 'width' => '40 mm', 'height' => '40 mm', 'length' => '7 m']],
                 ...$change,
             ],
@@ -146,7 +164,9 @@ abstract class ApiCase extends WebTestCase
 
     protected static function ago(string $interval): string
     {
-        return self::now()->modify('-'.$interval)->format('Y-m-d\TH:i:s\Z');
+        return self::now()
+            ->modify('-' . $interval)
+            ->format('Y-m-d\TH:i:s\Z');
     }
 
     /** The instant at which the clock stands. */

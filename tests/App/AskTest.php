@@ -17,18 +17,26 @@ final class AskTest extends ApiCase
     {
         $catalogue = $this->call('GET', '/api/catalogue');
         foreach (['substrates' => 21, 'conditions' => 46, 'services' => 15] as $list => $count) {
-            $ids = array_map(static fn (mixed $o): string => self::text($o, 'id'), self::list($catalogue, $list));
+            $ids = array_map(static fn(mixed $o): string => self::text($o, 'id'), self::list($catalogue, $list));
             self::assertCount($count, $ids, $list);
             self::assertSame($ids, array_values(array_unique($ids)));
         }
-        $families = array_merge(...array_map(static fn (mixed $s): array => self::list($s, 'families'), self::list($catalogue, 'substrates')));
+        $families = array_merge(
+            ...array_map(
+                static fn(mixed $s): array => self::list($s, 'families'),
+                self::list($catalogue, 'substrates'),
+            ),
+        );
         foreach (self::list($catalogue, 'conditions') as $condition) {
             self::assertNotSame([], self::list($condition, 'grades'), self::text($condition, 'id'));
             foreach (self::list($condition, 'families') as $family) {
-                self::assertContains($family, $families, self::text($condition, 'id').' is of a material there is');
+                self::assertContains($family, $families, self::text($condition, 'id') . ' is of a material there is');
             }
         }
-        $substrates = array_map(static fn (mixed $s): string => self::text($s, 'id'), self::list($catalogue, 'substrates'));
+        $substrates = array_map(
+            static fn(mixed $s): string => self::text($s, 'id'),
+            self::list($catalogue, 'substrates'),
+        );
         foreach (self::list($catalogue, 'services') as $service) {
             foreach (self::list($service, 'substrates') as $substrate) {
                 self::assertContains($substrate, $substrates);
@@ -44,7 +52,17 @@ final class AskTest extends ApiCase
         $asked = 0;
         foreach ($substrates as $substrate) {
             foreach (self::list($substrate, 'signs') as $sign => $answer) {
-                $left = array_map(static fn (mixed $m): string => self::text($m, 'id'), self::list($this->call('GET', '/api/telling?'.http_build_query([$sign => is_array($answer) ? $answer[0] ?? '' : $answer])), 'materials'));
+                $left = array_map(
+                    static fn(mixed $m): string => self::text($m, 'id'),
+                    self::list(
+                        $this->call(
+                            'GET',
+                            '/api/telling?' .
+                                http_build_query([$sign => is_array($answer) ? $answer[0] ?? '' : $answer]),
+                        ),
+                        'materials',
+                    ),
+                );
                 self::assertSame(200, $this->code());
                 self::assertContains(self::text($substrate, 'id'), $left, 'its own sign does not rule it out');
                 self::assertLessThanOrEqual(count($all), count($left));
@@ -61,16 +79,23 @@ final class AskTest extends ApiCase
         $films = self::list($this->call('GET', '/api/compatibility/carbon-steel'), 'films');
         self::assertGreaterThan(10, count($films));
         foreach (['bare', 'alkyd-enamel'] as $below) {
-            $row = $this->call('GET', '/api/compatibility/carbon-steel/'.$below);
+            $row = $this->call('GET', '/api/compatibility/carbon-steel/' . $below);
             self::assertCount(count($films), self::list($row, 'cells'));
             foreach (array_slice(self::list($row, 'cells'), 0, 8) as $cell) {
-                $one = $this->call('GET', "/api/compatibility/carbon-steel/$below/".self::text($cell, 'above'));
+                $one = $this->call('GET', "/api/compatibility/carbon-steel/$below/" . self::text($cell, 'above'));
                 self::assertSame(self::text($cell, 'answer'), self::text($one, 'answer'));
-                self::assertSame('no' === self::text($cell, 'answer'), [] !== self::list($one, 'against'), 'a no has its reasons');
+                self::assertSame(
+                    'no' === self::text($cell, 'answer'),
+                    [] !== self::list($one, 'against'),
+                    'a no has its reasons',
+                );
             }
         }
-        foreach (['unobtainium', 'carbon-steel/gravy', 'carbon-steel/bare/gravy', 'carbon-steel/bare/acetone'] as $unknown) {
-            $this->call('GET', '/api/compatibility/'.$unknown);
+        foreach (
+            ['unobtainium', 'carbon-steel/gravy', 'carbon-steel/bare/gravy', 'carbon-steel/bare/acetone']
+            as $unknown
+        ) {
+            $this->call('GET', '/api/compatibility/' . $unknown);
             self::assertSame(404, $this->code(), $unknown);
         }
     }
@@ -78,12 +103,25 @@ final class AskTest extends ApiCase
     public function testWhatTheWorkshopDoesWithoutTakesWaysAway(): void
     {
         [$job, $part] = $this->part();
-        $ways = fn (): array => array_merge(...array_map(fn (mixed $q): array => self::list($this->call('GET', "/api/parts/$part/alternatives/".(is_string($q) ? $q : '')), 'alternatives'), self::list($this->call('GET', "/api/parts/$part/alternatives"), 'questions')));
-        $closed = static fn (): int => count(array_filter($ways(), static fn (mixed $a): bool => '' !== self::text($a, 'closed')));
+        $ways = fn(): array => array_merge(
+            ...array_map(
+                fn(mixed $q): array => self::list(
+                    $this->call('GET', "/api/parts/$part/alternatives/" . (is_string($q) ? $q : '')),
+                    'alternatives',
+                ),
+                self::list($this->call('GET', "/api/parts/$part/alternatives"), 'questions'),
+            ),
+        );
+        $closed = static fn(): int => count(
+            array_filter($ways(), static fn(mixed $a): bool => '' !== self::text($a, 'closed')),
+        );
         $before = $closed();
         $this->call('PUT', "/api/jobs/$job/without", ['without' => ['a-space-ship']]);
         self::assertSame(422, $this->code());
-        $all = array_map(static fn (mixed $l): string => self::text($l, 'id'), self::list($this->call('GET', '/api/catalogue'), 'limits'));
+        $all = array_map(
+            static fn(mixed $l): string => self::text($l, 'id'),
+            self::list($this->call('GET', '/api/catalogue'), 'limits'),
+        );
         $this->call('PUT', "/api/jobs/$job/without", ['without' => $all]);
         self::assertSame(200, $this->code());
         self::assertSame($all, self::list($this->call('GET', "/api/jobs/$job/file"), 'without'));

@@ -54,20 +54,39 @@ final class BenchTest extends ApiCase
         $this->finishThrough('final-wipe', '3 hours');
         $this->finish('apply-coat', '2 hours');
         $before = $this->windows();
-        $this->log(['kind' => 'reading', 'at' => self::ago('110 minutes'), 'temperature' => '50 F', 'humidity' => '60 %']);
+        $this->log([
+            'kind' => 'reading',
+            'at' => self::ago('110 minutes'),
+            'temperature' => '50 F',
+            'humidity' => '60 %',
+        ]);
         $after = $this->windows();
         self::assertGreaterThan(self::text($before, 'bands', 0, 'opensAt'), self::text($after, 'bands', 0, 'opensAt'));
         self::assertStringContainsString('measured', self::text($after, 'airSource'));
         self::assertSame('10 °C', self::text($after, 'place', 'temperature'));
-        self::assertFalse(self::at($this->call('GET', "/api/parts/{$this->part}/mix"), 'coats', 3, 'mayCoat'), 'urethane wants 12 C');
+        self::assertFalse(
+            self::at($this->call('GET', "/api/parts/{$this->part}/mix"), 'coats', 3, 'mayCoat'),
+            'urethane wants 12 C',
+        );
     }
 
     public function testDampAirShutsTheGateWithItsReason(): void
     {
-        $this->log(['kind' => 'reading', 'at' => self::ago('10 minutes'), 'temperature' => '12 C', 'humidity' => '88 %']);
+        $this->log([
+            'kind' => 'reading',
+            'at' => self::ago('10 minutes'),
+            'temperature' => '12 C',
+            'humidity' => '88 %',
+        ]);
         $windows = $this->windows();
         self::assertFalse(self::at($windows, 'mayCoat'));
-        self::assertStringContainsString('dew point', implode(' ', array_map(static fn (mixed $w): string => is_string($w) ? $w : '', self::list($windows, 'gateWarnings'))));
+        self::assertStringContainsString(
+            'dew point',
+            implode(
+                ' ',
+                array_map(static fn(mixed $w): string => is_string($w) ? $w : '', self::list($windows, 'gateWarnings')),
+            ),
+        );
     }
 
     public function testAStepUnderWayIsShownAndItsFinishEndsIt(): void
@@ -89,7 +108,8 @@ final class BenchTest extends ApiCase
         $levels = [];
         foreach (self::list($record, 'facts') as $fact) {
             $level = self::at($fact, 'level');
-            $levels[self::text($fact, 'id')] = is_int($level) || is_float($level) ? (float) $level : self::fail('A level is a number.');
+            $levels[self::text($fact, 'id')] =
+                is_int($level) || is_float($level) ? (float) $level : self::fail('A level is a number.');
         }
         self::assertSame(60.0, $levels['grit'] ?? 0.0);
         self::assertArrayNotHasKey('tight-rust', $levels);
@@ -102,7 +122,7 @@ final class BenchTest extends ApiCase
         $this->finishThrough('strip-discs', '30 hours');
         $answer = $this->log(['kind' => 'note', 'at' => self::ago('1 minute'), 'note' => 'slept']);
         $steps = self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'steps');
-        $added = array_values(array_filter($steps, static fn (mixed $s): bool => 'sand-p80' === self::text($s, 'step')));
+        $added = array_values(array_filter($steps, static fn(mixed $s): bool => 'sand-p80' === self::text($s, 'step')));
         self::assertCount(1, $added);
         self::assertStringContainsString('flash-rusts', self::text($added[0], 'because'));
         self::assertSame([], self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'findings'));
@@ -122,9 +142,19 @@ final class BenchTest extends ApiCase
     public function testASurveyChangedByHandKeepsTheRouteThatWasChangedByHand(): void
     {
         $route = $this->call('GET', "/api/parts/{$this->part}/route");
-        $steps = array_map(static fn (mixed $s): array => ['key' => self::text($s, 'key'), 'step' => self::text($s, 'step'), 'product' => self::at($s, 'product')], self::list($route, 'steps'));
+        $steps = array_map(
+            static fn(mixed $s): array => [
+                'key' => self::text($s, 'key'),
+                'step' => self::text($s, 'step'),
+                'product' => self::at($s, 'product'),
+            ],
+            self::list($route, 'steps'),
+        );
         array_splice($steps, 1, 0, [['step' => 'pressure-wash']]);
-        $this->call('PUT', "/api/parts/{$this->part}/route", ['number' => self::at($route, 'number'), 'steps' => $steps]);
+        $this->call('PUT', "/api/parts/{$this->part}/route", [
+            'number' => self::at($route, 'number'),
+            'steps' => $steps,
+        ]);
         $this->call('PUT', "/api/parts/{$this->part}/survey", [...self::survey(['name' => 'Renamed']), 'version' => 1]);
         self::assertSame(200, $this->code());
         self::assertContains('pressure-wash', $this->kinds());
@@ -133,13 +163,23 @@ final class BenchTest extends ApiCase
     public function testAnUntouchedRouteFollowsTheSurvey(): void
     {
         self::assertContains('urethane-colour-2k', $this->products());
-        $this->call('PUT', "/api/parts/{$this->part}/survey", [...self::survey(['service' => 'underbody']), 'version' => 1]);
+        $this->call('PUT', "/api/parts/{$this->part}/survey", [
+            ...self::survey(['service' => 'underbody']),
+            'version' => 1,
+        ]);
         self::assertSame(['cavity-wax'], array_values(array_unique($this->products())));
         $changed = $this->call('GET', "/api/parts/{$this->part}/route");
         self::assertSame('the survey changed', self::text($changed, 'because'));
         self::assertSame(2, self::at($changed, 'number'));
-        $this->call('PUT', "/api/parts/{$this->part}/survey", [...self::survey(['service' => 'underbody', 'name' => 'Frame']), 'version' => 2]);
-        self::assertSame(2, self::at($this->call('GET', "/api/parts/{$this->part}/route"), 'number'), 'no new version for the same route');
+        $this->call('PUT', "/api/parts/{$this->part}/survey", [
+            ...self::survey(['service' => 'underbody', 'name' => 'Frame']),
+            'version' => 2,
+        ]);
+        self::assertSame(
+            2,
+            self::at($this->call('GET', "/api/parts/{$this->part}/route"), 'number'),
+            'no new version for the same route',
+        );
     }
 
     public function testTwoPartsOfAJobMayNotShareAnId(): void
@@ -186,8 +226,16 @@ final class BenchTest extends ApiCase
     private function finishThrough(string $last, string $ago, array $skip = []): void
     {
         foreach (self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'steps') as $step) {
-            if ('done' !== self::text($step, 'status') && !in_array(self::text($step, 'step'), $skip, true) && in_array(self::text($step, 'step'), $this->kinds(), true)) {
-                $this->log(['kind' => 'finish', 'step' => $this->key(self::text($step, 'step')), 'at' => self::ago($ago)]);
+            if (
+                'done' !== self::text($step, 'status') &&
+                !in_array(self::text($step, 'step'), $skip, true) &&
+                in_array(self::text($step, 'step'), $this->kinds(), true)
+            ) {
+                $this->log([
+                    'kind' => 'finish',
+                    'step' => $this->key(self::text($step, 'step')),
+                    'at' => self::ago($ago),
+                ]);
             }
             if (self::text($step, 'step') === $last) {
                 return;
@@ -203,19 +251,27 @@ final class BenchTest extends ApiCase
                 return self::text($step, 'key');
             }
         }
-        self::fail('No open step '.$kind);
+        self::fail('No open step ' . $kind);
     }
 
     /** @return list<string> */
     private function kinds(): array
     {
-        return array_values(array_map(static fn (mixed $s): string => self::text($s, 'step'), self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'steps')));
+        return array_values(
+            array_map(
+                static fn(mixed $s): string => self::text($s, 'step'),
+                self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'steps'),
+            ),
+        );
     }
 
     /** @return list<string> */
     private function products(): array
     {
-        $products = array_map(static fn (mixed $s): mixed => self::at($s, 'product'), self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'steps'));
+        $products = array_map(
+            static fn(mixed $s): mixed => self::at($s, 'product'),
+            self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'steps'),
+        );
 
         return array_values(array_filter($products, is_string(...)));
     }

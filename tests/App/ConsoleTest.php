@@ -11,9 +11,21 @@ final class ConsoleTest extends ApiCase
 {
     public function testComputesListsAndDescribes(): void
     {
-        self::assertEqualsWithDelta(132.0, self::at($this->json(['hull:compute', 'film.wet'], '{"dft":"60 um","solids":"50 %","thinner":"10 %"}'), 'values', 'wft', 'value'), 1e-9);
+        self::assertEqualsWithDelta(
+            132.0,
+            self::at(
+                $this->json(['hull:compute', 'film.wet'], '{"dft":"60 um","solids":"50 %","thinner":"10 %"}'),
+                'values',
+                'wft',
+                'value',
+            ),
+            1e-9,
+        );
         self::assertStringContainsString('cure.zones', $this->console(['hull:compute', '--list'])->getOutput());
-        self::assertSame(['solids', 'dft'], self::list($this->json(['hull:compute', 'film.spreading-rate', '--schema']), 'input', 'required'));
+        self::assertSame(
+            ['solids', 'dft'],
+            self::list($this->json(['hull:compute', 'film.spreading-rate', '--schema']), 'input', 'required'),
+        );
         $refused = $this->console(['hull:compute', 'film.wet'], '{"dft":"60 um"}');
         self::assertSame(2, $refused->getExitCode());
         self::assertStringContainsString('/solids', $refused->getOutput());
@@ -24,44 +36,88 @@ final class ConsoleTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [$job, $part] = $this->part();
-        $shown = array_map(static fn (mixed $s): array => [self::text($s, 'step'), self::at($s, 'product')], self::list($this->call('GET', "/api/parts/$part/route"), 'steps'));
-        $planned = $this->json(['hull:plan', '-', '--format=json'], (string) json_encode($this->call('GET', "/api/jobs/$job/file")));
-        self::assertSame($shown, array_map(static fn (mixed $s): array => [self::text($s, 'step'), self::at($s, 'product')], self::list($planned, 'parts', 0, 'route')));
+        $shown = array_map(
+            static fn(mixed $s): array => [self::text($s, 'step'), self::at($s, 'product')],
+            self::list($this->call('GET', "/api/parts/$part/route"), 'steps'),
+        );
+        $planned = $this->json(
+            ['hull:plan', '-', '--format=json'],
+            (string) json_encode($this->call('GET', "/api/jobs/$job/file")),
+        );
+        self::assertSame(
+            $shown,
+            array_map(
+                static fn(mixed $s): array => [self::text($s, 'step'), self::at($s, 'product')],
+                self::list($planned, 'parts', 0, 'route'),
+            ),
+        );
     }
 
     public function testSchedulesAJobFileInItsWeatherAndHours(): void
     {
         $root = dirname(__DIR__, 2);
-        $asked = ['hull:schedule', $root.'/demo/3-winch.json', '--climate', $root.'/docs/formats/climate.example.csv', '--crew', $root.'/docs/formats/crew.example.json', '--at', '2026-05-14T08:00:00Z'];
+        $asked = [
+            'hull:schedule',
+            $root . '/demo/3-winch.json',
+            '--climate',
+            $root . '/docs/formats/climate.example.csv',
+            '--crew',
+            $root . '/docs/formats/crew.example.json',
+            '--at',
+            '2026-05-14T08:00:00Z',
+        ];
         $plan = $this->json([...$asked, '--format=json']);
         self::assertGreaterThan(20, count(self::list($plan, 'work')));
         self::assertGreaterThanOrEqual(self::text($plan, 'no_earlier_than'), self::text($plan, 'finish'));
         foreach (self::list($plan, 'work') as $w) {
-            self::assertContains((new \DateTimeImmutable(self::text($w, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('D'), ['Mon', 'Tue', 'Thu', 'Sat'], 'nobody is there on other days');
+            self::assertContains(
+                (new \DateTimeImmutable(self::text($w, 'start')))
+                    ->setTimezone(new \DateTimeZone('Europe/London'))
+                    ->format('D'),
+                ['Mon', 'Tue', 'Thu', 'Sat'],
+                'nobody is there on other days',
+            );
         }
-        self::assertSame($this->console($asked)->getOutput(), $this->console($asked)->getOutput(), 'the same every time');
+        self::assertSame(
+            $this->console($asked)->getOutput(),
+            $this->console($asked)->getOutput(),
+            'the same every time',
+        );
         self::assertStringContainsString('no earlier than', $this->console($asked)->getOutput());
-        $refused = $this->console(['hull:schedule', $root.'/demo/3-winch.json', '--at', 'tomorrow']);
+        $refused = $this->console(['hull:schedule', $root . '/demo/3-winch.json', '--at', 'tomorrow']);
         self::assertSame(2, $refused->getExitCode());
         self::assertStringContainsString('an instant with its offset', $refused->getOutput());
     }
 
     public function testSaysTheWindowsOfAJobFile(): void
     {
-        $coats = self::list($this->json(['hull:windows', dirname(__DIR__, 2).'/demo/1-hovercraft.json', '--at', '2026-05-14T08:00:00Z', '--format=json']), 'coats');
+        $coats = self::list(
+            $this->json([
+                'hull:windows',
+                dirname(__DIR__, 2) . '/demo/1-hovercraft.json',
+                '--at',
+                '2026-05-14T08:00:00Z',
+                '--format=json',
+            ]),
+            'coats',
+        );
         self::assertCount(3, $coats);
         self::assertNull(self::at($coats[0], 'next'));
-        self::assertLessThan(self::text($coats[2], 'closes'), self::text($coats[2], 'next', 'until'), 'the next coat takes time, so that it must begin before the last zone closes');
+        self::assertLessThan(
+            self::text($coats[2], 'closes'),
+            self::text($coats[2], 'next', 'until'),
+            'the next coat takes time, so that it must begin before the last zone closes',
+        );
     }
 
     public function testTheShoppingListComesAsTextAndAsCsv(): void
     {
-        $job = dirname(__DIR__, 2).'/demo/2-dodgem.json';
+        $job = dirname(__DIR__, 2) . '/demo/2-dodgem.json';
         $shown = $this->console(['hull:shop', $job]);
         self::assertSame(0, $shown->getExitCode());
         self::assertStringContainsString('In all about', $shown->getOutput());
         $csv = $this->console(['hull:shop', $job, '--format=csv'])->getOutput();
-        $rows = array_map(static fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\n", trim($csv)));
+        $rows = array_map(static fn(string $l): array => str_getcsv($l, ',', '"', ''), explode("\n", trim($csv)));
         self::assertSame('needed', $rows[0][4] ?? '');
         self::assertGreaterThan(2, count($rows));
         foreach (array_slice($rows, 1) as $row) {
@@ -71,7 +127,7 @@ final class ConsoleTest extends ApiCase
 
     public function testAnOwnCatalogueIsCheckedByLine(): void
     {
-        $example = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/own-catalogue.example.yaml');
+        $example = (string) file_get_contents(dirname(__DIR__, 2) . '/docs/formats/own-catalogue.example.yaml');
         self::assertSame(0, $this->console(['hull:catalogue', '-'], $example)->getExitCode());
         $bad = $this->console(['hull:catalogue', '-'], str_replace('    price: 2900', '    prize: 2900', $example));
         self::assertSame(1, $bad->getExitCode());
@@ -82,11 +138,29 @@ final class ConsoleTest extends ApiCase
     {
         $place = self::survey()['place'];
         $part = (array) self::survey()['part'];
-        $file = static fn (?array $route): string => (string) json_encode(['format' => 'unbowed-hull-job', 'version' => 1, 'name' => 'X', 'places' => [$place], 'parts' => [null === $route ? $part : [...$part, 'route' => $route]]]);
+        $file = static fn(?array $route): string => (string) json_encode([
+            'format' => 'unbowed-hull-job',
+            'version' => 1,
+            'name' => 'X',
+            'places' => [$place],
+            'parts' => [null === $route ? $part : [...$part, 'route' => $route]],
+        ]);
         self::assertSame(0, $this->console(['hull:check', '-'], $file(null))->getExitCode());
-        $bad = $this->console(['hull:check', '-'], $file(['scrape', ['step' => 'apply-coat', 'product' => 'urethane-colour-2k'], 'photograph']));
+        $bad = $this->console(
+            ['hull:check', '-'],
+            $file(['scrape', ['step' => 'apply-coat', 'product' => 'urethane-colour-2k'], 'photograph']),
+        );
         self::assertSame(1, $bad->getExitCode());
-        foreach (['must be photographed', 'oil, grease, wax and silicone must be off', 'a primer must lie under it', 'the film system must be complete', 'hand-over'] as $need) {
+        foreach (
+            [
+                'must be photographed',
+                'oil, grease, wax and silicone must be off',
+                'a primer must lie under it',
+                'the film system must be complete',
+                'hand-over',
+            ]
+            as $need
+        ) {
             self::assertStringContainsString($need, $bad->getOutput());
         }
         self::assertSame(2, $this->console(['hull:check', 'no-such-file.json'])->getExitCode());
@@ -101,7 +175,12 @@ final class ConsoleTest extends ApiCase
     /** @param list<string> $arguments */
     private function console(array $arguments, string $input = ''): Process
     {
-        $process = new Process([\PHP_BINARY, 'bin/console', ...$arguments], dirname(__DIR__, 2), ['APP_ENV' => 'test', 'DATABASE_URL' => 'postgresql://nobody@127.0.0.1:1/none?serverVersion=15'], $input);
+        $process = new Process(
+            [\PHP_BINARY, 'bin/console', ...$arguments],
+            dirname(__DIR__, 2),
+            ['APP_ENV' => 'test', 'DATABASE_URL' => 'postgresql://nobody@127.0.0.1:1/none?serverVersion=15'],
+            $input,
+        );
         $process->run();
 
         return $process;

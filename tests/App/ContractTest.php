@@ -33,8 +33,21 @@ final class ContractTest extends ApiCase
         $this->enter('rowan@yard.example');
         [$job, $part] = $this->part();
         for ($hours = 60; $hours > 20; $hours -= 2) {
-            $step = array_values(array_filter(self::list($this->call('GET', "/api/parts/$part/record"), 'steps'), static fn (mixed $s): bool => 'open' === self::text($s, 'status')))[0] ?? null;
-            $answer = $this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => self::text($step, 'key'), 'at' => self::ago($hours.' hours'), 'temperature' => '18 C', 'humidity' => '55 %', 'note' => 'done']);
+            $step =
+                array_values(
+                    array_filter(
+                        self::list($this->call('GET', "/api/parts/$part/record"), 'steps'),
+                        static fn(mixed $s): bool => 'open' === self::text($s, 'status'),
+                    ),
+                )[0] ?? null;
+            $answer = $this->call('POST', "/api/parts/$part/log", [
+                'kind' => 'finish',
+                'step' => self::text($step, 'key'),
+                'at' => self::ago($hours . ' hours'),
+                'temperature' => '18 C',
+                'humidity' => '55 %',
+                'note' => 'done',
+            ]);
             $this->keeps('/api/parts/{part}/log', 'post', '201', $answer);
         }
         $this->tryAllReads($job, $part);
@@ -48,8 +61,15 @@ final class ContractTest extends ApiCase
         $survey['place'] = ['id' => 'bay', 'kind' => 'outdoors', 'temperature' => '-8 C', 'humidity' => '95 %'];
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
         $none = ['alternatives/{question}', 'beside/{question}/{answer}', 'cover/{step}', 'pour/{step}'];
-        $this->tryAllReads($job, $part, array_fill_keys(array_map(static fn (string $p): string => '/api/parts/{part}/'.$p, $none), 409));
-        self::assertStringContainsString('17.6 °F', self::text($this->call('GET', "/api/parts/$part/route"), 'obstacle'));
+        $this->tryAllReads(
+            $job,
+            $part,
+            array_fill_keys(array_map(static fn(string $p): string => '/api/parts/{part}/' . $p, $none), 409),
+        );
+        self::assertStringContainsString(
+            '17.6 °F',
+            self::text($this->call('GET', "/api/parts/$part/route"), 'obstacle'),
+        );
     }
 
     public function testWritesAnswerAsDescribed(): void
@@ -61,12 +81,39 @@ final class ContractTest extends ApiCase
         $added = $this->call('POST', "/api/jobs/$job/parts", self::survey());
         $this->keeps('/api/jobs/{job}/parts', 'post', '201', $added);
         $part = self::text($added, 'id');
-        $this->keeps('/api/parts/{part}/survey', 'put', '200', $this->call('PUT', "/api/parts/$part/survey", [...self::survey(['name' => 'Frame']), 'version' => 1]));
+        $this->keeps(
+            '/api/parts/{part}/survey',
+            'put',
+            '200',
+            $this->call('PUT', "/api/parts/$part/survey", [...self::survey(['name' => 'Frame']), 'version' => 1]),
+        );
         $planned = $this->call('POST', "/api/parts/$part/route/plan", ['schools' => ['removing' => 'blast']]);
         $this->keeps('/api/parts/{part}/route/plan', 'post', '200', $planned);
-        $steps = array_map(static fn (mixed $s): array => ['step' => self::text($s, 'step'), 'key' => self::text($s, 'key'), 'product' => self::at($s, 'product')], self::list($planned, 'steps'));
-        $this->keeps('/api/parts/{part}/route', 'put', '200', $this->call('PUT', "/api/parts/$part/route", ['number' => self::at($planned, 'number'), 'steps' => array_reverse($steps)]));
-        $this->keeps('/api/shapes', 'post', '200', $this->call('POST', '/api/shapes', ['shapes' => [['kind' => 'blob'], ['kind' => 'strip', 'width' => '1 m', 'length' => '1 m']]]));
+        $steps = array_map(
+            static fn(mixed $s): array => [
+                'step' => self::text($s, 'step'),
+                'key' => self::text($s, 'key'),
+                'product' => self::at($s, 'product'),
+            ],
+            self::list($planned, 'steps'),
+        );
+        $this->keeps(
+            '/api/parts/{part}/route',
+            'put',
+            '200',
+            $this->call('PUT', "/api/parts/$part/route", [
+                'number' => self::at($planned, 'number'),
+                'steps' => array_reverse($steps),
+            ]),
+        );
+        $this->keeps(
+            '/api/shapes',
+            'post',
+            '200',
+            $this->call('POST', '/api/shapes', [
+                'shapes' => [['kind' => 'blob'], ['kind' => 'strip', 'width' => '1 m', 'length' => '1 m']],
+            ]),
+        );
         $this->keeps('/api/account', 'patch', '200', $this->call('PATCH', '/api/account', ['units' => 'us']));
         $this->call('DELETE', "/api/jobs/$job");
         self::assertSame(204, $this->code());
@@ -77,9 +124,22 @@ final class ContractTest extends ApiCase
     public function testProblemsKeepTheirSchemaToo(): void
     {
         $this->enter('rowan@yard.example');
-        foreach ([['POST', '/api/jobs', ['name' => 5]], ['GET', '/api/jobs/nothing', null], ['POST', '/api/compute/film.wet', []], ['GET', '/api/nowhere', null], ['PUT', '/api/jobs', null]] as [$method, $path, $body]) {
+        foreach (
+            [
+                ['POST', '/api/jobs', ['name' => 5]],
+                ['GET', '/api/jobs/nothing', null],
+                ['POST', '/api/compute/film.wet', []],
+                ['GET', '/api/nowhere', null],
+                ['PUT', '/api/jobs', null],
+            ]
+            as [$method, $path, $body]
+        ) {
             $problem = $this->call($method, $path, $body);
-            self::assertSame('application/problem+json', $this->client->getResponse()->headers->get('Content-Type'), $method.' '.$path);
+            self::assertSame(
+                'application/problem+json',
+                $this->client->getResponse()->headers->get('Content-Type'),
+                $method . ' ' . $path,
+            );
             $this->follows('#/components/schemas/ProblemDocument', $problem);
             self::assertStringNotContainsString('/src/', (string) $this->client->getResponse()->getContent());
         }
@@ -87,7 +147,7 @@ final class ContractTest extends ApiCase
 
     public function testTheDescriptionOnDiskIsThisOne(): void
     {
-        $written = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/openapi.json'), true);
+        $written = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/docs/formats/openapi.json'), true);
         self::assertSame($written, $this->description);
     }
 
@@ -95,8 +155,11 @@ final class ContractTest extends ApiCase
     {
         foreach (self::list($this->description, 'paths') as $path => $operations) {
             foreach (self::list($operations) as $verb => $operation) {
-                $parameters = is_array($operation) && is_array($operation['parameters'] ?? null) ? array_column($operation['parameters'], 'name') : [];
-                self::assertSame('get' !== $verb, in_array('X-Hull-Token', $parameters, true), $verb.' '.$path);
+                $parameters =
+                    is_array($operation) && is_array($operation['parameters'] ?? null)
+                        ? array_column($operation['parameters'], 'name')
+                        : [];
+                self::assertSame('get' !== $verb, in_array('X-Hull-Token', $parameters, true), $verb . ' ' . $path);
             }
         }
     }
@@ -108,13 +171,31 @@ final class ContractTest extends ApiCase
         $coats = self::list($this->call('GET', "/api/parts/$part/mix"), 'coats');
         $coat = [] === $coats ? 's1' : self::text($coats[0], 'stepKey');
         foreach (self::list($this->description, 'paths') as $path => $operations) {
-            if (!is_string($path) || !is_array($operations) || !isset($operations['get']) || '/api/health' === $path || str_contains($path, '{photo}')) {
+            if (
+                !is_string($path) ||
+                !is_array($operations) ||
+                !isset($operations['get']) ||
+                '/api/health' === $path ||
+                str_contains($path, '{photo}')
+            ) {
                 continue;
             }
             $path .= '/api/understood' === $path ? '?of=length&typed=12%20ft' : '';
             foreach (['metric', 'us'] as $units) {
                 $this->call('PATCH', '/api/account', ['units' => $units]);
-                $answer = $this->call('GET', strtr($path, ['{job}' => $job, '{part}' => $part, '{step}' => $coat, '{question}' => 'removing', '{answer}' => 'blast', '{substrate}' => 'carbon-steel', '{below}' => 'alkyd-enamel', '{above}' => 'clear-2k']));
+                $answer = $this->call(
+                    'GET',
+                    strtr($path, [
+                        '{job}' => $job,
+                        '{part}' => $part,
+                        '{step}' => $coat,
+                        '{question}' => 'removing',
+                        '{answer}' => 'blast',
+                        '{substrate}' => 'carbon-steel',
+                        '{below}' => 'alkyd-enamel',
+                        '{above}' => 'clear-2k',
+                    ]),
+                );
                 self::assertSame($refused[$path] ?? 200, $this->code(), $path);
                 if (!isset($refused[$path])) {
                     $this->keeps(explode('?', $path)[0], 'get', '200', $answer);
@@ -127,7 +208,17 @@ final class ContractTest extends ApiCase
 
     private function keeps(string $path, string $verb, string $status, mixed $answer): void
     {
-        $schema = self::list($this->description, 'paths', $path, $verb, 'responses', $status, 'content', 'application/json', 'schema');
+        $schema = self::list(
+            $this->description,
+            'paths',
+            $path,
+            $verb,
+            'responses',
+            $status,
+            'content',
+            'application/json',
+            'schema',
+        );
         if (isset($schema['$ref']) && is_string($schema['$ref'])) {
             $this->follows($schema['$ref'], $answer);
         }
@@ -135,10 +226,20 @@ final class ContractTest extends ApiCase
 
     private function follows(string $reference, mixed $answer): void
     {
-        $schema = json_encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', '$ref' => $reference, 'components' => $this->description['components'] ?? []]);
-        $result = (new Validator())->validate(json_decode((string) $this->client->getResponse()->getContent()), (string) $schema);
+        $schema = json_encode([
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$ref' => $reference,
+            'components' => $this->description['components'] ?? [],
+        ]);
+        $result = (new Validator())->validate(
+            json_decode((string) $this->client->getResponse()->getContent()),
+            (string) $schema,
+        );
         $error = $result->error();
-        self::assertTrue($result->isValid(), $reference.' '.(null === $error ? '' : (string) json_encode((new ErrorFormatter())->format($error))));
+        self::assertTrue(
+            $result->isValid(),
+            $reference . ' ' . (null === $error ? '' : (string) json_encode((new ErrorFormatter())->format($error))),
+        );
         self::assertNotNull($answer);
     }
 }

@@ -34,8 +34,18 @@ final class DemoTest extends ApiCase
 
     public function testAnAccountIsMadeOnlyWithAnAddressNameWorkshopAndLongPassword(): void
     {
-        foreach ([['nobody', 'Name', 'Yard'], ['a@b.example', ' ', 'Yard'], ['a@b.example', 'Name', '']] as [$email, $name, $workshop]) {
-            self::assertSame(2, $this->demo('hull:account', ['email' => $email, 'name' => $name, 'workshop' => $workshop])->getStatusCode());
+        foreach (
+            [['nobody', 'Name', 'Yard'], ['a@b.example', ' ', 'Yard'], ['a@b.example', 'Name', '']]
+            as [$email, $name, $workshop]
+        ) {
+            self::assertSame(
+                2,
+                $this->demo('hull:account', [
+                    'email' => $email,
+                    'name' => $name,
+                    'workshop' => $workshop,
+                ])->getStatusCode(),
+            );
         }
     }
 

@@ -13,7 +13,10 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\Routing\RouterInterface;
 
-/** Opens everything that can be opened of a yard: each GET route the router knows, and each console command on its job files. */
+/**
+ * Opens everything that can be opened of a yard: each GET route the router knows, and each console command on its job
+ * files.
+ */
 trait EveryRead
 {
     /** These work out every other way, or every pair of films, and take seconds. */
@@ -31,7 +34,12 @@ trait EveryRead
         foreach ($this->reads($slow) as $path) {
             $this->call('GET', $path);
             if ($this->code() >= 400) {
-                $faults[] = sprintf('%s: %d %s', $path, $this->code(), substr((string) $this->client->getResponse()->getContent(), 0, 400));
+                $faults[] = sprintf(
+                    '%s: %d %s',
+                    $path,
+                    $this->code(),
+                    substr((string) $this->client->getResponse()->getContent(), 0, 400),
+                );
             }
         }
 
@@ -45,12 +53,24 @@ trait EveryRead
         file_put_contents($file, (string) json_encode($this->call('GET', "/api/jobs/$job/file")));
         $faults = [];
         try {
-            foreach ([PlanCommand::class, CheckCommand::class, ShopCommand::class, WindowsCommand::class, ...($slow ? [ScheduleCommand::class] : [])] as $class) {
+            foreach (
+                [
+                    PlanCommand::class,
+                    CheckCommand::class,
+                    ShopCommand::class,
+                    WindowsCommand::class,
+                    ...$slow ? [ScheduleCommand::class] : [],
+                ]
+                as $class
+            ) {
                 $command = self::getContainer()->get($class);
                 self::assertInstanceOf(Command::class, $command);
                 $tester = new CommandTester($command);
                 try {
-                    $code = $tester->execute(['file' => $file, ...(ShopCommand::class === $class ? [] : ['--format' => 'json'])]);
+                    $code = $tester->execute([
+                        'file' => $file,
+                        ...ShopCommand::class === $class ? [] : ['--format' => 'json'],
+                    ]);
                 } catch (\Throwable $e) {
                     $faults[] = sprintf('%s: %s', $class, $e->getMessage());
                     continue;
@@ -66,7 +86,10 @@ trait EveryRead
         return $faults;
     }
 
-    /** @return list<string> paths; fails on a route with a placeholder that is not filled here, so that a new one is opened too */
+    /**
+     * @return list<string> paths; fails on a route with a placeholder that is not filled here, so that a new one is
+     *                      opened too
+     */
     private function reads(bool $slow): array
     {
         $jobs = self::list($this->call('GET', '/api/jobs'), 'jobs');
@@ -86,7 +109,11 @@ trait EveryRead
         }
         $paths = [];
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $name => $route) {
-            if (['GET'] !== $route->getMethods() || in_array($name, ['front', 'calendar_feed'], true) || (!$slow && in_array($name, self::$slow, true))) {
+            if (
+                ['GET'] !== $route->getMethods() ||
+                in_array($name, ['front', 'calendar_feed'], true) ||
+                (!$slow && in_array($name, self::$slow, true))
+            ) {
                 continue;
             }
             $paths = [...$paths, ...$this->filled($name, $route->getPath(), $values)];
@@ -108,12 +135,14 @@ trait EveryRead
             case '':
                 return match ($name) {
                     'api_air_as_if', 'api_air_hours' => $this->ofAPlace($path),
-                    'api_understood' => [$path.'?of=length&typed=12%27%204'],
+                    'api_understood' => [$path . '?of=length&typed=12%27%204'],
                     default => [$path],
                 };
-            case 'job': case 'part': case 'photo':
+            case 'job':
+            case 'part':
+            case 'photo':
                 foreach ($values[$found[1][0]] as $id) {
-                    $paths[] = str_replace('{'.$found[1][0].'}', is_string($id) ? $id : '', $path);
+                    $paths[] = str_replace('{' . $found[1][0] . '}', is_string($id) ? $id : '', $path);
                 }
 
                 return $paths;
@@ -125,14 +154,27 @@ trait EveryRead
                 }
 
                 return $paths;
-            case 'part question': case 'part question answer':
+            case 'part question':
+            case 'part question answer':
                 foreach (array_slice($values['part'], 0, 1) as $part) {
-                    $paths[] = str_replace(['{part}', '{question}', '{answer}'], [is_string($part) ? $part : '', 'removing', 'blast'], $path);
+                    $paths[] = str_replace(
+                        ['{part}', '{question}', '{answer}'],
+                        [is_string($part) ? $part : '', 'removing', 'blast'],
+                        $path,
+                    );
                 }
 
                 return $paths;
-            case 'substrate': case 'substrate below': case 'substrate below above':
-                return [str_replace(['{substrate}', '{below}', '{above}'], ['carbon-steel', 'epoxy-primer-2k', 'urethane-colour-2k'], $path)];
+            case 'substrate':
+            case 'substrate below':
+            case 'substrate below above':
+                return [
+                    str_replace(
+                        ['{substrate}', '{below}', '{above}'],
+                        ['carbon-steel', 'epoxy-primer-2k', 'urethane-colour-2k'],
+                        $path,
+                    ),
+                ];
             default:
                 self::fail("Nothing here fills $path");
         }
@@ -143,7 +185,7 @@ trait EveryRead
     {
         $places = self::list($this->call('GET', '/api/plan'), 'places');
 
-        return [] === $places ? [] : [$path.'?heat=22%20C&place='.rawurlencode(self::text($places, 0, 'name'))];
+        return [] === $places ? [] : [$path . '?heat=22%20C&place=' . rawurlencode(self::text($places, 0, 'name'))];
     }
 
     /** @return list<string> keys of the coats of a part that have a mix card */
@@ -151,6 +193,8 @@ trait EveryRead
     {
         $coats = $this->call('GET', "/api/parts/$part/mix")['coats'] ?? [];
 
-        return array_values(array_map(static fn (mixed $c): string => self::text($c, 'stepKey'), is_array($coats) ? $coats : []));
+        return array_values(
+            array_map(static fn(mixed $c): string => self::text($c, 'stepKey'), is_array($coats) ? $coats : []),
+        );
     }
 }

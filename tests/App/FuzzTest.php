@@ -9,8 +9,8 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 
 /**
- * Requests made from the API description, with ids and values of the nasty kinds, over two workshops: no answer is a 5xx,
- * no row of the other yard changes, and what was accepted can be opened. Thinned; HULL_FULL=1 sends ten thousand.
+ * Requests made from the API description, with ids and values of the nasty kinds, over two workshops: no answer is a
+ * 5xx, no row of the other yard changes, and what was accepted can be opened. Thinned; HULL_FULL=1 sends ten thousand.
  */
 final class FuzzTest extends ApiCase
 {
@@ -28,14 +28,29 @@ final class FuzzTest extends ApiCase
     {
         $this->enter('owner@other.example', 'Other');
         [$job, $part] = $this->part();
-        $this->call('POST', '/api/store/tins', ['material' => 'acetone', 'batch' => 'A', 'size' => '1 L', 'count' => 1]);
+        $this->call('POST', '/api/store/tins', [
+            'material' => 'acetone',
+            'batch' => 'A',
+            'size' => '1 L',
+            'count' => 1,
+        ]);
         $this->call('POST', '/api/plan', (object) []);
-        $foreign = ['job' => $job, 'part' => $part, 'tin' => self::text($this->call('GET', '/api/store'), 'materials', 0, 'tins', 0, 'id')];
+        $foreign = [
+            'job' => $job,
+            'part' => $part,
+            'tin' => self::text($this->call('GET', '/api/store'), 'materials', 0, 'tins', 0, 'id'),
+        ];
         $rows = $this->rowsOf('Other');
-        $description = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/openapi.json'), true);
+        $description = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/docs/formats/openapi.json'),
+            true,
+        );
         self::assertIsArray($description);
         $writes = self::writes($description);
-        $this->template = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/job.example.json'), true);
+        $this->template = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/docs/formats/job.example.json'),
+            true,
+        );
         $faults = [];
         $rounds = intdiv(false === getenv('HULL_FULL') ? self::REQUESTS : self::FULL, self::ROUND);
         $seed = (int) (false === getenv('HULL_SEED') ? 1 : getenv('HULL_SEED'));
@@ -43,7 +58,10 @@ final class FuzzTest extends ApiCase
             $this->call('DELETE', '/api/session');
             $email = "yard$round@yard.example";
             $this->enter($email, "Yard $round");
-            $faults = [...$faults, ...$this->round(new Nasty($seed * 1000 + $round, $description), $writes, $foreign, $email)];
+            $faults = [
+                ...$faults,
+                ...$this->round(new Nasty($seed * 1000 + $round, $description), $writes, $foreign, $email),
+            ];
             self::assertSame($rows, $this->rowsOf('Other'), 'the other yard');
         }
         self::assertSame([], $faults);
@@ -51,7 +69,7 @@ final class FuzzTest extends ApiCase
 
     /**
      * @param list<array{string, string, mixed}> $writes
-     * @param array<string, string>              $foreign
+     * @param array<string, string> $foreign
      *
      * @return list<string>
      */
@@ -63,16 +81,24 @@ final class FuzzTest extends ApiCase
         $sent = [];
         for ($n = 0; $n < self::ROUND; ++$n) {
             [$method, $path, $schema] = $writes[$nasty->random->getInt(0, count($writes) - 1)];
-            $url = (string) preg_replace_callback('/\{(\w+)\}/', static function (array $m) use ($nasty, &$ids, $foreign): string {
-                $known = $ids[$m[1]] ?? [];
-                $kind = $nasty->random->getInt(1, 10);
+            $url = (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                static function (array $m) use ($nasty, &$ids, $foreign): string {
+                    $known = $ids[$m[1]] ?? [];
+                    $kind = $nasty->random->getInt(1, 10);
 
-                return rawurlencode(match (true) {
-                    1 === $kind && isset($foreign[$m[1]]) => $foreign[$m[1]],
-                    2 === $kind || [] === $known => Nasty::IDS[$nasty->random->getInt(0, count(Nasty::IDS) - 1)],
-                    default => $known[$nasty->random->getInt(0, count($known) - 1)],
-                });
-            }, $path);
+                    return rawurlencode(
+                        match (true) {
+                            1 === $kind && isset($foreign[$m[1]]) => $foreign[$m[1]],
+                            2 === $kind || [] === $known => Nasty::IDS[
+                                $nasty->random->getInt(0, count(Nasty::IDS) - 1)
+                            ],
+                            default => $known[$nasty->random->getInt(0, count($known) - 1)],
+                        },
+                    );
+                },
+                $path,
+            );
             $this->learn($nasty, $method, $path, $url);
             $body = match (true) {
                 null === $schema => null,
@@ -81,21 +107,35 @@ final class FuzzTest extends ApiCase
             };
             $raw = 1 === $nasty->random->getInt(1, 60) ? '{"a": [1, 2' : null;
             $answer = $this->call($method, $url, $body, $raw);
-            $what = sprintf('%s %s %s', $method, $url, substr((string) json_encode($body, \JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 900));
+            $what = sprintf(
+                '%s %s %s',
+                $method,
+                $url,
+                substr((string) json_encode($body, \JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 900),
+            );
             if ($this->code() >= 500) {
                 $faults[] = sprintf('%d for %s', $this->code(), $what);
             }
             if ($this->code() < 300) {
                 $sent[] = $what;
                 $this->keepTrack($answer, $path, $ids);
-                $faults = [...$faults, ...array_map(static fn (string $f): string => $f.' after '.$what, $this->aFewReads($ids))];
+                $faults = [
+                    ...$faults,
+                    ...array_map(static fn(string $f): string => $f . ' after ' . $what, $this->aFewReads($ids)),
+                ];
             }
             if (401 === $this->code()) {
                 $this->call('GET', '/api/session');
                 $this->signIn($email);
             }
         }
-        $faults = [] === $faults ? array_map(static fn (string $f): string => $f." after\n".implode("\n", $sent), $this->faultsOfEveryRead()) : $faults;
+        $faults =
+            [] === $faults
+                ? array_map(
+                    static fn(string $f): string => $f . " after\n" . implode("\n", $sent),
+                    $this->faultsOfEveryRead(),
+                )
+                : $faults;
 
         return $faults;
     }
@@ -115,7 +155,7 @@ final class FuzzTest extends ApiCase
     }
 
     /**
-     * @param array<array-key, mixed>         $answer
+     * @param array<array-key, mixed> $answer
      * @param array<int|string, list<string>> $ids
      */
     private function keepTrack(array $answer, string $path, array &$ids): void
@@ -144,15 +184,37 @@ final class FuzzTest extends ApiCase
         $faults = [];
         $paths = ['/api/today', '/api/store', '/api/plan', '/api/jobs', '/api/calendar/file'];
         foreach (array_slice($ids['part'], -2) as $part) {
-            $paths = [...$paths, ...array_map(static fn (string $v): string => "/api/parts/$part/$v", ['survey', 'route', 'record', 'windows', 'mix'])];
+            $paths = [
+                ...$paths,
+                ...array_map(static fn(string $v): string => "/api/parts/$part/$v", [
+                    'survey',
+                    'route',
+                    'record',
+                    'windows',
+                    'mix',
+                ]),
+            ];
         }
         foreach (array_slice($ids['job'], -1) as $job) {
-            $paths = [...$paths, ...array_map(static fn (string $v): string => "/api/jobs/$job/$v", ['board', 'quantities', 'cards', 'file'])];
+            $paths = [
+                ...$paths,
+                ...array_map(static fn(string $v): string => "/api/jobs/$job/$v", [
+                    'board',
+                    'quantities',
+                    'cards',
+                    'file',
+                ]),
+            ];
         }
         foreach ($paths as $path) {
             $this->call('GET', $path);
             if ($this->code() >= 400 && 404 !== $this->code()) {
-                $faults[] = $path.': '.$this->code().' '.substr((string) $this->client->getResponse()->getContent(), 0, 300);
+                $faults[] =
+                    $path .
+                    ': ' .
+                    $this->code() .
+                    ' ' .
+                    substr((string) $this->client->getResponse()->getContent(), 0, 300);
             }
         }
 
@@ -170,7 +232,10 @@ final class FuzzTest extends ApiCase
         foreach (self::list($description, 'paths') as $path => $operations) {
             foreach (is_array($operations) ? $operations : [] as $method => $operation) {
                 // Signing in and out and what a formula answers have tests of their own.
-                if ('get' === $method || in_array($path, ['/api/sign-in', '/api/session', '/api/compute/{name}'], true)) {
+                if (
+                    'get' === $method ||
+                    in_array($path, ['/api/sign-in', '/api/session', '/api/compute/{name}'], true)
+                ) {
                     continue;
                 }
                 $body = is_array($operation) ? $operation['requestBody'] ?? null : null;
@@ -192,7 +257,14 @@ final class FuzzTest extends ApiCase
         $sums = [];
         foreach ($em->getMetadataFactory()->getAllMetadata() as $meta) {
             if (is_a($meta->getName(), BelongsToWorkshop::class, true)) {
-                $sum = $db->fetchOne(sprintf('SELECT md5(coalesce(string_agg(t::text, \'|\' ORDER BY t::text), \'\')) FROM %s t WHERE t.workshop_id = (SELECT id FROM workshop WHERE name = ?)', $meta->getTableName()), [$workshop]);
+                $sum = $db->fetchOne(
+                    sprintf(
+                        'SELECT md5(coalesce(string_agg(t::text, \'|\' ORDER BY t::text), \'\')) FROM %s t ' .
+                            'WHERE t.workshop_id = (SELECT id FROM workshop WHERE name = ?)',
+                        $meta->getTableName(),
+                    ),
+                    [$workshop],
+                );
                 $sums[$meta->getTableName()] = is_string($sum) ? $sum : '';
             }
         }

@@ -21,15 +21,33 @@ final class GoldenTest extends TestCase
 {
     private const JOBS = 500;
     private const NOW = '2026-05-13T10:10:00Z';
-    private const DIGESTS = __DIR__.'/golden/digests.txt';
+    private const DIGESTS = __DIR__ . '/golden/digests.txt';
 
     private Application $console;
+    private string $clock;
 
     protected function setUp(): void
     {
+        // Shopping counts what keeps until when; whatever hour ./test stands at, this one is its own.
+        $this->clock = self::clock(self::NOW);
         $kernel = new Kernel('test', false);
         $kernel->boot();
         $this->console = new Application($kernel);
+    }
+
+    protected function tearDown(): void
+    {
+        self::clock($this->clock);
+    }
+
+    /** @return string what it stood at */
+    private static function clock(string $at): string
+    {
+        $before = (string) getenv('HULL_CLOCK');
+        putenv('HULL_CLOCK=' . $at);
+        $_SERVER['HULL_CLOCK'] = $_ENV['HULL_CLOCK'] = $at;
+
+        return $before;
     }
 
     public function testWhatTheConsoleSaysOfAJobStaysWhatItWas(): void
@@ -50,7 +68,11 @@ final class GoldenTest extends TestCase
             }
         }
         if ('renew' === $mode) {
-            $lines = array_map(static fn (int|string $k, string $d): string => "$k $d\n", array_keys($digests), $digests);
+            $lines = array_map(
+                static fn(int|string $k, string $d): string => "$k $d\n",
+                array_keys($digests),
+                $digests,
+            );
             file_put_contents(self::DIGESTS, implode('', $lines));
         }
         self::assertSame([], $changed, 'see bin/golden');
@@ -60,7 +82,7 @@ final class GoldenTest extends TestCase
     /** @return iterable<string, array<array-key, mixed>> job files by name */
     private function jobs(int $every): iterable
     {
-        $paths = glob(dirname(__DIR__, 2).'/demo/*.json');
+        $paths = glob(dirname(__DIR__, 2) . '/demo/*.json');
         foreach (false === $paths ? [] : $paths as $path) {
             $file = json_decode((string) file_get_contents($path), true);
             yield basename($path, '.json') => is_array($file) ? $file : [];
@@ -86,7 +108,11 @@ final class GoldenTest extends TestCase
             'check' => $this->said('hull:check', $worked),
             'shop' => $this->said('hull:shop', $worked),
             'windows' => $this->said('hull:windows', $worked, ['--at' => self::NOW, '--format' => 'json']),
-            'schedule' => $this->said('hull:schedule', $worked, ['--at' => self::NOW, '--tries' => '3', '--format' => 'json']),
+            'schedule' => $this->said('hull:schedule', $worked, [
+                '--at' => self::NOW,
+                '--tries' => '3',
+                '--format' => 'json',
+            ]),
         ];
     }
 
@@ -128,13 +154,13 @@ final class GoldenTest extends TestCase
         $keyed = $log = [];
         foreach ($route as $n => $step) {
             $product = is_string($step['product'] ?? null) ? ['product' => $step['product']] : [];
-            $keyed[] = ['key' => 'r'.$n, 'step' => self::word($step, 'step'), ...$product];
+            $keyed[] = ['key' => 'r' . $n, 'step' => self::word($step, 'step'), ...$product];
         }
         $coats = array_keys(array_column($keyed, 'step'), 'apply-coat', true);
         $done = $begin && [] !== $coats ? $coats[0] + 1 : 0;
         for ($n = 0; $n < $done; ++$n) {
             $at = (new \DateTimeImmutable(self::NOW))->modify(sprintf('-%d hours', $done - $n + 3));
-            $log[] = ['id' => 'l'.$n, 'kind' => 'finish', 'step' => 'r'.$n, 'at' => $at->format('Y-m-d\TH:i:s\Z')];
+            $log[] = ['id' => 'l' . $n, 'kind' => 'finish', 'step' => 'r' . $n, 'at' => $at->format('Y-m-d\TH:i:s\Z')];
         }
 
         return ['route' => $keyed, 'log' => $log];
@@ -154,7 +180,7 @@ final class GoldenTest extends TestCase
 
     /**
      * @param array<array-key, mixed> $file
-     * @param array<string, string>   $options
+     * @param array<string, string> $options
      */
     private function said(string $command, array $file, array $options = []): string
     {
@@ -164,7 +190,7 @@ final class GoldenTest extends TestCase
         $code = $tester->execute(['file' => $path, ...$options]);
         unlink($path);
 
-        return $code."\n".$tester->getDisplay();
+        return $code . "\n" . $tester->getDisplay();
     }
 
     /** @return array<int|string, string> */

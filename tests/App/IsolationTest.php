@@ -16,17 +16,32 @@ final class IsolationTest extends ApiCase
     {
         $this->enter('owner@yard.example', 'Yard');
         [$job, $part] = $this->part();
-        $store = $this->call('POST', '/api/store/tins', ['material' => 'acetone', 'batch' => 'A', 'size' => '1 L', 'count' => 1]);
+        $store = $this->call('POST', '/api/store/tins', [
+            'material' => 'acetone',
+            'batch' => 'A',
+            'size' => '1 L',
+            'count' => 1,
+        ]);
         $tin = '';
         foreach (self::list($store, 'materials') as $material) {
             $tin = 'acetone' === self::text($material, 'id') ? self::text($material, 'tins', 0, 'id') : $tin;
         }
         self::assertNotSame('', $tin);
-        $photo = self::text($this->call('POST', "/api/parts/$part/photos", ['moment' => 'before', 'image' => WorkshopTest::PICTURE]), 'id');
+        $photo = self::text(
+            $this->call('POST', "/api/parts/$part/photos", ['moment' => 'before', 'image' => WorkshopTest::PICTURE]),
+            'id',
+        );
         $this->call('DELETE', '/api/session');
         $this->call('GET', '/api/session');
         $this->enter('stranger@other.example', 'Other');
-        $bodies = ['/api/jobs/{job}/parts' => self::survey(), '/api/parts/{part}/survey' => [...self::survey(), 'version' => 1], '/api/parts/{part}/route' => ['steps' => [], 'number' => 0], '/api/parts/{part}/route/plan' => ['schools' => (object) []], '/api/parts/{part}/photos' => ['moment' => 'before', 'image' => ''], '/api/parts/{part}/log' => ['kind' => 'note', 'at' => self::ago('1 hour')]];
+        $bodies = [
+            '/api/jobs/{job}/parts' => self::survey(),
+            '/api/parts/{part}/survey' => [...self::survey(), 'version' => 1],
+            '/api/parts/{part}/route' => ['steps' => [], 'number' => 0],
+            '/api/parts/{part}/route/plan' => ['schools' => (object) []],
+            '/api/parts/{part}/photos' => ['moment' => 'before', 'image' => ''],
+            '/api/parts/{part}/log' => ['kind' => 'note', 'at' => self::ago('1 hour')],
+        ];
         $other = ['{question}' => 'removing', '{answer}' => 'blast', '{step}' => 's1', '{card}' => 'c1'];
         $tried = 0;
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
@@ -34,10 +49,30 @@ final class IsolationTest extends ApiCase
                 continue;
             }
             foreach ($route->getMethods() as $method) {
-                $this->call($method, strtr($route->getPath(), ['{job}' => $job, '{part}' => $part, '{tin}' => $tin, '{photo}' => $photo, ...$other]), $bodies[$route->getPath()] ?? null);
-                self::assertSame(404, $this->code(), $method.' '.$route->getPath());
-                $this->call($method, strtr($route->getPath(), ['{job}' => 'nonsense', '{part}' => 'nonsense', '{tin}' => 'nonsense', '{photo}' => 'nonsense', ...$other]), $bodies[$route->getPath()] ?? null);
-                self::assertSame(404, $this->code(), $method.' '.$route->getPath().' with nonsense');
+                $this->call(
+                    $method,
+                    strtr($route->getPath(), [
+                        '{job}' => $job,
+                        '{part}' => $part,
+                        '{tin}' => $tin,
+                        '{photo}' => $photo,
+                        ...$other,
+                    ]),
+                    $bodies[$route->getPath()] ?? null,
+                );
+                self::assertSame(404, $this->code(), $method . ' ' . $route->getPath());
+                $this->call(
+                    $method,
+                    strtr($route->getPath(), [
+                        '{job}' => 'nonsense',
+                        '{part}' => 'nonsense',
+                        '{tin}' => 'nonsense',
+                        '{photo}' => 'nonsense',
+                        ...$other,
+                    ]),
+                    $bodies[$route->getPath()] ?? null,
+                );
+                self::assertSame(404, $this->code(), $method . ' ' . $route->getPath() . ' with nonsense');
                 ++$tried;
             }
         }
@@ -55,8 +90,11 @@ final class IsolationTest extends ApiCase
                 continue;
             }
             foreach ($route->getMethods() as $method) {
-                $this->call($method, strtr($route->getPath(), ['{job}' => 'x', '{part}' => 'x', '{name}' => 'film.wet']));
-                self::assertSame(401, $this->code(), $method.' '.$route->getPath());
+                $this->call(
+                    $method,
+                    strtr($route->getPath(), ['{job}' => 'x', '{part}' => 'x', '{name}' => 'film.wet']),
+                );
+                self::assertSame(401, $this->code(), $method . ' ' . $route->getPath());
             }
         }
     }
@@ -77,7 +115,10 @@ final class IsolationTest extends ApiCase
         $em = self::getContainer()->get(EntityManagerInterface::class);
         foreach ($em->getMetadataFactory()->getAllMetadata() as $metadata) {
             if ($metadata->hasAssociation('workshop') && \App\Entity\Account::class !== $metadata->getName()) {
-                self::assertTrue($metadata->getReflectionClass()->implementsInterface(BelongsToWorkshop::class), $metadata->getName());
+                self::assertTrue(
+                    $metadata->getReflectionClass()->implementsInterface(BelongsToWorkshop::class),
+                    $metadata->getName(),
+                );
             }
         }
     }
@@ -86,8 +127,15 @@ final class IsolationTest extends ApiCase
     {
         $this->enter('owner@yard.example', 'Yard');
         [, $part] = $this->part();
-        $this->call('POST', "/api/parts/$part/log", ['kind' => 'note', 'at' => self::ago('1 hour'), 'note' => 'as it was']);
+        $this->call('POST', "/api/parts/$part/log", [
+            'kind' => 'note',
+            'at' => self::ago('1 hour'),
+            'note' => 'as it was',
+        ]);
         $this->expectExceptionMessageMatches('/append-only/');
-        self::getContainer()->get(EntityManagerInterface::class)->getConnection()->executeStatement("UPDATE work_log SET note = 'as I wish'");
+        self::getContainer()
+            ->get(EntityManagerInterface::class)
+            ->getConnection()
+            ->executeStatement("UPDATE work_log SET note = 'as I wish'");
     }
 }

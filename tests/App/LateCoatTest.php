@@ -6,7 +6,10 @@ namespace App\Tests\App;
 
 use Symfony\Component\Clock\MockClock;
 
-/** Three parts worked as planned, hour by hour, until one coat comes two hours late; what the next plan changes, and why. */
+/**
+ * Three parts worked as planned, hour by hour, until one coat comes two hours late; what the next plan changes, and
+ * why.
+ */
 final class LateCoatTest extends ApiCase
 {
     private const LATE_H = 2;
@@ -20,14 +23,20 @@ final class LateCoatTest extends ApiCase
         $this->part();
         $this->part();
         $week = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], ['8:00-12:30', '13:00-17:00']);
-        $this->change('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => $week], ['name' => 'Wren', 'hours' => $week]]]);
+        $this->change('PUT', '/api/crew', [
+            'people' => [['name' => 'Rowan', 'hours' => $week], ['name' => 'Wren', 'hours' => $week]],
+        ]);
         $plan = $this->call('POST', '/api/plan', ['note' => 'the week as it looked']);
         $late = self::coatThatIsWaitedFor(self::list($plan, 'work'));
         $end = new \DateTimeImmutable(self::text($late, 'end'));
         $came = $end->modify(sprintf('+%d hours', self::LATE_H));
         foreach (self::list($plan, 'work') as $work) {
             $done = new \DateTimeImmutable(self::text($work, 'end'));
-            if ($done <= $came && self::text($work, 'id') !== self::text($late, 'id') && !(self::text($work, 'part') === self::text($late, 'part') && $done > $end)) {
+            if (
+                $done <= $came &&
+                self::text($work, 'id') !== self::text($late, 'id') &&
+                !(self::text($work, 'part') === self::text($late, 'part') && $done > $end)
+            ) {
                 $this->finish($work, $done, $clock);
             }
         }
@@ -37,19 +46,32 @@ final class LateCoatTest extends ApiCase
 
         $again = $this->call('POST', '/api/plan', (object) []);
         self::assertSame(200, $this->code());
-        $moves = array_values(array_filter(self::list($again, 'moves'), static fn (mixed $m): bool => false === self::at($m, 'slip') && null !== self::at($m, 'from')));
+        $moves = array_values(
+            array_filter(
+                self::list($again, 'moves'),
+                static fn(mixed $m): bool => false === self::at($m, 'slip') && null !== self::at($m, 'from'),
+            ),
+        );
         self::assertNotSame([], $moves, 'what comes next on the part has to wait for the film');
         self::assertLessThan(count(self::list($again, 'work')) / 2, count($moves), 'most of the yard stays');
         $own = 0;
         foreach ($moves as $move) {
-            self::assertNotSame('', self::text($move, 'stays'), self::text($move, 'name').' says what would break if it had stayed');
+            self::assertNotSame(
+                '',
+                self::text($move, 'stays'),
+                self::text($move, 'name') . ' says what would break if it had stayed',
+            );
             self::assertNotSame('', self::text($move, 'why'));
             $own += self::text($move, 'part') === self::text($late, 'part') ? 1 : 0;
         }
         self::assertGreaterThan(0, $own);
         self::assertSame(self::text($late, 'part'), self::text($moves[0], 'part'), 'the cause comes first');
         foreach (self::list($again, 'work') as $work) {
-            self::assertGreaterThanOrEqual($came->format('Y-m-d\TH:i'), self::text($work, 'end'), 'what is done is not planned again');
+            self::assertGreaterThanOrEqual(
+                $came->format('Y-m-d\TH:i'),
+                self::text($work, 'end'),
+                'what is done is not planned again',
+            );
         }
     }
 
@@ -61,8 +83,19 @@ final class LateCoatTest extends ApiCase
     private static function coatThatIsWaitedFor(array $work): mixed
     {
         foreach ($work as $coat) {
-            $next = array_values(array_filter($work, static fn (mixed $w): bool => self::text($w, 'part') === self::text($coat, 'part') && self::text($w, 'start') >= self::text($coat, 'end')))[0] ?? null;
-            if (true === self::at($coat, 'coat') && null !== $next && self::text($next, 'start') === self::at($next, 'from')) {
+            $next =
+                array_values(
+                    array_filter(
+                        $work,
+                        static fn(mixed $w): bool => self::text($w, 'part') === self::text($coat, 'part') &&
+                            self::text($w, 'start') >= self::text($coat, 'end'),
+                    ),
+                )[0] ?? null;
+            if (
+                true === self::at($coat, 'coat') &&
+                null !== $next &&
+                self::text($next, 'start') === self::at($next, 'from')
+            ) {
                 return $coat;
             }
         }
@@ -75,7 +108,17 @@ final class LateCoatTest extends ApiCase
         if ($at > $clock->now()) {
             $clock->modify($at->format('Y-m-d H:i:s \U\T\C'));
         }
-        $this->call('POST', '/api/parts/'.self::text($work, 'part').'/log', ['kind' => 'finish', 'step' => explode('/', self::text($work, 'id'))[1], 'at' => $at->format('Y-m-d\TH:i:s\Z'), 'temperature' => '18 C', 'humidity' => '55 %']);
-        self::assertContains($this->code(), [200, 201], self::text($work, 'name').': '.$this->client->getResponse()->getContent());
+        $this->call('POST', '/api/parts/' . self::text($work, 'part') . '/log', [
+            'kind' => 'finish',
+            'step' => explode('/', self::text($work, 'id'))[1],
+            'at' => $at->format('Y-m-d\TH:i:s\Z'),
+            'temperature' => '18 C',
+            'humidity' => '55 %',
+        ]);
+        self::assertContains(
+            $this->code(),
+            [200, 201],
+            self::text($work, 'name') . ': ' . $this->client->getResponse()->getContent(),
+        );
     }
 }

@@ -6,7 +6,9 @@ namespace App\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** A yard in which nothing can be put anywhere still opens, and says why; so does one with ids that look like numbers. */
+/**
+ * A yard in which nothing can be put anywhere still opens, and says why; so does one with ids that look like numbers.
+ */
 final class NothingPlaceableTest extends ApiCase
 {
     use EveryRead;
@@ -35,7 +37,9 @@ final class NothingPlaceableTest extends ApiCase
         for ($day = 0; $day < 120; ++$day) {
             $off[] = (new \DateTimeImmutable('2026-05-01'))->modify("+$day days")->format('Y-m-d');
         }
-        yield 'everybody away' => [['people' => [['name' => 'Wren', 'hours' => ['mon' => ['8:00-17:00']], 'off' => $off]]]];
+        yield 'everybody away' => [
+            ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['8:00-17:00']], 'off' => $off]]],
+        ];
     }
 
     /** A job file whose ids a PHP array would take for numbers, or that nobody expects. */
@@ -46,7 +50,13 @@ final class NothingPlaceableTest extends ApiCase
         $body = self::survey();
         self::assertIsArray($body['part']);
         self::assertIsArray($body['place']);
-        $this->call('POST', '/api/jobs/import', ['format' => 'unbowed-hull-job', 'version' => 1, 'name' => '0', 'places' => [[...$body['place'], 'id' => $place, 'name' => $place]], 'parts' => [[...$body['part'], 'id' => $part, 'name' => $part, 'place' => $place]]]);
+        $this->call('POST', '/api/jobs/import', [
+            'format' => 'unbowed-hull-job',
+            'version' => 1,
+            'name' => '0',
+            'places' => [[...$body['place'], 'id' => $place, 'name' => $place]],
+            'parts' => [[...$body['part'], 'id' => $part, 'name' => $part, 'place' => $place]],
+        ]);
         if (201 !== $this->code()) {
             self::assertSame(422, $this->code());
 

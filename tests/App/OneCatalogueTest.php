@@ -11,18 +11,24 @@ use App\Work\YardPlan;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Tester\CommandTester;
 
-/** Page, calendar file, calendar address, worker: with an own sheet and an own step all of them know the same windows. */
+/**
+ * Page, calendar file, calendar address, worker: with an own sheet and an own step all of them know the same windows.
+ */
 final class OneCatalogueTest extends ApiCase
 {
-    private const ROOT = __DIR__.'/../..';
+    private const ROOT = __DIR__ . '/../..';
 
     public function testAnOwnSheetAndAnOwnStepCountEverywhere(): void
     {
         $this->enter('rowan@yard.example');
         $typical = $this->windowOnThePage();
-        $this->change('PUT', '/api/workshop/catalogue', ['text' => (string) file_get_contents(self::ROOT.'/docs/formats/own-catalogue.example.yaml')]);
+        $this->change('PUT', '/api/workshop/catalogue', [
+            'text' => (string) file_get_contents(self::ROOT . '/docs/formats/own-catalogue.example.yaml'),
+        ]);
         self::assertSame(200, $this->code());
-        $this->change('POST', '/api/store/sheets', ['text' => (string) file_get_contents(self::ROOT.'/docs/formats/product-sheet.example.yaml')]);
+        $this->change('POST', '/api/store/sheets', [
+            'text' => (string) file_get_contents(self::ROOT . '/docs/formats/product-sheet.example.yaml'),
+        ]);
         self::assertSame(204, $this->code());
         $own = $this->windowOnThePage();
         self::assertNotSame($typical, $own, 'the sheet shortens the window');
@@ -31,7 +37,7 @@ final class OneCatalogueTest extends ApiCase
         $address = self::text($this->call('POST', '/api/calendar'), 'address');
         $this->client->request('GET', '/api/calendar/file');
         $file = (string) $this->client->getResponse()->getContent();
-        self::assertStringContainsString('DTEND:'.gmdate('Ymd\THis\Z', (int) strtotime($own)), $file);
+        self::assertStringContainsString('DTEND:' . gmdate('Ymd\THis\Z', (int) strtotime($own)), $file);
         $here = self::starts($this->call('POST', '/api/plan', ['fresh' => true]));
 
         $this->asTheWorkerPlans();
@@ -46,13 +52,22 @@ final class OneCatalogueTest extends ApiCase
         self::assertSame($file, $this->client->getResponse()->getContent());
     }
 
-    /** When the window after a first coat of epoxy primer closes, as the page of windows has it; a part of its own each time. */
+    /**
+     * When the window after a first coat of epoxy primer closes, as the page of windows has it; a part of its own each
+     * time.
+     */
     private function windowOnThePage(): string
     {
         [, $part] = $this->part();
         foreach (self::list($this->call('GET', "/api/parts/$part/route"), 'steps') as $step) {
             $at = self::ago('apply-coat' === self::text($step, 'step') ? '1 hour' : '2 hours');
-            $this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => self::text($step, 'key'), 'at' => $at, 'temperature' => '18 C', 'humidity' => '55 %']);
+            $this->call('POST', "/api/parts/$part/log", [
+                'kind' => 'finish',
+                'step' => self::text($step, 'key'),
+                'at' => $at,
+                'temperature' => '18 C',
+                'humidity' => '55 %',
+            ]);
             self::assertSame(201, $this->code());
             if ('apply-coat' === self::text($step, 'step')) {
                 break;
@@ -67,7 +82,14 @@ final class OneCatalogueTest extends ApiCase
     {
         [, $part] = $this->part();
         $route = $this->call('GET', "/api/parts/$part/route");
-        $steps = array_map(static fn (mixed $s): array => ['key' => self::text($s, 'key'), 'step' => self::text($s, 'step'), 'product' => self::at($s, 'product')], self::list($route, 'steps'));
+        $steps = array_map(
+            static fn(mixed $s): array => [
+                'key' => self::text($s, 'key'),
+                'step' => self::text($s, 'step'),
+                'product' => self::at($s, 'product'),
+            ],
+            self::list($route, 'steps'),
+        );
         array_splice($steps, 1, 0, [['step' => 'own-magnet-sweep']]);
         $this->call('PUT', "/api/parts/$part/route", ['number' => self::at($route, 'number'), 'steps' => $steps]);
         self::assertSame(200, $this->code());
@@ -76,7 +98,9 @@ final class OneCatalogueTest extends ApiCase
     private function asTheWorkerPlans(): void
     {
         $em = self::getContainer()->get(EntityManagerInterface::class);
-        $workshop = $em->getRepository(Account::class)->findOneBy(['email' => 'rowan@yard.example'])->workshop ?? self::fail('nobody');
+        $workshop =
+            $em->getRepository(Account::class)->findOneBy(['email' => 'rowan@yard.example'])->workshop ??
+            self::fail('nobody');
         self::getContainer()->get(WorkshopScope::class)->enter($workshop);
         $plans = self::getContainer()->get(YardPlan::class);
         $plans->plan($workshop, 'by the worker', fresh: true, later: true);
@@ -91,6 +115,11 @@ final class OneCatalogueTest extends ApiCase
     /** @return list<array{string, string}> */
     private static function starts(mixed $plan): array
     {
-        return array_values(array_map(static fn (mixed $w): array => [self::text($w, 'id'), self::text($w, 'start')], self::list($plan, 'work')));
+        return array_values(
+            array_map(
+                static fn(mixed $w): array => [self::text($w, 'id'), self::text($w, 'start')],
+                self::list($plan, 'work'),
+            ),
+        );
     }
 }

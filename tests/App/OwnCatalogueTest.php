@@ -14,12 +14,18 @@ use Symfony\Component\Yaml\Yaml;
 /** A workshop's own products and steps: checked with line numbers, kept, planned with, given back as they were. */
 final class OwnCatalogueTest extends ApiCase
 {
-    private const ROOT = __DIR__.'/../..';
+    private const ROOT = __DIR__ . '/../..';
 
     public function testEveryPlaceOfTheShippedFilesIsFoundOnItsLine(): void
     {
         $tried = 0;
-        foreach ([...(new CatalogueLoader(self::ROOT.'/catalog', '', true))->files(), self::ROOT.'/docs/formats/own-catalogue.example.yaml'] as $file) {
+        foreach (
+            [
+                ...(new CatalogueLoader(self::ROOT . '/catalog', '', true))->files(),
+                self::ROOT . '/docs/formats/own-catalogue.example.yaml',
+            ]
+            as $file
+        ) {
             $text = (string) file_get_contents($file);
             if (str_contains($text, '*')) {
                 continue;
@@ -27,26 +33,37 @@ final class OwnCatalogueTest extends ApiCase
             $lines = explode("\n", $text);
             foreach (self::leaves(Yaml::parse($text), '') as [$pointer, $key, $value]) {
                 $line = $lines[YamlLines::of($text, $pointer) - 1];
-                self::assertTrue(str_contains($line, $key) || str_contains($line, $value), basename($file).' '.$pointer.': '.$line);
+                self::assertTrue(
+                    str_contains($line, $key) || str_contains($line, $value),
+                    basename($file) . ' ' . $pointer . ': ' . $line,
+                );
                 ++$tried;
             }
         }
         self::assertGreaterThan(2000, $tried);
     }
 
-    /** @return iterable<string, array{string, string, int, string}> what is replaced, by what, line, part of the message */
+    /**
+     * @return iterable<string, array{string, string, int, string}> what is replaced, by what, line, part of the
+     *                                                              message
+     */
     public static function faults(): iterable
     {
         yield 'not YAML' => ['    dft: 60 um', '   dft: 60 um', 10, ''];
-        yield 'an unknown kind' => ['steps:', 'hats:', 42, '"hats"'];
+        yield 'an unknown kind' => ['steps:', 'hats:', 44, '"hats"'];
         yield 'an unknown field' => ['    price: 2900', '    prize: 2900', 28, '"prize"'];
-        yield 'a missing field' => ['    hatch: epoxy'."\n", '', 4, '"hatch"'];
+        yield 'a missing field' => ['    hatch: epoxy' . "\n", '', 4, '"hatch"'];
         yield 'a wrong kind of value' => ['    price: 2900', '    price: dear', 28, 'wrong kind'];
         yield 'an unknown caution' => ['cautions: [epoxy, solvent]', 'cautions: [epoxy, dragons]', 24, ''];
-        yield 'an unknown product in a system' => ['{product: own-slow-epoxy, coats', '{product: own-fast-epoxy, coats', 39, ''];
+        yield 'an unknown product in a system' => [
+            '{product: own-slow-epoxy, coats',
+            '{product: own-fast-epoxy, coats',
+            40,
+            '',
+        ];
         yield 'a ratio with nothing in it' => ['ratio: "4:1"', 'ratio: "0:1"', 8, ''];
-        yield 'an id that is taken' => ['id: own-magnet-sweep', 'id: photograph', 43, 'twice'];
-        yield 'an unknown fact' => ['{fact: wet, max: 0', '{fact: moist, max: 0', 49, ''];
+        yield 'an id that is taken' => ['id: own-magnet-sweep', 'id: photograph', 45, 'twice'];
+        yield 'an unknown fact' => ['{fact: wet, max: 0', '{fact: moist, max: 0', 51, ''];
     }
 
     #[DataProvider('faults')]
@@ -55,9 +72,16 @@ final class OwnCatalogueTest extends ApiCase
         $text = self::example();
         self::assertStringContainsString($good, $text);
         $errors = self::getContainer()->get(OwnText::class)->errors(str_replace($good, $bad, $text));
-        $lines = array_map(static fn (LineError $e): int => $e->line, $errors);
-        self::assertContains($line, $lines, implode('; ', array_map(static fn (LineError $e): string => $e->text(), $errors)));
-        self::assertStringContainsString($says, implode(' ', array_map(static fn (LineError $e): string => $e->detail, $errors)));
+        $lines = array_map(static fn(LineError $e): int => $e->line, $errors);
+        self::assertContains(
+            $line,
+            $lines,
+            implode('; ', array_map(static fn(LineError $e): string => $e->text(), $errors)),
+        );
+        self::assertStringContainsString(
+            $says,
+            implode(' ', array_map(static fn(LineError $e): string => $e->detail, $errors)),
+        );
     }
 
     public function testOwnProductsArePlannedWithAndComeBackAsTheyWere(): void
@@ -66,10 +90,20 @@ final class OwnCatalogueTest extends ApiCase
         $this->change('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
         self::assertSame(200, $this->code());
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Winch']), 'id');
-        $part = self::text($this->call('POST', "/api/jobs/$job/parts", self::survey(['service' => 'fluids', 'schools' => ['first-film' => 'epoxy']])), 'id');
+        $part = self::text(
+            $this->call(
+                'POST',
+                "/api/jobs/$job/parts",
+                self::survey(['service' => 'fluids', 'schools' => ['first-film' => 'epoxy']]),
+            ),
+            'id',
+        );
         $route = $this->call('GET', "/api/parts/$part/route");
         self::assertStringContainsString('Slow epoxy', self::text($route, 'system'));
-        self::assertContains('own-slow-epoxy', array_map(static fn (mixed $s): mixed => self::at($s, 'product'), self::list($route, 'steps')));
+        self::assertContains(
+            'own-slow-epoxy',
+            array_map(static fn(mixed $s): mixed => self::at($s, 'product'), self::list($route, 'steps')),
+        );
         $this->client->request('GET', '/api/workshop/catalogue/file');
         self::assertSame(trim(self::example()), $this->client->getResponse()->getContent());
         $refused = $this->change('PUT', '/api/workshop/catalogue', ['text' => '']);
@@ -89,7 +123,10 @@ final class OwnCatalogueTest extends ApiCase
         self::assertSame(422, $this->code());
         self::assertStringStartsWith('Line ', self::text($refused, 'detail'));
         $checked = $this->call('POST', '/api/workshop/catalogue/check', ['text' => $bad]);
-        self::assertContains(28, array_map(static fn (mixed $e): mixed => self::at($e, 'line'), self::list($checked, 'errors')));
+        self::assertContains(
+            28,
+            array_map(static fn(mixed $e): mixed => self::at($e, 'line'), self::list($checked, 'errors')),
+        );
         self::assertSame(trim(self::example()), self::text($this->call('GET', '/api/workshop/catalogue'), 'text'));
     }
 
@@ -106,7 +143,7 @@ final class OwnCatalogueTest extends ApiCase
     /** A process reads its catalogue once; the next request of a browser is another process. */
     private static function example(): string
     {
-        return (string) file_get_contents(self::ROOT.'/docs/formats/own-catalogue.example.yaml');
+        return (string) file_get_contents(self::ROOT . '/docs/formats/own-catalogue.example.yaml');
     }
 
     /** @return iterable<array{string, string, string}> pointer, key, value */
@@ -115,10 +152,14 @@ final class OwnCatalogueTest extends ApiCase
         if (!is_array($value)) {
             $key = basename($pointer);
 
-            return yield [$pointer, ctype_digit($key) ? (string) json_encode(null) : $key, is_scalar($value) ? (is_bool($value) ? ($value ? 'true' : 'false') : (string) $value) : ''];
+            return yield [
+                $pointer,
+                ctype_digit($key) ? (string) json_encode(null) : $key,
+                is_scalar($value) ? (is_bool($value) ? ($value ? 'true' : 'false') : (string) $value) : '',
+            ];
         }
         foreach ($value as $key => $inner) {
-            yield from self::leaves($inner, $pointer.'/'.$key);
+            yield from self::leaves($inner, $pointer . '/' . $key);
         }
     }
 }

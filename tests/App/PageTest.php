@@ -16,7 +16,10 @@ final class PageTest extends ApiCase
             $policy = (string) $this->client->getResponse()->headers->get('Content-Security-Policy');
             self::assertStringNotContainsString("script-src 'self' 'unsafe-inline'", $policy);
             self::assertSame(1, preg_match("/script-src 'self' 'nonce-([0-9a-f]{32})'/", $policy, $match));
-            self::assertStringContainsString('nonce="'.$match[1].'"', (string) $this->client->getResponse()->getContent());
+            self::assertStringContainsString(
+                'nonce="' . $match[1] . '"',
+                (string) $this->client->getResponse()->getContent(),
+            );
             $nonces[] = $match[1];
         }
         self::assertCount(4, array_unique($nonces));
@@ -52,17 +55,23 @@ final class PageTest extends ApiCase
 
     public function testAWrongPasswordSaysNothingAboutTheAddress(): void
     {
-        $this->account('known'.bin2hex(random_bytes(4)).'@yard.example', 'Yard');
+        $this->account('known' . bin2hex(random_bytes(4)) . '@yard.example', 'Yard');
         $this->call('GET', '/api/session');
         $known = $this->call('POST', '/api/sign-in', ['email' => 'known@yard.example', 'password' => 'wrong-password']);
-        $unknown = $this->call('POST', '/api/sign-in', ['email' => 'unknown'.bin2hex(random_bytes(4)).'@yard.example', 'password' => 'wrong-password']);
+        $unknown = $this->call('POST', '/api/sign-in', [
+            'email' => 'unknown' . bin2hex(random_bytes(4)) . '@yard.example',
+            'password' => 'wrong-password',
+        ]);
         self::assertSame($known, $unknown);
     }
 
     public function testPasswordsAreStoredHashedOnly(): void
     {
         $this->account('rowan@yard.example', 'Yard');
-        $stored = self::getContainer()->get(\Doctrine\ORM\EntityManagerInterface::class)->getConnection()->fetchOne("SELECT password FROM account WHERE email = 'rowan@yard.example'");
+        $stored = self::getContainer()
+            ->get(\Doctrine\ORM\EntityManagerInterface::class)
+            ->getConnection()
+            ->fetchOne("SELECT password FROM account WHERE email = 'rowan@yard.example'");
         self::assertIsString($stored);
         self::assertStringNotContainsString(self::PASSWORD, $stored);
         self::assertTrue(password_verify(self::PASSWORD, $stored));

@@ -20,7 +20,11 @@ final class PlanTest extends ApiCase
         $this->enter('rowan@yard.example');
         $view = $this->call('GET', '/api/plan');
         self::assertSame(['none', []], [self::text($view, 'status'), self::list($view, 'work')]);
-        self::assertSame([], self::list($this->call('POST', '/api/plan', (object) []), 'work'), 'an empty yard has an empty plan');
+        self::assertSame(
+            [],
+            self::list($this->call('POST', '/api/plan', (object) []), 'work'),
+            'an empty yard has an empty plan',
+        );
     }
 
     public function testEveryStepIsPlacedWithItsReasonAndNothingMovesWhenNothingHappened(): void
@@ -39,7 +43,10 @@ final class PlanTest extends ApiCase
         }
         self::assertGreaterThanOrEqual(self::text($view, 'bound'), self::text($view, 'finish'));
         $again = $this->call('POST', '/api/plan', (object) []);
-        self::assertSame([], array_filter(self::list($again, 'moves'), static fn (mixed $m): bool => false === self::at($m, 'slip')));
+        self::assertSame(
+            [],
+            array_filter(self::list($again, 'moves'), static fn(mixed $m): bool => false === self::at($m, 'slip')),
+        );
         self::assertSame([2, true], [self::at($again, 'version'), self::at($again, 'again')]);
     }
 
@@ -47,23 +54,42 @@ final class PlanTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [$job, $part] = $this->part();
-        $this->call('PUT', '/api/jobs/'.$job.'/due', ['due' => '2031-01-01']);
+        $this->call('PUT', '/api/jobs/' . $job . '/due', ['due' => '2031-01-01']);
         self::assertSame(204, $this->code());
         $this->outdoors($part);
         $this->weather(18.0, 55.0);
         $mild = $this->call('POST', '/api/plan', (object) []);
         self::assertSame([], self::list($mild, 'outdated'));
-        $coat = array_values(array_filter(self::list($mild, 'work'), static fn (mixed $w): bool => true === self::at($w, 'coat')))[0];
+        $coat = array_values(
+            array_filter(self::list($mild, 'work'), static fn(mixed $w): bool => true === self::at($w, 'coat')),
+        )[0];
         $this->weather(4.0, 80.0, 24 * 12);
         self::assertSame(['the forecast is newer'], self::list($this->call('GET', '/api/plan'), 'outdated'));
         $cold = $this->call('POST', '/api/plan', (object) []);
         self::assertSame('the forecast is newer', self::text($cold, 'note'));
-        $moved = array_values(array_filter(self::list($cold, 'moves'), static fn (mixed $m): bool => self::text($m, 'id') === self::text($coat, 'id')))[0] ?? self::fail('the coat stays in the frost');
+        $moved =
+            array_values(
+                array_filter(
+                    self::list($cold, 'moves'),
+                    static fn(mixed $m): bool => self::text($m, 'id') === self::text($coat, 'id'),
+                ),
+            )[0] ?? self::fail('the coat stays in the frost');
         self::assertGreaterThan(self::text($moved, 'from'), self::text($moved, 'to'));
-        $reasons = implode('; ', array_map(static fn (mixed $m): string => self::text($m, 'why'), self::list($cold, 'moves')));
-        self::assertMatchesRegularExpression('/colder than the sheet allows|held back so that apply coat: .* falls into/', $reasons, 'metal is not bared for a coat that the frost keeps off');
+        $reasons = implode(
+            '; ',
+            array_map(static fn(mixed $m): string => self::text($m, 'why'), self::list($cold, 'moves')),
+        );
+        self::assertMatchesRegularExpression(
+            '/colder than the sheet allows|held back so that apply coat: .* falls into/',
+            $reasons,
+            'metal is not bared for a coat that the frost keeps off',
+        );
         $step = explode('/', self::text(self::list($cold, 'work')[0], 'id'))[1];
-        $this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => $step, 'at' => self::ago('1 minute')]);
+        $this->call('POST', "/api/parts/$part/log", [
+            'kind' => 'finish',
+            'step' => $step,
+            'at' => self::ago('1 minute'),
+        ]);
         self::assertContains('the record has gone on', self::list($this->call('GET', '/api/plan'), 'outdated'));
     }
 
@@ -73,13 +99,30 @@ final class PlanTest extends ApiCase
         [, $part] = $this->part();
         $this->outdoors($part);
         $this->weather(18.0, 55.0);
-        $hangs = static fn (mixed $view): array => array_merge([], ...array_map(static fn (mixed $w): array => self::list($w, 'hangs'), self::list($view, 'work')));
+        $hangs = static fn(mixed $view): array => array_merge(
+            [],
+            ...array_map(static fn(mixed $w): array => self::list($w, 'hangs'), self::list($view, 'work')),
+        );
         self::assertSame([], $hangs($this->call('POST', '/api/plan', ['fresh' => true])));
         $this->weather(10.6, 50.0);
-        $words = implode('; ', array_map(static fn (mixed $h): string => is_string($h) ? $h : '', $hangs($this->call('POST', '/api/plan', ['fresh' => true]))));
-        self::assertStringContainsString('if it comes colder than forecast: it is colder than the sheet allows', $words);
+        $words = implode(
+            '; ',
+            array_map(
+                static fn(mixed $h): string => is_string($h) ? $h : '',
+                $hangs($this->call('POST', '/api/plan', ['fresh' => true])),
+            ),
+        );
+        self::assertStringContainsString(
+            'if it comes colder than forecast: it is colder than the sheet allows',
+            $words,
+        );
         $air = self::list($this->call('GET', '/api/plan'), 'places', 0);
-        self::assertEqualsWithDelta(0.5, self::number($air, 'celsius', 13) - self::number($air, 'low', 13), 0.06, 'the band opens from now on');
+        self::assertEqualsWithDelta(
+            0.5,
+            self::number($air, 'celsius', 13) - self::number($air, 'low', 13),
+            0.06,
+            'the band opens from now on',
+        );
         self::assertEqualsWithDelta(0.0, self::number($air, 'celsius', 3) - self::number($air, 'low', 3), 1e-9);
     }
 
@@ -89,21 +132,59 @@ final class PlanTest extends ApiCase
         $this->part();
         $work = self::list($this->call('POST', '/api/plan', (object) []), 'work');
         $second = $work[1];
-        $tried = $this->call('POST', '/api/plan/try', ['id' => self::text($second, 'id'), 'start' => self::text($work[0], 'start')]);
-        self::assertSame([self::text($second, 'id'), 'soon'], [self::text($tried, 'breaks', 0, 'id'), self::text($tried, 'breaks', 0, 'kind')]);
+        $tried = $this->call('POST', '/api/plan/try', [
+            'id' => self::text($second, 'id'),
+            'start' => self::text($work[0], 'start'),
+        ]);
+        self::assertSame(
+            [self::text($second, 'id'), 'soon'],
+            [self::text($tried, 'breaks', 0, 'id'), self::text($tried, 'breaks', 0, 'kind')],
+        );
         self::assertSame($work, self::list($this->call('GET', '/api/plan'), 'work'), 'trying keeps nothing');
-        $coats = array_values(array_filter($work, static fn (mixed $w): bool => true === self::at($w, 'coat')));
-        $here = $this->call('POST', '/api/plan/try', ['id' => self::text($coats[1], 'id'), 'start' => self::text($coats[1], 'start')]);
-        self::assertSame([self::text($coats[1], 'from'), self::at($coats[1], 'until')], [self::text($here, 'windows', 0, 'from'), self::at($here, 'windows', 0, 'until')], 'where it stands its window is as the plan has it');
+        $coats = array_values(array_filter($work, static fn(mixed $w): bool => true === self::at($w, 'coat')));
+        $here = $this->call('POST', '/api/plan/try', [
+            'id' => self::text($coats[1], 'id'),
+            'start' => self::text($coats[1], 'start'),
+        ]);
+        self::assertSame(
+            [self::text($coats[1], 'from'), self::at($coats[1], 'until')],
+            [self::text($here, 'windows', 0, 'from'), self::at($here, 'windows', 0, 'until')],
+            'where it stands its window is as the plan has it',
+        );
         self::assertCount(3, self::list($here, 'zones'));
-        $below = $this->call('POST', '/api/plan/try', ['id' => self::text($coats[0], 'id'), 'start' => (new \DateTimeImmutable(self::text($coats[0], 'start')))->modify('+2 hours')->format('Y-m-d\TH:i:s\Z')]);
-        $above = array_values(array_filter(self::list($below, 'windows'), static fn (mixed $w): bool => self::text($w, 'id') === self::text($coats[1], 'id')))[0];
-        self::assertGreaterThan(self::text($coats[1], 'from'), self::text($above, 'from'), 'the coat over it has to wait longer');
+        $below = $this->call('POST', '/api/plan/try', [
+            'id' => self::text($coats[0], 'id'),
+            'start' => (new \DateTimeImmutable(self::text($coats[0], 'start')))
+                ->modify('+2 hours')
+                ->format('Y-m-d\TH:i:s\Z'),
+        ]);
+        $above = array_values(
+            array_filter(
+                self::list($below, 'windows'),
+                static fn(mixed $w): bool => self::text($w, 'id') === self::text($coats[1], 'id'),
+            ),
+        )[0];
+        self::assertGreaterThan(
+            self::text($coats[1], 'from'),
+            self::text($above, 'from'),
+            'the coat over it has to wait longer',
+        );
         $later = (new \DateTimeImmutable(self::text($second, 'start')))->modify('+3 days');
-        $pinned = $this->call('POST', '/api/plan/put', ['id' => self::text($second, 'id'), 'start' => $later->format('Y-m-d\TH:i:s\Z')]);
-        $there = array_values(array_filter(self::list($pinned, 'work'), static fn (mixed $w): bool => self::text($w, 'id') === self::text($second, 'id')))[0];
+        $pinned = $this->call('POST', '/api/plan/put', [
+            'id' => self::text($second, 'id'),
+            'start' => $later->format('Y-m-d\TH:i:s\Z'),
+        ]);
+        $there = array_values(
+            array_filter(
+                self::list($pinned, 'work'),
+                static fn(mixed $w): bool => self::text($w, 'id') === self::text($second, 'id'),
+            ),
+        )[0];
         self::assertGreaterThanOrEqual($later->format('Y-m-d\TH:i'), self::text($there, 'start'));
-        self::assertTrue(self::at($this->call('POST', '/api/plan', (object) []), 'pinned'), 'planned again it still holds');
+        self::assertTrue(
+            self::at($this->call('POST', '/api/plan', (object) []), 'pinned'),
+            'planned again it still holds',
+        );
         self::assertFalse(self::at($this->call('POST', '/api/plan', ['fresh' => true]), 'pinned'));
         $this->call('POST', '/api/plan/try', ['id' => 'nothing/s1', 'start' => self::text($second, 'start')]);
         self::assertSame(422, $this->code());
@@ -113,13 +194,37 @@ final class PlanTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         $this->part();
-        foreach (['/people/0/hours/mon/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['18:00-9:00']]]]], '/people' => ['people' => []], '/off/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]], 'off' => ['Christmas']], '/floors/bay' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]], 'floors' => ['bay' => '3 kg']]] as $pointer => $bad) {
+        foreach (
+            [
+                '/people/0/hours/mon/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['18:00-9:00']]]]],
+                '/people' => ['people' => []],
+                '/off/0' => [
+                    'people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]],
+                    'off' => ['Christmas'],
+                ],
+                '/floors/bay' => [
+                    'people' => [['name' => 'Wren', 'hours' => ['mon' => ['9:00-12:00']]]],
+                    'floors' => ['bay' => '3 kg'],
+                ],
+            ]
+            as $pointer => $bad
+        ) {
             $refused = $this->change('PUT', '/api/crew', $bad);
             self::assertSame(422, $this->code());
             self::assertSame($pointer, self::text($refused, 'errors', 0, 'pointer'));
         }
-        $crew = $this->change('PUT', '/api/crew', ['people' => [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]], 'floors' => ['Bay' => '20 m2']]);
-        self::assertSame(['Wren', ['9:00-12:30'], '20 m²'], [self::text($crew, 'people', 0, 'name'), self::list($crew, 'people', 0, 'hours', 'sat'), self::text($crew, 'floors', 'Bay')]);
+        $crew = $this->change('PUT', '/api/crew', [
+            'people' => [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]],
+            'floors' => ['Bay' => '20 m2'],
+        ]);
+        self::assertSame(
+            ['Wren', ['9:00-12:30'], '20 m²'],
+            [
+                self::text($crew, 'people', 0, 'name'),
+                self::list($crew, 'people', 0, 'hours', 'sat'),
+                self::text($crew, 'floors', 'Bay'),
+            ],
+        );
         $zone = new \DateTimeZone('Europe/London');
         foreach (self::list($this->call('POST', '/api/plan', (object) []), 'work') as $w) {
             self::assertSame('Sat', (new \DateTimeImmutable(self::text($w, 'start')))->setTimezone($zone)->format('D'));
@@ -137,18 +242,21 @@ final class PlanTest extends ApiCase
         self::assertStringStartsWith('21.1', self::text($this->call('GET', '/api/plan'), 'places', 0, 'air'));
         $this->call('POST', '/api/air/reading', ['place' => 'Moon', 'temperature' => '70 F', 'humidity' => '40 %']);
         self::assertSame(422, $this->code());
-        $refused = $this->call('POST', '/api/air/readings', ['place' => $place, 'text' => "at,temperature,humidity\n2026-05-04T10:00:00Z,18 C,50 %\n2026-05-04T11:00:00Z,warm,50 %\n"]);
+        $refused = $this->call('POST', '/api/air/readings', [
+            'place' => $place,
+            'text' => "at,temperature,humidity\n2026-05-04T10:00:00Z,18 C,50 %\n2026-05-04T11:00:00Z,warm,50 %\n",
+        ]);
         self::assertStringContainsString('Line 3, temperature', self::text($refused, 'detail'));
-        $heated = $this->call('GET', '/api/air/as-if?place='.rawurlencode($place).'&heat=30%20C&dry=20%20%25');
+        $heated = $this->call('GET', '/api/air/as-if?place=' . rawurlencode($place) . '&heat=30%20C&dry=20%20%25');
         self::assertSame([200, '30 °C · 20 %'], [$this->code(), self::text($heated, 'air', 'air')]);
         self::assertNull(self::at($heated, 'water'), 'of no known room');
-        $dried = $this->call('GET', '/api/air/as-if?place='.rawurlencode($place).'&dry=20%20%25&room=100%20m3');
+        $dried = $this->call('GET', '/api/air/as-if?place=' . rawurlencode($place) . '&dry=20%20%25&room=100%20m3');
         // 21.1 C: 18.5 g/m3 when full; (40 % - 20 %) of it, 100 m3, half an air change an hour.
-        self::assertEqualsWithDelta(0.2 * 18.46 * 100 * 0.5 * 24 / 1000, self::number($dried, 'water', 'si'), 0.05);
+        self::assertEqualsWithDelta((0.2 * 18.46 * 100 * 0.5 * 24) / 1000, self::number($dried, 'water', 'si'), 0.05);
         self::assertSame('climate.dehumidify', self::text($dried, 'water', 'how', 'computation'));
-        $this->call('GET', '/api/air/as-if?place='.rawurlencode($place).'&dry=20%20%25&room=big');
+        $this->call('GET', '/api/air/as-if?place=' . rawurlencode($place) . '&dry=20%20%25&room=big');
         self::assertSame(422, $this->code());
-        $this->client->request('GET', '/api/air/hours?place='.rawurlencode($place));
+        $this->client->request('GET', '/api/air/hours?place=' . rawurlencode($place));
         $csv = (string) $this->client->getResponse()->getContent();
         self::assertStringStartsWith("at,temperature,humidity,wind,rain\n", $csv);
         $this->call('POST', '/api/air/forecast', ['text' => $csv]);
@@ -164,20 +272,36 @@ final class PlanTest extends ApiCase
         $crew = ['people' => [['name' => 'Rowan', 'hours' => $hours], ['name' => 'Wren', 'hours' => $hours]]];
         $this->change('PUT', '/api/crew', $crew);
         $first = $this->call('POST', '/api/plan', (object) []);
-        $hers = array_values(array_filter(self::list($first, 'work'), static fn (mixed $w): bool => in_array('Wren', self::list($w, 'who'), true)))[0] ?? self::fail('Wren has nothing to do');
-        $day = (new \DateTimeImmutable(self::text($hers, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('Y-m-d');
+        $hers =
+            array_values(
+                array_filter(
+                    self::list($first, 'work'),
+                    static fn(mixed $w): bool => in_array('Wren', self::list($w, 'who'), true),
+                ),
+            )[0] ?? self::fail('Wren has nothing to do');
+        $day = (new \DateTimeImmutable(self::text($hers, 'start')))
+            ->setTimezone(new \DateTimeZone('Europe/London'))
+            ->format('Y-m-d');
         $crew['people'][1]['off'] = ['Easter'];
-        self::assertSame('/people/1/off/0', self::text($this->change('PUT', '/api/crew', $crew), 'errors', 0, 'pointer'));
+        self::assertSame(
+            '/people/1/off/0',
+            self::text($this->change('PUT', '/api/crew', $crew), 'errors', 0, 'pointer'),
+        );
         $crew['people'][1]['off'] = [$day];
         self::assertSame([$day], self::list($this->change('PUT', '/api/crew', $crew), 'people', 1, 'off'));
         $again = $this->call('POST', '/api/plan', ['note' => 'Wren is away']);
         foreach (self::list($again, 'work') as $w) {
-            $on = (new \DateTimeImmutable(self::text($w, 'start')))->setTimezone(new \DateTimeZone('Europe/London'))->format('Y-m-d');
+            $on = (new \DateTimeImmutable(self::text($w, 'start')))
+                ->setTimezone(new \DateTimeZone('Europe/London'))
+                ->format('Y-m-d');
             self::assertFalse($on === $day && in_array('Wren', self::list($w, 'who'), true), 'she is away');
         }
         foreach (self::list($again, 'moves') as $n => $m) {
             self::assertNotSame('', self::text($m, 'stays'));
-            self::assertTrue($n > 0 || str_contains(self::text($m, 'stays'), 'Wren is not at work then'), self::text($m, 'stays'));
+            self::assertTrue(
+                $n > 0 || str_contains(self::text($m, 'stays'), 'Wren is not at work then'),
+                self::text($m, 'stays'),
+            );
         }
     }
 
@@ -186,13 +310,21 @@ final class PlanTest extends ApiCase
         $this->enter('rowan@yard.example');
         [, $part] = $this->part();
         $this->call('POST', '/api/plan', (object) []);
-        $worse = self::survey(['conditions' => [['id' => 'rust', 'grade' => 'scale', 'extent' => '90 %'], ['id' => 'oil', 'grade' => 'heavy', 'extent' => '50 %']]]);
-        $this->call('PUT', "/api/parts/$part/survey", [...$worse, 'version' => self::at($this->call('GET', "/api/parts/$part/survey"), 'version')]);
+        $worse = self::survey([
+            'conditions' => [
+                ['id' => 'rust', 'grade' => 'scale', 'extent' => '90 %'],
+                ['id' => 'oil', 'grade' => 'heavy', 'extent' => '50 %'],
+            ],
+        ]);
+        $this->call('PUT', "/api/parts/$part/survey", [
+            ...$worse,
+            'version' => self::at($this->call('GET', "/api/parts/$part/survey"), 'version'),
+        ]);
         self::assertSame(200, $this->code());
         $this->call('POST', "/api/parts/$part/route/plan", ['schools' => ['removing' => 'blast']]);
         $again = $this->call('POST', '/api/plan', (object) []);
         self::assertSame(200, $this->code());
-        $new = array_filter(self::list($again, 'moves'), static fn (mixed $m): bool => null === self::at($m, 'from'));
+        $new = array_filter(self::list($again, 'moves'), static fn(mixed $m): bool => null === self::at($m, 'from'));
         self::assertNotSame([], $new);
         foreach ($new as $m) {
             self::assertSame('', self::text($m, 'stays'));
@@ -225,14 +357,20 @@ final class PlanTest extends ApiCase
         $this->enter('rowan@yard.example');
         $this->part();
         $em = self::getContainer()->get(EntityManagerInterface::class);
-        $workshop = $em->getRepository(Account::class)->findOneBy(['email' => 'rowan@yard.example'])->workshop ?? self::fail('nobody');
+        $workshop =
+            $em->getRepository(Account::class)->findOneBy(['email' => 'rowan@yard.example'])->workshop ??
+            self::fail('nobody');
         self::getContainer()->get(WorkshopScope::class)->enter($workshop);
         self::getContainer()->get(YardPlan::class)->plan($workshop, 'much to do', later: true);
         self::assertSame('wanted', self::text($this->call('GET', '/api/plan'), 'status'));
         $db = $em->getConnection();
         $db->executeStatement("UPDATE yard_plan SET at = at - interval '1 hour', status = 'working'");
         $em->clear();
-        self::assertSame('none', self::text($this->call('GET', '/api/plan'), 'status'), 'a worker that died keeps nobody from planning');
+        self::assertSame(
+            'none',
+            self::text($this->call('GET', '/api/plan'), 'status'),
+            'a worker that died keeps nobody from planning',
+        );
         $db->executeStatement("UPDATE yard_plan SET at = at + interval '1 hour', status = 'wanted'");
         $em->clear();
         $tester = new CommandTester(self::getContainer()->get(WorkCommand::class));
@@ -249,7 +387,15 @@ final class PlanTest extends ApiCase
         $this->enter('rowan@yard.example');
         $this->part();
         $off = self::now()->modify('+3 weeks')->format('Y-m-d');
-        $this->change('PUT', '/api/crew', ['people' => [['name' => 'Rowan', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']), 'off' => [$off]]]]);
+        $this->change('PUT', '/api/crew', [
+            'people' => [
+                [
+                    'name' => 'Rowan',
+                    'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], ['8:00-17:00']),
+                    'off' => [$off],
+                ],
+            ],
+        ]);
         $work = self::list($this->call('POST', '/api/plan', (object) []), 'work');
         self::assertNull(self::at($this->call('GET', '/api/calendar'), 'address'));
         $address = self::text($this->call('POST', '/api/calendar'), 'address');
@@ -259,19 +405,53 @@ final class PlanTest extends ApiCase
         $text = (string) $this->client->getResponse()->getContent();
         $read = self::parsed($text);
         self::assertSame([], self::list($read, 'faults'));
-        $first = array_values(array_filter(self::list($read, 'events'), static fn (mixed $e): bool => str_contains(self::text($e, 'summary'), self::text($work[0], 'name'))))[0] ?? self::fail('the first step is not in it');
+        $first =
+            array_values(
+                array_filter(
+                    self::list($read, 'events'),
+                    static fn(mixed $e): bool => str_contains(self::text($e, 'summary'), self::text($work[0], 'name')),
+                ),
+            )[0] ?? self::fail('the first step is not in it');
         self::assertSame(self::text($work[0], 'start'), self::text($first, 'start'));
         self::assertCount(count($work) + 7, self::list($read, 'events'), 'every step, and the hours of every day');
-        self::assertSame(['08:00'], array_values(array_unique(array_map(static fn (mixed $h): string => is_string($h) ? $h : '', self::list($read, 'hoursOnTheWall')))), 'summer and winter');
-        self::assertGreaterThan(1, count(array_unique(array_map(static fn (mixed $h): string => is_string($h) ? $h : '', self::list($read, 'hoursUtc')))));
+        self::assertSame(
+            ['08:00'],
+            array_values(
+                array_unique(
+                    array_map(
+                        static fn(mixed $h): string => is_string($h) ? $h : '',
+                        self::list($read, 'hoursOnTheWall'),
+                    ),
+                ),
+            ),
+            'summer and winter',
+        );
+        self::assertGreaterThan(
+            1,
+            count(
+                array_unique(
+                    array_map(static fn(mixed $h): string => is_string($h) ? $h : '', self::list($read, 'hoursUtc')),
+                ),
+            ),
+        );
 
-        self::assertNotContains('Rowan works '.$off, self::list($read, 'days'));
-        self::assertContains('Rowan works '.(new \DateTimeImmutable($off))->modify('+1 day')->format('Y-m-d'), self::list($read, 'days'));
+        self::assertNotContains('Rowan works ' . $off, self::list($read, 'days'));
+        self::assertContains(
+            'Rowan works ' . (new \DateTimeImmutable($off))->modify('+1 day')->format('Y-m-d'),
+            self::list($read, 'days'),
+        );
 
         $this->signIn('rowan@yard.example');
         $this->call('GET', '/api/calendar/file');
-        self::assertStringContainsString('attachment', (string) $this->client->getResponse()->headers->get('Content-Disposition'));
-        self::assertCount(count($work) + 7, self::list(self::parsed((string) $this->client->getResponse()->getContent()), 'events'), 'the file has the same');
+        self::assertStringContainsString(
+            'attachment',
+            (string) $this->client->getResponse()->headers->get('Content-Disposition'),
+        );
+        self::assertCount(
+            count($work) + 7,
+            self::list(self::parsed((string) $this->client->getResponse()->getContent()), 'events'),
+            'the file has the same',
+        );
         $this->call('DELETE', '/api/calendar');
         self::assertSame(204, $this->code());
         $this->client->request('GET', (string) parse_url($address, \PHP_URL_PATH));
@@ -284,7 +464,7 @@ final class PlanTest extends ApiCase
         $file = (string) tempnam(sys_get_temp_dir(), 'ics');
         file_put_contents($file, $text);
         try {
-            $process = new Process(['node', 'tests/read-calendar.mjs', $file], __DIR__.'/../../web');
+            $process = new Process(['node', 'tests/read-calendar.mjs', $file], __DIR__ . '/../../web');
             $process->mustRun();
             $read = json_decode($process->getOutput(), true);
 
@@ -297,8 +477,17 @@ final class PlanTest extends ApiCase
     private function outdoors(string $part): void
     {
         $survey = self::survey(['conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '10 %']]]);
-        $survey['place'] = ['id' => 'bay', 'name' => 'Slip', 'kind' => 'outdoors', 'temperature' => '18 C', 'humidity' => '55 %'];
-        $this->call('PUT', "/api/parts/$part/survey", [...$survey, 'version' => self::at($this->call('GET', "/api/parts/$part/survey"), 'version')]);
+        $survey['place'] = [
+            'id' => 'bay',
+            'name' => 'Slip',
+            'kind' => 'outdoors',
+            'temperature' => '18 C',
+            'humidity' => '55 %',
+        ];
+        $this->call('PUT', "/api/parts/$part/survey", [
+            ...$survey,
+            'version' => self::at($this->call('GET', "/api/parts/$part/survey"), 'version'),
+        ]);
         self::assertSame(200, $this->code());
     }
 
@@ -306,7 +495,12 @@ final class PlanTest extends ApiCase
     {
         $text = "at,temperature,humidity,wind,rain\n";
         for ($h = 0; $h < 24 * 14; ++$h) {
-            $text .= sprintf("%s,%.1f C,%.0f %%,2 m/s,0\n", gmdate('Y-m-d\TH:00:00\Z', self::now()->getTimestamp() + 3600 * $h), $h < $hours ? $c : 18.0, $h < $hours ? $humidity : 55.0);
+            $text .= sprintf(
+                "%s,%.1f C,%.0f %%,2 m/s,0\n",
+                gmdate('Y-m-d\TH:00:00\Z', self::now()->getTimestamp() + 3600 * $h),
+                $h < $hours ? $c : 18.0,
+                $h < $hours ? $humidity : 55.0,
+            );
         }
         $this->call('POST', '/api/air/forecast', ['text' => $text]);
         self::assertSame(204, $this->code());

@@ -17,11 +17,13 @@ final class ScaleTest extends TestCase
 
     protected function setUp(): void
     {
-        $state = sys_get_temp_dir().'/hull-scale-test-'.getmypid();
-        @unlink($state.'.json');
-        $this->sim = new Process(['php', '-S', '127.0.0.1:'.self::PORT, 'sim/scale.php'], dirname(__DIR__, 2), ['SCALE_STATE' => $state]);
+        $state = sys_get_temp_dir() . '/hull-scale-test-' . getmypid();
+        @unlink($state . '.json');
+        $this->sim = new Process(['php', '-S', '127.0.0.1:' . self::PORT, 'sim/scale.php'], dirname(__DIR__, 2), [
+            'SCALE_STATE' => $state,
+        ]);
         $this->sim->start();
-        for ($i = 0; $i < 100 && false === @file_get_contents(self::address().'/reading'); ++$i) {
+        for ($i = 0; $i < 100 && false === @file_get_contents(self::address() . '/reading'); ++$i) {
             usleep(50_000);
         }
     }
@@ -38,11 +40,11 @@ final class ScaleTest extends TestCase
         self::post('/pour', ['grams' => 250, 'seconds' => 0.2]);
         self::assertFalse(self::now($scale)->stable, 'it moves while it is poured on');
         $reading = $this->settled($scale);
-        self::assertEqualsWithDelta(0.250, $reading->kg, 0.0011);
+        self::assertEqualsWithDelta(0.25, $reading->kg, 0.0011);
         self::assertEqualsWithDelta(0.001, $reading->step->kg(), 1e-12);
         self::assertTrue($reading->simulated);
         self::post('/pour', ['grams' => -50, 'seconds' => 0.1]);
-        self::assertEqualsWithDelta(0.200, $this->settled($scale)->kg, 0.0011);
+        self::assertEqualsWithDelta(0.2, $this->settled($scale)->kg, 0.0011);
         self::post('/pour', ['grams' => 6000, 'seconds' => 0.1]);
         usleep(300_000);
         self::assertNull(self::now($scale)->kg, 'more than it can weigh');
@@ -54,7 +56,7 @@ final class ScaleTest extends TestCase
     {
         self::assertNull((new Scale(''))->reading());
         self::assertNull((new Scale('http://127.0.0.1:9'))->reading());
-        self::assertNull((new Scale(self::address().'/nonsense'))->reading());
+        self::assertNull((new Scale(self::address() . '/nonsense'))->reading());
     }
 
     private static function now(Scale $scale): Reading
@@ -77,11 +79,21 @@ final class ScaleTest extends TestCase
     /** @param array<int|string, int|float> $body */
     private static function post(string $path, array $body): void
     {
-        file_get_contents(self::address().$path, false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => (string) json_encode((object) $body)]]));
+        file_get_contents(
+            self::address() . $path,
+            false,
+            stream_context_create([
+                'http' => [
+                    'method' => 'POST',
+                    'header' => 'Content-Type: application/json',
+                    'content' => (string) json_encode((object) $body),
+                ],
+            ]),
+        );
     }
 
     private static function address(): string
     {
-        return 'http://127.0.0.1:'.self::PORT;
+        return 'http://127.0.0.1:' . self::PORT;
     }
 }

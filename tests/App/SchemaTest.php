@@ -13,13 +13,13 @@ use Symfony\Component\Yaml\Yaml;
 
 final class SchemaTest extends TestCase
 {
-    private const ROOT = __DIR__.'/../..';
+    private const ROOT = __DIR__ . '/../..';
 
     /** @return iterable<string, array{string}> */
     public static function catalogueFiles(): iterable
     {
-        foreach ((new CatalogueLoader(self::ROOT.'/catalog', '', true))->files() as $file) {
-            yield basename(dirname($file)).'/'.basename($file) => [$file];
+        foreach ((new CatalogueLoader(self::ROOT . '/catalog', '', true))->files() as $file) {
+            yield basename(dirname($file)) . '/' . basename($file) => [$file];
         }
     }
 
@@ -31,7 +31,7 @@ final class SchemaTest extends TestCase
 
     public function testTheSchemaKnowsEveryKindTheReaderReads(): void
     {
-        $schema = json_decode((string) file_get_contents(self::ROOT.'/catalog/schema/catalogue.schema.json'), true);
+        $schema = json_decode((string) file_get_contents(self::ROOT . '/catalog/schema/catalogue.schema.json'), true);
         self::assertIsArray($schema);
         self::assertIsArray($schema['properties']);
         $kinds = array_keys($schema['properties']);
@@ -44,8 +44,8 @@ final class SchemaTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function jobFiles(): iterable
     {
-        $files = glob(self::ROOT.'/demo/*.json');
-        foreach ([...(false === $files ? [] : $files), self::ROOT.'/docs/formats/job.example.json'] as $file) {
+        $files = glob(self::ROOT . '/demo/*.json');
+        foreach ([...false === $files ? [] : $files, self::ROOT . '/docs/formats/job.example.json'] as $file) {
             yield basename($file) => [$file];
         }
     }
@@ -58,8 +58,14 @@ final class SchemaTest extends TestCase
 
     private function assertFollows(string $schema, mixed $data): void
     {
-        $result = (new Validator())->validate(json_decode((string) json_encode($data)), (string) file_get_contents(self::ROOT.'/'.$schema));
+        $result = (new Validator())->validate(
+            json_decode((string) json_encode($data)),
+            (string) file_get_contents(self::ROOT . '/' . $schema),
+        );
         $error = $result->error();
-        self::assertTrue($result->isValid(), null === $error ? '' : (string) json_encode((new \Opis\JsonSchema\Errors\ErrorFormatter())->format($error)));
+        self::assertTrue(
+            $result->isValid(),
+            null === $error ? '' : (string) json_encode((new \Opis\JsonSchema\Errors\ErrorFormatter())->format($error)),
+        );
     }
 }

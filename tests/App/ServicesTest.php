@@ -44,7 +44,9 @@ final class ServicesTest extends TestCase
         self::assertStringContainsString('simulated', $mild->source);
         self::assertEquals($mild->hours, $service->forecast()?->hours, 'the same hour, the same weather');
         $cold = $service->ask('cold-night')->forecast() ?? self::fail('no forecast');
-        $coldest = static fn (Forecast $f): float => min(array_map(static fn (Weather $w): float => $w->air->temperature->c(), array_slice($f->hours, 0, 40)));
+        $coldest = static fn(Forecast $f): float => min(
+            array_map(static fn(Weather $w): float => $w->air->temperature->c(), array_slice($f->hours, 0, 40)),
+        );
         self::assertLessThan($coldest($mild) - 3.0, $coldest($cold));
     }
 
@@ -57,7 +59,11 @@ final class ServicesTest extends TestCase
             self::assertLessThan(601, self::now() - $at->getTimestamp());
             self::assertGreaterThan(0.2, $air->humidity->si());
         }
-        \App\Device\Service::post($address, '/place', ['name' => 'Long shed', 'temperature_c' => 3, 'humidity_pct' => 90]);
+        \App\Device\Service::post($address, '/place', [
+            'name' => 'Long shed',
+            'temperature_c' => 3,
+            'humidity_pct' => 90,
+        ]);
         self::assertEqualsWithDelta(3.0, (new Sensors($address))->readings()[1][2]->temperature->c(), 0.4);
     }
 
@@ -73,31 +79,65 @@ final class ServicesTest extends TestCase
 
     public function testATableIsReadWithItsGapsFilled(): void
     {
-        $forecast = ClimateCsv::forecast("at;temperature;humidity;wind;rain\n2026-05-04T10:00:00Z;50 F;60 %;10 km/h;0\n2026-05-04T13:00:00Z;18 C;55 %;;1.5 mm\n", 'table');
+        $forecast = ClimateCsv::forecast(
+            "at;temperature;humidity;wind;rain\n2026-05-04T10:00:00Z;50 F;60 %;10 " .
+                "km/h;0\n2026-05-04T13:00:00Z;18 C;55 %;;1.5 mm\n",
+            'table',
+        );
         self::assertCount(4, $forecast->hours);
-        self::assertEqualsWithDelta([10.0, 10.0, 10.0, 18.0], array_map(static fn (Weather $w): float => $w->air->temperature->c(), $forecast->hours), 1e-9);
+        self::assertEqualsWithDelta(
+            [10.0, 10.0, 10.0, 18.0],
+            array_map(static fn(Weather $w): float => $w->air->temperature->c(), $forecast->hours),
+            1e-9,
+        );
         self::assertSame([0.0, 1.5], [$forecast->hours[2]->rainMm, $forecast->hours[3]->rainMm]);
         self::assertEqualsWithDelta(2.78, $forecast->hours[0]->wind->mPerS(), 0.01);
     }
 
     public function testWhatIsWrittenIsReadBack(): void
     {
-        $weather = Weather::of(Air::of(Temperature::celsius(11.3), RelativeHumidity::percent(71)), Speed::metresPerSecond(3.2), 0.4);
-        $place = PlaceAir::of(new Enclosure('o', 'Outdoors', 'as it is', false, 0.0, 0.0, 'nothing'), $weather->air, Forecast::of(494_000, array_fill(0, 30, $weather), 'made up'), [], 494_000, 30);
+        $weather = Weather::of(
+            Air::of(Temperature::celsius(11.3), RelativeHumidity::percent(71)),
+            Speed::metresPerSecond(3.2),
+            0.4,
+        );
+        $place = PlaceAir::of(
+            new Enclosure('o', 'Outdoors', 'as it is', false, 0.0, 0.0, 'nothing'),
+            $weather->air,
+            Forecast::of(494_000, array_fill(0, 30, $weather), 'made up'),
+            [],
+            494_000,
+            30,
+        );
         $read = ClimateCsv::forecast(ClimateCsv::write($place), 'table');
         self::assertSame([494_000, 30], [$read->from, count($read->hours)]);
-        self::assertEqualsWithDelta([11.3, 0.71, 3.2, 0.4], [$read->hours[7]->air->temperature->c(), $read->hours[7]->air->humidity->si(), $read->hours[7]->wind->mPerS(), $read->hours[7]->rainMm], 1e-6);
+        self::assertEqualsWithDelta(
+            [11.3, 0.71, 3.2, 0.4],
+            [
+                $read->hours[7]->air->temperature->c(),
+                $read->hours[7]->air->humidity->si(),
+                $read->hours[7]->wind->mPerS(),
+                $read->hours[7]->rainMm,
+            ],
+            1e-6,
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
     public static function bad(): iterable
     {
         $head = "at,temperature,humidity,wind,rain\n";
-        yield 'no unit that is one' => [$head."2026-05-04T10:00:00Z,18 C,50 %,2 m/s,0\n2026-05-04T11:00:00Z,18 stone,50 %,2 m/s,0\n", 'Line 3, temperature'];
-        yield 'no instant' => [$head."yesterday,18 C,50 %,2 m/s,0\n", 'Line 2, at'];
-        yield 'too damp to be' => [$head."2026-05-04T10:00:00Z,18 C,150 %,2 m/s,0\n", 'Line 2, humidity'];
-        yield 'rain in words' => [$head."2026-05-04T10:00:00Z,18 C,50 %,2 m/s,lots\n", 'Line 2, rain'];
-        yield 'a column nobody knows' => ["at,temperature,humidity,mood\n2026-05-04T10:00:00Z,18 C,50 %,good\n", 'Line 1'];
+        yield 'no unit that is one' => [
+            $head . "2026-05-04T10:00:00Z,18 C,50 %,2 m/s,0\n2026-05-04T11:00:00Z,18 stone,50 %,2 m/s,0\n",
+            'Line 3, temperature',
+        ];
+        yield 'no instant' => [$head . "yesterday,18 C,50 %,2 m/s,0\n", 'Line 2, at'];
+        yield 'too damp to be' => [$head . "2026-05-04T10:00:00Z,18 C,150 %,2 m/s,0\n", 'Line 2, humidity'];
+        yield 'rain in words' => [$head . "2026-05-04T10:00:00Z,18 C,50 %,2 m/s,lots\n", 'Line 2, rain'];
+        yield 'a column nobody knows' => [
+            "at,temperature,humidity,mood\n2026-05-04T10:00:00Z,18 C,50 %,good\n",
+            'Line 1',
+        ];
     }
 
     #[DataProvider('bad')]
@@ -114,15 +154,20 @@ final class ServicesTest extends TestCase
     public function testATableOfAYearIsNoForecast(): void
     {
         $this->expectException(InvalidInput::class);
-        ClimateCsv::forecast("at,temperature,humidity\n2026-05-04T10:00:00Z,18 C,50 %\n2027-05-04T10:00:00Z,18 C,50 %\n", 'table');
+        ClimateCsv::forecast(
+            "at,temperature,humidity\n2026-05-04T10:00:00Z,18 C,50 %\n2027-05-04T10:00:00Z,18 C,50 %\n",
+            'table',
+        );
     }
 
     private function start(string $name): string
     {
         $port = random_int(20_000, 40_000);
-        $state = sys_get_temp_dir().'/hull-sim-'.bin2hex(random_bytes(4));
+        $state = sys_get_temp_dir() . '/hull-sim-' . bin2hex(random_bytes(4));
         $this->process?->stop(0);
-        $this->process = new Process([\PHP_BINARY, '-S', "127.0.0.1:$port", "sim/$name.php"], dirname(__DIR__, 2), [strtoupper($name).'_STATE' => $state]);
+        $this->process = new Process([\PHP_BINARY, '-S', "127.0.0.1:$port", "sim/$name.php"], dirname(__DIR__, 2), [
+            strtoupper($name) . '_STATE' => $state,
+        ]);
         $this->process->start();
         for ($i = 0; $i < 100; ++$i) {
             $socket = @fsockopen('127.0.0.1', $port, $code, $message, 0.1);
@@ -133,6 +178,6 @@ final class ServicesTest extends TestCase
             }
             usleep(20_000);
         }
-        self::fail('the stand-in does not start: '.$this->process->getErrorOutput());
+        self::fail('the stand-in does not start: ' . $this->process->getErrorOutput());
     }
 }

@@ -11,12 +11,33 @@ final class ShelfTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [$job, $part] = $this->part();
-        $this->call('POST', "/api/parts/$part/log", ['kind' => 'note', 'at' => self::ago('1 hour'), 'note' => 'soaked overnight']);
+        $this->call('POST', "/api/parts/$part/log", [
+            'kind' => 'note',
+            'at' => self::ago('1 hour'),
+            'note' => 'soaked overnight',
+        ]);
         $this->call('POST', '/api/plan', []);
-        $this->call('POST', "/api/jobs/$job/cards", ['kind' => 'core-pour', 'name' => 'Pour', 'part' => self::text($this->call('GET', "/api/parts/$part/survey"), 'slug')]);
+        $this->call('POST', "/api/jobs/$job/cards", [
+            'kind' => 'core-pour',
+            'name' => 'Pour',
+            'part' => self::text($this->call('GET', "/api/parts/$part/survey"), 'slug'),
+        ]);
         $this->call('DELETE', "/api/parts/$part");
         self::assertSame(204, $this->code());
-        foreach (['/api/today', '/api/jobs', '/api/plan', '/api/store', "/api/jobs/$job", "/api/jobs/$job/board", "/api/jobs/$job/cards", "/api/jobs/$job/quantities", "/api/jobs/$job/file"] as $path) {
+        foreach (
+            [
+                '/api/today',
+                '/api/jobs',
+                '/api/plan',
+                '/api/store',
+                "/api/jobs/$job",
+                "/api/jobs/$job/board",
+                "/api/jobs/$job/cards",
+                "/api/jobs/$job/quantities",
+                "/api/jobs/$job/file",
+            ]
+            as $path
+        ) {
             $seen = json_encode($this->call('GET', $path), \JSON_THROW_ON_ERROR);
             self::assertSame(200, $this->code(), $path);
             self::assertStringNotContainsString($part, $seen, $path);
@@ -26,8 +47,15 @@ final class ShelfTest extends ApiCase
         self::assertSame(404, $this->code());
         $this->call('POST', "/api/parts/$part/restore");
         self::assertSame(200, $this->code());
-        self::assertSame('soaked overnight', self::text($this->call('GET', "/api/parts/$part/record"), 'entries', 0, 'note'));
-        self::assertNotSame([], self::list($this->call('GET', '/api/plan'), 'work'), 'its place in the plan is its own again');
+        self::assertSame(
+            'soaked overnight',
+            self::text($this->call('GET', "/api/parts/$part/record"), 'entries', 0, 'note'),
+        );
+        self::assertNotSame(
+            [],
+            self::list($this->call('GET', '/api/plan'), 'work'),
+            'its place in the plan is its own again',
+        );
     }
 
     public function testAJobGoesAndComesWithAllItsParts(): void
@@ -58,17 +86,27 @@ final class ShelfTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [$job, $part] = $this->part();
-        $this->call('POST', "/api/parts/$part/log", ['kind' => 'note', 'at' => self::ago('1 hour'), 'note' => 'soaked overnight']);
+        $this->call('POST', "/api/parts/$part/log", [
+            'kind' => 'note',
+            'at' => self::ago('1 hour'),
+            'note' => 'soaked overnight',
+        ]);
         $name = self::text($this->call('GET', "/api/parts/$part/survey"), 'name');
         $copy = self::text($this->call('POST', "/api/parts/$part/copy"), 'id');
         self::assertSame(201, $this->code());
         $survey = $this->call('GET', "/api/parts/$copy/survey");
         self::assertSame("$name 2", self::text($survey, 'name'));
-        self::assertSame(self::number($this->call('GET', "/api/parts/$part/survey"), 'shapes', 'total', 'si'), self::number($survey, 'shapes', 'total', 'si'));
+        self::assertSame(
+            self::number($this->call('GET', "/api/parts/$part/survey"), 'shapes', 'total', 'si'),
+            self::number($survey, 'shapes', 'total', 'si'),
+        );
         self::assertSame([], self::list($this->call('GET', "/api/parts/$copy/record"), 'entries'));
         $other = self::text($this->call('POST', "/api/jobs/$job/copy"), 'id');
         self::assertCount(2, self::list($this->call('GET', "/api/jobs/$other"), 'parts'));
-        self::assertNotSame(self::text($this->call('GET', "/api/jobs/$job"), 'name'), self::text($this->call('GET', "/api/jobs/$other"), 'name'));
+        self::assertNotSame(
+            self::text($this->call('GET', "/api/jobs/$job"), 'name'),
+            self::text($this->call('GET', "/api/jobs/$other"), 'name'),
+        );
         $this->call('PUT', "/api/jobs/$other", ['name' => 'Spare winch', 'note' => 'for parts']);
         self::assertSame('Spare winch', self::text($this->call('GET', "/api/jobs/$other"), 'name'));
         $this->call('PUT', "/api/jobs/$other", ['name' => '']);
@@ -82,7 +120,10 @@ final class ShelfTest extends ApiCase
         $frame = $this->call('GET', "/api/parts/$part/survey");
         $body = self::survey();
         self::assertIsArray($body['part']);
-        $this->call('POST', "/api/jobs/$job/parts", [...$body, 'part' => [...$body['part'], 'id' => 'seat', 'name' => 'Seat', 'mounted_on' => self::text($frame, 'slug')]]);
+        $this->call('POST', "/api/jobs/$job/parts", [
+            ...$body,
+            'part' => [...$body['part'], 'id' => 'seat', 'name' => 'Seat', 'mounted_on' => self::text($frame, 'slug')],
+        ]);
         self::assertSame(201, $this->code());
         $answer = $this->call('DELETE', "/api/parts/$part");
         self::assertSame(409, $this->code());

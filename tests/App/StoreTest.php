@@ -16,21 +16,48 @@ final class StoreTest extends ApiCase
         $this->enter('rowan@yard.example');
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Thirty parts']), 'id');
         for ($i = 0; $i < 30; ++$i) {
-            $this->call('POST', "/api/jobs/$job/parts", self::survey(['id' => 'part-'.$i, 'name' => 'Part '.$i, 'shapes' => [['kind' => 'strip', 'width' => '1 m', 'length' => (0.2 + $i / 20).' m']]]));
+            $this->call(
+                'POST',
+                "/api/jobs/$job/parts",
+                self::survey([
+                    'id' => 'part-' . $i,
+                    'name' => 'Part ' . $i,
+                    'shapes' => [['kind' => 'strip', 'width' => '1 m', 'length' => 0.2 + $i / 20 . ' m']],
+                ]),
+            );
             self::assertSame(201, $this->code());
         }
         $job = $this->readyForTheirFirstCoat($job);
-        $this->receive(['material' => self::EPOXY, 'batch' => 'LATE', 'size' => '20 L', 'count' => 1, 'label' => '2099-01-01']);
-        $this->receive(['material' => self::EPOXY, 'batch' => 'SOON', 'size' => '1 L', 'count' => 2, 'label' => '2098-01-01']);
+        $this->receive([
+            'material' => self::EPOXY,
+            'batch' => 'LATE',
+            'size' => '20 L',
+            'count' => 1,
+            'label' => '2099-01-01',
+        ]);
+        $this->receive([
+            'material' => self::EPOXY,
+            'batch' => 'SOON',
+            'size' => '1 L',
+            'count' => 2,
+            'label' => '2098-01-01',
+        ]);
         $before = $this->needed($job);
         $onCards = 0.0;
-        $parts = array_map(static fn (mixed $p): string => self::text($p, 'id'), self::list($this->call('GET', "/api/jobs/$job"), 'parts'));
+        $parts = array_map(
+            static fn(mixed $p): string => self::text($p, 'id'),
+            self::list($this->call('GET', "/api/jobs/$job"), 'parts'),
+        );
         self::assertCount(30, $parts);
         foreach ($parts as $part) {
             $card = self::at($this->call('GET', "/api/parts/$part/mix"), 'coats', 0);
             self::assertSame(self::EPOXY, self::text($card, 'product'));
             $onCards += self::number($card, 'needed', 'si');
-            $this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => self::text($card, 'stepKey'), 'at' => self::ago('1 minute')]);
+            $this->call('POST', "/api/parts/$part/log", [
+                'kind' => 'finish',
+                'step' => self::text($card, 'stepKey'),
+                'at' => self::ago('1 minute'),
+            ]);
             self::assertSame(201, $this->code());
         }
         $logged = 0.0;
@@ -42,12 +69,27 @@ final class StoreTest extends ApiCase
         }
         self::assertSame(30.0, $logged, 'every coat says what it took');
         $tins = $this->tins(self::EPOXY);
-        $drawn = array_sum(array_map(static fn (mixed $t): float => self::number($t, 'size', 'si') - self::number($t, 'left', 'si'), $tins));
+        $drawn = array_sum(
+            array_map(
+                static fn(mixed $t): float => self::number($t, 'size', 'si') - self::number($t, 'left', 'si'),
+                $tins,
+            ),
+        );
         self::assertEqualsWithDelta($onCards, $drawn, 0.0005, 'mix cards against the store');
-        self::assertEqualsWithDelta($onCards, $before - $this->needed($job), 0.0005, 'mix cards against the shopping list');
+        self::assertEqualsWithDelta(
+            $onCards,
+            $before - $this->needed($job),
+            0.0005,
+            'mix cards against the shopping list',
+        );
         foreach ($tins as $tin) {
             if ('SOON' === self::text($tin, 'batch')) {
-                self::assertEqualsWithDelta(0.0, self::number($tin, 'left', 'si'), 1e-6, 'what expires first went first');
+                self::assertEqualsWithDelta(
+                    0.0,
+                    self::number($tin, 'left', 'si'),
+                    1e-6,
+                    'what expires first went first',
+                );
             }
         }
     }
@@ -63,19 +105,47 @@ final class StoreTest extends ApiCase
         self::assertFalse(self::at($cover, 'enough'));
         self::assertEqualsWithDelta($needed, self::number($cover, 'short', 'si'), 1e-9);
 
-        $this->receive(['material' => self::EPOXY, 'batch' => 'B1', 'size' => Volume::litres($needed * 1.2)->litresValue().' L', 'count' => 1]);
+        $this->receive([
+            'material' => self::EPOXY,
+            'batch' => 'B1',
+            'size' => Volume::litres($needed * 1.2)->litresValue() . ' L',
+            'count' => 1,
+        ]);
         $cover = $this->call('GET', "/api/parts/$part/cover/$key");
         self::assertTrue(self::at($cover, 'enough'));
         self::assertStringContainsString('batch B1', self::text($cover, 'from', 0));
         self::assertStringContainsString('short', self::text($cover, 'nextShort'), 'the second coat is not covered');
 
-        $entry = self::text($this->call('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => $key, 'at' => self::ago('1 day'), 'used' => sprintf('%F L', $needed / 2), 'film' => '62 um']), 'entryId');
+        $entry = self::text(
+            $this->call('POST', "/api/parts/$part/log", [
+                'kind' => 'finish',
+                'step' => $key,
+                'at' => self::ago('1 day'),
+                'used' => sprintf('%F L', $needed / 2),
+                'film' => '62 um',
+            ]),
+            'entryId',
+        );
         self::assertEqualsWithDelta($needed * 0.7, $this->left(), 1e-6, 'what was really used counts');
-        self::assertSame('62 µm', self::text($this->call('GET', "/api/parts/$part/record"), 'layers', 0, 'thickness', 'text'), 'the gauge has the word');
-        $this->call('POST', "/api/parts/$part/log", ['kind' => 'correction', 'corrects' => $entry, 'at' => self::ago('1 day'), 'used' => sprintf('%F L', $needed)]);
+        self::assertSame(
+            '62 µm',
+            self::text($this->call('GET', "/api/parts/$part/record"), 'layers', 0, 'thickness', 'text'),
+            'the gauge has the word',
+        );
+        $this->call('POST', "/api/parts/$part/log", [
+            'kind' => 'correction',
+            'corrects' => $entry,
+            'at' => self::ago('1 day'),
+            'used' => sprintf('%F L', $needed),
+        ]);
         self::assertSame(201, $this->code());
         self::assertEqualsWithDelta($needed * 0.2, $this->left(), 1e-6);
-        $this->call('POST', "/api/parts/$part/log", ['kind' => 'correction', 'corrects' => $entry, 'at' => self::ago('30 minutes'), 'withdrawn' => true]);
+        $this->call('POST', "/api/parts/$part/log", [
+            'kind' => 'correction',
+            'corrects' => $entry,
+            'at' => self::ago('30 minutes'),
+            'withdrawn' => true,
+        ]);
         self::assertEqualsWithDelta($needed * 1.2, $this->left(), 1e-6, 'all of it is back');
     }
 
@@ -99,7 +169,7 @@ final class StoreTest extends ApiCase
     public function testATableOfTinsIsTakenWholeOrNotAtAll(): void
     {
         $this->enter('rowan@yard.example');
-        $csv = (string) file_get_contents(__DIR__.'/../../docs/formats/stock.example.csv');
+        $csv = (string) file_get_contents(__DIR__ . '/../../docs/formats/stock.example.csv');
         $refused = $this->call('POST', '/api/store/tins/import', ['text' => str_replace('1 L', '1 furlong', $csv)]);
         self::assertSame(422, $this->code());
         self::assertStringContainsString('Line 3, size', self::text($refused, 'detail'));
@@ -114,31 +184,52 @@ final class StoreTest extends ApiCase
         $this->enter('rowan@yard.example');
         [, $part] = $this->part();
         $typical = self::at($this->call('GET', "/api/parts/$part/mix"), 'coats', 0);
-        self::assertSame(['1:1 by volume', '100:67.6 by mass', 'volume'], [self::text($typical, 'byVolume'), self::text($typical, 'byMass'), self::text($typical, 'stated')]);
-        $sheet = (string) file_get_contents(__DIR__.'/../../docs/formats/product-sheet.example.yaml');
+        self::assertSame(
+            ['1:1 by volume', '100:67.6 by mass', 'volume'],
+            [self::text($typical, 'byVolume'), self::text($typical, 'byMass'), self::text($typical, 'stated')],
+        );
+        $sheet = (string) file_get_contents(__DIR__ . '/../../docs/formats/product-sheet.example.yaml');
         $refused = $this->change('POST', '/api/store/sheets', ['text' => str_replace('54 %', '540 %', $sheet)]);
         self::assertSame(422, $this->code());
         self::assertStringContainsString('Line 8', self::text($refused, 'detail'));
         $this->change('POST', '/api/store/sheets', ['text' => $sheet]);
         self::assertSame(204, $this->code());
         $own = self::at($this->call('GET', "/api/parts/$part/mix"), 'coats', 0);
-        self::assertSame(['4:1 by volume', '100:18 by mass', 'both'], [self::text($own, 'byVolume'), self::text($own, 'byMass'), self::text($own, 'stated')]);
+        self::assertSame(
+            ['4:1 by volume', '100:18 by mass', 'both'],
+            [self::text($own, 'byVolume'), self::text($own, 'byMass'), self::text($own, 'stated')],
+        );
         self::assertSame('sheet', self::text($own, 'wft', 'how', 'source'));
         self::assertSame('typical', self::text($typical, 'wft', 'how', 'source'));
-        self::assertSame(self::text($typical, 'touch', 'text'), self::text($own, 'touch', 'text'), 'what the sheet leaves out stays typical');
-        $this->call('DELETE', '/api/store/sheets/'.self::EPOXY);
+        self::assertSame(
+            self::text($typical, 'touch', 'text'),
+            self::text($own, 'touch', 'text'),
+            'what the sheet leaves out stays typical',
+        );
+        $this->call('DELETE', '/api/store/sheets/' . self::EPOXY);
         self::assertSame(204, $this->code());
-        self::assertSame(self::text($typical, 'wft', 'text'), self::text($this->call('GET', "/api/parts/$part/mix"), 'coats', 0, 'wft', 'text'));
+        self::assertSame(
+            self::text($typical, 'wft', 'text'),
+            self::text($this->call('GET', "/api/parts/$part/mix"), 'coats', 0, 'wft', 'text'),
+        );
     }
 
     public function testSuppliersShareTheShoppingListAndSayWhenItIsHere(): void
     {
         $this->enter('rowan@yard.example');
         [$job] = $this->part();
-        $this->change('PUT', '/api/store/suppliers', ['suppliers' => [['name' => 'Low Water Paints', 'leadDays' => 3, 'sells' => ['paint', 'chemicals']], ['name' => 'Corner stores', 'leadDays' => 0, 'sells' => ['paint', 'consumables']]]]);
+        $this->change('PUT', '/api/store/suppliers', [
+            'suppliers' => [
+                ['name' => 'Low Water Paints', 'leadDays' => 3, 'sells' => ['paint', 'chemicals']],
+                ['name' => 'Corner stores', 'leadDays' => 0, 'sells' => ['paint', 'consumables']],
+            ],
+        ]);
         self::assertSame(200, $this->code());
         $orders = self::list($this->call('GET', "/api/jobs/$job/quantities"), 'orders');
-        self::assertEqualsCanonicalizing(['Low Water Paints', 'Corner stores'], array_map(static fn (mixed $o): string => self::text($o, 'seller'), $orders));
+        self::assertEqualsCanonicalizing(
+            ['Low Water Paints', 'Corner stores'],
+            array_map(static fn(mixed $o): string => self::text($o, 'seller'), $orders),
+        );
         self::assertSame(self::now()->modify('+3 days')->format('Y-m-d'), self::text($orders[0], 'here'));
         $this->client->request('GET', "/api/jobs/$job/shopping");
         $csv = (string) $this->client->getResponse()->getContent();
@@ -150,12 +241,17 @@ final class StoreTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [$job] = $this->part();
-        $paint = fn (string $query): float => array_sum(array_map(static fn (mixed $f): float => self::number($f, 'need', 'amount', 'si'), self::list($this->call('GET', "/api/jobs/$job/quantities$query"), 'films')));
+        $paint = fn(string $query): float => array_sum(
+            array_map(
+                static fn(mixed $f): float => self::number($f, 'need', 'amount', 'si'),
+                self::list($this->call('GET', "/api/jobs/$job/quantities$query"), 'films'),
+            ),
+        );
         $planned = $paint('');
         self::assertGreaterThan($planned, $paint('?coats=1'));
         self::assertGreaterThan($planned, $paint('?breeze=1'));
         self::assertGreaterThan($paint('?method=roller'), $paint('?method=hvlp'));
-        self::assertEqualsWithDelta($planned * 0.93 / 0.83, $paint('?loss=10%25'), 1e-6);
+        self::assertEqualsWithDelta(($planned * 0.93) / 0.83, $paint('?loss=10%25'), 1e-6);
         foreach (['?coats=9', '?loss=90%25', '?method=bucket', '?breeze=perhaps', '?colour=red'] as $bad) {
             $this->call('GET', "/api/jobs/$job/quantities$bad");
             self::assertSame(422, $this->code(), $bad);
@@ -207,7 +303,12 @@ final class StoreTest extends ApiCase
                 if ('apply-coat' === self::text($step, 'step')) {
                     break;
                 }
-                $log[] = ['id' => 'e'.$number, 'kind' => 'finish', 'step' => self::text($step, 'key'), 'at' => self::ago('2 hours')];
+                $log[] = [
+                    'id' => 'e' . $number,
+                    'kind' => 'finish',
+                    'step' => self::text($step, 'key'),
+                    'at' => self::ago('2 hours'),
+                ];
             }
             $parts[] = [...(array) $part, 'log' => $log];
         }

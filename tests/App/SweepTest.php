@@ -27,19 +27,36 @@ final class SweepTest extends ApiCase
         foreach (self::combinations() as $number => [$substrate, $service, $finish, $method, $product]) {
             $email = "yard$number@yard.example";
             $this->enter($email, "Yard $number");
-            $survey = self::survey(['substrate' => $substrate, 'service' => $service, 'finish' => $finish, 'method' => $method, 'conditions' => self::conditions($substrate, $number)]);
+            $survey = self::survey([
+                'substrate' => $substrate,
+                'service' => $service,
+                'finish' => $finish,
+                'method' => $method,
+                'conditions' => self::conditions($substrate, $number),
+            ]);
             $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Sweep']), 'id');
             $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
-            $this->call('POST', '/api/store/tins', ['material' => $product, 'batch' => 'B', 'size' => '1 L', 'count' => 1]);
+            $this->call('POST', '/api/store/tins', [
+                'material' => $product,
+                'batch' => 'B',
+                'size' => '1 L',
+                'count' => 1,
+            ]);
             self::assertSame(201, $this->code(), $product);
             $this->withACoatOf($product, $part);
             $slow = false !== getenv('HULL_FULL') || 0 === $number % self::SLOW;
             if ($slow) {
                 $this->call('POST', '/api/plan', (object) []);
             }
-            $found = $this->code() >= 400 ? ['plan: '.$this->code()] : [];
+            $found = $this->code() >= 400 ? ['plan: ' . $this->code()] : [];
             $found = [...$found, ...$this->faultsOfEveryRead($slow), ...$this->faultsOfTheConsole($job, $slow)];
-            $faults = [...$faults, ...array_map(static fn (string $f): string => "$substrate, $service, $finish, $method, $product: $f", $found)];
+            $faults = [
+                ...$faults,
+                ...array_map(
+                    static fn(string $f): string => "$substrate, $service, $finish, $method, $product: $f",
+                    $found,
+                ),
+            ];
             ++$tried;
             $this->call('DELETE', '/api/session');
         }
@@ -50,7 +67,14 @@ final class SweepTest extends ApiCase
     private function withACoatOf(string $product, string $part): void
     {
         $route = $this->call('GET', "/api/parts/$part/route");
-        $steps = array_map(static fn (mixed $s): array => ['key' => self::text($s, 'key'), 'step' => self::text($s, 'step'), 'product' => self::at($s, 'product')], self::list($route, 'steps'));
+        $steps = array_map(
+            static fn(mixed $s): array => [
+                'key' => self::text($s, 'key'),
+                'step' => self::text($s, 'step'),
+                'product' => self::at($s, 'product'),
+            ],
+            self::list($route, 'steps'),
+        );
         array_splice($steps, max(0, count($steps) - 2), 0, [['step' => 'apply-coat', 'product' => $product]]);
         $this->call('PUT', "/api/parts/$part/route", ['number' => self::at($route, 'number'), 'steps' => $steps]);
         self::assertSame(200, $this->code());
@@ -64,9 +88,18 @@ final class SweepTest extends ApiCase
         $all = [];
         $number = 0;
         foreach ($catalogue->substrates as $substrate) {
-            foreach (array_filter($catalogue->services, static fn (Service $s): bool => $s->suits($substrate)) as $service) {
+            foreach (
+                array_filter($catalogue->services, static fn(Service $s): bool => $s->suits($substrate))
+                as $service
+            ) {
                 foreach ($catalogue->finishes as $finish) {
-                    $all[] = [$substrate->id, $service->id, $finish->id, $methods[$number % count($methods)], $products[$number % count($products)]];
+                    $all[] = [
+                        $substrate->id,
+                        $service->id,
+                        $finish->id,
+                        $methods[$number % count($methods)],
+                        $products[$number % count($products)],
+                    ];
                     ++$number;
                 }
             }
@@ -76,7 +109,10 @@ final class SweepTest extends ApiCase
         }
         // Thinned, every product is there once, and the others as their draw has it.
         $seen = [];
-        usort($all, static fn (array $a, array $b): int => hash('sha256', implode('/', $a)) <=> hash('sha256', implode('/', $b)));
+        usort(
+            $all,
+            static fn(array $a, array $b): int => hash('sha256', implode('/', $a)) <=> hash('sha256', implode('/', $b)),
+        );
         foreach ($all as $combination) {
             if (!isset($seen[$combination[4]])) {
                 $seen[$combination[4]] = true;
@@ -89,9 +125,23 @@ final class SweepTest extends ApiCase
     private static function conditions(string $substrate, int $number): array
     {
         $catalogue = Yard::catalogue();
-        $on = array_values(array_filter($catalogue->conditions, static fn (\Hull\Catalog\Condition $c): bool => $catalogue->substrate($substrate)->isOf($c->families)));
-        $of = static fn (\Hull\Catalog\Condition $c): array => ['id' => $c->id, 'grade' => $c->worst()->id, 'extent' => '30 %'];
+        $on = array_values(
+            array_filter(
+                $catalogue->conditions,
+                static fn(\Hull\Catalog\Condition $c): bool => $catalogue->substrate($substrate)->isOf($c->families),
+            ),
+        );
+        $of = static fn(\Hull\Catalog\Condition $c): array => [
+            'id' => $c->id,
+            'grade' => $c->worst()->id,
+            'extent' => '30 %',
+        ];
 
-        return array_values(array_map($of, array_unique([$on[$number % count($on)], $on[($number * 7 + 3) % count($on)]], \SORT_REGULAR)));
+        return array_values(
+            array_map(
+                $of,
+                array_unique([$on[$number % count($on)], $on[($number * 7 + 3) % count($on)]], \SORT_REGULAR),
+            ),
+        );
     }
 }

@@ -25,14 +25,20 @@ final class UnderstoodTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         $read = $this->ask($of, $typed);
-        self::assertSame([200, $text, $note, ''], [$this->code(), self::text($read, 'text'), self::text($read, 'note'), self::text($read, 'refusal')]);
+        self::assertSame(
+            [200, $text, $note, ''],
+            [$this->code(), self::text($read, 'text'), self::text($read, 'note'), self::text($read, 'refusal')],
+        );
     }
 
     public function testWhatCannotBeReadHasAReasonAndNoText(): void
     {
         $this->enter('rowan@yard.example');
         $read = $this->ask('volume,mass', '3 ft');
-        self::assertSame([200, '', '"ft" is not a unit of volume.'], [$this->code(), self::text($read, 'text'), self::text($read, 'refusal')]);
+        self::assertSame(
+            [200, '', '"ft" is not a unit of volume.'],
+            [$this->code(), self::text($read, 'text'), self::text($read, 'refusal')],
+        );
         $this->ask('colour', 'red');
         self::assertSame(422, $this->code());
     }
@@ -40,6 +46,6 @@ final class UnderstoodTest extends ApiCase
     /** @return array<array-key, mixed> */
     private function ask(string $of, string $typed): array
     {
-        return $this->call('GET', '/api/understood?'.http_build_query(['of' => $of, 'typed' => $typed]));
+        return $this->call('GET', '/api/understood?' . http_build_query(['of' => $of, 'typed' => $typed]));
     }
 }

@@ -23,14 +23,50 @@ final class Browser
     public static function flags(string $profile, int $w = 1280, int $h = 800): array
     {
         return [
-            '--headless=new', '--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu',
-            "--window-size=$w,$h", '--force-device-scale-factor=1', '--hide-scrollbars', '--font-render-hinting=none', '--force-color-profile=srgb',
-            "--user-data-dir=$profile", '--no-first-run', '--no-default-browser-check', '--lang=en-US', '--mute-audio',
-            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps',
-            '--disable-extensions', '--disable-domain-reliability', '--disable-client-side-phishing-detection', '--disable-quic',
-            '--no-pings', '--metrics-recording-only', '--disable-breakpad', '--no-proxy-server', '--password-store=basic', '--use-mock-keychain',
-            '--disable-search-engine-choice-screen', '--disable-background-timer-throttling', '--disable-renderer-backgrounding', '--disable-backgrounding-occluded-windows',
-            '--disable-features=Translate,OptimizationHints,MediaRouter,DialMediaRouteProvider,AutofillServerCommunication,CertificateTransparencyComponentUpdater,NetworkTimeServiceQuerying,InterestFeedContentSuggestions,PasswordLeakDetection',
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-dev-shm-usage',
+            '--disable-gpu',
+            "--window-size=$w,$h",
+            '--force-device-scale-factor=1',
+            '--hide-scrollbars',
+            '--font-render-hinting=none',
+            '--force-color-profile=srgb',
+            "--user-data-dir=$profile",
+            '--no-first-run',
+            '--no-default-browser-check',
+            '--lang=en-US',
+            '--mute-audio',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-default-apps',
+            '--disable-extensions',
+            '--disable-domain-reliability',
+            '--disable-client-side-phishing-detection',
+            '--disable-quic',
+            '--no-pings',
+            '--metrics-recording-only',
+            '--disable-breakpad',
+            '--no-proxy-server',
+            '--password-store=basic',
+            '--use-mock-keychain',
+            '--disable-search-engine-choice-screen',
+            '--disable-background-timer-throttling',
+            '--disable-renderer-backgrounding',
+            '--disable-backgrounding-occluded-windows',
+            '--disable-features=' .
+            implode(',', [
+                'Translate',
+                'OptimizationHints',
+                'MediaRouter',
+                'DialMediaRouteProvider',
+                'AutofillServerCommunication',
+                'CertificateTransparencyComponentUpdater',
+                'NetworkTimeServiceQuerying',
+                'InterestFeedContentSuggestions',
+                'PasswordLeakDetection',
+            ]),
             '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
         ];
     }
@@ -41,7 +77,11 @@ final class Browser
             return self::$base;
         }
         $log = self::$log = (string) tempnam(sys_get_temp_dir(), 'cd');
-        $proc = proc_open(['/usr/bin/chromedriver', '--port=0', '--allowed-ips=', '--log-level=WARNING'], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']], $pipes);
+        $proc = proc_open(
+            ['/usr/bin/chromedriver', '--port=0', '--allowed-ips=', '--log-level=WARNING'],
+            [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']],
+            $pipes,
+        );
         if (!is_resource($proc)) {
             throw new \RuntimeException('no chromedriver');
         }
@@ -53,7 +93,7 @@ final class Browser
             }
             usleep(25_000);
         }
-        throw new \RuntimeException('chromedriver did not start: '.file_get_contents($log));
+        throw new \RuntimeException('chromedriver did not start: ' . file_get_contents($log));
     }
 
     public static function stop(): void
@@ -72,11 +112,17 @@ final class Browser
 
     public static function open(int $w = 1280, int $h = 800): RemoteWebDriver
     {
-        $profile = sys_get_temp_dir().'/hull-chrome-'.bin2hex(random_bytes(6));
+        $profile = sys_get_temp_dir() . '/hull-chrome-' . bin2hex(random_bytes(6));
         self::$profiles[] = $profile;
-        $o = (new ChromeOptions())->setBinary('/usr/bin/chromium')
+        $o = (new ChromeOptions())
+            ->setBinary('/usr/bin/chromium')
             ->addArguments(self::flags($profile, $w, $h))
-            ->setExperimentalOption('prefs', ['credentials_enable_service' => false, 'profile.password_manager_enabled' => false, 'profile.password_manager_leak_detection' => false, 'intl.accept_languages' => 'en-US'])
+            ->setExperimentalOption('prefs', [
+                'credentials_enable_service' => false,
+                'profile.password_manager_enabled' => false,
+                'profile.password_manager_leak_detection' => false,
+                'intl.accept_languages' => 'en-US',
+            ])
             ->setExperimentalOption('excludeSwitches', ['enable-automation']);
         $caps = DesiredCapabilities::chrome();
         $caps->setCapability(ChromeOptions::CAPABILITY, $o);
@@ -84,7 +130,12 @@ final class Browser
         $d = RemoteWebDriver::create(self::start(), $caps, 20_000, 60_000);
         $tools = new ChromeDevToolsDriver($d);
         $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => self::standingClock()]);
-        $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $w, 'height' => $h, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $tools->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $w,
+            'height' => $h,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
 
         return $d;
     }
@@ -92,6 +143,10 @@ final class Browser
     /** The page's clock stands where the server's does. */
     private static function standingClock(): string
     {
-        return sprintf('{ const at = %d, Real = Date; globalThis.Date = class extends Real { constructor(...a) { if (a.length) super(...a); else super(at); } static now() { return at; } }; }', 1000 * (int) strtotime((string) getenv('HULL_CLOCK')));
+        return sprintf(
+            '{ const at = %d, Real = Date; globalThis.Date = class extends Real { constructor(...a) { if ' .
+                '(a.length) super(...a); else super(at); } static now() { return at; } }; }',
+            1000 * (int) strtotime((string) getenv('HULL_CLOCK')),
+        );
     }
 }

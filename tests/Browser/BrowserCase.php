@@ -28,20 +28,30 @@ abstract class BrowserCase extends TestCase
     /** @return list<string> serious and critical violations */
     protected function axe(): array
     {
-        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js'));
-        $found = $this->browser->executeAsyncScript('const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join(" | "))));');
+        $this->browser->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2) . '/web/node_modules/axe-core/axe.min.js'),
+        );
+        $found = $this->browser->executeAsyncScript(
+            'const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", ' .
+                '"critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => ' .
+                'n.target.join(" ") + " " + (n.any[0]?.message ?? "")).join(" | "))));',
+        );
         self::assertIsArray($found);
 
-        return array_values(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $found));
+        return array_values(array_map(static fn(mixed $v): string => is_string($v) ? $v : '', $found));
     }
 
     /** Signs in to the demo yard and opens a view of one of its parts. */
     protected function openPart(string $name, string $view): void
     {
         $this->open(DemoCommand::EMAIL);
-        $part = $this->browser->executeScript('const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs.flatMap(x => x.parts).find(p => p.name === name).id)', [$name]);
+        $part = $this->browser->executeScript(
+            'const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => ' .
+                'j.jobs.flatMap(x => x.parts).find(p => p.name === name).id)',
+            [$name],
+        );
         self::assertIsString($part);
-        $this->browser->get(self::address()."/part/$part/$view");
+        $this->browser->get(self::address() . "/part/$part/$view");
         $this->settled();
     }
 
@@ -49,9 +59,13 @@ abstract class BrowserCase extends TestCase
     protected function openJob(string $name, string $view): void
     {
         $this->open(DemoCommand::EMAIL);
-        $job = $this->browser->executeScript('const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs.find(x => x.name === name).id)', [$name]);
+        $job = $this->browser->executeScript(
+            'const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => ' .
+                'j.jobs.find(x => x.name === name).id)',
+            [$name],
+        );
         self::assertIsString($job);
-        $this->browser->get(self::address()."/job/$job/$view");
+        $this->browser->get(self::address() . "/job/$job/$view");
         $this->settled();
     }
 
@@ -77,27 +91,34 @@ abstract class BrowserCase extends TestCase
     protected function sees(string $text): void
     {
         try {
-            $this->browser->wait(40, 100)->until(fn (): bool => str_contains($this->page(), $text));
+            $this->browser->wait(40, 100)->until(fn(): bool => str_contains($this->page(), $text));
         } catch (TimeoutException) {
-            self::fail("The page never showed: $text. It shows: ".substr($this->page(), 0, 1500));
+            self::fail("The page never showed: $text. It shows: " . substr($this->page(), 0, 1500));
         }
     }
 
     protected function page(): string
     {
-        $text = $this->browser->executeScript('return document.body.innerText + " " + [...document.querySelectorAll("svg text")].map(t => t.textContent).join(" ")');
+        $text = $this->browser->executeScript(
+            'return document.body.innerText + " " + [...document.querySelectorAll("svg text")].map(t => ' .
+                't.textContent).join(" ")',
+        );
 
         return is_string($text) ? $text : '';
     }
 
     protected function settled(): void
     {
-        $this->browser->wait(40, 100)->until(fn (): bool => !str_contains($this->page(), 'Working it out') && '' !== trim($this->page()));
+        $this->browser
+            ->wait(40, 100)
+            ->until(fn(): bool => !str_contains($this->page(), 'Working it out') && '' !== trim($this->page()));
     }
 
     protected function xpath(string $path): RemoteWebElement
     {
-        $this->browser->wait(40, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
+        $this->browser
+            ->wait(40, 100)
+            ->until(fn(): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
         $element = $this->browser->findElement(By::xpath($path));
         $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
 
@@ -107,7 +128,7 @@ abstract class BrowserCase extends TestCase
     protected function button(string $name): void
     {
         $path = sprintf('(//button[normalize-space()="%s"])[1]', $name);
-        for ($tries = 0;; ++$tries) {
+        for ($tries = 0; ; ++$tries) {
             try {
                 $this->xpath($path)->click();
 
@@ -121,7 +142,13 @@ abstract class BrowserCase extends TestCase
 
     protected function choose(string $label, string $option): void
     {
-        $this->xpath(sprintf('(//*[contains(@class, "MuiInputLabel-root")][starts-with(normalize-space(), "%s")]/following-sibling::div//div[@role="combobox"])[1]', $label))->click();
+        $this->xpath(
+            sprintf(
+                '(//*[contains(@class, "MuiInputLabel-root")][starts-with(normalize-space(), ' .
+                    '"%s")]/following-sibling::div//div[@role="combobox"])[1]',
+                $label,
+            ),
+        )->click();
         $this->xpath(sprintf('//li[@role="option"][normalize-space()="%s"]', $option))->click();
     }
 
@@ -132,9 +159,15 @@ abstract class BrowserCase extends TestCase
 
     protected function type(string $label, string $text): void
     {
-        $field = $this->xpath(sprintf('(//label[starts-with(normalize-space(), "%s")]/following-sibling::div//*[self::input or self::textarea][not(@aria-hidden="true")])[1]', $label));
+        $field = $this->xpath(
+            sprintf(
+                '(//label[starts-with(normalize-space(), "%s")]/following-sibling::div//*[self::input or ' .
+                    'self::textarea][not(@aria-hidden="true")])[1]',
+                $label,
+            ),
+        );
         $field->click();
-        $field->sendKeys(WebDriverKeys::CONTROL.'a');
+        $field->sendKeys(WebDriverKeys::CONTROL . 'a');
         $field->sendKeys($text);
     }
 
@@ -151,6 +184,15 @@ abstract class BrowserCase extends TestCase
                 $errors[] = json_encode($line['message'] ?? '');
             }
         }
-        self::assertSame([], array_values(array_filter($errors, static fn (string|false $e): bool => [] === array_filter($but, static fn (string $b): bool => str_contains((string) $e, "status of $b")))));
+        self::assertSame(
+            [],
+            array_values(
+                array_filter(
+                    $errors,
+                    static fn(string|false $e): bool => [] ===
+                        array_filter($but, static fn(string $b): bool => str_contains((string) $e, "status of $b")),
+                ),
+            ),
+        );
     }
 }

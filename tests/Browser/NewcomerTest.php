@@ -44,14 +44,21 @@ final class NewcomerTest extends BrowserCase
         $this->type('Which part', 'All of them');
         $this->button('On to the survey');
         $this->sees('Take in and judge');
-        $kinds = $this->browser->executeScript('return fetch("/api/catalogue").then(r => r.json()).then(c => c.shapes.map(s => s.label))');
+        $kinds = $this->browser->executeScript(
+            'return fetch("/api/catalogue").then(r => r.json()).then(c => c.shapes.map(s => s.label))',
+        );
         self::assertIsArray($kinds);
         self::assertCount(17, $kinds);
         $this->button('Add plate');
         foreach ($kinds as $kind) {
             self::assertIsString($kind);
             $this->choose('Shape', $kind);
-            $this->browser->wait(20, 100)->until(fn (): bool => $kind === $this->stored('kind') && 'Stored' === $this->storing(), "Never stored a $kind; the page says ".$this->storing());
+            $this->browser
+                ->wait(20, 100)
+                ->until(
+                    fn(): bool => $kind === $this->stored('kind') && 'Stored' === $this->storing(),
+                    "Never stored a $kind; the page says " . $this->storing(),
+                );
             self::assertGreaterThan(0.0, $this->stored('area'), $kind);
         }
         $this->quiet();
@@ -60,11 +67,13 @@ final class NewcomerTest extends BrowserCase
     public function testWhatIsNotStoredStaysInViewAndKeepsThePage(): void
     {
         $this->openPart('Fan hub', 'survey');
-        $field = '(//section[@aria-label="Size"]//label[contains(., "iameter") or contains(., "ength")]/following-sibling::div//input)[1]';
+        $field =
+            '(//section[@aria-label="Size"]//label[contains(., "iameter") or contains(., ' .
+            '"ength")]/following-sibling::div//input)[1]';
         $was = $this->xpath($field)->getAttribute('value');
         $write = function (string $text) use ($field): void {
             $this->xpath($field)->click();
-            $this->xpath($field)->sendKeys(WebDriverKeys::CONTROL.'a');
+            $this->xpath($field)->sendKeys(WebDriverKeys::CONTROL . 'a');
             $this->xpath($field)->sendKeys($text);
         };
         $write('3 gal');
@@ -73,7 +82,10 @@ final class NewcomerTest extends BrowserCase
         $this->sees('"gal" is not a unit of length');
         $this->browser->executeScript('window.scrollTo(0, 0)');
         $this->button('To the field');
-        self::assertSame($this->xpath($field)->getAttribute('value'), $this->browser->switchTo()->activeElement()->getAttribute('value'));
+        self::assertSame(
+            $this->xpath($field)->getAttribute('value'),
+            $this->browser->switchTo()->activeElement()->getAttribute('value'),
+        );
         $write((string) $was);
         $this->sees('Stored');
         $this->link('See the order of work');
@@ -84,7 +96,11 @@ final class NewcomerTest extends BrowserCase
     public function testOneAirOnEveryScreenAndItsSource(): void
     {
         $this->openPart('Chassis', 'windows');
-        $air = $this->browser->executeScript('const id = location.pathname.split("/")[2]; return Promise.all(["route", "mix", "windows"].map(v => fetch(`/api/parts/${id}/${v}`).then(r => r.json()))).then(([r, m, w]) => [r.air, m.place, `${w.place.temperature} · ${w.place.humidity}, ${w.airSource}`])');
+        $air = $this->browser->executeScript(
+            'const id = location.pathname.split("/")[2]; return Promise.all(["route", "mix", ' .
+                '"windows"].map(v => fetch(`/api/parts/${id}/${v}`).then(r => r.json()))).then(([r, m, w]) => ' .
+                '[r.air, m.place, `${w.place.temperature} · ${w.place.humidity}, ${w.airSource}`])',
+        );
         self::assertIsArray($air);
         [$route, $mix, $windows] = [$air[0] ?? null, $air[1] ?? null, $air[2] ?? null];
         self::assertIsString($route);
@@ -93,7 +109,7 @@ final class NewcomerTest extends BrowserCase
         self::assertStringContainsString($windows, $route);
         self::assertStringContainsString($windows, $mix);
         $this->link('Route');
-        $this->sees('In this air: '.$windows);
+        $this->sees('In this air: ' . $windows);
         $this->quiet();
     }
 
@@ -102,8 +118,14 @@ final class NewcomerTest extends BrowserCase
         $this->open(DemoCommand::EMAIL);
         $this->sees('The window closes in');
         $hour = $this->xpath('//section[@aria-label="With the next hour"]')->getText();
-        $atWork = $this->browser->executeScript('return fetch("/api/plan").then(r => r.json()).then(p => p.people.some(x => x.spans.some(w => Date.parse(w.from) <= Date.parse(p.now) && Date.parse(w.to) > Date.parse(p.now))))');
-        self::assertStringContainsString(true === $atWork ? 'Engine frame: Apply coat' : 'Nothing can begin at this minute', $hour);
+        $atWork = $this->browser->executeScript(
+            'return fetch("/api/plan").then(r => r.json()).then(p => p.people.some(x => x.spans.some(w => ' .
+                'Date.parse(w.from) <= Date.parse(p.now) && Date.parse(w.to) > Date.parse(p.now))))',
+        );
+        self::assertStringContainsString(
+            true === $atWork ? 'Engine frame: Apply coat' : 'Nothing can begin at this minute',
+            $hour,
+        );
         $this->quiet();
     }
 
@@ -113,7 +135,9 @@ final class NewcomerTest extends BrowserCase
         $this->type('Note', 'looked at');
         $this->button('Write it down');
         $this->sees('looked at');
-        $first = 'return fetch(`/api/parts/${location.pathname.split("/")[2]}/record`).then(r => r.json()).then(r => [r.entries[0].temperature, r.entries[0].humidity])';
+        $first =
+            'return fetch(`/api/parts/${location.pathname.split("/")[2]}/record`).then(r => r.json()).then(r ' .
+            '=> [r.entries[0].temperature, r.entries[0].humidity])';
         self::assertSame(['', ''], $this->browser->executeScript($first));
         $this->choose('What', 'Read the air');
         $this->type('Temperature read', '14');
@@ -138,7 +162,10 @@ final class NewcomerTest extends BrowserCase
         $this->type('Note', 'first look, by torch');
         $this->button('Write the correction');
         $this->sees('note "first look, by torch", was "first look"');
-        $lines = array_map(static fn ($l): string => $l->getText(), $this->browser->findElements(By::cssSelector('ol[aria-label="Record, newest first"] li')));
+        $lines = array_map(
+            static fn($l): string => $l->getText(),
+            $this->browser->findElements(By::cssSelector('ol[aria-label="Record, newest first"] li')),
+        );
         self::assertStringContainsString('second look', $lines[0]);
         self::assertStringContainsString('was "first look"', $lines[1]);
         self::assertStringContainsString('corrected, kept as written', $lines[2]);
@@ -154,7 +181,12 @@ final class NewcomerTest extends BrowserCase
         $this->sees('US units');
         $this->link('Today');
         $this->sees('What wants you today');
-        $this->browser->wait(20, 200)->until(fn (): bool => 1 !== preg_match('/\d ?°?C\b/', $this->page()), 'Degrees Celsius on a page in US units.');
+        $this->browser
+            ->wait(20, 200)
+            ->until(
+                fn(): bool => 1 !== preg_match('/\d ?°?C\b/', $this->page()),
+                'Degrees Celsius on a page in US units.',
+            );
         self::assertStringContainsString('°F', $this->page());
         $this->button('US units');
         $this->sees('Metric');
@@ -191,7 +223,12 @@ final class NewcomerTest extends BrowserCase
         $this->button('Undo');
         $this->xpath('//button[@aria-label="More for Mistyped"]');
         $this->more('Mistyped', 'Remove this job');
-        $this->browser->wait(20, 100)->until(fn (): bool => [] === $this->browser->findElements(By::xpath('//button[@aria-label="More for Mistyped"]')));
+        $this->browser
+            ->wait(20, 100)
+            ->until(
+                fn(): bool => [] ===
+                    $this->browser->findElements(By::xpath('//button[@aria-label="More for Mistyped"]')),
+            );
         $this->quiet();
     }
 
@@ -204,27 +241,55 @@ final class NewcomerTest extends BrowserCase
         $this->sees('Sign in again');
         $this->xpath('//div[@role="dialog"]//input[@type="password"]')->sendKeys(DemoCommand::PASSWORD);
         $this->xpath('//div[@role="dialog"]//button[@type="submit"]')->click();
-        $this->browser->wait(20, 100)->until(fn (): bool => [] === $this->browser->findElements(By::xpath('//div[@role="dialog"]')));
-        if ('torn at the piping' === $this->xpath('//label[normalize-space()="Note"]/following-sibling::div//textarea[not(@aria-hidden)]')->getAttribute('value')) {
+        $this->browser
+            ->wait(20, 100)
+            ->until(fn(): bool => [] === $this->browser->findElements(By::xpath('//div[@role="dialog"]')));
+        if (
+            'torn at the piping' ===
+            $this->xpath(
+                '//label[normalize-space()="Note"]/following-sibling::div//textarea[not(@aria-hidden)]',
+            )->getAttribute('value')
+        ) {
             $this->button('Write it down');
         }
         $this->xpath('//ol[@aria-label="Record, newest first"]//li[contains(., "torn at the piping")]');
         $this->quiet(['401', '403']);
     }
 
-    /** @return array{name: mixed, kind: mixed, temperature: mixed, humidity: mixed, hazards: mixed} the place of the part on the page, as stored */
+    /**
+     * @return array{name: mixed, kind: mixed, temperature: mixed, humidity: mixed, hazards: mixed} the place of the
+     *     part on the page,
+     *     as stored
+     */
     private function place(): array
     {
-        $place = $this->browser->executeScript('const id = location.pathname.split("/")[2]; return fetch(`/api/parts/${id}/survey`).then(r => r.json()).then(s => { const p = s.places.find(x => x.id === s.place); return {name: p.name, kind: p.kind, temperature: p.temperature, humidity: p.humidity, hazards: p.hazards}; })');
+        $place = $this->browser->executeScript(
+            'const id = location.pathname.split("/")[2]; return fetch(`/api/parts/${id}/survey`).then(r => ' .
+                'r.json()).then(s => { const p = s.places.find(x => x.id === s.place); return {name: p.name, ' .
+                'kind: p.kind, temperature: p.temperature, humidity: p.humidity, hazards: p.hazards}; })',
+        );
         self::assertIsArray($place);
         self::assertArrayHasKey('name', $place);
 
-        return ['name' => $place['name'], 'kind' => $place['kind'] ?? '', 'temperature' => $place['temperature'] ?? '', 'humidity' => $place['humidity'] ?? '', 'hazards' => $place['hazards'] ?? []];
+        return [
+            'name' => $place['name'],
+            'kind' => $place['kind'] ?? '',
+            'temperature' => $place['temperature'] ?? '',
+            'humidity' => $place['humidity'] ?? '',
+            'hazards' => $place['hazards'] ?? [],
+        ];
     }
 
     private function stored(string $what): mixed
     {
-        return $this->browser->executeScript('const id = location.pathname.split("/")[2], what = arguments[0]; return Promise.all([fetch(`/api/parts/${id}/survey`).then(r => r.json()), fetch("/api/catalogue").then(r => r.json())]).then(([s, c]) => { const shape = s.shapes.shapes[0]; return what === "kind" ? c.shapes.find(k => k.kind === shape?.kind)?.label : shape.area.si; })', [$what]);
+        return $this->browser->executeScript(
+            'const id = location.pathname.split("/")[2], what = arguments[0]; return ' .
+                'Promise.all([fetch(`/api/parts/${id}/survey`).then(r => r.json()), ' .
+                'fetch("/api/catalogue").then(r => r.json())]).then(([s, c]) => { const shape = ' .
+                's.shapes.shapes[0]; return what === "kind" ? c.shapes.find(k => k.kind === shape?.kind)?.label ' .
+                ': shape.area.si; })',
+            [$what],
+        );
     }
 
     private function storing(): string
@@ -234,9 +299,13 @@ final class NewcomerTest extends BrowserCase
 
     private function openSame(string $name, string $view): void
     {
-        $part = $this->browser->executeScript('const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs.flatMap(x => x.parts).find(p => p.name === name).id)', [$name]);
+        $part = $this->browser->executeScript(
+            'const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => ' .
+                'j.jobs.flatMap(x => x.parts).find(p => p.name === name).id)',
+            [$name],
+        );
         self::assertIsString($part);
-        $this->browser->get(self::address()."/part/$part/$view");
+        $this->browser->get(self::address() . "/part/$part/$view");
         $this->settled();
     }
 
@@ -244,7 +313,9 @@ final class NewcomerTest extends BrowserCase
     {
         $this->xpath(sprintf('//button[@aria-label="More for %s"]', $of))->click();
         $this->xpath(sprintf('//li[@role="menuitem"][normalize-space()="%s"]', $choice))->click();
-        $this->browser->wait(10, 100)->until(fn (): bool => [] === $this->browser->findElements(By::xpath('//li[@role="menuitem"]')));
+        $this->browser
+            ->wait(10, 100)
+            ->until(fn(): bool => [] === $this->browser->findElements(By::xpath('//li[@role="menuitem"]')));
     }
 
     private function removeAgain(string $part, string $job): void

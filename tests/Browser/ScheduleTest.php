@@ -30,10 +30,14 @@ final class ScheduleTest extends BrowserCase
     public function testAStepIsMovedByKeyAndSaysWhatBreaks(): void
     {
         $this->open(DemoCommand::EMAIL);
-        $this->browser->get(self::address().'/schedule');
+        $this->browser->get(self::address() . '/schedule');
         $this->sees('Weather that matters');
         $this->button('Two weeks');
-        $this->browser->executeScript('const all = [...document.querySelectorAll("[data-work]")]; const at = all.findIndex((e, i) => i > 0 && e.getAttribute("aria-label").split(":")[0] === all[i - 1].getAttribute("aria-label").split(":")[0]); all[at].focus()');
+        $this->browser->executeScript(
+            'const all = [...document.querySelectorAll("[data-work]")]; const at = all.findIndex((e, i) => i ' .
+                '> 0 && e.getAttribute("aria-label").split(":")[0] === all[i - ' .
+                '1].getAttribute("aria-label").split(":")[0]); all[at].focus()',
+        );
         $keys = $this->browser->getKeyboard();
         for ($i = 0; $i < 6; ++$i) {
             $keys->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_LEFT, WebDriverKeys::SHIFT]);
@@ -48,13 +52,18 @@ final class ScheduleTest extends BrowserCase
     public function testAStepIsDraggedAndPutThereThePlanFollows(): void
     {
         $this->open(DemoCommand::EMAIL);
-        $this->browser->get(self::address().'/schedule');
+        $this->browser->get(self::address() . '/schedule');
         $this->sees('Weather that matters');
         $this->button('Two weeks');
         $blocks = $this->browser->findElements(By::cssSelector('[data-work]'));
         $block = $blocks[count($blocks) - 1];
         $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$block]);
-        (new WebDriverActions($this->browser))->moveToElement($block)->clickAndHold($block)->moveByOffset(60, 0)->release()->perform();
+        (new WebDriverActions($this->browser))
+            ->moveToElement($block)
+            ->clickAndHold($block)
+            ->moveByOffset(60, 0)
+            ->release()
+            ->perform();
         $this->sees('Not before then; plan the rest');
         $this->button('Not before then; plan the rest');
         $this->sees('something was put elsewhere by hand');
@@ -73,17 +82,31 @@ final class ScheduleTest extends BrowserCase
         $keys->sendKeys(WebDriverKeys::ENTER);
         $this->sees('May begin from');
         for ($rounds = 0; $rounds < 5 && !str_contains($this->page(), 'that hour has passed'); ++$rounds) {
-            $keys->sendKeys([WebDriverKeys::SHIFT, ...array_fill(0, 80, WebDriverKeys::ARROW_LEFT), WebDriverKeys::SHIFT]);
+            $keys->sendKeys([
+                WebDriverKeys::SHIFT,
+                ...array_fill(0, 80, WebDriverKeys::ARROW_LEFT),
+                WebDriverKeys::SHIFT,
+            ]);
             sleep(2);
         }
         $this->sees('that hour has passed');
-        self::assertStringContainsString('breaks', (string) $this->browser->findElement(By::cssSelector('[data-work][aria-pressed=true]'))->getAttribute('aria-label'));
+        self::assertStringContainsString(
+            'breaks',
+            (string) $this->browser
+                ->findElement(By::cssSelector('[data-work][aria-pressed=true]'))
+                ->getAttribute('aria-label'),
+        );
         $this->button('Back where it was');
         $this->sees('May begin from');
         self::assertSame([], $this->axe());
         $block = $this->browser->findElement(By::cssSelector('[data-work][aria-label^="Unmask"] rect[height="18"]'));
         $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$block]);
-        (new WebDriverActions($this->browser))->moveToElement($block)->clickAndHold($block)->moveByOffset(90, 0)->release()->perform();
+        (new WebDriverActions($this->browser))
+            ->moveToElement($block)
+            ->clickAndHold($block)
+            ->moveByOffset(90, 0)
+            ->release()
+            ->perform();
         $this->sees('Not before then; plan the rest');
         $this->button('Six weeks');
         $this->sees('Not before then; plan the rest');
@@ -94,14 +117,14 @@ final class ScheduleTest extends BrowserCase
     public function testAHelperMoreIsKeptAndThePlanFollows(): void
     {
         $this->open(EmptyYard::make());
-        $this->browser->get(self::address().'/yard');
+        $this->browser->get(self::address() . '/yard');
         $this->sees('Who works when');
         $this->type('Who', 'Wren');
-        $this->xpath('//input[@aria-label="Hours of Wren, Mon"]')->sendKeys(WebDriverKeys::CONTROL.'a');
+        $this->xpath('//input[@aria-label="Hours of Wren, Mon"]')->sendKeys(WebDriverKeys::CONTROL . 'a');
         $this->xpath('//input[@aria-label="Hours of Wren, Mon"]')->sendKeys('nine to five');
         $this->button('Keep, and plan again');
         $this->sees('are no hours');
-        $this->xpath('//input[@aria-label="Hours of Wren, Mon"]')->sendKeys(WebDriverKeys::CONTROL.'a');
+        $this->xpath('//input[@aria-label="Hours of Wren, Mon"]')->sendKeys(WebDriverKeys::CONTROL . 'a');
         $this->xpath('//input[@aria-label="Hours of Wren, Mon"]')->sendKeys('9:00-17:00');
         $this->button('Keep, and plan again');
         $this->sees('Kept; the schedule follows.');
@@ -113,7 +136,7 @@ final class ScheduleTest extends BrowserCase
         $this->openPart('Drum guard', 'windows');
         $this->type('Heated to', '22 C');
         $this->sees('closed to wet films for');
-        $this->browser->get(self::address().'/schedule');
+        $this->browser->get(self::address() . '/schedule');
         $this->button('Make a secret address');
         $this->sees('/calendar/');
         $this->button('Take it back');

@@ -32,30 +32,55 @@ final class ServedTest extends TestCase
     public function testTheSameFinishFiveTimesTwiceAtOnceAndOnceWithTheLineCut(): void
     {
         [$part, $coat] = $this->partWithACoat();
-        $this->ask('POST', '/api/store/tins', ['material' => 'epoxy-primer-2k', 'batch' => 'served', 'size' => '5 L', 'count' => 1]);
+        $this->ask('POST', '/api/store/tins', [
+            'material' => 'epoxy-primer-2k',
+            'batch' => 'served',
+            'size' => '5 L',
+            'count' => 1,
+        ]);
         $body = ['kind' => 'finish', 'step' => $coat, 'at' => (string) getenv('HULL_CLOCK'), 'used' => '0.4 L'];
-        $key = 'served-'.bin2hex(random_bytes(8));
+        $key = 'served-' . bin2hex(random_bytes(8));
         $this->cut("/api/parts/$part/log", $body, $key);
-        $handles = array_map(fn (): \CurlHandle => $this->handle('POST', "/api/parts/$part/log", $body, $key), range(1, 2));
+        $handles = array_map(
+            fn(): \CurlHandle => $this->handle('POST', "/api/parts/$part/log", $body, $key),
+            range(1, 2),
+        );
         $many = curl_multi_init();
-        array_map(static fn (\CurlHandle $h): int => curl_multi_add_handle($many, $h), $handles);
+        array_map(static fn(\CurlHandle $h): int => curl_multi_add_handle($many, $h), $handles);
         do {
             curl_multi_exec($many, $running);
             curl_multi_select($many, 0.1);
         } while ($running > 0);
-        $answers = array_map(static fn (\CurlHandle $h): string => (string) curl_multi_getcontent($h), $handles);
-        $codes = array_map(static fn (\CurlHandle $h): mixed => curl_getinfo($h, \CURLINFO_RESPONSE_CODE), $handles);
-        $answers[] = (string) json_encode($this->ask('POST', "/api/parts/$part/log", $body, $key)[1], \JSON_UNESCAPED_SLASHES);
-        $answers[] = (string) json_encode($this->ask('POST', "/api/parts/$part/log", $body, $key)[1], \JSON_UNESCAPED_SLASHES);
+        $answers = array_map(static fn(\CurlHandle $h): string => (string) curl_multi_getcontent($h), $handles);
+        $codes = array_map(static fn(\CurlHandle $h): mixed => curl_getinfo($h, \CURLINFO_RESPONSE_CODE), $handles);
+        $answers[] = (string) json_encode(
+            $this->ask('POST', "/api/parts/$part/log", $body, $key)[1],
+            \JSON_UNESCAPED_SLASHES,
+        );
+        $answers[] = (string) json_encode(
+            $this->ask('POST', "/api/parts/$part/log", $body, $key)[1],
+            \JSON_UNESCAPED_SLASHES,
+        );
         self::assertSame([201, 201], $codes, implode("\n", $answers));
-        self::assertCount(1, array_unique(array_map(static fn (string $a): string => self::text(json_decode($a, true), 'entryId'), $answers)), implode("\n", $answers));
+        self::assertCount(
+            1,
+            array_unique(
+                array_map(static fn(string $a): string => self::text(json_decode($a, true), 'entryId'), $answers),
+            ),
+            implode("\n", $answers),
+        );
         $record = $this->ask('GET', "/api/parts/$part/record")[1];
         self::assertCount(1, is_array($record['entries'] ?? null) ? $record['entries'] : []);
         $drawn = 0;
         foreach (self::items($this->ask('GET', '/api/store')[1], 'materials') as $material) {
             foreach (self::items($material, 'tins') as $tin) {
                 if ('served' === ($tin['batch'] ?? '')) {
-                    $drawn += count(array_filter(self::items($tin, 'movements'), static fn (array $m): bool => 'used' === ($m['kind'] ?? '')));
+                    $drawn += count(
+                        array_filter(
+                            self::items($tin, 'movements'),
+                            static fn(array $m): bool => 'used' === ($m['kind'] ?? ''),
+                        ),
+                    );
                 }
             }
         }
@@ -65,14 +90,22 @@ final class ServedTest extends TestCase
     public function testTwoHandsFinishingOneStepAtOnceAreOneLineAndOneRefusal(): void
     {
         [$part, $coat] = $this->partWithACoat();
-        $handles = array_map(fn (int $n): \CurlHandle => $this->handle('POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => $coat, 'at' => (string) getenv('HULL_CLOCK'), 'note' => 'hand '.$n], null), range(1, 4));
+        $handles = array_map(
+            fn(int $n): \CurlHandle => $this->handle(
+                'POST',
+                "/api/parts/$part/log",
+                ['kind' => 'finish', 'step' => $coat, 'at' => (string) getenv('HULL_CLOCK'), 'note' => 'hand ' . $n],
+                null,
+            ),
+            range(1, 4),
+        );
         $many = curl_multi_init();
-        array_map(static fn (\CurlHandle $h): int => curl_multi_add_handle($many, $h), $handles);
+        array_map(static fn(\CurlHandle $h): int => curl_multi_add_handle($many, $h), $handles);
         do {
             curl_multi_exec($many, $running);
             curl_multi_select($many, 0.1);
         } while ($running > 0);
-        $codes = array_map(static fn (\CurlHandle $h): int => curl_getinfo($h, \CURLINFO_RESPONSE_CODE), $handles);
+        $codes = array_map(static fn(\CurlHandle $h): int => curl_getinfo($h, \CURLINFO_RESPONSE_CODE), $handles);
         sort($codes);
         self::assertSame([201, 409, 409, 409], $codes);
     }
@@ -82,7 +115,10 @@ final class ServedTest extends TestCase
         $this->signIn(strtoupper($this->email));
         [$code, , $headers] = $this->ask('GET', '/api/jobs');
         self::assertSame(200, $code);
-        self::assertMatchesRegularExpression('/^[^#].*\thull\t/m', str_replace('#HttpOnly_', '', (string) file_get_contents($this->jar)));
+        self::assertMatchesRegularExpression(
+            '/^[^#].*\thull\t/m',
+            str_replace('#HttpOnly_', '', (string) file_get_contents($this->jar)),
+        );
         preg_match('/\t(\d+)\thull\t/', (string) file_get_contents($this->jar), $m);
         self::assertGreaterThan(time() + 13 * 86400, (int) ($m[1] ?? 0), $headers);
     }
@@ -93,21 +129,39 @@ final class ServedTest extends TestCase
         foreach ([1, 2, 3] as $n) {
             foreach (['known' => $this->email, 'unknown' => "nobody$n@nowhere.example"] as $kind => $address) {
                 $began = hrtime(true);
-                self::assertSame(401, $this->ask('POST', '/api/sign-in', ['email' => $address, 'password' => 'not this one'])[0]);
+                self::assertSame(
+                    401,
+                    $this->ask('POST', '/api/sign-in', ['email' => $address, 'password' => 'not this one'])[0],
+                );
                 $times[$kind][] = (hrtime(true) - $began) / 1e6;
             }
         }
-        self::assertGreaterThan(0.4, min($times['unknown']) / min($times['known']), 'a hash is worked out for nobody, too');
+        self::assertGreaterThan(
+            0.4,
+            min($times['unknown']) / min($times['known']),
+            'a hash is worked out for nobody, too',
+        );
     }
 
     /** @return array{string, string} a part, and the key of its first coat */
     private function partWithACoat(): array
     {
-        $job = self::text($this->ask('POST', '/api/jobs', ['name' => 'Served '.bin2hex(random_bytes(3))])[1], 'id');
-        $part = self::text($this->ask('POST', "/api/jobs/$job/parts", [
-            'part' => ['id' => 'frame', 'name' => 'Frame', 'substrate' => 'carbon-steel', 'service' => 'exterior-splash', 'finish' => 'tidy', 'place' => 'bay', 'shapes' => [['kind' => 'strip', 'length' => '1 m', 'width' => '1 m']]],
-            'place' => ['id' => 'bay', 'kind' => 'heated-bay', 'temperature' => '18 C', 'humidity' => '55 %'],
-        ])[1], 'id');
+        $job = self::text($this->ask('POST', '/api/jobs', ['name' => 'Served ' . bin2hex(random_bytes(3))])[1], 'id');
+        $part = self::text(
+            $this->ask('POST', "/api/jobs/$job/parts", [
+                'part' => [
+                    'id' => 'frame',
+                    'name' => 'Frame',
+                    'substrate' => 'carbon-steel',
+                    'service' => 'exterior-splash',
+                    'finish' => 'tidy',
+                    'place' => 'bay',
+                    'shapes' => [['kind' => 'strip', 'length' => '1 m', 'width' => '1 m']],
+                ],
+                'place' => ['id' => 'bay', 'kind' => 'heated-bay', 'temperature' => '18 C', 'humidity' => '55 %'],
+            ])[1],
+            'id',
+        );
         foreach (self::items($this->ask('GET', "/api/parts/$part/route")[1], 'steps') as $step) {
             if ('apply-coat' === ($step['step'] ?? '')) {
                 return [$part, self::text($step, 'key')];
@@ -119,7 +173,10 @@ final class ServedTest extends TestCase
     private function signIn(string $email): void
     {
         $this->token = self::text($this->ask('GET', '/api/session')[1], 'token');
-        self::assertSame(204, $this->ask('POST', '/api/sign-in', ['email' => $email, 'password' => DemoCommand::PASSWORD])[0]);
+        self::assertSame(
+            204,
+            $this->ask('POST', '/api/sign-in', ['email' => $email, 'password' => DemoCommand::PASSWORD])[0],
+        );
         $this->token = self::text($this->ask('GET', '/api/session')[1], 'token');
     }
 
@@ -132,7 +189,9 @@ final class ServedTest extends TestCase
     {
         $handle = $this->handle($method, $path, $body, $key);
         $headers = '';
-        curl_setopt($handle, \CURLOPT_HEADERFUNCTION, static function (\CurlHandle $h, string $line) use (&$headers): int {
+        curl_setopt($handle, \CURLOPT_HEADERFUNCTION, static function (\CurlHandle $h, string $line) use (
+            &$headers,
+        ): int {
             $headers .= $line;
 
             return strlen($line);
@@ -147,9 +206,19 @@ final class ServedTest extends TestCase
     /** @param array<string, mixed>|null $body */
     private function handle(string $method, string $path, ?array $body, ?string $key): \CurlHandle
     {
-        $handle = curl_init(getenv('HULL_ADDRESS').$path);
+        $handle = curl_init(getenv('HULL_ADDRESS') . $path);
         self::assertInstanceOf(\CurlHandle::class, $handle);
-        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_CUSTOMREQUEST => '' === $method ? 'GET' : $method, \CURLOPT_COOKIEJAR => $this->jar, \CURLOPT_COOKIEFILE => $this->jar, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-Hull-Token: '.$this->token, ...(null === $key ? [] : ['Idempotency-Key: '.$key])]]);
+        curl_setopt_array($handle, [
+            \CURLOPT_RETURNTRANSFER => true,
+            \CURLOPT_CUSTOMREQUEST => '' === $method ? 'GET' : $method,
+            \CURLOPT_COOKIEJAR => $this->jar,
+            \CURLOPT_COOKIEFILE => $this->jar,
+            \CURLOPT_HTTPHEADER => [
+                'Content-Type: application/json',
+                'X-Hull-Token: ' . $this->token,
+                ...null === $key ? [] : ['Idempotency-Key: ' . $key],
+            ],
+        ]);
         if (null !== $body) {
             curl_setopt($handle, \CURLOPT_POSTFIELDS, (string) json_encode($body));
         }
@@ -169,7 +238,15 @@ final class ServedTest extends TestCase
         $address = (string) getenv('HULL_ADDRESS');
         $line = fsockopen((string) parse_url($address, \PHP_URL_HOST), (int) parse_url($address, \PHP_URL_PORT));
         self::assertIsResource($line);
-        fwrite($line, "POST $path HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: ".strlen($text)."\r\nX-Hull-Token: $this->token\r\nIdempotency-Key: $key\r\nCookie: hull=".($m[1] ?? '')."\r\nConnection: close\r\n\r\n".$text);
+        fwrite(
+            $line,
+            "POST $path HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: " .
+                strlen($text) .
+                "\r\nX-Hull-Token: $this->token\r\nIdempotency-Key: $key\r\nCookie: hull=" .
+                ($m[1] ?? '') .
+                "\r\nConnection: close\r\n\r\n" .
+                $text,
+        );
         fclose($line);
     }
 
@@ -185,6 +262,6 @@ final class ServedTest extends TestCase
     {
         $value = is_array($json) ? $json[$field] ?? null : null;
 
-        return is_string($value) ? $value : self::fail("no $field in ".json_encode($json));
+        return is_string($value) ? $value : self::fail("no $field in " . json_encode($json));
     }
 }

@@ -13,7 +13,7 @@ final class StoresTest extends BrowserCase
     public function testATinComesInIsCountedAndAForeignTableTakesNothing(): void
     {
         $this->open(EmptyYard::make());
-        $this->browser->get(self::address().'/stores');
+        $this->browser->get(self::address() . '/stores');
         $this->sees('The shelf is empty');
         $this->type('What', 'Two-pack epoxy primer');
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_DOWN);
@@ -30,7 +30,7 @@ final class StoresTest extends BrowserCase
         $this->button('So much is in it');
         $this->sees('946 mL of 2.5 L');
 
-        $file = tempnam(sys_get_temp_dir(), 'tins').'.csv';
+        $file = tempnam(sys_get_temp_dir(), 'tins') . '.csv';
         file_put_contents($file, "material,batch,size,count\nepoxy-primer-2k,A,1 L,1\ngold-leaf,B,1 L,1\n");
         try {
             $this->browser->findElement(By::cssSelector('input[aria-label="Table of tins"]'))->sendKeys($file);
@@ -47,11 +47,13 @@ final class StoresTest extends BrowserCase
         $this->openJob('Hovercraft', 'quantities');
         $this->sees('Enough of everything');
         $before = $this->litres();
-        $this->browser->findElement(By::cssSelector('input[aria-label="More coats"]'))->sendKeys(WebDriverKeys::ARROW_RIGHT);
-        $this->browser->wait(40, 100)->until(fn (): bool => $this->litres() !== $before);
+        $this->browser
+            ->findElement(By::cssSelector('input[aria-label="More coats"]'))
+            ->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->browser->wait(40, 100)->until(fn(): bool => $this->litres() !== $before);
         $this->sees('more coats: 1');
         $this->button('As planned');
-        $this->browser->wait(40, 100)->until(fn (): bool => $this->litres() === $before);
+        $this->browser->wait(40, 100)->until(fn(): bool => $this->litres() === $before);
         $this->quiet();
     }
 
@@ -81,17 +83,33 @@ final class StoresTest extends BrowserCase
         $this->button('Read the scale');
         $this->sees('Simulated bench scale');
         $page = $this->xpath('//a[normalize-space()="Pour on it"]')->getAttribute('href');
-        $target = $this->browser->executeScript('return [...document.querySelectorAll(".mono")].map(e => e.textContent).find(t => /^[\d.]+ (g|kg)$/.test(t.replace(/\s+/g, " ")))');
+        $target = $this->browser->executeScript(
+            'return [...document.querySelectorAll(".mono")].map(e => e.textContent).find(t => /^[\d.]+ ' .
+                '(g|kg)$/.test(t.replace(/\s+/g, " ")))',
+        );
         self::assertIsString($target);
         $grams = (float) $target * (str_contains($target, 'kg') ? 1000.0 : 1.0);
-        file_get_contents(rtrim((string) $page, '/').'/pour', false, stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => (string) json_encode(['grams' => $grams + 300.0, 'seconds' => 0.2])]]));
+        file_get_contents(
+            rtrim((string) $page, '/') . '/pour',
+            false,
+            stream_context_create([
+                'http' => [
+                    'method' => 'POST',
+                    'header' => 'Content-Type: application/json',
+                    'content' => (string) json_encode(['grams' => $grams + 300.0, 'seconds' => 0.2]),
+                ],
+            ]),
+        );
         $this->sees('too much');
         $this->quiet();
     }
 
     private function litres(): string
     {
-        $text = $this->browser->executeScript('return [...document.querySelectorAll("ul[aria-label=Films] > li")].map(l => l.innerText.split("\n").slice(0, 3).join(" ")).join(";")');
+        $text = $this->browser->executeScript(
+            'return [...document.querySelectorAll("ul[aria-label=Films] > li")].map(l => ' .
+                'l.innerText.split("\n").slice(0, 3).join(" ")).join(";")',
+        );
 
         return is_string($text) ? $text : '';
     }

@@ -27,7 +27,9 @@ final class StoryTest extends BrowserCase
         $this->button('Rust');
         $this->button('scale, loose');
         $this->button('Oil or grease');
-        $this->xpath('//div[@role="group" and @aria-label="Oil or grease"]//button[normalize-space()="caked"]')->click();
+        $this->xpath(
+            '//div[@role="group" and @aria-label="Oil or grease"]//button[normalize-space()="caked"]',
+        )->click();
         $this->button('Old coating');
         $this->button('flaking');
         $this->button('Add box section');
@@ -89,14 +91,26 @@ final class StoryTest extends BrowserCase
     public function testThreeUnlikePartsGetTheirRoutes(): void
     {
         $this->open(EmptyYard::make());
-        $this->takeIn('Winch', 'Guard', 'Galvanised steel', ['White corrosion', 'Soluble salt'], 'Exterior with splash');
+        $this->takeIn(
+            'Winch',
+            'Guard',
+            'Galvanised steel',
+            ['White corrosion', 'Soluble salt'],
+            'Exterior with splash',
+        );
         $this->sees('Wash with detergent and rinse');
         $this->sees('Zinc-safe two-pack epoxy');
         $this->takeIn('Hovercraft', 'Hub', 'Aluminium, cast', ['Oil or grease'], 'Heat to 300 °C');
         $this->sees('Oven-cured ceramic thin film');
         $this->sees('Preheat until nothing comes out of the pores');
         $this->sees('Oven: ramp, soak, cool');
-        $this->takeIn('Boat', 'Side', 'Gelcoat on polyester laminate', ['Chalked surface', 'Rust stain'], 'Exterior with splash');
+        $this->takeIn(
+            'Boat',
+            'Side',
+            'Gelcoat on polyester laminate',
+            ['Chalked surface', 'Rust stain'],
+            'Exterior with splash',
+        );
         $this->sees('Destain with oxalic cleaner');
         $this->sees('Wax or seal');
         $this->sees('Every step finds what it needs.');
@@ -154,7 +168,7 @@ final class StoryTest extends BrowserCase
     {
         $this->openPart('Side frames', 'route');
         $this->sees('Every step finds what it needs.');
-        $mask = fn (): RemoteWebElement => $this->xpath('//button[@data-step][contains(., "Mask")]');
+        $mask = fn(): RemoteWebElement => $this->xpath('//button[@data-step][contains(., "Mask")]');
         $mask()->click();
         $mask()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_DOWN]);
         $this->sees('masking must be on');
@@ -163,7 +177,9 @@ final class StoryTest extends BrowserCase
         $this->sees('Every step finds what it needs.');
         $mask()->click();
         $mask()->sendKeys(WebDriverKeys::ARROW_UP);
-        $this->browser->wait(5, 100)->until(fn (): bool => str_contains($this->browser->switchTo()->activeElement()->getText(), 'Blow off'));
+        $this->browser
+            ->wait(5, 100)
+            ->until(fn(): bool => str_contains($this->browser->switchTo()->activeElement()->getText(), 'Blow off'));
         $this->button('Plan again');
         $this->sees('Every step finds what it needs.');
         $this->quiet();
@@ -188,7 +204,13 @@ final class StoryTest extends BrowserCase
 
     private function answer(string $answer): void
     {
-        $this->xpath(sprintf('//div[@role="group" and @aria-label="What to do about the rust"]//button[not(@disabled)][contains(., "%s")]', $answer))->click();
+        $this->xpath(
+            sprintf(
+                '//div[@role="group" and @aria-label="What to do about the ' .
+                    'rust"]//button[not(@disabled)][contains(., "%s")]',
+                $answer,
+            ),
+        )->click();
     }
 
     public function testAFigureExplainsItself(): void
@@ -204,20 +226,27 @@ final class StoryTest extends BrowserCase
     public function testAForeignFileIsRefusedInWordsAndAJobFileIsTaken(): void
     {
         $this->open(DemoCommand::EMAIL);
-        $folder = sys_get_temp_dir().'/hull-files-'.bin2hex(random_bytes(4));
+        $folder = sys_get_temp_dir() . '/hull-files-' . bin2hex(random_bytes(4));
         mkdir($folder);
-        file_put_contents($folder.'/words.json', 'these are words');
-        file_put_contents($folder.'/good.json', str_replace('Slipway winch', 'Winch from a file', (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/job.example.json')));
+        file_put_contents($folder . '/words.json', 'these are words');
+        file_put_contents(
+            $folder . '/good.json',
+            str_replace(
+                'Slipway winch',
+                'Winch from a file',
+                (string) file_get_contents(dirname(__DIR__, 2) . '/docs/formats/job.example.json'),
+            ),
+        );
         try {
             $input = $this->browser->findElement(By::cssSelector('input[type=file]'));
             $input->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector());
-            $input->sendKeys($folder.'/words.json');
+            $input->sendKeys($folder . '/words.json');
             $this->sees('The file is not JSON');
-            $input->sendKeys($folder.'/good.json');
+            $input->sendKeys($folder . '/good.json');
             $this->sees('Winch from a file');
             $this->sees('Brake lever');
         } finally {
-            array_map(unlink(...), [$folder.'/words.json', $folder.'/good.json']);
+            array_map(unlink(...), [$folder . '/words.json', $folder . '/good.json']);
             rmdir($folder);
         }
         $this->quiet();
@@ -228,7 +257,9 @@ final class StoryTest extends BrowserCase
         $this->openPart('Side frames', 'mix');
         $this->sees('Mix: Two-pack epoxy primer, coat 1');
         $this->type('Mixing vessel', '4 fl oz');
-        $this->browser->wait(40, 100)->until(fn (): bool => 1 === preg_match('/batches\s+[2-9]\d*\s+of/', $this->page()));
+        $this->browser
+            ->wait(40, 100)
+            ->until(fn(): bool => 1 === preg_match('/batches\s+[2-9]\d*\s+of/', $this->page()));
         $this->button('Mixed: start the clock');
         $this->sees('stands before use');
         $this->browser->navigate()->refresh();
@@ -242,16 +273,41 @@ final class StoryTest extends BrowserCase
     {
         foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
             $this->open(DemoCommand::EMAIL, $width, $height);
-            $part = $this->browser->executeScript('return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].parts[0].id)');
+            $part = $this->browser->executeScript(
+                'return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].parts[0].id)',
+            );
             self::assertIsString($part);
-            $job = $this->browser->executeScript('return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].id)');
+            $job = $this->browser->executeScript(
+                'return fetch("/api/jobs").then(r => r.json()).then(j => j.jobs[0].id)',
+            );
             self::assertIsString($job);
-            foreach (['/', '/look', '/yard', '/stores', '/stores/over', '/schedule', "/job/$job", "/job/$job/quantities", "/job/$job/cards", ...array_map(static fn (string $v): string => "/part/$part/$v", self::VIEWS)] as $path) {
+            foreach (
+                [
+                    '/',
+                    '/look',
+                    '/yard',
+                    '/stores',
+                    '/stores/over',
+                    '/schedule',
+                    "/job/$job",
+                    "/job/$job/quantities",
+                    "/job/$job/cards",
+                    ...array_map(static fn(string $v): string => "/part/$part/$v", self::VIEWS),
+                ]
+                as $path
+            ) {
                 foreach (['light', 'dark'] as $scheme) {
-                    $this->browser->get(self::address().$path);
+                    $this->browser->get(self::address() . $path);
                     $this->settled();
-                    $this->browser->executeScript('document.documentElement.setAttribute("data-scheme", arguments[0])', [$scheme]);
-                    self::assertLessThanOrEqual(0, $this->browser->executeScript('return document.documentElement.scrollWidth - innerWidth'), "$path is wider than $width");
+                    $this->browser->executeScript(
+                        'document.documentElement.setAttribute("data-scheme", arguments[0])',
+                        [$scheme],
+                    );
+                    self::assertLessThanOrEqual(
+                        0,
+                        $this->browser->executeScript('return document.documentElement.scrollWidth - innerWidth'),
+                        "$path is wider than $width",
+                    );
                     self::assertSame([], $this->axe(), "$path $scheme at $width");
                 }
             }

@@ -31,7 +31,14 @@ final class YardTest extends BrowserCase
         $this->sees('Two ways, side by side');
         $this->sees('Blast to clean metal');
         $this->button('Take the other way');
-        $this->browser->wait(40, 100)->until(fn (): bool => [] !== $this->browser->findElements(By::xpath('//ol//button[@data-step]//*[normalize-space()="Blast to clean metal"]')));
+        $this->browser
+            ->wait(40, 100)
+            ->until(
+                fn(): bool => [] !==
+                    $this->browser->findElements(
+                        By::xpath('//ol//button[@data-step]//*[normalize-space()="Blast to clean metal"]'),
+                    ),
+            );
         $this->quiet();
     }
 
@@ -61,24 +68,35 @@ final class YardTest extends BrowserCase
         $this->sees('Every entry can be used.');
         $this->xpath('(//button[normalize-space()="Keep"])[2]')->click();
         $this->sees('Kept; routes are planned with it.');
-        $this->browser->executeScript('const t = document.querySelector("section[aria-label=\'Own products and steps\'] textarea"); Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set.call(t, t.value.replace("price: 2900", "prize: 2900")); t.dispatchEvent(new Event("input", {bubbles: true}))');
+        $this->browser->executeScript(
+            'const t = document.querySelector("section[aria-label=\'Own products and steps\'] textarea"); ' .
+                'Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set.call(t, ' .
+                't.value.replace("price: 2900", "prize: 2900")); t.dispatchEvent(new Event("input", {bubbles: ' .
+                'true}))',
+        );
         $this->sees('Line 28');
         $this->sees('The field "prize" is not known here.');
         $this->browser->navigate()->refresh();
-        self::assertSame('Nothing loud before nine.', $this->xpath('//textarea[contains(text(), "Nothing loud before nine.")]')->getAttribute('value'));
+        self::assertSame(
+            'Nothing loud before nine.',
+            $this->xpath('//textarea[contains(text(), "Nothing loud before nine.")]')->getAttribute('value'),
+        );
     }
 
     public function testAPhotoIsKeptAndATakenOutOneComesBack(): void
     {
         $this->openPart('Windscreen', 'survey');
-        $file = sys_get_temp_dir().'/from-the-bow.png';
+        $file = sys_get_temp_dir() . '/from-the-bow.png';
         file_put_contents($file, $this->browser->takeScreenshot());
         $input = $this->browser->findElement(By::cssSelector('input[aria-label="Photos"]'));
         $this->browser->executeScript('arguments[0].hidden = false', [$input]);
         $input->setFileDetector(new LocalFileDetector());
         $input->sendKeys($file);
         $this->sees('from-the-bow');
-        self::assertGreaterThan(0, $this->browser->executeScript('return document.querySelector("img[alt*=from-the-bow]").naturalWidth || 1'));
+        self::assertGreaterThan(
+            0,
+            $this->browser->executeScript('return document.querySelector("img[alt*=from-the-bow]").naturalWidth || 1'),
+        );
         $this->xpath('//button[@aria-label="Take out the photo from-the-bow"]')->click();
         $this->button('Undo: have the photo back');
         $this->sees('from-the-bow');

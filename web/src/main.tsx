@@ -15,7 +15,13 @@ import { Ground, theme } from './theme/theme';
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce ?? '';
 const cache = createCache({ key: 'hull', nonce, prepend: true });
 const client = new QueryClient({
-  defaultOptions: { queries: { retry: (count, error) => count < 2 && error instanceof Refusal && error.status === 0, refetchOnWindowFocus: true, staleTime: 5_000 } },
+  defaultOptions: {
+    queries: {
+      retry: (count, error) => count < 2 && error instanceof Refusal && error.status === 0,
+      refetchOnWindowFocus: true,
+      staleTime: 5_000,
+    },
+  },
 });
 const router = createBrowserRouter([{ path: '*', element: <App /> }]);
 const root = document.getElementById('root');

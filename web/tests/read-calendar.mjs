@@ -21,4 +21,16 @@ for (const e of events) {
     hoursUtc.push(at.convertToZone(ICAL.Timezone.utcTimezone).toString().slice(11, 16));
   }
 }
-process.stdout.write(JSON.stringify({ faults, hoursOnTheWall, hoursUtc, days, events: events.map((e) => ({ summary: e.summary, start: e.startDate.convertToZone(ICAL.Timezone.utcTimezone).toString(), recurring: e.isRecurring() })) }));
+process.stdout.write(
+  JSON.stringify({
+    faults,
+    hoursOnTheWall,
+    hoursUtc,
+    days,
+    events: events.map((e) => ({
+      summary: e.summary,
+      start: e.startDate.convertToZone(ICAL.Timezone.utcTimezone).toString(),
+      recurring: e.isRecurring(),
+    })),
+  }),
+);

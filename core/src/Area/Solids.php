@@ -14,7 +14,11 @@ final class Solids
     {
         $open = array_sum(array_column($cutouts, 0));
         if ($open >= $length * $width && $length * $width > 0.0) {
-            throw new InvalidQuantity('The cut-outs are larger than the plate.', 'cut-outs that leave some plate', 'cutoutLength');
+            throw new InvalidQuantity(
+                'The cut-outs are larger than the plate.',
+                'cut-outs that leave some plate',
+                'cutoutLength',
+            );
         }
         $edges = (2 * ($length + $width) + array_sum(array_column($cutouts, 1))) * $thickness;
 
@@ -23,14 +27,24 @@ final class Solids
 
     public static function tube(float $diameter, float $wall, float $length, bool $inside): float
     {
-        $bore = self::positive($diameter - 2 * $wall, 'The wall is thicker than the tube.', 'a wall under half the diameter', 'wall');
+        $bore = self::positive(
+            $diameter - 2 * $wall,
+            'The wall is thicker than the tube.',
+            'a wall under half the diameter',
+            'wall',
+        );
 
         return \M_PI * ($diameter + ($inside ? $bore : 0.0)) * $length;
     }
 
     public static function box(float $width, float $height, float $wall, float $length, bool $inside): float
     {
-        $bore = self::positive(min($width, $height) - 2 * $wall, 'The wall is thicker than the section.', 'a wall under half the smaller side', 'wall');
+        $bore = self::positive(
+            min($width, $height) - 2 * $wall,
+            'The wall is thicker than the section.',
+            'a wall under half the smaller side',
+            'wall',
+        );
         $inner = 2 * ($width + $height - 4 * $wall) * ($bore > 0.0 ? 1 : 0);
 
         return (2 * ($width + $height) + ($inside ? $inner : 0.0)) * $length;
@@ -53,12 +67,12 @@ final class Solids
 
     public static function roundBar(float $diameter, float $length): float
     {
-        return \M_PI * $diameter * $length + \M_PI * $diameter ** 2 / 2;
+        return \M_PI * $diameter * $length + (\M_PI * $diameter ** 2) / 2;
     }
 
     public static function coneFrustum(float $large, float $small, float $height): float
     {
-        return \M_PI * ($large + $small) / 2 * hypot($height, ($large - $small) / 2);
+        return ((\M_PI * ($large + $small)) / 2) * hypot($height, ($large - $small) / 2);
     }
 
     /** Cap of a sphere by base diameter and rise, one face. */
@@ -76,7 +90,7 @@ final class Solids
     /** Face (both sides, less the open share between spokes) and barrel inside and out. */
     public static function wheel(float $diameter, float $width, float $solidShare): float
     {
-        return \M_PI * $diameter ** 2 / 2 * $solidShare + 2 * \M_PI * $diameter * $width;
+        return ((\M_PI * $diameter ** 2) / 2) * $solidShare + 2 * \M_PI * $diameter * $width;
     }
 
     /** Bars of one diameter. */
@@ -88,7 +102,11 @@ final class Solids
     /** A roof with upstands round it, less what is fitted on it. */
     public static function roof(float $length, float $width, float $curb, float $fittings): float
     {
-        return self::positive($length * $width + 2 * ($length + $width) * $curb - $fittings, 'The fittings are larger than the roof.', 'fittings that leave some roof');
+        return self::positive(
+            $length * $width + 2 * ($length + $width) * $curb - $fittings,
+            'The fittings are larger than the roof.',
+            'fittings that leave some roof',
+        );
     }
 
     public static function strip(float $width, float $length): float

@@ -11,11 +11,11 @@ use Hull\Catalog\SchoolAnswer;
 final readonly class Alternative
 {
     /**
-     * @param list<string> $for     what speaks for it on this part
+     * @param list<string> $for what speaks for it on this part
      * @param list<string> $against what speaks against it on this part
-     * @param string       $closed  why it is not open here; empty when it is
-     * @param list<string> $gains   names of steps and films it has beside the route as it stands
-     * @param list<string> $spares  names of steps and films of the route as it stands that it does without
+     * @param string $closed why it is not open here; empty when it is
+     * @param list<string> $gains names of steps and films it has beside the route as it stands
+     * @param list<string> $spares names of steps and films of the route as it stands that it does without
      */
     public function __construct(
         public School $school,
@@ -28,8 +28,7 @@ final readonly class Alternative
         public ?RouteFigures $figures,
         public array $gains,
         public array $spares,
-    ) {
-    }
+    ) {}
 
     public function differs(): bool
     {

@@ -18,8 +18,11 @@ final readonly class Alternatives
     private Schools $schools;
 
     /** @param \Hull\Climate\Air|null $air in which the waits are reckoned; that of the place where it is null */
-    public function __construct(private Workpiece $piece, private Surroundings $around, private ?\Hull\Climate\Air $air = null)
-    {
+    public function __construct(
+        private Workpiece $piece,
+        private Surroundings $around,
+        private ?\Hull\Climate\Air $air = null,
+    ) {
         $this->schools = new Schools($piece->context->traits, $piece->part->schools);
     }
 
@@ -29,7 +32,9 @@ final readonly class Alternatives
         return array_values($this->schools->asked());
     }
 
-    /** @return list<Alternative> of every question that arises on this material; answers that change nothing included */
+    /**
+     * @return list<Alternative> of every question that arises on this material; answers that change nothing included
+     */
     public function all(): array
     {
         return array_merge(...array_map($this->of(...), $this->questions()));
@@ -40,7 +45,10 @@ final readonly class Alternatives
     {
         $plan = $this->piece->plan();
 
-        return array_map(fn (string $answer): Alternative => $this->one($school, $answer, $plan), Keys::of($school->answers));
+        return array_map(
+            fn(string $answer): Alternative => $this->one($school, $answer, $plan),
+            Keys::of($school->answers),
+        );
     }
 
     /** What would be planned if the workshop lacked nothing; null when it is the same. */
@@ -71,26 +79,55 @@ final readonly class Alternatives
         $for = $this->schools->arguments($school, $answer);
         $against = $this->schools->arguments($school, $answer, true);
         try {
-            $other = $chosen ? $this->piece : $this->piece->with([...$this->piece->part->schools, $school->id => $answer], $this->around);
+            $other = $chosen
+                ? $this->piece
+                : $this->piece->with([...$this->piece->part->schools, $school->id => $answer], $this->around);
             $route = $chosen ? $plan : $other->plan();
         } catch (NoRoute $e) {
-            return new Alternative($school, $school->answers[$answer], $chosen, $for, $against, $e->getMessage(), '', null, [], []);
+            return new Alternative(
+                $school,
+                $school->answers[$answer],
+                $chosen,
+                $for,
+                $against,
+                $e->getMessage(),
+                '',
+                null,
+                [],
+                [],
+            );
         }
-        $closed = $this->schools->isOpen($school, $answer) && $other->context->answer($school->id) === $answer ? '' : 'No film system follows it on this material and in this service.';
+        $closed =
+            $this->schools->isOpen($school, $answer) && $other->context->answer($school->id) === $answer
+                ? ''
+                : 'No film system follows it on this material and in this service.';
         [$mine, $theirs] = [$this->names($this->piece, $plan), $this->names($other, $route)];
 
-        return new Alternative($school, $school->answers[$answer], $chosen, $for, $against, $closed, $other->context->system->name, RouteFigures::of($other, $route, $this->air), array_values(array_diff($theirs, $mine)), array_values(array_diff($mine, $theirs)));
+        return new Alternative(
+            $school,
+            $school->answers[$answer],
+            $chosen,
+            $for,
+            $against,
+            $closed,
+            $other->context->system->name,
+            RouteFigures::of($other, $route, $this->air),
+            array_values(array_diff($theirs, $mine)),
+            array_values(array_diff($mine, $theirs)),
+        );
     }
 
     /** @return list<string> */
     private function names(Workpiece $piece, Route $route): array
     {
-        return array_values(array_unique(array_map(static fn (RouteStep $s): string => $piece->check()->name($s), $route->steps)));
+        return array_values(
+            array_unique(array_map(static fn(RouteStep $s): string => $piece->check()->name($s), $route->steps)),
+        );
     }
 
     /** @return list<array{string, string|null}> */
     private static function kinds(Route $route): array
     {
-        return array_map(static fn (RouteStep $s): array => [$s->step, $s->product], $route->steps);
+        return array_map(static fn(RouteStep $s): array => [$s->step, $s->product], $route->steps);
     }
 }

@@ -19,26 +19,53 @@ use Hull\Quantity\SpreadingRate;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 
-/** One batch of a product at the bench: its parts, how well they can be dosed, how long it lasts, how many there are. */
+/**
+ * One batch of a product at the bench: its parts, how well they can be dosed, how long it lasts, how many there are.
+ */
 final readonly class Batch
 {
     private const PARTS = ['base', 'hardener', 'thinner'];
 
-    public function __construct(private Registry $registry, private Product $product, private Tools $tools, private Air $air)
-    {
-    }
+    public function __construct(
+        private Registry $registry,
+        private Product $product,
+        private Tools $tools,
+        private Air $air,
+    ) {}
 
     public function potLife(): ?Result
     {
         $p = $this->product;
 
-        return null === $p->potLife ? null : $this->registry->run('mix.pot-life', ['reference' => $p->potLife, 'referenceTemperature' => Temperature::celsius(20.0), 'temperature' => $this->air->temperature, 'vessel' => $this->tools->tray ? 'tray' : 'cup'], $p->sourceOf('pot_life'));
+        return null === $p->potLife
+            ? null
+            : $this->registry->run(
+                'mix.pot-life',
+                [
+                    'reference' => $p->potLife,
+                    'referenceTemperature' => Temperature::celsius(20.0),
+                    'temperature' => $this->air->temperature,
+                    'vessel' => $this->tools->tray ? 'tray' : 'cup',
+                ],
+                $p->sourceOf('pot_life'),
+            );
     }
 
     /** @param SpreadingRate $coverage by a litre mixed, what is lost taken off */
     public function batches(Volume $need, ?AreaRate $pace, SpreadingRate $coverage): Result
     {
-        return $this->registry->run('mix.batches', ['need' => $need, 'pace' => $pace, 'coverage' => $coverage, 'usable' => $this->potLife()?->quantity('usable', Duration::class), 'vessel' => $this->tools->vessel, 'smallest' => $this->smallest()?->quantity('volume', Volume::class)], $this->product->sourceOf('pot_life', 'solids', 'dft'));
+        return $this->registry->run(
+            'mix.batches',
+            [
+                'need' => $need,
+                'pace' => $pace,
+                'coverage' => $coverage,
+                'usable' => $this->potLife()?->quantity('usable', Duration::class),
+                'vessel' => $this->tools->vessel,
+                'smallest' => $this->smallest()?->quantity('volume', Volume::class),
+            ],
+            $this->product->sourceOf('pot_life', 'solids', 'dft'),
+        );
     }
 
     /** By volume where the volume ratio is known; with the readings of one scale where every density is. */
@@ -47,7 +74,19 @@ final readonly class Batch
         $p = $this->product;
         $ratio = $p->proportions()->byVolume;
 
-        return null === $ratio ? null : $this->registry->run('mix.by-volume', ['ratio' => $ratio, 'total' => $total, 'baseDensity' => $p->baseDensity, 'hardenerDensity' => $ratio->isOnePart() ? null : $p->hardenerDensity, 'thinnerDensity' => 0.0 === $ratio->thinnerShare ? null : $p->thinnerDensity], $p->sourceOf('ratio', 'density'));
+        return null === $ratio
+            ? null
+            : $this->registry->run(
+                'mix.by-volume',
+                [
+                    'ratio' => $ratio,
+                    'total' => $total,
+                    'baseDensity' => $p->baseDensity,
+                    'hardenerDensity' => $ratio->isOnePart() ? null : $p->hardenerDensity,
+                    'thinnerDensity' => 0.0 === $ratio->thinnerShare ? null : $p->thinnerDensity,
+                ],
+                $p->sourceOf('ratio', 'density'),
+            );
     }
 
     /** How far off the smallest part of a batch can be on this scale. */
@@ -55,7 +94,17 @@ final readonly class Batch
     {
         $smallest = self::smallestPart($this->masses($each));
 
-        return null === $smallest ? null : $this->registry->run('mix.dose-error', ['resolution' => $this->tools->step, 'dose' => Mass::kilograms($smallest), 'tolerance' => $this->product->tolerance], $this->product->sourceOf('tolerance'));
+        return null === $smallest
+            ? null
+            : $this->registry->run(
+                'mix.dose-error',
+                [
+                    'resolution' => $this->tools->step,
+                    'dose' => Mass::kilograms($smallest),
+                    'tolerance' => $this->product->tolerance,
+                ],
+                $this->product->sourceOf('tolerance'),
+            );
     }
 
     public function smallest(): ?Result
@@ -64,11 +113,23 @@ final readonly class Batch
         $smallest = self::smallestPart($masses);
         $whole = array_sum($masses);
 
-        return null === $smallest ? null : $this->registry->run('mix.smallest-batch', ['resolution' => $this->tools->step, 'tolerance' => $this->product->tolerance, 'share' => Percentage::ratio($smallest / $whole), 'density' => Density::kgPerLitre($whole)], $this->product->sourceOf('tolerance', 'ratio', 'density'));
+        return null === $smallest
+            ? null
+            : $this->registry->run(
+                'mix.smallest-batch',
+                [
+                    'resolution' => $this->tools->step,
+                    'tolerance' => $this->product->tolerance,
+                    'share' => Percentage::ratio($smallest / $whole),
+                    'density' => Density::kgPerLitre($whole),
+                ],
+                $this->product->sourceOf('tolerance', 'ratio', 'density'),
+            );
     }
 
     /**
-     * What the scale shows after each part, never taring; by the mass ratio where the sheet states one, else from volume and density.
+     * What the scale shows after each part, never taring; by the mass ratio where the sheet states one, else from
+     * volume and density.
      *
      * @return array<int|string, Mass> in pouring order; empty without densities
      */
@@ -95,8 +156,8 @@ final readonly class Batch
         $masses = [];
         $before = 0.0;
         foreach (self::PARTS as $part) {
-            $reading = $parts->outcome->values['scale'.ucfirst($part)] ?? null;
-            if (!$reading instanceof Mass) {
+            $reading = $parts->outcome->values['scale' . ucfirst($part)] ?? null;
+            if (!($reading instanceof Mass)) {
                 return [];
             }
             if ($reading->kg() - $before > 1e-9) {
@@ -111,7 +172,8 @@ final readonly class Batch
     /**
      * @param array<int|string, float> $masses
      *
-     * @return array<int|string, float> shared out anew where the sheet states its own ratio by mass beside the one by volume
+     * @return array<int|string, float> shared out anew where the sheet states its own ratio by mass beside the one by
+     *                                  volume
      */
     private function asStatedByMass(array $masses): array
     {
@@ -119,7 +181,11 @@ final readonly class Batch
         if (!$both->bothStated || RatioBy::Mass === $both->stated || null === $both->byMass) {
             return $masses;
         }
-        $shared = $this->registry->run('mix.by-mass', ['ratio' => $both->byMass, 'total' => Mass::kilograms(array_sum($masses))], $this->product->sourceOf('other_ratio'));
+        $shared = $this->registry->run(
+            'mix.by-mass',
+            ['ratio' => $both->byMass, 'total' => Mass::kilograms(array_sum($masses))],
+            $this->product->sourceOf('other_ratio'),
+        );
         foreach (Keys::of($masses) as $part) {
             $masses[$part] = $shared->quantity($part, Mass::class)->kg();
         }

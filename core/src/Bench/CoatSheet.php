@@ -9,17 +9,20 @@ use Hull\Compute\Result;
 use Hull\Mix\Proportions;
 use Hull\Quantity\Mass;
 
-/** Everything worked out for one coat of a route: paint, wet film, one batch, pot life, clocks. Null where it does not apply or does not cure here. */
+/**
+ * Everything worked out for one coat of a route: paint, wet film, one batch, pot life, clocks. Null where it does not
+ * apply or does not cure here.
+ */
 final readonly class CoatSheet
 {
     /**
-     * @param Result|null                    $mix      parts of a batch; null when the sheet leaves them open
-     * @param array<int|string, Mass>        $readings of one scale after each part, never taring; empty without densities
-     * @param Result|null                    $dose     error of the smallest part on the scale
-     * @param Result|null                    $smallest batch that the scale doses within the tolerance
-     * @param Result|null                    $fan      passes and pace, where it is sprayed
-     * @param Result|null                    $can      area of one can, for an aerosol
-     * @param array<int|string, Result|null> $cure     by event: touch, recoatMin, recoatMax, full
+     * @param Result|null $mix parts of a batch; null when the sheet leaves them open
+     * @param array<int|string, Mass> $readings of one scale after each part, never taring; empty without densities
+     * @param Result|null $dose error of the smallest part on the scale
+     * @param Result|null $smallest batch that the scale doses within the tolerance
+     * @param Result|null $fan passes and pace, where it is sprayed
+     * @param Result|null $can area of one can, for an aerosol
+     * @param array<int|string, Result|null> $cure by event: touch, recoatMin, recoatMax, full
      */
     public function __construct(
         public string $stepKey,
@@ -42,6 +45,5 @@ final readonly class CoatSheet
         public Result $waste,
         public Result $gate,
         public array $cure,
-    ) {
-    }
+    ) {}
 }

@@ -87,17 +87,23 @@ final readonly class CoatSheets
         return $coats;
     }
 
-    /** Paint of one coat on a part, by its area, the film, the profile under the first one and the loss of its method. */
+    /**
+     * Paint of one coat on a part, by its area, the film, the profile under the first one and the loss of its method.
+     */
     public static function paint(Workpiece $piece, Product $product, SurfaceState $under, ?WhatIf $if = null): Result
     {
-        return Registry::standard()->run('film.quantity', [
-            'area' => $piece->context->area(),
-            'dft' => $product->dft,
-            'solids' => $product->solids,
-            'loss' => self::loss($piece, $product, $if)->quantity('loss', Percentage::class),
-            'thinner' => Percentage::ratio($product->ratio->thinnerShare),
-            'profile' => FilmThickness::micrometres(null === $under->top() ? $under->fact('profile') : 0.0),
-        ], $product->sourceOf('dft', 'solids'));
+        return Registry::standard()->run(
+            'film.quantity',
+            [
+                'area' => $piece->context->area(),
+                'dft' => $product->dft,
+                'solids' => $product->solids,
+                'loss' => self::loss($piece, $product, $if)->quantity('loss', Percentage::class),
+                'thinner' => Percentage::ratio($product->ratio->thinnerShare),
+                'profile' => FilmThickness::micrometres(null === $under->top() ? $under->fact('profile') : 0.0),
+            ],
+            $product->sourceOf('dft', 'solids'),
+        );
     }
 
     /** Paint of the coat that a step of a part's route lays; null for a step that lays none. */
@@ -114,13 +120,18 @@ final readonly class CoatSheets
 
     private static function loss(Workpiece $piece, Product $product, ?WhatIf $if): Result
     {
-        return Registry::standard()->run('film.loss', ['method' => self::method($piece, $product, $if), 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain', 'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors', 'more' => $if?->loss]);
+        return Registry::standard()->run('film.loss', [
+            'method' => self::method($piece, $product, $if),
+            'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain',
+            'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
+            'more' => $if?->loss,
+        ]);
     }
 
     /** A can is sprayed from the can, whatever else the part is painted with. */
     private static function method(Workpiece $piece, Product $product, ?WhatIf $if): string
     {
-        return $product->isAerosol() ? self::AEROSOL : ($if->method ?? $piece->part->method);
+        return $product->isAerosol() ? self::AEROSOL : $if->method ?? $piece->part->method;
     }
 
     private function sheet(RouteStep $step, Product $product, int $coat, SurfaceState $under, Tools $tools): CoatSheet
@@ -144,7 +155,11 @@ final readonly class CoatSheets
             $product->proportions(),
             $loss,
             $quantity,
-            $this->registry->run('film.wet', ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => $thinner], $product->sourceOf('dft', 'solids', 'ratio')),
+            $this->registry->run(
+                'film.wet',
+                ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => $thinner],
+                $product->sourceOf('dft', 'solids', 'ratio'),
+            ),
             $coverage,
             $batch->parts($each),
             $batch->readings($each),
@@ -152,18 +167,54 @@ final readonly class CoatSheets
             $batch->smallest(),
             $batch->potLife(),
             $batches,
-            $this->registry->run('mix.coat-time', ['work' => Duration::minutes($takes->minPerM2 * $context->area()->m2()), 'batches' => $batches->quantity('count', Count::class), 'induction' => $product->induction, 'helper' => $tools->helper ? 'yes' : 'no']),
-            null === $fan ? null : $this->registry->run('film.overlap', ['fan' => $fan[0], 'overlap' => $fan[1], 'speed' => $fan[2], 'area' => $context->area()], Source::Typical),
-            $product->isAerosol() ? $this->registry->run('film.aerosol', ['volume' => $product->can(), 'solids' => $product->solids, 'loss' => $lost, 'dft' => $product->dft, 'part' => $context->area()], $product->sourceOf('solids', 'dft', 'packs')) : null,
-            $this->registry->run('mix.waste', ['mixed' => $quantity->quantity('needed', Volume::class), 'onPart' => $quantity->quantity('theoretical', Volume::class), 'density' => $product->baseDensity]),
+            $this->registry->run('mix.coat-time', [
+                'work' => Duration::minutes($takes->minPerM2 * $context->area()->m2()),
+                'batches' => $batches->quantity('count', Count::class),
+                'induction' => $product->induction,
+                'helper' => $tools->helper ? 'yes' : 'no',
+            ]),
+            null === $fan
+                ? null
+                : $this->registry->run(
+                    'film.overlap',
+                    ['fan' => $fan[0], 'overlap' => $fan[1], 'speed' => $fan[2], 'area' => $context->area()],
+                    Source::Typical,
+                ),
+            $product->isAerosol()
+                ? $this->registry->run(
+                    'film.aerosol',
+                    [
+                        'volume' => $product->can(),
+                        'solids' => $product->solids,
+                        'loss' => $lost,
+                        'dft' => $product->dft,
+                        'part' => $context->area(),
+                    ],
+                    $product->sourceOf('solids', 'dft', 'packs'),
+                )
+                : null,
+            $this->registry->run('mix.waste', [
+                'mixed' => $quantity->quantity('needed', Volume::class),
+                'onPart' => $quantity->quantity('theoretical', Volume::class),
+                'density' => $product->baseDensity,
+            ]),
             Gate::of($this->air, $product),
-            ['touch' => $this->time($product->cure?->touch, $product), 'recoatMin' => $this->time($product->cure?->recoatMin, $product), 'recoatMax' => $this->time($product->cure?->recoatMax, $product), 'full' => $this->time($product->cure?->full, $product)],
+            [
+                'touch' => $this->time($product->cure?->touch, $product),
+                'recoatMin' => $this->time($product->cure?->recoatMin, $product),
+                'recoatMax' => $this->time($product->cure?->recoatMax, $product),
+                'full' => $this->time($product->cure?->full, $product),
+            ],
         );
     }
 
     private function coverage(Product $product): Result
     {
-        return $this->registry->run('film.spreading-rate', ['solids' => $product->solids, 'dft' => $product->dft], $product->sourceOf('dft', 'solids'));
+        return $this->registry->run(
+            'film.spreading-rate',
+            ['solids' => $product->solids, 'dft' => $product->dft],
+            $product->sourceOf('dft', 'solids'),
+        );
     }
 
     /** @param Result $paint of the coat, see paint() */
@@ -175,7 +226,10 @@ final readonly class CoatSheets
         return $batch->batches(
             $paint->quantity('mixed', Volume::class),
             $minutes > 0.0 ? AreaRate::m2PerHour(60.0 / $minutes) : null,
-            SpreadingRate::m2PerLitre($this->coverage($product)->quantity('rate', SpreadingRate::class)->m2PerL() * $reaches / (1.0 + $product->ratio->thinnerShare)),
+            SpreadingRate::m2PerLitre(
+                ($this->coverage($product)->quantity('rate', SpreadingRate::class)->m2PerL() * $reaches) /
+                    (1.0 + $product->ratio->thinnerShare),
+            ),
         );
     }
 
@@ -184,9 +238,19 @@ final readonly class CoatSheets
         if (null === $rows) {
             return null;
         }
-        $inputs = array_map(static fn (array $row): Inputs => Inputs::row(['temperature' => Temperature::celsius($row[0]), 'hours' => Duration::hours($row[1])]), $rows->rows());
+        $inputs = array_map(
+            static fn(array $row): Inputs => Inputs::row([
+                'temperature' => Temperature::celsius($row[0]),
+                'hours' => Duration::hours($row[1]),
+            ]),
+            $rows->rows(),
+        );
         try {
-            return $this->registry->run('cure.rows', ['rows' => $inputs, 'temperature' => $this->air->temperature], $product->sourceOf('cure'));
+            return $this->registry->run(
+                'cure.rows',
+                ['rows' => $inputs, 'temperature' => $this->air->temperature],
+                $product->sourceOf('cure'),
+            );
         } catch (InvalidInput) {
             return null;
         }

@@ -15,11 +15,19 @@ final class Gate
 {
     public static function of(Air $air, ?Product $product = null): Result
     {
-        $inputs = ['temperature' => $air->temperature, 'humidity' => RelativeHumidity::ratio(max(0.001, $air->humidity->si()))];
+        $inputs = [
+            'temperature' => $air->temperature,
+            'humidity' => RelativeHumidity::ratio(max(0.001, $air->humidity->si())),
+        ];
         if (null === $product) {
             return Registry::standard()->run('climate.apply-gate', $inputs);
         }
-        $sheet = ['least' => $product->least, 'most' => $product->most, 'leastHumidity' => $product->leastHumidity, 'mostHumidity' => $product->mostHumidity];
+        $sheet = [
+            'least' => $product->least,
+            'most' => $product->most,
+            'leastHumidity' => $product->leastHumidity,
+            'mostHumidity' => $product->mostHumidity,
+        ];
 
         return Registry::standard()->run('climate.apply-gate', $inputs + $sheet, $product->sourceOf('climate'));
     }

@@ -23,6 +23,5 @@ final readonly class LaidCoat
         public bool $neverCloses,
         public ?float $againAt,
         public ?float $fullAt,
-    ) {
-    }
+    ) {}
 }

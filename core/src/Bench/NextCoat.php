@@ -13,17 +13,24 @@ use Hull\Cure\ZoneSpan;
 use Hull\Route\RouteStep;
 use Hull\Route\StepRunner;
 
-/** When the next coat on a part may begin, zone by zone along the coat below, and what that film stands by when. Hours since 1970 UTC. */
+/**
+ * When the next coat on a part may begin, zone by zone along the coat below, and what that film stands by when. Hours
+ * since 1970 UTC.
+ */
 final readonly class NextCoat
 {
     /**
-     * @param list<array{float, float|null, float|null}> $zones  laid, opens, closes
-     * @param list<string>                               $advice what opens the window again when it is empty
-     * @param array<int|string, array{float|null, bool}> $ready  by Readiness: hour, and whether the sheet says so
+     * @param list<array{float, float|null, float|null}> $zones laid, opens, closes
+     * @param list<string> $advice what opens the window again when it is empty
+     * @param array<int|string, array{float|null, bool}> $ready by Readiness: hour, and whether the sheet says so
      */
-    private function __construct(public string $stepKey, public ZoneSpan $span, public array $zones, public array $advice, public array $ready)
-    {
-    }
+    private function __construct(
+        public string $stepKey,
+        public ZoneSpan $span,
+        public array $zones,
+        public array $advice,
+        public array $ready,
+    ) {}
 
     /** Null while no coat is laid. */
     public static function of(Workpiece $piece, Replayed $done): ?self
@@ -35,11 +42,24 @@ final readonly class NextCoat
             return null;
         }
         $factor = CureFactor::thickness($top->thickness, $coat->product->dft);
-        $clock = static fn (CureRows $rows): \Closure => static fn (float $laid): ?float => CureClock::start($rows, $coat->product->cureKind, $factor)->reachedAt($done->series, $laid);
+        $clock = static fn(CureRows $rows): \Closure => static fn(float $laid): ?float => CureClock::start(
+            $rows,
+            $coat->product->cureKind,
+            $factor,
+        )->reachedAt($done->series, $laid);
         $opens = $clock($sheet->recoatMin);
-        $closes = null === $sheet->recoatMax ? static fn (float $laid): ?float => null : $clock($sheet->recoatMax);
-        $next = array_values(array_filter(Workpiece::remaining($piece->route(), $done), static fn (RouteStep $s): bool => null !== $s->product))[0] ?? null;
-        $hours = null === $next ? 0.0 : (new StepRunner($piece->context))->handsOn($piece->context->catalogue()->step($next->step)) / 60.0;
+        $closes = null === $sheet->recoatMax ? static fn(float $laid): ?float => null : $clock($sheet->recoatMax);
+        $next =
+            array_values(
+                array_filter(
+                    Workpiece::remaining($piece->route(), $done),
+                    static fn(RouteStep $s): bool => null !== $s->product,
+                ),
+            )[0] ?? null;
+        $hours =
+            null === $next
+                ? 0.0
+                : (new StepRunner($piece->context))->handsOn($piece->context->catalogue()->step($next->step)) / 60.0;
         $start = $done->started[$coat->stepKey] ?? $coat->laidAt;
         $zones = ZoneSpan::along($start, $coat->laidAt - $start, $hours);
         $span = ZoneSpan::of($zones, $opens, $closes);
@@ -49,8 +69,13 @@ final readonly class NextCoat
         }
 
         return new self(
-            $coat->stepKey, $span,
-            array_map(static fn (array $z): array => [$z[0], $opens($z[0]), $closes($z[0])], [$zones[0], $zones[intdiv(count($zones), 2)], $zones[count($zones) - 1]]),
+            $coat->stepKey,
+            $span,
+            array_map(static fn(array $z): array => [$z[0], $opens($z[0]), $closes($z[0])], [
+                $zones[0],
+                $zones[intdiv(count($zones), 2)],
+                $zones[count($zones) - 1],
+            ]),
             $span->isOpen() ? [] : ZoneAdvice::of($start, $coat->laidAt - $start, $hours, $opens, $closes)->words(),
             $ready,
         );

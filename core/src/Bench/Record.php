@@ -33,11 +33,24 @@ final class Record
             if ($entry->withdrawn) {
                 unset($effective[$original]);
             } else {
-                $effective[$original] = new LogEntry($original, $was->kind, $entry->stepKey ?? $was->stepKey, $entry->at, $entry->air ?? $was->air, '' === $entry->note ? $was->note : $entry->note, null, false, $was->rule, $was->by, $entry->used ?? $was->used, $entry->film ?? $was->film);
+                $effective[$original] = new LogEntry(
+                    $original,
+                    $was->kind,
+                    $entry->stepKey ?? $was->stepKey,
+                    $entry->at,
+                    $entry->air ?? $was->air,
+                    '' === $entry->note ? $was->note : $entry->note,
+                    null,
+                    false,
+                    $was->rule,
+                    $was->by,
+                    $entry->used ?? $was->used,
+                    $entry->film ?? $was->film,
+                );
             }
         }
         $ordered = array_values($effective);
-        usort($ordered, static fn (LogEntry $a, LogEntry $b): int => $a->at <=> $b->at);
+        usort($ordered, static fn(LogEntry $a, LogEntry $b): int => $a->at <=> $b->at);
 
         return $ordered;
     }

@@ -29,13 +29,20 @@ final readonly class Replay
     }
 
     /**
-     * @param list<LogEntry>     $log as written, corrections included
-     * @param float              $now hours since 1970 UTC; entries after it do not count yet
+     * @param list<LogEntry> $log as written, corrections included
+     * @param float $now hours since 1970 UTC; entries after it do not count yet
      * @param ClimateSeries|null $air of its place, readings and forecast; without it the readings in the log alone
      */
-    public function to(SurfaceState $surveyed, Route $route, array $log, float $now, ?ClimateSeries $air = null): Replayed
-    {
-        $entries = array_values(array_filter(Record::effective($log), static fn (LogEntry $e): bool => $e->hour() <= $now + 1e-6));
+    public function to(
+        SurfaceState $surveyed,
+        Route $route,
+        array $log,
+        float $now,
+        ?ClimateSeries $air = null,
+    ): Replayed {
+        $entries = array_values(
+            array_filter(Record::effective($log), static fn(LogEntry $e): bool => $e->hour() <= $now + 1e-6),
+        );
         $series = $air ?? $this->series($entries);
         $check = new RouteCheck($this->context);
         $state = $surveyed;
@@ -54,9 +61,18 @@ final readonly class Replay
             if (null === $step || isset($finished[$step->key])) {
                 continue;
             }
-            if (EntryKind::Start === $entry->kind || (EntryKind::Finish === $entry->kind && !isset($started[$step->key]))) {
+            if (
+                EntryKind::Start === $entry->kind ||
+                (EntryKind::Finish === $entry->kind && !isset($started[$step->key]))
+            ) {
                 $started[$step->key] ??= $clock;
-                $state = $this->judge($step, $this->whereItBegan($state, $coats, $started, $series->airAt($clock)), $state, $check, $findings);
+                $state = $this->judge(
+                    $step,
+                    $this->whereItBegan($state, $coats, $started, $series->airAt($clock)),
+                    $state,
+                    $check,
+                    $findings,
+                );
             }
             if (EntryKind::Finish === $entry->kind) {
                 if ($started[$step->key] < $clock) {
@@ -68,14 +84,22 @@ final readonly class Replay
             }
         }
 
-        return new Replayed($this->advance($state, $series, $clock, $now), $started, $finished, $coats, $findings, $series, $series->airAt($now));
+        return new Replayed(
+            $this->advance($state, $series, $clock, $now),
+            $started,
+            $finished,
+            $coats,
+            $findings,
+            $series,
+            $series->airAt($now),
+        );
     }
 
     /**
-     * A coat takes time: it begins where the one below was begun, and ends where that one was ended. So the film below is
-     * looked at as it is at either end.
+     * A coat takes time: it begins where the one below was begun, and ends where that one was ended. So the film below
+     * is looked at as it is at either end.
      *
-     * @param list<LaidCoat>           $coats
+     * @param list<LaidCoat> $coats
      * @param array<int|string, float> $started step key => hour
      */
     private function whereItBegan(SurfaceState $state, array $coats, array $started, Air $air): SurfaceState
@@ -94,12 +118,28 @@ final readonly class Replay
      *
      * @return SurfaceState with the scars of it
      */
-    private function judge(RouteStep $step, SurfaceState $seen, SurfaceState $state, RouteCheck $check, array &$findings): SurfaceState
-    {
+    private function judge(
+        RouteStep $step,
+        SurfaceState $seen,
+        SurfaceState $state,
+        RouteCheck $check,
+        array &$findings,
+    ): SurfaceState {
         foreach ($this->runner->broken($step, $seen) as $need) {
-            $said = array_filter($findings, static fn (Finding $f): bool => $f->stepKey === $step->key && $f->needId === $need->id);
+            $said = array_filter(
+                $findings,
+                static fn(Finding $f): bool => $f->stepKey === $step->key && $f->needId === $need->id,
+            );
             if ([] === $said) {
-                $findings[] = new Finding($step->key, $check->name($step), $need->id, $need->says, $need->consequence, $need->source, Severity::Broken);
+                $findings[] = new Finding(
+                    $step->key,
+                    $check->name($step),
+                    $need->id,
+                    $need->says,
+                    $need->consequence,
+                    $need->source,
+                    Severity::Broken,
+                );
                 $state = null === $need->scar ? $state : $state->with($need->scar, 1.0);
             }
         }
@@ -158,16 +198,19 @@ final readonly class Replay
             return array_slice($coats, 0, count($state->films));
         }
 
-        return [...$coats, new LaidCoat(
-            $step->key,
-            $top->product,
-            $at,
-            $top->touch->reachedAt($series, $at),
-            $top->recoatMin->reachedAt($series, $at),
-            $top->recoatMax?->reachedAt($series, $at),
-            null === $top->recoatMax,
-            $top->recoatAgain?->reachedAt($series, $at),
-            $top->full->reachedAt($series, $at),
-        )];
+        return [
+            ...$coats,
+            new LaidCoat(
+                $step->key,
+                $top->product,
+                $at,
+                $top->touch->reachedAt($series, $at),
+                $top->recoatMin->reachedAt($series, $at),
+                $top->recoatMax?->reachedAt($series, $at),
+                null === $top->recoatMax,
+                $top->recoatAgain?->reachedAt($series, $at),
+                $top->full->reachedAt($series, $at),
+            ),
+        ];
     }
 }

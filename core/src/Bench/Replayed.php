@@ -13,10 +13,10 @@ use Hull\Surface\SurfaceState;
 final readonly class Replayed
 {
     /**
-     * @param array<int|string, float> $started  step key => hour
+     * @param array<int|string, float> $started step key => hour
      * @param array<int|string, float> $finished step key => hour
-     * @param list<LaidCoat>           $coats    coats still on the part, bottom to top
-     * @param list<Finding>            $findings needs that were broken when the work was done
+     * @param list<LaidCoat> $coats coats still on the part, bottom to top
+     * @param list<Finding> $findings needs that were broken when the work was done
      */
     public function __construct(
         public SurfaceState $state,
@@ -26,6 +26,5 @@ final readonly class Replayed
         public array $findings,
         public ClimateSeries $series,
         public Air $air,
-    ) {
-    }
+    ) {}
 }

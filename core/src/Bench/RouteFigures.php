@@ -17,14 +17,14 @@ use Hull\Route\StepRunner;
 final readonly class RouteFigures
 {
     /**
-     * @param float            $handsOnMin   minutes of work
-     * @param float            $elapsedHours from the first step to the last, work and waits one after another, nights not counted
-     * @param int              $money        minor units: cleaners and abrasives per area, paint by volume
-     * @param float            $risk         minutes one would give to avoid what can go wrong
-     * @param float            $voc          grams of solvent that go into the air
-     * @param list<Limit>      $gear
-     * @param list<Caution>    $cautions
-     * @param list<Protection> $protection   the worst of each kind over the whole route
+     * @param float $handsOnMin minutes of work
+     * @param float $elapsedHours from the first step to the last, work and waits one after another, nights not counted
+     * @param int $money minor units: cleaners and abrasives per area, paint by volume
+     * @param float $risk minutes one would give to avoid what can go wrong
+     * @param float $voc grams of solvent that go into the air
+     * @param list<Limit> $gear
+     * @param list<Caution> $cautions
+     * @param list<Protection> $protection the worst of each kind over the whole route
      */
     private function __construct(
         public int $steps,
@@ -38,8 +38,7 @@ final readonly class RouteFigures
         public array $protection,
         public int $hazard,
         public float $voc,
-    ) {
-    }
+    ) {}
 
     /** @param \Hull\Climate\Air|null $air in which the waits are reckoned; that of the place where it is null */
     public static function of(Workpiece $piece, Route $route, ?\Hull\Climate\Air $air = null): self
@@ -69,7 +68,10 @@ final readonly class RouteFigures
             $requires = [...$requires, ...$step->requires, ...$product->requires ?? []];
             $cautions = [...$cautions, ...$step->cautions, ...$product->cautions ?? []];
         }
-        $spoken = array_map(static fn (string $id): Caution => $catalogue->cautions[$id], array_values(array_unique($cautions)));
+        $spoken = array_map(
+            static fn(string $id): Caution => $catalogue->cautions[$id],
+            array_values(array_unique($cautions)),
+        );
 
         return new self(
             count($route->steps),
@@ -78,10 +80,10 @@ final readonly class RouteFigures
             (int) round($money),
             $context->system,
             $risk,
-            array_map(static fn (string $id): Limit => $catalogue->limits[$id], array_values(array_unique($requires))),
+            array_map(static fn(string $id): Limit => $catalogue->limits[$id], array_values(array_unique($requires))),
             $spoken,
             $catalogue->protectionFor($spoken),
-            max([0, ...array_map(static fn (Caution $c): int => $c->hazard, $spoken)]),
+            max([0, ...array_map(static fn(Caution $c): int => $c->hazard, $spoken)]),
             $voc,
         );
     }

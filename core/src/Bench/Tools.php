@@ -12,13 +12,16 @@ final readonly class Tools
 {
     /**
      * @param Volume $vessel filled to two thirds at most
-     * @param Mass   $step   one step of the scale
-     * @param bool   $helper someone mixes while another applies
-     * @param bool   $tray   poured into a tray, where it stays cool
+     * @param Mass $step one step of the scale
+     * @param bool $helper someone mixes while another applies
+     * @param bool $tray poured into a tray, where it stays cool
      */
-    public function __construct(public Volume $vessel, public Mass $step, public bool $helper = false, public bool $tray = false)
-    {
-    }
+    public function __construct(
+        public Volume $vessel,
+        public Mass $step,
+        public bool $helper = false,
+        public bool $tray = false,
+    ) {}
 
     public static function usual(): self
     {

@@ -10,14 +10,17 @@ use Hull\Quantity\Percentage;
 final readonly class WhatIf
 {
     /**
-     * @param int         $coats  more coats of the topmost film of each part
-     * @param Percentage  $loss   more of the paint lost than usual, in points
-     * @param bool        $breeze in the wind
+     * @param int $coats more coats of the topmost film of each part
+     * @param Percentage $loss more of the paint lost than usual, in points
+     * @param bool $breeze in the wind
      * @param string|null $method put on another way; null as planned
      */
-    public function __construct(public int $coats, public Percentage $loss, public bool $breeze, public ?string $method)
-    {
-    }
+    public function __construct(
+        public int $coats,
+        public Percentage $loss,
+        public bool $breeze,
+        public ?string $method,
+    ) {}
 
     public static function asPlanned(): self
     {

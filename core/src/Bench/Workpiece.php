@@ -32,9 +32,12 @@ use Hull\Surface\SurfaceState;
 /** One part on the bench: its survey, its route and its log, seen through the engine. */
 final readonly class Workpiece
 {
-    private function __construct(public Part $part, public Place $place, public PartContext $context, public SurfaceState $surveyed)
-    {
-    }
+    private function __construct(
+        public Part $part,
+        public Place $place,
+        public PartContext $context,
+        public SurfaceState $surveyed,
+    ) {}
 
     /** @throws NoRoute when the catalogue has no film system for this part */
     public static function of(Catalogue $catalogue, Part $part, Place $place, ?Surroundings $around = null): self
@@ -49,11 +52,27 @@ final readonly class Workpiece
             }
         }
         $substrate = $catalogue->substrate($part->substrate);
-        $traits = new Traits($catalogue, $substrate, $facts, $part->service, $part->finish, $part->area(), $place->air, $place->kind, $part->exposure, $around->without);
+        $traits = new Traits(
+            $catalogue,
+            $substrate,
+            $facts,
+            $part->service,
+            $part->finish,
+            $part->area(),
+            $place->air,
+            $place->kind,
+            $part->exposure,
+            $around->without,
+        );
         $answers = new Schools($traits, $part->schools);
         $schools = $answers->resolved();
         $system = SystemChooser::choose($traits, $schools, $answers->picked());
-        $context = new PartContext($traits, $extents, [...$schools, ...self::bent($catalogue, $substrate, $system, $schools)], $system);
+        $context = new PartContext(
+            $traits,
+            $extents,
+            [...$schools, ...self::bent($catalogue, $substrate, $system, $schools)],
+            $system,
+        );
 
         return new self($part, $place, $context, SurfaceState::of($part->substrate, $facts));
     }
@@ -69,7 +88,11 @@ final readonly class Workpiece
     {
         $bent = [];
         foreach ($system->scope->schools as $question => $answers) {
-            if ($substrate->isOf($catalogue->schools[$question]->families) && !in_array($schools[$question], $answers, true) && [] !== $answers) {
+            if (
+                $substrate->isOf($catalogue->schools[$question]->families) &&
+                !in_array($schools[$question], $answers, true) &&
+                [] !== $answers
+            ) {
                 $bent[$question] = $answers[0];
             }
         }
@@ -100,7 +123,12 @@ final readonly class Workpiece
     {
         $c = $this->context;
 
-        return new self($this->part, new Place($this->place->id, $this->place->name, $this->place->kind, $air, $this->place->hazards), new PartContext($c->traits->inAir($air), $c->extents, $c->schools, $c->system), $this->surveyed);
+        return new self(
+            $this->part,
+            new Place($this->place->id, $this->place->name, $this->place->kind, $air, $this->place->hazards),
+            new PartContext($c->traits->inAir($air), $c->extents, $c->schools, $c->system),
+            $this->surveyed,
+        );
     }
 
     public function plan(): Route
@@ -136,7 +164,12 @@ final readonly class Workpiece
             }
         }
 
-        return array_map(static fn (Finding $f): Finding => $f->mayBeTaken && isset($by[$f->needId]) ? $f->takenBy($by[$f->needId]) : $f, $findings);
+        return array_map(
+            static fn(Finding $f): Finding => $f->mayBeTaken && isset($by[$f->needId])
+                ? $f->takenBy($by[$f->needId])
+                : $f,
+            $findings,
+        );
     }
 
     /** @return array<int|string, Reason> */
@@ -148,13 +181,21 @@ final readonly class Workpiece
     /** @param ClimateSeries|null $air of its place; without it the readings in the record are all that is known */
     public function replay(\DateTimeImmutable $now, ?ClimateSeries $air = null): Replayed
     {
-        return (new Replay($this->context))->to($this->surveyed, $this->route(), $this->part->log, (float) $now->format('U.u') / 3600.0, $air);
+        return (new Replay($this->context))->to(
+            $this->surveyed,
+            $this->route(),
+            $this->part->log,
+            (float) $now->format('U.u') / 3600.0,
+            $air,
+        );
     }
 
     /** @return list<RouteStep> the steps of a route that are not finished */
     public static function remaining(Route $route, Replayed $replayed): array
     {
-        return array_values(array_filter($route->steps, static fn (RouteStep $s): bool => !isset($replayed->finished[$s->key])));
+        return array_values(
+            array_filter($route->steps, static fn(RouteStep $s): bool => !isset($replayed->finished[$s->key])),
+        );
     }
 
     /** Waits that stand next in line and have nothing left to wait for; they need no entry in the record. */

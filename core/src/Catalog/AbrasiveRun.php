@@ -8,10 +8,14 @@ namespace Hull\Catalog;
 final readonly class AbrasiveRun
 {
     /**
-     * @param list<int>         $grits
+     * @param list<int> $grits
      * @param array<int, float> $discLife m2 per disc by grit
      */
-    public function __construct(public string $id, public string $name, public array $grits, public array $discLife, public string $note)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $grits,
+        public array $discLife,
+        public string $note,
+    ) {}
 }

@@ -8,9 +8,9 @@ namespace Hull\Catalog;
 final readonly class AcceptanceTest
 {
     /**
-     * @param string       $reading yes-no, number or scale
-     * @param list<string> $onFail  steps a fail leads to
-     * @param string       $twin    the same judgement by eye or by gauge
+     * @param string $reading yes-no, number or scale
+     * @param list<string> $onFail steps a fail leads to
+     * @param string $twin the same judgement by eye or by gauge
      */
     public function __construct(
         public string $id,
@@ -24,6 +24,5 @@ final readonly class AcceptanceTest
         public array $onFail,
         public string $twin,
         public string $standard,
-    ) {
-    }
+    ) {}
 }

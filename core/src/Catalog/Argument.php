@@ -8,10 +8,8 @@ namespace Hull\Catalog;
 final readonly class Argument
 {
     /**
-     * @param array<int|string, float|string|list<string>> $when    facts of the job that must all hold, see Route\Argue
-     * @param bool                                         $against it speaks against the answer
+     * @param array<int|string, float|string|list<string>> $when facts of the job that must all hold, see Route\Argue
+     * @param bool $against it speaks against the answer
      */
-    public function __construct(public array $when, public string $says, public bool $against)
-    {
-    }
+    public function __construct(public array $when, public string $says, public bool $against) {}
 }

@@ -8,31 +8,31 @@ namespace Hull\Catalog;
 final readonly class Catalogue
 {
     /**
-     * @param array<int|string, Fact>           $facts
-     * @param array<int|string, Choice>         $signs       questions of the substrate helper
-     * @param array<int|string, Substrate>      $substrates
-     * @param array<int|string, Condition>      $conditions
-     * @param array<int|string, Service>        $services
-     * @param array<int|string, Choice>         $finishes
-     * @param array<int|string, Enclosure>      $places
-     * @param array<int|string, Choice>         $hazards     of a place
-     * @param array<int|string, Choice>         $methods
-     * @param array<int|string, Choice>         $phases
-     * @param array<int|string, Limit>          $limits
-     * @param array<int|string, Protection>     $protection
-     * @param array<int|string, Caution>        $cautions
-     * @param array<int|string, School>         $schools
+     * @param array<int|string, Fact> $facts
+     * @param array<int|string, Choice> $signs questions of the substrate helper
+     * @param array<int|string, Substrate> $substrates
+     * @param array<int|string, Condition> $conditions
+     * @param array<int|string, Service> $services
+     * @param array<int|string, Choice> $finishes
+     * @param array<int|string, Enclosure> $places
+     * @param array<int|string, Choice> $hazards of a place
+     * @param array<int|string, Choice> $methods
+     * @param array<int|string, Choice> $phases
+     * @param array<int|string, Limit> $limits
+     * @param array<int|string, Protection> $protection
+     * @param array<int|string, Caution> $cautions
+     * @param array<int|string, School> $schools
      * @param array<int|string, AcceptanceTest> $tests
-     * @param array<int|string, Supply>         $supplies
-     * @param array<int|string, Product>        $products
-     * @param array<int|string, Step>           $steps
-     * @param list<Rule>                        $rules
-     * @param list<Interlock>                   $interlocks
-     * @param array<int|string, FilmSystem>     $systems
-     * @param list<AbrasiveRun>                 $abrasives
-     * @param array<int|string, Consumable>     $consumables
-     * @param array<int|string, LocalTopic>     $local
-     * @param array<int|string, Manner>         $working     by tag of steps
+     * @param array<int|string, Supply> $supplies
+     * @param array<int|string, Product> $products
+     * @param array<int|string, Step> $steps
+     * @param list<Rule> $rules
+     * @param list<Interlock> $interlocks
+     * @param array<int|string, FilmSystem> $systems
+     * @param list<AbrasiveRun> $abrasives
+     * @param array<int|string, Consumable> $consumables
+     * @param array<int|string, LocalTopic> $local
+     * @param array<int|string, Manner> $working by tag of steps
      */
     public function __construct(
         public array $facts,
@@ -60,8 +60,7 @@ final readonly class Catalogue
         public array $consumables,
         public array $local,
         public array $working,
-    ) {
-    }
+    ) {}
 
     /** How a step is worked, by all its tags together. */
     public function manner(Step $step): Manner
@@ -76,23 +75,23 @@ final readonly class Catalogue
 
     public function step(string $id): Step
     {
-        return $this->steps[$id] ?? throw new \LogicException('No step '.$id.'.');
+        return $this->steps[$id] ?? throw new \LogicException('No step ' . $id . '.');
     }
 
     public function product(string $id): Product
     {
-        return $this->products[$id] ?? throw new \LogicException('No product '.$id.'.');
+        return $this->products[$id] ?? throw new \LogicException('No product ' . $id . '.');
     }
 
     public function substrate(string $id): Substrate
     {
-        return $this->substrates[$id] ?? throw new \LogicException('No substrate '.$id.'.');
+        return $this->substrates[$id] ?? throw new \LogicException('No substrate ' . $id . '.');
     }
 
     /** @return array<int|string, Fact> */
     public function drifting(): array
     {
-        return array_filter($this->facts, static fn (Fact $f): bool => 0.0 !== $f->perHour);
+        return array_filter($this->facts, static fn(Fact $f): bool => 0.0 !== $f->perHour);
     }
 
     public function rule(string $id): ?Rule
@@ -113,25 +112,26 @@ final readonly class Catalogue
      */
     public function protectionFor(array $cautions): array
     {
-        $ids = array_unique(array_merge([], ...array_map(static fn (Caution $c): array => $c->protect, $cautions)));
+        $ids = array_unique(array_merge([], ...array_map(static fn(Caution $c): array => $c->protect, $cautions)));
 
-        return Protection::worst(array_values(array_map(fn (string $id): Protection => $this->protection[$id], $ids)));
+        return Protection::worst(array_values(array_map(fn(string $id): Protection => $this->protection[$id], $ids)));
     }
 
     public function shelf(string $material): Shelf
     {
-        return $this->supplies[$material]->shelf ?? $this->products[$material]->shelf ?? new Shelf();
+        return $this->supplies[$material]->shelf ?? ($this->products[$material]->shelf ?? new Shelf());
     }
 
     /** @return list<string> what a supply or product is to its neighbours */
     public function chemicals(string $material): array
     {
-        return $this->supplies[$material]->chemicals ?? $this->products[$material]->chemicals ?? [];
+        return $this->supplies[$material]->chemicals ?? ($this->products[$material]->chemicals ?? []);
     }
 
     /** Name of a supply or of a product's class. */
     public function material(string $id): string
     {
-        return $this->supplies[$id]->name ?? $this->products[$id]->name ?? throw new \LogicException('No material '.$id.'.');
+        return $this->supplies[$id]->name ??
+            ($this->products[$id]->name ?? throw new \LogicException('No material ' . $id . '.'));
     }
 }

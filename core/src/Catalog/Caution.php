@@ -8,7 +8,12 @@ namespace Hull\Catalog;
 final readonly class Caution
 {
     /** @param list<string> $protect ids of protective gear */
-    public function __construct(public string $id, public string $name, public string $hint, public array $protect, public string $disposal, public int $hazard)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $hint,
+        public array $protect,
+        public string $disposal,
+        public int $hazard,
+    ) {}
 }

@@ -13,11 +13,11 @@ final readonly class Consumable
 {
     /**
      * @param list<string> $stepTags steps that take it
-     * @param list<string> $methods  ways of putting paint on that take it; empty for all
-     * @param string       $unit     pc, m or L
-     * @param bool         $cleaner  stands for the cleaner that the product at hand is cleaned up with
-     * @param list<string> $packs    sizes sold
-     * @param int          $price    minor units a piece or metre
+     * @param list<string> $methods ways of putting paint on that take it; empty for all
+     * @param string $unit pc, m or L
+     * @param bool $cleaner stands for the cleaner that the product at hand is cleaned up with
+     * @param list<string> $packs sizes sold
+     * @param int $price minor units a piece or metre
      */
     public function __construct(
         public string $id,
@@ -33,8 +33,7 @@ final readonly class Consumable
         public int $price,
         public string $note,
         public bool $cleaner,
-    ) {
-    }
+    ) {}
 
     /** @param float $m2 area worked, @param float $hours at the bench, @param float $batches mixed */
     public function used(float $m2, float $hours, float $batches): float

@@ -7,10 +7,16 @@ namespace Hull\Catalog;
 use Hull\Cure\CureRows;
 use Hull\Cure\Readiness;
 
-/** The clocks of a film; a missing recoat-max means the window stays open, recoat-again ends the gap in which a new coat lifts it. */
+/**
+ * The clocks of a film; a missing recoat-max means the window stays open, recoat-again ends the gap in which a new
+ * coat lifts it.
+ */
 final readonly class CureSheet
 {
-    /** @param array<int|string, CureRows> $stated what the sheet says of handling, sanding, refit and water, by Readiness */
+    /**
+     * @param array<int|string, CureRows> $stated what the sheet says of handling, sanding, refit and water, by
+     *                                            Readiness
+     */
     public function __construct(
         public CureRows $touch,
         public CureRows $recoatMin,
@@ -18,8 +24,7 @@ final readonly class CureSheet
         public ?CureRows $recoatAgain,
         public CureRows $full,
         public array $stated = [],
-    ) {
-    }
+    ) {}
 
     /** Hours until the film stands something; where the sheet is silent, a share of full cure (estimate). */
     public function ready(Readiness $for): CureRows

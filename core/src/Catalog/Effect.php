@@ -9,9 +9,7 @@ use Hull\Surface\SurfaceState;
 /** What a step does to one fact. */
 final readonly class Effect
 {
-    public function __construct(public string $fact, public string $verb, public float $level)
-    {
-    }
+    public function __construct(public string $fact, public string $verb, public float $level) {}
 
     /** The level it leaves of the level found. */
     public function after(float $now): float
@@ -20,7 +18,7 @@ final readonly class Effect
             'set' => $this->level,
             'lower' => max(0.0, $now - $this->level),
             'raise' => max($now, $this->level),
-            default => throw new \LogicException('No effect '.$this->verb.'.'),
+            default => throw new \LogicException('No effect ' . $this->verb . '.'),
         };
     }
 

@@ -8,10 +8,10 @@ namespace Hull\Catalog;
 final readonly class FilmSystem
 {
     /**
-     * @param list<SystemLayer>   $layers   empty where nothing is to lie on the part
-     * @param list<Need>          $ends     what must be true before the closing steps, such as waxed
-     * @param array{float, float} $life     years, from and to
-     * @param list<string>        $requires gear, skills and tastes of its products
+     * @param list<SystemLayer> $layers empty where nothing is to lie on the part
+     * @param list<Need> $ends what must be true before the closing steps, such as waxed
+     * @param array{float, float} $life years, from and to
+     * @param list<string> $requires gear, skills and tastes of its products
      */
     public function __construct(
         public string $id,
@@ -22,8 +22,7 @@ final readonly class FilmSystem
         public string $why,
         public array $life,
         public array $requires,
-    ) {
-    }
+    ) {}
 
     /** @return list<Product> one entry per coat, bottom to top */
     public function coats(): array
@@ -40,6 +39,11 @@ final readonly class FilmSystem
 
     public function lifeText(): string
     {
-        return sprintf($this->life[0] < 1.0 ? '%.2g to %.2g %s' : '%.0f to %.0f %s', $this->life[0], $this->life[1], $this->life[1] > 1.0 ? 'years' : 'year');
+        return sprintf(
+            $this->life[0] < 1.0 ? '%.2g to %.2g %s' : '%.0f to %.0f %s',
+            $this->life[0],
+            $this->life[1],
+            $this->life[1] > 1.0 ? 'years' : 'year',
+        );
     }
 }

@@ -8,7 +8,5 @@ namespace Hull\Catalog;
 final readonly class Grade
 {
     /** @param array<int|string, float> $facts */
-    public function __construct(public string $id, public string $name, public string $look, public array $facts)
-    {
-    }
+    public function __construct(public string $id, public string $name, public string $look, public array $facts) {}
 }

@@ -10,20 +10,30 @@ final readonly class Interlock
     /**
      * @param list<string> $first
      * @param list<string> $second
-     * @param bool         $ordered only the second after the first is dangerous
+     * @param bool $ordered only the second after the first is dangerous
      * @param list<string> $parting steps that part the two, such as a rinse
      */
-    public function __construct(public string $id, public array $first, public array $second, public array $parting, public float $hours, public bool $ordered, public string $says, public string $consequence, public string $source)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public array $first,
+        public array $second,
+        public array $parting,
+        public float $hours,
+        public bool $ordered,
+        public string $says,
+        public string $consequence,
+        public string $source,
+    ) {}
 
     /**
-     * @param list<string> $one   about earlier
+     * @param list<string> $one about earlier
      * @param list<string> $other brought later
      */
     public function isBetween(array $one, array $other): bool
     {
-        return ([] !== array_intersect($this->first, $one) && [] !== array_intersect($this->second, $other))
-            || (!$this->ordered && [] !== array_intersect($this->second, $one) && [] !== array_intersect($this->first, $other));
+        return ([] !== array_intersect($this->first, $one) && [] !== array_intersect($this->second, $other)) ||
+            (!$this->ordered &&
+                [] !== array_intersect($this->second, $one) &&
+                [] !== array_intersect($this->first, $other));
     }
 }

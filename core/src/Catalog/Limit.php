@@ -8,7 +8,5 @@ namespace Hull\Catalog;
 final readonly class Limit
 {
     /** @param string $kind gear, skill or taste */
-    public function __construct(public string $id, public string $name, public string $kind, public string $hint)
-    {
-    }
+    public function __construct(public string $id, public string $name, public string $kind, public string $hint) {}
 }

@@ -8,9 +8,7 @@ namespace Hull\Catalog;
 final readonly class LocalTopic
 {
     /** @param list<string> $cautions where it is shown */
-    public function __construct(public string $id, public string $name, public string $hint, public array $cautions)
-    {
-    }
+    public function __construct(public string $id, public string $name, public string $hint, public array $cautions) {}
 
     /** @param list<string> $cautions */
     public function concerns(array $cautions): bool

@@ -17,6 +17,5 @@ final readonly class Need
         public string $consequence,
         public string $source,
         public ?string $scar = null,
-    ) {
-    }
+    ) {}
 }

@@ -9,20 +9,19 @@ use Hull\Input\InvalidInput;
 /**
  * A workshop's own products, steps, supplies, film systems and rules beside the shipped ones, in the same form.
  *
- * Own systems are looked at first, so that they win where they fit equally well; an own step stands at the end of its phase.
+ * Own systems are looked at first, so that they win where they fit equally well; an own step stands at the end of its
+ * phase.
  */
 final readonly class OwnCatalogue
 {
     public const KINDS = ['supplies', 'products', 'steps', 'systems', 'rules'];
 
     /**
-     * @param array<int|string, list<mixed>>  $data  shipped and own
-     * @param array<int|string, array<int>>   $where kind => index in the whole of each own entry
-     * @param array<int|string, list<string>> $ids   kind => ids of the own entries
+     * @param array<int|string, list<mixed>> $data shipped and own
+     * @param array<int|string, array<int>> $where kind => index in the whole of each own entry
+     * @param array<int|string, list<string>> $ids kind => ids of the own entries
      */
-    private function __construct(public array $data, private array $where, public array $ids)
-    {
-    }
+    private function __construct(public array $data, private array $where, public array $ids) {}
 
     /**
      * @param array<int|string, list<mixed>> $shipped
@@ -35,16 +34,24 @@ final readonly class OwnCatalogue
             return new self($shipped, [], []);
         }
         if (!is_array($own) || ([] !== $own && array_is_list($own))) {
-            throw new InvalidInput('', 'This is not a catalogue.', 'a list of entries under '.implode(', ', self::KINDS));
+            throw new InvalidInput(
+                '',
+                'This is not a catalogue.',
+                'a list of entries under ' . implode(', ', self::KINDS),
+            );
         }
         $where = [];
         $ids = [];
         foreach ($own as $kind => $entries) {
             if (!in_array($kind, self::KINDS, true)) {
-                throw new InvalidInput('/'.$kind, sprintf('Nothing of the kind "%s" can be added.', $kind), implode(', ', self::KINDS));
+                throw new InvalidInput(
+                    '/' . $kind,
+                    sprintf('Nothing of the kind "%s" can be added.', $kind),
+                    implode(', ', self::KINDS),
+                );
             }
             if (!is_array($entries) || !array_is_list($entries)) {
-                throw new InvalidInput('/'.$kind, 'This is not a list.', 'entries that begin with "- id:"');
+                throw new InvalidInput('/' . $kind, 'This is not a list.', 'entries that begin with "- id:"');
             }
             foreach ($entries as $entry) {
                 $ids[$kind][] = is_array($entry) && is_string($entry['id'] ?? null) ? $entry['id'] : '';
@@ -52,7 +59,10 @@ final readonly class OwnCatalogue
             [$shipped[$kind], $where[$kind]] = match ($kind) {
                 'systems' => [[...$entries, ...$shipped[$kind] ?? []], array_keys($entries)],
                 'steps' => self::inPhase($shipped[$kind] ?? [], $entries),
-                default => [[...$shipped[$kind] ?? [], ...$entries], array_map(static fn (int $i): int => $i + count($shipped[$kind] ?? []), array_keys($entries))],
+                default => [
+                    [...$shipped[$kind] ?? [], ...$entries],
+                    array_map(static fn(int $i): int => $i + count($shipped[$kind] ?? []), array_keys($entries)),
+                ],
             };
         }
 
@@ -89,8 +99,8 @@ final readonly class OwnCatalogue
      */
     private static function inPhase(array $shipped, array $own): array
     {
-        $phase = static fn (mixed $entry): mixed => is_array($entry) ? $entry['phase'] ?? null : null;
-        $steps = array_map(static fn (mixed $s): array => [$s, -1], $shipped);
+        $phase = static fn(mixed $entry): mixed => is_array($entry) ? $entry['phase'] ?? null : null;
+        $steps = array_map(static fn(mixed $s): array => [$s, -1], $shipped);
         foreach ($own as $number => $entry) {
             $after = count($steps);
             for ($i = count($steps) - 1; $i >= 0; --$i) {
@@ -109,6 +119,6 @@ final readonly class OwnCatalogue
         }
         ksort($where);
 
-        return [array_map(static fn (array $s): mixed => $s[0], $steps), array_values($where)];
+        return [array_map(static fn(array $s): mixed => $s[0], $steps), array_values($where)];
     }
 }

@@ -22,20 +22,20 @@ final readonly class Product
     private const CAN_L = 0.4;
 
     /**
-     * @param list<string>  $tags
-     * @param list<Need>    $needs
-     * @param list<Effect>  $does          what a coat of it changes beside lying there
-     * @param list<string>  $cautions
-     * @param list<string>  $requires      gear, skills and tastes it needs
-     * @param list<string>  $chemicals     what it is to its neighbours, for the interlocks
-     * @param list<string>  $packs         sizes sold
-     * @param int           $price         minor units per litre
-     * @param float         $voc           g/L as supplied
-     * @param string        $role          film, or filler for one that is spread and sanded
-     * @param MixRatio|null $otherRatio    the ratio by the other measure, where the sheet gives both
-     * @param Percentage    $tolerance     how far a dose may be off
-     * @param list<string>  $sheet         fields that a sheet of the workshop's own tin gave
-     * @param string        $thinnerSupply id of the supply it is thinned with
+     * @param list<string> $tags
+     * @param list<Need> $needs
+     * @param list<Effect> $does what a coat of it changes beside lying there
+     * @param list<string> $cautions
+     * @param list<string> $requires gear, skills and tastes it needs
+     * @param list<string> $chemicals what it is to its neighbours, for the interlocks
+     * @param list<string> $packs sizes sold
+     * @param int $price minor units per litre
+     * @param float $voc g/L as supplied
+     * @param string $role film, or filler for one that is spread and sanded
+     * @param MixRatio|null $otherRatio the ratio by the other measure, where the sheet gives both
+     * @param Percentage $tolerance how far a dose may be off
+     * @param list<string> $sheet fields that a sheet of the workshop's own tin gave
+     * @param string $thinnerSupply id of the supply it is thinned with
      */
     public function __construct(
         public string $id,
@@ -77,8 +77,7 @@ final readonly class Product
         public bool $thinAfterInduction,
         public string $thinnerSupply,
         public array $sheet = [],
-    ) {
-    }
+    ) {}
 
     /** Where a figure comes from that rests on these fields: the weakest of them. */
     public function sourceOf(string ...$fields): Source
@@ -94,13 +93,20 @@ final readonly class Product
     /** What one can holds, net: the smallest pack. */
     public function can(): Volume
     {
-        $sizes = array_map(static fn (string $p): float => Volume::parse($p)->litresValue(), $this->packs);
+        $sizes = array_map(static fn(string $p): float => Volume::parse($p)->litresValue(), $this->packs);
 
         return Volume::litres([] === $sizes ? self::CAN_L : min($sizes));
     }
 
     public function proportions(): Proportions
     {
-        return Proportions::of($this->ratio, $this->ratioBy, $this->otherRatio, $this->baseDensity, $this->hardenerDensity, $this->thinnerDensity);
+        return Proportions::of(
+            $this->ratio,
+            $this->ratioBy,
+            $this->otherRatio,
+            $this->baseDensity,
+            $this->hardenerDensity,
+            $this->thinnerDensity,
+        );
     }
 }

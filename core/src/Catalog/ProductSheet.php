@@ -17,13 +17,35 @@ use Hull\Quantity\Temperature;
 final readonly class ProductSheet
 {
     /** Fields of a product that a sheet may give. */
-    public const FIELDS = ['ratio', 'ratio_by', 'other_ratio', 'solids', 'dft', 'density', 'pot_life', 'induction', 'thin_after_induction', 'tolerance', 'cure', 'climate', 'abrade_with', 'shelf', 'packs', 'price', 'voc', 'notes'];
+    public const FIELDS = [
+        'ratio',
+        'ratio_by',
+        'other_ratio',
+        'solids',
+        'dft',
+        'density',
+        'pot_life',
+        'induction',
+        'thin_after_induction',
+        'tolerance',
+        'cure',
+        'climate',
+        'abrade_with',
+        'shelf',
+        'packs',
+        'price',
+        'voc',
+        'notes',
+    ];
     private const HEAD = ['class', 'name', 'source'];
 
     /** @param array<int|string, mixed> $fields */
-    private function __construct(public string $class, public string $name, public string $source, public array $fields)
-    {
-    }
+    private function __construct(
+        public string $class,
+        public string $name,
+        public string $source,
+        public array $fields,
+    ) {}
 
     /**
      * @param list<string> $products known ids
@@ -33,12 +55,20 @@ final readonly class ProductSheet
     public static function read(mixed $given, array $products): self
     {
         $node = Node::root($given)->only([...self::HEAD, ...self::FIELDS]);
-        $fields = array_map(static fn (Node $n): mixed => $n->value, array_diff_key($node->fields(), array_flip(self::HEAD)));
+        $fields = array_map(
+            static fn(Node $n): mixed => $n->value,
+            array_diff_key($node->fields(), array_flip(self::HEAD)),
+        );
         if ([] === $fields) {
-            throw new InvalidInput('', 'The sheet gives no figure.', 'one or more of: '.implode(', ', self::FIELDS));
+            throw new InvalidInput('', 'The sheet gives no figure.', 'one or more of: ' . implode(', ', self::FIELDS));
         }
 
-        return new self($node->field('class')->choice($products), $node->field('name')->text(120), $node->field('source')->text(200), $fields);
+        return new self(
+            $node->field('class')->choice($products),
+            $node->field('name')->text(120),
+            $node->field('source')->text(200),
+            $fields,
+        );
     }
 
     /** @return array<int|string, mixed> as it was read */
@@ -64,9 +94,14 @@ final readonly class ProductSheet
             }
             $celsius = (string) array_key_first($rows);
             $hours = $rows[$celsius] ?? null;
-            $there = CureRows::of(array_map(floatval(...), array_filter($typical, is_numeric(...))))->hoursAt(Temperature::celsius((float) $celsius))?->h();
+            $there = CureRows::of(array_map(floatval(...), array_filter($typical, is_numeric(...))))
+                ->hoursAt(Temperature::celsius((float) $celsius))
+                ?->h();
             if (is_numeric($hours) && null !== $there && is_numeric($celsius)) {
-                $scaled = array_map(static fn (int|float|string $h): float => round((float) $h * (float) $hours / $there, 3), array_filter($typical, is_numeric(...)));
+                $scaled = array_map(
+                    static fn(int|float|string $h): float => round(((float) $h * (float) $hours) / $there, 3),
+                    array_filter($typical, is_numeric(...)),
+                );
                 $given[$event] = array_replace($scaled, $rows);
             }
         }
@@ -87,7 +122,10 @@ final readonly class ProductSheet
         $entry['sheet'] = array_keys($this->fields);
         foreach ($this->fields as $field => $value) {
             $was = $entry[$field] ?? null;
-            $entry[$field] = is_array($was) && is_array($value) && !array_is_list($value) ? array_replace($was, 'cure' === $field ? self::sloped($was, $value) : $value) : $value;
+            $entry[$field] =
+                is_array($was) && is_array($value) && !array_is_list($value)
+                    ? array_replace($was, 'cure' === $field ? self::sloped($was, $value) : $value)
+                    : $value;
         }
         if (isset($this->fields['ratio']) && !isset($this->fields['other_ratio'])) {
             unset($entry['other_ratio']);

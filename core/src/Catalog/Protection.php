@@ -7,9 +7,13 @@ namespace Hull\Catalog;
 /** Something to wear or stand by. Of one kind the higher rank covers the lower. */
 final readonly class Protection
 {
-    public function __construct(public string $id, public string $name, public string $guards, public int $rank, public string $change)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $guards,
+        public int $rank,
+        public string $change,
+    ) {}
 
     /**
      * The worst of each kind.

@@ -8,19 +8,25 @@ namespace Hull\Catalog;
 final readonly class Rule
 {
     /**
-     * @param list<string> $stepTags    any of them
+     * @param list<string> $stepTags any of them
      * @param list<string> $productTags any of them; empty for all
-     * @param Scope        $scope       on which parts it counts
-     * @param RuleLevel    $level       what a breach means
-     * @param int          $family      which of the sixteen rules of order it belongs to; 0 for none
+     * @param Scope $scope on which parts it counts
+     * @param RuleLevel $level what a breach means
+     * @param int $family which of the sixteen rules of order it belongs to; 0 for none
      */
-    public function __construct(public Need $need, public array $stepTags, public array $productTags, public Scope $scope, public RuleLevel $level, public int $family)
-    {
-    }
+    public function __construct(
+        public Need $need,
+        public array $stepTags,
+        public array $productTags,
+        public Scope $scope,
+        public RuleLevel $level,
+        public int $family,
+    ) {}
 
     public function appliesTo(Step $step, ?Product $product): bool
     {
-        return [] !== array_intersect($this->stepTags, $step->tags)
-            && ([] === $this->productTags || (null !== $product && [] !== array_intersect($this->productTags, $product->tags)));
+        return [] !== array_intersect($this->stepTags, $step->tags) &&
+            ([] === $this->productTags ||
+                (null !== $product && [] !== array_intersect($this->productTags, $product->tags)));
     }
 }

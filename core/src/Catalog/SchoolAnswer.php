@@ -8,11 +8,16 @@ namespace Hull\Catalog;
 final readonly class SchoolAnswer
 {
     /**
-     * @param list<Argument>                               $arguments
-     * @param array<int|string, float|string|list<string>> $onlyWhen    otherwise the answer is not open on the part
+     * @param list<Argument> $arguments
+     * @param array<int|string, float|string|list<string>> $onlyWhen otherwise the answer is not open on the part
      * @param array<int|string, float|string|list<string>> $defaultWhen otherwise it is not the default there
      */
-    public function __construct(public string $id, public string $name, public string $hint, public array $arguments, public array $onlyWhen, public array $defaultWhen)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $hint,
+        public array $arguments,
+        public array $onlyWhen,
+        public array $defaultWhen,
+    ) {}
 }

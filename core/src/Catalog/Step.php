@@ -9,15 +9,15 @@ final readonly class Step
 {
     /**
      * @param list<string> $tags
-     * @param list<Need>   $needs
+     * @param list<Need> $needs
      * @param list<Effect> $does
-     * @param Scope        $scope     parts it is offered for
-     * @param list<string> $requires  gear, skills and tastes it needs
+     * @param Scope $scope parts it is offered for
+     * @param list<string> $requires gear, skills and tastes it needs
      * @param list<string> $cautions
-     * @param list<string> $uses      ids of supplies and products
+     * @param list<string> $uses ids of supplies and products
      * @param list<string> $chemicals what it is to its neighbours, for the interlocks
-     * @param string|null  $accept    acceptance test after it
-     * @param bool         $shared    several zones can have it at once: one wash-down, one bath, one mix
+     * @param string|null $accept acceptance test after it
+     * @param bool $shared several zones can have it at once: one wash-down, one bath, one mix
      */
     public function __construct(
         public string $id,
@@ -42,8 +42,7 @@ final readonly class Step
         public bool $cures,
         public int $strips,
         public int $order,
-    ) {
-    }
+    ) {}
 
     public function isWait(): bool
     {

@@ -18,11 +18,11 @@ final readonly class Supply
 
     /**
      * @param list<string> $chemicals what it is to its neighbours, for the interlocks
-     * @param list<string> $never     families of substrates it must not touch
-     * @param list<string> $packs     sizes sold
+     * @param list<string> $never families of substrates it must not touch
+     * @param list<string> $packs sizes sold
      * @param list<string> $cautions
-     * @param int          $price     minor units per litre, kilogram or piece
-     * @param bool         $free      nobody buys it, such as water
+     * @param int $price minor units per litre, kilogram or piece
+     * @param bool $free nobody buys it, such as water
      */
     public function __construct(
         public string $id,
@@ -41,8 +41,7 @@ final readonly class Supply
         public array $cautions,
         public string $source,
         public bool $free = false,
-    ) {
-    }
+    ) {}
 
     /** What a square metre takes, in the measure it is sold in; null where its rate is not by area. */
     public function perM2(): Volume|Mass|null

@@ -7,7 +7,5 @@ namespace Hull\Catalog;
 /** So many coats of one product in a film system. */
 final readonly class SystemLayer
 {
-    public function __construct(public Product $product, public int $coats, public string $role)
-    {
-    }
+    public function __construct(public Product $product, public int $coats, public string $role) {}
 }

@@ -14,21 +14,38 @@ use Hull\Input\Node;
 final readonly class SystemReader
 {
     /**
-     * @param array<int|string, Product>          $products
-     * @param list<string>                        $tags     of products
-     * @param \Closure(Node): Scope               $scope
+     * @param array<int|string, Product> $products
+     * @param list<string> $tags of products
+     * @param \Closure(Node): Scope $scope
      * @param \Closure(?Node, string): list<Need> $needs
      */
-    public function __construct(private Node $data, private array $products, private array $tags, private \Closure $scope, private \Closure $needs)
-    {
-    }
+    public function __construct(
+        private Node $data,
+        private array $products,
+        private array $tags,
+        private \Closure $scope,
+        private \Closure $needs,
+    ) {}
 
     /** @return array<int|string, FilmSystem> the whole ones first, each in the order of the catalogue */
     public function systems(): array
     {
         $systems = [];
         foreach ($this->data->field('systems')->items() as $n) {
-            $this->add($systems, $n, new FilmSystem($this->id($n), $n->field('name')->text(), ($this->scope)($n), $this->layers($n), ($this->needs)($n->optional('ends'), $this->id($n)), $n->field('why')->text(400), $this->life($n), $this->requires($this->layers($n))));
+            $this->add(
+                $systems,
+                $n,
+                new FilmSystem(
+                    $this->id($n),
+                    $n->field('name')->text(),
+                    ($this->scope)($n),
+                    $this->layers($n),
+                    ($this->needs)($n->optional('ends'), $this->id($n)),
+                    $n->field('why')->text(400),
+                    $this->life($n),
+                    $this->requires($this->layers($n)),
+                ),
+            );
         }
         foreach ($this->data->field('foundations')->items() as $foundation) {
             foreach ($this->data->field('tops')->items() as $top) {
@@ -44,7 +61,7 @@ final readonly class SystemReader
     {
         $below = $this->layers($foundation);
         $last = $below[count($below) - 1] ?? null;
-        $over = array_map(fn (Node $t): string => $t->choice($this->tags), $top->field('over')->items());
+        $over = array_map(fn(Node $t): string => $t->choice($this->tags), $top->field('over')->items());
         if (null === $last || [] === array_intersect($over, $last->product->tags)) {
             return;
         }
@@ -52,18 +69,34 @@ final readonly class SystemReader
         if (null === $scope) {
             return;
         }
-        $id = $this->id($foundation).'+'.$this->id($top);
+        $id = $this->id($foundation) . '+' . $this->id($top);
         $life = $this->life($top);
         $factor = $foundation->optional('life_factor')?->number() ?? 1.0;
         $layers = [...$below, ...$this->layers($top)];
-        $this->add($systems, $foundation, new FilmSystem($id, $foundation->field('name')->text().'; '.lcfirst($top->field('name')->text()), $scope, $layers, ($this->needs)($top->optional('ends'), $id), $foundation->field('why')->text(400).' '.$top->field('why')->text(400), [$life[0] * $factor, $life[1] * $factor], $this->requires($layers)));
+        $this->add(
+            $systems,
+            $foundation,
+            new FilmSystem(
+                $id,
+                $foundation->field('name')->text() . '; ' . lcfirst($top->field('name')->text()),
+                $scope,
+                $layers,
+                ($this->needs)($top->optional('ends'), $id),
+                $foundation->field('why')->text(400) . ' ' . $top->field('why')->text(400),
+                [$life[0] * $factor, $life[1] * $factor],
+                $this->requires($layers),
+            ),
+        );
     }
 
     /** What both scopes cover; null when nothing. */
     private static function both(Scope $a, Scope $b): ?Scope
     {
         $lists = [];
-        foreach ([[$a->families, $b->families], [$a->services, $b->services], [$a->finishes, $b->finishes]] as [$one, $other]) {
+        foreach (
+            [[$a->families, $b->families], [$a->services, $b->services], [$a->finishes, $b->finishes]]
+            as [$one, $other]
+        ) {
             $shared = [] === $one ? $other : ([] === $other ? $one : array_values(array_intersect($one, $other)));
             if ([] === $shared && [] !== $one && [] !== $other) {
                 return null;
@@ -71,7 +104,10 @@ final readonly class SystemReader
             $lists[] = $shared;
         }
 
-        return new Scope($lists[0], [...$a->except, ...$b->except], $lists[1], $lists[2], [...$a->schools, ...$b->schools]);
+        return new Scope($lists[0], [...$a->except, ...$b->except], $lists[1], $lists[2], [
+            ...$a->schools,
+            ...$b->schools,
+        ]);
     }
 
     /** @param array<int|string, FilmSystem> $systems */
@@ -91,7 +127,14 @@ final readonly class SystemReader
     /** @return list<SystemLayer> */
     private function layers(Node $n): array
     {
-        return array_map(fn (Node $l): SystemLayer => new SystemLayer($this->products[$l->field('product')->choice(Keys::of($this->products))], $l->field('coats')->integer(1, 10), $l->field('role')->text()), $n->optional('layers')?->items() ?? []);
+        return array_map(
+            fn(Node $l): SystemLayer => new SystemLayer(
+                $this->products[$l->field('product')->choice(Keys::of($this->products))],
+                $l->field('coats')->integer(1, 10),
+                $l->field('role')->text(),
+            ),
+            $n->optional('layers')?->items() ?? [],
+        );
     }
 
     /** @return array{float, float} */
@@ -99,7 +142,9 @@ final readonly class SystemReader
     {
         $life = $n->field('life')->items(2);
 
-        return 2 === count($life) ? [$life[0]->number(), $life[1]->number()] : throw $n->field('life')->refuse('A life is a range.', 'two numbers of years, such as [4, 6]');
+        return 2 === count($life)
+            ? [$life[0]->number(), $life[1]->number()]
+            : throw $n->field('life')->refuse('A life is a range.', 'two numbers of years, such as [4, 6]');
     }
 
     /**
@@ -109,6 +154,10 @@ final readonly class SystemReader
      */
     private function requires(array $layers): array
     {
-        return array_values(array_unique(array_merge([], ...array_map(static fn (SystemLayer $l): array => $l->product->requires, $layers))));
+        return array_values(
+            array_unique(
+                array_merge([], ...array_map(static fn(SystemLayer $l): array => $l->product->requires, $layers)),
+            ),
+        );
     }
 }

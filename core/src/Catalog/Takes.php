@@ -8,10 +8,11 @@ namespace Hull\Catalog;
 final readonly class Takes
 {
     /**
-     * @param string|null $waitFor    drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C colder)
-     * @param float       $penalty    risk, in minutes one would give to avoid it
-     * @param float       $money      minor units of money, at once
-     * @param float       $moneyPerM2 minor units per m2
+     * @param string|null $waitFor drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C
+     *                             colder)
+     * @param float $penalty risk, in minutes one would give to avoid it
+     * @param float $money minor units of money, at once
+     * @param float $moneyPerM2 minor units per m2
      */
     public function __construct(
         public float $setupMin,
@@ -22,6 +23,5 @@ final readonly class Takes
         public float $penalty,
         public float $money,
         public float $moneyPerM2,
-    ) {
-    }
+    ) {}
 }

@@ -24,10 +24,13 @@ final class Telling
                 }
             }
             // A material that allows fewer other answers is the surer guess.
-            $fitting[] = [$substrate, array_sum(array_map(static fn (string $q): int => count($substrate->signs[$q] ?? []), Keys::of($signs)))];
+            $fitting[] = [
+                $substrate,
+                array_sum(array_map(static fn(string $q): int => count($substrate->signs[$q] ?? []), Keys::of($signs))),
+            ];
         }
-        usort($fitting, static fn (array $a, array $b): int => [$a[1], $a[0]->id] <=> [$b[1], $b[0]->id]);
+        usort($fitting, static fn(array $a, array $b): int => [$a[1], $a[0]->id] <=> [$b[1], $b[0]->id]);
 
-        return array_map(static fn (array $f): Substrate => $f[0], $fitting);
+        return array_map(static fn(array $f): Substrate => $f[0], $fitting);
     }
 }

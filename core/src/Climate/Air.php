@@ -16,14 +16,15 @@ final readonly class Air
     /** A film goes on only while the part is at least this far above the dew point (ISO 8502-4). */
     public const DEW_MARGIN_C = 3.0;
 
-    private function __construct(public Temperature $temperature, public RelativeHumidity $humidity)
-    {
-    }
+    private function __construct(public Temperature $temperature, public RelativeHumidity $humidity) {}
 
     public static function of(Temperature $temperature, RelativeHumidity $humidity): self
     {
         if ($temperature->c() < -60.0 || $temperature->c() > 400.0) {
-            throw new InvalidQuantity(sprintf('Air of %.0f C is outside what the dew-point formula holds for.', $temperature->c()), 'an air temperature from -60 C to 400 C');
+            throw new InvalidQuantity(
+                sprintf('Air of %.0f C is outside what the dew-point formula holds for.', $temperature->c()),
+                'an air temperature from -60 C to 400 C',
+            );
         }
 
         return new self($temperature, $humidity);
@@ -32,7 +33,7 @@ final readonly class Air
     /** es = 6.112 exp(17.62 T / (243.12 + T)) hPa. */
     public static function saturationHpa(Temperature $temperature): float
     {
-        return 6.112 * exp(17.62 * $temperature->c() / max(1.0, 243.12 + $temperature->c()));
+        return 6.112 * exp((17.62 * $temperature->c()) / max(1.0, 243.12 + $temperature->c()));
     }
 
     public function vapourHpa(): float
@@ -49,11 +50,15 @@ final readonly class Air
     public function dewPoint(): Temperature
     {
         if ($this->humidity->si() < 0.001) {
-            throw new InvalidQuantity('Air without water has no dew point.', 'a relative humidity from 0.1 % to 100 %', 'humidity');
+            throw new InvalidQuantity(
+                'Air without water has no dew point.',
+                'a relative humidity from 0.1 % to 100 %',
+                'humidity',
+            );
         }
         $x = log($this->vapourHpa() / 6.112);
 
-        return Temperature::celsius(243.12 * $x / (17.62 - $x));
+        return Temperature::celsius((243.12 * $x) / (17.62 - $x));
     }
 
     /** How far a surface is above the dew point; negative means it is wet. */
@@ -65,7 +70,7 @@ final readonly class Air
     /** 216.7 e / (273.15 + T) g/m3. */
     public function absoluteHumidity(): AbsoluteHumidity
     {
-        return AbsoluteHumidity::gramsPerM3(216.7 * $this->vapourHpa() / $this->temperature->kelvin());
+        return AbsoluteHumidity::gramsPerM3((216.7 * $this->vapourHpa()) / $this->temperature->kelvin());
     }
 
     /**
@@ -74,6 +79,9 @@ final readonly class Air
      */
     public function heatedTo(Temperature $temperature): self
     {
-        return new self($temperature, RelativeHumidity::ratio(min(1.0, $this->vapourHpa() / self::saturationHpa($temperature))));
+        return new self(
+            $temperature,
+            RelativeHumidity::ratio(min(1.0, $this->vapourHpa() / self::saturationHpa($temperature))),
+        );
     }
 }

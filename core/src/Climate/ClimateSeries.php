@@ -10,9 +10,7 @@ final readonly class ClimateSeries
     private const HORIZON_HOURS = 8760.0;
 
     /** @param non-empty-list<array{float, Air}> $readings (hour, air), ascending in hour */
-    private function __construct(private array $readings)
-    {
-    }
+    private function __construct(private array $readings) {}
 
     public static function constant(Air $air): self
     {
@@ -25,7 +23,7 @@ final readonly class ClimateSeries
         if ([] === $readings) {
             throw new \LogicException('A series without readings says nothing.');
         }
-        usort($readings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($readings, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
         return new self($readings);
     }
@@ -42,7 +40,7 @@ final readonly class ClimateSeries
         $high = count($this->readings) - 1;
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
-            $this->readings[$middle][0] <= $hour ? $low = $middle : $high = $middle - 1;
+            $this->readings[$middle][0] <= $hour ? ($low = $middle) : ($high = $middle - 1);
         }
 
         return $low;

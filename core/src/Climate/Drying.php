@@ -18,12 +18,19 @@ final class Drying
     /** base / (VPD / VPDref). */
     public static function time(string $exposure, Air $air): Duration
     {
-        $base = self::BASE_HOURS[$exposure] ?? throw new \LogicException('No drying exposure '.$exposure.'.');
-        $reference = Air::of(\Hull\Quantity\Temperature::celsius(self::REFERENCE_C), \Hull\Quantity\RelativeHumidity::percent(self::REFERENCE_RH));
+        $base = self::BASE_HOURS[$exposure] ?? throw new \LogicException('No drying exposure ' . $exposure . '.');
+        $reference = Air::of(
+            \Hull\Quantity\Temperature::celsius(self::REFERENCE_C),
+            \Hull\Quantity\RelativeHumidity::percent(self::REFERENCE_RH),
+        );
         if ($air->deficitHpa() < 0.02 * $reference->deficitHpa()) {
-            throw new InvalidQuantity('In air this damp nothing dries.', 'drier or warmer air: below about 98 % relative humidity', 'humidity');
+            throw new InvalidQuantity(
+                'In air this damp nothing dries.',
+                'drier or warmer air: below about 98 % relative humidity',
+                'humidity',
+            );
         }
 
-        return Duration::hours($base * $reference->deficitHpa() / $air->deficitHpa());
+        return Duration::hours(($base * $reference->deficitHpa()) / $air->deficitHpa());
     }
 }

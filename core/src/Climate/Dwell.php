@@ -6,7 +6,10 @@ namespace Hull\Climate;
 
 use Hull\Quantity\Temperature;
 
-/** How long chemistry takes when it is colder or warmer than 20 C: twice as long for each 10 C less, at most three times. */
+/**
+ * How long chemistry takes when it is colder or warmer than 20 C: twice as long for each 10 C less, at most three
+ * times.
+ */
 final class Dwell
 {
     private const REFERENCE_C = 20.0;

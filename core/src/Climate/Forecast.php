@@ -18,18 +18,18 @@ final readonly class Forecast
     private const SPREAD_C_MOST = 4.0;
 
     /** @param non-empty-list<Weather> $hours */
-    private function __construct(public int $from, public array $hours, public string $source)
-    {
-    }
+    private function __construct(public int $from, public array $hours, public string $source) {}
 
     /**
-     * @param int           $from   first hour since 1970 UTC
+     * @param int $from first hour since 1970 UTC
      * @param list<Weather> $hours
-     * @param string        $source who says so, to show
+     * @param string $source who says so, to show
      */
     public static function of(int $from, array $hours, string $source): self
     {
-        return [] === $hours ? throw new InvalidQuantity('A forecast without hours says nothing.', 'at least one hour') : new self($from, $hours, $source);
+        return [] === $hours
+            ? throw new InvalidQuantity('A forecast without hours says nothing.', 'at least one hour')
+            : new self($from, $hours, $source);
     }
 
     public function end(): int
@@ -44,17 +44,18 @@ final readonly class Forecast
         $at = max(0, $hour - $this->from);
         if ($at >= $count) {
             $day = min(self::DAY, $count);
-            $at = $count - $day + ($at - $count) % $day;
+            $at = $count - $day + (($at - $count) % $day);
         }
 
         return $this->hours[$at] ?? $this->hours[0];
     }
 
     /**
-     * As it may come at one edge of what it leaves open: colder or warmer, with as much water in the air as it can hold.
+     * As it may come at one edge of what it leaves open: colder or warmer, with as much water in the air as it can
+     * hold.
      *
      * @param int $side -1 colder, 1 warmer, 0 as it is
-     * @param int $now  hour up to which it is no guess
+     * @param int $now hour up to which it is no guess
      */
     public function edge(int $side, int $now): self
     {
@@ -62,7 +63,14 @@ final readonly class Forecast
         foreach ($this->hours as $i => $weather) {
             $ahead = $this->from + $i - $now;
             $by = $ahead < 0 ? 0.0 : $side * self::spreadOfTemperature((float) $ahead)->c();
-            $hours[] = 0.0 === $by ? $weather : Weather::of($weather->air->heatedTo(Temperature::celsius($weather->air->temperature->c() + $by)), $weather->wind, $weather->rainMm);
+            $hours[] =
+                0.0 === $by
+                    ? $weather
+                    : Weather::of(
+                        $weather->air->heatedTo(Temperature::celsius($weather->air->temperature->c() + $by)),
+                        $weather->wind,
+                        $weather->rainMm,
+                    );
         }
 
         return new self($this->from, $hours, $this->source);
@@ -71,6 +79,8 @@ final readonly class Forecast
     /** How far the temperature may be off so many hours ahead. */
     public static function spreadOfTemperature(float $hoursAhead): TemperatureDifference
     {
-        return TemperatureDifference::celsius(min(self::SPREAD_C_MOST, self::SPREAD_C + self::SPREAD_C_A_DAY * max(0.0, $hoursAhead) / self::DAY));
+        return TemperatureDifference::celsius(
+            min(self::SPREAD_C_MOST, self::SPREAD_C + (self::SPREAD_C_A_DAY * max(0.0, $hoursAhead)) / self::DAY),
+        );
     }
 }

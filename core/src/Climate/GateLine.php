@@ -7,32 +7,48 @@ namespace Hull\Climate;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
-/** For one film on one part in one place: hour by hour, whether it may be put on and whether a wet film comes to harm. */
+/**
+ * For one film on one part in one place: hour by hour, whether it may be put on and whether a wet film comes to harm.
+ */
 final readonly class GateLine
 {
     /**
      * @param list<GateReason|null> $apply
      * @param list<GateReason|null> $wet
-     * @param list<int>             $nextApply index of the next closed hour, at or after each
-     * @param list<int>             $nextWet
-     * @param list<float>           $margins   dew margin of the part, degrees C
+     * @param list<int> $nextApply index of the next closed hour, at or after each
+     * @param list<int> $nextWet
+     * @param list<float> $margins dew margin of the part, degrees C
      */
-    private function __construct(private int $from, private array $apply, private array $wet, private array $nextApply, private array $nextWet, public array $margins)
-    {
-    }
+    private function __construct(
+        private int $from,
+        private array $apply,
+        private array $wet,
+        private array $nextApply,
+        private array $nextWet,
+        public array $margins,
+    ) {}
 
     /**
      * @param float $tauHours of the part, see PartLag
-     * @param bool  $sprayed  outdoors the wind carries it off
+     * @param bool $sprayed outdoors the wind carries it off
      */
     public static function of(PlaceAir $air, Limits $limits, float $tauHours, bool $sprayed): self
     {
         $part = $air->part($tauHours);
         [$apply, $wet, $margins] = [[], [], []];
         foreach ($air->celsius as $at => $c) {
-            $margin = $part[$at] - Air::of(Temperature::celsius($c), RelativeHumidity::ratio($air->humidity[$at]))->dewPoint()->c();
+            $margin =
+                $part[$at] -
+                Air::of(Temperature::celsius($c), RelativeHumidity::ratio($air->humidity[$at]))->dewPoint()->c();
             $margins[] = $margin;
-            $apply[] = $limits->closed($part[$at], $margin, $air->humidity[$at], $sprayed ? $air->wind[$at] : 0.0, $air->rain[$at])[0] ?? null;
+            $apply[] =
+                $limits->closed(
+                    $part[$at],
+                    $margin,
+                    $air->humidity[$at],
+                    $sprayed ? $air->wind[$at] : 0.0,
+                    $air->rain[$at],
+                )[0] ?? null;
             $wet[] = Limits::wet($margin, $air->rain[$at])[0] ?? null;
         }
 
@@ -55,7 +71,9 @@ final readonly class GateLine
         }
         $closed = self::firstIn($this->nextWet, $finish - $this->from, null === $dry ? \INF : $dry - $this->from);
 
-        return null === $closed ? null : [$this->wet[$closed] ?? GateReason::Dew, max($start + 0.25, (float) ($this->from + $closed + 1))];
+        return null === $closed
+            ? null
+            : [$this->wet[$closed] ?? GateReason::Dew, max($start + 0.25, (float) ($this->from + $closed + 1))];
     }
 
     public function reasonAt(float $hour): ?GateReason

@@ -24,7 +24,11 @@ final class PartLag
         $whole = $air->c() - $part->c();
         $left = $air->c() - $wanted->c();
         if (0.0 === $whole || $left / $whole <= 0.0 || $left / $whole > 1.0) {
-            throw new InvalidQuantity('The part never reaches that temperature in this air.', 'a temperature between the part and the air or oven', 'wanted');
+            throw new InvalidQuantity(
+                'The part never reaches that temperature in this air.',
+                'a temperature between the part and the air or oven',
+                'wanted',
+            );
         }
 
         return Duration::hours(-self::tau($tau) * log($left / $whole));
@@ -32,6 +36,8 @@ final class PartLag
 
     private static function tau(Duration $tau): float
     {
-        return $tau->h() > 0.0 ? $tau->h() : throw new InvalidQuantity('A time constant of zero means no lag.', 'a duration such as 15 min');
+        return $tau->h() > 0.0
+            ? $tau->h()
+            : throw new InvalidQuantity('A time constant of zero means no lag.', 'a duration such as 15 min');
     }
 }

@@ -12,8 +12,8 @@ use Hull\Quantity\Temperature;
  * The air of one place, hour by hour: what was measured there, then what the place makes of the weather outside.
  *
  * A reading counts from the moment it exists; after the last one the model is shifted to meet it, and the shift fades.
- * Inside, the vapour pressure is that of the air outside, so that heating lowers the relative humidity and leaves the dew
- * point (estimate).
+ * Inside, the vapour pressure is that of the air outside, so that heating lowers the relative humidity and leaves the
+ * dew point (estimate).
  */
 final readonly class PlaceAir
 {
@@ -22,26 +22,39 @@ final readonly class PlaceAir
     private const LEAST_RH = 0.02;
 
     /**
-     * @param list<float> $celsius  at least one hour
+     * @param list<float> $celsius at least one hour
      * @param list<float> $humidity 0 to 1
-     * @param list<float> $wind     m/s
-     * @param list<float> $rain     mm an hour
-     * @param int         $measured hour from which on it is a model
-     * @param int         $forecast hour from which on the weather outside is a guess
+     * @param list<float> $wind m/s
+     * @param list<float> $rain mm an hour
+     * @param int $measured hour from which on it is a model
+     * @param int $forecast hour from which on the weather outside is a guess
      */
-    private function __construct(public int $from, public array $celsius, public array $humidity, public array $wind, public array $rain, public int $measured, public int $forecast)
-    {
-    }
+    private function __construct(
+        public int $from,
+        public array $celsius,
+        public array $humidity,
+        public array $wind,
+        public array $rain,
+        public int $measured,
+        public int $forecast,
+    ) {}
 
     /**
-     * @param Air                     $set      what the place is set to, or was last judged at
+     * @param Air $set what the place is set to, or was last judged at
      * @param list<array{float, Air}> $readings (hour, air) measured there
-     * @param int                     $hours    how many to work out, from $from on
-     * @param RelativeHumidity|null   $dryTo    a dehumidifier holds it down to this
+     * @param int $hours how many to work out, from $from on
+     * @param RelativeHumidity|null $dryTo a dehumidifier holds it down to this
      */
-    public static function of(Enclosure $place, Air $set, Forecast $outside, array $readings, int $from, int $hours, ?RelativeHumidity $dryTo = null): self
-    {
-        usort($readings, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+    public static function of(
+        Enclosure $place,
+        Air $set,
+        Forecast $outside,
+        array $readings,
+        int $from,
+        int $hours,
+        ?RelativeHumidity $dryTo = null,
+    ): self {
+        usort($readings, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $inside = $set->temperature->c();
         $keeps = $place->lagHours > 0.0 ? exp(-1.0 / $place->lagHours) : 0.0;
         $shift = [0.0, 0.0];
@@ -73,7 +86,10 @@ final readonly class PlaceAir
                 $air = self::moist($model[0] + $shift[0] * $fades, $model[1] + $shift[1] * $fades);
             }
             $celsius[] = $air->temperature->c();
-            $humidity[] = max(self::LEAST_RH, null === $dryTo ? $air->humidity->si() : min($air->humidity->si(), $dryTo->si()));
+            $humidity[] = max(
+                self::LEAST_RH,
+                null === $dryTo ? $air->humidity->si() : min($air->humidity->si(), $dryTo->si()),
+            );
             $wind[] = $place->sheltered ? 0.0 : $weather->wind->mPerS();
             $rain[] = $place->sheltered ? 0.0 : $weather->rainMm;
         }
@@ -92,7 +108,10 @@ final readonly class PlaceAir
     {
         $readings = [];
         foreach ($this->celsius as $at => $c) {
-            $readings[] = [(float) ($this->from + $at), Air::of(Temperature::celsius($c), RelativeHumidity::ratio($this->humidity[$at]))];
+            $readings[] = [
+                (float) ($this->from + $at),
+                Air::of(Temperature::celsius($c), RelativeHumidity::ratio($this->humidity[$at])),
+            ];
         }
 
         return ClimateSeries::of($readings);
@@ -122,6 +141,9 @@ final readonly class PlaceAir
     {
         $temperature = Temperature::celsius($c);
 
-        return Air::of($temperature, RelativeHumidity::ratio(min(1.0, max(self::LEAST_RH, $hectopascal / Air::saturationHpa($temperature)))));
+        return Air::of(
+            $temperature,
+            RelativeHumidity::ratio(min(1.0, max(self::LEAST_RH, $hectopascal / Air::saturationHpa($temperature)))),
+        );
     }
 }

@@ -7,8 +7,8 @@ namespace Hull\Climate;
 /**
  * Something the air drives, hour by hour: its progress per hour, added up, so that "when is it there" is one search.
  *
- * Hours are counted since 1970 UTC, or on any other common axis. Before the first hour its rate holds; after the last one
- * the mean of the last day does.
+ * Hours are counted since 1970 UTC, or on any other common axis. Before the first hour its rate holds; after the last
+ * one the mean of the last day does.
  */
 final readonly class RateLine
 {
@@ -16,11 +16,14 @@ final readonly class RateLine
 
     /**
      * @param list<float> $rates progress per hour, 0 where it stands still
-     * @param list<float> $sums  progress from the beginning to each hour; one longer than the rates
+     * @param list<float> $sums progress from the beginning to each hour; one longer than the rates
      */
-    private function __construct(private float $from, private array $rates, private array $sums, private float $after)
-    {
-    }
+    private function __construct(
+        private float $from,
+        private array $rates,
+        private array $sums,
+        private float $after,
+    ) {}
 
     /** @param list<float> $rates progress per hour, from this hour on */
     public static function of(float $from, array $rates): self
@@ -59,7 +62,7 @@ final readonly class RateLine
         $high = $last - 1;
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->sums[$middle + 1] >= $wanted ? $high = $middle : $low = $middle + 1;
+            $this->sums[$middle + 1] >= $wanted ? ($high = $middle) : ($low = $middle + 1);
         }
 
         return max($start, $this->from + $low + ($wanted - $this->sums[$low]) / $this->rates[$low]);

@@ -44,7 +44,7 @@ final class Rates
     /** Chemistry: hours at 20 C done per hour. */
     public static function dwell(PlaceAir $place): RateLine
     {
-        return self::line($place, static fn (Air $air): float => 1.0 / Dwell::factor($air->temperature));
+        return self::line($place, static fn(Air $air): float => 1.0 / Dwell::factor($air->temperature));
     }
 
     /** @param \Closure(Air): float $rate */
@@ -53,7 +53,9 @@ final class Rates
         $rates = [];
         $known = [];
         foreach ($place->celsius as $at => $c) {
-            $rates[] = $known[$c.'/'.$place->humidity[$at]] ??= $rate(Air::of(Temperature::celsius($c), RelativeHumidity::ratio($place->humidity[$at])));
+            $rates[] = $known[$c . '/' . $place->humidity[$at]] ??= $rate(
+                Air::of(Temperature::celsius($c), RelativeHumidity::ratio($place->humidity[$at])),
+            );
         }
 
         return RateLine::of((float) $place->from, $rates);

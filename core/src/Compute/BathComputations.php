@@ -40,24 +40,157 @@ final class BathComputations
     public static function all(): array
     {
         $volume = Field::quantity('volume', Volume::class, 'Bath');
-        $temperature = Field::quantity('temperature', Temperature::class, 'Bath temperature')->within(static fn (Range $r): Range => $r->from(self::FREEZES_C)->upTo(self::TOO_HOT_C));
+        $temperature = Field::quantity('temperature', Temperature::class, 'Bath temperature')->within(
+            static fn(Range $r): Range => $r->from(self::FREEZES_C)->upTo(self::TOO_HOT_C),
+        );
 
         return [
-            new Computation('bath.acid', 'A bath of acid or chelate', 'powder = volume x strength; hours = base x 2^((20 - T) / 10) x 50 g/L / strength; iron = 0.25 x powder', 'typical; ten degrees double the speed, twice the strength too', [
-                $volume, Field::quantity('strength', Density::class, 'Strength, powder in the bath')->within(static fn (Range $r): Range => $r->from(0.005)->upTo(0.5)), $temperature, Field::choice('part', 'What lies in it', array_keys(self::HOURS)),
-                Field::optional('capacity', Density::class, 'Iron a litre takes up; a quarter of the powder where not given'), Field::optional('iron', Mass::class, 'Iron taken up so far', Mass::grams(0.0)), Field::optional('soda', PlainRatio::class, 'Soda to neutralise, mass for mass of powder', PlainRatio::of(1.3)),
-            ], [Field::quantity('powder', Mass::class, 'Powder'), Field::quantity('time', Duration::class, 'Time'), Field::quantity('check', Duration::class, 'Look every'), Field::quantity('left', Mass::class, 'Iron it still takes'), Field::quantity('soda', Mass::class, 'Soda for the rinse water')], self::acid(...), Source::Typical),
-            new Computation('bath.electrolysis', 'A bath with current, in washing soda', 'current = part area x density, as far as the supply gives it; hours = charge (A x h/dm2) x area / current; hydrogen = 0.418 L/h per A; air = hydrogen / 1 %', 'typical; 0.2 to 1 A/dm2, 10 to 15 g/L', [
-                $volume, Field::quantity('area', Area::class, 'Area of the part')->some(), Field::optional('density', CurrentDensity::class, 'Current density', CurrentDensity::ampsPerDm2(0.5))->within(static fn (Range $r): Range => $r->from(0.01)->upTo(10.0)), Field::optional('soda', Density::class, 'Washing soda', Density::kgPerLitre(0.0125)), Field::optional('voltage', ElectricPotential::class, 'Supply', ElectricPotential::volts(12.0))->within(static fn (Range $r): Range => $r->above(0.0)->upTo(60.0)), Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0))->within(static fn (Range $r): Range => $r->from(0.1)->upTo(200.0)), Field::choice('grade', 'Rust', array_keys(self::CHARGE)), Field::optional('anodeSides', Count::class, 'Sides of the part that face an anode, of four', Count::of(2))->within(static fn (Range $r): Range => $r->from(1.0)->upTo(self::SIDES)),
-            ], [Field::quantity('current', ElectricCurrent::class, 'Current'), Field::quantity('power', ElectricPower::class, 'Power'), Field::quantity('soda', Mass::class, 'Washing soda'), Field::quantity('anodes', Area::class, 'Anodes, mild steel in line of sight'), Field::quantity('time', Duration::class, 'Time'), Field::quantity('turns', Count::class, 'Turns, for the sides in shadow'), Field::quantity('hydrogen', VolumeRate::class, 'Hydrogen'), Field::quantity('air', VolumeRate::class, 'Fresh air')], self::electrolysis(...), Source::Typical),
-            new Computation('bath.peroxide', 'Whitening gel under film and light', 'gel = area x g/m2 x cycles', 'typical', [Field::quantity('area', Area::class, 'Area'), Field::optional('gel', MassPerArea::class, 'Gel', MassPerArea::gramsPerM2(250.0)), Field::quantity('shades', Count::class, 'Shades to go')->within(static fn (Range $r): Range => $r->upTo(20.0)), Field::optional('hours', Duration::class, 'A cycle', Duration::hours(6.0))], [Field::quantity('mass', Mass::class, 'Gel'), Field::quantity('time', Duration::class, 'Under light')],
-                static fn (Inputs $in): Outcome => Outcome::of(['mass' => Mass::grams($in->quantity('area', Area::class)->m2() * $in->quantity('gel', MassPerArea::class)->gPerM2() * $in->quantity('shades', Count::class)->value()), 'time' => Duration::hours($in->quantity('hours', Duration::class)->h() * $in->quantity('shades', Count::class)->value())])->warn('A hidden spot first; compare with a covered photo strip after each cycle.'), Source::Estimate),
-            new Computation('bath.dwell', 'How long it is kept wet', 'base x 2^((20 - T) / 10), at most 3 times', 'ten degrees halve it', [Field::quantity('base', Duration::class, 'Dwell of the label at 20 C'), Field::quantity('temperature', Temperature::class, 'Temperature there')->within(static fn (Range $r): Range => $r->from(-20.0)->upTo(60.0)), Field::optional('respray', Duration::class, 'Dries off after', Duration::minutes(10.0))->within(static fn (Range $r): Range => $r->from(1 / 60))], [Field::quantity('time', Duration::class, 'Keep wet for'), Field::quantity('resprays', Count::class, 'Times to spray again')],
+            new Computation(
+                'bath.acid',
+                'A bath of acid or chelate',
+                'powder = volume x strength; hours = base x 2^((20 - T) / 10) x 50 g/L / strength; iron = ' .
+                    '0.25 x powder',
+                'typical; ten degrees double the speed, twice the strength too',
+                [
+                    $volume,
+                    Field::quantity('strength', Density::class, 'Strength, powder in the bath')->within(
+                        static fn(Range $r): Range => $r->from(0.005)->upTo(0.5),
+                    ),
+                    $temperature,
+                    Field::choice('part', 'What lies in it', array_keys(self::HOURS)),
+                    Field::optional(
+                        'capacity',
+                        Density::class,
+                        'Iron a litre takes up; a quarter of the powder where not given',
+                    ),
+                    Field::optional('iron', Mass::class, 'Iron taken up so far', Mass::grams(0.0)),
+                    Field::optional(
+                        'soda',
+                        PlainRatio::class,
+                        'Soda to neutralise, mass for mass of powder',
+                        PlainRatio::of(1.3),
+                    ),
+                ],
+                [
+                    Field::quantity('powder', Mass::class, 'Powder'),
+                    Field::quantity('time', Duration::class, 'Time'),
+                    Field::quantity('check', Duration::class, 'Look every'),
+                    Field::quantity('left', Mass::class, 'Iron it still takes'),
+                    Field::quantity('soda', Mass::class, 'Soda for the rinse water'),
+                ],
+                self::acid(...),
+                Source::Typical,
+            ),
+            new Computation(
+                'bath.electrolysis',
+                'A bath with current, in washing soda',
+                'current = part area x density, as far as the supply gives it; hours = charge (A x h/dm2) x ' .
+                    'area / current; hydrogen = 0.418 L/h per A; air = hydrogen / 1 %',
+                'typical; 0.2 to 1 A/dm2, 10 to 15 g/L',
+                [
+                    $volume,
+                    Field::quantity('area', Area::class, 'Area of the part')->some(),
+                    Field::optional(
+                        'density',
+                        CurrentDensity::class,
+                        'Current density',
+                        CurrentDensity::ampsPerDm2(0.5),
+                    )->within(static fn(Range $r): Range => $r->from(0.01)->upTo(10.0)),
+                    Field::optional('soda', Density::class, 'Washing soda', Density::kgPerLitre(0.0125)),
+                    Field::optional(
+                        'voltage',
+                        ElectricPotential::class,
+                        'Supply',
+                        ElectricPotential::volts(12.0),
+                    )->within(static fn(Range $r): Range => $r->above(0.0)->upTo(60.0)),
+                    Field::optional(
+                        'supply',
+                        ElectricCurrent::class,
+                        'Most the supply gives',
+                        ElectricCurrent::amperes(10.0),
+                    )->within(static fn(Range $r): Range => $r->from(0.1)->upTo(200.0)),
+                    Field::choice('grade', 'Rust', array_keys(self::CHARGE)),
+                    Field::optional(
+                        'anodeSides',
+                        Count::class,
+                        'Sides of the part that face an anode, of four',
+                        Count::of(2),
+                    )->within(static fn(Range $r): Range => $r->from(1.0)->upTo(self::SIDES)),
+                ],
+                [
+                    Field::quantity('current', ElectricCurrent::class, 'Current'),
+                    Field::quantity('power', ElectricPower::class, 'Power'),
+                    Field::quantity('soda', Mass::class, 'Washing soda'),
+                    Field::quantity('anodes', Area::class, 'Anodes, mild steel in line of sight'),
+                    Field::quantity('time', Duration::class, 'Time'),
+                    Field::quantity('turns', Count::class, 'Turns, for the sides in shadow'),
+                    Field::quantity('hydrogen', VolumeRate::class, 'Hydrogen'),
+                    Field::quantity('air', VolumeRate::class, 'Fresh air'),
+                ],
+                self::electrolysis(...),
+                Source::Typical,
+            ),
+            new Computation(
+                'bath.peroxide',
+                'Whitening gel under film and light',
+                'gel = area x g/m2 x cycles',
+                'typical',
+                [
+                    Field::quantity('area', Area::class, 'Area'),
+                    Field::optional('gel', MassPerArea::class, 'Gel', MassPerArea::gramsPerM2(250.0)),
+                    Field::quantity('shades', Count::class, 'Shades to go')->within(
+                        static fn(Range $r): Range => $r->upTo(20.0),
+                    ),
+                    Field::optional('hours', Duration::class, 'A cycle', Duration::hours(6.0)),
+                ],
+                [Field::quantity('mass', Mass::class, 'Gel'), Field::quantity('time', Duration::class, 'Under light')],
+                static fn(Inputs $in): Outcome => Outcome::of([
+                    'mass' => Mass::grams(
+                        $in->quantity('area', Area::class)->m2() *
+                            $in->quantity('gel', MassPerArea::class)->gPerM2() *
+                            $in->quantity('shades', Count::class)->value(),
+                    ),
+                    'time' => Duration::hours(
+                        $in->quantity('hours', Duration::class)->h() * $in->quantity('shades', Count::class)->value(),
+                    ),
+                ])->warn('A hidden spot first; compare with a covered photo strip after each cycle.'),
+                Source::Estimate,
+            ),
+            new Computation(
+                'bath.dwell',
+                'How long it is kept wet',
+                'base x 2^((20 - T) / 10), at most 3 times',
+                'ten degrees halve it',
+                [
+                    Field::quantity('base', Duration::class, 'Dwell of the label at 20 C'),
+                    Field::quantity('temperature', Temperature::class, 'Temperature there')->within(
+                        static fn(Range $r): Range => $r->from(-20.0)->upTo(60.0),
+                    ),
+                    Field::optional('respray', Duration::class, 'Dries off after', Duration::minutes(10.0))->within(
+                        static fn(Range $r): Range => $r->from(1 / 60),
+                    ),
+                ],
+                [
+                    Field::quantity('time', Duration::class, 'Keep wet for'),
+                    Field::quantity('resprays', Count::class, 'Times to spray again'),
+                ],
                 static function (Inputs $in): Outcome {
-                    $time = $in->quantity('base', Duration::class)->h() * Dwell::factor($in->quantity('temperature', Temperature::class));
+                    $time =
+                        $in->quantity('base', Duration::class)->h() *
+                        Dwell::factor($in->quantity('temperature', Temperature::class));
 
-                    return Outcome::of(['time' => Duration::hours($time), 'resprays' => Count::of(max(0.0, ceil($time / max(1e-6, $in->quantity('respray', Duration::class)->h()) - 1e-9) - 1.0))])->warn('Bare places are rinsed first, rusted ones last.');
-                }, Source::Typical),
+                    return Outcome::of([
+                        'time' => Duration::hours($time),
+                        'resprays' => Count::of(
+                            max(
+                                0.0,
+                                ceil($time / max(1e-6, $in->quantity('respray', Duration::class)->h()) - 1e-9) - 1.0,
+                            ),
+                        ),
+                    ])->warn('Bare places are rinsed first, rusted ones last.');
+                },
+                Source::Typical,
+            ),
         ];
     }
 
@@ -66,12 +199,27 @@ final class BathComputations
         $litres = $in->quantity('volume', Volume::class)->litresValue();
         $powder = Mass::kilograms($litres * $in->quantity('strength', Density::class)->kgPerL());
         $strength = $in->quantity('strength', Density::class)->kgPerL();
-        $hours = self::HOURS[$in->choice('part')] * 2.0 ** ((20.0 - $in->quantity('temperature', Temperature::class)->c()) / 10.0) * self::REFERENCE_STRENGTH / $strength;
-        $left = $litres * ($in->maybe('capacity', Density::class)?->kgPerL() ?? self::IRON_PER_POWDER * $strength) - $in->quantity('iron', Mass::class)->kg();
+        $hours =
+            (self::HOURS[$in->choice('part')] *
+                2.0 ** ((20.0 - $in->quantity('temperature', Temperature::class)->c()) / 10.0) *
+                self::REFERENCE_STRENGTH) /
+            $strength;
+        $left =
+            $litres * ($in->maybe('capacity', Density::class)?->kgPerL() ?? self::IRON_PER_POWDER * $strength) -
+            $in->quantity('iron', Mass::class)->kg();
 
-        return Outcome::of(['powder' => $powder, 'time' => Duration::hours($hours), 'check' => Duration::hours($hours / 4.0), 'left' => Mass::kilograms(max(0.0, $left)), 'soda' => Mass::kilograms($powder->kg() * $in->quantity('soda', PlainRatio::class)->value())])
+        return Outcome::of([
+            'powder' => $powder,
+            'time' => Duration::hours($hours),
+            'check' => Duration::hours($hours / 4.0),
+            'left' => Mass::kilograms(max(0.0, $left)),
+            'soda' => Mass::kilograms($powder->kg() * $in->quantity('soda', PlainRatio::class)->value()),
+        ])
             ->warnIf($left <= 0.0, 'The bath is spent: renew it.')
-            ->warnIf('zinc' === $in->choice('part'), 'Minutes, watched: out at the first even grey; the zinc dissolves too.')
+            ->warnIf(
+                'zinc' === $in->choice('part'),
+                'Minutes, watched: out at the first even grey; the zinc dissolves too.',
+            )
             ->warn('Acid into water, never water into acid; no spring or high-strength steel.');
     }
 
@@ -80,21 +228,35 @@ final class BathComputations
         $density = $in->quantity('density', CurrentDensity::class);
         $area = $in->quantity('area', Area::class);
         $wanted = Electrolysis::current($area, $density);
-        $current = ElectricCurrent::amperes(min($wanted->amps(), $in->quantity('supply', ElectricCurrent::class)->amps()));
+        $current = ElectricCurrent::amperes(
+            min($wanted->amps(), $in->quantity('supply', ElectricCurrent::class)->amps()),
+        );
         $hydrogen = Electrolysis::hydrogen($current);
-        $hours = self::CHARGE[$in->choice('grade')] * $area->m2() * 100.0 / $current->amps();
+        $hours = (self::CHARGE[$in->choice('grade')] * $area->m2() * 100.0) / $current->amps();
 
         return Outcome::of([
             'current' => $current,
             'power' => ElectricPower::watts($current->amps() * $in->quantity('voltage', ElectricPotential::class)->v()),
-            'soda' => Mass::kilograms($in->quantity('volume', Volume::class)->litresValue() * $in->quantity('soda', Density::class)->kgPerL()),
+            'soda' => Mass::kilograms(
+                $in->quantity('volume', Volume::class)->litresValue() * $in->quantity('soda', Density::class)->kgPerL(),
+            ),
             'anodes' => $area,
             'time' => Duration::hours($hours),
-            'turns' => Count::of(max(0.0, ceil(self::SIDES / max(1.0, $in->quantity('anodeSides', Count::class)->value()) - 1e-9) - 1.0)),
+            'turns' => Count::of(
+                max(0.0, ceil(self::SIDES / max(1.0, $in->quantity('anodeSides', Count::class)->value()) - 1e-9) - 1.0),
+            ),
             'hydrogen' => $hydrogen,
             'air' => Electrolysis::air($hydrogen),
-        ])->warnIf($wanted->amps() > $current->amps(), 'The supply gives less than the part could take: it only takes longer. A charger that shuts itself off cannot hold it.')
+        ])
+            ->warnIf(
+                $wanted->amps() > $current->amps(),
+                'The supply gives less than the part could take: it only takes longer. A charger that shuts ' .
+                    'itself off cannot hold it.',
+            )
             ->warnIf($density->perDm2() < 0.2 || $density->perDm2() > 1.0, '0.2 to 1 A/dm2 is usual.')
-            ->warn('Outdoors or with this much air; washing soda only, no salt; mild steel anodes, never stainless; power off before hands go in.');
+            ->warn(
+                'Outdoors or with this much air; washing soda only, no salt; mild steel anodes, never ' .
+                    'stainless; power off before hands go in.',
+            );
     }
 }

@@ -10,8 +10,8 @@ use Hull\Input\Node;
 final readonly class Computation
 {
     /**
-     * @param list<Field>               $inputs
-     * @param list<Field>               $outputs
+     * @param list<Field> $inputs
+     * @param list<Field> $outputs
      * @param \Closure(Inputs): Outcome $work
      */
     public function __construct(
@@ -23,8 +23,7 @@ final readonly class Computation
         public array $outputs,
         private \Closure $work,
         public Source $kind = Source::Given,
-    ) {
-    }
+    ) {}
 
     public function fromNode(Node $node): Result
     {
@@ -36,10 +35,19 @@ final readonly class Computation
         try {
             $outcome = ($this->work)($inputs);
         } catch (\Hull\Quantity\InvalidQuantity $e) {
-            throw new \Hull\Input\InvalidInput($pointer.'/'.('' !== $e->field ? $e->field : $this->blamed()), $e->getMessage(), $e->accepted);
+            throw new \Hull\Input\InvalidInput(
+                $pointer . '/' . ('' !== $e->field ? $e->field : $this->blamed()),
+                $e->getMessage(),
+                $e->accepted,
+            );
         }
 
-        return new Result($this, $inputs, $outcome, Source::Given === $source || Source::Estimate === $this->kind ? ($this->kind) : $source);
+        return new Result(
+            $this,
+            $inputs,
+            $outcome,
+            Source::Given === $source || Source::Estimate === $this->kind ? $this->kind : $source,
+        );
     }
 
     /** Where a formula says no without saying to which: the first input that has to be given. */
@@ -66,9 +74,18 @@ final readonly class Computation
         $values = [];
         foreach ($this->outputs as $field) {
             $dimension = $field->dimension();
-            $values[$field->name] = null === $dimension
-                ? ['description' => $field->label, 'type' => ['string', 'boolean']]
-                : ['description' => $field->label, 'type' => 'object', 'required' => ['value', 'unit'], 'properties' => ['value' => ['type' => 'number'], 'unit' => ['const' => $dimension->siUnit()->symbol()]]];
+            $values[$field->name] =
+                null === $dimension
+                    ? ['description' => $field->label, 'type' => ['string', 'boolean']]
+                    : [
+                        'description' => $field->label,
+                        'type' => 'object',
+                        'required' => ['value', 'unit'],
+                        'properties' => [
+                            'value' => ['type' => 'number'],
+                            'unit' => ['const' => $dimension->siUnit()->symbol()],
+                        ],
+                    ];
         }
 
         return [
@@ -77,7 +94,7 @@ final readonly class Computation
             'properties' => [
                 'computation' => ['const' => $this->name],
                 'formula' => ['type' => 'string'],
-                'source' => ['enum' => array_map(static fn (Source $s): string => $s->value, Source::cases())],
+                'source' => ['enum' => array_map(static fn(Source $s): string => $s->value, Source::cases())],
                 'values' => ['type' => 'object', 'required' => array_keys($values), 'properties' => $values],
                 'warnings' => ['type' => 'array', 'items' => ['type' => 'string']],
             ],

@@ -21,20 +21,49 @@ final class CostComputations
     public static function all(): array
     {
         return [
-            new Computation('cost.worth-it', 'Hours of work as a range, before it begins', sprintf('least = %.2f x hands-on; most = hands-on x (%.2f + %.2f x grade + %.2f x hidden)', self::WELL, self::SOUND, self::WORST, self::HIDDEN), 'typical spread between plan and bench', [
-                Field::quantity('handsOn', Duration::class, 'Hands-on work as planned'),
-                Field::quantity('grade', Count::class, 'Worst grade found, 0 sound to 1 worst')->within(static fn (Range $r): Range => $r->broken()->upTo(1.0)),
-                Field::quantity('hidden', Count::class, 'Hidden or untested things')->within(static fn (Range $r): Range => $r->upTo(100.0)),
-            ], [Field::quantity('least', Duration::class, 'At least'), Field::quantity('most', Duration::class, 'At most')],
+            new Computation(
+                'cost.worth-it',
+                'Hours of work as a range, before it begins',
+                sprintf(
+                    'least = %.2f x hands-on; most = hands-on x (%.2f + %.2f x grade + %.2f x hidden)',
+                    self::WELL,
+                    self::SOUND,
+                    self::WORST,
+                    self::HIDDEN,
+                ),
+                'typical spread between plan and bench',
+                [
+                    Field::quantity('handsOn', Duration::class, 'Hands-on work as planned'),
+                    Field::quantity('grade', Count::class, 'Worst grade found, 0 sound to 1 worst')->within(
+                        static fn(Range $r): Range => $r->broken()->upTo(1.0),
+                    ),
+                    Field::quantity('hidden', Count::class, 'Hidden or untested things')->within(
+                        static fn(Range $r): Range => $r->upTo(100.0),
+                    ),
+                ],
+                [
+                    Field::quantity('least', Duration::class, 'At least'),
+                    Field::quantity('most', Duration::class, 'At most'),
+                ],
                 static function (Inputs $in): Outcome {
                     $planned = $in->quantity('handsOn', Duration::class)->h();
                     $hidden = $in->quantity('hidden', Count::class)->value();
 
                     return Outcome::of([
                         'least' => Duration::hours($planned * self::WELL),
-                        'most' => Duration::hours($planned * (self::SOUND + self::WORST * min(1.0, $in->quantity('grade', Count::class)->value()) + self::HIDDEN * $hidden)),
-                    ])->warnIf($hidden > 0.0, 'Something is hidden or untested: test or open it up first, the range gets narrower.');
-                }, Source::Estimate),
+                        'most' => Duration::hours(
+                            $planned *
+                                (self::SOUND +
+                                    self::WORST * min(1.0, $in->quantity('grade', Count::class)->value()) +
+                                    self::HIDDEN * $hidden),
+                        ),
+                    ])->warnIf(
+                        $hidden > 0.0,
+                        'Something is hidden or untested: test or open it up first, the range gets narrower.',
+                    );
+                },
+                Source::Estimate,
+            ),
         ];
     }
 }

@@ -29,45 +29,223 @@ final class CureComputations
     /** @return list<Computation> */
     public static function all(): array
     {
-        $row = [Field::quantity('temperature', Temperature::class, 'Temperature'), Field::quantity('hours', Duration::class, 'Time to the event')->some()];
+        $row = [
+            Field::quantity('temperature', Temperature::class, 'Temperature'),
+            Field::quantity('hours', Duration::class, 'Time to the event')->some(),
+        ];
         $rows = Field::rows('rows', 'Rows of the sheet', ...$row);
         $at = Field::quantity('temperature', Temperature::class, 'Temperature');
 
         return [
-            new Computation('cure.rows', 'Time to an event between the rows of a sheet', 'ln(hours) linear in 1/T(K); at most 5 C below the rows; above them held, or carried on for a window that closes', self::ARRHENIUS, [$rows, $at, Field::choice('beyond', 'Above the hottest row', ['held', 'carried on'])], [Field::quantity('time', Duration::class, 'Time')],
-                static fn (Inputs $in): Outcome => self::marked(Outcome::of(['time' => self::hours(self::rows($in->rows('rows'), 'held' !== $in->choice('beyond')), $in->quantity('temperature', Temperature::class))]), self::rows($in->rows('rows')), $in->quantity('temperature', Temperature::class))),
-            new Computation('cure.clock', 'A cure clock through changing temperature', 'sum of dt / hours(T); the event is at 1', self::ARRHENIUS, [$rows, Field::rows('stretches', 'What has been', $at, Field::quantity('hours', Duration::class, 'For')), Field::optional('temperature', Temperature::class, 'Temperature from here on')],
-                [Field::quantity('clock', PlainRatio::class, 'Clock'), Field::quantity('remaining', Duration::class, 'Time left')], self::clock(...)),
-            new Computation('cure.window', 'When the next coat may go on', 'opens at recoat-min, closes at recoat-max', self::ARRHENIUS, [Field::rows('min', 'Recoat-min rows', ...$row), Field::rows('max', 'Recoat-max rows', ...$row), $at], [Field::quantity('opens', Duration::class, 'Opens after'), Field::quantity('closes', Duration::class, 'Closes after'), Field::quantity('width', Duration::class, 'Stays open')],
+            new Computation(
+                'cure.rows',
+                'Time to an event between the rows of a sheet',
+                'ln(hours) linear in 1/T(K); at most 5 C below the rows; above them held, or carried on for ' .
+                    'a window that closes',
+                self::ARRHENIUS,
+                [$rows, $at, Field::choice('beyond', 'Above the hottest row', ['held', 'carried on'])],
+                [Field::quantity('time', Duration::class, 'Time')],
+                static fn(Inputs $in): Outcome => self::marked(
+                    Outcome::of([
+                        'time' => self::hours(
+                            self::rows($in->rows('rows'), 'held' !== $in->choice('beyond')),
+                            $in->quantity('temperature', Temperature::class),
+                        ),
+                    ]),
+                    self::rows($in->rows('rows')),
+                    $in->quantity('temperature', Temperature::class),
+                ),
+            ),
+            new Computation(
+                'cure.clock',
+                'A cure clock through changing temperature',
+                'sum of dt / hours(T); the event is at 1',
+                self::ARRHENIUS,
+                [
+                    $rows,
+                    Field::rows('stretches', 'What has been', $at, Field::quantity('hours', Duration::class, 'For')),
+                    Field::optional('temperature', Temperature::class, 'Temperature from here on'),
+                ],
+                [
+                    Field::quantity('clock', PlainRatio::class, 'Clock'),
+                    Field::quantity('remaining', Duration::class, 'Time left'),
+                ],
+                self::clock(...),
+            ),
+            new Computation(
+                'cure.window',
+                'When the next coat may go on',
+                'opens at recoat-min, closes at recoat-max',
+                self::ARRHENIUS,
+                [Field::rows('min', 'Recoat-min rows', ...$row), Field::rows('max', 'Recoat-max rows', ...$row), $at],
+                [
+                    Field::quantity('opens', Duration::class, 'Opens after'),
+                    Field::quantity('closes', Duration::class, 'Closes after'),
+                    Field::quantity('width', Duration::class, 'Stays open'),
+                ],
                 static function (Inputs $in): Outcome {
                     $t = $in->quantity('temperature', Temperature::class);
                     $opens = self::hours(self::rows($in->rows('min')), $t);
                     $closes = self::hours(self::rows($in->rows('max'), true), $t);
 
-                    return Outcome::of(['opens' => $opens, 'closes' => $closes, 'width' => Duration::hours(max(0.0, $closes->h() - $opens->h()))])->warnIf($closes->h() <= $opens->h(), 'There is no window at this temperature: abrade before the next coat.');
-                }),
-            new Computation('cure.humidity-factor', 'How damp air changes the cure', 'moisture-cure: 1 / (0.5 at 3, 1 at 8.6, 1.6 at 15 g/m3); water-borne: 50 / (100 - RH)', 'typical', [Field::choice('kind', 'Kind of film', CureFactor::KINDS, true), $at->within(static fn (Range $r): Range => $r->from(-60.0)->upTo(100.0)), Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity')], [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
+                    return Outcome::of([
+                        'opens' => $opens,
+                        'closes' => $closes,
+                        'width' => Duration::hours(max(0.0, $closes->h() - $opens->h())),
+                    ])->warnIf(
+                        $closes->h() <= $opens->h(),
+                        'There is no window at this temperature: abrade before the next coat.',
+                    );
+                },
+            ),
+            new Computation(
+                'cure.humidity-factor',
+                'How damp air changes the cure',
+                'moisture-cure: 1 / (0.5 at 3, 1 at 8.6, 1.6 at 15 g/m3); water-borne: 50 / (100 - RH)',
+                'typical',
+                [
+                    Field::choice('kind', 'Kind of film', CureFactor::KINDS, true),
+                    $at->within(static fn(Range $r): Range => $r->from(-60.0)->upTo(100.0)),
+                    Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity'),
+                ],
+                [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
                 static function (Inputs $in): Outcome {
-                    $air = Air::of($in->quantity('temperature', Temperature::class), $in->quantity('humidity', RelativeHumidity::class));
-                    $factor = CureFactor::humidity($in->choice('kind'), $air) ?? throw new InvalidQuantity('In this air the film does not cure.', 'moisture-cure: 30 % or more; water-borne: 85 % or less', 'humidity');
+                    $air = Air::of(
+                        $in->quantity('temperature', Temperature::class),
+                        $in->quantity('humidity', RelativeHumidity::class),
+                    );
+                    $factor =
+                        CureFactor::humidity($in->choice('kind'), $air) ??
+                        throw new InvalidQuantity(
+                            'In this air the film does not cure.',
+                            'moisture-cure: 30 % or more; water-borne: 85 % or less',
+                            'humidity',
+                        );
 
-                    return Outcome::of(['factor' => PlainRatio::of($factor)])->warnIf(CureFactor::blushes($in->choice('kind'), $air), 'Amine blush: wash with water before sanding or the next film.');
-                }, Source::Typical),
-            new Computation('cure.film-factor', 'How a thick film slows the cure', '(DFT / DFT of the sheet)^2', 'solvent release', [Field::quantity('film', FilmThickness::class, 'Film')->within(static fn (Range $r): Range => $r->upTo(1e4)), Field::quantity('sheet', FilmThickness::class, 'Film of the sheet')->within(static fn (Range $r): Range => $r->from(1.0))], [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
-                static fn (Inputs $in): Outcome => Outcome::of(['factor' => PlainRatio::of(CureFactor::thickness($in->quantity('film', FilmThickness::class), $in->quantity('sheet', FilmThickness::class)))]), Source::Estimate),
-            new Computation('cure.zones', 'When the second coat may start on a part that takes time', 'max(min + a - b) <= s <= min(max + a - b) over all zones', 'each zone keeps its own clock', [Field::quantity('min', Duration::class, 'Recoat-min'), Field::quantity('max', Duration::class, 'Recoat-max'), Field::rows('zones', 'Zones', Field::quantity('first', Duration::class, 'Put on in coat 1 after'), Field::quantity('second', Duration::class, 'Put on in coat 2 after'))],
-                [Field::quantity('earliest', Duration::class, 'Earliest start'), Field::quantity('latest', Duration::class, 'Latest start'), Field::quantity('slack', Duration::class, 'Slack'), Field::quantity('sections', Count::class, 'Sections needed'), Field::choice('open', 'Can be done whole', ['true', 'false'])], self::zones(...)),
-            new Computation('cure.zones-in-air', 'When the next coat of a part that takes time may start, in air that changes', 'opens_i <= start + b_i < closes_i over zones along both coats; each zone runs its own clock through the air', self::ARRHENIUS, [Field::rows('min', 'Recoat-min rows', ...$row), Field::rows('max', 'Recoat-max rows', ...$row), Field::quantity('first', Duration::class, 'The first coat takes'), Field::quantity('second', Duration::class, 'The next coat takes'), Field::rows('air', 'Air from the first stroke on; the last holds', $at, Field::quantity('hours', Duration::class, 'For'))],
-                [Field::quantity('earliest', Duration::class, 'Earliest start'), Field::quantity('latest', Duration::class, 'Latest start'), Field::quantity('slack', Duration::class, 'Slack'), Field::quantity('sections', Count::class, 'Sections that would do'), Field::quantity('helpers', Count::class, 'Helpers that would do'), Field::choice('open', 'Can be done whole', ['true', 'false'])], self::zonesInAir(...)),
-            new Computation('cure.oven', 'When the soak starts: the part, not the oven, must be hot', 't = tau ln((oven - part) / (oven - wanted)); soak; cool the same way', 'first-order lag', [Field::quantity('part', Temperature::class, 'Part at start'), Field::quantity('oven', Temperature::class, 'Oven'), Field::quantity('wanted', Temperature::class, 'Part temperature wanted'), Field::quantity('soak', Duration::class, 'Soak'), Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)), Field::optional('handle', Temperature::class, 'Cool enough to handle', Temperature::celsius(40))],
-                [Field::quantity('ramp', Duration::class, 'Ramp'), Field::quantity('total', Duration::class, 'Until the soak ends'), Field::quantity('cool', Duration::class, 'Cool-down')],
+                    return Outcome::of(['factor' => PlainRatio::of($factor)])->warnIf(
+                        CureFactor::blushes($in->choice('kind'), $air),
+                        'Amine blush: wash with water before sanding or the next film.',
+                    );
+                },
+                Source::Typical,
+            ),
+            new Computation(
+                'cure.film-factor',
+                'How a thick film slows the cure',
+                '(DFT / DFT of the sheet)^2',
+                'solvent release',
+                [
+                    Field::quantity('film', FilmThickness::class, 'Film')->within(
+                        static fn(Range $r): Range => $r->upTo(1e4),
+                    ),
+                    Field::quantity('sheet', FilmThickness::class, 'Film of the sheet')->within(
+                        static fn(Range $r): Range => $r->from(1.0),
+                    ),
+                ],
+                [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
+                static fn(Inputs $in): Outcome => Outcome::of([
+                    'factor' => PlainRatio::of(
+                        CureFactor::thickness(
+                            $in->quantity('film', FilmThickness::class),
+                            $in->quantity('sheet', FilmThickness::class),
+                        ),
+                    ),
+                ]),
+                Source::Estimate,
+            ),
+            new Computation(
+                'cure.zones',
+                'When the second coat may start on a part that takes time',
+                'max(min + a - b) <= s <= min(max + a - b) over all zones',
+                'each zone keeps its own clock',
+                [
+                    Field::quantity('min', Duration::class, 'Recoat-min'),
+                    Field::quantity('max', Duration::class, 'Recoat-max'),
+                    Field::rows(
+                        'zones',
+                        'Zones',
+                        Field::quantity('first', Duration::class, 'Put on in coat 1 after'),
+                        Field::quantity('second', Duration::class, 'Put on in coat 2 after'),
+                    ),
+                ],
+                [
+                    Field::quantity('earliest', Duration::class, 'Earliest start'),
+                    Field::quantity('latest', Duration::class, 'Latest start'),
+                    Field::quantity('slack', Duration::class, 'Slack'),
+                    Field::quantity('sections', Count::class, 'Sections needed'),
+                    Field::choice('open', 'Can be done whole', ['true', 'false']),
+                ],
+                self::zones(...),
+            ),
+            new Computation(
+                'cure.zones-in-air',
+                'When the next coat of a part that takes time may start, in air that changes',
+                'opens_i <= start + b_i < closes_i over zones along both coats; each zone runs its own clock ' .
+                    'through the air',
+                self::ARRHENIUS,
+                [
+                    Field::rows('min', 'Recoat-min rows', ...$row),
+                    Field::rows('max', 'Recoat-max rows', ...$row),
+                    Field::quantity('first', Duration::class, 'The first coat takes'),
+                    Field::quantity('second', Duration::class, 'The next coat takes'),
+                    Field::rows(
+                        'air',
+                        'Air from the first stroke on; the last holds',
+                        $at,
+                        Field::quantity('hours', Duration::class, 'For'),
+                    ),
+                ],
+                [
+                    Field::quantity('earliest', Duration::class, 'Earliest start'),
+                    Field::quantity('latest', Duration::class, 'Latest start'),
+                    Field::quantity('slack', Duration::class, 'Slack'),
+                    Field::quantity('sections', Count::class, 'Sections that would do'),
+                    Field::quantity('helpers', Count::class, 'Helpers that would do'),
+                    Field::choice('open', 'Can be done whole', ['true', 'false']),
+                ],
+                self::zonesInAir(...),
+            ),
+            new Computation(
+                'cure.oven',
+                'When the soak starts: the part, not the oven, must be hot',
+                't = tau ln((oven - part) / (oven - wanted)); soak; cool the same way',
+                'first-order lag',
+                [
+                    Field::quantity('part', Temperature::class, 'Part at start'),
+                    Field::quantity('oven', Temperature::class, 'Oven'),
+                    Field::quantity('wanted', Temperature::class, 'Part temperature wanted'),
+                    Field::quantity('soak', Duration::class, 'Soak'),
+                    Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)),
+                    Field::optional('handle', Temperature::class, 'Cool enough to handle', Temperature::celsius(40)),
+                ],
+                [
+                    Field::quantity('ramp', Duration::class, 'Ramp'),
+                    Field::quantity('total', Duration::class, 'Until the soak ends'),
+                    Field::quantity('cool', Duration::class, 'Cool-down'),
+                ],
                 static function (Inputs $in): Outcome {
                     $tau = ClimateComputations::tau($in);
-                    $ramp = PartLag::timeTo($in->quantity('part', Temperature::class), $in->quantity('oven', Temperature::class), $in->quantity('wanted', Temperature::class), $tau);
-                    $cool = PartLag::timeTo($in->quantity('wanted', Temperature::class), $in->quantity('part', Temperature::class), $in->quantity('handle', Temperature::class), $tau);
+                    $ramp = PartLag::timeTo(
+                        $in->quantity('part', Temperature::class),
+                        $in->quantity('oven', Temperature::class),
+                        $in->quantity('wanted', Temperature::class),
+                        $tau,
+                    );
+                    $cool = PartLag::timeTo(
+                        $in->quantity('wanted', Temperature::class),
+                        $in->quantity('part', Temperature::class),
+                        $in->quantity('handle', Temperature::class),
+                        $tau,
+                    );
 
-                    return Outcome::of(['ramp' => $ramp, 'total' => Duration::hours($ramp->h() + $in->quantity('soak', Duration::class)->h()), 'cool' => $cool]);
-                }, Source::Estimate),
+                    return Outcome::of([
+                        'ramp' => $ramp,
+                        'total' => Duration::hours($ramp->h() + $in->quantity('soak', Duration::class)->h()),
+                        'cool' => $cool,
+                    ]);
+                },
+                Source::Estimate,
+            ),
         ];
     }
 
@@ -77,7 +255,9 @@ final class CureComputations
         $byCelsius = [];
         foreach ($rows as $row) {
             $celsius = (string) $row->quantity('temperature', Temperature::class)->c();
-            $byCelsius[$celsius] = isset($byCelsius[$celsius]) ? throw new InvalidQuantity(sprintf('%s C stands twice.', $celsius), 'one row for each temperature') : $row->quantity('hours', Duration::class)->h();
+            $byCelsius[$celsius] = isset($byCelsius[$celsius])
+                ? throw new InvalidQuantity(sprintf('%s C stands twice.', $celsius), 'one row for each temperature')
+                : $row->quantity('hours', Duration::class)->h();
         }
 
         return CureRows::of($byCelsius, $carries);
@@ -85,12 +265,23 @@ final class CureComputations
 
     private static function hours(CureRows $rows, Temperature $at): Duration
     {
-        return $rows->hoursAt($at) ?? throw new InvalidQuantity(sprintf('At %.1f C the film is not curing, or the sheet does not reach that far.', $at->c()), sprintf('a temperature at most %.0f C below the coldest row of the sheet', CureRows::REACH_C), 'temperature');
+        return $rows->hoursAt($at) ??
+            throw new InvalidQuantity(
+                sprintf('At %.1f C the film is not curing, or the sheet does not reach that far.', $at->c()),
+                sprintf('a temperature at most %.0f C below the coldest row of the sheet', CureRows::REACH_C),
+                'temperature',
+            );
     }
 
     private static function marked(Outcome $outcome, CureRows $rows, Temperature $at): Outcome
     {
-        return $outcome->warnIf($rows->isOutsideRows($at), 1 === count($rows->rows()) ? 'The sheet has one row; ten degrees double or halve it (estimate).' : 'Outside the rows of the sheet: at most 5 C below them; above them at least as fast as in the hottest.');
+        return $outcome->warnIf(
+            $rows->isOutsideRows($at),
+            1 === count($rows->rows())
+                ? 'The sheet has one row; ten degrees double or halve it (estimate).'
+                : 'Outside the rows of the sheet: at most 5 C below them; above them at least as fast as in ' .
+                    'the hottest.',
+        );
     }
 
     /** Humidity does not touch the clock of a solvent film; any will do. */
@@ -104,7 +295,10 @@ final class CureComputations
         $rows = self::rows($in->rows('rows'));
         $clock = CureClock::start($rows);
         foreach ($in->rows('stretches') as $stretch) {
-            $clock = $clock->run($stretch->quantity('hours', Duration::class), self::at($stretch->quantity('temperature', Temperature::class)));
+            $clock = $clock->run(
+                $stretch->quantity('hours', Duration::class),
+                self::at($stretch->quantity('temperature', Temperature::class)),
+            );
         }
         $outcome = Outcome::of(['clock' => PlainRatio::of($clock->reading)]);
         $from = $in->maybe('temperature', Temperature::class);
@@ -113,19 +307,41 @@ final class CureComputations
         }
         $left = $clock->remainingIn(self::at($from));
 
-        return null === $left ? $outcome->warn('At the temperature from here on the film is not curing.') : self::marked(Outcome::of([...$outcome->values, 'remaining' => $left]), $rows, $from);
+        return null === $left
+            ? $outcome->warn('At the temperature from here on the film is not curing.')
+            : self::marked(Outcome::of([...$outcome->values, 'remaining' => $left]), $rows, $from);
     }
 
     private static function zones(Inputs $in): Outcome
     {
-        $zones = array_map(static fn (Inputs $z): array => [$z->quantity('first', Duration::class)->h(), $z->quantity('second', Duration::class)->h()], $in->rows('zones'));
+        $zones = array_map(
+            static fn(Inputs $z): array => [
+                $z->quantity('first', Duration::class)->h(),
+                $z->quantity('second', Duration::class)->h(),
+            ],
+            $in->rows('zones'),
+        );
         $window = ZoneWindow::of($in->quantity('min', Duration::class), $in->quantity('max', Duration::class), $zones);
-        $values = ['sections' => Count::of($window->sections), 'open' => $window->isOpen(), 'slack' => Duration::hours($window->slack())];
+        $values = [
+            'sections' => Count::of($window->sections),
+            'open' => $window->isOpen(),
+            'slack' => Duration::hours($window->slack()),
+        ];
         if (!$window->isOpen()) {
-            return Outcome::of($values)->warn(sprintf('Too big for this film at this pace in this weather: split into %d sections with faded edges, add helpers, or take a slower film.', $window->sections));
+            return Outcome::of($values)->warn(
+                sprintf(
+                    'Too big for this film at this pace in this weather: split into %d sections with faded ' .
+                        'edges, add helpers, or take a slower film.',
+                    $window->sections,
+                ),
+            );
         }
 
-        return Outcome::of([...$values, 'earliest' => Duration::hours(max(0.0, $window->earliest)), 'latest' => Duration::hours(max(0.0, $window->latest))]);
+        return Outcome::of([
+            ...$values,
+            'earliest' => Duration::hours(max(0.0, $window->earliest)),
+            'latest' => Duration::hours(max(0.0, $window->latest)),
+        ]);
     }
 
     private static function zonesInAir(Inputs $in): Outcome
@@ -137,17 +353,35 @@ final class CureComputations
             $hour += $stretch->quantity('hours', Duration::class)->h();
         }
         $air = ClimateSeries::of($readings);
-        [$min, $max] = [CureClock::start(self::rows($in->rows('min'))), CureClock::start(self::rows($in->rows('max'), true))];
-        $opens = static fn (float $laid): ?float => $min->reachedAt($air, $laid);
-        $closes = static fn (float $laid): ?float => $max->reachedAt($air, $laid);
-        [$first, $second] = [$in->quantity('first', Duration::class)->h(), $in->quantity('second', Duration::class)->h()];
+        [$min, $max] = [
+            CureClock::start(self::rows($in->rows('min'))),
+            CureClock::start(self::rows($in->rows('max'), true)),
+        ];
+        $opens = static fn(float $laid): ?float => $min->reachedAt($air, $laid);
+        $closes = static fn(float $laid): ?float => $max->reachedAt($air, $laid);
+        [$first, $second] = [
+            $in->quantity('first', Duration::class)->h(),
+            $in->quantity('second', Duration::class)->h(),
+        ];
         $span = ZoneSpan::of(ZoneSpan::along(0.0, $first, $second), $opens, $closes);
         $values = ['open' => $span->isOpen(), 'slack' => Duration::hours($span->slack() ?? 0.0)];
         if ($span->isOpen()) {
-            return Outcome::of([...$values, 'earliest' => Duration::hours(max(0.0, $span->earliest ?? 0.0)), ...(null === $span->latest ? [] : ['latest' => Duration::hours(max(0.0, $span->latest))])])->warnIf(null === $span->latest, 'In this air the window does not close within a year.');
+            return Outcome::of([
+                ...$values,
+                'earliest' => Duration::hours(max(0.0, $span->earliest ?? 0.0)),
+                ...null === $span->latest ? [] : ['latest' => Duration::hours(max(0.0, $span->latest))],
+            ])->warnIf(null === $span->latest, 'In this air the window does not close within a year.');
         }
         $advice = ZoneAdvice::of(0.0, $first, $second, $opens, $closes);
-        $outcome = Outcome::of([...$values, ...(null === $advice->sections ? [] : ['sections' => Count::of($advice->sections)]), ...(null === $advice->helpers ? [] : ['helpers' => Count::of($advice->helpers)])])->warn(null === $span->earliest ? 'Somewhere in this air the film never comes to recoat-min.' : 'Too big for this film at this pace in this air.');
+        $outcome = Outcome::of([
+            ...$values,
+            ...null === $advice->sections ? [] : ['sections' => Count::of($advice->sections)],
+            ...null === $advice->helpers ? [] : ['helpers' => Count::of($advice->helpers)],
+        ])->warn(
+            null === $span->earliest
+                ? 'Somewhere in this air the film never comes to recoat-min.'
+                : 'Too big for this film at this pace in this air.',
+        );
         foreach ($advice->words() as $words) {
             $outcome = $outcome->warn($words);
         }

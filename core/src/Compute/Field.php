@@ -14,8 +14,8 @@ final readonly class Field
 {
     /**
      * @param class-string<Quantity>|null $quantity
-     * @param list<string>                $options
-     * @param list<self>                  $of
+     * @param list<string> $options
+     * @param list<self> $of
      */
     private function __construct(
         public string $name,
@@ -27,8 +27,7 @@ final readonly class Field
         public Quantity|MixRatio|string|null $default = null,
         public bool $required = true,
         private ?Range $range = null,
-    ) {
-    }
+    ) {}
 
     /** @param class-string<Quantity> $class */
     public static function quantity(string $name, string $class, string $label): self
@@ -45,13 +44,23 @@ final readonly class Field
     /** @param \Closure(Range): Range $limits what it may hold, from what is usual for its dimension */
     public function within(\Closure $limits): self
     {
-        return new self($this->name, $this->label, $this->quantity, $this->ratio, $this->options, $this->of, $this->default, $this->required, $limits($this->range()));
+        return new self(
+            $this->name,
+            $this->label,
+            $this->quantity,
+            $this->ratio,
+            $this->options,
+            $this->of,
+            $this->default,
+            $this->required,
+            $limits($this->range()),
+        );
     }
 
     /** More than nothing. */
     public function some(): self
     {
-        return $this->within(static fn (Range $r): Range => $r->above(0.0));
+        return $this->within(static fn(Range $r): Range => $r->above(0.0));
     }
 
     /** What it may hold, in words. */
@@ -64,7 +73,8 @@ final readonly class Field
 
     private function range(): Range
     {
-        return $this->range ?? Range::usual($this->dimension() ?? throw new \LogicException('Only a quantity has a range.'));
+        return $this->range ??
+            Range::usual($this->dimension() ?? throw new \LogicException('Only a quantity has a range.'));
     }
 
     public static function ratio(string $name, string $label): self
@@ -126,17 +136,31 @@ final readonly class Field
     public function inputSchema(): array
     {
         if ([] !== $this->of) {
-            return ['description' => $this->label, 'type' => 'array', 'minItems' => 1, 'items' => Inputs::schema($this->of)];
+            return [
+                'description' => $this->label,
+                'type' => 'array',
+                'minItems' => 1,
+                'items' => Inputs::schema($this->of),
+            ];
         }
         if ([] !== $this->options) {
             return ['description' => $this->label, 'enum' => $this->options];
         }
         if ($this->ratio) {
-            return ['description' => $this->label.': '.MixRatio::ACCEPTED, 'type' => 'string'];
+            return ['description' => $this->label . ': ' . MixRatio::ACCEPTED, 'type' => 'string'];
         }
         $dimension = $this->dimension() ?? throw new \LogicException('A field without a kind.');
         $unit = $dimension->siUnit()->symbol();
 
-        return ['description' => sprintf('%s: a number%s, or %s; %s', $this->label, '' === $unit ? '' : ' in '.$unit, $dimension->accepted(), $this->accepted()), 'type' => ['number', 'string']];
+        return [
+            'description' => sprintf(
+                '%s: a number%s, or %s; %s',
+                $this->label,
+                '' === $unit ? '' : ' in ' . $unit,
+                $dimension->accepted(),
+                $this->accepted(),
+            ),
+            'type' => ['number', 'string'],
+        ];
     }
 }

@@ -30,51 +30,266 @@ final class FilmComputations
     public static function all(): array
     {
         $vs = Field::quantity('solids', Percentage::class, 'Volume solids')->some();
-        $dft = Field::quantity('dft', FilmThickness::class, 'Dry film')->within(static fn (Range $r): Range => $r->from(0.1));
+        $dft = Field::quantity('dft', FilmThickness::class, 'Dry film')->within(
+            static fn(Range $r): Range => $r->from(0.1),
+        );
         $area = Field::quantity('area', Area::class, 'Area');
 
         return [
-            new Computation('film.spreading-rate', 'Area one litre covers at a dry film', '10 x VS% / DFT[um]', self::SOLIDS, [$vs, $dft], [Field::quantity('rate', SpreadingRate::class, 'Spreading rate')],
-                static fn (Inputs $in): Outcome => Outcome::of(['rate' => Coverage::spreadingRate($in->quantity('solids', Percentage::class), $in->quantity('dft', FilmThickness::class))])),
-            new Computation('film.wet', 'Wet film to lay for a dry film', 'DFT x (1 + thinner) / VS', self::SOLIDS, [$dft, $vs, Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0))], [Field::quantity('wft', FilmThickness::class, 'Wet film')],
-                static fn (Inputs $in): Outcome => Outcome::of(['wft' => Coverage::wetFilm($in->quantity('dft', FilmThickness::class), $in->quantity('solids', Percentage::class), $in->quantity('thinner', Percentage::class))])),
-            new Computation('film.dead-volume', 'Paint a blast profile swallows', 'table by profile, linear between', 'typical published table', [Field::quantity('profile', FilmThickness::class, 'Blast profile')], [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
-                static fn (Inputs $in): Outcome => Outcome::of(['dead' => Coverage::deadVolume($in->quantity('profile', FilmThickness::class))])->warnIf($in->quantity('profile', FilmThickness::class)->um() > 105.0, 'The profile is deeper than the table; the value for 105 um is used.'), Source::Typical),
-            new Computation('film.quantity', 'Paint for a number of coats', '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss); with thinner x (1 + thinner)', self::SOLIDS,
-                [$area, Field::optional('coats', Count::class, 'Coats', Count::of(1))->some(), $dft, $vs, Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(0))->within(self::lost(...)), Field::optional('profile', FilmThickness::class, 'Blast profile under the first coat', FilmThickness::micrometres(0)), Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0))],
-                [Field::quantity('theoretical', Volume::class, 'On the part'), Field::quantity('swallowed', Volume::class, 'In the blast profile'), Field::quantity('lost', Volume::class, 'Lost on the way'), Field::quantity('needed', Volume::class, 'Paint needed'), Field::quantity('mixed', Volume::class, 'To mix, with thinner')], self::quantity(...)),
-            new Computation('film.loss', 'Share of paint that never reaches the part', 'method + 15 points lattice or small parts + 10 points outdoors', 'typical, until your own log replaces it',
-                [Field::choice('method', 'Method', array_keys(Loss::METHODS), true), Field::choice('shape', 'Shape', ['plain', 'lattice-or-small']), Field::choice('place', 'Place', ['indoors', 'outdoors']), Field::optional('more', Percentage::class, 'More lost than usual, points', Percentage::ratio(0.0))],
+            new Computation(
+                'film.spreading-rate',
+                'Area one litre covers at a dry film',
+                '10 x VS% / DFT[um]',
+                self::SOLIDS,
+                [$vs, $dft],
+                [Field::quantity('rate', SpreadingRate::class, 'Spreading rate')],
+                static fn(Inputs $in): Outcome => Outcome::of([
+                    'rate' => Coverage::spreadingRate(
+                        $in->quantity('solids', Percentage::class),
+                        $in->quantity('dft', FilmThickness::class),
+                    ),
+                ]),
+            ),
+            new Computation(
+                'film.wet',
+                'Wet film to lay for a dry film',
+                'DFT x (1 + thinner) / VS',
+                self::SOLIDS,
+                [
+                    $dft,
+                    $vs,
+                    Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0)),
+                ],
+                [Field::quantity('wft', FilmThickness::class, 'Wet film')],
+                static fn(Inputs $in): Outcome => Outcome::of([
+                    'wft' => Coverage::wetFilm(
+                        $in->quantity('dft', FilmThickness::class),
+                        $in->quantity('solids', Percentage::class),
+                        $in->quantity('thinner', Percentage::class),
+                    ),
+                ]),
+            ),
+            new Computation(
+                'film.dead-volume',
+                'Paint a blast profile swallows',
+                'table by profile, linear between',
+                'typical published table',
+                [Field::quantity('profile', FilmThickness::class, 'Blast profile')],
+                [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
+                static fn(Inputs $in): Outcome => Outcome::of([
+                    'dead' => Coverage::deadVolume($in->quantity('profile', FilmThickness::class)),
+                ])->warnIf(
+                    $in->quantity('profile', FilmThickness::class)->um() > 105.0,
+                    'The profile is deeper than the table; the value for 105 um is used.',
+                ),
+                Source::Typical,
+            ),
+            new Computation(
+                'film.quantity',
+                'Paint for a number of coats',
+                '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss); with thinner x (1 + thinner)',
+                self::SOLIDS,
+                [
+                    $area,
+                    Field::optional('coats', Count::class, 'Coats', Count::of(1))->some(),
+                    $dft,
+                    $vs,
+                    Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(0))->within(self::lost(...)),
+                    Field::optional(
+                        'profile',
+                        FilmThickness::class,
+                        'Blast profile under the first coat',
+                        FilmThickness::micrometres(0),
+                    ),
+                    Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0)),
+                ],
+                [
+                    Field::quantity('theoretical', Volume::class, 'On the part'),
+                    Field::quantity('swallowed', Volume::class, 'In the blast profile'),
+                    Field::quantity('lost', Volume::class, 'Lost on the way'),
+                    Field::quantity('needed', Volume::class, 'Paint needed'),
+                    Field::quantity('mixed', Volume::class, 'To mix, with thinner'),
+                ],
+                self::quantity(...),
+            ),
+            new Computation(
+                'film.loss',
+                'Share of paint that never reaches the part',
+                'method + 15 points lattice or small parts + 10 points outdoors',
+                'typical, until your own log replaces it',
+                [
+                    Field::choice('method', 'Method', array_keys(Loss::METHODS), true),
+                    Field::choice('shape', 'Shape', ['plain', 'lattice-or-small']),
+                    Field::choice('place', 'Place', ['indoors', 'outdoors']),
+                    Field::optional('more', Percentage::class, 'More lost than usual, points', Percentage::ratio(0.0)),
+                ],
                 [Field::quantity('loss', Percentage::class, 'Loss')],
-                static fn (Inputs $in): Outcome => Outcome::of(['loss' => Loss::typical($in->choice('method'), 'lattice-or-small' === $in->choice('shape'), 'outdoors' === $in->choice('place'), $in->quantity('more', Percentage::class))]), Source::Typical),
-            new Computation('film.aerosol', 'Area one can covers in one coat', 'net volume x VS x (1 - loss) x 1000 / DFT[um]', self::SOLIDS, [Field::quantity('volume', Volume::class, 'Net volume of a can')->some(), $vs, Field::quantity('loss', Percentage::class, 'Loss')->within(self::lost(...)), $dft, Field::optional('part', Area::class, 'Area to coat', Area::squareMetres(0)), Field::optional('coats', Count::class, 'Coats', Count::of(1))->some()], [Field::quantity('area', Area::class, 'Area per coat and can'), Field::quantity('cans', Count::class, 'Cans')],
+                static fn(Inputs $in): Outcome => Outcome::of([
+                    'loss' => Loss::typical(
+                        $in->choice('method'),
+                        'lattice-or-small' === $in->choice('shape'),
+                        'outdoors' === $in->choice('place'),
+                        $in->quantity('more', Percentage::class),
+                    ),
+                ]),
+                Source::Typical,
+            ),
+            new Computation(
+                'film.aerosol',
+                'Area one can covers in one coat',
+                'net volume x VS x (1 - loss) x 1000 / DFT[um]',
+                self::SOLIDS,
+                [
+                    Field::quantity('volume', Volume::class, 'Net volume of a can')->some(),
+                    $vs,
+                    Field::quantity('loss', Percentage::class, 'Loss')->within(self::lost(...)),
+                    $dft,
+                    Field::optional('part', Area::class, 'Area to coat', Area::squareMetres(0)),
+                    Field::optional('coats', Count::class, 'Coats', Count::of(1))->some(),
+                ],
+                [
+                    Field::quantity('area', Area::class, 'Area per coat and can'),
+                    Field::quantity('cans', Count::class, 'Cans'),
+                ],
                 static function (Inputs $in): Outcome {
-                    $area = Coverage::aerosolArea($in->quantity('volume', Volume::class), $in->quantity('solids', Percentage::class), $in->quantity('loss', Percentage::class), $in->quantity('dft', FilmThickness::class));
+                    $area = Coverage::aerosolArea(
+                        $in->quantity('volume', Volume::class),
+                        $in->quantity('solids', Percentage::class),
+                        $in->quantity('loss', Percentage::class),
+                        $in->quantity('dft', FilmThickness::class),
+                    );
 
-                    return Outcome::of(['area' => $area, 'cans' => Count::of($area->m2() > 0.0 ? $in->quantity('part', Area::class)->m2() * $in->quantity('coats', Count::class)->value() / $area->m2() : 0.0)]);
-                }),
-            new Computation('film.overlap', 'Pace of a spray fan', 'fan x (1 - overlap) x speed; time = area / pace', 'geometry of the fan', [Field::quantity('fan', Length::class, 'Fan width')->some(), Field::optional('overlap', Percentage::class, 'Overlap', Percentage::percent(50))->within(self::lost(...)), Field::quantity('speed', Speed::class, 'Gun speed')->some(), Field::optional('area', Area::class, 'Area', Area::squareMetres(0))],
-                [Field::quantity('pace', AreaRate::class, 'Pace'), Field::quantity('passes', Count::class, 'Passes over a spot per trip'), Field::quantity('time', Duration::class, 'Time per coat')], self::overlap(...)),
-            new Computation('film.coats-to-hide', 'Coats until the old colour is gone', 'ceil(hiding DFT / DFT per coat)', 'hiding film of the product sheet', [Field::quantity('hiding', FilmThickness::class, 'Hiding film'), Field::quantity('dft', FilmThickness::class, 'Film per coat')->within(static fn (Range $r): Range => $r->from(0.1))], [Field::quantity('coats', Count::class, 'Coats')],
-                static fn (Inputs $in): Outcome => Outcome::of(['coats' => Strokes::coatsToHide($in->quantity('hiding', FilmThickness::class), $in->quantity('dft', FilmThickness::class))])),
-            new Computation('film.stripe', 'A stripe coat on edges, welds and bolts', 'edge length x width of the band x DFT / (10 x VS%) / (1 - loss)', 'trade practice: by brush, before each full coat', [Field::quantity('length', Length::class, 'Edges'), Field::optional('width', Length::class, 'Width of the band', Length::metres(0.03)), $vs, $dft, Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(7))->within(self::lost(...))], [Field::quantity('needed', Volume::class, 'Paint'), Field::quantity('area', Area::class, 'Band')],
+                    return Outcome::of([
+                        'area' => $area,
+                        'cans' => Count::of(
+                            $area->m2() > 0.0
+                                ? ($in->quantity('part', Area::class)->m2() *
+                                        $in->quantity('coats', Count::class)->value()) /
+                                    $area->m2()
+                                : 0.0,
+                        ),
+                    ]);
+                },
+            ),
+            new Computation(
+                'film.overlap',
+                'Pace of a spray fan',
+                'fan x (1 - overlap) x speed; time = area / pace',
+                'geometry of the fan',
+                [
+                    Field::quantity('fan', Length::class, 'Fan width')->some(),
+                    Field::optional('overlap', Percentage::class, 'Overlap', Percentage::percent(50))->within(
+                        self::lost(...),
+                    ),
+                    Field::quantity('speed', Speed::class, 'Gun speed')->some(),
+                    Field::optional('area', Area::class, 'Area', Area::squareMetres(0)),
+                ],
+                [
+                    Field::quantity('pace', AreaRate::class, 'Pace'),
+                    Field::quantity('passes', Count::class, 'Passes over a spot per trip'),
+                    Field::quantity('time', Duration::class, 'Time per coat'),
+                ],
+                self::overlap(...),
+            ),
+            new Computation(
+                'film.coats-to-hide',
+                'Coats until the old colour is gone',
+                'ceil(hiding DFT / DFT per coat)',
+                'hiding film of the product sheet',
+                [
+                    Field::quantity('hiding', FilmThickness::class, 'Hiding film'),
+                    Field::quantity('dft', FilmThickness::class, 'Film per coat')->within(
+                        static fn(Range $r): Range => $r->from(0.1),
+                    ),
+                ],
+                [Field::quantity('coats', Count::class, 'Coats')],
+                static fn(Inputs $in): Outcome => Outcome::of([
+                    'coats' => Strokes::coatsToHide(
+                        $in->quantity('hiding', FilmThickness::class),
+                        $in->quantity('dft', FilmThickness::class),
+                    ),
+                ]),
+            ),
+            new Computation(
+                'film.stripe',
+                'A stripe coat on edges, welds and bolts',
+                'edge length x width of the band x DFT / (10 x VS%) / (1 - loss)',
+                'trade practice: by brush, before each full coat',
+                [
+                    Field::quantity('length', Length::class, 'Edges'),
+                    Field::optional('width', Length::class, 'Width of the band', Length::metres(0.03)),
+                    $vs,
+                    $dft,
+                    Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(7))->within(self::lost(...)),
+                ],
+                [Field::quantity('needed', Volume::class, 'Paint'), Field::quantity('area', Area::class, 'Band')],
                 static function (Inputs $in): Outcome {
-                    $band = Area::squareMetres($in->quantity('length', Length::class)->m() * $in->quantity('width', Length::class)->m());
+                    $band = Area::squareMetres(
+                        $in->quantity('length', Length::class)->m() * $in->quantity('width', Length::class)->m(),
+                    );
 
-                    return Outcome::of(['area' => $band, 'needed' => Coverage::quantity($band, 1.0, $in->quantity('dft', FilmThickness::class), $in->quantity('solids', Percentage::class), $in->quantity('loss', Percentage::class), VolumePerArea::litresPerM2(0))]);
-                }),
-            new Computation('film.remaining', 'How long a film still lasts, by the gauge', '(measured - least) / loss per year', 'gauge readings; even wear', [Field::quantity('measured', FilmThickness::class, 'Measured now'), Field::quantity('least', FilmThickness::class, 'Least that protects'), Field::quantity('perYear', FilmThickness::class, 'Lost in a year')->within(static fn (Range $r): Range => $r->from(0.01))], [Field::quantity('time', Duration::class, 'Lasts')],
+                    return Outcome::of([
+                        'area' => $band,
+                        'needed' => Coverage::quantity(
+                            $band,
+                            1.0,
+                            $in->quantity('dft', FilmThickness::class),
+                            $in->quantity('solids', Percentage::class),
+                            $in->quantity('loss', Percentage::class),
+                            VolumePerArea::litresPerM2(0),
+                        ),
+                    ]);
+                },
+            ),
+            new Computation(
+                'film.remaining',
+                'How long a film still lasts, by the gauge',
+                '(measured - least) / loss per year',
+                'gauge readings; even wear',
+                [
+                    Field::quantity('measured', FilmThickness::class, 'Measured now'),
+                    Field::quantity('least', FilmThickness::class, 'Least that protects'),
+                    Field::quantity('perYear', FilmThickness::class, 'Lost in a year')->within(
+                        static fn(Range $r): Range => $r->from(0.01),
+                    ),
+                ],
+                [Field::quantity('time', Duration::class, 'Lasts')],
                 static function (Inputs $in): Outcome {
                     $worn = $in->quantity('perYear', FilmThickness::class)->um();
                     if ($worn <= 0.0) {
-                        throw new InvalidQuantity('A film that loses nothing has no end to tell.', 'a loss above 0 um a year');
+                        throw new InvalidQuantity(
+                            'A film that loses nothing has no end to tell.',
+                            'a loss above 0 um a year',
+                        );
                     }
-                    $left = $in->quantity('measured', FilmThickness::class)->um() - $in->quantity('least', FilmThickness::class)->um();
+                    $left =
+                        $in->quantity('measured', FilmThickness::class)->um() -
+                        $in->quantity('least', FilmThickness::class)->um();
 
-                    return Outcome::of(['time' => Duration::hours(max(0.0, $left) / $worn * 8766.0)])->warnIf($left <= 0.0, 'It is thinner than what protects already.');
-                }, Source::Estimate),
-            new Computation('film.clearance', 'Film build against a sliding fit', 'sum of films x faces against gap - tolerance', 'sum of layers', [Field::rows('layers', 'Films on one face', $dft), Field::optional('faces', Count::class, 'Coated faces in the gap', Count::of(2)), Field::optional('gap', FilmThickness::class, 'Gap of the fit'), Field::optional('tolerance', FilmThickness::class, 'Play to keep', FilmThickness::micrometres(0))],
-                [Field::quantity('build', FilmThickness::class, 'Film in the gap'), Field::quantity('remove', FilmThickness::class, 'To take off')], self::clearance(...)),
+                    return Outcome::of(['time' => Duration::hours((max(0.0, $left) / $worn) * 8766.0)])->warnIf(
+                        $left <= 0.0,
+                        'It is thinner than what protects already.',
+                    );
+                },
+                Source::Estimate,
+            ),
+            new Computation(
+                'film.clearance',
+                'Film build against a sliding fit',
+                'sum of films x faces against gap - tolerance',
+                'sum of layers',
+                [
+                    Field::rows('layers', 'Films on one face', $dft),
+                    Field::optional('faces', Count::class, 'Coated faces in the gap', Count::of(2)),
+                    Field::optional('gap', FilmThickness::class, 'Gap of the fit'),
+                    Field::optional('tolerance', FilmThickness::class, 'Play to keep', FilmThickness::micrometres(0)),
+                ],
+                [
+                    Field::quantity('build', FilmThickness::class, 'Film in the gap'),
+                    Field::quantity('remove', FilmThickness::class, 'To take off'),
+                ],
+                self::clearance(...),
+            ),
         ];
     }
 
@@ -87,36 +302,77 @@ final class FilmComputations
     private static function quantity(Inputs $in): Outcome
     {
         $dead = Coverage::deadVolume($in->quantity('profile', FilmThickness::class));
-        $args = [$in->quantity('area', Area::class), $in->quantity('coats', Count::class)->value(), $in->quantity('dft', FilmThickness::class), $in->quantity('solids', Percentage::class)];
+        $args = [
+            $in->quantity('area', Area::class),
+            $in->quantity('coats', Count::class)->value(),
+            $in->quantity('dft', FilmThickness::class),
+            $in->quantity('solids', Percentage::class),
+        ];
 
-        $needed = Coverage::quantity($args[0], $args[1], $args[2], $args[3], $in->quantity('loss', Percentage::class), $dead);
-        $theoretical = Coverage::quantity($args[0], $args[1], $args[2], $args[3], Percentage::percent(0), VolumePerArea::litresPerM2(0));
-        $swallowed = Coverage::quantity($args[0], $args[1], $args[2], $args[3], Percentage::percent(0), $dead)->litresValue() - $theoretical->litresValue();
+        $needed = Coverage::quantity(
+            $args[0],
+            $args[1],
+            $args[2],
+            $args[3],
+            $in->quantity('loss', Percentage::class),
+            $dead,
+        );
+        $theoretical = Coverage::quantity(
+            $args[0],
+            $args[1],
+            $args[2],
+            $args[3],
+            Percentage::percent(0),
+            VolumePerArea::litresPerM2(0),
+        );
+        $swallowed =
+            Coverage::quantity($args[0], $args[1], $args[2], $args[3], Percentage::percent(0), $dead)->litresValue() -
+            $theoretical->litresValue();
 
         return Outcome::of([
             'theoretical' => $theoretical,
             'swallowed' => Volume::litres(max(0.0, $swallowed)),
             'lost' => Volume::litres(max(0.0, $needed->litresValue() - $theoretical->litresValue() - $swallowed)),
             'needed' => $needed,
-            'mixed' => Volume::litres($needed->litresValue() * (1.0 + $in->quantity('thinner', Percentage::class)->ratioValue())),
+            'mixed' => Volume::litres(
+                $needed->litresValue() * (1.0 + $in->quantity('thinner', Percentage::class)->ratioValue()),
+            ),
         ]);
     }
 
     private static function overlap(Inputs $in): Outcome
     {
-        $pace = Strokes::rate($in->quantity('fan', Length::class), $in->quantity('overlap', Percentage::class), $in->quantity('speed', Speed::class));
+        $pace = Strokes::rate(
+            $in->quantity('fan', Length::class),
+            $in->quantity('overlap', Percentage::class),
+            $in->quantity('speed', Speed::class),
+        );
 
-        return Outcome::of(['pace' => $pace, 'passes' => Strokes::passesPerTrip($in->quantity('overlap', Percentage::class)), 'time' => Strokes::time($in->quantity('area', Area::class), $pace)]);
+        return Outcome::of([
+            'pace' => $pace,
+            'passes' => Strokes::passesPerTrip($in->quantity('overlap', Percentage::class)),
+            'time' => Strokes::time($in->quantity('area', Area::class), $pace),
+        ]);
     }
 
     private static function clearance(Inputs $in): Outcome
     {
-        $sum = array_sum(array_map(static fn (Inputs $row): float => $row->quantity('dft', FilmThickness::class)->um(), $in->rows('layers')));
+        $sum = array_sum(
+            array_map(
+                static fn(Inputs $row): float => $row->quantity('dft', FilmThickness::class)->um(),
+                $in->rows('layers'),
+            ),
+        );
         $build = $sum * $in->quantity('faces', Count::class)->value();
         $gap = $in->maybe('gap', FilmThickness::class);
-        $over = null === $gap ? 0.0 : max(0.0, $build + $in->quantity('tolerance', FilmThickness::class)->um() - $gap->um());
+        $over =
+            null === $gap
+                ? 0.0
+                : max(0.0, $build + $in->quantity('tolerance', FilmThickness::class)->um() - $gap->um());
 
-        return Outcome::of(['build' => FilmThickness::micrometres($build), 'remove' => FilmThickness::micrometres($over)])
-            ->warnIf($over > 0.0, 'The fit is too tight for these films: mask a face or take the film off it.');
+        return Outcome::of([
+            'build' => FilmThickness::micrometres($build),
+            'remove' => FilmThickness::micrometres($over),
+        ])->warnIf($over > 0.0, 'The fit is too tight for these films: mask a face or take the film off it.');
     }
 }

@@ -16,23 +16,57 @@ final class HourComputations
     public static function all(): array
     {
         $area = Field::quantity('area', Area::class, 'Area');
-        $out = [Field::quantity('least', Duration::class, 'At least'), Field::quantity('most', Duration::class, 'At most'), Field::quantity('setUp', Duration::class, 'Set-up and clean-up')];
+        $out = [
+            Field::quantity('least', Duration::class, 'At least'),
+            Field::quantity('most', Duration::class, 'At most'),
+            Field::quantity('setUp', Duration::class, 'Set-up and clean-up'),
+        ];
 
         return [
-            new Computation('hours.coat', 'Putting one coat on', 'set-up + area x minutes a square metre x shape x overhead x first coat over rough metal', 'typical of the trade', [
-                $area, Field::choice('method', 'Method', CoatHours::methods(), true), Field::choice('shape', 'Shape', ['plain', 'frames-or-lattice']), Field::choice('overhead', 'Overhead', ['no', 'yes']), Field::choice('first', 'First coat over bare or rough metal', ['no', 'yes']),
-            ], $out, static function (Inputs $in): Outcome {
-                $hours = CoatHours::of($in->choice('method'), $in->quantity('area', Area::class), 'plain' !== $in->choice('shape'), 'yes' === $in->choice('overhead'), 'yes' === $in->choice('first'));
+            new Computation(
+                'hours.coat',
+                'Putting one coat on',
+                'set-up + area x minutes a square metre x shape x overhead x first coat over rough metal',
+                'typical of the trade',
+                [
+                    $area,
+                    Field::choice('method', 'Method', CoatHours::methods(), true),
+                    Field::choice('shape', 'Shape', ['plain', 'frames-or-lattice']),
+                    Field::choice('overhead', 'Overhead', ['no', 'yes']),
+                    Field::choice('first', 'First coat over bare or rough metal', ['no', 'yes']),
+                ],
+                $out,
+                static function (Inputs $in): Outcome {
+                    $hours = CoatHours::of(
+                        $in->choice('method'),
+                        $in->quantity('area', Area::class),
+                        'plain' !== $in->choice('shape'),
+                        'yes' === $in->choice('overhead'),
+                        'yes' === $in->choice('first'),
+                    );
 
-                return Outcome::of(['least' => $hours->least, 'most' => $hours->most, 'setUp' => $hours->setUp]);
-            }, Source::Typical),
-            new Computation('hours.strip', 'Taking it to bright metal', 'area x minutes a square metre by what comes off', 'typical of the trade', [
-                $area, Field::choice('off', 'What comes off', StripHours::kinds(), true), Field::choice('way', 'How', StripHours::WAYS),
-            ], $out, static function (Inputs $in): Outcome {
-                $hours = StripHours::of($in->choice('off'), $in->choice('way'), $in->quantity('area', Area::class));
+                    return Outcome::of(['least' => $hours->least, 'most' => $hours->most, 'setUp' => $hours->setUp]);
+                },
+                Source::Typical,
+            ),
+            new Computation(
+                'hours.strip',
+                'Taking it to bright metal',
+                'area x minutes a square metre by what comes off',
+                'typical of the trade',
+                [
+                    $area,
+                    Field::choice('off', 'What comes off', StripHours::kinds(), true),
+                    Field::choice('way', 'How', StripHours::WAYS),
+                ],
+                $out,
+                static function (Inputs $in): Outcome {
+                    $hours = StripHours::of($in->choice('off'), $in->choice('way'), $in->quantity('area', Area::class));
 
-                return Outcome::of(['least' => $hours->least, 'most' => $hours->most, 'setUp' => $hours->setUp]);
-            }, Source::Typical),
+                    return Outcome::of(['least' => $hours->least, 'most' => $hours->most, 'setUp' => $hours->setUp]);
+                },
+                Source::Typical,
+            ),
         ];
     }
 }

@@ -12,24 +12,24 @@ use Hull\Quantity\Quantity;
 final readonly class Inputs
 {
     /** @param array<int|string, Quantity|MixRatio|string|list<self>|null> $values */
-    private function __construct(public array $values)
-    {
-    }
+    private function __construct(public array $values) {}
 
     /** @param list<Field> $fields */
     public static function read(Node $node, array $fields): self
     {
-        $node->only(array_map(static fn (Field $f): string => $f->name, $fields));
+        $node->only(array_map(static fn(Field $f): string => $f->name, $fields));
         $values = [];
         foreach ($fields as $field) {
-            $values[$field->name] = $field->read($field->required ? $node->field($field->name) : $node->optional($field->name));
+            $values[$field->name] = $field->read(
+                $field->required ? $node->field($field->name) : $node->optional($field->name),
+            );
         }
 
         return new self($values);
     }
 
     /**
-     * @param list<Field>                                                 $fields
+     * @param list<Field> $fields
      * @param array<int|string, Quantity|MixRatio|string|list<self>|null> $values
      */
     public static function of(array $fields, array $values): self
@@ -38,7 +38,7 @@ final readonly class Inputs
         foreach ($fields as $field) {
             $known[$field->name] = $values[$field->name] ?? $field->default;
             if ($field->required && null === $known[$field->name]) {
-                throw new \LogicException('Missing input '.$field->name.'.');
+                throw new \LogicException('Missing input ' . $field->name . '.');
             }
         }
 
@@ -60,7 +60,7 @@ final readonly class Inputs
      */
     public function quantity(string $name, string $class): Quantity
     {
-        return $this->maybe($name, $class) ?? throw new \LogicException('No input '.$name.'.');
+        return $this->maybe($name, $class) ?? throw new \LogicException('No input ' . $name . '.');
     }
 
     /**
@@ -81,7 +81,7 @@ final readonly class Inputs
     {
         $value = $this->values[$name] ?? null;
 
-        return $value instanceof MixRatio ? $value : throw new \LogicException('No ratio '.$name.'.');
+        return $value instanceof MixRatio ? $value : throw new \LogicException('No ratio ' . $name . '.');
     }
 
     public function maybeRatio(string $name): ?MixRatio
@@ -95,7 +95,7 @@ final readonly class Inputs
     {
         $value = $this->values[$name] ?? null;
 
-        return is_string($value) ? $value : throw new \LogicException('No choice '.$name.'.');
+        return is_string($value) ? $value : throw new \LogicException('No choice ' . $name . '.');
     }
 
     /** @return non-empty-list<self> */
@@ -103,7 +103,7 @@ final readonly class Inputs
     {
         $value = $this->values[$name] ?? null;
 
-        return is_array($value) && [] !== $value ? $value : throw new \LogicException('No rows '.$name.'.');
+        return is_array($value) && [] !== $value ? $value : throw new \LogicException('No rows ' . $name . '.');
     }
 
     /**
@@ -122,6 +122,11 @@ final readonly class Inputs
             }
         }
 
-        return ['type' => 'object', 'additionalProperties' => false, 'required' => $required, 'properties' => $properties];
+        return [
+            'type' => 'object',
+            'additionalProperties' => false,
+            'required' => $required,
+            'properties' => $properties,
+        ];
     }
 }

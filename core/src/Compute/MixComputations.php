@@ -31,62 +31,307 @@ final class MixComputations
     /** @return list<Computation> */
     public static function all(): array
     {
-        $densities = [Field::optional('baseDensity', Density::class, 'Density A')->within(static fn (Range $r): Range => $r->from(0.05)), Field::optional('hardenerDensity', Density::class, 'Density B')->within(static fn (Range $r): Range => $r->from(0.05)), Field::optional('thinnerDensity', Density::class, 'Density thinner')->within(static fn (Range $r): Range => $r->from(0.05))];
+        $densities = [
+            Field::optional('baseDensity', Density::class, 'Density A')->within(
+                static fn(Range $r): Range => $r->from(0.05),
+            ),
+            Field::optional('hardenerDensity', Density::class, 'Density B')->within(
+                static fn(Range $r): Range => $r->from(0.05),
+            ),
+            Field::optional('thinnerDensity', Density::class, 'Density thinner')->within(
+                static fn(Range $r): Range => $r->from(0.05),
+            ),
+        ];
 
         return [
-            new Computation('mix.by-volume', 'Parts of a batch by volume and on one scale', 'A = V / (1 + t) x a / (a + b); B likewise; T = V / (1 + t) x t; mass = volume x density', self::SHEET,
-                [Field::ratio('ratio', 'Mix ratio by volume'), Field::quantity('total', Volume::class, 'Total to mix'), ...$densities],
-                [Field::quantity('base', Volume::class, 'Base A'), Field::quantity('hardener', Volume::class, 'Hardener B'), Field::quantity('thinner', Volume::class, 'Thinner'), Field::quantity('scaleBase', Mass::class, 'Scale after A'), Field::quantity('scaleHardener', Mass::class, 'Scale after B'), Field::quantity('scaleThinner', Mass::class, 'Scale after thinner')], self::byVolume(...)),
-            new Computation('mix.by-mass', 'Parts of a batch by mass', 'A = m / (1 + t) x a / (a + b); B likewise; T = m / (1 + t) x t', self::SHEET, [Field::ratio('ratio', 'Mix ratio by mass'), Field::quantity('total', Mass::class, 'Total to mix')],
-                [Field::quantity('base', Mass::class, 'Base A'), Field::quantity('hardener', Mass::class, 'Hardener B'), Field::quantity('thinner', Mass::class, 'Thinner')],
+            new Computation(
+                'mix.by-volume',
+                'Parts of a batch by volume and on one scale',
+                'A = V / (1 + t) x a / (a + b); B likewise; T = V / (1 + t) x t; mass = volume x density',
+                self::SHEET,
+                [
+                    Field::ratio('ratio', 'Mix ratio by volume'),
+                    Field::quantity('total', Volume::class, 'Total to mix'),
+                    ...$densities,
+                ],
+                [
+                    Field::quantity('base', Volume::class, 'Base A'),
+                    Field::quantity('hardener', Volume::class, 'Hardener B'),
+                    Field::quantity('thinner', Volume::class, 'Thinner'),
+                    Field::quantity('scaleBase', Mass::class, 'Scale after A'),
+                    Field::quantity('scaleHardener', Mass::class, 'Scale after B'),
+                    Field::quantity('scaleThinner', Mass::class, 'Scale after thinner'),
+                ],
+                self::byVolume(...),
+            ),
+            new Computation(
+                'mix.by-mass',
+                'Parts of a batch by mass',
+                'A = m / (1 + t) x a / (a + b); B likewise; T = m / (1 + t) x t',
+                self::SHEET,
+                [Field::ratio('ratio', 'Mix ratio by mass'), Field::quantity('total', Mass::class, 'Total to mix')],
+                [
+                    Field::quantity('base', Mass::class, 'Base A'),
+                    Field::quantity('hardener', Mass::class, 'Hardener B'),
+                    Field::quantity('thinner', Mass::class, 'Thinner'),
+                ],
                 static function (Inputs $in): Outcome {
-                    $recipe = Recipe::ofTotal($in->ratio('ratio'), Volume::litres($in->quantity('total', Mass::class)->kg()));
+                    $recipe = Recipe::ofTotal(
+                        $in->ratio('ratio'),
+                        Volume::litres($in->quantity('total', Mass::class)->kg()),
+                    );
 
-                    return Outcome::of(['base' => Mass::kilograms($recipe->base->litresValue()), 'hardener' => Mass::kilograms($recipe->hardener->litresValue()), 'thinner' => Mass::kilograms($recipe->thinner->litresValue())]);
-                }),
-            new Computation('mix.mass-ratio', 'A volume ratio as a mass ratio', '100 : 100 x b x density B / (a x density A)', self::SHEET, [Field::ratio('ratio', 'Mix ratio by volume'), Field::quantity('baseDensity', Density::class, 'Density A')->within(static fn (Range $r): Range => $r->from(0.05)), Field::quantity('hardenerDensity', Density::class, 'Density B')->within(static fn (Range $r): Range => $r->from(0.05))], [Field::quantity('base', PlainRatio::class, 'Parts A by mass'), Field::quantity('hardener', PlainRatio::class, 'Parts B by mass')],
+                    return Outcome::of([
+                        'base' => Mass::kilograms($recipe->base->litresValue()),
+                        'hardener' => Mass::kilograms($recipe->hardener->litresValue()),
+                        'thinner' => Mass::kilograms($recipe->thinner->litresValue()),
+                    ]);
+                },
+            ),
+            new Computation(
+                'mix.mass-ratio',
+                'A volume ratio as a mass ratio',
+                '100 : 100 x b x density B / (a x density A)',
+                self::SHEET,
+                [
+                    Field::ratio('ratio', 'Mix ratio by volume'),
+                    Field::quantity('baseDensity', Density::class, 'Density A')->within(
+                        static fn(Range $r): Range => $r->from(0.05),
+                    ),
+                    Field::quantity('hardenerDensity', Density::class, 'Density B')->within(
+                        static fn(Range $r): Range => $r->from(0.05),
+                    ),
+                ],
+                [
+                    Field::quantity('base', PlainRatio::class, 'Parts A by mass'),
+                    Field::quantity('hardener', PlainRatio::class, 'Parts B by mass'),
+                ],
                 static function (Inputs $in): Outcome {
-                    $ratio = Recipe::massRatio($in->ratio('ratio'), $in->quantity('baseDensity', Density::class), $in->quantity('hardenerDensity', Density::class));
+                    $ratio = Recipe::massRatio(
+                        $in->ratio('ratio'),
+                        $in->quantity('baseDensity', Density::class),
+                        $in->quantity('hardenerDensity', Density::class),
+                    );
 
-                    return Outcome::of(['base' => PlainRatio::of($ratio->base), 'hardener' => PlainRatio::of($ratio->hardener)])->warn('A sheet may give its own mass ratio; where it differs, the sheet wins.');
-                }),
-            new Computation('mix.dose-error', 'How far off a small dose can be', 'resolution / smallest dose; half of it when rounded to the nearest step', 'resolution of the scale or cup', [Field::quantity('resolution', Mass::class, 'One step of the scale')->within(static fn (Range $r): Range => $r->above(0.0)->upTo(1.0)), Field::quantity('dose', Mass::class, 'Smallest dose')->within(static fn (Range $r): Range => $r->from(1e-6)), Field::optional('tolerance', Percentage::class, 'Tolerance of the sheet', Percentage::ratio(Dose::DEFAULT_TOLERANCE))], [Field::quantity('error', Percentage::class, 'Error of one step'), Field::quantity('halfStep', Percentage::class, 'Error of half a step')],
+                    return Outcome::of([
+                        'base' => PlainRatio::of($ratio->base),
+                        'hardener' => PlainRatio::of($ratio->hardener),
+                    ])->warn('A sheet may give its own mass ratio; where it differs, the sheet wins.');
+                },
+            ),
+            new Computation(
+                'mix.dose-error',
+                'How far off a small dose can be',
+                'resolution / smallest dose; half of it when rounded to the nearest step',
+                'resolution of the scale or cup',
+                [
+                    Field::quantity('resolution', Mass::class, 'One step of the scale')->within(
+                        static fn(Range $r): Range => $r->above(0.0)->upTo(1.0),
+                    ),
+                    Field::quantity('dose', Mass::class, 'Smallest dose')->within(
+                        static fn(Range $r): Range => $r->from(1e-6),
+                    ),
+                    Field::optional(
+                        'tolerance',
+                        Percentage::class,
+                        'Tolerance of the sheet',
+                        Percentage::ratio(Dose::DEFAULT_TOLERANCE),
+                    ),
+                ],
+                [
+                    Field::quantity('error', Percentage::class, 'Error of one step'),
+                    Field::quantity('halfStep', Percentage::class, 'Error of half a step'),
+                ],
                 static function (Inputs $in): Outcome {
                     $error = Dose::error($in->quantity('resolution', Mass::class), $in->quantity('dose', Mass::class));
 
-                    return Outcome::of(['error' => $error, 'halfStep' => Percentage::ratio($error->ratioValue() / 2)])->warnIf($error->ratioValue() > $in->quantity('tolerance', Percentage::class)->ratioValue(), 'Over the tolerance: mix more at once, or use a finer scale.');
-                }),
-            new Computation('mix.catalyst', 'Catalyst (MEKP) for polyester by temperature', 'share by temperature, linear between, floor 1.0 %, ceiling 3.0 %; mass = share x resin', 'typical table; the product\'s own table wins', [Field::quantity('resin', Mass::class, 'Resin'), Field::quantity('temperature', Temperature::class, 'Temperature')->within(static fn (Range $r): Range => $r->from(-60.0)->upTo(100.0)), Field::optional('density', Density::class, 'Density of the catalyst', Density::kgPerLitre(1.15))->within(static fn (Range $r): Range => $r->from(0.3)), Field::optional('bottle', Mass::class, 'Catalyst supplied', Mass::kilograms(0))],
-                [Field::quantity('share', Percentage::class, 'Share of resin'), Field::quantity('mass', Mass::class, 'Catalyst'), Field::quantity('volume', Volume::class, 'Catalyst by volume'), Field::quantity('unused', Mass::class, 'Stays in the bottle')], self::catalyst(...), Source::Typical),
-            new Computation('mix.pot-life', 'Pot life at another temperature and mass', 'ref x 2^-((T - Tref)/10) x (m_ref/m)^(1/3)', 'rule of thumb: ten degrees halve it', [Field::quantity('reference', Duration::class, 'Pot life of the sheet')->some(), Field::optional('referenceTemperature', Temperature::class, 'Sheet temperature', Temperature::celsius(20))->within(self::atTheBench(...)), Field::quantity('temperature', Temperature::class, 'Temperature')->within(self::atTheBench(...)), Field::optional('referenceMass', Mass::class, 'Sheet mass')->within(static fn (Range $r): Range => $r->from(0.001)), Field::optional('mass', Mass::class, 'Mass mixed (bulk epoxies and polyesters)')->within(static fn (Range $r): Range => $r->from(0.001)), Field::choice('vessel', 'Vessel', ['cup', 'tray'])],
-                [Field::quantity('potLife', Duration::class, 'Pot life'), Field::quantity('usable', Duration::class, 'Usable')],
+                    return Outcome::of([
+                        'error' => $error,
+                        'halfStep' => Percentage::ratio($error->ratioValue() / 2),
+                    ])->warnIf(
+                        $error->ratioValue() > $in->quantity('tolerance', Percentage::class)->ratioValue(),
+                        'Over the tolerance: mix more at once, or use a finer scale.',
+                    );
+                },
+            ),
+            new Computation(
+                'mix.catalyst',
+                'Catalyst (MEKP) for polyester by temperature',
+                'share by temperature, linear between, floor 1.0 %, ceiling 3.0 %; mass = share x resin',
+                'typical table; the product\'s own table wins',
+                [
+                    Field::quantity('resin', Mass::class, 'Resin'),
+                    Field::quantity('temperature', Temperature::class, 'Temperature')->within(
+                        static fn(Range $r): Range => $r->from(-60.0)->upTo(100.0),
+                    ),
+                    Field::optional(
+                        'density',
+                        Density::class,
+                        'Density of the catalyst',
+                        Density::kgPerLitre(1.15),
+                    )->within(static fn(Range $r): Range => $r->from(0.3)),
+                    Field::optional('bottle', Mass::class, 'Catalyst supplied', Mass::kilograms(0)),
+                ],
+                [
+                    Field::quantity('share', Percentage::class, 'Share of resin'),
+                    Field::quantity('mass', Mass::class, 'Catalyst'),
+                    Field::quantity('volume', Volume::class, 'Catalyst by volume'),
+                    Field::quantity('unused', Mass::class, 'Stays in the bottle'),
+                ],
+                self::catalyst(...),
+                Source::Typical,
+            ),
+            new Computation(
+                'mix.pot-life',
+                'Pot life at another temperature and mass',
+                'ref x 2^-((T - Tref)/10) x (m_ref/m)^(1/3)',
+                'rule of thumb: ten degrees halve it',
+                [
+                    Field::quantity('reference', Duration::class, 'Pot life of the sheet')->some(),
+                    Field::optional(
+                        'referenceTemperature',
+                        Temperature::class,
+                        'Sheet temperature',
+                        Temperature::celsius(20),
+                    )->within(self::atTheBench(...)),
+                    Field::quantity('temperature', Temperature::class, 'Temperature')->within(self::atTheBench(...)),
+                    Field::optional('referenceMass', Mass::class, 'Sheet mass')->within(
+                        static fn(Range $r): Range => $r->from(0.001),
+                    ),
+                    Field::optional('mass', Mass::class, 'Mass mixed (bulk epoxies and polyesters)')->within(
+                        static fn(Range $r): Range => $r->from(0.001),
+                    ),
+                    Field::choice('vessel', 'Vessel', ['cup', 'tray']),
+                ],
+                [
+                    Field::quantity('potLife', Duration::class, 'Pot life'),
+                    Field::quantity('usable', Duration::class, 'Usable'),
+                ],
                 static function (Inputs $in): Outcome {
-                    $onlyOne = (null === $in->maybe('referenceMass', Mass::class)) !== (null === $in->maybe('mass', Mass::class));
-                    $life = PotLife::at($in->quantity('reference', Duration::class), $in->quantity('referenceTemperature', Temperature::class), $in->quantity('temperature', Temperature::class), $in->maybe('referenceMass', Mass::class), $in->maybe('mass', Mass::class), 'tray' === $in->choice('vessel'));
+                    $onlyOne =
+                        (null === $in->maybe('referenceMass', Mass::class)) !==
+                        (null === $in->maybe('mass', Mass::class));
+                    $life = PotLife::at(
+                        $in->quantity('reference', Duration::class),
+                        $in->quantity('referenceTemperature', Temperature::class),
+                        $in->quantity('temperature', Temperature::class),
+                        $in->maybe('referenceMass', Mass::class),
+                        $in->maybe('mass', Mass::class),
+                        'tray' === $in->choice('vessel'),
+                    );
 
-                    return Outcome::of(['potLife' => $life, 'usable' => Duration::hours($life->h() * PotLife::USABLE)])->warnIf($onlyOne, 'The mass does not count: it takes both the mass of the sheet and the mass mixed.');
-                }, Source::Estimate),
-            new Computation('mix.batches', 'Equal batches that neither kick nor overflow', 'ceil(need / min(pace / spreading rate x usable pot life, vessel x 2/3))', 'pace of the worker and pot life', [Field::quantity('need', Volume::class, 'Paint needed'), Field::optional('pace', AreaRate::class, 'Pace of work')->within(static fn (Range $r): Range => $r->from(0.01)), Field::optional('coverage', SpreadingRate::class, 'Area covered per litre mixed')->within(static fn (Range $r): Range => $r->from(0.001)), Field::optional('usable', Duration::class, 'Usable pot life')->within(static fn (Range $r): Range => $r->from(1 / 60)), Field::optional('vessel', Volume::class, 'Vessel')->within(static fn (Range $r): Range => $r->from(0.001)), Field::optional('smallest', Volume::class, 'Smallest batch the scale can dose')],
-                [Field::quantity('count', Count::class, 'Batches'), Field::quantity('each', Volume::class, 'Each')], self::batches(...)),
-            new Computation('mix.dilution', 'Diluting a stock solution', 'C1 V1 = C2 V2', 'conservation of the dissolved mass', [Field::quantity('stock', Percentage::class, 'Stock strength')->some(), Field::quantity('wanted', Percentage::class, 'Wanted strength'), Field::quantity('total', Volume::class, 'Total wanted')], [Field::quantity('concentrate', Volume::class, 'Stock'), Field::quantity('water', Volume::class, 'Water')],
+                    return Outcome::of([
+                        'potLife' => $life,
+                        'usable' => Duration::hours($life->h() * PotLife::USABLE),
+                    ])->warnIf(
+                        $onlyOne,
+                        'The mass does not count: it takes both the mass of the sheet and the mass mixed.',
+                    );
+                },
+                Source::Estimate,
+            ),
+            new Computation(
+                'mix.batches',
+                'Equal batches that neither kick nor overflow',
+                'ceil(need / min(pace / spreading rate x usable pot life, vessel x 2/3))',
+                'pace of the worker and pot life',
+                [
+                    Field::quantity('need', Volume::class, 'Paint needed'),
+                    Field::optional('pace', AreaRate::class, 'Pace of work')->within(
+                        static fn(Range $r): Range => $r->from(0.01),
+                    ),
+                    Field::optional('coverage', SpreadingRate::class, 'Area covered per litre mixed')->within(
+                        static fn(Range $r): Range => $r->from(0.001),
+                    ),
+                    Field::optional('usable', Duration::class, 'Usable pot life')->within(
+                        static fn(Range $r): Range => $r->from(1 / 60),
+                    ),
+                    Field::optional('vessel', Volume::class, 'Vessel')->within(
+                        static fn(Range $r): Range => $r->from(0.001),
+                    ),
+                    Field::optional('smallest', Volume::class, 'Smallest batch the scale can dose'),
+                ],
+                [Field::quantity('count', Count::class, 'Batches'), Field::quantity('each', Volume::class, 'Each')],
+                self::batches(...),
+            ),
+            new Computation(
+                'mix.dilution',
+                'Diluting a stock solution',
+                'C1 V1 = C2 V2',
+                'conservation of the dissolved mass',
+                [
+                    Field::quantity('stock', Percentage::class, 'Stock strength')->some(),
+                    Field::quantity('wanted', Percentage::class, 'Wanted strength'),
+                    Field::quantity('total', Volume::class, 'Total wanted'),
+                ],
+                [
+                    Field::quantity('concentrate', Volume::class, 'Stock'),
+                    Field::quantity('water', Volume::class, 'Water'),
+                ],
                 static function (Inputs $in): Outcome {
-                    [$concentrate, $water] = Dose::dilute($in->quantity('stock', Percentage::class), $in->quantity('wanted', Percentage::class), $in->quantity('total', Volume::class));
+                    [$concentrate, $water] = Dose::dilute(
+                        $in->quantity('stock', Percentage::class),
+                        $in->quantity('wanted', Percentage::class),
+                        $in->quantity('total', Volume::class),
+                    );
 
-                    return Outcome::of(['concentrate' => $concentrate, 'water' => $water])->warn('Pour acid into water, never water into acid.');
-                }),
-            new Computation('mix.parts', 'Parts of water to one part of product', 'product = total / (1 + parts)', 'ratio of the label', [Field::quantity('parts', PlainRatio::class, 'Parts of water to one of product'), Field::quantity('total', Volume::class, 'Total wanted')], [Field::quantity('product', Volume::class, 'Product'), Field::quantity('water', Volume::class, 'Water')],
+                    return Outcome::of(['concentrate' => $concentrate, 'water' => $water])->warn(
+                        'Pour acid into water, never water into acid.',
+                    );
+                },
+            ),
+            new Computation(
+                'mix.parts',
+                'Parts of water to one part of product',
+                'product = total / (1 + parts)',
+                'ratio of the label',
+                [
+                    Field::quantity('parts', PlainRatio::class, 'Parts of water to one of product'),
+                    Field::quantity('total', Volume::class, 'Total wanted'),
+                ],
+                [
+                    Field::quantity('product', Volume::class, 'Product'),
+                    Field::quantity('water', Volume::class, 'Water'),
+                ],
                 static function (Inputs $in): Outcome {
                     $total = $in->quantity('total', Volume::class)->litresValue();
                     $product = $total / (1 + $in->quantity('parts', PlainRatio::class)->value());
 
-                    return Outcome::of(['product' => Volume::litres($product), 'water' => Volume::litres($total - $product)]);
-                }),
-            new Computation('mix.tank-fill', 'Litres in a tank to the fill line, less the part', 'L x W x fill x 1000 - displacement', 'plane and solid geometry', [Field::quantity('length', Length::class, 'Length'), Field::quantity('width', Length::class, 'Width'), Field::quantity('fill', Length::class, 'Fill depth'), Field::optional('displacement', Volume::class, 'Displacement of the part', Volume::litres(0))], [Field::quantity('volume', Volume::class, 'Liquid')],
+                    return Outcome::of([
+                        'product' => Volume::litres($product),
+                        'water' => Volume::litres($total - $product),
+                    ]);
+                },
+            ),
+            new Computation(
+                'mix.tank-fill',
+                'Litres in a tank to the fill line, less the part',
+                'L x W x fill x 1000 - displacement',
+                'plane and solid geometry',
+                [
+                    Field::quantity('length', Length::class, 'Length'),
+                    Field::quantity('width', Length::class, 'Width'),
+                    Field::quantity('fill', Length::class, 'Fill depth'),
+                    Field::optional('displacement', Volume::class, 'Displacement of the part', Volume::litres(0)),
+                ],
+                [Field::quantity('volume', Volume::class, 'Liquid')],
                 static function (Inputs $in): Outcome {
-                    $litres = $in->quantity('length', Length::class)->m() * $in->quantity('width', Length::class)->m() * $in->quantity('fill', Length::class)->m() * 1000 - $in->quantity('displacement', Volume::class)->litresValue();
+                    $litres =
+                        $in->quantity('length', Length::class)->m() *
+                            $in->quantity('width', Length::class)->m() *
+                            $in->quantity('fill', Length::class)->m() *
+                            1000 -
+                        $in->quantity('displacement', Volume::class)->litresValue();
 
-                    return $litres >= 0.0 ? Outcome::of(['volume' => Volume::litres($litres)]) : throw new InvalidQuantity('The part displaces more than the tank holds.', 'a displacement under the filled volume', 'displacement');
-                }),
+                    return $litres >= 0.0
+                        ? Outcome::of(['volume' => Volume::litres($litres)])
+                        : throw new InvalidQuantity(
+                            'The part displaces more than the tank holds.',
+                            'a displacement under the filled volume',
+                            'displacement',
+                        );
+                },
+            ),
         ];
     }
 
@@ -101,8 +346,11 @@ final class MixComputations
         $recipe = Recipe::ofTotal($ratio, $in->quantity('total', Volume::class));
         $outcome = ['base' => $recipe->base, 'hardener' => $recipe->hardener, 'thinner' => $recipe->thinner];
         $base = $in->maybe('baseDensity', Density::class);
-        $hardener = $in->maybe('hardenerDensity', Density::class) ?? ($ratio->isOnePart() ? Density::kgPerLitre(1) : null);
-        $thinner = $in->maybe('thinnerDensity', Density::class) ?? (0.0 === $ratio->thinnerShare ? Density::kgPerLitre(1) : null);
+        $hardener =
+            $in->maybe('hardenerDensity', Density::class) ?? ($ratio->isOnePart() ? Density::kgPerLitre(1) : null);
+        $thinner =
+            $in->maybe('thinnerDensity', Density::class) ??
+            (0.0 === $ratio->thinnerShare ? Density::kgPerLitre(1) : null);
         if (null === $base || null === $hardener || null === $thinner) {
             return Outcome::of($outcome)->warn('Without the densities of every part there are no scale readings.');
         }
@@ -119,8 +367,16 @@ final class MixComputations
         $bottle = $in->quantity('bottle', Mass::class)->kg();
         $celsius = $in->quantity('temperature', Temperature::class)->c();
 
-        return Outcome::of(['share' => $share, 'mass' => Mass::kilograms($mass), 'volume' => Volume::litres($mass / $density), 'unused' => Mass::kilograms(max(0.0, $bottle - $mass))])
-            ->warnIf($celsius < 15.0 || $celsius > 35.0, 'Outside 15 to 35 C the table does not reach; the nearest row is used.')
+        return Outcome::of([
+            'share' => $share,
+            'mass' => Mass::kilograms($mass),
+            'volume' => Volume::litres($mass / $density),
+            'unused' => Mass::kilograms(max(0.0, $bottle - $mass)),
+        ])
+            ->warnIf(
+                $celsius < 15.0 || $celsius > 35.0,
+                'Outside 15 to 35 C the table does not reach; the nearest row is used.',
+            )
             ->warnIf($bottle > 0.0 && $bottle < $mass, 'The bottle holds less than the dose.');
     }
 
@@ -128,12 +384,29 @@ final class MixComputations
     {
         $pace = $in->maybe('pace', AreaRate::class);
         $coverage = $in->maybe('coverage', SpreadingRate::class);
-        $perHour = null === $pace || null === $coverage || $coverage->m2PerL() <= 0.0 ? null : $pace->m2PerH() / $coverage->m2PerL();
-        $plan = Batches::plan($in->quantity('need', Volume::class), $perHour, $in->maybe('usable', Duration::class), $in->maybe('vessel', Volume::class), $in->maybe('smallest', Volume::class));
+        $perHour =
+            null === $pace || null === $coverage || $coverage->m2PerL() <= 0.0
+                ? null
+                : $pace->m2PerH() / $coverage->m2PerL();
+        $plan = Batches::plan(
+            $in->quantity('need', Volume::class),
+            $perHour,
+            $in->maybe('usable', Duration::class),
+            $in->maybe('vessel', Volume::class),
+            $in->maybe('smallest', Volume::class),
+        );
 
         $asked = ['pace' => $pace, 'coverage' => $coverage, 'usable' => $in->maybe('usable', Duration::class)];
-        $missing = Keys::of(array_filter($asked, static fn (?Quantity $q): bool => null === $q));
+        $missing = Keys::of(array_filter($asked, static fn(?Quantity $q): bool => null === $q));
 
-        return Outcome::of(['count' => Count::of($plan->count), 'each' => $plan->each])->warnIf([] !== $missing && count($missing) < 3, sprintf('The pot life does not limit these batches: %s is not given.', implode(' and ', $missing)))->warnIf($plan->belowSmallestDose, 'Each batch is smaller than the scale can dose: use a finer scale or a slower hardener.');
+        return Outcome::of(['count' => Count::of($plan->count), 'each' => $plan->each])
+            ->warnIf(
+                [] !== $missing && count($missing) < 3,
+                sprintf('The pot life does not limit these batches: %s is not given.', implode(' and ', $missing)),
+            )
+            ->warnIf(
+                $plan->belowSmallestDose,
+                'Each batch is smaller than the scale can dose: use a finer scale or a slower hardener.',
+            );
     }
 }

@@ -11,11 +11,9 @@ final readonly class Outcome
 {
     /**
      * @param array<int|string, Quantity|string|bool> $values
-     * @param list<string>                            $warnings
+     * @param list<string> $warnings
      */
-    private function __construct(public array $values, public array $warnings)
-    {
-    }
+    private function __construct(public array $values, public array $warnings) {}
 
     /** @param array<int|string, Quantity|string|bool> $values */
     public static function of(array $values): self

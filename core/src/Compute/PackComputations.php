@@ -25,28 +25,72 @@ final class PackComputations
     public static function all(): array
     {
         return [
-            new Computation('packs.choose', 'Cheapest packs that cover a need', 'least price - worth of the leftover; ties: less left over, then fewer tins', 'exact search over every total', [
-                Field::quantity('need', Volume::class, 'Needed')->within(static fn (Range $r): Range => $r->upTo(self::MOST_LITRES)),
-                Field::rows('packs', 'Packs sold', Field::quantity('size', Volume::class, 'Size')->within(static fn (Range $r): Range => $r->from(self::LEAST_LITRES)), Field::quantity('price', PlainRatio::class, 'Price')),
-                Field::choice('keeps', 'The leftover keeps', ['false', 'true']),
-            ], [Field::quantity('bought', Volume::class, 'To buy'), Field::quantity('leftover', Volume::class, 'Left over'), Field::quantity('price', PlainRatio::class, 'Price'), Field::quantity('tins', Count::class, 'Tins')], self::choose(...)),
+            new Computation(
+                'packs.choose',
+                'Cheapest packs that cover a need',
+                'least price - worth of the leftover; ties: less left over, then fewer tins',
+                'exact search over every total',
+                [
+                    Field::quantity('need', Volume::class, 'Needed')->within(
+                        static fn(Range $r): Range => $r->upTo(self::MOST_LITRES),
+                    ),
+                    Field::rows(
+                        'packs',
+                        'Packs sold',
+                        Field::quantity('size', Volume::class, 'Size')->within(
+                            static fn(Range $r): Range => $r->from(self::LEAST_LITRES),
+                        ),
+                        Field::quantity('price', PlainRatio::class, 'Price'),
+                    ),
+                    Field::choice('keeps', 'The leftover keeps', ['false', 'true']),
+                ],
+                [
+                    Field::quantity('bought', Volume::class, 'To buy'),
+                    Field::quantity('leftover', Volume::class, 'Left over'),
+                    Field::quantity('price', PlainRatio::class, 'Price'),
+                    Field::quantity('tins', Count::class, 'Tins'),
+                ],
+                self::choose(...),
+            ),
         ];
     }
 
     private static function choose(Inputs $in): Outcome
     {
-        $packs = array_map(static fn (Inputs $row): Pack => new Pack($row->quantity('size', Volume::class), Money::minor((int) round($row->quantity('price', PlainRatio::class)->value() * 100))), $in->rows('packs'));
+        $packs = array_map(
+            static fn(Inputs $row): Pack => new Pack(
+                $row->quantity('size', Volume::class),
+                Money::minor((int) round($row->quantity('price', PlainRatio::class)->value() * 100)),
+            ),
+            $in->rows('packs'),
+        );
         $need = $in->quantity('need', Volume::class);
         if (count($packs) > self::MOST_PACKS) {
-            throw new InvalidQuantity('That is too much to choose from.', sprintf('1 to %d packs', self::MOST_PACKS), 'packs');
+            throw new InvalidQuantity(
+                'That is too much to choose from.',
+                sprintf('1 to %d packs', self::MOST_PACKS),
+                'packs',
+            );
         }
         $purchase = PackChoice::cheapest($need, $packs, 'true' === $in->choice('keeps'));
 
-        return Outcome::of(['bought' => $purchase->bought, 'leftover' => $purchase->leftover, 'price' => PlainRatio::of($purchase->price->minor / 100), 'tins' => Count::of((float) $purchase->tins), 'packs' => self::words($purchase)]);
+        return Outcome::of([
+            'bought' => $purchase->bought,
+            'leftover' => $purchase->leftover,
+            'price' => PlainRatio::of($purchase->price->minor / 100),
+            'tins' => Count::of((float) $purchase->tins),
+            'packs' => self::words($purchase),
+        ]);
     }
 
     private static function words(Purchase $purchase): string
     {
-        return implode(', ', array_map(static fn (array $p): string => sprintf('%d x %s', $p[1], $p[0]->size->format(UnitSystem::Metric)), $purchase->packs));
+        return implode(
+            ', ',
+            array_map(
+                static fn(array $p): string => sprintf('%d x %s', $p[1], $p[0]->size->format(UnitSystem::Metric)),
+                $purchase->packs,
+            ),
+        );
     }
 }

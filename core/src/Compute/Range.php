@@ -15,14 +15,20 @@ final readonly class Range
 {
     /**
      * @param float|null $least lowest value; not itself where $above
-     * @param float|null $most  highest value
-     * @param bool       $whole whole numbers only
+     * @param float|null $most highest value
+     * @param bool $whole whole numbers only
      */
-    private function __construct(private ?float $least, private ?float $most, private bool $above = false, private bool $whole = false)
-    {
-    }
+    private function __construct(
+        private ?float $least,
+        private ?float $most,
+        private bool $above = false,
+        private bool $whole = false,
+    ) {}
 
-    /** What a yard can have of a dimension at all: nothing negative, nothing larger than a ship or longer than a decade. */
+    /**
+     * What a yard can have of a dimension at all: nothing negative, nothing larger than a ship or longer than a
+     * decade.
+     */
     public static function usual(Dimension $dimension): self
     {
         return match ($dimension) {
@@ -68,18 +74,29 @@ final readonly class Range
         $high = null !== $this->most && $number > $this->most + 1e-9;
         $broken = $this->whole && abs($number - round($number)) > 1e-6;
         if ($low || $high || $broken) {
-            throw $node->refuse($broken ? 'Only whole ones are counted.' : sprintf('%s is too %s here.', self::said($value, $number), $low ? 'little' : 'much'), $this->words($value));
+            throw $node->refuse(
+                $broken
+                    ? 'Only whole ones are counted.'
+                    : sprintf('%s is too %s here.', self::said($value, $number), $low ? 'little' : 'much'),
+                $this->words($value),
+            );
         }
     }
 
     /** What is accepted, in words. */
     public function words(Quantity $of): string
     {
-        $kind = $this->whole ? 'a whole number' : str_replace('plain number', 'number', 'a '.('' === $of::dimension()->siUnit()->symbol() ? 'number' : $of::dimension()->value));
-        $from = null === $this->least ? '' : ($this->above ? ' above ' : ' from ').self::said($of, $this->least);
-        $to = null === $this->most ? '' : ' up to '.self::said($of, $this->most);
+        $kind = $this->whole
+            ? 'a whole number'
+            : str_replace(
+                'plain number',
+                'number',
+                'a ' . ('' === $of::dimension()->siUnit()->symbol() ? 'number' : $of::dimension()->value),
+            );
+        $from = null === $this->least ? '' : ($this->above ? ' above ' : ' from ') . self::said($of, $this->least);
+        $to = null === $this->most ? '' : ' up to ' . self::said($of, $this->most);
 
-        return preg_replace('/^a (?=[aeiou])/', 'an ', $kind).$from.$to;
+        return preg_replace('/^a (?=[aeiou])/', 'an ', $kind) . $from . $to;
     }
 
     private static function said(Quantity $of, float $number): string

@@ -20,7 +20,7 @@ final class Registry
     {
         foreach ($computations as $computation) {
             if (isset($this->byName[$computation->name])) {
-                throw new \LogicException('Two computations are called '.$computation->name.'.');
+                throw new \LogicException('Two computations are called ' . $computation->name . '.');
             }
             $this->byName[$computation->name] = $computation;
         }
@@ -58,7 +58,7 @@ final class Registry
     /** @param array<int|string, Quantity|MixRatio|string|list<Inputs>|null> $values */
     public function run(string $name, array $values, Source $source = Source::Given): Result
     {
-        $computation = $this->byName[$name] ?? throw new \LogicException('No computation '.$name.'.');
+        $computation = $this->byName[$name] ?? throw new \LogicException('No computation ' . $name . '.');
 
         return $computation->run(Inputs::of($computation->inputs, $values), $source);
     }

@@ -14,8 +14,7 @@ final readonly class Result
         public Inputs $inputs,
         public Outcome $outcome,
         public Source $source,
-    ) {
-    }
+    ) {}
 
     /**
      * @template T of Quantity
@@ -28,7 +27,7 @@ final readonly class Result
     {
         $value = $this->outcome->values[$name] ?? null;
 
-        return $value instanceof $class ? $value : throw new \LogicException('No value '.$name.'.');
+        return $value instanceof $class ? $value : throw new \LogicException('No value ' . $name . '.');
     }
 
     public function flag(string $name): bool

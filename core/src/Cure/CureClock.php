@@ -11,13 +11,16 @@ use Hull\Quantity\Duration;
 /** A clock that runs from 0 to 1 towards one event, faster when warm. */
 final readonly class CureClock
 {
-    private function __construct(private CureRows $rows, private string $kind, private float $thickness, public float $reading)
-    {
-    }
+    private function __construct(
+        private CureRows $rows,
+        private string $kind,
+        private float $thickness,
+        public float $reading,
+    ) {}
 
     /**
-     * @param string $kind      kind of film for what humidity does to it, see CureFactor
-     * @param float  $thickness factor for a film thicker than the sheet's, 1 or more
+     * @param string $kind kind of film for what humidity does to it, see CureFactor
+     * @param float $thickness factor for a film thicker than the sheet's, 1 or more
      */
     public static function start(CureRows $rows, string $kind = 'solvent', float $thickness = 1.0): self
     {
@@ -29,7 +32,9 @@ final readonly class CureClock
     {
         $whole = $this->whole($air);
 
-        return null === $whole ? $this : new self($this->rows, $this->kind, $this->thickness, $this->reading + $for->h() / $whole);
+        return null === $whole
+            ? $this
+            : new self($this->rows, $this->kind, $this->thickness, $this->reading + $for->h() / $whole);
     }
 
     /** Hours left in constant air; null when it never gets there. */

@@ -14,7 +14,7 @@ final class CureFactor
 {
     public const KINDS = ['solvent', 'moisture-cure', 'water-borne', 'amine-epoxy'];
     private const MOISTURE_SPEED = [3 => 0.5, '8.6' => 1.0, 15 => 1.6];
-    private const MOISTURE_STALL_RH = 0.30;
+    private const MOISTURE_STALL_RH = 0.3;
     private const WATER_STOP_RH = 0.85;
 
     /** Whether damp air changes how fast a kind of film cures. */
@@ -28,10 +28,12 @@ final class CureFactor
     {
         $rh = $air->humidity->si();
         if ('moisture-cure' === $kind) {
-            return $rh < self::MOISTURE_STALL_RH ? null : 1.0 / Interpolation::held(self::MOISTURE_SPEED, $air->absoluteHumidity()->gPerM3());
+            return $rh < self::MOISTURE_STALL_RH
+                ? null
+                : 1.0 / Interpolation::held(self::MOISTURE_SPEED, $air->absoluteHumidity()->gPerM3());
         }
         if ('water-borne' === $kind) {
-            return $rh > self::WATER_STOP_RH ? null : max(1.0, (1.0 - $rh) > 0.0 ? 0.5 / (1.0 - $rh) : \INF);
+            return $rh > self::WATER_STOP_RH ? null : max(1.0, 1.0 - $rh > 0.0 ? 0.5 / (1.0 - $rh) : \INF);
         }
 
         return 1.0;

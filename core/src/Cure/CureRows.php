@@ -12,9 +12,9 @@ use Hull\Quantity\Temperature;
  * Hours to one event by temperature, as a product sheet gives them.
  *
  * Between rows ln(hours) is linear in 1/T(K). Below the coldest row it is carried on for 5 C, marked; colder, nothing
- * cures. Above the hottest row it goes on at least as fast: held there, or carried on by the slope where being late would
- * harm (a window that closes), so that heat never opens a window later or closes it later. One row doubles per 10 C (an
- * estimate).
+ * cures. Above the hottest row it goes on at least as fast: held there, or carried on by the slope where being late
+ * would harm (a window that closes), so that heat never opens a window later or closes it later. One row doubles per
+ * 10 C (an estimate).
  */
 final readonly class CureRows
 {
@@ -25,22 +25,23 @@ final readonly class CureRows
     private array $logs;
 
     /**
-     * @param non-empty-list<array{float, float}> $rows    (kelvin, hours) ascending in temperature
-     * @param bool                                $carries goes on by the slope above the hottest row; else held
+     * @param non-empty-list<array{float, float}> $rows (kelvin, hours) ascending in temperature
+     * @param bool $carries goes on by the slope above the hottest row; else held
      */
     private function __construct(private array $rows, private bool $carries)
     {
-        $this->logs = array_map(static fn (array $row): float => log($row[1]), $rows);
+        $this->logs = array_map(static fn(array $row): float => log($row[1]), $rows);
     }
 
     /**
-     * @param array<int|float|string, float|int> $hoursByCelsius at least one row; hours above zero that do not grow with the temperature
-     * @param bool                               $carries        goes on by the slope above the hottest row; else held
+     * @param array<int|float|string, float|int> $hoursByCelsius at least one row; hours above zero that do not grow
+     *                                                           with the temperature
+     * @param bool $carries goes on by the slope above the hottest row; else held
      */
     public static function of(array $hoursByCelsius, bool $carries = false): self
     {
         $rows = [];
-        uksort($hoursByCelsius, static fn (int|float|string $a, int|float|string $b): int => (float) $a <=> (float) $b);
+        uksort($hoursByCelsius, static fn(int|float|string $a, int|float|string $b): int => (float) $a <=> (float) $b);
         foreach ($hoursByCelsius as $celsius => $hours) {
             if (!is_numeric($celsius)) {
                 throw new InvalidQuantity(sprintf('"%s" is no temperature.', $celsius), 'degrees Celsius such as 20');
@@ -54,12 +55,18 @@ final readonly class CureRows
                 throw new InvalidQuantity(sprintf('%s C stands twice.', $celsius), 'one row for each temperature');
             }
             if ($hours > $longer) {
-                throw new InvalidQuantity(sprintf('%g h at %s C is longer than %g h when colder.', $hours, $celsius, $longer), 'hours that do not grow with the temperature');
+                throw new InvalidQuantity(
+                    sprintf('%g h at %s C is longer than %g h when colder.', $hours, $celsius, $longer),
+                    'hours that do not grow with the temperature',
+                );
             }
             $rows[] = [$kelvin, (float) $hours];
         }
         if ([] === $rows) {
-            throw new InvalidQuantity('A sheet without rows says nothing.', 'at least one row of temperature and hours');
+            throw new InvalidQuantity(
+                'A sheet without rows says nothing.',
+                'at least one row of temperature and hours',
+            );
         }
 
         return new self($rows, $carries);
@@ -105,18 +112,22 @@ final readonly class CureRows
 
     public function isOutsideRows(Temperature $at): bool
     {
-        return $at->kelvin() < $this->rows[0][0] - 1e-9 || $at->kelvin() > $this->rows[count($this->rows) - 1][0] + 1e-9;
+        return $at->kelvin() < $this->rows[0][0] - 1e-9 ||
+            $at->kelvin() > $this->rows[count($this->rows) - 1][0] + 1e-9;
     }
 
     /** The same film asked for a share of these hours. */
     public function times(float $share): self
     {
-        return new self(array_map(static fn (array $row): array => [$row[0], $row[1] * $share], $this->rows), $this->carries);
+        return new self(
+            array_map(static fn(array $row): array => [$row[0], $row[1] * $share], $this->rows),
+            $this->carries,
+        );
     }
 
     /** @return list<array{float, float}> (celsius, hours) as the sheet gives them */
     public function rows(): array
     {
-        return array_map(static fn (array $row): array => [round($row[0] - 273.15, 6), $row[1]], $this->rows);
+        return array_map(static fn(array $row): array => [round($row[0] - 273.15, 6), $row[1]], $this->rows);
     }
 }

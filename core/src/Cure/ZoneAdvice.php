@@ -11,35 +11,53 @@ final readonly class ZoneAdvice
     private const AHEAD_H = 72;
 
     /**
-     * @param int|null                 $sections fewest sections, each worked as a part of its own with a faded edge
-     * @param int|null                 $helpers  fewest helpers who apply as fast as one
-     * @param float|null               $later    hour of the first coat from which on the whole can be done
-     * @param array<int|string, float> $films    other films that can be done whole => hours of slack
+     * @param int|null $sections fewest sections, each worked as a part of its own with a faded edge
+     * @param int|null $helpers fewest helpers who apply as fast as one
+     * @param float|null $later hour of the first coat from which on the whole can be done
+     * @param array<int|string, float> $films other films that can be done whole => hours of slack
      */
-    private function __construct(public ?int $sections, public ?int $helpers, public ?float $later, public array $films)
-    {
-    }
+    private function __construct(
+        public ?int $sections,
+        public ?int $helpers,
+        public ?float $later,
+        public array $films,
+    ) {}
 
     /**
-     * @param float                                                                      $start  hour at which the first coat begins
-     * @param float                                                                      $first  hours the first coat takes one person
-     * @param float                                                                      $second hours the next coat takes
-     * @param \Closure(float): ?float                                                    $opens  see ZoneSpan
-     * @param \Closure(float): ?float                                                    $closes see ZoneSpan
-     * @param array<int|string, array{\Closure(float): ?float, \Closure(float): ?float}> $others films that would do as well
+     * @param float $start hour at which the first coat begins
+     * @param float $first hours the first coat takes one person
+     * @param float $second hours the next coat takes
+     * @param \Closure(float): ?float $opens see ZoneSpan
+     * @param \Closure(float): ?float $closes see ZoneSpan
+     * @param array<int|string, array{\Closure(float): ?float, \Closure(float): ?float}> $others films that would do as
+     *                                                                                           well
      */
-    public static function of(float $start, float $first, float $second, \Closure $opens, \Closure $closes, array $others = []): self
-    {
+    public static function of(
+        float $start,
+        float $first,
+        float $second,
+        \Closure $opens,
+        \Closure $closes,
+        array $others = [],
+    ): self {
         $sections = $helpers = $later = null;
         $zones = ZoneSpan::along($start, $first, $second);
         foreach (ZoneSpan::SECTIONS as $n) {
             $sections ??= self::inSections($n, $zones, $opens, $closes) ? $n : null;
         }
         for ($n = 1; $n <= self::MOST_HELPERS && null === $helpers; ++$n) {
-            $helpers = ZoneSpan::of(ZoneSpan::along($start, $first / ($n + 1), $second / ($n + 1)), $opens, $closes)->isOpen() ? $n : null;
+            $helpers = ZoneSpan::of(
+                ZoneSpan::along($start, $first / ($n + 1), $second / ($n + 1)),
+                $opens,
+                $closes,
+            )->isOpen()
+                ? $n
+                : null;
         }
         for ($n = 1; $n <= self::AHEAD_H && null === $later; ++$n) {
-            $later = ZoneSpan::of(ZoneSpan::along($start + $n, $first, $second), $opens, $closes)->isOpen() ? $start + $n : null;
+            $later = ZoneSpan::of(ZoneSpan::along($start + $n, $first, $second), $opens, $closes)->isOpen()
+                ? $start + $n
+                : null;
         }
         $films = [];
         foreach ($others as $film => [$from, $until]) {
@@ -55,8 +73,8 @@ final readonly class ZoneAdvice
 
     /**
      * @param non-empty-list<array{float, float}> $zones
-     * @param \Closure(float): ?float             $opens
-     * @param \Closure(float): ?float             $closes
+     * @param \Closure(float): ?float $opens
+     * @param \Closure(float): ?float $closes
      */
     private static function inSections(int $n, array $zones, \Closure $opens, \Closure $closes): bool
     {
@@ -72,10 +90,27 @@ final readonly class ZoneAdvice
     /** @return list<string> */
     public function words(): array
     {
-        return array_values(array_filter([
-            null === $this->sections ? null : sprintf('Work it in %d sections, each ended on an edge or faded out and abraded there before the next.', $this->sections),
-            null === $this->helpers ? null : sprintf('With %s applying at the same pace it can be done whole.', 1 === $this->helpers ? 'a helper' : $this->helpers.' helpers'),
-            [] === $this->films ? null : sprintf('A slower film can be done whole: %s.', implode(', ', array_slice(array_keys($this->films), 0, 3))),
-        ]));
+        return array_values(
+            array_filter([
+                null === $this->sections
+                    ? null
+                    : sprintf(
+                        'Work it in %d sections, each ended on an edge or faded out and abraded there before the next.',
+                        $this->sections,
+                    ),
+                null === $this->helpers
+                    ? null
+                    : sprintf(
+                        'With %s applying at the same pace it can be done whole.',
+                        1 === $this->helpers ? 'a helper' : $this->helpers . ' helpers',
+                    ),
+                [] === $this->films
+                    ? null
+                    : sprintf(
+                        'A slower film can be done whole: %s.',
+                        implode(', ', array_slice(array_keys($this->films), 0, 3)),
+                    ),
+            ]),
+        );
     }
 }

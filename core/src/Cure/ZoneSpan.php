@@ -7,8 +7,9 @@ namespace Hull\Cure;
 /**
  * When the next coat of a part may start, where each coat takes time and the air changes.
  *
- * Zone i was laid at its own hour, so that it opens and closes at its own hours too; it is reached b_i hours into the next
- * coat. A start must suit every zone: opens_i <= start + b_i < closes_i. Hours on one axis, since 1970 UTC for instance.
+ * Zone i was laid at its own hour, so that it opens and closes at its own hours too; it is reached b_i hours into the
+ * next coat. A start must suit every zone: opens_i <= start + b_i < closes_i. Hours on one axis, since 1970 UTC for
+ * instance.
  */
 final readonly class ZoneSpan
 {
@@ -18,18 +19,22 @@ final readonly class ZoneSpan
 
     /**
      * @param float|null $earliest null when some zone never opens
-     * @param float|null $latest   null when no zone ever closes
-     * @param int        $opening  zone that opens last, counted from where it is needed
-     * @param int        $closing  zone that closes first
+     * @param float|null $latest null when no zone ever closes
+     * @param int $opening zone that opens last, counted from where it is needed
+     * @param int $closing zone that closes first
      */
-    private function __construct(public ?float $earliest, public ?float $latest, public int $opening, public int $closing)
-    {
-    }
+    private function __construct(
+        public ?float $earliest,
+        public ?float $latest,
+        public int $opening,
+        public int $closing,
+    ) {}
 
     /**
-     * @param non-empty-list<array{float, float}> $zones  (hour it was laid at, hours into the next coat at which it is reached)
-     * @param \Closure(float): ?float             $opens  hour at which a film laid at an hour takes the next; null for never
-     * @param \Closure(float): ?float             $closes hour at which it no longer does; null for never
+     * @param non-empty-list<array{float, float}> $zones (hour it was laid at, hours into the next coat at which it is
+     *                                                   reached)
+     * @param \Closure(float): ?float $opens hour at which a film laid at an hour takes the next; null for never
+     * @param \Closure(float): ?float $closes hour at which it no longer does; null for never
      */
     public static function of(array $zones, \Closure $opens, \Closure $closes): self
     {
@@ -53,15 +58,18 @@ final readonly class ZoneSpan
      */
     public static function along(float $start, float $hours, float $nextHours): array
     {
-        return array_map(static fn (int $i): array => [$start + $hours * $i / self::TWELFTHS, $nextHours * $i / self::TWELFTHS], range(0, self::TWELFTHS));
+        return array_map(
+            static fn(int $i): array => [$start + ($hours * $i) / self::TWELFTHS, ($nextHours * $i) / self::TWELFTHS],
+            range(0, self::TWELFTHS),
+        );
     }
 
     /**
      * One of several equal sections, laid with the whole but recoated as a part of its own.
      *
      * @param non-empty-list<array{float, float}> $zones as along() gives them
-     * @param int                                 $of    one of SECTIONS
-     * @param int                                 $k     from 0
+     * @param int $of one of SECTIONS
+     * @param int $k from 0
      *
      * @return non-empty-list<array{float, float}>
      */

@@ -12,9 +12,7 @@ use Hull\Quantity\Duration;
  */
 final readonly class ZoneWindow
 {
-    private function __construct(public float $earliest, public float $latest, public int $sections)
-    {
-    }
+    private function __construct(public float $earliest, public float $latest, public int $sections) {}
 
     /** @param non-empty-list<array{float, float}> $zones (a_i, b_i) in hours */
     public static function of(Duration $min, Duration $max, array $zones): self
@@ -41,7 +39,7 @@ final readonly class ZoneWindow
      */
     private static function bounds(Duration $min, Duration $max, array $zones): array
     {
-        $lag = array_map(static fn (array $z): float => $z[0] - $z[1], $zones);
+        $lag = array_map(static fn(array $z): float => $z[0] - $z[1], $zones);
 
         return [$min->h() + max($lag), $max->h() + min($lag)];
     }

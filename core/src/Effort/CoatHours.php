@@ -11,8 +11,15 @@ final class CoatHours
 {
     /** Method => minutes a square metre (least, most), minutes of set-up and clean-up for a product and session. */
     private const METHODS = [
-        'brush' => [6.0, 10.0, 10.0], 'roller' => [4.0, 6.0, 15.0], 'roll-and-tip' => [6.0, 8.0, 15.0], 'hvlp' => [2.0, 3.0, 38.0],
-        'conventional' => [1.5, 2.5, 38.0], 'liner-gun' => [2.0, 2.0, 38.0], 'airless' => [0.5, 1.0, 45.0], 'aerosol' => [3.0, 5.0, 5.0], 'cavity-wand' => [3.0, 3.0, 10.0],
+        'brush' => [6.0, 10.0, 10.0],
+        'roller' => [4.0, 6.0, 15.0],
+        'roll-and-tip' => [6.0, 8.0, 15.0],
+        'hvlp' => [2.0, 3.0, 38.0],
+        'conventional' => [1.5, 2.5, 38.0],
+        'liner-gun' => [2.0, 2.0, 38.0],
+        'airless' => [0.5, 1.0, 45.0],
+        'aerosol' => [3.0, 5.0, 5.0],
+        'cavity-wand' => [3.0, 3.0, 10.0],
     ];
     /** Open frames and lattice by brush take so many times as long, at least and at most. */
     private const FRAMES = [2.0, 3.0];
@@ -28,7 +35,7 @@ final class CoatHours
     /** @param string $method one of methods() */
     public static function of(string $method, Area $area, bool $frames, bool $overhead, bool $firstOnRough): HandsOn
     {
-        [$least, $most, $setUp] = self::METHODS[$method] ?? throw new \LogicException('No method '.$method.'.');
+        [$least, $most, $setUp] = self::METHODS[$method] ?? throw new \LogicException('No method ' . $method . '.');
         $times = $area->m2() * ($overhead ? self::OVERHEAD : 1.0) * ($firstOnRough ? self::FIRST_ON_ROUGH : 1.0);
         [$fewer, $more] = $frames ? self::FRAMES : [1.0, 1.0];
 

@@ -9,17 +9,36 @@ use Hull\Quantity\Percentage;
 /** Paint that never reaches the part, by method, shape and place; typical, until the user's own log replaces it. */
 final class Loss
 {
-    public const METHODS = ['brush' => 7, 'roller' => 10, 'hvlp' => 35, 'conventional' => 50, 'airless' => 30, 'aerosol' => 40, 'pour' => 5];
+    public const METHODS = [
+        'brush' => 7,
+        'roller' => 10,
+        'hvlp' => 35,
+        'conventional' => 50,
+        'airless' => 30,
+        'aerosol' => 40,
+        'pour' => 5,
+    ];
     private const LATTICE_POINTS = 15;
     private const BREEZE_POINTS = 10;
 
     /** Whatever is said to be lost beside it, something reaches the part. */
     private const MOST = 0.9;
 
-    public static function typical(string $method, bool $latticeOrSmall, bool $outdoors, ?Percentage $more = null): Percentage
-    {
-        $points = self::METHODS[$method] ?? throw new \LogicException('No application method '.$method.'.');
+    public static function typical(
+        string $method,
+        bool $latticeOrSmall,
+        bool $outdoors,
+        ?Percentage $more = null,
+    ): Percentage {
+        $points = self::METHODS[$method] ?? throw new \LogicException('No application method ' . $method . '.');
 
-        return Percentage::ratio(min(self::MOST, ($points + ($latticeOrSmall ? self::LATTICE_POINTS : 0) + ($outdoors ? self::BREEZE_POINTS : 0)) / 100.0 + ($more?->ratioValue() ?? 0.0)));
+        return Percentage::ratio(
+            min(
+                self::MOST,
+                ($points + ($latticeOrSmall ? self::LATTICE_POINTS : 0) + ($outdoors ? self::BREEZE_POINTS : 0)) /
+                    100.0 +
+                    ($more?->ratioValue() ?? 0.0),
+            ),
+        );
     }
 }

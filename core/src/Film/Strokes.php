@@ -18,14 +18,21 @@ use Hull\Quantity\Speed;
 final class Strokes
 {
     /** Fan width in m, overlap, and speed in m/s of a practised hand, by method; typical. */
-    private const FANS = ['hvlp' => [0.20, 0.5, 0.5], 'conventional' => [0.25, 0.5, 0.5], 'airless' => [0.30, 0.5, 0.8], 'aerosol' => [0.08, 0.5, 0.35]];
+    private const FANS = [
+        'hvlp' => [0.2, 0.5, 0.5],
+        'conventional' => [0.25, 0.5, 0.5],
+        'airless' => [0.3, 0.5, 0.8],
+        'aerosol' => [0.08, 0.5, 0.35],
+    ];
 
     /** @return array{Length, Percentage, Speed}|null null for what is not sprayed */
     public static function typical(string $method): ?array
     {
         $fan = self::FANS[$method] ?? null;
 
-        return null === $fan ? null : [Length::metres($fan[0]), Percentage::ratio($fan[1]), Speed::metresPerSecond($fan[2])];
+        return null === $fan
+            ? null
+            : [Length::metres($fan[0]), Percentage::ratio($fan[1]), Speed::metresPerSecond($fan[2])];
     }
 
     /** fan width x (1 - overlap) x speed. */
@@ -61,6 +68,8 @@ final class Strokes
 
     private static function step(Percentage $overlap): float
     {
-        return $overlap->ratioValue() < 1.0 ? 1.0 - $overlap->ratioValue() : throw new InvalidQuantity('With 100 % overlap the gun never moves on.', 'an overlap from 0 % to 90 %');
+        return $overlap->ratioValue() < 1.0
+            ? 1.0 - $overlap->ratioValue()
+            : throw new InvalidQuantity('With 100 % overlap the gun never moves on.', 'an overlap from 0 % to 90 %');
     }
 }

@@ -13,9 +13,7 @@ use Hull\Quantity\Quantity;
 /** A decoded JSON or YAML value that knows its own JSON pointer, so that every refusal can name the place. */
 final readonly class Node
 {
-    private function __construct(public mixed $value, public string $pointer, private Gallon $gallon = Gallon::Us)
-    {
-    }
+    private function __construct(public mixed $value, public string $pointer, private Gallon $gallon = Gallon::Us) {}
 
     /** @param Gallon $gallon the one meant where nobody says which */
     public static function root(mixed $value, Gallon $gallon = Gallon::Us): self
@@ -28,7 +26,11 @@ final readonly class Node
     {
         foreach (array_map(strval(...), array_keys($this->map())) as $key) {
             if (!in_array($key, $allowed, true)) {
-                throw new InvalidInput($this->pointer.'/'.$key, sprintf('There is no field "%s" here.', $key), 'one of: '.implode(', ', $allowed));
+                throw new InvalidInput(
+                    $this->pointer . '/' . $key,
+                    sprintf('There is no field "%s" here.', $key),
+                    'one of: ' . implode(', ', $allowed),
+                );
             }
         }
 
@@ -49,7 +51,12 @@ final readonly class Node
 
     public function field(string $name): self
     {
-        return $this->optional($name) ?? throw new InvalidInput($this->pointer.'/'.$name, sprintf('The field "%s" is missing.', $name), 'a value for '.$name);
+        return $this->optional($name) ??
+            throw new InvalidInput(
+                $this->pointer . '/' . $name,
+                sprintf('The field "%s" is missing.', $name),
+                'a value for ' . $name,
+            );
     }
 
     /** Null when the field is absent or null. */
@@ -57,7 +64,9 @@ final readonly class Node
     {
         $value = $this->map()[$name] ?? null;
 
-        return null === $value ? null : new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], $name), $this->gallon);
+        return null === $value
+            ? null
+            : new self($value, $this->pointer . '/' . str_replace(['~', '/'], ['~0', '~1'], $name), $this->gallon);
     }
 
     /** @return array<int|string, self> */
@@ -75,8 +84,8 @@ final readonly class Node
     }
 
     /**
-     * Fields whose names are somebody's own. An object with the names "0", "1", ... comes out of JSON as a list; here they
-     * are names.
+     * Fields whose names are somebody's own. An object with the names "0", "1", ... comes out of JSON as a list; here
+     * they are names.
      *
      * @return array<int|string, self>
      */
@@ -92,11 +101,14 @@ final readonly class Node
             throw $this->refuse('This is not a list.', 'a list');
         }
         if (count($this->value) > $most) {
-            throw $this->refuse(sprintf('The list has %d entries.', count($this->value)), sprintf('at most %d entries', $most));
+            throw $this->refuse(
+                sprintf('The list has %d entries.', count($this->value)),
+                sprintf('at most %d entries', $most),
+            );
         }
         $items = [];
         foreach ($this->value as $index => $item) {
-            $items[] = new self($item, $this->pointer.'/'.$index, $this->gallon);
+            $items[] = new self($item, $this->pointer . '/' . $index, $this->gallon);
         }
 
         return $items;
@@ -105,10 +117,13 @@ final readonly class Node
     public function text(int $most = 200): string
     {
         if (!is_string($this->value) || '' === trim($this->value)) {
-            throw $this->refuse('This is not a text.', 'a text of 1 to '.$most.' characters');
+            throw $this->refuse('This is not a text.', 'a text of 1 to ' . $most . ' characters');
         }
         if (mb_strlen($this->value) > $most) {
-            throw $this->refuse(sprintf('The text has %d characters.', mb_strlen($this->value)), 'a text of 1 to '.$most.' characters');
+            throw $this->refuse(
+                sprintf('The text has %d characters.', mb_strlen($this->value)),
+                'a text of 1 to ' . $most . ' characters',
+            );
         }
         if (1 !== preg_match('/^[^\x00-\x08\x0B\x0C\x0E-\x1F]*$/u', $this->value)) {
             throw $this->refuse('The text holds control characters.', 'plain text');
@@ -131,7 +146,12 @@ final readonly class Node
             throw $this->refuse(sprintf('"%s" is not a day.', $this->text(10)), 'a day such as 2026-12-25');
         }
 
-        return $day->format('Y') >= '1990' && $day->format('Y') <= '2100' ? $this->text(10) : throw $this->refuse(sprintf('"%s" is too far off.', $this->text(10)), 'a day such as 2026-12-25, from 1990 to 2100');
+        return $day->format('Y') >= '1990' && $day->format('Y') <= '2100'
+            ? $this->text(10)
+            : throw $this->refuse(
+                sprintf('"%s" is too far off.', $this->text(10)),
+                'a day such as 2026-12-25, from 1990 to 2100',
+            );
     }
 
     public function boolean(): bool
@@ -142,7 +162,10 @@ final readonly class Node
     public function integer(int $least, int $most): int
     {
         if (!is_int($this->value) || $this->value < $least || $this->value > $most) {
-            throw $this->refuse('This is not a whole number in range.', sprintf('a whole number from %d to %d', $least, $most));
+            throw $this->refuse(
+                'This is not a whole number in range.',
+                sprintf('a whole number from %d to %d', $least, $most),
+            );
         }
 
         return $this->value;
@@ -150,15 +173,17 @@ final readonly class Node
 
     public function number(): float
     {
-        return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw $this->refuse('This is not a number.', 'a number');
+        return is_int($this->value) || is_float($this->value)
+            ? (float) $this->value
+            : throw $this->refuse('This is not a number.', 'a number');
     }
 
     /** @param list<string> $options */
     public function choice(array $options): string
     {
         if (!is_string($this->value) || !in_array($this->value, $options, true)) {
-            $given = is_scalar($this->value) ? '"'.(string) $this->value.'"' : 'This';
-            throw $this->refuse($given.' is not known here.', 'one of: '.implode(', ', $options));
+            $given = is_scalar($this->value) ? '"' . (string) $this->value . '"' : 'This';
+            throw $this->refuse($given . ' is not known here.', 'one of: ' . implode(', ', $options));
         }
 
         return $this->value;
@@ -200,7 +225,11 @@ final readonly class Node
     /** An amount as text: "450" or "450.50". */
     public function money(): Money
     {
-        return Money::parse($this->text(40)) ?? throw $this->refuse('This is not an amount of money.', 'text such as "450" or "450.50", up to 10 million, without a currency');
+        return Money::parse($this->text(40)) ??
+            throw $this->refuse(
+                'This is not an amount of money.',
+                'text such as "450" or "450.50", up to 10 million, without a currency',
+            );
     }
 
     public function refuse(string $message, string $accepted): InvalidInput

@@ -16,25 +16,36 @@ use Hull\Route\Encounter;
 final readonly class Day
 {
     /**
-     * @param list<SharedAction>              $actions
-     * @param float                           $minutes    of work
-     * @param list<Protection>                $protection the worst of each kind
-     * @param list<Caution>                   $cautions
-     * @param array<int|string, list<string>> $disposal   where waste goes => names of the steps that leave it
-     * @param float                           $voc        grams of solvent that go into the air
-     * @param list<Encounter>                 $encounters
+     * @param list<SharedAction> $actions
+     * @param float $minutes of work
+     * @param list<Protection> $protection the worst of each kind
+     * @param list<Caution> $cautions
+     * @param array<int|string, list<string>> $disposal where waste goes => names of the steps that leave it
+     * @param float $voc grams of solvent that go into the air
+     * @param list<Encounter> $encounters
      */
-    private function __construct(public array $actions, public float $minutes, public array $protection, public array $cautions, public array $disposal, public float $voc, public array $encounters)
-    {
-    }
+    private function __construct(
+        public array $actions,
+        public float $minutes,
+        public array $protection,
+        public array $cautions,
+        public array $disposal,
+        public float $voc,
+        public array $encounters,
+    ) {}
 
     /**
      * @param array<int|string, Workpiece> $pieces
-     * @param list<SharedAction>           $actions
-     * @param list<Encounter>              $encounters
+     * @param list<SharedAction> $actions
+     * @param list<Encounter> $encounters
      */
-    public static function of(Catalogue $catalogue, array $pieces, array $actions, float $minutes, array $encounters): self
-    {
+    public static function of(
+        Catalogue $catalogue,
+        array $pieces,
+        array $actions,
+        float $minutes,
+        array $encounters,
+    ): self {
         $cautions = [];
         $disposal = [];
         $voc = 0.0;
@@ -50,13 +61,23 @@ final readonly class Day
             }
             if (null !== $product && $step->laysFilm) {
                 foreach (Keys::of($action->zones) as $zone) {
-                    $voc += (CoatSheets::paintOf($pieces[$zone], $action->zones[$zone])?->litresValue() ?? 0.0) * $product->voc;
+                    $voc +=
+                        (CoatSheets::paintOf($pieces[$zone], $action->zones[$zone])?->litresValue() ?? 0.0) *
+                        $product->voc;
                 }
             }
         }
         $spoken = array_values($cautions);
-        usort($spoken, static fn (Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
+        usort($spoken, static fn(Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
 
-        return new self($actions, $minutes, $catalogue->protectionFor($spoken), $spoken, array_map(array_values(...), $disposal), $voc, $encounters);
+        return new self(
+            $actions,
+            $minutes,
+            $catalogue->protectionFor($spoken),
+            $spoken,
+            array_map(array_values(...), $disposal),
+            $voc,
+            $encounters,
+        );
     }
 }

@@ -13,14 +13,20 @@ final readonly class Job
 
     /**
      * @param array<int|string, Place> $places
-     * @param list<Part>               $parts
-     * @param list<string>             $without gear, skills and tastes the workshop does without
-     * @param list<Kept>               $cards   work that is no plain coat
-     * @param string|null              $due     day by whose evening it is to be done, as 2026-12-25
+     * @param list<Part> $parts
+     * @param list<string> $without gear, skills and tastes the workshop does without
+     * @param list<Kept> $cards work that is no plain coat
+     * @param string|null $due day by whose evening it is to be done, as 2026-12-25
      */
-    public function __construct(public string $name, public string $note, public array $places, public array $parts, public array $without = [], public array $cards = [], public ?string $due = null)
-    {
-    }
+    public function __construct(
+        public string $name,
+        public string $note,
+        public array $places,
+        public array $parts,
+        public array $without = [],
+        public array $cards = [],
+        public ?string $due = null,
+    ) {}
 
     /** When it is to be done, where the yard is. */
     public function dueAt(\DateTimeZone $zone): ?\DateTimeImmutable
@@ -31,11 +37,11 @@ final readonly class Job
     /** @param string $day as 2026-12-25 */
     public static function evening(string $day, \DateTimeZone $zone): \DateTimeImmutable
     {
-        return new \DateTimeImmutable($day.' '.self::EVENING, $zone);
+        return new \DateTimeImmutable($day . ' ' . self::EVENING, $zone);
     }
 
     public function place(string $id): Place
     {
-        return $this->places[$id] ?? throw new \LogicException('No place '.$id.'.');
+        return $this->places[$id] ?? throw new \LogicException('No place ' . $id . '.');
     }
 }

@@ -17,17 +17,20 @@ use Hull\Route\RouteStep;
 final readonly class JobBoard
 {
     /**
-     * @param array<int|string, Workpiece> $pieces  by part id
-     * @param list<SharedAction>           $actions in the order they are worked
-     * @param array<int|string, Replayed>  $done    by part id
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param list<SharedAction> $actions in the order they are worked
+     * @param array<int|string, Replayed> $done by part id
      */
-    private function __construct(private Catalogue $catalogue, public array $pieces, public array $actions, private array $done)
-    {
-    }
+    private function __construct(
+        private Catalogue $catalogue,
+        public array $pieces,
+        public array $actions,
+        private array $done,
+    ) {}
 
     /**
      * @param array<int|string, Workpiece> $pieces by part id
-     * @param array<int|string, Replayed>  $done   what the record says of each, by part id
+     * @param array<int|string, Replayed> $done what the record says of each, by part id
      */
     public static function of(Catalogue $catalogue, array $pieces, array $done): self
     {
@@ -72,7 +75,15 @@ final readonly class JobBoard
         }
         $met = [];
         foreach ($ahead as $action) {
-            foreach (($about[$action->place] ??= new Chemistry($this->catalogue))->meet(new RouteStep('', $action->step, $action->product), $hour, $action->minutes / 60.0, Keys::of($action->zones)) as $encounter) {
+            foreach (
+                ($about[$action->place] ??= new Chemistry($this->catalogue))->meet(
+                    new RouteStep('', $action->step, $action->product),
+                    $hour,
+                    $action->minutes / 60.0,
+                    Keys::of($action->zones),
+                )
+                as $encounter
+            ) {
                 if ($encounter->isBetweenZones()) {
                     $met[] = $encounter;
                 }
@@ -97,7 +108,7 @@ final readonly class JobBoard
                 }
             }
         }
-        usort($lately, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
+        usort($lately, static fn(array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
 
         return $lately;
     }

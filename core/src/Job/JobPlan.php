@@ -19,14 +19,17 @@ use Hull\Route\Surroundings;
 final readonly class JobPlan
 {
     /**
-     * @param array<int|string, Workpiece> $pieces  by part id
-     * @param array<int|string, Route>     $routes  by part id
-     * @param array<int|string, string>    $without parts without a route => why
-     * @param list<SharedAction>           $actions
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param array<int|string, Route> $routes by part id
+     * @param array<int|string, string> $without parts without a route => why
+     * @param list<SharedAction> $actions
      */
-    private function __construct(public array $pieces, public array $routes, public array $without, public array $actions)
-    {
-    }
+    private function __construct(
+        public array $pieces,
+        public array $routes,
+        public array $without,
+        public array $actions,
+    ) {}
 
     /** Plans afresh; a route the job file carries is kept. */
     public static function of(Catalogue $catalogue, Job $job): self
@@ -36,7 +39,12 @@ final readonly class JobPlan
         $without = [];
         foreach ($job->parts as $part) {
             try {
-                $piece = Workpiece::of($catalogue, $part, $job->place($part->place), Surroundings::of($catalogue, $job, $part));
+                $piece = Workpiece::of(
+                    $catalogue,
+                    $part,
+                    $job->place($part->place),
+                    Surroundings::of($catalogue, $job, $part),
+                );
                 $pieces[$part->id] = $piece;
                 if (null === $part->route) {
                     $alike[self::kind($piece)][] = $part->id;
@@ -45,7 +53,7 @@ final readonly class JobPlan
                 $without[$part->id] = $e->getMessage();
             }
         }
-        $routes = array_map(static fn (Workpiece $p): ?Route => $p->part->route, $pieces);
+        $routes = array_map(static fn(Workpiece $p): ?Route => $p->part->route, $pieces);
         foreach ($alike as $ids) {
             try {
                 $route = self::largest($pieces, $ids)->plan();
@@ -57,7 +65,7 @@ final readonly class JobPlan
                 $routes[$id] = $route;
             }
         }
-        $planned = array_filter($routes, static fn (?Route $r): bool => null !== $r);
+        $planned = array_filter($routes, static fn(?Route $r): bool => null !== $r);
 
         return new self($pieces, $planned, $without, (new Merger($catalogue, $pieces))->merged($planned));
     }
@@ -69,7 +77,19 @@ final readonly class JobPlan
         $extents = $piece->context->extents;
         ksort($extents);
 
-        return implode('|', [$piece->surveyed->key(), json_encode($extents, \JSON_THROW_ON_ERROR), $part->substrate, $part->service, $part->finish, $part->place, $part->method, $part->exposure, json_encode($piece->context->schools, \JSON_THROW_ON_ERROR), $piece->context->system->id, self::size($piece->context->area()->m2())]);
+        return implode('|', [
+            $piece->surveyed->key(),
+            json_encode($extents, \JSON_THROW_ON_ERROR),
+            $part->substrate,
+            $part->service,
+            $part->finish,
+            $part->place,
+            $part->method,
+            $part->exposure,
+            json_encode($piece->context->schools, \JSON_THROW_ON_ERROR),
+            $piece->context->system->id,
+            self::size($piece->context->area()->m2()),
+        ]);
     }
 
     /** Sizes in steps of about three, from a hand to a hull. */
@@ -80,11 +100,17 @@ final readonly class JobPlan
 
     /**
      * @param array<int|string, Workpiece> $pieces
-     * @param non-empty-list<string>       $ids
+     * @param non-empty-list<string> $ids
      */
     private static function largest(array $pieces, array $ids): Workpiece
     {
-        usort($ids, static fn (string $a, string $b): int => [$pieces[$b]->context->area()->m2(), $a] <=> [$pieces[$a]->context->area()->m2(), $b]);
+        usort(
+            $ids,
+            static fn(string $a, string $b): int => [$pieces[$b]->context->area()->m2(), $a] <=> [
+                $pieces[$a]->context->area()->m2(),
+                $b,
+            ],
+        );
 
         return $pieces[$ids[0]];
     }

@@ -20,19 +20,28 @@ final class JobWriter
             'format' => JobReader::FORMAT,
             'version' => JobReader::VERSION,
             'name' => $job->name,
-            ...('' === $job->note ? [] : ['note' => $job->note]),
-            ...(null === $job->due ? [] : ['due' => $job->due]),
+            ...'' === $job->note ? [] : ['note' => $job->note],
+            ...null === $job->due ? [] : ['due' => $job->due],
             'places' => array_map(self::place(...), array_values($job->places)),
             'parts' => array_map(self::part(...), $job->parts),
-            ...([] === $job->without ? [] : ['without' => $job->without]),
-            ...([] === $job->cards ? [] : ['cards' => array_map(static fn (Kept $c): array => $c->written(), $job->cards)]),
+            ...[] === $job->without ? [] : ['without' => $job->without],
+            ...[] === $job->cards
+                ? []
+                : ['cards' => array_map(static fn(Kept $c): array => $c->written(), $job->cards)],
         ];
     }
 
     /** @return array<int|string, mixed> */
     public static function place(Place $place): array
     {
-        return ['id' => $place->id, 'name' => $place->name, 'kind' => $place->kind, 'temperature' => $place->air->temperature->si(), 'humidity' => $place->air->humidity->si(), ...([] === $place->hazards ? [] : ['hazards' => $place->hazards])];
+        return [
+            'id' => $place->id,
+            'name' => $place->name,
+            'kind' => $place->kind,
+            'temperature' => $place->air->temperature->si(),
+            'humidity' => $place->air->humidity->si(),
+            ...[] === $place->hazards ? [] : ['hazards' => $place->hazards],
+        ];
     }
 
     /** @return array<int|string, mixed> */
@@ -42,7 +51,14 @@ final class JobWriter
             'id' => $part->id,
             'name' => $part->name,
             'substrate' => $part->substrate,
-            'conditions' => array_map(static fn (Observed $f): array => ['id' => $f->condition, 'grade' => $f->grade, 'extent' => $f->extent->si()], $part->conditions),
+            'conditions' => array_map(
+                static fn(Observed $f): array => [
+                    'id' => $f->condition,
+                    'grade' => $f->grade,
+                    'extent' => $f->extent->si(),
+                ],
+                $part->conditions,
+            ),
             'shapes' => array_map(self::shape(...), $part->shapes),
             'service' => $part->service,
             'finish' => $part->finish,
@@ -51,7 +67,10 @@ final class JobWriter
             'small_or_lattice' => $part->smallOrLattice,
             'water_lies' => $part->exposure,
         ];
-        foreach (['zone_of' => $part->zoneOf, 'mounted_on' => $part->mountedOn, 'replacement' => $part->replacement?->text()] as $link => $to) {
+        foreach (
+            ['zone_of' => $part->zoneOf, 'mounted_on' => $part->mountedOn, 'replacement' => $part->replacement?->text()]
+            as $link => $to
+        ) {
             if (null !== $to) {
                 $written[$link] = $to;
             }
@@ -78,27 +97,33 @@ final class JobWriter
     /** @return array<int|string, string> */
     public static function step(RouteStep $step): array
     {
-        return array_filter(['key' => $step->key, 'step' => $step->step, 'product' => $step->product, 'because' => $step->because], static fn (?string $v): bool => null !== $v && '' !== $v);
+        return array_filter(
+            ['key' => $step->key, 'step' => $step->step, 'product' => $step->product, 'because' => $step->because],
+            static fn(?string $v): bool => null !== $v && '' !== $v,
+        );
     }
 
     /** @return array<int|string, mixed> */
     public static function entry(LogEntry $entry): array
     {
-        return array_filter([
-            'id' => $entry->id,
-            'kind' => $entry->kind->value,
-            'step' => $entry->stepKey,
-            'at' => $entry->at->format('Y-m-d\TH:i:s.vP'),
-            'temperature' => $entry->air?->temperature->si(),
-            'humidity' => $entry->air?->humidity->si(),
-            'note' => $entry->note,
-            'corrects' => $entry->corrects,
-            'withdrawn' => $entry->withdrawn,
-            'rule' => $entry->rule,
-            'by' => $entry->by,
-            'used' => $entry->used?->si(),
-            'film' => $entry->film?->si(),
-        ], static fn (mixed $v): bool => null !== $v && '' !== $v && false !== $v);
+        return array_filter(
+            [
+                'id' => $entry->id,
+                'kind' => $entry->kind->value,
+                'step' => $entry->stepKey,
+                'at' => $entry->at->format('Y-m-d\TH:i:s.vP'),
+                'temperature' => $entry->air?->temperature->si(),
+                'humidity' => $entry->air?->humidity->si(),
+                'note' => $entry->note,
+                'corrects' => $entry->corrects,
+                'withdrawn' => $entry->withdrawn,
+                'rule' => $entry->rule,
+                'by' => $entry->by,
+                'used' => $entry->used?->si(),
+                'film' => $entry->film?->si(),
+            ],
+            static fn(mixed $v): bool => null !== $v && '' !== $v && false !== $v,
+        );
     }
 
     /** @return array<int|string, mixed> */

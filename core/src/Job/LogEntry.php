@@ -12,11 +12,11 @@ use Hull\Quantity\Volume;
 final readonly class LogEntry
 {
     /**
-     * @param string|null        $rule     id of the rule a named person takes responsibility for
-     * @param string             $by       who does
-     * @param string|null        $corrects id of the entry this one replaces; the replaced one is kept
-     * @param Volume|null        $used     paint of a finished coat, without thinner
-     * @param FilmThickness|null $film     dry film measured on it
+     * @param string|null $rule id of the rule a named person takes responsibility for
+     * @param string $by who does
+     * @param string|null $corrects id of the entry this one replaces; the replaced one is kept
+     * @param Volume|null $used paint of a finished coat, without thinner
+     * @param FilmThickness|null $film dry film measured on it
      */
     public function __construct(
         public string $id,
@@ -31,23 +31,61 @@ final readonly class LogEntry
         public string $by = '',
         public ?Volume $used = null,
         public ?FilmThickness $film = null,
-    ) {
-    }
+    ) {}
 
     /** The same line with the paint it used. */
     public function using(?Volume $used): self
     {
-        return new self($this->id, $this->kind, $this->stepKey, $this->at, $this->air, $this->note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $used, $this->film);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->stepKey,
+            $this->at,
+            $this->air,
+            $this->note,
+            $this->corrects,
+            $this->withdrawn,
+            $this->rule,
+            $this->by,
+            $used,
+            $this->film,
+        );
     }
 
     public function noting(string $note): self
     {
-        return new self($this->id, $this->kind, $this->stepKey, $this->at, $this->air, $note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $this->used, $this->film);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->stepKey,
+            $this->at,
+            $this->air,
+            $note,
+            $this->corrects,
+            $this->withdrawn,
+            $this->rule,
+            $this->by,
+            $this->used,
+            $this->film,
+        );
     }
 
     public function movedTo(\DateTimeImmutable $at): self
     {
-        return new self($this->id, $this->kind, $this->stepKey, $at, $this->air, $this->note, $this->corrects, $this->withdrawn, $this->rule, $this->by, $this->used, $this->film);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->stepKey,
+            $at,
+            $this->air,
+            $this->note,
+            $this->corrects,
+            $this->withdrawn,
+            $this->rule,
+            $this->by,
+            $this->used,
+            $this->film,
+        );
     }
 
     /** Hours since 1970-01-01 UTC. */

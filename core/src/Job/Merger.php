@@ -34,9 +34,7 @@ final class Merger
     private array $about = [];
 
     /** @param array<int|string, Workpiece> $pieces by part id */
-    public function __construct(private readonly Catalogue $catalogue, private readonly array $pieces)
-    {
-    }
+    public function __construct(private readonly Catalogue $catalogue, private readonly array $pieces) {}
 
     /**
      * @param array<int|string, Route> $routes by part id
@@ -46,7 +44,7 @@ final class Merger
     public function merged(array $routes): array
     {
         $this->read($routes);
-        $at = array_map(static fn (): int => 0, $routes);
+        $at = array_map(static fn(): int => 0, $routes);
         $ahead = [];
         foreach ($routes as $zone => $route) {
             $zone = (string) $zone;
@@ -67,7 +65,8 @@ final class Merger
             }
             $kind = $this->catalogue->step($step->step);
             $saved = $kind->takes->setupMin * (count($keys) - 1);
-            $minutes = array_sum(array_map(fn (string $zone): float => $this->runners[$zone]->handsOn($kind), $zones)) - $saved;
+            $minutes =
+                array_sum(array_map(fn(string $zone): float => $this->runners[$zone]->handsOn($kind), $zones)) - $saved;
             $place = $this->pieces[$lead]->place->id;
             $actions[] = new SharedAction($step->step, $step->product, $place, $keys, $minutes, $saved);
             $hour += $minutes / 60.0;
@@ -81,13 +80,20 @@ final class Merger
     private function read(array $routes): void
     {
         $this->actions = $this->places = $this->nextFilm = $this->about = [];
-        $this->runners = array_map(static fn (Workpiece $p): StepRunner => new StepRunner($p->context), $this->pieces);
+        $this->runners = array_map(static fn(Workpiece $p): StepRunner => new StepRunner($p->context), $this->pieces);
         foreach ($routes as $zone => $route) {
             $this->actions[$zone] = [];
             $place = $this->pieces[$zone]->place->id;
             foreach ($route->steps as $i => $step) {
                 $kind = $this->catalogue->step($step->step);
-                $action = $step->step.'/'.$step->product.'/'.$place.'/'.($kind->shared || $kind->isWait() ? '' : $zone);
+                $action =
+                    $step->step .
+                    '/' .
+                    $step->product .
+                    '/' .
+                    $place .
+                    '/' .
+                    ($kind->shared || $kind->isWait() ? '' : $zone);
                 $this->actions[$zone][] = $action;
                 $this->places[$action][$zone][] = $i;
             }
@@ -113,8 +119,8 @@ final class Merger
      * that brings nothing to what it must not meet on another zone.
      *
      * @param non-empty-array<int|string, array<int|string, true>> $ahead
-     * @param array<int|string, Route>                             $routes
-     * @param array<int|string, int>                               $at
+     * @param array<int|string, Route> $routes
+     * @param array<int|string, int> $at
      */
     private function next(array $ahead, array $routes, array $at, float $hour): string
     {
@@ -123,12 +129,24 @@ final class Merger
             $action = (string) $action;
             $first = (string) array_key_first($zones);
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
-            $ranks[$action] = [$step->shared ? $this->stillComing($action, $zones, $at) : 0, $step->order, -count($zones), $first];
+            $ranks[$action] = [
+                $step->shared ? $this->stillComing($action, $zones, $at) : 0,
+                $step->order,
+                -count($zones),
+                $first,
+            ];
         }
         $earliest = self::least($ranks);
         for ($action = $earliest; [] !== $ranks; $action = self::least($ranks)) {
             $first = (string) array_key_first($ahead[$action]);
-            if (!$this->clashes($routes[$first]->steps[$at[$first]], $this->pieces[$first]->place->id, Keys::of($ahead[$action]), $hour)) {
+            if (
+                !$this->clashes(
+                    $routes[$first]->steps[$at[$first]],
+                    $this->pieces[$first]->place->id,
+                    Keys::of($ahead[$action]),
+                    $hour,
+                )
+            ) {
                 return $action;
             }
             unset($ranks[$action]);
@@ -166,7 +184,7 @@ final class Merger
      * Zones that will come to the same action later, if nothing but preparation lies between.
      *
      * @param array<int|string, true> $zones
-     * @param array<int|string, int>  $at
+     * @param array<int|string, int> $at
      */
     private function stillComing(string $action, array $zones, array $at): int
     {

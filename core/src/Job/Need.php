@@ -14,19 +14,27 @@ use Hull\Store\Supplier;
 final readonly class Need
 {
     /**
-     * @param string                     $id     of a product, supply or consumable
-     * @param string                     $kind   of goods, see Supplier::KINDS
-     * @param list<CoatAhead>            $coats  coat by coat, for paint
-     * @param list<array{Lot, Quantity}> $from   what the store gives
-     * @param Supplier|null              $seller who sells what is missing
+     * @param string $id of a product, supply or consumable
+     * @param string $kind of goods, see Supplier::KINDS
+     * @param list<CoatAhead> $coats coat by coat, for paint
+     * @param list<array{Lot, Quantity}> $from what the store gives
+     * @param Supplier|null $seller who sells what is missing
      */
-    public function __construct(public string $id, public string $name, public string $kind, public array $coats, public Quantity $amount, public array $from, public Purchase $purchase, public ?Supplier $seller, public string $note = '')
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public array $coats,
+        public Quantity $amount,
+        public array $from,
+        public Purchase $purchase,
+        public ?Supplier $seller,
+        public string $note = '',
+    ) {}
 
     public function inStore(): Quantity
     {
-        return $this->amount::ofSi(array_sum(array_map(static fn (array $f): float => $f[1]->si(), $this->from)));
+        return $this->amount::ofSi(array_sum(array_map(static fn(array $f): float => $f[1]->si(), $this->from)));
     }
 
     public function missing(): Quantity

@@ -12,13 +12,13 @@ use Hull\Route\Route;
 final readonly class Part
 {
     /**
-     * @param list<Observed>            $conditions
-     * @param list<Shape>               $shapes
+     * @param list<Observed> $conditions
+     * @param list<Shape> $shapes
      * @param array<int|string, string> $schools
-     * @param list<LogEntry>            $log
-     * @param string|null               $zoneOf      id of the part this is a zone of
-     * @param string|null               $mountedOn   id of the part it is taken off from, and goes back on
-     * @param Money|null                $replacement what another one would cost
+     * @param list<LogEntry> $log
+     * @param string|null $zoneOf id of the part this is a zone of
+     * @param string|null $mountedOn id of the part it is taken off from, and goes back on
+     * @param Money|null $replacement what another one would cost
      */
     public function __construct(
         public string $id,
@@ -38,12 +38,11 @@ final readonly class Part
         public ?string $zoneOf = null,
         public ?string $mountedOn = null,
         public ?Money $replacement = null,
-    ) {
-    }
+    ) {}
 
     public function area(): Area
     {
-        return Area::squareMetres(array_sum(array_map(static fn (Shape $s): float => $s->area()->m2(), $this->shapes)));
+        return Area::squareMetres(array_sum(array_map(static fn(Shape $s): float => $s->area()->m2(), $this->shapes)));
     }
 
     /** The piece this zone is on; its own id for a part that other zones are on. */
@@ -55,12 +54,48 @@ final readonly class Part
     /** @param array<int|string, string> $schools */
     public function following(array $schools): self
     {
-        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $schools, null, [], $this->zoneOf, $this->mountedOn, $this->replacement);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->substrate,
+            $this->conditions,
+            $this->shapes,
+            $this->service,
+            $this->finish,
+            $this->place,
+            $this->method,
+            $this->smallOrLattice,
+            $this->exposure,
+            $schools,
+            null,
+            [],
+            $this->zoneOf,
+            $this->mountedOn,
+            $this->replacement,
+        );
     }
 
     /** @param list<LogEntry> $log */
     public function with(?Route $route, array $log): self
     {
-        return new self($this->id, $this->name, $this->substrate, $this->conditions, $this->shapes, $this->service, $this->finish, $this->place, $this->method, $this->smallOrLattice, $this->exposure, $this->schools, $route, $log, $this->zoneOf, $this->mountedOn, $this->replacement);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->substrate,
+            $this->conditions,
+            $this->shapes,
+            $this->service,
+            $this->finish,
+            $this->place,
+            $this->method,
+            $this->smallOrLattice,
+            $this->exposure,
+            $this->schools,
+            $route,
+            $log,
+            $this->zoneOf,
+            $this->mountedOn,
+            $this->replacement,
+        );
     }
 }

@@ -10,9 +10,13 @@ use Hull\Climate\Air;
 final readonly class Place
 {
     /** @param list<string> $hazards what is about in it: a flame, no ventilation */
-    public function __construct(public string $id, public string $name, public string $kind, public Air $air, public array $hazards = [])
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public Air $air,
+        public array $hazards = [],
+    ) {}
 
     public function isOutdoors(): bool
     {

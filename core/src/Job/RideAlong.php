@@ -13,7 +13,7 @@ final class RideAlong
 {
     /**
      * @param array<int|string, Workpiece> $pieces by part id
-     * @param array<int|string, Replayed>  $done
+     * @param array<int|string, Replayed> $done
      *
      * @return array<int|string, string> part id => key of its next coat
      */
@@ -21,7 +21,12 @@ final class RideAlong
     {
         $rides = [];
         foreach ($pieces as $id => $piece) {
-            $coats = array_values(array_filter(Workpiece::remaining($piece->route(), $done[$id]), static fn (RouteStep $s): bool => null !== $s->product));
+            $coats = array_values(
+                array_filter(
+                    Workpiece::remaining($piece->route(), $done[$id]),
+                    static fn(RouteStep $s): bool => null !== $s->product,
+                ),
+            );
             if (($coats[0]->product ?? null) === $product) {
                 $rides[$id] = $coats[0]->key;
             }

@@ -12,9 +12,7 @@ use Hull\Quantity\Area;
 /** One measured shape of a part. */
 final readonly class Shape
 {
-    public function __construct(public string $name, public Computation $computation, public Inputs $inputs)
-    {
-    }
+    public function __construct(public string $name, public Computation $computation, public Inputs $inputs) {}
 
     public function kind(): string
     {

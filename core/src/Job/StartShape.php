@@ -7,8 +7,8 @@ namespace Hull\Job;
 use Hull\Quantity\Length;
 
 /**
- * What a newly added shape measures until somebody has measured it: a size such parts commonly have, so that the drawing
- * and the area are there at once (own choice, to be overwritten).
+ * What a newly added shape measures until somebody has measured it: a size such parts commonly have, so that the
+ * drawing and the area are there at once (own choice, to be overwritten).
  */
 final class StartShape
 {

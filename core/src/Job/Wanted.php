@@ -41,13 +41,11 @@ final class Wanted
     /** @var array<int|string, float> batches of each coat of the part at hand, by step key */
     private array $batches = [];
 
-    private function __construct(private readonly WhatIf $if)
-    {
-    }
+    private function __construct(private readonly WhatIf $if) {}
 
     /**
      * @param array<int|string, Workpiece> $pieces by part id
-     * @param array<int|string, Replayed>  $done   what the record says of each, by part id
+     * @param array<int|string, Replayed> $done what the record says of each, by part id
      */
     public static function of(array $pieces, array $done, ?WhatIf $if = null): self
     {
@@ -65,15 +63,36 @@ final class Wanted
 
     private function coatsOf(string $id, Workpiece $piece, Replayed $done): void
     {
-        $under = array_values(array_filter(CoatSheets::under($piece, $piece->route()), static fn (array $c): bool => !isset($done->finished[$c[0]->key])));
+        $under = array_values(
+            array_filter(
+                CoatSheets::under($piece, $piece->route()),
+                static fn(array $c): bool => !isset($done->finished[$c[0]->key]),
+            ),
+        );
         $last = count($under) - 1;
         $sheets = new CoatSheets($piece, $piece->context->air());
         foreach ($under as $number => [$step, $product, $state]) {
             $paint = CoatSheets::paint($piece, $product, $state, $this->if);
-            $this->batches[$step->key] = $sheets->batches($step, $product, $paint, new Batch(Registry::standard(), $product, Tools::usual(), $piece->context->air()))->quantity('count', Count::class)->value();
+            $this->batches[$step->key] = $sheets
+                ->batches(
+                    $step,
+                    $product,
+                    $paint,
+                    new Batch(Registry::standard(), $product, Tools::usual(), $piece->context->air()),
+                )
+                ->quantity('count', Count::class)
+                ->value();
             for ($again = $number === $last ? $this->if->coats : 0; $again >= 0; --$again) {
                 $litres = $paint->quantity('needed', Volume::class);
-                $this->coats[] = new CoatAhead($id, $piece->part->name, $step->key, $product->id, $litres, $paint->quantity('theoretical', Volume::class), $paint->quantity('swallowed', Volume::class));
+                $this->coats[] = new CoatAhead(
+                    $id,
+                    $piece->part->name,
+                    $step->key,
+                    $product->id,
+                    $litres,
+                    $paint->quantity('theoretical', Volume::class),
+                    $paint->quantity('swallowed', Volume::class),
+                );
                 $thinner = $paint->quantity('mixed', Volume::class)->litresValue() - $litres->litresValue();
                 if ($thinner > 0.0) {
                     $this->add($piece->context->catalogue(), $product->thinnerSupply, $thinner);
@@ -95,9 +114,16 @@ final class Wanted
             $this->suppliesOf($catalogue, $step, $m2);
             $product = $runner->product($routeStep);
             $cleaner = null !== $product && RoutePlanner::COAT === $step->id ? $product->cleaner : '';
-            $method = true === $product?->isAerosol() ? 'aerosol' : ($this->if->method ?? $piece->part->method);
+            $method = true === $product?->isAerosol() ? 'aerosol' : $this->if->method ?? $piece->part->method;
             foreach ($catalogue->consumables as $consumable) {
-                $this->consumable($catalogue, $consumable, $step, $method, $consumable->used($m2, $runner->handsOn($step) / 60.0, $this->batches[$routeStep->key] ?? 0.0), $cleaner);
+                $this->consumable(
+                    $catalogue,
+                    $consumable,
+                    $step,
+                    $method,
+                    $consumable->used($m2, $runner->handsOn($step) / 60.0, $this->batches[$routeStep->key] ?? 0.0),
+                    $cleaner,
+                );
             }
         }
     }
@@ -106,7 +132,12 @@ final class Wanted
     private function suppliesOf(Catalogue $catalogue, Step $step, float $m2): void
     {
         foreach ($step->uses as $id) {
-            $counted = [] !== array_filter($catalogue->consumables, static fn (Consumable $c): bool => in_array($id, $c->stepTags, true));
+            $counted =
+                [] !==
+                array_filter(
+                    $catalogue->consumables,
+                    static fn(Consumable $c): bool => in_array($id, $c->stepTags, true),
+                );
             $rate = ($catalogue->supplies[$id] ?? null)?->perM2();
             if (null !== $rate) {
                 $this->add($catalogue, $id, $rate->si() * $m2);
@@ -116,9 +147,18 @@ final class Wanted
         }
     }
 
-    private function consumable(Catalogue $catalogue, Consumable $c, Step $step, string $method, float $used, string $cleaner): void
-    {
-        if ([] === array_intersect($c->stepTags, [...$step->tags, ...$step->uses]) || ([] !== $c->methods && !in_array($method, $c->methods, true))) {
+    private function consumable(
+        Catalogue $catalogue,
+        Consumable $c,
+        Step $step,
+        string $method,
+        float $used,
+        string $cleaner,
+    ): void {
+        if (
+            [] === array_intersect($c->stepTags, [...$step->tags, ...$step->uses]) ||
+            ([] !== $c->methods && !in_array($method, $c->methods, true))
+        ) {
             return;
         }
         if (!$c->cleaner) {

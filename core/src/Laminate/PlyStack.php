@@ -16,17 +16,20 @@ final readonly class PlyStack
     /** Taper width per thickness for a structural repair. */
     public const TAPER = 12.0;
     /** Share of glass by mass, laid by hand. */
-    public const FRACTIONS = ['mat' => 0.30, 'biaxial' => 0.45, 'combi' => 0.38];
+    public const FRACTIONS = ['mat' => 0.3, 'biaxial' => 0.45, 'combi' => 0.38];
 
     /** Resin that a square metre of one ply takes. */
     public static function resin(MassPerArea $glass, Percentage $fraction): MassPerArea
     {
-        return MassPerArea::gramsPerM2($glass->gPerM2() * (1.0 - $fraction->ratioValue()) / $fraction->ratioValue());
+        return MassPerArea::gramsPerM2(($glass->gPerM2() * (1.0 - $fraction->ratioValue())) / $fraction->ratioValue());
     }
 
     public static function thickness(MassPerArea $glass, Percentage $fraction): Length
     {
-        return Length::metres($glass->gPerM2() / 1e6 / self::GLASS_DENSITY + self::resin($glass, $fraction)->gPerM2() / 1e6 / self::RESIN_DENSITY);
+        return Length::metres(
+            $glass->gPerM2() / 1e6 / self::GLASS_DENSITY +
+                self::resin($glass, $fraction)->gPerM2() / 1e6 / self::RESIN_DENSITY,
+        );
     }
 
     public static function plies(Length $lost, MassPerArea $glass, Percentage $fraction): int
@@ -43,7 +46,7 @@ final readonly class PlyStack
     {
         $sides = [];
         for ($ply = 1; $ply <= $plies; ++$ply) {
-            $sides[] = Length::metres($hole->m() + 2.0 * $taper * $lost->m() * $ply / $plies);
+            $sides[] = Length::metres($hole->m() + (2.0 * $taper * $lost->m() * $ply) / $plies);
         }
 
         return $sides;

@@ -21,7 +21,9 @@ final class Dose
     /** One step of the scale or cup over the smallest dose; half of it when rounding to the nearest step. */
     public static function error(Mass $resolution, Mass $dose): Percentage
     {
-        return $dose->kg() > 0.0 ? Percentage::ratio($resolution->kg() / $dose->kg()) : throw new InvalidQuantity('A dose of nothing cannot be weighed.', 'a mass above zero such as 8 g');
+        return $dose->kg() > 0.0
+            ? Percentage::ratio($resolution->kg() / $dose->kg())
+            : throw new InvalidQuantity('A dose of nothing cannot be weighed.', 'a mass above zero such as 8 g');
     }
 
     /** Catalyst share of resin mass, held inside 1.0 to 3.0 %. */
@@ -34,9 +36,13 @@ final class Dose
     public static function dilute(Percentage $stock, Percentage $wanted, Volume $total): array
     {
         if ($wanted->ratioValue() > $stock->ratioValue() || $stock->ratioValue() <= 0.0) {
-            throw new InvalidQuantity('Water cannot make a solution stronger than its stock.', 'a wanted strength at or below the stock', 'wanted');
+            throw new InvalidQuantity(
+                'Water cannot make a solution stronger than its stock.',
+                'a wanted strength at or below the stock',
+                'wanted',
+            );
         }
-        $concentrate = $total->litresValue() * $wanted->ratioValue() / $stock->ratioValue();
+        $concentrate = ($total->litresValue() * $wanted->ratioValue()) / $stock->ratioValue();
 
         return [Volume::litres($concentrate), Volume::litres($total->litresValue() - $concentrate)];
     }

@@ -13,13 +13,12 @@ use Hull\Quantity\Volume;
 final readonly class ManyParts
 {
     /** @param list<array{float, float}> $poured litres and kilograms of each */
-    private function __construct(private array $poured)
-    {
-    }
+    private function __construct(private array $poured) {}
 
     /**
-     * @param list<array{float, Density|null}> $parts how many parts, and the density; every density is needed to cross from one measure to the other
-     * @param Volume|Mass                      $total of the whole mix
+     * @param list<array{float, Density|null}> $parts how many parts, and the density; every density is needed to cross
+     *                                                from one measure to the other
+     * @param Volume|Mass $total of the whole mix
      */
     public static function of(RatioBy $by, array $parts, Volume|Mass $total): self
     {
@@ -29,17 +28,30 @@ final readonly class ManyParts
                 throw new InvalidQuantity('A part of nothing is no part.', 'parts above zero', 'parts');
             }
             if (null === $density || $density->kgPerL() <= 0.0) {
-                throw new InvalidQuantity('A part has no density: volume and mass cannot be told from one another.', 'a density such as 1.15 kg/L for every part', 'parts');
+                throw new InvalidQuantity(
+                    'A part has no density: volume and mass cannot be told from one another.',
+                    'a density such as 1.15 kg/L for every part',
+                    'parts',
+                );
             }
             $densities[] = $density->kgPerL();
         }
-        $shares = array_map(static fn (array $p, float $d): array => RatioBy::Volume === $by ? [$p[0], $p[0] * $d] : [$p[0] / $d, $p[0]], $parts, $densities);
+        $shares = array_map(
+            static fn(array $p, float $d): array => RatioBy::Volume === $by ? [$p[0], $p[0] * $d] : [$p[0] / $d, $p[0]],
+            $parts,
+            $densities,
+        );
         $whole = array_sum(array_column($shares, $total instanceof Volume ? 0 : 1));
         if ($whole <= 0.0) {
             throw new InvalidQuantity('There are no parts.', 'one part or more', 'parts');
         }
 
-        return new self(array_map(static fn (array $s): array => [$s[0] * $total->si() / $whole, $s[1] * $total->si() / $whole], $shares));
+        return new self(
+            array_map(
+                static fn(array $s): array => [($s[0] * $total->si()) / $whole, ($s[1] * $total->si()) / $whole],
+                $shares,
+            ),
+        );
     }
 
     public function volume(): Volume
@@ -59,7 +71,12 @@ final readonly class ManyParts
         $words = [];
         foreach ($this->poured as $number => [$litres, $kg]) {
             $read += $kg;
-            $words[] = sprintf('%s: %.0f mL, scale to %.0f g', chr(65 + $number % 26), $litres * 1000.0, $read * 1000.0);
+            $words[] = sprintf(
+                '%s: %.0f mL, scale to %.0f g',
+                chr(65 + ($number % 26)),
+                $litres * 1000.0,
+                $read * 1000.0,
+            );
         }
 
         return implode('; ', $words);

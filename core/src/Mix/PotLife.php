@@ -19,8 +19,14 @@ final class PotLife
      * ref x 2^-((T - Tref)/10) x (m_ref/m)^(1/3); the mass term is for bulk epoxies and polyesters only.
      * 40 min at 25 C: 98 min at 12 C, 57 at 20, 32 at 28, 20 at 35. A shallow tray doubles it.
      */
-    public static function at(Duration $reference, Temperature $referenceAt, Temperature $at, ?Mass $referenceMass = null, ?Mass $mass = null, bool $tray = false): Duration
-    {
+    public static function at(
+        Duration $reference,
+        Temperature $referenceAt,
+        Temperature $at,
+        ?Mass $referenceMass = null,
+        ?Mass $mass = null,
+        bool $tray = false,
+    ): Duration {
         $hours = $reference->h() * 2.0 ** (($referenceAt->c() - $at->c()) / 10.0);
         if (null !== $referenceMass && null !== $mass) {
             if ($mass->kg() <= 0.0 || $referenceMass->kg() <= 0.0) {

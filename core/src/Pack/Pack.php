@@ -19,9 +19,7 @@ final readonly class Pack
     /** A small tin is dearer by the litre: price goes with size to this power (estimate). */
     private const BY_SIZE = 0.85;
 
-    public function __construct(public Quantity $size, public Money $price)
-    {
-    }
+    public function __construct(public Quantity $size, public Money $price) {}
 
     /**
      * A size as a catalogue writes it, priced from the price of one litre, kilogram or piece.
@@ -45,6 +43,9 @@ final readonly class Pack
                 continue;
             }
         }
-        throw new InvalidQuantity(sprintf('"%s" is not a pack size.', $text), 'a size such as 400 mL, 5 kg, 50 pcs or 25 m');
+        throw new InvalidQuantity(
+            sprintf('"%s" is not a pack size.', $text),
+            'a size such as 400 mL, 5 kg, 50 pcs or 25 m',
+        );
     }
 }

@@ -14,7 +14,8 @@ use Hull\Quantity\Quantity;
  *
  * A tin covers what is printed on it: a few millilitres a tin more than that need no further tin.
  *
- * What is left over counts at the best price per litre when it keeps, else at nothing. Ties: less left over, then fewer tins.
+ * What is left over counts at the best price per litre when it keeps, else at nothing. Ties: less left over, then
+ * fewer tins.
  */
 final class PackChoice
 {
@@ -26,22 +27,29 @@ final class PackChoice
     private const MOST_TOTALS = 60_000;
 
     /**
-     * @param non-empty-list<Pack> $packs  every size above 0, all of the measure of the need
-     * @param Quantity|null        $useful how much of a leftover that keeps is of use to anything; null for all of it
+     * @param non-empty-list<Pack> $packs every size above 0, all of the measure of the need
+     * @param Quantity|null $useful how much of a leftover that keeps is of use to anything; null for all of it
      */
-    public static function cheapest(Quantity $need, array $packs, bool $leftoverKeeps, ?Quantity $useful = null): Purchase
-    {
+    public static function cheapest(
+        Quantity $need,
+        array $packs,
+        bool $leftoverKeeps,
+        ?Quantity $useful = null,
+    ): Purchase {
         $wanted = (int) ceil($need->si() * self::grains($need) - 1e-6);
-        $sizes = array_map(static fn (Pack $p): int => max(1, (int) round($p->size->si() * self::grains($need))), $packs);
+        $sizes = array_map(
+            static fn(Pack $p): int => max(1, (int) round($p->size->si() * self::grains($need))),
+            $packs,
+        );
         $unit = array_reduce($sizes, self::divisor(...), 0);
-        $sizes = array_map(static fn (int $s): int => intdiv($s, $unit), $sizes);
-        $dear = array_map(static fn (Pack $p, int $s): float => $p->price->minor / $s, $packs, $sizes);
+        $sizes = array_map(static fn(int $s): int => intdiv($s, $unit), $sizes);
+        $dear = array_map(static fn(Pack $p, int $s): float => $p->price->minor / $s, $packs, $sizes);
         $cheapest = (int) array_search(min($dear), $dear, true);
         $bulk = max(0, intdiv((int) ceil($wanted / $unit) - self::MOST_TOTALS, $sizes[$cheapest]));
         $rest = $wanted / $unit - $bulk * $sizes[$cheapest];
         $short = ($need instanceof Count ? 0 : self::SHORT) / $unit;
         [$price, $tins, $last] = self::totals((int) ceil($rest) + max($sizes), $packs, $sizes);
-        $most = null === $useful ? \INF : $useful->si() * self::grains($need) / $unit;
+        $most = null === $useful ? \INF : ($useful->si() * self::grains($need)) / $unit;
         $best = null;
         $at = 0;
         foreach ($price as $total => $cost) {
@@ -62,7 +70,7 @@ final class PackChoice
      * For each total that packs make: the least price, the fewest tins at that price, the last pack put to it.
      *
      * @param list<Pack> $packs
-     * @param list<int>  $sizes
+     * @param list<int> $sizes
      *
      * @return array{array<int, int>, array<int, int>, array<int, int>}
      */
@@ -91,19 +99,34 @@ final class PackChoice
     }
 
     /**
-     * @param list<Pack>      $packs
-     * @param list<int>       $sizes
+     * @param list<Pack> $packs
+     * @param list<int> $sizes
      * @param array<int, int> $last
      * @param array<int, int> $counts packs taken beforehand, by number
      */
-    private static function purchase(array $packs, array $sizes, array $last, int $total, array $counts, int $unit, Quantity $need): Purchase
-    {
-        $counts = array_filter($counts, static fn (int $n): bool => $n > 0);
+    private static function purchase(
+        array $packs,
+        array $sizes,
+        array $last,
+        int $total,
+        array $counts,
+        int $unit,
+        Quantity $need,
+    ): Purchase {
+        $counts = array_filter($counts, static fn(int $n): bool => $n > 0);
         $price = 0;
         foreach ($counts as $number => $count) {
             $price += $count * $packs[$number]->price->minor;
         }
-        $whole = $total + array_sum(array_map(static fn (int $number, int $count): int => $sizes[$number] * $count, array_keys($counts), $counts));
+        $whole =
+            $total +
+            array_sum(
+                array_map(
+                    static fn(int $number, int $count): int => $sizes[$number] * $count,
+                    array_keys($counts),
+                    $counts,
+                ),
+            );
         for ($left = $total; $left > 0; $left -= $sizes[$last[$left]]) {
             $counts[$last[$left]] = ($counts[$last[$left]] ?? 0) + 1;
             $price += $packs[$last[$left]]->price->minor;
@@ -112,10 +135,16 @@ final class PackChoice
         foreach ($counts as $number => $count) {
             $bought[] = [$packs[$number], $count];
         }
-        usort($bought, static fn (array $a, array $b): int => $b[0]->size->si() <=> $a[0]->size->si());
-        $amount = $whole * $unit / self::grains($need);
+        usort($bought, static fn(array $a, array $b): int => $b[0]->size->si() <=> $a[0]->size->si());
+        $amount = ($whole * $unit) / self::grains($need);
 
-        return new Purchase($bought, $need::ofSi($amount), $need::ofSi(max(0.0, $amount - $need->si())), Money::minor($price), array_sum($counts));
+        return new Purchase(
+            $bought,
+            $need::ofSi($amount),
+            $need::ofSi(max(0.0, $amount - $need->si())),
+            Money::minor($price),
+            array_sum($counts),
+        );
     }
 
     private static function grains(Quantity $need): int

@@ -11,7 +11,11 @@ use Hull\Quantity\Quantity;
 final readonly class Purchase
 {
     /** @param list<array{Pack, int}> $packs largest first; only what is bought */
-    public function __construct(public array $packs, public Quantity $bought, public Quantity $leftover, public Money $price, public int $tins)
-    {
-    }
+    public function __construct(
+        public array $packs,
+        public Quantity $bought,
+        public Quantity $leftover,
+        public Money $price,
+        public int $tins,
+    ) {}
 }

@@ -13,15 +13,25 @@ final readonly class Stock
     private const NOTHING = 1e-9;
 
     /** @param list<Lot> $lots all of one material, in one measure */
-    public function __construct(private array $lots)
-    {
-    }
+    public function __construct(private array $lots) {}
 
-    /** @return list<array{Lot, Quantity}> what to take of which lot; never more than there is, never what has expired by then */
+    /**
+     * @return list<array{Lot, Quantity}> what to take of which lot; never more than there is, never what has expired
+     *                                    by then
+     */
     public function draw(Quantity $need, \DateTimeImmutable $day): array
     {
-        $lots = array_values(array_filter($this->lots, static fn (Lot $l): bool => $l->isGoodOn($day) && $l->left->si() > self::NOTHING));
-        usort($lots, static fn (Lot $a, Lot $b): int => [$a->expires?->getTimestamp() ?? \PHP_INT_MAX, $b->opened, $a->id] <=> [$b->expires?->getTimestamp() ?? \PHP_INT_MAX, $a->opened, $b->id]);
+        $lots = array_values(
+            array_filter($this->lots, static fn(Lot $l): bool => $l->isGoodOn($day) && $l->left->si() > self::NOTHING),
+        );
+        usort(
+            $lots,
+            static fn(Lot $a, Lot $b): int => [$a->expires?->getTimestamp() ?? \PHP_INT_MAX, $b->opened, $a->id] <=> [
+                $b->expires?->getTimestamp() ?? \PHP_INT_MAX,
+                $a->opened,
+                $b->id,
+            ],
+        );
         $drawn = [];
         $left = $need->si();
         foreach ($lots as $lot) {
@@ -39,6 +49,11 @@ final readonly class Stock
     /** What the lots do not cover. */
     public function missing(Quantity $need, \DateTimeImmutable $day): Quantity
     {
-        return $need::ofSi(max(0.0, $need->si() - array_sum(array_map(static fn (array $d): float => $d[1]->si(), $this->draw($need, $day)))));
+        return $need::ofSi(
+            max(
+                0.0,
+                $need->si() - array_sum(array_map(static fn(array $d): float => $d[1]->si(), $this->draw($need, $day))),
+            ),
+        );
     }
 }

@@ -15,7 +15,7 @@ final class Interpolation
         foreach ($points as $pointX => $pointY) {
             $pointX = (float) $pointX;
             if ($x <= $pointX) {
-                return null === $lastX ? $pointY : $lastY + ($pointY - $lastY) * ($x - $lastX) / ($pointX - $lastX);
+                return null === $lastX ? $pointY : $lastY + (($pointY - $lastY) * ($x - $lastX)) / ($pointX - $lastX);
             }
             $lastX = $pointX;
             $lastY = $pointY;

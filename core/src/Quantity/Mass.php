@@ -37,6 +37,6 @@ final readonly class Mass extends Quantity
         $grams = round($this->si / $step->si) * $step->si * 1000.0;
         $decimals = max(0, (int) ceil(-log10($step->si * 1000.0) - 1e-9));
 
-        return number_format($grams, $decimals, '.', '').' g';
+        return number_format($grams, $decimals, '.', '') . ' g';
     }
 }

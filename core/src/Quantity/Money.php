@@ -9,9 +9,7 @@ final readonly class Money
 {
     private const MOST = 10_000_000_00;
 
-    private function __construct(public int $minor)
-    {
-    }
+    private function __construct(public int $minor) {}
 
     public static function minor(int $minor): self
     {

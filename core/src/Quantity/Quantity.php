@@ -15,11 +15,17 @@ abstract readonly class Quantity
         }
         $floor = $dimension->floor();
         if (null !== $floor && $si < $floor - 1e-9) {
-            throw InvalidQuantity::because(sprintf('%s is below the least possible %s.', self::plain($si, $dimension), $dimension->value), $dimension);
+            throw InvalidQuantity::because(
+                sprintf('%s is below the least possible %s.', self::plain($si, $dimension), $dimension->value),
+                $dimension,
+            );
         }
         $ceiling = $dimension->ceiling();
         if (null !== $ceiling && $si > $ceiling + 1e-9) {
-            throw InvalidQuantity::because(sprintf('%s is above the largest possible %s.', self::plain($si, $dimension), $dimension->value), $dimension);
+            throw InvalidQuantity::because(
+                sprintf('%s is above the largest possible %s.', self::plain($si, $dimension), $dimension->value),
+                $dimension,
+            );
         }
     }
 
@@ -28,11 +34,26 @@ abstract readonly class Quantity
     /** @return class-string<self> the quantity of a dimension */
     public static function classOf(Dimension $dimension): string
     {
-        $name = __NAMESPACE__.'\\'.str_replace(' ', '', ucwords([
-            'ratio' => 'plain ratio', 'current' => 'electric current', 'voltage' => 'electric potential', 'power' => 'electric power', 'flow' => 'volume rate',
-        ][$dimension->value] ?? $dimension->value));
+        $name =
+            __NAMESPACE__ .
+            '\\' .
+            str_replace(
+                ' ',
+                '',
+                ucwords(
+                    [
+                        'ratio' => 'plain ratio',
+                        'current' => 'electric current',
+                        'voltage' => 'electric potential',
+                        'power' => 'electric power',
+                        'flow' => 'volume rate',
+                    ][$dimension->value] ?? $dimension->value,
+                ),
+            );
 
-        return is_a($name, self::class, true) ? $name : throw new \LogicException('No quantity of '.$dimension->value.'.');
+        return is_a($name, self::class, true)
+            ? $name
+            : throw new \LogicException('No quantity of ' . $dimension->value . '.');
     }
 
     /** From a number in the unit of record (see Dimension). */
@@ -55,7 +76,9 @@ abstract readonly class Quantity
 
     final public function in(string $symbol): float
     {
-        $unit = static::dimension()->unit($symbol) ?? throw new \LogicException(sprintf('%s has no unit %s.', static::dimension()->value, $symbol));
+        $unit =
+            static::dimension()->unit($symbol) ??
+            throw new \LogicException(sprintf('%s has no unit %s.', static::dimension()->value, $symbol));
 
         return $unit->fromSi($this->si);
     }

@@ -92,17 +92,18 @@ final class QuantityFormat
     {
         $minutes = (int) round($hours * 60);
         if ($minutes < 60) {
-            return (0 === $minutes && $hours > 0.0 ? self::number($hours * 60, Dimension::Duration) : $minutes).' min';
+            return (0 === $minutes && $hours > 0.0 ? self::number($hours * 60, Dimension::Duration) : $minutes) .
+                ' min';
         }
         [$large, $small, $per] = $minutes < 1440 * 2 ? ['h', 'min', 60] : ['d', 'h', 24];
         $units = 'h' === $large ? $minutes : (int) round($minutes / 60);
         $rest = $units % $per;
 
-        return intdiv($units, $per).' '.$large.(0 === $rest ? '' : ' '.$rest.' '.$small);
+        return intdiv($units, $per) . ' ' . $large . (0 === $rest ? '' : ' ' . $rest . ' ' . $small);
     }
 
     private static function join(string $number, Unit $unit): string
     {
-        return trim($number.' '.$unit->symbol());
+        return trim($number . ' ' . $unit->symbol());
     }
 }

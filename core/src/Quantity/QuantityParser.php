@@ -7,8 +7,8 @@ namespace Hull\Quantity;
 /**
  * Reads typed quantities: "2 qt", "12 ft 4 in", "1 ½ in", "70 °F", "5 mil", "1h30", "4 x 8 ft".
  *
- * A quantity is one or more terms, each a number and a unit of the dimension; only the first may be negative. A last number
- * without a unit takes the unit below the one before it, as in 5' 4 or 1h30. Digits are 0 to 9.
+ * A quantity is one or more terms, each a number and a unit of the dimension; only the first may be negative. A last
+ * number without a unit takes the unit below the one before it, as in 5' 4 or 1h30. Digits are 0 to 9.
  */
 final class QuantityParser
 {
@@ -27,14 +27,20 @@ final class QuantityParser
         if ('' === $plain) {
             throw InvalidQuantity::because('Nothing was given.', $dimension);
         }
-        if (Dimension::Duration === $dimension && 1 === preg_match('/^([0-9]+):([0-5][0-9])(?::([0-5][0-9]))?(?:\s*h)?$/', $plain, $m)) {
+        if (
+            Dimension::Duration === $dimension &&
+            1 === preg_match('/^([0-9]+):([0-5][0-9])(?::([0-5][0-9]))?(?:\s*h)?$/', $plain, $m)
+        ) {
             return (int) $m[1] + (int) $m[2] / 60 + (int) ($m[3] ?? 0) / 3600;
         }
         if (Dimension::Area === $dimension && 1 === preg_match('/^(.+?)\s*(?:x|by|\*)\s*(.+)$/ui', $plain, $m)) {
             return self::sides(trim($m[1]), trim($m[2]), $gallon);
         }
-        if (Dimension::Density === $dimension && 1 === preg_match('/^(?:SG|sp\.? ?gr\.?|specific gravity)\s*[:=]?\s*([0-9.]+)$/ui', $plain, $m)) {
-            $plain = $m[1].' SG';
+        if (
+            Dimension::Density === $dimension &&
+            1 === preg_match('/^(?:SG|sp\.? ?gr\.?|specific gravity)\s*[:=]?\s*([0-9.]+)$/ui', $plain, $m)
+        ) {
+            $plain = $m[1] . ' SG';
         }
 
         return self::terms($plain, $text, $dimension, $gallon);
@@ -46,7 +52,7 @@ final class QuantityParser
         $side = self::terms($other, $other, Dimension::Length, $gallon);
         $unit = 1 === preg_match('/^[0-9.\/\s]+$/', $one) ? (string) preg_replace('/^[0-9.\/\s]+/', '', $other) : '';
 
-        return $side * self::terms($one.$unit, $one, Dimension::Length, $gallon);
+        return $side * self::terms($one . $unit, $one, Dimension::Length, $gallon);
     }
 
     private static function terms(string $plain, string $text, Dimension $dimension, Gallon $gallon): float
@@ -56,16 +62,30 @@ final class QuantityParser
         $before = null;
         for ($at = 0, $terms = 0; $at < strlen($plain); ++$terms) {
             if (1 !== preg_match(self::NUMBER, $plain, $match, 0, $at) || ($terms > 0 && '' !== $match[1])) {
-                throw InvalidQuantity::because(sprintf('"%s" is not %s %s.', $text, 1 === preg_match('/^[aeiou]/', $dimension->value) ? 'an' : 'a', $dimension->value), $dimension);
+                throw InvalidQuantity::because(
+                    sprintf(
+                        '"%s" is not %s %s.',
+                        $text,
+                        1 === preg_match('/^[aeiou]/', $dimension->value) ? 'an' : 'a',
+                        $dimension->value,
+                    ),
+                    $dimension,
+                );
             }
             $sign = '-' === $match[1] ? -1.0 : $sign;
             $at += strlen($match[0]);
-            [$unit, $length] = $at >= strlen($plain) && null !== $before ? [self::below($before, $dimension, $gallon, $text), 0] : self::unitAt($plain, $at, $dimension, $gallon);
+            [$unit, $length] =
+                $at >= strlen($plain) && null !== $before
+                    ? [self::below($before, $dimension, $gallon, $text), 0]
+                    : self::unitAt($plain, $at, $dimension, $gallon);
             $at += $length;
             if ($terms > 0 && Dimension::Temperature === $dimension) {
                 throw InvalidQuantity::because(sprintf('"%s" adds two readings.', $text), $dimension);
             }
-            $sum += 0.0 === $unit->offset ? $unit->toSi(self::number($match[2])) : $unit->toSi($sign * self::number($match[2])) * $sign;
+            $sum +=
+                0.0 === $unit->offset
+                    ? $unit->toSi(self::number($match[2]))
+                    : $unit->toSi($sign * self::number($match[2])) * $sign;
             $before = $unit;
         }
 
@@ -99,7 +119,12 @@ final class QuantityParser
         }
         if (null === $best) {
             $found = 1 === preg_match('/^[^\d\s]\S*/u', $rest, $match) ? $match[0] : '';
-            throw InvalidQuantity::because('' === $found ? sprintf('"%s" has no unit.', $text) : sprintf('"%s" is not a unit of %s.', $found, $dimension->value), $dimension);
+            throw InvalidQuantity::because(
+                '' === $found
+                    ? sprintf('"%s" has no unit.', $text)
+                    : sprintf('"%s" is not a unit of %s.', $found, $dimension->value),
+                $dimension,
+            );
         }
 
         return [$best, $bestLength];

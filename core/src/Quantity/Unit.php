@@ -8,9 +8,7 @@ namespace Hull\Quantity;
 final readonly class Unit
 {
     /** @param non-empty-list<string> $symbols first the symbol shown, then other spellings understood */
-    public function __construct(public array $symbols, public float $factor, public float $offset = 0.0)
-    {
-    }
+    public function __construct(public array $symbols, public float $factor, public float $offset = 0.0) {}
 
     public function symbol(): string
     {

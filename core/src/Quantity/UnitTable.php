@@ -13,10 +13,12 @@ final class UnitTable
     /** @return non-empty-list<Unit> */
     public static function of(Dimension $dimension, Gallon $gallon = Gallon::Us): array
     {
-        return self::$built[$dimension->value.$gallon->value] ??= self::build($dimension, $gallon);
+        return self::$built[$dimension->value . $gallon->value] ??= self::build($dimension, $gallon);
     }
 
-    /** @return non-empty-list<Unit> the first is the unit of record; the first symbol of each is the one that is shown */
+    /**
+     * @return non-empty-list<Unit> the first is the unit of record; the first symbol of each is the one that is shown
+     */
     private static function build(Dimension $dimension, Gallon $gallon): array
     {
         $gal = $gallon->litres();
@@ -52,7 +54,9 @@ final class UnitTable
                 new Unit(['cm³', 'cm3', 'cc', 'ccm'], 0.001),
                 new Unit(['m³', 'm3', 'cbm'], 1000.0),
                 new Unit(['ft³', 'ft3', 'cu ft', 'cuft'], 28.316847),
-                ...self::gallons('', $gallon), ...self::gallons('US', Gallon::Us), ...self::gallons('imp', Gallon::Imperial, 'imperial', 'UK'),
+                ...self::gallons('', $gallon),
+                ...self::gallons('US', Gallon::Us),
+                ...self::gallons('imp', Gallon::Imperial, 'imperial', 'UK'),
             ],
             Dimension::Mass => [
                 new Unit(['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms', 'kilogramme', 'kilogrammes'], 1.0),
@@ -63,7 +67,24 @@ final class UnitTable
                 new Unit(['oz', 'ounce', 'ounces'], 0.028349523125),
             ],
             Dimension::Density => [
-                new Unit(['kg/L', 'kg/l', 'kg/litre', 'kg/liter', 'kg/dm3', 'kg/dm³', 'g/mL', 'g/ml', 'g/cm3', 'g/cm³', 'g/cc', 'SG', 'sp gr'], 1.0),
+                new Unit(
+                    [
+                        'kg/L',
+                        'kg/l',
+                        'kg/litre',
+                        'kg/liter',
+                        'kg/dm3',
+                        'kg/dm³',
+                        'g/mL',
+                        'g/ml',
+                        'g/cm3',
+                        'g/cm³',
+                        'g/cc',
+                        'SG',
+                        'sp gr',
+                    ],
+                    1.0,
+                ),
                 new Unit(['kg/m³', 'kg/m3'], 0.001),
                 new Unit(['g/L', 'g/l', 'g/litre', 'g/liter', 'grams/litre', 'grams/liter'], 0.001),
                 new Unit(['lb/gal', 'lbs/gal', 'lb/gallon', 'lbs/gallon', 'pounds/gallon', 'ppg'], 0.45359237 / $gal),
@@ -72,15 +93,37 @@ final class UnitTable
                 new Unit(['lb/ft³', 'lb/ft3', 'lbs/ft3'], 0.01601846),
             ],
             Dimension::Temperature => [
-                new Unit(['°C', 'C', '° C', 'degC', 'deg C', 'degree C', 'degrees C', 'celsius', 'centigrade', 'degrees celsius', 'degrees centigrade'], 1.0),
-                new Unit(['°F', 'F', '° F', 'degF', 'deg F', 'degree F', 'degrees F', 'fahrenheit', 'degrees fahrenheit'], 5 / 9, -160 / 9),
+                new Unit(
+                    [
+                        '°C',
+                        'C',
+                        '° C',
+                        'degC',
+                        'deg C',
+                        'degree C',
+                        'degrees C',
+                        'celsius',
+                        'centigrade',
+                        'degrees celsius',
+                        'degrees centigrade',
+                    ],
+                    1.0,
+                ),
+                new Unit(
+                    ['°F', 'F', '° F', 'degF', 'deg F', 'degree F', 'degrees F', 'fahrenheit', 'degrees fahrenheit'],
+                    5 / 9,
+                    -160 / 9,
+                ),
                 new Unit(['K', 'kelvin'], 1.0, -273.15),
             ],
             Dimension::TemperatureDifference => [
                 new Unit(['°C', 'C', 'K', 'degC', 'deg C', 'degrees C'], 1.0),
                 new Unit(['°F', 'F', 'degF', 'deg F', 'degrees F'], 5 / 9),
             ],
-            Dimension::RelativeHumidity => [new Unit(['ratio'], 1.0), new Unit(['%', '% RH', '%RH', 'RH', 'percent', 'per cent', 'pct', 'percent RH'], 0.01)],
+            Dimension::RelativeHumidity => [
+                new Unit(['ratio'], 1.0),
+                new Unit(['%', '% RH', '%RH', 'RH', 'percent', 'per cent', 'pct', 'percent RH'], 0.01),
+            ],
             Dimension::Percentage => [new Unit(['ratio'], 1.0), new Unit(['%', 'percent', 'per cent', 'pct'], 0.01)],
             Dimension::Duration => [
                 new Unit(['h', 'hr', 'hrs', 'hour', 'hours'], 1.0),
@@ -92,7 +135,24 @@ final class UnitTable
                 new Unit(['yr', 'yrs', 'year', 'years'], 8766.0),
             ],
             Dimension::FilmThickness => [
-                new Unit(['µm', 'um', 'μm', 'u', 'my', 'mic', 'mics', 'micron', 'microns', 'micrometre', 'micrometres', 'micrometer', 'micrometers'], 1.0),
+                new Unit(
+                    [
+                        'µm',
+                        'um',
+                        'μm',
+                        'u',
+                        'my',
+                        'mic',
+                        'mics',
+                        'micron',
+                        'microns',
+                        'micrometre',
+                        'micrometres',
+                        'micrometer',
+                        'micrometers',
+                    ],
+                    1.0,
+                ),
                 new Unit(['mm', 'millimetre', 'millimetres'], 1000.0),
                 new Unit(['mil', 'mils', 'thou', 'thous'], 25.4),
                 new Unit(['in', 'inch', 'inches', '"'], 25_400.0),
@@ -100,29 +160,66 @@ final class UnitTable
             Dimension::Ratio => [new Unit(['', 'x'], 1.0)],
             Dimension::Count => [new Unit(['', 'x', 'pcs', 'pc', 'piece', 'pieces', 'off', 'set', 'sets'], 1.0)],
             Dimension::Speed => [
-                new Unit(['m/s', 'm/sec', 'mps'], 1.0), new Unit(['ft/min', 'fpm'], 0.3048 / 60), new Unit(['ft/s', 'ft/sec', 'fps'], 0.3048), new Unit(['km/h', 'kph', 'kmh', 'km/hr'], 1 / 3.6),
-                new Unit(['mph', 'mi/h', 'miles/hour'], 0.44704), new Unit(['kn', 'kt', 'kts', 'knot', 'knots'], 1852 / 3600), new Unit(['m/min'], 1 / 60), new Unit(['mm/s'], 0.001), new Unit(['cm/s'], 0.01), new Unit(['in/s'], 0.0254),
+                new Unit(['m/s', 'm/sec', 'mps'], 1.0),
+                new Unit(['ft/min', 'fpm'], 0.3048 / 60),
+                new Unit(['ft/s', 'ft/sec', 'fps'], 0.3048),
+                new Unit(['km/h', 'kph', 'kmh', 'km/hr'], 1 / 3.6),
+                new Unit(['mph', 'mi/h', 'miles/hour'], 0.44704),
+                new Unit(['kn', 'kt', 'kts', 'knot', 'knots'], 1852 / 3600),
+                new Unit(['m/min'], 1 / 60),
+                new Unit(['mm/s'], 0.001),
+                new Unit(['cm/s'], 0.01),
+                new Unit(['in/s'], 0.0254),
             ],
             Dimension::SpreadingRate => [
                 new Unit(['m²/L', ...self::over(self::squares('m'), 'L', 'l', 'litre', 'liter')], 1.0),
                 new Unit(['ft²/gal', ...self::over(self::squares('ft', 'feet'), 'gal', 'gallon')], $ft2 / $gal),
-                new Unit(['ft²/US gal', ...self::over(self::squares('ft', 'feet'), 'US gal')], $ft2 / Gallon::Us->litres()),
-                new Unit(['ft²/imp gal', ...self::over(self::squares('ft', 'feet'), 'imp gal')], $ft2 / Gallon::Imperial->litres()),
+                new Unit(
+                    ['ft²/US gal', ...self::over(self::squares('ft', 'feet'), 'US gal')],
+                    $ft2 / Gallon::Us->litres(),
+                ),
+                new Unit(
+                    ['ft²/imp gal', ...self::over(self::squares('ft', 'feet'), 'imp gal')],
+                    $ft2 / Gallon::Imperial->litres(),
+                ),
             ],
             Dimension::VolumePerArea => [
-                new Unit(['L/m²', 'L/m2', 'l/m2', 'L/sq m', 'L/sqm', 'litres/m2'], 1.0), new Unit(['mL/m²', 'mL/m2', 'ml/m2', 'mL/sq m'], 0.001),
-                new Unit(['gal/ft²', 'gal/ft2', 'gal/sq ft', 'gal/sqft'], $gal / $ft2), new Unit(['fl oz/ft²', 'fl oz/ft2', 'fl oz/sq ft'], 0.0295735 / $ft2),
+                new Unit(['L/m²', 'L/m2', 'l/m2', 'L/sq m', 'L/sqm', 'litres/m2'], 1.0),
+                new Unit(['mL/m²', 'mL/m2', 'ml/m2', 'mL/sq m'], 0.001),
+                new Unit(['gal/ft²', 'gal/ft2', 'gal/sq ft', 'gal/sqft'], $gal / $ft2),
+                new Unit(['fl oz/ft²', 'fl oz/ft2', 'fl oz/sq ft'], 0.0295735 / $ft2),
             ],
-            Dimension::AreaRate => [new Unit(['m²/h', ...self::over(self::squares('m'), 'h', 'hr', 'hour')], 1.0), new Unit(['m²/min', ...self::over(self::squares('m'), 'min', 'minute')], 60.0), new Unit(['ft²/h', ...self::over(self::squares('ft', 'feet'), 'h', 'hr', 'hour')], $ft2), new Unit(['ft²/min', ...self::over(self::squares('ft', 'feet'), 'min', 'minute')], $ft2 * 60)],
+            Dimension::AreaRate => [
+                new Unit(['m²/h', ...self::over(self::squares('m'), 'h', 'hr', 'hour')], 1.0),
+                new Unit(['m²/min', ...self::over(self::squares('m'), 'min', 'minute')], 60.0),
+                new Unit(['ft²/h', ...self::over(self::squares('ft', 'feet'), 'h', 'hr', 'hour')], $ft2),
+                new Unit(['ft²/min', ...self::over(self::squares('ft', 'feet'), 'min', 'minute')], $ft2 * 60),
+            ],
             Dimension::AbsoluteHumidity => [new Unit(['g/m³', 'g/m3'], 1.0), new Unit(['gr/ft³', 'gr/ft3'], 2.288352)],
-            Dimension::ElectricCurrent => [new Unit(['A', 'amp', 'amps', 'ampere', 'amperes'], 1.0), new Unit(['mA'], 0.001)],
+            Dimension::ElectricCurrent => [
+                new Unit(['A', 'amp', 'amps', 'ampere', 'amperes'], 1.0),
+                new Unit(['mA'], 0.001),
+            ],
             Dimension::ElectricPotential => [new Unit(['V', 'volt', 'volts'], 1.0), new Unit(['mV'], 0.001)],
             Dimension::ElectricPower => [new Unit(['W', 'watt', 'watts'], 1.0), new Unit(['kW'], 1000.0)],
-            Dimension::CurrentDensity => [new Unit(['A/dm²', 'A/dm2'], 1.0), new Unit(['A/m²', 'A/m2'], 0.01), new Unit(['mA/cm²', 'mA/cm2'], 0.1), new Unit(['A/ft²', 'A/ft2', 'A/sq ft', 'asf'], 0.01 / $ft2)],
-            Dimension::VolumeRate => [new Unit(['L/h', 'l/h', 'L/hr'], 1.0), new Unit(['L/min', 'l/min', 'lpm'], 60.0), new Unit(['m³/h', 'm3/h'], 1000.0), new Unit(['ft³/h', 'ft3/h', 'cfh'], 28.316847), new Unit(['ft³/min', 'ft3/min', 'cfm'], 28.316847 * 60)],
+            Dimension::CurrentDensity => [
+                new Unit(['A/dm²', 'A/dm2'], 1.0),
+                new Unit(['A/m²', 'A/m2'], 0.01),
+                new Unit(['mA/cm²', 'mA/cm2'], 0.1),
+                new Unit(['A/ft²', 'A/ft2', 'A/sq ft', 'asf'], 0.01 / $ft2),
+            ],
+            Dimension::VolumeRate => [
+                new Unit(['L/h', 'l/h', 'L/hr'], 1.0),
+                new Unit(['L/min', 'l/min', 'lpm'], 60.0),
+                new Unit(['m³/h', 'm3/h'], 1000.0),
+                new Unit(['ft³/h', 'ft3/h', 'cfh'], 28.316847),
+                new Unit(['ft³/min', 'ft3/min', 'cfm'], 28.316847 * 60),
+            ],
             Dimension::MassPerArea => [
-                new Unit(['g/m²', 'g/m2', 'gsm', 'g/sq m', 'g/sqm'], 1.0), new Unit(['kg/m²', 'kg/m2', 'kg/sq m'], 1000.0),
-                new Unit(['oz/yd²', 'oz/yd2', 'oz/sq yd'], 33.905747), new Unit(['oz/ft²', 'oz/ft2', 'oz/sq ft', 'oz/sqft'], 305.151727),
+                new Unit(['g/m²', 'g/m2', 'gsm', 'g/sq m', 'g/sqm'], 1.0),
+                new Unit(['kg/m²', 'kg/m2', 'kg/sq m'], 1000.0),
+                new Unit(['oz/yd²', 'oz/yd2', 'oz/sq yd'], 33.905747),
+                new Unit(['oz/ft²', 'oz/ft2', 'oz/sq ft', 'oz/sqft'], 305.151727),
             ],
         };
     }
@@ -134,9 +231,17 @@ final class UnitTable
      */
     private static function squares(string $unit, string ...$words): array
     {
-        $all = [$unit.'2', $unit.'²', 'sq'.$unit, 'sq '.$unit, 'sq. '.$unit, 'square '.$unit, $unit.' sq'];
+        $all = [
+            $unit . '2',
+            $unit . '²',
+            'sq' . $unit,
+            'sq ' . $unit,
+            'sq. ' . $unit,
+            'square ' . $unit,
+            $unit . ' sq',
+        ];
         foreach ($words as $word) {
-            $all = [...$all, 'sq '.$word, 'sq'.$word, 'square '.$word, $word.'2'];
+            $all = [...$all, 'sq ' . $word, 'sq' . $word, 'square ' . $word, $word . '2'];
         }
 
         return $all;
@@ -149,7 +254,12 @@ final class UnitTable
      */
     private static function over(array $tops, string ...$bottoms): array
     {
-        return array_merge(...array_map(static fn (string $b): array => array_map(static fn (string $t): string => $t.'/'.$b, $tops), array_values($bottoms)));
+        return array_merge(
+            ...array_map(
+                static fn(string $b): array => array_map(static fn(string $t): string => $t . '/' . $b, $tops),
+                array_values($bottoms),
+            ),
+        );
     }
 
     /** @return list<Unit> gallon, quart, pint and fluid ounce, with the words that may stand before them */
@@ -157,12 +267,28 @@ final class UnitTable
     {
         $ounce = Gallon::Us === $of ? 0.0295735 : 4.54609 / 160;
         $units = [];
-        foreach ([[['gal', 'gals', 'gallon', 'gallons'], $of->litres()], [['qt', 'qts', 'quart', 'quarts'], $of->litres() / 4], [['pt', 'pts', 'pint', 'pints'], $of->litres() / 8], [['fl oz', 'floz', 'fl. oz', 'oz fl', 'fluid ounce', 'fluid ounces'], $ounce]] as [$names, $litres]) {
+        foreach (
+            [
+                [['gal', 'gals', 'gallon', 'gallons'], $of->litres()],
+                [['qt', 'qts', 'quart', 'quarts'], $of->litres() / 4],
+                [['pt', 'pts', 'pint', 'pints'], $of->litres() / 8],
+                [['fl oz', 'floz', 'fl. oz', 'oz fl', 'fluid ounce', 'fluid ounces'], $ounce],
+            ]
+            as [$names, $litres]
+        ) {
             $symbols = [];
             foreach ([$shown, ...$also] as $before) {
-                $symbols = [...$symbols, ...array_map(static fn (string $n): string => trim($before.' '.$n), $names)];
+                $symbols = [
+                    ...$symbols,
+                    ...array_map(static fn(string $n): string => trim($before . ' ' . $n), $names),
+                ];
             }
-            $units[] = new Unit('' === $shown ? $symbols : [...$symbols, ...array_map(static fn (string $n): string => $n.' '.$shown, $names)], $litres);
+            $units[] = new Unit(
+                '' === $shown
+                    ? $symbols
+                    : [...$symbols, ...array_map(static fn(string $n): string => $n . ' ' . $shown, $names)],
+                $litres,
+            );
         }
 
         return $units;

@@ -13,9 +13,7 @@ final readonly class Asked
     public const ANY = 3;
 
     /** @param list<self> $of */
-    private function __construct(public int $kind, public int $atom, public ?Predicate $film, public array $of)
-    {
-    }
+    private function __construct(public int $kind, public int $atom, public ?Predicate $film, public array $of) {}
 
     /** @param \Closure(FactWithin): int $number of a fact */
     public static function of(Predicate $predicate, \Closure $number): self
@@ -24,7 +22,12 @@ final readonly class Asked
             return new self(self::FACT, $number($predicate), null, []);
         }
         if ($predicate instanceof AnyOf || $predicate instanceof AllOf) {
-            return new self($predicate instanceof AnyOf ? self::ANY : self::ALL, -1, null, array_map(static fn (Predicate $p): self => self::of($p, $number), $predicate->of));
+            return new self(
+                $predicate instanceof AnyOf ? self::ANY : self::ALL,
+                -1,
+                null,
+                array_map(static fn(Predicate $p): self => self::of($p, $number), $predicate->of),
+            );
         }
 
         return new self(self::FILM, -1, $predicate, []);

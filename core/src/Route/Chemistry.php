@@ -9,19 +9,20 @@ use Hull\Catalog\Catalogue;
 /** Remembers which chemicals were about, and says which must not meet the next. */
 final class Chemistry
 {
-    /** @var array<int, list<array{float, RouteStep, list<string>}>> interlock => since it was last parted: hour, step, zones */
+    /**
+     * @var array<int, list<array{float, RouteStep, list<string>}>> interlock => since it was last parted: hour, step,
+     *                                                              zones
+     */
     private array $about = [];
 
     /** @var array<int|string, list<string>> step and product => what they bring */
     private array $brought = [];
 
-    public function __construct(private readonly Catalogue $catalogue)
-    {
-    }
+    public function __construct(private readonly Catalogue $catalogue) {}
 
     /**
-     * @param float        $handsOn hours it takes; it is about until they are over
-     * @param list<string> $zones   it is done on
+     * @param float $handsOn hours it takes; it is about until they are over
+     * @param list<string> $zones it is done on
      *
      * @return list<Encounter> what this step, begun at this hour, must not meet
      */
@@ -75,15 +76,24 @@ final class Chemistry
         $step = $catalogue->step($routeStep->step);
         $chemicals = $step->chemicals;
         foreach ($step->uses as $id) {
-            $chemicals = [...$chemicals, ...$catalogue->supplies[$id]->chemicals ?? $catalogue->product($id)->chemicals];
+            $chemicals = [
+                ...$chemicals,
+                ...$catalogue->supplies[$id]->chemicals ?? $catalogue->product($id)->chemicals,
+            ];
         }
 
-        return array_values(array_unique(null === $routeStep->product ? $chemicals : [...$chemicals, ...$catalogue->product($routeStep->product)->chemicals]));
+        return array_values(
+            array_unique(
+                null === $routeStep->product
+                    ? $chemicals
+                    : [...$chemicals, ...$catalogue->product($routeStep->product)->chemicals],
+            ),
+        );
     }
 
     /** @return list<string> */
     private function broughtBy(RouteStep $routeStep): array
     {
-        return $this->brought[$routeStep->step.'/'.$routeStep->product] ??= self::of($this->catalogue, $routeStep);
+        return $this->brought[$routeStep->step . '/' . $routeStep->product] ??= self::of($this->catalogue, $routeStep);
     }
 }

@@ -34,7 +34,17 @@ final class Compatibility
 
     public function __construct(private readonly Catalogue $catalogue, private readonly Substrate $substrate)
     {
-        $this->systems = array_values(array_filter($catalogue->systems, static fn (FilmSystem $s): bool => (new Scope($s->scope->families, $s->scope->except))->covers($substrate, '', '', static fn (string $q): string => '')));
+        $this->systems = array_values(
+            array_filter(
+                $catalogue->systems,
+                static fn(FilmSystem $s): bool => (new Scope($s->scope->families, $s->scope->except))->covers(
+                    $substrate,
+                    '',
+                    '',
+                    static fn(string $q): string => '',
+                ),
+            ),
+        );
     }
 
     /** @return list<Product> films some system lays on the material, in the order of the catalogue */
@@ -47,7 +57,9 @@ final class Compatibility
             }
         }
 
-        return array_values(array_filter($this->catalogue->products, static fn (Product $p): bool => isset($ids[$p->id])));
+        return array_values(
+            array_filter($this->catalogue->products, static fn(Product $p): bool => isset($ids[$p->id])),
+        );
     }
 
     /** @param Product|null $below null for the bare material */
@@ -55,23 +67,36 @@ final class Compatibility
     {
         $under = null === $below ? [] : $this->under($below);
         $service = $this->service($above);
-        [$runner, $search] = $this->benches[$below?->id.'/'.$service] ??= $this->bench($service);
+        [$runner, $search] = $this->benches[$below?->id . '/' . $service] ??= $this->bench($service);
         $goal = new RouteStep('', RoutePlanner::COAT, $above->id);
         $fresh = $this->laid($under, $runner);
         $between = $this->between($search->find($fresh, $runner->needs($goal)));
         if ([] === $under) {
-            return new Verdict($between, $between, null === $between ? $this->stuck($search, $runner, $fresh, $goal) : []);
+            return new Verdict(
+                $between,
+                $between,
+                null === $between ? $this->stuck($search, $runner, $fresh, $goal) : [],
+            );
         }
         $cured = $fresh->cured();
         $later = $this->between($search->find($cured, $runner->needs($goal)));
 
-        return new Verdict($between, $later, null === $between && null === $later ? $this->stuck($search, $runner, $cured, $goal) : []);
+        return new Verdict(
+            $between,
+            $later,
+            null === $between && null === $later ? $this->stuck($search, $runner, $cured, $goal) : [],
+        );
     }
 
     /** @return list<Need> */
     private function stuck(PrepSearch $search, StepRunner $runner, SurfaceState $state, RouteStep $goal): array
     {
-        return array_values(array_filter($runner->broken($goal, $state), static fn (Need $n): bool => null === $search->find($state, [$n])));
+        return array_values(
+            array_filter(
+                $runner->broken($goal, $state),
+                static fn(Need $n): bool => null === $search->find($state, [$n]),
+            ),
+        );
     }
 
     /**
@@ -81,7 +106,7 @@ final class Compatibility
      */
     private function between(?array $path): ?array
     {
-        return null === $path ? null : array_map(fn (RouteStep $s): Step => $this->catalogue->step($s->step), $path);
+        return null === $path ? null : array_map(fn(RouteStep $s): Step => $this->catalogue->step($s->step), $path);
     }
 
     /**
@@ -117,10 +142,18 @@ final class Compatibility
     /** A service of the material in which some system lays the film. */
     private function service(Product $above): string
     {
-        $services = Keys::of(array_filter($this->catalogue->services, fn (Service $s): bool => $s->suits($this->substrate)));
+        $services = Keys::of(
+            array_filter($this->catalogue->services, fn(Service $s): bool => $s->suits($this->substrate)),
+        );
         foreach ($this->systems as $system) {
-            if (in_array($above->id, array_map(static fn (SystemLayer $l): string => $l->product->id, $system->layers), true)) {
-                return array_values(array_intersect($services, $system->scope->services))[0] ?? $services[0] ?? '';
+            if (
+                in_array(
+                    $above->id,
+                    array_map(static fn(SystemLayer $l): string => $l->product->id, $system->layers),
+                    true,
+                )
+            ) {
+                return array_values(array_intersect($services, $system->scope->services))[0] ?? ($services[0] ?? '');
             }
         }
 
@@ -131,8 +164,24 @@ final class Compatibility
     private function bench(string $service): array
     {
         $air = Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(50.0));
-        $traits = new Traits($this->catalogue, $this->substrate, [], $service, (string) array_key_first($this->catalogue->finishes), Area::squareMetres(1.0), $air, 'heated-bay', 'open', []);
-        $context = new PartContext($traits, [], (new Schools($traits, []))->resolved(), new FilmSystem('asked', 'asked', new Scope(), [], [], '', [1.0, 1.0], []));
+        $traits = new Traits(
+            $this->catalogue,
+            $this->substrate,
+            [],
+            $service,
+            (string) array_key_first($this->catalogue->finishes),
+            Area::squareMetres(1.0),
+            $air,
+            'heated-bay',
+            'open',
+            [],
+        );
+        $context = new PartContext(
+            $traits,
+            [],
+            (new Schools($traits, []))->resolved(),
+            new FilmSystem('asked', 'asked', new Scope(), [], [], '', [1.0, 1.0], []),
+        );
         $runner = new StepRunner($context);
 
         return [$runner, new PrepSearch($context, $runner)];

@@ -19,7 +19,11 @@ final class Effort
 
     public static function of(Step $step, float $handsOnMin, float $waitHours, Area $area): float
     {
-        return self::STEP_MINUTES + $handsOnMin + $waitHours * self::WAIT_MINUTES_PER_HOUR + $step->takes->penalty + self::money($step, $area) * self::MINUTES_PER_MONEY;
+        return self::STEP_MINUTES +
+            $handsOnMin +
+            $waitHours * self::WAIT_MINUTES_PER_HOUR +
+            $step->takes->penalty +
+            self::money($step, $area) * self::MINUTES_PER_MONEY;
     }
 
     /** Minor units of money. */

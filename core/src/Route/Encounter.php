@@ -13,9 +13,13 @@ final readonly class Encounter
      * @param list<string> $firstZones
      * @param list<string> $zones
      */
-    public function __construct(public Interlock $lock, public RouteStep $first, public array $firstZones, public RouteStep $then, public array $zones)
-    {
-    }
+    public function __construct(
+        public Interlock $lock,
+        public RouteStep $first,
+        public array $firstZones,
+        public RouteStep $then,
+        public array $zones,
+    ) {}
 
     /** On one zone its own route is checked for it. */
     public function isBetweenZones(): bool

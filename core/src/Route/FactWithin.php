@@ -13,7 +13,7 @@ final readonly class FactWithin implements Predicate
 
     public function __construct(public string $fact, private ?float $min, private ?float $max)
     {
-        $this->key = $fact.'/'.$min.'/'.$max;
+        $this->key = $fact . '/' . $min . '/' . $max;
     }
 
     public function holds(SurfaceState $state): bool

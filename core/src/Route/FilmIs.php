@@ -15,7 +15,7 @@ final readonly class FilmIs implements Predicate
     /** @param list<FilmPhase> $phases */
     public function __construct(private array $phases)
     {
-        $this->key = 'film:'.implode(',', array_map(static fn (FilmPhase $p): string => $p->value, $phases));
+        $this->key = 'film:' . implode(',', array_map(static fn(FilmPhase $p): string => $p->value, $phases));
     }
 
     public function key(): string
@@ -25,9 +25,11 @@ final readonly class FilmIs implements Predicate
 
     public function holds(SurfaceState $state): bool
     {
-        return in_array($state->phase(), $this->phases, true)
-            || (in_array(FilmPhase::Lapsed, $this->phases, true) && true === $state->top()?->isPastWindow() && !$state->top()->isShut())
-            || (in_array(FilmPhase::Open, $this->phases, true) && true === $state->top()?->isOpen());
+        return in_array($state->phase(), $this->phases, true) ||
+            (in_array(FilmPhase::Lapsed, $this->phases, true) &&
+                true === $state->top()?->isPastWindow() &&
+                !$state->top()->isShut()) ||
+            (in_array(FilmPhase::Open, $this->phases, true) && true === $state->top()?->isOpen());
     }
 
     public function facts(): array
@@ -45,7 +47,11 @@ final readonly class FilmIs implements Predicate
         $later = false;
         foreach (FilmPhase::cases() as $case) {
             $later = $later || $case === $state->phase();
-            if ($later && in_array($case, $this->phases, true) && !(FilmPhase::None === $state->phase() && FilmPhase::None !== $case)) {
+            if (
+                $later &&
+                in_array($case, $this->phases, true) &&
+                !(FilmPhase::None === $state->phase() && FilmPhase::None !== $case)
+            ) {
                 return true;
             }
         }

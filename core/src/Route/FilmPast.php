@@ -15,7 +15,7 @@ final readonly class FilmPast implements Predicate
 
     public function __construct(private string $event)
     {
-        $this->key = 'past:'.$event;
+        $this->key = 'past:' . $event;
     }
 
     public function key(): string

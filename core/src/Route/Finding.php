@@ -9,8 +9,8 @@ final readonly class Finding
 {
     /**
      * @param list<Mend> $mends
-     * @param bool       $mayBeTaken a trained person may decide to go on, with name and reason in the record
-     * @param string     $takenBy    who did, and why
+     * @param bool $mayBeTaken a trained person may decide to go on, with name and reason in the record
+     * @param string $takenBy who did, and why
      */
     public function __construct(
         public ?string $stepKey,
@@ -23,18 +23,39 @@ final readonly class Finding
         public array $mends = [],
         public bool $mayBeTaken = false,
         public string $takenBy = '',
-    ) {
-    }
+    ) {}
 
     /** @param list<Mend> $mends */
     public function with(array $mends): self
     {
-        return new self($this->stepKey, $this->stepName, $this->needId, $this->says, $this->consequence, $this->source, $this->severity, $mends, $this->mayBeTaken, $this->takenBy);
+        return new self(
+            $this->stepKey,
+            $this->stepName,
+            $this->needId,
+            $this->says,
+            $this->consequence,
+            $this->source,
+            $this->severity,
+            $mends,
+            $this->mayBeTaken,
+            $this->takenBy,
+        );
     }
 
     public function takenBy(string $words): self
     {
-        return new self($this->stepKey, $this->stepName, $this->needId, $this->says, $this->consequence, $this->source, Severity::Caution, $this->mends, $this->mayBeTaken, $words);
+        return new self(
+            $this->stepKey,
+            $this->stepName,
+            $this->needId,
+            $this->says,
+            $this->consequence,
+            $this->source,
+            Severity::Caution,
+            $this->mends,
+            $this->mayBeTaken,
+            $words,
+        );
     }
 
     /** The work cannot be planned or started like this. */

@@ -7,7 +7,5 @@ namespace Hull\Route;
 /** A change to the route that removes a finding. */
 final readonly class Mend
 {
-    public function __construct(public string $label, public Route $route)
-    {
-    }
+    public function __construct(public string $label, public Route $route) {}
 }

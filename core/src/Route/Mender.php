@@ -29,7 +29,9 @@ final readonly class Mender
     public function findings(SurfaceState $from, Route $route): array
     {
         return array_map(
-            fn (Finding $finding): Finding => $finding->isInTheWay() && !$finding->mayBeTaken ? $finding->with($this->mends($from, $route, $finding)) : $finding,
+            fn(Finding $finding): Finding => $finding->isInTheWay() && !$finding->mayBeTaken
+                ? $finding->with($this->mends($from, $route, $finding))
+                : $finding,
             $this->check->findings($from, $route),
         );
     }
@@ -39,17 +41,22 @@ final readonly class Mender
     {
         $found = [];
         foreach ($this->candidates($from, $route, $finding) as $kind => $mend) {
-            $left = array_filter($this->check->findings($from, $mend->route), static fn (Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken);
-            if ([] === array_filter($left, static fn (Finding $f): bool => $f->is($finding))) {
+            $left = array_filter(
+                $this->check->findings($from, $mend->route),
+                static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken,
+            );
+            if ([] === array_filter($left, static fn(Finding $f): bool => $f->is($finding))) {
                 $found[] = [$kind, count($left), count($found), $mend];
             }
         }
-        usort($found, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
+        usort($found, static fn(array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
 
-        return array_slice(array_map(static fn (array $f): Mend => $f[3], $found), 0, self::MOST);
+        return array_slice(array_map(static fn(array $f): Mend => $f[3], $found), 0, self::MOST);
     }
 
-    /** @return iterable<int, Mend> by how much they change: 0 a step moved or put in, 1 taken out, 2 all planned again */
+    /**
+     * @return iterable<int, Mend> by how much they change: 0 a step moved or put in, 1 taken out, 2 all planned again
+     */
     private function candidates(SurfaceState $from, Route $route, Finding $finding): iterable
     {
         $at = null;
@@ -65,15 +72,27 @@ final readonly class Mender
             }
             foreach ($route->steps as $later => $step) {
                 if ($later > $at && $this->helps($step, $state, $finding)) {
-                    yield self::GENTLE => new Mend(sprintf('Move "%s" before this step', $this->check->name($step)), $route->moved($later, $at));
+                    yield self::GENTLE => new Mend(
+                        sprintf('Move "%s" before this step', $this->check->name($step)),
+                        $route->moved($later, $at),
+                    );
                 }
             }
             try {
                 $mended = $this->planner->mend($state, [$route->steps[$at]], '');
                 $insert = array_slice($mended->steps, 0, -1);
                 if ([] !== $insert) {
-                    $names = implode(', then ', array_map(fn (RouteStep $s): string => '"'.$this->check->name($s).'"', $insert));
-                    yield self::GENTLE => new Mend('Put in '.$names, $route->inserted($at, array_map(static fn (RouteStep $s): RouteStep => $s->withKey(''), $insert)));
+                    $names = implode(
+                        ', then ',
+                        array_map(fn(RouteStep $s): string => '"' . $this->check->name($s) . '"', $insert),
+                    );
+                    yield self::GENTLE => new Mend(
+                        'Put in ' . $names,
+                        $route->inserted(
+                            $at,
+                            array_map(static fn(RouteStep $s): RouteStep => $s->withKey(''), $insert),
+                        ),
+                    );
                 }
             } catch (NoRoute) {
             }

@@ -9,7 +9,10 @@ use Hull\Catalog\Need;
 use Hull\Catalog\Step;
 use Hull\Surface\SurfaceState;
 
-/** The needs of a goal and of the steps on the way to it, each once and by number, without those that nothing on the way can break. */
+/**
+ * The needs of a goal and of the steps on the way to it, each once and by number, without those that nothing on the
+ * way can break.
+ */
 final class NeedTable
 {
     /** @var list<FactWithin> what is asked of facts, by number */
@@ -67,7 +70,7 @@ final class NeedTable
     private function add(Predicate $predicate): int
     {
         $number = count($this->asked);
-        $this->asked[] = Asked::of($predicate, fn (FactWithin $within): int => $this->atom($within, $number));
+        $this->asked[] = Asked::of($predicate, fn(FactWithin $within): int => $this->atom($within, $number));
 
         return $number;
     }

@@ -14,14 +14,17 @@ use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
 use Hull\Quantity\Area;
 
-/** What a route depends on beside the surface: size, place, service, schools, gear, and the films it is meant to end with. */
+/**
+ * What a route depends on beside the surface: size, place, service, schools, gear, and the films it is meant to end
+ * with.
+ */
 final readonly class PartContext
 {
     /** @var list<Rule> the rules that count on this part */
     public array $rules;
 
     /**
-     * @param array<int|string, float>  $extents share of the area by fact, 0 to 1
+     * @param array<int|string, float> $extents share of the area by fact, 0 to 1
      * @param array<int|string, string> $schools question => answer, every question answered
      */
     public function __construct(
@@ -30,7 +33,9 @@ final readonly class PartContext
         public array $schools,
         public FilmSystem $system,
     ) {
-        $this->rules = array_values(array_filter($this->catalogue()->rules, fn (Rule $r): bool => $this->covers($r->scope)));
+        $this->rules = array_values(
+            array_filter($this->catalogue()->rules, fn(Rule $r): bool => $this->covers($r->scope)),
+        );
     }
 
     public function catalogue(): Catalogue
@@ -69,7 +74,12 @@ final readonly class PartContext
     {
         $scope = $step->scope;
 
-        return (new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers($this->substrate(), $this->traits->service, $this->traits->finish, $this->answer(...)) && [] === $this->lacks($step->requires);
+        return (new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers(
+            $this->substrate(),
+            $this->traits->service,
+            $this->traits->finish,
+            $this->answer(...),
+        ) && [] === $this->lacks($step->requires);
     }
 
     /**
@@ -79,7 +89,12 @@ final readonly class PartContext
      */
     public function lacks(array $requires): array
     {
-        return array_values(array_map(fn (string $id): Limit => $this->catalogue()->limits[$id], array_intersect($requires, $this->traits->without)));
+        return array_values(
+            array_map(
+                fn(string $id): Limit => $this->catalogue()->limits[$id],
+                array_intersect($requires, $this->traits->without),
+            ),
+        );
     }
 
     public function answer(string $question): string

@@ -11,11 +11,16 @@ final readonly class Parting
 {
     private const MOST = 6;
 
-    public function __construct(private PartContext $context, private StepRunner $runner, private RoutePlanner $planner)
-    {
-    }
+    public function __construct(
+        private PartContext $context,
+        private StepRunner $runner,
+        private RoutePlanner $planner,
+    ) {}
 
-    /** The route with its meetings parted where a step on offer parts them; what cannot be parted stays for the checker. */
+    /**
+     * The route with its meetings parted where a step on offer parts them; what cannot be parted stays for the
+     * checker.
+     */
     public function of(SurfaceState $from, Route $route): Route
     {
         for ($round = 0; $round < self::MOST; ++$round) {
@@ -40,9 +45,20 @@ final readonly class Parting
             foreach ($chemistry->meet($step, $hour, $applied->handsOnMin / 60.0) as $encounter) {
                 foreach ($encounter->lock->parting as $parting) {
                     $between = new RouteStep('', $parting);
-                    if ($this->context->allows($this->context->catalogue()->step($parting)) && $this->runner->isPossible($between, $state)) {
+                    if (
+                        $this->context->allows($this->context->catalogue()->step($parting)) &&
+                        $this->runner->isPossible($between, $state)
+                    ) {
                         try {
-                            return $this->planner->mend($from, [...array_slice($route->steps, 0, $index), $between, ...array_slice($route->steps, $index)], '');
+                            return $this->planner->mend(
+                                $from,
+                                [
+                                    ...array_slice($route->steps, 0, $index),
+                                    $between,
+                                    ...array_slice($route->steps, $index),
+                                ],
+                                '',
+                            );
                         } catch (NoRoute) {
                             continue;
                         }

@@ -8,7 +8,10 @@ use Hull\Catalog\Need;
 use Hull\Catalog\Step;
 use Hull\Surface\SurfaceState;
 
-/** Steps that do what a goal forbids and no step on offer undoes (epoxy in a repair that is to take gelcoat) never lead there. */
+/**
+ * Steps that do what a goal forbids and no step on offer undoes (epoxy in a repair that is to take gelcoat) never lead
+ * there.
+ */
 final readonly class PointOfNoReturn
 {
     /**

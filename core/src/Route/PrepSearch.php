@@ -61,10 +61,17 @@ final class PrepSearch
         if (self::hold($needs, $from)) {
             return [];
         }
-        $key = $from->key().'>'.implode(',', array_map(static fn (Need $n): string => $n->id, $needs)).($mayStrip ? '!' : '');
-        $found = $this->found[$key] ??= $this->search($from, $needs, $mayStrip, $this->offered)
-            ?? (count($this->allowed) > count($this->offered) ? $this->search($from, $needs, $mayStrip, $this->allowed) : null)
-            ?? false;
+        $key =
+            $from->key() .
+            '>' .
+            implode(',', array_map(static fn(Need $n): string => $n->id, $needs)) .
+            ($mayStrip ? '!' : '');
+        $found = $this->found[$key] ??=
+            $this->search($from, $needs, $mayStrip, $this->offered) ??
+            ((count($this->allowed) > count($this->offered)
+                ? $this->search($from, $needs, $mayStrip, $this->allowed)
+                : null) ??
+                false);
 
         return false === $found ? null : $found;
     }
@@ -84,7 +91,11 @@ final class PrepSearch
         if (null !== $single) {
             return [$single];
         }
-        $steps = PointOfNoReturn::before($from, $needs, array_values(array_filter($steps, static fn (Step $s): bool => $mayStrip || 0 === $s->strips)));
+        $steps = PointOfNoReturn::before(
+            $from,
+            $needs,
+            array_values(array_filter($steps, static fn(Step $s): bool => $mayStrip || 0 === $s->strips)),
+        );
         $relevance = new Relevance($from, $needs, $steps, $this->runner);
         $usable = array_values($relevance->steps);
         $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner, $this->context->area());
@@ -102,14 +113,17 @@ final class PrepSearch
     {
         $best = null;
         $least = \INF;
-        $broken = array_values(array_filter($needs, static fn (Need $n): bool => !$n->predicate->holds($from)));
+        $broken = array_values(array_filter($needs, static fn(Need $n): bool => !$n->predicate->holds($from)));
         foreach ($steps as $step) {
             $move = new RouteStep('', $step->id);
             if ($step->strips > 0 || !$this->touches($step, $broken) || !$this->runner->isPossible($move, $from)) {
                 continue;
             }
             $applied = $this->runner->apply($move, $from);
-            $effort = null === $applied->waitHours ? \INF : Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
+            $effort =
+                null === $applied->waitHours
+                    ? \INF
+                    : Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
             if ($effort < $least && self::hold($needs, $applied->state)) {
                 [$best, $least] = [$move, $effort];
             }
@@ -130,7 +144,13 @@ final class PrepSearch
         }
         $changed = $this->changed($step);
         foreach ($needs as $need) {
-            if ([] === array_filter($need->predicate->facts(), static fn (FactWithin $f): bool => in_array($f->fact, $changed, true))) {
+            if (
+                [] ===
+                array_filter(
+                    $need->predicate->facts(),
+                    static fn(FactWithin $f): bool => in_array($f->fact, $changed, true),
+                )
+            ) {
                 return false;
             }
         }
@@ -144,15 +164,29 @@ final class PrepSearch
      *
      * @return list<RouteStep>|null
      */
-    private function bestFirst(SurfaceState $from, array $needs, array $usable, Relevance $relevance, RelaxedPlan $relaxed): ?array
-    {
-        $moves = array_map(static fn (Step $s): array => [$s, new RouteStep('', $s->id)], $usable);
+    private function bestFirst(
+        SurfaceState $from,
+        array $needs,
+        array $usable,
+        Relevance $relevance,
+        RelaxedPlan $relaxed,
+    ): ?array {
+        $moves = array_map(static fn(Step $s): array => [$s, new RouteStep('', $s->id)], $usable);
         $queue = new \SplPriorityQueue();
         $sequence = 0;
         $queue->insert([$from, 0.0, null, null, [], null], [0.0, 0]);
         $closed = [];
         while (!$queue->isEmpty() && count($closed) < self::MOST && $this->looked < self::MOST_TOGETHER) {
-            /** @var array{SurfaceState, float, array<mixed>|null, Step|null, array<int|string, true>, array{float, array<int|string, float>}|null} $entry */
+            /**
+             * @var array{
+             *     SurfaceState,
+             *     float,
+             *     array<mixed>|null,
+             *     Step|null,
+             *     array<int|string, true>,
+             *     array{float, array<int|string, float>}|null,
+             * } $entry
+             */
             $entry = $queue->extract();
             [$state, $cost, $trail, $last, $before, $ahead] = $entry;
             $detour = null !== $ahead;
@@ -171,7 +205,10 @@ final class PrepSearch
                     continue;
                 }
                 // What the estimate does not ask for is tried later, if at all.
-                $queue->insert([$state, $cost, $trail, $last, $before, $ahead], [-$cost - self::LEAD * ($ahead[0] + self::DETOUR), -(++$sequence)]);
+                $queue->insert(
+                    [$state, $cost, $trail, $last, $before, $ahead],
+                    [-$cost - self::LEAD * ($ahead[0] + self::DETOUR), -++$sequence],
+                );
             }
             [$left, $worth] = $ahead;
             $possible = [];
@@ -181,7 +218,13 @@ final class PrepSearch
                 }
             }
             foreach ($moves as [$step, $move]) {
-                if (!isset($possible[$step->id]) || (null !== $last && $step->order < $last->order && isset($before[$step->id]) && $this->areApart($step, $last))) {
+                if (
+                    !isset($possible[$step->id]) ||
+                    (null !== $last &&
+                        $step->order < $last->order &&
+                        isset($before[$step->id]) &&
+                        $this->areApart($step, $last))
+                ) {
                     continue;
                 }
                 $applied = $this->runner->apply($move, $state);
@@ -189,7 +232,14 @@ final class PrepSearch
                     continue;
                 }
                 $spent = $cost + Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
-                $queue->insert([$applied->state, $spent, [$trail, $move], $step, $possible, null], [-$spent - self::LEAD * ($detour ? $left + self::DETOUR : max(0.0, $left - ($worth[$step->id] ?? 0.0))), -(++$sequence)]);
+                $queue->insert(
+                    [$applied->state, $spent, [$trail, $move], $step, $possible, null],
+                    [
+                        -$spent -
+                        self::LEAD * ($detour ? $left + self::DETOUR : max(0.0, $left - ($worth[$step->id] ?? 0.0))),
+                        -++$sequence,
+                    ],
+                );
             }
         }
 
@@ -200,17 +250,20 @@ final class PrepSearch
      * The same path without what turned out not to be needed, dearest first.
      *
      * @param list<RouteStep> $path
-     * @param list<Need>      $needs
+     * @param list<Need> $needs
      *
      * @return list<RouteStep>
      */
     private function pruned(array $path, SurfaceState $from, array $needs): array
     {
         $order = $path;
-        usort($order, fn (RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
+        usort($order, fn(RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
         foreach ($order as $step) {
             $at = array_search($step, $path, true);
-            $shorter = false === $at ? null : $this->leading([...array_slice($path, 0, $at), ...array_slice($path, $at + 1)], $from, $needs);
+            $shorter =
+                false === $at
+                    ? null
+                    : $this->leading([...array_slice($path, 0, $at), ...array_slice($path, $at + 1)], $from, $needs);
             $path = $shorter ?? $path;
         }
 
@@ -229,7 +282,7 @@ final class PrepSearch
      * leads where it should.
      *
      * @param list<RouteStep> $path
-     * @param list<Need>      $needs
+     * @param list<Need> $needs
      *
      * @return list<RouteStep>|null
      */
@@ -254,21 +307,35 @@ final class PrepSearch
     /** Two steps that neither read nor change what the other changes: their order makes no difference. */
     private function areApart(Step $one, Step $other): bool
     {
-        return $this->apart[$one->id.'/'.$other->id] ??= !$one->isWait() && !$other->isWait() && 0 === $one->strips + $other->strips && !$one->cures && !$other->cures
-            && [] === array_intersect($this->changed($one), [...$this->changed($other), ...$this->asked($other)])
-            && [] === array_intersect($this->changed($other), $this->asked($one));
+        return $this->apart[$one->id . '/' . $other->id] ??=
+            !$one->isWait() &&
+            !$other->isWait() &&
+            0 === $one->strips + $other->strips &&
+            !$one->cures &&
+            !$other->cures &&
+            [] === array_intersect($this->changed($one), [...$this->changed($other), ...$this->asked($other)]) &&
+            [] === array_intersect($this->changed($other), $this->asked($one));
     }
 
     /** @return list<string> */
     private function changed(Step $step): array
     {
-        return array_map(static fn (\Hull\Catalog\Effect $e): string => $e->fact, $step->does);
+        return array_map(static fn(\Hull\Catalog\Effect $e): string => $e->fact, $step->does);
     }
 
     /** @return list<string> */
     private function asked(Step $step): array
     {
-        return array_merge([], ...array_map(static fn (Need $n): array => array_map(static fn (FactWithin $f): string => $f->fact, $n->predicate->facts()), $this->runner->needs(new RouteStep('', $step->id))));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn(Need $n): array => array_map(
+                    static fn(FactWithin $f): string => $f->fact,
+                    $n->predicate->facts(),
+                ),
+                $this->runner->needs(new RouteStep('', $step->id)),
+            ),
+        );
     }
 
     /** @param list<Need> $needs */

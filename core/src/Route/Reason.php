@@ -8,7 +8,5 @@ namespace Hull\Route;
 final readonly class Reason
 {
     /** @param list<Finding> $without what the checker says when the step is left out */
-    public function __construct(public string $key, public array $without)
-    {
-    }
+    public function __construct(public string $key, public array $without) {}
 }

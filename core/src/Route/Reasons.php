@@ -24,7 +24,7 @@ final readonly class Reasons
         foreach ($route->steps as $index => $step) {
             $without = array_filter(
                 $this->check->findings($from, $route->without($index)),
-                static fn (Finding $f): bool => [] === array_filter($before, static fn (Finding $b): bool => $b->is($f)),
+                static fn(Finding $f): bool => [] === array_filter($before, static fn(Finding $b): bool => $b->is($f)),
             );
             $reasons[$step->key] = new Reason($step->key, array_values($without));
         }

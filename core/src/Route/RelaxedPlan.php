@@ -15,9 +15,15 @@ use Hull\Surface\SurfaceState;
  */
 final class RelaxedPlan
 {
-    /** Effort assumed for a film to come to where it is asked to be when no single wait or cure brings it there, minutes. */
+    /**
+     * Effort assumed for a film to come to where it is asked to be when no single wait or cure brings it there,
+     * minutes.
+     */
     private const FILM = 30.0;
-    /** Share of what the lesser needs of a step cost that comes on top of the dearest: needs have much of their way in common. */
+    /**
+     * Share of what the lesser needs of a step cost that comes on top of the dearest: needs have much of their way in
+     * common.
+     */
     private const APART = 0.25;
 
     private readonly NeedTable $table;
@@ -37,7 +43,10 @@ final class RelaxedPlan
     /** @var list<int> */
     private readonly array $goal;
 
-    /** @var array<int|string, list<array{float, SurfaceState}>> film on top => effort and surface after each wait and cure */
+    /**
+     * @var array<int|string, list<array{float, SurfaceState}>> film on top => effort and surface after each wait and
+     *                                                          cure
+     */
     private array $afterFilmWork = [];
 
     private readonly bool $strips;
@@ -49,10 +58,17 @@ final class RelaxedPlan
      * @param list<Need> $goal
      * @param list<Step> $steps
      */
-    public function __construct(SurfaceState $from, array $goal, private readonly array $steps, private readonly StepRunner $runner, private readonly Area $area)
-    {
-        $this->filmWork = array_values(array_filter($steps, static fn (Step $s): bool => $s->isWait() || $s->cures || $s->strips > 0));
-        $this->strips = [] !== array_filter($steps, static fn (Step $s): bool => $s->strips > 0);
+    public function __construct(
+        SurfaceState $from,
+        array $goal,
+        private readonly array $steps,
+        private readonly StepRunner $runner,
+        private readonly Area $area,
+    ) {
+        $this->filmWork = array_values(
+            array_filter($steps, static fn(Step $s): bool => $s->isWait() || $s->cures || $s->strips > 0),
+        );
+        $this->strips = [] !== array_filter($steps, static fn(Step $s): bool => $s->strips > 0);
         $this->table = new NeedTable($from, $steps);
         $this->goal = $this->table->numbers($goal);
         foreach ($steps as $number => $step) {
@@ -74,7 +90,10 @@ final class RelaxedPlan
         }
     }
 
-    /** @return array{float, array<int|string, float>}|null effort left and the steps worth trying, with their share of it; null when nothing leads there */
+    /**
+     * @return array{float, array<int|string, float>}|null effort left and the steps worth trying, with their share of
+     *                                                     it; null when nothing leads there
+     */
     public function from(SurfaceState $state): ?array
     {
         $cost = [];
@@ -88,7 +107,8 @@ final class RelaxedPlan
         $films = [];
         $needs = [];
         foreach ($this->table->asked as $number => $asked) {
-            $needs[$number] = Asked::FACT === $asked->kind ? $cost[$asked->atom] : $this->cost($asked, $cost, $state, $films);
+            $needs[$number] =
+                Asked::FACT === $asked->kind ? $cost[$asked->atom] : $this->cost($asked, $cost, $state, $films);
         }
         $open = [];
         foreach ($this->makes as $number => $made) {
@@ -191,7 +211,7 @@ final class RelaxedPlan
     }
 
     /**
-     * @param array<int, float>        $cost
+     * @param array<int, float> $cost
      * @param array<int|string, float> $films
      */
     private function cost(Asked $need, array $cost, SurfaceState $state, array &$films): float
@@ -214,13 +234,20 @@ final class RelaxedPlan
     }
 
     /**
-     * @param array<int, float>             $cost
+     * @param array<int, float> $cost
      * @param array<int, array{int, float}> $by
-     * @param array<int|string, float>      $films
-     * @param array<int, float>             $taken
+     * @param array<int|string, float> $films
+     * @param array<int, float> $taken
      */
-    private function collect(Asked $need, array $cost, array $by, SurfaceState $state, array &$films, array &$taken, float &$waits): void
-    {
+    private function collect(
+        Asked $need,
+        array $cost,
+        array $by,
+        SurfaceState $state,
+        array &$films,
+        array &$taken,
+        float &$waits,
+    ): void {
         if (null !== $need->film) {
             $waits = max($waits, $films[$need->film->key()] ?? 0.0);
         } elseif (Asked::FACT === $need->kind) {

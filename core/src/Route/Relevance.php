@@ -49,8 +49,12 @@ final class Relevance
      * @param list<Need> $goal
      * @param list<Step> $steps on offer
      */
-    public function __construct(private readonly SurfaceState $from, array $goal, array $steps, private readonly StepRunner $runner)
-    {
+    public function __construct(
+        private readonly SurfaceState $from,
+        array $goal,
+        array $steps,
+        private readonly StepRunner $runner,
+    ) {
         $order = [];
         foreach ($steps as $step) {
             $order[$step->id] = $step;

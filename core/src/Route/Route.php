@@ -8,9 +8,7 @@ namespace Hull\Route;
 final readonly class Route
 {
     /** @param list<RouteStep> $steps */
-    private function __construct(public array $steps)
-    {
-    }
+    private function __construct(public array $steps) {}
 
     /** @param list<RouteStep> $steps steps without a key of their own get a passing one, "new-1" and so on */
     public static function of(array $steps): self
@@ -29,7 +27,10 @@ final readonly class Route
         foreach ($used as $key) {
             $highest = 1 === preg_match('/^s(\d+)$/', $key, $match) ? max($highest, (int) $match[1]) : $highest;
         }
-        $steps = array_map(static fn (RouteStep $s): RouteStep => in_array($s->key, $used, true) ? $s : $s->withKey(''), $this->steps);
+        $steps = array_map(
+            static fn(RouteStep $s): RouteStep => in_array($s->key, $used, true) ? $s : $s->withKey(''),
+            $this->steps,
+        );
 
         return self::numbered($steps, 's', $highest);
     }
@@ -37,13 +38,13 @@ final readonly class Route
     /** @param list<RouteStep> $steps */
     private static function numbered(array $steps, string $prefix, int $highest): self
     {
-        $taken = array_flip(array_map(static fn (RouteStep $s): string => $s->key, $steps));
+        $taken = array_flip(array_map(static fn(RouteStep $s): string => $s->key, $steps));
         $seen = [];
         $keyed = [];
         foreach ($steps as $step) {
             if ('' === $step->key || isset($seen[$step->key])) {
                 do {
-                    $key = $prefix.++$highest;
+                    $key = $prefix . ++$highest;
                 } while (isset($taken[$key]));
                 $step = $step->withKey($key);
             }

@@ -21,7 +21,12 @@ final readonly class RouteCheck
     public function __construct(private PartContext $context)
     {
         $this->runner = new StepRunner($context);
-        $this->spoken = array_values(array_filter($context->rules, static fn (Rule $r): bool => RuleLevel::Gate === $r->level || RuleLevel::Caution === $r->level));
+        $this->spoken = array_values(
+            array_filter(
+                $context->rules,
+                static fn(Rule $r): bool => RuleLevel::Gate === $r->level || RuleLevel::Caution === $r->level,
+            ),
+        );
     }
 
     /** @return list<Finding> without mends; see Mender */
@@ -43,10 +48,30 @@ final readonly class RouteCheck
             $applied = $this->runner->apply($routeStep, $state);
             foreach ($chemistry->meet($routeStep, $hour, $applied->handsOnMin / 60.0) as $encounter) {
                 $lock = $encounter->lock;
-                $findings[] = new Finding($routeStep->key, $this->name($routeStep), $lock->id, $lock->says, $lock->consequence, $lock->source, Severity::Stop);
+                $findings[] = new Finding(
+                    $routeStep->key,
+                    $this->name($routeStep),
+                    $lock->id,
+                    $lock->says,
+                    $lock->consequence,
+                    $lock->source,
+                    Severity::Stop,
+                );
             }
             if (null === $applied->waitHours) {
-                $findings[] = new Finding($routeStep->key, $this->name($routeStep), 'never', 'the air must let it dry or cure', sprintf('At %.0f C and %.0f %% it never gets there.', $this->context->air()->temperature->c(), $this->context->air()->humidity->percentValue()), 'cure rows of the product', Severity::Broken);
+                $findings[] = new Finding(
+                    $routeStep->key,
+                    $this->name($routeStep),
+                    'never',
+                    'the air must let it dry or cure',
+                    sprintf(
+                        'At %.0f C and %.0f %% it never gets there.',
+                        $this->context->air()->temperature->c(),
+                        $this->context->air()->humidity->percentValue(),
+                    ),
+                    'cure rows of the product',
+                    Severity::Broken,
+                );
             }
             $findings = [...$findings, ...$this->climate($routeStep)];
             $state = $applied->state;
@@ -60,7 +85,8 @@ final readonly class RouteCheck
     {
         $product = $this->runner->product($routeStep);
 
-        return $this->context->catalogue()->step($routeStep->step)->name.(null === $product ? '' : ': '.$product->name);
+        return $this->context->catalogue()->step($routeStep->step)->name .
+            (null === $product ? '' : ': ' . $product->name);
     }
 
     /** @return list<Finding> */
@@ -70,15 +96,45 @@ final readonly class RouteCheck
         $step = $this->context->catalogue()->step($routeStep->step);
         foreach ($this->runner->broken($routeStep, $state) as $need) {
             $stop = RuleLevel::Stop === $this->context->catalogue()->rule($need->id)?->level;
-            $findings[] = new Finding($routeStep->key, $this->name($routeStep), $need->id, $need->says, $need->consequence, $need->source, $stop ? Severity::Stop : Severity::Broken);
+            $findings[] = new Finding(
+                $routeStep->key,
+                $this->name($routeStep),
+                $need->id,
+                $need->says,
+                $need->consequence,
+                $need->source,
+                $stop ? Severity::Stop : Severity::Broken,
+            );
         }
         $product = $this->runner->product($routeStep);
         $lacks = $this->context->lacks([...$step->requires, ...$product->requires ?? []]);
         if ([] !== $lacks) {
-            $findings[] = new Finding($routeStep->key, $this->name($routeStep), 'workshop-lacks', sprintf('this workshop does without: %s', implode(', ', array_map(static fn (Limit $l): string => $l->name, $lacks))), implode(' ', array_map(static fn (Limit $l): string => ucfirst($l->hint).'.', $lacks)), 'what the workshop has', Severity::Stop);
+            $findings[] = new Finding(
+                $routeStep->key,
+                $this->name($routeStep),
+                'workshop-lacks',
+                sprintf(
+                    'this workshop does without: %s',
+                    implode(', ', array_map(static fn(Limit $l): string => $l->name, $lacks)),
+                ),
+                implode(' ', array_map(static fn(Limit $l): string => ucfirst($l->hint) . '.', $lacks)),
+                'what the workshop has',
+                Severity::Stop,
+            );
         }
-        if (!$this->context->substrate()->isOf($step->scope->families) || ([] !== $step->scope->except && $this->context->substrate()->isOf($step->scope->except))) {
-            $findings[] = new Finding($routeStep->key, $this->name($routeStep), 'not-on-this', sprintf('this step is not for %s', lcfirst($this->context->substrate()->name)), 'It does nothing there, or harms it.', 'steps of the catalogue', Severity::Broken);
+        if (
+            !$this->context->substrate()->isOf($step->scope->families) ||
+            ([] !== $step->scope->except && $this->context->substrate()->isOf($step->scope->except))
+        ) {
+            $findings[] = new Finding(
+                $routeStep->key,
+                $this->name($routeStep),
+                'not-on-this',
+                sprintf('this step is not for %s', lcfirst($this->context->substrate()->name)),
+                'It does nothing there, or harms it.',
+                'steps of the catalogue',
+                Severity::Broken,
+            );
         }
 
         return $findings;
@@ -93,7 +149,16 @@ final readonly class RouteCheck
         foreach ($this->spoken as $rule) {
             if ($rule->appliesTo($step, $product) && !$rule->need->predicate->holds($state)) {
                 $need = $rule->need;
-                $findings[] = new Finding($routeStep->key, $this->name($routeStep), $need->id, $need->says, $need->consequence, $need->source, RuleLevel::Gate === $rule->level ? Severity::Stop : Severity::Caution, mayBeTaken: RuleLevel::Gate === $rule->level);
+                $findings[] = new Finding(
+                    $routeStep->key,
+                    $this->name($routeStep),
+                    $need->id,
+                    $need->says,
+                    $need->consequence,
+                    $need->source,
+                    RuleLevel::Gate === $rule->level ? Severity::Stop : Severity::Caution,
+                    mayBeTaken: RuleLevel::Gate === $rule->level,
+                );
             }
         }
 
@@ -116,7 +181,18 @@ final readonly class RouteCheck
             'mostHumidity' => $product->mostHumidity,
         ]);
 
-        return array_map(fn (string $warning): Finding => new Finding($routeStep->key, $this->name($routeStep), 'climate', 'the air must suit the film', $warning, 'ISO 8502-4 and the product sheet', Severity::Caution), $gate->outcome->warnings);
+        return array_map(
+            fn(string $warning): Finding => new Finding(
+                $routeStep->key,
+                $this->name($routeStep),
+                'climate',
+                'the air must suit the film',
+                $warning,
+                'ISO 8502-4 and the product sheet',
+                Severity::Caution,
+            ),
+            $gate->outcome->warnings,
+        );
     }
 
     /** @return list<Finding> */
@@ -126,17 +202,41 @@ final readonly class RouteCheck
         $system = $this->context->system;
         $missing = array_slice($system->coats(), RoutePlanner::coatsOn($system, $state));
         if ([] !== $missing) {
-            $names = array_map(static fn (Product $p): string => $p->name, $missing);
-            $findings[] = new Finding(null, 'End of the route', 'system-complete', sprintf('the film system must be complete; missing: %s', implode(', ', $names)), 'The film is too thin or too weak for this service.', 'film system '.$system->name, Severity::Broken);
+            $names = array_map(static fn(Product $p): string => $p->name, $missing);
+            $findings[] = new Finding(
+                null,
+                'End of the route',
+                'system-complete',
+                sprintf('the film system must be complete; missing: %s', implode(', ', $names)),
+                'The film is too thin or too weak for this service.',
+                'film system ' . $system->name,
+                Severity::Broken,
+            );
         }
         foreach ($system->ends as $need) {
             if (!$need->predicate->holds($state)) {
-                $findings[] = new Finding(null, 'End of the route', $need->id, $need->says, $need->consequence, 'film system '.$system->name, Severity::Broken);
+                $findings[] = new Finding(
+                    null,
+                    'End of the route',
+                    $need->id,
+                    $need->says,
+                    $need->consequence,
+                    'film system ' . $system->name,
+                    Severity::Broken,
+                );
             }
         }
         $last = $route->steps[count($route->steps) - 1] ?? null;
         if (null === $last || 'hand-over' !== $last->step) {
-            $findings[] = new Finding(null, 'End of the route', 'handed-over', 'the work must end with the hand-over', 'Nobody signs for a film that was never checked.', 'trade practice', Severity::Broken);
+            $findings[] = new Finding(
+                null,
+                'End of the route',
+                'handed-over',
+                'the work must end with the hand-over',
+                'Nobody signs for a film that was never checked.',
+                'trade practice',
+                Severity::Broken,
+            );
         }
 
         return $findings;

@@ -79,7 +79,8 @@ final readonly class RoutePlanner
     }
 
     /**
-     * What turns out to be out of reach once films are on (a pit under paint) is asked for before the first film instead.
+     * What turns out to be out of reach once films are on (a pit under paint) is asked for before the first film
+     * instead.
      *
      * @param list<Need> $early
      *
@@ -90,8 +91,13 @@ final readonly class RoutePlanner
         try {
             return $this->attempt($from, $early);
         } catch (NoRoute $e) {
-            $known = array_map(static fn (Need $n): string => $n->id, $early);
-            $new = array_values(array_filter($e->stuck, static fn (Need $n): bool => !in_array($n->id, $known, true) && [] !== $n->predicate->facts()));
+            $known = array_map(static fn(Need $n): string => $n->id, $early);
+            $new = array_values(
+                array_filter(
+                    $e->stuck,
+                    static fn(Need $n): bool => !in_array($n->id, $known, true) && [] !== $n->predicate->facts(),
+                ),
+            );
             if ([] === $new || [] !== $from->films) {
                 throw $e;
             }
@@ -110,11 +116,21 @@ final readonly class RoutePlanner
         $steps = [];
         $state = $from;
         $goals = [];
-        foreach (array_slice($this->context->system->coats(), self::coatsOn($this->context->system, $state)) as $product) {
+        foreach (
+            array_slice($this->context->system->coats(), self::coatsOn($this->context->system, $state))
+            as $product
+        ) {
             $goals[] = new RouteStep('', self::COAT, $product->id);
         }
         foreach ($goals as $index => $goal) {
-            [$lead, $state] = $this->lead($state, $goal, '', self::MOST_ROUNDS, 0 === $index ? $early : [], [] !== $from->films);
+            [$lead, $state] = $this->lead(
+                $state,
+                $goal,
+                '',
+                self::MOST_ROUNDS,
+                0 === $index ? $early : [],
+                [] !== $from->films,
+            );
             $steps = [...$steps, ...$lead, $goal];
             $state = $this->runner->apply($goal, $state)->state;
         }
@@ -146,8 +162,19 @@ final readonly class RoutePlanner
         $needs = [...$system->ends, ...$this->runner->needs(new RouteStep('', self::CLOSING[0]))];
         $path = $this->search->find($state, $needs);
         if (null === $path) {
-            $stuck = array_values(array_filter($needs, fn (Need $need): bool => null === $this->search->find($state, [$need])));
-            throw new NoRoute(sprintf('No order of work gets this part to the end of "%s": %s.', $system->name, [] === $stuck ? 'its needs cannot be met together' : implode('; ', array_map(static fn (Need $n): string => $n->says, $stuck))), $stuck);
+            $stuck = array_values(
+                array_filter($needs, fn(Need $need): bool => null === $this->search->find($state, [$need])),
+            );
+            throw new NoRoute(
+                sprintf(
+                    'No order of work gets this part to the end of "%s": %s.',
+                    $system->name,
+                    [] === $stuck
+                        ? 'its needs cannot be met together'
+                        : implode('; ', array_map(static fn(Need $n): string => $n->says, $stuck)),
+                ),
+                $stuck,
+            );
         }
 
         return $this->inTradeOrder($path, $state);
@@ -156,13 +183,19 @@ final readonly class RoutePlanner
     /**
      * What must be done before a step, with coats laid again where the way there takes one off.
      *
-     * @param list<Need> $early    what else must hold by then
-     * @param bool       $mayStrip coats already on may come off again
+     * @param list<Need> $early what else must hold by then
+     * @param bool $mayStrip coats already on may come off again
      *
      * @return array{list<RouteStep>, SurfaceState}
      */
-    private function lead(SurfaceState $state, RouteStep $goal, string $because, int $rounds = self::MOST_ROUNDS, array $early = [], bool $mayStrip = true): array
-    {
+    private function lead(
+        SurfaceState $state,
+        RouteStep $goal,
+        string $because,
+        int $rounds = self::MOST_ROUNDS,
+        array $early = [],
+        bool $mayStrip = true,
+    ): array {
         $depth = count($state->films);
         $needs = [...$this->runner->needs($goal), ...$early];
         $path = $this->search->find($state, $needs) ?? ($mayStrip ? $this->search->find($state, $needs, true) : null);
@@ -173,7 +206,10 @@ final readonly class RoutePlanner
         $lead = [];
         foreach ($path as $step) {
             $lead[] = $step->because($because);
-            $lost = array_slice($state->films, max(0, count($state->films) - $this->context->catalogue()->step($step->step)->strips));
+            $lost = array_slice(
+                $state->films,
+                max(0, count($state->films) - $this->context->catalogue()->step($step->step)->strips),
+            );
             $state = $this->runner->apply($step, $state)->state;
             if ([] === $lost || count($state->films) >= $depth) {
                 continue;
@@ -196,7 +232,8 @@ final readonly class RoutePlanner
     }
 
     /**
-     * Steps that do not depend on each other, in the order of the catalogue, so that equal work reads the same everywhere.
+     * Steps that do not depend on each other, in the order of the catalogue, so that equal work reads the same
+     * everywhere.
      *
      * @param list<RouteStep> $path
      *
@@ -208,7 +245,10 @@ final readonly class RoutePlanner
         do {
             $changed = false;
             for ($i = 0; $i + 1 < count($path); ++$i) {
-                if ($this->context->catalogue()->step($path[$i + 1]->step)->order >= $this->context->catalogue()->step($path[$i]->step)->order) {
+                if (
+                    $this->context->catalogue()->step($path[$i + 1]->step)->order >=
+                    $this->context->catalogue()->step($path[$i]->step)->order
+                ) {
                     continue;
                 }
                 $swapped = $path;
@@ -244,10 +284,26 @@ final readonly class RoutePlanner
     {
         $name = $this->context->catalogue()->step($goal->step)->name;
         $product = $this->runner->product($goal);
-        $stuck = array_filter($this->runner->broken($goal, $state), fn (Need $need): bool => null === $this->search->find($state, [$need]));
-        $what = [] === $stuck ? 'its needs cannot be met together' : implode('; ', array_map(static fn (Need $n): string => $n->says, $stuck));
+        $stuck = array_filter(
+            $this->runner->broken($goal, $state),
+            fn(Need $need): bool => null === $this->search->find($state, [$need]),
+        );
+        $what =
+            [] === $stuck
+                ? 'its needs cannot be met together'
+                : implode('; ', array_map(static fn(Need $n): string => $n->says, $stuck));
         $air = $this->context->air();
 
-        return new NoRoute(sprintf('No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.', $name, null === $product ? '' : ' '.$product->name, $what, $air->temperature->c(), $air->humidity->percentValue()), array_values($stuck));
+        return new NoRoute(
+            sprintf(
+                'No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.',
+                $name,
+                null === $product ? '' : ' ' . $product->name,
+                $what,
+                $air->temperature->c(),
+                $air->humidity->percentValue(),
+            ),
+            array_values($stuck),
+        );
     }
 }

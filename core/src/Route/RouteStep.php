@@ -8,9 +8,12 @@ namespace Hull\Route;
 final readonly class RouteStep
 {
     /** @param string $because why it was put in, where that is not plain from the route itself */
-    public function __construct(public string $key, public string $step, public ?string $product = null, public string $because = '')
-    {
-    }
+    public function __construct(
+        public string $key,
+        public string $step,
+        public ?string $product = null,
+        public string $because = '',
+    ) {}
 
     public function withKey(string $key): self
     {

@@ -14,7 +14,8 @@ abstract readonly class Several implements Predicate
     /** @param list<Predicate> $of */
     public function __construct(public array $of)
     {
-        $this->key = static::class.'('.implode(' ', array_map(static fn (Predicate $p): string => $p->key(), $of)).')';
+        $this->key =
+            static::class . '(' . implode(' ', array_map(static fn(Predicate $p): string => $p->key(), $of)) . ')';
     }
 
     public function key(): string
@@ -24,7 +25,7 @@ abstract readonly class Several implements Predicate
 
     public function facts(): array
     {
-        return array_merge([], ...array_map(static fn (Predicate $p): array => $p->facts(), $this->of));
+        return array_merge([], ...array_map(static fn(Predicate $p): array => $p->facts(), $this->of));
     }
 
     public function asksFilm(): bool

@@ -40,21 +40,27 @@ final class StepRunner
     {
         $step = $this->context->catalogue()->step($routeStep->step);
         $minutes = $this->handsOn($step);
-        $after = $this->effects($routeStep, $this->pass($state, $minutes / 60 * $this->section()), $step);
+        $after = $this->effects($routeStep, $this->pass($state, ($minutes / 60) * $this->section()), $step);
         $wait = $this->wait($step, $state, $after);
 
         return new Applied(null === $wait ? $after : $this->pass($after, $wait), $minutes, $wait);
     }
 
     /** Only what the step does, no time: the bench knows the real time. */
-    public function effects(RouteStep $routeStep, SurfaceState $state, ?Step $step = null, ?FilmThickness $measured = null): SurfaceState
-    {
+    public function effects(
+        RouteStep $routeStep,
+        SurfaceState $state,
+        ?Step $step = null,
+        ?FilmThickness $measured = null,
+    ): SurfaceState {
         $step ??= $this->context->catalogue()->step($routeStep->step);
         $state = $state->strip($step->strips);
         $state = Effect::all($step->does, $state);
         $product = $this->product($routeStep);
         if ($step->laysFilm && null !== $product) {
-            $state = Effect::all($product->does, $state)->lay(Film::fresh($product, $measured ?? $product->dft, null !== $measured));
+            $state = Effect::all($product->does, $state)->lay(
+                Film::fresh($product, $measured ?? $product->dft, null !== $measured),
+            );
         }
 
         return $step->cures ? $state->cured() : $state;
@@ -70,7 +76,10 @@ final class StepRunner
     {
         $step = $this->context->catalogue()->step($routeStep->step);
 
-        return $step->isWait() && [] === $step->does && [] === $this->broken($routeStep, $state) && 0.0 === $this->apply($routeStep, $state)->waitHours;
+        return $step->isWait() &&
+            [] === $step->does &&
+            [] === $this->broken($routeStep, $state) &&
+            0.0 === $this->apply($routeStep, $state)->waitHours;
     }
 
     public function isPossible(RouteStep $routeStep, SurfaceState $state): bool
@@ -100,7 +109,10 @@ final class StepRunner
     /** @return list<Need> */
     public function needs(RouteStep $routeStep): array
     {
-        return $this->needs[$routeStep->step.'/'.$routeStep->product] ??= $this->needsOf($this->context->catalogue()->step($routeStep->step), $this->product($routeStep));
+        return $this->needs[$routeStep->step . '/' . $routeStep->product] ??= $this->needsOf(
+            $this->context->catalogue()->step($routeStep->step),
+            $this->product($routeStep),
+        );
     }
 
     /** @return list<Need> its own, its product's, and the rules for its kind that a route can keep */
@@ -108,7 +120,10 @@ final class StepRunner
     {
         $needs = $step->needs;
         foreach ($this->context->rules as $rule) {
-            if ((RuleLevel::Order === $rule->level || RuleLevel::Stop === $rule->level) && $rule->appliesTo($step, $product)) {
+            if (
+                (RuleLevel::Order === $rule->level || RuleLevel::Stop === $rule->level) &&
+                $rule->appliesTo($step, $product)
+            ) {
                 $needs[] = $rule->need;
             }
         }
@@ -135,8 +150,9 @@ final class StepRunner
     }
 
     /**
-     * Share of a part that lies open at a time, 0 to 1: what is larger than one person strips, masks and coats in a day is
-     * worked in sections, each with its own clock, so that bare metal does not wait for the far end of the hull.
+     * Share of a part that lies open at a time, 0 to 1: what is larger than one person strips, masks and coats in a
+     * day is worked in sections, each with its own clock, so that bare metal does not wait for the far end of the
+     * hull.
      */
     public function section(): float
     {
@@ -146,7 +162,7 @@ final class StepRunner
     /** Share of the part's area that a step is done on, 0 to 1. */
     public function share(Step $step): float
     {
-        return null === $step->takes->scalesWith ? 1.0 : ($this->context->extents[$step->takes->scalesWith] ?? 1.0);
+        return null === $step->takes->scalesWith ? 1.0 : $this->context->extents[$step->takes->scalesWith] ?? 1.0;
     }
 
     private function wait(Step $step, SurfaceState $before, SurfaceState $after): ?float
@@ -186,6 +202,8 @@ final class StepRunner
         $byState = self::DRYING_BY_WETNESS[(int) min(3, max(1, $state->fact('wet')))];
         $hours = Drying::BASE_HOURS;
 
-        return $hours[$byState] >= $hours[$this->context->traits->exposure] ? $byState : $this->context->traits->exposure;
+        return $hours[$byState] >= $hours[$this->context->traits->exposure]
+            ? $byState
+            : $this->context->traits->exposure;
     }
 }

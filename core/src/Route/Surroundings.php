@@ -11,15 +11,18 @@ use Hull\Job\Part;
 /** What is around a part: what the workshop is without, what the place holds, and what the part is fixed to. */
 final readonly class Surroundings
 {
-    private const NEAR = ['soft' => 'near-soft', 'plastic' => 'near-soft', 'light-metal' => 'near-light-metal', 'zinc' => 'near-light-metal'];
+    private const NEAR = [
+        'soft' => 'near-soft',
+        'plastic' => 'near-soft',
+        'light-metal' => 'near-light-metal',
+        'zinc' => 'near-light-metal',
+    ];
 
     /**
-     * @param list<string>             $without
+     * @param list<string> $without
      * @param array<int|string, float> $facts
      */
-    private function __construct(public array $without, public array $facts)
-    {
-    }
+    private function __construct(public array $without, public array $facts) {}
 
     public static function none(): self
     {
@@ -36,7 +39,7 @@ final readonly class Surroundings
         $facts = [];
         $own = $catalogue->substrate($part->substrate);
         foreach ($job->place($part->place)->hazards as $hazard) {
-            $facts['place-'.$hazard] = 1.0;
+            $facts['place-' . $hazard] = 1.0;
         }
         foreach ($job->parts as $other) {
             if ($other->id === $part->id) {

@@ -18,7 +18,7 @@ final class SystemChooser
 
     /**
      * @param array<int|string, string> $schools every question answered
-     * @param array<int|string, string> $picked  those answered by hand, which weigh more
+     * @param array<int|string, string> $picked those answered by hand, which weigh more
      *
      * @throws NoRoute
      */
@@ -26,14 +26,28 @@ final class SystemChooser
     {
         $service = $traits->catalogue->services[$traits->service];
         if (!$service->suits($traits->substrate)) {
-            throw new NoRoute(sprintf('%s is not for the service "%s": %s', $traits->substrate->name, $service->name, $service->whyNot));
+            throw new NoRoute(
+                sprintf(
+                    '%s is not for the service "%s": %s',
+                    $traits->substrate->name,
+                    $service->name,
+                    $service->whyNot,
+                ),
+            );
         }
         $best = null;
         $fewest = \PHP_INT_MAX;
         $lacking = [];
         foreach ($traits->catalogue->systems as $system) {
             $scope = $system->scope;
-            if (!(new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers($traits->substrate, $traits->service, $traits->finish, static fn (string $q): string => '')) {
+            if (
+                !(new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers(
+                    $traits->substrate,
+                    $traits->service,
+                    $traits->finish,
+                    static fn(string $q): string => '',
+                )
+            ) {
                 continue;
             }
             $lacks = array_intersect($system->requires, $traits->without);
@@ -59,7 +73,12 @@ final class SystemChooser
         $against = 0;
         foreach ($scope->schools as $question => $answers) {
             $asked = $traits->substrate->isOf($traits->catalogue->schools[$question]->families);
-            $against += !$asked || in_array($schools[$question] ?? '', $answers, true) ? 0 : (isset($picked[$question]) ? self::PICKED : 1);
+            $against +=
+                !$asked || in_array($schools[$question] ?? '', $answers, true)
+                    ? 0
+                    : (isset($picked[$question])
+                        ? self::PICKED
+                        : 1);
         }
 
         return $against;
@@ -68,12 +87,24 @@ final class SystemChooser
     /** @param list<string> $lacking */
     private static function none(Traits $traits, array $lacking): string
     {
-        $where = sprintf('%s in the service "%s" with the finish "%s"', lcfirst($traits->substrate->name), $traits->catalogue->services[$traits->service]->name, $traits->catalogue->finishes[$traits->finish]->name);
+        $where = sprintf(
+            '%s in the service "%s" with the finish "%s"',
+            lcfirst($traits->substrate->name),
+            $traits->catalogue->services[$traits->service]->name,
+            $traits->catalogue->finishes[$traits->finish]->name,
+        );
         if ([] === $lacking) {
             return sprintf('There is no film system yet for %s.', $where);
         }
-        $names = array_map(static fn (string $id): string => $traits->catalogue->limits[$id]->name, array_values(array_unique($lacking)));
+        $names = array_map(
+            static fn(string $id): string => $traits->catalogue->limits[$id]->name,
+            array_values(array_unique($lacking)),
+        );
 
-        return sprintf('Every film system for %s asks for something this workshop does without: %s.', $where, implode(', ', $names));
+        return sprintf(
+            'Every film system for %s asks for something this workshop does without: %s.',
+            $where,
+            implode(', ', $names),
+        );
     }
 }

@@ -14,7 +14,7 @@ final readonly class TopTagged implements Predicate
     /** @param list<string> $tags */
     public function __construct(private array $tags, private bool $wanted)
     {
-        $this->key = ($wanted ? 'top:' : 'not-top:').implode(',', $tags);
+        $this->key = ($wanted ? 'top:' : 'not-top:') . implode(',', $tags);
     }
 
     public function key(): string

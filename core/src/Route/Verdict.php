@@ -16,13 +16,11 @@ final readonly class Verdict
     public const NO = 'no';
 
     /**
-     * @param list<Step>|null $fresh   between the two while the lower is in its window; null when nothing leads there
-     * @param list<Step>|null $cured   between the two once the lower is cured
-     * @param list<Need>      $against what stands in the way where nothing leads there
+     * @param list<Step>|null $fresh between the two while the lower is in its window; null when nothing leads there
+     * @param list<Step>|null $cured between the two once the lower is cured
+     * @param list<Need> $against what stands in the way where nothing leads there
      */
-    public function __construct(public ?array $fresh, public ?array $cured, public array $against)
-    {
-    }
+    public function __construct(public ?array $fresh, public ?array $cured, public array $against) {}
 
     public function answer(): string
     {
@@ -37,12 +35,17 @@ final readonly class Verdict
     /** @param list<Step> $steps */
     private static function waitsOut(array $steps): bool
     {
-        return [] !== array_filter($steps, static fn (Step $s): bool => 'full' === $s->takes->waitFor || $s->cures);
+        return [] !== array_filter($steps, static fn(Step $s): bool => 'full' === $s->takes->waitFor || $s->cures);
     }
 
     /** @param list<Step> $steps */
     private static function abrades(array $steps): bool
     {
-        return [] !== array_filter($steps, static fn (Step $s): bool => [] !== array_intersect(['abrading', 'abrading-gentle', 'scuffing'], $s->tags));
+        return [] !==
+            array_filter(
+                $steps,
+                static fn(Step $s): bool => [] !==
+                    array_intersect(['abrading', 'abrading-gentle', 'scuffing'], $s->tags),
+            );
     }
 }

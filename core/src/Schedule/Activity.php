@@ -8,23 +8,23 @@ namespace Hull\Schedule;
 final readonly class Activity
 {
     /**
-     * @param string                                 $part      activities of one part are done in the order they are listed
-     * @param float                                  $hours     hands-on, setting up included
-     * @param bool                                   $whole     in one go; else it may stop in the evening and go on in the morning
-     * @param int                                    $people    who must be there together
-     * @param list<string>                           $gear      one of each is taken
-     * @param float                                  $floorM2   taken in its place
-     * @param Wet|null                               $wet       a film is laid
-     * @param Dry|null                               $dry       outdoors: not in the rain
-     * @param list<Lag>                              $lags
-     * @param list<Window>                           $windows
-     * @param float                                  $notBefore hour; what the record or a delivery asks
-     * @param string                                 $because   of notBefore, in words
-     * @param float|null                             $notAfter  hour; a window that was opened by what the record has
-     * @param float                                  $lateHours of abrading when notAfter is missed
-     * @param string                                 $share     alike work: the second in a row is set up already
-     * @param float                                  $shareFor  hours from the start of one to the start of the next within which that holds: a pot
-     * @param array{float, float, list<string>}|null $fixed     started already: start, end, who
+     * @param string $part activities of one part are done in the order they are listed
+     * @param float $hours hands-on, setting up included
+     * @param bool $whole in one go; else it may stop in the evening and go on in the morning
+     * @param int $people who must be there together
+     * @param list<string> $gear one of each is taken
+     * @param float $floorM2 taken in its place
+     * @param Wet|null $wet a film is laid
+     * @param Dry|null $dry outdoors: not in the rain
+     * @param list<Lag> $lags
+     * @param list<Window> $windows
+     * @param float $notBefore hour; what the record or a delivery asks
+     * @param string $because of notBefore, in words
+     * @param float|null $notAfter hour; a window that was opened by what the record has
+     * @param float $lateHours of abrading when notAfter is missed
+     * @param string $share alike work: the second in a row is set up already
+     * @param float $shareFor hours from the start of one to the start of the next within which that holds: a pot
+     * @param array{float, float, list<string>}|null $fixed started already: start, end, who
      */
     public function __construct(
         public string $id,
@@ -52,8 +52,7 @@ final readonly class Activity
         public ?array $fixed = null,
         public string $step = '',
         public ?string $product = null,
-    ) {
-    }
+    ) {}
 
     public function isCoat(): bool
     {
@@ -63,12 +62,66 @@ final readonly class Activity
     /** Not begun before an hour, for a reason. */
     public function from(float $hour, string $because): self
     {
-        return $hour <= $this->notBefore ? $this : new self($this->id, $this->part, $this->name, $this->hours, $this->place, $this->whole, $this->noisy, $this->dusty, $this->people, $this->gear, $this->floorM2, $this->wet, $this->dry, $this->lags, $this->windows, $hour, $because, $this->notAfter, $this->lateHours, $this->share, $this->setupHours, $this->shareFor, $this->fixed, $this->step, $this->product);
+        return $hour <= $this->notBefore
+            ? $this
+            : new self(
+                $this->id,
+                $this->part,
+                $this->name,
+                $this->hours,
+                $this->place,
+                $this->whole,
+                $this->noisy,
+                $this->dusty,
+                $this->people,
+                $this->gear,
+                $this->floorM2,
+                $this->wet,
+                $this->dry,
+                $this->lags,
+                $this->windows,
+                $hour,
+                $because,
+                $this->notAfter,
+                $this->lateHours,
+                $this->share,
+                $this->setupHours,
+                $this->shareFor,
+                $this->fixed,
+                $this->step,
+                $this->product,
+            );
     }
 
     /** @param array{float, float, list<string>} $fixed start, end, who */
     public function fixedAt(array $fixed): self
     {
-        return new self($this->id, $this->part, $this->name, $this->hours, $this->place, $this->whole, $this->noisy, $this->dusty, $this->people, $this->gear, $this->floorM2, $this->wet, $this->dry, $this->lags, $this->windows, $this->notBefore, $this->because, $this->notAfter, $this->lateHours, $this->share, $this->setupHours, $this->shareFor, $fixed, $this->step, $this->product);
+        return new self(
+            $this->id,
+            $this->part,
+            $this->name,
+            $this->hours,
+            $this->place,
+            $this->whole,
+            $this->noisy,
+            $this->dusty,
+            $this->people,
+            $this->gear,
+            $this->floorM2,
+            $this->wet,
+            $this->dry,
+            $this->lags,
+            $this->windows,
+            $this->notBefore,
+            $this->because,
+            $this->notAfter,
+            $this->lateHours,
+            $this->share,
+            $this->setupHours,
+            $this->shareFor,
+            $fixed,
+            $this->step,
+            $this->product,
+        );
     }
 }

@@ -23,16 +23,17 @@ final class Airs
     private array $gates = [];
 
     /** @param array<int|string, PlaceAir> $places */
-    public function __construct(private readonly array $places)
-    {
-    }
+    public function __construct(private readonly array $places) {}
 
     public function at(string $place): PlaceAir
     {
-        return $this->places[$place] ?? throw new \LogicException('No air for '.$place.'.');
+        return $this->places[$place] ?? throw new \LogicException('No air for ' . $place . '.');
     }
 
-    /** The clock towards the phase a film comes into: touch dry, takes the next coat, no longer does, fully cured. Null where the sheet has none. */
+    /**
+     * The clock towards the phase a film comes into: touch dry, takes the next coat, no longer does, fully cured. Null
+     * where the sheet has none.
+     */
     public function cure(string $place, Product $product, FilmPhase $into): ?RateLine
     {
         $rows = match ($into) {
@@ -49,27 +50,35 @@ final class Airs
     /** The end of the gap in which a late coat lifts a film. */
     public function again(string $place, Product $product): ?RateLine
     {
-        return null === $product->cure?->recoatAgain ? null : $this->rows($place, $product, 'again', $product->cure->recoatAgain);
+        return null === $product->cure?->recoatAgain
+            ? null
+            : $this->rows($place, $product, 'again', $product->cure->recoatAgain);
     }
 
     public function rows(string $place, Product $product, string $event, CureRows $rows): RateLine
     {
-        return $this->lines[$place.'/'.$product->id.'/'.$event] ??= Rates::cure($this->at($place), $rows, $product->cureKind);
+        return $this->lines[$place . '/' . $product->id . '/' . $event] ??= Rates::cure(
+            $this->at($place),
+            $rows,
+            $product->cureKind,
+        );
     }
 
     public function drying(string $place): RateLine
     {
-        return $this->lines[$place.'//drying'] ??= Rates::drying($this->at($place));
+        return $this->lines[$place . '//drying'] ??= Rates::drying($this->at($place));
     }
 
     public function dwell(string $place): RateLine
     {
-        return $this->lines[$place.'//dwell'] ??= Rates::dwell($this->at($place));
+        return $this->lines[$place . '//dwell'] ??= Rates::dwell($this->at($place));
     }
 
     /** @param float $tauHours of the part, see PartLag */
     public function gate(string $place, Product $product, float $tauHours, bool $sprayed): GateLine
     {
-        return $this->gates[implode('/', [$place, $product->id, $tauHours, $sprayed ? 'sprayed' : 'brushed'])] ??= GateLine::of($this->at($place), Limits::ofProduct($product), $tauHours, $sprayed);
+        return $this->gates[
+            implode('/', [$place, $product->id, $tauHours, $sprayed ? 'sprayed' : 'brushed'])
+        ] ??= GateLine::of($this->at($place), Limits::ofProduct($product), $tauHours, $sprayed);
     }
 }

@@ -18,16 +18,21 @@ use Hull\Surface\SurfaceState;
 final readonly class Asks
 {
     private const MOST_HOURS = 400.0;
-    private const PHASES = [FilmPhase::Wet, FilmPhase::Tacky, FilmPhase::Open, FilmPhase::Shut, FilmPhase::Lapsed, FilmPhase::Cured];
+    private const PHASES = [
+        FilmPhase::Wet,
+        FilmPhase::Tacky,
+        FilmPhase::Open,
+        FilmPhase::Shut,
+        FilmPhase::Lapsed,
+        FilmPhase::Cured,
+    ];
 
     /**
-     * @param FilmPhase|null           $from  the top film must have come into this phase
-     * @param bool                     $ends  it must not have left its recoat window
+     * @param FilmPhase|null $from the top film must have come into this phase
+     * @param bool $ends it must not have left its recoat window
      * @param array<int|string, float> $hours by fact that drifts: highest level at which it may be begun
      */
-    private function __construct(public ?FilmPhase $from, public bool $ends, public array $hours)
-    {
-    }
+    private function __construct(public ?FilmPhase $from, public bool $ends, public array $hours) {}
 
     public static function of(StepRunner $runner, RouteStep $step, SurfaceState $state): self
     {
@@ -50,31 +55,42 @@ final readonly class Asks
         }
         $broken = [];
         foreach (self::PHASES as $phase) {
-            $broken[$phase->value] = array_map(static fn (Need $n): string => $n->id, $runner->broken($step, $state->topStanding($phase)));
+            $broken[$phase->value] = array_map(
+                static fn(Need $n): string => $n->id,
+                $runner->broken($step, $state->topStanding($phase)),
+            );
         }
         // What is amiss in every phase has nothing to do with the film.
         $always = array_intersect(...array_values($broken));
-        $suits = static fn (FilmPhase $phase): bool => [] === array_diff($broken[$phase->value] ?? [], $always);
+        $suits = static fn(FilmPhase $phase): bool => [] === array_diff($broken[$phase->value] ?? [], $always);
         foreach (self::PHASES as $phase) {
             if ($suits($phase)) {
-                return [FilmPhase::Wet === $phase ? null : $phase, $suits(FilmPhase::Open) && !$suits(FilmPhase::Lapsed)];
+                return [
+                    FilmPhase::Wet === $phase ? null : $phase,
+                    $suits(FilmPhase::Open) && !$suits(FilmPhase::Lapsed),
+                ];
             }
         }
 
         return [null, false];
     }
 
-    private static function most(StepRunner $runner, RouteStep $step, SurfaceState $state, string $fact, float $level): ?float
-    {
+    private static function most(
+        StepRunner $runner,
+        RouteStep $step,
+        SurfaceState $state,
+        string $fact,
+        float $level,
+    ): ?float {
         $now = count($runner->broken($step, $state));
-        $suits = static fn (float $at): bool => count($runner->broken($step, $state->with($fact, $at))) <= $now;
+        $suits = static fn(float $at): bool => count($runner->broken($step, $state->with($fact, $at))) <= $now;
         if ($suits($level + self::MOST_HOURS)) {
             return null;
         }
         [$low, $high] = [$level, $level + self::MOST_HOURS];
         while ($high - $low > 0.05) {
             $middle = ($low + $high) / 2.0;
-            $suits($middle) ? $low = $middle : $high = $middle;
+            $suits($middle) ? ($low = $middle) : ($high = $middle);
         }
 
         return round($low, 1);

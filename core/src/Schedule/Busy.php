@@ -43,7 +43,9 @@ final class Busy
         }
         ++$at;
 
-        return isset($this->starts[$at]) && $this->starts[$at] < $end - 1e-9 ? [$this->ends[$at], $this->ids[$at]] : null;
+        return isset($this->starts[$at]) && $this->starts[$at] < $end - 1e-9
+            ? [$this->ends[$at], $this->ids[$at]]
+            : null;
     }
 
     private function firstStartingAfter(float $hour): int
@@ -52,7 +54,7 @@ final class Busy
         $high = count($this->starts);
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->starts[$middle] < $hour ? $low = $middle + 1 : $high = $middle;
+            $this->starts[$middle] < $hour ? ($low = $middle + 1) : ($high = $middle);
         }
 
         return $low;

@@ -20,7 +20,10 @@ use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\SurfaceState;
 
-/** Reads what is left of a part's route as work to be scheduled: the engine says what each step asks, the air when it is so. */
+/**
+ * Reads what is left of a part's route as work to be scheduled: the engine says what each step asks, the air when it
+ * is so.
+ */
 final class ChainReader
 {
     private const SPRAYED = ['hvlp', 'conventional', 'airless', 'aerosol'];
@@ -44,10 +47,16 @@ final class ChainReader
     /** @var list<Lag> */
     private array $lags = [];
 
-    /** @var list<array{string|null, float, float}|null> of each film on the part: activity, or when it was laid from and to; null for one an oven cured */
+    /**
+     * @var list<array{string|null, float, float}|null> of each film on the part: activity, or when it was laid from
+     *                                                  and to; null for one an oven cured
+     */
     private array $films = [];
 
-    /** @var array<int|string, array{string|null, float}> fact => activity that brought it and the level then, or now and the level now */
+    /**
+     * @var array<int|string, array{string|null, float}> fact => activity that brought it and the level then, or now
+     *                                                   and the level now
+     */
     private array $since = [];
 
     /** @var array<int|string, Window> residue => until when what takes it off may begin */
@@ -57,12 +66,19 @@ final class ChainReader
     private string $because = '';
 
     /**
-     * @param string                   $id         of the part among all parts of the yard
-     * @param string                   $at         of its place among all places of the yard
+     * @param string $id of the part among all parts of the yard
+     * @param string $at of its place among all places of the yard
      * @param array<int|string, float> $deliveries hour by product
      */
-    private function __construct(private readonly string $id, private readonly string $at, private readonly Workpiece $piece, private readonly Replayed $done, private readonly Airs $airs, private readonly float $now, private readonly array $deliveries)
-    {
+    private function __construct(
+        private readonly string $id,
+        private readonly string $at,
+        private readonly Workpiece $piece,
+        private readonly Replayed $done,
+        private readonly Airs $airs,
+        private readonly float $now,
+        private readonly array $deliveries,
+    ) {
         $this->runner = new StepRunner($piece->context);
         $this->catalogue = $piece->context->catalogue();
     }
@@ -72,8 +88,15 @@ final class ChainReader
      *
      * @return list<Activity>
      */
-    public static function read(string $id, string $at, Workpiece $piece, Replayed $done, Airs $airs, float $now, array $deliveries = []): array
-    {
+    public static function read(
+        string $id,
+        string $at,
+        Workpiece $piece,
+        Replayed $done,
+        Airs $airs,
+        float $now,
+        array $deliveries = [],
+    ): array {
         return (new self($id, $at, $piece, $done, $airs, $now, $deliveries))->chain();
     }
 
@@ -116,7 +139,13 @@ final class ChainReader
             if (null === $from) {
                 $notAfter = min($notAfter ?? \INF, $this->now + max(0.0, $most - $level));
             } else {
-                $windows[] = new Window($from, Passing::hours(max(0.0, $most - $level)), sprintf('%d hours of bare metal', (int) round($most)), false, $this->keying());
+                $windows[] = new Window(
+                    $from,
+                    Passing::hours(max(0.0, $most - $level)),
+                    sprintf('%d hours of bare metal', (int) round($most)),
+                    false,
+                    $this->keying(),
+                );
             }
         }
         $windows = [...$windows, ...$this->takenOff($step, $state)];
@@ -125,17 +154,38 @@ final class ChainReader
         $manner = $this->catalogue->manner($definition);
         $method = true === $product?->isAerosol() ? 'aerosol' : $this->piece->part->method;
         $activity = new Activity(
-            $this->id.'/'.$step->key, $this->id, $this->piece->check()->name($step), max(0.05, $hours), $this->at, $manner->whole, $manner->noisy, $manner->dusty,
+            $this->id . '/' . $step->key,
+            $this->id,
+            $this->piece->check()->name($step),
+            max(0.05, $hours),
+            $this->at,
+            $manner->whole,
+            $manner->noisy,
+            $manner->dusty,
             $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) ? 2 : 1,
-            $this->gear($definition, $product, $method), max(0.5, $this->piece->context->area()->m2() / 4.0),
+            $this->gear($definition, $product, $method),
+            max(0.5, $this->piece->context->area()->m2() / 4.0),
             null === $product ? null : $this->wet($product, $method),
             $manner->dryWeather && !$this->isSheltered() ? Dry::in($this->airs->at($this->at)) : null,
-            $this->lags, $windows, $this->notBefore, $this->because, $notAfter, null === $notAfter ? 0.0 : $this->keying(),
-            null === $product ? '' : $product->id.'/'.$this->at, $definition->takes->setupMin / 60.0, null === $product ? 0.0 : (null === $product->potLife ? self::AT_HAND_H : $product->potLife->h() * PotLife::USABLE),
-            step: $step->step, product: $step->product,
+            $this->lags,
+            $windows,
+            $this->notBefore,
+            $this->because,
+            $notAfter,
+            null === $notAfter ? 0.0 : $this->keying(),
+            null === $product ? '' : $product->id . '/' . $this->at,
+            $definition->takes->setupMin / 60.0,
+            null === $product
+                ? 0.0
+                : (null === $product->potLife
+                    ? self::AT_HAND_H
+                    : $product->potLife->h() * PotLife::USABLE),
+            step: $step->step,
+            product: $step->product,
         );
         $begun = $this->done->started[$step->key] ?? null;
-        $this->chain[] = null === $begun ? $activity : $activity->fixedAt([$begun, max($this->now, $begun + $activity->hours), []]);
+        $this->chain[] =
+            null === $begun ? $activity : $activity->fixedAt([$begun, max($this->now, $begun + $activity->hours), []]);
         [$this->lags, $this->notBefore, $this->because] = [[], -\INF, ''];
         $this->afterwards($definition, $activity->id, $state);
     }
@@ -159,13 +209,36 @@ final class ChainReader
         $name = lcfirst($top->product->name);
         if (null !== $from) {
             if (null !== $opens) {
-                $this->lags[] = new Lag($from, Passing::on($opens, $amount), $name.' to '.self::into($asks->from), $lays && FilmPhase::Open === $asks->from);
+                $this->lags[] = new Lag(
+                    $from,
+                    Passing::on($opens, $amount),
+                    $name . ' to ' . self::into($asks->from),
+                    $lays && FilmPhase::Open === $asks->from,
+                );
             }
             $again = $this->airs->again($this->at, $top->product);
 
-            return [null === $closes ? [] : [new Window($from, Passing::on($closes, $amount), 'the recoat window of '.$name, $lays, $this->keying(), null === $again ? null : Passing::on($again, $amount))], null];
+            return [
+                null === $closes
+                    ? []
+                    : [
+                        new Window(
+                            $from,
+                            Passing::on($closes, $amount),
+                            'the recoat window of ' . $name,
+                            $lays,
+                            $this->keying(),
+                            null === $again ? null : Passing::on($again, $amount),
+                        ),
+                    ],
+                null,
+            ];
         }
-        $span = ZoneSpan::of(ZoneSpan::along($lays ? $start : $end, $lays ? $end - $start : 0.0, $lays ? $hours : 0.0), static fn (float $laid): ?float => null === $opens ? $laid : $opens->reachedAt($laid, $amount), static fn (float $laid): ?float => $closes?->reachedAt($laid, $amount));
+        $span = ZoneSpan::of(
+            ZoneSpan::along($lays ? $start : $end, $lays ? $end - $start : 0.0, $lays ? $hours : 0.0),
+            static fn(float $laid): ?float => null === $opens ? $laid : $opens->reachedAt($laid, $amount),
+            static fn(float $laid): ?float => $closes?->reachedAt($laid, $amount),
+        );
         $this->holdUntil($span->earliest ?? \INF, sprintf('waits for %s to %s', $name, self::into($asks->from)));
 
         return [[], $span->latest];
@@ -187,7 +260,11 @@ final class ChainReader
         }
         $last = $this->chain[count($this->chain) - 1] ?? null;
         $passing = match ($for) {
-            'drying' => Passing::on($this->airs->drying($this->at), Drying::BASE_HOURS[$this->runner->exposure($state)], $definition->takes->waitHours),
+            'drying' => Passing::on(
+                $this->airs->drying($this->at),
+                Drying::BASE_HOURS[$this->runner->exposure($state)],
+                $definition->takes->waitHours,
+            ),
             'dwell' => Passing::on($this->airs->dwell($this->at), $definition->takes->waitHours),
             default => Passing::hours($definition->takes->waitHours),
         };
@@ -196,7 +273,7 @@ final class ChainReader
             $this->lags[] = new Lag($last->id, $passing, $what);
         } else {
             $since = [] === $this->done->finished ? $this->now : max($this->done->finished);
-            $this->holdUntil($passing->after($since) ?? \INF, 'waits for '.$what);
+            $this->holdUntil($passing->after($since) ?? \INF, 'waits for ' . $what);
         }
     }
 
@@ -208,10 +285,12 @@ final class ChainReader
             return;
         }
         $passing = Passing::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
-        $what = lcfirst($top->product->name).' to '.self::into($into);
+        $what = lcfirst($top->product->name) . ' to ' . self::into($into);
         // A coat along the one below waits zone by zone; that is in what the coat itself asks.
         if (FilmPhase::Open !== $into) {
-            null === $below[0] ? $this->holdUntil($passing->after($below[2]) ?? \INF, 'waits for '.$what) : $this->lags[] = new Lag($below[0], $passing, $what);
+            null === $below[0]
+                ? $this->holdUntil($passing->after($below[2]) ?? \INF, 'waits for ' . $what)
+                : ($this->lags[] = new Lag($below[0], $passing, $what));
         }
     }
 
@@ -223,7 +302,11 @@ final class ChainReader
     private function takenOff(RouteStep $step, SurfaceState $state): array
     {
         $after = $this->runner->effects($step, $state);
-        $off = array_filter($this->residues, static fn (int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact), \ARRAY_FILTER_USE_KEY);
+        $off = array_filter(
+            $this->residues,
+            static fn(int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact),
+            \ARRAY_FILTER_USE_KEY,
+        );
         $this->residues = array_diff_key($this->residues, $off);
 
         return array_values($off);
@@ -235,7 +318,17 @@ final class ChainReader
         foreach (in_array(self::BATH, $definition->tags, true) ? [] : $this->catalogue->facts as $fact) {
             if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
                 $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
-                $this->residues[$fact->id] = new Window($id, Passing::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours), sprintf('the %s before %s dries on', 1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours), $fact->name), false, self::DRIED_ON_H);
+                $this->residues[$fact->id] = new Window(
+                    $id,
+                    Passing::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours),
+                    sprintf(
+                        'the %s before %s dries on',
+                        1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
+                        $fact->name,
+                    ),
+                    false,
+                    self::DRIED_ON_H,
+                );
             }
         }
     }
@@ -248,9 +341,21 @@ final class ChainReader
             return;
         }
         $this->lags[] = match ($takes->waitFor) {
-            'dwell' => new Lag($id, Passing::on($this->airs->dwell($this->at), $takes->waitHours), lcfirst($definition->name).' to have worked'),
-            'drying' => new Lag($id, Passing::on($this->airs->drying($this->at), Drying::BASE_HOURS[$this->runner->exposure($state)], $takes->waitHours), 'the part to dry'),
-            default => new Lag($id, Passing::hours($takes->waitHours), lcfirst($definition->name).' to have worked'),
+            'dwell' => new Lag(
+                $id,
+                Passing::on($this->airs->dwell($this->at), $takes->waitHours),
+                lcfirst($definition->name) . ' to have worked',
+            ),
+            'drying' => new Lag(
+                $id,
+                Passing::on(
+                    $this->airs->drying($this->at),
+                    Drying::BASE_HOURS[$this->runner->exposure($state)],
+                    $takes->waitHours,
+                ),
+                'the part to dry',
+            ),
+            default => new Lag($id, Passing::hours($takes->waitHours), lcfirst($definition->name) . ' to have worked'),
         };
     }
 
@@ -270,7 +375,7 @@ final class ChainReader
         }
         $this->films = array_slice($this->films, 0, max(0, count($this->films) - $definition->strips));
         if ($definition->cures) {
-            $this->films = array_map(static fn (): null => null, $this->films);
+            $this->films = array_map(static fn(): null => null, $this->films);
         }
         if (count($after->films) > count($this->films)) {
             $this->films[] = [$last, 0.0, 0.0];
@@ -281,7 +386,7 @@ final class ChainReader
     {
         $here = null === $product ? null : $this->deliveries[$product->id] ?? null;
         if (null !== $product && null !== $here && $here > $this->now) {
-            $this->holdUntil($here, lcfirst($product->name).' is not in the store and comes then');
+            $this->holdUntil($here, lcfirst($product->name) . ' is not in the store and comes then');
         }
     }
 
@@ -297,21 +402,40 @@ final class ChainReader
         $tau = PartLag::TAU_HOURS[$this->piece->context->substrate()->mass] ?? 0.0;
         $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky);
 
-        return new Wet($this->airs->gate($this->at, $product, $tau, in_array($method, self::SPRAYED, true)), null === $touch ? Passing::hours(0.0) : Passing::on($touch));
+        return new Wet(
+            $this->airs->gate($this->at, $product, $tau, in_array($method, self::SPRAYED, true)),
+            null === $touch ? Passing::hours(0.0) : Passing::on($touch),
+        );
     }
 
     /** @return list<string> */
     private function gear(Step $definition, ?Product $product, string $method): array
     {
-        $asked = [...$definition->requires, ...null === $product ? [] : $product->requires, ...null !== $product && in_array($method, self::GUN, true) ? ['spray-gun', 'compressor'] : []];
+        $asked = [
+            ...$definition->requires,
+            ...null === $product ? [] : $product->requires,
+            ...null !== $product && in_array($method, self::GUN, true) ? ['spray-gun', 'compressor'] : [],
+        ];
 
-        return array_values(array_unique(array_filter($asked, fn (string $id): bool => 'gear' === ($this->catalogue->limits[$id]->kind ?? ''))));
+        return array_values(
+            array_unique(
+                array_filter($asked, fn(string $id): bool => 'gear' === ($this->catalogue->limits[$id]->kind ?? '')),
+            ),
+        );
     }
 
     /** Abrading and wiping a film whose window was missed, hours. */
     private function keying(): float
     {
-        return self::TURNING_TO_H + array_sum(array_map(fn (string $id): float => isset($this->catalogue->steps[$id]) ? $this->runner->handsOn($this->catalogue->step($id)) / 60.0 : 0.0, self::KEYING));
+        return self::TURNING_TO_H +
+            array_sum(
+                array_map(
+                    fn(string $id): float => isset($this->catalogue->steps[$id])
+                        ? $this->runner->handsOn($this->catalogue->step($id)) / 60.0
+                        : 0.0,
+                    self::KEYING,
+                ),
+            );
     }
 
     private function isSheltered(): bool

@@ -10,9 +10,7 @@ use Hull\Climate\PlaceAir;
 final readonly class Dry
 {
     /** @param list<int> $next index of the next hour with rain, at or after each */
-    private function __construct(private int $from, private array $next)
-    {
-    }
+    private function __construct(private int $from, private array $next) {}
 
     /** Null where it never rains in. */
     public static function in(PlaceAir $air): ?self
@@ -31,6 +29,8 @@ final readonly class Dry
     {
         $wet = $this->next[max(0, (int) floor($start + 1e-9) - $this->from)] ?? null;
 
-        return null === $wet || $wet >= count($this->next) || $this->from + $wet >= $end - 1e-9 ? null : (float) ($this->from + $wet + 1);
+        return null === $wet || $wet >= count($this->next) || $this->from + $wet >= $end - 1e-9
+            ? null
+            : (float) ($this->from + $wet + 1);
     }
 }

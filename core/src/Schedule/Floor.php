@@ -15,9 +15,7 @@ final class Floor
     /** @var array<int, array<int|string, true>> day => ids */
     private array $days = [];
 
-    public function __construct(private readonly ?float $m2)
-    {
-    }
+    public function __construct(private readonly ?float $m2) {}
 
     public function take(Activity $activity, float $start, float $end, float $dry): void
     {

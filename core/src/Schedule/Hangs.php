@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace Hull\Schedule;
 
 /**
- * What of a schedule holds only as long as the forecast does: everything tried where it stands, in the air as it may come
- * colder and warmer. Nobody acts on what may come later than in some days, nor on a wait that is only a little longer.
+ * What of a schedule holds only as long as the forecast does: everything tried where it stands, in the air as it may
+ * come colder and warmer. Nobody acts on what may come later than in some days, nor on a wait that is only a little
+ * longer.
  */
 final readonly class Hangs
 {
     public const AHEAD_H = 120.0;
 
-    private function __construct(public string $edge, public Nudge $breaks)
-    {
-    }
+    private function __construct(public string $edge, public Nudge $breaks) {}
 
     /**
      * @param array<int|string, Yard> $edges the same yard in other air, by what that is: colder, warmer
@@ -25,12 +24,17 @@ final readonly class Hangs
     {
         $hangs = [];
         foreach ($schedule->placed as $id => $placed) {
-            if (null !== $schedule->yard->activity($id)->fixed || $placed->start > $schedule->yard->now + self::AHEAD_H) {
+            if (
+                null !== $schedule->yard->activity($id)->fixed ||
+                $placed->start > $schedule->yard->now + self::AHEAD_H
+            ) {
                 continue;
             }
             foreach ($edges as $edge => $yard) {
                 $edge = (string) $edge;
-                $breaks = isset($yard->activities[$id]) ? Nudge::standing($yard, $yard->activity($id), $schedule->placed) : [];
+                $breaks = isset($yard->activities[$id])
+                    ? Nudge::standing($yard, $yard->activity($id), $schedule->placed)
+                    : [];
                 foreach ($breaks as $break) {
                     if (Nudge::SOON !== $break->kind || $break->until - $placed->start > Move::SLIP_H) {
                         $hangs[$id][] = new self($edge, $break);

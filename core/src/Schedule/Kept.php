@@ -9,11 +9,9 @@ final readonly class Kept
 {
     /**
      * @param list<string> $who
-     * @param float        $paid hours of abrading before it
+     * @param float $paid hours of abrading before it
      */
-    public function __construct(public float $start, public array $who, public float $paid = 0.0)
-    {
-    }
+    public function __construct(public float $start, public array $who, public float $paid = 0.0) {}
 
     public static function of(Placed $placed): self
     {

@@ -8,11 +8,14 @@ namespace Hull\Schedule;
 final readonly class Lag
 {
     /**
-     * @param string $from  id of the earlier activity
-     * @param string $what  what is waited for, in words: "Two-pack epoxy primer to take the next coat"
-     * @param bool   $along both are coats: each zone waits from when it was laid to when it is reached, see ZoneSpan
+     * @param string $from id of the earlier activity
+     * @param string $what what is waited for, in words: "Two-pack epoxy primer to take the next coat"
+     * @param bool $along both are coats: each zone waits from when it was laid to when it is reached, see ZoneSpan
      */
-    public function __construct(public string $from, public Passing $passing, public string $what, public bool $along = false)
-    {
-    }
+    public function __construct(
+        public string $from,
+        public Passing $passing,
+        public string $what,
+        public bool $along = false,
+    ) {}
 }

@@ -8,8 +8,8 @@ use Hull\Input\Keys;
 
 /**
  * An hour before which no schedule of a yard can end: the longest part alone; all the hands-on hours over everybody's
- * hours; and for each place and kind of gear what has to go through it, one film or so many pieces or square metres at a
- * time, in the hours in which anybody works.
+ * hours; and for each place and kind of gear what has to go through it, one film or so many pieces or square metres at
+ * a time, in the hours in which anybody works.
  */
 final class LowerBound
 {
@@ -44,13 +44,16 @@ final class LowerBound
             }
             $hours = self::least($a);
             foreach ($a->gear as $gear) {
-                $loads['gear '.$gear][] = [$heads[$id], $hours / max(1, $yard->gear[$gear] ?? 1)];
+                $loads['gear ' . $gear][] = [$heads[$id], $hours / max(1, $yard->gear[$gear] ?? 1)];
             }
             if ($a->isCoat()) {
-                $loads['films in '.$a->place][] = [$heads[$id], $hours];
+                $loads['films in ' . $a->place][] = [$heads[$id], $hours];
             }
             if (($yard->floors[$a->place] ?? 0.0) > 0.0) {
-                $loads['floor of '.$a->place][] = [$heads[$id], $hours * min(1.0, $a->floorM2 / $yard->floors[$a->place])];
+                $loads['floor of ' . $a->place][] = [
+                    $heads[$id],
+                    $hours * min(1.0, $a->floorM2 / $yard->floors[$a->place]),
+                ];
             }
         }
 
@@ -58,12 +61,12 @@ final class LowerBound
     }
 
     /**
-     * @param list<array{float, float}> $load   (head, hours)
+     * @param list<array{float, float}> $load (head, hours)
      * @param list<array{float, float}> $worked
      */
     private static function through(array $load, array $worked): float
     {
-        usort($load, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        usort($load, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
         $bound = -\INF;
         $hours = 0.0;
         foreach ($load as [$head, $takes]) {
@@ -93,8 +96,8 @@ final class LowerBound
     /** @return list<array{float, float}> hours in which anybody works, ascending, apart */
     private static function worked(Yard $yard): array
     {
-        $spans = array_merge([], ...array_map(static fn (Person $p): array => $p->work, $yard->people));
-        usort($spans, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $spans = array_merge([], ...array_map(static fn(Person $p): array => $p->work, $yard->people));
+        usort($spans, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $worked = [];
         $until = $yard->now;
         foreach ($spans as [$from, $to]) {
@@ -122,11 +125,21 @@ final class LowerBound
     {
         $placed = [];
         $end = $yard->now;
-        $own = array_map(static fn (Person $p): Slots => new Slots(new Yard($yard->now, $yard->end, [], [$p])), $yard->people);
+        $own = array_map(
+            static fn(Person $p): Slots => new Slots(new Yard($yard->now, $yard->end, [], [$p])),
+            $yard->people,
+        );
         foreach ($yard->chains[$part] as $id) {
             $activity = $yard->activity($id);
             if (null !== $activity->fixed) {
-                $placed[$id] = new Placed($id, $activity->fixed[0], $activity->fixed[1], [], new Why(WhyKind::Running), $activity->fixed[1]);
+                $placed[$id] = new Placed(
+                    $id,
+                    $activity->fixed[0],
+                    $activity->fixed[1],
+                    [],
+                    new Why(WhyKind::Running),
+                    $activity->fixed[1],
+                );
                 $end = max($end, $activity->fixed[1]);
                 continue;
             }
@@ -151,7 +164,17 @@ final class LowerBound
     /** As if alike work had set it up, and one person were enough. */
     private static function withSetUp(Activity $a): Activity
     {
-        return new Activity($a->id, $a->part, $a->name, self::least($a), $a->place, $a->whole, $a->noisy, wet: $a->wet, dry: $a->dry);
+        return new Activity(
+            $a->id,
+            $a->part,
+            $a->name,
+            self::least($a),
+            $a->place,
+            $a->whole,
+            $a->noisy,
+            wet: $a->wet,
+            dry: $a->dry,
+        );
     }
 
     private static function work(Yard $yard): float
@@ -172,7 +195,7 @@ final class LowerBound
             if ($from < $yard->now || $to <= $from) {
                 continue;
             }
-            $here = count(array_filter($yard->people, static fn (Person $p): bool => $p->between($from, $to) > 0.0));
+            $here = count(array_filter($yard->people, static fn(Person $p): bool => $p->between($from, $to) > 0.0));
             if ($here > 0 && $left <= $here * ($to - $from)) {
                 return $from + $left / $here;
             }

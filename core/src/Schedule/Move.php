@@ -11,17 +11,24 @@ final readonly class Move
     public const SLIP_H = 1.0;
 
     /**
-     * @param float|null   $from   null for what is new
-     * @param float|null   $to     null for what has no room any more
-     * @param Why          $why    it begins when it now does
-     * @param float        $before hours of abrading it had before
-     * @param float        $paid   hours of abrading before it
-     * @param Nudge|null   $stays  what would break if it stayed where it was; null for what is new or has no room
-     * @param list<string> $for    who is away, so that somebody else does what now stands in its way
+     * @param float|null $from null for what is new
+     * @param float|null $to null for what has no room any more
+     * @param Why $why it begins when it now does
+     * @param float $before hours of abrading it had before
+     * @param float $paid hours of abrading before it
+     * @param Nudge|null $stays what would break if it stayed where it was; null for what is new or has no room
+     * @param list<string> $for who is away, so that somebody else does what now stands in its way
      */
-    private function __construct(public string $id, public ?float $from, public ?float $to, public Why $why, private float $before, public float $paid, public ?Nudge $stays, public array $for = [])
-    {
-    }
+    private function __construct(
+        public string $id,
+        public ?float $from,
+        public ?float $to,
+        public Why $why,
+        private float $before,
+        public float $paid,
+        public ?Nudge $stays,
+        public array $for = [],
+    ) {}
 
     /**
      * @param array<int|string, Kept> $before
@@ -34,15 +41,35 @@ final readonly class Move
         foreach (self::moved($schedule, $before) as $id) {
             $placed = $schedule->placed[$id];
             $kept = $before[$id] ?? null;
-            $stays = null === $kept || abs($kept->start - $placed->start) <= Placer::SAME_H ? null : Nudge::of($schedule, $id, $kept->start, $kept->who)[0] ?? null;
-            $moves[$id] = new self($id, $kept?->start, $placed->start, $placed->why, $kept->paid ?? 0.0, $placed->paid, $stays, self::away($schedule, $before, $stays?->why->other));
+            $stays =
+                null === $kept || abs($kept->start - $placed->start) <= Placer::SAME_H
+                    ? null
+                    : Nudge::of($schedule, $id, $kept->start, $kept->who)[0] ?? null;
+            $moves[$id] = new self(
+                $id,
+                $kept?->start,
+                $placed->start,
+                $placed->why,
+                $kept->paid ?? 0.0,
+                $placed->paid,
+                $stays,
+                self::away($schedule, $before, $stays?->why->other),
+            );
         }
         foreach ($schedule->without as $id => $why) {
             $id = (string) $id;
-            $moves[$id] = new self($id, $before[$id]->start ?? null, null, new Why(WhyKind::Waits, $why), 0.0, 0.0, null);
+            $moves[$id] = new self(
+                $id,
+                $before[$id]->start ?? null,
+                null,
+                new Why(WhyKind::Waits, $why),
+                0.0,
+                0.0,
+                null,
+            );
         }
-        $key = static fn (self $m): array => [self::distance($m, $moves), $m->to ?? \INF, $m->id];
-        uasort($moves, static fn (self $a, self $b): int => $key($a) <=> $key($b));
+        $key = static fn(self $m): array => [self::distance($m, $moves), $m->to ?? \INF, $m->id];
+        uasort($moves, static fn(self $a, self $b): int => $key($a) <=> $key($b));
 
         return array_values($moves);
     }
@@ -59,7 +86,14 @@ final readonly class Move
         $placed = $schedule->placed[$other ?? ''] ?? null;
         $was = $before[$other ?? '']->who ?? [];
 
-        return null === $placed ? [] : array_values(array_filter(array_diff($was, $placed->who), static fn (string $name): bool => !$schedule->yard->isThere($name, $placed->start)));
+        return null === $placed
+            ? []
+            : array_values(
+                array_filter(
+                    array_diff($was, $placed->who),
+                    static fn(string $name): bool => !$schedule->yard->isThere($name, $placed->start),
+                ),
+            );
     }
 
     /**
@@ -73,7 +107,12 @@ final readonly class Move
         foreach ($schedule->placed as $id => $placed) {
             $id = (string) $id;
             $was = $before[$id] ?? null;
-            if (null === $schedule->yard->activity($id)->fixed && (null === $was || abs($was->start - $placed->start) > Placer::SAME_H || $placed->paid > $was->paid + Placer::SAME_H)) {
+            if (
+                null === $schedule->yard->activity($id)->fixed &&
+                (null === $was ||
+                    abs($was->start - $placed->start) > Placer::SAME_H ||
+                    $placed->paid > $was->paid + Placer::SAME_H)
+            ) {
                 $moved[] = $id;
             }
         }
@@ -84,12 +123,15 @@ final readonly class Move
     /** Only a little later or earlier, by what others took, and no window missed for it. */
     public function isSlip(): bool
     {
-        return null !== $this->from && null !== $this->to && abs($this->to - $this->from) < self::SLIP_H && $this->paid <= $this->before + Placer::SAME_H;
+        return null !== $this->from &&
+            null !== $this->to &&
+            abs($this->to - $this->from) < self::SLIP_H &&
+            $this->paid <= $this->before + Placer::SAME_H;
     }
 
     /**
-     * How far it is from what happened: 0 where its old hour is barred by no other work (somebody is away, the air, what it
-     * waits for), 1 where work that did not move stands there, 2 where what is in its way moved as well.
+     * How far it is from what happened: 0 where its old hour is barred by no other work (somebody is away, the air,
+     * what it waits for), 1 where work that did not move stands there, 2 where what is in its way moved as well.
      *
      * @param array<int|string, self> $moves
      */

@@ -10,14 +10,18 @@ final readonly class NextHour
     private const NOW_H = 0.25;
 
     /**
-     * @param bool  $planned the schedule has it now
-     * @param bool  $fits    it can be done, or stopped, within the hour
-     * @param float $slack   hours, see Slack
-     * @param float $start   where the schedule has it
+     * @param bool $planned the schedule has it now
+     * @param bool $fits it can be done, or stopped, within the hour
+     * @param float $slack hours, see Slack
+     * @param float $start where the schedule has it
      */
-    private function __construct(public string $id, public bool $planned, public bool $fits, public float $slack, public float $start)
-    {
-    }
+    private function __construct(
+        public string $id,
+        public bool $planned,
+        public bool $fits,
+        public float $slack,
+        public float $start,
+    ) {}
 
     /**
      * @param array<int|string, float> $slack by activity
@@ -35,9 +39,23 @@ final readonly class NextHour
             if (null === $placed || !self::canBegin($yard, $first)) {
                 continue;
             }
-            $options[] = new self($placed->id, $placed->start <= $yard->now + self::NOW_H, !$first[0]->whole || $first[0]->hours <= $hours + 1e-9, $slack[$placed->id] ?? 0.0, $placed->start);
+            $options[] = new self(
+                $placed->id,
+                $placed->start <= $yard->now + self::NOW_H,
+                !$first[0]->whole || $first[0]->hours <= $hours + 1e-9,
+                $slack[$placed->id] ?? 0.0,
+                $placed->start,
+            );
         }
-        usort($options, static fn (self $a, self $b): int => [!$a->planned, $a->slack, $a->start, $a->id] <=> [!$b->planned, $b->slack, $b->start, $b->id]);
+        usort(
+            $options,
+            static fn(self $a, self $b): int => [!$a->planned, $a->slack, $a->start, $a->id] <=> [
+                !$b->planned,
+                $b->slack,
+                $b->start,
+                $b->id,
+            ],
+        );
 
         return $options;
     }
@@ -53,6 +71,8 @@ final readonly class NextHour
         $placer->add($block);
         $placed = $placer->schedule()->placed;
 
-        return isset($placed[$block[0]->id]) && $placed[$block[0]->id]->start <= $yard->now + self::NOW_H && [] === array_filter($block, static fn (Activity $a): bool => ($placed[$a->id]->paid ?? 0.0) > 0.0);
+        return isset($placed[$block[0]->id]) &&
+            $placed[$block[0]->id]->start <= $yard->now + self::NOW_H &&
+            [] === array_filter($block, static fn(Activity $a): bool => ($placed[$a->id]->paid ?? 0.0) > 0.0);
     }
 }

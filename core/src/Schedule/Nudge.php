@@ -14,13 +14,12 @@ final readonly class Nudge
     private const SAME_H = 0.02;
 
     /**
-     * @param string $id    of the activity that is harmed, the one that was moved or one that follows it
-     * @param string $kind  soon: what it waits for has not come; late: a window is missed; room: somebody or something is in the way
-     * @param float  $until hour from which on (soon, room) or up to which (late) it would do
+     * @param string $id of the activity that is harmed, the one that was moved or one that follows it
+     * @param string $kind soon: what it waits for has not come; late: a window is missed; room: somebody or something
+     *                     is in the way
+     * @param float $until hour from which on (soon, room) or up to which (late) it would do
      */
-    private function __construct(public string $id, public string $kind, public Why $why, public float $until)
-    {
-    }
+    private function __construct(public string $id, public string $kind, public Why $why, public float $until) {}
 
     /**
      * @param list<string> $who was to do it there; those who do it now where nobody is named
@@ -34,8 +33,15 @@ final readonly class Nudge
         $room = self::room($schedule, $activity, $start, $who);
         $breaks = self::times($yard, $activity, $start, $schedule->placed);
         if (!self::fits($room, $start)) {
-            $gone = array_values(array_filter($who, static fn (string $name): bool => !$yard->isThere($name, $start)));
-            $breaks[] = new self($id, self::ROOM, [] === $gone ? $room->why ?? new Why(WhyKind::Hours) : new Why(WhyKind::Absent, implode(' and ', $gone)), $room->start ?? $yard->end);
+            $gone = array_values(array_filter($who, static fn(string $name): bool => !$yard->isThere($name, $start)));
+            $breaks[] = new self(
+                $id,
+                self::ROOM,
+                [] === $gone
+                    ? $room->why ?? new Why(WhyKind::Hours)
+                    : new Why(WhyKind::Absent, implode(' and ', $gone)),
+                $room->start ?? $yard->end,
+            );
         }
         $placed = self::there($schedule, $id, $start, $room);
         $later = false;
@@ -65,8 +71,14 @@ final readonly class Nudge
         $rain = $activity->dry?->against($here->start, $here->end);
 
         return match (true) {
-            null !== $gate => [...$breaks, new self($activity->id, self::ROOM, new Why(WhyKind::Air, $gate[0]->words()), $gate[1])],
-            null !== $rain => [...$breaks, new self($activity->id, self::ROOM, new Why(WhyKind::Air, 'it rains'), $rain)],
+            null !== $gate => [
+                ...$breaks,
+                new self($activity->id, self::ROOM, new Why(WhyKind::Air, $gate[0]->words()), $gate[1]),
+            ],
+            null !== $rain => [
+                ...$breaks,
+                new self($activity->id, self::ROOM, new Why(WhyKind::Air, 'it rains'), $rain),
+            ],
             default => $breaks,
         };
     }
@@ -87,7 +99,18 @@ final readonly class Nudge
         $was = $schedule->placed[$id];
         $end = null !== $room && self::fits($room, $start) ? $room->end : $start + ($was->end - $was->start);
 
-        return [...$schedule->placed, $id => new Placed($id, $start, $end, $was->who, $was->why, max($end, $was->dry + $start - $was->start), $was->paid)];
+        return [
+            ...$schedule->placed,
+            $id => new Placed(
+                $id,
+                $start,
+                $end,
+                $was->who,
+                $was->why,
+                max($end, $was->dry + $start - $was->start),
+                $was->paid,
+            ),
+        ];
     }
 
     private static function fits(?Placed $room, float $start): bool
@@ -119,11 +142,21 @@ final readonly class Nudge
         $breaks = [];
         [$earliest, $why] = Times::earliest($yard, $activity, $placed);
         if ($start < $earliest - self::SAME_H) {
-            $breaks[] = new self($activity->id, self::SOON, $start < $yard->now - self::SAME_H ? new Why(WhyKind::Past) : $why, $earliest);
+            $breaks[] = new self(
+                $activity->id,
+                self::SOON,
+                $start < $yard->now - self::SAME_H ? new Why(WhyKind::Past) : $why,
+                $earliest,
+            );
         }
         $latest = ($placed[$activity->id]->paid ?? 0.0) > 0.0 ? null : Times::latest($activity, $placed);
         if (null !== $latest && $start > $latest[0] + self::SAME_H) {
-            $breaks[] = new self($activity->id, self::LATE, new Why(WhyKind::Window, $latest[1]->what, '' === $latest[1]->from ? null : $latest[1]->from), $latest[0]);
+            $breaks[] = new self(
+                $activity->id,
+                self::LATE,
+                new Why(WhyKind::Window, $latest[1]->what, '' === $latest[1]->from ? null : $latest[1]->from),
+                $latest[0],
+            );
         }
 
         return $breaks;
@@ -135,11 +168,11 @@ final readonly class Nudge
 
         return match ($this->kind) {
             self::LATE => sprintf('misses %s', $this->why->what),
-            self::SOON => 'too soon: '.$this->why->words($other),
+            self::SOON => 'too soon: ' . $this->why->words($other),
             default => match ($this->why->kind) {
                 WhyKind::Hours => 'no room in the working hours',
                 WhyKind::Air => $this->why->what,
-                default => 'no room: '.$this->why->words($other),
+                default => 'no room: ' . $this->why->words($other),
             },
         };
     }

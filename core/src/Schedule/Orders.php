@@ -40,7 +40,7 @@ final class Orders
      */
     private static function interleaved(array $counts): array
     {
-        $counts = array_filter($counts, static fn (int $n): bool => $n > 0);
+        $counts = array_filter($counts, static fn(int $n): bool => $n > 0);
         if ([] === $counts) {
             return [[]];
         }
@@ -79,26 +79,26 @@ final class Orders
     public static function sensible(Yard $yard, array $blocks): array
     {
         $counts = array_map(count(...), $blocks);
-        $work = array_map(static fn (array $list): float => self::length(array_merge([], ...$list)), $blocks);
+        $work = array_map(static fn(array $list): float => self::length(array_merge([], ...$list)), $blocks);
         $parts = Keys::of($blocks);
         $by = static function (callable $key) use ($parts, $counts): array {
-            usort($parts, static fn (string $a, string $b): int => [$key($a), $a] <=> [$key($b), $b]);
+            usort($parts, static fn(string $a, string $b): int => [$key($a), $a] <=> [$key($b), $b]);
 
             return self::plain(array_replace(array_flip($parts), $counts));
         };
         $turns = [];
         for ($round = 0; $round < max([0, ...array_values($counts)]); ++$round) {
-            $longest = Keys::of(array_filter($counts, static fn (int $n): bool => $n > $round));
-            usort($longest, static fn (string $a, string $b): int => [$work[$b], $a] <=> [$work[$a], $b]);
+            $longest = Keys::of(array_filter($counts, static fn(int $n): bool => $n > $round));
+            usort($longest, static fn(string $a, string $b): int => [$work[$b], $a] <=> [$work[$a], $b]);
             $turns = [...$turns, ...$longest];
         }
 
         return [
             self::longestRest($blocks),
             $turns,
-            $by(static fn (string $p): float => -$work[$p]),
-            $by(static fn (string $p): float => $yard->dues[$p] ?? \INF),
-            $by(static fn (string $p): float => $work[$p]),
+            $by(static fn(string $p): float => -$work[$p]),
+            $by(static fn(string $p): float => $yard->dues[$p] ?? \INF),
+            $by(static fn(string $p): float => $work[$p]),
             self::plain($counts),
         ];
     }
@@ -116,10 +116,10 @@ final class Orders
         foreach ($blocks as $part => $list) {
             $left = 0.0;
             foreach (array_reverse($list) as $block) {
-                $turns[] = [$left += self::length($block), (string) $part];
+                $turns[] = [($left += self::length($block)), (string) $part];
             }
         }
-        usort($turns, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
+        usort($turns, static fn(array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
 
         return array_column($turns, 1);
     }
@@ -127,7 +127,9 @@ final class Orders
     /** @param list<Activity> $block */
     private static function length(array $block): float
     {
-        return array_sum(array_map(static fn (Activity $a): float => $a->hours + self::WAIT_H * count($a->lags), $block));
+        return array_sum(
+            array_map(static fn(Activity $a): float => $a->hours + self::WAIT_H * count($a->lags), $block),
+        );
     }
 
     /**
@@ -148,7 +150,7 @@ final class Orders
         $how = $random->getInt(0, 5);
         if (0 === $how) {
             $part = $order[$from];
-            $others = array_values(array_filter($order, static fn (string $p): bool => $p !== $part));
+            $others = array_values(array_filter($order, static fn(string $p): bool => $p !== $part));
             array_splice($others, min($to, count($others)), 0, array_fill(0, count($order) - count($others), $part));
 
             return $others;

@@ -6,12 +6,13 @@ namespace Hull\Schedule;
 
 use Hull\Climate\RateLine;
 
-/** What has to pass before or after something: hours by the clock, what the air of a place drives, or both one after the other. */
+/**
+ * What has to pass before or after something: hours by the clock, what the air of a place drives, or both one after
+ * the other.
+ */
 final readonly class Passing
 {
-    private function __construct(private float $hours, private ?RateLine $line, private float $amount)
-    {
-    }
+    private function __construct(private float $hours, private ?RateLine $line, private float $amount) {}
 
     public static function hours(float $hours): self
     {

@@ -11,9 +11,7 @@ final readonly class Person
      * @param list<array{float, float}> $work
      * @param list<array{float, float}> $loud the part of it in which noise may be made
      */
-    private function __construct(public string $name, public array $work, public array $loud)
-    {
-    }
+    private function __construct(public string $name, public array $work, public array $loud) {}
 
     /**
      * @param list<array{float, float}> $work
@@ -42,6 +40,8 @@ final readonly class Person
     /** Hours of work between two hours. */
     public function between(float $start, float $end): float
     {
-        return array_sum(array_map(static fn (array $w): float => max(0.0, min($end, $w[1]) - max($start, $w[0])), $this->work));
+        return array_sum(
+            array_map(static fn(array $w): float => max(0.0, min($end, $w[1]) - max($start, $w[0])), $this->work),
+        );
     }
 }

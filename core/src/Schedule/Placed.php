@@ -9,13 +9,20 @@ final readonly class Placed
 {
     /**
      * @param list<string> $who
-     * @param float        $dry   until when a film laid is wet; the end for anything else
-     * @param float        $paid  hours of abrading before it, because a window was missed
-     * @param bool         $setUp it was set up already by alike work just before
+     * @param float $dry until when a film laid is wet; the end for anything else
+     * @param float $paid hours of abrading before it, because a window was missed
+     * @param bool $setUp it was set up already by alike work just before
      */
-    public function __construct(public string $id, public float $start, public float $end, public array $who, public Why $why, public float $dry, public float $paid = 0.0, public bool $setUp = false)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public float $start,
+        public float $end,
+        public array $who,
+        public Why $why,
+        public float $dry,
+        public float $paid = 0.0,
+        public bool $setUp = false,
+    ) {}
 
     public function because(Why $why): self
     {

@@ -7,8 +7,8 @@ namespace Hull\Schedule;
 /**
  * Puts blocks of work into a yard one after the other, each as early as there is room.
  *
- * Where the end of a window would be missed the work that opened it is held back, step by step, until what follows falls
- * into it; where that is no good, abrading is paid for and said so.
+ * Where the end of a window would be missed the work that opened it is held back, step by step, until what follows
+ * falls into it; where that is no good, abrading is paid for and said so.
  */
 final class Placer
 {
@@ -27,16 +27,29 @@ final class Placer
     private readonly Slots $slots;
 
     /**
-     * @param array<int|string, Kept>  $kept places in an earlier schedule: nothing begins before it did there
+     * @param array<int|string, Kept> $kept places in an earlier schedule: nothing begins before it did there
      * @param array<int|string, float> $held hours before which an activity is not begun, so that others can go first
      */
-    public function __construct(private readonly Yard $yard, private readonly array $kept = [], private readonly array $held = [])
-    {
+    public function __construct(
+        private readonly Yard $yard,
+        private readonly array $kept = [],
+        private readonly array $held = [],
+    ) {
         $this->slots = new Slots($yard);
         foreach ($yard->activities as $activity) {
             if (null !== $activity->fixed) {
                 [$start, $end, $who] = $activity->fixed;
-                $this->put($activity, new Placed($activity->id, $start, $end, $who, new Why(WhyKind::Running), null === $activity->wet ? $end : $activity->wet->dry->after($end) ?? $yard->end));
+                $this->put(
+                    $activity,
+                    new Placed(
+                        $activity->id,
+                        $start,
+                        $end,
+                        $who,
+                        new Why(WhyKind::Running),
+                        null === $activity->wet ? $end : $activity->wet->dry->after($end) ?? $yard->end,
+                    ),
+                );
             }
         }
     }
@@ -47,7 +60,11 @@ final class Placer
         $kept = $this->kept[$activity->id] ?? null;
         $latest = Times::latest($activity, $this->placed);
         $placed = null === $kept ? null : $this->room($activity, -\INF, null, null);
-        if (null === $placed || $placed->start > $kept->start + self::SAME_H || (null !== $latest && $placed->start > $latest[0] + 1e-6)) {
+        if (
+            null === $placed ||
+            $placed->start > $kept->start + self::SAME_H ||
+            (null !== $latest && $placed->start > $latest[0] + 1e-6)
+        ) {
             return false;
         }
         $this->put($activity, $placed);
@@ -61,13 +78,13 @@ final class Placer
         if (isset($block[0]) && isset($this->without[$block[0]->id])) {
             return;
         }
-        $at = array_flip(array_map(static fn (Activity $a): string => $a->id, $block));
+        $at = array_flip(array_map(static fn(Activity $a): string => $a->id, $block));
         $hold = [];
         $held = [];
         $pays = [];
         $short = [];
         $missed = null;
-        for ($k = 0, $tries = 0; $k < count($block);) {
+        for ($k = 0, $tries = 0; $k < count($block); ) {
             $activity = $block[$k];
             $latest = isset($pays[$activity->id]) ? null : Times::latest($activity, $this->placed);
             $placed = $this->room($activity, $hold[$k] ?? -\INF, $pays[$activity->id] ?? null, $held[$k] ?? null);
@@ -90,7 +107,7 @@ final class Placer
             $window = $latest[1];
             $source = $at[$window->from] ?? null;
             $gap = $placed->start - $latest[0];
-            $pair = $source.'-'.$k;
+            $pair = $source . '-' . $k;
             $stuck = isset($short[$pair]) && $gap > $short[$pair][0] - 1e-6 ? $short[$pair][1] + 1 : 0;
             $short[$pair] = [$gap, $stuck];
             if (null === $source || ++$tries > self::MOST_TRIES || $stuck > self::MOST_STUCK) {
@@ -114,7 +131,10 @@ final class Placer
     public function schedule(): Schedule
     {
         $placed = $this->placed;
-        uasort($placed, static fn (Placed $a, Placed $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id]);
+        uasort(
+            $placed,
+            static fn(Placed $a, Placed $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
+        );
 
         return new Schedule($this->yard, $placed, $this->without);
     }
@@ -138,7 +158,13 @@ final class Placer
             $extra = $pays->hours;
             $source = $this->placed[$pays->from] ?? null;
             $again = null === $source ? null : $pays->reopens?->after($source->end);
-            [$from, $why] = null !== $source && null !== $again && $again > $from ? [$again, new Why(WhyKind::Waits, 'the film to harden so that a late coat does not lift it', $source->id)] : [$from, $why];
+            [$from, $why] =
+                null !== $source && null !== $again && $again > $from
+                    ? [
+                        $again,
+                        new Why(WhyKind::Waits, 'the film to harden so that a late coat does not lift it', $source->id),
+                    ]
+                    : [$from, $why];
         }
         if (!is_finite($from)) {
             return null;
@@ -155,7 +181,9 @@ final class Placer
         [$from, $why] = Times::earliest($this->yard, $activity, $this->placed);
         $soonest = is_finite($from) ? $this->slots->room($activity, $from, $why, $placed->paid) : null;
 
-        return null !== $soonest && $soonest->start > $placed->start - self::SAME_H ? $placed->because($soonest->why) : $placed;
+        return null !== $soonest && $soonest->start > $placed->start - self::SAME_H
+            ? $placed->because($soonest->why)
+            : $placed;
     }
 
     private function put(Activity $activity, Placed $placed): void
@@ -197,9 +225,16 @@ final class Placer
 
         return match (true) {
             count($this->yard->people) < $activity->people => sprintf('it takes %d people', $activity->people),
-            $activity->whole && $activity->hours > $longest + 1e-9 => sprintf('it takes %.1f h in one go, the longest stretch of working hours is %.1f h: sections, a helper, or a longer day', $activity->hours, $longest),
-            !is_finite(Times::earliest($this->yard, $activity, $this->placed)[0]) => 'in this air what it waits for never comes',
-            null !== $activity->wet => 'no hour before the end of the plan lets this film on: another place, hour or film',
+            $activity->whole && $activity->hours > $longest + 1e-9 => sprintf(
+                'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: sections, a ' .
+                    'helper, or a longer day',
+                $activity->hours,
+                $longest,
+            ),
+            !is_finite(Times::earliest($this->yard, $activity, $this->placed)[0])
+                => 'in this air what it waits for never comes',
+            null !== $activity->wet
+                => 'no hour before the end of the plan lets this film on: another place, hour or film',
             default => 'there is no room before the end of the plan',
         };
     }

@@ -14,33 +14,54 @@ final readonly class Planning
     public const DAYS = 45;
 
     /**
-     * @param array<int|string, Workpiece> $pieces     by part
-     * @param array<int|string, Replayed>  $done       what the record says of each
-     * @param array<int|string, string>    $places     part => place among all places of the yard
-     * @param float                        $now        hours since 1970 UTC
-     * @param array<int|string, float>     $dues       hour by part
-     * @param array<int|string, float>     $deliveries hour by product that is not in the store
-     * @param array<int|string, float>     $pins       hour by activity before which somebody does not want it
+     * @param array<int|string, Workpiece> $pieces by part
+     * @param array<int|string, Replayed> $done what the record says of each
+     * @param array<int|string, string> $places part => place among all places of the yard
+     * @param float $now hours since 1970 UTC
+     * @param array<int|string, float> $dues hour by part
+     * @param array<int|string, float> $deliveries hour by product that is not in the store
+     * @param array<int|string, float> $pins hour by activity before which somebody does not want it
      */
-    public static function yard(array $pieces, array $done, array $places, Airs $airs, Crew $crew, \DateTimeZone $zone, float $now, array $dues = [], array $deliveries = [], array $pins = []): Yard
-    {
+    public static function yard(
+        array $pieces,
+        array $done,
+        array $places,
+        Airs $airs,
+        Crew $crew,
+        \DateTimeZone $zone,
+        float $now,
+        array $dues = [],
+        array $deliveries = [],
+        array $pins = [],
+    ): Yard {
         $work = [];
         foreach ($pieces as $id => $piece) {
             $id = (string) $id;
             $work = [...$work, ...ChainReader::read($id, $places[$id], $piece, $done[$id], $airs, $now, $deliveries)];
         }
-        $work = array_map(static fn (Activity $a): Activity => isset($pins[$a->id]) ? $a->from($pins[$a->id], 'put there by hand') : $a, $work);
+        $work = array_map(
+            static fn(Activity $a): Activity => isset($pins[$a->id])
+                ? $a->from($pins[$a->id], 'put there by hand')
+                : $a,
+            $work,
+        );
         $end = $now + 24.0 * self::DAYS;
         $persons = $crew->persons($now, $end, $zone);
         // Who began what is under way is not in the record; the first one to be there sees it through.
         $first = $persons[0]->name ?? '';
-        $work = array_map(static fn (Activity $a): Activity => null === $a->fixed ? $a : $a->fixedAt([$a->fixed[0], $a->fixed[1], '' === $first ? [] : [$first]]), $work);
+        $work = array_map(
+            static fn(Activity $a): Activity => null === $a->fixed
+                ? $a
+                : $a->fixedAt([$a->fixed[0], $a->fixed[1], '' === $first ? [] : [$first]]),
+            $work,
+        );
 
         return new Yard($now, $end, self::apart($work), $persons, $crew->floors, $crew->gear, $dues);
     }
 
     /**
-     * The same person cannot see two things through at once: what is under way is nobody's where somebody has another already.
+     * The same person cannot see two things through at once: what is under way is nobody's where somebody has another
+     * already.
      *
      * @param list<Activity> $work
      *

@@ -52,7 +52,7 @@ final class PutBack
         $nearer = false;
         $count = count($moved = $this->moved($part));
         for ($first = 0; $first < $count; ++$first) {
-            for ($length = $count - $first; $length > 0;) {
+            for ($length = $count - $first; $length > 0; ) {
                 $ids = array_slice($moved, $first, $length);
                 $fits = [] === $ids ? 0 : $this->run($ids);
                 $nearer = $nearer || null === $fits;
@@ -66,7 +66,15 @@ final class PutBack
     /** @return list<string> what is elsewhere than it was, in the order it is done */
     private function moved(string $part): array
     {
-        return array_values(array_filter($this->yard->chains[$part], fn (string $id): bool => isset($this->placed[$id], $this->before[$id]) && null === $this->yard->activity($id)->fixed && ($this->placed[$id]->paid > $this->before[$id]->paid || $this->away($id, $this->placed[$id]) > Placer::SAME_H)));
+        return array_values(
+            array_filter(
+                $this->yard->chains[$part],
+                fn(string $id): bool => isset($this->placed[$id], $this->before[$id]) &&
+                    null === $this->yard->activity($id)->fixed &&
+                    ($this->placed[$id]->paid > $this->before[$id]->paid ||
+                        $this->away($id, $this->placed[$id]) > Placer::SAME_H),
+            ),
+        );
     }
 
     private function away(string $id, Placed $placed): float
@@ -132,22 +140,28 @@ final class PutBack
         $latest = Times::latest($activity, $this->placed);
         // Work that is not all placed does not end by its due day, so that nothing of it need go early for that.
         $due = $this->isCut($activity->part) ? \INF : $this->yard->dues[$activity->part] ?? \INF;
-        $suits = null !== $new && (null === $latest || $new->start <= $latest[0] + 1e-6)
-            && $new->start > min($was->start, $kept->start) - 1e-6 && $new->start < max($was->start, $kept->start) + 1e-6
-            && ($new->end <= $due || $new->end <= $was->end);
+        $suits =
+            null !== $new &&
+            (null === $latest || $new->start <= $latest[0] + 1e-6) &&
+            $new->start > min($was->start, $kept->start) - 1e-6 &&
+            $new->start < max($was->start, $kept->start) + 1e-6 &&
+            ($new->end <= $due || $new->end <= $was->end);
 
         return $suits ? $new : null;
     }
 
     private function isCut(string $part): bool
     {
-        return [] !== array_filter($this->yard->chains[$part], fn (string $id): bool => isset($this->schedule->without[$id]));
+        return [] !==
+            array_filter($this->yard->chains[$part], fn(string $id): bool => isset($this->schedule->without[$id]));
     }
 
     private function same(string $id, Placed $was): ?Placed
     {
         $activity = $this->yard->activity($id);
-        $new = $this->mayStand($activity, $was) ? $this->slots->room($activity, $was->start, $was->why, $was->paid, $was->who) : null;
+        $new = $this->mayStand($activity, $was)
+            ? $this->slots->room($activity, $was->start, $was->why, $was->paid, $was->who)
+            : null;
 
         return null !== $new && $new->start < $was->start + 1e-6 ? $new : null;
     }
@@ -156,7 +170,8 @@ final class PutBack
     {
         $latest = $placed->paid > 0.0 ? null : Times::latest($activity, $this->placed);
 
-        return Times::earliest($this->yard, $activity, $this->placed)[0] <= $placed->start + 1e-6 && (null === $latest || $placed->start <= $latest[0] + 1e-6);
+        return Times::earliest($this->yard, $activity, $this->placed)[0] <= $placed->start + 1e-6 &&
+            (null === $latest || $placed->start <= $latest[0] + 1e-6);
     }
 
     /**
@@ -167,13 +182,19 @@ final class PutBack
     private function holds(array $ids): bool
     {
         $chain = $this->yard->chains[$this->yard->activity($ids[0])->part];
-        $shares = array_filter(array_unique(array_map(fn (string $id): string => $this->yard->activity($id)->share, $ids)), static fn (string $share): bool => '' !== $share);
+        $shares = array_filter(
+            array_unique(array_map(fn(string $id): string => $this->yard->activity($id)->share, $ids)),
+            static fn(string $share): bool => '' !== $share,
+        );
         $on = array_slice($chain, (int) array_search($ids[0], $chain, true));
         foreach ($this->placed as $id => $placed) {
             $activity = $this->yard->activity($id);
             $follows = null === $activity->fixed && in_array($id, $on, true);
             $wasSetUp = $placed->setUp && in_array($activity->share, $shares, true);
-            if (($follows && !$this->mayStand($activity, $placed)) || ($wasSetUp && !$this->slots->isSetUp($activity, $placed->start))) {
+            if (
+                ($follows && !$this->mayStand($activity, $placed)) ||
+                ($wasSetUp && !$this->slots->isSetUp($activity, $placed->start))
+            ) {
                 return false;
             }
         }
@@ -184,7 +205,10 @@ final class PutBack
     private function schedule(): Schedule
     {
         $placed = $this->placed;
-        uasort($placed, static fn (Placed $a, Placed $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id]);
+        uasort(
+            $placed,
+            static fn(Placed $a, Placed $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
+        );
 
         return new Schedule($this->yard, $placed, $this->schedule->without);
     }

@@ -29,17 +29,16 @@ final readonly class Replan
     private const SEED = 1;
 
     /**
-     * @param list<Move>    $moves
-     * @param Schedule|null $better planned from scratch, where that would end so much earlier that it is worth a thought
+     * @param list<Move> $moves
+     * @param Schedule|null $better planned from scratch, where that would end so much earlier that it is worth a
+     *                              thought
      */
-    private function __construct(public Schedule $schedule, public array $moves, public ?Schedule $better)
-    {
-    }
+    private function __construct(public Schedule $schedule, public array $moves, public ?Schedule $better) {}
 
     /** @param array<int|string, Kept> $before by activity */
     public static function of(Yard $yard, array $before, Scheduler $scheduler): self
     {
-        $rank = static fn (Schedule $s): array => self::rank($s, $before);
+        $rank = static fn(Schedule $s): array => self::rank($s, $before);
         $staying = new Staying($yard, $before);
         $candidates = [self::placed($yard, $staying->singly(), $before), $staying->hourByHour()];
         if ([] !== Move::moved($candidates[0], $before)) {
@@ -47,13 +46,16 @@ final readonly class Replan
             $candidates[] = self::placed($yard, $staying->blocks(), $before);
             $candidates[] = $staying->partByPart($rank, $tries, new Randomizer(new Mt19937(self::SEED)));
         }
-        $fresh = $scheduler->plan($yard, [array_map(static fn (array $b): string => $b[0]->part, $staying->blocks())]);
+        $fresh = $scheduler->plan($yard, [array_map(static fn(array $b): string => $b[0]->part, $staying->blocks())]);
         $best = $candidates[0];
         foreach ([...$candidates, $fresh] as $candidate) {
             $best = $rank($candidate) < $rank($best) ? $candidate : $best;
         }
         $back = PutBack::in($best, $before);
-        $isWorth = $fresh !== $best && $fresh->score->paid <= $back->score->paid && $fresh->finish() < $back->finish() - self::WORTH_H;
+        $isWorth =
+            $fresh !== $best &&
+            $fresh->score->paid <= $back->score->paid &&
+            $fresh->finish() < $back->finish() - self::WORTH_H;
 
         return new self($back, Move::all($back, $before), $isWorth ? $fresh : null);
     }
@@ -73,11 +75,19 @@ final readonly class Replan
             $away < Move::SLIP_H ? ++$slips : ++$real;
         }
 
-        return [$schedule->score->without, round($schedule->score->paid + self::DAY_LATE_H * $schedule->score->late / 24.0 + self::MOVE_H * $real, 6), $slips, round($hours, 3)];
+        return [
+            $schedule->score->without,
+            round(
+                $schedule->score->paid + (self::DAY_LATE_H * $schedule->score->late) / 24.0 + self::MOVE_H * $real,
+                6,
+            ),
+            $slips,
+            round($hours, 3),
+        ];
     }
 
     /**
-     * @param list<list<Activity>>    $blocks
+     * @param list<list<Activity>> $blocks
      * @param array<int|string, Kept> $kept
      */
     private static function placed(Yard $yard, array $blocks, array $kept): Schedule

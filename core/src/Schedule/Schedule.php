@@ -10,7 +10,7 @@ final readonly class Schedule
     public Score $score;
 
     /**
-     * @param array<int|string, Placed> $placed  by activity, in order of time
+     * @param array<int|string, Placed> $placed by activity, in order of time
      * @param array<int|string, string> $without activities that found no room => why
      */
     public function __construct(public Yard $yard, public array $placed, public array $without)
@@ -35,7 +35,7 @@ final readonly class Schedule
         while (null !== $last && !isset($seen[$last->id])) {
             $chain[] = $last;
             $seen[$last->id] = true;
-            $other = $last->why->other ?? $this->yard->before[$last->id] ?? null;
+            $other = $last->why->other ?? ($this->yard->before[$last->id] ?? null);
             $last = null === $other || WhyKind::Running === $last->why->kind ? null : $this->placed[$other] ?? null;
         }
 

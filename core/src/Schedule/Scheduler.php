@@ -28,22 +28,29 @@ final class Scheduler
     }
 
     /**
-     * @param int                                            $tries    schedules to work out, at least one
-     * @param \Closure(int, int, Schedule): (bool|void)|null $progress after each better one and now and then: done, of how many, the best so far; false to stop
+     * @param int $tries schedules to work out, at least one
+     * @param \Closure(int, int, Schedule): (bool|void)|null $progress after each better one and now and then: done, of
+     *                                                                 how many, the best so far; false to stop
      */
-    public function __construct(private readonly int $tries = 200, private readonly int $seed = 1, private readonly ?\Closure $progress = null)
-    {
-    }
+    public function __construct(
+        private readonly int $tries = 200,
+        private readonly int $seed = 1,
+        private readonly ?\Closure $progress = null,
+    ) {}
 
     /** @param list<list<string>> $first orders of parts to begin from, an earlier schedule's for instance */
     public function plan(Yard $yard, array $first = []): Schedule
     {
         $blocks = Blocks::of($yard);
-        $counts = array_filter(array_map(count(...), $blocks), static fn (int $n): bool => $n > 0);
+        $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
         $turns = new Turns(Orders::plain($counts));
         $best = self::work($yard, $blocks, $turns);
         $done = 1;
-        foreach (Orders::all($counts, intdiv($this->tries, 2)) ?? array_slice([...$first, ...Orders::sensible($yard, $blocks)], 0, max(0, $this->tries - 1)) as $order) {
+        foreach (
+            Orders::all($counts, intdiv($this->tries, 2)) ??
+                array_slice([...$first, ...Orders::sensible($yard, $blocks)], 0, max(0, $this->tries - 1))
+            as $order
+        ) {
             $schedule = self::work($yard, $blocks, new Turns($order));
             ++$done;
             if ($schedule->score->isBetterThan($best->score)) {
@@ -67,7 +74,11 @@ final class Scheduler
             }
             $tried = 0 === $since ? $turns : $turns->changed($here, $random);
             $schedule = self::work($yard, $blocks, $tried);
-            if (0 === $since || !$schedule->score->isWorseThan($here->score) || 0 === $random->getInt(0, self::WORSE_ONE_IN)) {
+            if (
+                0 === $since ||
+                !$schedule->score->isWorseThan($here->score) ||
+                0 === $random->getInt(0, self::WORSE_ONE_IN)
+            ) {
                 [$here, $turns] = [$schedule, $tried];
             }
             if ($schedule->score->isBetterThan($best->score)) {

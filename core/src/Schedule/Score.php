@@ -6,16 +6,23 @@ namespace Hull\Schedule;
 
 /**
  * How good a schedule is, most important first: everything has room; windows kept (hours of abrading paid); due dates
- * (hours late); hands-on hours; the finish; how often somebody turns to another part; then everything as early as can be.
+ * (hours late); hands-on hours; the finish; how often somebody turns to another part; then everything as early as can
+ * be.
  */
 final readonly class Score
 {
     private const COUNTS = 5;
 
     /** @param float $finish hour since 1970 UTC at which the last work ends */
-    private function __construct(public int $without, public float $paid, public float $late, public float $handsOn, public float $finish, public int $turns, private float $sum)
-    {
-    }
+    private function __construct(
+        public int $without,
+        public float $paid,
+        public float $late,
+        public float $handsOn,
+        public float $finish,
+        public int $turns,
+        private float $sum,
+    ) {}
 
     public static function of(Schedule $schedule): self
     {
@@ -39,7 +46,15 @@ final readonly class Score
             $late += max(0.0, ($ends[$part] ?? $yard->now) - $due);
         }
 
-        return new self(count($schedule->without), round($paid, 6), round($late, 6), round($handsOn, 6), round($finish, 6), self::turns($turns), round($sum, 6));
+        return new self(
+            count($schedule->without),
+            round($paid, 6),
+            round($late, 6),
+            round($handsOn, 6),
+            round($finish, 6),
+            self::turns($turns),
+            round($sum, 6),
+        );
     }
 
     public function isBetterThan(self $other): bool
@@ -64,7 +79,7 @@ final readonly class Score
     {
         $turns = 0;
         foreach ($byPerson as $parts) {
-            usort($parts, static fn (array $a, array $b): int => $a <=> $b);
+            usort($parts, static fn(array $a, array $b): int => $a <=> $b);
             $last = null;
             foreach ($parts as [, $part]) {
                 $turns += null !== $last && $last !== $part ? 1 : 0;

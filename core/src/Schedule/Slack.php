@@ -27,7 +27,11 @@ final class Slack
             $slots->leave($activity);
             foreach (self::TRIED_H as $hours) {
                 $moved = $slots->room($activity, $placed->start + $hours, $placed->why, $placed->paid);
-                if (null === $moved || $moved->start > $placed->start + $hours + 1e-6 || !self::suits($schedule, $activity, $moved)) {
+                if (
+                    null === $moved ||
+                    $moved->start > $placed->start + $hours + 1e-6 ||
+                    !self::suits($schedule, $activity, $moved)
+                ) {
                     break;
                 }
                 $slack[$id] = $hours;
@@ -51,7 +55,10 @@ final class Slack
             if ($later && isset($placed[$id])) {
                 $next = $yard->activity($id);
                 $closes = 0.0 === $placed[$id]->paid ? Times::latest($next, $placed) : null;
-                if (Times::earliest($yard, $next, $placed)[0] > $placed[$id]->start + 1e-6 || (null !== $closes && $placed[$id]->start > $closes[0] + 1e-6)) {
+                if (
+                    Times::earliest($yard, $next, $placed)[0] > $placed[$id]->start + 1e-6 ||
+                    (null !== $closes && $placed[$id]->start > $closes[0] + 1e-6)
+                ) {
                     return false;
                 }
             }

@@ -61,7 +61,7 @@ final class Slots
     /**
      * The earliest room for an activity from an hour on; null when there is none before the end.
      *
-     * @param float        $extra  hours of abrading before it
+     * @param float $extra hours of abrading before it
      * @param list<string> $prefer who is taken where others could begin at the same time
      */
     public function room(Activity $activity, float $from, Why $why, float $extra = 0.0, array $prefer = []): ?Placed
@@ -90,7 +90,8 @@ final class Slots
     /** What it waits for says more than that the hours it is over at are not worked. */
     private static function says(Why $why, Why $cause): bool
     {
-        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) && in_array($why->kind, [WhyKind::Waits, WhyKind::Delivery, WhyKind::Air, WhyKind::Window], true);
+        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) &&
+            in_array($why->kind, [WhyKind::Waits, WhyKind::Delivery, WhyKind::Air, WhyKind::Window], true);
     }
 
     private function dry(Activity $activity, float $end): ?float
@@ -131,7 +132,7 @@ final class Slots
         if ($hours <= 0.0 || 0 === $activity->people) {
             return [$from, $from + $hours, [], null];
         }
-        for ($at = $from, $cause = null; $at < $this->yard->end;) {
+        for ($at = $from, $cause = null; $at < $this->yard->end; ) {
             $fits = [];
             $limit = \INF;
             foreach ($this->yard->people as $person) {
@@ -144,7 +145,14 @@ final class Slots
             if (count($fits) < $activity->people) {
                 return null;
             }
-            usort($fits, static fn (array $a, array $b): int => [$a[0], !in_array($a[2], $prefer, true), $a[1]] <=> [$b[0], !in_array($b[2], $prefer, true), $b[1]]);
+            usort(
+                $fits,
+                static fn(array $a, array $b): int => [$a[0], !in_array($a[2], $prefer, true), $a[1]] <=> [
+                    $b[0],
+                    !in_array($b[2], $prefer, true),
+                    $b[1],
+                ],
+            );
             $together = array_slice($fits, 0, max(1, $activity->people));
             [$last, , , $waited] = $together[count($together) - 1];
             $cause = $last > $at + 1e-9 ? $waited : $cause;
@@ -166,7 +174,8 @@ final class Slots
     /**
      * @param list<string> $who
      *
-     * @return array{float, string, string}|null end, activity and name of the first who is not free to the end of it all
+     * @return array{float, string, string}|null end, activity and name of the first who is not free to the end of it
+     *                                           all
      */
     private function anyOver(array $who, float $start, float $end): ?array
     {
@@ -190,12 +199,12 @@ final class Slots
         $high = $count;
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $spans[$middle][1] <= $from + 1e-9 ? $low = $middle + 1 : $high = $middle;
+            $spans[$middle][1] <= $from + 1e-9 ? ($low = $middle + 1) : ($high = $middle);
         }
         $hoursAsked = false;
         $over = null;
         $at = $from;
-        for ($i = $low; $i < $count;) {
+        for ($i = $low; $i < $count; ) {
             [$open, $close] = $spans[$i];
             $start = $at > $open ? $at : $open;
             if ($start > $limit + 1e-9) {
@@ -214,11 +223,15 @@ final class Slots
             }
             $next = $busy->over($start, $end);
             if (null === $next) {
-                return [$start, $end, match (true) {
-                    $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
-                    null !== $over => new Why(WhyKind::Person, $person->name, $over[1]),
-                    default => null,
-                }];
+                return [
+                    $start,
+                    $end,
+                    match (true) {
+                        $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
+                        null !== $over => new Why(WhyKind::Person, $person->name, $over[1]),
+                        default => null,
+                    },
+                ];
             }
             $over = $next;
             $hoursAsked = false;
@@ -289,6 +302,9 @@ final class Slots
     /** @return list<Busy> */
     private function gearOf(string $gear): array
     {
-        return $this->gear[$gear] ??= array_map(static fn (int $_): Busy => new Busy(), range(1, max(1, $this->yard->gear[$gear] ?? 1)));
+        return $this->gear[$gear] ??= array_map(
+            static fn(int $_): Busy => new Busy(),
+            range(1, max(1, $this->yard->gear[$gear] ?? 1)),
+        );
     }
 }

@@ -24,7 +24,9 @@ final readonly class Staying
     public function __construct(private Yard $yard, private array $before)
     {
         $this->blocks = array_merge([], ...array_values(Blocks::of($yard)));
-        $this->paid = array_sum(array_map(static fn (Kept $k): float => $k->paid, array_intersect_key($before, $yard->activities)));
+        $this->paid = array_sum(
+            array_map(static fn(Kept $k): float => $k->paid, array_intersect_key($before, $yard->activities)),
+        );
     }
 
     /** @return list<list<Activity>> each block in the order in which it was worked */
@@ -36,7 +38,7 @@ final readonly class Staying
     /** @return list<list<Activity>> each activity by itself, in the order in which they were worked */
     public function singly(): array
     {
-        return $this->sorted(array_map(static fn (Activity $a): array => [$a], array_merge([], ...$this->blocks)));
+        return $this->sorted(array_map(static fn(Activity $a): array => [$a], array_merge([], ...$this->blocks)));
     }
 
     public function hourByHour(): Schedule
@@ -47,13 +49,20 @@ final readonly class Staying
     /**
      * Part after part: those that stay whole where another has to give way.
      *
-     * @param \Closure(Schedule): list<int|float> $rank  the lesser the better
-     * @param int                                 $tries orders of parts
+     * @param \Closure(Schedule): list<int|float> $rank the lesser the better
+     * @param int $tries orders of parts
      */
     public function partByPart(\Closure $rank, int $tries, Randomizer $random): Schedule
     {
         $parts = Keys::of($this->yard->chains);
-        usort($parts, fn (string $a, string $b): int => [$this->yard->dues[$a] ?? \INF, count($this->yard->chains[$b]), $a] <=> [$this->yard->dues[$b] ?? \INF, count($this->yard->chains[$a]), $b]);
+        usort(
+            $parts,
+            fn(string $a, string $b): int => [$this->yard->dues[$a] ?? \INF, count($this->yard->chains[$b]), $a] <=> [
+                $this->yard->dues[$b] ?? \INF,
+                count($this->yard->chains[$a]),
+                $b,
+            ],
+        );
         $best = $this->inOrder($parts);
         for ($try = 1; $try < $tries; ++$try) {
             $order = 0 === $random->getInt(0, 1) ? $random->shuffleArray($parts) : Orders::neighbour($parts, $random);
@@ -69,9 +78,15 @@ final readonly class Staying
     /** @param list<string> $parts */
     private function inOrder(array $parts): Schedule
     {
-        $order = array_merge([], ...array_map(fn (string $part): array => array_map($this->yard->activity(...), $this->yard->chains[$part]), $parts));
+        $order = array_merge(
+            [],
+            ...array_map(
+                fn(string $part): array => array_map($this->yard->activity(...), $this->yard->chains[$part]),
+                $parts,
+            ),
+        );
 
-        return $this->around(array_values(array_filter($order, static fn (Activity $a): bool => null === $a->fixed)));
+        return $this->around(array_values(array_filter($order, static fn(Activity $a): bool => null === $a->fixed)));
     }
 
     /**
@@ -98,8 +113,8 @@ final readonly class Staying
     }
 
     /**
-     * @param list<Activity>            $order
-     * @param array<int|string, string> $left  the first of each part that does not stay; those found are put in
+     * @param list<Activity> $order
+     * @param array<int|string, string> $left the first of each part that does not stay; those found are put in
      */
     private function pass(array $order, array &$left): Schedule
     {
@@ -115,8 +130,15 @@ final readonly class Staying
         $rests = [];
         foreach ($this->blocks as $block) {
             $chain = $this->yard->chains[$block[0]->part];
-            $first = isset($left[$block[0]->part]) ? (int) array_search($left[$block[0]->part], $chain, true) : count($chain);
-            $rest = array_values(array_filter($block, static fn (Activity $a): bool => (int) array_search($a->id, $chain, true) >= $first));
+            $first = isset($left[$block[0]->part])
+                ? (int) array_search($left[$block[0]->part], $chain, true)
+                : count($chain);
+            $rest = array_values(
+                array_filter(
+                    $block,
+                    static fn(Activity $a): bool => (int) array_search($a->id, $chain, true) >= $first,
+                ),
+            );
             $rests = [] === $rest ? $rests : [...$rests, $rest];
         }
         foreach ($this->sorted($rests) as $rest) {
@@ -137,11 +159,14 @@ final readonly class Staying
         $keys = [];
         foreach ($blocks as $n => $block) {
             $part = $block[0]->part;
-            $last[$part] = $keys[$n] = max($last[$part] ?? -\INF, $this->before[$block[0]->id]->start ?? $last[$part] ?? \INF);
+            $last[$part] = $keys[$n] = max(
+                $last[$part] ?? -\INF,
+                $this->before[$block[0]->id]->start ?? ($last[$part] ?? \INF),
+            );
         }
         $order = array_keys($blocks);
-        usort($order, static fn (int $a, int $b): int => [$keys[$a], $a] <=> [$keys[$b], $b]);
+        usort($order, static fn(int $a, int $b): int => [$keys[$a], $a] <=> [$keys[$b], $b]);
 
-        return array_map(static fn (int $n): array => $blocks[$n], $order);
+        return array_map(static fn(int $n): array => $blocks[$n], $order);
     }
 }

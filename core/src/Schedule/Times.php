@@ -31,7 +31,14 @@ final class Times
                 continue;
             }
             // Set up already it is shorter, and its end comes sooner after its beginning.
-            $ready = $lag->along ? self::along($earlier, max(0.0, $activity->hours - ('' === $activity->share ? 0.0 : $activity->setupHours)), $lag->passing, false) : $lag->passing->after($earlier->end) ?? \INF;
+            $ready = $lag->along
+                ? self::along(
+                    $earlier,
+                    max(0.0, $activity->hours - ('' === $activity->share ? 0.0 : $activity->setupHours)),
+                    $lag->passing,
+                    false,
+                )
+                : $lag->passing->after($earlier->end) ?? \INF;
             if ($ready > $from + 1e-9) {
                 [$from, $why] = [$ready, new Why(WhyKind::Waits, $lag->what, $lag->from)];
             }
@@ -48,13 +55,21 @@ final class Times
     public static function latest(Activity $activity, array $placed): ?array
     {
         // A window that the record opened has no source that could be held back.
-        $first = null === $activity->notAfter ? null : [$activity->notAfter, new Window('', Passing::hours(0.0), 'the window of what is below', false, $activity->lateHours)];
+        $first =
+            null === $activity->notAfter
+                ? null
+                : [
+                    $activity->notAfter,
+                    new Window('', Passing::hours(0.0), 'the window of what is below', false, $activity->lateHours),
+                ];
         foreach ($activity->windows as $window) {
             $earlier = $placed[$window->from] ?? null;
             if (null === $earlier) {
                 continue;
             }
-            $closes = $window->along ? self::along($earlier, $activity->hours, $window->closes, true) : $window->closes->after($earlier->end) ?? \INF;
+            $closes = $window->along
+                ? self::along($earlier, $activity->hours, $window->closes, true)
+                : $window->closes->after($earlier->end) ?? \INF;
             if (\INF !== $closes && (null === $first || $closes < $first[0])) {
                 $first = [$closes, $window];
             }
@@ -68,28 +83,47 @@ final class Times
      *
      * @param array<int|string, Placed> $placed
      *
-     * @return list<array{float, float|null, float|null, float}> laid below, opens, closes, reached: hours; empty when no coat is below
+     * @return list<array{float, float|null, float|null, float}> laid below, opens, closes, reached: hours; empty when
+     *                                                           no coat is below
      */
     public static function zones(Activity $activity, array $placed): array
     {
         $here = $placed[$activity->id] ?? null;
-        $lag = array_values(array_filter($activity->lags, static fn (Lag $l): bool => $l->along && isset($placed[$l->from])))[0] ?? null;
-        $window = array_values(array_filter($activity->windows, static fn (Window $w): bool => $w->along && isset($placed[$w->from])))[0] ?? null;
-        $below = $placed[$lag->from ?? $window->from ?? ''] ?? null;
+        $lag =
+            array_values(
+                array_filter($activity->lags, static fn(Lag $l): bool => $l->along && isset($placed[$l->from])),
+            )[0] ?? null;
+        $window =
+            array_values(
+                array_filter($activity->windows, static fn(Window $w): bool => $w->along && isset($placed[$w->from])),
+            )[0] ?? null;
+        $below = $placed[$lag->from ?? ($window->from ?? '')] ?? null;
         if (null === $here || null === $below) {
             return [];
         }
         $zones = ZoneSpan::along($below->start, $below->end - $below->start, $here->end - $here->start);
 
-        return array_map(static fn (array $z): array => [$z[0], $lag?->passing->after($z[0]), $window?->closes->after($z[0]), $here->start + $z[1]], [$zones[0], $zones[intdiv(count($zones), 2)], $zones[count($zones) - 1]]);
+        return array_map(
+            static fn(array $z): array => [
+                $z[0],
+                $lag?->passing->after($z[0]),
+                $window?->closes->after($z[0]),
+                $here->start + $z[1],
+            ],
+            [$zones[0], $zones[intdiv(count($zones), 2)], $zones[count($zones) - 1]],
+        );
     }
 
     private static function along(Placed $earlier, float $hours, Passing $passing, bool $closes): float
     {
         $zones = ZoneSpan::along($earlier->start, $earlier->end - $earlier->start, $hours);
-        $never = static fn (float $laid): ?float => null;
+        $never = static fn(float $laid): ?float => null;
         $after = $passing->after(...);
-        $span = ZoneSpan::of($zones, $closes ? static fn (float $laid): float => $laid : $after, $closes ? $after : $never);
+        $span = ZoneSpan::of(
+            $zones,
+            $closes ? static fn(float $laid): float => $laid : $after,
+            $closes ? $after : $never,
+        );
 
         return ($closes ? $span->latest : $span->earliest) ?? \INF;
     }

@@ -12,19 +12,19 @@ final readonly class Turns
     private const MOST_HELD = 4;
 
     /**
-     * @param list<string>             $order a part each time it gets its turn; what is left out comes last
-     * @param array<int|string, float> $held  activity => hour before which it is not begun
+     * @param list<string> $order a part each time it gets its turn; what is left out comes last
+     * @param array<int|string, float> $held activity => hour before which it is not begun
      */
-    public function __construct(public array $order, public array $held = [])
-    {
-    }
+    public function __construct(public array $order, public array $held = []) {}
 
     /** One change: a turn elsewhere, two exchanged, an activity held back a little or let go again. */
     public function changed(Schedule $schedule, Randomizer $random): self
     {
         return match ($random->getInt(0, 5)) {
             0 => new self($this->order, $this->holding($schedule, $random)),
-            1 => [] === $this->held ? new self(Orders::neighbour($this->order, $random), []) : new self($this->order, self::without($this->held, $random)),
+            1 => [] === $this->held
+                ? new self(Orders::neighbour($this->order, $random), [])
+                : new self($this->order, self::without($this->held, $random)),
             2 => new self(Orders::neighbour($this->order, $random), []),
             default => new self(Orders::neighbour($this->order, $random), $this->held),
         };
@@ -48,7 +48,9 @@ final readonly class Turns
         $other = $schedule->yard->activity($ids[$random->getInt(0, count($ids) - 1)]);
         $held = count($this->held) < self::MOST_HELD ? $this->held : self::without($this->held, $random);
 
-        return null === $schedule->yard->activity($id)->fixed ? [...$held, $id => $schedule->placed[$id]->start + max(0.25, $other->hours)] : $held;
+        return null === $schedule->yard->activity($id)->fixed
+            ? [...$held, $id => $schedule->placed[$id]->start + max(0.25, $other->hours)]
+            : $held;
     }
 
     /**

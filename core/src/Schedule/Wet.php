@@ -9,7 +9,5 @@ use Hull\Climate\GateLine;
 /** A film that is put on: when it may be, and how long dust and dew harm it. */
 final readonly class Wet
 {
-    public function __construct(public GateLine $gate, public Passing $dry)
-    {
-    }
+    public function __construct(public GateLine $gate, public Passing $dry) {}
 }

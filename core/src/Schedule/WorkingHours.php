@@ -10,9 +10,7 @@ final readonly class WorkingHours
     public const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 
     /** @param array<int|string, list<array{int, int}>> $week minutes after midnight by day */
-    private function __construct(private array $week)
-    {
-    }
+    private function __construct(private array $week) {}
 
     /** @param array<int|string, list<array{int, int}>> $week minutes after midnight, up to 1440, by day of DAYS */
     public static function of(array $week): self
@@ -27,17 +25,25 @@ final readonly class WorkingHours
     }
 
     /**
-     * @param float        $from hours since 1970 UTC
-     * @param list<string> $off  days without, as 2026-05-04
+     * @param float $from hours since 1970 UTC
+     * @param list<string> $off days without, as 2026-05-04
      *
      * @return list<array{float, float}> ascending, apart
      */
     public function between(float $from, float $to, \DateTimeZone $zone, array $off = []): array
     {
         $spans = [];
-        $day = (new \DateTimeImmutable('@'.(int) floor($from * 3600.0)))->setTimezone($zone)->modify('midnight')->modify('-1 day');
+        $day = (new \DateTimeImmutable('@' . (int) floor($from * 3600.0)))
+            ->setTimezone($zone)
+            ->modify('midnight')
+            ->modify('-1 day');
         for (; $day->getTimestamp() < $to * 3600.0; $day = $day->modify('+1 day')) {
-            foreach (in_array($day->format('Y-m-d'), $off, true) ? [] : $this->week[self::DAYS[(int) $day->format('N') - 1]] ?? [] as [$open, $close]) {
+            foreach (
+                in_array($day->format('Y-m-d'), $off, true)
+                    ? []
+                    : $this->week[self::DAYS[(int) $day->format('N') - 1]] ?? []
+                as [$open, $close]
+            ) {
                 $start = max($from, self::hour($day, $open));
                 $end = min($to, self::hour($day, $close));
                 if ($end > $start + 1e-9) {
@@ -61,7 +67,7 @@ final readonly class WorkingHours
      */
     private static function joined(array $spans): array
     {
-        usort($spans, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($spans, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $joined = [];
         $open = null;
         foreach ($spans as $span) {

@@ -17,16 +17,23 @@ final readonly class Yard
     public array $before;
 
     /**
-     * @param float                    $now    hours since 1970 UTC
-     * @param float                    $end    nothing is planned past this hour
-     * @param list<Activity>           $work   of each part in the order it is done
-     * @param list<Person>             $people
+     * @param float $now hours since 1970 UTC
+     * @param float $end nothing is planned past this hour
+     * @param list<Activity> $work of each part in the order it is done
+     * @param list<Person> $people
      * @param array<int|string, float> $floors m2 by place; a place not named has no limit
-     * @param array<int|string, int>   $gear   how many there are; one of what is not named
-     * @param array<int|string, float> $dues   hour by part
+     * @param array<int|string, int> $gear how many there are; one of what is not named
+     * @param array<int|string, float> $dues hour by part
      */
-    public function __construct(public float $now, public float $end, array $work, public array $people, public array $floors = [], public array $gear = [], public array $dues = [])
-    {
+    public function __construct(
+        public float $now,
+        public float $end,
+        array $work,
+        public array $people,
+        public array $floors = [],
+        public array $gear = [],
+        public array $dues = [],
+    ) {
         $activities = $chains = $before = [];
         foreach ($work as $activity) {
             $last = $chains[$activity->part][count($chains[$activity->part] ?? []) - 1] ?? null;
@@ -43,7 +50,7 @@ final readonly class Yard
 
     public function activity(int|string $id): Activity
     {
-        return $this->activities[$id] ?? throw new \LogicException('No activity '.$id.'.');
+        return $this->activities[$id] ?? throw new \LogicException('No activity ' . $id . '.');
     }
 
     /** Whether somebody of that name is at work at an hour. */

@@ -33,7 +33,10 @@ final class Cabinets
             foreach ($ids as $i => $one) {
                 foreach (array_slice($ids, $i + 1) as $other) {
                     foreach ($catalogue->interlocks as $lock) {
-                        if (!$lock->ordered && $lock->isBetween($catalogue->chemicals($one), $catalogue->chemicals($other))) {
+                        if (
+                            !$lock->ordered &&
+                            $lock->isBetween($catalogue->chemicals($one), $catalogue->chemicals($other))
+                        ) {
                             $conflicts[] = [$cabinet, $lock, $one, $other];
                         }
                     }

@@ -10,10 +10,16 @@ use Hull\Quantity\Volume;
 final readonly class CoatAhead
 {
     /**
-     * @param Volume $onPart    what stays as film
+     * @param Volume $onPart what stays as film
      * @param Volume $swallowed what a blast profile takes up; the rest of the paint is lost on the way
      */
-    public function __construct(public string $partId, public string $part, public string $stepKey, public string $product, public Volume $paint, public Volume $onPart, public Volume $swallowed)
-    {
-    }
+    public function __construct(
+        public string $partId,
+        public string $part,
+        public string $stepKey,
+        public string $product,
+        public Volume $paint,
+        public Volume $onPart,
+        public Volume $swallowed,
+    ) {}
 }

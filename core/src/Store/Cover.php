@@ -11,9 +11,7 @@ use Hull\Quantity\Quantity;
 final readonly class Cover
 {
     /** @param list<array{Lot, Quantity}> $from first to expire first */
-    public function __construct(public CoatAhead $coat, public array $from, public Quantity $short)
-    {
-    }
+    public function __construct(public CoatAhead $coat, public array $from, public Quantity $short) {}
 
     public function isEnough(): bool
     {

@@ -10,10 +10,14 @@ use Hull\Quantity\Quantity;
 final readonly class Movement
 {
     /**
-     * @param Quantity|null $amount  for used, back, counted and binned; in the measure of the tin
-     * @param string|null   $entryId line of the record that used it
+     * @param Quantity|null $amount for used, back, counted and binned; in the measure of the tin
+     * @param string|null $entryId line of the record that used it
      */
-    public function __construct(public MovementKind $kind, public ?Quantity $amount, public \DateTimeImmutable $at, public ?string $entryId = null, public string $note = '')
-    {
-    }
+    public function __construct(
+        public MovementKind $kind,
+        public ?Quantity $amount,
+        public \DateTimeImmutable $at,
+        public ?string $entryId = null,
+        public string $note = '',
+    ) {}
 }

@@ -11,13 +11,11 @@ use Hull\Pack\Stock;
 final readonly class Outlook
 {
     /** @param list<Cover> $covers in the order of the coats */
-    private function __construct(public array $covers)
-    {
-    }
+    private function __construct(public array $covers) {}
 
     /**
-     * @param list<CoatAhead>              $coats in the order they will be laid
-     * @param array<int|string, list<Lot>> $lots  by product
+     * @param list<CoatAhead> $coats in the order they will be laid
+     * @param array<int|string, list<Lot>> $lots by product
      */
     public static function of(array $coats, array $lots, \DateTimeImmutable $day): self
     {
@@ -27,7 +25,12 @@ final readonly class Outlook
             $from = $stock->draw($coat->paint, $day);
             $covers[] = new Cover($coat, $from, $stock->missing($coat->paint, $day));
             foreach ($from as [$lot, $taken]) {
-                $lots[$coat->product] = array_map(static fn (Lot $l): Lot => $l->id === $lot->id ? new Lot($l->id, $l->left::ofSi(max(0.0, $l->left->si() - $taken->si())), $l->expires, true) : $l, $lots[$coat->product] ?? []);
+                $lots[$coat->product] = array_map(
+                    static fn(Lot $l): Lot => $l->id === $lot->id
+                        ? new Lot($l->id, $l->left::ofSi(max(0.0, $l->left->si() - $taken->si())), $l->expires, true)
+                        : $l,
+                    $lots[$coat->product] ?? [],
+                );
             }
         }
 

@@ -12,13 +12,16 @@ use Hull\Quantity\Quantity;
 final readonly class Stores
 {
     /**
-     * @param array<int|string, list<Lot>> $lots      by material
-     * @param list<Supplier>               $suppliers in order of preference
-     * @param array<int|string, Quantity>  $elsewhere what other jobs still need, by material
+     * @param array<int|string, list<Lot>> $lots by material
+     * @param list<Supplier> $suppliers in order of preference
+     * @param array<int|string, Quantity> $elsewhere what other jobs still need, by material
      */
-    public function __construct(public array $lots, public \DateTimeImmutable $day, public array $suppliers = [], public array $elsewhere = [])
-    {
-    }
+    public function __construct(
+        public array $lots,
+        public \DateTimeImmutable $day,
+        public array $suppliers = [],
+        public array $elsewhere = [],
+    ) {}
 
     public static function none(): self
     {

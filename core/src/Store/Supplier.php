@@ -13,9 +13,7 @@ final readonly class Supplier
     public const KINDS = [self::PAINT, self::CHEMICALS, self::CONSUMABLES];
 
     /** @param list<string> $sells kinds of goods */
-    public function __construct(public string $name, public int $leadDays, public array $sells)
-    {
-    }
+    public function __construct(public string $name, public int $leadDays, public array $sells) {}
 
     /**
      * @param list<self> $suppliers in order of preference

@@ -11,12 +11,20 @@ use Hull\Quantity\Quantity;
 final readonly class Tin
 {
     /**
-     * @param string                  $material id of a product or a supply
-     * @param \DateTimeImmutable|null $label    last day by its label; the shelf life of its class counts where there is none
-     * @param string                  $cabinet  where it stands
-     * @param Money|null              $price    what it cost
+     * @param string $material id of a product or a supply
+     * @param \DateTimeImmutable|null $label last day by its label; the shelf life of its class counts where there is
+     *                                       none
+     * @param string $cabinet where it stands
+     * @param Money|null $price what it cost
      */
-    public function __construct(public string $id, public string $material, public string $batch, public Quantity $size, public \DateTimeImmutable $received, public ?\DateTimeImmutable $label, public string $cabinet, public ?Money $price = null)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public string $material,
+        public string $batch,
+        public Quantity $size,
+        public \DateTimeImmutable $received,
+        public ?\DateTimeImmutable $label,
+        public string $cabinet,
+        public ?Money $price = null,
+    ) {}
 }

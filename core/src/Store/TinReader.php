@@ -22,9 +22,7 @@ final readonly class TinReader
     private const MOST_TINS = 200;
     private const SIZE = 'a size in litres, kilograms or pieces such as 2.5 L, 400 mL, 5 kg or 50 pcs';
 
-    public function __construct(private Catalogue $catalogue)
-    {
-    }
+    public function __construct(private Catalogue $catalogue) {}
 
     /**
      * @param Node $n a count as number or text, dates as 2026-11-23
@@ -34,16 +32,32 @@ final readonly class TinReader
     public function tins(Node $n, \DateTimeImmutable $today): array
     {
         $n->only(self::FIELDS);
-        $material = $n->field('material')->choice([...Keys::of($this->catalogue->products), ...Keys::of($this->catalogue->supplies)]);
+        $material = $n
+            ->field('material')
+            ->choice([...Keys::of($this->catalogue->products), ...Keys::of($this->catalogue->supplies)]);
         $count = $n->optional('count');
-        $number = null === $count ? 1 : $count->holding(is_numeric($count->value) ? (int) $count->value : $count->value)->integer(1, self::MOST_TINS);
+        $number =
+            null === $count
+                ? 1
+                : $count
+                    ->holding(is_numeric($count->value) ? (int) $count->value : $count->value)
+                    ->integer(1, self::MOST_TINS);
         $received = self::day($n->optional('received')) ?? $today;
         $label = self::day($n->optional('label'));
         if ($received > $today->modify('+1 day')) {
             throw $n->field('received')->refuse('This is in the future.', 'a day up to today');
         }
         $price = $n->optional('price');
-        $tin = new Tin('', $material, Node::remark($n->optional('batch'), 60), self::size($n->field('size')), $received, $label, Node::remark($n->optional('cabinet'), 60), null === $price || '' === $price->value ? null : $price->money());
+        $tin = new Tin(
+            '',
+            $material,
+            Node::remark($n->optional('batch'), 60),
+            self::size($n->field('size')),
+            $received,
+            $label,
+            Node::remark($n->optional('cabinet'), 60),
+            null === $price || '' === $price->value ? null : $price->money(),
+        );
 
         return array_fill(0, $number, $tin);
     }

@@ -11,9 +11,14 @@ use Hull\Quantity\Quantity;
 /** A tin as its ledger leaves it: what is in it, whether it is open, and until when it is good and why. */
 final readonly class TinState
 {
-    private function __construct(public Tin $tin, public Quantity $left, public ?\DateTimeImmutable $opened, public ?\DateTimeImmutable $activated, public ?\DateTimeImmutable $expires, public string $because)
-    {
-    }
+    private function __construct(
+        public Tin $tin,
+        public Quantity $left,
+        public ?\DateTimeImmutable $opened,
+        public ?\DateTimeImmutable $activated,
+        public ?\DateTimeImmutable $expires,
+        public string $because,
+    ) {}
 
     /** @param list<Movement> $movements in the order they were written */
     public static function of(Tin $tin, array $movements, Shelf $shelf): self
@@ -53,19 +58,29 @@ final readonly class TinState
     }
 
     /** @return array{\DateTimeImmutable|null, string} the earliest end of its life, and what ends it */
-    private static function expiry(Tin $tin, Shelf $shelf, ?\DateTimeImmutable $opened, ?\DateTimeImmutable $activated): array
-    {
+    private static function expiry(
+        Tin $tin,
+        Shelf $shelf,
+        ?\DateTimeImmutable $opened,
+        ?\DateTimeImmutable $activated,
+    ): array {
         $ends = [];
         if (null !== $tin->label) {
             $ends['by its label'] = $tin->label;
         } elseif (null !== $shelf->sealedMonths) {
-            $ends[sprintf('%d months after it came in', $shelf->sealedMonths)] = $tin->received->modify(sprintf('+%d months', $shelf->sealedMonths));
+            $ends[sprintf('%d months after it came in', $shelf->sealedMonths)] = $tin->received->modify(
+                sprintf('+%d months', $shelf->sealedMonths),
+            );
         }
         if (null !== $opened && null !== $shelf->openedMonths) {
-            $ends[sprintf('%d months after opening', $shelf->openedMonths)] = $opened->modify(sprintf('+%d months', $shelf->openedMonths));
+            $ends[sprintf('%d months after opening', $shelf->openedMonths)] = $opened->modify(
+                sprintf('+%d months', $shelf->openedMonths),
+            );
         }
         if (null !== $activated && null !== $shelf->activated) {
-            $ends[sprintf('%g h after activation', $shelf->activated->h())] = $activated->modify(sprintf('+%d seconds', (int) round($shelf->activated->h() * 3600)));
+            $ends[sprintf('%g h after activation', $shelf->activated->h())] = $activated->modify(
+                sprintf('+%d seconds', (int) round($shelf->activated->h() * 3600)),
+            );
         }
         if ([] === $ends) {
             return [null, 'keeps'];

@@ -23,17 +23,29 @@ final readonly class Film
         public ?CureClock $recoatAgain,
         public CureClock $full,
         public bool $measured = false,
-    ) {
-    }
+    ) {}
 
     /** @param bool $measured the thickness was read from the part, not taken from the sheet */
     public static function fresh(Product $product, FilmThickness $thickness, bool $measured = false): self
     {
-        $cure = $product->cure ?? throw new \LogicException($product->id.' lays no film.');
+        $cure = $product->cure ?? throw new \LogicException($product->id . ' lays no film.');
         $factor = CureFactor::thickness($thickness, $product->dft);
-        $start = static fn (\Hull\Cure\CureRows $rows): CureClock => CureClock::start($rows, $product->cureKind, $factor);
+        $start = static fn(\Hull\Cure\CureRows $rows): CureClock => CureClock::start(
+            $rows,
+            $product->cureKind,
+            $factor,
+        );
 
-        return new self($product, $thickness, $start($cure->touch), $start($cure->recoatMin), null === $cure->recoatMax ? null : $start($cure->recoatMax), null === $cure->recoatAgain ? null : $start($cure->recoatAgain), $start($cure->full), $measured);
+        return new self(
+            $product,
+            $thickness,
+            $start($cure->touch),
+            $start($cure->recoatMin),
+            null === $cure->recoatMax ? null : $start($cure->recoatMax),
+            null === $cure->recoatAgain ? null : $start($cure->recoatAgain),
+            $start($cure->full),
+            $measured,
+        );
     }
 
     public function after(float $hours, Air $air): self
@@ -43,35 +55,74 @@ final readonly class Film
         }
         $for = Duration::hours($hours);
 
-        return new self($this->product, $this->thickness, $this->touch->run($for, $air), $this->recoatMin->run($for, $air), $this->recoatMax?->run($for, $air), $this->recoatAgain?->run($for, $air), $this->full->run($for, $air), $this->measured);
+        return new self(
+            $this->product,
+            $this->thickness,
+            $this->touch->run($for, $air),
+            $this->recoatMin->run($for, $air),
+            $this->recoatMax?->run($for, $air),
+            $this->recoatAgain?->run($for, $air),
+            $this->full->run($for, $air),
+            $this->measured,
+        );
     }
 
     /** Cured at once, as by an oven. */
     public function cured(): self
     {
-        return new self($this->product, $this->thickness, $this->touch->ended(), $this->recoatMin->ended(), $this->recoatMax?->ended(), $this->recoatAgain?->ended(), $this->full->ended(), $this->measured);
+        return new self(
+            $this->product,
+            $this->thickness,
+            $this->touch->ended(),
+            $this->recoatMin->ended(),
+            $this->recoatMax?->ended(),
+            $this->recoatAgain?->ended(),
+            $this->full->ended(),
+            $this->measured,
+        );
     }
 
     /** The same film as it would stand in a phase, to ask what a step wants of it. */
     public function standing(FilmPhase $phase): self
     {
         $fresh = self::fresh($this->product, $this->thickness, $this->measured);
-        $past = static fn (CureClock $clock, bool $over): CureClock => $over ? $clock->ended() : $clock;
+        $past = static fn(CureClock $clock, bool $over): CureClock => $over ? $clock->ended() : $clock;
         $lapsed = FilmPhase::Lapsed === $phase || FilmPhase::Cured === $phase;
 
-        return new self($this->product, $this->thickness, $past($fresh->touch, FilmPhase::Wet !== $phase), $past($fresh->recoatMin, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase), null === $fresh->recoatMax ? null : $past($fresh->recoatMax, $lapsed || FilmPhase::Shut === $phase), null === $fresh->recoatAgain ? null : $past($fresh->recoatAgain, $lapsed), $past($fresh->full, FilmPhase::Cured === $phase), $this->measured);
+        return new self(
+            $this->product,
+            $this->thickness,
+            $past($fresh->touch, FilmPhase::Wet !== $phase),
+            $past($fresh->recoatMin, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase),
+            null === $fresh->recoatMax ? null : $past($fresh->recoatMax, $lapsed || FilmPhase::Shut === $phase),
+            null === $fresh->recoatAgain ? null : $past($fresh->recoatAgain, $lapsed),
+            $past($fresh->full, FilmPhase::Cured === $phase),
+            $this->measured,
+        );
     }
 
     /** The gauge has the word: this thickness in place of the sheet's; the clocks go on as they are. */
     public function read(FilmThickness $thickness): self
     {
-        return new self($this->product, $thickness, $this->touch, $this->recoatMin, $this->recoatMax, $this->recoatAgain, $this->full, true);
+        return new self(
+            $this->product,
+            $thickness,
+            $this->touch,
+            $this->recoatMin,
+            $this->recoatMax,
+            $this->recoatAgain,
+            $this->full,
+            true,
+        );
     }
 
     /** Nothing changes any more: every clock has run out. */
     public function isSettled(): bool
     {
-        return $this->full->isReached() && $this->recoatMin->isReached() && false !== $this->recoatMax?->isReached() && false !== $this->recoatAgain?->isReached();
+        return $this->full->isReached() &&
+            $this->recoatMin->isReached() &&
+            false !== $this->recoatMax?->isReached() &&
+            false !== $this->recoatAgain?->isReached();
     }
 
     public function phase(): FilmPhase

@@ -12,16 +12,14 @@ final readonly class SurfaceState
 {
     /**
      * @param array<int|string, float> $facts
-     * @param list<Film>               $films
+     * @param list<Film> $films
      */
-    private function __construct(public string $substrate, public array $facts, public array $films)
-    {
-    }
+    private function __construct(public string $substrate, public array $facts, public array $films) {}
 
     /** @param array<int|string, float> $facts */
     public static function of(string $substrate, array $facts): self
     {
-        return new self($substrate, array_filter($facts, static fn (float $v): bool => 0.0 !== $v), []);
+        return new self($substrate, array_filter($facts, static fn(float $v): bool => 0.0 !== $v), []);
     }
 
     public function fact(string $id): float
@@ -57,13 +55,23 @@ final readonly class SurfaceState
     /** Takes the top coats off again. */
     public function strip(int $coats): self
     {
-        return 0 === $coats || [] === $this->films ? $this : new self($this->substrate, $this->facts, array_slice($this->films, 0, max(0, count($this->films) - $coats)));
+        return 0 === $coats || [] === $this->films
+            ? $this
+            : new self(
+                $this->substrate,
+                $this->facts,
+                array_slice($this->films, 0, max(0, count($this->films) - $coats)),
+            );
     }
 
     /** Every film on it fully cured at once, as an oven does. */
     public function cured(): self
     {
-        return new self($this->substrate, $this->facts, array_map(static fn (Film $f): Film => $f->cured(), $this->films));
+        return new self(
+            $this->substrate,
+            $this->facts,
+            array_map(static fn(Film $f): Film => $f->cured(), $this->films),
+        );
     }
 
     /** With the top film as it would stand in a phase. */
@@ -105,7 +113,7 @@ final readonly class SurfaceState
                 $facts[$id] += $hours * $fact->perHour;
             }
         }
-        $films = array_map(static fn (Film $f): Film => $f->after($hours, $air), $this->films);
+        $films = array_map(static fn(Film $f): Film => $f->after($hours, $air), $this->films);
 
         return new self($this->substrate, $facts, $films);
     }
@@ -113,7 +121,7 @@ final readonly class SurfaceState
     /** Sum of the films' dry thickness, um. */
     public function buildUm(): float
     {
-        return array_sum(array_map(static fn (Film $f): float => $f->thickness->um(), $this->films));
+        return array_sum(array_map(static fn(Film $f): float => $f->thickness->um(), $this->films));
     }
 
     /**
@@ -127,10 +135,15 @@ final readonly class SurfaceState
         ksort($facts);
         $key = '';
         foreach ($facts as $id => $level) {
-            $key .= $id.('exposed-hours' === $id ? min(99, (int) ceil($level - 1)) : $level).',';
+            $key .= $id . ('exposed-hours' === $id ? min(99, (int) ceil($level - 1)) : $level) . ',';
         }
         $top = $this->top();
 
-        return $key.'|'.count($this->films).(null === $top ? '' : $top->phase()->value.($top->touch->isReached() ? '+' : '').($top->isOpen() ? 'o' : ''));
+        return $key .
+            '|' .
+            count($this->films) .
+            (null === $top
+                ? ''
+                : $top->phase()->value . ($top->touch->isReached() ? '+' : '') . ($top->isOpen() ? 'o' : ''));
     }
 }

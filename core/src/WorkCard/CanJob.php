@@ -49,9 +49,23 @@ final class CanJob implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $sheets = null === $piece ? [] : array_values(array_filter((new CoatSheets($piece, $piece->context->air()))->of($piece->route(), Tools::usual()), static fn (CoatSheet $s): bool => null !== $s->can));
+        $sheets =
+            null === $piece
+                ? []
+                : array_values(
+                    array_filter(
+                        (new CoatSheets($piece, $piece->context->air()))->of($piece->route(), Tools::usual()),
+                        static fn(CoatSheet $s): bool => null !== $s->can,
+                    ),
+                );
         if (null === $piece || [] === $sheets) {
-            throw new InvalidInput('/part', null === $piece ? 'A part is wanted: its route says what is sprayed.' : sprintf('The route of %s sprays nothing from a can.', $piece->part->name), 'a part with a coat from a spray can on its route');
+            throw new InvalidInput(
+                '/part',
+                null === $piece
+                    ? 'A part is wanted: its route says what is sprayed.'
+                    : sprintf('The route of %s sprays nothing from a can.', $piece->part->name),
+                'a part with a coat from a spray can on its route',
+            );
         }
         $figures = [];
         $steps = [
@@ -60,11 +74,25 @@ final class CanJob implements Kind
         ];
         foreach (self::byProduct($sheets) as $mine) {
             $product = $mine[0]->product;
-            $cans = Registry::standard()->run('film.aerosol', ['volume' => $product->can(), 'solids' => $product->solids, 'loss' => $mine[0]->loss->quantity('loss', Percentage::class), 'dft' => $product->dft, 'part' => $piece->context->area(), 'coats' => Count::of(count($mine))], $product->sourceOf('solids', 'dft', 'packs'));
-            $figures[] = Figure::of($cans, 'cans', 'Cans of '.lcfirst($product->name));
+            $cans = Registry::standard()->run(
+                'film.aerosol',
+                [
+                    'volume' => $product->can(),
+                    'solids' => $product->solids,
+                    'loss' => $mine[0]->loss->quantity('loss', Percentage::class),
+                    'dft' => $product->dft,
+                    'part' => $piece->context->area(),
+                    'coats' => Count::of(count($mine)),
+                ],
+                $product->sourceOf('solids', 'dft', 'packs'),
+            );
+            $figures[] = Figure::of($cans, 'cans', 'Cans of ' . lcfirst($product->name));
             $figures[] = Figure::of($cans, 'area', 'A can does, a coat');
             $figures[] = Figure::of($mine[0]->wet, 'wft', 'Wet film of each coat');
-            $steps = [...$steps, ...self::coats($product, $mine, Count::of(ceil($cans->quantity('cans', Count::class)->value() - 1e-9)))];
+            $steps = [
+                ...$steps,
+                ...self::coats($product, $mine, Count::of(ceil($cans->quantity('cans', Count::class)->value() - 1e-9))),
+            ];
         }
         $fan = $sheets[0]->fan;
         if (null !== $fan) {
@@ -72,7 +100,21 @@ final class CanJob implements Kind
             $figures[] = Figure::of($fan, 'time', 'Trigger time of a coat');
         }
 
-        return new Card($figures, self::drawing($piece), [...$steps, Line::of('Turn the can over and spray it free after each coat; mind the last seconds of a can, it spits.')], array_values(array_unique(array_merge(...array_map(static fn (CoatSheet $s): array => $s->product->cautions, $sheets)))));
+        return new Card(
+            $figures,
+            self::drawing($piece),
+            [
+                ...$steps,
+                Line::of(
+                    'Turn the can over and spray it free after each coat; mind the last seconds of a can, it spits.',
+                ),
+            ],
+            array_values(
+                array_unique(
+                    array_merge(...array_map(static fn(CoatSheet $s): array => $s->product->cautions, $sheets)),
+                ),
+            ),
+        );
     }
 
     /**
@@ -97,18 +139,40 @@ final class CanJob implements Kind
      */
     private static function coats(Product $product, array $sheets, Count $cans): array
     {
-        $lines = [Line::of(sprintf('%s: {} %s at hand; {} coats of {} dry ({} wet), 20 to 30 cm away, half overlapping, beginning and ending off the part.', $product->name, $cans->value() > 1.0 ? 'cans' : 'can'), $cans, Count::of(count($sheets)), $product->dft, $sheets[0]->wet->quantity('wft', FilmThickness::class))];
+        $lines = [
+            Line::of(
+                sprintf(
+                    '%s: {} %s at hand; {} coats of {} dry ({} wet), 20 to 30 cm away, half overlapping, ' .
+                        'beginning and ending off the part.',
+                    $product->name,
+                    $cans->value() > 1.0 ? 'cans' : 'can',
+                ),
+                $cans,
+                Count::of(count($sheets)),
+                $product->dft,
+                $sheets[0]->wet->quantity('wft', FilmThickness::class),
+            ),
+        ];
         $min = $sheets[0]->cure['recoatMin'] ?? null;
         $max = $sheets[0]->cure['recoatMax'] ?? null;
         if (null !== $min) {
-            $lines[] = null === $max
-                ? Line::of('Between coats not before {}.', $min->quantity('time', Duration::class))
-                : Line::of('Between coats not before {} and not after {}: past that it lifts or does not bond until it has cured and is keyed.', $min->quantity('time', Duration::class), $max->quantity('time', Duration::class));
+            $lines[] =
+                null === $max
+                    ? Line::of('Between coats not before {}.', $min->quantity('time', Duration::class))
+                    : Line::of(
+                        'Between coats not before {} and not after {}: past that it lifts or does not bond ' .
+                            'until it has cured and is keyed.',
+                        $min->quantity('time', Duration::class),
+                        $max->quantity('time', Duration::class),
+                    );
         } else {
             $lines[] = Line::of('It does not cure at this temperature: warm the room first.');
         }
         if (null !== $product->shelf->activated) {
-            $lines[] = Line::of('Once activated the can is good for {}: press it in only when everything else is ready.', $product->shelf->activated);
+            $lines[] = Line::of(
+                'Once activated the can is good for {}: press it in only when everything else is ready.',
+                $product->shelf->activated,
+            );
         }
 
         return $lines;
@@ -117,10 +181,26 @@ final class CanJob implements Kind
     private static function drawing(Workpiece $piece): Drawing
     {
         $side = sqrt(max(1e-4, $piece->context->area()->m2()));
-        $marks = [new Mark('part', 0.0, 0.0, $side * 1.6, $side / 1.6, Line::of('{} to coat', Area::squareMetres($piece->context->area()->m2())))];
+        $marks = [
+            new Mark(
+                'part',
+                0.0,
+                0.0,
+                $side * 1.6,
+                $side / 1.6,
+                Line::of('{} to coat', Area::squareMetres($piece->context->area()->m2())),
+            ),
+        ];
         $passes = 5;
         for ($i = 0; $i < $passes; ++$i) {
-            $marks[] = new Mark('pass', -0.1 * $side, $side / 1.6 * ($i - 0.5) / $passes, $side * 1.8, $side / 1.6 * 2.0 / $passes, 0 === $i ? Line::of('each pass half over the last, {} away', Length::metres(0.25)) : null);
+            $marks[] = new Mark(
+                'pass',
+                -0.1 * $side,
+                (($side / 1.6) * ($i - 0.5)) / $passes,
+                $side * 1.8,
+                (($side / 1.6) * 2.0) / $passes,
+                0 === $i ? Line::of('each pass half over the last, {} away', Length::metres(0.25)) : null,
+            );
         }
 
         return new Drawing($side * 1.6, $side / 1.6, 'how the passes lie; the part as one face of its area', $marks);

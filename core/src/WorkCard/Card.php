@@ -8,13 +8,16 @@ namespace Hull\WorkCard;
 final readonly class Card
 {
     /**
-     * @param list<Figure> $figures  most wanted first
-     * @param list<Line>   $steps    in order
+     * @param list<Figure> $figures most wanted first
+     * @param list<Line> $steps in order
      * @param list<string> $cautions ids of the catalogue
      */
-    public function __construct(public array $figures, public Drawing $drawing, public array $steps, public array $cautions)
-    {
-    }
+    public function __construct(
+        public array $figures,
+        public Drawing $drawing,
+        public array $steps,
+        public array $cautions,
+    ) {}
 
     /** @return list<string> */
     public function warnings(): array

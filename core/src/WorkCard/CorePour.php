@@ -43,9 +43,20 @@ final class CorePour implements Kind
     public function fields(): array
     {
         return [
-            Field::rows('sections', 'Sections, sounded along it', Field::quantity('at', Length::class, 'Place'), Field::quantity('width', Length::class, 'Width'), Field::quantity('depth', Length::class, 'Depth')),
+            Field::rows(
+                'sections',
+                'Sections, sounded along it',
+                Field::quantity('at', Length::class, 'Place'),
+                Field::quantity('width', Length::class, 'Width'),
+                Field::quantity('depth', Length::class, 'Depth'),
+            ),
             Field::optional('inserts', Volume::class, 'Inserts in it', Volume::litres(0.0)),
-            Field::optional('allowance', Percentage::class, 'Allowance for what is not seen', Percentage::percent(15.0)),
+            Field::optional(
+                'allowance',
+                Percentage::class,
+                'Allowance for what is not seen',
+                Percentage::percent(15.0),
+            ),
             Field::optional('lift', Length::class, 'Most depth at once', Length::metres(0.05)),
             Field::optional('pail', Volume::class, 'A pail makes', Volume::litres(18.9)),
             Field::optional('density', Density::class, 'Density of the core', Density::kgPerLitre(0.9)),
@@ -55,14 +66,28 @@ final class CorePour implements Kind
 
     public function sample(): array
     {
-        return ['sections' => [['at' => '0 m', 'width' => '90 mm', 'depth' => '120 mm'], ['at' => '0.7 m', 'width' => '100 mm', 'depth' => '140 mm'], ['at' => '1.4 m', 'width' => '90 mm', 'depth' => '110 mm']]];
+        return [
+            'sections' => [
+                ['at' => '0 m', 'width' => '90 mm', 'depth' => '120 mm'],
+                ['at' => '0.7 m', 'width' => '100 mm', 'depth' => '140 mm'],
+                ['at' => '1.4 m', 'width' => '90 mm', 'depth' => '110 mm'],
+            ],
+        ];
     }
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
         $registry = Registry::standard();
-        $temperature = $in->maybe('temperature', Temperature::class) ?? $piece?->context->air()->temperature ?? Temperature::celsius(20.0);
-        $pour = $registry->run('pour.sections', ['sections' => $in->rows('sections'), 'inserts' => $in->maybe('inserts', Volume::class), 'allowance' => $in->maybe('allowance', Percentage::class), 'lift' => $in->maybe('lift', Length::class), 'pail' => $in->maybe('pail', Volume::class)]);
+        $temperature =
+            $in->maybe('temperature', Temperature::class) ??
+            ($piece?->context->air()->temperature ?? Temperature::celsius(20.0));
+        $pour = $registry->run('pour.sections', [
+            'sections' => $in->rows('sections'),
+            'inserts' => $in->maybe('inserts', Volume::class),
+            'allowance' => $in->maybe('allowance', Percentage::class),
+            'lift' => $in->maybe('lift', Length::class),
+            'pail' => $in->maybe('pail', Volume::class),
+        ]);
         $need = $pour->quantity('need', Volume::class);
         $lift = $pour->quantity('perLift', Volume::class);
         $density = $in->quantity('density', Density::class)->kgPerL();
@@ -71,48 +96,115 @@ final class CorePour implements Kind
         $mass = Mass::kilograms($each->litresValue() * $density);
         $catalyst = $registry->run('mix.catalyst', ['resin' => $mass, 'temperature' => $temperature]);
         // The dose is set for the day, so the work time is the label's: it is not cut for temperature once more.
-        $life = $registry->run('mix.pot-life', ['reference' => Duration::hours(self::WORK_H), 'referenceTemperature' => Temperature::celsius(self::WORK_AT_C), 'temperature' => Temperature::celsius(self::WORK_AT_C)]);
+        $life = $registry->run('mix.pot-life', [
+            'reference' => Duration::hours(self::WORK_H),
+            'referenceTemperature' => Temperature::celsius(self::WORK_AT_C),
+            'temperature' => Temperature::celsius(self::WORK_AT_C),
+        ]);
         $count = $batches->quantity('count', Count::class);
 
-        return new Card([
-            Figure::of($pour, 'need'), Figure::of($pour, 'pails'), Figure::of($pour, 'volume'), Figure::of($pour, 'band'), Figure::of($pour, 'lifts'), Figure::of($pour, 'perLift'),
-            Figure::of($batches, 'count', 'Batches in a lift'), Figure::of($batches, 'each', 'Each batch'), Figure::of($catalyst, 'mass', 'Catalyst for a batch'), Figure::of($catalyst, 'volume', 'or by volume'), Figure::of($life, 'potLife', 'Work time of a batch'),
-        ], self::drawing($in, $pour->quantity('lifts', Count::class)->value()), [
-            Line::of('Sound it again before you order: half a centimetre of depth is worth {}.', $pour->quantity('band', Volume::class)),
-            Line::of('The hollow is dry, clean and keyed; dams are in and tight; the way for the air to leave is open at the high end.'),
-            Line::of('Lay out the pails: {} to have ready, {} pails.', $need, $pour->quantity('pails', Count::class)),
-            Line::of('Lift by lift, {} of them, {} each.', $pour->quantity('lifts', Count::class), $lift),
-            Line::of('A lift is {} batches of {} ({}).', $count, $each, $mass),
-            Line::of('Each batch: stir the core, add {} of catalyst ({}), mix 4 to 6 minutes, scrape the sides.', $catalyst->quantity('mass', Mass::class), $catalyst->quantity('volume', Volume::class)),
-            Line::of('Pour from the low end; with the dose set for {} the work time is about {}. Every batch reaches the hollow before the one under it gels.', $temperature, $life->quantity('potLife', Duration::class)),
-            Line::of('The next lift when the one below has gelled and cooled to the hand, and inside its window to bond.'),
-            Line::of('Write down what it really took; what is left in the pail sets hard and hot: outdoors, on stone.'),
-        ], ['polyester', 'mekp']);
+        return new Card(
+            [
+                Figure::of($pour, 'need'),
+                Figure::of($pour, 'pails'),
+                Figure::of($pour, 'volume'),
+                Figure::of($pour, 'band'),
+                Figure::of($pour, 'lifts'),
+                Figure::of($pour, 'perLift'),
+                Figure::of($batches, 'count', 'Batches in a lift'),
+                Figure::of($batches, 'each', 'Each batch'),
+                Figure::of($catalyst, 'mass', 'Catalyst for a batch'),
+                Figure::of($catalyst, 'volume', 'or by volume'),
+                Figure::of($life, 'potLife', 'Work time of a batch'),
+            ],
+            self::drawing($in, $pour->quantity('lifts', Count::class)->value()),
+            [
+                Line::of(
+                    'Sound it again before you order: half a centimetre of depth is worth {}.',
+                    $pour->quantity('band', Volume::class),
+                ),
+                Line::of(
+                    'The hollow is dry, clean and keyed; dams are in and tight; the way for the air to leave ' .
+                        'is open at the high end.',
+                ),
+                Line::of(
+                    'Lay out the pails: {} to have ready, {} pails.',
+                    $need,
+                    $pour->quantity('pails', Count::class),
+                ),
+                Line::of('Lift by lift, {} of them, {} each.', $pour->quantity('lifts', Count::class), $lift),
+                Line::of('A lift is {} batches of {} ({}).', $count, $each, $mass),
+                Line::of(
+                    'Each batch: stir the core, add {} of catalyst ({}), mix 4 to 6 minutes, scrape the sides.',
+                    $catalyst->quantity('mass', Mass::class),
+                    $catalyst->quantity('volume', Volume::class),
+                ),
+                Line::of(
+                    'Pour from the low end; with the dose set for {} the work time is about {}. Every batch ' .
+                        'reaches the hollow before the one under it gels.',
+                    $temperature,
+                    $life->quantity('potLife', Duration::class),
+                ),
+                Line::of(
+                    'The next lift when the one below has gelled and cooled to the hand, and inside its ' .
+                        'window to bond.',
+                ),
+                Line::of(
+                    'Write down what it really took; what is left in the pail sets hard and hot: outdoors, on stone.',
+                ),
+            ],
+            ['polyester', 'mekp'],
+        );
     }
 
     private static function drawing(Inputs $in, float $lifts): Drawing
     {
-        $sections = array_map(static fn (Inputs $r): array => [$r->quantity('at', Length::class)->m(), $r->quantity('width', Length::class), $r->quantity('depth', Length::class)], $in->rows('sections'));
+        $sections = array_map(
+            static fn(Inputs $r): array => [
+                $r->quantity('at', Length::class)->m(),
+                $r->quantity('width', Length::class),
+                $r->quantity('depth', Length::class),
+            ],
+            $in->rows('sections'),
+        );
         $first = $sections[0][0];
         $length = $sections[count($sections) - 1][0] - $first;
-        $deepest = max(array_map(static fn (array $s): float => $s[2]->m(), $sections));
+        $deepest = max(array_map(static fn(array $s): float => $s[2]->m(), $sections));
         $marks = [];
         for ($i = 1; $i < count($sections); ++$i) {
             [$from, , $before] = $sections[$i - 1];
             [$to, , $after] = $sections[$i];
             $steps = 24;
             for ($k = 0; $k < $steps; ++$k) {
-                $depth = ($before->m() + ($after->m() - $before->m()) * ($k + 0.5) / $steps) * self::DEEPER;
-                $marks[] = new Mark('core', $from - $first + ($to - $from) * $k / $steps, 0.0, ($to - $from) / $steps, $depth);
+                $depth = ($before->m() + (($after->m() - $before->m()) * ($k + 0.5)) / $steps) * self::DEEPER;
+                $marks[] = new Mark(
+                    'core',
+                    $from - $first + (($to - $from) * $k) / $steps,
+                    0.0,
+                    ($to - $from) / $steps,
+                    $depth,
+                );
             }
         }
         for ($k = 1; $k < $lifts; ++$k) {
-            $marks[] = new Mark('lift', 0.0, $deepest * self::DEEPER * $k / $lifts, $length, 0.0);
+            $marks[] = new Mark('lift', 0.0, ($deepest * self::DEEPER * $k) / $lifts, $length, 0.0);
         }
         foreach ($sections as [$at, $width, $depth]) {
-            $marks[] = new Mark('section', $at - $first, 0.0, 0.0, $depth->m() * self::DEEPER, Line::of('{} x {}', $width, $depth));
+            $marks[] = new Mark(
+                'section',
+                $at - $first,
+                0.0,
+                0.0,
+                $depth->m() * self::DEEPER,
+                Line::of('{} x {}', $width, $depth),
+            );
         }
 
-        return new Drawing($length, $deepest * self::DEEPER, 'along the hollow, width x depth; depth drawn four times; dashed: lifts', $marks);
+        return new Drawing(
+            $length,
+            $deepest * self::DEEPER,
+            'along the hollow, width x depth; depth drawn four times; dashed: lifts',
+            $marks,
+        );
     }
 }

@@ -43,25 +43,44 @@ final class CurrentBath implements Kind
     public function fields(): array
     {
         return [
-            Field::quantity('length', Length::class, 'Tank, length'), Field::quantity('width', Length::class, 'Tank, width'), Field::quantity('fill', Length::class, 'Filled to'),
-            Field::quantity('partLength', Length::class, 'Part, length'), Field::quantity('partWidth', Length::class, 'Part, width'),
-            Field::optional('area', Area::class, 'Area of the part'), Field::optional('displacement', Volume::class, 'Volume of the part', Volume::litres(0.0)),
-            Field::choice('grade', 'Rust', ['light', 'scale', 'heavy']), Field::optional('density', CurrentDensity::class, 'Current density', CurrentDensity::ampsPerDm2(0.5)),
-            Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0)), Field::optional('voltage', ElectricPotential::class, 'Volts of the supply', ElectricPotential::volts(12.0)),
-            Field::optional('gap', Length::class, 'Gap to the anodes', Length::metres(0.12)), Field::optional('anodeSides', Count::class, 'Sides with an anode, of four', Count::of(2.0)),
+            Field::quantity('length', Length::class, 'Tank, length'),
+            Field::quantity('width', Length::class, 'Tank, width'),
+            Field::quantity('fill', Length::class, 'Filled to'),
+            Field::quantity('partLength', Length::class, 'Part, length'),
+            Field::quantity('partWidth', Length::class, 'Part, width'),
+            Field::optional('area', Area::class, 'Area of the part'),
+            Field::optional('displacement', Volume::class, 'Volume of the part', Volume::litres(0.0)),
+            Field::choice('grade', 'Rust', ['light', 'scale', 'heavy']),
+            Field::optional('density', CurrentDensity::class, 'Current density', CurrentDensity::ampsPerDm2(0.5)),
+            Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0)),
+            Field::optional('voltage', ElectricPotential::class, 'Volts of the supply', ElectricPotential::volts(12.0)),
+            Field::optional('gap', Length::class, 'Gap to the anodes', Length::metres(0.12)),
+            Field::optional('anodeSides', Count::class, 'Sides with an anode, of four', Count::of(2.0)),
         ];
     }
 
     public function sample(): array
     {
-        return ['length' => '1.2 m', 'width' => '0.45 m', 'fill' => '0.35 m', 'partLength' => '0.9 m', 'partWidth' => '60 mm', 'area' => '0.35 m2', 'grade' => 'scale'];
+        return [
+            'length' => '1.2 m',
+            'width' => '0.45 m',
+            'fill' => '0.35 m',
+            'partLength' => '0.9 m',
+            'partWidth' => '60 mm',
+            'area' => '0.35 m2',
+            'grade' => 'scale',
+        ];
     }
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
         $families = $piece?->context->substrate()->families ?? self::METALS;
         if ([] === array_intersect(self::METALS, $families)) {
-            throw new InvalidInput('/part', 'Current in washing soda is for steel and iron only.', 'a part of steel or iron, or no part');
+            throw new InvalidInput(
+                '/part',
+                'Current in washing soda is for steel and iron only.',
+                'a part of steel or iron, or no part',
+            );
         }
         $registry = Registry::standard();
         $gap = $in->quantity('gap', Length::class);
@@ -71,30 +90,95 @@ final class CurrentBath implements Kind
         $wide = $in->quantity('partWidth', Length::class)->m() + 2.0 * $gap->m();
         $long = $in->quantity('partLength', Length::class)->m() + (4 === $sides ? 2.0 * $gap->m() : 0.0);
         if ($wide > $width->m() + 1e-9 || $long > $length->m() + 1e-9) {
-            throw new InvalidInput('/width', 'The part and its anodes do not fit the tank with that gap; where they touch, the current jumps.', 'a larger tank or a smaller gap, 10 to 15 cm as a rule');
+            throw new InvalidInput(
+                '/width',
+                'The part and its anodes do not fit the tank with that gap; where they touch, the current jumps.',
+                'a larger tank or a smaller gap, 10 to 15 cm as a rule',
+            );
         }
-        $fill = $registry->run('mix.tank-fill', ['length' => $length, 'width' => $width, 'fill' => $in->quantity('fill', Length::class), 'displacement' => $in->maybe('displacement', Volume::class)]);
+        $fill = $registry->run('mix.tank-fill', [
+            'length' => $length,
+            'width' => $width,
+            'fill' => $in->quantity('fill', Length::class),
+            'displacement' => $in->maybe('displacement', Volume::class),
+        ]);
         $area = $in->maybe('area', Area::class) ?? $piece?->context->area();
         if (null === $area || $area->m2() <= 0.0) {
-            throw new InvalidInput('/area', 'The area of the part is not known.', 'an area, or a part that is measured');
+            throw new InvalidInput(
+                '/area',
+                'The area of the part is not known.',
+                'an area, or a part that is measured',
+            );
         }
-        $bath = $registry->run('bath.electrolysis', ['volume' => $fill->quantity('volume', Volume::class), 'area' => $area, 'density' => $in->maybe('density', CurrentDensity::class), 'voltage' => $in->maybe('voltage', ElectricPotential::class), 'supply' => $in->maybe('supply', ElectricCurrent::class), 'grade' => $in->choice('grade'), 'anodeSides' => Count::of($sides)]);
+        $bath = $registry->run('bath.electrolysis', [
+            'volume' => $fill->quantity('volume', Volume::class),
+            'area' => $area,
+            'density' => $in->maybe('density', CurrentDensity::class),
+            'voltage' => $in->maybe('voltage', ElectricPotential::class),
+            'supply' => $in->maybe('supply', ElectricCurrent::class),
+            'grade' => $in->choice('grade'),
+            'anodeSides' => Count::of($sides),
+        ]);
         $turns = $bath->quantity('turns', Count::class)->value();
         $time = $bath->quantity('time', Duration::class);
 
-        return new Card([
-            Figure::of($bath, 'current'), Figure::of($bath, 'time'), Figure::of($bath, 'soda'), Figure::of($fill, 'volume', 'Water'), Figure::of($bath, 'anodes'), Figure::of($bath, 'power'), Figure::of($bath, 'turns'), Figure::of($bath, 'hydrogen'), Figure::of($bath, 'air'),
-        ], self::drawing($in, $sides), [
-            Line::of('Outdoors, or with {} of fresh air: it makes {} of hydrogen.', $bath->quantity('air', VolumeRate::class), $bath->quantity('hydrogen', VolumeRate::class)),
-            Line::of('Plastic tank, {} of water; dissolve {} of washing soda. Never table salt, never caustic.', $fill->quantity('volume', Volume::class), $bath->quantity('soda', Mass::class)),
-            Line::of('Anodes of mild steel, together {}, on {} sides, {} from the part, in line of sight. Never stainless: it leaves chromate.', $bath->quantity('anodes', Area::class), Count::of($sides), $gap),
-            Line::of('Degrease the part; hang it so that nothing touches; a clean bright spot for its clamp, out of the liquid.'),
-            Line::of('Part to minus, anodes to plus. Set {} or less on an adjustable supply; a charger that shuts itself off cannot hold it.', $bath->quantity('current', ElectricCurrent::class)),
-            Line::of('{} in all; power off before hands go in.', $time),
-            $turns > 0.0 ? Line::of(1.0 === $turns ? 'Sides in shadow: turn it once, after {}.' : sprintf('Sides in shadow: turn it %d times, every {}.', $turns), Duration::hours($time->h() / ($turns + 1.0))) : Line::of('Every side faces an anode: no turning.'),
-            Line::of('Scrape the anodes when the current falls. Out, rinse, brush the black off, dry with heat within minutes, and prime or oil: it rusts again at once.'),
-            Line::of('No spring, no hardened or high-strength part: hydrogen makes it brittle.'),
-        ], ['electrolysis', 'alkali']);
+        return new Card(
+            [
+                Figure::of($bath, 'current'),
+                Figure::of($bath, 'time'),
+                Figure::of($bath, 'soda'),
+                Figure::of($fill, 'volume', 'Water'),
+                Figure::of($bath, 'anodes'),
+                Figure::of($bath, 'power'),
+                Figure::of($bath, 'turns'),
+                Figure::of($bath, 'hydrogen'),
+                Figure::of($bath, 'air'),
+            ],
+            self::drawing($in, $sides),
+            [
+                Line::of(
+                    'Outdoors, or with {} of fresh air: it makes {} of hydrogen.',
+                    $bath->quantity('air', VolumeRate::class),
+                    $bath->quantity('hydrogen', VolumeRate::class),
+                ),
+                Line::of(
+                    'Plastic tank, {} of water; dissolve {} of washing soda. Never table salt, never caustic.',
+                    $fill->quantity('volume', Volume::class),
+                    $bath->quantity('soda', Mass::class),
+                ),
+                Line::of(
+                    'Anodes of mild steel, together {}, on {} sides, {} from the part, in line of sight. ' .
+                        'Never stainless: it leaves chromate.',
+                    $bath->quantity('anodes', Area::class),
+                    Count::of($sides),
+                    $gap,
+                ),
+                Line::of(
+                    'Degrease the part; hang it so that nothing touches; a clean bright spot for its clamp, ' .
+                        'out of the liquid.',
+                ),
+                Line::of(
+                    'Part to minus, anodes to plus. Set {} or less on an adjustable supply; a charger that ' .
+                        'shuts itself off cannot hold it.',
+                    $bath->quantity('current', ElectricCurrent::class),
+                ),
+                Line::of('{} in all; power off before hands go in.', $time),
+                $turns > 0.0
+                    ? Line::of(
+                        1.0 === $turns
+                            ? 'Sides in shadow: turn it once, after {}.'
+                            : sprintf('Sides in shadow: turn it %d times, every {}.', $turns),
+                        Duration::hours($time->h() / ($turns + 1.0)),
+                    )
+                    : Line::of('Every side faces an anode: no turning.'),
+                Line::of(
+                    'Scrape the anodes when the current falls. Out, rinse, brush the black off, dry with ' .
+                        'heat within minutes, and prime or oil: it rusts again at once.',
+                ),
+                Line::of('No spring, no hardened or high-strength part: hydrogen makes it brittle.'),
+            ],
+            ['electrolysis', 'alkali'],
+        );
     }
 
     private static function drawing(Inputs $in, int $sides): Drawing
@@ -106,10 +190,32 @@ final class CurrentBath implements Kind
         $gap = $in->quantity('gap', Length::class);
         [$x, $y] = [($length - $partLength) / 2.0, ($width - $partWidth) / 2.0];
         $thick = 0.012;
-        $marks = [new Mark('tank', 0.0, 0.0, $length, $width, Line::of('{} x {}', $in->quantity('length', Length::class), $in->quantity('width', Length::class))), new Mark('part', $x, $y, $partLength, $partWidth, Line::of('part, minus'))];
-        $anodes = [[$x, $y - $gap->m() - $thick, $partLength, $thick], [$x, $y + $partWidth + $gap->m(), $partLength, $thick], [$x - $gap->m() - $thick, $y, $thick, $partWidth], [$x + $partLength + $gap->m(), $y, $thick, $partWidth]];
+        $marks = [
+            new Mark(
+                'tank',
+                0.0,
+                0.0,
+                $length,
+                $width,
+                Line::of('{} x {}', $in->quantity('length', Length::class), $in->quantity('width', Length::class)),
+            ),
+            new Mark('part', $x, $y, $partLength, $partWidth, Line::of('part, minus')),
+        ];
+        $anodes = [
+            [$x, $y - $gap->m() - $thick, $partLength, $thick],
+            [$x, $y + $partWidth + $gap->m(), $partLength, $thick],
+            [$x - $gap->m() - $thick, $y, $thick, $partWidth],
+            [$x + $partLength + $gap->m(), $y, $thick, $partWidth],
+        ];
         foreach (array_slice($anodes, 0, $sides) as $number => [$ax, $ay, $aw, $ah]) {
-            $marks[] = new Mark('anode', $ax, $ay, $aw, $ah, 0 === $number ? Line::of('anode, plus; {} away', $gap) : null);
+            $marks[] = new Mark(
+                'anode',
+                $ax,
+                $ay,
+                $aw,
+                $ah,
+                0 === $number ? Line::of('anode, plus; {} away', $gap) : null,
+            );
         }
 
         return new Drawing($length, $width, 'from above, to scale', $marks);

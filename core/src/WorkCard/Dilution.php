@@ -31,7 +31,11 @@ final class Dilution implements Kind
 
     public function fields(): array
     {
-        return [Field::quantity('stock', Percentage::class, 'Strength of the stock'), Field::quantity('wanted', Percentage::class, 'Strength wanted'), Field::quantity('total', Volume::class, 'Total wanted')];
+        return [
+            Field::quantity('stock', Percentage::class, 'Strength of the stock'),
+            Field::quantity('wanted', Percentage::class, 'Strength wanted'),
+            Field::quantity('total', Volume::class, 'Total wanted'),
+        ];
     }
 
     public function sample(): array
@@ -41,15 +45,28 @@ final class Dilution implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $mix = Registry::standard()->run('mix.dilution', ['stock' => $in->quantity('stock', Percentage::class), 'wanted' => $in->quantity('wanted', Percentage::class), 'total' => $in->quantity('total', Volume::class)]);
+        $mix = Registry::standard()->run('mix.dilution', [
+            'stock' => $in->quantity('stock', Percentage::class),
+            'wanted' => $in->quantity('wanted', Percentage::class),
+            'total' => $in->quantity('total', Volume::class),
+        ]);
         $water = $mix->quantity('water', Volume::class);
         $stock = $mix->quantity('concentrate', Volume::class);
         $share = $water->litresValue() / max(1e-9, $water->litresValue() + $stock->litresValue());
 
-        return new Card([Figure::of($mix, 'water'), Figure::of($mix, 'concentrate')], new Drawing(0.6, 1.0, 'water first, then the stock', [new Mark('tank', 0.0, 0.0, 0.6, 1.0), new Mark('liquid', 0.0, 1.0 - $share, 0.6, $share, Line::of('{} water', $water)), new Mark('stock', 0.0, 0.0, 0.6, 1.0 - $share, Line::of('{} stock', $stock))]), [
-            Line::of('Water first: {}.', $water),
-            Line::of('Then the stock into it, slowly: {}. Never water into acid.', $stock),
-            Line::of('Label the vessel: what, how strong, when.'),
-        ], ['acid']);
+        return new Card(
+            [Figure::of($mix, 'water'), Figure::of($mix, 'concentrate')],
+            new Drawing(0.6, 1.0, 'water first, then the stock', [
+                new Mark('tank', 0.0, 0.0, 0.6, 1.0),
+                new Mark('liquid', 0.0, 1.0 - $share, 0.6, $share, Line::of('{} water', $water)),
+                new Mark('stock', 0.0, 0.0, 0.6, 1.0 - $share, Line::of('{} stock', $stock)),
+            ]),
+            [
+                Line::of('Water first: {}.', $water),
+                Line::of('Then the stock into it, slowly: {}. Never water into acid.', $stock),
+                Line::of('Label the vessel: what, how strong, when.'),
+            ],
+            ['acid'],
+        );
     }
 }

@@ -8,7 +8,10 @@ namespace Hull\WorkCard;
 final readonly class Drawing
 {
     /** @param list<Mark> $marks from back to front */
-    public function __construct(public float $width, public float $height, public string $caption, public array $marks)
-    {
-    }
+    public function __construct(
+        public float $width,
+        public float $height,
+        public string $caption,
+        public array $marks,
+    ) {}
 }

@@ -43,21 +43,43 @@ final class Fairing implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $fair = Registry::standard()->run('fairing.volume', ['area' => $in->quantity('area', Area::class), 'depth' => $in->quantity('depth', Length::class)]);
+        $fair = Registry::standard()->run('fairing.volume', [
+            'area' => $in->quantity('area', Area::class),
+            'depth' => $in->quantity('depth', Length::class),
+        ]);
         $rounds = $fair->quantity('rounds', Count::class);
         $side = sqrt(max(1e-6, $in->quantity('area', Area::class)->m2()));
         $marks = [new Mark('laminate', 0.0, 0.0, $side, $side * 0.2)];
         $n = max(1, (int) $rounds->value());
         for ($i = 0; $i < $n; ++$i) {
-            $wide = $side * (0.45 + 0.45 * ($i + 1) / $n);
-            $marks[] = new Mark('filler', ($side - $wide) / 2.0, $side * 0.16 * ($n - 1 - $i) / $n, $wide, $side * 0.16 / $n, Line::of(sprintf('round %d', $i + 1)));
+            $wide = $side * (0.45 + (0.45 * ($i + 1)) / $n);
+            $marks[] = new Mark(
+                'filler',
+                ($side - $wide) / 2.0,
+                ($side * 0.16 * ($n - 1 - $i)) / $n,
+                $wide,
+                ($side * 0.16) / $n,
+                Line::of(sprintf('round %d', $i + 1)),
+            );
         }
 
-        return new Card([Figure::of($fair, 'volume'), Figure::of($fair, 'rounds')], new Drawing($side, $side * 0.2, 'section; depth not to scale', $marks), [
-            Line::of('Key the whole low and a hand beyond; mark it with a long batten.'),
-            Line::of('{} of compound in {} rounds; the deepest first, never more than 5 mm at once.', $fair->quantity('volume', Volume::class), $rounds),
-            Line::of('Comb it on with a notched spreader, fill between the ridges when they are firm; block with a long board across the low.'),
-            Line::of('A guide coat shows what is left; the last round is thin.'),
-        ], ['epoxy', 'sanding']);
+        return new Card(
+            [Figure::of($fair, 'volume'), Figure::of($fair, 'rounds')],
+            new Drawing($side, $side * 0.2, 'section; depth not to scale', $marks),
+            [
+                Line::of('Key the whole low and a hand beyond; mark it with a long batten.'),
+                Line::of(
+                    '{} of compound in {} rounds; the deepest first, never more than 5 mm at once.',
+                    $fair->quantity('volume', Volume::class),
+                    $rounds,
+                ),
+                Line::of(
+                    'Comb it on with a notched spreader, fill between the ridges when they are firm; block ' .
+                        'with a long board across the low.',
+                ),
+                Line::of('A guide coat shows what is left; the last round is thin.'),
+            ],
+            ['epoxy', 'sanding'],
+        );
     }
 }

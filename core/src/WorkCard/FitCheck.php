@@ -13,7 +13,10 @@ use Hull\Input\InvalidInput;
 use Hull\Quantity\Count;
 use Hull\Quantity\FilmThickness;
 
-/** Whether what slides, turns or screws still goes together with the films on it: laid ones as measured, planned ones by their sheet. */
+/**
+ * Whether what slides, turns or screws still goes together with the films on it: laid ones as measured, planned ones
+ * by their sheet.
+ */
 final class FitCheck implements Kind
 {
     public function id(): string
@@ -33,7 +36,12 @@ final class FitCheck implements Kind
 
     public function fields(): array
     {
-        return [Field::quantity('gap', FilmThickness::class, 'Gap, over both sides'), Field::optional('play', FilmThickness::class, 'Play to keep', FilmThickness::micrometres(50.0)), Field::optional('faces', Count::class, 'Coated faces in the gap', Count::of(2.0)), Field::optional('build', FilmThickness::class, 'Films on one face')];
+        return [
+            Field::quantity('gap', FilmThickness::class, 'Gap, over both sides'),
+            Field::optional('play', FilmThickness::class, 'Play to keep', FilmThickness::micrometres(50.0)),
+            Field::optional('faces', Count::class, 'Coated faces in the gap', Count::of(2.0)),
+            Field::optional('build', FilmThickness::class, 'Films on one face'),
+        ];
     }
 
     public function sample(): array
@@ -46,35 +54,74 @@ final class FitCheck implements Kind
         $build = $in->maybe('build', FilmThickness::class);
         $films = null !== $build ? [['given', $build]] : (null === $piece ? [] : self::films($piece));
         if ([] === $films) {
-            throw new InvalidInput('/build', 'No film is known for this fit.', 'the films on one face, or a part whose route lays coats');
+            throw new InvalidInput(
+                '/build',
+                'No film is known for this fit.',
+                'the films on one face, or a part whose route lays coats',
+            );
         }
         $faces = $in->quantity('faces', Count::class);
         $gap = $in->quantity('gap', FilmThickness::class);
-        $clear = Registry::standard()->run('film.clearance', ['layers' => array_map(static fn (array $f): Inputs => Inputs::row(['dft' => $f[1]]), $films), 'faces' => $faces, 'gap' => $gap, 'tolerance' => $in->quantity('play', FilmThickness::class)]);
-        $one = FilmThickness::micrometres(array_sum(array_map(static fn (array $f): float => $f[1]->um(), $films)));
+        $clear = Registry::standard()->run('film.clearance', [
+            'layers' => array_map(static fn(array $f): Inputs => Inputs::row(['dft' => $f[1]]), $films),
+            'faces' => $faces,
+            'gap' => $gap,
+            'tolerance' => $in->quantity('play', FilmThickness::class),
+        ]);
+        $one = FilmThickness::micrometres(array_sum(array_map(static fn(array $f): float => $f[1]->um(), $films)));
         $over = $clear->quantity('remove', FilmThickness::class);
         $masked = $over->um() <= $one->um();
 
-        return new Card([Figure::of($clear, 'build'), Figure::of($clear, 'remove'), new Figure('On one face', $one, $clear), new Figure('Gap', $gap, $clear)], self::drawing($films, $gap, (int) $faces->value()), [
-            ...array_map(static fn (array $f): Line => Line::of(sprintf('%s: {}.', ucfirst($f[0])), $f[1]), $films),
-            $over->um() <= 0.0 ? Line::of('It goes together: {} of film in a gap of {}.', $clear->quantity('build', FilmThickness::class), $gap) : Line::of($masked ? 'Mask one of the faces through every coat: that alone gives {} back, {} are wanted.' : 'Masking one face gives {} back, {} are wanted: mask both, and grease or wax the bare fit.', $one, $over),
-            Line::of('Threads stay bare: plug or mask them, chase them after the last coat, and oil them.'),
-            Line::of('Film that is on already: off the fit with a scraper and P320, edges feathered, gauge again.'),
-        ], []);
+        return new Card(
+            [
+                Figure::of($clear, 'build'),
+                Figure::of($clear, 'remove'),
+                new Figure('On one face', $one, $clear),
+                new Figure('Gap', $gap, $clear),
+            ],
+            self::drawing($films, $gap, (int) $faces->value()),
+            [
+                ...array_map(static fn(array $f): Line => Line::of(sprintf('%s: {}.', ucfirst($f[0])), $f[1]), $films),
+                $over->um() <= 0.0
+                    ? Line::of(
+                        'It goes together: {} of film in a gap of {}.',
+                        $clear->quantity('build', FilmThickness::class),
+                        $gap,
+                    )
+                    : Line::of(
+                        $masked
+                            ? 'Mask one of the faces through every coat: that alone gives {} back, {} are wanted.'
+                            : 'Masking one face gives {} back, {} are wanted: mask both, and grease or wax the ' .
+                                'bare fit.',
+                        $one,
+                        $over,
+                    ),
+                Line::of('Threads stay bare: plug or mask them, chase them after the last coat, and oil them.'),
+                Line::of('Film that is on already: off the fit with a scraper and P320, edges feathered, gauge again.'),
+            ],
+            [],
+        );
     }
 
     /** @return list<array{string, FilmThickness}> bottom to top */
     private static function films(Workpiece $piece): array
     {
         $log = $piece->part->log;
-        $done = $piece->replay([] === $log ? new \DateTimeImmutable('@0') : max(array_map(static fn (\Hull\Job\LogEntry $e): \DateTimeImmutable => $e->at, $log)));
+        $done = $piece->replay(
+            [] === $log
+                ? new \DateTimeImmutable('@0')
+                : max(array_map(static fn(\Hull\Job\LogEntry $e): \DateTimeImmutable => $e->at, $log)),
+        );
         $films = [];
         foreach ($done->state->films as $film) {
-            $films[] = [lcfirst($film->product->name).($film->measured ? ', measured' : ', laid, by its sheet'), $film->thickness];
+            $films[] = [
+                lcfirst($film->product->name) . ($film->measured ? ', measured' : ', laid, by its sheet'),
+                $film->thickness,
+            ];
         }
         foreach (CoatSheets::under($piece, $piece->route()) as [$step, $product]) {
             if (!isset($done->finished[$step->key])) {
-                $films[] = [lcfirst($product->name).', planned', $product->dft];
+                $films[] = [lcfirst($product->name) . ', planned', $product->dft];
             }
         }
 
@@ -84,11 +131,21 @@ final class FitCheck implements Kind
     /** @param list<array{string, FilmThickness}> $films */
     private static function drawing(array $films, FilmThickness $gap, int $faces): Drawing
     {
-        $high = max($gap->um(), 2.0 * array_sum(array_map(static fn (array $f): float => $f[1]->um(), $films)), 1.0);
-        $marks = [new Mark('part', 0.0, -0.3 * $high, $high, 0.3 * $high), new Mark('part', 0.0, $gap->um(), $high, 0.3 * $high)];
+        $high = max($gap->um(), 2.0 * array_sum(array_map(static fn(array $f): float => $f[1]->um(), $films)), 1.0);
+        $marks = [
+            new Mark('part', 0.0, -0.3 * $high, $high, 0.3 * $high),
+            new Mark('part', 0.0, $gap->um(), $high, 0.3 * $high),
+        ];
         $from = 0.0;
         foreach ($films as [$name, $thickness]) {
-            $marks[] = new Mark('ply', 0.0, $from, $high, $thickness->um(), Line::of(sprintf('%s {}', $name), $thickness));
+            $marks[] = new Mark(
+                'ply',
+                0.0,
+                $from,
+                $high,
+                $thickness->um(),
+                Line::of(sprintf('%s {}', $name), $thickness),
+            );
             if ($faces > 1) {
                 $marks[] = new Mark('ply', 0.0, $gap->um() - $from - $thickness->um(), $high, $thickness->um());
             }

@@ -15,7 +15,13 @@ use Hull\Quantity\FilmThickness;
 final class HideColour implements Kind
 {
     /** Film that hides, by change of colour, micrometres; a chequered card tells better (typical). */
-    private const HIDING = ['like over like' => 35.0, 'dark over light' => 45.0, 'light over dark' => 75.0, 'white over black' => 90.0, 'red or yellow over grey' => 100.0];
+    private const HIDING = [
+        'like over like' => 35.0,
+        'dark over light' => 45.0,
+        'light over dark' => 75.0,
+        'white over black' => 90.0,
+        'red or yellow over grey' => 100.0,
+    ];
 
     public function id(): string
     {
@@ -34,7 +40,11 @@ final class HideColour implements Kind
 
     public function fields(): array
     {
-        return [Field::choice('change', 'Change of colour', array_keys(self::HIDING)), Field::optional('hiding', FilmThickness::class, 'Film that hides, by its sheet'), Field::quantity('dft', FilmThickness::class, 'Film per coat')];
+        return [
+            Field::choice('change', 'Change of colour', array_keys(self::HIDING)),
+            Field::optional('hiding', FilmThickness::class, 'Film that hides, by its sheet'),
+            Field::quantity('dft', FilmThickness::class, 'Film per coat'),
+        ];
     }
 
     public function sample(): array
@@ -44,19 +54,41 @@ final class HideColour implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $hiding = $in->maybe('hiding', FilmThickness::class) ?? FilmThickness::micrometres(self::HIDING[$in->choice('change')]);
+        $hiding =
+            $in->maybe('hiding', FilmThickness::class) ??
+            FilmThickness::micrometres(self::HIDING[$in->choice('change')]);
         $dft = $in->quantity('dft', FilmThickness::class);
         $hide = Registry::standard()->run('film.coats-to-hide', ['hiding' => $hiding, 'dft' => $dft]);
         $coats = $hide->quantity('coats', Count::class);
         $marks = [new Mark('part', 0.0, $coats->value(), 6.0, 1.0)];
         for ($i = 0; $i < min(12.0, $coats->value()); ++$i) {
-            $marks[] = new Mark('ply', 0.0, $coats->value() - $i - 1.0, 6.0, 1.0, Line::of(sprintf('coat %d, {}', $i + 1), $dft));
+            $marks[] = new Mark(
+                'ply',
+                0.0,
+                $coats->value() - $i - 1.0,
+                6.0,
+                1.0,
+                Line::of(sprintf('coat %d, {}', $i + 1), $dft),
+            );
         }
 
-        return new Card([Figure::of($hide, 'coats'), new Figure('Film that hides', $hiding, $hide)], new Drawing(6.0, $coats->value() + 1.0, 'coats over the old colour', $marks), [
-            Line::of('{} coats of {} make {}.', $coats, $dft, FilmThickness::micrometres($dft->um() * $coats->value())),
-            Line::of('A grey or tinted undercoat near the new colour saves a coat or two, above all under red and yellow.'),
-            Line::of('Try it on a chequered card: when the squares are gone, it hides.'),
-        ], ['solvent']);
+        return new Card(
+            [Figure::of($hide, 'coats'), new Figure('Film that hides', $hiding, $hide)],
+            new Drawing(6.0, $coats->value() + 1.0, 'coats over the old colour', $marks),
+            [
+                Line::of(
+                    '{} coats of {} make {}.',
+                    $coats,
+                    $dft,
+                    FilmThickness::micrometres($dft->um() * $coats->value()),
+                ),
+                Line::of(
+                    'A grey or tinted undercoat near the new colour saves a coat or two, above all under red ' .
+                        'and yellow.',
+                ),
+                Line::of('Try it on a chequered card: when the squares are gone, it hides.'),
+            ],
+            ['solvent'],
+        );
     }
 }

@@ -20,7 +20,10 @@ interface Kind
     /** @return list<Field> */
     public function fields(): array;
 
-    /** @return array<int|string, string|list<array<int|string, string>>> inputs of a card worth beginning with, as typed */
+    /**
+     * @return array<int|string, string|list<array<int|string, string>>> inputs of a card worth beginning with, as
+     *                                                                   typed
+     */
     public function sample(): array;
 
     /**

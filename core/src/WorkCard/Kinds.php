@@ -11,7 +11,22 @@ final class Kinds
     public static function all(): array
     {
         $kinds = [];
-        foreach ([new CorePour(), new CurrentBath(), new AcidBath(), new LaminateRepair(), new CanJob(), new Fairing(), new Whitening(), new Dilution(), new FitCheck(), new StripeCoat(), new HideColour()] as $kind) {
+        foreach (
+            [
+                new CorePour(),
+                new CurrentBath(),
+                new AcidBath(),
+                new LaminateRepair(),
+                new CanJob(),
+                new Fairing(),
+                new Whitening(),
+                new Dilution(),
+                new FitCheck(),
+                new StripeCoat(),
+                new HideColour(),
+            ]
+            as $kind
+        ) {
             $kinds[$kind->id()] = $kind;
         }
 

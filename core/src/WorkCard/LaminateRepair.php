@@ -23,7 +23,9 @@ use Hull\Quantity\Temperature;
 final class LaminateRepair implements Kind
 {
     private const EPOXY = 'epoxy';
-    /** Pot life of a laminating epoxy at 25 C in 100 g, and gel of a polyester at 20 C with 1.5 % (products, typical). */
+    /**
+     * Pot life of a laminating epoxy at 25 C in 100 g, and gel of a polyester at 20 C with 1.5 % (products, typical).
+     */
     private const EPOXY_H = 0.5;
     private const GEL_H = 1.0 / 3.0;
     /** What stays in pot, brush and roller. */
@@ -47,47 +49,126 @@ final class LaminateRepair implements Kind
     public function fields(): array
     {
         return [
-            Field::quantity('lost', Length::class, 'Thickness lost'), Field::quantity('length', Length::class, 'Hole, length'), Field::quantity('width', Length::class, 'Hole, width'),
-            Field::quantity('glass', MassPerArea::class, 'Glass'), Field::choice('kind', 'Kind of glass', array_keys(PlyStack::FRACTIONS)), Field::choice('resin', 'Resin', [self::EPOXY, 'polyester', 'vinylester']),
-            Field::optionalRatio('ratio', 'Epoxy, by mass'), Field::choice('order', 'Order of the plies', ['largest first', 'smallest first']), Field::optional('perSession', Count::class, 'Plies at once', Count::of(4.0)),
-            Field::optional('wetOut', AreaRate::class, 'Wetted out in an hour', AreaRate::m2PerHour(2.0)), Field::optional('temperature', Temperature::class, 'Temperature there'),
+            Field::quantity('lost', Length::class, 'Thickness lost'),
+            Field::quantity('length', Length::class, 'Hole, length'),
+            Field::quantity('width', Length::class, 'Hole, width'),
+            Field::quantity('glass', MassPerArea::class, 'Glass'),
+            Field::choice('kind', 'Kind of glass', array_keys(PlyStack::FRACTIONS)),
+            Field::choice('resin', 'Resin', [self::EPOXY, 'polyester', 'vinylester']),
+            Field::optionalRatio('ratio', 'Epoxy, by mass'),
+            Field::choice('order', 'Order of the plies', ['largest first', 'smallest first']),
+            Field::optional('perSession', Count::class, 'Plies at once', Count::of(4.0)),
+            Field::optional('wetOut', AreaRate::class, 'Wetted out in an hour', AreaRate::m2PerHour(2.0)),
+            Field::optional('temperature', Temperature::class, 'Temperature there'),
         ];
     }
 
     public function sample(): array
     {
-        return ['lost' => '3 mm', 'length' => '200 mm', 'width' => '100 mm', 'glass' => '450 g/m2', 'kind' => 'mat', 'resin' => 'polyester'];
+        return [
+            'lost' => '3 mm',
+            'length' => '200 mm',
+            'width' => '100 mm',
+            'glass' => '450 g/m2',
+            'kind' => 'mat',
+            'resin' => 'polyester',
+        ];
     }
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
         $registry = Registry::standard();
-        $temperature = $in->maybe('temperature', Temperature::class) ?? $piece?->context->air()->temperature ?? Temperature::celsius(20.0);
-        $stack = $registry->run('laminate.stack', ['glass' => $in->quantity('glass', MassPerArea::class), 'kind' => $in->choice('kind'), 'lost' => $in->quantity('lost', Length::class), 'length' => $in->quantity('length', Length::class), 'width' => $in->quantity('width', Length::class), 'perSession' => $in->maybe('perSession', Count::class)]);
-        $ply = $registry->run('laminate.ply', ['glass' => $in->quantity('glass', MassPerArea::class), 'kind' => $in->choice('kind')]);
+        $temperature =
+            $in->maybe('temperature', Temperature::class) ??
+            ($piece?->context->air()->temperature ?? Temperature::celsius(20.0));
+        $stack = $registry->run('laminate.stack', [
+            'glass' => $in->quantity('glass', MassPerArea::class),
+            'kind' => $in->choice('kind'),
+            'lost' => $in->quantity('lost', Length::class),
+            'length' => $in->quantity('length', Length::class),
+            'width' => $in->quantity('width', Length::class),
+            'perSession' => $in->maybe('perSession', Count::class),
+        ]);
+        $ply = $registry->run('laminate.ply', [
+            'glass' => $in->quantity('glass', MassPerArea::class),
+            'kind' => $in->choice('kind'),
+        ]);
         $goes = max(1.0, $stack->quantity('sessions', Count::class)->value());
-        $pot = Mass::kilograms($stack->quantity('resinMass', Mass::class)->kg() * self::SPARE / $goes);
-        [$mix, $mixFigures, $mixLine] = self::EPOXY === $in->choice('resin') ? $this->epoxy($in, $pot) : $this->catalysed($pot, $temperature);
-        $life = $registry->run('mix.pot-life', ['reference' => Duration::hours(self::EPOXY === $in->choice('resin') ? self::EPOXY_H : self::GEL_H), 'referenceTemperature' => Temperature::celsius(self::EPOXY === $in->choice('resin') ? 25.0 : 20.0), 'temperature' => $temperature, 'referenceMass' => Mass::grams(100.0), 'mass' => $pot, 'vessel' => 'tray']);
+        $pot = Mass::kilograms(($stack->quantity('resinMass', Mass::class)->kg() * self::SPARE) / $goes);
+        [$mix, $mixFigures, $mixLine] =
+            self::EPOXY === $in->choice('resin') ? $this->epoxy($in, $pot) : $this->catalysed($pot, $temperature);
+        $life = $registry->run('mix.pot-life', [
+            'reference' => Duration::hours(self::EPOXY === $in->choice('resin') ? self::EPOXY_H : self::GEL_H),
+            'referenceTemperature' => Temperature::celsius(self::EPOXY === $in->choice('resin') ? 25.0 : 20.0),
+            'temperature' => $temperature,
+            'referenceMass' => Mass::grams(100.0),
+            'mass' => $pot,
+            'vessel' => 'tray',
+        ]);
         $plies = (int) $stack->quantity('plies', Count::class)->value();
         $sizes = $this->sizes($in, $plies);
         $order = 'smallest first' === $in->choice('order') ? $sizes : array_reverse($sizes);
-        $area = array_sum(array_map(static fn (array $s): float => $s[0]->m() * $s[1]->m(), $sizes)) / $goes;
+        $area = array_sum(array_map(static fn(array $s): float => $s[0]->m() * $s[1]->m(), $sizes)) / $goes;
         $wetOut = Duration::hours($area / max(1e-6, $in->quantity('wetOut', AreaRate::class)->m2PerH()));
         $late = $wetOut->h() > $life->quantity('usable', Duration::class)->h();
 
-        return new Card([
-            Figure::of($stack, 'plies'), Figure::of($stack, 'taper'), Figure::of($stack, 'glassMass'), Figure::of($stack, 'resinMass', 'Resin in the laminate'), ...$mixFigures, Figure::of($life, 'usable', 'To use a pot, in a tray'), Figure::of($ply, 'thickness', 'A ply is'), Figure::of($stack, 'sessions', 'Goes'),
-        ], $this->drawing($in, $sizes, $stack), [
-            Line::of('Grind back to sound laminate and feather {} all round, 12 to 1; no shine left; vacuum, then a solvent wipe that dries off.', $stack->quantity('taper', Length::class)),
-            ...array_map(static fn (int $n, array $s): Line => Line::of(sprintf('Cut ply %d: {} x {}.', $n + 1), $s[0], $s[1]), array_keys($order), $order),
-            Line::of('Back the hole with a waxed board or a pre-laid ply, if it is open behind.'),
-            $mixLine,
-            $late ? Line::of('Wetting out takes {}, longer than a pot of {} may be used: mix it in halves.', $wetOut, $life->quantity('usable', Duration::class)) : Line::of('Wet out the surface, then ply by ply in that order; {} of work, a pot is good for {}.', $wetOut, $life->quantity('usable', Duration::class)),
-            Line::of('Roll each ply until no white and no bubble is left; overlap every edge of the one below; peel ply last.'),
-            $goes > 1.0 ? Line::of('{} goes: let each cool to the hand before the next; a thick wet stack heats, shrinks and cracks.', $stack->quantity('sessions', Count::class)) : Line::of('One go; watch the heat, stop if it gets too hot to touch.'),
-            Line::of('Wash the blush off, key it, fair and coat.'),
-        ], self::EPOXY === $in->choice('resin') ? ['epoxy', 'fibres', 'sanding'] : ['polyester', 'mekp', 'fibres', 'sanding']);
+        return new Card(
+            [
+                Figure::of($stack, 'plies'),
+                Figure::of($stack, 'taper'),
+                Figure::of($stack, 'glassMass'),
+                Figure::of($stack, 'resinMass', 'Resin in the laminate'),
+                ...$mixFigures,
+                Figure::of($life, 'usable', 'To use a pot, in a tray'),
+                Figure::of($ply, 'thickness', 'A ply is'),
+                Figure::of($stack, 'sessions', 'Goes'),
+            ],
+            $this->drawing($in, $sizes, $stack),
+            [
+                Line::of(
+                    'Grind back to sound laminate and feather {} all round, 12 to 1; no shine left; vacuum, ' .
+                        'then a solvent wipe that dries off.',
+                    $stack->quantity('taper', Length::class),
+                ),
+                ...array_map(
+                    static fn(int $n, array $s): Line => Line::of(
+                        sprintf('Cut ply %d: {} x {}.', $n + 1),
+                        $s[0],
+                        $s[1],
+                    ),
+                    array_keys($order),
+                    $order,
+                ),
+                Line::of('Back the hole with a waxed board or a pre-laid ply, if it is open behind.'),
+                $mixLine,
+                $late
+                    ? Line::of(
+                        'Wetting out takes {}, longer than a pot of {} may be used: mix it in halves.',
+                        $wetOut,
+                        $life->quantity('usable', Duration::class),
+                    )
+                    : Line::of(
+                        'Wet out the surface, then ply by ply in that order; {} of work, a pot is good for {}.',
+                        $wetOut,
+                        $life->quantity('usable', Duration::class),
+                    ),
+                Line::of(
+                    'Roll each ply until no white and no bubble is left; overlap every edge of the one ' .
+                        'below; peel ply last.',
+                ),
+                $goes > 1.0
+                    ? Line::of(
+                        '{} goes: let each cool to the hand before the next; a thick wet stack heats, ' .
+                            'shrinks and cracks.',
+                        $stack->quantity('sessions', Count::class),
+                    )
+                    : Line::of('One go; watch the heat, stop if it gets too hot to touch.'),
+                Line::of('Wash the blush off, key it, fair and coat.'),
+            ],
+            self::EPOXY === $in->choice('resin')
+                ? ['epoxy', 'fibres', 'sanding']
+                : ['polyester', 'mekp', 'fibres', 'sanding'],
+        );
     }
 
     /** @return array{Result, list<Figure>, Line} */
@@ -96,7 +177,19 @@ final class LaminateRepair implements Kind
         $ratio = $in->maybeRatio('ratio') ?? MixRatio::of(100.0, 45.0);
         $mix = Registry::standard()->run('mix.by-mass', ['ratio' => $ratio, 'total' => $pot]);
 
-        return [$mix, [Figure::of($mix, 'base', 'Resin A, for a go'), Figure::of($mix, 'hardener', 'Hardener B, for a go')], Line::of(sprintf('Mix by mass %s: {} of A and {} of B, two minutes, scrape; into a flat tray at once. By mass, not by volume.', $ratio->text()), $mix->quantity('base', Mass::class), $mix->quantity('hardener', Mass::class))];
+        return [
+            $mix,
+            [Figure::of($mix, 'base', 'Resin A, for a go'), Figure::of($mix, 'hardener', 'Hardener B, for a go')],
+            Line::of(
+                sprintf(
+                    'Mix by mass %s: {} of A and {} of B, two minutes, scrape; into a flat tray at once. By ' .
+                        'mass, not by volume.',
+                    $ratio->text(),
+                ),
+                $mix->quantity('base', Mass::class),
+                $mix->quantity('hardener', Mass::class),
+            ),
+        ];
     }
 
     /** @return array{Result, list<Figure>, Line} */
@@ -104,7 +197,15 @@ final class LaminateRepair implements Kind
     {
         $mix = Registry::standard()->run('mix.catalyst', ['resin' => $pot, 'temperature' => $temperature]);
 
-        return [$mix, [new Figure('Resin, for a go', $pot, $mix), Figure::of($mix, 'mass', 'Catalyst, for a go')], Line::of('Weigh {} of resin; add {} of catalyst, stir a minute, scrape.', $pot, $mix->quantity('mass', Mass::class))];
+        return [
+            $mix,
+            [new Figure('Resin, for a go', $pot, $mix), Figure::of($mix, 'mass', 'Catalyst, for a go')],
+            Line::of(
+                'Weigh {} of resin; add {} of catalyst, stir a minute, scrape.',
+                $pot,
+                $mix->quantity('mass', Mass::class),
+            ),
+        ];
     }
 
     /** @return list<array{Length, Length}> smallest first */
@@ -112,7 +213,11 @@ final class LaminateRepair implements Kind
     {
         $lost = $in->quantity('lost', Length::class);
 
-        return array_map(static fn (Length $l, Length $w): array => [$l, $w], PlyStack::sides($in->quantity('length', Length::class), $lost, $plies), PlyStack::sides($in->quantity('width', Length::class), $lost, $plies));
+        return array_map(
+            static fn(Length $l, Length $w): array => [$l, $w],
+            PlyStack::sides($in->quantity('length', Length::class), $lost, $plies),
+            PlyStack::sides($in->quantity('width', Length::class), $lost, $plies),
+        );
     }
 
     /** @param list<array{Length, Length}> $sizes smallest first */
@@ -126,7 +231,14 @@ final class LaminateRepair implements Kind
         $bottom = 'smallest first' === $in->choice('order') ? $sizes : array_reverse($sizes);
         $marks = [new Mark('laminate', -0.15 * $whole, 0.0, 1.3 * $whole, $high)];
         foreach ($bottom as $n => [$length, $width]) {
-            $marks[] = new Mark('ply', ($whole - $length->m()) / 2.0, $high - ($n + 1) * $each, $length->m(), $each * 0.92, Line::of('{} x {}', $length, $width));
+            $marks[] = new Mark(
+                'ply',
+                ($whole - $length->m()) / 2.0,
+                $high - ($n + 1) * $each,
+                $length->m(),
+                $each * 0.92,
+                Line::of('{} x {}', $length, $width),
+            );
         }
         $marks[] = new Mark('measure', 0.0, $high * 1.12, $taper->m(), 0.0, Line::of('taper {}', $taper));
         $marks[] = new Mark('measure', $taper->m(), $high * 1.12, $hole->m(), 0.0, Line::of('hole {}', $hole));

@@ -11,9 +11,7 @@ use Hull\Quantity\UnitSystem;
 final readonly class Line
 {
     /** @param list<Quantity> $quantities */
-    private function __construct(private string $text, private array $quantities)
-    {
-    }
+    private function __construct(private string $text, private array $quantities) {}
 
     public static function of(string $text, Quantity ...$quantities): self
     {
@@ -24,7 +22,12 @@ final readonly class Line
     {
         $text = $this->text;
         foreach ($this->quantities as $quantity) {
-            $text = (string) preg_replace('/\{\}/', strtr($quantity->format($units), ['\\' => '\\\\', '$' => '\\$']), $text, 1);
+            $text = (string) preg_replace(
+                '/\{\}/',
+                strtr($quantity->format($units), ['\\' => '\\\\', '$' => '\\$']),
+                $text,
+                1,
+            );
         }
 
         return $text;

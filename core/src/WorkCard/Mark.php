@@ -7,7 +7,12 @@ namespace Hull\WorkCard;
 /** A rectangle of a drawing, in the metres of the drawing; its role says how it is drawn. */
 final readonly class Mark
 {
-    public function __construct(public string $role, public float $x, public float $y, public float $width, public float $height, public ?Line $label = null)
-    {
-    }
+    public function __construct(
+        public string $role,
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+        public ?Line $label = null,
+    ) {}
 }

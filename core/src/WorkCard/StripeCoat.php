@@ -36,7 +36,12 @@ final class StripeCoat implements Kind
 
     public function fields(): array
     {
-        return [Field::quantity('length', Length::class, 'Edges and welds'), Field::optional('width', Length::class, 'Width of the band', Length::metres(0.03)), Field::optional('solids', Percentage::class, 'Volume solids'), Field::optional('dft', FilmThickness::class, 'Dry film')];
+        return [
+            Field::quantity('length', Length::class, 'Edges and welds'),
+            Field::optional('width', Length::class, 'Width of the band', Length::metres(0.03)),
+            Field::optional('solids', Percentage::class, 'Volume solids'),
+            Field::optional('dft', FilmThickness::class, 'Dry film'),
+        ];
     }
 
     public function sample(): array
@@ -50,15 +55,53 @@ final class StripeCoat implements Kind
         $solids = $in->maybe('solids', Percentage::class) ?? $first?->solids;
         $dft = $in->maybe('dft', FilmThickness::class) ?? $first?->dft;
         if (null === $solids || null === $dft) {
-            throw new InvalidInput('/solids', 'The paint is not known.', 'volume solids and dry film, or a part whose route lays a coat');
+            throw new InvalidInput(
+                '/solids',
+                'The paint is not known.',
+                'volume solids and dry film, or a part whose route lays a coat',
+            );
         }
-        $stripe = Registry::standard()->run('film.stripe', ['length' => $in->quantity('length', Length::class), 'width' => $in->maybe('width', Length::class), 'solids' => $solids, 'dft' => $dft], $first?->sourceOf('solids', 'dft') ?? \Hull\Compute\Source::Given);
+        $stripe = Registry::standard()->run(
+            'film.stripe',
+            [
+                'length' => $in->quantity('length', Length::class),
+                'width' => $in->maybe('width', Length::class),
+                'solids' => $solids,
+                'dft' => $dft,
+            ],
+            $first?->sourceOf('solids', 'dft') ?? \Hull\Compute\Source::Given,
+        );
         $length = $in->quantity('length', Length::class)->m();
 
-        return new Card([Figure::of($stripe, 'needed'), Figure::of($stripe, 'area')], new Drawing($length, $length * 0.12, 'an edge, not to scale', [new Mark('part', 0.0, $length * 0.04, $length, $length * 0.08), new Mark('filler', 0.0, 0.0, $length, $length * 0.05, Line::of('band of {} along {}', $in->quantity('width', Length::class), $in->quantity('length', Length::class)))]), [
-            Line::of('Round sharp edges to 2 mm first; a film draws off anything sharper.'),
-            Line::of(sprintf('Brush %s along edges, welds, bolts and inside corners: {}.', $first instanceof Product ? lcfirst($first->name) : 'the paint'), $stripe->quantity('needed', Volume::class)),
-            Line::of('Then the full coat, inside the window of the stripe; and again before the next full coat.'),
-        ], $first->cautions ?? ['solvent']);
+        return new Card(
+            [Figure::of($stripe, 'needed'), Figure::of($stripe, 'area')],
+            new Drawing($length, $length * 0.12, 'an edge, not to scale', [
+                new Mark('part', 0.0, $length * 0.04, $length, $length * 0.08),
+                new Mark(
+                    'filler',
+                    0.0,
+                    0.0,
+                    $length,
+                    $length * 0.05,
+                    Line::of(
+                        'band of {} along {}',
+                        $in->quantity('width', Length::class),
+                        $in->quantity('length', Length::class),
+                    ),
+                ),
+            ]),
+            [
+                Line::of('Round sharp edges to 2 mm first; a film draws off anything sharper.'),
+                Line::of(
+                    sprintf(
+                        'Brush %s along edges, welds, bolts and inside corners: {}.',
+                        $first instanceof Product ? lcfirst($first->name) : 'the paint',
+                    ),
+                    $stripe->quantity('needed', Volume::class),
+                ),
+                Line::of('Then the full coat, inside the window of the stripe; and again before the next full coat.'),
+            ],
+            $first->cautions ?? ['solvent'],
+        );
     }
 }

@@ -35,7 +35,12 @@ final class Whitening implements Kind
 
     public function fields(): array
     {
-        return [Field::optional('area', Area::class, 'Area'), Field::quantity('shades', Count::class, 'Shades to go'), Field::optional('gel', MassPerArea::class, 'Gel', MassPerArea::gramsPerM2(150.0)), Field::optional('hours', Duration::class, 'A cycle', Duration::hours(6.0))];
+        return [
+            Field::optional('area', Area::class, 'Area'),
+            Field::quantity('shades', Count::class, 'Shades to go'),
+            Field::optional('gel', MassPerArea::class, 'Gel', MassPerArea::gramsPerM2(150.0)),
+            Field::optional('hours', Duration::class, 'A cycle', Duration::hours(6.0)),
+        ];
     }
 
     public function sample(): array
@@ -45,15 +50,46 @@ final class Whitening implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $area = $in->maybe('area', Area::class) ?? $piece?->context->area() ?? throw new InvalidInput('/area', 'The area is not known.', 'an area, or a part that is measured');
-        $gel = Registry::standard()->run('bath.peroxide', ['area' => $area, 'gel' => $in->maybe('gel', MassPerArea::class), 'shades' => $in->quantity('shades', Count::class), 'hours' => $in->maybe('hours', Duration::class)]);
+        $area =
+            $in->maybe('area', Area::class) ??
+            ($piece?->context->area() ??
+                throw new InvalidInput('/area', 'The area is not known.', 'an area, or a part that is measured'));
+        $gel = Registry::standard()->run('bath.peroxide', [
+            'area' => $area,
+            'gel' => $in->maybe('gel', MassPerArea::class),
+            'shades' => $in->quantity('shades', Count::class),
+            'hours' => $in->maybe('hours', Duration::class),
+        ]);
         $side = sqrt(max(1e-6, $area->m2()));
 
-        return new Card([Figure::of($gel, 'mass'), Figure::of($gel, 'time'), new Figure('Cycles', $in->quantity('shades', Count::class), $gel)], new Drawing($side, $side * 0.3, 'film over gel over part', [new Mark('part', 0.0, $side * 0.14, $side, $side * 0.16), new Mark('liquid', 0.0, $side * 0.06, $side, $side * 0.08, Line::of('gel')), new Mark('pass', 0.0, 0.0, $side, $side * 0.06, Line::of('film'))]), [
-            Line::of('A hidden spot first. Everything that is not plastic comes off: it bleaches cloth, skin and rubber, and eats metal.'),
-            Line::of('Brush {} on in {} cycles, even, no dry edge; film over it without bubbles.', $gel->quantity('mass', Mass::class), $in->quantity('shades', Count::class)),
-            Line::of('{} under light in all; look each hour, brush it even again, never let it dry.', $gel->quantity('time', Duration::class)),
-            Line::of('Rinse, dry, compare with a strip that was covered; stop at the shade, not after it.'),
-        ], ['peroxide']);
+        return new Card(
+            [
+                Figure::of($gel, 'mass'),
+                Figure::of($gel, 'time'),
+                new Figure('Cycles', $in->quantity('shades', Count::class), $gel),
+            ],
+            new Drawing($side, $side * 0.3, 'film over gel over part', [
+                new Mark('part', 0.0, $side * 0.14, $side, $side * 0.16),
+                new Mark('liquid', 0.0, $side * 0.06, $side, $side * 0.08, Line::of('gel')),
+                new Mark('pass', 0.0, 0.0, $side, $side * 0.06, Line::of('film')),
+            ]),
+            [
+                Line::of(
+                    'A hidden spot first. Everything that is not plastic comes off: it bleaches cloth, skin ' .
+                        'and rubber, and eats metal.',
+                ),
+                Line::of(
+                    'Brush {} on in {} cycles, even, no dry edge; film over it without bubbles.',
+                    $gel->quantity('mass', Mass::class),
+                    $in->quantity('shades', Count::class),
+                ),
+                Line::of(
+                    '{} under light in all; look each hour, brush it even again, never let it dry.',
+                    $gel->quantity('time', Duration::class),
+                ),
+                Line::of('Rinse, dry, compare with a strip that was covered; stop at the shade, not after it.'),
+            ],
+            ['peroxide'],
+        );
     }
 }

@@ -15,7 +15,15 @@ use PHPUnit\Framework\TestCase;
 final class AreaTest extends TestCase
 {
     private const DIMENSIONS = [
-        'plate' => ['length' => 0.8, 'width' => 0.5, 'thickness' => 0.006, 'holes' => 3, 'holeDiameter' => 0.03, 'cutoutLength' => 0.1, 'cutoutWidth' => 0.08],
+        'plate' => [
+            'length' => 0.8,
+            'width' => 0.5,
+            'thickness' => 0.006,
+            'holes' => 3,
+            'holeDiameter' => 0.03,
+            'cutoutLength' => 0.1,
+            'cutoutWidth' => 0.08,
+        ],
         'tube' => ['diameter' => 0.05, 'wall' => 0.003, 'length' => 2.0, 'inside' => 'yes'],
         'box-section' => ['width' => 0.06, 'height' => 0.04, 'wall' => 0.003, 'length' => 2.0, 'inside' => 'yes'],
         'angle' => ['legA' => 0.05, 'legB' => 0.04, 'length' => 1.5],
@@ -61,12 +69,24 @@ final class AreaTest extends TestCase
         $one = self::area($kind, $dimensions);
         self::assertEqualsWithDelta(3 * $one, self::area($kind, [...$dimensions, 'count' => 3]), 1e-9);
         self::assertEqualsWithDelta(1.3 * $one, self::area($kind, [...$dimensions, 'complexity' => 'sections']), 1e-9);
-        self::assertEqualsWithDelta(1.15 * 2 * $one, self::area($kind, [...$dimensions, 'complexity' => 'ribbed', 'count' => 2]), 1e-9);
+        self::assertEqualsWithDelta(
+            1.15 * 2 * $one,
+            self::area($kind, [...$dimensions, 'complexity' => 'ribbed', 'count' => 2]),
+            1e-9,
+        );
     }
 
     public function testEveryShapeIsTried(): void
     {
-        $kinds = array_map(static fn (Computation $c): string => substr($c->name, 5), array_values(array_filter(Registry::standard()->all(), static fn (Computation $c): bool => str_starts_with($c->name, 'area.'))));
+        $kinds = array_map(
+            static fn(Computation $c): string => substr($c->name, 5),
+            array_values(
+                array_filter(
+                    Registry::standard()->all(),
+                    static fn(Computation $c): bool => str_starts_with($c->name, 'area.'),
+                ),
+            ),
+        );
         sort($kinds);
         $tried = array_keys(self::DIMENSIONS);
         sort($tried);
@@ -76,15 +96,26 @@ final class AreaTest extends TestCase
     public function testBoatShapesSayThatTheyAreEstimates(): void
     {
         foreach (['topsides', 'planing-bottom', 'wetted-hull'] as $kind) {
-            self::assertSame(\Hull\Compute\Source::Estimate, Registry::standard()->find('area.'.$kind)?->fromNode(Node::root(self::DIMENSIONS[$kind]))->source);
+            self::assertSame(
+                \Hull\Compute\Source::Estimate,
+                Registry::standard()
+                    ->find('area.' . $kind)
+                    ?->fromNode(Node::root(self::DIMENSIONS[$kind]))->source,
+            );
         }
     }
 
     /** @return iterable<string, array{string, array<int|string, float|int|string>}> */
     public static function impossible(): iterable
     {
-        yield 'cut-outs larger than the plate' => ['plate', ['length' => 1.0, 'width' => 1.0, 'cutoutLength' => 2.0, 'cutoutWidth' => 1.0]];
-        yield 'a wall thicker than the section' => ['box-section', ['width' => 0.02, 'height' => 0.02, 'wall' => 0.02, 'length' => 1.0]];
+        yield 'cut-outs larger than the plate' => [
+            'plate',
+            ['length' => 1.0, 'width' => 1.0, 'cutoutLength' => 2.0, 'cutoutWidth' => 1.0],
+        ];
+        yield 'a wall thicker than the section' => [
+            'box-section',
+            ['width' => 0.02, 'height' => 0.02, 'wall' => 0.02, 'length' => 1.0],
+        ];
         yield 'fittings larger than the roof' => ['roof', ['length' => 1.0, 'width' => 1.0, 'fittings' => 3.0]];
         yield 'a negative length' => ['strip', ['width' => 1.0, 'length' => -1.0]];
     }
@@ -100,6 +131,10 @@ final class AreaTest extends TestCase
     /** @param array<int|string, float|int|string> $dimensions */
     private static function area(string $kind, array $dimensions): float
     {
-        return Registry::standard()->find('area.'.$kind)?->fromNode(Node::root($dimensions))->quantity('area', Area::class)->m2() ?? self::fail('No '.$kind);
+        return Registry::standard()
+            ->find('area.' . $kind)
+            ?->fromNode(Node::root($dimensions))
+            ->quantity('area', Area::class)
+            ->m2() ?? self::fail('No ' . $kind);
     }
 }

@@ -28,7 +28,7 @@ final class CoatSheetsTest extends TestCase
     {
         self::assertSame(
             [['epoxy-primer-2k', 1], ['epoxy-primer-2k', 2], ['urethane-colour-2k', 1], ['urethane-colour-2k', 2]],
-            array_map(static fn (CoatSheet $s): array => [$s->product->id, $s->coat], $this->sheets()),
+            array_map(static fn(CoatSheet $s): array => [$s->product->id, $s->coat], $this->sheets()),
         );
     }
 
@@ -45,10 +45,19 @@ final class CoatSheetsTest extends TestCase
     {
         $sheet = $this->sheets()[2];
         self::assertEqualsWithDelta(1.1 * $this->litres($sheet, 'needed'), $this->litres($sheet, 'mixed'), 1e-9);
-        self::assertEqualsWithDelta(30 * 1.1 / 0.45, $sheet->wet->quantity('wft', FilmThickness::class)->um(), 1e-9);
-        $sum = array_sum(array_map(static fn (string $p): float => self::mix($sheet)->quantity($p, Volume::class)->litresValue(), ['base', 'hardener', 'thinner']));
+        self::assertEqualsWithDelta((30 * 1.1) / 0.45, $sheet->wet->quantity('wft', FilmThickness::class)->um(), 1e-9);
+        $sum = array_sum(
+            array_map(static fn(string $p): float => self::mix($sheet)->quantity($p, Volume::class)->litresValue(), [
+                'base',
+                'hardener',
+                'thinner',
+            ]),
+        );
         self::assertEqualsWithDelta($this->litres($sheet, 'mixed'), $sum, 1e-9);
-        self::assertGreaterThan(self::mix($sheet)->quantity('scaleBase', Mass::class)->kg(), self::mix($sheet)->quantity('scaleHardener', Mass::class)->kg());
+        self::assertGreaterThan(
+            self::mix($sheet)->quantity('scaleBase', Mass::class)->kg(),
+            self::mix($sheet)->quantity('scaleHardener', Mass::class)->kg(),
+        );
     }
 
     private static function mix(CoatSheet $sheet): Result
@@ -59,8 +68,16 @@ final class CoatSheetsTest extends TestCase
     public function testABlastProfileSwallowsPaintUnderTheFirstCoatOnly(): void
     {
         $sheets = $this->sheets(['schools' => ['removing' => 'blast']]);
-        self::assertEqualsWithDelta(1.12 * 0.04 / 0.93, $this->litres($sheets[0], 'needed') - $this->litres($sheets[1], 'needed'), 1e-9);
-        self::assertEqualsWithDelta($this->litres($this->sheets()[1], 'needed'), $this->litres($sheets[1], 'needed'), 1e-9);
+        self::assertEqualsWithDelta(
+            (1.12 * 0.04) / 0.93,
+            $this->litres($sheets[0], 'needed') - $this->litres($sheets[1], 'needed'),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $this->litres($this->sheets()[1], 'needed'),
+            $this->litres($sheets[1], 'needed'),
+            1e-9,
+        );
     }
 
     public function testTheGunAndTheLatticeTakeTheirShare(): void
@@ -73,10 +90,17 @@ final class CoatSheetsTest extends TestCase
     public function testASmallCupMeansMoreBatches(): void
     {
         $piece = Yard::workpiece();
-        $sheets = (new CoatSheets($piece, $piece->context->air()))->of($piece->plan(), new Tools(Volume::millilitres(60), Mass::grams(1.0)));
+        $sheets = (new CoatSheets($piece, $piece->context->air()))->of(
+            $piece->plan(),
+            new Tools(Volume::millilitres(60), Mass::grams(1.0)),
+        );
         self::assertSame(4.0, $sheets[0]->batches->quantity('count', Count::class)->value());
         self::assertLessThanOrEqual(0.04, $sheets[0]->batches->quantity('each', Volume::class)->litresValue());
-        self::assertEqualsWithDelta($sheets[0]->batches->quantity('each', Volume::class)->litresValue(), self::mix($sheets[0])->quantity('base', Volume::class)->litresValue() * 2, 1e-9);
+        self::assertEqualsWithDelta(
+            $sheets[0]->batches->quantity('each', Volume::class)->litresValue(),
+            self::mix($sheets[0])->quantity('base', Volume::class)->litresValue() * 2,
+            1e-9,
+        );
     }
 
     public function testTheAirAtHandSetsPotLifeAndClocks(): void
@@ -85,7 +109,11 @@ final class CoatSheetsTest extends TestCase
         $warm = $this->sheets(air: [26.0, 60.0])[0];
         self::assertGreaterThan($this->hours($warm->potLife, 'potLife'), $this->hours($cool->potLife, 'potLife'));
         foreach (['touch', 'recoatMin', 'recoatMax', 'full'] as $event) {
-            self::assertGreaterThan($this->hours($warm->cure[$event], 'time'), $this->hours($cool->cure[$event], 'time'), $event);
+            self::assertGreaterThan(
+                $this->hours($warm->cure[$event], 'time'),
+                $this->hours($cool->cure[$event], 'time'),
+                $event,
+            );
         }
     }
 
@@ -100,7 +128,10 @@ final class CoatSheetsTest extends TestCase
     public function testEveryFigureSaysWhatItRestsOn(): void
     {
         foreach ($this->sheets() as $sheet) {
-            self::assertSame([Source::Typical, Source::Typical, Source::Typical], [$sheet->loss->source, $sheet->quantity->source, $sheet->wet->source]);
+            self::assertSame(
+                [Source::Typical, Source::Typical, Source::Typical],
+                [$sheet->loss->source, $sheet->quantity->source, $sheet->wet->source],
+            );
             self::assertSame(Source::Estimate, $sheet->potLife?->source);
         }
     }
@@ -122,7 +153,10 @@ final class CoatSheetsTest extends TestCase
     private function sheets(array $change = [], ?array $air = null): array
     {
         $piece = Yard::workpiece($change);
-        $here = null === $air ? $piece->context->air() : Air::of(Temperature::celsius($air[0]), RelativeHumidity::percent($air[1]));
+        $here =
+            null === $air
+                ? $piece->context->air()
+                : Air::of(Temperature::celsius($air[0]), RelativeHumidity::percent($air[1]));
 
         return (new CoatSheets($piece, $here))->of($piece->plan(), Tools::usual());
     }
@@ -134,6 +168,6 @@ final class CoatSheetsTest extends TestCase
 
     private function hours(?Result $result, string $name): float
     {
-        return $result?->quantity($name, Duration::class)->h() ?? self::fail('No '.$name);
+        return $result?->quantity($name, Duration::class)->h() ?? self::fail('No ' . $name);
     }
 }

@@ -22,45 +22,83 @@ final class NextCoatTest extends TestCase
     public function testWithoutACoatThereIsNone(): void
     {
         $piece = Yard::workpiece();
-        self::assertNull(NextCoat::of($piece, $piece->replay(new \DateTimeImmutable(self::DAY.'T12:00:00Z'))));
+        self::assertNull(NextCoat::of($piece, $piece->replay(new \DateTimeImmutable(self::DAY . 'T12:00:00Z'))));
     }
 
     public function testZonesOpenInTheOrderTheyWereLaidAndTheStartSuitsThemAll(): void
     {
         [$piece, $coats] = self::coated('08:00', '11:00');
-        $next = NextCoat::of($piece, $piece->replay(new \DateTimeImmutable(self::DAY.'T12:00:00Z')));
+        $next = NextCoat::of($piece, $piece->replay(new \DateTimeImmutable(self::DAY . 'T12:00:00Z')));
         self::assertNotNull($next);
         self::assertSame($coats[0]->key, $next->stepKey);
         [$first, $middle, $last] = $next->zones;
         self::assertEqualsWithDelta(3.0, $last[0] - $first[0], 1e-6);
-        self::assertEqualsWithDelta(3.0, (float) $last[1] - (float) $first[1], 1e-6, 'in steady air each opens as long after it was laid');
+        self::assertEqualsWithDelta(
+            3.0,
+            (float) $last[1] - (float) $first[1],
+            1e-6,
+            'in steady air each opens as long after it was laid',
+        );
         self::assertGreaterThan($first[1], $middle[1]);
         self::assertTrue($next->span->isOpen());
-        self::assertLessThan((float) $last[1], (float) $next->span->earliest, 'the far end is reached later, so that one may begin before it is open');
+        self::assertLessThan(
+            (float) $last[1],
+            (float) $next->span->earliest,
+            'the far end is reached later, so that one may begin before it is open',
+        );
         self::assertLessThanOrEqual((float) $first[2], (float) $next->span->latest);
         self::assertSame([], $next->advice);
-        self::assertSame(array_map(static fn (Readiness $r): string => $r->value, Readiness::cases()), array_keys($next->ready));
+        self::assertSame(
+            array_map(static fn(Readiness $r): string => $r->value, Readiness::cases()),
+            array_keys($next->ready),
+        );
         self::assertLessThan($next->ready['refit'][0], $next->ready['sand'][0]);
     }
 
     public function testACoatOverOneThatTookHoursIsJudgedWhereItIsBegunAndWhereItIsEnded(): void
     {
         [$piece, $coats] = self::coated('08:00', '11:00');
-        $next = NextCoat::of($piece, $piece->replay(new \DateTimeImmutable(self::DAY.'T12:00:00Z'))) ?? self::fail('none');
+        $next =
+            NextCoat::of($piece, $piece->replay(new \DateTimeImmutable(self::DAY . 'T12:00:00Z'))) ??
+            self::fail('none');
         $begin = (float) $next->span->earliest + 0.02;
         $hours = (float) $next->zones[2][1] - (float) $next->span->earliest;
-        self::assertSame([], self::broken($piece, $coats[1], $begin, $begin + $hours), 'every zone is open when it is reached');
-        self::assertNotSame([], self::broken($piece, $coats[1], $begin, $begin + 0.5 * $hours), 'in half the time the end of it is reached too soon');
+        self::assertSame(
+            [],
+            self::broken($piece, $coats[1], $begin, $begin + $hours),
+            'every zone is open when it is reached',
+        );
+        self::assertNotSame(
+            [],
+            self::broken($piece, $coats[1], $begin, $begin + 0.5 * $hours),
+            'in half the time the end of it is reached too soon',
+        );
         self::assertNotSame([], self::broken($piece, $coats[1], $begin - 1.0, $begin - 1.0 + $hours));
     }
 
     /** @return list<string> */
     private static function broken(Workpiece $piece, RouteStep $coat, float $start, float $end): array
     {
-        $log = [...$piece->part->log, self::entry('x1', EntryKind::Start, $coat->key, self::at($start)), self::entry('x2', EntryKind::Finish, $coat->key, self::at($end))];
-        $replayed = Workpiece::of(Yard::catalogue(), $piece->part->with($piece->route(), $log), $piece->place)->replay(self::at($end + 1.0));
+        $log = [
+            ...$piece->part->log,
+            self::entry('x1', EntryKind::Start, $coat->key, self::at($start)),
+            self::entry('x2', EntryKind::Finish, $coat->key, self::at($end)),
+        ];
+        $replayed = Workpiece::of(Yard::catalogue(), $piece->part->with($piece->route(), $log), $piece->place)->replay(
+            self::at($end + 1.0),
+        );
 
-        return array_values(array_map(static fn (\Hull\Route\Finding $f): string => $f->says, array_filter($replayed->findings, static fn (\Hull\Route\Finding $f): bool => $f->stepKey === $coat->key && Severity::Broken === $f->severity && str_contains($f->says, 'recoat'))));
+        return array_values(
+            array_map(
+                static fn(\Hull\Route\Finding $f): string => $f->says,
+                array_filter(
+                    $replayed->findings,
+                    static fn(\Hull\Route\Finding $f): bool => $f->stepKey === $coat->key &&
+                        Severity::Broken === $f->severity &&
+                        str_contains($f->says, 'recoat'),
+                ),
+            ),
+        );
     }
 
     /** @return array{Workpiece, list<RouteStep>} */
@@ -68,16 +106,31 @@ final class NextCoatTest extends TestCase
     {
         $piece = Yard::workpiece();
         $route = $piece->plan();
-        $coats = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => null !== $s->product));
+        $coats = array_values(array_filter($route->steps, static fn(RouteStep $s): bool => null !== $s->product));
         $log = [];
         foreach ($route->steps as $n => $step) {
             if ($step->key === $coats[0]->key) {
                 break;
             }
-            $log[] = self::entry('e'.$n, EntryKind::Finish, $step->key, new \DateTimeImmutable(self::DAY.'T07:30:00Z'));
+            $log[] = self::entry(
+                'e' . $n,
+                EntryKind::Finish,
+                $step->key,
+                new \DateTimeImmutable(self::DAY . 'T07:30:00Z'),
+            );
         }
-        $log[] = self::entry('c1', EntryKind::Start, $coats[0]->key, new \DateTimeImmutable(self::DAY.'T'.$start.':00Z'));
-        $log[] = self::entry('c2', EntryKind::Finish, $coats[0]->key, new \DateTimeImmutable(self::DAY.'T'.$finish.':00Z'));
+        $log[] = self::entry(
+            'c1',
+            EntryKind::Start,
+            $coats[0]->key,
+            new \DateTimeImmutable(self::DAY . 'T' . $start . ':00Z'),
+        );
+        $log[] = self::entry(
+            'c2',
+            EntryKind::Finish,
+            $coats[0]->key,
+            new \DateTimeImmutable(self::DAY . 'T' . $finish . ':00Z'),
+        );
 
         return [Workpiece::of(Yard::catalogue(), $piece->part->with($route, $log), $piece->place), $coats];
     }
@@ -89,6 +142,6 @@ final class NextCoatTest extends TestCase
 
     private static function at(float $hour): \DateTimeImmutable
     {
-        return new \DateTimeImmutable('@'.sprintf('%.6F', $hour * 3600.0));
+        return new \DateTimeImmutable('@' . sprintf('%.6F', $hour * 3600.0));
     }
 }

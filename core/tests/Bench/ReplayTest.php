@@ -27,8 +27,19 @@ final class ReplayTest extends TestCase
         self::assertEqualsWithDelta(3.63, (float) $coat->opensAt - $coat->laidAt, 0.01);
         self::assertEqualsWithDelta(84.9, (float) $coat->closesAt - $coat->laidAt, 0.1);
 
-        $cooled = $this->with($piece, [['id' => 'r1', 'kind' => 'reading', 'at' => '2026-05-04T11:00:00Z', 'temperature' => '10 C', 'humidity' => '60 %']]);
-        self::assertGreaterThan((float) $coat->opensAt + 3, $this->at($cooled, '2026-05-04T15:00:00Z')->coats[0]->opensAt);
+        $cooled = $this->with($piece, [
+            [
+                'id' => 'r1',
+                'kind' => 'reading',
+                'at' => '2026-05-04T11:00:00Z',
+                'temperature' => '10 C',
+                'humidity' => '60 %',
+            ],
+        ]);
+        self::assertGreaterThan(
+            (float) $coat->opensAt + 3,
+            $this->at($cooled, '2026-05-04T15:00:00Z')->coats[0]->opensAt,
+        );
         self::assertSame(FilmPhase::Wet, $this->at($piece, '2026-05-04T10:30:00Z')->state->phase());
         self::assertSame(FilmPhase::Tacky, $this->at($piece, '2026-05-04T13:00:00Z')->state->phase());
         self::assertSame(FilmPhase::Open, $this->at($piece, '2026-05-04T14:00:00Z')->state->phase());
@@ -41,7 +52,7 @@ final class ReplayTest extends TestCase
         $late = $this->at($piece, '2026-05-09T10:00:00Z');
         $remaining = Workpiece::remaining($piece->route(), $late);
         $mended = (new RoutePlanner($piece->context))->mend($late->state, $remaining, 'the window closed');
-        $steps = array_map(static fn (RouteStep $s): string => $s->step, $mended->steps);
+        $steps = array_map(static fn(RouteStep $s): string => $s->step, $mended->steps);
         $coat = (int) array_search('apply-coat', $steps, true);
         self::assertSame(['scuff', 'blow-off', 'final-wipe'], array_slice($steps, $coat - 3, 3));
         self::assertSame('the window closed', $mended->steps[$coat - 3]->because);
@@ -51,21 +62,42 @@ final class ReplayTest extends TestCase
     {
         $piece = $this->upToCoats(1, '2026-05-04T10:00:00Z');
         $second = $this->coats($piece->route())[1];
-        $piece = $this->with($piece, [['id' => 'late', 'kind' => 'finish', 'step' => $second->key, 'at' => '2026-05-09T10:00:00Z']]);
+        $piece = $this->with($piece, [
+            ['id' => 'late', 'kind' => 'finish', 'step' => $second->key, 'at' => '2026-05-09T10:00:00Z'],
+        ]);
         $replayed = $this->at($piece, '2026-05-09T11:00:00Z');
-        self::assertSame(['window-or-abraded'], array_values(array_filter(array_map(static fn (Finding $f): string => $f->needId, $replayed->findings), static fn (string $id): bool => 'window-or-abraded' === $id)));
+        self::assertSame(
+            ['window-or-abraded'],
+            array_values(
+                array_filter(
+                    array_map(static fn(Finding $f): string => $f->needId, $replayed->findings),
+                    static fn(string $id): bool => 'window-or-abraded' === $id,
+                ),
+            ),
+        );
         self::assertSame(1.0, $replayed->state->fact('doubtful-bond'));
-        $mended = (new RoutePlanner($piece->context))->mend($replayed->state, Workpiece::remaining($piece->route(), $replayed), 'laid too late');
-        $steps = array_map(static fn (RouteStep $s): string => $s->step.':'.$s->product, $mended->steps);
+        $mended = (new RoutePlanner($piece->context))->mend(
+            $replayed->state,
+            Workpiece::remaining($piece->route(), $replayed),
+            'laid too late',
+        );
+        $steps = array_map(static fn(RouteStep $s): string => $s->step . ':' . $s->product, $mended->steps);
         self::assertContains('sand-back:', $steps);
-        self::assertCount(3, array_filter($steps, static fn (string $s): bool => str_starts_with($s, 'apply-coat')));
+        self::assertCount(3, array_filter($steps, static fn(string $s): bool => str_starts_with($s, 'apply-coat')));
         self::assertSame('apply-coat:epoxy-primer-2k', $steps[(int) array_search('sand-back:', $steps, true) + 3]);
     }
 
     public function testACoatLaidTooSoonTrapsSolvent(): void
     {
         $piece = $this->upToCoats(1, '2026-05-04T10:00:00Z');
-        $piece = $this->with($piece, [['id' => 'soon', 'kind' => 'finish', 'step' => $this->coats($piece->route())[1]->key, 'at' => '2026-05-04T11:00:00Z']]);
+        $piece = $this->with($piece, [
+            [
+                'id' => 'soon',
+                'kind' => 'finish',
+                'step' => $this->coats($piece->route())[1]->key,
+                'at' => '2026-05-04T11:00:00Z',
+            ],
+        ]);
         self::assertSame(1.0, $this->at($piece, '2026-05-04T11:30:00Z')->state->fact('trapped-solvent'));
     }
 
@@ -73,14 +105,29 @@ final class ReplayTest extends TestCase
     {
         $log = $this->log([
             ['id' => 'a', 'kind' => 'note', 'at' => '2026-05-04T10:00:00Z', 'note' => 'first'],
-            ['id' => 'b', 'kind' => 'correction', 'corrects' => 'a', 'at' => '2026-05-04T09:00:00Z', 'note' => 'second'],
+            [
+                'id' => 'b',
+                'kind' => 'correction',
+                'corrects' => 'a',
+                'at' => '2026-05-04T09:00:00Z',
+                'note' => 'second',
+            ],
             ['id' => 'c', 'kind' => 'correction', 'corrects' => 'b', 'at' => '2026-05-04T08:00:00Z'],
             ['id' => 'd', 'kind' => 'note', 'at' => '2026-05-04T10:00:00Z', 'note' => 'gone'],
-            ['id' => 'e', 'kind' => 'correction', 'corrects' => 'd', 'at' => '2026-05-04T10:00:00Z', 'withdrawn' => true],
+            [
+                'id' => 'e',
+                'kind' => 'correction',
+                'corrects' => 'd',
+                'at' => '2026-05-04T10:00:00Z',
+                'withdrawn' => true,
+            ],
         ]);
         $effective = Record::effective($log);
         self::assertCount(5, $log);
-        self::assertSame(['a', 'second', '08:00'], [$effective[0]->id, $effective[0]->note, $effective[0]->at->format('H:i')]);
+        self::assertSame(
+            ['a', 'second', '08:00'],
+            [$effective[0]->id, $effective[0]->note, $effective[0]->at->format('H:i')],
+        );
         self::assertCount(1, $effective);
     }
 
@@ -88,8 +135,20 @@ final class ReplayTest extends TestCase
     {
         $piece = $this->upTo('final-wipe', '2026-05-04T10:00:00Z');
         $nextDay = $this->at($piece, '2026-05-05T10:00:00Z');
-        $mended = (new RoutePlanner($piece->context))->mend($nextDay->state, Workpiece::remaining($piece->route(), $nextDay), 'left bare overnight');
-        self::assertSame('sand-p80', array_values(array_filter($mended->steps, static fn (RouteStep $s): bool => '' !== $s->because && 'unmask' !== $s->step))[0]->step);
+        $mended = (new RoutePlanner($piece->context))->mend(
+            $nextDay->state,
+            Workpiece::remaining($piece->route(), $nextDay),
+            'left bare overnight',
+        );
+        self::assertSame(
+            'sand-p80',
+            array_values(
+                array_filter(
+                    $mended->steps,
+                    static fn(RouteStep $s): bool => '' !== $s->because && 'unmask' !== $s->step,
+                ),
+            )[0]->step,
+        );
     }
 
     /** @param list<array<int|string, mixed>> $entries */
@@ -109,7 +168,7 @@ final class ReplayTest extends TestCase
     {
         $reader = new JobReader(Yard::catalogue());
 
-        return array_map(static fn (array $e): LogEntry => $reader->entry(Node::root($e), 'x'), $entries);
+        return array_map(static fn(array $e): LogEntry => $reader->entry(Node::root($e), 'x'), $entries);
     }
 
     /** Everything up to and with the given number of coats, all finished at one moment. */
@@ -130,14 +189,14 @@ final class ReplayTest extends TestCase
                 return $this->finish($piece, $routeStep->key, $at);
             }
         }
-        self::fail('No step '.$step);
+        self::fail('No step ' . $step);
     }
 
     private function finish(Workpiece $piece, string $lastKey, string $at): Workpiece
     {
         $entries = [];
         foreach ($piece->route()->steps as $index => $step) {
-            $entries[] = ['id' => 'f'.$index, 'kind' => 'finish', 'step' => $step->key, 'at' => $at];
+            $entries[] = ['id' => 'f' . $index, 'kind' => 'finish', 'step' => $step->key, 'at' => $at];
             if ($step->key === $lastKey) {
                 break;
             }
@@ -149,7 +208,7 @@ final class ReplayTest extends TestCase
     /** @return list<RouteStep> */
     private function coats(Route $route): array
     {
-        return array_values(array_filter($route->steps, static fn (RouteStep $s): bool => 'apply-coat' === $s->step));
+        return array_values(array_filter($route->steps, static fn(RouteStep $s): bool => 'apply-coat' === $s->step));
     }
 
     private function at(Workpiece $piece, string $at): Replayed

@@ -38,70 +38,202 @@ final class CatalogueTest extends TestCase
 
     /**
      * @param array<int|string, mixed> $change
-     * @param list<string>             $without
+     * @param list<string> $without
      *
      * @return list<string>
      */
     private static function steps(array $change, array $without = []): array
     {
-        return array_map(static fn (RouteStep $s): string => $s->step, Yard::workpiece($change, $without)->plan()->steps);
+        return array_map(
+            static fn(RouteStep $s): string => $s->step,
+            Yard::workpiece($change, $without)->plan()->steps,
+        );
     }
 
     /** @return iterable<int, array{0: array<int|string, mixed>, 1?: list<string>}> where the rarer trades come up */
     private static function situations(): iterable
     {
         $small = ['shapes' => [['kind' => 'strip', 'width' => '0.2 m', 'length' => '0.3 m']]];
-        $found = static fn (string ...$found): array => ['conditions' => array_map(static fn (string $f): array => ['id' => explode(':', $f)[0], 'grade' => explode(':', $f)[1]], $found)];
-        yield [[...$found('soft-inserts:yes'), ...$small, 'substrate' => 'aluminium-cast', 'service' => 'heat-300', 'schools' => ['heat-film' => 'oven']]];
+        $found = static fn(string ...$found): array => [
+            'conditions' => array_map(
+                static fn(string $f): array => ['id' => explode(':', $f)[0], 'grade' => explode(':', $f)[1]],
+                $found,
+            ),
+        ];
+        yield [
+            [
+                ...$found('soft-inserts:yes'),
+                ...$small,
+                'substrate' => 'aluminium-cast',
+                'service' => 'heat-300',
+                'schools' => ['heat-film' => 'oven'],
+            ],
+        ];
         yield [[...$found('chalked:heavy'), 'substrate' => 'roof-membrane', 'service' => 'exterior-sun']];
         yield [[...$found('salt:heavy', 'rust:light')]];
-        yield [[...$found('white-corrosion:pitted'), 'substrate' => 'galvanised-steel', 'service' => 'interior', 'finish' => 'utility']];
-        yield [[...$found('soft-core:rotten'), 'substrate' => 'roof-membrane', 'service' => 'interior', 'finish' => 'utility']];
+        yield [
+            [
+                ...$found('white-corrosion:pitted'),
+                'substrate' => 'galvanised-steel',
+                'service' => 'interior',
+                'finish' => 'utility',
+            ],
+        ];
+        yield [
+            [
+                ...$found('soft-core:rotten'),
+                'substrate' => 'roof-membrane',
+                'service' => 'interior',
+                'finish' => 'utility',
+            ],
+        ];
         yield [[...$found('spring-steel:yes'), 'service' => 'heat-150', 'finish' => 'utility']];
-        yield [[...$found('scratches:deep'), 'substrate' => 'chrome-plate', 'service' => 'interior', 'finish' => 'tidy']];
-        yield [[
-            ...$found('organic-stain:present', 'scratches:medium', 'dents:shallow'), 'substrate' => 'old-coating', 'service' => 'interior', 'finish' => 'tidy',
-            'schools' => ['filler' => 'over-metal', 'old-paint' => 'strip', 'colour-change' => 'peelable'],
-        ]];
+        yield [
+            [...$found('scratches:deep'), 'substrate' => 'chrome-plate', 'service' => 'interior', 'finish' => 'tidy'],
+        ];
+        yield [
+            [
+                ...$found('organic-stain:present', 'scratches:medium', 'dents:shallow'),
+                'substrate' => 'old-coating',
+                'service' => 'interior',
+                'finish' => 'tidy',
+                'schools' => ['filler' => 'over-metal', 'old-paint' => 'strip', 'colour-change' => 'peelable'],
+            ],
+        ];
         yield [[...$found('salt:heavy', 'soil:light'), 'substrate' => 'clear-plastic']];
-        yield [[...$found('yellowing:heavy'), 'substrate' => 'rigid-plastic', 'service' => 'interior', 'finish' => 'utility']];
+        yield [
+            [
+                ...$found('yellowing:heavy'),
+                'substrate' => 'rigid-plastic',
+                'service' => 'interior',
+                'finish' => 'utility',
+            ],
+        ];
         yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-wrought', 'service' => 'bare-fit']];
-        yield [[...$found('oil:heavy'), ...$small, 'substrate' => 'copper-alloy', 'service' => 'bare-fit'], ['strong-acid']];
+        yield [
+            [...$found('oil:heavy'), ...$small, 'substrate' => 'copper-alloy', 'service' => 'bare-fit'],
+            ['strong-acid'],
+        ];
         yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-anodised', 'service' => 'bare-fit']];
         yield [[...$found('rust:light'), 'substrate' => 'galvanised-steel']];
         yield [[...$found('rust:pitted'), 'service' => 'underbody', 'schools' => ['underbody' => 'film-build']]];
-        yield [[...$found('sealed-cavity:yes'), ...$small, 'substrate' => 'aluminium-cast', 'service' => 'heat-300', 'schools' => ['heat-film' => 'oven']]];
+        yield [
+            [
+                ...$found('sealed-cavity:yes'),
+                ...$small,
+                'substrate' => 'aluminium-cast',
+                'service' => 'heat-300',
+                'schools' => ['heat-film' => 'oven'],
+            ],
+        ];
         yield [[...$found('rust:scale'), 'schools' => ['removing' => 'mechanical']]];
         yield [[...$found('rust:light'), ...$small, 'place' => 'bay']];
-        yield [[...$found('rust:scale', 'old-coating:unknown'), ...$small, 'substrate' => 'cast-iron'], ['strong-acid']];
+        yield [
+            [...$found('rust:scale', 'old-coating:unknown'), ...$small, 'substrate' => 'cast-iron'],
+            ['strong-acid'],
+        ];
         yield [[...$found('white-corrosion:pitted'), ...$small, 'substrate' => 'zinc-casting']];
         yield [[...$found('weld-due:due')], ['welding']];
         yield [[...$found('rust:pitted'), 'service' => 'tank']];
         yield [[...$found('cracks:through'), 'substrate' => 'cast-iron'], ['welding']];
-        yield [[...$found('delamination:spots'), 'substrate' => 'laminate', 'service' => 'tank', 'schools' => ['laminate' => 'vinylester']]];
+        yield [
+            [
+                ...$found('delamination:spots'),
+                'substrate' => 'laminate',
+                'service' => 'tank',
+                'schools' => ['laminate' => 'vinylester'],
+            ],
+        ];
         yield [[...$found('cracks:hair'), 'substrate' => 'gelcoat']];
         yield [[...$found('soft-core:rotten'), 'substrate' => 'wood-core', 'schools' => ['core' => 'board']]];
         yield [[...$found('soft-core:rotten'), 'substrate' => 'wood-core', 'schools' => ['core' => 'ply']]];
         yield [[...$found('torn:small'), 'substrate' => 'flexible-vinyl']];
         yield [[...$found('torn:large'), 'substrate' => 'flexible-vinyl']];
         yield [[...$found('torn:large'), 'substrate' => 'flexible-vinyl'], ['upholstery']];
-        yield [[...$found('scratches:deep', 'chalked:heavy'), 'substrate' => 'gelcoat', 'schools' => ['gelcoat' => 'wet-sand']]];
+        yield [
+            [
+                ...$found('scratches:deep', 'chalked:heavy'),
+                'substrate' => 'gelcoat',
+                'schools' => ['gelcoat' => 'wet-sand'],
+            ],
+        ];
         yield [[...$found('chalked:light'), 'substrate' => 'gelcoat'], ['polisher']];
         yield [[...$found('scratches:deep'), 'substrate' => 'clear-plastic']];
         yield [[...$found('rust:light'), 'finish' => 'utility', 'schools' => ['rust' => 'oil']]];
-        yield [[...$found('cracks:hair'), 'substrate' => 'laminate', 'service' => 'interior', 'schools' => ['laminate' => 'polyester']]];
-        yield [[...$found('delamination:spots'), ...$small, 'substrate' => 'laminate', 'service' => 'interior', 'schools' => ['laminate' => 'polyester']]];
+        yield [
+            [
+                ...$found('cracks:hair'),
+                'substrate' => 'laminate',
+                'service' => 'interior',
+                'schools' => ['laminate' => 'polyester'],
+            ],
+        ];
+        yield [
+            [
+                ...$found('delamination:spots'),
+                ...$small,
+                'substrate' => 'laminate',
+                'service' => 'interior',
+                'schools' => ['laminate' => 'polyester'],
+            ],
+        ];
         yield [['substrate' => 'cast-iron', ...$found('mould:specks'), 'service' => 'bare-fit', 'finish' => 'utility']];
-        yield [[...$found('dents:shallow'), ...$small, 'substrate' => 'aluminium-cast', 'service' => 'immersion-fresh', 'finish' => 'show', 'schools' => ['filler' => 'over-metal']]];
-        yield [[...$found('rust:flash'), ...$small, 'substrate' => 'chrome-plate', 'service' => 'exterior-sun', 'finish' => 'utility']];
+        yield [
+            [
+                ...$found('dents:shallow'),
+                ...$small,
+                'substrate' => 'aluminium-cast',
+                'service' => 'immersion-fresh',
+                'finish' => 'show',
+                'schools' => ['filler' => 'over-metal'],
+            ],
+        ];
+        yield [
+            [
+                ...$found('rust:flash'),
+                ...$small,
+                'substrate' => 'chrome-plate',
+                'service' => 'exterior-sun',
+                'finish' => 'utility',
+            ],
+        ];
         yield [[...$found('untested-paint:found'), 'finish' => 'utility', 'schools' => ['old-paint' => 'strip']]];
-        yield [[...$found('wax:present', 'old-coating:dull'), 'substrate' => 'old-coating', 'service' => 'exterior-splash', 'finish' => 'utility', 'schools' => ['old-paint' => 'strip', 'filler' => 'over-metal', 'underbody' => 'liner', 'colour-change' => 'liner']], ['isocyanate']];
-        yield [[...$found('rust:pitted'), 'finish' => 'show', 'schools' => ['removing' => 'mechanical', 'rust' => 'convert']]];
-        yield [[...$found('soft-core:rotten'), 'substrate' => 'gelcoat', 'schools' => ['core' => 'pour', 'laminate' => 'epoxy']]];
+        yield [
+            [
+                ...$found('wax:present', 'old-coating:dull'),
+                'substrate' => 'old-coating',
+                'service' => 'exterior-splash',
+                'finish' => 'utility',
+                'schools' => [
+                    'old-paint' => 'strip',
+                    'filler' => 'over-metal',
+                    'underbody' => 'liner',
+                    'colour-change' => 'liner',
+                ],
+            ],
+            ['isocyanate'],
+        ];
+        yield [
+            [
+                ...$found('rust:pitted'),
+                'finish' => 'show',
+                'schools' => ['removing' => 'mechanical', 'rust' => 'convert'],
+            ],
+        ];
+        yield [
+            [
+                ...$found('soft-core:rotten'),
+                'substrate' => 'gelcoat',
+                'schools' => ['core' => 'pour', 'laminate' => 'epoxy'],
+            ],
+        ];
         yield [[...$found('rust:light', 'spring-steel:yes'), ...$small, 'schools' => ['removing' => 'bath']]];
     }
 
-    /** @return iterable<string, array{string, list<int|string>, mixed}> kind, path in its first entry that has it, what is put there */
+    /**
+     * @return iterable<string, array{string, list<int|string>, mixed}> kind, path in its first entry that has it, what
+     *                                                                  is put there
+     */
     public static function faults(): iterable
     {
         yield 'cleaner' => ['products', ['cleaner'], 'moon-water'];
@@ -144,7 +276,11 @@ final class CatalogueTest extends TestCase
         yield 'how a kind is worked' => ['working', ['id'], 'dancing'];
         yield 'sign' => ['substrates', ['signs'], ['smell' => ['sweet']]];
         yield 'fact of a grade' => ['conditions', ['grades', 0, 'facts'], ['shiny' => 1]];
-        yield 'service an argument is about' => ['schools', ['answers', 0, 'wins', 0, 'when'], ['services' => ['moon']]];
+        yield 'service an argument is about' => [
+            'schools',
+            ['answers', 0, 'wins', 0, 'when'],
+            ['services' => ['moon']],
+        ];
         yield 'step after a failed test' => ['tests', ['on_fail', 0], 'dancing'];
     }
 
@@ -165,7 +301,7 @@ final class CatalogueTest extends TestCase
             CatalogueReader::read($data);
             self::fail('taken as it is');
         } catch (InvalidInput $e) {
-            self::assertStringStartsWith('/'.$kind.'/', $e->pointer);
+            self::assertStringStartsWith('/' . $kind . '/', $e->pointer);
             self::assertNotSame('', $e->accepted);
         }
     }
@@ -212,7 +348,19 @@ final class CatalogueTest extends TestCase
         }
         foreach (Yard::catalogue()->conditions as $condition) {
             foreach ($condition->grades as $grade) {
-                self::assertSame([], array_values(array_diff(array_keys($grade->facts), [...$lowered, 'safety-critical', 'spring-steel', 'fuel-vessel', 'heavy'])), $condition->id.' '.$grade->id);
+                self::assertSame(
+                    [],
+                    array_values(
+                        array_diff(array_keys($grade->facts), [
+                            ...$lowered,
+                            'safety-critical',
+                            'spring-steel',
+                            'fuel-vessel',
+                            'heavy',
+                        ]),
+                    ),
+                    $condition->id . ' ' . $grade->id,
+                );
             }
         }
     }
@@ -224,12 +372,15 @@ final class CatalogueTest extends TestCase
             self::assertNotNull($cure, $product->id);
             foreach ([12.0, 20.0, 28.0] as $celsius) {
                 $at = Temperature::celsius($celsius);
-                $hours = static fn (?CureRows $rows): float => $rows?->hoursAt($at)?->h() ?? \INF;
+                $hours = static fn(?CureRows $rows): float => $rows?->hoursAt($at)?->h() ?? \INF;
                 self::assertLessThan($hours($cure->full), $hours($cure->recoatMin), $product->id);
                 self::assertLessThan($hours($cure->recoatMax), $hours($cure->recoatMin), $product->id);
                 self::assertLessThan($hours($cure->full), $hours($cure->touch), $product->id);
             }
-            self::assertGreaterThanOrEqual($cure->touch->hoursAt(Temperature::celsius(30))?->h(), $cure->touch->hoursAt(Temperature::celsius(10))?->h());
+            self::assertGreaterThanOrEqual(
+                $cure->touch->hoursAt(Temperature::celsius(30))?->h(),
+                $cure->touch->hoursAt(Temperature::celsius(10))?->h(),
+            );
             self::assertLessThan($product->most->c(), $product->least->c());
         }
     }
@@ -244,19 +395,107 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, array<int|string, mixed>, string}> kind, an entry to add, part of the pointer */
+    /**
+     * @return iterable<string, array{string, array<int|string, mixed>, string}> kind, an entry to add, part of the
+     *                                                                           pointer
+     */
     public static function mistakes(): iterable
     {
         yield 'an id twice' => ['facts', ['id' => 'oil', 'name' => 'oil again', 'kind' => 'contaminant'], '/facts/'];
-        yield 'a step with an unknown fact' => ['steps', ['id' => 'shine-up', 'name' => 'Shine up', 'phase' => 'clean', 'does' => [['fact' => 'shine', 'set' => 1]], 'takes' => [], 'how' => 'x', 'why' => 'x', 'look' => 'x'], '/does/0/fact'];
-        yield 'a step in an unknown phase' => ['steps', ['id' => 'shine-up', 'name' => 'Shine up', 'phase' => 'later', 'takes' => [], 'how' => 'x', 'why' => 'x', 'look' => 'x'], '/phase'];
-        yield 'an effect without a verb' => ['steps', ['id' => 'shine-up', 'name' => 'Shine up', 'phase' => 'clean', 'does' => [['fact' => 'oil']], 'takes' => [], 'how' => 'x', 'why' => 'x', 'look' => 'x'], '/does/0'];
-        yield 'an unknown caution' => ['steps', ['id' => 'shine-up', 'name' => 'Shine up', 'phase' => 'clean', 'cautions' => ['dragons'], 'takes' => [], 'how' => 'x', 'why' => 'x', 'look' => 'x'], '/cautions/0'];
-        yield 'a rule without words' => ['rules', ['id' => 'mute', 'step_tags' => ['coat'], 'need' => ['fact' => 'oil', 'max' => 0]], '/need/says'];
-        yield 'a rule about an unknown phase of a film' => ['rules', ['id' => 'odd', 'step_tags' => ['coat'], 'need' => ['film' => ['sticky'], 'says' => 'x', 'else' => 'x']], '/need/film/0'];
-        yield 'a system with an unknown product' => ['systems', ['id' => 'odd', 'name' => 'Odd', 'substrates' => ['steel'], 'services' => ['interior'], 'finishes' => ['tidy'], 'layers' => [['product' => 'tar', 'coats' => 1, 'role' => 'x']], 'why' => 'x', 'life' => 'x'], '/layers/0/product'];
-        yield 'a grade with an unknown fact' => ['conditions', ['id' => 'odd', 'name' => 'Odd', 'hint' => 'x', 'grades' => [['id' => 'a', 'name' => 'a', 'look' => 'x', 'facts' => ['shine' => 1]]]], '/facts/shine'];
-        yield 'a school without answers' => ['schools', ['id' => 'odd', 'question' => 'Why', 'answers' => []], '/schools/'];
+        yield 'a step with an unknown fact' => [
+            'steps',
+            [
+                'id' => 'shine-up',
+                'name' => 'Shine up',
+                'phase' => 'clean',
+                'does' => [['fact' => 'shine', 'set' => 1]],
+                'takes' => [],
+                'how' => 'x',
+                'why' => 'x',
+                'look' => 'x',
+            ],
+            '/does/0/fact',
+        ];
+        yield 'a step in an unknown phase' => [
+            'steps',
+            [
+                'id' => 'shine-up',
+                'name' => 'Shine up',
+                'phase' => 'later',
+                'takes' => [],
+                'how' => 'x',
+                'why' => 'x',
+                'look' => 'x',
+            ],
+            '/phase',
+        ];
+        yield 'an effect without a verb' => [
+            'steps',
+            [
+                'id' => 'shine-up',
+                'name' => 'Shine up',
+                'phase' => 'clean',
+                'does' => [['fact' => 'oil']],
+                'takes' => [],
+                'how' => 'x',
+                'why' => 'x',
+                'look' => 'x',
+            ],
+            '/does/0',
+        ];
+        yield 'an unknown caution' => [
+            'steps',
+            [
+                'id' => 'shine-up',
+                'name' => 'Shine up',
+                'phase' => 'clean',
+                'cautions' => ['dragons'],
+                'takes' => [],
+                'how' => 'x',
+                'why' => 'x',
+                'look' => 'x',
+            ],
+            '/cautions/0',
+        ];
+        yield 'a rule without words' => [
+            'rules',
+            ['id' => 'mute', 'step_tags' => ['coat'], 'need' => ['fact' => 'oil', 'max' => 0]],
+            '/need/says',
+        ];
+        yield 'a rule about an unknown phase of a film' => [
+            'rules',
+            ['id' => 'odd', 'step_tags' => ['coat'], 'need' => ['film' => ['sticky'], 'says' => 'x', 'else' => 'x']],
+            '/need/film/0',
+        ];
+        yield 'a system with an unknown product' => [
+            'systems',
+            [
+                'id' => 'odd',
+                'name' => 'Odd',
+                'substrates' => ['steel'],
+                'services' => ['interior'],
+                'finishes' => ['tidy'],
+                'layers' => [['product' => 'tar', 'coats' => 1, 'role' => 'x']],
+                'why' => 'x',
+                'life' => 'x',
+            ],
+            '/layers/0/product',
+        ];
+        yield 'a grade with an unknown fact' => [
+            'conditions',
+            [
+                'id' => 'odd',
+                'name' => 'Odd',
+                'hint' => 'x',
+                'grades' => [['id' => 'a', 'name' => 'a', 'look' => 'x', 'facts' => ['shine' => 1]]],
+            ],
+            '/facts/shine',
+        ];
+        yield 'a school without answers' => [
+            'schools',
+            ['id' => 'odd', 'question' => 'Why', 'answers' => []],
+            '/schools/',
+        ];
     }
 
     /** @param array<int|string, mixed> $entry */
@@ -278,16 +517,45 @@ final class CatalogueTest extends TestCase
     public function testEverythingInTheStoresIsUsedBySomething(): void
     {
         $catalogue = Yard::catalogue();
-        $used = array_merge(...array_map(static fn (\Hull\Catalog\Step $s): array => $s->uses, array_values($catalogue->steps)), ...array_map(static fn (\Hull\Catalog\FilmSystem $s): array => array_map(static fn (\Hull\Catalog\SystemLayer $l): string => $l->product->id, $s->layers), array_values($catalogue->systems)));
-        $used = [...$used, ...array_map(static fn (\Hull\Catalog\Product $p): string => $p->cleaner, array_values($catalogue->products))];
-        self::assertSame([], array_values(array_diff([...array_keys($catalogue->supplies), ...array_keys($catalogue->products)], $used)));
+        $used = array_merge(
+            ...array_map(static fn(\Hull\Catalog\Step $s): array => $s->uses, array_values($catalogue->steps)),
+            ...array_map(
+                static fn(\Hull\Catalog\FilmSystem $s): array => array_map(
+                    static fn(\Hull\Catalog\SystemLayer $l): string => $l->product->id,
+                    $s->layers,
+                ),
+                array_values($catalogue->systems),
+            ),
+        );
+        $used = [
+            ...$used,
+            ...array_map(
+                static fn(\Hull\Catalog\Product $p): string => $p->cleaner,
+                array_values($catalogue->products),
+            ),
+        ];
+        self::assertSame(
+            [],
+            array_values(array_diff([...array_keys($catalogue->supplies), ...array_keys($catalogue->products)], $used)),
+        );
     }
 
     public function testEveryRunOfGritsIsGoneThroughBySomeStep(): void
     {
         $catalogue = Yard::catalogue();
-        $gone = array_map(static fn (\Hull\Catalog\Step $s): string => $s->grits->run->id ?? '', array_values($catalogue->steps));
-        self::assertSame([], array_values(array_diff(array_map(static fn (\Hull\Catalog\AbrasiveRun $r): string => $r->id, $catalogue->abrasives), $gone)));
+        $gone = array_map(
+            static fn(\Hull\Catalog\Step $s): string => $s->grits->run->id ?? '',
+            array_values($catalogue->steps),
+        );
+        self::assertSame(
+            [],
+            array_values(
+                array_diff(
+                    array_map(static fn(\Hull\Catalog\AbrasiveRun $r): string => $r->id, $catalogue->abrasives),
+                    $gone,
+                ),
+            ),
+        );
     }
 
     public function testARunMayLeaveOutOneGritButNoMore(): void

@@ -15,11 +15,29 @@ final class TellingTest extends TestCase
     /** @return iterable<string, array{array<int|string, string>, string}> */
     public static function signs(): iterable
     {
-        yield 'a magnet holds and the file draws grey powder' => [['magnet' => 'holds', 'scratch' => 'grey-powder'], 'cast-iron'];
-        yield 'a magnet holds and a scratch is white' => [['magnet' => 'holds', 'scratch' => 'white', 'weight' => 'heavy'], 'galvanised-steel'];
+        yield 'a magnet holds and the file draws grey powder' => [
+            ['magnet' => 'holds', 'scratch' => 'grey-powder'],
+            'cast-iron',
+        ];
+        yield 'a magnet holds and a scratch is white' => [
+            ['magnet' => 'holds', 'scratch' => 'white', 'weight' => 'heavy'],
+            'galvanised-steel',
+        ];
         yield 'light passes and solvent softens it' => [['light' => 'clear', 'solvent' => 'softens'], 'clear-plastic'];
-        yield 'soft and sticky with grain' => [['bends' => 'soft', 'solvent' => 'sticky', 'weight' => 'light', 'sound' => 'silent', 'scratch' => 'coloured'], 'flexible-vinyl'];
-        yield 'fibres in the scratch, stiff, light shines through' => [['scratch' => 'fibres', 'light' => 'clear'], 'laminate'];
+        yield 'soft and sticky with grain' => [
+            [
+                'bends' => 'soft',
+                'solvent' => 'sticky',
+                'weight' => 'light',
+                'sound' => 'silent',
+                'scratch' => 'coloured',
+            ],
+            'flexible-vinyl',
+        ];
+        yield 'fibres in the scratch, stiff, light shines through' => [
+            ['scratch' => 'fibres', 'light' => 'clear'],
+            'laminate',
+        ];
     }
 
     /** @param array<int|string, string> $signs */
@@ -34,9 +52,16 @@ final class TellingTest extends TestCase
         $catalogue = Yard::catalogue();
         self::assertCount(count($catalogue->substrates), Telling::fitting($catalogue, []));
         foreach ($catalogue->substrates as $substrate) {
-            $own = array_map(static fn (array $a): string => $a[0], $substrate->signs);
-            self::assertContains($substrate->id, array_map(static fn (Substrate $s): string => $s->id, Telling::fitting($catalogue, $own)));
-            self::assertSame([], array_diff(array_keys($catalogue->signs), array_keys($substrate->signs)), $substrate->id);
+            $own = array_map(static fn(array $a): string => $a[0], $substrate->signs);
+            self::assertContains(
+                $substrate->id,
+                array_map(static fn(Substrate $s): string => $s->id, Telling::fitting($catalogue, $own)),
+            );
+            self::assertSame(
+                [],
+                array_diff(array_keys($catalogue->signs), array_keys($substrate->signs)),
+                $substrate->id,
+            );
         }
     }
 

@@ -45,7 +45,11 @@ final class ClimateTest extends TestCase
         $warm = $cold->heatedTo(Temperature::celsius(20));
         self::assertEqualsWithDelta($cold->vapourHpa(), $warm->vapourHpa(), 1e-9);
         self::assertEqualsWithDelta($cold->dewPoint()->c(), $warm->dewPoint()->c(), 1e-9);
-        self::assertGreaterThan($warm->absoluteHumidity()->gPerM3(), $cold->absoluteHumidity()->gPerM3(), 'the air has grown');
+        self::assertGreaterThan(
+            $warm->absoluteHumidity()->gPerM3(),
+            $cold->absoluteHumidity()->gPerM3(),
+            'the air has grown',
+        );
         self::assertLessThan($cold->humidity->si(), $warm->humidity->si());
         self::assertSame(1.0, $this->air(20, 90)->heatedTo(Temperature::celsius(5))->humidity->si());
     }

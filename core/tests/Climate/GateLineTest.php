@@ -21,9 +21,31 @@ final class GateLineTest extends TestCase
 {
     public function testDewRainWindAndTheSheetCloseItEachByItsName(): void
     {
-        $gate = self::gate([1 => [18.0, 95.0], 2 => [18.0, 70.0, 0.0, 0.4], 3 => [18.0, 60.0, 5.0], 4 => [6.0, 50.0], 5 => [40.0, 30.0], 6 => [18.0, 83.0]]);
-        self::assertSame([null, GateReason::Dew, GateReason::Rain, GateReason::Wind, GateReason::Cold, GateReason::Hot, GateReason::Dew, null], array_map($gate->reasonAt(...), [0.5, 1.0, 2.9, 3.0, 4.0, 5.0, 6.0, 7.0]));
-        self::assertNull(self::gate([3 => [18.0, 60.0, 5.0]], sprayed: false)->reasonAt(3.0), 'a brush does not mind the wind');
+        $gate = self::gate([
+            1 => [18.0, 95.0],
+            2 => [18.0, 70.0, 0.0, 0.4],
+            3 => [18.0, 60.0, 5.0],
+            4 => [6.0, 50.0],
+            5 => [40.0, 30.0],
+            6 => [18.0, 83.0],
+        ]);
+        self::assertSame(
+            [
+                null,
+                GateReason::Dew,
+                GateReason::Rain,
+                GateReason::Wind,
+                GateReason::Cold,
+                GateReason::Hot,
+                GateReason::Dew,
+                null,
+            ],
+            array_map($gate->reasonAt(...), [0.5, 1.0, 2.9, 3.0, 4.0, 5.0, 6.0, 7.0]),
+        );
+        self::assertNull(
+            self::gate([3 => [18.0, 60.0, 5.0]], sprayed: false)->reasonAt(3.0),
+            'a brush does not mind the wind',
+        );
     }
 
     public function testACoatMustBeDryBeforeTheDew(): void
@@ -33,7 +55,11 @@ final class GateLineTest extends TestCase
         self::assertSame([GateReason::Dew, 10.0], $gate->against(4.0, 6.0, 9.4), 'still wet when the dew comes');
         self::assertSame([GateReason::Dew, 10.0], $gate->against(8.0, 9.5, 12.0));
         self::assertNull($gate->against(11.0, 12.0, 15.0));
-        self::assertSame([GateReason::Dew, 10.0], $gate->against(4.0, 6.0, null), 'a film that never dries meets every dew');
+        self::assertSame(
+            [GateReason::Dew, 10.0],
+            $gate->against(4.0, 6.0, null),
+            'a film that never dries meets every dew',
+        );
         self::assertNull(self::gate([3 => [5.0, 40.0]])->against(0.0, 2.0, 8.0), 'cold later is no harm once it is on');
     }
 
@@ -51,10 +77,31 @@ final class GateLineTest extends TestCase
         $hours = [];
         for ($i = 0; $i < 24; ++$i) {
             [$c, $rh, $wind, $rain] = ($unlike[$i] ?? [18.0, 60.0]) + [18.0, 60.0, 0.0, 0.0];
-            $hours[] = Weather::of(Air::of(Temperature::celsius($c), RelativeHumidity::percent($rh)), Speed::metresPerSecond($wind), $rain);
+            $hours[] = Weather::of(
+                Air::of(Temperature::celsius($c), RelativeHumidity::percent($rh)),
+                Speed::metresPerSecond($wind),
+                $rain,
+            );
         }
-        $air = PlaceAir::of(Yard::catalogue()->places['outdoors'], $hours[0]->air, Forecast::of(0, $hours, 'made up'), [], 0, 24);
+        $air = PlaceAir::of(
+            Yard::catalogue()->places['outdoors'],
+            $hours[0]->air,
+            Forecast::of(0, $hours, 'made up'),
+            [],
+            0,
+            24,
+        );
 
-        return GateLine::of($air, Limits::of(Temperature::celsius($least), Temperature::celsius(35.0), RelativeHumidity::percent(0), RelativeHumidity::percent(80)), $tau, $sprayed);
+        return GateLine::of(
+            $air,
+            Limits::of(
+                Temperature::celsius($least),
+                Temperature::celsius(35.0),
+                RelativeHumidity::percent(0),
+                RelativeHumidity::percent(80),
+            ),
+            $tau,
+            $sprayed,
+        );
     }
 }

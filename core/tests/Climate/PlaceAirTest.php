@@ -45,7 +45,7 @@ final class PlaceAirTest extends TestCase
         self::assertEqualsWithDelta(18.0, $place->celsius[40], 1e-9);
         // 10 C 80 %: 0.8 x 12.28 hPa; 18 C takes 20.62 hPa when full.
         self::assertEqualsWithDelta(0.4763, $place->humidity[40], 0.002);
-        self::assertEqualsWithDelta(0.40, self::place('heated-bay', set: 18.0, dryTo: 40.0)->humidity[40], 1e-9);
+        self::assertEqualsWithDelta(0.4, self::place('heated-bay', set: 18.0, dryTo: 40.0)->humidity[40], 1e-9);
         self::assertEqualsWithDelta(150.0, self::place('oven', set: 150.0)->celsius[0], 1e-9);
     }
 
@@ -59,12 +59,22 @@ final class PlaceAirTest extends TestCase
         self::assertEqualsWithDelta(10.0, $place->celsius[70], 0.01);
         $later = Air::of(Temperature::celsius(6.0), RelativeHumidity::percent(90));
         $two = self::place('outdoors', readings: [[self::FROM + 20.0, $later], [self::FROM + 10.0, $read]]);
-        self::assertSame([14.0, 14.0, 6.0], [$two->celsius[10], $two->celsius[19], $two->celsius[20]], 'between readings the earlier one holds');
+        self::assertSame(
+            [14.0, 14.0, 6.0],
+            [$two->celsius[10], $two->celsius[19], $two->celsius[20]],
+            'between readings the earlier one holds',
+        );
     }
 
     public function testAPartFollowsTheAirByItsMass(): void
     {
-        $place = self::place('outdoors', readings: [[self::FROM + 5.0, Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(60))], [self::FROM + 60.0, Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(60))]]);
+        $place = self::place(
+            'outdoors',
+            readings: [
+                [self::FROM + 5.0, Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(60))],
+                [self::FROM + 60.0, Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(60))],
+            ],
+        );
         self::assertEqualsWithDelta(20.0 - 10.0 * exp(-0.5), $place->part(2.0)[5], 1e-9);
         self::assertGreaterThan($place->part(2.0)[6], $place->part(0.25)[6]);
     }
@@ -76,30 +86,74 @@ final class PlaceAirTest extends TestCase
             $hours[] = Weather::of(Air::of(Temperature::celsius((float) $i), RelativeHumidity::percent(50)));
         }
         $forecast = Forecast::of(100, $hours, 'made up');
-        self::assertSame([29.0, 6.0, 29.0, 0.0], array_map(static fn (int $h): float => $forecast->at($h)->air->temperature->c(), [129, 130, 153, 3]));
+        self::assertSame(
+            [29.0, 6.0, 29.0, 0.0],
+            array_map(static fn(int $h): float => $forecast->at($h)->air->temperature->c(), [129, 130, 153, 3]),
+        );
         self::assertSame(130, $forecast->end());
-        self::assertEqualsWithDelta([0.5, 1.0, 4.0], [Forecast::spreadOfTemperature(-3.0)->c(), Forecast::spreadOfTemperature(24.0)->c(), Forecast::spreadOfTemperature(1000.0)->c()], 1e-9, 'half a degree and half a degree a day, four at most');
+        self::assertEqualsWithDelta(
+            [0.5, 1.0, 4.0],
+            [
+                Forecast::spreadOfTemperature(-3.0)->c(),
+                Forecast::spreadOfTemperature(24.0)->c(),
+                Forecast::spreadOfTemperature(1000.0)->c(),
+            ],
+            1e-9,
+            'half a degree and half a degree a day, four at most',
+        );
     }
 
     public function testTheEdgesOfAForecastOpenFromNowOnAndKeepTheWaterInTheAir(): void
     {
-        $hours = array_fill(0, 96, Weather::of(Air::of(Temperature::celsius(12.0), RelativeHumidity::percent(70)), Speed::metresPerSecond(2.0), 0.2));
+        $hours = array_fill(
+            0,
+            96,
+            Weather::of(
+                Air::of(Temperature::celsius(12.0), RelativeHumidity::percent(70)),
+                Speed::metresPerSecond(2.0),
+                0.2,
+            ),
+        );
         $forecast = Forecast::of(100, $hours, 'made up');
         $colder = $forecast->edge(-1, 110);
         $warmer = $forecast->edge(1, 110);
-        self::assertEqualsWithDelta([12.0, 11.5, 11.0, 9.75], array_map(static fn (int $h): float => $colder->at($h)->air->temperature->c(), [109, 110, 134, 194]), 1e-9);
-        self::assertEqualsWithDelta([12.0, 12.5, 13.0], array_map(static fn (int $h): float => $warmer->at($h)->air->temperature->c(), [109, 110, 134]), 1e-9);
+        self::assertEqualsWithDelta(
+            [12.0, 11.5, 11.0, 9.75],
+            array_map(static fn(int $h): float => $colder->at($h)->air->temperature->c(), [109, 110, 134, 194]),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            [12.0, 12.5, 13.0],
+            array_map(static fn(int $h): float => $warmer->at($h)->air->temperature->c(), [109, 110, 134]),
+            1e-9,
+        );
         self::assertEqualsWithDelta($hours[0]->air->vapourHpa(), $warmer->at(134)->air->vapourHpa(), 1e-9);
         self::assertGreaterThan($hours[0]->air->humidity->si(), $colder->at(134)->air->humidity->si());
-        self::assertSame([2.0, 0.2], [$colder->at(134)->wind->mPerS(), $colder->at(134)->rainMm], 'wind and rain are as forecast');
+        self::assertSame(
+            [2.0, 0.2],
+            [$colder->at(134)->wind->mPerS(), $colder->at(134)->rainMm],
+            'wind and rain are as forecast',
+        );
         self::assertEquals($forecast, $forecast->edge(0, 110));
     }
 
     /** @param list<array{float, Air}> $readings */
     private static function place(string $kind, float $set = 15.0, array $readings = [], ?float $dryTo = null): PlaceAir
     {
-        $weather = Weather::of(Air::of(Temperature::celsius(10.0), RelativeHumidity::percent(80)), Speed::metresPerSecond(5.0), 0.5);
+        $weather = Weather::of(
+            Air::of(Temperature::celsius(10.0), RelativeHumidity::percent(80)),
+            Speed::metresPerSecond(5.0),
+            0.5,
+        );
 
-        return PlaceAir::of(Yard::catalogue()->places[$kind], Air::of(Temperature::celsius($set), RelativeHumidity::percent(50)), Forecast::of(self::FROM, array_fill(0, 72, $weather), 'made up'), $readings, self::FROM, 72, null === $dryTo ? null : RelativeHumidity::percent($dryTo));
+        return PlaceAir::of(
+            Yard::catalogue()->places[$kind],
+            Air::of(Temperature::celsius($set), RelativeHumidity::percent(50)),
+            Forecast::of(self::FROM, array_fill(0, 72, $weather), 'made up'),
+            $readings,
+            self::FROM,
+            72,
+            null === $dryTo ? null : RelativeHumidity::percent($dryTo),
+        );
     }
 }

@@ -13,7 +13,12 @@ final class RateLineTest extends TestCase
     {
         $line = RateLine::of(100.0, [0.5, 0.0, 0.25, 1.0]);
         self::assertEqualsWithDelta(101.0, $line->reachedAt(100.0, 0.5), 1e-12);
-        self::assertEqualsWithDelta(104.0 - 0.75, $line->reachedAt(100.0), 1e-12, '0.5 + 0 + 0.25 + a quarter of the last');
+        self::assertEqualsWithDelta(
+            104.0 - 0.75,
+            $line->reachedAt(100.0),
+            1e-12,
+            '0.5 + 0 + 0.25 + a quarter of the last',
+        );
         self::assertEqualsWithDelta(0.75, $line->between(100.0, 103.0), 1e-12);
         self::assertSame(102.5, $line->reachedAt(102.5, 0.0));
     }
@@ -41,7 +46,11 @@ final class RateLineTest extends TestCase
             self::assertNotNull($end);
             self::assertGreaterThanOrEqual($start, $end);
             self::assertEqualsWithDelta($amount, $line->between($start, $end), 1e-9);
-            self::assertGreaterThanOrEqual($end - 1e-9, (float) $line->reachedAt($start + 0.7, $amount), 'begun later is there no earlier');
+            self::assertGreaterThanOrEqual(
+                $end - 1e-9,
+                (float) $line->reachedAt($start + 0.7, $amount),
+                'begun later is there no earlier',
+            );
         }
     }
 }

@@ -50,17 +50,40 @@ final class RatesTest extends TestCase
     public function testDryingAndDwellInSteadyAirAreTheirFormulas(): void
     {
         $air = Air::of(Temperature::celsius(12.0), RelativeHumidity::percent(70));
-        $place = PlaceAir::of(Yard::catalogue()->places['outdoors'], $air, Forecast::of(0, array_fill(0, 200, Weather::of($air)), 'made up'), [], 0, 200);
+        $place = PlaceAir::of(
+            Yard::catalogue()->places['outdoors'],
+            $air,
+            Forecast::of(0, array_fill(0, 200, Weather::of($air)), 'made up'),
+            [],
+            0,
+            200,
+        );
         foreach (Drying::BASE_HOURS as $exposure => $base) {
-            self::assertEqualsWithDelta(Drying::time($exposure, $air)->h(), (float) Rates::drying($place)->reachedAt(0.0, $base), 1e-6, $exposure);
+            self::assertEqualsWithDelta(
+                Drying::time($exposure, $air)->h(),
+                (float) Rates::drying($place)->reachedAt(0.0, $base),
+                1e-6,
+                $exposure,
+            );
         }
-        self::assertEqualsWithDelta(4.0 * Dwell::factor($air->temperature), (float) Rates::dwell($place)->reachedAt(0.0, 4.0), 1e-9);
+        self::assertEqualsWithDelta(
+            4.0 * Dwell::factor($air->temperature),
+            (float) Rates::dwell($place)->reachedAt(0.0, 4.0),
+            1e-9,
+        );
     }
 
     public function testInSaturatedAirNothingDriesAndInFrostNothingCures(): void
     {
         $air = Air::of(Temperature::celsius(-8.0), RelativeHumidity::percent(100));
-        $place = PlaceAir::of(Yard::catalogue()->places['outdoors'], $air, Forecast::of(0, array_fill(0, 48, Weather::of($air)), 'made up'), [], 0, 48);
+        $place = PlaceAir::of(
+            Yard::catalogue()->places['outdoors'],
+            $air,
+            Forecast::of(0, array_fill(0, 48, Weather::of($air)), 'made up'),
+            [],
+            0,
+            48,
+        );
         self::assertNull(Rates::drying($place)->reachedAt(0.0, 3.0));
         self::assertNull(Rates::cure($place, CureRows::of([10 => 8, 20 => 3]), 'amine-epoxy')->reachedAt(0.0));
     }
@@ -70,16 +93,32 @@ final class RatesTest extends TestCase
         $rows = CureRows::of([10 => 16, 20 => 8]);
         self::assertEqualsWithDelta(1.0 / 12.06, $rows->perHour(14.0), 0.0001, '12.06 h at 14 C, as worked by hand');
         self::assertSame(0.0, $rows->perHour(4.0), 'more than 5 C outside');
-        self::assertEqualsWithDelta(2.0 * (float) $rows->hoursAt(Temperature::celsius(17.0))?->h(), (float) $rows->times(2.0)->hoursAt(Temperature::celsius(17.0))?->h(), 1e-9);
+        self::assertEqualsWithDelta(
+            2.0 * (float) $rows->hoursAt(Temperature::celsius(17.0))?->h(),
+            (float) $rows->times(2.0)->hoursAt(Temperature::celsius(17.0))?->h(),
+            1e-9,
+        );
     }
 
     private static function place(): PlaceAir
     {
         $hours = [];
         for ($h = 0; $h < 24 * 14; ++$h) {
-            $hours[] = Weather::of(Air::of(Temperature::celsius(15.0 + 9.0 * sin($h / 24 * 2 * \M_PI)), RelativeHumidity::percent(62.0 - 20.0 * sin($h / 24 * 2 * \M_PI))));
+            $hours[] = Weather::of(
+                Air::of(
+                    Temperature::celsius(15.0 + 9.0 * sin(($h / 24) * 2 * \M_PI)),
+                    RelativeHumidity::percent(62.0 - 20.0 * sin(($h / 24) * 2 * \M_PI)),
+                ),
+            );
         }
 
-        return PlaceAir::of(Yard::catalogue()->places['outdoors'], $hours[0]->air, Forecast::of(0, $hours, 'made up'), [], 0, count($hours));
+        return PlaceAir::of(
+            Yard::catalogue()->places['outdoors'],
+            $hours[0]->air,
+            Forecast::of(0, $hours, 'made up'),
+            [],
+            0,
+            count($hours),
+        );
     }
 }

@@ -14,22 +14,38 @@ use Hull\Quantity\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Every field of every formula with nothing, too much, less than nothing, half of one: a number that can be, or a refusal that names the field. */
+/**
+ * Every field of every formula with nothing, too much, less than nothing, half of one: a number that can be, or a
+ * refusal that names the field.
+ */
 final class FieldLimitsTest extends TestCase
 {
     /** Larger than this nothing in a yard is, in any unit of record. */
     private const HUGE = 1e13;
 
-    /** @return iterable<string, array{Computation, array<int|string, mixed>, Field, Field|null}> formula, good inputs, field, the list it stands in */
+    /**
+     * @return iterable<string, array{Computation, array<int|string, mixed>, Field, Field|null}> formula, good inputs,
+     *     field, the list it
+     *     stands in
+     */
     public static function fields(): iterable
     {
         $seen = [];
         foreach (WorkedNumbersTest::numbers() as [$name, $inputs]) {
             $formula = Registry::standard()->find($name) ?? throw new \LogicException($name);
             foreach ($formula->inputs as $field) {
-                foreach ([] === $field->of ? [[$field, null]] : array_map(static fn (Field $f): array => [$f, $field], $field->of) as [$one, $list]) {
-                    $pair = $name.' '.$one->name;
-                    if (null !== $one->dimension() && !isset($seen[$pair]) && (null === $list || isset($inputs[$list->name]))) {
+                foreach (
+                    [] === $field->of
+                        ? [[$field, null]]
+                        : array_map(static fn(Field $f): array => [$f, $field], $field->of)
+                    as [$one, $list]
+                ) {
+                    $pair = $name . ' ' . $one->name;
+                    if (
+                        null !== $one->dimension() &&
+                        !isset($seen[$pair]) &&
+                        (null === $list || isset($inputs[$list->name]))
+                    ) {
                         $seen[$pair] = true;
                         yield $pair => [$formula, $inputs, $one, $list];
                     }
@@ -40,8 +56,12 @@ final class FieldLimitsTest extends TestCase
 
     /** @param array<int|string, mixed> $inputs */
     #[DataProvider('fields')]
-    public function testIsANumberThatCanBeOrARefusalThatNamesTheField(Computation $formula, array $inputs, Field $field, ?Field $list): void
-    {
+    public function testIsANumberThatCanBeOrARefusalThatNamesTheField(
+        Computation $formula,
+        array $inputs,
+        Field $field,
+        ?Field $list,
+    ): void {
         foreach (self::values($field) as $value) {
             $given = $inputs;
             if (null === $list) {
@@ -82,29 +102,81 @@ final class FieldLimitsTest extends TestCase
         };
     }
 
-    /** @return iterable<string, array{string, array<int|string, mixed>, string, string}> formula, inputs, field, what is accepted */
+    /**
+     * @return iterable<string, array{string, array<int|string, mixed>, string, string}> formula, inputs, field, what
+     *     is accepted
+     */
     public static function refusals(): iterable
     {
-        yield 'all of the paint is lost' => ['film.aerosol', ['volume' => '400 mL', 'solids' => '18 %', 'loss' => '100 %', 'dft' => '25 um'], 'loss', 'a percentage from 0 up to 95 %'];
-        yield 'a pail that makes nothing' => ['pour.prism', ['length' => '1 m', 'width' => '1 m', 'depth' => '40 mm', 'pail' => '0 L'], 'pail', 'a volume from 100 mL up to 1000000 L'];
-        yield 'a supply that gives nothing' => ['bath.electrolysis', ['volume' => '60 L', 'area' => '0.4 m2', 'supply' => '0 A'], 'supply', 'a current from 0.1 A up to 200 A'];
-        yield 'ten times as much thinner as paint' => ['film.wet', ['solids' => '50 %', 'dft' => '60 um', 'thinner' => '1000 %'], 'thinner', 'a percentage from 0 up to 100 %'];
-        yield 'nine tenths of a hole' => ['area.plate', ['length' => '1 m', 'width' => '1 m', 'holes' => 2.9], 'holes', 'a whole number from 0 up to 10000'];
-        yield 'air colder than the formula' => ['climate.saturation-pressure', ['temperature' => '-243.12 C'], 'temperature', 'a temperature from -60 °C up to 100 °C'];
-        yield 'a bath that freezes' => ['bath.acid', ['volume' => '10 L', 'strength' => '50 g/L', 'temperature' => '2 C', 'part' => 'zinc'], 'temperature', 'a temperature from 5 °C up to 60 °C'];
-        yield 'more wanted than there is' => ['mix.dilution', ['stock' => '5 %', 'wanted' => '9 %', 'total' => '1 L'], 'wanted', 'a wanted strength at or below the stock'];
-        yield 'inserts larger than the hollow' => ['pour.prism', ['length' => '1 m', 'width' => '1 m', 'depth' => '1 mm', 'inserts' => '10 L'], 'inserts', 'inserts smaller than the hollow'];
+        yield 'all of the paint is lost' => [
+            'film.aerosol',
+            ['volume' => '400 mL', 'solids' => '18 %', 'loss' => '100 %', 'dft' => '25 um'],
+            'loss',
+            'a percentage from 0 up to 95 %',
+        ];
+        yield 'a pail that makes nothing' => [
+            'pour.prism',
+            ['length' => '1 m', 'width' => '1 m', 'depth' => '40 mm', 'pail' => '0 L'],
+            'pail',
+            'a volume from 100 mL up to 1000000 L',
+        ];
+        yield 'a supply that gives nothing' => [
+            'bath.electrolysis',
+            ['volume' => '60 L', 'area' => '0.4 m2', 'supply' => '0 A'],
+            'supply',
+            'a current from 0.1 A up to 200 A',
+        ];
+        yield 'ten times as much thinner as paint' => [
+            'film.wet',
+            ['solids' => '50 %', 'dft' => '60 um', 'thinner' => '1000 %'],
+            'thinner',
+            'a percentage from 0 up to 100 %',
+        ];
+        yield 'nine tenths of a hole' => [
+            'area.plate',
+            ['length' => '1 m', 'width' => '1 m', 'holes' => 2.9],
+            'holes',
+            'a whole number from 0 up to 10000',
+        ];
+        yield 'air colder than the formula' => [
+            'climate.saturation-pressure',
+            ['temperature' => '-243.12 C'],
+            'temperature',
+            'a temperature from -60 °C up to 100 °C',
+        ];
+        yield 'a bath that freezes' => [
+            'bath.acid',
+            ['volume' => '10 L', 'strength' => '50 g/L', 'temperature' => '2 C', 'part' => 'zinc'],
+            'temperature',
+            'a temperature from 5 °C up to 60 °C',
+        ];
+        yield 'more wanted than there is' => [
+            'mix.dilution',
+            ['stock' => '5 %', 'wanted' => '9 %', 'total' => '1 L'],
+            'wanted',
+            'a wanted strength at or below the stock',
+        ];
+        yield 'inserts larger than the hollow' => [
+            'pour.prism',
+            ['length' => '1 m', 'width' => '1 m', 'depth' => '1 mm', 'inserts' => '10 L'],
+            'inserts',
+            'inserts smaller than the hollow',
+        ];
     }
 
     /** @param array<int|string, mixed> $inputs */
     #[DataProvider('refusals')]
-    public function testNonsenseIsRefusedWithWhatIsAccepted(string $name, array $inputs, string $field, string $accepted): void
-    {
+    public function testNonsenseIsRefusedWithWhatIsAccepted(
+        string $name,
+        array $inputs,
+        string $field,
+        string $accepted,
+    ): void {
         try {
             Registry::standard()->find($name)?->fromNode(Node::root($inputs));
             self::fail('taken');
         } catch (InvalidInput $e) {
-            self::assertSame(['/'.$field, $accepted], [$e->pointer, $e->accepted]);
+            self::assertSame(['/' . $field, $accepted], [$e->pointer, $e->accepted]);
         }
     }
 }

@@ -30,7 +30,13 @@ final class UnitInvarianceTest extends TestCase
         $computation = Registry::standard()->find($name);
         self::assertNotNull($computation);
         $first = $computation->fromNode(Node::root($inputs));
-        $units = max([1, ...array_map(static fn (Field $f): int => count($f->dimension()?->units() ?? []), self::flat($computation->inputs))]);
+        $units = max([
+            1,
+            ...array_map(
+                static fn(Field $f): int => count($f->dimension()?->units() ?? []),
+                self::flat($computation->inputs),
+            ),
+        ]);
         for ($unit = 0; $unit < $units; ++$unit) {
             $again = $computation->fromNode(Node::root(self::typed($computation->inputs, $first->inputs, $unit)));
             foreach ($first->outcome->values as $output => $value) {
@@ -38,7 +44,12 @@ final class UnitInvarianceTest extends TestCase
                 $then = $again->outcome->values[$output];
                 if ($value instanceof Quantity) {
                     self::assertInstanceOf(Quantity::class, $then);
-                    self::assertEqualsWithDelta($value->si(), $then->si(), 1e-6 * max(1.0, abs($value->si())), "$output in unit $unit");
+                    self::assertEqualsWithDelta(
+                        $value->si(),
+                        $then->si(),
+                        1e-6 * max(1.0, abs($value->si())),
+                        "$output in unit $unit",
+                    );
                 } else {
                     self::assertSame($value, $then, $output);
                 }
@@ -53,7 +64,9 @@ final class UnitInvarianceTest extends TestCase
      */
     private static function flat(array $fields): array
     {
-        return array_merge(...array_map(static fn (Field $f): array => [] === $f->of ? [$f] : self::flat($f->of), $fields));
+        return array_merge(
+            ...array_map(static fn(Field $f): array => [] === $f->of ? [$f] : self::flat($f->of), $fields),
+        );
     }
 
     /**
@@ -69,12 +82,17 @@ final class UnitInvarianceTest extends TestCase
             if ($value instanceof Quantity) {
                 $units = $value::dimension()->units();
                 $in = $units[$unit % count($units)];
-                $typed[$field->name] = trim(sprintf('%.12F %s', $in->fromSi($value->si()), 'ratio' === $in->symbol() ? '' : $in->symbol()));
+                $typed[$field->name] = trim(
+                    sprintf('%.12F %s', $in->fromSi($value->si()), 'ratio' === $in->symbol() ? '' : $in->symbol()),
+                );
                 if ('ratio' === $in->symbol()) {
                     $typed[$field->name] = $value->si();
                 }
             } elseif (is_array($value)) {
-                $typed[$field->name] = array_map(static fn (Inputs $row): array => self::typed($field->of, $row, $unit), $value);
+                $typed[$field->name] = array_map(
+                    static fn(Inputs $row): array => self::typed($field->of, $row, $unit),
+                    $value,
+                );
             } elseif (null !== $value) {
                 $typed[$field->name] = $value instanceof \Hull\Quantity\MixRatio ? $value->text() : $value;
             }

@@ -16,7 +16,9 @@ final class WorthTest extends TestCase
     public function testTheRangeHoldsThePlanAndWidensWithWhatIsHidden(): void
     {
         $known = $this->worth(['conditions' => [['id' => 'rust', 'grade' => 'light']]]);
-        $hidden = $this->worth(['conditions' => [['id' => 'rust', 'grade' => 'light'], ['id' => 'old-coating', 'grade' => 'unknown']]]);
+        $hidden = $this->worth([
+            'conditions' => [['id' => 'rust', 'grade' => 'light'], ['id' => 'old-coating', 'grade' => 'unknown']],
+        ]);
         self::assertLessThan($this->ratio($hidden), $this->ratio($known));
         self::assertLessThan($known->most->minor, $known->least->minor);
         self::assertSame([], $known->hours->outcome->warnings);
@@ -25,13 +27,16 @@ final class WorthTest extends TestCase
 
     public function testAWorseGradeCostsMoreAtTheDearEnd(): void
     {
-        self::assertLessThan($this->ratio($this->worth(['conditions' => [['id' => 'rust', 'grade' => 'scale']]])), $this->ratio($this->worth(['conditions' => [['id' => 'rust', 'grade' => 'light']]])));
+        self::assertLessThan(
+            $this->ratio($this->worth(['conditions' => [['id' => 'rust', 'grade' => 'scale']]])),
+            $this->ratio($this->worth(['conditions' => [['id' => 'rust', 'grade' => 'light']]])),
+        );
     }
 
     public function testTheVerdictHoldsTheRangeAgainstAnotherOne(): void
     {
         $worth = $this->worth([]);
-        $verdict = fn (int $minor): string => $this->worth([], Money::minor($minor))->verdict;
+        $verdict = fn(int $minor): string => $this->worth([], Money::minor($minor))->verdict;
         self::assertStringStartsWith('worth it', $verdict($worth->most->minor));
         self::assertStringStartsWith('a toss-up', $verdict($worth->most->minor - 1));
         self::assertStringStartsWith('a toss-up', $verdict($worth->least->minor));
@@ -60,6 +65,7 @@ final class WorthTest extends TestCase
 
     private function ratio(Worth $worth): float
     {
-        return $worth->hours->quantity('most', Duration::class)->h() / $worth->hours->quantity('least', Duration::class)->h();
+        return $worth->hours->quantity('most', Duration::class)->h() /
+            $worth->hours->quantity('least', Duration::class)->h();
     }
 }

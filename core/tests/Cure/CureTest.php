@@ -40,9 +40,21 @@ final class CureTest extends TestCase
         self::assertNotNull($rows->hoursAt(Temperature::celsius(5)));
         self::assertNull($rows->hoursAt(Temperature::celsius(4.9)));
         self::assertSame(3.0, $rows->hoursAt(Temperature::celsius(45))?->h(), 'held at the hottest row');
-        self::assertEqualsWithDelta(3.0 ** 2 / 8.0, CureRows::of([10 => 8, 20 => 3], true)->hoursAt(Temperature::celsius(30.73))?->h(), 0.01, 'a window goes on closing sooner');
+        self::assertEqualsWithDelta(
+            3.0 ** 2 / 8.0,
+            CureRows::of([10 => 8, 20 => 3], true)
+                ->hoursAt(Temperature::celsius(30.73))
+                ?->h(),
+            0.01,
+            'a window goes on closing sooner',
+        );
         $one = CureRows::of([20 => 4], true);
-        self::assertEqualsWithDelta(4.0 * 2.0 ** 0.5, $one->hoursAt(Temperature::celsius(15))?->h(), 1e-9, 'one row doubles by ten degrees');
+        self::assertEqualsWithDelta(
+            4.0 * 2.0 ** 0.5,
+            $one->hoursAt(Temperature::celsius(15))?->h(),
+            1e-9,
+            'one row doubles by ten degrees',
+        );
         self::assertEqualsWithDelta(2.0, $one->hoursAt(Temperature::celsius(30))?->h(), 1e-9);
         self::assertTrue($rows->isOutsideRows(Temperature::celsius(9)));
         self::assertFalse($rows->isOutsideRows(Temperature::celsius(10)));
@@ -64,10 +76,16 @@ final class CureTest extends TestCase
     {
         $rows = CureRows::of([10 => 8, 20 => 3, 30 => 1.5]);
         $series = ClimateSeries::of([[0.0, $this->air(20)], [2.0, $this->air(12)], [5.0, $this->air(25)]]);
-        $byHand = CureClock::start($rows)->run(Duration::hours(1.0), $this->air(20))->run(Duration::hours(1.5), $this->air(12));
+        $byHand = CureClock::start($rows)
+            ->run(Duration::hours(1.0), $this->air(20))
+            ->run(Duration::hours(1.5), $this->air(12));
         $left = $byHand->remainingIn($this->air(12));
         self::assertNotNull($left);
-        self::assertEqualsWithDelta(3.5 + $left->h(), (float) CureClock::start($rows)->reachedAt($series, 1.0), $left->h() > 1.5 ? 2.0 : 1e-9);
+        self::assertEqualsWithDelta(
+            3.5 + $left->h(),
+            (float) CureClock::start($rows)->reachedAt($series, 1.0),
+            $left->h() > 1.5 ? 2.0 : 1e-9,
+        );
         $reached = (float) CureClock::start($rows)->reachedAt($series, 1.0);
         $clock = CureClock::start($rows);
         foreach ($series->stretches(1.0) as $index => [$hours, $air]) {
@@ -101,7 +119,10 @@ final class CureTest extends TestCase
         self::assertGreaterThan(1.0, CureFactor::humidity('moisture-cure', $this->air(5, 50)));
         self::assertNull(CureFactor::humidity('moisture-cure', $this->air(20, 29)));
         self::assertNull(CureFactor::humidity('water-borne', $this->air(20, 90)));
-        self::assertGreaterThan(CureFactor::humidity('water-borne', $this->air(20, 60)), CureFactor::humidity('water-borne', $this->air(20, 80)));
+        self::assertGreaterThan(
+            CureFactor::humidity('water-borne', $this->air(20, 60)),
+            CureFactor::humidity('water-borne', $this->air(20, 80)),
+        );
         self::assertSame(1.0, CureFactor::humidity('solvent', $this->air(20, 95)));
         self::assertTrue(CureFactor::blushes('amine-epoxy', $this->air(9, 50)));
         self::assertTrue(CureFactor::blushes('amine-epoxy', $this->air(20, 86)));
@@ -115,7 +136,7 @@ final class CureTest extends TestCase
         $next = static function (float $most) use (&$seed): float {
             $seed = ($seed * 1103515245 + 12345) % 2147483648;
 
-            return round($most * intdiv($seed, 65536) / 32768, 1);
+            return round(($most * intdiv($seed, 65536)) / 32768, 1);
         };
         for ($round = 0; $round < 60; ++$round) {
             $min = 1 + $next(3);
@@ -132,7 +153,10 @@ final class CureTest extends TestCase
                 foreach ($zones as [$a, $b]) {
                     $fits = $fits && $s + $b - $a >= $min - 1e-9 && $s + $b - $a <= $max + 1e-9;
                 }
-                self::assertSame($fits, $window->isOpen() && $s >= $window->earliest - 1e-9 && $s <= $window->latest + 1e-9);
+                self::assertSame(
+                    $fits,
+                    $window->isOpen() && $s >= $window->earliest - 1e-9 && $s <= $window->latest + 1e-9,
+                );
             }
             self::assertSame($window->isOpen(), 1 === $window->sections);
         }

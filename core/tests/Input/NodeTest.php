@@ -22,7 +22,16 @@ final class NodeTest extends TestCase
 
     public function testReadsWhatItShould(): void
     {
-        $node = Node::root(['text' => '  words ', 'yes' => true, 'number' => 3, 'length' => '2 ft', 'si' => 0.5, 'ratio' => '4:1', 'none' => null, 'empty' => '']);
+        $node = Node::root([
+            'text' => '  words ',
+            'yes' => true,
+            'number' => 3,
+            'length' => '2 ft',
+            'si' => 0.5,
+            'ratio' => '4:1',
+            'none' => null,
+            'empty' => '',
+        ]);
         self::assertSame('words', $node->field('text')->text());
         self::assertTrue($node->field('yes')->boolean());
         self::assertSame(3.0, $node->field('number')->number());
@@ -39,31 +48,39 @@ final class NodeTest extends TestCase
     /** @return iterable<string, array{\Closure(Node): mixed, string}> */
     public static function wrong(): iterable
     {
-        yield 'missing field' => [static fn (Node $n) => $n->field('nothing'), '/nothing'];
-        yield 'field of a list' => [static fn (Node $n) => $n->field('list')->field('x'), '/list'];
-        yield 'items of an object' => [static fn (Node $n) => $n->items(), ''];
-        yield 'too many items' => [static fn (Node $n) => $n->field('list')->items(2), '/list'];
-        yield 'number as text' => [static fn (Node $n) => $n->field('number')->text(), '/number'];
-        yield 'blank text' => [static fn (Node $n) => $n->field('blank')->text(), '/blank'];
-        yield 'long text' => [static fn (Node $n) => $n->field('text')->text(3), '/text'];
-        yield 'control characters' => [static fn (Node $n) => $n->field('bell')->text(), '/bell'];
-        yield 'text as yes' => [static fn (Node $n) => $n->field('text')->boolean(), '/text'];
-        yield 'fraction as whole' => [static fn (Node $n) => $n->field('half')->integer(0, 9), '/half'];
-        yield 'out of range' => [static fn (Node $n) => $n->field('number')->integer(9, 10), '/number'];
-        yield 'text as number' => [static fn (Node $n) => $n->field('text')->number(), '/text'];
-        yield 'unknown choice' => [static fn (Node $n) => $n->field('text')->choice(['a', 'b']), '/text'];
-        yield 'list as choice' => [static fn (Node $n) => $n->field('list')->choice(['a', 'b']), '/list'];
-        yield 'list as quantity' => [static fn (Node $n) => $n->field('list')->quantity(Length::class), '/list'];
-        yield 'negative quantity' => [static fn (Node $n) => $n->field('minus')->quantity(Length::class), '/minus'];
-        yield 'ratio of words' => [static fn (Node $n) => $n->field('text')->ratio(), '/text'];
-        yield 'unknown field' => [static fn (Node $n) => $n->only(['list']), '/text'];
+        yield 'missing field' => [static fn(Node $n) => $n->field('nothing'), '/nothing'];
+        yield 'field of a list' => [static fn(Node $n) => $n->field('list')->field('x'), '/list'];
+        yield 'items of an object' => [static fn(Node $n) => $n->items(), ''];
+        yield 'too many items' => [static fn(Node $n) => $n->field('list')->items(2), '/list'];
+        yield 'number as text' => [static fn(Node $n) => $n->field('number')->text(), '/number'];
+        yield 'blank text' => [static fn(Node $n) => $n->field('blank')->text(), '/blank'];
+        yield 'long text' => [static fn(Node $n) => $n->field('text')->text(3), '/text'];
+        yield 'control characters' => [static fn(Node $n) => $n->field('bell')->text(), '/bell'];
+        yield 'text as yes' => [static fn(Node $n) => $n->field('text')->boolean(), '/text'];
+        yield 'fraction as whole' => [static fn(Node $n) => $n->field('half')->integer(0, 9), '/half'];
+        yield 'out of range' => [static fn(Node $n) => $n->field('number')->integer(9, 10), '/number'];
+        yield 'text as number' => [static fn(Node $n) => $n->field('text')->number(), '/text'];
+        yield 'unknown choice' => [static fn(Node $n) => $n->field('text')->choice(['a', 'b']), '/text'];
+        yield 'list as choice' => [static fn(Node $n) => $n->field('list')->choice(['a', 'b']), '/list'];
+        yield 'list as quantity' => [static fn(Node $n) => $n->field('list')->quantity(Length::class), '/list'];
+        yield 'negative quantity' => [static fn(Node $n) => $n->field('minus')->quantity(Length::class), '/minus'];
+        yield 'ratio of words' => [static fn(Node $n) => $n->field('text')->ratio(), '/text'];
+        yield 'unknown field' => [static fn(Node $n) => $n->only(['list']), '/text'];
     }
 
     /** @param \Closure(Node): mixed $read */
     #[DataProvider('wrong')]
     public function testRefusesWithPointerAndWhatItTakes(\Closure $read, string $pointer): void
     {
-        $node = Node::root(['text' => 'words', 'list' => [1, 2, 3], 'number' => 3, 'blank' => ' ', 'bell' => "a\x07b", 'half' => 0.5, 'minus' => -2]);
+        $node = Node::root([
+            'text' => 'words',
+            'list' => [1, 2, 3],
+            'number' => 3,
+            'blank' => ' ',
+            'bell' => "a\x07b",
+            'half' => 0.5,
+            'minus' => -2,
+        ]);
         try {
             $read($node);
         } catch (InvalidInput $e) {

@@ -22,8 +22,12 @@ final class JobBoardTest extends TestCase
     public function testBleachOnOnePartIsKeptFromAcidOnTheNextByOrder(): void
     {
         $board = self::board([['mould-kill', 'rinse'], ['bath-citric']]);
-        $steps = array_map(static fn (SharedAction $a): string => $a->step, $board->actions);
-        self::assertLessThan(array_search('bath-citric', $steps, true), array_search('rinse', $steps, true), implode(', ', $steps));
+        $steps = array_map(static fn(SharedAction $a): string => $a->step, $board->actions);
+        self::assertLessThan(
+            array_search('bath-citric', $steps, true),
+            array_search('rinse', $steps, true),
+            implode(', ', $steps),
+        );
         self::assertSame([], self::locks($board->day()));
     }
 
@@ -46,7 +50,10 @@ final class JobBoardTest extends TestCase
 
     public function testTwoPlacesAreApart(): void
     {
-        self::assertSame([], self::locks(self::board([['mould-kill'], ['bath-citric']], [], 'now', ['bay', 'shed'])->day()));
+        self::assertSame(
+            [],
+            self::locks(self::board([['mould-kill'], ['bath-citric']], [], 'now', ['bay', 'shed'])->day()),
+        );
     }
 
     public function testTheDayEndsWithItsHours(): void
@@ -55,18 +62,29 @@ final class JobBoardTest extends TestCase
         self::assertCount(1, $board->day(0.01)->actions);
         self::assertSame([], $board->day(0.0)->actions);
         self::assertCount(5, $board->day(99.0)->actions);
-        self::assertEqualsWithDelta(array_sum(array_map(static fn (SharedAction $a): float => $a->minutes, $board->actions)), $board->day(99.0)->minutes, 1e-9);
+        self::assertEqualsWithDelta(
+            array_sum(array_map(static fn(SharedAction $a): float => $a->minutes, $board->actions)),
+            $board->day(99.0)->minutes,
+            1e-9,
+        );
     }
 
     public function testTheDayListsTheWorstGearTheWasteAndTheSolvent(): void
     {
         $piece = Yard::workpiece();
-        $board = JobBoard::of(Yard::catalogue(), ['a' => $piece], ['a' => $piece->replay(new \DateTimeImmutable('2026-03-01'))]);
+        $board = JobBoard::of(
+            Yard::catalogue(),
+            ['a' => $piece],
+            ['a' => $piece->replay(new \DateTimeImmutable('2026-03-01'))],
+        );
         $day = $board->day(99.0);
-        self::assertContains('Supplied-air hood', array_map(static fn (Protection $p): string => $p->name, $day->protection));
+        self::assertContains(
+            'Supplied-air hood',
+            array_map(static fn(Protection $p): string => $p->name, $day->protection),
+        );
         self::assertGreaterThan(10.0, $day->voc);
         self::assertNotSame([], $day->disposal);
-        $hazards = array_map(static fn (\Hull\Catalog\Caution $c): int => $c->hazard, $day->cautions);
+        $hazards = array_map(static fn(\Hull\Catalog\Caution $c): int => $c->hazard, $day->cautions);
         $sorted = $hazards;
         rsort($sorted);
         self::assertSame($sorted, $hazards, 'the worst first');
@@ -76,26 +94,41 @@ final class JobBoardTest extends TestCase
     /** @return list<string> */
     private static function locks(Day $day): array
     {
-        return array_map(static fn (Encounter $e): string => $e->lock->id, $day->encounters);
+        return array_map(static fn(Encounter $e): string => $e->lock->id, $day->encounters);
     }
 
     /**
-     * @param list<list<string>>             $routes
-     * @param list<array<int|string, mixed>> $log    of the first part
-     * @param list<string>                   $places
+     * @param list<list<string>> $routes
+     * @param list<array<int|string, mixed>> $log of the first part
+     * @param list<string> $places
      */
-    private static function board(array $routes, array $log = [], string $now = 'now', array $places = ['bay', 'bay']): JobBoard
-    {
+    private static function board(
+        array $routes,
+        array $log = [],
+        string $now = 'now',
+        array $places = ['bay', 'bay'],
+    ): JobBoard {
         $frame = Yard::frame();
         $parts = [];
         foreach ($routes as $index => $steps) {
-            $parts[] = [...$frame['parts'][0], 'id' => 'part-'.$index, 'place' => $places[$index], 'route' => array_map(static fn (string $s): array => ['step' => $s, 'key' => $s], $steps), ...(0 === $index && [] !== $log ? ['log' => $log] : [])];
+            $parts[] = [
+                ...$frame['parts'][0],
+                'id' => 'part-' . $index,
+                'place' => $places[$index],
+                'route' => array_map(static fn(string $s): array => ['step' => $s, 'key' => $s], $steps),
+                ...0 === $index && [] !== $log ? ['log' => $log] : [],
+            ];
         }
         $job = (new JobReader(Yard::catalogue()))->job(Node::root([...$frame, 'parts' => $parts]));
         $pieces = [];
         $done = [];
         foreach ($job->parts as $part) {
-            $pieces[$part->id] = Workpiece::of(Yard::catalogue(), $part, $job->place($part->place), Surroundings::none());
+            $pieces[$part->id] = Workpiece::of(
+                Yard::catalogue(),
+                $part,
+                $job->place($part->place),
+                Surroundings::none(),
+            );
             $done[$part->id] = $pieces[$part->id]->replay(new \DateTimeImmutable($now));
         }
 

@@ -21,7 +21,10 @@ final class JobPlanTest extends TestCase
     {
         $plans = [self::plan(self::mixed('mechanical')), self::plan(self::mixed('bath'))];
 
-        return array_map(static fn (Route $r): array => array_map(static fn (RouteStep $s): string => $s->step, $r->steps), [...array_values($plans[0]->routes), ...array_values($plans[1]->routes)]);
+        return array_map(
+            static fn(Route $r): array => array_map(static fn(RouteStep $s): string => $s->step, $r->steps),
+            [...array_values($plans[0]->routes), ...array_values($plans[1]->routes)],
+        );
     }
 
     public function testUnlikeMaterialsOnOnePieceAreShieldedOrTreatedApart(): void
@@ -50,33 +53,53 @@ final class JobPlanTest extends TestCase
                     $keys[] = $action->zones[$zone];
                 }
             }
-            self::assertSame(array_map(static fn (RouteStep $s): string => $s->key, $route->steps), $keys);
+            self::assertSame(array_map(static fn(RouteStep $s): string => $s->key, $route->steps), $keys);
         }
     }
 
     public function testZonesAlikeShareTheWashTheMixAndTheCoats(): void
     {
         $plan = self::plan(self::many(6));
-        $coats = array_values(array_filter($plan->actions, static fn (SharedAction $a): bool => 'apply-coat' === $a->step));
+        $coats = array_values(
+            array_filter($plan->actions, static fn(SharedAction $a): bool => 'apply-coat' === $a->step),
+        );
         self::assertCount(4, $coats, 'two epoxy, two colour, each once for all zones');
         self::assertCount(6, $coats[0]->zones);
         self::assertSame(100.0, $coats[0]->saved, 'five times twenty minutes of setting up');
-        self::assertCount(1, array_filter($plan->actions, static fn (SharedAction $a): bool => 'alkaline-degrease' === $a->step));
+        self::assertCount(
+            1,
+            array_filter($plan->actions, static fn(SharedAction $a): bool => 'alkaline-degrease' === $a->step),
+        );
     }
 
     public function testTwoPlacesShareNothing(): void
     {
         $job = self::many(2);
-        $job['places'][] = ['id' => 'other', 'name' => 'Other bay', 'kind' => 'heated-bay', 'temperature' => '18 C', 'humidity' => '55 %'];
+        $job['places'][] = [
+            'id' => 'other',
+            'name' => 'Other bay',
+            'kind' => 'heated-bay',
+            'temperature' => '18 C',
+            'humidity' => '55 %',
+        ];
         $job['parts'][1]['place'] = 'other';
-        self::assertSame([], array_filter(self::plan($job)->actions, static fn (SharedAction $a): bool => count($a->zones) > 1));
+        self::assertSame(
+            [],
+            array_filter(self::plan($job)->actions, static fn(SharedAction $a): bool => count($a->zones) > 1),
+        );
     }
 
     public function testAPartWithoutARouteSaysWhyAndTheOthersArePlanned(): void
     {
         $job = self::many(2);
         $job['parts'][1]['place'] = 'shed';
-        $job['places'][] = ['id' => 'shed', 'name' => 'Shed', 'kind' => 'unheated-shed', 'temperature' => '2 C', 'humidity' => '90 %'];
+        $job['places'][] = [
+            'id' => 'shed',
+            'name' => 'Shed',
+            'kind' => 'unheated-shed',
+            'temperature' => '2 C',
+            'humidity' => '90 %',
+        ];
         $plan = self::plan($job);
         self::assertArrayHasKey('zone-0', $plan->routes);
         self::assertStringContainsString('2 C', $plan->without['zone-1']);
@@ -94,20 +117,36 @@ final class JobPlanTest extends TestCase
         return JobPlan::of(Yard::catalogue(), (new JobReader(Yard::catalogue()))->job(Node::root($job)));
     }
 
-    /** @return array{format: string, version: int, name: string, places: list<array<int|string, mixed>>, parts: list<array<int|string, mixed>>} */
+    /**
+     * @return array{
+     *     format: string,
+     *     version: int,
+     *     name: string,
+     *     places: list<array<int|string, mixed>>,
+     *     parts: list<array<int|string, mixed>>,
+     * }
+     */
     private static function many(int $count): array
     {
         $job = Yard::frame();
         $job['places'] = [$job['places'][0]];
         $parts = [];
         for ($i = 0; $i < $count; ++$i) {
-            $parts[] = [...$job['parts'][0], 'id' => 'zone-'.$i, 'name' => 'Zone '.$i];
+            $parts[] = [...$job['parts'][0], 'id' => 'zone-' . $i, 'name' => 'Zone ' . $i];
         }
 
         return [...$job, 'parts' => $parts];
     }
 
-    /** @return array{format: string, version: int, name: string, places: list<array<int|string, mixed>>, parts: list<array<int|string, mixed>>} */
+    /**
+     * @return array{
+     *     format: string,
+     *     version: int,
+     *     name: string,
+     *     places: list<array<int|string, mixed>>,
+     *     parts: list<array<int|string, mixed>>,
+     * }
+     */
     private static function mixed(string $removing): array
     {
         $job = Yard::frame();
@@ -116,10 +155,34 @@ final class JobPlanTest extends TestCase
         $rust = [['id' => 'rust', 'grade' => 'light']];
         $base = ['shapes' => $shape, 'service' => 'exterior-splash', 'finish' => 'tidy', 'place' => 'bay'];
 
-        return [...$job, 'parts' => [
-            [...$base, 'id' => 'frame', 'name' => 'Frame', 'substrate' => 'carbon-steel', 'conditions' => $rust, 'schools' => ['removing' => $removing]],
-            [...$base, 'id' => 'bush', 'name' => 'Bush', 'substrate' => 'rubber', 'conditions' => [], 'zone_of' => 'frame'],
-            [...$base, 'id' => 'guard', 'name' => 'Guard', 'substrate' => 'aluminium-wrought', 'conditions' => [['id' => 'soil', 'grade' => 'light']], 'mounted_on' => 'frame'],
-        ]];
+        return [
+            ...$job,
+            'parts' => [
+                [
+                    ...$base,
+                    'id' => 'frame',
+                    'name' => 'Frame',
+                    'substrate' => 'carbon-steel',
+                    'conditions' => $rust,
+                    'schools' => ['removing' => $removing],
+                ],
+                [
+                    ...$base,
+                    'id' => 'bush',
+                    'name' => 'Bush',
+                    'substrate' => 'rubber',
+                    'conditions' => [],
+                    'zone_of' => 'frame',
+                ],
+                [
+                    ...$base,
+                    'id' => 'guard',
+                    'name' => 'Guard',
+                    'substrate' => 'aluminium-wrought',
+                    'conditions' => [['id' => 'soil', 'grade' => 'light']],
+                    'mounted_on' => 'frame',
+                ],
+            ],
+        ];
     }
 }

@@ -28,7 +28,9 @@ final class ShoppingTest extends TestCase
         $cards = [];
         foreach ($pieces as $piece) {
             foreach ((new CoatSheets($piece, $piece->context->air()))->of($piece->route(), Tools::usual()) as $sheet) {
-                $cards[$sheet->product->id] = ($cards[$sheet->product->id] ?? 0.0) + $sheet->quantity->quantity('needed', Volume::class)->litresValue();
+                $cards[$sheet->product->id] =
+                    ($cards[$sheet->product->id] ?? 0.0) +
+                    $sheet->quantity->quantity('needed', Volume::class)->litresValue();
             }
         }
         ksort($cards);
@@ -37,9 +39,16 @@ final class ShoppingTest extends TestCase
             $id = (string) $id;
             self::assertEqualsWithDelta($cards[$id], $need->amount->si(), 0.0005, $id);
             self::assertGreaterThanOrEqual($need->amount->si() - 1e-9, $need->purchase->bought->si());
-            self::assertEqualsWithDelta($need->purchase->bought->si() - $need->amount->si(), $need->purchase->leftover->si(), 1e-6);
+            self::assertEqualsWithDelta(
+                $need->purchase->bought->si() - $need->amount->si(),
+                $need->purchase->leftover->si(),
+                1e-6,
+            );
         }
-        self::assertSame(array_sum(array_map(static fn (Need $n): int => $n->purchase->price->minor, $shopping->needs)), $shopping->price()->minor);
+        self::assertSame(
+            array_sum(array_map(static fn(Need $n): int => $n->purchase->price->minor, $shopping->needs)),
+            $shopping->price()->minor,
+        );
     }
 
     public function testDiscsGoByAreaAndGritOverTheWholeJob(): void
@@ -53,19 +62,36 @@ final class ShoppingTest extends TestCase
             self::assertGreaterThanOrEqual(1, $discs);
             self::assertGreaterThan($discs, $many[$grit]);
         }
-        $steel = array_filter($all, static fn (Workpiece $p): bool => 'carbon-steel' === $p->part->substrate);
-        $area = array_sum(array_map(static fn (Workpiece $p): float => $p->context->area()->m2(), $steel));
-        self::assertSame((int) ceil($area / 1.2 - 1e-9), Shopping::of(Yard::catalogue(), $steel, self::done($steel))->discs[80], 'a P80 disc does 1.2 m2');
+        $steel = array_filter($all, static fn(Workpiece $p): bool => 'carbon-steel' === $p->part->substrate);
+        $area = array_sum(array_map(static fn(Workpiece $p): float => $p->context->area()->m2(), $steel));
+        self::assertSame(
+            (int) ceil($area / 1.2 - 1e-9),
+            Shopping::of(Yard::catalogue(), $steel, self::done($steel))->discs[80],
+            'a P80 disc does 1.2 m2',
+        );
     }
 
     public function testACoatThatIsOnIsNotBoughtAgain(): void
     {
         $pieces = self::pieces(1);
         $piece = $pieces['part-0'];
-        $first = array_values(array_filter($piece->route()->steps, static fn (\Hull\Route\RouteStep $s): bool => null !== $s->product))[0];
+        $first = array_values(
+            array_filter($piece->route()->steps, static fn(\Hull\Route\RouteStep $s): bool => null !== $s->product),
+        )[0];
         $all = Shopping::of(Yard::catalogue(), $pieces, self::done($pieces))->needs[(string) $first->product];
-        $laid = new LogEntry('e1', EntryKind::Finish, $first->key, new \DateTimeImmutable('2026-03-01T08:00:00Z'), null, '', null, false);
-        $again = ['part-0' => Workpiece::of(Yard::catalogue(), $piece->part->with($piece->route(), [$laid]), $piece->place)];
+        $laid = new LogEntry(
+            'e1',
+            EntryKind::Finish,
+            $first->key,
+            new \DateTimeImmutable('2026-03-01T08:00:00Z'),
+            null,
+            '',
+            null,
+            false,
+        );
+        $again = [
+            'part-0' => Workpiece::of(Yard::catalogue(), $piece->part->with($piece->route(), [$laid]), $piece->place),
+        ];
         $left = Shopping::of(Yard::catalogue(), $again, self::done($again))->needs[(string) $first->product];
         self::assertCount(count($all->coats) - 1, $left->coats);
         self::assertLessThan($all->amount->si(), $left->amount->si());
@@ -76,9 +102,19 @@ final class ShoppingTest extends TestCase
     {
         $parts = [];
         for ($i = 0; $i < $count; ++$i) {
-            $parts[] = [...Yard::frame()['parts'][0], 'id' => 'part-'.$i, 'name' => 'Part '.$i, 'substrate' => ['carbon-steel', 'aluminium-wrought', 'gelcoat'][$i % 3], 'conditions' => [], 'shapes' => [['kind' => 'strip', 'width' => '1 m', 'length' => (0.3 + $i / 10).' m']]];
+            $parts[] = [
+                ...Yard::frame()['parts'][0],
+                'id' => 'part-' . $i,
+                'name' => 'Part ' . $i,
+                'substrate' => ['carbon-steel', 'aluminium-wrought', 'gelcoat'][$i % 3],
+                'conditions' => [],
+                'shapes' => [['kind' => 'strip', 'width' => '1 m', 'length' => 0.3 + $i / 10 . ' m']],
+            ];
         }
-        $plan = JobPlan::of(Yard::catalogue(), (new JobReader(Yard::catalogue()))->job(Node::root([...Yard::frame(), 'parts' => $parts])));
+        $plan = JobPlan::of(
+            Yard::catalogue(),
+            (new JobReader(Yard::catalogue()))->job(Node::root([...Yard::frame(), 'parts' => $parts])),
+        );
         self::assertSame([], $plan->without);
         $pieces = [];
         foreach ($plan->routes as $id => $route) {
@@ -95,6 +131,9 @@ final class ShoppingTest extends TestCase
      */
     private static function done(array $pieces): array
     {
-        return array_map(static fn (Workpiece $p): \Hull\Bench\Replayed => $p->replay(new \DateTimeImmutable('2026-03-02')), $pieces);
+        return array_map(
+            static fn(Workpiece $p): \Hull\Bench\Replayed => $p->replay(new \DateTimeImmutable('2026-03-02')),
+            $pieces,
+        );
     }
 }

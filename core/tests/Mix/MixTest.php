@@ -26,7 +26,7 @@ final class MixTest extends TestCase
     {
         foreach (['1:1', '2:1', '4:1', '4:1+10 %', '18:1', '100:2', '5:1+25 %', '3:1+7.5 %'] as $ratio) {
             foreach ([0.02, 0.4, 1.5, 20.0] as $litres) {
-                yield $ratio.' '.$litres => [$ratio, $litres];
+                yield $ratio . ' ' . $litres => [$ratio, $litres];
             }
         }
     }
@@ -36,11 +36,19 @@ final class MixTest extends TestCase
     {
         $ratio = MixRatio::parse($text);
         $recipe = Recipe::ofTotal($ratio, Volume::litres($litres));
-        [$a, $b, $t] = [$recipe->base->litresValue(), $recipe->hardener->litresValue(), $recipe->thinner->litresValue()];
+        [$a, $b, $t] = [
+            $recipe->base->litresValue(),
+            $recipe->hardener->litresValue(),
+            $recipe->thinner->litresValue(),
+        ];
         self::assertEqualsWithDelta($litres, $a + $b + $t, 1e-12);
         self::assertEqualsWithDelta($ratio->base / $ratio->hardener, $a / $b, 1e-9);
         self::assertEqualsWithDelta($ratio->thinnerShare, $t / ($a + $b), 1e-12);
-        [$first, $second, $third] = $recipe->cumulative(Density::kgPerLitre(1.4), Density::kgPerLitre(1.0), Density::kgPerLitre(0.87));
+        [$first, $second, $third] = $recipe->cumulative(
+            Density::kgPerLitre(1.4),
+            Density::kgPerLitre(1.0),
+            Density::kgPerLitre(0.87),
+        );
         self::assertLessThanOrEqual($second->kg(), $first->kg());
         self::assertLessThanOrEqual($third->kg(), $second->kg());
     }
@@ -59,9 +67,19 @@ final class MixTest extends TestCase
         $at20 = PotLife::at($sheet, Temperature::celsius(25), Temperature::celsius(20));
         $at30 = PotLife::at($sheet, Temperature::celsius(25), Temperature::celsius(30));
         self::assertEqualsWithDelta(2.0, $at20->h() / $at30->h(), 1e-9);
-        $big = PotLife::at($sheet, Temperature::celsius(25), Temperature::celsius(25), Mass::grams(100), Mass::grams(800));
+        $big = PotLife::at(
+            $sheet,
+            Temperature::celsius(25),
+            Temperature::celsius(25),
+            Mass::grams(100),
+            Mass::grams(800),
+        );
         self::assertEqualsWithDelta(20.0, $big->min(), 1e-9);
-        self::assertEqualsWithDelta(80.0, PotLife::at($sheet, Temperature::celsius(25), Temperature::celsius(25), tray: true)->min(), 1e-9);
+        self::assertEqualsWithDelta(
+            80.0,
+            PotLife::at($sheet, Temperature::celsius(25), Temperature::celsius(25), tray: true)->min(),
+            1e-9,
+        );
         $this->expectException(InvalidQuantity::class);
         PotLife::at($sheet, Temperature::celsius(25), Temperature::celsius(25), Mass::grams(100), Mass::grams(0));
     }
@@ -91,7 +109,11 @@ final class MixTest extends TestCase
             $last = $share;
         }
         foreach ([15 => 0.0225, 20 => 0.0175, 25 => 0.015, 30 => 0.0125, 35 => 0.01] as $celsius => $share) {
-            self::assertEqualsWithDelta($share, Dose::catalystShare(Temperature::celsius($celsius))->ratioValue(), 1e-12);
+            self::assertEqualsWithDelta(
+                $share,
+                Dose::catalystShare(Temperature::celsius($celsius))->ratioValue(),
+                1e-12,
+            );
         }
     }
 

@@ -16,12 +16,17 @@ final class PourTest extends TestCase
     {
         self::assertEqualsWithDelta(0.527, self::at(0, 1.0)->toGo->kg(), 1e-9);
         self::assertFalse(self::at(0, 1.0)->isIn);
-        self::assertTrue(self::at(0, 1.50)->isIn, 'within 5 % of the part');
+        self::assertTrue(self::at(0, 1.5)->isIn, 'within 5 % of the part');
         self::assertSame(0.0, self::at(0, 1.55)->over->kg());
-        self::assertEqualsWithDelta(0.173, self::at(0, 1.70)->over->kg(), 1e-9);
+        self::assertEqualsWithDelta(0.173, self::at(0, 1.7)->over->kg(), 1e-9);
         self::assertFalse(self::at(1, 1.75)->isIn, 'the tolerance of a small part is small');
         self::assertTrue(self::at(1, 1.79)->isIn);
-        self::assertEqualsWithDelta(1.913, self::at(9, 1.0)->target->kg(), 1e-9, 'after the last part nothing more is asked for');
+        self::assertEqualsWithDelta(
+            1.913,
+            self::at(9, 1.0)->target->kg(),
+            1e-9,
+            'after the last part nothing more is asked for',
+        );
     }
 
     public function testTheLevelRisesWithTheMassAndKeepsToTheMarks(): void

@@ -15,8 +15,17 @@ final class ProportionsTest extends TestCase
 {
     public function testBothAreNamed(): void
     {
-        $both = Proportions::of(MixRatio::parse('2:1'), RatioBy::Volume, null, Density::kgPerLitre(1.15), Density::kgPerLitre(0.95));
-        self::assertSame(['2:1 by volume', '100:41.3 by mass', []], [$both->text(RatioBy::Volume), $both->text(RatioBy::Mass), $both->missing]);
+        $both = Proportions::of(
+            MixRatio::parse('2:1'),
+            RatioBy::Volume,
+            null,
+            Density::kgPerLitre(1.15),
+            Density::kgPerLitre(0.95),
+        );
+        self::assertSame(
+            ['2:1 by volume', '100:41.3 by mass', []],
+            [$both->text(RatioBy::Volume), $both->text(RatioBy::Mass), $both->missing],
+        );
         self::assertFalse($both->bothStated);
     }
 
@@ -32,7 +41,13 @@ final class ProportionsTest extends TestCase
 
     public function testWhatTheSheetStatesStandsEvenAgainstTheDensities(): void
     {
-        $both = Proportions::of(MixRatio::parse('4:1'), RatioBy::Volume, MixRatio::parse('100:18'), Density::kgPerLitre(1.48), Density::kgPerLitre(1.02));
+        $both = Proportions::of(
+            MixRatio::parse('4:1'),
+            RatioBy::Volume,
+            MixRatio::parse('100:18'),
+            Density::kgPerLitre(1.48),
+            Density::kgPerLitre(1.02),
+        );
         self::assertSame('100:18 by mass', $both->text(RatioBy::Mass), 'the densities alone would say 100:17.2');
         self::assertTrue($both->bothStated);
     }
@@ -41,7 +56,7 @@ final class ProportionsTest extends TestCase
     {
         mt_srand(3);
         for ($i = 0; $i < 200; ++$i) {
-            [$a, $b, $t] = array_map(static fn (): Density => Density::kgPerLitre(mt_rand(70, 300) / 100), range(1, 3));
+            [$a, $b, $t] = array_map(static fn(): Density => Density::kgPerLitre(mt_rand(70, 300) / 100), range(1, 3));
             $ratio = MixRatio::of(mt_rand(1, 20), mt_rand(1, 5), mt_rand(0, 20) / 100);
             $mass = Proportions::of($ratio, RatioBy::Volume, null, $a, $b, $t)->byMass ?? self::fail();
             $volume = Proportions::of($mass, RatioBy::Mass, null, $a, $b, $t)->byVolume ?? self::fail();

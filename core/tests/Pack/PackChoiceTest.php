@@ -17,7 +17,10 @@ final class PackChoiceTest extends TestCase
     {
         mt_srand(20261123);
         for ($i = 0; $i < 500; ++$i) {
-            $some = static fn (): Pack => new Pack(Volume::litres([0.25, 0.4, 0.5, 0.75, 1.0, 2.5, 5.0][mt_rand(0, 6)]), Money::minor(mt_rand(5, 90) * 100));
+            $some = static fn(): Pack => new Pack(
+                Volume::litres([0.25, 0.4, 0.5, 0.75, 1.0, 2.5, 5.0][mt_rand(0, 6)]),
+                Money::minor(mt_rand(5, 90) * 100),
+            );
             $packs = [$some()];
             for ($k = mt_rand(0, 3); $k > 0; --$k) {
                 $packs[] = $some();
@@ -26,11 +29,22 @@ final class PackChoiceTest extends TestCase
             $keeps = 0 === $i % 2;
             $purchase = PackChoice::cheapest(Volume::litres($need), $packs, $keeps);
             [$cost, $leftover, $tins] = self::brute($need, $packs, $keeps);
-            $worth = $keeps ? min(array_map(static fn (Pack $p): float => $p->price->minor / $p->size->si(), $packs)) : 0.0;
-            self::assertEqualsWithDelta($cost, $purchase->price->minor - $worth * $purchase->leftover->si(), 1e-4, "cost of $i");
+            $worth = $keeps
+                ? min(array_map(static fn(Pack $p): float => $p->price->minor / $p->size->si(), $packs))
+                : 0.0;
+            self::assertEqualsWithDelta(
+                $cost,
+                $purchase->price->minor - $worth * $purchase->leftover->si(),
+                1e-4,
+                "cost of $i",
+            );
             self::assertEqualsWithDelta($leftover, $purchase->leftover->si(), 1e-6, "leftover of $i");
             self::assertSame($tins, $purchase->tins, "tins of $i");
-            self::assertEqualsWithDelta($purchase->bought->si(), array_sum(array_map(static fn (array $p): float => $p[0]->size->si() * $p[1], $purchase->packs)), 1e-9);
+            self::assertEqualsWithDelta(
+                $purchase->bought->si(),
+                array_sum(array_map(static fn(array $p): float => $p[0]->size->si() * $p[1], $purchase->packs)),
+                1e-9,
+            );
         }
     }
 
@@ -38,12 +52,19 @@ final class PackChoiceTest extends TestCase
     {
         $packs = [new Pack(Volume::litres(1.0), Money::minor(2000)), new Pack(Volume::litres(5.0), Money::minor(6000))];
         self::assertSame(2, PackChoice::cheapest(Volume::litres(1.8), $packs, false)->tins);
-        self::assertSame(1, PackChoice::cheapest(Volume::litres(1.8), $packs, true)->tins, 'the rest of the large one is worth having');
+        self::assertSame(
+            1,
+            PackChoice::cheapest(Volume::litres(1.8), $packs, true)->tins,
+            'the rest of the large one is worth having',
+        );
     }
 
     public function testMoreNeverCostsLess(): void
     {
-        $packs = [new Pack(Volume::litres(0.946), Money::minor(3100)), new Pack(Volume::litres(3.785), Money::minor(9900))];
+        $packs = [
+            new Pack(Volume::litres(0.946), Money::minor(3100)),
+            new Pack(Volume::litres(3.785), Money::minor(9900)),
+        ];
         $before = 0;
         for ($need = 0.1; $need < 20.0; $need += 0.37) {
             $price = PackChoice::cheapest(Volume::litres($need), $packs, false)->price->minor;
@@ -54,7 +75,10 @@ final class PackChoiceTest extends TestCase
 
     public function testNothingNeededBuysNothing(): void
     {
-        self::assertSame(0, PackChoice::cheapest(Volume::litres(0.0), [new Pack(Volume::litres(1.0), Money::minor(100))], false)->tins);
+        self::assertSame(
+            0,
+            PackChoice::cheapest(Volume::litres(0.0), [new Pack(Volume::litres(1.0), Money::minor(100))], false)->tins,
+        );
     }
 
     /**
@@ -64,9 +88,15 @@ final class PackChoiceTest extends TestCase
      */
     private static function brute(float $need, array $packs, bool $keeps): array
     {
-        $worth = $keeps ? min(array_map(static fn (Pack $p): float => $p->price->minor / $p->size->si(), $packs)) : 0.0;
+        $worth = $keeps ? min(array_map(static fn(Pack $p): float => $p->price->minor / $p->size->si(), $packs)) : 0.0;
         $best = null;
-        $try = static function (int $at, float $litres, int $minor, int $tins) use (&$try, &$best, $packs, $need, $worth): void {
+        $try = static function (int $at, float $litres, int $minor, int $tins) use (
+            &$try,
+            &$best,
+            $packs,
+            $need,
+            $worth,
+        ): void {
             if ($litres + 0.003 * $tins >= $need - 1e-9) {
                 $over = max(0.0, $litres - $need);
                 $rank = [round($minor - $worth * $over, 4), round($over, 6), $tins];

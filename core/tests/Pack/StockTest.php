@@ -13,7 +13,14 @@ final class StockTest extends TestCase
 {
     public function testWhatExpiresFirstGoesFirstAndTheOpenedBeforeTheSealed(): void
     {
-        $stock = new Stock([self::lot('late', 2.0, '2027-05-01'), self::lot('sealed', 1.0, '2026-12-24'), self::lot('opened', 0.3, '2026-12-24', true), self::lot('gone', 9.0, '2026-11-01'), self::lot('empty', 0.0, '2026-12-01'), self::lot('lasting', 1.0, null)]);
+        $stock = new Stock([
+            self::lot('late', 2.0, '2027-05-01'),
+            self::lot('sealed', 1.0, '2026-12-24'),
+            self::lot('opened', 0.3, '2026-12-24', true),
+            self::lot('gone', 9.0, '2026-11-01'),
+            self::lot('empty', 0.0, '2026-12-01'),
+            self::lot('lasting', 1.0, null),
+        ]);
         $day = new \DateTimeImmutable('2026-11-23');
         self::assertSame(['opened 0.3', 'sealed 1', 'late 0.2'], self::words($stock->draw(Volume::litres(1.5), $day)));
         self::assertEqualsWithDelta(0.0, $stock->missing(Volume::litres(1.5), $day)->si(), 1e-9);
@@ -26,7 +33,15 @@ final class StockTest extends TestCase
     {
         mt_srand(5);
         for ($i = 0; $i < 200; ++$i) {
-            $lots = array_map(static fn (int $k): Lot => self::lot('l'.$k, mt_rand(0, 400) / 100, '2026-1'.mt_rand(1, 2).'-2'.mt_rand(0, 8), 0 === $k % 2), range(1, mt_rand(1, 5)));
+            $lots = array_map(
+                static fn(int $k): Lot => self::lot(
+                    'l' . $k,
+                    mt_rand(0, 400) / 100,
+                    '2026-1' . mt_rand(1, 2) . '-2' . mt_rand(0, 8),
+                    0 === $k % 2,
+                ),
+                range(1, mt_rand(1, 5)),
+            );
             $need = Volume::litres(mt_rand(0, 900) / 100);
             $day = new \DateTimeImmutable('2026-11-24');
             $drawn = (new Stock($lots))->draw($need, $day);
@@ -34,13 +49,23 @@ final class StockTest extends TestCase
                 self::assertLessThanOrEqual($lot->left->si() + 1e-9, $taken->si());
                 self::assertTrue($lot->isGoodOn($day));
             }
-            self::assertEqualsWithDelta($need->si(), array_sum(array_map(static fn (array $d): float => $d[1]->si(), $drawn)) + (new Stock($lots))->missing($need, $day)->si(), 1e-9);
+            self::assertEqualsWithDelta(
+                $need->si(),
+                array_sum(array_map(static fn(array $d): float => $d[1]->si(), $drawn)) +
+                    (new Stock($lots))->missing($need, $day)->si(),
+                1e-9,
+            );
         }
     }
 
     private static function lot(string $id, float $litres, ?string $expires, bool $opened = false): Lot
     {
-        return new Lot($id, Volume::litres($litres), null === $expires ? null : new \DateTimeImmutable($expires), $opened);
+        return new Lot(
+            $id,
+            Volume::litres($litres),
+            null === $expires ? null : new \DateTimeImmutable($expires),
+            $opened,
+        );
     }
 
     /**
@@ -50,6 +75,6 @@ final class StockTest extends TestCase
      */
     private static function words(array $drawn): array
     {
-        return array_map(static fn (array $d): string => $d[0]->id.' '.round($d[1]->si(), 6), $drawn);
+        return array_map(static fn(array $d): string => $d[0]->id . ' ' . round($d[1]->si(), 6), $drawn);
     }
 }

@@ -97,7 +97,21 @@ final class ConversionTest extends TestCase
 
     public function testNumbersHaveThreeFiguresAndNoDeadZeros(): void
     {
-        foreach ([[1234.6, '1235'], [123.46, '123'], [12.346, '12.3'], [1.2346, '1.23'], [0.12346, '0.123'], [0.012346, '0.0123'], [2.0, '2'], [2.50, '2.5'], [0.0, '0'], [-0.00001, '0']] as [$value, $text]) {
+        foreach (
+            [
+                [1234.6, '1235'],
+                [123.46, '123'],
+                [12.346, '12.3'],
+                [1.2346, '1.23'],
+                [0.12346, '0.123'],
+                [0.012346, '0.0123'],
+                [2.0, '2'],
+                [2.5, '2.5'],
+                [0.0, '0'],
+                [-0.00001, '0'],
+            ]
+            as [$value, $text]
+        ) {
             self::assertSame($text, QuantityFormat::number($value, Dimension::Length));
         }
         self::assertSame('18.5', QuantityFormat::number(18.46, Dimension::Temperature));
@@ -106,7 +120,19 @@ final class ConversionTest extends TestCase
 
     public function testDurationsReadLikeAClock(): void
     {
-        foreach ([[0.0, '0 min'], [0.005, '0.3 min'], [0.1, '6 min'], [1.0, '1 h'], [1.999, '2 h'], [25.5, '25 h 30 min'], [48.0, '2 d'], [100.2, '4 d 4 h']] as [$hours, $text]) {
+        foreach (
+            [
+                [0.0, '0 min'],
+                [0.005, '0.3 min'],
+                [0.1, '6 min'],
+                [1.0, '1 h'],
+                [1.999, '2 h'],
+                [25.5, '25 h 30 min'],
+                [48.0, '2 d'],
+                [100.2, '4 d 4 h'],
+            ]
+            as [$hours, $text]
+        ) {
             self::assertSame($text, Duration::hours($hours)->format(UnitSystem::Metric));
             self::assertEqualsWithDelta($hours, Duration::parse($text)->h(), max(0.01, $hours * 0.01));
         }
@@ -123,7 +149,10 @@ final class ConversionTest extends TestCase
     public function testTablesAreReadStraightBetweenAndHeldOutside(): void
     {
         $table = [10 => 1.0, 20 => 3.0, 40 => 4.0];
-        foreach ([[0.0, 1.0], [10.0, 1.0], [15.0, 2.0], [20.0, 3.0], [30.0, 3.5], [40.0, 4.0], [99.0, 4.0]] as [$x, $y]) {
+        foreach (
+            [[0.0, 1.0], [10.0, 1.0], [15.0, 2.0], [20.0, 3.0], [30.0, 3.5], [40.0, 4.0], [99.0, 4.0]]
+            as [$x, $y]
+        ) {
             self::assertEqualsWithDelta($y, Interpolation::held($table, $x), 1e-12);
         }
     }

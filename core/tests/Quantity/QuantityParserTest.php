@@ -80,7 +80,12 @@ final class QuantityParserTest extends TestCase
                     continue;
                 }
                 $value = 3.25;
-                self::assertEqualsWithDelta($value, $unit->fromSi(QuantityParser::parse($value.' '.$unit->symbol(), $dimension)), 1e-9, $dimension->value.' in '.$unit->symbol());
+                self::assertEqualsWithDelta(
+                    $value,
+                    $unit->fromSi(QuantityParser::parse($value . ' ' . $unit->symbol(), $dimension)),
+                    1e-9,
+                    $dimension->value . ' in ' . $unit->symbol(),
+                );
             }
         }
     }

@@ -45,7 +45,11 @@ final class QuantityTest extends TestCase
     {
         foreach ([0.013, 0.4, 1.7, 12.9, 250.0] as $litres) {
             foreach (UnitSystem::cases() as $system) {
-                self::assertEqualsWithDelta($litres, Volume::parse(Volume::litres($litres)->format($system))->litresValue(), $litres * 0.005);
+                self::assertEqualsWithDelta(
+                    $litres,
+                    Volume::parse(Volume::litres($litres)->format($system))->litresValue(),
+                    $litres * 0.005,
+                );
             }
         }
     }
@@ -53,15 +57,15 @@ final class QuantityTest extends TestCase
     /** @return iterable<array{\Closure(): mixed}> */
     public static function impossible(): iterable
     {
-        yield [static fn () => Temperature::celsius(-274)];
-        yield [static fn () => Temperature::parse('-500 F')];
-        yield [static fn () => RelativeHumidity::percent(101)];
-        yield [static fn () => Length::metres(-1)];
-        yield [static fn () => Volume::litres(\NAN)];
-        yield [static fn () => MixRatio::parse('0:1')];
-        yield [static fn () => MixRatio::parse('4:0')];
-        yield [static fn () => MixRatio::parse('four to one')];
-        yield [static fn () => MixRatio::of(4, 1, 1.5)];
+        yield [static fn() => Temperature::celsius(-274)];
+        yield [static fn() => Temperature::parse('-500 F')];
+        yield [static fn() => RelativeHumidity::percent(101)];
+        yield [static fn() => Length::metres(-1)];
+        yield [static fn() => Volume::litres(\NAN)];
+        yield [static fn() => MixRatio::parse('0:1')];
+        yield [static fn() => MixRatio::parse('4:0')];
+        yield [static fn() => MixRatio::parse('four to one')];
+        yield [static fn() => MixRatio::of(4, 1, 1.5)];
     }
 
     /** @param \Closure(): mixed $make */
@@ -75,7 +79,10 @@ final class QuantityTest extends TestCase
     public function testReadsRatios(): void
     {
         $ratio = MixRatio::parse('4:1+10 %');
-        self::assertSame([4.0, 1.0, 0.1, '4:1 + 10 %'], [$ratio->base, $ratio->hardener, $ratio->thinnerShare, $ratio->text()]);
+        self::assertSame(
+            [4.0, 1.0, 0.1, '4:1 + 10 %'],
+            [$ratio->base, $ratio->hardener, $ratio->thinnerShare, $ratio->text()],
+        );
         self::assertSame('100:2', MixRatio::parse('100 : 2')->text());
         self::assertSame('one part', MixRatio::onePart()->text());
     }

@@ -16,7 +16,10 @@ use PHPUnit\Framework\TestCase;
 /** May X go over Y on Z, as a practitioner would answer. */
 final class CompatibilityTest extends TestCase
 {
-    /** @return iterable<string, array{string, string|null, string, string, string}> material, below, above, answer, rule named where the answer is no */
+    /**
+     * @return iterable<string, array{string, string|null, string, string, string}> material, below, above, answer,
+     *                                                                              rule named where the answer is no
+     */
     public static function questions(): iterable
     {
         yield 'epoxy on bare steel' => ['carbon-steel', null, 'epoxy-primer-2k', Verdict::ABRADED, ''];
@@ -28,9 +31,27 @@ final class CompatibilityTest extends TestCase
         yield 'enamel over enamel' => ['carbon-steel', 'alkyd-enamel', 'alkyd-enamel', Verdict::STRAIGHT, ''];
         yield 'colour on bare steel' => ['carbon-steel', null, 'urethane-colour-2k', Verdict::NO, ''];
         yield 'enamel on bare zinc' => ['galvanised-steel', null, 'alkyd-enamel', Verdict::NO, ''];
-        yield 'enamel over epoxy on zinc' => ['galvanised-steel', 'epoxy-primer-2k', 'alkyd-enamel', Verdict::STRAIGHT, ''];
-        yield 'paint over cavity wax' => ['carbon-steel', 'cavity-wax', 'epoxy-mastic', Verdict::NO, 'nothing-over-cavity-film'];
-        yield 'primer can over cavity wax' => ['carbon-steel', 'cavity-wax', 'filler-primer-1k', Verdict::NO, 'nothing-over-cavity-film'];
+        yield 'enamel over epoxy on zinc' => [
+            'galvanised-steel',
+            'epoxy-primer-2k',
+            'alkyd-enamel',
+            Verdict::STRAIGHT,
+            '',
+        ];
+        yield 'paint over cavity wax' => [
+            'carbon-steel',
+            'cavity-wax',
+            'epoxy-mastic',
+            Verdict::NO,
+            'nothing-over-cavity-film',
+        ];
+        yield 'primer can over cavity wax' => [
+            'carbon-steel',
+            'cavity-wax',
+            'filler-primer-1k',
+            Verdict::NO,
+            'nothing-over-cavity-film',
+        ];
         yield 'etch over a film' => ['carbon-steel', 'epoxy-primer-2k', 'self-etch', Verdict::NO, ''];
         yield 'gelcoat yacht paint over epoxy' => ['gelcoat', 'epoxy-primer-2k', 'marine-pu', Verdict::STRAIGHT, ''];
     }
@@ -39,14 +60,24 @@ final class CompatibilityTest extends TestCase
     public function testAnswers(string $material, ?string $below, string $above, string $answer, string $rule): void
     {
         $catalogue = Yard::catalogue();
-        $verdict = (new Compatibility($catalogue, $catalogue->substrate($material)))->ask(null === $below ? null : $catalogue->product($below), $catalogue->product($above));
-        self::assertSame($answer, $verdict->answer(), implode('; ', array_map(static fn (Need $n): string => $n->says, $verdict->against)));
+        $verdict = (new Compatibility($catalogue, $catalogue->substrate($material)))->ask(
+            null === $below ? null : $catalogue->product($below),
+            $catalogue->product($above),
+        );
+        self::assertSame(
+            $answer,
+            $verdict->answer(),
+            implode('; ', array_map(static fn(Need $n): string => $n->says, $verdict->against)),
+        );
         self::assertSame(Verdict::NO === $answer, [] !== $verdict->against, 'a no has its reason');
         if ('' !== $rule) {
-            self::assertContains($rule, array_map(static fn (Need $n): string => $n->id, $verdict->against));
+            self::assertContains($rule, array_map(static fn(Need $n): string => $n->id, $verdict->against));
         }
         if (Verdict::ABRADED === $answer) {
-            self::assertNotSame([], array_filter($verdict->fresh ?? [], static fn (Step $s): bool => in_array('abrading', $s->tags, true)));
+            self::assertNotSame(
+                [],
+                array_filter($verdict->fresh ?? [], static fn(Step $s): bool => in_array('abrading', $s->tags, true)),
+            );
         }
     }
 
@@ -55,15 +86,26 @@ final class CompatibilityTest extends TestCase
         $catalogue = Yard::catalogue();
         $tried = [];
         foreach ($catalogue->systems as $system) {
-            $on = array_values(array_filter($catalogue->substrates, static fn (Substrate $s): bool => $s->isOf($system->scope->families) && ([] === $system->scope->except || !$s->isOf($system->scope->except))))[0] ?? null;
+            $on =
+                array_values(
+                    array_filter(
+                        $catalogue->substrates,
+                        static fn(Substrate $s): bool => $s->isOf($system->scope->families) &&
+                            ([] === $system->scope->except || !$s->isOf($system->scope->except)),
+                    ),
+                )[0] ?? null;
             $coats = $system->coats();
             for ($i = 1; null !== $on && $i < count($coats); ++$i) {
-                $pair = $on->id.' '.$coats[$i - 1]->id.' '.$coats[$i]->id;
+                $pair = $on->id . ' ' . $coats[$i - 1]->id . ' ' . $coats[$i]->id;
                 if (isset($tried[$pair]) || count($tried) >= 60) {
                     continue;
                 }
                 $tried[$pair] = true;
-                self::assertNotSame(Verdict::NO, (new Compatibility($catalogue, $on))->ask($coats[$i - 1], $coats[$i])->answer(), $system->id.': '.$pair);
+                self::assertNotSame(
+                    Verdict::NO,
+                    (new Compatibility($catalogue, $on))->ask($coats[$i - 1], $coats[$i])->answer(),
+                    $system->id . ': ' . $pair,
+                );
             }
         }
         self::assertGreaterThan(30, count($tried));

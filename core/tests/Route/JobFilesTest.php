@@ -13,7 +13,10 @@ use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Each rule of order and each interlock: a job file that breaks it is caught with the right reason, its clean twin is not. */
+/**
+ * Each rule of order and each interlock: a job file that breaks it is caught with the right reason, its clean twin is
+ * not.
+ */
 final class JobFilesTest extends TestCase
 {
     private const REASONS = [
@@ -72,34 +75,53 @@ final class JobFilesTest extends TestCase
     #[DataProvider('pairs')]
     public function testTheBrokenJobIsCaughtAndItsTwinIsNot(string $file, string $need, string $words): void
     {
-        $caught = array_values(array_filter($this->findings($file.'.broken'), static fn (Finding $f): bool => $f->needId === $need));
-        self::assertNotSame([], $caught, $need.' was not caught');
-        self::assertMatchesRegularExpression('/'.$words.'/i', $caught[0]->says);
+        $caught = array_values(
+            array_filter($this->findings($file . '.broken'), static fn(Finding $f): bool => $f->needId === $need),
+        );
+        self::assertNotSame([], $caught, $need . ' was not caught');
+        self::assertMatchesRegularExpression('/' . $words . '/i', $caught[0]->says);
         self::assertNotSame('', $caught[0]->consequence);
         self::assertTrue($caught[0]->isInTheWay());
         self::assertSame(str_starts_with($file, 'gate-'), $caught[0]->mayBeTaken);
-        $clean = array_map(static fn (Finding $f): string => $f->needId.': '.$f->says, array_filter($this->findings($file.'.clean'), static fn (Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken));
+        $clean = array_map(
+            static fn(Finding $f): string => $f->needId . ': ' . $f->says,
+            array_filter(
+                $this->findings($file . '.clean'),
+                static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken,
+            ),
+        );
         self::assertSame([], $clean);
-        self::assertSame([], array_filter($this->findings($file.'.clean'), static fn (Finding $f): bool => $f->needId === $need));
+        self::assertSame(
+            [],
+            array_filter($this->findings($file . '.clean'), static fn(Finding $f): bool => $f->needId === $need),
+        );
     }
 
     public function testEveryPairIsLookedAtAndEveryFamilyHasOne(): void
     {
-        $files = glob(__DIR__.'/../jobs/*.json');
+        $files = glob(__DIR__ . '/../jobs/*.json');
         self::assertCount(2 * count(self::REASONS), false === $files ? [] : $files);
         foreach (self::REASONS as $file => [$need]) {
             if (str_starts_with($file, 'rule-')) {
                 self::assertSame((int) substr($file, 5), Yard::catalogue()->rule($need)?->family, $file);
             }
         }
-        self::assertSame([], array_diff(array_map(static fn (\Hull\Catalog\Interlock $l): string => $l->id, Yard::catalogue()->interlocks), array_column(self::REASONS, 0)));
+        self::assertSame(
+            [],
+            array_diff(
+                array_map(static fn(\Hull\Catalog\Interlock $l): string => $l->id, Yard::catalogue()->interlocks),
+                array_column(self::REASONS, 0),
+            ),
+        );
     }
 
     /** @return list<Finding> */
     private function findings(string $file): array
     {
         $catalogue = Yard::catalogue();
-        $job = (new JobReader($catalogue))->job(Node::root(json_decode((string) file_get_contents(__DIR__.'/../jobs/'.$file.'.json'), true)));
+        $job = (new JobReader($catalogue))->job(
+            Node::root(json_decode((string) file_get_contents(__DIR__ . '/../jobs/' . $file . '.json'), true)),
+        );
         $part = $job->parts[0];
         $piece = Workpiece::of($catalogue, $part, $job->place($part->place), Surroundings::of($catalogue, $job, $part));
 

@@ -14,7 +14,10 @@ use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** One step left out of a good route: it is missed at the right place, and the first mend that puts it in heals the route. */
+/**
+ * One step left out of a good route: it is missed at the right place, and the first mend that puts it in heals the
+ * route.
+ */
 final class MenderTest extends TestCase
 {
     /** @return iterable<string, array{string, string, string}> step left out, who misses it, words of the need */
@@ -43,14 +46,28 @@ final class MenderTest extends TestCase
         $workpiece = Yard::workpiece();
         $findings = $this->broken($workpiece, $this->without($workpiece->plan(), $omitted));
         self::assertNotSame([], $findings);
-        $first = array_values(array_filter($findings, static fn (Finding $f): bool => $f->stepName === $step && str_contains($f->says, $words)))[0] ?? null;
-        self::assertNotNull($first, implode('; ', array_map(static fn (Finding $f): string => $f->stepName.': '.$f->says, $findings)));
-        $replan = array_values(array_filter($first->mends, static fn (Mend $m): bool => str_starts_with($m->label, 'Put in')));
+        $first =
+            array_values(
+                array_filter(
+                    $findings,
+                    static fn(Finding $f): bool => $f->stepName === $step && str_contains($f->says, $words),
+                ),
+            )[0] ?? null;
+        self::assertNotNull(
+            $first,
+            implode('; ', array_map(static fn(Finding $f): string => $f->stepName . ': ' . $f->says, $findings)),
+        );
+        $replan = array_values(
+            array_filter($first->mends, static fn(Mend $m): bool => str_starts_with($m->label, 'Put in')),
+        );
         self::assertNotSame([], $replan, 'a mend that puts something in');
         self::assertLessThan(count($findings), count($this->broken($workpiece, $replan[0]->route)));
     }
 
-    /** @return iterable<string, array{array<int|string, mixed>, int}> every sixth random part, spoilt in one of three ways */
+    /**
+     * @return iterable<string, array{array<int|string, mixed>, int}> every sixth random part, spoilt in one of three
+     *                                                                ways
+     */
     public static function spoilt(): iterable
     {
         $number = 0;
@@ -73,8 +90,11 @@ final class MenderTest extends TestCase
             if (!$finding->isInTheWay() || $finding->mayBeTaken) {
                 continue;
             }
-            self::assertNotSame([], $finding->mends, $finding->stepName.': '.$finding->says);
-            $left = array_filter($workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route), static fn (Finding $f): bool => $f->is($finding));
+            self::assertNotSame([], $finding->mends, $finding->stepName . ': ' . $finding->says);
+            $left = array_filter(
+                $workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route),
+                static fn(Finding $f): bool => $f->is($finding),
+            );
             self::assertSame([], $left, $finding->mends[0]->label);
         }
         self::assertNotSame([], $plan->steps);
@@ -106,14 +126,19 @@ final class MenderTest extends TestCase
             $route = $broken[0]->mends[0]->route;
         }
         self::assertSame([], $this->broken($workpiece, $route));
-        self::assertContains('mask', array_map(static fn (RouteStep $s): string => $s->step, $route->steps));
+        self::assertContains('mask', array_map(static fn(RouteStep $s): string => $s->step, $route->steps));
     }
 
     public function testACautionHasNoMendAndIsNotABrokenNeed(): void
     {
-        $job = (new \Hull\Job\JobReader(Yard::catalogue()))->job(\Hull\Input\Node::root(Yard::frame([], '11 C', '60 %')));
+        $job = (new \Hull\Job\JobReader(Yard::catalogue()))->job(
+            \Hull\Input\Node::root(Yard::frame([], '11 C', '60 %')),
+        );
         $cool = Workpiece::of(Yard::catalogue(), $job->parts[0], $job->place('bay'));
-        $cautions = array_filter($cool->findings($cool->plan()), static fn (Finding $f): bool => Severity::Caution === $f->severity);
+        $cautions = array_filter(
+            $cool->findings($cool->plan()),
+            static fn(Finding $f): bool => Severity::Caution === $f->severity,
+        );
         self::assertNotSame([], $cautions);
         foreach ($cautions as $caution) {
             self::assertSame([], $caution->mends);
@@ -124,7 +149,12 @@ final class MenderTest extends TestCase
     /** @return list<Finding> */
     private function broken(Workpiece $workpiece, Route $route): array
     {
-        return array_values(array_filter($workpiece->findings($route), static fn (Finding $f): bool => Severity::Broken === $f->severity));
+        return array_values(
+            array_filter(
+                $workpiece->findings($route),
+                static fn(Finding $f): bool => Severity::Broken === $f->severity,
+            ),
+        );
     }
 
     private function without(Route $route, string $step): Route
@@ -134,6 +164,6 @@ final class MenderTest extends TestCase
                 return $route->without($index);
             }
         }
-        self::fail('No step '.$step);
+        self::fail('No step ' . $step);
     }
 }

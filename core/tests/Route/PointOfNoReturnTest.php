@@ -32,7 +32,7 @@ final class PointOfNoReturnTest extends TestCase
     }
 
     /**
-     * @param list<string>             $steps
+     * @param list<string> $steps
      * @param array<int|string, float> $facts
      *
      * @return list<string>
@@ -41,6 +41,13 @@ final class PointOfNoReturnTest extends TestCase
     {
         $goal = [new Need('goal', new FactWithin($fact, null, 0.0), 'it must be gone', 'It shows.', 'test')];
 
-        return array_map(static fn (Step $s): string => $s->id, PointOfNoReturn::before(SurfaceState::of('gelcoat', $facts), $goal, array_map(Yard::catalogue()->step(...), $steps)));
+        return array_map(
+            static fn(Step $s): string => $s->id,
+            PointOfNoReturn::before(
+                SurfaceState::of('gelcoat', $facts),
+                $goal,
+                array_map(Yard::catalogue()->step(...), $steps),
+            ),
+        );
     }
 }

@@ -20,7 +20,11 @@ use PHPUnit\Framework\TestCase;
 
 final class PredicateTest extends TestCase
 {
-    /** @return iterable<string, array{array<int|string, mixed>, array<int|string, float>, float|null, bool}> predicate, facts, hours since an epoxy coat, holds */
+    /**
+     * @return iterable<string, array{array<int|string, mixed>, array<int|string, float>, float|null, bool}> predicate,
+     *     facts,
+     *     hours since an epoxy coat, holds
+     */
     public static function questions(): iterable
     {
         yield 'at most, absent' => [['fact' => 'oil', 'max' => 0], [], null, true];
@@ -47,8 +51,18 @@ final class PredicateTest extends TestCase
         yield 'bare is not of a kind' => [['top_not' => ['primer']], [], null, true];
         yield 'any, one of two' => [['any' => [['fact' => 'oil', 'min' => 1], ['film' => ['none']]]], [], null, true];
         yield 'any, neither' => [['any' => [['fact' => 'oil', 'min' => 1], ['film' => ['wet']]]], [], null, false];
-        yield 'all, one of two' => [['all' => [['fact' => 'oil', 'max' => 0], ['fact' => 'wax', 'max' => 0]]], ['wax' => 1.0], null, false];
-        yield 'all, both' => [['all' => [['fact' => 'oil', 'max' => 0], ['fact' => 'wax', 'max' => 0]]], ['salt' => 1.0], null, true];
+        yield 'all, one of two' => [
+            ['all' => [['fact' => 'oil', 'max' => 0], ['fact' => 'wax', 'max' => 0]]],
+            ['wax' => 1.0],
+            null,
+            false,
+        ];
+        yield 'all, both' => [
+            ['all' => [['fact' => 'oil', 'max' => 0], ['fact' => 'wax', 'max' => 0]]],
+            ['salt' => 1.0],
+            null,
+            true,
+        ];
     }
 
     /**
@@ -98,7 +112,11 @@ final class PredicateTest extends TestCase
     /** @param array<int|string, mixed> $question */
     private function read(array $question): Predicate
     {
-        return PredicateReader::read(Node::root($question), Keys::of(Yard::catalogue()->facts), ['primer', 'topcoat', 'acid-etch']);
+        return PredicateReader::read(Node::root($question), Keys::of(Yard::catalogue()->facts), [
+            'primer',
+            'topcoat',
+            'acid-etch',
+        ]);
     }
 
     /** @param array<int|string, float> $facts */
@@ -107,6 +125,13 @@ final class PredicateTest extends TestCase
         $state = SurfaceState::of('carbon-steel', $facts);
         $epoxy = Yard::catalogue()->product('epoxy-primer-2k');
 
-        return null === $hours ? $state : $state->lay(Film::fresh($epoxy, $epoxy->dft)->after($hours, Air::of(Temperature::celsius(20), RelativeHumidity::percent(50))));
+        return null === $hours
+            ? $state
+            : $state->lay(
+                Film::fresh($epoxy, $epoxy->dft)->after(
+                    $hours,
+                    Air::of(Temperature::celsius(20), RelativeHumidity::percent(50)),
+                ),
+            );
     }
 }

@@ -22,7 +22,13 @@ final class RouteCheckTest extends TestCase
         self::assertStringContainsString('grease', $finding->consequence);
         self::assertNotSame([], $finding->mends);
         self::assertStringContainsString('Alkaline degrease', $finding->mends[0]->label);
-        self::assertSame([], array_filter($workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route), static fn (Finding $f): bool => $f->is($finding)));
+        self::assertSame(
+            [],
+            array_filter(
+                $workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route),
+                static fn(Finding $f): bool => $f->is($finding),
+            ),
+        );
     }
 
     public function testAStepMovedBehindWhereItIsNeededIsOfferedBack(): void
@@ -32,14 +38,16 @@ final class RouteCheckTest extends TestCase
         $mask = $this->index($route, 'mask');
         $finding = $this->find($workpiece->findings($route->moved($mask, $mask + 2)), 'coat-masked');
         self::assertSame('Move "Mask" before this step', $finding->mends[0]->label);
-        self::assertNull($this->maybe($workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route), 'coat-masked'));
+        self::assertNull(
+            $this->maybe($workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route), 'coat-masked'),
+        );
     }
 
     public function testAMissingCoatAndAMissingHandOverAreFoundAtTheEnd(): void
     {
         $workpiece = Yard::workpiece();
         $route = Route::of(array_slice($workpiece->plan()->steps, 0, -8));
-        $ids = array_map(static fn (Finding $f): string => $f->needId, $workpiece->findings($route));
+        $ids = array_map(static fn(Finding $f): string => $f->needId, $workpiece->findings($route));
         self::assertContains('system-complete', $ids);
         self::assertContains('handed-over', $ids);
     }
@@ -55,11 +63,14 @@ final class RouteCheckTest extends TestCase
                 $j = intdiv($seed, 65536) % ($i + 1);
                 [$steps[$i], $steps[$j]] = [$steps[$j], $steps[$i]];
             }
-            $findings = array_filter($workpiece->findings(Route::of(array_values($steps))), static fn (Finding $f): bool => Severity::Broken === $f->severity);
+            $findings = array_filter(
+                $workpiece->findings(Route::of(array_values($steps))),
+                static fn(Finding $f): bool => Severity::Broken === $f->severity,
+            );
             self::assertNotSame([], $findings);
             foreach ($findings as $finding) {
-                self::assertNotSame('', $finding->says.$finding->consequence);
-                self::assertNotSame([], $finding->mends, $finding->stepName.': '.$finding->says);
+                self::assertNotSame('', $finding->says . $finding->consequence);
+                self::assertNotSame([], $finding->mends, $finding->stepName . ': ' . $finding->says);
             }
         }
     }
@@ -71,8 +82,14 @@ final class RouteCheckTest extends TestCase
         $frame = Yard::frame([], '11 C', '84 %');
         $job = (new \Hull\Job\JobReader(Yard::catalogue()))->job(\Hull\Input\Node::root($frame));
         $cold = Workpiece::of(Yard::catalogue(), $job->parts[0], $job->place('bay'));
-        $cautions = array_filter($cold->findings($route), static fn (Finding $f): bool => Severity::Caution === $f->severity);
-        self::assertStringContainsString('dew point', implode(' ', array_map(static fn (Finding $f): string => $f->consequence, $cautions)));
+        $cautions = array_filter(
+            $cold->findings($route),
+            static fn(Finding $f): bool => Severity::Caution === $f->severity,
+        );
+        self::assertStringContainsString(
+            'dew point',
+            implode(' ', array_map(static fn(Finding $f): string => $f->consequence, $cautions)),
+        );
     }
 
     public function testEveryPlannedStepHasAReason(): void
@@ -97,13 +114,13 @@ final class RouteCheckTest extends TestCase
                 return $index;
             }
         }
-        self::fail('No step '.$step);
+        self::fail('No step ' . $step);
     }
 
     /** @param list<Finding> $findings */
     private function find(array $findings, string $need): Finding
     {
-        return $this->maybe($findings, $need) ?? self::fail('Not found: '.$need);
+        return $this->maybe($findings, $need) ?? self::fail('Not found: ' . $need);
     }
 
     /** @param list<Finding> $findings */

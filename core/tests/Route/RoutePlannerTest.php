@@ -18,20 +18,36 @@ final class RoutePlannerTest extends TestCase
     {
         $route = Yard::workpiece()->plan();
         self::assertSame(
-            'photograph dry-clean alkaline-degrease rinse air-dry white-wipe scrape strip-discs blow-off mask final-wipe apply-coat:epoxy-primer-2k wait-recoat apply-coat:epoxy-primer-2k wait-recoat apply-coat:urethane-colour-2k wait-recoat apply-coat:urethane-colour-2k wait-touch unmask wait-full inspect hand-over',
-            implode(' ', array_map(static fn (RouteStep $s): string => $s->step.(null === $s->product ? '' : ':'.$s->product), $route->steps)),
+            'photograph dry-clean alkaline-degrease rinse air-dry white-wipe scrape strip-discs blow-off ' .
+                'mask final-wipe apply-coat:epoxy-primer-2k wait-recoat apply-coat:epoxy-primer-2k wait-recoat ' .
+                'apply-coat:urethane-colour-2k wait-recoat apply-coat:urethane-colour-2k wait-touch unmask ' .
+                'wait-full inspect hand-over',
+            implode(
+                ' ',
+                array_map(
+                    static fn(RouteStep $s): string => $s->step . (null === $s->product ? '' : ':' . $s->product),
+                    $route->steps,
+                ),
+            ),
         );
     }
 
     public function testSaltIsWashedOutBeforeAnythingIsSanded(): void
     {
-        $steps = $this->steps(['conditions' => [['id' => 'salt', 'grade' => 'heavy'], ['id' => 'rust', 'grade' => 'scale']]]);
+        $steps = $this->steps([
+            'conditions' => [['id' => 'salt', 'grade' => 'heavy'], ['id' => 'rust', 'grade' => 'scale']],
+        ]);
         self::assertLessThan(array_search('scrape', $steps, true), array_search('salt-wash', $steps, true));
     }
 
     public function testUntestedPaintIsTestedBeforeDryAbrading(): void
     {
-        $steps = $this->steps(['conditions' => [['id' => 'untested-paint', 'grade' => 'untested'], ['id' => 'old-coating', 'grade' => 'sound']]]);
+        $steps = $this->steps([
+            'conditions' => [
+                ['id' => 'untested-paint', 'grade' => 'untested'],
+                ['id' => 'old-coating', 'grade' => 'sound'],
+            ],
+        ]);
         self::assertLessThan(array_search('scuff-old', $steps, true), array_search('lead-test', $steps, true));
     }
 
@@ -51,8 +67,16 @@ final class RoutePlannerTest extends TestCase
 
     public function testTheServiceChoosesTheFilms(): void
     {
-        self::assertStringContainsString('epoxy-mastic', (string) json_encode(Yard::workpiece(['service' => 'underbody', 'schools' => ['underbody' => 'film-build']])->plan()->steps));
-        self::assertStringContainsString('alkyd-primer', (string) json_encode(Yard::workpiece(['service' => 'interior'])->plan()->steps));
+        self::assertStringContainsString(
+            'epoxy-mastic',
+            (string) json_encode(
+                Yard::workpiece(['service' => 'underbody', 'schools' => ['underbody' => 'film-build']])->plan()->steps,
+            ),
+        );
+        self::assertStringContainsString(
+            'alkyd-primer',
+            (string) json_encode(Yard::workpiece(['service' => 'interior'])->plan()->steps),
+        );
     }
 
     public function testWhereNothingCuresThereIsNoRouteAndTheReasonNamesTheAir(): void
@@ -72,30 +96,32 @@ final class RoutePlannerTest extends TestCase
     {
         $catalogue = Yard::catalogue();
         for ($i = 0; $i < 120; ++$i) {
-            $draw = new Draw('part '.$i);
+            $draw = new Draw('part ' . $i);
             $substrate = $catalogue->substrate($draw->pick('substrate', $catalogue->substrates));
             $conditions = [];
             foreach ($catalogue->conditions as $condition) {
                 if ($substrate->isOf($condition->families) && $draw->chance($condition->id, 4)) {
-                    $grade = $draw->pick('grade of '.$condition->id, $condition->grades);
+                    $grade = $draw->pick('grade of ' . $condition->id, $condition->grades);
                     $conditions[] = ['id' => $condition->id, 'grade' => $grade, 'extent' => '50 %'];
                 }
             }
             $schools = [];
             foreach ($catalogue->schools as $school) {
                 if ($substrate->isOf($school->families) && $draw->chance($school->id, 2)) {
-                    $schools[$school->id] = $draw->pick('answer to '.$school->id, $school->answers);
+                    $schools[$school->id] = $draw->pick('answer to ' . $school->id, $school->answers);
                 }
             }
-            $suits = static fn (\Hull\Catalog\Service $s): bool => $s->suits($substrate);
-            yield 'part '.$i.' of '.$substrate->id => [[
-                'substrate' => $substrate->id,
-                'conditions' => $conditions,
-                'service' => $draw->pick('service', array_filter($catalogue->services, $suits)),
-                'finish' => $draw->pick('finish', $catalogue->finishes),
-                'water_lies' => $draw->pick('water lies', \Hull\Climate\Drying::BASE_HOURS),
-                'schools' => $schools,
-            ]];
+            $suits = static fn(\Hull\Catalog\Service $s): bool => $s->suits($substrate);
+            yield 'part ' . $i . ' of ' . $substrate->id => [
+                [
+                    'substrate' => $substrate->id,
+                    'conditions' => $conditions,
+                    'service' => $draw->pick('service', array_filter($catalogue->services, $suits)),
+                    'finish' => $draw->pick('finish', $catalogue->finishes),
+                    'water_lies' => $draw->pick('water lies', \Hull\Climate\Drying::BASE_HOURS),
+                    'schools' => $schools,
+                ],
+            ];
         }
     }
 
@@ -109,7 +135,16 @@ final class RoutePlannerTest extends TestCase
         } catch (NoRoute $e) {
             self::fail($e->getMessage());
         }
-        self::assertSame([], array_map(static fn (Finding $f): string => $f->stepName.': '.$f->says, array_filter($workpiece->check()->findings($workpiece->surveyed, $route), static fn (Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken)));
+        self::assertSame(
+            [],
+            array_map(
+                static fn(Finding $f): string => $f->stepName . ': ' . $f->says,
+                array_filter(
+                    $workpiece->check()->findings($workpiece->surveyed, $route),
+                    static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken,
+                ),
+            ),
+        );
     }
 
     /**
@@ -119,6 +154,6 @@ final class RoutePlannerTest extends TestCase
      */
     private function steps(array $change): array
     {
-        return array_map(static fn (RouteStep $s): string => $s->step, Yard::workpiece($change)->plan()->steps);
+        return array_map(static fn(RouteStep $s): string => $s->step, Yard::workpiece($change)->plan()->steps);
     }
 }

@@ -13,7 +13,11 @@ final class RouteTest extends TestCase
 {
     public function testNewStepsGetPassingKeysOfTheirOwn(): void
     {
-        $route = Route::of([new RouteStep('', 'photograph'), new RouteStep('new-1', 'rinse'), new RouteStep('', 'mask')]);
+        $route = Route::of([
+            new RouteStep('', 'photograph'),
+            new RouteStep('new-1', 'rinse'),
+            new RouteStep('', 'mask'),
+        ]);
         $keys = $this->keys($route);
         self::assertSame('new-1', $keys[1]);
         self::assertCount(3, array_unique($keys));
@@ -28,11 +32,20 @@ final class RouteTest extends TestCase
 
     public function testLastingKeysAreNeverUsedAgain(): void
     {
-        $first = Route::of([new RouteStep('', 'photograph'), new RouteStep('', 'rinse'), new RouteStep('', 'mask')])->kept([]);
+        $first = Route::of([
+            new RouteStep('', 'photograph'),
+            new RouteStep('', 'rinse'),
+            new RouteStep('', 'mask'),
+        ])->kept([]);
         self::assertSame(['s1', 's2', 's3'], $this->keys($first));
-        $second = $first->without(2)->inserted(1, [new RouteStep('', 'air-dry')])->kept($this->keys($first));
+        $second = $first
+            ->without(2)
+            ->inserted(1, [new RouteStep('', 'air-dry')])
+            ->kept($this->keys($first));
         self::assertSame(['s1', 's4', 's2'], $this->keys($second));
-        $third = $second->inserted(0, [new RouteStep('', 'mask')])->kept([...$this->keys($first), ...$this->keys($second)]);
+        $third = $second
+            ->inserted(0, [new RouteStep('', 'mask')])
+            ->kept([...$this->keys($first), ...$this->keys($second)]);
         self::assertSame(['s5', 's1', 's4', 's2'], $this->keys($third));
     }
 
@@ -55,12 +68,15 @@ final class RouteTest extends TestCase
     public function testAStepKeepsItsProductAndReason(): void
     {
         $step = (new RouteStep('s1', 'apply-coat', 'epoxy-primer-2k'))->because('late')->withKey('s2');
-        self::assertSame(['s2', 'apply-coat', 'epoxy-primer-2k', 'late'], [$step->key, $step->step, $step->product, $step->because]);
+        self::assertSame(
+            ['s2', 'apply-coat', 'epoxy-primer-2k', 'late'],
+            [$step->key, $step->step, $step->product, $step->because],
+        );
     }
 
     /** @return list<string> */
     private function keys(Route $route): array
     {
-        return array_map(static fn (RouteStep $s): string => $s->key, $route->steps);
+        return array_map(static fn(RouteStep $s): string => $s->key, $route->steps);
     }
 }

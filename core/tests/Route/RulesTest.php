@@ -27,22 +27,70 @@ final class RulesTest extends TestCase
     private const EPOXY = 'epoxy-primer-2k';
 
     /**
-     * A case is: rule, step, product, the facts that break it, the facts that keep it, and how many hours ago a film was
-     * laid in each of the two (null for none).
+     * A case is: rule, step, product, the facts that break it, the facts that keep it, and how many hours ago a film
+     * was laid in each of the two (null for none).
      *
-     * @return iterable<string, array{string, string, string|null, array<int|string, float>, array<int|string, float>, float|null, float|null}>
+     * @return iterable<string, array{
+     *     string,
+     *     string,
+     *     string|null,
+     *     array<int|string, float>,
+     *     array<int|string, float>,
+     *     float|null,
+     *     float|null,
+     * }>
      */
     public static function cases(): iterable
     {
-        yield 'photograph before cleaning' => ['photograph-first', 'dry-clean', null, [], ['recorded' => 1.0], null, null];
+        yield 'photograph before cleaning' => [
+            'photograph-first',
+            'dry-clean',
+            null,
+            [],
+            ['recorded' => 1.0],
+            null,
+            null,
+        ];
         yield 'photograph before abrading' => ['photograph-first', 'scrape', null, [], ['recorded' => 1.0], null, null];
-        yield 'soil off before degreasing' => ['soil-before-degrease', 'alkaline-degrease', null, ['soil' => 1.0], [], null, null];
-        yield 'oil off before abrading' => ['degrease-before-abrading', 'strip-discs', null, ['oil' => 1.0], [], null, null];
+        yield 'soil off before degreasing' => [
+            'soil-before-degrease',
+            'alkaline-degrease',
+            null,
+            ['soil' => 1.0],
+            [],
+            null,
+            null,
+        ];
+        yield 'oil off before abrading' => [
+            'degrease-before-abrading',
+            'strip-discs',
+            null,
+            ['oil' => 1.0],
+            [],
+            null,
+            null,
+        ];
         yield 'wax off before abrading' => ['degrease-before-abrading', 'scrape', null, ['wax' => 1.0], [], null, null];
-        yield 'white wipe before discs' => ['proved-before-abrading', 'strip-discs', null, [], ['proved-clean' => 1.0], null, null];
+        yield 'white wipe before discs' => [
+            'proved-before-abrading',
+            'strip-discs',
+            null,
+            [],
+            ['proved-clean' => 1.0],
+            null,
+            null,
+        ];
         yield 'salt out before abrading' => ['salt-before-abrading', 'blast', null, ['salt' => 1.0], [], null, null];
         yield 'dry before abrading' => ['dry-before-abrading', 'sand-p80', null, ['wet' => 1.0], [], null, null];
-        yield 'lead test before dry abrading' => ['lead-test-first', 'sand-off-film', null, ['lead-unknown' => 1.0], [], null, null];
+        yield 'lead test before dry abrading' => [
+            'lead-test-first',
+            'sand-off-film',
+            null,
+            ['lead-unknown' => 1.0],
+            [],
+            null,
+            null,
+        ];
         yield 'no discs on a new film' => ['not-over-fresh-film', 'strip-discs', null, [], [], 5.0, null];
         yield 'no washing of a new film' => ['not-over-fresh-film', 'pressure-wash', null, [], [], 0.5, null];
         yield 'no discs once masked' => ['grind-before-masking', 'sand-p80', null, ['masked' => 1.0], [], null, null];
@@ -52,28 +100,140 @@ final class RulesTest extends TestCase
         yield 'no coat over wax' => ['coat-wax-free', 'apply-coat', self::EPOXY, ['wax' => 1.0], [], null, null];
         yield 'no coat over salt' => ['coat-clean', 'apply-coat', self::EPOXY, ['salt' => 1.0], [], null, null];
         yield 'no coat over acid' => ['coat-residue-free', 'apply-coat', self::EPOXY, ['acid' => 1.0], [], null, null];
-        yield 'no coat over alkali' => ['coat-residue-free', 'apply-coat', self::EPOXY, ['alkali' => 1.0], [], null, null];
+        yield 'no coat over alkali' => [
+            'coat-residue-free',
+            'apply-coat',
+            self::EPOXY,
+            ['alkali' => 1.0],
+            [],
+            null,
+            null,
+        ];
         yield 'no coat over water' => ['coat-dry', 'apply-coat', self::EPOXY, ['wet' => 1.0], [], null, null];
         yield 'no coat over dust' => ['coat-dust-free', 'apply-coat', self::EPOXY, ['dust' => 1.0], [], null, null];
-        yield 'no coat over scale' => ['coat-no-loose', 'apply-coat', self::EPOXY, ['loose-rust' => 1.0], [], null, null];
-        yield 'no coat over flakes' => ['coat-no-loose', 'apply-coat', self::EPOXY, ['old-film-loose' => 1.0], [], null, null];
+        yield 'no coat over scale' => [
+            'coat-no-loose',
+            'apply-coat',
+            self::EPOXY,
+            ['loose-rust' => 1.0],
+            [],
+            null,
+            null,
+        ];
+        yield 'no coat over flakes' => [
+            'coat-no-loose',
+            'apply-coat',
+            self::EPOXY,
+            ['old-film-loose' => 1.0],
+            [],
+            null,
+            null,
+        ];
         yield 'no coat over rust' => ['coat-rust', 'apply-coat', self::EPOXY, ['tight-rust' => 1.0], [], null, null];
-        yield 'no coat over flash rust' => ['coat-rust', 'apply-coat', self::EPOXY, ['flash-rust' => 1.0], [], null, null];
-        yield 'no coat over an old film' => ['coat-old-film', 'apply-coat', self::EPOXY, ['old-film-sound' => 1.0], [], null, null];
-        yield 'bare steel is coated the same day' => ['coat-fresh-metal', 'apply-coat', self::EPOXY, ['exposed-hours' => 9.0], ['exposed-hours' => 7.5], null, null];
-        yield 'a film keeps the metal fresh' => ['coat-fresh-metal', 'apply-coat', self::EPOXY, ['exposed-hours' => 90.0], ['exposed-hours' => 90.0], null, 5.0];
-        yield 'converted rust may wait' => ['coat-fresh-metal', 'apply-coat', self::EPOXY, ['exposed-hours' => 90.0], ['exposed-hours' => 90.0, 'converted' => 1.0], null, null];
+        yield 'no coat over flash rust' => [
+            'coat-rust',
+            'apply-coat',
+            self::EPOXY,
+            ['flash-rust' => 1.0],
+            [],
+            null,
+            null,
+        ];
+        yield 'no coat over an old film' => [
+            'coat-old-film',
+            'apply-coat',
+            self::EPOXY,
+            ['old-film-sound' => 1.0],
+            [],
+            null,
+            null,
+        ];
+        yield 'bare steel is coated the same day' => [
+            'coat-fresh-metal',
+            'apply-coat',
+            self::EPOXY,
+            ['exposed-hours' => 9.0],
+            ['exposed-hours' => 7.5],
+            null,
+            null,
+        ];
+        yield 'a film keeps the metal fresh' => [
+            'coat-fresh-metal',
+            'apply-coat',
+            self::EPOXY,
+            ['exposed-hours' => 90.0],
+            ['exposed-hours' => 90.0],
+            null,
+            5.0,
+        ];
+        yield 'converted rust may wait' => [
+            'coat-fresh-metal',
+            'apply-coat',
+            self::EPOXY,
+            ['exposed-hours' => 90.0],
+            ['exposed-hours' => 90.0, 'converted' => 1.0],
+            null,
+            null,
+        ];
         yield 'masked before coating' => ['coat-masked', 'apply-coat', self::EPOXY, [], ['masked' => 1.0], null, null];
         yield 'wiped before coating' => ['coat-wiped', 'apply-coat', self::EPOXY, [], ['wiped' => 1.0], null, null];
         yield 'no coat too soon' => ['not-too-soon', 'apply-coat', self::EPOXY, [], [], 2.0, 5.0];
         yield 'no coat too late' => ['window-or-abraded', 'apply-coat', self::EPOXY, [], [], 100.0, 5.0];
-        yield 'a late coat after abrading' => ['window-or-abraded', 'apply-coat', self::EPOXY, [], ['grit' => 320.0], 100.0, 100.0];
-        yield 'abrading too coarse does not count' => ['window-or-abraded', 'apply-coat', self::EPOXY, ['grit' => 80.0], ['grit' => 240.0], 100.0, 100.0];
-        yield 'nothing over a doubtful coat' => ['bond-not-doubtful', 'apply-coat', self::EPOXY, ['doubtful-bond' => 1.0], [], 5.0, 5.0];
-        yield 'nothing over trapped solvent' => ['bond-not-doubtful', 'inspect', null, ['trapped-solvent' => 1.0], [], 300.0, 300.0];
-        yield 'unmasked before the inspection' => ['unmask-before-end', 'inspect', null, ['masked' => 1.0], [], 300.0, 300.0];
+        yield 'a late coat after abrading' => [
+            'window-or-abraded',
+            'apply-coat',
+            self::EPOXY,
+            [],
+            ['grit' => 320.0],
+            100.0,
+            100.0,
+        ];
+        yield 'abrading too coarse does not count' => [
+            'window-or-abraded',
+            'apply-coat',
+            self::EPOXY,
+            ['grit' => 80.0],
+            ['grit' => 240.0],
+            100.0,
+            100.0,
+        ];
+        yield 'nothing over a doubtful coat' => [
+            'bond-not-doubtful',
+            'apply-coat',
+            self::EPOXY,
+            ['doubtful-bond' => 1.0],
+            [],
+            5.0,
+            5.0,
+        ];
+        yield 'nothing over trapped solvent' => [
+            'bond-not-doubtful',
+            'inspect',
+            null,
+            ['trapped-solvent' => 1.0],
+            [],
+            300.0,
+            300.0,
+        ];
+        yield 'unmasked before the inspection' => [
+            'unmask-before-end',
+            'inspect',
+            null,
+            ['masked' => 1.0],
+            [],
+            300.0,
+            300.0,
+        ];
         yield 'cured before the inspection' => ['cured-at-end', 'inspect', null, [], [], 100.0, 300.0];
-        yield 'inspected before the hand-over' => ['inspected-at-end', 'hand-over', null, [], ['inspected' => 1.0], 300.0, 300.0];
+        yield 'inspected before the hand-over' => [
+            'inspected-at-end',
+            'hand-over',
+            null,
+            [],
+            ['inspected' => 1.0],
+            300.0,
+            300.0,
+        ];
     }
 
     /**
@@ -81,8 +241,15 @@ final class RulesTest extends TestCase
      * @param array<int|string, float> $keeping
      */
     #[DataProvider('cases')]
-    public function testIsBrokenByOneSurfaceAndKeptByItsTwin(string $rule, string $step, ?string $product, array $breaking, array $keeping, ?float $filmBreaking, ?float $filmKeeping): void
-    {
+    public function testIsBrokenByOneSurfaceAndKeptByItsTwin(
+        string $rule,
+        string $step,
+        ?string $product,
+        array $breaking,
+        array $keeping,
+        ?float $filmBreaking,
+        ?float $filmKeeping,
+    ): void {
         self::assertContains($rule, $this->broken($step, $product, $breaking, $filmBreaking));
         self::assertNotContains($rule, $this->broken($step, $product, $keeping, $filmKeeping));
     }
@@ -95,7 +262,9 @@ final class RulesTest extends TestCase
         }
     }
 
-    /** Some step on some part breaks it from one surface, and keeps it from another, unless it is never allowed at all. */
+    /**
+     * Some step on some part breaks it from one surface, and keeps it from another, unless it is never allowed at all.
+     */
     #[DataProvider('rules')]
     public function testEveryRuleIsReachedBrokenAndKept(Rule $rule): void
     {
@@ -103,12 +272,15 @@ final class RulesTest extends TestCase
         $check = new RouteCheck($piece->context);
         $seen = [];
         foreach ($this->surfaces($rule, $piece->part->substrate) as $state) {
-            $ids = array_map(static fn (Finding $f): string => $f->needId, [...$check->broken($step, $state), ...$check->spoken($step, $state)]);
+            $ids = array_map(static fn(Finding $f): string => $f->needId, [
+                ...$check->broken($step, $state),
+                ...$check->spoken($step, $state),
+            ]);
             $seen[in_array($rule->need->id, $ids, true) ? 'broken' : 'kept'] = true;
         }
-        self::assertArrayHasKey('broken', $seen, $step->step.' on '.$piece->part->substrate);
+        self::assertArrayHasKey('broken', $seen, $step->step . ' on ' . $piece->part->substrate);
         if ([] !== $rule->need->predicate->facts() || $rule->need->predicate->asksFilm()) {
-            self::assertArrayHasKey('kept', $seen, $step->step.' on '.$piece->part->substrate);
+            self::assertArrayHasKey('kept', $seen, $step->step . ' on ' . $piece->part->substrate);
         }
     }
 
@@ -117,11 +289,20 @@ final class RulesTest extends TestCase
     {
         $catalogue = Yard::catalogue();
         foreach ($catalogue->substrates as $substrate) {
-            foreach ([] === $rule->scope->services ? ['exterior-splash', 'interior', 'exterior-sun'] : $rule->scope->services as $service) {
+            foreach (
+                [] === $rule->scope->services ? ['exterior-splash', 'interior', 'exterior-sun'] : $rule->scope->services
+                as $service
+            ) {
                 if (!$catalogue->services[$service]->suits($substrate)) {
                     continue;
                 }
-                $piece = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service, 'finish' => $rule->scope->finishes[0] ?? 'tidy', 'schools' => array_map(static fn (array $a): string => $a[0], $rule->scope->schools)]);
+                $piece = Yard::workpiece([
+                    'substrate' => $substrate->id,
+                    'conditions' => [],
+                    'service' => $service,
+                    'finish' => $rule->scope->finishes[0] ?? 'tidy',
+                    'schools' => array_map(static fn(array $a): string => $a[0], $rule->scope->schools),
+                ]);
                 if (!in_array($rule, $piece->context->rules, true)) {
                     continue;
                 }
@@ -137,15 +318,23 @@ final class RulesTest extends TestCase
         self::fail('No step on any part is asked this.');
     }
 
-    /** @return iterable<SurfaceState> every fact the rule asks about at its edges, with and without films of all kinds and ages */
+    /**
+     * @return iterable<SurfaceState> every fact the rule asks about at its edges, with and without films of all kinds
+     *                                and ages
+     */
     private function surfaces(Rule $rule, string $substrate): iterable
     {
-        $facts = array_values(array_unique(array_map(static fn (FactWithin $f): string => $f->fact, $rule->need->predicate->facts())));
+        $facts = array_values(
+            array_unique(array_map(static fn(FactWithin $f): string => $f->fact, $rule->need->predicate->facts())),
+        );
         $films = [null];
         if ($rule->need->predicate->asksFilm()) {
             foreach (Yard::catalogue()->products as $product) {
                 foreach ([0.0, 0.5, 6.0, 40.0, 3000.0] as $hours) {
-                    $films[] = Film::fresh($product, $product->dft)->after($hours, Air::of(Temperature::celsius(20), RelativeHumidity::percent(50)));
+                    $films[] = Film::fresh($product, $product->dft)->after(
+                        $hours,
+                        Air::of(Temperature::celsius(20), RelativeHumidity::percent(50)),
+                    );
                 }
             }
         }
@@ -186,6 +375,9 @@ final class RulesTest extends TestCase
         }
         $runner = new StepRunner(Yard::workpiece()->context);
 
-        return array_map(static fn (Need $n): string => $n->id, $runner->broken(new RouteStep('', $step, $product), $state));
+        return array_map(
+            static fn(Need $n): string => $n->id,
+            $runner->broken(new RouteStep('', $step, $product), $state),
+        );
     }
 }

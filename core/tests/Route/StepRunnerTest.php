@@ -15,21 +15,43 @@ use PHPUnit\Framework\TestCase;
 /** What each kind of step does to a surface, and how long it takes. */
 final class StepRunnerTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<int|string, float>, array<int|string, float>}> step, before, after */
+    /**
+     * @return iterable<string, array{string, array<int|string, float>, array<int|string, float>}> step, before, after
+     */
     public static function steps(): iterable
     {
         yield 'photographs are a record' => ['photograph', [], ['recorded' => 1.0]];
         yield 'a lead test settles the paint' => ['lead-test', ['lead-unknown' => 1.0], []];
         yield 'brushing takes loose dirt off' => ['dry-clean', ['soil' => 1.0], []];
-        yield 'the lance wets seams' => ['pressure-wash', ['soil' => 2.0, 'salt' => 2.0], ['salt' => 1.0, 'washed' => 1.0, 'wet' => 2.0]];
-        yield 'alkali stays behind' => ['alkaline-degrease', ['oil' => 2.0], ['alkali' => 1.0, 'washed' => 1.0, 'wet' => 1.0]];
-        yield 'washing takes the proof away' => ['alkaline-degrease', ['oil' => 1.0, 'proved-clean' => 1.0], ['alkali' => 1.0, 'washed' => 1.0, 'wet' => 1.0]];
+        yield 'the lance wets seams' => [
+            'pressure-wash',
+            ['soil' => 2.0, 'salt' => 2.0],
+            ['salt' => 1.0, 'washed' => 1.0, 'wet' => 2.0],
+        ];
+        yield 'alkali stays behind' => [
+            'alkaline-degrease',
+            ['oil' => 2.0],
+            ['alkali' => 1.0, 'washed' => 1.0, 'wet' => 1.0],
+        ];
+        yield 'washing takes the proof away' => [
+            'alkaline-degrease',
+            ['oil' => 1.0, 'proved-clean' => 1.0],
+            ['alkali' => 1.0, 'washed' => 1.0, 'wet' => 1.0],
+        ];
         yield 'solvent takes oil and wax' => ['solvent-degrease', ['oil' => 1.0, 'wax' => 1.0], []];
         yield 'a rinse takes residues' => ['rinse', ['alkali' => 1.0, 'acid' => 1.0], ['wet' => 1.0]];
         yield 'water dries off' => ['air-dry', ['wet' => 2.0], []];
         yield 'the wipe proves it' => ['white-wipe', [], ['proved-clean' => 1.0]];
-        yield 'scraping leaves dust' => ['scrape', ['loose-rust' => 1.0, 'old-film-loose' => 1.0, 'wiped' => 1.0], ['dust' => 1.0]];
-        yield 'the wheel leaves tight rust' => ['wire-wheel', ['tight-rust' => 2.0, 'flash-rust' => 1.0], ['tight-rust' => 1.0, 'dust' => 1.0]];
+        yield 'scraping leaves dust' => [
+            'scrape',
+            ['loose-rust' => 1.0, 'old-film-loose' => 1.0, 'wiped' => 1.0],
+            ['dust' => 1.0],
+        ];
+        yield 'the wheel leaves tight rust' => [
+            'wire-wheel',
+            ['tight-rust' => 2.0, 'flash-rust' => 1.0],
+            ['tight-rust' => 1.0, 'dust' => 1.0],
+        ];
         yield 'converter turns it' => ['convert-rust', ['tight-rust' => 1.0], ['converted' => 1.0]];
         yield 'the wipe is final' => ['final-wipe', ['masked' => 1.0], ['masked' => 1.0, 'wiped' => 1.0]];
         yield 'dust goes' => ['blow-off', ['dust' => 1.0], []];
@@ -54,7 +76,10 @@ final class StepRunnerTest extends TestCase
     public function testBareMetalAgesAndAFilmStopsThat(): void
     {
         $runner = $this->runner();
-        $bared = $runner->effects(new RouteStep('', 'strip-discs'), SurfaceState::of('carbon-steel', ['tight-rust' => 1.0]));
+        $bared = $runner->effects(
+            new RouteStep('', 'strip-discs'),
+            SurfaceState::of('carbon-steel', ['tight-rust' => 1.0]),
+        );
         self::assertEqualsWithDelta(5.0, $runner->pass($bared, 5.0)->fact('exposed-hours'), 0.02);
         $coated = $runner->effects(new RouteStep('', 'apply-coat', 'epoxy-primer-2k'), $bared);
         self::assertEqualsWithDelta(0.0, $runner->pass($coated, 5.0)->fact('exposed-hours'), 0.02);
@@ -64,7 +89,10 @@ final class StepRunnerTest extends TestCase
     public function testACoatGoesOnAndComesOffAgain(): void
     {
         $runner = $this->runner();
-        $state = $runner->effects(new RouteStep('', 'apply-coat', 'epoxy-primer-2k'), SurfaceState::of('carbon-steel', ['grit' => 80.0]));
+        $state = $runner->effects(
+            new RouteStep('', 'apply-coat', 'epoxy-primer-2k'),
+            SurfaceState::of('carbon-steel', ['grit' => 80.0]),
+        );
         self::assertSame(50.0, $state->buildUm());
         self::assertSame(0.0, $state->fact('grit'));
         self::assertSame(FilmPhase::Wet, $state->phase());
@@ -76,11 +104,17 @@ final class StepRunnerTest extends TestCase
     public function testWaitsEndWhenTheirEventComes(): void
     {
         $runner = $this->runner();
-        $state = $runner->effects(new RouteStep('', 'apply-coat', 'epoxy-primer-2k'), SurfaceState::of('carbon-steel', []));
+        $state = $runner->effects(
+            new RouteStep('', 'apply-coat', 'epoxy-primer-2k'),
+            SurfaceState::of('carbon-steel', []),
+        );
         $touch = $runner->apply(new RouteStep('', 'wait-touch'), $state);
         $recoat = $runner->apply(new RouteStep('', 'wait-recoat'), $touch->state);
         $full = $runner->apply(new RouteStep('', 'wait-full'), $recoat->state);
-        self::assertSame([FilmPhase::Tacky, FilmPhase::Open, FilmPhase::Cured], [$touch->state->phase(), $recoat->state->phase(), $full->state->phase()]);
+        self::assertSame(
+            [FilmPhase::Tacky, FilmPhase::Open, FilmPhase::Cured],
+            [$touch->state->phase(), $recoat->state->phase(), $full->state->phase()],
+        );
         self::assertEqualsWithDelta(2.39, (float) $touch->waitHours, 0.01);
         self::assertEqualsWithDelta(3.63, (float) $touch->waitHours + (float) $recoat->waitHours, 0.01);
         self::assertTrue($runner->isIdle(new RouteStep('', 'wait-recoat'), $recoat->state));
@@ -91,15 +125,22 @@ final class StepRunnerTest extends TestCase
     {
         $context = Yard::workpiece(['place' => 'shed', 'service' => 'interior', 'finish' => 'tidy'])->context;
         $runner = new StepRunner($context);
-        $state = $runner->effects(new RouteStep('', 'apply-coat', 'epoxy-primer-2k'), SurfaceState::of('carbon-steel', []));
+        $state = $runner->effects(
+            new RouteStep('', 'apply-coat', 'epoxy-primer-2k'),
+            SurfaceState::of('carbon-steel', []),
+        );
         self::assertNull($runner->apply(new RouteStep('', 'wait-recoat'), $state)->waitHours);
     }
 
     public function testTimeGrowsWithTheAreaAndTheExtent(): void
     {
         $small = new StepRunner(Yard::workpiece()->context);
-        $large = new StepRunner(Yard::workpiece(['shapes' => [['kind' => 'strip', 'width' => '2 m', 'length' => '5 m']]])->context);
-        $whole = new StepRunner(Yard::workpiece(['conditions' => [['id' => 'rust', 'grade' => 'scale', 'extent' => '100 %']]])->context);
+        $large = new StepRunner(
+            Yard::workpiece(['shapes' => [['kind' => 'strip', 'width' => '2 m', 'length' => '5 m']]])->context,
+        );
+        $whole = new StepRunner(
+            Yard::workpiece(['conditions' => [['id' => 'rust', 'grade' => 'scale', 'extent' => '100 %']]])->context,
+        );
         $state = SurfaceState::of('carbon-steel', ['tight-rust' => 1.0]);
         $discs = new RouteStep('', 'strip-discs');
         self::assertGreaterThan($small->apply($discs, $state)->handsOnMin, $large->apply($discs, $state)->handsOnMin);
@@ -112,7 +153,10 @@ final class StepRunnerTest extends TestCase
         $open = new StepRunner(Yard::workpiece()->context);
         $cavities = new StepRunner(Yard::workpiece(['water_lies' => 'cavities'])->context);
         $dry = new RouteStep('', 'air-dry');
-        $hours = static fn (StepRunner $r, float $wet): float => (float) $r->apply($dry, SurfaceState::of('carbon-steel', ['wet' => $wet]))->waitHours;
+        $hours = static fn(StepRunner $r, float $wet): float => (float) $r->apply(
+            $dry,
+            SurfaceState::of('carbon-steel', ['wet' => $wet]),
+        )->waitHours;
         self::assertEqualsWithDelta(4.0, $hours($open, 2.0) / $hours($open, 1.0), 1e-9);
         self::assertEqualsWithDelta(12.0, $hours($cavities, 1.0) / $hours($open, 1.0), 1e-9);
     }

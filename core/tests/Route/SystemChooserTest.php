@@ -31,9 +31,10 @@ final class SystemChooserTest extends TestCase
     public function testTheServiceAndTheFinishDecide(string $service, string $finish, string $system): void
     {
         foreach (['carbon-steel', 'cast-iron'] as $substrate) {
-            $chosen = Yard::workpiece(['substrate' => $substrate, 'service' => $service, 'finish' => $finish])->context->system;
+            $chosen = Yard::workpiece(['substrate' => $substrate, 'service' => $service, 'finish' => $finish])->context
+                ->system;
             self::assertSame($system, $chosen->id);
-            self::assertNotSame('', $chosen->why.$chosen->lifeText());
+            self::assertNotSame('', $chosen->why . $chosen->lifeText());
         }
     }
 
@@ -55,7 +56,10 @@ final class SystemChooserTest extends TestCase
     #[DataProvider('schools')]
     public function testTheSchoolsDecide(array $schools, string $service, string $finish, string $system): void
     {
-        self::assertSame($system, Yard::workpiece(['schools' => $schools, 'service' => $service, 'finish' => $finish])->context->system->id);
+        self::assertSame(
+            $system,
+            Yard::workpiece(['schools' => $schools, 'service' => $service, 'finish' => $finish])->context->system->id,
+        );
     }
 
     public function testASchoolWithoutASystemGivesWayAndSaysSo(): void
@@ -73,8 +77,13 @@ final class SystemChooserTest extends TestCase
             foreach ($catalogue->services as $service) {
                 foreach (array_keys($catalogue->finishes) as $finish) {
                     if ($service->suits($substrate)) {
-                        $scope = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service->id, 'finish' => $finish])->context->system->scope;
-                        self::assertTrue($substrate->isOf($scope->families), $substrate->id.' '.$service->id);
+                        $scope = Yard::workpiece([
+                            'substrate' => $substrate->id,
+                            'conditions' => [],
+                            'service' => $service->id,
+                            'finish' => $finish,
+                        ])->context->system->scope;
+                        self::assertTrue($substrate->isOf($scope->families), $substrate->id . ' ' . $service->id);
                     }
                 }
             }
@@ -94,7 +103,15 @@ final class SystemChooserTest extends TestCase
         foreach ($catalogue->substrates as $substrate) {
             foreach ($catalogue->services as $service) {
                 if ($service->suits($substrate)) {
-                    $system = Yard::workpiece(['substrate' => $substrate->id, 'conditions' => [], 'service' => $service->id, 'finish' => 'show'], Keys::of($catalogue->limits))->context->system;
+                    $system = Yard::workpiece(
+                        [
+                            'substrate' => $substrate->id,
+                            'conditions' => [],
+                            'service' => $service->id,
+                            'finish' => 'show',
+                        ],
+                        Keys::of($catalogue->limits),
+                    )->context->system;
                     self::assertSame([], $system->requires);
                 }
             }

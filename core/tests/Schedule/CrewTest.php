@@ -15,9 +15,22 @@ final class CrewTest extends TestCase
 {
     public function testHoursBecomeSpansAndQuietIsTakenOut(): void
     {
-        $crew = Crew::read(Node::root(['people' => [['name' => 'Rowan', 'hours' => ['mon' => ['8:00-12:30', '13:00 - 17:00']]]], 'quiet' => ['mon' => ['0:00-9:00']], 'floors' => ['Bay' => '215 ft2'], 'gear' => ['spray-gun' => 2]]));
+        $crew = Crew::read(
+            Node::root([
+                'people' => [['name' => 'Rowan', 'hours' => ['mon' => ['8:00-12:30', '13:00 - 17:00']]]],
+                'quiet' => ['mon' => ['0:00-9:00']],
+                'floors' => ['Bay' => '215 ft2'],
+                'gear' => ['spray-gun' => 2],
+            ]),
+        );
         [$rowan] = $crew->persons(RandomYard::MONDAY, RandomYard::MONDAY + 168.0, new \DateTimeZone('UTC'));
-        self::assertSame([[8.0, 12.5], [13.0, 17.0]], array_map(static fn (array $s): array => [$s[0] - RandomYard::MONDAY, $s[1] - RandomYard::MONDAY], $rowan->work));
+        self::assertSame(
+            [[8.0, 12.5], [13.0, 17.0]],
+            array_map(
+                static fn(array $s): array => [$s[0] - RandomYard::MONDAY, $s[1] - RandomYard::MONDAY],
+                $rowan->work,
+            ),
+        );
         self::assertSame(9.0, $rowan->loud[0][0] - RandomYard::MONDAY);
         self::assertEqualsWithDelta(19.97, $crew->floors['Bay'], 0.01);
         self::assertSame(2, $crew->gear['spray-gun']);
@@ -27,7 +40,11 @@ final class CrewTest extends TestCase
     {
         $crew = Crew::usual('the bench');
         [$bench] = $crew->persons(RandomYard::MONDAY, RandomYard::MONDAY + 168.0, new \DateTimeZone('UTC'));
-        self::assertEqualsWithDelta(5 * 8.5 + 4.0, $bench->between(RandomYard::MONDAY, RandomYard::MONDAY + 168.0), 1e-9);
+        self::assertEqualsWithDelta(
+            5 * 8.5 + 4.0,
+            $bench->between(RandomYard::MONDAY, RandomYard::MONDAY + 168.0),
+            1e-9,
+        );
         self::assertSame($crew->written, Crew::read(Node::root($crew->written))->written, 'what is kept is read back');
     }
 
@@ -37,10 +54,22 @@ final class CrewTest extends TestCase
         $rowan = ['name' => 'Rowan', 'hours' => ['mon' => ['8:00-12:00']]];
         yield 'nobody' => [['people' => []], '/people'];
         yield 'twice the same' => [['people' => [$rowan, $rowan]], '/people/1/name'];
-        yield 'backwards' => [['people' => [['name' => 'A', 'hours' => ['tue' => ['17:00-8:00']]]]], '/people/0/hours/tue/0'];
-        yield 'past midnight' => [['people' => [['name' => 'A', 'hours' => ['tue' => ['20:00-24:30']]]]], '/people/0/hours/tue/0'];
-        yield 'in words' => [['people' => [['name' => 'A', 'hours' => ['tue' => ['mornings']]]]], '/people/0/hours/tue/0'];
-        yield 'no such day' => [['people' => [['name' => 'A', 'hours' => ['someday' => ['8:00-9:00']]]]], '/people/0/hours/someday'];
+        yield 'backwards' => [
+            ['people' => [['name' => 'A', 'hours' => ['tue' => ['17:00-8:00']]]]],
+            '/people/0/hours/tue/0',
+        ];
+        yield 'past midnight' => [
+            ['people' => [['name' => 'A', 'hours' => ['tue' => ['20:00-24:30']]]]],
+            '/people/0/hours/tue/0',
+        ];
+        yield 'in words' => [
+            ['people' => [['name' => 'A', 'hours' => ['tue' => ['mornings']]]]],
+            '/people/0/hours/tue/0',
+        ];
+        yield 'no such day' => [
+            ['people' => [['name' => 'A', 'hours' => ['someday' => ['8:00-9:00']]]]],
+            '/people/0/hours/someday',
+        ];
         yield 'a day off in words' => [['people' => [$rowan], 'off' => ['Easter']], '/off/0'];
         yield 'a floor in kilograms' => [['people' => [$rowan], 'floors' => ['Bay' => '3 kg']], '/floors/Bay'];
         yield 'no gun at all' => [['people' => [$rowan], 'gear' => ['spray-gun' => 0]], '/gear/spray-gun'];

@@ -35,7 +35,11 @@ final class FloorTest extends TestCase
         $floor->leave('c');
         self::assertNull($floor->against($sand, 12.0, 13.0, 13.0));
         $floor->take($sand, 12.0, 13.0, 13.0);
-        self::assertSame([13.0, 's', 'no wet film beside dust'], $floor->against($coat, 10.0, 11.0, 14.0), 'it would still be wet when the dust comes');
+        self::assertSame(
+            [13.0, 's', 'no wet film beside dust'],
+            $floor->against($coat, 10.0, 11.0, 14.0),
+            'it would still be wet when the dust comes',
+        );
     }
 
     public function testOneWetJobAtATimeButFilmsMayDrySideBySide(): void
@@ -54,7 +58,11 @@ final class FloorTest extends TestCase
         self::assertSame([12.0, 'a', 'no floor left'], $floor->against(self::plain('b', 2.5), 11.0, 13.0, 13.0));
         self::assertNull($floor->against(self::plain('b', 2.5), 12.0, 13.0, 13.0));
         $floor->take(self::plain('b', 2.0), 10.0, 10.5, 10.5);
-        self::assertSame([10.5, 'b', 'no floor left'], $floor->against(self::plain('c', 1.0), 10.0, 13.0, 13.0), 'the first to make room');
+        self::assertSame(
+            [10.5, 'b', 'no floor left'],
+            $floor->against(self::plain('c', 1.0), 10.0, 13.0, 13.0),
+            'the first to make room',
+        );
     }
 
     public function testOverMidnightAndOverDays(): void
@@ -78,8 +86,39 @@ final class FloorTest extends TestCase
 
     private static function coat(string $id): Activity
     {
-        $air = PlaceAir::of(Catalogue::catalogue()->places['heated-bay'], Air::of(Temperature::celsius(18.0), RelativeHumidity::percent(50)), Forecast::of(0, [Weather::of(Air::of(Temperature::celsius(15.0), RelativeHumidity::percent(50)))], 'made up'), [], 0, 24);
+        $air = PlaceAir::of(
+            Catalogue::catalogue()->places['heated-bay'],
+            Air::of(Temperature::celsius(18.0), RelativeHumidity::percent(50)),
+            Forecast::of(
+                0,
+                [Weather::of(Air::of(Temperature::celsius(15.0), RelativeHumidity::percent(50)))],
+                'made up',
+            ),
+            [],
+            0,
+            24,
+        );
 
-        return new Activity($id, $id, $id, 1.0, 'bay', wet: new Wet(GateLine::of($air, Limits::of(Temperature::celsius(5.0), Temperature::celsius(35.0), RelativeHumidity::percent(0), RelativeHumidity::percent(90)), 0.0, false), Passing::hours(3.0)));
+        return new Activity(
+            $id,
+            $id,
+            $id,
+            1.0,
+            'bay',
+            wet: new Wet(
+                GateLine::of(
+                    $air,
+                    Limits::of(
+                        Temperature::celsius(5.0),
+                        Temperature::celsius(35.0),
+                        RelativeHumidity::percent(0),
+                        RelativeHumidity::percent(90),
+                    ),
+                    0.0,
+                    false,
+                ),
+                Passing::hours(3.0),
+            ),
+        );
     }
 }

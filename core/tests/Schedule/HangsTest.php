@@ -17,7 +17,11 @@ final class HangsTest extends TestCase
     {
         for ($seed = 1; $seed <= 40; ++$seed) {
             $yard = (new RandomYard($seed, 4, 4, 16))->yard();
-            self::assertSame([], Hangs::of((new Scheduler(5, $seed))->plan($yard), ['colder' => $yard, 'warmer' => $yard]), 'seed '.$seed);
+            self::assertSame(
+                [],
+                Hangs::of((new Scheduler(5, $seed))->plan($yard), ['colder' => $yard, 'warmer' => $yard]),
+                'seed ' . $seed,
+            );
         }
     }
 
@@ -36,7 +40,11 @@ final class HangsTest extends TestCase
                     }
                 }
                 foreach ($hangs as $id => [$first]) {
-                    self::assertTrue(Nudge::SOON !== $first->breaks->kind || $first->breaks->until > $schedule->placed[$id]->start + 1.0, 'a little longer is no harm');
+                    self::assertTrue(
+                        Nudge::SOON !== $first->breaks->kind ||
+                            $first->breaks->until > $schedule->placed[$id]->start + 1.0,
+                        'a little longer is no harm',
+                    );
                     self::assertStringStartsWith("if it comes $edge than forecast: ", $first->words($yard));
                 }
             }
@@ -48,16 +56,28 @@ final class HangsTest extends TestCase
     public function testNobodyActsOnWhatMayComeMuchLater(): void
     {
         $schedule = (new Scheduler(5, 3))->plan((new RandomYard(3, 6, 6, 21))->yard());
-        foreach (array_keys(Hangs::of($schedule, ['colder' => (new RandomYard(3, 6, 6, 21, warmer: -9.0))->yard()])) as $id) {
+        foreach (
+            array_keys(Hangs::of($schedule, ['colder' => (new RandomYard(3, 6, 6, 21, warmer: -9.0))->yard()]))
+            as $id
+        ) {
             self::assertLessThanOrEqual($schedule->yard->now + Hangs::AHEAD_H, $schedule->placed[$id]->start);
         }
     }
 
-    /** @return list<string> activities with which something is wrong by themselves, but that they may only have to wait a little longer */
+    /**
+     * @return list<string> activities with which something is wrong by themselves, but that they may only have to wait
+     *                      a little longer
+     */
     private static function faulty(Schedule $schedule): array
     {
-        $ids = array_map(static fn (string $fault): string => 1 === preg_match('/^(p\d+\.\d+):? (?!and )/', $fault, $m) ? $m[1] : '', array_filter(Validator::faults($schedule), static fn (string $fault): bool => !str_contains($fault, 'does not wait')));
+        $ids = array_map(
+            static fn(string $fault): string => 1 === preg_match('/^(p\d+\.\d+):? (?!and )/', $fault, $m) ? $m[1] : '',
+            array_filter(
+                Validator::faults($schedule),
+                static fn(string $fault): bool => !str_contains($fault, 'does not wait'),
+            ),
+        );
 
-        return array_values(array_unique(array_filter($ids, static fn (string $id): bool => '' !== $id)));
+        return array_values(array_unique(array_filter($ids, static fn(string $id): bool => '' !== $id)));
     }
 }

@@ -23,7 +23,7 @@ final class LowerBoundTest extends TestCase
             $yard = (new RandomYard($seed, 3, 4, 20))->yard();
             $schedule = (new Scheduler(6, $seed))->plan($yard);
             if ([] === $schedule->without) {
-                self::assertGreaterThanOrEqual(LowerBound::of($yard) - 1e-6, $schedule->finish(), 'seed '.$seed);
+                self::assertGreaterThanOrEqual(LowerBound::of($yard) - 1e-6, $schedule->finish(), 'seed ' . $seed);
             }
         }
     }
@@ -31,11 +31,39 @@ final class LowerBoundTest extends TestCase
     public function testItIsTheLongestPartOrAllTheWorkThereIs(): void
     {
         $days = [[8.0, 16.0], [32.0, 40.0], [56.0, 64.0]];
-        $chain = [new Activity('a', 'p', 'a', 1.0, 'bay'), new Activity('b', 'p', 'b', 1.0, 'bay', lags: [new Lag('a', Passing::hours(20.0), 'a wait')])];
-        self::assertSame(33.0, LowerBound::of(new Yard(8.0, 72.0, $chain, [Person::of('one', $days)])), 'the wait ends at 5 in the morning');
-        $much = array_map(static fn (int $n): Activity => new Activity('x'.$n, 'q'.$n, 'x', 5.0, 'bay'), range(1, 4));
-        self::assertSame(38.0, LowerBound::of(new Yard(8.0, 72.0, $much, [Person::of('one', $days), Person::of('two', [[32.0, 40.0]])])), '8 h on the first day, then two at work: 12 h in 6');
-        self::assertSame(72.0, LowerBound::of(new Yard(8.0, 72.0, array_map(static fn (int $n): Activity => new Activity('x'.$n, 'q'.$n, 'x', 5.0, 'bay'), range(1, 9)), [Person::of('one', $days)])), 'more than there are hours for');
+        $chain = [
+            new Activity('a', 'p', 'a', 1.0, 'bay'),
+            new Activity('b', 'p', 'b', 1.0, 'bay', lags: [new Lag('a', Passing::hours(20.0), 'a wait')]),
+        ];
+        self::assertSame(
+            33.0,
+            LowerBound::of(new Yard(8.0, 72.0, $chain, [Person::of('one', $days)])),
+            'the wait ends at 5 in the morning',
+        );
+        $much = array_map(
+            static fn(int $n): Activity => new Activity('x' . $n, 'q' . $n, 'x', 5.0, 'bay'),
+            range(1, 4),
+        );
+        self::assertSame(
+            38.0,
+            LowerBound::of(new Yard(8.0, 72.0, $much, [Person::of('one', $days), Person::of('two', [[32.0, 40.0]])])),
+            '8 h on the first day, then two at work: 12 h in 6',
+        );
+        self::assertSame(
+            72.0,
+            LowerBound::of(
+                new Yard(
+                    8.0,
+                    72.0,
+                    array_map(
+                        static fn(int $n): Activity => new Activity('x' . $n, 'q' . $n, 'x', 5.0, 'bay'),
+                        range(1, 9),
+                    ),
+                    [Person::of('one', $days)],
+                ),
+            ),
+            'more than there are hours for',
+        );
     }
 
     public function testWhatMaySlackMayReallyBeginLater(): void
@@ -48,10 +76,28 @@ final class LowerBoundTest extends TestCase
                     continue;
                 }
                 $placed = $schedule->placed[$id];
-                $moved = new \Hull\Schedule\Placed($id, $placed->start + $hours, $placed->end + $hours, $placed->who, $placed->why, $placed->dry + $hours, $placed->paid, $placed->setUp);
+                $moved = new \Hull\Schedule\Placed(
+                    $id,
+                    $placed->start + $hours,
+                    $placed->end + $hours,
+                    $placed->who,
+                    $placed->why,
+                    $placed->dry + $hours,
+                    $placed->paid,
+                    $placed->setUp,
+                );
                 $activity = $schedule->yard->activity($id);
                 if ($activity->whole && !$placed->setUp && null === $activity->wet) {
-                    $faults = array_filter(Validator::faults(new \Hull\Schedule\Schedule($schedule->yard, [...$schedule->placed, $id => $moved], $schedule->without)), static fn (string $f): bool => str_contains($f, $id));
+                    $faults = array_filter(
+                        Validator::faults(
+                            new \Hull\Schedule\Schedule(
+                                $schedule->yard,
+                                [...$schedule->placed, $id => $moved],
+                                $schedule->without,
+                            ),
+                        ),
+                        static fn(string $f): bool => str_contains($f, $id),
+                    );
                     self::assertSame([], $faults, "seed $seed, $id by $hours h");
                 }
             }

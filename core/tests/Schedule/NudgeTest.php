@@ -31,21 +31,35 @@ final class NudgeTest extends TestCase
     public function testTooSoonTooLateAndNoRoom(): void
     {
         $schedule = self::schedule();
-        self::assertSame([8.0, 12.0, 9.0], [$schedule->placed['p1']->start, $schedule->placed['p2']->start, $schedule->placed['q']->start]);
+        self::assertSame(
+            [8.0, 12.0, 9.0],
+            [$schedule->placed['p1']->start, $schedule->placed['p2']->start, $schedule->placed['q']->start],
+        );
         $soon = Nudge::of($schedule, 'p2', 10.5);
         self::assertSame(['p2', Nudge::SOON, 12.0], [$soon[0]->id, $soon[0]->kind, $soon[0]->until]);
         $late = Nudge::of($schedule, 'p2', 15.0);
-        self::assertSame([['p2', Nudge::LATE, 14.0]], array_map(static fn (Nudge $n): array => [$n->id, $n->kind, $n->until], $late));
+        self::assertSame(
+            [['p2', Nudge::LATE, 14.0]],
+            array_map(static fn(Nudge $n): array => [$n->id, $n->kind, $n->until], $late),
+        );
         self::assertSame('misses its window', $late[0]->words($schedule->yard));
         $room = Nudge::of($schedule, 'q', 8.5);
-        self::assertSame([Nudge::ROOM, 'p1'], [$room[0]->kind, $room[0]->why->other], 'Rowan has another thing in hand');
+        self::assertSame(
+            [Nudge::ROOM, 'p1'],
+            [$room[0]->kind, $room[0]->why->other],
+            'Rowan has another thing in hand',
+        );
     }
 
     public function testWhatFollowsIsLookedAtToo(): void
     {
         $schedule = self::schedule();
         $breaks = Nudge::of($schedule, 'p1', 10.0);
-        self::assertContains(['p2', Nudge::SOON], array_map(static fn (Nudge $n): array => [$n->id, $n->kind], $breaks), 'the next coat would have to wait');
+        self::assertContains(
+            ['p2', Nudge::SOON],
+            array_map(static fn(Nudge $n): array => [$n->id, $n->kind], $breaks),
+            'the next coat would have to wait',
+        );
     }
 
     public function testWhoIsNotThereAndAnHourThatHasPassedAreSaid(): void
@@ -62,12 +76,24 @@ final class NudgeTest extends TestCase
     {
         $along = [
             new Activity('p1', 'p', 'first coat', 2.0, 'bay'),
-            new Activity('p2', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('p1', Passing::hours(3.0), 'the film', true)], windows: [new Window('p1', Passing::hours(6.0), 'its window', true, 0.5)]),
+            new Activity(
+                'p2',
+                'p',
+                'second coat',
+                1.0,
+                'bay',
+                lags: [new Lag('p1', Passing::hours(3.0), 'the film', true)],
+                windows: [new Window('p1', Passing::hours(6.0), 'its window', true, 0.5)],
+            ),
         ];
         $schedule = (new Scheduler(5))->plan(new Yard(8.0, 100.0, $along, [Person::of('Rowan', [[8.0, 18.0]])]));
         $placed = Nudge::placed($schedule, 'p2', 14.5);
         self::assertSame([8.0, 14.5, 15.5], [$placed['p1']->start, $placed['p2']->start, $placed['p2']->end]);
-        self::assertSame([[8.0, 11.0, 14.0, 14.5], [9.0, 12.0, 15.0, 15.0], [10.0, 13.0, 16.0, 15.5]], Times::zones($schedule->yard->activity('p2'), $placed), 'where it was begun the window is missed');
+        self::assertSame(
+            [[8.0, 11.0, 14.0, 14.5], [9.0, 12.0, 15.0, 15.0], [10.0, 13.0, 16.0, 15.5]],
+            Times::zones($schedule->yard->activity('p2'), $placed),
+            'where it was begun the window is missed',
+        );
         self::assertSame(Nudge::LATE, Nudge::of($schedule, 'p2', 14.5)[0]->kind);
         self::assertSame([], Times::zones($schedule->yard->activity('p1'), $placed), 'nothing is below');
     }
@@ -76,10 +102,20 @@ final class NudgeTest extends TestCase
     {
         $work = [
             new Activity('p1', 'p', 'first coat', 1.0, 'bay'),
-            new Activity('p2', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('p1', Passing::hours(3.0), 'the film')], windows: [new Window('p1', Passing::hours(5.0), 'its window', false, 0.5)]),
+            new Activity(
+                'p2',
+                'p',
+                'second coat',
+                1.0,
+                'bay',
+                lags: [new Lag('p1', Passing::hours(3.0), 'the film')],
+                windows: [new Window('p1', Passing::hours(5.0), 'its window', false, 0.5)],
+            ),
             new Activity('q', 'q', 'wash', 1.0, 'bay'),
         ];
 
-        return (new Scheduler(20))->plan(new Yard(8.0, 100.0, $work, [Person::of('Rowan', [[8.0, 18.0], [32.0, 42.0]])]));
+        return (new Scheduler(20))->plan(
+            new Yard(8.0, 100.0, $work, [Person::of('Rowan', [[8.0, 18.0], [32.0, 42.0]])]),
+        );
     }
 }

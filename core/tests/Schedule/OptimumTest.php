@@ -26,13 +26,25 @@ final class OptimumTest extends TestCase
                 continue;
             }
             if (!$kept) {
-                self::assertSame(SmallYard::END, $optimum, 'abrading is paid for where no order keeps the windows, seed '.$seed);
+                self::assertSame(
+                    SmallYard::END,
+                    $optimum,
+                    'abrading is paid for where no order keeps the windows, seed ' . $seed,
+                );
                 continue;
             }
             ++$solved;
             $equal += $schedule->finish() < $optimum + 1e-6 ? 1 : 0;
-            self::assertLessThanOrEqual(1.05 * ($optimum - SmallYard::NOW), $schedule->finish() - SmallYard::NOW, 'seed '.$seed);
-            self::assertLessThanOrEqual($optimum + 1e-6, LowerBound::of($yard), 'no bound above what can be done, seed '.$seed);
+            self::assertLessThanOrEqual(
+                1.05 * ($optimum - SmallYard::NOW),
+                $schedule->finish() - SmallYard::NOW,
+                'seed ' . $seed,
+            );
+            self::assertLessThanOrEqual(
+                $optimum + 1e-6,
+                LowerBound::of($yard),
+                'no bound above what can be done, seed ' . $seed,
+            );
         }
         self::assertGreaterThanOrEqual(54, $equal);
     }

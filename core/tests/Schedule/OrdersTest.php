@@ -19,7 +19,7 @@ final class OrdersTest extends TestCase
     {
         $orders = Orders::all(['a' => 2, 'b' => 2], 6);
         self::assertNotNull($orders);
-        self::assertCount(6, array_unique(array_map(static fn (array $o): string => implode('', $o), $orders)));
+        self::assertCount(6, array_unique(array_map(static fn(array $o): string => implode('', $o), $orders)));
         self::assertNull(Orders::all(['a' => 2, 'b' => 2], 5));
         self::assertSame([[]], Orders::all([], 1));
         self::assertSame(['a', 'a', 'b'], Orders::plain(['a' => 2, 'b' => 1]));
@@ -81,7 +81,7 @@ final class OrdersTest extends TestCase
                 $ids = [];
                 foreach ($blocks as $number => $block) {
                     foreach ($block as $activity) {
-                        $at[$activity->id] = $part.$number;
+                        $at[$activity->id] = $part . $number;
                         $ids[] = $activity->id;
                     }
                 }

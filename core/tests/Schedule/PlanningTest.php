@@ -32,7 +32,9 @@ use Hull\Tests\Yard as Catalogue;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** From the demo's surveys to a schedule, and back through the engine: what is planned for an hour may be done in it. */
+/**
+ * From the demo's surveys to a schedule, and back through the engine: what is planned for an hour may be done in it.
+ */
 final class PlanningTest extends TestCase
 {
     private const NOW = RandomYard::MONDAY + 9.0;
@@ -51,19 +53,30 @@ final class PlanningTest extends TestCase
             $log = [];
             $before = self::NOW;
             foreach ($piece->route()->steps as $n => $step) {
-                $placed = $schedule->placed[$id.'/'.$step->key] ?? null;
-                if (isset($schedule->without[$id.'/'.$step->key])) {
+                $placed = $schedule->placed[$id . '/' . $step->key] ?? null;
+                if (isset($schedule->without[$id . '/' . $step->key])) {
                     break;
                 }
-                $log[] = self::entry('s'.$n, EntryKind::Start, $step->key, $placed->start ?? $before);
-                $log[] = self::entry('f'.$n, EntryKind::Finish, $step->key, $placed->end ?? $before);
+                $log[] = self::entry('s' . $n, EntryKind::Start, $step->key, $placed->start ?? $before);
+                $log[] = self::entry('f' . $n, EntryKind::Finish, $step->key, $placed->end ?? $before);
                 // A wait is over when what comes after it begins.
                 $before = $placed->end ?? $before;
                 ++$worked;
             }
             $log = self::withWaitsAtTheirEnd($log, $piece, $schedule, $id);
-            $replayed = Workpiece::of(Catalogue::catalogue(), $piece->part->with($piece->route(), $log), $piece->place, Surroundings::of(Catalogue::catalogue(), $job, $piece->part))->replay(self::at(self::NOW + 24.0 * 60), $airs->at($piece->place->id)->series());
-            $faults = array_map(static fn (Finding $f): string => $f->stepName.': '.$f->says, array_filter($replayed->findings, static fn (Finding $f): bool => !str_contains($f->says, 'no more than')));
+            $replayed = Workpiece::of(
+                Catalogue::catalogue(),
+                $piece->part->with($piece->route(), $log),
+                $piece->place,
+                Surroundings::of(Catalogue::catalogue(), $job, $piece->part),
+            )->replay(self::at(self::NOW + 24.0 * 60), $airs->at($piece->place->id)->series());
+            $faults = array_map(
+                static fn(Finding $f): string => $f->stepName . ': ' . $f->says,
+                array_filter(
+                    $replayed->findings,
+                    static fn(Finding $f): bool => !str_contains($f->says, 'no more than'),
+                ),
+            );
             self::assertSame([], array_values($faults), $piece->part->name);
         }
         self::assertGreaterThan(30, $worked);
@@ -73,13 +86,26 @@ final class PlanningTest extends TestCase
     {
         [$job, $airs] = self::job('3-winch', 19.0);
         [$schedule] = self::plan($job, $airs);
-        $coats = array_values(array_filter($schedule->yard->activities, static fn (Activity $a): bool => $a->isCoat() && 'side-frames' === $a->part));
+        $coats = array_values(
+            array_filter(
+                $schedule->yard->activities,
+                static fn(Activity $a): bool => $a->isCoat() && 'side-frames' === $a->part,
+            ),
+        );
         self::assertGreaterThan(1, count($coats));
         self::assertNotSame([], $coats[1]->windows, 'the second coat has the window of the first');
         self::assertSame($coats[0]->id, $coats[1]->windows[0]->from);
-        self::assertContains($coats[0]->id, array_map(static fn (\Hull\Schedule\Lag $l): string => $l->from, $coats[1]->lags));
-        $bare = array_merge(...array_map(static fn (Activity $a): array => $a->windows, array_values($schedule->yard->activities)));
-        self::assertContains('8 hours of bare metal', array_map(static fn (\Hull\Schedule\Window $w): string => $w->what, $bare));
+        self::assertContains(
+            $coats[0]->id,
+            array_map(static fn(\Hull\Schedule\Lag $l): string => $l->from, $coats[1]->lags),
+        );
+        $bare = array_merge(
+            ...array_map(static fn(Activity $a): array => $a->windows, array_values($schedule->yard->activities)),
+        );
+        self::assertContains(
+            '8 hours of bare metal',
+            array_map(static fn(\Hull\Schedule\Window $w): string => $w->what, $bare),
+        );
     }
 
     /** Oxalic gel, acid prep and degreaser do not stay on over night: what takes them off follows within the hour. */
@@ -92,12 +118,22 @@ final class PlanningTest extends TestCase
         [$schedule] = self::plan($job, $airs);
         $followed = 0;
         foreach ($schedule->yard->activities as $id => $activity) {
-            foreach (array_filter($activity->windows, static fn (\Hull\Schedule\Window $w): bool => str_contains($w->what, 'dries on')) as $window) {
+            foreach (
+                array_filter(
+                    $activity->windows,
+                    static fn(\Hull\Schedule\Window $w): bool => str_contains($w->what, 'dries on'),
+                )
+                as $window
+            ) {
                 $from = $schedule->placed[$window->from];
                 self::assertStringEndsWith('residue dries on', $window->what);
                 self::assertStringStartsWith('the hour before ', $window->what);
                 self::assertSame(0.0, $schedule->placed[$id]->paid, $activity->name);
-                self::assertLessThanOrEqual($window->closes->after($from->end) ?? \INF, $schedule->placed[$id]->start, $activity->name);
+                self::assertLessThanOrEqual(
+                    $window->closes->after($from->end) ?? \INF,
+                    $schedule->placed[$id]->start,
+                    $activity->name,
+                );
                 self::assertLessThan(12.0, $schedule->placed[$id]->start - $from->end, $activity->name);
                 ++$followed;
             }
@@ -110,9 +146,12 @@ final class PlanningTest extends TestCase
         [$job, $airs] = self::job('3-winch', 19.0);
         $part = $job->parts[0];
         $route = JobPlan::of(Catalogue::catalogue(), $job)->routes[$part->id];
-        $begun = new Job($job->name, '', $job->places, [$part->with($route, [self::entry('e1', EntryKind::Start, $route->steps[0]->key, self::NOW - 0.1)]), ...array_slice($job->parts, 1)]);
+        $begun = new Job($job->name, '', $job->places, [
+            $part->with($route, [self::entry('e1', EntryKind::Start, $route->steps[0]->key, self::NOW - 0.1)]),
+            ...array_slice($job->parts, 1),
+        ]);
         [$schedule] = self::plan($begun, $airs, ['epoxy-primer-2k' => self::NOW + 96.0]);
-        $first = $schedule->placed[$part->id.'/'.$route->steps[0]->key];
+        $first = $schedule->placed[$part->id . '/' . $route->steps[0]->key];
         self::assertSame([self::NOW - 0.1, WhyKind::Running], [$first->start, $first->why->kind]);
         foreach ($schedule->placed as $id => $placed) {
             if (str_contains($schedule->yard->activity($id)->name, 'Two-pack epoxy primer')) {
@@ -135,7 +174,17 @@ final class PlanningTest extends TestCase
             $places[$id] = $pieces[$id]->place->id;
             $done[$id] = $pieces[$id]->replay(self::at(self::NOW), $airs->at($places[$id])->series());
         }
-        $yard = Planning::yard($pieces, $done, $places, $airs, Crew::usual('Rowan'), new \DateTimeZone('UTC'), self::NOW, [], $deliveries);
+        $yard = Planning::yard(
+            $pieces,
+            $done,
+            $places,
+            $airs,
+            Crew::usual('Rowan'),
+            new \DateTimeZone('UTC'),
+            self::NOW,
+            [],
+            $deliveries,
+        );
 
         return [(new Scheduler(8))->plan($yard), $pieces];
     }
@@ -143,15 +192,42 @@ final class PlanningTest extends TestCase
     /** @return array{Job, Airs} */
     private static function job(string $file, float $mean): array
     {
-        $job = (new JobReader(Catalogue::catalogue()))->job(Node::root(json_decode((string) file_get_contents(__DIR__.'/../../../demo/'.$file.'.json'), true, 512, \JSON_THROW_ON_ERROR)));
-        $job = new Job($job->name, '', $job->places, array_map(static fn (Part $p): Part => $p->with(null, []), $job->parts));
+        $job = (new JobReader(Catalogue::catalogue()))->job(
+            Node::root(
+                json_decode(
+                    (string) file_get_contents(__DIR__ . '/../../../demo/' . $file . '.json'),
+                    true,
+                    512,
+                    \JSON_THROW_ON_ERROR,
+                ),
+            ),
+        );
+        $job = new Job(
+            $job->name,
+            '',
+            $job->places,
+            array_map(static fn(Part $p): Part => $p->with(null, []), $job->parts),
+        );
         $hours = [];
         for ($h = 0; $h < 24 * 14; ++$h) {
-            $day = sin(($h % 24 - 9) / 24 * 2 * \M_PI);
-            $hours[] = Weather::of(Air::of(Temperature::celsius($mean + 6.0 * $day), RelativeHumidity::percent(68.0 - 16.0 * $day)), Speed::metresPerSecond(2.0));
+            $day = sin(((($h % 24) - 9) / 24) * 2 * \M_PI);
+            $hours[] = Weather::of(
+                Air::of(Temperature::celsius($mean + 6.0 * $day), RelativeHumidity::percent(68.0 - 16.0 * $day)),
+                Speed::metresPerSecond(2.0),
+            );
         }
         $forecast = Forecast::of((int) RandomYard::MONDAY, $hours, 'made up');
-        $places = array_map(static fn (\Hull\Job\Place $p): PlaceAir => PlaceAir::of(Catalogue::catalogue()->places[$p->kind], $p->air, $forecast, [], (int) RandomYard::MONDAY, 24 * 50), $job->places);
+        $places = array_map(
+            static fn(\Hull\Job\Place $p): PlaceAir => PlaceAir::of(
+                Catalogue::catalogue()->places[$p->kind],
+                $p->air,
+                $forecast,
+                [],
+                (int) RandomYard::MONDAY,
+                24 * 50,
+            ),
+            $job->places,
+        );
 
         return [$job, new Airs($places)];
     }
@@ -166,7 +242,7 @@ final class PlanningTest extends TestCase
         $next = null;
         $moved = [];
         foreach (array_reverse($log) as $entry) {
-            $placed = $schedule->placed[$id.'/'.$entry->stepKey] ?? null;
+            $placed = $schedule->placed[$id . '/' . $entry->stepKey] ?? null;
             $moved[] = null === $placed && null !== $next ? $entry->movedTo(self::at($next)) : $entry;
             $next = null !== $placed ? $placed->start : $next;
         }
@@ -181,6 +257,6 @@ final class PlanningTest extends TestCase
 
     private static function at(float $hour): \DateTimeImmutable
     {
-        return new \DateTimeImmutable('@'.sprintf('%.6F', $hour * 3600.0));
+        return new \DateTimeImmutable('@' . sprintf('%.6F', $hour * 3600.0));
     }
 }

@@ -25,8 +25,8 @@ final class ReplanTest extends TestCase
             $yard = (new RandomYard($seed, 4, 4, 16))->yard();
             $plan = (new Scheduler(20, $seed))->plan($yard);
             $again = Replan::of($yard, self::starts($plan->placed), new Scheduler(1, $seed));
-            $paid = array_filter($again->moves, static fn (Move $m): bool => null !== $m->to && 0.0 === $m->paid);
-            self::assertSame([], $paid, 'seed '.$seed);
+            $paid = array_filter($again->moves, static fn(Move $m): bool => null !== $m->to && 0.0 === $m->paid);
+            self::assertSame([], $paid, 'seed ' . $seed);
         }
     }
 
@@ -38,7 +38,7 @@ final class ReplanTest extends TestCase
             $plan = (new Scheduler(10, $seed))->plan($yard);
             [$later, $late] = self::laterOn($yard, self::starts($plan->placed), $plan->placed);
             $again = Replan::of($later, self::starts($plan->placed), new Scheduler(5, $seed));
-            self::assertSame([], Validator::faults($again->schedule), 'seed '.$seed);
+            self::assertSame([], Validator::faults($again->schedule), 'seed ' . $seed);
             foreach ($again->schedule->placed as $id => $placed) {
                 if (null !== $later->activity($id)->fixed || null === $late) {
                     continue;
@@ -55,8 +55,8 @@ final class ReplanTest extends TestCase
     }
 
     /**
-     * Three things happen to many yards; of what moved nothing could have stayed, neither by itself nor with what follows
-     * it on its part: whoever puts it back breaks something, as the validator finds.
+     * Three things happen to many yards; of what moved nothing could have stayed, neither by itself nor with what
+     * follows it on its part: whoever puts it back breaks something, as the validator finds.
      */
     public function testWhatMovedCouldNotHaveStayed(): void
     {
@@ -65,22 +65,46 @@ final class ReplanTest extends TestCase
             $yard = (new RandomYard($seed, 4, 4, 16, 2))->yard();
             $plan = (new Scheduler(10, $seed))->plan($yard);
             $before = self::starts($plan->placed);
-            foreach (['late' => self::laterOn($yard, $before, $plan->placed)[0], 'gone for two days' => self::without($yard, 1, 48.0), 'gone' => self::without($yard, 1, \INF)] as $what => $then) {
+            foreach (
+                [
+                    'late' => self::laterOn($yard, $before, $plan->placed)[0],
+                    'gone for two days' => self::without($yard, 1, 48.0),
+                    'gone' => self::without($yard, 1, \INF),
+                ]
+                as $what => $then
+            ) {
                 $again = Replan::of($then, $before, new Scheduler(5, $seed));
                 self::assertSame([], Validator::faults($again->schedule), "seed $seed, $what");
                 foreach ($again->moves as $move) {
-                    if (null === $move->from || null === $move->to || $move->paid > 0.0 || abs($move->to - $move->from) < 0.06) {
+                    if (
+                        null === $move->from ||
+                        null === $move->to ||
+                        $move->paid > 0.0 ||
+                        abs($move->to - $move->from) < 0.06
+                    ) {
                         continue;
                     }
                     ++$moves;
                     self::assertNotNull($move->stays, "seed $seed, $what: $move->id has its reason");
                     self::assertNotSame('', $move->stays->words($then));
-                    self::assertFalse(self::couldStay($again->schedule, [$move->id => $move->from]), "seed $seed, $what: $move->id could have stayed");
+                    self::assertFalse(
+                        self::couldStay($again->schedule, [$move->id => $move->from]),
+                        "seed $seed, $what: $move->id could have stayed",
+                    );
                     $tail = [];
-                    foreach (array_slice($then->chains[$then->activity($move->id)->part], (int) array_search($move->id, $then->chains[$then->activity($move->id)->part], true)) as $id) {
+                    foreach (
+                        array_slice(
+                            $then->chains[$then->activity($move->id)->part],
+                            (int) array_search($move->id, $then->chains[$then->activity($move->id)->part], true),
+                        )
+                        as $id
+                    ) {
                         $tail += isset($before[$id], $again->schedule->placed[$id]) ? [$id => $before[$id]->start] : [];
                     }
-                    self::assertFalse(self::couldStay($again->schedule, $tail), "seed $seed, $what: $move->id and what follows could have stayed");
+                    self::assertFalse(
+                        self::couldStay($again->schedule, $tail),
+                        "seed $seed, $what: $move->id and what follows could have stayed",
+                    );
                 }
             }
         }
@@ -97,10 +121,15 @@ final class ReplanTest extends TestCase
         self::assertSame([], Validator::faults($again->schedule));
         $first = $again->moves[0] ?? self::fail('somebody was to help');
         self::assertSame(WhyKind::Absent, $first->stays?->why->kind);
-        self::assertStringContainsString($gone.' is not at work then', $first->stays->words($alone));
+        self::assertStringContainsString($gone . ' is not at work then', $first->stays->words($alone));
         foreach ($plan->placed as $id => $placed) {
             if ($placed->end < ($first->from ?? $yard->end) && !in_array($gone, $placed->who, true)) {
-                self::assertEqualsWithDelta($placed->start, $again->schedule->placed[$id]->start, 0.05, 'what came before and was not his stays');
+                self::assertEqualsWithDelta(
+                    $placed->start,
+                    $again->schedule->placed[$id]->start,
+                    0.05,
+                    'what came before and was not his stays',
+                );
             }
         }
     }
@@ -109,9 +138,17 @@ final class ReplanTest extends TestCase
     {
         $yard = (new RandomYard(3, 1, 2, 16, 1))->yard();
         $plan = (new Scheduler(5, 3))->plan($yard);
-        $later = new Yard($yard->now + 30.0, $yard->end, array_values($yard->activities), $yard->people, $yard->floors, $yard->gear, $yard->dues);
+        $later = new Yard(
+            $yard->now + 30.0,
+            $yard->end,
+            array_values($yard->activities),
+            $yard->people,
+            $yard->floors,
+            $yard->gear,
+            $yard->dues,
+        );
         $again = Replan::of($later, self::starts($plan->placed), new Scheduler(5, 3));
-        $kinds = array_map(static fn (Move $m): ?WhyKind => $m->stays?->why->kind, $again->moves);
+        $kinds = array_map(static fn(Move $m): ?WhyKind => $m->stays?->why->kind, $again->moves);
         self::assertSame(WhyKind::Past, $kinds[0] ?? null);
 
         $paid = 0;
@@ -119,8 +156,8 @@ final class ReplanTest extends TestCase
             $yard = (new RandomYard($seed, 4, 4, 16))->yard();
             $plan = (new Scheduler(5, $seed))->plan($yard);
             $before = self::starts($plan->placed);
-            $paid += count(array_filter($before, static fn (Kept $k): bool => $k->paid > 0.0));
-            self::assertSame([], Move::moved($plan, $before), 'seed '.$seed);
+            $paid += count(array_filter($before, static fn(Kept $k): bool => $k->paid > 0.0));
+            self::assertSame([], Move::moved($plan, $before), 'seed ' . $seed);
         }
         self::assertGreaterThan(0, $paid);
     }
@@ -130,9 +167,21 @@ final class ReplanTest extends TestCase
     {
         $people = $yard->people;
         $away = $people[$who];
-        $people[$who] = Person::of($away->name, array_values(array_filter($away->work, static fn (array $w): bool => $w[0] > $yard->now + $hours)), []);
+        $people[$who] = Person::of(
+            $away->name,
+            array_values(array_filter($away->work, static fn(array $w): bool => $w[0] > $yard->now + $hours)),
+            [],
+        );
 
-        return new Yard($yard->now, $yard->end, array_values($yard->activities), is_finite($hours) ? array_values($people) : [$people[1 - $who]], $yard->floors, $yard->gear, $yard->dues);
+        return new Yard(
+            $yard->now,
+            $yard->end,
+            array_values($yard->activities),
+            is_finite($hours) ? array_values($people) : [$people[1 - $who]],
+            $yard->floors,
+            $yard->gear,
+            $yard->dues,
+        );
     }
 
     /**
@@ -150,7 +199,17 @@ final class ReplanTest extends TestCase
             $more = [];
             foreach ($options as $placed) {
                 foreach (self::ends($yard, $activity, $start) as [$end, $who]) {
-                    $more[] = [...$placed, $id => new Placed($id, $start, $end, $who, new Why(WhyKind::Kept), null === $activity->wet ? $end : $activity->wet->dry->after($end) ?? $yard->end)];
+                    $more[] = [
+                        ...$placed,
+                        $id => new Placed(
+                            $id,
+                            $start,
+                            $end,
+                            $who,
+                            new Why(WhyKind::Kept),
+                            null === $activity->wet ? $end : $activity->wet->dry->after($end) ?? $yard->end,
+                        ),
+                    ];
                 }
             }
             $options = $more;
@@ -170,14 +229,20 @@ final class ReplanTest extends TestCase
         $ends = [];
         foreach ($yard->people as $n => $person) {
             // A few minutes at the end of a day are not worth setting up for.
-            $left = $person->between($start, $start + 0.25) > 0.25 - 1e-6 || $activity->hours < 0.25 ? $activity->hours : 0.0;
+            $left =
+                $person->between($start, $start + 0.25) > 0.25 - 1e-6 || $activity->hours < 0.25
+                    ? $activity->hours
+                    : 0.0;
             foreach ($activity->noisy ? $person->loud : $person->work as [$from, $to]) {
                 $begin = max($from, $start);
                 if ($left > 1e-9 && $to > $begin) {
                     $end = min($to, $begin + $left);
                     $left -= $end - $begin;
                     if ($left <= 1e-9) {
-                        $names = 2 === $activity->people ? [$person->name, $yard->people[1 - $n]->name ?? $person->name] : [$person->name];
+                        $names =
+                            2 === $activity->people
+                                ? [$person->name, $yard->people[1 - $n]->name ?? $person->name]
+                                : [$person->name];
                         $ends[] = [$end, $names];
                     }
                 }
@@ -190,7 +255,7 @@ final class ReplanTest extends TestCase
     /**
      * A day and a half later: what was to begin has begun, the last of it two hours late.
      *
-     * @param array<int|string, Kept>   $starts
+     * @param array<int|string, Kept> $starts
      * @param array<int|string, Placed> $placed
      *
      * @return array{Yard, string|null}
@@ -198,8 +263,8 @@ final class ReplanTest extends TestCase
     private static function laterOn(Yard $yard, array $starts, array $placed): array
     {
         $now = $yard->now + 36.0;
-        $begun = array_filter($starts, static fn (Kept $k): bool => $k->start < $now - 2.0);
-        uasort($begun, static fn (Kept $a, Kept $b): int => $a->start <=> $b->start);
+        $begun = array_filter($starts, static fn(Kept $k): bool => $k->start < $now - 2.0);
+        uasort($begun, static fn(Kept $a, Kept $b): int => $a->start <=> $b->start);
         $late = [] === $begun ? null : (string) array_key_last($begun);
         $work = array_map(static function (Activity $a) use ($begun, $placed, $late): Activity {
             $p = $placed[$a->id] ?? null;

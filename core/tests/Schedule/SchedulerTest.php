@@ -26,9 +26,9 @@ final class SchedulerTest extends TestCase
     {
         $placed = $paid = $without = 0;
         for ($seed = 1; $seed <= 2000; ++$seed) {
-            $yard = (new RandomYard($seed, 2 + $seed % 3, 2 + $seed % 4, 16))->yard();
+            $yard = (new RandomYard($seed, 2 + ($seed % 3), 2 + ($seed % 4), 16))->yard();
             $schedule = (new Scheduler(2, $seed))->plan($yard);
-            self::assertSame([], Validator::faults($schedule), 'seed '.$seed);
+            self::assertSame([], Validator::faults($schedule), 'seed ' . $seed);
             $placed += count($schedule->placed);
             $paid += $schedule->score->paid > 0.0 ? 1 : 0;
             $without += count($schedule->without);
@@ -41,7 +41,10 @@ final class SchedulerTest extends TestCase
 
     public function testTheSameYardSeedAndNumberGiveTheSameSchedule(): void
     {
-        $plan = static fn (): array => array_map(static fn (Placed $p): float => $p->start, (new Scheduler(60, 9))->plan((new RandomYard(4, 4, 5))->yard())->placed);
+        $plan = static fn(): array => array_map(
+            static fn(Placed $p): float => $p->start,
+            (new Scheduler(60, 9))->plan((new RandomYard(4, 4, 5))->yard())->placed,
+        );
         self::assertSame($plan(), $plan());
     }
 
@@ -55,7 +58,10 @@ final class SchedulerTest extends TestCase
         }))->plan($yard);
         self::assertFalse($few->score->isBetterThan($many->score));
         self::assertGreaterThan(3, count($told));
-        self::assertSame($told, array_values(array_filter($told, static fn (array $t): bool => $t[0] <= 200 && 200 === $t[1])));
+        self::assertSame(
+            $told,
+            array_values(array_filter($told, static fn(array $t): bool => $t[0] <= 200 && 200 === $t[1])),
+        );
         self::assertGreaterThanOrEqual(LowerBound::of($yard), $many->finish());
         $asked = 0;
         (new Scheduler(200, 3, static function (int $done) use (&$asked): bool {
@@ -69,20 +75,49 @@ final class SchedulerTest extends TestCase
     public function testACoatIsHeldBackSoThatTheNextFallsIntoWorkingHours(): void
     {
         $first = new Activity('a', 'p', 'first coat', 1.0, 'bay');
-        $next = new Activity('b', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('a', Passing::hours(10.0), 'the film')], windows: [new Window('a', Passing::hours(16.0), 'its window', false, 0.5)]);
+        $next = new Activity(
+            'b',
+            'p',
+            'second coat',
+            1.0,
+            'bay',
+            lags: [new Lag('a', Passing::hours(10.0), 'the film')],
+            windows: [new Window('a', Passing::hours(16.0), 'its window', false, 0.5)],
+        );
         $schedule = (new Scheduler(1))->plan(self::yard([$first, $next]));
-        self::assertEqualsWithDelta(15.0, $schedule->placed['a']->start, 0.01, 'not at 8: it would close at 1 in the night');
+        self::assertEqualsWithDelta(
+            15.0,
+            $schedule->placed['a']->start,
+            0.01,
+            'not at 8: it would close at 1 in the night',
+        );
         self::assertEqualsWithDelta(32.0, $schedule->placed['b']->start, 1e-6);
-        self::assertSame([WhyKind::Window, 'b'], [$schedule->placed['a']->why->kind, $schedule->placed['a']->why->other]);
+        self::assertSame(
+            [WhyKind::Window, 'b'],
+            [$schedule->placed['a']->why->kind, $schedule->placed['a']->why->other],
+        );
         self::assertSame(0.0, $schedule->score->paid);
     }
 
     public function testAWindowThatCannotBeKeptIsPaidForInHoursAndSaysSo(): void
     {
         $first = new Activity('a', 'p', 'first coat', 1.0, 'bay');
-        $next = new Activity('b', 'p', 'second coat', 1.0, 'bay', lags: [new Lag('a', Passing::hours(10.0), 'the film')], windows: [new Window('a', Passing::hours(11.0), 'its window', false, 0.5)]);
+        $next = new Activity(
+            'b',
+            'p',
+            'second coat',
+            1.0,
+            'bay',
+            lags: [new Lag('a', Passing::hours(10.0), 'the film')],
+            windows: [new Window('a', Passing::hours(11.0), 'its window', false, 0.5)],
+        );
         $schedule = (new Scheduler(1))->plan(self::yard([$first, $next]));
-        self::assertEqualsWithDelta(8.0, $schedule->placed['a']->start, 1e-6, 'nothing is held back for what is missed anyway');
+        self::assertEqualsWithDelta(
+            8.0,
+            $schedule->placed['a']->start,
+            1e-6,
+            'nothing is held back for what is missed anyway',
+        );
         self::assertSame(0.5, $schedule->placed['b']->paid);
         self::assertEqualsWithDelta(1.5, $schedule->placed['b']->end - $schedule->placed['b']->start, 1e-6);
     }
@@ -95,22 +130,26 @@ final class SchedulerTest extends TestCase
         self::assertEqualsWithDelta(33.0, $schedule->placed['a']->end, 1e-6, '10 h on the first day, one on the next');
         self::assertEqualsWithDelta(33.0, $schedule->placed['b']->start, 1e-6);
         $never = (new Scheduler(1))->plan(self::yard([new Activity('c', 'p', 'coat', 12.0, 'bay')]));
-        self::assertStringContainsString('12.0 h in one go, the longest stretch of working hours is 10.0 h', $never->without['c']);
+        self::assertStringContainsString(
+            '12.0 h in one go, the longest stretch of working hours is 10.0 h',
+            $never->without['c'],
+        );
     }
 
     public function testSlackCriticalChainAndTheNextHour(): void
     {
         $yard = self::yard([
-            new Activity('a', 'p', 'wash', 2.0, 'bay'), new Activity('b', 'p', 'sand', 4.0, 'bay', lags: [new Lag('a', Passing::hours(3.0), 'drying')]),
+            new Activity('a', 'p', 'wash', 2.0, 'bay'),
+            new Activity('b', 'p', 'sand', 4.0, 'bay', lags: [new Lag('a', Passing::hours(3.0), 'drying')]),
             new Activity('c', 'q', 'label', 1.0, 'shed', whole: false),
         ]);
         $schedule = (new Scheduler(50))->plan($yard);
         $slack = Slack::of($schedule);
-        self::assertSame(['a', 'b'], array_map(static fn (Placed $p): string => $p->id, $schedule->criticalChain()));
+        self::assertSame(['a', 'b'], array_map(static fn(Placed $p): string => $p->id, $schedule->criticalChain()));
         self::assertSame(0.0, $slack['a']);
         self::assertGreaterThanOrEqual(1.0, $slack['c']);
         $next = NextHour::of($schedule, $slack);
-        self::assertSame(['a', 'c'], array_map(static fn (NextHour $n): string => $n->id, $next));
+        self::assertSame(['a', 'c'], array_map(static fn(NextHour $n): string => $n->id, $next));
         self::assertSame([true, false], [$next[0]->planned, $next[0]->fits]);
         self::assertTrue($next[1]->fits);
     }
@@ -124,14 +163,26 @@ final class SchedulerTest extends TestCase
                 $rates[] = mt_rand(1, 30) / 100.0;
             }
             $at = mt_rand(0, 59);
-            $warmer = array_map(static fn (int $h, float $rate): float => $rate + ($h === $at ? 0.2 : 0.0), array_keys($rates), $rates);
-            self::assertLessThanOrEqual((float) Passing::on(RateLine::of(0.0, $rates))->after(3.5) + 1e-9, (float) Passing::on(RateLine::of(0.0, $warmer))->after(3.5));
+            $warmer = array_map(
+                static fn(int $h, float $rate): float => $rate + ($h === $at ? 0.2 : 0.0),
+                array_keys($rates),
+                $rates,
+            );
+            self::assertLessThanOrEqual(
+                (float) Passing::on(RateLine::of(0.0, $rates))->after(3.5) + 1e-9,
+                (float) Passing::on(RateLine::of(0.0, $warmer))->after(3.5),
+            );
         }
     }
 
     /** @param list<Activity> $work */
     private static function yard(array $work): Yard
     {
-        return new Yard(8.0, 240.0, $work, [Person::of('Rowan', array_map(static fn (int $d): array => [24.0 * $d + 8.0, 24.0 * $d + 18.0], range(0, 9)))]);
+        return new Yard(8.0, 240.0, $work, [
+            Person::of(
+                'Rowan',
+                array_map(static fn(int $d): array => [24.0 * $d + 8.0, 24.0 * $d + 18.0], range(0, 9)),
+            ),
+        ]);
     }
 }

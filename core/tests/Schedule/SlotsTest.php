@@ -33,16 +33,23 @@ final class SlotsTest extends TestCase
 
     public function testWhatIsWholeFitsIntoOneStretchAndSaysWhoIsBusy(): void
     {
-        $slots = new Slots($yard = self::yard(1));
+        $slots = new Slots(($yard = self::yard(1)));
         $two = new Activity('two', 'p', 'two', 2.0, 'bay');
         $first = self::room($slots, $two, 8.0);
         self::assertSame([8.0, 10.0, WhyKind::Nothing], [$first->start, $first->end, $first->why->kind]);
         $slots->take($two, $first);
         $next = self::room($slots, new Activity('next', 'q', 'next', 3.0, 'bay'), 8.0);
-        self::assertSame([13.0, WhyKind::Hours], [$next->start, $next->why->kind], 'two hours are left before noon, three are asked');
+        self::assertSame(
+            [13.0, WhyKind::Hours],
+            [$next->start, $next->why->kind],
+            'two hours are left before noon, three are asked',
+        );
         $short = self::room($slots, new Activity('short', 'q', 'short', 1.0, 'bay'), 8.0);
         self::assertSame([10.0, WhyKind::Person, 'two'], [$short->start, $short->why->kind, $short->why->other]);
-        self::assertNull($slots->room(new Activity('long', 'q', 'long', 5.0, 'bay'), 8.0, new Why(WhyKind::Nothing)), 'no stretch is so long');
+        self::assertNull(
+            $slots->room(new Activity('long', 'q', 'long', 5.0, 'bay'), 8.0, new Why(WhyKind::Nothing)),
+            'no stretch is so long',
+        );
         self::assertSame(240.0, $yard->end);
     }
 
@@ -52,7 +59,11 @@ final class SlotsTest extends TestCase
         $placed = self::room($slots, new Activity('a', 'p', 'a', 9.0, 'bay', whole: false), 8.0);
         self::assertSame([8.0, 33.0], [$placed->start, $placed->end], '4 + 4 hours, then one in the morning');
         $slots->take(new Activity('a', 'p', 'a', 9.0, 'bay', whole: false), $placed);
-        self::assertSame(33.0, self::room($slots, new Activity('b', 'q', 'b', 0.5, 'bay'), 8.0)->start, 'nobody turns to something else in between');
+        self::assertSame(
+            33.0,
+            self::room($slots, new Activity('b', 'q', 'b', 0.5, 'bay'), 8.0)->start,
+            'nobody turns to something else in between',
+        );
         $late = self::room(new Slots(self::yard(1)), new Activity('c', 'q', 'c', 2.0, 'bay', whole: false), 11.9);
         self::assertSame(13.0, $late->start, 'six minutes are not worth setting up for');
     }
@@ -71,13 +82,28 @@ final class SlotsTest extends TestCase
     public function testNoiseKeepsOutOfQuietHours(): void
     {
         $grind = new Activity('g', 'p', 'g', 1.0, 'bay', noisy: true);
-        self::assertSame([9.0, WhyKind::Quiet], [self::room(new Slots(self::yard(1)), $grind, 8.0)->start, self::room(new Slots(self::yard(1)), $grind, 8.0)->why->kind]);
+        self::assertSame(
+            [9.0, WhyKind::Quiet],
+            [
+                self::room(new Slots(self::yard(1)), $grind, 8.0)->start,
+                self::room(new Slots(self::yard(1)), $grind, 8.0)->why->kind,
+            ],
+        );
     }
 
     public function testAlikeWorkSoonAfterIsSetUpAlready(): void
     {
         $slots = new Slots(self::yard(1));
-        $coat = static fn (string $id): Activity => new Activity($id, $id, $id, 1.0, 'bay', share: 'paint', setupHours: 0.25, shareFor: 1.5);
+        $coat = static fn(string $id): Activity => new Activity(
+            $id,
+            $id,
+            $id,
+            1.0,
+            'bay',
+            share: 'paint',
+            setupHours: 0.25,
+            shareFor: 1.5,
+        );
         $first = self::room($slots, $coat('a'), 8.0);
         self::assertFalse($first->setUp);
         $slots->take($coat('a'), $first);
@@ -90,16 +116,23 @@ final class SlotsTest extends TestCase
     public function testGearIsTakenOneByOneAndPreferredPeopleWhereItIsAllTheSame(): void
     {
         $slots = new Slots(self::yard(2));
-        $spray = static fn (string $id): Activity => new Activity($id, $id, $id, 1.0, $id, gear: ['gun']);
+        $spray = static fn(string $id): Activity => new Activity($id, $id, $id, 1.0, $id, gear: ['gun']);
         $slots->take($spray('a'), self::room($slots, $spray('a'), 8.0));
         $second = self::room($slots, $spray('b'), 8.0);
-        self::assertSame([9.0, WhyKind::Gear, 'gun', 'a'], [$second->start, $second->why->kind, $second->why->what, $second->why->other]);
-        self::assertSame(['person 2'], $slots->room(new Activity('x', 'x', 'x', 1.0, 'bay'), 10.0, new Why(WhyKind::Nothing), 0.0, ['person 2'])->who ?? []);
+        self::assertSame(
+            [9.0, WhyKind::Gear, 'gun', 'a'],
+            [$second->start, $second->why->kind, $second->why->what, $second->why->other],
+        );
+        self::assertSame(
+            ['person 2'],
+            $slots->room(new Activity('x', 'x', 'x', 1.0, 'bay'), 10.0, new Why(WhyKind::Nothing), 0.0, ['person 2'])
+                ->who ?? [],
+        );
     }
 
     private static function room(Slots $slots, Activity $activity, float $from): Placed
     {
-        return $slots->room($activity, $from, new Why(WhyKind::Nothing)) ?? self::fail('no room for '.$activity->id);
+        return $slots->room($activity, $from, new Why(WhyKind::Nothing)) ?? self::fail('no room for ' . $activity->id);
     }
 
     private static function yard(int $people): Yard
@@ -109,6 +142,11 @@ final class SlotsTest extends TestCase
             $work = [...$work, [24.0 * $d + 8.0, 24.0 * $d + 12.0], [24.0 * $d + 13.0, 24.0 * $d + 17.0]];
         }
 
-        return new Yard(8.0, 240.0, [], array_map(static fn (int $n): Person => Person::of('person '.$n, $work, [[0.0, 9.0]]), range(1, $people)));
+        return new Yard(
+            8.0,
+            240.0,
+            [],
+            array_map(static fn(int $n): Person => Person::of('person ' . $n, $work, [[0.0, 9.0]]), range(1, $people)),
+        );
     }
 }

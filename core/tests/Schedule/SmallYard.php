@@ -36,7 +36,18 @@ final class SmallYard
     /** More than this is not searched to the end. */
     private const MOST = 30_000;
 
-    /** @var array<int|string, list<array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}>> */
+    /**
+     * @var array<int|string, list<array{
+     *     id: string,
+     *     hours: int,
+     *     whole: bool,
+     *     coat: bool,
+     *     dusty: bool,
+     *     wait: int,
+     *     window: int,
+     *     dry: int,
+     * }>>
+     */
     private array $chains = [];
 
     /** @var list<array{int, int}> working hours of a day, by person */
@@ -69,7 +80,16 @@ final class SmallYard
             for ($i = 1; $i <= $count; ++$i) {
                 $lays = $i > 1 && 1 === $random->getInt(1, 2);
                 $wait = $coat || 1 === $random->getInt(1, 3) ? $random->getInt(1, 14) : 0;
-                $this->chains['p'.$p][] = ['id' => "p$p.$i", 'hours' => $random->getInt(1, 3), 'whole' => $lays || 1 === $random->getInt(1, 3), 'coat' => $lays, 'dusty' => !$lays && 1 === $random->getInt(1, 3), 'wait' => $i > 1 ? $wait : 0, 'window' => $lays && $coat ? $wait + $random->getInt(2, 22) : 0, 'dry' => $random->getInt(1, 3)];
+                $this->chains['p' . $p][] = [
+                    'id' => "p$p.$i",
+                    'hours' => $random->getInt(1, 3),
+                    'whole' => $lays || 1 === $random->getInt(1, 3),
+                    'coat' => $lays,
+                    'dusty' => !$lays && 1 === $random->getInt(1, 3),
+                    'wait' => $i > 1 ? $wait : 0,
+                    'window' => $lays && $coat ? $wait + $random->getInt(2, 22) : 0,
+                    'dry' => $random->getInt(1, 3),
+                ];
                 $coat = $lays;
             }
         }
@@ -78,9 +98,31 @@ final class SmallYard
 
     public function yard(): Yard
     {
-        $weather = array_map(static fn (bool $open): Weather => Weather::of(Air::of(Temperature::celsius($open ? 20.0 : 2.0), RelativeHumidity::percent(50))), $this->open);
-        $air = PlaceAir::of(Catalogue::catalogue()->places['outdoors'], $weather[0]->air, Forecast::of(0, $weather, 'made up'), [], 0, count($weather));
-        $gate = GateLine::of($air, Limits::of(Temperature::celsius(10.0), Temperature::celsius(35.0), RelativeHumidity::percent(0), RelativeHumidity::percent(90)), 0.0, false);
+        $weather = array_map(
+            static fn(bool $open): Weather => Weather::of(
+                Air::of(Temperature::celsius($open ? 20.0 : 2.0), RelativeHumidity::percent(50)),
+            ),
+            $this->open,
+        );
+        $air = PlaceAir::of(
+            Catalogue::catalogue()->places['outdoors'],
+            $weather[0]->air,
+            Forecast::of(0, $weather, 'made up'),
+            [],
+            0,
+            count($weather),
+        );
+        $gate = GateLine::of(
+            $air,
+            Limits::of(
+                Temperature::celsius(10.0),
+                Temperature::celsius(35.0),
+                RelativeHumidity::percent(0),
+                RelativeHumidity::percent(90),
+            ),
+            0.0,
+            false,
+        );
         $work = [];
         foreach ($this->chains as $part => $chain) {
             $part = (string) $part;
@@ -88,35 +130,63 @@ final class SmallYard
             foreach ($chain as $a) {
                 $along = $a['coat'] && null !== $before && $before['coat'];
                 $work[] = new Activity(
-                    $a['id'], $part, $a['id'], (float) $a['hours'], 'slip', $a['whole'], dusty: $a['dusty'],
+                    $a['id'],
+                    $part,
+                    $a['id'],
+                    (float) $a['hours'],
+                    'slip',
+                    $a['whole'],
+                    dusty: $a['dusty'],
                     wet: $a['coat'] ? new Wet($gate, Passing::hours((float) $a['dry'])) : null,
-                    lags: null !== $before && $a['wait'] > 0 ? [new Lag($before['id'], Passing::hours((float) $a['wait']), 'a wait', $along)] : [],
-                    windows: null !== $before && $a['window'] > 0 ? [new Window($before['id'], Passing::hours((float) $a['window']), 'a window', $along, 1.0)] : [],
+                    lags: null !== $before && $a['wait'] > 0
+                        ? [new Lag($before['id'], Passing::hours((float) $a['wait']), 'a wait', $along)]
+                        : [],
+                    windows: null !== $before && $a['window'] > 0
+                        ? [new Window($before['id'], Passing::hours((float) $a['window']), 'a window', $along, 1.0)]
+                        : [],
                 );
                 $before = $a;
             }
         }
         $people = [];
         foreach ($this->people as $n => [$from, $to]) {
-            $people[] = Person::of('person '.$n, array_map(static fn (int $day): array => [24.0 * $day + $from, 24.0 * $day + $to], range(0, self::DAYS - 1)));
+            $people[] = Person::of(
+                'person ' . $n,
+                array_map(
+                    static fn(int $day): array => [24.0 * $day + $from, 24.0 * $day + $to],
+                    range(0, self::DAYS - 1),
+                ),
+            );
         }
 
         return new Yard((float) self::NOW, 24.0 * self::DAYS, $work, $people);
     }
 
-    /** The earliest finish there is, if one before this hour; else this hour. Null when it would take too long to say. */
+    /**
+     * The earliest finish there is, if one before this hour; else this hour. Null when it would take too long to say.
+     */
     public function optimum(int $known): ?int
     {
         $this->best = $known;
-        $this->search([], array_fill_keys(array_keys($this->chains), 0), self::NOW, array_map(static fn (): array => [], $this->people), -1);
+        $this->search(
+            [],
+            array_fill_keys(array_keys($this->chains), 0),
+            self::NOW,
+            array_map(static fn(): array => [], $this->people),
+            -1,
+        );
 
         return $this->looked > self::MOST ? null : $this->best;
     }
 
     /**
-     * @param array<int|string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
-     * @param array<int|string, int>                                                                                                                                   $at     how far each part has come
-     * @param list<array<int, true>>                                                                                                                                   $taken  by person, by hour
+     * @param array<int|string, array{
+     *     a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int},
+     *     start: int,
+     *     end: int,
+     * }> $placed
+     * @param array<int|string, int> $at how far each part has come
+     * @param list<array<int, true>> $taken by person, by hour
      */
     private function search(array $placed, array $at, int $from, array $taken, int $last): void
     {
@@ -145,8 +215,14 @@ final class SmallYard
             if (null === $a) {
                 continue;
             }
-            // What no window follows may as well begin at once: whatever begins sooner has had its turn in this order already.
-            $held = [] !== array_filter(array_slice($chain, $at[$part] + 1), static fn (array $later): bool => $later['window'] > 0);
+            // What no window follows may as well begin at once: whatever begins sooner has had its turn in this order
+            // already.
+            $held =
+                [] !==
+                array_filter(
+                    array_slice($chain, $at[$part] + 1),
+                    static fn(array $later): bool => $later['window'] > 0,
+                );
             $begun = [];
             [$earliest, $latest] = self::span($a, $placed[$chain[$at[$part] - 1]['id'] ?? ''] ?? null);
             for ($start = max($from, $earliest); $start <= $latest && $start < $this->best; ++$start) {
@@ -165,7 +241,16 @@ final class SmallYard
                     $begun += $held ? [] : [$who => true];
                     $next = $taken;
                     $next[$who] += array_fill_keys(range($start, $hours[count($hours) - 1]), true);
-                    $this->search([...$placed, $a['id'] => ['a' => $a, 'start' => $start, 'end' => $hours[count($hours) - 1] + 1]], [...$at, $part => $at[$part] + 1], $start, $next, $number);
+                    $this->search(
+                        [
+                            ...$placed,
+                            $a['id'] => ['a' => $a, 'start' => $start, 'end' => $hours[count($hours) - 1] + 1],
+                        ],
+                        [...$at, $part => $at[$part] + 1],
+                        $start,
+                        $next,
+                        $number,
+                    );
                 }
             }
         }
@@ -174,8 +259,12 @@ final class SmallYard
     /**
      * Every other part could still be done in time if nothing of it begins before this hour.
      *
-     * @param array<int|string, int>                                                                                                                                   $at
-     * @param array<int|string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
+     * @param array<int|string, int> $at
+     * @param array<int|string, array{
+     *     a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int},
+     *     start: int,
+     *     end: int,
+     * }> $placed
      */
     private function othersFit(string $part, array $at, int $start, array $placed): bool
     {
@@ -196,8 +285,12 @@ final class SmallYard
     }
 
     /**
-     * @param array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}                                      $a
-     * @param array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}|null $before
+     * @param array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int} $a
+     * @param array{
+     *     a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int},
+     *     start: int,
+     *     end: int,
+     * }|null $before
      *
      * @return array{int, int}
      */
@@ -207,8 +300,10 @@ final class SmallYard
             return [self::NOW, \PHP_INT_MAX];
         }
         // Both ends of a coat that is worked along: what is in between lies in between.
-        $first = $a['coat'] && $before['a']['coat'] ? max($before['start'], $before['end'] - $a['hours']) : $before['end'];
-        $last = $a['coat'] && $before['a']['coat'] ? min($before['start'], $before['end'] - $a['hours']) : $before['end'];
+        $first =
+            $a['coat'] && $before['a']['coat'] ? max($before['start'], $before['end'] - $a['hours']) : $before['end'];
+        $last =
+            $a['coat'] && $before['a']['coat'] ? min($before['start'], $before['end'] - $a['hours']) : $before['end'];
 
         return [max($before['end'], $first + $a['wait']), $a['window'] > 0 ? $last + $a['window'] : \PHP_INT_MAX];
     }
@@ -243,7 +338,7 @@ final class SmallYard
 
     /**
      * @param array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int} $a
-     * @param array<int, true>                                                                                      $taken
+     * @param array<int, true> $taken
      *
      * @return non-empty-list<int>|null the hours it is worked in
      */
@@ -263,8 +358,12 @@ final class SmallYard
     }
 
     /**
-     * @param array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}                                                    $a
-     * @param array<int|string, array{a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int}, start: int, end: int}> $placed
+     * @param array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int} $a
+     * @param array<int|string, array{
+     *     a: array{id: string, hours: int, whole: bool, coat: bool, dusty: bool, wait: int, window: int, dry: int},
+     *     start: int,
+     *     end: int,
+     * }> $placed
      */
     private function stands(array $a, int $start, int $end, array $placed): bool
     {
@@ -275,9 +374,11 @@ final class SmallYard
         }
         foreach ($placed as $p) {
             $b = $p['a'];
-            if (($a['coat'] && $b['coat'] && $start < $p['end'] && $p['start'] < $end)
-                || ($a['dusty'] && $b['coat'] && $start < $p['end'] + $b['dry'] && $p['start'] < $end)
-                || ($a['coat'] && $b['dusty'] && $start < $p['end'] && $p['start'] < $end + $a['dry'])) {
+            if (
+                ($a['coat'] && $b['coat'] && $start < $p['end'] && $p['start'] < $end) ||
+                ($a['dusty'] && $b['coat'] && $start < $p['end'] + $b['dry'] && $p['start'] < $end) ||
+                ($a['coat'] && $b['dusty'] && $start < $p['end'] && $p['start'] < $end + $a['dry'])
+            ) {
                 return false;
             }
         }

@@ -9,7 +9,10 @@ use Hull\Schedule\Placed;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Yard;
 
-/** Looks a finished schedule over, activity by activity and pair by pair; shares nothing with the scheduler but the yard. */
+/**
+ * Looks a finished schedule over, activity by activity and pair by pair; shares nothing with the scheduler but the
+ * yard.
+ */
 final class Validator
 {
     private const SLACK = 1e-4;
@@ -27,7 +30,11 @@ final class Validator
                 }
                 continue;
             }
-            $faults = [...$faults, ...self::alone($yard, $activity, $placed, $schedule), ...self::chain($yard, $activity, $placed, $schedule->placed)];
+            $faults = [
+                ...$faults,
+                ...self::alone($yard, $activity, $placed, $schedule),
+                ...self::chain($yard, $activity, $placed, $schedule->placed),
+            ];
         }
 
         return [...$faults, ...self::pairs($yard, $schedule->placed), ...self::floors($yard, $schedule->placed)];
@@ -43,16 +50,34 @@ final class Validator
         $hours = $a->hours + $p->paid;
         if ($p->setUp) {
             $hours -= min($a->setupHours, $hours);
-            $alike = array_filter($schedule->placed, static fn (Placed $o): bool => $o->id !== $p->id && '' !== $a->share && $yard->activity($o->id)->share === $a->share && $o->end <= $p->start + self::SLACK && $p->start - $o->start <= $a->shareFor + self::SLACK);
+            $alike = array_filter(
+                $schedule->placed,
+                static fn(Placed $o): bool => $o->id !== $p->id &&
+                    '' !== $a->share &&
+                    $yard->activity($o->id)->share === $a->share &&
+                    $o->end <= $p->start + self::SLACK &&
+                    $p->start - $o->start <= $a->shareFor + self::SLACK,
+            );
             if ([] === $alike) {
                 $faults[] = "$a->id is said to be set up by nothing";
             }
         }
-        foreach ([[$p->start < $yard->now - self::SLACK, 'begins in the past'], [$p->end > $yard->end + self::SLACK, 'ends past the end'], [$p->start < $a->notBefore - self::SLACK, 'begins before it may'], [count(array_unique($p->who)) !== $a->people, 'has not its people']] as [$wrong, $says]) {
+        foreach (
+            [
+                [$p->start < $yard->now - self::SLACK, 'begins in the past'],
+                [$p->end > $yard->end + self::SLACK, 'ends past the end'],
+                [$p->start < $a->notBefore - self::SLACK, 'begins before it may'],
+                [count(array_unique($p->who)) !== $a->people, 'has not its people'],
+            ]
+            as [$wrong, $says]
+        ) {
             $faults = $wrong ? [...$faults, "$a->id $says"] : $faults;
         }
         foreach ($p->who as $name) {
-            $person = array_values(array_filter($yard->people, static fn (\Hull\Schedule\Person $x): bool => $x->name === $name))[0] ?? null;
+            $person =
+                array_values(
+                    array_filter($yard->people, static fn(\Hull\Schedule\Person $x): bool => $x->name === $name),
+                )[0] ?? null;
             $worked = 0.0;
             foreach ($a->noisy ? $person->loud ?? [] : $person->work ?? [] as [$from, $to]) {
                 $worked += max(0.0, min($to, $p->end) - max($from, $p->start));
@@ -65,11 +90,17 @@ final class Validator
             $dry = $a->wet->dry->after($p->end);
             for ($t = $p->start + 0.01; $t < $p->end; $t += 0.25) {
                 $reason = $a->wet->gate->reasonAt($t);
-                $faults = null === $reason ? $faults : [...$faults, sprintf('%s is put on at %.2f: %s', $a->id, $t, $reason->words())];
+                $faults =
+                    null === $reason
+                        ? $faults
+                        : [...$faults, sprintf('%s is put on at %.2f: %s', $a->id, $t, $reason->words())];
             }
             for ($t = $p->end + 0.01; $t < min($dry ?? $yard->end, $yard->end); $t += 0.25) {
                 $reason = $a->wet->gate->reasonAt($t);
-                $faults = \Hull\Climate\GateReason::Dew === $reason || \Hull\Climate\GateReason::Rain === $reason ? [...$faults, sprintf('%s is still wet at %.2f: %s', $a->id, $t, $reason->words())] : $faults;
+                $faults =
+                    \Hull\Climate\GateReason::Dew === $reason || \Hull\Climate\GateReason::Rain === $reason
+                        ? [...$faults, sprintf('%s is still wet at %.2f: %s', $a->id, $t, $reason->words())]
+                        : $faults;
             }
         }
         if (null !== $a->dry && null !== $a->dry->against($p->start, $p->end)) {
@@ -98,7 +129,7 @@ final class Validator
         }
         $lasts = $p->end - $p->start - $p->paid;
         // A coat is worked along: what is at a share of the first is reached at the same share of the next.
-        $shares = static fn (bool $along): array => $along ? range(0.0, 1.0, 1.0 / 12.0) : [1.0];
+        $shares = static fn(bool $along): array => $along ? range(0.0, 1.0, 1.0 / 12.0) : [1.0];
         foreach (null === $a->fixed ? $a->lags : [] as $lag) {
             $from = $placed[$lag->from] ?? null;
             if (null === $from) {
@@ -106,7 +137,10 @@ final class Validator
             }
             foreach ($shares($lag->along) as $share) {
                 $ready = $lag->passing->after($from->start + $share * ($from->end - $from->start));
-                if (null === $ready || $p->start + $p->paid + ($lag->along ? $share * $lasts : 0.0) < $ready - self::SLACK) {
+                if (
+                    null === $ready ||
+                    $p->start + $p->paid + ($lag->along ? $share * $lasts : 0.0) < $ready - self::SLACK
+                ) {
                     $faults[] = sprintf('%s does not wait for %s', $a->id, $lag->what);
                     break;
                 }
@@ -120,7 +154,12 @@ final class Validator
             foreach ($shares($window->along) as $share) {
                 $closes = $window->closes->after($from->start + $share * ($from->end - $from->start));
                 if (null !== $closes && $p->start + ($window->along ? $share * $lasts : 0.0) > $closes + self::SLACK) {
-                    $faults[] = sprintf('%s misses %s by %.2f h and pays nothing', $a->id, $window->what, $p->start - $closes);
+                    $faults[] = sprintf(
+                        '%s misses %s by %.2f h and pays nothing',
+                        $a->id,
+                        $window->what,
+                        $p->start - $closes,
+                    );
                     break;
                 }
             }
@@ -142,15 +181,39 @@ final class Validator
             $a = $yard->activity($p->id);
             foreach (array_slice($list, $i + 1) as $q) {
                 $b = $yard->activity($q->id);
-                $overlap = static fn (float $s1, float $e1, float $s2, float $e2): bool => $s1 < $e2 - self::SLACK && $s2 < $e1 - self::SLACK;
+                $overlap = static fn(float $s1, float $e1, float $s2, float $e2): bool => $s1 < $e2 - self::SLACK &&
+                    $s2 < $e1 - self::SLACK;
                 $both = $overlap($p->start, $p->end, $q->start, $q->end);
-                foreach ([
-                    [$both && [] !== array_intersect($p->who, $q->who), 'the same person'],
-                    [$both && [] !== array_filter(array_intersect($a->gear, $b->gear), static fn (string $g): bool => 1 === ($yard->gear[$g] ?? 1)), 'the same gear'],
-                    [$a->place === $b->place && $both && null !== $a->wet && null !== $b->wet, 'two wet jobs'],
-                    [$a->place === $b->place && $a->dusty && null !== $b->wet && $overlap($p->start, $p->end, $q->start, $q->dry), 'dust on a wet film'],
-                    [$a->place === $b->place && $b->dusty && null !== $a->wet && $overlap($p->start, $p->dry, $q->start, $q->end), 'dust on a wet film'],
-                ] as [$wrong, $says]) {
+                foreach (
+                    [
+                        [$both && [] !== array_intersect($p->who, $q->who), 'the same person'],
+                        [
+                            $both &&
+                            [] !==
+                                array_filter(
+                                    array_intersect($a->gear, $b->gear),
+                                    static fn(string $g): bool => 1 === ($yard->gear[$g] ?? 1),
+                                ),
+                            'the same gear',
+                        ],
+                        [$a->place === $b->place && $both && null !== $a->wet && null !== $b->wet, 'two wet jobs'],
+                        [
+                            $a->place === $b->place &&
+                            $a->dusty &&
+                            null !== $b->wet &&
+                            $overlap($p->start, $p->end, $q->start, $q->dry),
+                            'dust on a wet film',
+                        ],
+                        [
+                            $a->place === $b->place &&
+                            $b->dusty &&
+                            null !== $a->wet &&
+                            $overlap($p->start, $p->dry, $q->start, $q->end),
+                            'dust on a wet film',
+                        ],
+                    ]
+                    as [$wrong, $says]
+                ) {
                     $faults = $wrong ? [...$faults, "$a->id and $b->id: $says"] : $faults;
                 }
             }
@@ -168,10 +231,17 @@ final class Validator
     {
         $faults = [];
         foreach ($yard->floors as $place => $m2) {
-            $there = array_filter($placed, static fn (Placed $p): bool => $yard->activity($p->id)->place === $place);
+            $there = array_filter($placed, static fn(Placed $p): bool => $yard->activity($p->id)->place === $place);
             foreach ($there as $p) {
                 $at = $p->start + self::SLACK;
-                $taken = array_sum(array_map(static fn (Placed $q): float => $q->start <= $at && $q->end > $at ? $yard->activity($q->id)->floorM2 : 0.0, $there));
+                $taken = array_sum(
+                    array_map(
+                        static fn(Placed $q): float => $q->start <= $at && $q->end > $at
+                            ? $yard->activity($q->id)->floorM2
+                            : 0.0,
+                        $there,
+                    ),
+                );
                 $faults = $taken > $m2 + self::SLACK ? [...$faults, "$place: $taken m2 of $m2 at $p->id"] : $faults;
             }
         }

@@ -15,7 +15,11 @@ final class WorkingHoursTest extends TestCase
         $zone = new \DateTimeZone('Europe/London');
         $from = (new \DateTimeImmutable('2026-03-28', $zone))->getTimestamp() / 3600.0;
         $spans = WorkingHours::daily(8 * 60, 12 * 60 + 30)->between($from, $from + 72.0, $zone);
-        self::assertSame([[8.0, 12.5], [31.0, 35.5], [55.0, 59.5]], array_map(static fn (array $s): array => [$s[0] - $from, $s[1] - $from], $spans), 'the night before the Sunday is an hour shorter');
+        self::assertSame(
+            [[8.0, 12.5], [31.0, 35.5], [55.0, 59.5]],
+            array_map(static fn(array $s): array => [$s[0] - $from, $s[1] - $from], $spans),
+            'the night before the Sunday is an hour shorter',
+        );
     }
 
     public function testDaysOffAndEdgesAndSpansThatTouch(): void
@@ -23,8 +27,14 @@ final class WorkingHoursTest extends TestCase
         $zone = new \DateTimeZone('UTC');
         $monday = RandomYard::MONDAY;
         $week = WorkingHours::of(['mon' => [[480, 720], [720, 1020]], 'tue' => [[480, 1020]], 'sun' => [[0, 1440]]]);
-        self::assertSame([[10.0, 17.0], [24.0 + 8.0, 24.0 + 9.0]], array_map(static fn (array $s): array => [$s[0] - $monday, $s[1] - $monday], $week->between($monday + 10.0, $monday + 33.0, $zone)));
-        $day = (new \DateTimeImmutable('@'.(int) ($monday * 3600)))->format('Y-m-d');
+        self::assertSame(
+            [[10.0, 17.0], [24.0 + 8.0, 24.0 + 9.0]],
+            array_map(
+                static fn(array $s): array => [$s[0] - $monday, $s[1] - $monday],
+                $week->between($monday + 10.0, $monday + 33.0, $zone),
+            ),
+        );
+        $day = (new \DateTimeImmutable('@' . (int) ($monday * 3600)))->format('Y-m-d');
         self::assertSame([], $week->between($monday, $monday + 24.0, $zone, [$day]));
     }
 

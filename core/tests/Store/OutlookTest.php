@@ -16,9 +16,25 @@ final class OutlookTest extends TestCase
 {
     public function testTheFirstCoatThatIsNotCoveredIsNamed(): void
     {
-        $outlook = Outlook::of([self::coat('a', 1, 0.6), self::coat('a', 2, 0.6), self::coat('b', 1, 0.3), self::coat('b', 2, 0.1)], ['epoxy' => [self::lot('new', 1.0, '2027-09-01'), self::lot('old', 0.5, '2027-01-01'), self::lot('gone', 5.0, '2026-01-01')]], new \DateTimeImmutable('2026-11-23'));
-        self::assertSame([['old', 0.5], ['new', 0.1]], array_map(static fn (array $f): array => [$f[0]->id, round($f[1]->si(), 9)], $outlook->covers[0]->from));
-        self::assertSame([true, true, true, false], array_map(static fn (Cover $c): bool => $c->isEnough(), $outlook->covers));
+        $outlook = Outlook::of(
+            [self::coat('a', 1, 0.6), self::coat('a', 2, 0.6), self::coat('b', 1, 0.3), self::coat('b', 2, 0.1)],
+            [
+                'epoxy' => [
+                    self::lot('new', 1.0, '2027-09-01'),
+                    self::lot('old', 0.5, '2027-01-01'),
+                    self::lot('gone', 5.0, '2026-01-01'),
+                ],
+            ],
+            new \DateTimeImmutable('2026-11-23'),
+        );
+        self::assertSame(
+            [['old', 0.5], ['new', 0.1]],
+            array_map(static fn(array $f): array => [$f[0]->id, round($f[1]->si(), 9)], $outlook->covers[0]->from),
+        );
+        self::assertSame(
+            [true, true, true, false],
+            array_map(static fn(Cover $c): bool => $c->isEnough(), $outlook->covers),
+        );
         $short = $outlook->firstShort('epoxy');
         self::assertSame(['b', 'step-2'], [$short?->coat->partId, $short?->coat->stepKey]);
         self::assertEqualsWithDelta(0.1, $short?->short->si(), 1e-9);
@@ -31,15 +47,25 @@ final class OutlookTest extends TestCase
     {
         mt_srand(11);
         for ($i = 0; $i < 100; ++$i) {
-            $lots = array_map(static fn (int $k): Lot => self::lot('l'.$k, mt_rand(0, 300) / 100, '2027-0'.mt_rand(1, 9).'-01'), range(1, mt_rand(1, 4)));
-            $coats = array_map(static fn (int $k): CoatAhead => self::coat('p'.$k, 1, mt_rand(1, 200) / 100), range(1, mt_rand(1, 6)));
+            $lots = array_map(
+                static fn(int $k): Lot => self::lot('l' . $k, mt_rand(0, 300) / 100, '2027-0' . mt_rand(1, 9) . '-01'),
+                range(1, mt_rand(1, 4)),
+            );
+            $coats = array_map(
+                static fn(int $k): CoatAhead => self::coat('p' . $k, 1, mt_rand(1, 200) / 100),
+                range(1, mt_rand(1, 6)),
+            );
             $outlook = Outlook::of($coats, ['epoxy' => $lots], new \DateTimeImmutable('2026-11-23'));
             $taken = [];
             foreach ($outlook->covers as $cover) {
                 foreach ($cover->from as [$lot, $amount]) {
                     $taken[$lot->id] = ($taken[$lot->id] ?? 0.0) + $amount->si();
                 }
-                self::assertEqualsWithDelta($cover->coat->paint->si(), $cover->short->si() + array_sum(array_map(static fn (array $f): float => $f[1]->si(), $cover->from)), 1e-9);
+                self::assertEqualsWithDelta(
+                    $cover->coat->paint->si(),
+                    $cover->short->si() + array_sum(array_map(static fn(array $f): float => $f[1]->si(), $cover->from)),
+                    1e-9,
+                );
             }
             foreach ($lots as $lot) {
                 self::assertLessThanOrEqual($lot->left->si() + 1e-9, $taken[$lot->id] ?? 0.0);
@@ -49,7 +75,15 @@ final class OutlookTest extends TestCase
 
     private static function coat(string $part, int $number, float $litres): CoatAhead
     {
-        return new CoatAhead($part, 'Part '.$part, 'step-'.$number, 'epoxy', Volume::litres($litres), Volume::litres($litres), Volume::litres(0.0));
+        return new CoatAhead(
+            $part,
+            'Part ' . $part,
+            'step-' . $number,
+            'epoxy',
+            Volume::litres($litres),
+            Volume::litres($litres),
+            Volume::litres(0.0),
+        );
     }
 
     private static function lot(string $id, float $litres, string $expires): Lot

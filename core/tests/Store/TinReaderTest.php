@@ -16,11 +16,34 @@ final class TinReaderTest extends TestCase
 {
     public function testTinsOfABatch(): void
     {
-        $tins = self::read(['material' => 'citric-bath', 'batch' => 'CA-7', 'size' => '5 kg', 'count' => '2', 'received' => '2026-02-11', 'label' => '2029-01-31', 'cabinet' => 'acid shelf', 'price' => '24.00']);
+        $tins = self::read([
+            'material' => 'citric-bath',
+            'batch' => 'CA-7',
+            'size' => '5 kg',
+            'count' => '2',
+            'received' => '2026-02-11',
+            'label' => '2029-01-31',
+            'cabinet' => 'acid shelf',
+            'price' => '24.00',
+        ]);
         self::assertCount(2, $tins);
         self::assertInstanceOf(Mass::class, $tins[0]->size);
-        self::assertSame([5.0, 'CA-7', '2026-02-11', '2029-01-31', 'acid shelf', 2400], [$tins[0]->size->si(), $tins[0]->batch, $tins[0]->received->format('Y-m-d'), $tins[0]->label?->format('Y-m-d'), $tins[0]->cabinet, $tins[0]->price?->minor]);
-        self::assertSame('2026-11-23', self::read(['material' => 'acetone', 'size' => '1 qt'])[0]->received->format('Y-m-d'), 'today, if nothing is said');
+        self::assertSame(
+            [5.0, 'CA-7', '2026-02-11', '2029-01-31', 'acid shelf', 2400],
+            [
+                $tins[0]->size->si(),
+                $tins[0]->batch,
+                $tins[0]->received->format('Y-m-d'),
+                $tins[0]->label?->format('Y-m-d'),
+                $tins[0]->cabinet,
+                $tins[0]->price?->minor,
+            ],
+        );
+        self::assertSame(
+            '2026-11-23',
+            self::read(['material' => 'acetone', 'size' => '1 qt'])[0]->received->format('Y-m-d'),
+            'today, if nothing is said',
+        );
     }
 
     /** @return iterable<string, array{array<int|string, mixed>, string}> */

@@ -18,10 +18,22 @@ final class TinStateTest extends TestCase
 {
     public function testTheLedgerAddsUp(): void
     {
-        $state = self::state([[MovementKind::Used, 0.4, '2026-03-01'], [MovementKind::Used, 0.3, '2026-03-02'], [MovementKind::Back, 0.3, '2026-03-02'], [MovementKind::Binned, 0.1, '2026-03-03']]);
+        $state = self::state([
+            [MovementKind::Used, 0.4, '2026-03-01'],
+            [MovementKind::Used, 0.3, '2026-03-02'],
+            [MovementKind::Back, 0.3, '2026-03-02'],
+            [MovementKind::Binned, 0.1, '2026-03-03'],
+        ]);
         self::assertEqualsWithDelta(2.0, $state->left->si(), 1e-9);
         self::assertSame('2026-03-01', $state->opened?->format('Y-m-d'), 'what is used was opened');
-        self::assertEqualsWithDelta(1.7, self::state([[MovementKind::Used, 0.4, '2026-03-01'], [MovementKind::Counted, 1.7, '2026-03-05']])->left->si(), 1e-9);
+        self::assertEqualsWithDelta(
+            1.7,
+            self::state([
+                [MovementKind::Used, 0.4, '2026-03-01'],
+                [MovementKind::Counted, 1.7, '2026-03-05'],
+            ])->left->si(),
+            1e-9,
+        );
         self::assertTrue(self::state([[MovementKind::Used, 9.0, '2026-03-01']])->isEmpty(), 'never less than nothing');
     }
 
@@ -30,7 +42,10 @@ final class TinStateTest extends TestCase
         $shelf = new Shelf(24, 6);
         self::assertSame('2028-01-10', self::state([], $shelf)->expires?->format('Y-m-d'));
         $opened = self::state([[MovementKind::Opened, null, '2026-03-01']], $shelf);
-        self::assertSame(['2026-09-01', '6 months after opening'], [$opened->expires?->format('Y-m-d'), $opened->because]);
+        self::assertSame(
+            ['2026-09-01', '6 months after opening'],
+            [$opened->expires?->format('Y-m-d'), $opened->because],
+        );
         $labelled = self::state([], $shelf, '2026-05-31');
         self::assertSame(['2026-05-31', 'by its label'], [$labelled->expires?->format('Y-m-d'), $labelled->because]);
         self::assertTrue($labelled->isExpired(new \DateTimeImmutable('2026-06-01')));
@@ -39,7 +54,10 @@ final class TinStateTest extends TestCase
 
     public function testAnActivatedCanHasItsOwnClock(): void
     {
-        $state = self::state([[MovementKind::Activated, null, '2026-03-01 08:00']], new Shelf(24, null, Duration::hours(36.0)));
+        $state = self::state(
+            [[MovementKind::Activated, null, '2026-03-01 08:00']],
+            new Shelf(24, null, Duration::hours(36.0)),
+        );
         self::assertSame('2026-03-02 20:00', $state->expires?->format('Y-m-d H:i'));
         self::assertSame('36 h after activation', $state->because);
         self::assertFalse((new Shelf(24, null, Duration::hours(36.0)))->keepsOpened());
@@ -50,8 +68,27 @@ final class TinStateTest extends TestCase
     /** @param list<array{MovementKind, float|null, string}> $moves */
     private static function state(array $moves, Shelf $shelf = new Shelf(), ?string $label = null): TinState
     {
-        $tin = new Tin('t', 'epoxy', 'B1', Volume::litres(2.5), new \DateTimeImmutable('2026-01-10'), null === $label ? null : new \DateTimeImmutable($label), '');
+        $tin = new Tin(
+            't',
+            'epoxy',
+            'B1',
+            Volume::litres(2.5),
+            new \DateTimeImmutable('2026-01-10'),
+            null === $label ? null : new \DateTimeImmutable($label),
+            '',
+        );
 
-        return TinState::of($tin, array_map(static fn (array $m): Movement => new Movement($m[0], null === $m[1] ? null : Volume::litres($m[1]), new \DateTimeImmutable($m[2])), $moves), $shelf);
+        return TinState::of(
+            $tin,
+            array_map(
+                static fn(array $m): Movement => new Movement(
+                    $m[0],
+                    null === $m[1] ? null : Volume::litres($m[1]),
+                    new \DateTimeImmutable($m[2]),
+                ),
+                $moves,
+            ),
+            $shelf,
+        );
     }
 }

@@ -38,7 +38,9 @@ final class SurfaceStateTest extends TestCase
         $order = [FilmPhase::Wet, FilmPhase::Tacky, FilmPhase::Open, FilmPhase::Lapsed, FilmPhase::Cured];
         $seen = [];
         for ($hours = 0.0; $hours < 200.0; $hours += 0.5) {
-            $phase = SurfaceState::of('carbon-steel', [])->lay($this->epoxy()->after($hours, $this->air(20)))->phase();
+            $phase = SurfaceState::of('carbon-steel', [])
+                ->lay($this->epoxy()->after($hours, $this->air(20)))
+                ->phase();
             if ([] === $seen || $seen[count($seen) - 1] !== $phase) {
                 $seen[] = $phase;
             }
@@ -61,12 +63,20 @@ final class SurfaceStateTest extends TestCase
     {
         $product = Yard::catalogue()->product('epoxy-primer-2k');
         $thick = Film::fresh($product, FilmThickness::micrometres(100));
-        self::assertEqualsWithDelta(4 * (float) $this->epoxy()->recoatMin->remainingIn($this->air(20))?->h(), $thick->recoatMin->remainingIn($this->air(20))?->h(), 1e-9);
+        self::assertEqualsWithDelta(
+            4 * (float) $this->epoxy()->recoatMin->remainingIn($this->air(20))?->h(),
+            $thick->recoatMin->remainingIn($this->air(20))?->h(),
+            1e-9,
+        );
     }
 
     public function testOldFilmsGoOnCuringUnderNewOnes(): void
     {
-        $state = SurfaceState::of('carbon-steel', [])->lay($this->epoxy())->after(4.0, $this->air(20), [])->lay($this->epoxy())->after(1.0, $this->air(20), []);
+        $state = SurfaceState::of('carbon-steel', [])
+            ->lay($this->epoxy())
+            ->after(4.0, $this->air(20), [])
+            ->lay($this->epoxy())
+            ->after(1.0, $this->air(20), []);
         self::assertGreaterThan($state->films[1]->full->reading, $state->films[0]->full->reading);
         self::assertSame(100.0, $state->buildUm());
         self::assertSame(50.0, $state->strip(1)->buildUm());
@@ -75,7 +85,7 @@ final class SurfaceStateTest extends TestCase
 
     public function testEveryPhaseHasWords(): void
     {
-        $words = array_map(static fn (FilmPhase $p): string => $p->words(), FilmPhase::cases());
+        $words = array_map(static fn(FilmPhase $p): string => $p->words(), FilmPhase::cases());
         self::assertSame($words, array_values(array_unique($words)));
     }
 

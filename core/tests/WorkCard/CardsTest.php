@@ -44,7 +44,11 @@ final class CardsTest extends TestCase
         self::assertNotSame([], $card->figures);
         self::assertGreaterThanOrEqual(3, count($card->steps));
         self::assertNotSame([], $card->drawing->marks);
-        self::assertSame([], array_diff($card->cautions, array_keys(Yard::catalogue()->cautions)), 'cautions are of the catalogue');
+        self::assertSame(
+            [],
+            array_diff($card->cautions, array_keys(Yard::catalogue()->cautions)),
+            'cautions are of the catalogue',
+        );
         foreach (UnitSystem::cases() as $units) {
             foreach ($card->steps as $line) {
                 self::assertStringNotContainsString('{}', $line->in($units), 'every blank is filled');
@@ -54,8 +58,21 @@ final class CardsTest extends TestCase
 
     public function testTheEngineBearerByHand(): void
     {
-        $card = self::card('core-pour', ['sections' => [['at' => '0 m', 'width' => '85 mm', 'depth' => '120 mm'], ['at' => '0.45 m', 'width' => '90 mm', 'depth' => '135 mm'], ['at' => '0.9 m', 'width' => '95 mm', 'depth' => '140 mm'], ['at' => '1.4 m', 'width' => '90 mm', 'depth' => '115 mm']], 'inserts' => '0.6 L', 'allowance' => '15 %', 'lift' => '50 mm', 'pail' => '5 L', 'temperature' => '18 C']);
-        // 0.45 x (0.0102 + 0.01215) / 2 + 0.45 x (0.01215 + 0.0133) / 2 + 0.5 x (0.0133 + 0.01035) / 2 = 16.6675 L, less 0.6
+        $card = self::card('core-pour', [
+            'sections' => [
+                ['at' => '0 m', 'width' => '85 mm', 'depth' => '120 mm'],
+                ['at' => '0.45 m', 'width' => '90 mm', 'depth' => '135 mm'],
+                ['at' => '0.9 m', 'width' => '95 mm', 'depth' => '140 mm'],
+                ['at' => '1.4 m', 'width' => '90 mm', 'depth' => '115 mm'],
+            ],
+            'inserts' => '0.6 L',
+            'allowance' => '15 %',
+            'lift' => '50 mm',
+            'pail' => '5 L',
+            'temperature' => '18 C',
+        ]);
+        // 0.45 x (0.0102 + 0.01215) / 2 + 0.45 x (0.01215 + 0.0133) / 2 + 0.5 x (0.0133 + 0.01035) / 2 = 16.6675 L,
+        // less 0.6
         self::assertEqualsWithDelta(16.0675, self::value($card, 'Hollow'), 1e-6);
         self::assertEqualsWithDelta(18.4776, self::value($card, 'To have ready'), 1e-3);
         self::assertSame(4.0, self::value($card, 'Pails'));
@@ -69,7 +86,17 @@ final class CardsTest extends TestCase
 
     public function testTheShaftTankByHand(): void
     {
-        $inputs = ['length' => '1.4 m', 'width' => '0.45 m', 'fill' => '0.32 m', 'partLength' => '1.1 m', 'partWidth' => '120 mm', 'displacement' => '5 L', 'area' => '0.176 m2', 'grade' => 'scale', 'density' => '0.3 A/dm2'];
+        $inputs = [
+            'length' => '1.4 m',
+            'width' => '0.45 m',
+            'fill' => '0.32 m',
+            'partLength' => '1.1 m',
+            'partWidth' => '120 mm',
+            'displacement' => '5 L',
+            'area' => '0.176 m2',
+            'grade' => 'scale',
+            'density' => '0.3 A/dm2',
+        ];
         $card = self::card('current-bath', $inputs);
         self::assertEqualsWithDelta(196.6, self::value($card, 'Water'), 1e-6);
         self::assertEqualsWithDelta(5.28, self::value($card, 'Current'), 1e-6);
@@ -92,7 +119,16 @@ final class CardsTest extends TestCase
 
     public function testAluminiumIsNotPutInACurrentBath(): void
     {
-        $kept = Kept::read(Node::root(['id' => 'c', 'kind' => 'current-bath', 'name' => 'Duct', 'part' => 'p', 'inputs' => Kinds::all()['current-bath']->sample()]), ['p']);
+        $kept = Kept::read(
+            Node::root([
+                'id' => 'c',
+                'kind' => 'current-bath',
+                'name' => 'Duct',
+                'part' => 'p',
+                'inputs' => Kinds::all()['current-bath']->sample(),
+            ]),
+            ['p'],
+        );
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('steel and iron only');
         $kept->card(Yard::workpiece(['substrate' => 'aluminium-wrought', 'conditions' => []]));
@@ -100,27 +136,59 @@ final class CardsTest extends TestCase
 
     public function testTheThreePlyLaminateByHand(): void
     {
-        $card = self::card('laminate', ['lost' => '3 mm', 'length' => '220 mm', 'width' => '140 mm', 'glass' => '450 g/m2', 'kind' => 'mat', 'resin' => 'polyester', 'temperature' => '18 C']);
+        $card = self::card('laminate', [
+            'lost' => '3 mm',
+            'length' => '220 mm',
+            'width' => '140 mm',
+            'glass' => '450 g/m2',
+            'kind' => 'mat',
+            'resin' => 'polyester',
+            'temperature' => '18 C',
+        ]);
         self::assertSame(3.0, self::value($card, 'Plies'));
         self::assertEqualsWithDelta(0.036, self::value($card, 'Taper on each side'), 1e-9);
         // plies 244 x 164, 268 x 188, 292 x 212 mm: 0.152304 m2 together
         self::assertEqualsWithDelta(0.152304 * 0.45, self::value($card, 'Glass'), 1e-6);
         self::assertEqualsWithDelta(0.152304 * 1.05, self::value($card, 'Resin in the laminate'), 1e-6);
         self::assertEqualsWithDelta(0.152304 * 1.05 * 1.15 * 0.0195, self::value($card, 'Catalyst, for a go'), 1e-6);
-        $words = implode(' ', array_map(static fn (Line $l): string => $l->in(UnitSystem::Metric), $card->steps));
+        $words = implode(' ', array_map(static fn(Line $l): string => $l->in(UnitSystem::Metric), $card->steps));
         self::assertStringContainsString('Cut ply 1: 292 mm x 212 mm', $words, 'largest first');
-        $other = self::card('laminate', [...['lost' => '3 mm', 'length' => '220 mm', 'width' => '140 mm', 'glass' => '450 g/m2'], 'order' => 'smallest first', 'resin' => 'epoxy']);
-        self::assertStringContainsString('Cut ply 1: 244 mm x 164 mm', implode(' ', array_map(static fn (Line $l): string => $l->in(UnitSystem::Metric), $other->steps)));
-        self::assertEqualsWithDelta(self::value($card, 'Resin in the laminate') * 1.15, self::value($other, 'Resin A, for a go') + self::value($other, 'Hardener B, for a go'), 1e-9);
+        $other = self::card('laminate', [
+            ...['lost' => '3 mm', 'length' => '220 mm', 'width' => '140 mm', 'glass' => '450 g/m2'],
+            'order' => 'smallest first',
+            'resin' => 'epoxy',
+        ]);
+        self::assertStringContainsString(
+            'Cut ply 1: 244 mm x 164 mm',
+            implode(' ', array_map(static fn(Line $l): string => $l->in(UnitSystem::Metric), $other->steps)),
+        );
+        self::assertEqualsWithDelta(
+            self::value($card, 'Resin in the laminate') * 1.15,
+            self::value($other, 'Resin A, for a go') + self::value($other, 'Hardener B, for a go'),
+            1e-9,
+        );
     }
 
     public function testACanJobFollowsTheRoute(): void
     {
-        $piece = Yard::workpiece(['substrate' => 'aluminium-wrought', 'conditions' => [], 'service' => 'exterior-sheltered', 'schools' => ['first-film' => 'etch'], 'small_or_lattice' => true], ['compressor', 'spray-gun', 'isocyanate']);
+        $piece = Yard::workpiece(
+            [
+                'substrate' => 'aluminium-wrought',
+                'conditions' => [],
+                'service' => 'exterior-sheltered',
+                'schools' => ['first-film' => 'etch'],
+                'small_or_lattice' => true,
+            ],
+            ['compressor', 'spray-gun', 'isocyanate'],
+        );
         $card = Kinds::all()['can-job']->work(Inputs::read(Node::root([]), []), $piece);
         $area = $piece->context->area()->m2();
         // 400 mL, 16 %, 40 + 15 points lost, 18 um, three coats
-        self::assertEqualsWithDelta($area * 3 / (0.4 * 0.16 * 0.45 * 1000 / 18), self::value($card, 'Cans of enamel, aerosol'), 1e-6);
+        self::assertEqualsWithDelta(
+            ($area * 3) / ((0.4 * 0.16 * 0.45 * 1000) / 18),
+            self::value($card, 'Cans of enamel, aerosol'),
+            1e-6,
+        );
         self::assertContains('aerosol', $card->cautions);
         $this->expectException(InvalidInput::class);
         Kinds::all()['can-job']->work(Inputs::read(Node::root([]), []), null);
@@ -130,37 +198,81 @@ final class CardsTest extends TestCase
     {
         $piece = Yard::workpiece();
         $route = $piece->plan();
-        $coats = array_values(array_filter($route->steps, static fn (RouteStep $s): bool => null !== $s->product));
-        $planned = array_sum(array_map(static fn (RouteStep $s): float => Yard::catalogue()->product((string) $s->product)->dft->um(), $coats));
+        $coats = array_values(array_filter($route->steps, static fn(RouteStep $s): bool => null !== $s->product));
+        $planned = array_sum(
+            array_map(
+                static fn(RouteStep $s): float => Yard::catalogue()->product((string) $s->product)->dft->um(),
+                $coats,
+            ),
+        );
         $gap = Inputs::read(Node::root(['gap' => '200 um', 'play' => '0 um']), Kinds::all()['fit-check']->fields());
-        $asPlanned = Kinds::all()['fit-check']->work($gap, Workpiece::of(Yard::catalogue(), $piece->part->with($route, []), $piece->place));
+        $asPlanned = Kinds::all()['fit-check']->work(
+            $gap,
+            Workpiece::of(Yard::catalogue(), $piece->part->with($route, []), $piece->place),
+        );
         self::assertEqualsWithDelta($planned, self::value($asPlanned, 'On one face'), 1e-9);
         self::assertEqualsWithDelta(2 * $planned - 200, self::value($asPlanned, 'To take off'), 1e-9);
-        $log = [new LogEntry('e1', EntryKind::Finish, $coats[0]->key, new \DateTimeImmutable('2026-03-01'), null, '', null, film: FilmThickness::micrometres(71.0))];
-        $measured = Kinds::all()['fit-check']->work($gap, Workpiece::of(Yard::catalogue(), $piece->part->with($route, $log), $piece->place));
-        self::assertEqualsWithDelta($planned - 50.0 + 71.0, self::value($measured, 'On one face'), 1e-9, 'the gauge has the word');
+        $log = [
+            new LogEntry(
+                'e1',
+                EntryKind::Finish,
+                $coats[0]->key,
+                new \DateTimeImmutable('2026-03-01'),
+                null,
+                '',
+                null,
+                film: FilmThickness::micrometres(71.0),
+            ),
+        ];
+        $measured = Kinds::all()['fit-check']->work(
+            $gap,
+            Workpiece::of(Yard::catalogue(), $piece->part->with($route, $log), $piece->place),
+        );
+        self::assertEqualsWithDelta(
+            $planned - 50.0 + 71.0,
+            self::value($measured, 'On one face'),
+            1e-9,
+            'the gauge has the word',
+        );
     }
 
     public function testAKeptCardIsTheSameAfterReading(): void
     {
         foreach (Kinds::all() as $id => $kind) {
-            $written = ['id' => 'c1', 'kind' => $id, 'name' => 'A card', ...([] === $kind->sample() ? [] : ['inputs' => $kind->sample()])];
-            self::assertEquals($written, Kept::read(Node::root(json_decode((string) json_encode($written), true)), [])->written());
+            $written = [
+                'id' => 'c1',
+                'kind' => $id,
+                'name' => 'A card',
+                ...[] === $kind->sample() ? [] : ['inputs' => $kind->sample()],
+            ];
+            self::assertEquals(
+                $written,
+                Kept::read(Node::root(json_decode((string) json_encode($written), true)), [])->written(),
+            );
         }
         $this->expectException(InvalidInput::class);
-        Kept::read(Node::root(['id' => 'c', 'kind' => 'dilution', 'name' => 'x', 'inputs' => ['stock' => 'strong']]), []);
+        Kept::read(
+            Node::root(['id' => 'c', 'kind' => 'dilution', 'name' => 'x', 'inputs' => ['stock' => 'strong']]),
+            [],
+        );
     }
 
     /** @param array<int|string, mixed> $inputs */
     private static function card(string $kind, array $inputs): Card
     {
-        return Kept::read(Node::root(['id' => 'c', 'kind' => $kind, 'name' => 'Card', 'inputs' => $inputs]), [])->card(null);
+        return Kept::read(Node::root(['id' => 'c', 'kind' => $kind, 'name' => 'Card', 'inputs' => $inputs]), [])->card(
+            null,
+        );
     }
 
     private static function value(Card $card, string $label): float
     {
-        $found = array_values(array_filter($card->figures, static fn (Figure $f): bool => $f->label === $label));
-        self::assertCount(1, $found, $label.' of '.implode(', ', array_map(static fn (Figure $f): string => $f->label, $card->figures)));
+        $found = array_values(array_filter($card->figures, static fn(Figure $f): bool => $f->label === $label));
+        self::assertCount(
+            1,
+            $found,
+            $label . ' of ' . implode(', ', array_map(static fn(Figure $f): string => $f->label, $card->figures)),
+        );
 
         return $found[0]->value->si();
     }

@@ -7,8 +7,5 @@ namespace App\Api\Body;
 /** Changing how things are shown. */
 final readonly class AccountChange
 {
-    public function __construct(
-        public string $units,
-    ) {
-    }
+    public function __construct(public string $units) {}
 }

@@ -7,10 +7,5 @@ namespace App\Api\Body;
 /** A condition found. */
 final readonly class ConditionBody
 {
-    public function __construct(
-        public string $id,
-        public string $grade,
-        public string|float|null $extent = null,
-    ) {
-    }
+    public function __construct(public string $id, public string $grade, public string|float|null $extent = null) {}
 }

@@ -9,12 +9,7 @@ final readonly class CrewPersonBody
 {
     /**
      * @param array<int|string, list<string>> $hours by day, as 8:00-12:30
-     * @param list<string>                    $off   days away, as 2026-12-25
+     * @param list<string> $off days away, as 2026-12-25
      */
-    public function __construct(
-        public string $name,
-        public array $hours,
-        public array $off = [],
-    ) {
-    }
+    public function __construct(public string $name, public array $hours, public array $off = []) {}
 }

@@ -7,8 +7,5 @@ namespace App\Api\Body;
 /** A table as CSV. */
 final readonly class CsvBody
 {
-    public function __construct(
-        public string $text,
-    ) {
-    }
+    public function __construct(public string $text) {}
 }

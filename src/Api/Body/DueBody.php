@@ -8,8 +8,5 @@ namespace App\Api\Body;
 final readonly class DueBody
 {
     /** @param ?string $due a day, as 2026-12-25; null for none */
-    public function __construct(
-        public ?string $due,
-    ) {
-    }
+    public function __construct(public ?string $due) {}
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Api\Body;
 
-/** A line for the record. A correction names the entry it corrects; "outside" says why a coat is begun outside its limits. */
+/**
+ * A line for the record. A correction names the entry it corrects; "outside" says why a coat is begun outside its
+ * limits.
+ */
 final readonly class EntryBody
 {
     public function __construct(
@@ -21,6 +24,5 @@ final readonly class EntryBody
         public string|float|null $used = null,
         public string|float|null $film = null,
         public ?string $outside = null,
-    ) {
-    }
+    ) {}
 }

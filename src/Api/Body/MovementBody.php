@@ -11,6 +11,5 @@ final readonly class MovementBody
         public string $kind,
         public string|float|null $amount = null,
         public ?string $note = null,
-    ) {
-    }
+    ) {}
 }

@@ -7,9 +7,5 @@ namespace App\Api\Body;
 /** Opening a job. */
 final readonly class NewJob
 {
-    public function __construct(
-        public string $name,
-        public ?string $note = null,
-    ) {
-    }
+    public function __construct(public string $name, public ?string $note = null) {}
 }

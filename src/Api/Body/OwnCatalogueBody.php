@@ -8,7 +8,5 @@ namespace App\Api\Body;
 final readonly class OwnCatalogueBody
 {
     /** @param int|null $version the one that is changed; not asked for where it is only checked */
-    public function __construct(public string $text, public ?int $version = null)
-    {
-    }
+    public function __construct(public string $text, public ?int $version = null) {}
 }

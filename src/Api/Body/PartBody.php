@@ -8,9 +8,9 @@ namespace App\Api\Body;
 final readonly class PartBody
 {
     /**
-     * @param list<ConditionBody>                   $conditions
+     * @param list<ConditionBody> $conditions
      * @param list<array<int|string, string|float>> $shapes
-     * @param array<int|string, string>|null        $schools
+     * @param array<int|string, string>|null $schools
      */
     public function __construct(
         public string $id,
@@ -28,6 +28,5 @@ final readonly class PartBody
         public ?string $zone_of = null,
         public ?string $mounted_on = null,
         public ?string $replacement = null,
-    ) {
-    }
+    ) {}
 }

@@ -15,6 +15,5 @@ final readonly class PlaceBody
         public string|float $humidity,
         public ?string $name = null,
         public ?array $hazards = null,
-    ) {
-    }
+    ) {}
 }

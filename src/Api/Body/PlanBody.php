@@ -8,9 +8,5 @@ namespace App\Api\Body;
 final readonly class PlanBody
 {
     /** @param ?bool $fresh from scratch, whatever was planned before */
-    public function __construct(
-        public ?string $note = null,
-        public ?bool $fresh = null,
-    ) {
-    }
+    public function __construct(public ?string $note = null, public ?bool $fresh = null) {}
 }

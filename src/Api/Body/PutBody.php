@@ -8,9 +8,5 @@ namespace App\Api\Body;
 final readonly class PutBody
 {
     /** @param string $start an instant */
-    public function __construct(
-        public string $id,
-        public string $start,
-    ) {
-    }
+    public function __construct(public string $id, public string $start) {}
 }

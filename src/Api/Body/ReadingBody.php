@@ -12,6 +12,5 @@ final readonly class ReadingBody
         public string $temperature,
         public string $humidity,
         public ?string $at = null,
-    ) {
-    }
+    ) {}
 }

@@ -7,9 +7,5 @@ namespace App\Api\Body;
 /** Readings of a place as CSV. */
 final readonly class ReadingsBody
 {
-    public function __construct(
-        public string $place,
-        public string $text,
-    ) {
-    }
+    public function __construct(public string $place, public string $text) {}
 }

@@ -10,10 +10,5 @@ final readonly class RouteBody
     /**
      * @param list<StepBody> $steps
      */
-    public function __construct(
-        public array $steps,
-        public int $number,
-        public ?string $because = null,
-    ) {
-    }
+    public function __construct(public array $steps, public int $number, public ?string $because = null) {}
 }

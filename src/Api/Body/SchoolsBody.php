@@ -10,8 +10,5 @@ final readonly class SchoolsBody
     /**
      * @param array<int|string, string> $schools
      */
-    public function __construct(
-        public array $schools,
-    ) {
-    }
+    public function __construct(public array $schools) {}
 }

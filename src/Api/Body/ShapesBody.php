@@ -10,8 +10,5 @@ final readonly class ShapesBody
     /**
      * @param list<array<int|string, string|float>> $shapes
      */
-    public function __construct(
-        public array $shapes,
-    ) {
-    }
+    public function __construct(public array $shapes) {}
 }

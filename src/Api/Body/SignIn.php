@@ -7,9 +7,5 @@ namespace App\Api\Body;
 /** Signing in. */
 final readonly class SignIn
 {
-    public function __construct(
-        public string $email,
-        public string $password,
-    ) {
-    }
+    public function __construct(public string $email, public string $password) {}
 }

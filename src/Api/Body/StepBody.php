@@ -12,6 +12,5 @@ final readonly class StepBody
         public ?string $key = null,
         public ?string $product = null,
         public ?string $because = null,
-    ) {
-    }
+    ) {}
 }

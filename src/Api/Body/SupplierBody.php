@@ -10,10 +10,5 @@ final readonly class SupplierBody
     /**
      * @param list<string> $sells
      */
-    public function __construct(
-        public string $name,
-        public int $leadDays,
-        public array $sells,
-    ) {
-    }
+    public function __construct(public string $name, public int $leadDays, public array $sells) {}
 }

@@ -10,9 +10,5 @@ final readonly class SuppliersBody
     /**
      * @param list<SupplierBody> $suppliers
      */
-    public function __construct(
-        public array $suppliers,
-        public int $version,
-    ) {
-    }
+    public function __construct(public array $suppliers, public int $version) {}
 }

@@ -16,6 +16,5 @@ final readonly class TinBody
         public ?string $label = null,
         public ?string $cabinet = null,
         public ?string $price = null,
-    ) {
-    }
+    ) {}
 }

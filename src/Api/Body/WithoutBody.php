@@ -8,7 +8,5 @@ namespace App\Api\Body;
 final readonly class WithoutBody
 {
     /** @param list<string> $without */
-    public function __construct(public array $without)
-    {
-    }
+    public function __construct(public array $without) {}
 }

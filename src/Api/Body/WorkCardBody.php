@@ -8,7 +8,7 @@ namespace App\Api\Body;
 final readonly class WorkCardBody
 {
     /**
-     * @param array<int|string, string>       $inputs
+     * @param array<int|string, string> $inputs
      * @param list<array<int|string, string>> $rows
      */
     public function __construct(
@@ -18,6 +18,5 @@ final readonly class WorkCardBody
         public array $rows,
         public ?string $part = null,
         public ?string $id = null,
-    ) {
-    }
+    ) {}
 }

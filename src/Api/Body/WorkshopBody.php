@@ -15,6 +15,5 @@ final readonly class WorkshopBody
         public array $local,
         public int $version,
         public ?string $gallon = null,
-    ) {
-    }
+    ) {}
 }

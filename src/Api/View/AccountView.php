@@ -13,6 +13,5 @@ final readonly class AccountView
         public string $workshop,
         public string $timezone,
         public string $units,
-    ) {
-    }
+    ) {}
 }

@@ -17,6 +17,5 @@ final readonly class ActionView
         public Value $handsOn,
         public ?Value $saved,
         public bool $isWait,
-    ) {
-    }
+    ) {}
 }

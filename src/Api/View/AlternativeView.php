@@ -8,11 +8,11 @@ namespace App\Api\View;
 final readonly class AlternativeView
 {
     /**
-     * @param list<string> $gains   steps it has beside the route as it stands
-     * @param list<string> $spares  steps it does without
+     * @param list<string> $gains steps it has beside the route as it stands
+     * @param list<string> $spares steps it does without
      * @param list<string> $gear
-     * @param float|null   $effort  work, money and risk for a year of protection, for ranking; null where it is no advice
-     * @param string       $because the question, the answer and what speaks for it, in a sentence
+     * @param float|null $effort work, money and risk for a year of protection, for ranking; null where it is no advice
+     * @param string $because the question, the answer and what speaks for it, in a sentence
      */
     public function __construct(
         public string $school,
@@ -26,6 +26,5 @@ final readonly class AlternativeView
         public array $gear,
         public ?float $effort,
         public string $because,
-    ) {
-    }
+    ) {}
 }

@@ -10,7 +10,7 @@ final readonly class AlternativesView
     /**
      * @param list<string> $questions ids, in the order in which they are shown
      * @param list<string> $otherwise steps that would be planned if the workshop lacked nothing
-     * @param list<string> $without   ids of what the workshop does without
+     * @param list<string> $without ids of what the workshop does without
      */
     public function __construct(
         public string $obstacle,
@@ -19,6 +19,5 @@ final readonly class AlternativesView
         public array $otherwise,
         public string $otherwiseSystem,
         public array $without,
-    ) {
-    }
+    ) {}
 }

@@ -8,7 +8,5 @@ namespace App\Api\View;
 final readonly class AnswersView
 {
     /** @param list<AlternativeView> $alternatives */
-    public function __construct(public array $alternatives)
-    {
-    }
+    public function __construct(public array $alternatives) {}
 }

@@ -17,6 +17,5 @@ final readonly class AreaLine
         public Value $area,
         public Value $notCoated,
         public array $shapes,
-    ) {
-    }
+    ) {}
 }

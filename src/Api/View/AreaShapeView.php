@@ -15,6 +15,5 @@ final readonly class AreaShapeView
         public float $share,
         public float $notShare,
         public bool $estimate,
-    ) {
-    }
+    ) {}
 }

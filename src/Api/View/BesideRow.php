@@ -7,10 +7,5 @@ namespace App\Api\View;
 /** One line of two routes side by side; null where a route has no such step. */
 final readonly class BesideRow
 {
-    public function __construct(
-        public ?string $left,
-        public ?string $right,
-        public string $phase,
-    ) {
-    }
+    public function __construct(public ?string $left, public ?string $right, public string $phase) {}
 }

@@ -9,8 +9,8 @@ final readonly class BesideView
 {
     /**
      * @param list<BesideRow> $rows
-     * @param list<string>    $for
-     * @param list<string>    $against
+     * @param list<string> $for
+     * @param list<string> $against
      */
     public function __construct(
         public WayView $left,
@@ -18,6 +18,5 @@ final readonly class BesideView
         public array $rows,
         public array $for,
         public array $against,
-    ) {
-    }
+    ) {}
 }

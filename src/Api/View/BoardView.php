@@ -8,8 +8,8 @@ namespace App\Api\View;
 final readonly class BoardView
 {
     /**
-     * @param ?string          $due     day by whose evening it is to be done
-     * @param list<LaneView>   $lanes
+     * @param ?string $due day by whose evening it is to be done
+     * @param list<LaneView> $lanes
      * @param list<ActionView> $actions
      */
     public function __construct(
@@ -22,6 +22,5 @@ final readonly class BoardView
         public Value $handsOn,
         public Value $saved,
         public int $sharedActions,
-    ) {
-    }
+    ) {}
 }

@@ -9,7 +9,7 @@ final readonly class BreakView
 {
     /**
      * @param string $until from when on it would do; for a missed window, until when
-     * @param string $kind  soon, late or room
+     * @param string $kind soon, late or room
      */
     public function __construct(
         public string $id,
@@ -17,6 +17,5 @@ final readonly class BreakView
         public string $says,
         public string $until,
         public string $kind,
-    ) {
-    }
+    ) {}
 }

@@ -7,8 +7,5 @@ namespace App\Api\View;
 /** The secret address of the calendar. */
 final readonly class CalendarView
 {
-    public function __construct(
-        public ?string $address,
-    ) {
-    }
+    public function __construct(public ?string $address) {}
 }

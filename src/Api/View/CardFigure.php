@@ -7,9 +7,5 @@ namespace App\Api\View;
 /** A number of a work card. */
 final readonly class CardFigure
 {
-    public function __construct(
-        public string $label,
-        public Value $value,
-    ) {
-    }
+    public function __construct(public string $label, public Value $value) {}
 }

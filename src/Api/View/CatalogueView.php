@@ -10,17 +10,17 @@ final readonly class CatalogueView
     /**
      * @param list<SubstrateView> $substrates
      * @param list<ConditionView> $conditions
-     * @param list<ServiceView>   $services
-     * @param list<Option>        $finishes
-     * @param list<Option>        $placeKinds
-     * @param list<Option>        $hazards
-     * @param list<Option>        $signs
-     * @param list<Option>        $limits
-     * @param list<Option>        $methods
-     * @param list<Option>        $waterLies
-     * @param list<SchoolView>    $schools
-     * @param list<ShapeKind>     $shapes
-     * @param list<Option>        $steps
+     * @param list<ServiceView> $services
+     * @param list<Option> $finishes
+     * @param list<Option> $placeKinds
+     * @param list<Option> $hazards
+     * @param list<Option> $signs
+     * @param list<Option> $limits
+     * @param list<Option> $methods
+     * @param list<Option> $waterLies
+     * @param list<SchoolView> $schools
+     * @param list<ShapeKind> $shapes
+     * @param list<Option> $steps
      */
     public function __construct(
         public array $substrates,
@@ -36,6 +36,5 @@ final readonly class CatalogueView
         public array $schools,
         public array $shapes,
         public array $steps,
-    ) {
-    }
+    ) {}
 }

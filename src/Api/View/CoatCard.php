@@ -9,9 +9,9 @@ final readonly class CoatCard
 {
     /**
      * @param list<MixPart> $parts
-     * @param list<string>  $missing  what the sheet would have to give for the other ratio
-     * @param list<string>  $warnings
-     * @param list<string>  $cautions
+     * @param list<string> $missing what the sheet would have to give for the other ratio
+     * @param list<string> $warnings
+     * @param list<string> $cautions
      */
     public function __construct(
         public string $stepKey,
@@ -57,6 +57,5 @@ final readonly class CoatCard
         public bool $mayCoat,
         public array $warnings,
         public array $cautions,
-    ) {
-    }
+    ) {}
 }

@@ -7,10 +7,5 @@ namespace App\Api\View;
 /** A formula by name. */
 final readonly class ComputationLine
 {
-    public function __construct(
-        public string $name,
-        public string $summary,
-        public string $formula,
-    ) {
-    }
+    public function __construct(public string $name, public string $summary, public string $formula) {}
 }

@@ -10,8 +10,5 @@ final readonly class ComputationList
     /**
      * @param list<ComputationLine> $computations
      */
-    public function __construct(
-        public array $computations,
-    ) {
-    }
+    public function __construct(public array $computations) {}
 }

@@ -8,7 +8,7 @@ namespace App\Api\View;
 final readonly class ConditionView
 {
     /**
-     * @param list<string>    $families substrates it occurs on; empty for all
+     * @param list<string> $families substrates it occurs on; empty for all
      * @param list<GradeView> $grades
      */
     public function __construct(
@@ -19,6 +19,5 @@ final readonly class ConditionView
         public array $families,
         public string $picture,
         public array $grades,
-    ) {
-    }
+    ) {}
 }

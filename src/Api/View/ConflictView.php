@@ -13,6 +13,5 @@ final readonly class ConflictView
         public string $other,
         public string $says,
         public string $consequence,
-    ) {
-    }
+    ) {}
 }

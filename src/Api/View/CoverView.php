@@ -8,7 +8,7 @@ namespace App\Api\View;
 final readonly class CoverView
 {
     /**
-     * @param list<string>   $from
+     * @param list<string> $from
      * @param list<RideView> $rides
      */
     public function __construct(
@@ -19,6 +19,5 @@ final readonly class CoverView
         public Value $left,
         public string $nextShort,
         public array $rides,
-    ) {
-    }
+    ) {}
 }

@@ -7,8 +7,5 @@ namespace App\Api\View;
 /** What was made. */
 final readonly class Created
 {
-    public function __construct(
-        public string $id,
-    ) {
-    }
+    public function __construct(public string $id) {}
 }

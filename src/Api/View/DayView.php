@@ -8,10 +8,10 @@ namespace App\Api\View;
 final readonly class DayView
 {
     /**
-     * @param list<string>         $wear
-     * @param list<string>         $mind
-     * @param list<DisposalView>   $disposal
-     * @param list<EncounterView>  $encounters
+     * @param list<string> $wear
+     * @param list<string> $mind
+     * @param list<DisposalView> $disposal
+     * @param list<EncounterView> $encounters
      * @param list<LocalTopicView> $local
      */
     public function __construct(
@@ -24,6 +24,5 @@ final readonly class DayView
         public array $local,
         public string $voc,
         public string $vocWarning,
-    ) {
-    }
+    ) {}
 }

@@ -9,8 +9,8 @@ final readonly class DimensionField
 {
     /**
      * @param list<string> $options
-     * @param string       $start   what it measures until somebody has measured it
-     * @param string       $usual   what is taken where nothing is typed
+     * @param string $start what it measures until somebody has measured it
+     * @param string $usual what is taken where nothing is typed
      */
     public function __construct(
         public string $name,
@@ -20,6 +20,5 @@ final readonly class DimensionField
         public array $options,
         public string $start,
         public string $usual,
-    ) {
-    }
+    ) {}
 }

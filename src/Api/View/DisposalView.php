@@ -8,9 +8,5 @@ namespace App\Api\View;
 final readonly class DisposalView
 {
     /** @param list<string> $from */
-    public function __construct(
-        public string $where,
-        public array $from,
-    ) {
-    }
+    public function __construct(public string $where, public array $from) {}
 }

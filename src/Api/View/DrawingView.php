@@ -10,10 +10,5 @@ final readonly class DrawingView
     /**
      * @param list<MarkView> $marks
      */
-    public function __construct(
-        public float $ratio,
-        public string $caption,
-        public array $marks,
-    ) {
-    }
+    public function __construct(public float $ratio, public string $caption, public array $marks) {}
 }

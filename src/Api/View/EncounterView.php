@@ -14,6 +14,5 @@ final readonly class EncounterView
         public string $first,
         public string $then,
         public array $parting,
-    ) {
-    }
+    ) {}
 }

@@ -25,6 +25,5 @@ final readonly class EntryView
         public bool $replaced,
         public string $hand,
         public array $changes,
-    ) {
-    }
+    ) {}
 }

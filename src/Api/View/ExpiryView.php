@@ -18,6 +18,5 @@ final readonly class ExpiryView
         public string $because,
         public bool $expired,
         public array $usedBy,
-    ) {
-    }
+    ) {}
 }

@@ -16,6 +16,5 @@ final readonly class FiguresView
         public int $risk,
         public int $hazard,
         public string $voc,
-    ) {
-    }
+    ) {}
 }

@@ -8,8 +8,5 @@ namespace App\Api\View;
 final readonly class FilmList
 {
     /** @param list<FilmLine> $films */
-    public function __construct(
-        public array $films,
-    ) {
-    }
+    public function __construct(public array $films) {}
 }

@@ -26,6 +26,5 @@ final readonly class FilmNeedView
         public float $lostShare,
         public array $parts,
         public NeedView $need,
-    ) {
-    }
+    ) {}
 }

@@ -7,10 +7,5 @@ namespace App\Api\View;
 /** What one part takes of a film. */
 final readonly class FilmPartView
 {
-    public function __construct(
-        public string $part,
-        public int $coats,
-        public Value $paint,
-    ) {
-    }
+    public function __construct(public string $part, public int $coats, public Value $paint) {}
 }

@@ -21,6 +21,5 @@ final readonly class FindingView
         public bool $mayBeTaken,
         public string $takenBy,
         public array $mends,
-    ) {
-    }
+    ) {}
 }

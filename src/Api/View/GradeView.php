@@ -7,10 +7,5 @@ namespace App\Api\View;
 /** A grade of a condition. */
 final readonly class GradeView
 {
-    public function __construct(
-        public string $id,
-        public string $name,
-        public string $look,
-    ) {
-    }
+    public function __construct(public string $id, public string $name, public string $look) {}
 }

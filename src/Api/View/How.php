@@ -9,7 +9,7 @@ final readonly class How
 {
     /**
      * @param list<InputShown> $inputs
-     * @param list<string>     $warnings
+     * @param list<string> $warnings
      */
     public function __construct(
         public string $computation,
@@ -19,6 +19,5 @@ final readonly class How
         public string $source,
         public array $inputs,
         public array $warnings,
-    ) {
-    }
+    ) {}
 }

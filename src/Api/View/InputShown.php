@@ -7,9 +7,5 @@ namespace App\Api\View;
 /** One input of a formula as shown. */
 final readonly class InputShown
 {
-    public function __construct(
-        public string $label,
-        public string $text,
-    ) {
-    }
+    public function __construct(public string $label, public string $text) {}
 }

@@ -10,8 +10,5 @@ final readonly class JobList
     /**
      * @param list<JobView> $jobs
      */
-    public function __construct(
-        public array $jobs,
-    ) {
-    }
+    public function __construct(public array $jobs) {}
 }

@@ -8,9 +8,9 @@ namespace App\Api\View;
 final readonly class JobView
 {
     /**
-     * @param list<PartLine>  $parts
-     * @param list<string>    $without
-     * @param list<PlaceLine> $places  the one last worked with at the end
+     * @param list<PartLine> $parts
+     * @param list<string> $without
+     * @param list<PlaceLine> $places the one last worked with at the end
      */
     public function __construct(
         public string $id,
@@ -19,6 +19,5 @@ final readonly class JobView
         public array $parts,
         public array $without,
         public array $places,
-    ) {
-    }
+    ) {}
 }

@@ -16,6 +16,5 @@ final readonly class LaneView
         public string $obstacle,
         public int $done,
         public int $all,
-    ) {
-    }
+    ) {}
 }

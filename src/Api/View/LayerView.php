@@ -14,6 +14,5 @@ final readonly class LayerView
         public Value $thickness,
         public bool $laid,
         public string $stepKey,
-    ) {
-    }
+    ) {}
 }

@@ -7,10 +7,5 @@ namespace App\Api\View;
 /** What is wrong in a catalogue text, and on which line. */
 final readonly class LineErrorView
 {
-    public function __construct(
-        public int $line,
-        public string $detail,
-        public string $accepted,
-    ) {
-    }
+    public function __construct(public int $line, public string $detail, public string $accepted) {}
 }

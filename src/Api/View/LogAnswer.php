@@ -10,10 +10,5 @@ final readonly class LogAnswer
     /**
      * @param list<string> $gained
      */
-    public function __construct(
-        public string $entryId,
-        public array $gained,
-        public string $because,
-    ) {
-    }
+    public function __construct(public string $entryId, public array $gained, public string $because) {}
 }

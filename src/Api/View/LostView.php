@@ -7,11 +7,5 @@ namespace App\Api\View;
 /** Work that has no room in the schedule. */
 final readonly class LostView
 {
-    public function __construct(
-        public string $id,
-        public string $part,
-        public string $name,
-        public string $says,
-    ) {
-    }
+    public function __construct(public string $id, public string $part, public string $name, public string $says) {}
 }

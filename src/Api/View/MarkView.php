@@ -14,6 +14,5 @@ final readonly class MarkView
         public float $width,
         public float $height,
         public string $label,
-    ) {
-    }
+    ) {}
 }

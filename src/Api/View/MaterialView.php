@@ -9,7 +9,7 @@ final readonly class MaterialView
 {
     /**
      * @param list<TinLineView> $tins
-     * @param list<string>      $usedBy
+     * @param list<string> $usedBy
      */
     public function __construct(
         public string $id,
@@ -23,6 +23,5 @@ final readonly class MaterialView
         public Value $missing,
         public array $tins,
         public array $usedBy,
-    ) {
-    }
+    ) {}
 }

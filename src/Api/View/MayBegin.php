@@ -8,10 +8,5 @@ namespace App\Api\View;
 final readonly class MayBegin
 {
     /** @param string|null $until null where no window closes */
-    public function __construct(
-        public string $id,
-        public ?string $from,
-        public ?string $until,
-    ) {
-    }
+    public function __construct(public string $id, public ?string $from, public ?string $until) {}
 }

@@ -10,9 +10,5 @@ final readonly class MendView
     /**
      * @param list<StepRef> $steps
      */
-    public function __construct(
-        public string $label,
-        public array $steps,
-    ) {
-    }
+    public function __construct(public string $label, public array $steps) {}
 }

@@ -12,6 +12,5 @@ final readonly class MixClock
         public string $readyAt,
         public string $usableUntil,
         public int $batch,
-    ) {
-    }
+    ) {}
 }

@@ -14,6 +14,5 @@ final readonly class MixPart
         public ?Value $scale,
         public float $share,
         public float $top,
-    ) {
-    }
+    ) {}
 }

@@ -21,6 +21,5 @@ final readonly class MixView
         public array $coats,
         public bool $scaleIsThere,
         public string $now,
-    ) {
-    }
+    ) {}
 }

@@ -8,9 +8,9 @@ namespace App\Api\View;
 final readonly class MoveView
 {
     /**
-     * @param string $why   it begins when it now does
+     * @param string $why it begins when it now does
      * @param string $stays what would break if it stayed; empty for what is new or has no room
-     * @param bool   $slip  only a little, by what others took
+     * @param bool $slip only a little, by what others took
      */
     public function __construct(
         public string $id,
@@ -22,6 +22,5 @@ final readonly class MoveView
         public string $stays,
         public ?Value $paid,
         public bool $slip,
-    ) {
-    }
+    ) {}
 }

@@ -8,7 +8,7 @@ namespace App\Api\View;
 final readonly class NeedView
 {
     /**
-     * @param list<string>  $from
+     * @param list<string> $from
      * @param list<TinView> $tins
      */
     public function __construct(
@@ -24,6 +24,5 @@ final readonly class NeedView
         public string $price,
         public string $seller,
         public string $note,
-    ) {
-    }
+    ) {}
 }

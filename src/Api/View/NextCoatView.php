@@ -8,10 +8,10 @@ namespace App\Api\View;
 final readonly class NextCoatView
 {
     /**
-     * @param ?string         $from   null when some zone never opens
-     * @param ?string         $until  null when no zone ever closes
-     * @param list<ZoneView>  $zones  where the coat was begun, half way, where it was ended
-     * @param list<string>    $advice what opens the window again when it is empty
+     * @param ?string $from null when some zone never opens
+     * @param ?string $until null when no zone ever closes
+     * @param list<ZoneView> $zones where the coat was begun, half way, where it was ended
+     * @param list<string> $advice what opens the window again when it is empty
      * @param list<ReadyView> $ready
      */
     public function __construct(
@@ -21,6 +21,5 @@ final readonly class NextCoatView
         public array $zones,
         public array $advice,
         public array $ready,
-    ) {
-    }
+    ) {}
 }

@@ -9,7 +9,7 @@ final readonly class NextView
 {
     /**
      * @param bool $planned the schedule has it now
-     * @param bool $fits    it can be done, or stopped, within an hour
+     * @param bool $fits it can be done, or stopped, within an hour
      */
     public function __construct(
         public string $id,
@@ -19,6 +19,5 @@ final readonly class NextView
         public bool $fits,
         public Value $takes,
         public Value $slack,
-    ) {
-    }
+    ) {}
 }

@@ -12,6 +12,5 @@ final readonly class ObservedView
         public string $grade,
         public string $extent,
         public float $extentSi,
-    ) {
-    }
+    ) {}
 }

@@ -15,6 +15,5 @@ final readonly class OrderView
         public string $here,
         public array $lines,
         public string $price,
-    ) {
-    }
+    ) {}
 }

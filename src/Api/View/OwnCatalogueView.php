@@ -13,6 +13,5 @@ final readonly class OwnCatalogueView
         public string $text,
         public array $errors,
         public string $example,
-    ) {
-    }
+    ) {}
 }

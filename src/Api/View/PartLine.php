@@ -16,6 +16,5 @@ final readonly class PartLine
         public int $stepsDone,
         public int $stepsAll,
         public string $next,
-    ) {
-    }
+    ) {}
 }

@@ -8,8 +8,5 @@ namespace App\Api\View;
 final readonly class PhotoList
 {
     /** @param list<PhotoView> $photos */
-    public function __construct(
-        public array $photos,
-    ) {
-    }
+    public function __construct(public array $photos) {}
 }

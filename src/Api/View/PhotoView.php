@@ -15,6 +15,5 @@ final readonly class PhotoView
         public int $width,
         public int $height,
         public string $url,
-    ) {
-    }
+    ) {}
 }

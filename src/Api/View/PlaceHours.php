@@ -8,16 +8,16 @@ namespace App\Api\View;
 final readonly class PlaceHours
 {
     /**
-     * @param list<float>    $celsius
-     * @param list<float>    $low       edge of the band in which it may come
-     * @param list<float>    $high
-     * @param list<float>    $margin    of a thin sheet above the dew point
-     * @param list<float>    $wind      0 inside
-     * @param list<float>    $rain      0 inside
-     * @param list<string>   $closed    why no film may be out there wet; empty where it may
-     * @param list<TickView> $ticks     of a scale, in the reader's units
-     * @param list<string>   $matters   what of the next two days matters
-     * @param int            $shutHours of the next two days, closed to wet films
+     * @param list<float> $celsius
+     * @param list<float> $low edge of the band in which it may come
+     * @param list<float> $high
+     * @param list<float> $margin of a thin sheet above the dew point
+     * @param list<float> $wind 0 inside
+     * @param list<float> $rain 0 inside
+     * @param list<string> $closed why no film may be out there wet; empty where it may
+     * @param list<TickView> $ticks of a scale, in the reader's units
+     * @param list<string> $matters what of the next two days matters
+     * @param int $shutHours of the next two days, closed to wet films
      */
     public function __construct(
         public string $name,
@@ -38,6 +38,5 @@ final readonly class PlaceHours
         public string $source,
         public array $matters,
         public int $shutHours,
-    ) {
-    }
+    ) {}
 }

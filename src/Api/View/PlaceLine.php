@@ -9,7 +9,7 @@ final readonly class PlaceLine
 {
     /**
      * @param list<string> $hazards
-     * @param list<string> $users   names of the parts worked in it
+     * @param list<string> $users names of the parts worked in it
      */
     public function __construct(
         public string $id,
@@ -19,6 +19,5 @@ final readonly class PlaceLine
         public float $humidity,
         public array $hazards,
         public array $users,
-    ) {
-    }
+    ) {}
 }

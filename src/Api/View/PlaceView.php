@@ -9,7 +9,7 @@ final readonly class PlaceView
 {
     /**
      * @param list<string> $hazards
-     * @param list<string> $users   names of other parts worked in it
+     * @param list<string> $users names of other parts worked in it
      */
     public function __construct(
         public string $id,
@@ -22,6 +22,5 @@ final readonly class PlaceView
         public ?Value $dewPoint,
         public array $hazards,
         public array $users,
-    ) {
-    }
+    ) {}
 }

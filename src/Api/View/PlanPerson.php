@@ -8,9 +8,5 @@ namespace App\Api\View;
 final readonly class PlanPerson
 {
     /** @param list<SpanView> $spans */
-    public function __construct(
-        public string $name,
-        public array $spans,
-    ) {
-    }
+    public function __construct(public string $name, public array $spans) {}
 }

@@ -8,21 +8,21 @@ namespace App\Api\View;
 final readonly class PlanView
 {
     /**
-     * @param string            $status   none, wanted, working, done or failed
-     * @param int               $done     orders worked out so far, of tries
-     * @param list<string>      $outdated why it may no longer hold
-     * @param ?string           $bound    no schedule ends before this
-     * @param ?string           $better   planned from scratch it would end then
-     * @param bool              $again    it was made by moving an earlier one as little as could be
-     * @param list<PlanPart>    $parts
-     * @param list<PlannedView> $work     in order of time
-     * @param list<LostView>    $without  what has no room
-     * @param list<MoveView>    $moves    what it does otherwise than the one before
-     * @param list<NextView>    $next     what can be begun now, best first
-     * @param list<PlanPerson>  $people
-     * @param list<PlaceHours>  $places
-     * @param list<string>      $wear     today, for what is planned today
-     * @param list<string>      $mind     cautions of what is planned today, worst first
+     * @param string $status none, wanted, working, done or failed
+     * @param int $done orders worked out so far, of tries
+     * @param list<string> $outdated why it may no longer hold
+     * @param ?string $bound no schedule ends before this
+     * @param ?string $better planned from scratch it would end then
+     * @param bool $again it was made by moving an earlier one as little as could be
+     * @param list<PlanPart> $parts
+     * @param list<PlannedView> $work in order of time
+     * @param list<LostView> $without what has no room
+     * @param list<MoveView> $moves what it does otherwise than the one before
+     * @param list<NextView> $next what can be begun now, best first
+     * @param list<PlanPerson> $people
+     * @param list<PlaceHours> $places
+     * @param list<string> $wear today, for what is planned today
+     * @param list<string> $mind cautions of what is planned today, worst first
      */
     public function __construct(
         public string $now,
@@ -51,6 +51,5 @@ final readonly class PlanView
         public array $places,
         public array $wear,
         public array $mind,
-    ) {
-    }
+    ) {}
 }

@@ -8,13 +8,13 @@ namespace App\Api\View;
 final readonly class PlannedView
 {
     /**
-     * @param string       $dry   until then a film is wet
+     * @param string $dry until then a film is wet
      * @param list<string> $who
-     * @param string       $kind  of what keeps it from beginning earlier
-     * @param ?string      $other the work that is about
-     * @param ?string      $from  it may begin from then on, by what comes before it
-     * @param ?string      $until up to then, by the window of the film or metal below; null where nothing closes
-     * @param ?Value       $paid  abrading, because a window is missed
+     * @param string $kind of what keeps it from beginning earlier
+     * @param ?string $other the work that is about
+     * @param ?string $from it may begin from then on, by what comes before it
+     * @param ?string $until up to then, by the window of the film or metal below; null where nothing closes
+     * @param ?Value $paid abrading, because a window is missed
      * @param list<string> $hangs what it hangs on: what breaks if it comes colder or warmer than forecast
      */
     public function __construct(
@@ -38,6 +38,5 @@ final readonly class PlannedView
         public ?string $from,
         public ?string $until,
         public array $hangs,
-    ) {
-    }
+    ) {}
 }

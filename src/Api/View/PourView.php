@@ -22,6 +22,5 @@ final readonly class PourView
         public float $level,
         public bool $isIn,
         public string $words,
-    ) {
-    }
+    ) {}
 }

@@ -8,13 +8,13 @@ namespace App\Api\View;
 final readonly class QuantitiesView
 {
     /**
-     * @param list<Option>       $methods
-     * @param list<AreaLine>     $areas
+     * @param list<Option> $methods
+     * @param list<AreaLine> $areas
      * @param list<FilmNeedView> $films
-     * @param list<NeedView>     $goods
-     * @param list<OrderView>    $orders
-     * @param list<string>       $unmeasured
-     * @param list<string>       $without
+     * @param list<NeedView> $goods
+     * @param list<OrderView> $orders
+     * @param list<string> $unmeasured
+     * @param list<string> $without
      */
     public function __construct(
         public string $jobId,
@@ -35,6 +35,5 @@ final readonly class QuantitiesView
         public array $orders,
         public array $unmeasured,
         public array $without,
-    ) {
-    }
+    ) {}
 }

@@ -8,10 +8,5 @@ namespace App\Api\View;
 final readonly class ReadyView
 {
     /** @param bool $estimate the sheet does not say; a share of full cure */
-    public function __construct(
-        public string $what,
-        public ?string $at,
-        public bool $estimate,
-    ) {
-    }
+    public function __construct(public string $what, public ?string $at, public bool $estimate) {}
 }

@@ -8,11 +8,11 @@ namespace App\Api\View;
 final readonly class RecordView
 {
     /**
-     * @param list<EntryView>   $entries
-     * @param list<FactView>    $facts
-     * @param list<LayerView>   $layers
+     * @param list<EntryView> $entries
+     * @param list<FactView> $facts
+     * @param list<LayerView> $layers
      * @param list<FindingView> $findings
-     * @param list<StepLine>    $steps
+     * @param list<StepLine> $steps
      */
     public function __construct(
         public string $partId,
@@ -30,6 +30,5 @@ final readonly class RecordView
         public Value $humidity,
         public string $airSource,
         public string $units,
-    ) {
-    }
+    ) {}
 }

@@ -8,9 +8,9 @@ namespace App\Api\View;
 final readonly class RouteView
 {
     /**
-     * @param list<StepView>     $steps
-     * @param list<FindingView>  $findings
-     * @param list<LayerView>    $layers
+     * @param list<StepView> $steps
+     * @param list<FindingView> $findings
+     * @param list<LayerView> $layers
      * @param list<SchoolChoice> $schools
      */
     public function __construct(
@@ -33,6 +33,5 @@ final readonly class RouteView
         public ?Value $elapsed,
         public array $schools,
         public string $air,
-    ) {
-    }
+    ) {}
 }

@@ -15,6 +15,5 @@ final readonly class SchoolChoice
         public string $question,
         public string $answer,
         public array $options,
-    ) {
-    }
+    ) {}
 }

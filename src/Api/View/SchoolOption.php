@@ -18,6 +18,5 @@ final readonly class SchoolOption
         public bool $chosen,
         public array $for,
         public array $against,
-    ) {
-    }
+    ) {}
 }

@@ -10,10 +10,5 @@ final readonly class SchoolView
     /**
      * @param list<Option> $answers
      */
-    public function __construct(
-        public string $id,
-        public string $question,
-        public array $answers,
-    ) {
-    }
+    public function __construct(public string $id, public string $question, public array $answers) {}
 }

@@ -13,6 +13,5 @@ final readonly class ServiceView
         public string $name,
         public string $hint,
         public array $substrates,
-    ) {
-    }
+    ) {}
 }

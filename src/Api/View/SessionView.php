@@ -7,9 +7,5 @@ namespace App\Api\View;
 /** The session: who, and the token every write must carry. */
 final readonly class SessionView
 {
-    public function __construct(
-        public ?AccountView $account,
-        public string $token,
-    ) {
-    }
+    public function __construct(public ?AccountView $account, public string $token) {}
 }

@@ -15,6 +15,5 @@ final readonly class ShapeKind
         public string $label,
         public string $formula,
         public array $fields,
-    ) {
-    }
+    ) {}
 }

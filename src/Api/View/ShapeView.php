@@ -9,7 +9,7 @@ final readonly class ShapeView implements \JsonSerializable
 {
     /**
      * @param array<int|string, string> $dimensions
-     * @param array<int|string, float>  $si
+     * @param array<int|string, float> $si
      */
     public function __construct(
         public string $name,
@@ -19,8 +19,7 @@ final readonly class ShapeView implements \JsonSerializable
         public ?Value $area,
         public string $error,
         public string $pointer,
-    ) {
-    }
+    ) {}
 
     /** @return array<array-key, mixed> empty maps stay objects in JSON */
     public function jsonSerialize(): array

@@ -10,9 +10,5 @@ final readonly class ShapesView
     /**
      * @param list<ShapeView> $shapes
      */
-    public function __construct(
-        public array $shapes,
-        public ?Value $total,
-    ) {
-    }
+    public function __construct(public array $shapes, public ?Value $total) {}
 }

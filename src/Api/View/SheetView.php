@@ -17,6 +17,5 @@ final readonly class SheetView
         public string $source,
         public array $fields,
         public string $text,
-    ) {
-    }
+    ) {}
 }

@@ -7,9 +7,5 @@ namespace App\Api\View;
 /** From one instant to another. */
 final readonly class SpanView
 {
-    public function __construct(
-        public string $from,
-        public string $to,
-    ) {
-    }
+    public function __construct(public string $from, public string $to) {}
 }

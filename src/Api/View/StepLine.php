@@ -14,6 +14,5 @@ final readonly class StepLine
         public string $status,
         public ?string $startedAt,
         public ?string $finishedAt,
-    ) {
-    }
+    ) {}
 }

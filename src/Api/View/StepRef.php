@@ -12,6 +12,5 @@ final readonly class StepRef
         public string $step,
         public ?string $product,
         public string $because,
-    ) {
-    }
+    ) {}
 }

@@ -11,7 +11,7 @@ final readonly class StepView
      * @param list<string> $without
      * @param list<string> $cautions
      * @param list<string> $protect
-     * @param list<string> $local    what the workshop's own rules say
+     * @param list<string> $local what the workshop's own rules say
      */
     public function __construct(
         public string $key,
@@ -36,6 +36,5 @@ final readonly class StepView
         public string $because,
         public string $status,
         public int $layersAfter,
-    ) {
-    }
+    ) {}
 }

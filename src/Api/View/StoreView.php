@@ -9,11 +9,11 @@ final readonly class StoreView
 {
     /**
      * @param list<MaterialView> $materials
-     * @param list<ExpiryView>   $expiring
+     * @param list<ExpiryView> $expiring
      * @param list<ConflictView> $conflicts
-     * @param list<SheetView>    $sheets
+     * @param list<SheetView> $sheets
      * @param list<SupplierView> $suppliers
-     * @param list<Option>       $kinds
+     * @param list<Option> $kinds
      */
     public function __construct(
         public string $now,
@@ -27,6 +27,5 @@ final readonly class StoreView
         public string $csvExample,
         public int $sheetsVersion,
         public int $suppliersVersion,
-    ) {
-    }
+    ) {}
 }

@@ -8,8 +8,8 @@ namespace App\Api\View;
 final readonly class SubstrateView
 {
     /**
-     * @param list<string>                    $families
-     * @param array<int|string, list<string>> $signs    question => answers that fit
+     * @param list<string> $families
+     * @param array<int|string, list<string>> $signs question => answers that fit
      */
     public function __construct(
         public string $id,
@@ -18,6 +18,5 @@ final readonly class SubstrateView
         public string $hatch,
         public array $families,
         public array $signs,
-    ) {
-    }
+    ) {}
 }

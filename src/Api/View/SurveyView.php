@@ -8,10 +8,10 @@ namespace App\Api\View;
 final readonly class SurveyView implements \JsonSerializable
 {
     /**
-     * @param list<ObservedView>        $conditions
+     * @param list<ObservedView> $conditions
      * @param array<int|string, string> $schools
-     * @param list<PlaceView>           $places
-     * @param list<Option>              $siblings   other parts of the job
+     * @param list<PlaceView> $places
+     * @param list<Option> $siblings other parts of the job
      */
     public function __construct(
         public string $id,
@@ -35,8 +35,7 @@ final readonly class SurveyView implements \JsonSerializable
         public ?string $mountedOn,
         public string $replacement,
         public array $siblings,
-    ) {
-    }
+    ) {}
 
     /** @return array<array-key, mixed> empty maps stay objects in JSON */
     public function jsonSerialize(): array

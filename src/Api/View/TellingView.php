@@ -8,7 +8,5 @@ namespace App\Api\View;
 final readonly class TellingView
 {
     /** @param list<Option> $materials */
-    public function __construct(public array $materials)
-    {
-    }
+    public function __construct(public array $materials) {}
 }

@@ -7,9 +7,5 @@ namespace App\Api\View;
 /** A mark of a scale. */
 final readonly class TickView
 {
-    public function __construct(
-        public float $at,
-        public string $text,
-    ) {
-    }
+    public function __construct(public float $at, public string $text) {}
 }

@@ -27,6 +27,5 @@ final readonly class TinLineView
         public string $cabinet,
         public string $price,
         public array $movements,
-    ) {
-    }
+    ) {}
 }

@@ -21,6 +21,5 @@ final readonly class TodayCard
         public ?WindowBand $window,
         public string $urgency,
         public string $message,
-    ) {
-    }
+    ) {}
 }

@@ -10,9 +10,5 @@ final readonly class TodayView
     /**
      * @param list<TodayCard> $cards
      */
-    public function __construct(
-        public string $now,
-        public array $cards,
-    ) {
-    }
+    public function __construct(public string $now, public array $cards) {}
 }

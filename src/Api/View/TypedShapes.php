@@ -10,8 +10,5 @@ final readonly class TypedShapes
     /**
      * @param list<array<int|string, string>> $shapes
      */
-    public function __construct(
-        public array $shapes,
-    ) {
-    }
+    public function __construct(public array $shapes) {}
 }

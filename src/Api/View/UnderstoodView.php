@@ -14,6 +14,5 @@ final readonly class UnderstoodView
         public float $value,
         public string $unit,
         public string $refusal,
-    ) {
-    }
+    ) {}
 }

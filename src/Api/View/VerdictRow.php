@@ -8,9 +8,5 @@ namespace App\Api\View;
 final readonly class VerdictRow
 {
     /** @param list<VerdictCell> $cells */
-    public function __construct(
-        public string $below,
-        public array $cells,
-    ) {
-    }
+    public function __construct(public string $below, public array $cells) {}
 }

@@ -11,7 +11,7 @@ final readonly class VerdictView
      * @param list<string>|null $fresh
      * @param list<string>|null $cured
      * @param list<AgainstView> $against
-     * @param list<string>      $notes
+     * @param list<string> $notes
      */
     public function __construct(
         public string $answer,
@@ -20,6 +20,5 @@ final readonly class VerdictView
         public ?array $cured,
         public array $against,
         public array $notes,
-    ) {
-    }
+    ) {}
 }

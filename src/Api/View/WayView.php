@@ -9,8 +9,8 @@ final readonly class WayView
 {
     /**
      * @param list<LayerView> $layers
-     * @param list<string>    $gear
-     * @param list<string>    $wear
+     * @param list<string> $gear
+     * @param list<string> $wear
      */
     public function __construct(
         public string $title,
@@ -19,6 +19,5 @@ final readonly class WayView
         public array $layers,
         public array $gear,
         public array $wear,
-    ) {
-    }
+    ) {}
 }

@@ -20,6 +20,5 @@ final readonly class WindowBand
         public bool $planned,
         public string $phase,
         public string $phaseWords,
-    ) {
-    }
+    ) {}
 }

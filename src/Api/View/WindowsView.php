@@ -8,12 +8,12 @@ namespace App\Api\View;
 final readonly class WindowsView
 {
     /**
-     * @param list<WindowBand>  $bands
-     * @param list<CoatCard>    $cards
-     * @param list<string>      $gateWarnings
+     * @param list<WindowBand> $bands
+     * @param list<CoatCard> $cards
+     * @param list<string> $gateWarnings
      * @param list<FindingView> $findings
-     * @param PlaceHours        $air          of its place
-     * @param ?NextCoatView     $next         when the next coat may begin
+     * @param PlaceHours $air of its place
+     * @param ?NextCoatView $next when the next coat may begin
      */
     public function __construct(
         public string $partId,
@@ -29,6 +29,5 @@ final readonly class WindowsView
         public array $findings,
         public PlaceHours $air,
         public ?NextCoatView $next,
-    ) {
-    }
+    ) {}
 }

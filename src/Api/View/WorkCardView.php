@@ -8,13 +8,13 @@ namespace App\Api\View;
 final readonly class WorkCardView implements \JsonSerializable
 {
     /**
-     * @param array<int|string, string>       $inputs
+     * @param array<int|string, string> $inputs
      * @param list<array<int|string, string>> $rows
-     * @param list<CardFigure>                $figures
-     * @param list<string>                    $steps
-     * @param list<string>                    $warnings
-     * @param list<string>                    $cautions
-     * @param list<string>                    $wear
+     * @param list<CardFigure> $figures
+     * @param list<string> $steps
+     * @param list<string> $warnings
+     * @param list<string> $cautions
+     * @param list<string> $wear
      */
     public function __construct(
         public string $id,
@@ -33,8 +33,7 @@ final readonly class WorkCardView implements \JsonSerializable
         public array $wear,
         public string $error,
         public string $errorField,
-    ) {
-    }
+    ) {}
 
     /** @return array<array-key, mixed> */
     public function jsonSerialize(): array

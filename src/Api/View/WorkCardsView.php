@@ -10,13 +10,7 @@ final readonly class WorkCardsView
     /**
      * @param list<WorkKindView> $kinds
      * @param list<WorkCardView> $cards
-     * @param list<Option>       $parts
+     * @param list<Option> $parts
      */
-    public function __construct(
-        public string $jobId,
-        public array $kinds,
-        public array $cards,
-        public array $parts,
-    ) {
-    }
+    public function __construct(public string $jobId, public array $kinds, public array $cards, public array $parts) {}
 }

@@ -8,9 +8,9 @@ namespace App\Api\View;
 final readonly class WorkKindView implements \JsonSerializable
 {
     /**
-     * @param list<DimensionField>            $fields
-     * @param list<DimensionField>            $rowFields
-     * @param array<int|string, string>       $sample
+     * @param list<DimensionField> $fields
+     * @param list<DimensionField> $rowFields
+     * @param array<int|string, string> $sample
      * @param list<array<int|string, string>> $sampleRows
      */
     public function __construct(
@@ -22,8 +22,7 @@ final readonly class WorkKindView implements \JsonSerializable
         public array $rowFields,
         public array $sample,
         public array $sampleRows,
-    ) {
-    }
+    ) {}
 
     /** @return array<array-key, mixed> */
     public function jsonSerialize(): array

@@ -17,6 +17,5 @@ final readonly class WorkshopView
         public string $hourRate,
         public ?int $vocLimit,
         public array $local,
-    ) {
-    }
+    ) {}
 }

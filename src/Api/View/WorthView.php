@@ -15,6 +15,5 @@ final readonly class WorthView
         public string $perYear,
         public string $verdict,
         public string $rests,
-    ) {
-    }
+    ) {}
 }

@@ -12,6 +12,5 @@ final readonly class ZoneView
         public ?string $opens,
         public ?string $closes,
         public ?string $reached = null,
-    ) {
-    }
+    ) {}
 }

@@ -34,5 +34,10 @@ export async function settle<T>(pending: Promise<Answer<T>>): Promise<T> {
   if (answer.response.status === 401 && !answer.response.url.endsWith('/api/sign-in')) signedOut.tell();
   const problem = answer.error as Partial<Schemas['ProblemDocument']> | undefined;
   const first = problem?.errors?.[0];
-  throw new Refusal(problem?.detail ?? 'Something went wrong.', answer.response.status, first?.pointer ?? '', first?.accepted ?? '');
+  throw new Refusal(
+    problem?.detail ?? 'Something went wrong.',
+    answer.response.status,
+    first?.pointer ?? '',
+    first?.accepted ?? '',
+  );
 }

@@ -2,6 +2,15 @@
 const listeners = new Set<() => void>();
 
 export const signedOut = {
-  tell: (): void => { listeners.forEach((l) => { l(); }); },
-  listen: (listener: () => void): (() => void) => { listeners.add(listener); return () => { listeners.delete(listener); }; },
+  tell: (): void => {
+    listeners.forEach((l) => {
+      l();
+    });
+  },
+  listen: (listener: () => void): (() => void) => {
+    listeners.add(listener);
+    return () => {
+      listeners.delete(listener);
+    };
+  },
 };

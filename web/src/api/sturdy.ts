@@ -1,6 +1,6 @@
 /**
- * Sends what the interface writes so that a lost answer does no harm: each write carries a key that the server counts once,
- * the same key until an answer has come; a page whose session was renewed gets its token and sends again.
+ * Sends what the interface writes so that a lost answer does no harm: each write carries a key that the server counts
+ * once, the same key until an answer has come; a page whose session was renewed gets its token and sends again.
  */
 const STALE = 'The page is out of date';
 const TRIES = 3;
@@ -15,12 +15,19 @@ export function setToken(value: string): void {
   token = value;
 }
 
-const newKey = (): string => [...crypto.getRandomValues(new Uint8Array(16))].map((b) => b.toString(16).padStart(2, '0')).join('');
-const pause = (ms: number): Promise<void> => new Promise((done) => { setTimeout(done, ms); });
+const newKey = (): string =>
+  [...crypto.getRandomValues(new Uint8Array(16))].map((b) => b.toString(16).padStart(2, '0')).join('');
+const pause = (ms: number): Promise<void> =>
+  new Promise((done) => {
+    setTimeout(done, ms);
+  });
 
 async function isStale(response: Response): Promise<boolean> {
   if (response.status !== 403) return false;
-  const problem = (await response.clone().json().catch(() => null)) as { title?: string } | null;
+  const problem = (await response
+    .clone()
+    .json()
+    .catch(() => null)) as { title?: string } | null;
   return problem?.title === STALE;
 }
 

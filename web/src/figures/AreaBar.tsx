@@ -8,9 +8,39 @@ export function AreaBar({ line }: { line: Schemas['AreaLine'] }) {
   const end = starts[starts.length - 1] ?? 0;
   const bare = line.shapes.reduce((sum, s) => sum + s.notShare * 100, 0);
   return (
-    <svg width="100%" height="24" role="img" aria-label={`${line.name}: ${line.shapes.map((s) => `${s.name} ${s.area.text}`).join(', ')}${bare > 0 ? `; not coated ${line.notCoated.text}` : ''}`}>
-      {line.shapes.map((s, i) => <rect key={`${s.name}-${i}`} x={`${starts[i] ?? 0}%`} y="1" width={`${Math.max(s.share * 100, 0.15)}%`} height="22" fill={hatch(line.hatch)} stroke={tok('ink')} strokeWidth="1.2" />)}
-      {bare > 0 && <rect x={`${end}%`} y="1" width={`${bare}%`} height="22" fill="none" stroke={tok('phos')} strokeWidth="1.2" strokeDasharray="4 3" />}
+    <svg
+      width="100%"
+      height="24"
+      role="img"
+      aria-label={[
+        `${line.name}: ${line.shapes.map((s) => `${s.name} ${s.area.text}`).join(', ')}`,
+        ...(bare > 0 ? [`not coated ${line.notCoated.text}`] : []),
+      ].join('; ')}
+    >
+      {line.shapes.map((s, i) => (
+        <rect
+          key={`${s.name}-${i}`}
+          x={`${starts[i] ?? 0}%`}
+          y="1"
+          width={`${Math.max(s.share * 100, 0.15)}%`}
+          height="22"
+          fill={hatch(line.hatch)}
+          stroke={tok('ink')}
+          strokeWidth="1.2"
+        />
+      ))}
+      {bare > 0 && (
+        <rect
+          x={`${end}%`}
+          y="1"
+          width={`${bare}%`}
+          height="22"
+          fill="none"
+          stroke={tok('phos')}
+          strokeWidth="1.2"
+          strokeDasharray="4 3"
+        />
+      )}
     </svg>
   );
 }

@@ -8,10 +8,38 @@ export function FilmBar({ film }: { film: Schemas['FilmNeedView'] }) {
   const into = film.swallowedShare * 100;
   const past = film.lostShare * 100;
   return (
-    <svg width="100%" height="30" role="img" aria-label={`${film.onPart.text} on the parts, ${film.swallowed.si > 0 ? `${film.swallowed.text} in the blast profile, ` : ''}${film.lost.text} lost`}>
+    <svg
+      width="100%"
+      height="30"
+      role="img"
+      aria-label={[
+        `${film.onPart.text} on the parts`,
+        ...(film.swallowed.si > 0 ? [`${film.swallowed.text} in the blast profile`] : []),
+        `${film.lost.text} lost`,
+      ].join(', ')}
+    >
       <rect x="0" y="1" width={`${on}%`} height="28" fill={hatch(film.hatch)} stroke={tok('ink')} strokeWidth="1.4" />
-      {into > 0 && <rect x={`${on}%`} y="1" width={`${into}%`} height="28" fill={tok('phos')} stroke={tok('ink')} strokeWidth="1.4" />}
-      <rect x={`${on + into}%`} y="1" width={`${past}%`} height="28" fill="none" stroke={tok('phos')} strokeWidth="1.4" strokeDasharray="4 3" />
+      {into > 0 && (
+        <rect
+          x={`${on}%`}
+          y="1"
+          width={`${into}%`}
+          height="28"
+          fill={tok('phos')}
+          stroke={tok('ink')}
+          strokeWidth="1.4"
+        />
+      )}
+      <rect
+        x={`${on + into}%`}
+        y="1"
+        width={`${past}%`}
+        height="28"
+        fill="none"
+        stroke={tok('phos')}
+        strokeWidth="1.4"
+        strokeDasharray="4 3"
+      />
     </svg>
   );
 }

@@ -6,15 +6,29 @@ import { tok } from '../theme/tokens';
 type Film = Schemas['FilmLine'];
 
 const size = 30;
-const words: Record<string, string> = { straight: 'straight on, in its window', abraded: 'after abrading', cured: 'only once fully cured', no: 'no' };
+const words: Record<string, string> = {
+  straight: 'straight on, in its window',
+  abraded: 'after abrading',
+  cured: 'only once fully cured',
+  no: 'no',
+};
 
 /** The sign of an answer: full, hatched, half, crossed out. */
 export function Sign({ answer }: { answer: string }) {
   const s = 22;
   return (
     <svg width={s} height={s} style={{ display: 'block', flex: 'none' }} aria-hidden="true">
-      <rect x="1" y="1" width={s - 2} height={s - 2} fill={answer === 'straight' ? tok('zinc') : tok('sheet')} stroke={answer === 'no' ? tok('rule') : tok('ink')} />
-      {answer === 'abraded' && <path d={`M1 8L8 1M1 15L15 1M2 21L21 2M8 21L21 8M15 21L21 15`} stroke={tok('zinc')} strokeWidth="2" />}
+      <rect
+        x="1"
+        y="1"
+        width={s - 2}
+        height={s - 2}
+        fill={answer === 'straight' ? tok('zinc') : tok('sheet')}
+        stroke={answer === 'no' ? tok('rule') : tok('ink')}
+      />
+      {answer === 'abraded' && (
+        <path d={`M1 8L8 1M1 15L15 1M2 21L21 2M8 21L21 8M15 21L21 15`} stroke={tok('zinc')} strokeWidth="2" />
+      )}
       {answer === 'cured' && <path d={`M1 ${s / 2}H${s - 1}V${s - 1}H1Z`} fill={tok('brass')} />}
       {answer === 'no' && <path d="M6 6L16 16M16 6L6 16" stroke={tok('lead')} strokeWidth="2.2" />}
     </svg>
@@ -24,13 +38,30 @@ export function Sign({ answer }: { answer: string }) {
 export function SignKey() {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, fontSize: 14, mb: 1.5 }}>
-      {Object.entries(words).map(([answer, says]) => <Box key={answer} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}><Sign answer={answer} />{says}</Box>)}
+      {Object.entries(words).map(([answer, says]) => (
+        <Box key={answer} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
+          <Sign answer={answer} />
+          {says}
+        </Box>
+      ))}
     </Box>
   );
 }
 
 /** What lies below down the side, what goes over along the top; a sign for each answer. */
-export function OverMap({ films, rows, below, above, choose }: { films: Film[]; rows: (Schemas['VerdictRow'] | undefined)[]; below: string; above: string; choose: (below: string, above: string) => void }) {
+export function OverMap({
+  films,
+  rows,
+  below,
+  above,
+  choose,
+}: {
+  films: Film[];
+  rows: (Schemas['VerdictRow'] | undefined)[];
+  below: string;
+  above: string;
+  choose: (below: string, above: string) => void;
+}) {
   const lower: { id: string; name: string }[] = [{ id: 'bare', name: 'the bare material' }, ...films];
   const keys = (e: KeyboardEvent, i: number, j: number) => {
     const di = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
@@ -46,10 +77,40 @@ export function OverMap({ films, rows, below, above, choose }: { films: Film[]; 
       <Box component="table" aria-label="What may go over what" sx={{ borderCollapse: 'collapse', fontSize: 13.5 }}>
         <thead>
           <tr>
-            <Box component="th" scope="col" sx={{ textAlign: 'left', verticalAlign: 'bottom', fontWeight: 500, color: tok('ink2'), pr: 1, minWidth: { xs: 120, sm: 190 } }}>below, down · over it, along</Box>
+            <Box
+              component="th"
+              scope="col"
+              sx={{
+                textAlign: 'left',
+                verticalAlign: 'bottom',
+                fontWeight: 500,
+                color: tok('ink2'),
+                pr: 1,
+                minWidth: { xs: 120, sm: 190 },
+              }}
+            >
+              below, down · over it, along
+            </Box>
             {films.map((f) => (
-              <Box component="th" scope="col" key={f.id} sx={{ height: 168, width: size, p: 0, verticalAlign: 'bottom', fontWeight: f.id === above ? 750 : 520 }}>
-                <Box component="span" sx={{ writingMode: 'vertical-rl', transform: 'rotate(180deg)', whiteSpace: 'nowrap', maxHeight: 164, overflow: 'hidden', textOverflow: 'ellipsis' }}>{f.name}</Box>
+              <Box
+                component="th"
+                scope="col"
+                key={f.id}
+                sx={{ height: 168, width: size, p: 0, verticalAlign: 'bottom', fontWeight: f.id === above ? 750 : 520 }}
+              >
+                <Box
+                  component="span"
+                  sx={{
+                    writingMode: 'vertical-rl',
+                    transform: 'rotate(180deg)',
+                    whiteSpace: 'nowrap',
+                    maxHeight: 164,
+                    overflow: 'hidden',
+                    textOverflow: 'ellipsis',
+                  }}
+                >
+                  {f.name}
+                </Box>
               </Box>
             ))}
           </tr>
@@ -57,13 +118,55 @@ export function OverMap({ films, rows, below, above, choose }: { films: Film[]; 
         <tbody>
           {lower.map((l, i) => (
             <tr key={l.id}>
-              <Box component="th" scope="row" sx={{ textAlign: 'left', fontWeight: l.id === below ? 750 : 520, whiteSpace: 'nowrap', pr: 1, position: 'sticky', left: 0, background: tok('ground'), maxWidth: { xs: 130, sm: 220 }, overflow: 'hidden', textOverflow: 'ellipsis' }}>{l.name}</Box>
+              <Box
+                component="th"
+                scope="row"
+                sx={{
+                  textAlign: 'left',
+                  fontWeight: l.id === below ? 750 : 520,
+                  whiteSpace: 'nowrap',
+                  pr: 1,
+                  position: 'sticky',
+                  left: 0,
+                  background: tok('ground'),
+                  maxWidth: { xs: 130, sm: 220 },
+                  overflow: 'hidden',
+                  textOverflow: 'ellipsis',
+                }}
+              >
+                {l.name}
+              </Box>
               {films.map((f, j) => {
                 const answer = rows[i]?.cells.find((c) => c.above === f.id)?.answer;
                 const on = l.id === below && f.id === above;
                 return (
                   <Box component="td" key={f.id} sx={{ p: 0, width: size, height: size }}>
-                    {answer && <Box component="button" type="button" data-over={`${i}-${j}`} tabIndex={on || (above === '' && i === 0 && j === 0) ? 0 : -1} onClick={() => { choose(l.id, f.id); }} onKeyDown={(e) => { keys(e, i, j); }} aria-pressed={on} aria-label={`${f.name} over ${l.name}: ${words[answer] ?? answer}`} sx={{ border: 0, p: '3px', m: 0, background: on ? tok('ink') : 'none', cursor: 'pointer', display: 'block' }}><Sign answer={answer} /></Box>}
+                    {answer && (
+                      <Box
+                        component="button"
+                        type="button"
+                        data-over={`${i}-${j}`}
+                        tabIndex={on || (above === '' && i === 0 && j === 0) ? 0 : -1}
+                        onClick={() => {
+                          choose(l.id, f.id);
+                        }}
+                        onKeyDown={(e) => {
+                          keys(e, i, j);
+                        }}
+                        aria-pressed={on}
+                        aria-label={`${f.name} over ${l.name}: ${words[answer] ?? answer}`}
+                        sx={{
+                          border: 0,
+                          p: '3px',
+                          m: 0,
+                          background: on ? tok('ink') : 'none',
+                          cursor: 'pointer',
+                          display: 'block',
+                        }}
+                      >
+                        <Sign answer={answer} />
+                      </Box>
+                    )}
                   </Box>
                 );
               })}

@@ -10,16 +10,47 @@ export function Phases({ steps, at, go }: { steps: Schemas['StepView'][]; at: nu
     if (last && last.name === step.phaseName) last.steps.push(step);
     else runs.push({ name: step.phaseName, from: index, steps: [step] });
   });
+  const doneShade = `color-mix(in srgb, ${tok('zinc')} 38%, ${tok('wash')})`;
   return (
-    <Box component="nav" aria-label="Phases" sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, gap: '2px', mb: 2 }}>
+    <Box
+      component="nav"
+      aria-label="Phases"
+      sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, gap: '2px', mb: 2 }}
+    >
       {runs.map((run, i) => {
         const on = at >= run.from && at < run.from + run.steps.length;
         const done = run.steps.filter((s) => s.status === 'done' || s.status === 'passed').length;
         const point = i === runs.length - 1 ? '100% 50%, 100% 100%' : 'calc(100% - 9px) 100%';
         return (
           <Box
-            key={run.from} component="button" type="button" onClick={() => { go(run.from); }} aria-current={on ? 'step' : undefined} title={`${run.name}: ${done} of ${run.steps.length} done`}
-            sx={{ flex: { xs: '1 0 30%', sm: `${run.steps.length + 2} 1 0` }, minWidth: 0, minHeight: 44, border: 0, font: 'inherit', fontSize: 13, fontWeight: on ? 750 : 560, textAlign: 'left', cursor: 'pointer', pl: i === 0 ? 1 : 1.75, pr: 1, color: on ? tok('sheet') : tok('ink'), overflow: 'hidden', lineHeight: 1.1, clipPath: `polygon(0 0, calc(100% - 9px) 0, 100% 50%, ${point}, 0 100%${i === 0 ? '' : ', 9px 50%'})`, background: on ? tok('ink') : `linear-gradient(90deg, color-mix(in srgb, ${tok('zinc')} 38%, ${tok('wash')}) ${(done / run.steps.length) * 100}%, ${tok('wash')} 0)` }}
+            key={run.from}
+            component="button"
+            type="button"
+            onClick={() => {
+              go(run.from);
+            }}
+            aria-current={on ? 'step' : undefined}
+            title={`${run.name}: ${done} of ${run.steps.length} done`}
+            sx={{
+              flex: { xs: '1 0 30%', sm: `${run.steps.length + 2} 1 0` },
+              minWidth: 0,
+              minHeight: 44,
+              border: 0,
+              font: 'inherit',
+              fontSize: 13,
+              fontWeight: on ? 750 : 560,
+              textAlign: 'left',
+              cursor: 'pointer',
+              pl: i === 0 ? 1 : 1.75,
+              pr: 1,
+              color: on ? tok('sheet') : tok('ink'),
+              overflow: 'hidden',
+              lineHeight: 1.1,
+              clipPath: `polygon(0 0, calc(100% - 9px) 0, 100% 50%, ${point}, 0 100%${i === 0 ? '' : ', 9px 50%'})`,
+              background: on
+                ? tok('ink')
+                : `linear-gradient(90deg, ${doneShade} ${(done / run.steps.length) * 100}%, ${tok('wash')} 0)`,
+            }}
           >
             {run.name}
           </Box>

@@ -6,16 +6,47 @@ import type { Span } from './TimeAxis';
 const hour = 3_600_000;
 const scale = 40;
 
-/** The air of a place under the work: temperature with its band, hours closed to wet films hatched, rain and wind as marks. */
-export function PlaceBand({ air, span, x, y, height, narrow, left, right }: { air: Schemas['PlaceHours']; span: Span; x: (t: number) => number; y: number; height: number; narrow: boolean; left: number; right: number }) {
+/**
+ * The air of a place under the work: temperature with its band, hours closed to wet films hatched, rain and wind as
+ * marks.
+ */
+export function PlaceBand({
+  air,
+  span,
+  x,
+  y,
+  height,
+  narrow,
+  left,
+  right,
+}: {
+  air: Schemas['PlaceHours'];
+  span: Span;
+  x: (t: number) => number;
+  y: number;
+  height: number;
+  narrow: boolean;
+  left: number;
+  right: number;
+}) {
   const from = new Date(air.from).getTime();
   const lowest = Math.min(0, ...air.ticks.map((t) => t.at));
-  const v = (c: number): number => y + height - (height * (Math.min(Math.max(c, lowest), lowest + scale) - lowest)) / scale;
+  const v = (c: number): number =>
+    y + height - (height * (Math.min(Math.max(c, lowest), lowest + scale) - lowest)) / scale;
   const step = Math.max(1, Math.floor((span.to - span.from) / hour / 400));
-  const at = air.celsius.map((_, i) => i).filter((i) => i % step === 0 && from + (i + 1) * hour > span.from && from + i * hour < span.to);
+  const at = air.celsius
+    .map((_, i) => i)
+    .filter((i) => i % step === 0 && from + (i + 1) * hour > span.from && from + i * hour < span.to);
   const px = (i: number): number => Math.min(Math.max(x(from + i * hour), left), right);
-  const line = (list: number[]): string => at.map((i, n) => `${n === 0 ? 'M' : 'L'}${px(i).toFixed(1)} ${v(list[i] ?? 0).toFixed(1)}`).join('');
-  const band = at.length > 0 ? `${line(air.high)}${[...at].reverse().map((i) => `L${px(i).toFixed(1)} ${v(air.low[i] ?? 0).toFixed(1)}`).join('')}Z` : '';
+  const line = (list: number[]): string =>
+    at.map((i, n) => `${n === 0 ? 'M' : 'L'}${px(i).toFixed(1)} ${v(list[i] ?? 0).toFixed(1)}`).join('');
+  const band =
+    at.length > 0
+      ? `${line(air.high)}${[...at]
+          .reverse()
+          .map((i) => `L${px(i).toFixed(1)} ${v(air.low[i] ?? 0).toFixed(1)}`)
+          .join('')}Z`
+      : '';
   const shut: [number, number][] = [];
   for (const i of at) {
     if (!air.closed[i]) continue;
@@ -23,18 +54,75 @@ export function PlaceBand({ air, span, x, y, height, narrow, left, right }: { ai
     if (open?.[1] === i) open[1] = i + step;
     else shut.push([i, i + step]);
   }
+  const matters = air.matters.join('; ') || 'Nothing in the next two days keeps a film off.';
   return (
-    <g role="img" aria-label={`${air.name}: ${air.air} now. ${air.matters.join('; ') || 'Nothing in the next two days keeps a film off.'}`}>
-      <text x={narrow ? left : 0} y={narrow ? y - 3 : y + 13} fontSize={narrow ? 12.5 : 13.5} fontWeight="650" fill={tok('ink')}>{air.name}</text>
-      {!narrow && <text x={0} y={y + 28} fontSize="12" fill={tok('ink2')} fontFamily={mono}>{air.air}</text>}
-      {!narrow && <text x={0} y={y + 42} fontSize="11" fill={tok('ink2')}>{air.kind}</text>}
-      {air.ticks.map((t) => <path key={t.at} d={`M${left} ${v(t.at)}H${right}`} stroke={tok('rule')} strokeWidth="0.7" />)}
-      {shut.map(([a, b]) => <rect key={a} x={px(a)} y={y} width={Math.max(1, px(b) - px(a))} height={height} fill={hatch('early')} opacity="0.85" />)}
+    <g role="img" aria-label={`${air.name}: ${air.air} now. ${matters}`}>
+      <text
+        x={narrow ? left : 0}
+        y={narrow ? y - 3 : y + 13}
+        fontSize={narrow ? 12.5 : 13.5}
+        fontWeight="650"
+        fill={tok('ink')}
+      >
+        {air.name}
+      </text>
+      {!narrow && (
+        <text x={0} y={y + 28} fontSize="12" fill={tok('ink2')} fontFamily={mono}>
+          {air.air}
+        </text>
+      )}
+      {!narrow && (
+        <text x={0} y={y + 42} fontSize="11" fill={tok('ink2')}>
+          {air.kind}
+        </text>
+      )}
+      {air.ticks.map((t) => (
+        <path key={t.at} d={`M${left} ${v(t.at)}H${right}`} stroke={tok('rule')} strokeWidth="0.7" />
+      ))}
+      {shut.map(([a, b]) => (
+        <rect
+          key={a}
+          x={px(a)}
+          y={y}
+          width={Math.max(1, px(b) - px(a))}
+          height={height}
+          fill={hatch('early')}
+          opacity="0.85"
+        />
+      ))}
       {band && <path d={band} fill={tok('deep')} opacity="0.22" />}
       <path d={line(air.celsius)} fill="none" stroke={tok('deep')} strokeWidth="1.8" />
-      {at.filter((i) => (air.rain[i] ?? 0) > 0).map((i) => <path key={`r${i}`} d={`M${px(i) + 3} ${y + 3}l-3 8`} stroke={tok('deep')} strokeWidth="1.6" />)}
-      {at.filter((i) => (air.wind[i] ?? 0) > 4).map((i) => <path key={`w${i}`} d={`M${px(i)} ${y + height - 4}h6l-2 -3`} fill="none" stroke={tok('brass')} strokeWidth="1.4" />)}
-      {air.ticks.filter((_, i) => i % 2 === 0).map((t) => <text key={t.at} x={right - 2} y={v(t.at) - 2} textAnchor="end" fontSize="10.5" fill={tok('ink2')} fontFamily={mono}>{t.text}</text>)}
+      {at
+        .filter((i) => (air.rain[i] ?? 0) > 0)
+        .map((i) => (
+          <path key={`r${i}`} d={`M${px(i) + 3} ${y + 3}l-3 8`} stroke={tok('deep')} strokeWidth="1.6" />
+        ))}
+      {at
+        .filter((i) => (air.wind[i] ?? 0) > 4)
+        .map((i) => (
+          <path
+            key={`w${i}`}
+            d={`M${px(i)} ${y + height - 4}h6l-2 -3`}
+            fill="none"
+            stroke={tok('brass')}
+            strokeWidth="1.4"
+          />
+        ))}
+      {air.ticks
+        .filter((_, i) => i % 2 === 0)
+        .map((t) => (
+          <text
+            key={t.at}
+            x={right - 2}
+            y={v(t.at) - 2}
+            textAnchor="end"
+            fontSize="10.5"
+            fill={tok('ink2')}
+            fontFamily={mono}
+          >
+            {t.text}
+          </text>
+        ))}
     </g>
   );
 }

@@ -6,9 +6,19 @@ import { tok } from '../theme/tokens';
 import { ZoneLines } from './LaidRibbon';
 import type { Frame } from './WindowRibbons';
 
-interface Props { work: Schemas['PlannedView']; before: number | null; now: string; row: number; frame: Frame; moving: Moving }
+interface Props {
+  work: Schemas['PlannedView'];
+  before: number | null;
+  now: string;
+  row: number;
+  frame: Frame;
+  moving: Moving;
+}
 
-/** A step of the plan in the window in which it may begin, as that is with everything where it stands or is dragged to. */
+/**
+ * A step of the plan in the window in which it may begin, as that is with everything where it stands or is dragged
+ * to.
+ */
 export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Props) {
   const { narrow, x, x0, x1, from, to } = frame;
   const on = moving.chosen === k.id;
@@ -26,23 +36,98 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
   return (
     <>
       <g
-        tabIndex={0} role="button" data-work={k.id} aria-pressed={on} style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
-        aria-label={`${k.name}, ${when(new Date(s).toISOString(), now)} to ${when(new Date(e).toISOString(), now)}; may begin from ${when(may.from, now)}${may.until ? ` until ${when(may.until, now)}` : ''}${bad ? ', breaks' : ''}`}
+        tabIndex={0}
+        role="button"
+        data-work={k.id}
+        aria-pressed={on}
+        style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
+        aria-label={
+          [
+            `${k.name}, ${when(new Date(s).toISOString(), now)} to ${when(new Date(e).toISOString(), now)}; may begin`,
+            `from ${when(may.from, now)}`,
+            ...(may.until ? [`until ${when(may.until, now)}`] : []),
+          ].join(' ') + (bad ? ', breaks' : '')
+        }
         {...moving.grip(k, ((to - from) / (x1 - x0)) * frame.width)}
       >
-        <rect x="0" y={row + 1} width={x1} height={(narrow ? 48 : 32) - 2} fill={on ? tok('wash') : 'transparent'} opacity={on ? 0.5 : 1} />
-        <text clipPath={narrow ? undefined : 'url(#step-names)'} x={narrow ? x0 : 0} y={narrow ? row + 14 : c + 4} fontSize="13" fontWeight={k.coat ? 640 : 450} fill={tok('ink')}>{k.name}</text>
-        {before !== null && opens !== null && o > x(before) && <rect x={x(before)} y={c - 6} width={o - x(before)} height="12" fill={hatch('early')} opacity="0.7" />}
-        {closes !== null && z > o && <path d={`M${o} ${c - 11}H${taper}L${z} ${c - 2}V${c + 2}L${taper} ${c + 11}H${o}Z`} fill={tok('lead')} opacity="0.3" />}
-        {closes !== null && closes < to && closes > from && <path d={`M${z} ${c}l5 -4 5 8 5 -8 5 8`} fill="none" stroke={tok('ink')} strokeWidth="1.3" />}
-        {closes === null && opens !== null && o < x1 && <path d={`M${o} ${c + 11}H${x1}`} stroke={tok('zinc')} strokeWidth="1.4" opacity="0.6" />}
-        {k.coat && wet > b && <rect x={b} y={c - 4} width={wet - b} height="8" fill={hatch('early')} stroke={tok('phos')} strokeWidth="0.8" />}
-        <rect x={a} y={c - 9} width={width} height="18" fill={k.coat ? hatch('colour') : k.fixed ? tok('ink') : tok('phos')} stroke={bad ? tok('lead') : tok('ink')} strokeWidth={bad ? 3 : 1} />
+        <rect
+          x="0"
+          y={row + 1}
+          width={x1}
+          height={(narrow ? 48 : 32) - 2}
+          fill={on ? tok('wash') : 'transparent'}
+          opacity={on ? 0.5 : 1}
+        />
+        <text
+          clipPath={narrow ? undefined : 'url(#step-names)'}
+          x={narrow ? x0 : 0}
+          y={narrow ? row + 14 : c + 4}
+          fontSize="13"
+          fontWeight={k.coat ? 640 : 450}
+          fill={tok('ink')}
+        >
+          {k.name}
+        </text>
+        {before !== null && opens !== null && o > x(before) && (
+          <rect x={x(before)} y={c - 6} width={o - x(before)} height="12" fill={hatch('early')} opacity="0.7" />
+        )}
+        {closes !== null && z > o && (
+          <path
+            d={`M${o} ${c - 11}H${taper}L${z} ${c - 2}V${c + 2}L${taper} ${c + 11}H${o}Z`}
+            fill={tok('lead')}
+            opacity="0.3"
+          />
+        )}
+        {closes !== null && closes < to && closes > from && (
+          <path d={`M${z} ${c}l5 -4 5 8 5 -8 5 8`} fill="none" stroke={tok('ink')} strokeWidth="1.3" />
+        )}
+        {closes === null && opens !== null && o < x1 && (
+          <path d={`M${o} ${c + 11}H${x1}`} stroke={tok('zinc')} strokeWidth="1.4" opacity="0.6" />
+        )}
+        {k.coat && wet > b && (
+          <rect
+            x={b}
+            y={c - 4}
+            width={wet - b}
+            height="8"
+            fill={hatch('early')}
+            stroke={tok('phos')}
+            strokeWidth="0.8"
+          />
+        )}
+        <rect
+          x={a}
+          y={c - 9}
+          width={width}
+          height="18"
+          fill={k.coat ? hatch('colour') : k.fixed ? tok('ink') : tok('phos')}
+          stroke={bad ? tok('lead') : tok('ink')}
+          strokeWidth={bad ? 3 : 1}
+        />
         {k.paid && <path d={`M${a} ${c - 11}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />}
-        {on && <rect x={a - 3} y={c - 12} width={width + 6} height="24" fill="none" stroke={tok('lead')} strokeWidth="2.4" />}
+        {on && (
+          <rect x={a - 3} y={c - 12} width={width + 6} height="24" fill="none" stroke={tok('lead')} strokeWidth="2.4" />
+        )}
       </g>
-      {on && <g aria-hidden="true" pointerEvents="none"><ZoneLines zones={moving.tried?.zones ?? []} y={c + 9} frame={frame} /></g>}
-      {bad && <text aria-hidden="true" pointerEvents="none" x={narrow ? x1 : a} y={narrow ? row + 14 : c - 11} textAnchor={narrow ? 'end' : 'start'} fontSize="11" fontWeight="700" fill={tok('lead')}>breaks</text>}
+      {on && (
+        <g aria-hidden="true" pointerEvents="none">
+          <ZoneLines zones={moving.tried?.zones ?? []} y={c + 9} frame={frame} />
+        </g>
+      )}
+      {bad && (
+        <text
+          aria-hidden="true"
+          pointerEvents="none"
+          x={narrow ? x1 : a}
+          y={narrow ? row + 14 : c - 11}
+          textAnchor={narrow ? 'end' : 'start'}
+          fontSize="11"
+          fontWeight="700"
+          fill={tok('lead')}
+        >
+          breaks
+        </text>
+      )}
     </>
   );
 }

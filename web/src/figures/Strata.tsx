@@ -26,12 +26,22 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
   const heights = layers.map((layer) => layer.thickness.si * perMicron);
   const bottoms = heights.map((_, i) => base - heights.slice(0, i).reduce((a, b) => a + b, 0));
   const step = layers.length > 0 ? Math.max(34, stack / layers.length) : 34;
-  const edge = Array.from({ length: 19 }, (_, i) => `L${left + i * 6} ${base + (i % 2 ? 4 : 0) + ((i * 7) % 4)}`).join(' ');
+  const edge = Array.from({ length: 19 }, (_, i) => `L${left + i * 6} ${base + (i % 2 ? 4 : 0) + ((i * 7) % 4)}`).join(
+    ' ',
+  );
   const words = layers.map((l, i) => `${l.name} ${l.thickness.text}${i < shown ? '' : ' to come'}`).join(', ');
   return (
     <figure style={{ margin: 0 }}>
-      <svg viewBox={`0 0 350 ${base + ground + 4}`} width="100%" style={{ maxWidth: 400, display: 'block' }} role="img" aria-label={`Cross-section, bottom to top: ${substrate}${words ? `, ${words}` : ', no film'}`}>
-        <text x={left} y={14} fontSize="13" fill={tok('ink2')}>{caption}</text>
+      <svg
+        viewBox={`0 0 350 ${base + ground + 4}`}
+        width="100%"
+        style={{ maxWidth: 400, display: 'block' }}
+        role="img"
+        aria-label={`Cross-section, bottom to top: ${substrate}${words ? `, ${words}` : ', no film'}`}
+      >
+        <text x={left} y={14} fontSize="13" fill={tok('ink2')}>
+          {caption}
+        </text>
         {layers.map((layer, i) => {
           const on = i < shown;
           const y = (bottoms[i] ?? 0) - (heights[i] ?? 0);
@@ -39,16 +49,42 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
           const label = base - 4 - step * (i + 0.5);
           return (
             <g key={`${layer.stepKey}-${i}`}>
-              <rect x={left} y={y} width={width} height={heights[i] ?? 0} fill={on ? hatch(layer.hatch) : 'none'} stroke={tok('ink')} strokeWidth={layer.laid ? 2 : 1} strokeDasharray={layer.laid ? undefined : '5 3'} />
-              <path d={`M${left + width} ${middle} L${left + width + 14} ${label} h6`} fill="none" stroke={tok('ink')} strokeWidth="1" />
-              <text x={left + width + 25} y={label - 2} fontSize="13.5" fontWeight="640" fill={tok('ink')}>{layer.name}</text>
-              <text x={left + width + 25} y={label + 13} fontSize="12.5" fill={tok('ink2')} fontFamily={mono}>{layer.thickness.text}{layer.laid ? ' · on' : on ? '' : ' · to come'}</text>
+              <rect
+                x={left}
+                y={y}
+                width={width}
+                height={heights[i] ?? 0}
+                fill={on ? hatch(layer.hatch) : 'none'}
+                stroke={tok('ink')}
+                strokeWidth={layer.laid ? 2 : 1}
+                strokeDasharray={layer.laid ? undefined : '5 3'}
+              />
+              <path
+                d={`M${left + width} ${middle} L${left + width + 14} ${label} h6`}
+                fill="none"
+                stroke={tok('ink')}
+                strokeWidth="1"
+              />
+              <text x={left + width + 25} y={label - 2} fontSize="13.5" fontWeight="640" fill={tok('ink')}>
+                {layer.name}
+              </text>
+              <text x={left + width + 25} y={label + 13} fontSize="12.5" fill={tok('ink2')} fontFamily={mono}>
+                {layer.thickness.text}
+                {layer.laid ? ' · on' : on ? '' : ' · to come'}
+              </text>
             </g>
           );
         })}
-        <path d={`M${left} ${base} ${edge} L${left + width} ${base} V${base + ground} H${left} Z`} fill={hatch(substrateHatch)} stroke={tok('ink')} strokeWidth="1.6" />
+        <path
+          d={`M${left} ${base} ${edge} L${left + width} ${base} V${base + ground} H${left} Z`}
+          fill={hatch(substrateHatch)}
+          stroke={tok('ink')}
+          strokeWidth="1.6"
+        />
         <path d={`M${left + width} ${base + 30} h20`} stroke={tok('ink')} />
-        <text x={left + width + 25} y={base + 34} fontSize="13.5" fontWeight="640" fill={tok('ink')}>{substrate}</text>
+        <text x={left + width + 25} y={base + 34} fontSize="13.5" fontWeight="640" fill={tok('ink')}>
+          {substrate}
+        </text>
       </svg>
     </figure>
   );

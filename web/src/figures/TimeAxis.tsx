@@ -1,7 +1,14 @@
 import { mono, tok } from '../theme/tokens';
 
-export interface Span { from: number; to: number }
-interface Tick { t: number; label: string; strong: boolean }
+export interface Span {
+  from: number;
+  to: number;
+}
+interface Tick {
+  t: number;
+  label: string;
+  strong: boolean;
+}
 
 function ticks({ from, to }: Span): Tick[] {
   const hours = (to - from) / 3_600_000;
@@ -10,9 +17,23 @@ function ticks({ from, to }: Span): Tick[] {
   const d = new Date(from);
   d.setMinutes(0, 0, 0);
   for (; d.getTime() <= to; d.setHours(d.getHours() + 1)) {
-    if (d.getTime() < from || (every < 24 ? d.getHours() % every !== 0 : d.getHours() !== 0 || (every === 168 && d.getDay() !== 1))) continue;
+    if (
+      d.getTime() < from ||
+      (every < 24 ? d.getHours() % every !== 0 : d.getHours() !== 0 || (every === 168 && d.getDay() !== 1))
+    )
+      continue;
     const strong = d.getHours() === 0;
-    list.push({ t: d.getTime(), strong, label: strong ? d.toLocaleDateString('en-GB', { weekday: hours > 400 ? undefined : 'short', day: 'numeric', month: hours > 80 ? 'short' : undefined }) : `${String(d.getHours()).padStart(2, '0')}:00` });
+    list.push({
+      t: d.getTime(),
+      strong,
+      label: strong
+        ? d.toLocaleDateString('en-GB', {
+            weekday: hours > 400 ? undefined : 'short',
+            day: 'numeric',
+            month: hours > 80 ? 'short' : undefined,
+          })
+        : `${String(d.getHours()).padStart(2, '0')}:00`,
+    });
   }
   return list;
 }
@@ -22,18 +43,35 @@ function spaced(list: Tick[], x: (t: number) => number, right: number): Tick[] {
   const kept = new Set<number>();
   for (const strong of [true, false]) {
     for (const { t, strong: s } of list) {
-      if (s === strong && x(t) < right - 46 && [...kept].every((k) => Math.abs(x(k) - x(t)) > (strong ? 64 : 48))) kept.add(t);
+      if (s === strong && x(t) < right - 46 && [...kept].every((k) => Math.abs(x(k) - x(t)) > (strong ? 64 : 48)))
+        kept.add(t);
     }
   }
   return list.map((k) => (kept.has(k.t) ? k : { ...k, label: '' }));
 }
 
 /** Lines of hours and days with their names, as many as have room. */
-export function TimeAxis({ span, x, right, top, bottom }: { span: Span; x: (t: number) => number; right: number; top: number; bottom: number }) {
+export function TimeAxis({
+  span,
+  x,
+  right,
+  top,
+  bottom,
+}: {
+  span: Span;
+  x: (t: number) => number;
+  right: number;
+  top: number;
+  bottom: number;
+}) {
   return spaced(ticks(span), x, right).map(({ t, label, strong }) => (
     <g key={t}>
       <path d={`M${x(t)} ${top - 8}V${bottom}`} stroke={tok('rule')} strokeWidth={strong ? 2 : 1} />
-      {label && <text x={x(t) + 3} y={top - 12} fontSize="12" fill={tok('ink2')} fontFamily={mono}>{label}</text>}
+      {label && (
+        <text x={x(t) + 3} y={top - 12} fontSize="12" fill={tok('ink2')} fontFamily={mono}>
+          {label}
+        </text>
+      )}
     </g>
   ));
 }

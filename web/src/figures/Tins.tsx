@@ -5,7 +5,9 @@ import { mono, tok } from '../theme/tokens';
 
 /** Packs to buy, drawn by size with the hatch of what is in them. */
 export function Tins({ tins, kind }: { tins: Schemas['TinView'][]; kind: string }) {
-  const drawn = tins.flatMap((t) => Array.from({ length: Math.min(t.count, 6) }, (_, i) => ({ ...t, key: `${t.size}-${i}` })));
+  const drawn = tins.flatMap((t) =>
+    Array.from({ length: Math.min(t.count, 6) }, (_, i) => ({ ...t, key: `${t.size}-${i}` })),
+  );
   return (
     <Box sx={{ display: 'flex', alignItems: 'flex-end', gap: 0.75 }}>
       <svg width={drawn.length * 30} height="44" aria-hidden="true">

@@ -8,7 +8,13 @@ import { PlannedRibbon } from './PlannedRibbon';
 import { TimeAxis, type Span } from './TimeAxis';
 
 /** Where time is in the drawing; x stays within its sides. */
-export interface Frame extends Span { narrow: boolean; width: number; x0: number; x1: number; x: (t: number) => number }
+export interface Frame extends Span {
+  narrow: boolean;
+  width: number;
+  x0: number;
+  x1: number;
+  x: (t: number) => number;
+}
 
 interface Props {
   view: Schemas['WindowsView'];
@@ -18,12 +24,22 @@ interface Props {
   moving: Moving;
 }
 
-/** Along time: the coats laid with their windows, the steps planned in theirs, the hours worked and the air of the place. */
+/**
+ * Along time: the coats laid with their windows, the steps planned in theirs, the hours worked and the air of the
+ * place.
+ */
 export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
   const width = narrow ? 360 : 860;
   const x0 = narrow ? 8 : 190;
   const x1 = width - 10;
-  const frame: Frame = { ...span, narrow, width, x0, x1, x: (t) => x0 + ((x1 - x0) * (Math.min(Math.max(t, span.from), span.to) - span.from)) / (span.to - span.from) };
+  const frame: Frame = {
+    ...span,
+    narrow,
+    width,
+    x0,
+    x1,
+    x: (t) => x0 + ((x1 - x0) * (Math.min(Math.max(t, span.from), span.to) - span.from)) / (span.to - span.from),
+  };
   const { x } = frame;
   const at = (s: string): number => new Date(s).getTime();
   const laidRow = narrow ? 74 : 56;
@@ -40,21 +56,81 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
   const air = plan?.places.find((p) => p.name === view.air.name) ?? view.air;
   const last = view.bands[view.bands.length - 1];
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} width="100%" style={{ display: 'block', touchAction: 'pan-y' }} role="group" aria-label={view.bands.map((b) => `${b.name}, ${b.coat}: ${b.phaseWords}; opens ${when(b.opensAt, view.now)}, closes ${b.closesAt ? when(b.closesAt, view.now) : 'never'}`).join('. ') || 'No coat logged yet'}>
-      <clipPath id="step-names"><rect width={x0 - 6} height={height} /></clipPath>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      style={{ display: 'block', touchAction: 'pan-y' }}
+      role="group"
+      aria-label={
+        view.bands
+          .map((b) =>
+            [
+              `${b.name}, ${b.coat}: ${b.phaseWords}`,
+              `opens ${when(b.opensAt, view.now)}, closes ${b.closesAt ? when(b.closesAt, view.now) : 'never'}`,
+            ].join('; '),
+          )
+          .join('. ') || 'No coat logged yet'
+      }
+    >
+      <clipPath id="step-names">
+        <rect width={x0 - 6} height={height} />
+      </clipPath>
       <TimeAxis span={span} x={x} right={x1} top={top - 6} bottom={height} />
-      {bands.map((band, i) => <LaidRibbon key={band.stepKey} band={band} covered={band !== last} row={top + i * laidRow} frame={frame} />)}
-      {bands.length === 0 && view.cards.length > 0 && <text x={x0} y={top + 34} fontSize="14" fill={tok('ink2')}>Log the first coat and its window runs here.</text>}
-      {view.next && view.next.zones.length > 1 && <ZoneLines zones={view.next.zones} y={top + (bands.length - 1) * laidRow + (narrow ? 66 : 44)} frame={frame} />}
-      {steps.map((k, i) => <PlannedRibbon key={k.id} work={k} before={before(chain, k)} now={view.now} row={planTop + i * planRow} frame={frame} moving={moving} />)}
-      <text x={narrow ? x0 : 0} y={hours + 10} fontSize="12" fill={tok('ink2')}>hours worked</text>
-      {worked.filter((s) => at(s.to) > span.from && at(s.from) < span.to).map((s, n) => <rect key={n} x={x(at(s.from))} y={hours + (narrow ? 14 : 1)} width={Math.max(1, x(at(s.to)) - x(at(s.from)))} height="10" fill={tok('wash')} stroke={tok('phos')} />)}
-      <PlaceBand air={air} span={span} x={x} y={hours + (narrow ? 40 : 20)} height={54} narrow={narrow} left={x0} right={x1} />
+      {bands.map((band, i) => (
+        <LaidRibbon key={band.stepKey} band={band} covered={band !== last} row={top + i * laidRow} frame={frame} />
+      ))}
+      {bands.length === 0 && view.cards.length > 0 && (
+        <text x={x0} y={top + 34} fontSize="14" fill={tok('ink2')}>
+          Log the first coat and its window runs here.
+        </text>
+      )}
+      {view.next && view.next.zones.length > 1 && (
+        <ZoneLines zones={view.next.zones} y={top + (bands.length - 1) * laidRow + (narrow ? 66 : 44)} frame={frame} />
+      )}
+      {steps.map((k, i) => (
+        <PlannedRibbon
+          key={k.id}
+          work={k}
+          before={before(chain, k)}
+          now={view.now}
+          row={planTop + i * planRow}
+          frame={frame}
+          moving={moving}
+        />
+      ))}
+      <text x={narrow ? x0 : 0} y={hours + 10} fontSize="12" fill={tok('ink2')}>
+        hours worked
+      </text>
+      {worked
+        .filter((s) => at(s.to) > span.from && at(s.from) < span.to)
+        .map((s, n) => (
+          <rect
+            key={n}
+            x={x(at(s.from))}
+            y={hours + (narrow ? 14 : 1)}
+            width={Math.max(1, x(at(s.to)) - x(at(s.from)))}
+            height="10"
+            fill={tok('wash')}
+            stroke={tok('phos')}
+          />
+        ))}
+      <PlaceBand
+        air={air}
+        span={span}
+        x={x}
+        y={hours + (narrow ? 40 : 20)}
+        height={54}
+        narrow={narrow}
+        left={x0}
+        right={x1}
+      />
       {now > span.from && now < span.to && (
         <>
           <path d={`M${x(now)} ${top - 10} V${height}`} stroke={tok('ink')} strokeWidth="2.4" />
           <path d={`M${x(now) - 7} ${top - 18} h14 l-7 9 z`} fill={tok('ink')} />
-          <text x={x(now) + 8} y={height - 4} fontSize="12.5" fontWeight="650" fill={tok('ink')}>now</text>
+          <text x={x(now) + 8} y={height - 4} fontSize="12.5" fontWeight="650" fill={tok('ink')}>
+            now
+          </text>
         </>
       )}
     </svg>

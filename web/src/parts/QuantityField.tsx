@@ -26,7 +26,19 @@ interface Props {
 }
 
 /** A quantity as people type it, with what was understood of it beside it where that reads differently. */
-export function QuantityField({ label, value, onChange, error, placeholder, of, understood, pointer, hint, size, sx }: Props) {
+export function QuantityField({
+  label,
+  value,
+  onChange,
+  error,
+  placeholder,
+  of,
+  understood,
+  pointer,
+  hint,
+  size,
+  sx,
+}: Props) {
   const before = useRef(value);
   const answered = useUnderstood(of, value);
   const shown = understood ?? answered;
@@ -34,11 +46,25 @@ export function QuantityField({ label, value, onChange, error, placeholder, of, 
   const read = shown && value.trim() !== '' && plain(shown) !== plain(value) ? `read as ${shown}` : '';
   return (
     <TextField
-      label={label} value={value} error={!!error} helperText={typeof error === 'string' ? error : read || hint} placeholder={placeholder ?? ''} data-pointer={pointer}
-      {...(size ? { size } : {})} sx={sx ?? {}} slotProps={{ inputLabel: { shrink: true }, htmlInput: { className: 'mono' } }}
-      onFocus={() => { before.current = value; }}
-      onChange={(e) => { onChange(e.target.value); }}
-      onBlur={(e) => { const full = withUnit(e.target.value, before.current || (placeholder ?? '')); if (full !== value) onChange(full); }}
+      label={label}
+      value={value}
+      error={!!error}
+      helperText={typeof error === 'string' ? error : read || hint}
+      placeholder={placeholder ?? ''}
+      data-pointer={pointer}
+      {...(size ? { size } : {})}
+      sx={sx ?? {}}
+      slotProps={{ inputLabel: { shrink: true }, htmlInput: { className: 'mono' } }}
+      onFocus={() => {
+        before.current = value;
+      }}
+      onChange={(e) => {
+        onChange(e.target.value);
+      }}
+      onBlur={(e) => {
+        const full = withUnit(e.target.value, before.current || (placeholder ?? ''));
+        if (full !== value) onChange(full);
+      }}
     />
   );
 }

@@ -2,7 +2,12 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Span } from '../figures/TimeAxis';
 
-const zooms = [['An evening', 12], ['Three days', 72], ['Two weeks', 336], ['Six weeks', 1008]] as const;
+const zooms = [
+  ['An evening', 12],
+  ['Three days', 72],
+  ['Two weeks', 336],
+  ['Six weeks', 1008],
+] as const;
 const most = 1008;
 const hour = 3_600_000;
 
@@ -11,14 +16,46 @@ export function useZoom() {
   const [zoom, setZoom] = useState(72);
   const [ahead, setAhead] = useState(0);
   const span = (now: string): Span => {
-    const from = Math.floor(new Date(now).getTime() / hour) * hour - Math.min(12, zoom / 10) * hour + ahead * zoom * hour * 0.75;
+    const from =
+      Math.floor(new Date(now).getTime() / hour) * hour - Math.min(12, zoom / 10) * hour + ahead * zoom * hour * 0.75;
     return { from, to: from + zoom * hour };
   };
   const controls = (
     <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mb: 1 }} role="group" aria-label="How much time is shown">
-      {zooms.map(([label, hours]) => <Button key={hours} size="small" aria-pressed={zoom === hours} variant={zoom === hours ? 'contained' : 'outlined'} onClick={() => { setZoom(hours); setAhead(0); }}>{label}</Button>)}
-      <Button size="small" aria-label="Earlier" disabled={ahead === 0} onClick={() => { setAhead(ahead - 1); }}>◀</Button>
-      <Button size="small" aria-label="Later" disabled={(ahead + 1) * zoom > most} onClick={() => { setAhead(ahead + 1); }}>▶</Button>
+      {zooms.map(([label, hours]) => (
+        <Button
+          key={hours}
+          size="small"
+          aria-pressed={zoom === hours}
+          variant={zoom === hours ? 'contained' : 'outlined'}
+          onClick={() => {
+            setZoom(hours);
+            setAhead(0);
+          }}
+        >
+          {label}
+        </Button>
+      ))}
+      <Button
+        size="small"
+        aria-label="Earlier"
+        disabled={ahead === 0}
+        onClick={() => {
+          setAhead(ahead - 1);
+        }}
+      >
+        ◀
+      </Button>
+      <Button
+        size="small"
+        aria-label="Later"
+        disabled={(ahead + 1) * zoom > most}
+        onClick={() => {
+          setAhead(ahead + 1);
+        }}
+      >
+        ▶
+      </Button>
     </Box>
   );
   return { span, controls };

@@ -2,7 +2,8 @@ const dayOf = (d: Date): string => d.toLocaleDateString('en-GB', { weekday: 'sho
 const clock = (d: Date): string => d.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** "Tue 5 May 2026" for an instant or a day. */
-export const day = (instant: string): string => new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+export const day = (instant: string): string =>
+  new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** "14:05" today, "Tue 5 May 14:05" on other days. */
 export function when(instant: string | null, now: string): string {

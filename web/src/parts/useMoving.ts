@@ -13,7 +13,12 @@ export function useMoving(look = false, work?: Work[]) {
   const [moved, setMoved] = useState<number | null>(null);
   const at = moved ?? (look ? (work?.find((k) => k.id === chosen && !k.fixed)?.start ?? null) : null);
   const tried = useTriedPut(chosen, useDeferredValue(typeof at === 'number' ? instant(at) : at));
-  const choose = (id: string) => { if (id !== chosen) { setChosen(id); setMoved(null); } };
+  const choose = (id: string) => {
+    if (id !== chosen) {
+      setChosen(id);
+      setMoved(null);
+    }
+  };
   const keys = (e: KeyboardEvent, k: Work) => {
     const step = (e.shiftKey ? 4 : 1) * quarter;
     const from = moved !== null && chosen === k.id ? moved : new Date(k.start).getTime();
@@ -33,7 +38,8 @@ export function useMoving(look = false, work?: Work[]) {
     const from = new Date(k.start).getTime();
     const perPixel = width / svg.getBoundingClientRect().width;
     const follow = (m: globalThis.PointerEvent) => {
-      if (Math.abs(m.clientX - e.clientX) > 3) setMoved(Math.round((from + (m.clientX - e.clientX) * perPixel) / quarter) * quarter);
+      if (Math.abs(m.clientX - e.clientX) > 3)
+        setMoved(Math.round((from + (m.clientX - e.clientX) * perPixel) / quarter) * quarter);
     };
     const drop = () => {
       window.removeEventListener('pointermove', follow);
@@ -45,12 +51,23 @@ export function useMoving(look = false, work?: Work[]) {
     window.addEventListener('pointercancel', drop);
   };
   return {
-    chosen, moved, choose,
+    chosen,
+    moved,
+    choose,
     tried: chosen === '' ? undefined : tried.data,
     broken: new Set(moved === null ? [] : (tried.data?.breaks ?? []).map((b) => b.id)) as ReadonlySet<string>,
-    back: () => { setMoved(null); },
+    back: () => {
+      setMoved(null);
+    },
     /** @param width of the whole drawing in ms */
-    grip: (k: Work, width: number) => ({ onKeyDown: (e: KeyboardEvent) => { keys(e, k); }, onPointerDown: (e: PointerEvent<SVGGElement>) => { down(e, k, width); } }),
+    grip: (k: Work, width: number) => ({
+      onKeyDown: (e: KeyboardEvent) => {
+        keys(e, k);
+      },
+      onPointerDown: (e: PointerEvent<SVGGElement>) => {
+        down(e, k, width);
+      },
+    }),
   };
 }
 export type Moving = ReturnType<typeof useMoving>;

@@ -5,6 +5,8 @@ export function useName(...words: (string | undefined)[]) {
   const name = words.filter((w) => w).join(' · ');
   useEffect(() => {
     document.title = name === '' ? 'Unbowed Hull' : `${name} · Unbowed Hull`;
-    return () => { document.title = 'Unbowed Hull'; };
+    return () => {
+      document.title = 'Unbowed Hull';
+    };
   }, [name]);
 }

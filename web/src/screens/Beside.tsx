@@ -14,18 +14,53 @@ function Way({ way, substrate, hatch }: { way: Schemas['WayView']; substrate: st
       <Box sx={{ fontSize: 18, ...wide }}>{way.title}</Box>
       <Box sx={{ fontSize: 14, color: tok('ink2'), mb: 1 }}>{way.system}</Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'auto auto auto' }, gap: '6px 18px', mb: 1.5 }}>
-        {([['hands-on', f.handsOn.text], ['in all', f.elapsed.text], ['materials', f.money], ['protects', f.life], ['risk', String(f.risk)], ['hazard', `${f.hazard}/5`], ['solvent', f.voc], ['steps', String(f.steps)]] as const).map(([label, value]) => (
-          <Labelled key={label} label={label}><Box className="mono" sx={{ fontWeight: 600 }}>{value}</Box></Labelled>
+        {(
+          [
+            ['hands-on', f.handsOn.text],
+            ['in all', f.elapsed.text],
+            ['materials', f.money],
+            ['protects', f.life],
+            ['risk', String(f.risk)],
+            ['hazard', `${f.hazard}/5`],
+            ['solvent', f.voc],
+            ['steps', String(f.steps)],
+          ] as const
+        ).map(([label, value]) => (
+          <Labelled key={label} label={label}>
+            <Box className="mono" sx={{ fontWeight: 600 }}>
+              {value}
+            </Box>
+          </Labelled>
         ))}
       </Box>
-      <Box sx={{ fontSize: 14 }}>Gear: {way.gear.join(', ') || 'nothing special'}. Wear: {way.wear.join(', ') || 'nothing special'}.</Box>
-      <Box sx={{ maxWidth: 330 }}><Strata layers={way.layers} substrate={substrate} substrateHatch={hatch} shown={way.layers.length} caption="" /></Box>
+      <Box sx={{ fontSize: 14 }}>
+        Gear: {way.gear.join(', ') || 'nothing special'}. Wear: {way.wear.join(', ') || 'nothing special'}.
+      </Box>
+      <Box sx={{ maxWidth: 330 }}>
+        <Strata layers={way.layers} substrate={substrate} substrateHatch={hatch} shown={way.layers.length} caption="" />
+      </Box>
     </Box>
   );
 }
 
 /** Two whole routes, line by line. */
-export function Beside({ part, question, answer, substrate, hatch, close, take }: { part: string; question: string; answer: string; substrate: string; hatch: string; close: () => void; take: () => void }) {
+export function Beside({
+  part,
+  question,
+  answer,
+  substrate,
+  hatch,
+  close,
+  take,
+}: {
+  part: string;
+  question: string;
+  answer: string;
+  substrate: string;
+  hatch: string;
+  close: () => void;
+  take: () => void;
+}) {
   const beside = useBeside(part, question, answer);
   const v = beside.data;
   return (
@@ -36,17 +71,57 @@ export function Beside({ part, question, answer, substrate, hatch, close, take }
         {beside.isError && <Failed error={beside.error} />}
         {v && (
           <>
-            {v.for.map((w) => <Box key={w} sx={{ fontWeight: 600 }}>For {v.right.title.toLowerCase()}: {w}</Box>)}
-            {v.against.map((w) => <Box key={w} sx={{ fontWeight: 600 }}>Against it: {w}</Box>)}
-            <Box sx={{ ...columns, my: 2 }}><Way way={v.left} substrate={substrate} hatch={hatch} /><Way way={v.right} substrate={substrate} hatch={hatch} /></Box>
+            {v.for.map((w) => (
+              <Box key={w} sx={{ fontWeight: 600 }}>
+                For {v.right.title.toLowerCase()}: {w}
+              </Box>
+            ))}
+            {v.against.map((w) => (
+              <Box key={w} sx={{ fontWeight: 600 }}>
+                Against it: {w}
+              </Box>
+            ))}
+            <Box sx={{ ...columns, my: 2 }}>
+              <Way way={v.left} substrate={substrate} hatch={hatch} />
+              <Way way={v.right} substrate={substrate} hatch={hatch} />
+            </Box>
             <Box role="table" aria-label="Steps of both routes">
               {v.rows.map((r, i) => {
                 const same = r.left !== null && r.right !== null;
-                const cell = (text: string | null) => <Box role="cell" sx={{ borderLeft: `5px solid ${text === null ? 'transparent' : same ? tok('rule') : tok('deep')}`, pl: 1, py: 0.4, fontWeight: same ? 450 : 700, color: same ? tok('ink2') : tok('ink'), background: text === null ? 'none' : same ? 'none' : tok('wash') }}>{text ?? ''}</Box>;
+                const cell = (text: string | null) => (
+                  <Box
+                    role="cell"
+                    sx={{
+                      borderLeft: `5px solid ${text === null ? 'transparent' : same ? tok('rule') : tok('deep')}`,
+                      pl: 1,
+                      py: 0.4,
+                      fontWeight: same ? 450 : 700,
+                      color: same ? tok('ink2') : tok('ink'),
+                      background: text === null ? 'none' : same ? 'none' : tok('wash'),
+                    }}
+                  >
+                    {text ?? ''}
+                  </Box>
+                );
                 return (
                   <Box key={i}>
-                    {r.phase !== v.rows[i - 1]?.phase && <Box sx={{ fontSize: 13, fontWeight: 700, color: tok('ink2'), mt: 1, borderBottom: `1px solid ${tok('rule')}` }}>{r.phase}</Box>}
-                    <Box role="row" sx={columns}>{cell(r.left)}{cell(r.right)}</Box>
+                    {r.phase !== v.rows[i - 1]?.phase && (
+                      <Box
+                        sx={{
+                          fontSize: 13,
+                          fontWeight: 700,
+                          color: tok('ink2'),
+                          mt: 1,
+                          borderBottom: `1px solid ${tok('rule')}`,
+                        }}
+                      >
+                        {r.phase}
+                      </Box>
+                    )}
+                    <Box role="row" sx={columns}>
+                      {cell(r.left)}
+                      {cell(r.right)}
+                    </Box>
                   </Box>
                 );
               })}
@@ -54,7 +129,12 @@ export function Beside({ part, question, answer, substrate, hatch, close, take }
           </>
         )}
       </DialogContent>
-      <DialogActions sx={{ p: 2 }}><Button onClick={close}>Stay</Button><Button variant="contained" onClick={take} disabled={!v}>Take the other way</Button></DialogActions>
+      <DialogActions sx={{ p: 2 }}>
+        <Button onClick={close}>Stay</Button>
+        <Button variant="contained" onClick={take} disabled={!v}>
+          Take the other way
+        </Button>
+      </DialogActions>
     </Dialog>
   );
 }

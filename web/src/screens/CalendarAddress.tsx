@@ -17,11 +17,54 @@ export function CalendarAddress() {
       <Heading>In your calendar</Heading>
       {address ? (
         <>
-          <Box className="mono" sx={{ fontSize: 12.5, wordBreak: 'break-all', background: tok('sheet'), p: 1 }}>{address}</Box>
-          <Box sx={{ fontSize: 13.5, color: tok('ink2'), my: 0.5 }}>Who knows this address sees the schedule. Windows call an hour before they close.</Box>
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}><Button size="small" onClick={() => { void navigator.clipboard.writeText(address); }}>Copy</Button><Button size="small" onClick={() => { make.mutate(); }}>Another address</Button><Button size="small" onClick={() => { revoke.mutate(); }}>Take it back</Button></Box>
+          <Box className="mono" sx={{ fontSize: 12.5, wordBreak: 'break-all', background: tok('sheet'), p: 1 }}>
+            {address}
+          </Box>
+          <Box sx={{ fontSize: 13.5, color: tok('ink2'), my: 0.5 }}>
+            Who knows this address sees the schedule. Windows call an hour before they close.
+          </Box>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button
+              size="small"
+              onClick={() => {
+                void navigator.clipboard.writeText(address);
+              }}
+            >
+              Copy
+            </Button>
+            <Button
+              size="small"
+              onClick={() => {
+                make.mutate();
+              }}
+            >
+              Another address
+            </Button>
+            <Button
+              size="small"
+              onClick={() => {
+                revoke.mutate();
+              }}
+            >
+              Take it back
+            </Button>
+          </Box>
         </>
-      ) : <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}><Button size="small" onClick={() => { make.mutate(); }}>Make a secret address</Button><Button size="small" component="a" href="/api/calendar/file" download>As a file</Button></Box>}
+      ) : (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button
+            size="small"
+            onClick={() => {
+              make.mutate();
+            }}
+          >
+            Make a secret address
+          </Button>
+          <Button size="small" component="a" href="/api/calendar/file" download>
+            As a file
+          </Button>
+        </Box>
+      )}
     </Box>
   );
 }

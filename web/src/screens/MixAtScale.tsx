@@ -7,7 +7,17 @@ import { PourColumn } from '../figures/PourColumn';
 import { tok } from '../theme/tokens';
 
 /** The pour: the column, the next target large, and the scale's reading as it comes. */
-export function MixAtScale({ card, by, tools, scaleIsThere }: { card: Schemas['CoatCard']; by: 'scale' | 'volume'; tools: Tools; scaleIsThere: boolean }) {
+export function MixAtScale({
+  card,
+  by,
+  tools,
+  scaleIsThere,
+}: {
+  card: Schemas['CoatCard'];
+  by: 'scale' | 'volume';
+  tools: Tools;
+  scaleIsThere: boolean;
+}) {
   const { part = '' } = useParams();
   const [poured, setPoured] = useState(0);
   const [zero, setZero] = useState(0);
@@ -19,21 +29,93 @@ export function MixAtScale({ card, by, tools, scaleIsThere }: { card: Schemas['C
   return (
     <Box>
       {next && (
-        <Box sx={{ borderLeft: `6px solid ${tok(reading?.over ? 'lead' : reading?.isIn ? 'zinc' : 'deep')}`, pl: 1.5, mb: 1 }}>
-          <Box sx={{ fontSize: 14, color: tok('ink2') }}>{next.name}{by === 'scale' ? ', pour until the scale reads' : ', measure'}</Box>
-          <Box className="mono" sx={{ fontSize: 44, lineHeight: 1.1, fontWeight: 600 }}>{by === 'scale' ? (next.scale?.text ?? '?') : next.volume.text}</Box>
-          {reading && <Box role="status" sx={{ fontSize: 18, fontWeight: 700, color: tok(reading.over ? 'lead' : reading.isIn ? 'zinc' : 'ink') }}><span className="mono">{reading.net?.text}</span>{reading.stable ? '' : ' ~'} · {reading.words}</Box>}
-          {on && pour && !pour.connected && <Box role="status" sx={{ color: tok('lead'), fontWeight: 650 }}>{pour.words}</Box>}
+        <Box
+          sx={{
+            borderLeft: `6px solid ${tok(reading?.over ? 'lead' : reading?.isIn ? 'zinc' : 'deep')}`,
+            pl: 1.5,
+            mb: 1,
+          }}
+        >
+          <Box sx={{ fontSize: 14, color: tok('ink2') }}>
+            {next.name}
+            {by === 'scale' ? ', pour until the scale reads' : ', measure'}
+          </Box>
+          <Box className="mono" sx={{ fontSize: 44, lineHeight: 1.1, fontWeight: 600 }}>
+            {by === 'scale' ? (next.scale?.text ?? '?') : next.volume.text}
+          </Box>
+          {reading && (
+            <Box
+              role="status"
+              sx={{ fontSize: 18, fontWeight: 700, color: tok(reading.over ? 'lead' : reading.isIn ? 'zinc' : 'ink') }}
+            >
+              <span className="mono">{reading.net?.text}</span>
+              {reading.stable ? '' : ' ~'} · {reading.words}
+            </Box>
+          )}
+          {on && pour && !pour.connected && (
+            <Box role="status" sx={{ color: tok('lead'), fontWeight: 650 }}>
+              {pour.words}
+            </Box>
+          )}
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1, my: 1, flexWrap: 'wrap' }}>
-        {next ? <Button variant="contained" sx={{ minHeight: 56 }} onClick={() => { setPoured(poured + 1); }}>{next.name} is in</Button> : card.parts.length > 0 && <Box sx={{ fontWeight: 700, alignSelf: 'center' }}>Stir, scrape the sides, pour into a second cup, stir again.</Box>}
-        {poured > 0 && <Button onClick={() => { setPoured(poured - 1); }}>Back</Button>}
-        {by === 'scale' && scaleIsThere && <Button aria-pressed={live} onClick={() => { setLive(!live); }}>{live ? 'Leave the scale' : 'Read the scale'}</Button>}
-        {reading && <Button onClick={() => { setZero(reading.grossG); }}>Zero with the cup on</Button>}
+        {next ? (
+          <Button
+            variant="contained"
+            sx={{ minHeight: 56 }}
+            onClick={() => {
+              setPoured(poured + 1);
+            }}
+          >
+            {next.name} is in
+          </Button>
+        ) : (
+          card.parts.length > 0 && (
+            <Box sx={{ fontWeight: 700, alignSelf: 'center' }}>
+              Stir, scrape the sides, pour into a second cup, stir again.
+            </Box>
+          )
+        )}
+        {poured > 0 && (
+          <Button
+            onClick={() => {
+              setPoured(poured - 1);
+            }}
+          >
+            Back
+          </Button>
+        )}
+        {by === 'scale' && scaleIsThere && (
+          <Button
+            aria-pressed={live}
+            onClick={() => {
+              setLive(!live);
+            }}
+          >
+            {live ? 'Leave the scale' : 'Read the scale'}
+          </Button>
+        )}
+        {reading && (
+          <Button
+            onClick={() => {
+              setZero(reading.grossG);
+            }}
+          >
+            Zero with the cup on
+          </Button>
+        )}
       </Box>
       <PourColumn parts={card.parts} poured={poured} by={by} level={reading?.level} />
-      {reading?.simulated && <Box sx={{ fontSize: 13, color: tok('ink2'), mt: 0.5 }}>{reading.device}: nothing real is weighed. <a href={reading.page} target="_blank" rel="noreferrer" style={{ color: 'inherit' }}>Pour on it</a>.</Box>}
+      {reading?.simulated && (
+        <Box sx={{ fontSize: 13, color: tok('ink2'), mt: 0.5 }}>
+          {reading.device}: nothing real is weighed.{' '}
+          <a href={reading.page} target="_blank" rel="noreferrer" style={{ color: 'inherit' }}>
+            Pour on it
+          </a>
+          .
+        </Box>
+      )}
     </Box>
   );
 }

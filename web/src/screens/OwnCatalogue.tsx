@@ -18,7 +18,11 @@ function Editor({ kept }: { kept: Schemas['OwnCatalogueView'] }) {
     if (chosen) setText(await chosen.text());
   };
   const goTo = (line: number) => {
-    const from = text.split('\n').slice(0, line - 1).join('\n').length + (line > 1 ? 1 : 0);
+    const from =
+      text
+        .split('\n')
+        .slice(0, line - 1)
+        .join('\n').length + (line > 1 ? 1 : 0);
     const end = text.indexOf('\n', from);
     field.current?.focus();
     field.current?.setSelectionRange(from, end < 0 ? text.length : end);
@@ -26,21 +30,102 @@ function Editor({ kept }: { kept: Schemas['OwnCatalogueView'] }) {
   return (
     <Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5 }}>
-        {text.trim() === '' && <Button onClick={() => { setText(kept.example); }}>Begin with an example</Button>}
+        {text.trim() === '' && (
+          <Button
+            onClick={() => {
+              setText(kept.example);
+            }}
+          >
+            Begin with an example
+          </Button>
+        )}
         <Button onClick={() => file.current?.click()}>Open a file</Button>
-        <input ref={file} type="file" accept=".yaml,.yml,text/plain" hidden aria-label="Own catalogue file" onChange={(e) => { void bring(e); }} />
-        {kept.text !== '' && <Button component="a" href="/api/workshop/catalogue/file" download>Write to a file</Button>}
-        <Button variant="contained" disabled={errors.length > 0 || save.isPending || text === kept.text} onClick={() => { save.mutate({ text, version: kept.version }); }}>Keep</Button>
-        <Box role="status" sx={{ alignSelf: 'center', fontWeight: 650, color: tok(errors.length ? 'lead' : 'zinc') }}>{errors.length > 0 ? `${errors.length} ${errors.length === 1 ? 'line needs' : 'lines need'} mending` : text.trim() === '' ? '' : text === kept.text ? 'Kept; routes are planned with it.' : 'Every entry can be used.'}</Box>
+        <input
+          ref={file}
+          type="file"
+          accept=".yaml,.yml,text/plain"
+          hidden
+          aria-label="Own catalogue file"
+          onChange={(e) => {
+            void bring(e);
+          }}
+        />
+        {kept.text !== '' && (
+          <Button component="a" href="/api/workshop/catalogue/file" download>
+            Write to a file
+          </Button>
+        )}
+        <Button
+          variant="contained"
+          disabled={errors.length > 0 || save.isPending || text === kept.text}
+          onClick={() => {
+            save.mutate({ text, version: kept.version });
+          }}
+        >
+          Keep
+        </Button>
+        <Box role="status" sx={{ alignSelf: 'center', fontWeight: 650, color: tok(errors.length ? 'lead' : 'zinc') }}>
+          {errors.length > 0
+            ? `${errors.length} ${errors.length === 1 ? 'line needs' : 'lines need'} mending`
+            : text.trim() === ''
+              ? ''
+              : text === kept.text
+                ? 'Kept; routes are planned with it.'
+                : 'Every entry can be used.'}
+        </Box>
       </Box>
-      {save.isError && <div role="alert"><Notice title="Not kept">{save.error.message}</Notice></div>}
+      {save.isError && (
+        <div role="alert">
+          <Notice title="Not kept">{save.error.message}</Notice>
+        </div>
+      )}
       {errors.map((e) => (
-        <Box key={`${e.line}-${e.detail}`} sx={{ display: 'flex', gap: 1.5, alignItems: 'center', borderLeft: `6px solid ${tok('lead')}`, background: tok('leadWash'), px: 1.5, mb: 0.5 }}>
-          <Button size="small" onClick={() => { goTo(e.line); }} sx={{ whiteSpace: 'nowrap', border: 0 }}>Line {e.line}</Button>
-          <Box sx={{ py: 0.75 }}>{e.detail} <Box component="span" sx={{ color: tok('ink2') }}>Accepted: {e.accepted}.</Box></Box>
+        <Box
+          key={`${e.line}-${e.detail}`}
+          sx={{
+            display: 'flex',
+            gap: 1.5,
+            alignItems: 'center',
+            borderLeft: `6px solid ${tok('lead')}`,
+            background: tok('leadWash'),
+            px: 1.5,
+            mb: 0.5,
+          }}
+        >
+          <Button
+            size="small"
+            onClick={() => {
+              goTo(e.line);
+            }}
+            sx={{ whiteSpace: 'nowrap', border: 0 }}
+          >
+            Line {e.line}
+          </Button>
+          <Box sx={{ py: 0.75 }}>
+            {e.detail}{' '}
+            <Box component="span" sx={{ color: tok('ink2') }}>
+              Accepted: {e.accepted}.
+            </Box>
+          </Box>
         </Box>
       ))}
-      <TextField label="Own products, steps, supplies, systems and rules (YAML)" multiline fullWidth minRows={text.trim() === '' ? 3 : 14} maxRows={30} value={text} inputRef={field} onChange={(e) => { setText(e.target.value); }} slotProps={{ htmlInput: { spellCheck: false, style: { fontFamily: mono, fontSize: 13.5, lineHeight: 1.45 } }, inputLabel: { shrink: true } }} sx={{ mt: 1 }} />
+      <TextField
+        label="Own products, steps, supplies, systems and rules (YAML)"
+        multiline
+        fullWidth
+        minRows={text.trim() === '' ? 3 : 14}
+        maxRows={30}
+        value={text}
+        inputRef={field}
+        onChange={(e) => {
+          setText(e.target.value);
+        }}
+        slotProps={{
+          htmlInput: { spellCheck: false, style: { fontFamily: mono, fontSize: 13.5, lineHeight: 1.45 } },
+          inputLabel: { shrink: true },
+        }}
+        sx={{ mt: 1 }}
+      />
     </Box>
   );
 }
@@ -51,8 +136,17 @@ export function OwnCatalogue() {
   return (
     <Box component="section" aria-label="Own products and steps" sx={{ mt: 4 }}>
       <Heading>Own products and steps</Heading>
-      <Box sx={{ color: tok('ink2'), mb: 1.5, maxWidth: 760 }}>What your yard uses beside the typical classes, in the form of the shipped catalogue. It is checked as you type, line by line; routes, mixes and windows then reckon with it.</Box>
-      {own.isPending ? <Loading /> : own.isError ? <Failed error={own.error} /> : <Editor kept={own.data} key={own.data.text} />}
+      <Box sx={{ color: tok('ink2'), mb: 1.5, maxWidth: 760 }}>
+        What your yard uses beside the typical classes, in the form of the shipped catalogue. It is checked as you type,
+        line by line; routes, mixes and windows then reckon with it.
+      </Box>
+      {own.isPending ? (
+        <Loading />
+      ) : own.isError ? (
+        <Failed error={own.error} />
+      ) : (
+        <Editor kept={own.data} key={own.data.text} />
+      )}
     </Box>
   );
 }

@@ -10,9 +10,25 @@ import { fromLocalInput, toLocalInput, when } from '../parts/time';
 import { tok } from '../theme/tokens';
 import { Cover } from './MixClocks';
 
-const kinds: Record<string, string> = { start: 'Began', finish: 'Finished', reading: 'Read the air', note: 'Note', correction: 'Corrected', taken: 'Took on', mixed: 'Mixed' };
+const kinds: Record<string, string> = {
+  start: 'Began',
+  finish: 'Finished',
+  reading: 'Read the air',
+  note: 'Note',
+  correction: 'Corrected',
+  taken: 'Took on',
+  mixed: 'Mixed',
+};
 
-function Writer({ view, correcting, done }: { view: Schemas['RecordView']; correcting: Schemas['EntryView'] | null; done: () => void }) {
+function Writer({
+  view,
+  correcting,
+  done,
+}: {
+  view: Schemas['RecordView'];
+  correcting: Schemas['EntryView'] | null;
+  done: () => void;
+}) {
   const { part = '' } = useParams();
   const log = useLog(part);
   const open = view.steps.filter((s) => s.status !== 'done');
@@ -30,7 +46,9 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
   const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
   const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
   const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? next?.key ?? '');
-  const coat = (view.steps.find((s) => s.key === chosen)?.coat ?? false) && (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
+  const coat =
+    (view.steps.find((s) => s.key === chosen)?.coat ?? false) &&
+    (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
   const cover = useCover(part, coat && !correcting ? chosen : '');
   const wrong = log.error instanceof Refusal ? log.error : null;
   const asks = wrong?.pointer === '/outside' || outside !== '';
@@ -38,43 +56,211 @@ function Writer({ view, correcting, done }: { view: Schemas['RecordView']; corre
     e.preventDefault();
     // Only what somebody read and typed is a reading; air left alone stays what the place is reckoned at.
     const same = correcting !== null && temperature === correcting.temperature && humidity === correcting.humidity;
-    const air = same ? {} : { ...(temperature.trim() ? { temperature } : {}), ...(humidity.trim() ? { humidity } : {}) };
+    const air = same
+      ? {}
+      : { ...(temperature.trim() ? { temperature } : {}), ...(humidity.trim() ? { humidity } : {}) };
     log.mutate(
-      { kind: correcting ? 'correction' : kind, at: correcting && at === toLocalInput(new Date(correcting.at)) ? correcting.at : fromLocalInput(at), ...(withStep ? { step: chosen } : {}), ...air, ...(note.trim() ? { note } : {}), ...(asks && outside.trim() ? { outside } : {}), ...(coat && used.trim() && used !== correcting?.used ? { used } : {}), ...(coat && film.trim() && film !== correcting?.film ? { film } : {}), ...(correcting ? { corrects: correcting.id, withdrawn } : {}) },
-      { onSuccess: (a) => { setAnswer(a); setNote(''); setUsed(''); setFilm(''); setOutside(''); setTemperature(''); setHumidity(''); setAt(toLocalInput(new Date())); if (correcting) done(); } },
+      {
+        kind: correcting ? 'correction' : kind,
+        at: correcting && at === toLocalInput(new Date(correcting.at)) ? correcting.at : fromLocalInput(at),
+        ...(withStep ? { step: chosen } : {}),
+        ...air,
+        ...(note.trim() ? { note } : {}),
+        ...(asks && outside.trim() ? { outside } : {}),
+        ...(coat && used.trim() && used !== correcting?.used ? { used } : {}),
+        ...(coat && film.trim() && film !== correcting?.film ? { film } : {}),
+        ...(correcting ? { corrects: correcting.id, withdrawn } : {}),
+      },
+      {
+        onSuccess: (a) => {
+          setAnswer(a);
+          setNote('');
+          setUsed('');
+          setFilm('');
+          setOutside('');
+          setTemperature('');
+          setHumidity('');
+          setAt(toLocalInput(new Date()));
+          if (correcting) done();
+        },
+      },
     );
   };
-  const at_ = (pointer: string) => (wrong?.pointer === pointer ? `${wrong.message} Accepted: ${wrong.accepted}.` : undefined);
+  const at_ = (pointer: string) =>
+    wrong?.pointer === pointer ? `${wrong.message} Accepted: ${wrong.accepted}.` : undefined;
   return (
-    <Box component="form" onSubmit={(e) => { write(e); }} sx={{ background: tok('sheet'), borderLeft: `6px solid ${tok(correcting ? 'brass' : 'deep')}`, p: 2, display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, mb: 2 }}>
-      <Box sx={{ gridColumn: '1 / -1', fontWeight: 700 }}>{correcting ? `Correct: ${kinds[correcting.kind] ?? ''} ${correcting.stepName}` : 'Write down what was done'}</Box>
-      {!correcting && <TextField select label="What" value={kind} onChange={(e) => { setKind(e.target.value); }}>{['finish', 'start', 'reading', 'note'].map((k) => <MenuItem key={k} value={k}>{kinds[k]}</MenuItem>)}</TextField>}
-      {withStep && !correcting && <TextField select label="Step" value={chosen} onChange={(e) => { setStep(e.target.value); }}>{open.map((s) => <MenuItem key={s.key} value={s.key}>{s.name}{s.status === 'running' ? ' (under way)' : ''}</MenuItem>)}</TextField>}
-      <TextField label="When" type="datetime-local" value={at} onChange={(e) => { setAt(e.target.value); }} slotProps={{ inputLabel: { shrink: true } }} error={!!at_('/at')} helperText={at_('/at')} />
+    <Box
+      component="form"
+      onSubmit={(e) => {
+        write(e);
+      }}
+      sx={{
+        background: tok('sheet'),
+        borderLeft: `6px solid ${tok(correcting ? 'brass' : 'deep')}`,
+        p: 2,
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+        mb: 2,
+      }}
+    >
+      <Box sx={{ gridColumn: '1 / -1', fontWeight: 700 }}>
+        {correcting ? `Correct: ${kinds[correcting.kind] ?? ''} ${correcting.stepName}` : 'Write down what was done'}
+      </Box>
+      {!correcting && (
+        <TextField
+          select
+          label="What"
+          value={kind}
+          onChange={(e) => {
+            setKind(e.target.value);
+          }}
+        >
+          {['finish', 'start', 'reading', 'note'].map((k) => (
+            <MenuItem key={k} value={k}>
+              {kinds[k]}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      {withStep && !correcting && (
+        <TextField
+          select
+          label="Step"
+          value={chosen}
+          onChange={(e) => {
+            setStep(e.target.value);
+          }}
+        >
+          {open.map((s) => (
+            <MenuItem key={s.key} value={s.key}>
+              {s.name}
+              {s.status === 'running' ? ' (under way)' : ''}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <TextField
+        label="When"
+        type="datetime-local"
+        value={at}
+        onChange={(e) => {
+          setAt(e.target.value);
+        }}
+        slotProps={{ inputLabel: { shrink: true } }}
+        error={!!at_('/at')}
+        helperText={at_('/at')}
+      />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-        <QuantityField label="Temperature read" of="temperature" value={temperature} placeholder={correcting ? '' : view.temperature.text} hint={correcting ? '' : `what you read; shown is ${view.airSource}`} onChange={setTemperature} error={at_('/temperature')} />
-        <QuantityField label="Humidity read" of="relative humidity" value={humidity} placeholder={correcting ? '' : view.humidity.text} onChange={setHumidity} error={at_('/humidity')} />
+        <QuantityField
+          label="Temperature read"
+          of="temperature"
+          value={temperature}
+          placeholder={correcting ? '' : view.temperature.text}
+          hint={correcting ? '' : `what you read; shown is ${view.airSource}`}
+          onChange={setTemperature}
+          error={at_('/temperature')}
+        />
+        <QuantityField
+          label="Humidity read"
+          of="relative humidity"
+          value={humidity}
+          placeholder={correcting ? '' : view.humidity.text}
+          onChange={setHumidity}
+          error={at_('/humidity')}
+        />
       </Box>
       {coat && kind !== 'start' && (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, gridColumn: '1 / -1' }}>
-          <QuantityField label="Paint used" of="volume" placeholder={view.units === 'us' ? '14 fl oz' : '0.4 L'} hint="left empty: as the mix card says" value={used} onChange={setUsed} error={at_('/used')} />
-          <QuantityField label="Dry film measured" of="film thickness" placeholder={view.units === 'us' ? '4 mil' : '100 µm'} hint="by the gauge, once it is dry" value={film} onChange={setFilm} error={at_('/film')} />
+          <QuantityField
+            label="Paint used"
+            of="volume"
+            placeholder={view.units === 'us' ? '14 fl oz' : '0.4 L'}
+            hint="left empty: as the mix card says"
+            value={used}
+            onChange={setUsed}
+            error={at_('/used')}
+          />
+          <QuantityField
+            label="Dry film measured"
+            of="film thickness"
+            placeholder={view.units === 'us' ? '4 mil' : '100 µm'}
+            hint="by the gauge, once it is dry"
+            value={film}
+            onChange={setFilm}
+            error={at_('/film')}
+          />
         </Box>
       )}
-      {cover.data && <Box sx={{ gridColumn: '1 / -1' }}><Cover cover={cover.data} /></Box>}
+      {cover.data && (
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <Cover cover={cover.data} />
+        </Box>
+      )}
       {asks && wrong && (
         <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
-          <Notice tone="brass" title="Outside its limits">{wrong.message}</Notice>
-          <TextField label="Why it goes on all the same" value={outside} onChange={(e) => { setOutside(e.target.value); }} fullWidth multiline helperText="stays in the record" />
+          <Notice tone="brass" title="Outside its limits">
+            {wrong.message}
+          </Notice>
+          <TextField
+            label="Why it goes on all the same"
+            value={outside}
+            onChange={(e) => {
+              setOutside(e.target.value);
+            }}
+            fullWidth
+            multiline
+            helperText="stays in the record"
+          />
         </Box>
       )}
-      <TextField label="Note" value={note} onChange={(e) => { setNote(e.target.value); }} multiline sx={{ gridColumn: '1 / -1' }} />
-      {wrong && !['/at', '/temperature', '/humidity', '/used', '/film', '/outside'].includes(wrong.pointer) && <Box role="alert" sx={{ gridColumn: '1 / -1' }}><Notice title="Not written">{wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice></Box>}
-      {answer && answer.gained.length > 0 && <Box role="status" sx={{ gridColumn: '1 / -1' }}><Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>{answer.because}</Notice></Box>}
+      <TextField
+        label="Note"
+        value={note}
+        onChange={(e) => {
+          setNote(e.target.value);
+        }}
+        multiline
+        sx={{ gridColumn: '1 / -1' }}
+      />
+      {wrong && !['/at', '/temperature', '/humidity', '/used', '/film', '/outside'].includes(wrong.pointer) && (
+        <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
+          <Notice title="Not written">
+            {wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}
+          </Notice>
+        </Box>
+      )}
+      {answer && answer.gained.length > 0 && (
+        <Box role="status" sx={{ gridColumn: '1 / -1' }}>
+          <Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>
+            {answer.because}
+          </Notice>
+        </Box>
+      )}
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button type="submit" variant="contained" disabled={log.isPending || (withStep && chosen === '')} sx={{ minHeight: 56, px: 4 }}>{correcting ? 'Write the correction' : 'Write it down'}</Button>
-        {correcting && <Button onClick={(e) => { write(e as unknown as SubmitEvent, true); }} sx={{ minHeight: 56 }}>It did not happen</Button>}
-        {correcting && <Button onClick={done} sx={{ minHeight: 56 }}>Leave it</Button>}
+        <Button
+          type="submit"
+          variant="contained"
+          disabled={log.isPending || (withStep && chosen === '')}
+          sx={{ minHeight: 56, px: 4 }}
+        >
+          {correcting ? 'Write the correction' : 'Write it down'}
+        </Button>
+        {correcting && (
+          <Button
+            onClick={(e) => {
+              write(e as unknown as SubmitEvent, true);
+            }}
+            sx={{ minHeight: 56 }}
+          >
+            It did not happen
+          </Button>
+        )}
+        {correcting && (
+          <Button onClick={done} sx={{ minHeight: 56 }}>
+            Leave it
+          </Button>
+        )}
       </Box>
     </Box>
   );
@@ -87,35 +273,130 @@ export function Record() {
   if (record.isPending) return <Loading />;
   if (record.isError) return <Failed error={record.error} />;
   const view = record.data;
-  if (view.obstacle) return <Box sx={{ p: 3, maxWidth: 720 }}><Title>No record yet</Title><Notice title="What stands in the way">{view.obstacle}</Notice></Box>;
+  if (view.obstacle)
+    return (
+      <Box sx={{ p: 3, maxWidth: 720 }}>
+        <Title>No record yet</Title>
+        <Notice title="What stands in the way">{view.obstacle}</Notice>
+      </Box>
+    );
   const done = view.steps.filter((s) => s.status === 'done').length;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 } }}>
         <Title sub={`${done} of ${view.steps.length} steps done`}>What was done</Title>
-        <Writer key={correcting?.id ?? 'new'} view={view} correcting={correcting} done={() => { setCorrecting(null); }} />
-        {view.findings.map((f, i) => <Notice key={i} title={`${f.stepName}: ${f.says}`}>{f.consequence}</Notice>)}
-        {view.entries.length === 0 && <Box sx={{ color: tok('ink2') }}>Nothing written yet. Begin with the first step of the route.</Box>}
+        <Writer
+          key={correcting?.id ?? 'new'}
+          view={view}
+          correcting={correcting}
+          done={() => {
+            setCorrecting(null);
+          }}
+        />
+        {view.findings.map((f, i) => (
+          <Notice key={i} title={`${f.stepName}: ${f.says}`}>
+            {f.consequence}
+          </Notice>
+        ))}
+        {view.entries.length === 0 && (
+          <Box sx={{ color: tok('ink2') }}>Nothing written yet. Begin with the first step of the route.</Box>
+        )}
         <Box component="ol" aria-label="Record, newest first" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {view.entries.map((e) => (
-            <Box component="li" key={e.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1, display: 'grid', gridTemplateColumns: { xs: '1fr auto', sm: '150px 1fr auto' }, gap: { xs: 0.5, sm: 2 }, color: e.replaced || e.withdrawn ? tok('ink2') : tok('ink') }}>
-              <Box className="mono" sx={{ fontSize: 14, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>{when(e.at, view.now)}</Box>
-              <Box>
-                <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>{kinds[e.kind]} {e.stepName}{e.withdrawn ? ' (did not happen)' : ''}</Box>
-                <Box sx={{ fontSize: 14 }}>{e.note}{(e.used || e.film) && <Box component="span" className="mono">{e.note ? ' · ' : ''}{[e.used && `${e.used} used`, e.film && `${e.film} measured`].filter(Boolean).join(' · ')}</Box>}{e.temperature && <Box component="span" className="mono" sx={{ color: tok('ink2') }}>{e.note ? ' · ' : ''}{e.temperature} · {e.humidity}</Box>}{e.hand && <Box component="span" sx={{ color: tok('ink2') }}> · by {e.hand}</Box>}{e.replaced && ' · corrected, kept as written'}</Box>
-                {e.changes.map((c) => <Box key={c} sx={{ fontSize: 14 }}>{c}</Box>)}
+            <Box
+              component="li"
+              key={e.id}
+              sx={{
+                borderTop: `1px solid ${tok('rule')}`,
+                py: 1,
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr auto', sm: '150px 1fr auto' },
+                gap: { xs: 0.5, sm: 2 },
+                color: e.replaced || e.withdrawn ? tok('ink2') : tok('ink'),
+              }}
+            >
+              <Box className="mono" sx={{ fontSize: 14, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+                {when(e.at, view.now)}
               </Box>
-              {!e.replaced && !e.withdrawn && e.kind !== 'correction' ? <Button size="small" onClick={() => { setCorrecting(e); window.scrollTo({ top: 0 }); }} aria-label={`Correct: ${kinds[e.kind] ?? ''} ${e.stepName}`}>Correct</Button> : <span />}
+              <Box>
+                <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>
+                  {kinds[e.kind]} {e.stepName}
+                  {e.withdrawn ? ' (did not happen)' : ''}
+                </Box>
+                <Box sx={{ fontSize: 14 }}>
+                  {e.note}
+                  {(e.used || e.film) && (
+                    <Box component="span" className="mono">
+                      {e.note ? ' · ' : ''}
+                      {[e.used && `${e.used} used`, e.film && `${e.film} measured`].filter(Boolean).join(' · ')}
+                    </Box>
+                  )}
+                  {e.temperature && (
+                    <Box component="span" className="mono" sx={{ color: tok('ink2') }}>
+                      {e.note ? ' · ' : ''}
+                      {e.temperature} · {e.humidity}
+                    </Box>
+                  )}
+                  {e.hand && (
+                    <Box component="span" sx={{ color: tok('ink2') }}>
+                      {' '}
+                      · by {e.hand}
+                    </Box>
+                  )}
+                  {e.replaced && ' · corrected, kept as written'}
+                </Box>
+                {e.changes.map((c) => (
+                  <Box key={c} sx={{ fontSize: 14 }}>
+                    {c}
+                  </Box>
+                ))}
+              </Box>
+              {!e.replaced && !e.withdrawn && e.kind !== 'correction' ? (
+                <Button
+                  size="small"
+                  onClick={() => {
+                    setCorrecting(e);
+                    window.scrollTo({ top: 0 });
+                  }}
+                  aria-label={`Correct: ${kinds[e.kind] ?? ''} ${e.stepName}`}
+                >
+                  Correct
+                </Button>
+              ) : (
+                <span />
+              )}
             </Box>
           ))}
         </Box>
       </Box>
-      <Box component="aside" aria-label="The surface now" sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}>
+      <Box
+        component="aside"
+        aria-label="The surface now"
+        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
+      >
         <Heading>The surface now</Heading>
         <Box sx={{ mb: 1 }}>{view.phaseWords}</Box>
-        <Strata layers={view.layers} substrate={view.substrate} substrateHatch={view.substrateHatch} shown={view.layers.length} caption="as laid, replayed from the record" />
+        <Strata
+          layers={view.layers}
+          substrate={view.substrate}
+          substrateHatch={view.substrateHatch}
+          shown={view.layers.length}
+          caption="as laid, replayed from the record"
+        />
         <Box component="ul" sx={{ p: 0, m: 0, mt: 2, listStyle: 'none' }}>
-          {view.facts.map((f) => <Box component="li" key={f.id} sx={{ display: 'flex', gap: 1, borderTop: `1px solid ${tok('rule')}`, py: 0.5, fontSize: 14.5 }}><Box sx={{ width: 92, color: tok(f.kind === 'fault' || f.kind === 'hazard' ? 'lead' : 'ink2') }}>{f.kind}</Box><Box sx={{ flex: 1 }}>{f.name}</Box>{f.level !== 1 && <span className="mono">{f.level}</span>}</Box>)}
+          {view.facts.map((f) => (
+            <Box
+              component="li"
+              key={f.id}
+              sx={{ display: 'flex', gap: 1, borderTop: `1px solid ${tok('rule')}`, py: 0.5, fontSize: 14.5 }}
+            >
+              <Box sx={{ width: 92, color: tok(f.kind === 'fault' || f.kind === 'hazard' ? 'lead' : 'ink2') }}>
+                {f.kind}
+              </Box>
+              <Box sx={{ flex: 1 }}>{f.name}</Box>
+              {f.level !== 1 && <span className="mono">{f.level}</span>}
+            </Box>
+          ))}
         </Box>
       </Box>
     </Box>

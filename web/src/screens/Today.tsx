@@ -18,12 +18,33 @@ const edge = { now: 'lead', soon: 'brass', work: 'deep', wait: 'phos', done: 'zi
 function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
   const tone = edge[card.urgency as keyof typeof edge];
   return (
-    <Box component="li" sx={{ listStyle: 'none', borderLeft: `6px solid ${tok(tone)}`, background: card.urgency === 'now' ? tok('leadWash') : tok('sheet'), p: 2, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.15fr 1fr auto' }, gap: { xs: 1.5, md: 3 }, alignItems: 'start' }}>
+    <Box
+      component="li"
+      sx={{
+        listStyle: 'none',
+        borderLeft: `6px solid ${tok(tone)}`,
+        background: card.urgency === 'now' ? tok('leadWash') : tok('sheet'),
+        p: 2,
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '1.15fr 1fr auto' },
+        gap: { xs: 1.5, md: 3 },
+        alignItems: 'start',
+      }}
+    >
       <Box>
-        <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.job} · {card.place}</Box>
-        <Box component="h2" sx={{ m: 0, fontSize: 20, ...wide }}>{card.part}</Box>
+        <Box sx={{ fontSize: 14, color: tok('ink2') }}>
+          {card.job} · {card.place}
+        </Box>
+        <Box component="h2" sx={{ m: 0, fontSize: 20, ...wide }}>
+          {card.part}
+        </Box>
         <Box sx={{ mt: 0.5, fontWeight: 700, color: tok(tone === 'phos' ? 'ink2' : tone) }}>{card.message}</Box>
-        {card.window && <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.window.name}, {card.window.coat}: {card.window.phaseWords}{card.window.closesAt ? `; closes ${when(card.window.closesAt, now)}` : ''}</Box>}
+        {card.window && (
+          <Box sx={{ fontSize: 14, color: tok('ink2') }}>
+            {card.window.name}, {card.window.coat}: {card.window.phaseWords}
+            {card.window.closesAt ? `; closes ${when(card.window.closesAt, now)}` : ''}
+          </Box>
+        )}
       </Box>
       <Box>
         <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.doing ? 'Under way' : 'Next'}</Box>
@@ -31,9 +52,19 @@ function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
         <Box sx={{ fontSize: 14, color: tok('ink2') }}>{card.nextHow}</Box>
       </Box>
       <Box sx={{ minWidth: 190 }}>
-        <Box className="mono" sx={{ fontSize: 15 }}>{card.air}</Box>
-        <Box sx={{ fontSize: 14 }}>dew margin <Fig v={card.dewMargin} label="Dew margin" /> · {card.mayCoat ? 'the air is good for a film' : 'the air is not good for a film'}</Box>
-        <Button component={Link} to={`/part/${card.partId}/${card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route'}`} sx={{ mt: 1 }} variant={card.urgency === 'now' ? 'contained' : 'outlined'}>
+        <Box className="mono" sx={{ fontSize: 15 }}>
+          {card.air}
+        </Box>
+        <Box sx={{ fontSize: 14 }}>
+          dew margin <Fig v={card.dewMargin} label="Dew margin" /> ·{' '}
+          {card.mayCoat ? 'the air is good for a film' : 'the air is not good for a film'}
+        </Box>
+        <Button
+          component={Link}
+          to={`/part/${card.partId}/${card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route'}`}
+          sx={{ mt: 1 }}
+          variant={card.urgency === 'now' ? 'contained' : 'outlined'}
+        >
           {card.urgency === 'now' || card.urgency === 'wait' ? 'See the window' : 'See the route'}
         </Button>
       </Box>
@@ -61,11 +92,21 @@ export function Today() {
       setWrong('');
       if (chosen.size > 5_000_000) throw new Error('The file is larger than 5 MB; that is the most that is read.');
       let parsed: unknown;
-      try { parsed = JSON.parse(await chosen.text()); } catch { throw new Error('The file is not JSON. Accepted: a job file as written by "Job file".'); }
+      try {
+        parsed = JSON.parse(await chosen.text());
+      } catch {
+        throw new Error('The file is not JSON. Accepted: a job file as written by "Job file".');
+      }
       await settle(api.POST('/api/jobs/import', { body: parsed as Record<string, unknown> }));
       await client.invalidateQueries();
     } catch (cause) {
-      setWrong(cause instanceof Refusal ? `${cause.message} At ${cause.pointer || 'the top'}. Accepted: ${cause.accepted}.` : cause instanceof Error ? cause.message : 'That did not work.');
+      setWrong(
+        cause instanceof Refusal
+          ? `${cause.message} At ${cause.pointer || 'the top'}. Accepted: ${cause.accepted}.`
+          : cause instanceof Error
+            ? cause.message
+            : 'That did not work.',
+      );
     }
   };
   if (today.isPending || catalogue.isPending) return <Loading />;
@@ -75,35 +116,108 @@ export function Today() {
   return (
     <Box sx={{ p: { xs: 2, sm: 3 } }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'start', gap: 1.5, mb: 1 }}>
-        <Box sx={{ flex: 1, minWidth: 220 }}><Title sub={now.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) + ', ' + now.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}>What wants you today</Title></Box>
-        <Button variant="contained" onClick={() => { setTaking(true); }}>Take a part in</Button>
+        <Box sx={{ flex: 1, minWidth: 220 }}>
+          <Title
+            sub={
+              now.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) +
+              ', ' +
+              now.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+            }
+          >
+            What wants you today
+          </Title>
+        </Box>
+        <Button
+          variant="contained"
+          onClick={() => {
+            setTaking(true);
+          }}
+        >
+          Take a part in
+        </Button>
         <Button onClick={() => file.current?.click()}>Open a job file</Button>
-        <input ref={file} type="file" accept=".json,application/json" hidden aria-label="Job file" onChange={(e) => { void bring(e); }} />
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          hidden
+          aria-label="Job file"
+          onChange={(e) => {
+            void bring(e);
+          }}
+        />
       </Box>
-      {wrong && <div role="alert"><Notice title="The file was not stored">{wrong}</Notice></div>}
+      {wrong && (
+        <div role="alert">
+          <Notice title="The file was not stored">{wrong}</Notice>
+        </div>
+      )}
       {today.data.cards.length === 0 && (
         <Box sx={{ borderLeft: `6px solid ${tok('deep')}`, background: tok('sheet'), p: 3, maxWidth: 680 }}>
           <Heading>The slip is empty</Heading>
-          <Box>Take a part in: say what it is made of, how bad it is and how large, and you get an order of work with its reasons, the mix for every coat, and the hours in which the next coat may go on.</Box>
+          <Box>
+            Take a part in: say what it is made of, how bad it is and how large, and you get an order of work with its
+            reasons, the mix for every coat, and the hours in which the next coat may go on.
+          </Box>
         </Box>
       )}
-      <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>{today.data.cards.filter((c) => !fresh(c)).map((card) => <Card key={card.partId} card={card} now={today.data.now} />)}</Box>
+      <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>
+        {today.data.cards
+          .filter((c) => !fresh(c))
+          .map((card) => (
+            <Card key={card.partId} card={card} now={today.data.now} />
+          ))}
+      </Box>
       {plan && plan.parts.length > 0 && <NextHour plan={plan} />}
-      {today.data.cards.some((c) => c.urgency === 'now') && 'Notification' in window && Notification.permission === 'default' && <Button size="small" sx={{ mt: 1.5 }} onClick={call}>Call me before a window closes</Button>}
+      {today.data.cards.some((c) => c.urgency === 'now') &&
+        'Notification' in window &&
+        Notification.permission === 'default' && (
+          <Button size="small" sx={{ mt: 1.5 }} onClick={call}>
+            Call me before a window closes
+          </Button>
+        )}
       {today.data.cards.some(fresh) && (
         <Box sx={{ mt: 2 }}>
           <Heading>Not begun</Heading>
-          <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }, columnGap: 2 }}>
+          <Box
+            sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }, columnGap: 2 }}
+          >
             {today.data.cards.filter(fresh).map((c) => (
-              <Box key={c.partId} component={Link} to={`/part/${c.partId}/route`} sx={{ display: 'block', minHeight: 44, py: 0.75, color: tok('ink'), textDecoration: 'none', borderTop: `1px solid ${tok('rule')}`, '&:hover': { textDecoration: 'underline' } }}>
-                <Box component="span" sx={{ fontWeight: 650 }}>{c.part}</Box> <Box component="span" sx={{ fontSize: 14, color: tok('ink2') }}>{c.job} · {c.next || c.message}</Box>
+              <Box
+                key={c.partId}
+                component={Link}
+                to={`/part/${c.partId}/route`}
+                sx={{
+                  display: 'block',
+                  minHeight: 44,
+                  py: 0.75,
+                  color: tok('ink'),
+                  textDecoration: 'none',
+                  borderTop: `1px solid ${tok('rule')}`,
+                  '&:hover': { textDecoration: 'underline' },
+                }}
+              >
+                <Box component="span" sx={{ fontWeight: 650 }}>
+                  {c.part}
+                </Box>{' '}
+                <Box component="span" sx={{ fontSize: 14, color: tok('ink2') }}>
+                  {c.job} · {c.next || c.message}
+                </Box>
               </Box>
             ))}
           </Box>
         </Box>
       )}
       {jobs.data && jobs.data.jobs.length > 0 && <JobList jobs={jobs.data.jobs} />}
-      {taking && <TakeIn open close={() => { setTaking(false); }} catalogue={catalogue.data} />}
+      {taking && (
+        <TakeIn
+          open
+          close={() => {
+            setTaking(false);
+          }}
+          catalogue={catalogue.data}
+        />
+      )}
     </Box>
   );
 }

@@ -13,14 +13,33 @@ export function Worth({ part }: { part: string }) {
   return (
     <Box sx={{ mt: 3 }}>
       <Heading>Is it worth it?</Heading>
-      {w.total === '' ? <Box sx={{ color: tok('ink2') }}>{w.verdict}</Box> : (
+      {w.total === '' ? (
+        <Box sx={{ color: tok('ink2') }}>{w.verdict}</Box>
+      ) : (
         <Box sx={{ display: 'grid', gap: 1 }}>
-          <Labelled label="Work"><Box sx={{ fontSize: 20 }}><Fig v={w.leastHours} label="At least" /> to <Fig v={w.mostHours} label="At most" /></Box></Labelled>
-          <Labelled label="Materials"><span className="mono">{w.material}</span></Labelled>
-          <Labelled label="Both together"><Box className="mono" sx={{ fontSize: 20, fontWeight: 600 }}>{w.total}</Box></Labelled>
-          <Labelled label="For a year of protection"><span className="mono">{w.perYear}</span></Labelled>
+          <Labelled label="Work">
+            <Box sx={{ fontSize: 20 }}>
+              <Fig v={w.leastHours} label="At least" /> to <Fig v={w.mostHours} label="At most" />
+            </Box>
+          </Labelled>
+          <Labelled label="Materials">
+            <span className="mono">{w.material}</span>
+          </Labelled>
+          <Labelled label="Both together">
+            <Box className="mono" sx={{ fontSize: 20, fontWeight: 600 }}>
+              {w.total}
+            </Box>
+          </Labelled>
+          <Labelled label="For a year of protection">
+            <span className="mono">{w.perYear}</span>
+          </Labelled>
           {w.verdict && <Box sx={{ fontWeight: 700 }}>{w.verdict.charAt(0).toUpperCase() + w.verdict.slice(1)}.</Box>}
-          <Box sx={{ fontSize: 13, color: tok('ink2') }}>{w.rests} An estimate from typical times and prices. <Box component={Link} to="/yard" sx={{ color: 'inherit' }}>The yard's figures</Box></Box>
+          <Box sx={{ fontSize: 13, color: tok('ink2') }}>
+            {w.rests} An estimate from typical times and prices.{' '}
+            <Box component={Link} to="/yard" sx={{ color: 'inherit' }}>
+              The yard's figures
+            </Box>
+          </Box>
         </Box>
       )}
     </Box>

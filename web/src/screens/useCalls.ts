@@ -9,7 +9,10 @@ export function useCalls(cards: Schemas['TodayCard'][], now: string): () => void
   useEffect(() => {
     if (!('Notification' in window) || Notification.permission !== 'granted') return;
     for (const c of cards) {
-      const left = c.urgency === 'now' && c.window?.closesAt ? new Date(c.window.closesAt).getTime() - new Date(now).getTime() : Infinity;
+      const left =
+        c.urgency === 'now' && c.window?.closesAt
+          ? new Date(c.window.closesAt).getTime() - new Date(now).getTime()
+          : Infinity;
       const key = `${c.partId}/${c.window?.closesAt ?? ''}`;
       if (left > 0 && left < hour && !said.current.has(key)) {
         said.current.add(key);
@@ -17,5 +20,7 @@ export function useCalls(cards: Schemas['TodayCard'][], now: string): () => void
       }
     }
   }, [cards, now]);
-  return () => { if ('Notification' in window) void Notification.requestPermission(); };
+  return () => {
+    if ('Notification' in window) void Notification.requestPermission();
+  };
 }

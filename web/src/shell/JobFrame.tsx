@@ -3,7 +3,11 @@ import { Outlet, useParams } from 'react-router';
 import { useJobs } from '../api/hooks';
 import { Tabs } from './Tabs';
 
-const views = [['', 'Course'], ['quantities', 'Quantities'], ['cards', 'Work cards']] as const;
+const views = [
+  ['', 'Course'],
+  ['quantities', 'Quantities'],
+  ['cards', 'Work cards'],
+] as const;
 
 /** The views of a whole job. */
 export function JobFrame() {
@@ -12,7 +16,9 @@ export function JobFrame() {
   return (
     <>
       <Tabs label="Views of this job" name={jobs.data?.jobs.find((j) => j.id === job)?.name ?? ''} views={views} />
-      <Box sx={{ pb: { xs: 9, sm: 3 } }}><Outlet key={job} /></Box>
+      <Box sx={{ pb: { xs: 9, sm: 3 } }}>
+        <Outlet key={job} />
+      </Box>
     </>
   );
 }

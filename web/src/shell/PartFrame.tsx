@@ -4,7 +4,13 @@ import { useSurvey } from '../api/hooks';
 import { Failed, Loading } from '../parts/Bits';
 import { Tabs } from './Tabs';
 
-const views = [['survey', 'Survey'], ['route', 'Route'], ['mix', 'Mix'], ['windows', 'Windows'], ['record', 'Record']] as const;
+const views = [
+  ['survey', 'Survey'],
+  ['route', 'Route'],
+  ['mix', 'Mix'],
+  ['windows', 'Windows'],
+  ['record', 'Record'],
+] as const;
 
 /** The views of one part. */
 export function PartFrame() {
@@ -15,7 +21,9 @@ export function PartFrame() {
   return (
     <>
       <Tabs label="Views of this part" name={survey.data.name} of={survey.data.jobName} views={views} />
-      <Box sx={{ pb: { xs: 9, sm: 3 } }}><Outlet key={part} /></Box>
+      <Box sx={{ pb: { xs: 9, sm: 3 } }}>
+        <Outlet key={part} />
+      </Box>
     </>
   );
 }

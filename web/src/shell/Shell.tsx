@@ -25,29 +25,137 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
     client.clear();
     window.location.assign('/');
   };
-  const quiet = { border: 0, color: tok('ink2'), minWidth: { xs: 36, sm: 44 }, px: { xs: 0.25, sm: 1 }, fontSize: { xs: 13, sm: 15 }, whiteSpace: 'nowrap', '&:hover': { border: 0, background: tok('wash') } };
+  const quiet = {
+    border: 0,
+    color: tok('ink2'),
+    minWidth: { xs: 36, sm: 44 },
+    px: { xs: 0.25, sm: 1 },
+    fontSize: { xs: 13, sm: 15 },
+    whiteSpace: 'nowrap',
+    '&:hover': { border: 0, background: tok('wash') },
+  };
   return (
     <>
-      <Box component="a" href="#main" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: tok('sheet'), p: 1, zIndex: 20 } }}>To the content</Box>
-      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: { xs: 0.5, sm: 2.5 }, px: { xs: 1, sm: 3 }, height: 54, borderBottom: `2px solid ${tok('ink')}` }}>
-        <Box component={Link} to="/" aria-label="Unbowed Hull, today" sx={{ display: 'flex', alignItems: 'center', gap: 1.5, color: tok('ink'), textDecoration: 'none', minHeight: 44 }}>
+      <Box
+        component="a"
+        href="#main"
+        sx={{
+          position: 'absolute',
+          left: -9999,
+          '&:focus': { left: 8, top: 8, background: tok('sheet'), p: 1, zIndex: 20 },
+        }}
+      >
+        To the content
+      </Box>
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: { xs: 0.5, sm: 2.5 },
+          px: { xs: 1, sm: 3 },
+          height: 54,
+          borderBottom: `2px solid ${tok('ink')}`,
+        }}
+      >
+        <Box
+          component={Link}
+          to="/"
+          aria-label="Unbowed Hull, today"
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 1.5,
+            color: tok('ink'),
+            textDecoration: 'none',
+            minHeight: 44,
+          }}
+        >
           <Mark />
-          <Box component="span" sx={{ fontSize: 18, ...wide, fontStretch: '118%', fontWeight: 800, display: { xs: 'none', sm: 'inline' } }}>Unbowed Hull</Box>
+          <Box
+            component="span"
+            sx={{ fontSize: 18, ...wide, fontStretch: '118%', fontWeight: 800, display: { xs: 'none', sm: 'inline' } }}
+          >
+            Unbowed Hull
+          </Box>
         </Box>
-        {([['/', 'Today', home], ['/schedule', 'Schedule', schedule], ['/stores', 'Stores', stores]] as const).map(([to, label, on]) => (
-          <Box key={to} component={Link} to={to} aria-current={on ? 'page' : undefined} sx={{ px: { xs: 0.75, sm: 1.5 }, fontSize: { xs: 14.5, sm: 16 }, minHeight: 44, display: 'flex', alignItems: 'center', fontWeight: 600, textDecoration: 'none', color: on ? tok('sheet') : tok('ink'), background: on ? tok('ink') : 'none' }}>{label}</Box>
+        {(
+          [
+            ['/', 'Today', home],
+            ['/schedule', 'Schedule', schedule],
+            ['/stores', 'Stores', stores],
+          ] as const
+        ).map(([to, label, on]) => (
+          <Box
+            key={to}
+            component={Link}
+            to={to}
+            aria-current={on ? 'page' : undefined}
+            sx={{
+              px: { xs: 0.75, sm: 1.5 },
+              fontSize: { xs: 14.5, sm: 16 },
+              minHeight: 44,
+              display: 'flex',
+              alignItems: 'center',
+              fontWeight: 600,
+              textDecoration: 'none',
+              color: on ? tok('sheet') : tok('ink'),
+              background: on ? tok('ink') : 'none',
+            }}
+          >
+            {label}
+          </Box>
         ))}
-        <Box component={Link} to="/yard" aria-label={`${account.workshop}: local rules and figures`} sx={{ ml: 'auto', fontSize: 14, color: tok('ink2'), display: { xs: 'none', md: 'flex' }, alignItems: 'center', minHeight: 44 }}>{account.workshop}</Box>
+        <Box
+          component={Link}
+          to="/yard"
+          aria-label={`${account.workshop}: local rules and figures`}
+          sx={{
+            ml: 'auto',
+            fontSize: 14,
+            color: tok('ink2'),
+            display: { xs: 'none', md: 'flex' },
+            alignItems: 'center',
+            minHeight: 44,
+          }}
+        >
+          {account.workshop}
+        </Box>
         <Box sx={{ fontSize: 14, color: tok('ink2'), display: { xs: 'none', lg: 'block' } }}>{account.name}</Box>
         <Box sx={{ display: 'flex', ml: { xs: 'auto', md: 0 } }}>
-          <Button sx={quiet} onClick={() => { void switchUnits(); }} aria-label={us ? 'Units: US. Switch to metric' : 'Units: metric. Switch to US'}>{us ? 'US units' : 'Metric'}</Button>
-          <Button sx={quiet} onClick={() => { setMode(mode === 'dark' ? 'light' : 'dark'); }} aria-label={mode === 'dark' ? 'Switch to the light look' : 'Switch to the dark look'}>{mode === 'dark' ? 'Light' : 'Dark'}</Button>
-          <Button sx={quiet} onClick={() => { void leave(); }}>Sign out</Button>
+          <Button
+            sx={quiet}
+            onClick={() => {
+              void switchUnits();
+            }}
+            aria-label={us ? 'Units: US. Switch to metric' : 'Units: metric. Switch to US'}
+          >
+            {us ? 'US units' : 'Metric'}
+          </Button>
+          <Button
+            sx={quiet}
+            onClick={() => {
+              setMode(mode === 'dark' ? 'light' : 'dark');
+            }}
+            aria-label={mode === 'dark' ? 'Switch to the light look' : 'Switch to the dark look'}
+          >
+            {mode === 'dark' ? 'Light' : 'Dark'}
+          </Button>
+          <Button
+            sx={quiet}
+            onClick={() => {
+              void leave();
+            }}
+          >
+            Sign out
+          </Button>
         </Box>
       </Box>
       <SignedOut account={account} />
       <Undo />
-      <Box component="main" id="main" sx={{ maxWidth: 1600, mx: 'auto' }}><Outlet /></Box>
+      <Box component="main" id="main" sx={{ maxWidth: 1600, mx: 'auto' }}>
+        <Outlet />
+      </Box>
     </>
   );
 }

@@ -7,11 +7,31 @@ import { SignInForm } from './SignInForm';
 export function SignIn() {
   const client = useQueryClient();
   return (
-    <Box component="main" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.1fr 1fr' }, minHeight: '100vh' }}>
-      <Box sx={{ p: { xs: 3, md: 8 }, borderRight: { md: `2px solid ${tok('ink')}` }, display: 'flex', flexDirection: 'column', justifyContent: 'center' }}>
+    <Box
+      component="main"
+      sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.1fr 1fr' }, minHeight: '100vh' }}
+    >
+      <Box
+        sx={{
+          p: { xs: 3, md: 8 },
+          borderRight: { md: `2px solid ${tok('ink')}` },
+          display: 'flex',
+          flexDirection: 'column',
+          justifyContent: 'center',
+        }}
+      >
         <Mark />
-        <Box component="h1" sx={{ ...wide, fontSize: { xs: 34, md: 52 }, lineHeight: 1.02, my: 2, fontWeight: 800, fontStretch: '120%' }}>Unbowed<br />Hull</Box>
-        <Box sx={{ fontSize: 18, maxWidth: 440 }}>What to do next to the part in front of you, with what, how much of it, and until when.</Box>
+        <Box
+          component="h1"
+          sx={{ ...wide, fontSize: { xs: 34, md: 52 }, lineHeight: 1.02, my: 2, fontWeight: 800, fontStretch: '120%' }}
+        >
+          Unbowed
+          <br />
+          Hull
+        </Box>
+        <Box sx={{ fontSize: 18, maxWidth: 440 }}>
+          What to do next to the part in front of you, with what, how much of it, and until when.
+        </Box>
         <svg viewBox="0 0 440 110" width="100%" style={{ maxWidth: 440, marginTop: 32 }} aria-hidden="true">
           <rect x="0" y="70" width="440" height="40" fill="url(#hatch-steel)" stroke={tok('ink')} />
           <rect x="0" y="46" width="360" height="24" fill="url(#hatch-epoxy)" stroke={tok('ink')} />
@@ -19,8 +39,20 @@ export function SignIn() {
           <rect x="0" y="8" width="160" height="16" fill="url(#hatch-colour)" stroke={tok('ink')} />
         </svg>
       </Box>
-      <Box sx={{ p: { xs: 3, md: 8 }, display: 'flex', flexDirection: 'column', justifyContent: 'center', gap: 2, maxWidth: 460, width: '100%' }}>
-        <Box component="h2" sx={{ m: 0, fontSize: 22, ...wide }}>Sign in</Box>
+      <Box
+        sx={{
+          p: { xs: 3, md: 8 },
+          display: 'flex',
+          flexDirection: 'column',
+          justifyContent: 'center',
+          gap: 2,
+          maxWidth: 460,
+          width: '100%',
+        }}
+      >
+        <Box component="h2" sx={{ m: 0, fontSize: 22, ...wide }}>
+          Sign in
+        </Box>
         <SignInForm entered={() => client.invalidateQueries({ queryKey: ['session'] })} />
       </Box>
     </Box>

@@ -18,11 +18,41 @@ export function SignInForm({ address = '', entered }: { address?: string; entere
     }
   };
   return (
-    <Box component="form" onSubmit={(e) => { void enter(e); }} sx={{ display: 'grid', gap: 2 }}>
-      <TextField label="E-mail" type="email" autoComplete="username" value={email} onChange={(e) => { setEmail(e.target.value); }} required />
-      <TextField label="Password" type="password" autoComplete="current-password" value={password} onChange={(e) => { setPassword(e.target.value); }} required />
-      {wrong && <div role="alert"><Notice title="Not signed in">{wrong}</Notice></div>}
-      <Button type="submit" variant="contained">Sign in</Button>
+    <Box
+      component="form"
+      onSubmit={(e) => {
+        void enter(e);
+      }}
+      sx={{ display: 'grid', gap: 2 }}
+    >
+      <TextField
+        label="E-mail"
+        type="email"
+        autoComplete="username"
+        value={email}
+        onChange={(e) => {
+          setEmail(e.target.value);
+        }}
+        required
+      />
+      <TextField
+        label="Password"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        onChange={(e) => {
+          setPassword(e.target.value);
+        }}
+        required
+      />
+      {wrong && (
+        <div role="alert">
+          <Notice title="Not signed in">{wrong}</Notice>
+        </div>
+      )}
+      <Button type="submit" variant="contained">
+        Sign in
+      </Button>
     </Box>
   );
 }

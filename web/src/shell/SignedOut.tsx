@@ -10,12 +10,21 @@ import { SignInForm } from './SignInForm';
 export function SignedOut({ account }: { account: Schemas['AccountView'] }) {
   const client = useQueryClient();
   const [out, setOut] = useState(false);
-  useEffect(() => signedOut.listen(() => { setOut(true); }), []);
+  useEffect(
+    () =>
+      signedOut.listen(() => {
+        setOut(true);
+      }),
+    [],
+  );
   const entered = async () => {
     const session = await settle(api.GET('/api/session'));
     setToken(session.token);
     // Somebody else's yard is another page.
-    if (session.account?.email !== account.email) { window.location.assign('/'); return; }
+    if (session.account?.email !== account.email) {
+      window.location.assign('/');
+      return;
+    }
     client.setQueryData(['session'], session);
     setOut(false);
     await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'session' });
@@ -24,7 +33,9 @@ export function SignedOut({ account }: { account: Schemas['AccountView'] }) {
     <Dialog open={out} aria-labelledby="signed-out" fullWidth maxWidth="xs">
       <DialogTitle id="signed-out">Sign in again</DialogTitle>
       <DialogContent>
-        <Box sx={{ mb: 2 }}>Your session has ended. What you typed is still here; nothing is stored until you are back.</Box>
+        <Box sx={{ mb: 2 }}>
+          Your session has ended. What you typed is still here; nothing is stored until you are back.
+        </Box>
         <SignInForm address={account.email} entered={entered} />
       </DialogContent>
     </Dialog>

@@ -4,18 +4,84 @@ import { useName } from '../parts/useName';
 import { tok } from '../theme/tokens';
 
 /** Views that belong together: along the top on a desk, along the bottom on a phone. */
-export function Tabs({ label, name, of = '', views }: { label: string; name: string; of?: string; views: readonly (readonly [to: string, label: string])[] }) {
+export function Tabs({
+  label,
+  name,
+  of = '',
+  views,
+}: {
+  label: string;
+  name: string;
+  of?: string;
+  views: readonly (readonly [to: string, label: string])[];
+}) {
   const path = useLocation().pathname.replace(/\/$/, '');
   useName(name, views.find(([to]) => path.endsWith(`/${to}`))?.[1] ?? views[0]?.[1], of);
   return (
     <>
-      <Box sx={{ display: { xs: 'block', sm: 'none' }, '@media print': { display: 'block' }, px: 2, pt: 1, fontWeight: 700 }}>{name}{of && <Box component="span" sx={{ fontWeight: 400, color: tok('ink2') }}> · {of}</Box>}</Box>
-      <Box component="nav" aria-label={label} sx={{ display: 'flex', alignItems: 'stretch', gap: { sm: 0.5 }, px: { xs: 0, sm: 3 }, borderBottom: { sm: `1px solid ${tok('rule')}` }, borderTop: { xs: `2px solid ${tok('ink')}`, sm: 0 }, position: { xs: 'fixed', sm: 'static' }, bottom: 0, left: 0, right: 0, background: tok('ground'), zIndex: 10 }}>
-        <Box sx={{ display: { xs: 'none', sm: 'flex' }, alignItems: 'center', pr: 2, fontWeight: 700 }}>{name}{of && <Box component="span" sx={{ fontWeight: 400, color: tok('ink2'), ml: 1 }}>{of}</Box>}</Box>
+      <Box
+        sx={{
+          display: { xs: 'block', sm: 'none' },
+          '@media print': { display: 'block' },
+          px: 2,
+          pt: 1,
+          fontWeight: 700,
+        }}
+      >
+        {name}
+        {of && (
+          <Box component="span" sx={{ fontWeight: 400, color: tok('ink2') }}>
+            {' '}
+            · {of}
+          </Box>
+        )}
+      </Box>
+      <Box
+        component="nav"
+        aria-label={label}
+        sx={{
+          display: 'flex',
+          alignItems: 'stretch',
+          gap: { sm: 0.5 },
+          px: { xs: 0, sm: 3 },
+          borderBottom: { sm: `1px solid ${tok('rule')}` },
+          borderTop: { xs: `2px solid ${tok('ink')}`, sm: 0 },
+          position: { xs: 'fixed', sm: 'static' },
+          bottom: 0,
+          left: 0,
+          right: 0,
+          background: tok('ground'),
+          zIndex: 10,
+        }}
+      >
+        <Box sx={{ display: { xs: 'none', sm: 'flex' }, alignItems: 'center', pr: 2, fontWeight: 700 }}>
+          {name}
+          {of && (
+            <Box component="span" sx={{ fontWeight: 400, color: tok('ink2'), ml: 1 }}>
+              {of}
+            </Box>
+          )}
+        </Box>
         {views.map(([to, text]) => (
           <Box
-            key={to} component={NavLink} to={to} end={to === ''}
-            sx={{ flex: { xs: 1, sm: 'none' }, textAlign: 'center', px: { xs: 0.5, sm: 1.75 }, minHeight: { xs: 56, sm: 44 }, display: 'flex', alignItems: 'center', justifyContent: 'center', textDecoration: 'none', color: tok('ink'), fontWeight: 600, fontSize: { xs: 14, sm: 15 }, '&.active': { background: tok('ink'), color: tok('sheet') } }}
+            key={to}
+            component={NavLink}
+            to={to}
+            end={to === ''}
+            sx={{
+              flex: { xs: 1, sm: 'none' },
+              textAlign: 'center',
+              px: { xs: 0.5, sm: 1.75 },
+              minHeight: { xs: 56, sm: 44 },
+              display: 'flex',
+              alignItems: 'center',
+              justifyContent: 'center',
+              textDecoration: 'none',
+              color: tok('ink'),
+              fontWeight: 600,
+              fontSize: { xs: 14, sm: 15 },
+              '&.active': { background: tok('ink'), color: tok('sheet') },
+            }}
           >
             {text}
           </Box>

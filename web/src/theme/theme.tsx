@@ -1,7 +1,8 @@
 import { createTheme, GlobalStyles } from '@mui/material';
 import { dark, light, mono, text, tok } from './tokens';
 
-const vars = (set: typeof light) => Object.fromEntries(Object.entries(set).map(([name, value]) => [`--${name}`, value]));
+const vars = (set: typeof light) =>
+  Object.fromEntries(Object.entries(set).map(([name, value]) => [`--${name}`, value]));
 
 const palette = (set: typeof light) => ({
   primary: { main: set.deep, contrastText: set.onDeep },
@@ -24,16 +25,43 @@ export const theme = createTheme({
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {
       defaultProps: { disableElevation: true, variant: 'outlined' },
-      styleOverrides: { root: { minHeight: 44, borderWidth: 2, '&.MuiButton-outlined:not(.Mui-disabled)': { borderColor: 'currentColor' }, '&:hover': { borderWidth: 2 }, '&:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 } } },
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          borderWidth: 2,
+          '&.MuiButton-outlined:not(.Mui-disabled)': { borderColor: 'currentColor' },
+          '&:hover': { borderWidth: 2 },
+          '&:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 },
+        },
+      },
     },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiPopover: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },
     MuiMenu: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },
     MuiDialog: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}`, margin: 16, boxShadow: 'none' } } },
     MuiTextField: { defaultProps: { size: 'small', variant: 'outlined' } },
-    MuiSwitch: { styleOverrides: { root: { padding: 8 }, thumb: { borderRadius: 0, boxShadow: 'none', width: 18, height: 18, margin: 1, border: `2px solid ${tok('ink')}`, background: tok('sheet') }, track: { borderRadius: 0, border: `2px solid ${tok('ink')}`, background: tok('wash'), opacity: '1 !important' } } },
+    MuiSwitch: {
+      styleOverrides: {
+        root: { padding: 8 },
+        thumb: {
+          borderRadius: 0,
+          boxShadow: 'none',
+          width: 18,
+          height: 18,
+          margin: 1,
+          border: `2px solid ${tok('ink')}`,
+          background: tok('sheet'),
+        },
+        track: { borderRadius: 0, border: `2px solid ${tok('ink')}`, background: tok('wash'), opacity: '1 !important' },
+      },
+    },
     MuiInputLabel: { styleOverrides: { root: { color: tok('ink2') } } },
-    MuiOutlinedInput: { styleOverrides: { root: { minHeight: 44, background: tok('sheet') }, notchedOutline: { borderColor: tok('phos') } } },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        root: { minHeight: 44, background: tok('sheet') },
+        notchedOutline: { borderColor: tok('phos') },
+      },
+    },
   },
 });
 
@@ -45,9 +73,14 @@ export function Ground() {
         ':root[data-scheme="dark"], [data-scheme="dark"]': vars(dark),
         body: { background: tok('ground'), color: tok('ink'), fontFamily: text, margin: 0 },
         '.mono': { fontFamily: mono, fontVariantNumeric: 'tabular-nums' },
-        'a:focus-visible, button:focus-visible, [tabindex="0"]:focus-visible': { outline: `3px solid ${tok('lead')}`, outlineOffset: 2 },
+        'a:focus-visible, button:focus-visible, [tabindex="0"]:focus-visible': {
+          outline: `3px solid ${tok('lead')}`,
+          outlineOffset: 2,
+        },
         '@media print': { 'header, nav, .no-print': { display: 'none !important' }, body: { background: '#fff' } },
-        '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*': { transition: 'none !important', animation: 'none !important' },
+        },
       }}
     />
   );
