@@ -118,14 +118,21 @@ final class NewcomerTest extends BrowserCase
         $this->open(DemoCommand::EMAIL);
         $this->sees('The window closes in');
         $hour = $this->xpath('//section[@aria-label="With the next hour"]')->getText();
-        $atWork = $this->browser->executeScript(
-            'return fetch("/api/plan").then(r => r.json()).then(p => p.people.some(x => x.spans.some(w => ' .
-                'Date.parse(w.from) <= Date.parse(p.now) && Date.parse(w.to) > Date.parse(p.now))))',
+        $plan = $this->browser->executeScript(
+            'return fetch("/api/plan").then(r => r.json()).then(p => ({' .
+                'atWork: p.people.some(x => x.spans.some(w => ' .
+                'Date.parse(w.from) <= Date.parse(p.now) && Date.parse(w.to) > Date.parse(p.now))),' .
+                'next: p.next.map(n => n.name)}))',
         );
-        self::assertStringContainsString(
-            true === $atWork ? 'Engine frame: Apply coat' : 'Nothing can begin at this minute',
-            $hour,
-        );
+        self::assertIsArray($plan);
+        self::assertIsArray($plan['next']);
+        if (true === $plan['atWork']) {
+            self::assertStringNotContainsString('Nothing can begin', $hour);
+            self::assertContains('Apply coat: Two-pack urethane colour', $plan['next']);
+        } else {
+            self::assertStringContainsString('Nothing can begin at this minute', $hour);
+            self::assertSame([], $plan['next']);
+        }
         $this->quiet();
     }
 
