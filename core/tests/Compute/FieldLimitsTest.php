@@ -118,7 +118,7 @@ final class FieldLimitsTest extends TestCase
             'pour.prism',
             ['length' => '1 m', 'width' => '1 m', 'depth' => '40 mm', 'pail' => '0 L'],
             'pail',
-            'a volume from 100 mL up to 1000000 L',
+            'a volume from 100 mL up to 1000 m³',
         ];
         yield 'a supply that gives nothing' => [
             'bath.electrolysis',
