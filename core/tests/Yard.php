@@ -9,7 +9,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\CatalogueReader;
 use Hull\Input\Node;
 use Hull\Job\Job;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Symfony\Component\Yaml\Yaml;
 
 /** The catalogue and a part of the made-up yard, for tests. */

@@ -17,17 +17,17 @@ use App\Entity\Workshop;
 use App\Work\JobPieces;
 use App\Work\Stored;
 use Hull\Bench\Workpiece;
+use Hull\Board\Day;
+use Hull\Board\JobBoard;
+use Hull\Board\SharedAction;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\LocalTopic;
 use Hull\Catalog\Protection;
 use Hull\Input\Keys;
-use Hull\Job\Day;
-use Hull\Job\JobBoard;
-use Hull\Job\SharedAction;
+use Hull\Job\RouteStep;
 use Hull\Quantity\Duration;
 use Hull\Route\Encounter;
-use Hull\Route\RouteStep;
 use Psr\Clock\ClockInterface;
 
 /** Builds the screen of a whole job: lanes that run together at shared actions, and what the next day takes. */

@@ -14,7 +14,7 @@ use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
 use App\Work\Bookkeeper;
 use App\Work\Stored;
-use Hull\Job\JobWriter;
+use Hull\JobFile\JobWriter;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

@@ -19,7 +19,7 @@ use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Hull\Quantity\Area;
 use Hull\Schedule\Crew;
 use Symfony\Component\HttpFoundation\JsonResponse;

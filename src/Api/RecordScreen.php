@@ -15,11 +15,11 @@ use App\Work\Stored;
 use App\Work\YardAir;
 use Hull\Bench\Workpiece;
 use Hull\Job\LogEntry;
+use Hull\Job\RouteStep;
 use Hull\Quantity\Quantity;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\RoutePlanner;
-use Hull\Route\RouteStep;
 use Psr\Clock\ClockInterface;
 
 /** Builds the record screen: every line as written, and the surface they leave. */

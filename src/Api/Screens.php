@@ -10,10 +10,10 @@ use App\Api\View\MendView;
 use App\Api\View\StepRef;
 use App\Api\View\WindowBand;
 use Hull\Bench\LaidCoat;
+use Hull\Job\RouteStep;
 use Hull\Quantity\FilmThickness;
 use Hull\Route\Finding;
 use Hull\Route\Mend;
-use Hull\Route\RouteStep;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
 

@@ -124,7 +124,7 @@ final readonly class StoreScreen
             [
                 ...array_values(
                     array_map(
-                        static fn(\Hull\Catalog\Product $p): Option => new Option($p->id, $p->name, $p->example),
+                        static fn(\Hull\Surface\Product $p): Option => new Option($p->id, $p->name, $p->example),
                         $catalogue->products,
                     ),
                 ),

@@ -169,10 +169,10 @@ final readonly class TodayScreen
             array_values(
                 array_filter(
                     $remaining,
-                    static fn(\Hull\Route\RouteStep $s): bool => isset($replayed->started[$s->key]),
+                    static fn(\Hull\Job\RouteStep $s): bool => isset($replayed->started[$s->key]),
                 ),
             )[0] ?? null;
-        $coatsLeft = [] !== array_filter($remaining, static fn(\Hull\Route\RouteStep $s): bool => null !== $s->product);
+        $coatsLeft = [] !== array_filter($remaining, static fn(\Hull\Job\RouteStep $s): bool => null !== $s->product);
         [$urgency, $message] = $this->urgency(
             $replayed->state->phase(),
             $band,

@@ -12,8 +12,9 @@ use App\Work\Bookkeeper;
 use App\Work\Stored;
 use Hull\Input\Keys;
 use Hull\Input\Node;
-use Hull\WorkCard\Kept;
+use Hull\Job\SavedCard;
 use Hull\WorkCard\Kinds;
+use Hull\WorkCard\SavedCards;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -85,7 +86,7 @@ final readonly class WorkCardController
     /**
      * The list of a kind comes beside its single fields; empty fields are left out, so that what is usual stands in.
      */
-    private function read(JobRow $row, Request $request): Kept
+    private function read(JobRow $row, Request $request): SavedCard
     {
         $body = JsonBody::of($request)->only(['kind', 'name', 'inputs', 'rows', 'part', 'id']);
         $kind = $body->field('kind')->choice(Keys::of(Kinds::all()));
@@ -102,7 +103,7 @@ final readonly class WorkCardController
         $part = Node::remark($body->optional('part'), 60);
         $id = Node::remark($body->optional('id'), 60);
 
-        return Kept::read(
+        return SavedCards::read(
             Node::root([
                 'id' => '' === $id ? 'card-' . substr(Uuid::v7()->toBase58(), -10) : $id,
                 'kind' => $kind,

@@ -22,15 +22,16 @@ use Hull\Catalog\Protection;
 use Hull\Compute\Field;
 use Hull\Input\InvalidInput;
 use Hull\Job\Part;
+use Hull\Job\SavedCard;
 use Hull\Route\NoRoute;
 use Hull\WorkCard\Card;
 use Hull\WorkCard\Drawing;
 use Hull\WorkCard\Figure;
-use Hull\WorkCard\Kept;
 use Hull\WorkCard\Kind;
 use Hull\WorkCard\Kinds;
 use Hull\WorkCard\Line;
 use Hull\WorkCard\Mark;
+use Hull\WorkCard\SavedCards;
 
 /** Builds the work cards of a job: pours, baths, laminates, cans. */
 final readonly class WorkCardScreen
@@ -45,7 +46,7 @@ final readonly class WorkCardScreen
             (string) $row->id,
             array_values(array_map(self::kind(...), Kinds::all())),
             array_map(
-                fn(Kept $k): WorkCardView => $this->card($row, $k, $shown),
+                fn(SavedCard $k): WorkCardView => $this->card($row, $k, $shown),
                 Stored::cards($row, self::ids($parts)),
             ),
             array_map(static fn(Part $p): Option => new Option($p->id, $p->name, ''), $parts),
@@ -63,11 +64,11 @@ final readonly class WorkCardScreen
     }
 
     /** Worked out anew; what stands in the way is said in its place. */
-    public function card(JobRow $row, Kept $kept, Shown $shown): WorkCardView
+    public function card(JobRow $row, SavedCard $kept, Shown $shown): WorkCardView
     {
         $piece = $this->piece($row, $kept->part);
         try {
-            return self::worked($this->catalogues->for($row->workshop), $kept, $kept->card($piece), $piece, $shown);
+            return self::worked($this->catalogues->for($row->workshop), $kept, SavedCards::work($kept, $piece), $piece, $shown);
         } catch (InvalidInput $e) {
             return $this->blank(
                 $kept,
@@ -95,14 +96,14 @@ final readonly class WorkCardScreen
         return null;
     }
 
-    private function blank(Kept $kept, ?Workpiece $piece, string $error, string $field): WorkCardView
+    private function blank(SavedCard $kept, ?Workpiece $piece, string $error, string $field): WorkCardView
     {
         [$inputs, $rows] = self::typed($kept);
 
         return new WorkCardView(
             $kept->id,
-            $kept->kind->id(),
-            $kept->kind->name(),
+            SavedCards::kind($kept)->id(),
+            SavedCards::kind($kept)->name(),
             $kept->name,
             $kept->part ?? '',
             $piece->part->name ?? '',
@@ -121,7 +122,7 @@ final readonly class WorkCardScreen
 
     private static function worked(
         Catalogue $catalogue,
-        Kept $kept,
+        SavedCard $kept,
         Card $card,
         ?Workpiece $piece,
         Shown $shown,
@@ -131,8 +132,8 @@ final readonly class WorkCardScreen
 
         return new WorkCardView(
             $kept->id,
-            $kept->kind->id(),
-            $kept->kind->name(),
+            SavedCards::kind($kept)->id(),
+            SavedCards::kind($kept)->name(),
             $kept->name,
             $kept->part ?? '',
             $piece->part->name ?? '',
@@ -178,7 +179,7 @@ final readonly class WorkCardScreen
      * @return array{array<int|string, string>, list<array<int|string, string>>} single fields, and the rows of the one
      *                                                                           that is a list
      */
-    private static function typed(Kept $kept): array
+    private static function typed(SavedCard $kept): array
     {
         $inputs = [];
         $rows = [];

@@ -6,7 +6,7 @@ namespace App\Catalog;
 
 use App\Entity\Workshop;
 use Hull\Catalog\Catalogue;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Psr\Log\LoggerInterface;
 
 /**

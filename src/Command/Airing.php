@@ -12,7 +12,7 @@ use Hull\Climate\Weather;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\Job;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Hull\Quantity\Speed;
 use Hull\Schedule\Airs;
 use Hull\Schedule\Planning;

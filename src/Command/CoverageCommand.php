@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Command;
 
-use Hull\Bench\Coverage;
-use Hull\Bench\CoverageCell;
+use Hull\Board\Coverage;
+use Hull\Board\CoverageCell;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Substrate;
 use Symfony\Component\Console\Attribute\AsCommand;

@@ -7,11 +7,11 @@ namespace App\Command;
 use App\Api\JsonBody;
 use App\Catalog\OwnText;
 use Hull\Bench\Workpiece;
+use Hull\Board\JobPlan;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Job\Job;
-use Hull\Job\JobPlan;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Hull\Route\Surroundings;
 use Symfony\Component\Console\Output\OutputInterface;
 

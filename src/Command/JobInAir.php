@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use Hull\Board\JobPlan;
 use Hull\Job\Job;
-use Hull\Job\JobPlan;
 use Hull\Schedule\Airs;
 
 /** A job file with its routes, the air of its places, and the moment it is. */

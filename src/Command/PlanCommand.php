@@ -6,12 +6,12 @@ namespace App\Command;
 
 use App\Catalog\OwnText;
 use App\Format\RouteFormat;
+use Hull\Board\JobPlan;
+use Hull\Board\SharedAction;
 use Hull\Input\InvalidInput;
 use Hull\Input\Keys;
 use Hull\Job\Job;
-use Hull\Job\JobPlan;
 use Hull\Job\Part;
-use Hull\Job\SharedAction;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;

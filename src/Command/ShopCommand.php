@@ -6,10 +6,10 @@ namespace App\Command;
 
 use App\Api\QuantitiesController;
 use App\Format\Csv;
+use Hull\Board\JobPlan;
+use Hull\Board\Shopping;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
-use Hull\Job\JobPlan;
-use Hull\Job\Shopping;
 use Hull\Quantity\UnitSystem;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;

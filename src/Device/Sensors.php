@@ -7,7 +7,7 @@ namespace App\Device;
 use Hull\Climate\Air;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;

@@ -10,7 +10,7 @@ use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;

@@ -8,7 +8,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Climate\Drying;
 use Hull\Compute\Registry;
 use Hull\Job\EntryKind;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Hull\WorkCard\Kinds;
 
 /** JSON Schema of the job file, from the catalogue and the registry of shapes. */

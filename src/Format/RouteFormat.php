@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Hull\Bench\Workpiece;
+use Hull\Job\Route;
 use Hull\Route\Finding;
 use Hull\Route\Mend;
-use Hull\Route\Route;
 
 /** The JSON form of routes and findings, for scripts. */
 final class RouteFormat

@@ -20,21 +20,21 @@ use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\Job;
-use Hull\Job\JobWriter;
 use Hull\Job\Links;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
+use Hull\Job\SavedCard;
+use Hull\JobFile\JobWriter;
 use Hull\Quantity\Gallon;
 use Hull\Quantity\Money;
 use Hull\Route\NoRoute;
-use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
-use Hull\Route\RouteStep;
 use Hull\Route\Severity;
 use Hull\Schedule\Crew;
 use Hull\Store\Supplier;
-use Hull\WorkCard\Kept;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
@@ -70,7 +70,7 @@ final readonly class Bookkeeper
             $row->places = array_map(JobWriter::place(...), array_values($job->places));
             $row->without = $job->without;
             $row->due = $job->dueAt(new \DateTimeZone($workshop->timezone));
-            $row->cards = array_map(static fn(Kept $c): array => $c->written(), $job->cards);
+            $row->cards = array_map(static fn(SavedCard $c): array => $c->written(), $job->cards);
             $this->em->persist($row);
             foreach ($job->parts as $index => $part) {
                 $partRow = new PartRow($row, $index + 1, self::stripped($part));
@@ -186,7 +186,7 @@ final readonly class Bookkeeper
     }
 
     /** Keeps a work card; one with the same id gives way. */
-    public function keepCard(JobRow $row, Kept $card): void
+    public function keepCard(JobRow $row, SavedCard $card): void
     {
         $this->em->wrapInTransaction(function () use ($row, $card): void {
             $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);

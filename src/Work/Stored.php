@@ -16,12 +16,13 @@ use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Job\SavedCard;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 use Hull\Route\Surroundings;
-use Hull\WorkCard\Kept;
+use Hull\WorkCard\SavedCards;
 
 /** Reads stored rows back into the values the core works with. */
 final readonly class Stored
@@ -141,12 +142,12 @@ final readonly class Stored
      *
      * @param list<string> $parts ids of the job's parts
      *
-     * @return list<Kept>
+     * @return list<SavedCard>
      */
     public static function cards(JobRow $row, array $parts): array
     {
         return array_map(
-            static fn(array $c): Kept => Kept::read(
+            static fn(array $c): SavedCard => SavedCards::read(
                 Node::root(
                     in_array($c['part'] ?? null, $parts, true) ? $c : array_diff_key($c, ['part' => 0]),
                     $row->workshop->gallon,

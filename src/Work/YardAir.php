@@ -159,7 +159,7 @@ final class YardAir
         $kind =
             null === $heatTo || 'setting' === $kind->holds
                 ? $kind
-                : new \Hull\Catalog\Enclosure(
+                : new \Hull\Climate\Enclosure(
                     $kind->id,
                     $kind->name,
                     $kind->hint,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Entity\JobRow;
-use Hull\Job\Wanted;
+use Hull\Board\Wanted;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\Volume;
 use Hull\Store\Stores;

@@ -6,9 +6,9 @@ namespace Hull\Bench;
 
 use Hull\Catalog\School;
 use Hull\Input\Keys;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 use Hull\Route\NoRoute;
-use Hull\Route\Route;
-use Hull\Route\RouteStep;
 use Hull\Route\Schools;
 use Hull\Route\Surroundings;
 

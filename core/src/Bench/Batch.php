@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
-use Hull\Catalog\Product;
 use Hull\Climate\Air;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
@@ -18,6 +17,7 @@ use Hull\Quantity\Percentage;
 use Hull\Quantity\SpreadingRate;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
+use Hull\Surface\Product;
 
 /**
  * One batch of a product at the bench: its parts, how well they can be dosed, how long it lasts, how many there are.

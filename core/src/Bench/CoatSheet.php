@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
-use Hull\Catalog\Product;
 use Hull\Compute\Result;
 use Hull\Mix\Proportions;
 use Hull\Quantity\Mass;
+use Hull\Surface\Product;
 
 /**
  * Everything worked out for one coat of a route: paint, wet film, one batch, pot life, clocks. Null where it does not

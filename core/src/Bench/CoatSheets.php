@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
-use Hull\Catalog\Product;
 use Hull\Climate\Air;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
@@ -13,6 +12,8 @@ use Hull\Compute\Source;
 use Hull\Cure\CureRows;
 use Hull\Film\Strokes;
 use Hull\Input\InvalidInput;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 use Hull\Quantity\AreaRate;
 use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
@@ -21,10 +22,9 @@ use Hull\Quantity\Percentage;
 use Hull\Quantity\SpreadingRate;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
-use Hull\Route\Route;
 use Hull\Route\RoutePlanner;
-use Hull\Route\RouteStep;
 use Hull\Route\StepRunner;
+use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
 /** Works out the sheet of every coat on a route, all through the registry of computations. */

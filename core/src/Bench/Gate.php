@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
-use Hull\Catalog\Product;
 use Hull\Climate\Air;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Quantity\RelativeHumidity;
+use Hull\Surface\Product;
 
 /** May a film go on in this air? For one product by its sheet, for any by what is usual. */
 final class Gate

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
-use Hull\Catalog\Product;
+use Hull\Surface\Product;
 
 /**
  * A coat as it was laid, with the hours (since 1970 UTC) at which its events come; null when they never do.

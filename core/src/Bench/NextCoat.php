@@ -10,7 +10,7 @@ use Hull\Cure\CureRows;
 use Hull\Cure\Readiness;
 use Hull\Cure\ZoneAdvice;
 use Hull\Cure\ZoneSpan;
-use Hull\Route\RouteStep;
+use Hull\Job\RouteStep;
 use Hull\Route\StepRunner;
 
 /**

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
-use Hull\Catalog\Product;
 use Hull\Compute\Registry;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Temperature;
+use Hull\Surface\Product;
 
 /** A batch as it was mixed, by the record: when it may be used, and until when. Hours since 1970 UTC. */
 final readonly class Pot

@@ -8,9 +8,9 @@ use Hull\Catalog\Caution;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Limit;
 use Hull\Catalog\Protection;
+use Hull\Job\Route;
 use Hull\Quantity\Volume;
 use Hull\Route\Effort;
-use Hull\Route\Route;
 use Hull\Route\StepRunner;
 
 /** A whole route in figures, to hold one against another. All estimates from typical times and prices. */

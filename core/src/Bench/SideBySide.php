@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
-use Hull\Route\Route;
-use Hull\Route\RouteStep;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 
 /** Two routes laid side by side: what they share stands on one line, what only one has stands alone. */
 final class SideBySide

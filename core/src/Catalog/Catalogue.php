@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Climate\Enclosure;
+use Hull\Surface\Fact;
+use Hull\Surface\Product;
+use Hull\Surface\Shelf;
+
 /** Everything restorers know, as data, found by id. */
 final readonly class Catalogue
 {

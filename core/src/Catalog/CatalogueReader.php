@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Climate\Enclosure;
 use Hull\Climate\PartLag;
 use Hull\Compute\Source;
 use Hull\Cure\CureRows;
@@ -25,7 +26,12 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 use Hull\Quantity\VolumePerArea;
-use Hull\Route\PredicateReader;
+use Hull\Surface\CureSheet;
+use Hull\Surface\Effect;
+use Hull\Surface\Fact;
+use Hull\Surface\Need;
+use Hull\Surface\Product;
+use Hull\Surface\Shelf;
 
 /** Builds the catalogue from decoded data: kind => entries. Unknown ids are refused with their place. */
 final class CatalogueReader
@@ -357,7 +363,7 @@ final class CatalogueReader
             'has' => 'limits',
         ];
         $when = [];
-        foreach ($n?->only(\Hull\Route\Traits::ASKED)->fields() ?? [] as $key => $value) {
+        foreach ($n?->only(\Hull\Catalog\Traits::ASKED)->fields() ?? [] as $key => $value) {
             $allowed = $this->known[$named[$key] ?? ''] ?? array_keys(\Hull\Climate\Drying::BASE_HOURS);
             $when[$key] = match (true) {
                 is_array($value->value) => self::known($value, $allowed),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Surface\Need;
+use Hull\Surface\Product;
+
 /** The films that protect a substrate in a service, bottom to top, and what the surface must be at the end. */
 final readonly class FilmSystem
 {

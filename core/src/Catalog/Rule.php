@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Surface\Need;
+use Hull\Surface\Product;
+
 /** A need shared by every step of a kind: the rules of order restorers sign. */
 final readonly class Rule
 {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Surface\Effect;
+use Hull\Surface\Need;
+
 /** A kind of step: what it needs, does, leaves and takes. */
 final readonly class Step
 {

@@ -9,6 +9,7 @@ use Hull\Quantity\Mass;
 use Hull\Quantity\MassPerArea;
 use Hull\Quantity\Volume;
 use Hull\Quantity\VolumePerArea;
+use Hull\Surface\Shelf;
 
 /** A product class that lays no film: cleaners, strippers, baths, polishes, resins, abrasives. */
 final readonly class Supply

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Surface\Product;
+
 /** So many coats of one product in a film system. */
 final readonly class SystemLayer
 {

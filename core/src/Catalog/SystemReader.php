@@ -6,6 +6,8 @@ namespace Hull\Catalog;
 
 use Hull\Input\Keys;
 use Hull\Input\Node;
+use Hull\Surface\Need;
+use Hull\Surface\Product;
 
 /**
  * Reads the film systems: those given whole, and those put together from a foundation (what grips the substrate) and

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
-use Hull\Catalog\Product;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
@@ -42,11 +41,6 @@ final readonly class Limits
             RelativeHumidity::ratio(0.0),
             RelativeHumidity::ratio(1.0),
         );
-    }
-
-    public static function ofProduct(Product $product): self
-    {
-        return self::of($product->least, $product->most, $product->leastHumidity, $product->mostHumidity);
     }
 
     /**

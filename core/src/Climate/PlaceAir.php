@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
-use Hull\Catalog\Enclosure;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Job;
 
-use Hull\WorkCard\Kept;
-
 /** A thing in the yard: its parts and the places they are worked in. */
 final readonly class Job
 {
@@ -15,7 +13,7 @@ final readonly class Job
      * @param array<int|string, Place> $places
      * @param list<Part> $parts
      * @param list<string> $without gear, skills and tastes the workshop does without
-     * @param list<Kept> $cards work that is no plain coat
+     * @param list<SavedCard> $cards work that is no plain coat
      * @param string|null $due day by whose evening it is to be done, as 2026-12-25
      */
     public function __construct(

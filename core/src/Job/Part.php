@@ -6,7 +6,6 @@ namespace Hull\Job;
 
 use Hull\Quantity\Area;
 use Hull\Quantity\Money;
-use Hull\Route\Route;
 
 /** A part as taken in: what it is, how it is, how large, what it is for, and what was decided and done. */
 final readonly class Part

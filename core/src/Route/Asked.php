@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Surface\AllOf;
+use Hull\Surface\AnyOf;
+use Hull\Surface\FactWithin;
+use Hull\Surface\Predicate;
+
 /** A predicate taken apart for the relaxed plan: a fact by number, a question about the film, or several of these. */
 final readonly class Asked
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
+use Hull\Job\RouteStep;
 
 /** Remembers which chemicals were about, and says which must not meet the next. */
 final class Chemistry

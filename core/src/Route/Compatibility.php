@@ -6,18 +6,20 @@ namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
-use Hull\Catalog\Need;
-use Hull\Catalog\Product;
 use Hull\Catalog\Scope;
 use Hull\Catalog\Service;
 use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Catalog\SystemLayer;
+use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Input\Keys;
+use Hull\Job\RouteStep;
 use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Surface\Need;
+use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
 /**

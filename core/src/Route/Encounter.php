@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Route;
 
 use Hull\Catalog\Interlock;
+use Hull\Job\RouteStep;
 
 /** Two steps that bring chemicals together which must not meet. */
 final readonly class Encounter

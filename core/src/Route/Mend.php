@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Job\Route;
+
 /** A change to the route that removes a finding. */
 final readonly class Mend
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 use Hull\Surface\SurfaceState;
 
 /** Finds for each finding the changes that remove it, and offers only those that were seen to. */

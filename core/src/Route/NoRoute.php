@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Need;
+use Hull\Surface\Need;
 
 /** No order of work leads there with the steps on offer; says what stands in the way. */
 final class NoRoute extends \DomainException

@@ -11,6 +11,7 @@ use Hull\Catalog\Rule;
 use Hull\Catalog\Scope;
 use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
+use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Quantity\Area;
 

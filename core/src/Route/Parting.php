@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 use Hull\Surface\SurfaceState;
 
 /** Puts a rinse between two steps of a route that bring together what must not meet. */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Need;
 use Hull\Catalog\Step;
+use Hull\Surface\AllOf;
+use Hull\Surface\FactWithin;
+use Hull\Surface\Need;
 use Hull\Surface\SurfaceState;
 
 /**

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Need;
 use Hull\Catalog\Step;
+use Hull\Job\RouteStep;
+use Hull\Surface\FactWithin;
+use Hull\Surface\Need;
 use Hull\Surface\SurfaceState;
 
 /**
@@ -320,7 +322,7 @@ final class PrepSearch
     /** @return list<string> */
     private function changed(Step $step): array
     {
-        return array_map(static fn(\Hull\Catalog\Effect $e): string => $e->fact, $step->does);
+        return array_map(static fn(\Hull\Surface\Effect $e): string => $e->fact, $step->does);
     }
 
     /** @return list<string> */

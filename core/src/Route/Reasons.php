@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Job\Route;
 use Hull\Surface\SurfaceState;
 
 /** Finds out why each step is there by leaving it out and looking at what breaks. */

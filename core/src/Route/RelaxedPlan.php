@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Need;
 use Hull\Catalog\Step;
+use Hull\Job\RouteStep;
 use Hull\Quantity\Area;
+use Hull\Surface\Need;
+use Hull\Surface\Predicate;
 use Hull\Surface\SurfaceState;
 
 /**

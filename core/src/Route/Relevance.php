@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Effect;
-use Hull\Catalog\Need;
 use Hull\Catalog\Step;
+use Hull\Job\RouteStep;
+use Hull\Surface\AllOf;
+use Hull\Surface\Effect;
+use Hull\Surface\FactWithin;
+use Hull\Surface\Need;
+use Hull\Surface\Predicate;
 use Hull\Surface\SurfaceState;
 
 /**

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Hull\Route;
 
 use Hull\Catalog\Limit;
-use Hull\Catalog\Product;
 use Hull\Catalog\Rule;
 use Hull\Catalog\RuleLevel;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
+use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
 /** Replays an order of work and names every need that the surface does not meet when its step comes. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Hull\Route;
 
 use Hull\Catalog\FilmSystem;
-use Hull\Catalog\Need;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
+use Hull\Surface\Need;
 use Hull\Surface\SurfaceState;
 
 /**

@@ -6,6 +6,7 @@ namespace Hull\Route;
 
 use Hull\Catalog\Argument;
 use Hull\Catalog\School;
+use Hull\Catalog\Traits;
 
 /** Which answer to each school question counts on a part, and what speaks for and against it there. */
 final readonly class Schools

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Effect;
-use Hull\Catalog\Need;
-use Hull\Catalog\Product;
 use Hull\Catalog\RuleLevel;
 use Hull\Catalog\Step;
 use Hull\Climate\Drying;
 use Hull\Climate\Dwell;
+use Hull\Job\RouteStep;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
+use Hull\Surface\Effect;
 use Hull\Surface\Film;
+use Hull\Surface\Need;
+use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
 /** The one `apply(step, state)` that planner, checker and bench share. */
@@ -21,7 +22,7 @@ final class StepRunner
 {
     private const DRYING_BY_WETNESS = [1 => 'open', 2 => 'seams', 3 => 'cavities'];
 
-    /** @var array<int|string, \Hull\Catalog\Fact> */
+    /** @var array<int|string, \Hull\Surface\Fact> */
     private readonly array $drifting;
 
     /** @var array<int|string, list<Need>> */

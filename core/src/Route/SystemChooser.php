@@ -6,6 +6,7 @@ namespace Hull\Route;
 
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Scope;
+use Hull\Catalog\Traits;
 
 /**
  * Picks the film system for a substrate, service and finish: of those the workshop can lay, the first in catalogue

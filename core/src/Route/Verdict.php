@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Need;
 use Hull\Catalog\Step;
+use Hull\Surface\Need;
 
 /** Whether one film may go over another on a material, and what must be done in between. */
 final readonly class Verdict

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
-use Hull\Catalog\Product;
 use Hull\Climate\GateLine;
-use Hull\Climate\Limits;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
-use Hull\Climate\Rates;
 use Hull\Cure\CureRows;
+use Hull\Cure\Rates;
 use Hull\Surface\FilmPhase;
+use Hull\Surface\Product;
 
 /** The air of the yard's places, and what it drives there, worked out once for each film and place. */
 final class Airs
@@ -79,6 +78,6 @@ final class Airs
     {
         return $this->gates[
             implode('/', [$place, $product->id, $tauHours, $sprayed ? 'sprayed' : 'brushed'])
-        ] ??= GateLine::of($this->at($place), Limits::ofProduct($product), $tauHours, $sprayed);
+        ] ??= GateLine::of($this->at($place), $product->limits(), $tauHours, $sprayed);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
-use Hull\Catalog\Need;
-use Hull\Route\RouteStep;
+use Hull\Job\RouteStep;
 use Hull\Route\StepRunner;
 use Hull\Surface\FilmPhase;
+use Hull\Surface\Need;
 use Hull\Surface\SurfaceState;
 
 /**

@@ -7,17 +7,17 @@ namespace Hull\Schedule;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
-use Hull\Catalog\Product;
 use Hull\Catalog\Step;
 use Hull\Climate\Drying;
 use Hull\Climate\PartLag;
 use Hull\Cure\CureFactor;
 use Hull\Cure\ZoneSpan;
+use Hull\Job\RouteStep;
 use Hull\Mix\PotLife;
-use Hull\Route\RouteStep;
 use Hull\Route\StepRunner;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
+use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
 /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Store;
 
-use Hull\Catalog\Shelf;
 use Hull\Pack\Lot;
 use Hull\Quantity\Quantity;
+use Hull\Surface\Shelf;
 
 /** A tin as its ledger leaves it: what is in it, whether it is open, and until when it is good and why. */
 final readonly class TinState

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Surface;
 
-use Hull\Catalog\Product;
 use Hull\Climate\Air;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureFactor;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Surface;
 
-use Hull\Catalog\Fact;
 use Hull\Climate\Air;
 
 /** What a surface is now: facts by level (0 = absent) and the films on it, bottom to top. Immutable. */

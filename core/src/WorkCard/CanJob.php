@@ -8,7 +8,6 @@ use Hull\Bench\CoatSheet;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Product;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
@@ -18,6 +17,7 @@ use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Length;
 use Hull\Quantity\Percentage;
+use Hull\Surface\Product;
 
 /** A part sprayed from cans, coat by coat as its route has them. */
 final class CanJob implements Kind

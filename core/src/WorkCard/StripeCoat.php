@@ -6,7 +6,6 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Product;
 use Hull\Compute\Field;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
@@ -15,6 +14,7 @@ use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Length;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Volume;
+use Hull\Surface\Product;
 
 /** Edges, welds and bolts brushed before each full coat, where film draws thin. */
 final class StripeCoat implements Kind

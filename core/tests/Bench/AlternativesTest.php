@@ -7,7 +7,7 @@ namespace Hull\Tests\Bench;
 use Hull\Bench\Alternative;
 use Hull\Bench\Alternatives;
 use Hull\Bench\Workpiece;
-use Hull\Route\RouteStep;
+use Hull\Job\RouteStep;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;

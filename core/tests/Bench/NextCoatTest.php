@@ -9,7 +9,7 @@ use Hull\Bench\Workpiece;
 use Hull\Cure\Readiness;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
-use Hull\Route\RouteStep;
+use Hull\Job\RouteStep;
 use Hull\Route\Severity;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;

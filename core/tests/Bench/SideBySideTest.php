@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hull\Tests\Bench;
 
 use Hull\Bench\SideBySide;
-use Hull\Route\Route;
-use Hull\Route\RouteStep;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 use PHPUnit\Framework\TestCase;
 
 final class SideBySideTest extends TestCase

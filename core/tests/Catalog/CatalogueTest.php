@@ -7,8 +7,8 @@ namespace Hull\Tests\Catalog;
 use Hull\Catalog\CatalogueReader;
 use Hull\Cure\CureRows;
 use Hull\Input\InvalidInput;
+use Hull\Job\RouteStep;
 use Hull\Quantity\Temperature;
-use Hull\Route\RouteStep;
 use Hull\Tests\Job\JobPlanTest;
 use Hull\Tests\Route\RoutePlannerTest;
 use Hull\Tests\Yard;
@@ -530,7 +530,7 @@ final class CatalogueTest extends TestCase
         $used = [
             ...$used,
             ...array_map(
-                static fn(\Hull\Catalog\Product $p): string => $p->cleaner,
+                static fn(\Hull\Surface\Product $p): string => $p->cleaner,
                 array_values($catalogue->products),
             ),
         ];

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Hull\Tests\Job;
 
 use Hull\Bench\Workpiece;
+use Hull\Board\Day;
+use Hull\Board\JobBoard;
+use Hull\Board\SharedAction;
 use Hull\Catalog\Protection;
 use Hull\Input\Node;
-use Hull\Job\Day;
-use Hull\Job\JobBoard;
-use Hull\Job\JobReader;
-use Hull\Job\SharedAction;
+use Hull\JobFile\JobReader;
 use Hull\Route\Encounter;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;

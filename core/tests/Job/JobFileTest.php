@@ -6,8 +6,8 @@ namespace Hull\Tests\Job;
 
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
-use Hull\Job\JobReader;
-use Hull\Job\JobWriter;
+use Hull\JobFile\JobReader;
+use Hull\JobFile\JobWriter;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

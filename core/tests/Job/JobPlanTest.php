@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Job;
 
+use Hull\Board\JobPlan;
+use Hull\Board\SharedAction;
 use Hull\Input\Node;
-use Hull\Job\JobPlan;
-use Hull\Job\JobReader;
-use Hull\Job\SharedAction;
-use Hull\Route\Route;
-use Hull\Route\RouteStep;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
+use Hull\JobFile\JobReader;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 

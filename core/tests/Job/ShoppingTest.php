@@ -7,13 +7,13 @@ namespace Hull\Tests\Job;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
+use Hull\Board\JobPlan;
+use Hull\Board\Need;
+use Hull\Board\Shopping;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
-use Hull\Job\JobPlan;
-use Hull\Job\JobReader;
 use Hull\Job\LogEntry;
-use Hull\Job\Need;
-use Hull\Job\Shopping;
+use Hull\JobFile\JobReader;
 use Hull\Quantity\Volume;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
@@ -76,7 +76,7 @@ final class ShoppingTest extends TestCase
         $pieces = self::pieces(1);
         $piece = $pieces['part-0'];
         $first = array_values(
-            array_filter($piece->route()->steps, static fn(\Hull\Route\RouteStep $s): bool => null !== $s->product),
+            array_filter($piece->route()->steps, static fn(\Hull\Job\RouteStep $s): bool => null !== $s->product),
         )[0];
         $all = Shopping::of(Yard::catalogue(), $pieces, self::done($pieces))->needs[(string) $first->product];
         $laid = new LogEntry(

@@ -6,8 +6,8 @@ namespace Hull\Tests\Job;
 
 use Hull\Compute\Registry;
 use Hull\Input\Node;
-use Hull\Job\JobReader;
 use Hull\Job\StartShape;
+use Hull\JobFile\JobReader;
 use PHPUnit\Framework\TestCase;
 
 /** Every kind of shape that can be added has an area at once. */

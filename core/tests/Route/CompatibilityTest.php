@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
-use Hull\Catalog\Need;
 use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Route\Compatibility;
 use Hull\Route\Verdict;
+use Hull\Surface\Need;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -6,7 +6,7 @@ namespace Hull\Tests\Route;
 
 use Hull\Bench\Workpiece;
 use Hull\Input\Node;
-use Hull\Job\JobReader;
+use Hull\JobFile\JobReader;
 use Hull\Route\Finding;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;

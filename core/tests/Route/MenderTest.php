@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Hull\Tests\Route;
 
 use Hull\Bench\Workpiece;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 use Hull\Route\Finding;
 use Hull\Route\Mend;
-use Hull\Route\Route;
-use Hull\Route\RouteStep;
 use Hull\Route\Severity;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -131,7 +131,7 @@ final class MenderTest extends TestCase
 
     public function testACautionHasNoMendAndIsNotABrokenNeed(): void
     {
-        $job = (new \Hull\Job\JobReader(Yard::catalogue()))->job(
+        $job = (new \Hull\JobFile\JobReader(Yard::catalogue()))->job(
             \Hull\Input\Node::root(Yard::frame([], '11 C', '60 %')),
         );
         $cool = Workpiece::of(Yard::catalogue(), $job->parts[0], $job->place('bay'));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
-use Hull\Catalog\Need;
 use Hull\Catalog\Step;
-use Hull\Route\FactWithin;
 use Hull\Route\PointOfNoReturn;
+use Hull\Surface\FactWithin;
+use Hull\Surface\Need;
 use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
+use Hull\Catalog\PredicateReader;
 use Hull\Climate\Air;
 use Hull\Input\InvalidInput;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
-use Hull\Route\Predicate;
-use Hull\Route\PredicateReader;
 use Hull\Surface\Film;
+use Hull\Surface\Predicate;
 use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;

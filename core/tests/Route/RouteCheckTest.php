@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hull\Tests\Route;
 
 use Hull\Bench\Workpiece;
+use Hull\Job\Route;
 use Hull\Route\Finding;
-use Hull\Route\Route;
 use Hull\Route\Severity;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
@@ -80,7 +80,7 @@ final class RouteCheckTest extends TestCase
         $workpiece = Yard::workpiece();
         $route = $workpiece->plan();
         $frame = Yard::frame([], '11 C', '84 %');
-        $job = (new \Hull\Job\JobReader(Yard::catalogue()))->job(\Hull\Input\Node::root($frame));
+        $job = (new \Hull\JobFile\JobReader(Yard::catalogue()))->job(\Hull\Input\Node::root($frame));
         $cold = Workpiece::of(Yard::catalogue(), $job->parts[0], $job->place('bay'));
         $cautions = array_filter(
             $cold->findings($route),

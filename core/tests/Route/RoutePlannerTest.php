@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
+use Hull\Job\RouteStep;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
-use Hull\Route\RouteStep;
 use Hull\Tests\Draw;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;

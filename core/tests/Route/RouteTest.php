@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
-use Hull\Route\Route;
-use Hull\Route\RouteStep;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
 use PHPUnit\Framework\TestCase;
 
 /** Keys: what a log line refers to must never come to mean another step. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
-use Hull\Route\RouteStep;
+use Hull\Job\RouteStep;
 use Hull\Route\StepRunner;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\SurfaceState;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Tests\Store;
 
 use Hull\Catalog\Interlock;
-use Hull\Catalog\Shelf;
 use Hull\Input\Keys;
 use Hull\Quantity\Volume;
 use Hull\Store\Cabinets;
@@ -13,6 +12,7 @@ use Hull\Store\Movement;
 use Hull\Store\MovementKind;
 use Hull\Store\Tin;
 use Hull\Store\TinState;
+use Hull\Surface\Shelf;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Store;
 
-use Hull\Catalog\Shelf;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Volume;
 use Hull\Store\Movement;
 use Hull\Store\MovementKind;
 use Hull\Store\Tin;
 use Hull\Store\TinState;
+use Hull\Surface\Shelf;
 use PHPUnit\Framework\TestCase;
 
 /** What a ledger leaves in a tin, and how long it keeps. */

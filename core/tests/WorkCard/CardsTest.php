@@ -10,16 +10,16 @@ use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
+use Hull\Job\RouteStep;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\UnitSystem;
-use Hull\Route\RouteStep;
 use Hull\Tests\Yard;
 use Hull\WorkCard\Card;
 use Hull\WorkCard\Figure;
-use Hull\WorkCard\Kept;
 use Hull\WorkCard\Kind;
 use Hull\WorkCard\Kinds;
 use Hull\WorkCard\Line;
+use Hull\WorkCard\SavedCards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -119,7 +119,7 @@ final class CardsTest extends TestCase
 
     public function testAluminiumIsNotPutInACurrentBath(): void
     {
-        $kept = Kept::read(
+        $kept = SavedCards::read(
             Node::root([
                 'id' => 'c',
                 'kind' => 'current-bath',
@@ -131,7 +131,7 @@ final class CardsTest extends TestCase
         );
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('steel and iron only');
-        $kept->card(Yard::workpiece(['substrate' => 'aluminium-wrought', 'conditions' => []]));
+        SavedCards::work($kept, Yard::workpiece(['substrate' => 'aluminium-wrought', 'conditions' => []]));
     }
 
     public function testTheThreePlyLaminateByHand(): void
@@ -247,11 +247,11 @@ final class CardsTest extends TestCase
             ];
             self::assertEquals(
                 $written,
-                Kept::read(Node::root(json_decode((string) json_encode($written), true)), [])->written(),
+                SavedCards::read(Node::root(json_decode((string) json_encode($written), true)), [])->written(),
             );
         }
         $this->expectException(InvalidInput::class);
-        Kept::read(
+        SavedCards::read(
             Node::root(['id' => 'c', 'kind' => 'dilution', 'name' => 'x', 'inputs' => ['stock' => 'strong']]),
             [],
         );
@@ -260,9 +260,9 @@ final class CardsTest extends TestCase
     /** @param array<int|string, mixed> $inputs */
     private static function card(string $kind, array $inputs): Card
     {
-        return Kept::read(Node::root(['id' => 'c', 'kind' => $kind, 'name' => 'Card', 'inputs' => $inputs]), [])->card(
-            null,
-        );
+        $saved = Node::root(['id' => 'c', 'kind' => $kind, 'name' => 'Card', 'inputs' => $inputs]);
+
+        return SavedCards::work(SavedCards::read($saved, []), null);
     }
 
     private static function value(Card $card, string $label): float

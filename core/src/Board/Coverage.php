@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Board;
+
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Condition;
+use Hull\Catalog\Service;
+use Hull\Catalog\Substrate;
+use Hull\Climate\Air;
+use Hull\Job\Observed;
+use Hull\Job\Part;
+use Hull\Job\Place;
+use Hull\Quantity\Percentage;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Route\NoRoute;
+
+/** Tries every material in every condition for every service, and says what comes of it. */
+final class Coverage
+{
+    private const AREA_M2 = 1.0;
+
+    /** @var array<int|string, int> lengths of routes by what decides them */
+    private array $known = [];
+
+    public function __construct(private readonly Catalogue $catalogue) {}
+
+    /** @return CoverageCell one square metre in a heated bay at 20 C and 50 %, the condition at its worst grade */
+    public function cell(
+        Substrate $substrate,
+        Condition $condition,
+        Service $service,
+        string $finish = 'tidy',
+    ): CoverageCell {
+        if (!$substrate->isOf($condition->families)) {
+            return CoverageCell::empty(
+                sprintf('%s does not occur on %s', lcfirst($condition->name), lcfirst($substrate->name)),
+            );
+        }
+        try {
+            $piece = Workpiece::of(
+                $this->catalogue,
+                $this->part($substrate, $condition, $service, $finish),
+                $this->place(),
+            );
+            $key = implode('|', [
+                $substrate->id,
+                $condition->id,
+                $piece->context->system->id,
+                ...array_map(static fn(\Hull\Catalog\Rule $r): string => $r->need->id, $piece->context->rules),
+            ]);
+            $steps = $this->known[$key] ??= count($piece->plan()->steps);
+
+            return new CoverageCell($steps, $piece->context->system->id, '');
+        } catch (NoRoute $e) {
+            return CoverageCell::empty($e->getMessage());
+        }
+    }
+
+    private function part(Substrate $substrate, Condition $condition, Service $service, string $finish): Part
+    {
+        $shape = \Hull\JobFile\JobReader::shape(
+            \Hull\Input\Node::root(['kind' => 'strip', 'width' => 1.0, 'length' => self::AREA_M2]),
+            1,
+        );
+
+        return new Part(
+            'part',
+            'Part',
+            $substrate->id,
+            [new Observed($condition->id, $condition->worst()->id, Percentage::percent(100))],
+            [$shape],
+            $service->id,
+            $finish,
+            'bay',
+            'hvlp',
+            false,
+            'open',
+            [],
+            null,
+            [],
+        );
+    }
+
+    private function place(): Place
+    {
+        return new Place(
+            'bay',
+            'Heated bay',
+            'heated-bay',
+            Air::of(Temperature::celsius(20), RelativeHumidity::percent(50)),
+        );
+    }
+}

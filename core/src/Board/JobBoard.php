@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Board;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Input\Keys;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
+use Hull\Route\Chemistry;
+use Hull\Route\Encounter;
+
+/** What is left to do on a job, zone by zone and together, and what its next day of work brings into the place. */
+final readonly class JobBoard
+{
+    /**
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param list<SharedAction> $actions in the order they are worked
+     * @param array<int|string, Replayed> $done by part id
+     */
+    private function __construct(
+        private Catalogue $catalogue,
+        public array $pieces,
+        public array $actions,
+        private array $done,
+    ) {}
+
+    /**
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param array<int|string, Replayed> $done what the record says of each, by part id
+     */
+    public static function of(Catalogue $catalogue, array $pieces, array $done): self
+    {
+        $left = [];
+        foreach ($pieces as $id => $piece) {
+            $left[$id] = Route::of(Workpiece::remaining($piece->route(), $done[$id]));
+        }
+
+        return new self($catalogue, $pieces, (new Merger($catalogue, $pieces))->merged($left), $done);
+    }
+
+    /** @param float $hours of work; the action that runs over them still counts */
+    public function day(float $hours = 8.0, ?float $now = null): Day
+    {
+        $ahead = [];
+        $spent = 0.0;
+        foreach ($this->actions as $action) {
+            if ($spent >= $hours * 60.0) {
+                break;
+            }
+            $ahead[] = $action;
+            $spent += $action->minutes;
+        }
+
+        return Day::of($this->catalogue, $this->pieces, $ahead, $spent, $this->encounters($ahead, $now));
+    }
+
+    /**
+     * Chemicals that would meet across zones in one place: what was done there of late and what comes.
+     *
+     * @param list<SharedAction> $ahead
+     *
+     * @return list<Encounter>
+     */
+    private function encounters(array $ahead, ?float $now): array
+    {
+        $about = [];
+        $hour = $now ?? 0.0;
+        foreach (null === $now ? [] : $this->lately() as [$at, $zone, $step]) {
+            $place = $this->pieces[$zone]->place->id;
+            ($about[$place] ??= new Chemistry($this->catalogue))->meet($step, $at, 0.0, [$zone]);
+        }
+        $met = [];
+        foreach ($ahead as $action) {
+            foreach (
+                ($about[$action->place] ??= new Chemistry($this->catalogue))->meet(
+                    new RouteStep('', $action->step, $action->product),
+                    $hour,
+                    $action->minutes / 60.0,
+                    Keys::of($action->zones),
+                )
+                as $encounter
+            ) {
+                if ($encounter->isBetweenZones()) {
+                    $met[] = $encounter;
+                }
+            }
+            $hour += $action->minutes / 60.0;
+        }
+
+        return $met;
+    }
+
+    /** @return list<array{float, string, RouteStep}> hour, zone, step of what the record has, oldest first */
+    private function lately(): array
+    {
+        $lately = [];
+        foreach ($this->done as $zone => $replayed) {
+            $zone = (string) $zone;
+            foreach ($replayed->finished as $key => $hour) {
+                $key = (string) $key;
+                $step = $this->pieces[$zone]->route()->find($key);
+                if (null !== $step) {
+                    $lately[] = [$hour, $zone, $step];
+                }
+            }
+        }
+        usort($lately, static fn(array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
+
+        return $lately;
+    }
+}

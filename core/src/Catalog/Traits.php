@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Catalog;
+
+use Hull\Climate\Air;
+use Hull\Quantity\Area;
+
+/** What is particular about one part and its place: what the arguments of the schools ask about, and speak of. */
+final readonly class Traits
+{
+    public const ASKED = [
+        'substrates',
+        'services',
+        'finishes',
+        'places',
+        'facts',
+        'not_facts',
+        'area_max',
+        'area_min',
+        'temp_max',
+        'temp_min',
+        'rh_min',
+        'rh_max',
+        'lacks',
+        'has',
+        'exposures',
+    ];
+
+    /**
+     * @param array<int|string, float> $facts on the surface as surveyed
+     * @param list<string> $without limits: gear, skills and tastes the workshop does without
+     */
+    public function __construct(
+        public Catalogue $catalogue,
+        public Substrate $substrate,
+        public array $facts,
+        public string $service,
+        public string $finish,
+        public Area $area,
+        public Air $air,
+        public string $placeKind,
+        public string $exposure,
+        public array $without,
+    ) {}
+
+    public function inAir(Air $air): self
+    {
+        return new self(
+            $this->catalogue,
+            $this->substrate,
+            $this->facts,
+            $this->service,
+            $this->finish,
+            $this->area,
+            $air,
+            $this->placeKind,
+            $this->exposure,
+            $this->without,
+        );
+    }
+
+    /** @param array<int|string, float|string|list<string>> $when all must hold */
+    public function hold(array $when): bool
+    {
+        foreach ($when as $asked => $value) {
+            $list = is_array($value) ? $value : [(string) $value];
+            $number = is_float($value) ? $value : 0.0;
+            $holds = match ($asked) {
+                'substrates' => $this->substrate->isOf($list),
+                'services' => in_array($this->service, $list, true),
+                'finishes' => in_array($this->finish, $list, true),
+                'places' => in_array($this->placeKind, $list, true),
+                'exposures' => in_array($this->exposure, $list, true),
+                'facts' => [] !== array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > 0.0),
+                'not_facts' => [] === array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > 0.0),
+                'lacks' => [] !== array_intersect($list, $this->without),
+                'has' => [] === array_intersect($list, $this->without),
+                'area_max' => $this->area->m2() <= $number,
+                'area_min' => $this->area->m2() >= $number,
+                'temp_max' => $this->air->temperature->c() <= $number,
+                'temp_min' => $this->air->temperature->c() >= $number,
+                'rh_min' => $this->air->humidity->percentValue() >= $number,
+                'rh_max' => $this->air->humidity->percentValue() <= $number,
+                default => throw new \LogicException('Nothing is known about "' . $asked . '".'),
+            };
+            if (!$holds) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The words of an argument with this part's own figures in them. */
+    public function words(string $says): string
+    {
+        return strtr($says, [
+            '{substrate}' => lcfirst($this->substrate->name),
+            '{service}' => lcfirst($this->catalogue->services[$this->service]->name),
+            '{finish}' => lcfirst($this->catalogue->finishes[$this->finish]->name),
+            '{place}' => lcfirst($this->catalogue->places[$this->placeKind]->name),
+            '{area}' =>
+                $this->area->m2() < 0.01
+                    ? sprintf('%.0f cm²', $this->area->m2() * 1e4)
+                    : sprintf('%.2g m²', $this->area->m2()),
+            '{temperature}' => sprintf('%.0f °C', $this->air->temperature->c()),
+            '{humidity}' => sprintf('%.0f %%', $this->air->humidity->percentValue()),
+        ]);
+    }
+}

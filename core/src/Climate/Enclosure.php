@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Climate;
+
+/** A kind of place, and what it makes of the weather outside. */
+final readonly class Enclosure
+{
+    public const HOLDS = ['nothing', 'warmth', 'setting'];
+
+    /**
+     * @param bool $sheltered neither wind nor rain gets in
+     * @param float $lagHours time constant with which it follows the air outside; 0 for at once
+     * @param float $gainC how much warmer than outside it settles
+     * @param string $holds nothing; warmth: never colder than it is set to; setting: always as it is set
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $hint,
+        public bool $sheltered,
+        public float $lagHours,
+        public float $gainC,
+        public string $holds,
+    ) {}
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Surface;
+
+/** One thing that can be true of a surface to a degree: a contaminant, a residue, a texture, a proof. */
+final readonly class Fact
+{
+    /**
+     * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
+     *                                   holds (typical)
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public float $perHour = 0.0,
+        public bool $stopsUnderFilm = false,
+        public ?float $offWithinHours = null,
+    ) {}
+}
