@@ -75,17 +75,17 @@ final readonly class AlternativesScreen
     private function one(Alternative $a, PartRow $row, Shown $shown): AlternativeView
     {
         return new AlternativeView(
-            $a->school->id,
-            $a->answer->id,
-            $a->chosen,
-            $a->closed,
-            $a->system,
-            null === $a->figures ? null : $this->figures($a->figures, $row, $shown),
-            $a->gains,
-            $a->spares,
-            null === $a->figures ? [] : array_map(static fn(Limit $l): string => $l->name, $a->figures->gear),
-            $a->effort(),
-            sprintf('%s: %s. %s', $a->school->question, $a->answer->name, $a->for[0] ?? ''),
+            school: $a->school->id,
+            answer: $a->answer->id,
+            chosen: $a->chosen,
+            closed: $a->closed,
+            system: $a->system,
+            figures: null === $a->figures ? null : $this->figures($a->figures, $row, $shown),
+            gains: $a->gains,
+            spares: $a->spares,
+            gear: null === $a->figures ? [] : array_map(static fn(Limit $l): string => $l->name, $a->figures->gear),
+            effort: $a->effort(),
+            because: sprintf('%s: %s. %s', $a->school->question, $a->answer->name, $a->for[0] ?? ''),
         );
     }
 
@@ -140,14 +140,14 @@ final readonly class AlternativesScreen
     private function figures(RouteFigures $f, PartRow $row, Shown $shown): FiguresView
     {
         return new FiguresView(
-            $f->steps,
-            $shown->value(Duration::minutes($f->handsOnMin)),
-            $shown->value(Duration::hours($f->elapsedHours)),
-            number_format($f->money / 100, 0, '.', ' ') . ' ' . $row->workshop->currency,
-            $f->system->lifeText(),
-            (int) round($f->risk),
-            $f->hazard,
-            sprintf('%.0f g', $f->voc),
+            steps: $f->steps,
+            handsOn: $shown->value(Duration::minutes($f->handsOnMin)),
+            elapsed: $shown->value(Duration::hours($f->elapsedHours)),
+            money: number_format($f->money / 100, 0, '.', ' ') . ' ' . $row->workshop->currency,
+            life: $f->system->lifeText(),
+            risk: (int) round($f->risk),
+            hazard: $f->hazard,
+            voc: sprintf('%.0f g', $f->voc),
         );
     }
 }

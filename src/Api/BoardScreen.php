@@ -53,14 +53,14 @@ final readonly class BoardScreen
             $all = isset($pieces[$id]) ? count($pieces[$id]->route()->steps) : 0;
             $left = isset($pieces[$id]) ? count(Workpiece::remaining($pieces[$id]->route(), $done[$id])) : 0;
             $lanes[] = new LaneView(
-                $id,
-                $is->name,
-                $substrate->name,
-                $substrate->hatch,
-                $this->stored->places($row)[$is->place]->name,
-                $read->without[$id] ?? '',
-                $all - $left,
-                $all,
+                partId: $id,
+                name: $is->name,
+                substrate: $substrate->name,
+                hatch: $substrate->hatch,
+                place: $this->stored->places($row)[$is->place]->name,
+                obstacle: $read->without[$id] ?? '',
+                done: $all - $left,
+                all: $all,
             );
         }
         $board = JobBoard::of($catalogue, $pieces, $done);
@@ -68,24 +68,24 @@ final readonly class BoardScreen
         $saved = array_sum(array_map(static fn(SharedAction $a): float => $a->saved, $board->actions));
 
         return new BoardView(
-            (string) $row->id,
-            $row->name,
-            Stored::due($row),
-            $lanes,
-            array_map(
+            jobId: (string) $row->id,
+            name: $row->name,
+            due: Stored::due($row),
+            lanes: $lanes,
+            actions: array_map(
                 static fn(SharedAction $a): ActionView => self::action($catalogue, $a, $pieces, $shown),
                 $board->actions,
             ),
-            self::day(
+            day: self::day(
                 $catalogue,
                 $board->day(8.0, (float) $now->format('U.u') / 3600.0),
                 $pieces,
                 $row->workshop,
                 $shown,
             ),
-            $shown->value(Duration::minutes($minutes)),
-            $shown->value(Duration::minutes($saved)),
-            count(
+            handsOn: $shown->value(Duration::minutes($minutes)),
+            saved: $shown->value(Duration::minutes($saved)),
+            sharedActions: count(
                 array_filter(
                     $board->actions,
                     static fn(SharedAction $a): bool => count($a->zones) > 1 && !$catalogue->step($a->step)->isWait(),
@@ -101,14 +101,14 @@ final readonly class BoardScreen
         $zones = Keys::of($action->zones);
 
         return new ActionView(
-            $action->step,
-            self::name($catalogue, $action->step, $action->product),
-            $catalogue->phases[$step->phase]->name,
-            $pieces[$zones[0]]->place->name,
-            $zones,
-            $shown->value(Duration::minutes($action->minutes)),
-            $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null,
-            $step->isWait(),
+            step: $action->step,
+            name: self::name($catalogue, $action->step, $action->product),
+            phase: $catalogue->phases[$step->phase]->name,
+            place: $pieces[$zones[0]]->place->name,
+            lanes: $zones,
+            handsOn: $shown->value(Duration::minutes($action->minutes)),
+            saved: $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null,
+            isWait: $step->isWait(),
         );
     }
 
@@ -129,21 +129,21 @@ final readonly class BoardScreen
         $over = null !== $workshop->vocLimit && $day->voc > $workshop->vocLimit;
 
         return new DayView(
-            $shown->value(Duration::minutes($day->minutes)),
-            count($day->actions),
-            array_map(
+            handsOn: $shown->value(Duration::minutes($day->minutes)),
+            actions: count($day->actions),
+            wear: array_map(
                 static fn(Protection $p): string => $p->name . ('' === $p->change ? '' : ' (' . $p->change . ')'),
                 $day->protection,
             ),
-            array_map(static fn(Caution $c): string => $c->name, $day->cautions),
-            $disposal,
-            array_map(
+            mind: array_map(static fn(Caution $c): string => $c->name, $day->cautions),
+            disposal: $disposal,
+            encounters: array_map(
                 static fn(Encounter $e): EncounterView => self::encounter($catalogue, $e, $pieces),
                 $day->encounters,
             ),
-            self::local($catalogue, $workshop, $cautions),
-            sprintf('%.0f g', $day->voc),
-            $over
+            local: self::local($catalogue, $workshop, $cautions),
+            voc: sprintf('%.0f g', $day->voc),
+            vocWarning: $over
                 ? sprintf(
                     'More solvent than the %d g a day you allow: put a coat off, or take a film with less.',
                     $workshop->vocLimit,

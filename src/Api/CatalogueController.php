@@ -47,7 +47,7 @@ final readonly class CatalogueController
 
         return new JsonResponse(
             new CatalogueView(
-                array_values(
+                substrates: array_values(
                     array_map(
                         static fn(\Hull\Catalog\Substrate $s): SubstrateView => new SubstrateView(
                             $s->id,
@@ -60,16 +60,16 @@ final readonly class CatalogueController
                         $c->substrates,
                     ),
                 ),
-                array_values(
+                conditions: array_values(
                     array_map(
                         static fn(\Hull\Catalog\Condition $x): ConditionView => new ConditionView(
-                            $x->id,
-                            $x->name,
-                            $x->hint,
-                            $x->group,
-                            $x->families,
-                            $x->picture,
-                            array_values(
+                            id: $x->id,
+                            name: $x->name,
+                            hint: $x->hint,
+                            group: $x->group,
+                            families: $x->families,
+                            picture: $x->picture,
+                            grades: array_values(
                                 array_map(
                                     static fn(\Hull\Catalog\Grade $g): GradeView => new GradeView(
                                         $g->id,
@@ -83,7 +83,7 @@ final readonly class CatalogueController
                         $c->conditions,
                     ),
                 ),
-                array_values(
+                services: array_values(
                     array_map(
                         static fn(\Hull\Catalog\Service $s): ServiceView => new ServiceView(
                             $s->id,
@@ -99,18 +99,18 @@ final readonly class CatalogueController
                         $c->services,
                     ),
                 ),
-                self::options($c->finishes),
-                self::options($c->places),
-                self::options($c->hazards),
-                self::options($c->signs),
-                array_values(
+                finishes: self::options($c->finishes),
+                placeKinds: self::options($c->places),
+                hazards: self::options($c->hazards),
+                signs: self::options($c->signs),
+                limits: array_values(
                     array_map(
                         static fn(\Hull\Catalog\Limit $l): Option => new Option($l->id, $l->name, $l->hint),
                         $c->limits,
                     ),
                 ),
-                self::options($c->methods),
-                array_map(
+                methods: self::options($c->methods),
+                waterLies: array_map(
                     static fn(string $id): Option => new Option(
                         $id,
                         ['open' => 'open, runs off', 'seams' => 'in seams', 'cavities' => 'in cavities'][$id],
@@ -118,7 +118,7 @@ final readonly class CatalogueController
                     ),
                     array_keys(Drying::BASE_HOURS),
                 ),
-                array_values(
+                schools: array_values(
                     array_map(
                         static fn(\Hull\Catalog\School $s): SchoolView => new SchoolView(
                             $s->id,
@@ -137,7 +137,7 @@ final readonly class CatalogueController
                         $c->schools,
                     ),
                 ),
-                array_map(
+                shapes: array_map(
                     $this->shape(...),
                     array_values(
                         array_filter(
@@ -146,7 +146,7 @@ final readonly class CatalogueController
                         ),
                     ),
                 ),
-                array_values(
+                steps: array_values(
                     array_map(
                         static fn(\Hull\Catalog\Step $s): Option => new Option($s->id, $s->name, $s->why),
                         array_filter($c->steps, static fn(\Hull\Catalog\Step $s): bool => !$s->laysFilm),
@@ -229,13 +229,13 @@ final readonly class CatalogueController
             $x->formula,
             array_map(
                 static fn(Field $f): DimensionField => new DimensionField(
-                    $f->name,
-                    $f->label,
-                    [] !== $f->options ? 'choice' : (Dimension::Count === $f->dimension() ? 'count' : 'quantity'),
-                    $f->required,
-                    $f->options,
-                    $start(StartShape::of($kind, $f->name)),
-                    match (true) {
+                    name: $f->name,
+                    label: $f->label,
+                    kind: [] !== $f->options ? 'choice' : (Dimension::Count === $f->dimension() ? 'count' : 'quantity'),
+                    required: $f->required,
+                    options: $f->options,
+                    start: $start(StartShape::of($kind, $f->name)),
+                    usual: match (true) {
                         $f->default instanceof Quantity => $shown->value($f->default)->text,
                         null === $f->quantity => '',
                         default => $shown->value($f->quantity::ofSi(0.0))->text,

@@ -92,9 +92,9 @@ final readonly class CoverScreen
         $taken = null === $cover ? 0.0 : array_sum(array_map(static fn(array $f): float => $f[1]->si(), $cover->from));
 
         return new CoverView(
-            null !== $cover,
-            null === $cover || $cover->isEnough(),
-            null === $cover
+            known: null !== $cover,
+            enough: null === $cover || $cover->isEnough(),
+            from: null === $cover
                 ? []
                 : array_map(
                     static fn(array $f): string => sprintf(
@@ -105,9 +105,9 @@ final readonly class CoverScreen
                     ),
                     $cover->from,
                 ),
-            $shown->value($cover->short ?? Volume::litres(0.0)),
-            $shown->value(Volume::litres(max(0.0, $inStore - $taken))),
-            null === $short || $short === $cover
+            short: $shown->value($cover->short ?? Volume::litres(0.0)),
+            left: $shown->value(Volume::litres(max(0.0, $inStore - $taken))),
+            nextShort: null === $short || $short === $cover
                 ? ''
                 : sprintf(
                     '%s takes %s more: %s short.',
@@ -115,7 +115,7 @@ final readonly class CoverScreen
                     $shown->value($short->coat->paint)->text,
                     $shown->value($short->short)->text,
                 ),
-            $rides,
+            rides: $rides,
         );
     }
 

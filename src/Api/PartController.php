@@ -288,31 +288,31 @@ final readonly class PartController
 
             return new JsonResponse(
                 new MixView(
-                    (string) $row->id,
-                    '',
-                    $place,
-                    $shown->value($tools->vessel)->text,
-                    $shown->value($tools->step)->text,
-                    $tools->helper,
-                    $tools->tray,
-                    $cards,
-                    $scale->isThere(),
-                    Screens::instant((float) $this->clock->now()->format('U') / 3600) ?? '',
+                    partId: (string) $row->id,
+                    obstacle: '',
+                    place: $place,
+                    vessel: $shown->value($tools->vessel)->text,
+                    scale: $shown->value($tools->step)->text,
+                    helper: $tools->helper,
+                    tray: $tools->tray,
+                    coats: $cards,
+                    scaleIsThere: $scale->isThere(),
+                    now: Screens::instant((float) $this->clock->now()->format('U') / 3600) ?? '',
                 ),
             );
         } catch (NoRoute $e) {
             return new JsonResponse(
                 new MixView(
-                    (string) $row->id,
-                    $e->getMessage(),
-                    $this->stored->places($row->job)[$read->place]->name,
-                    $shown->value($tools->vessel)->text,
-                    $shown->value($tools->step)->text,
-                    $tools->helper,
-                    $tools->tray,
-                    [],
-                    false,
-                    '',
+                    partId: (string) $row->id,
+                    obstacle: $e->getMessage(),
+                    place: $this->stored->places($row->job)[$read->place]->name,
+                    vessel: $shown->value($tools->vessel)->text,
+                    scale: $shown->value($tools->step)->text,
+                    helper: $tools->helper,
+                    tray: $tools->tray,
+                    coats: [],
+                    scaleIsThere: false,
+                    now: '',
                 ),
             );
         }

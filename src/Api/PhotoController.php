@@ -73,13 +73,13 @@ final readonly class PhotoController
     private static function view(PhotoRow $row): PhotoView
     {
         return new PhotoView(
-            (string) $row->id,
-            $row->moment,
-            $row->caption,
-            $row->at->format('Y-m-d\TH:i:s\Z'),
-            $row->width,
-            $row->height,
-            '/api/photos/' . $row->id,
+            id: (string) $row->id,
+            moment: $row->moment,
+            caption: $row->caption,
+            at: $row->at->format('Y-m-d\TH:i:s\Z'),
+            width: $row->width,
+            height: $row->height,
+            url: '/api/photos/' . $row->id,
         );
     }
 }

@@ -108,26 +108,26 @@ final readonly class PlaceHoursScreen
         $dew = WindowScreen::gate($here);
 
         return new PlaceHours(
-            YardAir::key($place),
-            $this->catalogues->for($workshop)->places[$place->kind]->name,
-            Screens::instant((float) $from) ?? '',
-            $celsius,
-            $cut($low),
-            $cut($high),
-            $cut($gate->margins),
-            $cut($air->wind),
-            $cut($air->rain),
-            $closed,
-            Screens::instant((float) min($air->measured, $now)) ?? '',
-            Screens::instant((float) (null === $forecast ? $now : $air->forecast)) ?? '',
-            self::ticks($celsius, $shown->units),
-            $shown->value($here->temperature)->text . ' · ' . $shown->value($here->humidity)->text,
-            $shown->of($dew, 'margin', TemperatureDifference::class),
-            null === $forecast
+            name: YardAir::key($place),
+            kind: $this->catalogues->for($workshop)->places[$place->kind]->name,
+            from: Screens::instant((float) $from) ?? '',
+            celsius: $celsius,
+            low: $cut($low),
+            high: $cut($high),
+            margin: $cut($gate->margins),
+            wind: $cut($air->wind),
+            rain: $cut($air->rain),
+            closed: $closed,
+            measuredUntil: Screens::instant((float) min($air->measured, $now)) ?? '',
+            guessFrom: Screens::instant((float) (null === $forecast ? $now : $air->forecast)) ?? '',
+            ticks: self::ticks($celsius, $shown->units),
+            air: $shown->value($here->temperature)->text . ' · ' . $shown->value($here->humidity)->text,
+            dewMargin: $shown->of($dew, 'margin', TemperatureDifference::class),
+            source: null === $forecast
                 ? 'as the place is set; there is no forecast'
                 : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
-            self::matters($closed, $from, $now, $zone),
-            count(
+            matters: self::matters($closed, $from, $now, $zone),
+            shutHours: count(
                 array_filter(
                     array_slice($closed, max(0, $now - $from), self::MATTERS_H),
                     static fn(string $c): bool => '' !== $c,

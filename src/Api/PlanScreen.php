@@ -79,29 +79,29 @@ final readonly class PlanScreen
         $cautions = self::cautions($this->catalogues->for($workshop), $kept, $now, $zone);
 
         return new PlanView(
-            Screens::instant($now) ?? '',
-            $workshop->timezone,
-            $row->version ?? 0,
-            null === $row ? null : Screens::instant((float) $row->at->format('U') / 3600.0),
-            $row->note ?? '',
-            $pending->status ?? ($row->status ?? 'none'),
-            $pending->done ?? 0,
-            $pending->tries ?? 0,
-            [
+            now: Screens::instant($now) ?? '',
+            zone: $workshop->timezone,
+            version: $row->version ?? 0,
+            madeAt: null === $row ? null : Screens::instant((float) $row->at->format('U') / 3600.0),
+            note: $row->note ?? '',
+            status: $pending->status ?? ($row->status ?? 'none'),
+            done: $pending->done ?? 0,
+            tries: $pending->tries ?? 0,
+            outdated: [
                 ...$this->plans->outdated($row),
                 ...count($kept) < count(PlanBody::work($row)) ? ['a part was removed'] : [],
             ],
-            self::hour($body->optional('finish')),
-            self::hour($body->optional('bound')),
-            $hours('hands_on'),
-            $hours('paid'),
-            $hours('late'),
-            self::hour($body->optional('better')),
-            true === $body->optional('again')?->boolean(),
-            [] !== ($body->optional('pins')?->fields() ?? []),
-            $parts,
-            $work,
-            array_map(
+            finish: self::hour($body->optional('finish')),
+            bound: self::hour($body->optional('bound')),
+            handsOn: $hours('hands_on'),
+            paid: $hours('paid'),
+            late: $hours('late'),
+            better: self::hour($body->optional('better')),
+            again: true === $body->optional('again')?->boolean(),
+            pinned: [] !== ($body->optional('pins')?->fields() ?? []),
+            parts: $parts,
+            work: $work,
+            without: array_map(
                 static fn(Node $n): LostView => new LostView(
                     $n->field('id')->text(),
                     $n->field('part')->text(),
@@ -110,33 +110,33 @@ final readonly class PlanScreen
                 ),
                 array_values(array_filter($body->optional('without')?->items(5000) ?? [], $of)),
             ),
-            array_map(
+            moves: array_map(
                 static fn(Node $n): MoveView => new MoveView(
-                    $n->field('id')->text(),
-                    $n->field('part')->text(),
-                    $n->field('name')->text(),
-                    self::hour($n->optional('from')),
-                    self::hour($n->optional('to')),
-                    $n->field('why')->field('says')->text(500),
-                    $n->optional('stays')?->text(500) ?? '',
-                    self::paid($n, $shown),
-                    $n->field('slip')->boolean(),
+                    id: $n->field('id')->text(),
+                    part: $n->field('part')->text(),
+                    name: $n->field('name')->text(),
+                    from: self::hour($n->optional('from')),
+                    to: self::hour($n->optional('to')),
+                    why: $n->field('why')->field('says')->text(500),
+                    stays: $n->optional('stays')?->text(500) ?? '',
+                    paid: self::paid($n, $shown),
+                    slip: $n->field('slip')->boolean(),
                 ),
                 array_values(array_filter($body->optional('moves')?->items(5000) ?? [], $of)),
             ),
-            null === $row ? [] : $this->next($workshop, $kept, $now, $shown),
-            array_map(
+            next: null === $row ? [] : $this->next($workshop, $kept, $now, $shown),
+            people: array_map(
                 static fn(Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)),
                 YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone),
             ),
-            array_values(
+            places: array_values(
                 array_map(fn(\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places),
             ),
-            array_map(
+            wear: array_map(
                 static fn(Protection $p): string => $p->name,
                 $this->catalogues->for($workshop)->protectionFor($cautions),
             ),
-            array_map(static fn(Caution $c): string => $c->hint, $cautions),
+            mind: array_map(static fn(Caution $c): string => $c->hint, $cautions),
         );
     }
 
@@ -249,26 +249,26 @@ final readonly class PlanScreen
         $why = $w->field('why');
 
         return new PlannedView(
-            $w->field('id')->text(),
-            $w->field('part')->text(),
-            $w->field('name')->text(),
-            $w->field('place')->text(),
-            self::hour($w->field('start')) ?? '',
-            self::hour($w->field('end')) ?? '',
-            self::hour($w->field('dry')) ?? '',
-            array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
-            $why->field('says')->text(500),
-            $why->field('kind')->text(),
-            $why->optional('other')?->text(),
-            $shown->value(Duration::hours($w->field('slack')->number())),
-            $w->field('critical')->boolean(),
-            self::paid($w, $shown),
-            $w->field('set_up')->boolean(),
-            $w->field('coat')->boolean(),
-            $w->field('fixed')->boolean(),
-            self::hour($w->optional('from')),
-            self::hour($w->optional('until')),
-            array_map(static fn(Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
+            id: $w->field('id')->text(),
+            part: $w->field('part')->text(),
+            name: $w->field('name')->text(),
+            place: $w->field('place')->text(),
+            start: self::hour($w->field('start')) ?? '',
+            end: self::hour($w->field('end')) ?? '',
+            dry: self::hour($w->field('dry')) ?? '',
+            who: array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
+            why: $why->field('says')->text(500),
+            kind: $why->field('kind')->text(),
+            other: $why->optional('other')?->text(),
+            slack: $shown->value(Duration::hours($w->field('slack')->number())),
+            critical: $w->field('critical')->boolean(),
+            paid: self::paid($w, $shown),
+            setUp: $w->field('set_up')->boolean(),
+            coat: $w->field('coat')->boolean(),
+            fixed: $w->field('fixed')->boolean(),
+            from: self::hour($w->optional('from')),
+            until: self::hour($w->optional('until')),
+            hangs: array_map(static fn(Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
         );
     }
 
@@ -293,13 +293,13 @@ final readonly class PlanScreen
             $placed = $schedule->placed[$n->id];
 
             return new NextView(
-                $n->id,
-                $activity->part,
-                $activity->name,
-                $n->planned,
-                $n->fits,
-                $shown->value(Duration::hours(max(0.0, $placed->end - $placed->start))),
-                $shown->value(Duration::hours($n->slack)),
+                id: $n->id,
+                part: $activity->part,
+                name: $activity->name,
+                planned: $n->planned,
+                fits: $n->fits,
+                takes: $shown->value(Duration::hours(max(0.0, $placed->end - $placed->start))),
+                slack: $shown->value(Duration::hours($n->slack)),
             );
         }, NextHour::of($schedule, $slack));
     }

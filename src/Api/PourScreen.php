@@ -48,20 +48,20 @@ final readonly class PourScreen
             };
 
             return new PourView(
-                null !== $reading,
-                $reading->device ?? '',
-                $reading->simulated ?? false,
-                '',
-                false,
-                '',
-                0.0,
-                null,
-                null,
-                null,
-                null,
-                0.0,
-                false,
-                $words,
+                connected: null !== $reading,
+                device: $reading->device ?? '',
+                simulated: $reading->simulated ?? false,
+                page: '',
+                stable: false,
+                gross: '',
+                grossG: 0.0,
+                net: null,
+                target: null,
+                toGo: null,
+                over: null,
+                level: 0.0,
+                isIn: false,
+                words: $words,
             );
         }
         $net = Mass::kilograms(max(0.0, $reading->kg - $zeroG / 1000.0));
@@ -79,20 +79,20 @@ final readonly class PourScreen
         };
 
         return new PourView(
-            true,
-            $reading->device,
-            $reading->simulated,
-            $reading->simulated ? $this->scale->address() : '',
-            $reading->stable,
-            Mass::kilograms(max(0.0, $reading->kg))->onScale($reading->step),
-            $reading->kg * 1000.0,
-            $shown->reading($net, $reading->step),
-            $shown->reading($pour->target, $reading->step),
-            $shown->reading($pour->toGo, $reading->step),
-            $over ? $shown->reading($pour->over, $reading->step) : null,
-            $pour->level,
-            $pour->isIn && $reading->stable,
-            $words,
+            connected: true,
+            device: $reading->device,
+            simulated: $reading->simulated,
+            page: $reading->simulated ? $this->scale->address() : '',
+            stable: $reading->stable,
+            gross: Mass::kilograms(max(0.0, $reading->kg))->onScale($reading->step),
+            grossG: $reading->kg * 1000.0,
+            net: $shown->reading($net, $reading->step),
+            target: $shown->reading($pour->target, $reading->step),
+            toGo: $shown->reading($pour->toGo, $reading->step),
+            over: $over ? $shown->reading($pour->over, $reading->step) : null,
+            level: $pour->level,
+            isIn: $pour->isIn && $reading->stable,
+            words: $words,
         );
     }
 

@@ -83,42 +83,42 @@ final readonly class QuantitiesScreen
         $more = Money::minor(abs($difference))->rounded() . ' ' . $currency;
 
         return new QuantitiesView(
-            (string) $row->id,
-            $row->name,
-            $if->coats,
-            $shown->value($if->loss)->text,
-            $if->breeze,
-            $if->method ?? '',
-            array_values(
+            jobId: (string) $row->id,
+            name: $row->name,
+            moreCoats: $if->coats,
+            moreLoss: $shown->value($if->loss)->text,
+            breeze: $if->breeze,
+            method: $if->method ?? '',
+            methods: array_values(
                 array_map(
                     static fn(Choice $c): Option => new Option($c->id, $c->name, $c->hint),
                     $this->catalogues->for($row->workshop)->methods,
                 ),
             ),
-            self::areas($read->pieces, $shown),
-            $shown->value(
+            areas: self::areas($read->pieces, $shown),
+            area: $shown->value(
                 self::sum(array_map(static fn(Workpiece $p): Area => $p->context->area(), array_values($read->pieces))),
             ),
-            $shown->value(
+            notCoated: $shown->value(
                 self::sum(array_map(static fn(Workpiece $p): Area => self::bare($p), array_values($read->pieces))),
             ),
-            self::films($this->catalogues->for($row->workshop), $shopping, $need, $shown),
-            array_values(
+            films: self::films($this->catalogues->for($row->workshop), $shopping, $need, $shown),
+            goods: array_values(
                 array_map(
                     $need,
                     array_filter($shopping->needs, static fn(Need $n): bool => Supplier::PAINT !== $n->kind),
                 ),
             ),
-            $shopping->price()->rounded() . ' ' . $currency,
-            $planned->price()->rounded() . ' ' . $currency,
-            match (true) {
+            price: $shopping->price()->rounded() . ' ' . $currency,
+            planned: $planned->price()->rounded() . ' ' . $currency,
+            difference: match (true) {
                 $difference > 0 => $more . ' more than planned',
                 $difference < 0 => $more . ' less than planned',
                 default => '',
             },
-            $this->orders($shopping, $currency, $shown),
-            array_values($shopping->unmeasured),
-            array_map(static fn(string $id): string => self::name($row, $id), Keys::of($read->without)),
+            orders: $this->orders($shopping, $currency, $shown),
+            unmeasured: array_values($shopping->unmeasured),
+            without: array_map(static fn(string $id): string => self::name($row, $id), Keys::of($read->without)),
         );
     }
 
@@ -169,13 +169,13 @@ final readonly class QuantitiesScreen
                 $result = $s->result();
 
                 return new AreaShapeView(
-                    $s->name,
-                    $result->computation->summary,
-                    $shown->of($result, 'area', Area::class),
-                    $shown->value($s->notCoated()),
-                    $s->area()->m2() / $whole,
-                    $s->notCoated()->m2() / $whole,
-                    Source::Estimate === $result->source,
+                    name: $s->name,
+                    kind: $result->computation->summary,
+                    area: $shown->of($result, 'area', Area::class),
+                    notCoated: $shown->value($s->notCoated()),
+                    share: $s->area()->m2() / $whole,
+                    notShare: $s->notCoated()->m2() / $whole,
+                    estimate: Source::Estimate === $result->source,
                 );
             }, $piece->part->shapes);
             $lines[] = new AreaLine(
@@ -221,21 +221,21 @@ final readonly class QuantitiesScreen
             );
             $lost = max(0.0, $need->amount->si() - $onPart - $swallowed);
             $films[] = new FilmNeedView(
-                $id,
-                $product->name,
-                $product->hatch,
-                count($need->coats),
-                $shown->value($product->dft),
-                $shown->of($wet, 'wft', FilmThickness::class),
-                $shown->value($product->solids),
-                $shown->value(Volume::litres($onPart)),
-                $shown->value(Volume::litres($swallowed)),
-                $shown->value(Volume::litres($lost)),
-                $onPart / $most,
-                $swallowed / $most,
-                $lost / $most,
-                self::byPart($need, $shown),
-                $view($need),
+                product: $id,
+                name: $product->name,
+                hatch: $product->hatch,
+                coats: count($need->coats),
+                dft: $shown->value($product->dft),
+                wft: $shown->of($wet, 'wft', FilmThickness::class),
+                solids: $shown->value($product->solids),
+                onPart: $shown->value(Volume::litres($onPart)),
+                swallowed: $shown->value(Volume::litres($swallowed)),
+                lost: $shown->value(Volume::litres($lost)),
+                onPartShare: $onPart / $most,
+                swallowedShare: $swallowed / $most,
+                lostShare: $lost / $most,
+                parts: self::byPart($need, $shown),
+                need: $view($need),
             );
         }
 
@@ -279,14 +279,14 @@ final readonly class QuantitiesScreen
         );
 
         return new NeedView(
-            $need->id,
-            $need->name,
-            $need->kind,
-            $shown->value($need->amount),
-            $shown->value($need->inStore()),
-            $from,
-            $shown->value($need->missing()),
-            array_map(
+            id: $need->id,
+            name: $need->name,
+            kind: $need->kind,
+            amount: $shown->value($need->amount),
+            inStore: $shown->value($need->inStore()),
+            from: $from,
+            missing: $shown->value($need->missing()),
+            tins: array_map(
                 static fn(array $p): TinView => new TinView(
                     self::size($p[0], $shown),
                     $p[0]->size->si() / $largest,
@@ -294,10 +294,10 @@ final readonly class QuantitiesScreen
                 ),
                 $need->purchase->packs,
             ),
-            $shown->value($need->purchase->leftover),
-            $need->purchase->tins > 0 ? $need->purchase->price->rounded() . ' ' . $currency : '',
-            $need->seller->name ?? '',
-            $need->note,
+            leftover: $shown->value($need->purchase->leftover),
+            price: $need->purchase->tins > 0 ? $need->purchase->price->rounded() . ' ' . $currency : '',
+            seller: $need->seller->name ?? '',
+            note: $need->note,
         );
     }
 

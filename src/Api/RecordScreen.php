@@ -44,21 +44,21 @@ final readonly class RecordScreen
             $air = $this->stored->places($row->job)[$this->stored->part($row)->place]->air;
 
             return new RecordView(
-                (string) $row->id,
-                $e->getMessage(),
-                $now,
-                '',
-                'steel',
-                [],
-                [],
-                [],
-                '',
-                [],
-                [],
-                $shown->value($air->temperature),
-                $shown->value($air->humidity),
-                'as set for the place',
-                $shown->units->value,
+                partId: (string) $row->id,
+                obstacle: $e->getMessage(),
+                now: $now,
+                substrate: '',
+                substrateHatch: 'steel',
+                entries: [],
+                facts: [],
+                layers: [],
+                phaseWords: '',
+                findings: [],
+                steps: [],
+                temperature: $shown->value($air->temperature),
+                humidity: $shown->value($air->humidity),
+                airSource: 'as set for the place',
+                units: $shown->units->value,
             );
         }
         $facts = [];
@@ -73,17 +73,17 @@ final readonly class RecordScreen
         }
 
         return new RecordView(
-            (string) $row->id,
-            '',
-            $now,
-            $piece->context->substrate()->name,
-            $piece->context->substrate()->hatch,
-            $this->entries($row, $piece, $shown),
-            $facts,
-            $layers,
-            $replayed->state->phase()->words(),
-            array_map(static fn(Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
-            array_map(
+            partId: (string) $row->id,
+            obstacle: '',
+            now: $now,
+            substrate: $piece->context->substrate()->name,
+            substrateHatch: $piece->context->substrate()->hatch,
+            entries: $this->entries($row, $piece, $shown),
+            facts: $facts,
+            layers: $layers,
+            phaseWords: $replayed->state->phase()->words(),
+            findings: array_map(static fn(Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
+            steps: array_map(
                 static fn(RouteStep $s): StepLine => new StepLine(
                     $s->key,
                     $piece->check()->name($s),
@@ -94,10 +94,10 @@ final readonly class RecordScreen
                 ),
                 $piece->route()->steps,
             ),
-            $shown->value($replayed->air->temperature),
-            $shown->value($replayed->air->humidity),
-            $this->words->source($row),
-            $shown->units->value,
+            temperature: $shown->value($replayed->air->temperature),
+            humidity: $shown->value($replayed->air->humidity),
+            airSource: $this->words->source($row),
+            units: $shown->units->value,
         );
     }
 
@@ -203,17 +203,17 @@ final readonly class RecordScreen
         $step = null === $key ? null : $this->step($key, $line->part, $piece);
 
         return new EntryView(
-            $e->id,
-            $e->kind->value,
-            $e->stepKey,
-            $step ?? '',
-            $e->at->format('Y-m-d\TH:i:s\Z'),
-            $line->writtenAt->format('Y-m-d\TH:i:s\Z'),
-            null === $e->air ? '' : $shown->value($e->air->temperature)->text,
-            null === $e->air ? '' : $shown->value($e->air->humidity)->text,
-            null === $e->used ? '' : $shown->value($e->used)->text,
-            null === $e->film ? '' : $shown->value($e->film)->text,
-            null === $e->rule
+            id: $e->id,
+            kind: $e->kind->value,
+            stepKey: $e->stepKey,
+            stepName: $step ?? '',
+            at: $e->at->format('Y-m-d\TH:i:s\Z'),
+            writtenAt: $line->writtenAt->format('Y-m-d\TH:i:s\Z'),
+            temperature: null === $e->air ? '' : $shown->value($e->air->temperature)->text,
+            humidity: null === $e->air ? '' : $shown->value($e->air->humidity)->text,
+            used: null === $e->used ? '' : $shown->value($e->used)->text,
+            film: null === $e->film ? '' : $shown->value($e->film)->text,
+            note: null === $e->rule
                 ? $e->note
                 : sprintf(
                     '%s: %s (%s)',
@@ -221,11 +221,11 @@ final readonly class RecordScreen
                     $e->note,
                     $piece->context->catalogue()->rule($e->rule)->need->says ?? $e->rule,
                 ),
-            $e->corrects,
-            $e->withdrawn,
-            $replaced,
-            $line->hand,
-            $changes,
+            corrects: $e->corrects,
+            withdrawn: $e->withdrawn,
+            replaced: $replaced,
+            hand: $line->hand,
+            changes: $changes,
         );
     }
 

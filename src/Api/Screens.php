@@ -23,16 +23,16 @@ final class Screens
     public static function finding(Finding $f): FindingView
     {
         return new FindingView(
-            $f->stepKey,
-            $f->stepName,
-            $f->says,
-            $f->consequence,
-            $f->source,
-            $f->severity->value,
-            $f->needId,
-            $f->mayBeTaken,
-            $f->takenBy,
-            array_map(
+            stepKey: $f->stepKey,
+            stepName: $f->stepName,
+            says: $f->says,
+            consequence: $f->consequence,
+            source: $f->source,
+            severity: $f->severity->value,
+            rule: $f->needId,
+            mayBeTaken: $f->mayBeTaken,
+            takenBy: $f->takenBy,
+            mends: array_map(
                 static fn(Mend $m): MendView => new MendView($m->label, array_map(self::ref(...), $m->route->steps)),
                 $f->mends,
             ),
@@ -79,18 +79,18 @@ final class Screens
         };
 
         return new WindowBand(
-            $coat->stepKey,
-            $coat->product->name,
-            'coat ' . $number,
-            self::instant($coat->laidAt) ?? '',
-            self::instant($coat->touchAt),
-            self::instant($coat->opensAt),
-            self::instant($coat->closesAt),
-            self::instant($coat->againAt),
-            self::instant($coat->fullAt),
-            $planned,
-            $phase->value,
-            $phase->words(),
+            stepKey: $coat->stepKey,
+            name: $coat->product->name,
+            coat: 'coat ' . $number,
+            laidAt: self::instant($coat->laidAt) ?? '',
+            touchAt: self::instant($coat->touchAt),
+            opensAt: self::instant($coat->opensAt),
+            closesAt: self::instant($coat->closesAt),
+            againAt: self::instant($coat->againAt),
+            fullAt: self::instant($coat->fullAt),
+            planned: $planned,
+            phase: $phase->value,
+            phaseWords: $phase->words(),
         );
     }
 

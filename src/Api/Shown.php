@@ -57,13 +57,13 @@ final readonly class Shown
         }
 
         return new How(
-            $result->computation->name,
-            $result->computation->summary,
-            $result->computation->formula,
-            $result->computation->origin,
-            $result->source->value,
-            $inputs,
-            $result->outcome->warnings,
+            computation: $result->computation->name,
+            summary: $result->computation->summary,
+            formula: $result->computation->formula,
+            origin: $result->computation->origin,
+            source: $result->source->value,
+            inputs: $inputs,
+            warnings: $result->outcome->warnings,
         );
     }
 

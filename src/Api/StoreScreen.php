@@ -63,24 +63,24 @@ final readonly class StoreScreen
         $expiring = [];
         foreach (array_unique([...Keys::of($tins), ...Keys::of($needed)]) as $material) {
             $materials[] = self::material(
-                $catalogue,
-                $material,
-                $tins[$material] ?? [],
-                $needed[$material] ?? null,
-                Keys::of($users[$material] ?? []),
-                $now,
-                $shown,
+                catalogue: $catalogue,
+                id: $material,
+                tins: $tins[$material] ?? [],
+                needed: $needed[$material] ?? null,
+                users: Keys::of($users[$material] ?? []),
+                now: $now,
+                shown: $shown,
             );
             foreach ($tins[$material] ?? [] as [$row, $state]) {
                 if (!$state->isEmpty() && null !== $state->expires && $state->expires < self::soon($now)) {
                     $expiring[] = new ExpiryView(
-                        $catalogue->material($material),
-                        $row->batch,
-                        $shown->value($state->left),
-                        $state->expires->format('Y-m-d\TH:i:s\Z'),
-                        $state->because,
-                        $state->isExpired($now),
-                        Keys::of($users[$material] ?? []),
+                        material: $catalogue->material($material),
+                        batch: $row->batch,
+                        left: $shown->value($state->left),
+                        expires: $state->expires->format('Y-m-d\TH:i:s\Z'),
+                        because: $state->because,
+                        expired: $state->isExpired($now),
+                        usedBy: Keys::of($users[$material] ?? []),
                     );
                 }
             }
@@ -93,10 +93,10 @@ final readonly class StoreScreen
         $states = array_map(static fn(array $t): TinState => $t[1], array_merge(...array_values($tins)));
 
         return new StoreView(
-            $now->format('Y-m-d\TH:i:s\Z'),
-            $materials,
-            $expiring,
-            array_map(
+            now: $now->format('Y-m-d\TH:i:s\Z'),
+            materials: $materials,
+            expiring: $expiring,
+            conflicts: array_map(
                 static fn(array $c): ConflictView => new ConflictView(
                     $c[0],
                     $catalogue->material($c[2]),
@@ -106,7 +106,7 @@ final readonly class StoreScreen
                 ),
                 Cabinets::conflicts($catalogue, $states),
             ),
-            array_values(
+            sheets: array_values(
                 array_map(
                     static fn(array $s): SheetView => self::sheet($catalogue, $s),
                     array_filter(
@@ -117,11 +117,11 @@ final readonly class StoreScreen
                     ),
                 ),
             ),
-            array_map(
+            suppliers: array_map(
                 static fn(Supplier $s): SupplierView => new SupplierView($s->name, $s->leadDays, $s->sells),
                 Storeroom::suppliers($workshop),
             ),
-            [
+            kinds: [
                 ...array_values(
                     array_map(
                         static fn(\Hull\Surface\Product $p): Option => new Option($p->id, $p->name, $p->example),
@@ -135,10 +135,10 @@ final readonly class StoreScreen
                     ),
                 ),
             ],
-            (string) file_get_contents($this->sheetExample),
-            (string) file_get_contents($this->csvExample),
-            $workshop->edition('sheets'),
-            $workshop->edition('suppliers'),
+            sheetExample: (string) file_get_contents($this->sheetExample),
+            csvExample: (string) file_get_contents($this->csvExample),
+            sheetsVersion: $workshop->edition('sheets'),
+            suppliersVersion: $workshop->edition('suppliers'),
         );
     }
 
@@ -200,17 +200,20 @@ final readonly class StoreScreen
         $needed ??= $measure::ofSi(0.0);
 
         return new MaterialView(
-            $id,
-            $catalogue->material($id),
-            $product->example ?? ($supply->example ?? ''),
-            null === $product ? Supplier::CHEMICALS : Supplier::PAINT,
-            $product->hatch ?? '',
-            $catalogue->shelf($id)->text(),
-            $shown->value($total),
-            $shown->value($needed),
-            $shown->value($stock->missing($needed, $now)),
-            array_map(static fn(array $t): TinLineView => self::tin($catalogue, $t[0], $t[1], $now, $shown), $tins),
-            $users,
+            id: $id,
+            name: $catalogue->material($id),
+            example: $product->example ?? ($supply->example ?? ''),
+            kind: null === $product ? Supplier::CHEMICALS : Supplier::PAINT,
+            hatch: $product->hatch ?? '',
+            shelf: $catalogue->shelf($id)->text(),
+            total: $shown->value($total),
+            needed: $shown->value($needed),
+            missing: $shown->value($stock->missing($needed, $now)),
+            tins: array_map(
+                static fn(array $t): TinLineView => self::tin($catalogue, $t[0], $t[1], $now, $shown),
+                $tins,
+            ),
+            usedBy: $users,
         );
     }
 
@@ -225,22 +228,24 @@ final readonly class StoreScreen
         $measure = Storeroom::MEASURES[$row->measure];
 
         return new TinLineView(
-            (string) $row->id,
-            $row->batch,
-            $shown->value($s->tin->size),
-            $shown->value($s->left),
-            min(1.0, $s->left->si() / max(1e-9, $s->tin->size->si())),
-            null !== $s->opened,
-            $instant($s->opened),
-            $instant($s->activated),
-            null !== $catalogue->shelf($row->material)->activated && null === $s->activated && !$s->isEmpty(),
-            $instant($s->expires),
-            $s->because,
-            $s->isExpired($now),
-            null !== $s->expires && !$s->isEmpty() && $s->expires < self::soon($now),
-            $row->cabinet,
-            $s->tin->price?->text() ?? '',
-            array_values(
+            id: (string) $row->id,
+            batch: $row->batch,
+            size: $shown->value($s->tin->size),
+            left: $shown->value($s->left),
+            share: min(1.0, $s->left->si() / max(1e-9, $s->tin->size->si())),
+            opened: null !== $s->opened,
+            openedAt: $instant($s->opened),
+            activatedAt: $instant($s->activated),
+            canBeActivated: null !== $catalogue->shelf($row->material)->activated &&
+                null === $s->activated &&
+                !$s->isEmpty(),
+            expires: $instant($s->expires),
+            because: $s->because,
+            expired: $s->isExpired($now),
+            soon: null !== $s->expires && !$s->isEmpty() && $s->expires < self::soon($now),
+            cabinet: $row->cabinet,
+            price: $s->tin->price?->text() ?? '',
+            movements: array_values(
                 array_map(
                     static fn(MovementRow $m): MovementView => new MovementView(
                         $m->kind->value,

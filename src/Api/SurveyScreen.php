@@ -34,14 +34,14 @@ final readonly class SurveyScreen
         $users = $this->stored->users($row->job);
 
         return new SurveyView(
-            (string) $row->id,
-            $row->version,
-            (string) $row->job->id,
-            $row->job->name,
-            $part->id,
-            $part->name,
-            $part->substrate,
-            array_map(
+            id: (string) $row->id,
+            version: $row->version,
+            jobId: (string) $row->job->id,
+            jobName: $row->job->name,
+            slug: $part->id,
+            name: $part->name,
+            substrate: $part->substrate,
+            conditions: array_map(
                 static fn(Observed $o): ObservedView => new ObservedView(
                     $o->condition,
                     $o->grade,
@@ -50,15 +50,18 @@ final readonly class SurveyScreen
                 ),
                 $part->conditions,
             ),
-            $this->shapes(array_map(static fn(Shape $s): ShapeView => self::shape($s, $shown), $part->shapes), $shown),
-            $part->service,
-            $part->finish,
-            $part->place,
-            $part->method,
-            $part->smallOrLattice,
-            $part->exposure,
-            $part->schools,
-            array_map(
+            shapes: $this->shapes(
+                array_map(static fn(Shape $s): ShapeView => self::shape($s, $shown), $part->shapes),
+                $shown,
+            ),
+            service: $part->service,
+            finish: $part->finish,
+            place: $part->place,
+            method: $part->method,
+            smallOrLattice: $part->smallOrLattice,
+            waterLies: $part->exposure,
+            schools: $part->schools,
+            places: array_map(
                 fn(Place $p): PlaceView => $this->place(
                     $p,
                     $shown,
@@ -66,10 +69,10 @@ final readonly class SurveyScreen
                 ),
                 array_values($this->stored->places($row->job)),
             ),
-            $part->zoneOf,
-            $part->mountedOn,
-            $part->replacement?->text() ?? '',
-            array_values(
+            zoneOf: $part->zoneOf,
+            mountedOn: $part->mountedOn,
+            replacement: $part->replacement?->text() ?? '',
+            siblings: array_values(
                 array_map(
                     static fn(PartRow $o): Option => new Option(
                         self::text($o->survey, 'id'),
@@ -97,13 +100,13 @@ final readonly class SurveyScreen
                     is_array($node->value) ? $node->value : [],
                 );
                 $views[] = new ShapeView(
-                    $typed['name'] ?? '',
-                    $typed['kind'] ?? '',
-                    self::named($typed),
-                    [],
-                    null,
-                    $e->getMessage() . ('' === $e->accepted ? '' : ' Accepted: ' . $e->accepted . '.'),
-                    substr($e->pointer, strlen($node->pointer)),
+                    name: $typed['name'] ?? '',
+                    kind: $typed['kind'] ?? '',
+                    dimensions: self::named($typed),
+                    si: [],
+                    area: null,
+                    error: $e->getMessage() . ('' === $e->accepted ? '' : ' Accepted: ' . $e->accepted . '.'),
+                    pointer: substr($e->pointer, strlen($node->pointer)),
                 );
             }
         }
@@ -123,16 +126,16 @@ final readonly class SurveyScreen
                 ]);
 
         return new PlaceView(
-            $place->id,
-            $place->name,
-            $place->kind,
-            $shown->value($place->air->temperature)->text,
-            $shown->value($place->air->humidity)->text,
-            $place->air->temperature->si(),
-            $place->air->humidity->si(),
-            null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class),
-            $place->hazards,
-            $users,
+            id: $place->id,
+            name: $place->name,
+            kind: $place->kind,
+            temperature: $shown->value($place->air->temperature)->text,
+            humidity: $shown->value($place->air->humidity)->text,
+            temperatureSi: $place->air->temperature->si(),
+            humiditySi: $place->air->humidity->si(),
+            dewPoint: null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class),
+            hazards: $place->hazards,
+            users: $users,
         );
     }
 
@@ -164,13 +167,13 @@ final readonly class SurveyScreen
         }
 
         return new ShapeView(
-            $shape->name,
-            $shape->kind(),
-            $texts,
-            $si,
-            $shown->of($shape->result(), 'area', Area::class),
-            '',
-            '',
+            name: $shape->name,
+            kind: $shape->kind(),
+            dimensions: $texts,
+            si: $si,
+            area: $shown->of($shape->result(), 'area', Area::class),
+            error: '',
+            pointer: '',
         );
     }
 

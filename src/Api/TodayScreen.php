@@ -84,13 +84,13 @@ final readonly class TodayScreen
 
         return array_map(
             static fn(Place $p): PlaceLine => new PlaceLine(
-                $p->id,
-                $p->name,
-                $p->kind,
-                $p->air->temperature->si(),
-                $p->air->humidity->si(),
-                $p->hazards,
-                $users[$p->id] ?? [],
+                id: $p->id,
+                name: $p->name,
+                kind: $p->kind,
+                temperature: $p->air->temperature->si(),
+                humidity: $p->air->humidity->si(),
+                hazards: $p->hazards,
+                users: $users[$p->id] ?? [],
             ),
             array_values($this->stored->places($row)),
         );
@@ -106,25 +106,25 @@ final readonly class TodayScreen
             $remaining = Workpiece::remaining($piece->route(), $replayed);
 
             return new PartLine(
-                (string) $row->id,
-                $part->id,
-                $part->name,
-                $substrate,
-                $part->zoneOf ?? '',
-                count($piece->route()->steps) - count($remaining),
-                count($piece->route()->steps),
-                null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next),
+                id: (string) $row->id,
+                slug: $part->id,
+                name: $part->name,
+                substrate: $substrate,
+                zoneOf: $part->zoneOf ?? '',
+                stepsDone: count($piece->route()->steps) - count($remaining),
+                stepsAll: count($piece->route()->steps),
+                next: null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next),
             );
         } catch (NoRoute $e) {
             return new PartLine(
-                (string) $row->id,
-                $part->id,
-                $part->name,
-                $substrate,
-                $part->zoneOf ?? '',
-                0,
-                0,
-                $e->getMessage(),
+                id: (string) $row->id,
+                slug: $part->id,
+                name: $part->name,
+                substrate: $substrate,
+                zoneOf: $part->zoneOf ?? '',
+                stepsDone: 0,
+                stepsAll: 0,
+                next: $e->getMessage(),
             );
         }
     }
@@ -145,19 +145,19 @@ final readonly class TodayScreen
             $gate = WindowScreen::gate($place->air);
 
             return new TodayCard(
-                (string) $row->id,
-                $part->name,
-                $row->job->name,
-                $place->name,
-                $air($place->air),
-                $shown->of($gate, 'margin', TemperatureDifference::class),
-                false,
-                '',
-                '',
-                '',
-                null,
-                'work',
-                $e->getMessage(),
+                partId: (string) $row->id,
+                part: $part->name,
+                job: $row->job->name,
+                place: $place->name,
+                air: $air($place->air),
+                dewMargin: $shown->of($gate, 'margin', TemperatureDifference::class),
+                mayCoat: false,
+                doing: '',
+                next: '',
+                nextHow: '',
+                window: null,
+                urgency: 'work',
+                message: $e->getMessage(),
             );
         }
         $gate = WindowScreen::gate($replayed->air, $piece, $replayed->finished);
@@ -167,20 +167,17 @@ final readonly class TodayScreen
         $band = $bands[count($bands) - 1] ?? null;
         $running =
             array_values(
-                array_filter(
-                    $remaining,
-                    static fn(\Hull\Job\RouteStep $s): bool => isset($replayed->started[$s->key]),
-                ),
+                array_filter($remaining, static fn(\Hull\Job\RouteStep $s): bool => isset($replayed->started[$s->key])),
             )[0] ?? null;
         $coatsLeft = [] !== array_filter($remaining, static fn(\Hull\Job\RouteStep $s): bool => null !== $s->product);
         [$urgency, $message] = $this->urgency(
-            $replayed->state->phase(),
-            $band,
-            $coatsLeft,
-            null === $next,
-            [] === $replayed->finished,
-            $now,
-            $shown,
+            phase: $replayed->state->phase(),
+            band: $band,
+            coatsLeft: $coatsLeft,
+            finished: null === $next,
+            fresh: [] === $replayed->finished,
+            now: $now,
+            shown: $shown,
         );
         if (
             'work' === $urgency &&
@@ -200,19 +197,19 @@ final readonly class TodayScreen
         $nextStep = null === $next ? null : $this->catalogues->for($row->workshop)->step($next->step);
 
         return new TodayCard(
-            (string) $row->id,
-            $part->name,
-            $row->job->name,
-            $place->name,
-            $air($replayed->air),
-            $shown->of($gate, 'margin', TemperatureDifference::class),
-            $gate->flag('open'),
-            null === $running ? '' : $piece->check()->name($running),
-            null === $next ? '' : $piece->check()->name($next),
-            $nextStep->how ?? '',
-            $band,
-            $urgency,
-            $message,
+            partId: (string) $row->id,
+            part: $part->name,
+            job: $row->job->name,
+            place: $place->name,
+            air: $air($replayed->air),
+            dewMargin: $shown->of($gate, 'margin', TemperatureDifference::class),
+            mayCoat: $gate->flag('open'),
+            doing: null === $running ? '' : $piece->check()->name($running),
+            next: null === $next ? '' : $piece->check()->name($next),
+            nextHow: $nextStep->how ?? '',
+            window: $band,
+            urgency: $urgency,
+            message: $message,
         );
     }
 

@@ -51,38 +51,41 @@ final readonly class WindowScreen
             $gate = self::gate($place->air);
 
             return new WindowsView(
-                (string) $row->id,
-                $e->getMessage(),
-                Screens::instant($now) ?? '',
-                [],
-                [],
-                $this->survey->place($place, $shown),
-                $shown->of($gate, 'margin', TemperatureDifference::class),
-                $gate->flag('open'),
-                $gate->outcome->warnings,
-                'as set for the place',
-                [],
-                $this->hours->of($row->workshop, $place, $shown),
-                null,
+                partId: (string) $row->id,
+                obstacle: $e->getMessage(),
+                now: Screens::instant($now) ?? '',
+                bands: [],
+                cards: [],
+                place: $this->survey->place($place, $shown),
+                dewMargin: $shown->of($gate, 'margin', TemperatureDifference::class),
+                mayCoat: $gate->flag('open'),
+                gateWarnings: $gate->outcome->warnings,
+                airSource: 'as set for the place',
+                findings: [],
+                air: $this->hours->of($row->workshop, $place, $shown),
+                next: null,
             );
         }
         $piece = $piece->inAir($replayed->air);
         $gate = self::gate($replayed->air, $piece, $replayed->finished);
 
         return new WindowsView(
-            (string) $row->id,
-            '',
-            Screens::instant($now) ?? '',
-            self::bands($replayed->coats, $now),
-            $this->coats->cards($piece, $replayed, Tools::usual(), $shown),
-            $this->survey->place(new \Hull\Job\Place($place->id, $place->name, $place->kind, $replayed->air), $shown),
-            $shown->of($gate, 'margin', TemperatureDifference::class),
-            $gate->flag('open'),
-            $gate->outcome->warnings,
-            $this->words->source($row),
-            array_map(static fn(Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
-            $this->hours->of($row->workshop, $place, $shown),
-            self::next($piece, $replayed),
+            partId: (string) $row->id,
+            obstacle: '',
+            now: Screens::instant($now) ?? '',
+            bands: self::bands($replayed->coats, $now),
+            cards: $this->coats->cards($piece, $replayed, Tools::usual(), $shown),
+            place: $this->survey->place(
+                new \Hull\Job\Place($place->id, $place->name, $place->kind, $replayed->air),
+                $shown,
+            ),
+            dewMargin: $shown->of($gate, 'margin', TemperatureDifference::class),
+            mayCoat: $gate->flag('open'),
+            gateWarnings: $gate->outcome->warnings,
+            airSource: $this->words->source($row),
+            findings: array_map(static fn(Finding $f): View\FindingView => Screens::finding($f), $replayed->findings),
+            air: $this->hours->of($row->workshop, $place, $shown),
+            next: self::next($piece, $replayed),
         );
     }
 

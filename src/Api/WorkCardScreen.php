@@ -68,7 +68,13 @@ final readonly class WorkCardScreen
     {
         $piece = $this->piece($row, $kept->part);
         try {
-            return self::worked($this->catalogues->for($row->workshop), $kept, SavedCards::work($kept, $piece), $piece, $shown);
+            return self::worked(
+                $this->catalogues->for($row->workshop),
+                $kept,
+                SavedCards::work($kept, $piece),
+                $piece,
+                $shown,
+            );
         } catch (InvalidInput $e) {
             return $this->blank(
                 $kept,
@@ -101,22 +107,22 @@ final readonly class WorkCardScreen
         [$inputs, $rows] = self::typed($kept);
 
         return new WorkCardView(
-            $kept->id,
-            SavedCards::kind($kept)->id(),
-            SavedCards::kind($kept)->name(),
-            $kept->name,
-            $kept->part ?? '',
-            $piece->part->name ?? '',
-            $inputs,
-            $rows,
-            [],
-            null,
-            [],
-            [],
-            [],
-            [],
-            $error,
-            $field,
+            id: $kept->id,
+            kind: SavedCards::kind($kept)->id(),
+            kindName: SavedCards::kind($kept)->name(),
+            name: $kept->name,
+            part: $kept->part ?? '',
+            partName: $piece->part->name ?? '',
+            inputs: $inputs,
+            rows: $rows,
+            figures: [],
+            drawing: null,
+            steps: [],
+            warnings: [],
+            cautions: [],
+            wear: [],
+            error: $error,
+            errorField: $field,
         );
     }
 
@@ -131,25 +137,25 @@ final readonly class WorkCardScreen
         $cautions = array_map(static fn(string $id): Caution => $catalogue->cautions[$id], $card->cautions);
 
         return new WorkCardView(
-            $kept->id,
-            SavedCards::kind($kept)->id(),
-            SavedCards::kind($kept)->name(),
-            $kept->name,
-            $kept->part ?? '',
-            $piece->part->name ?? '',
-            $inputs,
-            $rows,
-            array_map(
+            id: $kept->id,
+            kind: SavedCards::kind($kept)->id(),
+            kindName: SavedCards::kind($kept)->name(),
+            name: $kept->name,
+            part: $kept->part ?? '',
+            partName: $piece->part->name ?? '',
+            inputs: $inputs,
+            rows: $rows,
+            figures: array_map(
                 static fn(Figure $f): CardFigure => new CardFigure($f->label, $shown->value($f->value, $f->from)),
                 $card->figures,
             ),
-            self::drawing($card->drawing, $shown),
-            array_map(static fn(Line $l): string => $l->in($shown->units), $card->steps),
-            $card->warnings(),
-            array_map(static fn(Caution $c): string => $c->name, $cautions),
-            array_map(static fn(Protection $p): string => $p->name, $catalogue->protectionFor($cautions)),
-            '',
-            '',
+            drawing: self::drawing($card->drawing, $shown),
+            steps: array_map(static fn(Line $l): string => $l->in($shown->units), $card->steps),
+            warnings: $card->warnings(),
+            cautions: array_map(static fn(Caution $c): string => $c->name, $cautions),
+            wear: array_map(static fn(Protection $p): string => $p->name, $catalogue->protectionFor($cautions)),
+            error: '',
+            errorField: '',
         );
     }
 
@@ -233,27 +239,27 @@ final readonly class WorkCardScreen
         }
 
         return new WorkKindView(
-            $kind->id(),
-            $kind->name(),
-            $kind->hint(),
-            $single,
-            $rows->name ?? '',
-            array_map(self::field(...), $rows->of ?? []),
-            $sample,
-            $sampleRows,
+            id: $kind->id(),
+            name: $kind->name(),
+            hint: $kind->hint(),
+            fields: $single,
+            rowsField: $rows->name ?? '',
+            rowFields: array_map(self::field(...), $rows->of ?? []),
+            sample: $sample,
+            sampleRows: $sampleRows,
         );
     }
 
     private static function field(Field $f): DimensionField
     {
         return new DimensionField(
-            $f->name,
-            $f->label,
-            [] !== $f->options ? 'choice' : ($f->ratio ? 'ratio' : 'quantity'),
-            $f->required,
-            $f->options,
-            '',
-            '',
+            name: $f->name,
+            label: $f->label,
+            kind: [] !== $f->options ? 'choice' : ($f->ratio ? 'ratio' : 'quantity'),
+            required: $f->required,
+            options: $f->options,
+            start: '',
+            usual: '',
         );
     }
 }

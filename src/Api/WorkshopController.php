@@ -81,14 +81,14 @@ final readonly class WorkshopController
     private function view(Workshop $workshop): WorkshopView
     {
         return new WorkshopView(
-            $workshop->edition('settings'),
-            $workshop->name,
-            $workshop->timezone,
-            $workshop->currency,
-            $workshop->gallon->value,
-            null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(),
-            $workshop->vocLimit,
-            array_values(
+            version: $workshop->edition('settings'),
+            name: $workshop->name,
+            timezone: $workshop->timezone,
+            currency: $workshop->currency,
+            gallon: $workshop->gallon->value,
+            hourRate: null === $workshop->hourRate ? '' : Money::minor($workshop->hourRate)->text(),
+            vocLimit: $workshop->vocLimit,
+            local: array_values(
                 array_map(
                     static fn(LocalTopic $t): LocalTopicView => new LocalTopicView(
                         $t->id,

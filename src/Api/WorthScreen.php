@@ -25,18 +25,26 @@ final readonly class WorthScreen
             $piece = $this->stored->workpiece($row);
             if ($piece->context->area()->m2() <= 0.0) {
                 return new WorthView(
-                    $nothing,
-                    $nothing,
-                    '',
-                    '',
-                    '',
-                    'Measure the part first: time and material go by its area.',
-                    '',
+                    leastHours: $nothing,
+                    mostHours: $nothing,
+                    material: '',
+                    total: '',
+                    perYear: '',
+                    verdict: 'Measure the part first: time and material go by its area.',
+                    rests: '',
                 );
             }
             $figures = RouteFigures::of($piece, $piece->route());
         } catch (NoRoute $e) {
-            return new WorthView($nothing, $nothing, '', '', '', $e->getMessage(), '');
+            return new WorthView(
+                leastHours: $nothing,
+                mostHours: $nothing,
+                material: '',
+                total: '',
+                perYear: '',
+                verdict: $e->getMessage(),
+                rests: '',
+            );
         }
         $workshop = $row->workshop;
         $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
@@ -47,16 +55,16 @@ final readonly class WorthScreen
         $years = $piece->context->system->life;
 
         return new WorthView(
-            $shown->of($worth->hours, 'least', Duration::class),
-            $shown->of($worth->hours, 'most', Duration::class),
-            $range($worth->leastMaterial, $worth->mostMaterial),
-            $range($worth->least, $worth->most),
-            $range(
+            leastHours: $shown->of($worth->hours, 'least', Duration::class),
+            mostHours: $shown->of($worth->hours, 'most', Duration::class),
+            material: $range($worth->leastMaterial, $worth->mostMaterial),
+            total: $range($worth->least, $worth->most),
+            perYear: $range(
                 Money::minor((int) round($worth->least->minor / max(0.25, $years[1]))),
                 Money::minor((int) round($worth->most->minor / max(0.25, $years[0]))),
             ),
-            $worth->verdict,
-            null === $rate
+            verdict: $worth->verdict,
+            rests: null === $rate
                 ? 'Materials only; say in the yard\'s settings what an hour is worth to count the work.'
                 : sprintf('Materials, and %s %s an hour of work.', $rate->rounded(), $workshop->currency),
         );

@@ -197,10 +197,10 @@ final class DemoCommand extends Command
         $days = $own->field('due_days')->optional($job->name)?->integer(1, 365);
 
         return new Job(
-            $job->name,
-            $job->note,
-            $job->places,
-            array_map(function (Part $part) use ($own): Part {
+            name: $job->name,
+            note: $job->note,
+            places: $job->places,
+            parts: array_map(function (Part $part) use ($own): Part {
                 $last = $part->log[count($part->log) - 1] ?? null;
                 if (null === $last) {
                     return $part;
@@ -218,9 +218,9 @@ final class DemoCommand extends Command
                     ),
                 );
             }, $job->parts),
-            $job->without,
-            $job->cards,
-            null === $days ? $job->due : $this->clock->now()->modify(sprintf('+%d days', $days))->format('Y-m-d'),
+            without: $job->without,
+            cards: $job->cards,
+            due: null === $days ? $job->due : $this->clock->now()->modify(sprintf('+%d days', $days))->format('Y-m-d'),
         );
     }
 }

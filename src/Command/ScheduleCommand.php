@@ -82,14 +82,14 @@ final class ScheduleCommand extends Command
         $due = $asked->job->dueAt($zone);
 
         return Planning::yard(
-            $pieces,
-            $done,
-            $places,
-            $asked->airs,
-            $crew,
-            $zone,
-            $asked->now(),
-            null === $due ? [] : array_fill_keys(array_keys($pieces), (float) $due->format('U') / 3600.0),
+            pieces: $pieces,
+            done: $done,
+            places: $places,
+            airs: $asked->airs,
+            crew: $crew,
+            zone: $zone,
+            now: $asked->now(),
+            dues: null === $due ? [] : array_fill_keys(array_keys($pieces), (float) $due->format('U') / 3600.0),
         );
     }
 

@@ -43,15 +43,15 @@ final readonly class SlidingSession
             ->getResponse()
             ->headers->setCookie(
                 Cookie::create(
-                    $session->getName(),
-                    $session->getId(),
-                    $now + $this->lifetime,
-                    '/',
-                    null,
-                    $request->isSecure(),
-                    true,
-                    false,
-                    Cookie::SAMESITE_LAX,
+                    name: $session->getName(),
+                    value: $session->getId(),
+                    expire: $now + $this->lifetime,
+                    path: '/',
+                    domain: null,
+                    secure: $request->isSecure(),
+                    httpOnly: true,
+                    raw: false,
+                    sameSite: Cookie::SAMESITE_LAX,
                 ),
             );
     }

@@ -37,15 +37,15 @@ final readonly class Album
         }
         $picture = Picture::anew($base64);
         $row = new PhotoRow(
-            $part,
-            $moment,
-            $caption,
-            Picture::TYPE,
-            $picture->width,
-            $picture->height,
-            $picture->bytes,
-            $picture->small,
-            $this->clock->now(),
+            part: $part,
+            moment: $moment,
+            caption: $caption,
+            type: Picture::TYPE,
+            width: $picture->width,
+            height: $picture->height,
+            bytes: $picture->bytes,
+            small: $picture->small,
+            at: $this->clock->now(),
         );
         $this->em->persist($row);
         $this->em->flush();

@@ -143,13 +143,13 @@ final readonly class Shelf
         return $this->books->import(
             $row->workshop,
             new Job(
-                self::another($job->name, $names),
-                $job->note,
-                $job->places,
-                $parts,
-                $job->without,
-                $job->cards,
-                null,
+                name: self::another($job->name, $names),
+                note: $job->note,
+                places: $job->places,
+                parts: $parts,
+                without: $job->without,
+                cards: $job->cards,
+                due: null,
             ),
         );
     }

@@ -37,13 +37,13 @@ final readonly class Stored
         }
 
         return new Job(
-            $row->name,
-            $row->note,
-            $this->places($row),
-            $parts,
-            $row->without,
-            self::cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
-            self::due($row),
+            name: $row->name,
+            note: $row->note,
+            places: $this->places($row),
+            parts: $parts,
+            without: $row->without,
+            cards: self::cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
+            due: self::due($row),
         );
     }
 
@@ -166,18 +166,18 @@ final readonly class Stored
                 : Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio));
 
         return new LogEntry(
-            $row->entryId,
-            $row->kind,
-            $row->stepKey,
-            $row->at,
-            $air,
-            $row->note,
-            $row->corrects,
-            $row->withdrawn,
-            $row->rule,
-            $row->takenBy,
-            null === $row->usedL ? null : Volume::litres($row->usedL),
-            null === $row->filmUm ? null : FilmThickness::micrometres($row->filmUm),
+            id: $row->entryId,
+            kind: $row->kind,
+            stepKey: $row->stepKey,
+            at: $row->at,
+            air: $air,
+            note: $row->note,
+            corrects: $row->corrects,
+            withdrawn: $row->withdrawn,
+            rule: $row->rule,
+            by: $row->takenBy,
+            used: null === $row->usedL ? null : Volume::litres($row->usedL),
+            film: null === $row->filmUm ? null : FilmThickness::micrometres($row->filmUm),
         );
     }
 }

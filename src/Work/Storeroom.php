@@ -39,15 +39,15 @@ final readonly class Storeroom
         foreach ($tins as $tin) {
             $this->em->persist(
                 new TinRow(
-                    $workshop,
-                    $tin->material,
-                    $tin->batch,
-                    (string) array_search($tin->size::class, self::MEASURES, true),
-                    $tin->size->si(),
-                    $tin->received,
-                    $tin->label,
-                    $tin->cabinet,
-                    $tin->price?->minor,
+                    workshop: $workshop,
+                    material: $tin->material,
+                    batch: $tin->batch,
+                    measure: (string) array_search($tin->size::class, self::MEASURES, true),
+                    size: $tin->size->si(),
+                    received: $tin->received,
+                    label: $tin->label,
+                    cabinet: $tin->cabinet,
+                    price: $tin->price?->minor,
                 ),
             );
         }
@@ -83,14 +83,14 @@ final readonly class Storeroom
     {
         $kind = self::MEASURES[$row->measure];
         $tin = new Tin(
-            (string) $row->id,
-            $row->material,
-            $row->batch,
-            $kind::ofSi($row->size),
-            $row->received,
-            $row->label,
-            $row->cabinet,
-            null === $row->price ? null : Money::minor($row->price),
+            id: (string) $row->id,
+            material: $row->material,
+            batch: $row->batch,
+            size: $kind::ofSi($row->size),
+            received: $row->received,
+            label: $row->label,
+            cabinet: $row->cabinet,
+            price: null === $row->price ? null : Money::minor($row->price),
         );
         $movements = array_map(
             static fn(MovementRow $m): Movement => new Movement(
@@ -178,13 +178,13 @@ final readonly class Storeroom
     private function append(TinRow $row, Movement $m): void
     {
         $line = new MovementRow(
-            $row,
-            1 + $row->movements->count(),
-            $m->kind,
-            $m->amount?->si(),
-            $m->at,
-            $m->entryId,
-            $m->note,
+            tin: $row,
+            number: 1 + $row->movements->count(),
+            kind: $m->kind,
+            amount: $m->amount?->si(),
+            at: $m->at,
+            entryId: $m->entryId,
+            note: $m->note,
         );
         $row->movements->add($line);
         $this->em->persist($line);

@@ -160,23 +160,23 @@ final class YardAir
             null === $heatTo || 'setting' === $kind->holds
                 ? $kind
                 : new \Hull\Climate\Enclosure(
-                    $kind->id,
-                    $kind->name,
-                    $kind->hint,
-                    $kind->sheltered,
-                    $kind->lagHours,
-                    $kind->gainC,
-                    'warmth',
+                    id: $kind->id,
+                    name: $kind->name,
+                    hint: $kind->hint,
+                    sheltered: $kind->sheltered,
+                    lagHours: $kind->lagHours,
+                    gainC: $kind->gainC,
+                    holds: 'warmth',
                 );
 
         return PlaceAir::of(
-            $kind,
-            $set,
-            $outside,
-            null === $heatTo && null === $dryTo ? $this->readings(self::key($place)) : [],
-            $now - self::BEFORE_H,
-            self::BEFORE_H + 24 * (Planning::DAYS + 2),
-            $dryTo,
+            place: $kind,
+            set: $set,
+            outside: $outside,
+            readings: null === $heatTo && null === $dryTo ? $this->readings(self::key($place)) : [],
+            from: $now - self::BEFORE_H,
+            hours: self::BEFORE_H + 24 * (Planning::DAYS + 2),
+            dryTo: $dryTo,
         );
     }
 

@@ -64,18 +64,18 @@ final readonly class YardCalendar
         }
 
         return Calendar::of(
-            $workshop->name,
-            array_values(
+            yard: $workshop->name,
+            work: array_values(
                 array_filter(
                     PlanBody::work($this->plans->latest()),
                     static fn(Node $w): bool => isset($parts[$w->field('part')->text()]),
                 ),
             ),
-            $parts,
-            $windows,
-            YardPlan::crew($workshop)->written,
-            new \DateTimeZone($workshop->timezone),
-            $now,
+            parts: $parts,
+            windows: $windows,
+            crew: YardPlan::crew($workshop)->written,
+            zone: new \DateTimeZone($workshop->timezone),
+            now: $now,
         );
     }
 }

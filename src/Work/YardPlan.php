@@ -92,14 +92,14 @@ final readonly class YardPlan
             $id = $w->field('id')->text();
             if (isset($yard->activities[$id])) {
                 $placed[$id] = new Placed(
-                    $id,
-                    $w->field('start')->number(),
-                    $w->field('end')->number(),
-                    array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
-                    new Why(WhyKind::Kept),
-                    $w->field('dry')->number(),
-                    $w->field('paid')->number(),
-                    $w->field('set_up')->boolean(),
+                    id: $id,
+                    start: $w->field('start')->number(),
+                    end: $w->field('end')->number(),
+                    who: array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
+                    why: new Why(WhyKind::Kept),
+                    dry: $w->field('dry')->number(),
+                    paid: $w->field('paid')->number(),
+                    setUp: $w->field('set_up')->boolean(),
                 );
             }
         }
@@ -136,16 +136,16 @@ final readonly class YardPlan
         }
         $deliveries = $this->deliveries($workshop, $pieces, $done);
         $yard = fn(int $edge): Yard => Planning::yard(
-            $pieces,
-            $done,
-            $places,
-            $this->air->airs($workshop, $edge),
-            self::crew($workshop),
-            new \DateTimeZone($workshop->timezone),
-            self::hour($now),
-            $dues,
-            $deliveries,
-            $pins,
+            pieces: $pieces,
+            done: $done,
+            places: $places,
+            airs: $this->air->airs($workshop, $edge),
+            crew: self::crew($workshop),
+            zone: new \DateTimeZone($workshop->timezone),
+            now: self::hour($now),
+            dues: $dues,
+            deliveries: $deliveries,
+            pins: $pins,
         );
 
         return array_combine($edges, array_map($yard, $edges));

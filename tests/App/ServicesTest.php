@@ -102,7 +102,15 @@ final class ServicesTest extends TestCase
             0.4,
         );
         $place = PlaceAir::of(
-            new Enclosure('o', 'Outdoors', 'as it is', false, 0.0, 0.0, 'nothing'),
+            new Enclosure(
+                id: 'o',
+                name: 'Outdoors',
+                hint: 'as it is',
+                sheltered: false,
+                lagHours: 0.0,
+                gainC: 0.0,
+                holds: 'nothing',
+            ),
             $weather->air,
             Forecast::of(494_000, array_fill(0, 30, $weather), 'made up'),
             [],

@@ -85,16 +85,16 @@ final readonly class Alternatives
             $route = $chosen ? $plan : $other->plan();
         } catch (NoRoute $e) {
             return new Alternative(
-                $school,
-                $school->answers[$answer],
-                $chosen,
-                $for,
-                $against,
-                $e->getMessage(),
-                '',
-                null,
-                [],
-                [],
+                school: $school,
+                answer: $school->answers[$answer],
+                chosen: $chosen,
+                for: $for,
+                against: $against,
+                closed: $e->getMessage(),
+                system: '',
+                figures: null,
+                gains: [],
+                spares: [],
             );
         }
         $closed =
@@ -104,16 +104,16 @@ final readonly class Alternatives
         [$mine, $theirs] = [$this->names($this->piece, $plan), $this->names($other, $route)];
 
         return new Alternative(
-            $school,
-            $school->answers[$answer],
-            $chosen,
-            $for,
-            $against,
-            $closed,
-            $other->context->system->name,
-            RouteFigures::of($other, $route, $this->air),
-            array_values(array_diff($theirs, $mine)),
-            array_values(array_diff($mine, $theirs)),
+            school: $school,
+            answer: $school->answers[$answer],
+            chosen: $chosen,
+            for: $for,
+            against: $against,
+            closed: $closed,
+            system: $other->context->system->name,
+            figures: RouteFigures::of($other, $route, $this->air),
+            gains: array_values(array_diff($theirs, $mine)),
+            spares: array_values(array_diff($mine, $theirs)),
         );
     }
 

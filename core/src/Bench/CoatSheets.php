@@ -149,38 +149,38 @@ final readonly class CoatSheets
         $fan = Strokes::typical(self::method($this->workpiece, $product, null));
 
         return new CoatSheet(
-            $step->key,
-            $product,
-            $coat,
-            $product->proportions(),
-            $loss,
-            $quantity,
-            $this->registry->run(
+            stepKey: $step->key,
+            product: $product,
+            coat: $coat,
+            proportions: $product->proportions(),
+            loss: $loss,
+            quantity: $quantity,
+            wet: $this->registry->run(
                 'film.wet',
                 ['dft' => $product->dft, 'solids' => $product->solids, 'thinner' => $thinner],
                 $product->sourceOf('dft', 'solids', 'ratio'),
             ),
-            $coverage,
-            $batch->parts($each),
-            $batch->readings($each),
-            $batch->dose($each),
-            $batch->smallest(),
-            $batch->potLife(),
-            $batches,
-            $this->registry->run('mix.coat-time', [
+            coverage: $coverage,
+            mix: $batch->parts($each),
+            readings: $batch->readings($each),
+            dose: $batch->dose($each),
+            smallest: $batch->smallest(),
+            potLife: $batch->potLife(),
+            batches: $batches,
+            coatTime: $this->registry->run('mix.coat-time', [
                 'work' => Duration::minutes($takes->minPerM2 * $context->area()->m2()),
                 'batches' => $batches->quantity('count', Count::class),
                 'induction' => $product->induction,
                 'helper' => $tools->helper ? 'yes' : 'no',
             ]),
-            null === $fan
+            fan: null === $fan
                 ? null
                 : $this->registry->run(
                     'film.overlap',
                     ['fan' => $fan[0], 'overlap' => $fan[1], 'speed' => $fan[2], 'area' => $context->area()],
                     Source::Typical,
                 ),
-            $product->isAerosol()
+            can: $product->isAerosol()
                 ? $this->registry->run(
                     'film.aerosol',
                     [
@@ -193,13 +193,13 @@ final readonly class CoatSheets
                     $product->sourceOf('solids', 'dft', 'packs'),
                 )
                 : null,
-            $this->registry->run('mix.waste', [
+            waste: $this->registry->run('mix.waste', [
                 'mixed' => $quantity->quantity('needed', Volume::class),
                 'onPart' => $quantity->quantity('theoretical', Volume::class),
                 'density' => $product->baseDensity,
             ]),
-            Gate::of($this->air, $product),
-            [
+            gate: Gate::of($this->air, $product),
+            cure: [
                 'touch' => $this->time($product->cure?->touch, $product),
                 'recoatMin' => $this->time($product->cure?->recoatMin, $product),
                 'recoatMax' => $this->time($product->cure?->recoatMax, $product),

@@ -34,18 +34,18 @@ final class Record
                 unset($effective[$original]);
             } else {
                 $effective[$original] = new LogEntry(
-                    $original,
-                    $was->kind,
-                    $entry->stepKey ?? $was->stepKey,
-                    $entry->at,
-                    $entry->air ?? $was->air,
-                    '' === $entry->note ? $was->note : $entry->note,
-                    null,
-                    false,
-                    $was->rule,
-                    $was->by,
-                    $entry->used ?? $was->used,
-                    $entry->film ?? $was->film,
+                    id: $original,
+                    kind: $was->kind,
+                    stepKey: $entry->stepKey ?? $was->stepKey,
+                    at: $entry->at,
+                    air: $entry->air ?? $was->air,
+                    note: '' === $entry->note ? $was->note : $entry->note,
+                    corrects: null,
+                    withdrawn: false,
+                    rule: $was->rule,
+                    by: $was->by,
+                    used: $entry->used ?? $was->used,
+                    film: $entry->film ?? $was->film,
                 );
             }
         }

@@ -85,13 +85,13 @@ final readonly class Replay
         }
 
         return new Replayed(
-            $this->advance($state, $series, $clock, $now),
-            $started,
-            $finished,
-            $coats,
-            $findings,
-            $series,
-            $series->airAt($now),
+            state: $this->advance($state, $series, $clock, $now),
+            started: $started,
+            finished: $finished,
+            coats: $coats,
+            findings: $findings,
+            series: $series,
+            air: $series->airAt($now),
         );
     }
 
@@ -132,13 +132,13 @@ final readonly class Replay
             );
             if ([] === $said) {
                 $findings[] = new Finding(
-                    $step->key,
-                    $check->name($step),
-                    $need->id,
-                    $need->says,
-                    $need->consequence,
-                    $need->source,
-                    Severity::Broken,
+                    stepKey: $step->key,
+                    stepName: $check->name($step),
+                    needId: $need->id,
+                    says: $need->says,
+                    consequence: $need->consequence,
+                    source: $need->source,
+                    severity: Severity::Broken,
                 );
                 $state = null === $need->scar ? $state : $state->with($need->scar, 1.0);
             }
@@ -201,15 +201,15 @@ final readonly class Replay
         return [
             ...$coats,
             new LaidCoat(
-                $step->key,
-                $top->product,
-                $at,
-                $top->touch->reachedAt($series, $at),
-                $top->recoatMin->reachedAt($series, $at),
-                $top->recoatMax?->reachedAt($series, $at),
-                null === $top->recoatMax,
-                $top->recoatAgain?->reachedAt($series, $at),
-                $top->full->reachedAt($series, $at),
+                stepKey: $step->key,
+                product: $top->product,
+                laidAt: $at,
+                touchAt: $top->touch->reachedAt($series, $at),
+                opensAt: $top->recoatMin->reachedAt($series, $at),
+                closesAt: $top->recoatMax?->reachedAt($series, $at),
+                neverCloses: null === $top->recoatMax,
+                againAt: $top->recoatAgain?->reachedAt($series, $at),
+                fullAt: $top->full->reachedAt($series, $at),
             ),
         ];
     }

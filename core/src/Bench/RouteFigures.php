@@ -74,17 +74,20 @@ final readonly class RouteFigures
         );
 
         return new self(
-            count($route->steps),
-            $minutes,
-            $hours,
-            (int) round($money),
-            $context->system,
-            $risk,
-            array_map(static fn(string $id): Limit => $catalogue->limits[$id], array_values(array_unique($requires))),
-            $spoken,
-            $catalogue->protectionFor($spoken),
-            max([0, ...array_map(static fn(Caution $c): int => $c->hazard, $spoken)]),
-            $voc,
+            steps: count($route->steps),
+            handsOnMin: $minutes,
+            elapsedHours: $hours,
+            money: (int) round($money),
+            system: $context->system,
+            risk: $risk,
+            gear: array_map(
+                static fn(string $id): Limit => $catalogue->limits[$id],
+                array_values(array_unique($requires)),
+            ),
+            cautions: $spoken,
+            protection: $catalogue->protectionFor($spoken),
+            hazard: max([0, ...array_map(static fn(Caution $c): int => $c->hazard, $spoken)]),
+            voc: $voc,
         );
     }
 

@@ -53,16 +53,16 @@ final readonly class Workpiece
         }
         $substrate = $catalogue->substrate($part->substrate);
         $traits = new Traits(
-            $catalogue,
-            $substrate,
-            $facts,
-            $part->service,
-            $part->finish,
-            $part->area(),
-            $place->air,
-            $place->kind,
-            $part->exposure,
-            $around->without,
+            catalogue: $catalogue,
+            substrate: $substrate,
+            facts: $facts,
+            service: $part->service,
+            finish: $part->finish,
+            area: $part->area(),
+            air: $place->air,
+            placeKind: $place->kind,
+            exposure: $part->exposure,
+            without: $around->without,
         );
         $answers = new Schools($traits, $part->schools);
         $schools = $answers->resolved();

@@ -68,20 +68,20 @@ final class Coverage
         );
 
         return new Part(
-            'part',
-            'Part',
-            $substrate->id,
-            [new Observed($condition->id, $condition->worst()->id, Percentage::percent(100))],
-            [$shape],
-            $service->id,
-            $finish,
-            'bay',
-            'hvlp',
-            false,
-            'open',
-            [],
-            null,
-            [],
+            id: 'part',
+            name: 'Part',
+            substrate: $substrate->id,
+            conditions: [new Observed($condition->id, $condition->worst()->id, Percentage::percent(100))],
+            shapes: [$shape],
+            service: $service->id,
+            finish: $finish,
+            place: 'bay',
+            method: 'hvlp',
+            smallOrLattice: false,
+            exposure: 'open',
+            schools: [],
+            route: null,
+            log: [],
         );
     }
 

@@ -71,13 +71,13 @@ final readonly class Day
         usort($spoken, static fn(Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
 
         return new self(
-            $actions,
-            $minutes,
-            $catalogue->protectionFor($spoken),
-            $spoken,
-            array_map(array_values(...), $disposal),
-            $voc,
-            $encounters,
+            actions: $actions,
+            minutes: $minutes,
+            protection: $catalogue->protectionFor($spoken),
+            cautions: $spoken,
+            disposal: array_map(array_values(...), $disposal),
+            voc: $voc,
+            encounters: $encounters,
         );
     }
 }

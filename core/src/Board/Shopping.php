@@ -52,16 +52,16 @@ final readonly class Shopping
             $id = (string) $id;
             $product = $catalogue->product($id);
             $needs[$id] = self::need(
-                $id,
-                $product->name,
-                Supplier::PAINT,
-                $coats,
-                Volume::litres(
+                id: $id,
+                name: $product->name,
+                kind: Supplier::PAINT,
+                coats: $coats,
+                amount: Volume::litres(
                     array_sum(array_map(static fn(CoatAhead $c): float => $c->paint->litresValue(), $coats)),
                 ),
-                [$product->packs, $product->price],
-                $product->shelf->keepsOpened(),
-                $stores,
+                sold: [$product->packs, $product->price],
+                keeps: $product->shelf->keepsOpened(),
+                stores: $stores,
             );
         }
         ksort($needs);
@@ -70,43 +70,43 @@ final readonly class Shopping
             $supply = $catalogue->supplies[$id];
             $size = Pack::size($supply->packs[0]);
             $needs[$id] = self::need(
-                $id,
-                $supply->name,
-                Supplier::CHEMICALS,
-                [],
-                $size::ofSi($amount),
-                [$supply->packs, $supply->price],
-                $supply->shelf->keepsOpened(),
-                $stores,
+                id: $id,
+                name: $supply->name,
+                kind: Supplier::CHEMICALS,
+                coats: [],
+                amount: $size::ofSi($amount),
+                sold: [$supply->packs, $supply->price],
+                keeps: $supply->shelf->keepsOpened(),
+                stores: $stores,
             );
         }
         foreach ($wanted->consumables as $id => $amount) {
             $id = (string) $id;
             $consumable = $catalogue->consumables[$id];
             $needs[$id] = self::need(
-                $id,
-                $consumable->name,
-                Supplier::CONSUMABLES,
-                [],
-                $consumable->amount('pc' === $consumable->unit ? ceil($amount - 1e-9) : $amount),
-                [$consumable->packs, $consumable->price],
-                true,
-                $stores,
-                $consumable->note,
+                id: $id,
+                name: $consumable->name,
+                kind: Supplier::CONSUMABLES,
+                coats: [],
+                amount: $consumable->amount('pc' === $consumable->unit ? ceil($amount - 1e-9) : $amount),
+                sold: [$consumable->packs, $consumable->price],
+                keeps: true,
+                stores: $stores,
+                note: $consumable->note,
             );
         }
         $discs = array_map(static fn(float $discs): int => (int) ceil($discs - 1e-9), $wanted->discs);
         foreach ($discs as $grit => $count) {
             $abrasives = $catalogue->supplies[self::ABRASIVES];
             $needs['disc-p' . $grit] = self::need(
-                'disc-p' . $grit,
-                sprintf('Discs and sheets P%d', $grit),
-                Supplier::CONSUMABLES,
-                [],
-                Count::of($count),
-                [$abrasives->packs, $abrasives->price],
-                true,
-                $stores,
+                id: 'disc-p' . $grit,
+                name: sprintf('Discs and sheets P%d', $grit),
+                kind: Supplier::CONSUMABLES,
+                coats: [],
+                amount: Count::of($count),
+                sold: [$abrasives->packs, $abrasives->price],
+                keeps: true,
+                stores: $stores,
             );
         }
 
@@ -177,15 +177,15 @@ final readonly class Shopping
         }
 
         return new Need(
-            $id,
-            $name,
-            $kind,
-            $coats,
-            $amount,
-            $from,
-            PackChoice::cheapest($missing, $packs, $keeps, $stores->elsewhere[$id] ?? $amount::ofSi(0.0)),
-            Supplier::of($stores->suppliers, $kind),
-            $note,
+            id: $id,
+            name: $name,
+            kind: $kind,
+            coats: $coats,
+            amount: $amount,
+            from: $from,
+            purchase: PackChoice::cheapest($missing, $packs, $keeps, $stores->elsewhere[$id] ?? $amount::ofSi(0.0)),
+            seller: Supplier::of($stores->suppliers, $kind),
+            note: $note,
         );
     }
 }

@@ -85,13 +85,13 @@ final class Wanted
             for ($again = $number === $last ? $this->if->coats : 0; $again >= 0; --$again) {
                 $litres = $paint->quantity('needed', Volume::class);
                 $this->coats[] = new CoatAhead(
-                    $id,
-                    $piece->part->name,
-                    $step->key,
-                    $product->id,
-                    $litres,
-                    $paint->quantity('theoretical', Volume::class),
-                    $paint->quantity('swallowed', Volume::class),
+                    partId: $id,
+                    part: $piece->part->name,
+                    stepKey: $step->key,
+                    product: $product->id,
+                    paint: $litres,
+                    onPart: $paint->quantity('theoretical', Volume::class),
+                    swallowed: $paint->quantity('swallowed', Volume::class),
                 );
                 $thinner = $paint->quantity('mixed', Volume::class)->litresValue() - $litres->litresValue();
                 if ($thinner > 0.0) {

@@ -48,16 +48,16 @@ final readonly class Traits
     public function inAir(Air $air): self
     {
         return new self(
-            $this->catalogue,
-            $this->substrate,
-            $this->facts,
-            $this->service,
-            $this->finish,
-            $this->area,
-            $air,
-            $this->placeKind,
-            $this->exposure,
-            $this->without,
+            catalogue: $this->catalogue,
+            substrate: $this->substrate,
+            facts: $this->facts,
+            service: $this->service,
+            finish: $this->finish,
+            area: $this->area,
+            air: $air,
+            placeKind: $this->placeKind,
+            exposure: $this->exposure,
+            without: $this->without,
         );
     }
 

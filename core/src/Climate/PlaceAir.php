@@ -93,7 +93,15 @@ final readonly class PlaceAir
             $rain[] = $place->sheltered ? 0.0 : $weather->rainMm;
         }
 
-        return new self($from, $celsius, $humidity, $wind, $rain, $last, $outside->end());
+        return new self(
+            from: $from,
+            celsius: $celsius,
+            humidity: $humidity,
+            wind: $wind,
+            rain: $rain,
+            measured: $last,
+            forecast: $outside->end(),
+        );
     }
 
     public function airAt(float $hour): Air

@@ -245,11 +245,11 @@ final class AreaComputations
         ?\Closure $open = null,
     ): Computation {
         return new Computation(
-            'area.' . $kind,
-            $label,
-            $formula . '; times count and complexity factor; less what is not coated',
-            Source::Estimate === $source ? self::BOAT : self::GEOMETRY,
-            [
+            name: 'area.' . $kind,
+            summary: $label,
+            formula: $formula . '; times count and complexity factor; less what is not coated',
+            origin: Source::Estimate === $source ? self::BOAT : self::GEOMETRY,
+            inputs: [
                 ...$fields,
                 Field::optional('count', Count::class, 'How many', Count::of(1))->some(),
                 Field::choice(
@@ -259,11 +259,11 @@ final class AreaComputations
                 ),
                 Field::optional('bare', Area::class, 'Not coated: masked, bearing, bonded', Area::squareMetres(0)),
             ],
-            [
+            outputs: [
                 Field::quantity('area', Area::class, 'Area to coat'),
                 Field::quantity('notCoated', Area::class, 'Not coated'),
             ],
-            static function (Inputs $in) use ($area, $open): Outcome {
+            work: static function (Inputs $in) use ($area, $open): Outcome {
                 $times =
                     $in->quantity('count', Count::class)->value() *
                     Complexity::from($in->choice('complexity'))->factor();
@@ -282,7 +282,7 @@ final class AreaComputations
                     'notCoated' => Area::squareMetres($bare + (null === $open ? 0.0 : $open($in) * $times)),
                 ]);
             },
-            $source,
+            kind: $source,
         );
     }
 

@@ -38,30 +38,30 @@ final class BatchComputations
 
         return [
             new Computation(
-                'mix.proportions',
-                'A mix ratio by volume and by mass',
-                'mass = volume x density, part by part; what the sheet states stands as stated',
-                'ratio and densities of the product sheet',
-                [
+                name: 'mix.proportions',
+                summary: 'A mix ratio by volume and by mass',
+                formula: 'mass = volume x density, part by part; what the sheet states stands as stated',
+                origin: 'ratio and densities of the product sheet',
+                inputs: [
                     Field::ratio('ratio', 'Ratio of the sheet'),
                     Field::choice('by', 'Its numbers count', ['volume', 'mass']),
                     Field::optionalRatio('other', 'Ratio by the other measure, where the sheet gives both'),
                     ...self::densities(),
                 ],
-                [
+                outputs: [
                     Field::quantity('volumeBase', PlainRatio::class, 'Parts A by volume'),
                     Field::quantity('volumeHardener', PlainRatio::class, 'Parts B by volume'),
                     Field::quantity('massBase', PlainRatio::class, 'Parts A by mass'),
                     Field::quantity('massHardener', PlainRatio::class, 'Parts B by mass'),
                 ],
-                self::proportions(...),
+                work: self::proportions(...),
             ),
             new Computation(
-                'mix.many',
-                'Any number of parts of one mix',
-                'part = total x parts / sum of parts; mass = volume x density',
-                'ratio and densities of the product sheet',
-                [
+                name: 'mix.many',
+                summary: 'Any number of parts of one mix',
+                formula: 'part = total x parts / sum of parts; mass = volume x density',
+                origin: 'ratio and densities of the product sheet',
+                inputs: [
                     Field::choice('by', 'The parts count', ['volume', 'mass']),
                     Field::rows(
                         'parts',
@@ -74,18 +74,18 @@ final class BatchComputations
                     Field::optional('volume', Volume::class, 'Total by volume'),
                     Field::optional('mass', Mass::class, 'Total by mass'),
                 ],
-                [
+                outputs: [
                     Field::quantity('mass', Mass::class, 'Total mass'),
                     Field::quantity('volume', Volume::class, 'Total volume'),
                 ],
-                self::many(...),
+                work: self::many(...),
             ),
             new Computation(
-                'mix.smallest-batch',
-                'The least batch a scale doses well enough',
-                'batch = resolution / tolerance / mass share of the smallest part',
-                'resolution of the scale, tolerance of the sheet',
-                [
+                name: 'mix.smallest-batch',
+                summary: 'The least batch a scale doses well enough',
+                formula: 'batch = resolution / tolerance / mass share of the smallest part',
+                origin: 'resolution of the scale, tolerance of the sheet',
+                inputs: [
                     $resolution,
                     $tolerance,
                     Field::quantity('share', Percentage::class, 'Mass share of the smallest part')->within(
@@ -95,11 +95,11 @@ final class BatchComputations
                         static fn(Range $r): Range => $r->from(0.05),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('mass', Mass::class, 'Least batch'),
                     Field::quantity('volume', Volume::class, 'By volume'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $dose =
                         $in->quantity('tolerance', Percentage::class)->ratioValue() *
                         $in->quantity('share', Percentage::class)->ratioValue();
@@ -113,23 +113,23 @@ final class BatchComputations
                 },
             ),
             new Computation(
-                'mix.coat-time',
-                'How long a coat takes, with its mixing',
-                'work + batches x (mixing + induction); with a helper only the first batch waits, unless ' .
+                name: 'mix.coat-time',
+                summary: 'How long a coat takes, with its mixing',
+                formula: 'work + batches x (mixing + induction); with a helper only the first batch waits, unless ' .
                     'mixing takes longer than putting a batch on',
-                'pace of the worker',
-                [
+                origin: 'pace of the worker',
+                inputs: [
                     Field::quantity('work', Duration::class, 'Putting it on'),
                     Field::quantity('batches', Count::class, 'Batches')->some(),
                     Field::optional('mixing', Duration::class, 'Mixing a batch', Duration::minutes(8.0)),
                     Field::optional('induction', Duration::class, 'Standing before use', Duration::hours(0.0)),
                     Field::choice('helper', 'A helper mixes', ['no', 'yes']),
                 ],
-                [
+                outputs: [
                     Field::quantity('time', Duration::class, 'From the first stir'),
                     Field::quantity('gap', Duration::class, 'Standstill between batches'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $ready =
                         $in->quantity('mixing', Duration::class)->h() +
                         $in->quantity('induction', Duration::class)->h();
@@ -151,19 +151,22 @@ final class BatchComputations
                         'A helper takes away the standstill, not the pot life.',
                     );
                 },
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'mix.additive',
-                'An additive by the litre',
-                'dose x volume; 20 drops a millilitre',
-                'product sheet',
-                [
+                name: 'mix.additive',
+                summary: 'An additive by the litre',
+                formula: 'dose x volume; 20 drops a millilitre',
+                origin: 'product sheet',
+                inputs: [
                     Field::quantity('total', Volume::class, 'Mixed paint'),
                     Field::quantity('perLitre', Volume::class, 'Additive to a litre'),
                 ],
-                [Field::quantity('volume', Volume::class, 'Additive'), Field::quantity('drops', Count::class, 'Drops')],
-                static function (Inputs $in): Outcome {
+                outputs: [
+                    Field::quantity('volume', Volume::class, 'Additive'),
+                    Field::quantity('drops', Count::class, 'Drops'),
+                ],
+                work: static function (Inputs $in): Outcome {
                     $litres =
                         $in->quantity('total', Volume::class)->litresValue() *
                         $in->quantity('perLitre', Volume::class)->litresValue();
@@ -175,17 +178,17 @@ final class BatchComputations
                 },
             ),
             new Computation(
-                'mix.waste',
-                'What does not stay on the part',
-                '(mixed - on the part) x density',
-                'mass balance',
-                [
+                name: 'mix.waste',
+                summary: 'What does not stay on the part',
+                formula: '(mixed - on the part) x density',
+                origin: 'mass balance',
+                inputs: [
                     Field::quantity('mixed', Volume::class, 'Mixed'),
                     Field::quantity('onPart', Volume::class, 'On the part'),
                     Field::optional('density', Density::class, 'Density of the mix', Density::kgPerLitre(1.2)),
                 ],
-                [Field::quantity('mass', Mass::class, 'Overspray, cup and tool, for disposal')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                outputs: [Field::quantity('mass', Mass::class, 'Overspray, cup and tool, for disposal')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'mass' => Mass::kilograms(
                         max(
                             0.0,
@@ -194,7 +197,7 @@ final class BatchComputations
                         ) * $in->quantity('density', Density::class)->kgPerL(),
                     ),
                 ])->warn('Let rests harden in the open where the sheet allows it; local rules for the rest.'),
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
         ];
     }

@@ -46,12 +46,12 @@ final class BathComputations
 
         return [
             new Computation(
-                'bath.acid',
-                'A bath of acid or chelate',
-                'powder = volume x strength; hours = base x 2^((20 - T) / 10) x 50 g/L / strength; iron = ' .
+                name: 'bath.acid',
+                summary: 'A bath of acid or chelate',
+                formula: 'powder = volume x strength; hours = base x 2^((20 - T) / 10) x 50 g/L / strength; iron = ' .
                     '0.25 x powder',
-                'typical; ten degrees double the speed, twice the strength too',
-                [
+                origin: 'typical; ten degrees double the speed, twice the strength too',
+                inputs: [
                     $volume,
                     Field::quantity('strength', Density::class, 'Strength, powder in the bath')->within(
                         static fn(Range $r): Range => $r->from(0.005)->upTo(0.5),
@@ -71,23 +71,23 @@ final class BathComputations
                         PlainRatio::of(1.3),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('powder', Mass::class, 'Powder'),
                     Field::quantity('time', Duration::class, 'Time'),
                     Field::quantity('check', Duration::class, 'Look every'),
                     Field::quantity('left', Mass::class, 'Iron it still takes'),
                     Field::quantity('soda', Mass::class, 'Soda for the rinse water'),
                 ],
-                self::acid(...),
-                Source::Typical,
+                work: self::acid(...),
+                kind: Source::Typical,
             ),
             new Computation(
-                'bath.electrolysis',
-                'A bath with current, in washing soda',
-                'current = part area x density, as far as the supply gives it; hours = charge (A x h/dm2) x ' .
+                name: 'bath.electrolysis',
+                summary: 'A bath with current, in washing soda',
+                formula: 'current = part area x density, as far as the supply gives it; hours = charge (A x h/dm2) x ' .
                     'area / current; hydrogen = 0.418 L/h per A; air = hydrogen / 1 %',
-                'typical; 0.2 to 1 A/dm2, 10 to 15 g/L',
-                [
+                origin: 'typical; 0.2 to 1 A/dm2, 10 to 15 g/L',
+                inputs: [
                     $volume,
                     Field::quantity('area', Area::class, 'Area of the part')->some(),
                     Field::optional(
@@ -117,7 +117,7 @@ final class BathComputations
                         Count::of(2),
                     )->within(static fn(Range $r): Range => $r->from(1.0)->upTo(self::SIDES)),
                 ],
-                [
+                outputs: [
                     Field::quantity('current', ElectricCurrent::class, 'Current'),
                     Field::quantity('power', ElectricPower::class, 'Power'),
                     Field::quantity('soda', Mass::class, 'Washing soda'),
@@ -127,15 +127,15 @@ final class BathComputations
                     Field::quantity('hydrogen', VolumeRate::class, 'Hydrogen'),
                     Field::quantity('air', VolumeRate::class, 'Fresh air'),
                 ],
-                self::electrolysis(...),
-                Source::Typical,
+                work: self::electrolysis(...),
+                kind: Source::Typical,
             ),
             new Computation(
-                'bath.peroxide',
-                'Whitening gel under film and light',
-                'gel = area x g/m2 x cycles',
-                'typical',
-                [
+                name: 'bath.peroxide',
+                summary: 'Whitening gel under film and light',
+                formula: 'gel = area x g/m2 x cycles',
+                origin: 'typical',
+                inputs: [
                     Field::quantity('area', Area::class, 'Area'),
                     Field::optional('gel', MassPerArea::class, 'Gel', MassPerArea::gramsPerM2(250.0)),
                     Field::quantity('shades', Count::class, 'Shades to go')->within(
@@ -143,8 +143,11 @@ final class BathComputations
                     ),
                     Field::optional('hours', Duration::class, 'A cycle', Duration::hours(6.0)),
                 ],
-                [Field::quantity('mass', Mass::class, 'Gel'), Field::quantity('time', Duration::class, 'Under light')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                outputs: [
+                    Field::quantity('mass', Mass::class, 'Gel'),
+                    Field::quantity('time', Duration::class, 'Under light'),
+                ],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'mass' => Mass::grams(
                         $in->quantity('area', Area::class)->m2() *
                             $in->quantity('gel', MassPerArea::class)->gPerM2() *
@@ -154,14 +157,14 @@ final class BathComputations
                         $in->quantity('hours', Duration::class)->h() * $in->quantity('shades', Count::class)->value(),
                     ),
                 ])->warn('A hidden spot first; compare with a covered photo strip after each cycle.'),
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'bath.dwell',
-                'How long it is kept wet',
-                'base x 2^((20 - T) / 10), at most 3 times',
-                'ten degrees halve it',
-                [
+                name: 'bath.dwell',
+                summary: 'How long it is kept wet',
+                formula: 'base x 2^((20 - T) / 10), at most 3 times',
+                origin: 'ten degrees halve it',
+                inputs: [
                     Field::quantity('base', Duration::class, 'Dwell of the label at 20 C'),
                     Field::quantity('temperature', Temperature::class, 'Temperature there')->within(
                         static fn(Range $r): Range => $r->from(-20.0)->upTo(60.0),
@@ -170,11 +173,11 @@ final class BathComputations
                         static fn(Range $r): Range => $r->from(1 / 60),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('time', Duration::class, 'Keep wet for'),
                     Field::quantity('resprays', Count::class, 'Times to spray again'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $time =
                         $in->quantity('base', Duration::class)->h() *
                         Dwell::factor($in->quantity('temperature', Temperature::class));
@@ -189,7 +192,7 @@ final class BathComputations
                         ),
                     ])->warn('Bare places are rinsed first, rusted ones last.');
                 },
-                Source::Typical,
+                kind: Source::Typical,
             ),
         ];
     }

@@ -38,47 +38,50 @@ final class ClimateComputations
 
         return [
             new Computation(
-                'climate.saturation-pressure',
-                'Saturation vapour pressure',
-                '6.112 exp(17.62 T / (243.12 + T)) hPa',
-                self::MAGNUS,
-                [$air[0]],
-                [Field::quantity('hectopascal', PlainRatio::class, 'Pressure in hPa')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                name: 'climate.saturation-pressure',
+                summary: 'Saturation vapour pressure',
+                formula: '6.112 exp(17.62 T / (243.12 + T)) hPa',
+                origin: self::MAGNUS,
+                inputs: [$air[0]],
+                outputs: [Field::quantity('hectopascal', PlainRatio::class, 'Pressure in hPa')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'hectopascal' => PlainRatio::of(
                         Air::saturationHpa($in->quantity('temperature', Temperature::class)),
                     ),
                 ]),
             ),
             new Computation(
-                'climate.dew-point',
-                'Dew point of the air',
-                'x = ln(e / 6.112); Td = 243.12 x / (17.62 - x)',
-                self::MAGNUS,
-                $air,
-                [Field::quantity('dewPoint', Temperature::class, 'Dew point')],
-                static fn(Inputs $in): Outcome => Outcome::of(['dewPoint' => self::air($in)->dewPoint()]),
+                name: 'climate.dew-point',
+                summary: 'Dew point of the air',
+                formula: 'x = ln(e / 6.112); Td = 243.12 x / (17.62 - x)',
+                origin: self::MAGNUS,
+                inputs: $air,
+                outputs: [Field::quantity('dewPoint', Temperature::class, 'Dew point')],
+                work: static fn(Inputs $in): Outcome => Outcome::of(['dewPoint' => self::air($in)->dewPoint()]),
             ),
             new Computation(
-                'climate.absolute-humidity',
-                'Water in a cubic metre of air',
-                '216.7 e / (273.15 + T)',
-                self::MAGNUS,
-                $air,
-                [Field::quantity('water', AbsoluteHumidity::class, 'Water')],
-                static fn(Inputs $in): Outcome => Outcome::of(['water' => self::air($in)->absoluteHumidity()]),
+                name: 'climate.absolute-humidity',
+                summary: 'Water in a cubic metre of air',
+                formula: '216.7 e / (273.15 + T)',
+                origin: self::MAGNUS,
+                inputs: $air,
+                outputs: [Field::quantity('water', AbsoluteHumidity::class, 'Water')],
+                work: static fn(Inputs $in): Outcome => Outcome::of(['water' => self::air($in)->absoluteHumidity()]),
             ),
             new Computation(
-                'climate.heated',
-                'Relative humidity after heating the same air',
-                'vapour pressure stays: RH = e / es(T); the dew point stays with it',
-                self::MAGNUS,
-                [...$air, Field::quantity('heatedTo', Temperature::class, 'Heated to')->within(self::ofAir(...))],
-                [
+                name: 'climate.heated',
+                summary: 'Relative humidity after heating the same air',
+                formula: 'vapour pressure stays: RH = e / es(T); the dew point stays with it',
+                origin: self::MAGNUS,
+                inputs: [
+                    ...$air,
+                    Field::quantity('heatedTo', Temperature::class, 'Heated to')->within(self::ofAir(...)),
+                ],
+                outputs: [
                     Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity'),
                     Field::quantity('dewPoint', Temperature::class, 'Dew point'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $heated = self::air($in)->heatedTo($in->quantity('heatedTo', Temperature::class));
                     $falls = $in->quantity('heatedTo', Temperature::class)->c() < self::air($in)->dewPoint()->c();
 
@@ -88,11 +91,11 @@ final class ClimateComputations
                 },
             ),
             new Computation(
-                'climate.dehumidify',
-                'Water a dehumidifier takes out in a day',
-                '(water in - water wanted) x volume x air changes per hour x 24',
-                'water balance of a room',
-                [
+                name: 'climate.dehumidify',
+                summary: 'Water a dehumidifier takes out in a day',
+                formula: '(water in - water wanted) x volume x air changes per hour x 24',
+                origin: 'water balance of a room',
+                inputs: [
                     ...$air,
                     Field::quantity('wanted', RelativeHumidity::class, 'Wanted humidity'),
                     Field::quantity('room', Volume::class, 'Room volume'),
@@ -103,8 +106,8 @@ final class ClimateComputations
                         PlainRatio::of(0.5),
                     )->within(static fn(Range $r): Range => $r->upTo(50.0)),
                 ],
-                [Field::quantity('water', Mass::class, 'Water per day')],
-                static function (Inputs $in): Outcome {
+                outputs: [Field::quantity('water', Mass::class, 'Water per day')],
+                work: static function (Inputs $in): Outcome {
                     $inside = self::air($in);
                     $wanted = Air::of($inside->temperature, $in->quantity('wanted', RelativeHumidity::class));
                     $grams =
@@ -116,26 +119,27 @@ final class ClimateComputations
 
                     return Outcome::of(['water' => Mass::grams($grams)]);
                 },
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'climate.burner-water',
-                'Water an unvented propane burner adds',
-                '1.63 kg per kg of propane',
-                'combustion of propane',
-                [Field::quantity('propane', Mass::class, 'Propane burnt')],
-                [Field::quantity('water', Mass::class, 'Water')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                name: 'climate.burner-water',
+                summary: 'Water an unvented propane burner adds',
+                formula: '1.63 kg per kg of propane',
+                origin: 'combustion of propane',
+                inputs: [Field::quantity('propane', Mass::class, 'Propane burnt')],
+                outputs: [Field::quantity('water', Mass::class, 'Water')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'water' => Mass::kilograms($in->quantity('propane', Mass::class)->kg() * self::WATER_PER_PROPANE),
                 ])->warn('An open flame ignites solvent vapour: never where paint is used.'),
-                Source::Typical,
+                kind: Source::Typical,
             ),
             new Computation(
-                'climate.apply-gate',
-                'May a film go on now?',
-                'part >= dew point + 3 C; temperature and humidity inside the sheet; spray outdoors under 4 m/s',
-                'ISO 8502-4 margin and the product sheet',
-                [
+                name: 'climate.apply-gate',
+                summary: 'May a film go on now?',
+                formula: 'part >= dew point + 3 C; temperature and humidity inside the sheet; spray outdoors ' .
+                    'under 4 m/s',
+                origin: 'ISO 8502-4 margin and the product sheet',
+                inputs: [
                     ...$air,
                     Field::optional('part', Temperature::class, 'Part temperature'),
                     Field::optional('least', Temperature::class, 'Sheet: lowest temperature', Temperature::celsius(10)),
@@ -154,26 +158,26 @@ final class ClimateComputations
                     ),
                     Field::optional('wind', Speed::class, 'Wind where you spray', Speed::metresPerSecond(0)),
                 ],
-                [
+                outputs: [
                     Field::quantity('dewPoint', Temperature::class, 'Dew point'),
                     Field::quantity('margin', TemperatureDifference::class, 'Dew margin'),
                     Field::choice('open', 'May go on', ['true', 'false']),
                 ],
-                self::gate(...),
+                work: self::gate(...),
             ),
             new Computation(
-                'climate.part-lag',
-                'Temperature of a part that follows the air',
-                'air + (part - air) exp(-t / tau)',
-                'first-order lag; tau sheet 15 min, hull laminate 45 min, casting 2 h',
-                [
+                name: 'climate.part-lag',
+                summary: 'Temperature of a part that follows the air',
+                formula: 'air + (part - air) exp(-t / tau)',
+                origin: 'first-order lag; tau sheet 15 min, hull laminate 45 min, casting 2 h',
+                inputs: [
                     Field::quantity('part', Temperature::class, 'Part at start'),
                     Field::quantity('air', Temperature::class, 'Air'),
                     Field::quantity('after', Duration::class, 'After'),
                     Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)),
                 ],
-                [Field::quantity('temperature', Temperature::class, 'Part')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                outputs: [Field::quantity('temperature', Temperature::class, 'Part')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'temperature' => PartLag::temperature(
                         $in->quantity('part', Temperature::class),
                         $in->quantity('air', Temperature::class),
@@ -181,19 +185,19 @@ final class ClimateComputations
                         self::tau($in),
                     ),
                 ]),
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'climate.drying',
-                'Drying of a washed part',
-                'base x VPD(20 C, 60 %) / VPD; base open 3 h, seams 12 h, cavities 36 h',
-                'vapour pressure deficit',
-                [...$air, Field::choice('exposure', 'Where the water lies', array_keys(Drying::BASE_HOURS))],
-                [Field::quantity('time', Duration::class, 'Drying time')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                name: 'climate.drying',
+                summary: 'Drying of a washed part',
+                formula: 'base x VPD(20 C, 60 %) / VPD; base open 3 h, seams 12 h, cavities 36 h',
+                origin: 'vapour pressure deficit',
+                inputs: [...$air, Field::choice('exposure', 'Where the water lies', array_keys(Drying::BASE_HOURS))],
+                outputs: [Field::quantity('time', Duration::class, 'Drying time')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'time' => Drying::time($in->choice('exposure'), self::air($in)),
                 ])->warn('Confirm with a dryness test.'),
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
         ];
     }

@@ -22,17 +22,17 @@ final class CostComputations
     {
         return [
             new Computation(
-                'cost.worth-it',
-                'Hours of work as a range, before it begins',
-                sprintf(
+                name: 'cost.worth-it',
+                summary: 'Hours of work as a range, before it begins',
+                formula: sprintf(
                     'least = %.2f x hands-on; most = hands-on x (%.2f + %.2f x grade + %.2f x hidden)',
                     self::WELL,
                     self::SOUND,
                     self::WORST,
                     self::HIDDEN,
                 ),
-                'typical spread between plan and bench',
-                [
+                origin: 'typical spread between plan and bench',
+                inputs: [
                     Field::quantity('handsOn', Duration::class, 'Hands-on work as planned'),
                     Field::quantity('grade', Count::class, 'Worst grade found, 0 sound to 1 worst')->within(
                         static fn(Range $r): Range => $r->broken()->upTo(1.0),
@@ -41,11 +41,11 @@ final class CostComputations
                         static fn(Range $r): Range => $r->upTo(100.0),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('least', Duration::class, 'At least'),
                     Field::quantity('most', Duration::class, 'At most'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $planned = $in->quantity('handsOn', Duration::class)->h();
                     $hidden = $in->quantity('hidden', Count::class)->value();
 
@@ -62,7 +62,7 @@ final class CostComputations
                         'Something is hidden or untested: test or open it up first, the range gets narrower.',
                     );
                 },
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
         ];
     }

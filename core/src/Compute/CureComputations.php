@@ -38,14 +38,14 @@ final class CureComputations
 
         return [
             new Computation(
-                'cure.rows',
-                'Time to an event between the rows of a sheet',
-                'ln(hours) linear in 1/T(K); at most 5 C below the rows; above them held, or carried on for ' .
+                name: 'cure.rows',
+                summary: 'Time to an event between the rows of a sheet',
+                formula: 'ln(hours) linear in 1/T(K); at most 5 C below the rows; above them held, or carried on for ' .
                     'a window that closes',
-                self::ARRHENIUS,
-                [$rows, $at, Field::choice('beyond', 'Above the hottest row', ['held', 'carried on'])],
-                [Field::quantity('time', Duration::class, 'Time')],
-                static fn(Inputs $in): Outcome => self::marked(
+                origin: self::ARRHENIUS,
+                inputs: [$rows, $at, Field::choice('beyond', 'Above the hottest row', ['held', 'carried on'])],
+                outputs: [Field::quantity('time', Duration::class, 'Time')],
+                work: static fn(Inputs $in): Outcome => self::marked(
                     Outcome::of([
                         'time' => self::hours(
                             self::rows($in->rows('rows'), 'held' !== $in->choice('beyond')),
@@ -57,33 +57,37 @@ final class CureComputations
                 ),
             ),
             new Computation(
-                'cure.clock',
-                'A cure clock through changing temperature',
-                'sum of dt / hours(T); the event is at 1',
-                self::ARRHENIUS,
-                [
+                name: 'cure.clock',
+                summary: 'A cure clock through changing temperature',
+                formula: 'sum of dt / hours(T); the event is at 1',
+                origin: self::ARRHENIUS,
+                inputs: [
                     $rows,
                     Field::rows('stretches', 'What has been', $at, Field::quantity('hours', Duration::class, 'For')),
                     Field::optional('temperature', Temperature::class, 'Temperature from here on'),
                 ],
-                [
+                outputs: [
                     Field::quantity('clock', PlainRatio::class, 'Clock'),
                     Field::quantity('remaining', Duration::class, 'Time left'),
                 ],
-                self::clock(...),
+                work: self::clock(...),
             ),
             new Computation(
-                'cure.window',
-                'When the next coat may go on',
-                'opens at recoat-min, closes at recoat-max',
-                self::ARRHENIUS,
-                [Field::rows('min', 'Recoat-min rows', ...$row), Field::rows('max', 'Recoat-max rows', ...$row), $at],
-                [
+                name: 'cure.window',
+                summary: 'When the next coat may go on',
+                formula: 'opens at recoat-min, closes at recoat-max',
+                origin: self::ARRHENIUS,
+                inputs: [
+                    Field::rows('min', 'Recoat-min rows', ...$row),
+                    Field::rows('max', 'Recoat-max rows', ...$row),
+                    $at,
+                ],
+                outputs: [
                     Field::quantity('opens', Duration::class, 'Opens after'),
                     Field::quantity('closes', Duration::class, 'Closes after'),
                     Field::quantity('width', Duration::class, 'Stays open'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $t = $in->quantity('temperature', Temperature::class);
                     $opens = self::hours(self::rows($in->rows('min')), $t);
                     $closes = self::hours(self::rows($in->rows('max'), true), $t);
@@ -99,17 +103,17 @@ final class CureComputations
                 },
             ),
             new Computation(
-                'cure.humidity-factor',
-                'How damp air changes the cure',
-                'moisture-cure: 1 / (0.5 at 3, 1 at 8.6, 1.6 at 15 g/m3); water-borne: 50 / (100 - RH)',
-                'typical',
-                [
+                name: 'cure.humidity-factor',
+                summary: 'How damp air changes the cure',
+                formula: 'moisture-cure: 1 / (0.5 at 3, 1 at 8.6, 1.6 at 15 g/m3); water-borne: 50 / (100 - RH)',
+                origin: 'typical',
+                inputs: [
                     Field::choice('kind', 'Kind of film', CureFactor::KINDS, true),
                     $at->within(static fn(Range $r): Range => $r->from(-60.0)->upTo(100.0)),
                     Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity'),
                 ],
-                [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
-                static function (Inputs $in): Outcome {
+                outputs: [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
+                work: static function (Inputs $in): Outcome {
                     $air = Air::of(
                         $in->quantity('temperature', Temperature::class),
                         $in->quantity('humidity', RelativeHumidity::class),
@@ -127,14 +131,14 @@ final class CureComputations
                         'Amine blush: wash with water before sanding or the next film.',
                     );
                 },
-                Source::Typical,
+                kind: Source::Typical,
             ),
             new Computation(
-                'cure.film-factor',
-                'How a thick film slows the cure',
-                '(DFT / DFT of the sheet)^2',
-                'solvent release',
-                [
+                name: 'cure.film-factor',
+                summary: 'How a thick film slows the cure',
+                formula: '(DFT / DFT of the sheet)^2',
+                origin: 'solvent release',
+                inputs: [
                     Field::quantity('film', FilmThickness::class, 'Film')->within(
                         static fn(Range $r): Range => $r->upTo(1e4),
                     ),
@@ -142,8 +146,8 @@ final class CureComputations
                         static fn(Range $r): Range => $r->from(1.0),
                     ),
                 ],
-                [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                outputs: [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'factor' => PlainRatio::of(
                         CureFactor::thickness(
                             $in->quantity('film', FilmThickness::class),
@@ -151,14 +155,14 @@ final class CureComputations
                         ),
                     ),
                 ]),
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'cure.zones',
-                'When the second coat may start on a part that takes time',
-                'max(min + a - b) <= s <= min(max + a - b) over all zones',
-                'each zone keeps its own clock',
-                [
+                name: 'cure.zones',
+                summary: 'When the second coat may start on a part that takes time',
+                formula: 'max(min + a - b) <= s <= min(max + a - b) over all zones',
+                origin: 'each zone keeps its own clock',
+                inputs: [
                     Field::quantity('min', Duration::class, 'Recoat-min'),
                     Field::quantity('max', Duration::class, 'Recoat-max'),
                     Field::rows(
@@ -168,22 +172,23 @@ final class CureComputations
                         Field::quantity('second', Duration::class, 'Put on in coat 2 after'),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('earliest', Duration::class, 'Earliest start'),
                     Field::quantity('latest', Duration::class, 'Latest start'),
                     Field::quantity('slack', Duration::class, 'Slack'),
                     Field::quantity('sections', Count::class, 'Sections needed'),
                     Field::choice('open', 'Can be done whole', ['true', 'false']),
                 ],
-                self::zones(...),
+                work: self::zones(...),
             ),
             new Computation(
-                'cure.zones-in-air',
-                'When the next coat of a part that takes time may start, in air that changes',
-                'opens_i <= start + b_i < closes_i over zones along both coats; each zone runs its own clock ' .
+                name: 'cure.zones-in-air',
+                summary: 'When the next coat of a part that takes time may start, in air that changes',
+                formula: 'opens_i <= start + b_i < closes_i over zones along both coats; each zone runs its own ' .
+                    'clock ' .
                     'through the air',
-                self::ARRHENIUS,
-                [
+                origin: self::ARRHENIUS,
+                inputs: [
                     Field::rows('min', 'Recoat-min rows', ...$row),
                     Field::rows('max', 'Recoat-max rows', ...$row),
                     Field::quantity('first', Duration::class, 'The first coat takes'),
@@ -195,7 +200,7 @@ final class CureComputations
                         Field::quantity('hours', Duration::class, 'For'),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('earliest', Duration::class, 'Earliest start'),
                     Field::quantity('latest', Duration::class, 'Latest start'),
                     Field::quantity('slack', Duration::class, 'Slack'),
@@ -203,14 +208,14 @@ final class CureComputations
                     Field::quantity('helpers', Count::class, 'Helpers that would do'),
                     Field::choice('open', 'Can be done whole', ['true', 'false']),
                 ],
-                self::zonesInAir(...),
+                work: self::zonesInAir(...),
             ),
             new Computation(
-                'cure.oven',
-                'When the soak starts: the part, not the oven, must be hot',
-                't = tau ln((oven - part) / (oven - wanted)); soak; cool the same way',
-                'first-order lag',
-                [
+                name: 'cure.oven',
+                summary: 'When the soak starts: the part, not the oven, must be hot',
+                formula: 't = tau ln((oven - part) / (oven - wanted)); soak; cool the same way',
+                origin: 'first-order lag',
+                inputs: [
                     Field::quantity('part', Temperature::class, 'Part at start'),
                     Field::quantity('oven', Temperature::class, 'Oven'),
                     Field::quantity('wanted', Temperature::class, 'Part temperature wanted'),
@@ -218,12 +223,12 @@ final class CureComputations
                     Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)),
                     Field::optional('handle', Temperature::class, 'Cool enough to handle', Temperature::celsius(40)),
                 ],
-                [
+                outputs: [
                     Field::quantity('ramp', Duration::class, 'Ramp'),
                     Field::quantity('total', Duration::class, 'Until the soak ends'),
                     Field::quantity('cool', Duration::class, 'Cool-down'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $tau = ClimateComputations::tau($in);
                     $ramp = PartLag::timeTo(
                         $in->quantity('part', Temperature::class),
@@ -244,7 +249,7 @@ final class CureComputations
                         'cool' => $cool,
                     ]);
                 },
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
         ];
     }

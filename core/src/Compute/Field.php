@@ -45,15 +45,15 @@ final readonly class Field
     public function within(\Closure $limits): self
     {
         return new self(
-            $this->name,
-            $this->label,
-            $this->quantity,
-            $this->ratio,
-            $this->options,
-            $this->of,
-            $this->default,
-            $this->required,
-            $limits($this->range()),
+            name: $this->name,
+            label: $this->label,
+            quantity: $this->quantity,
+            ratio: $this->ratio,
+            options: $this->options,
+            of: $this->of,
+            default: $this->default,
+            required: $this->required,
+            range: $limits($this->range()),
         );
     }
 

@@ -37,13 +37,13 @@ final class FilmComputations
 
         return [
             new Computation(
-                'film.spreading-rate',
-                'Area one litre covers at a dry film',
-                '10 x VS% / DFT[um]',
-                self::SOLIDS,
-                [$vs, $dft],
-                [Field::quantity('rate', SpreadingRate::class, 'Spreading rate')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                name: 'film.spreading-rate',
+                summary: 'Area one litre covers at a dry film',
+                formula: '10 x VS% / DFT[um]',
+                origin: self::SOLIDS,
+                inputs: [$vs, $dft],
+                outputs: [Field::quantity('rate', SpreadingRate::class, 'Spreading rate')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'rate' => Coverage::spreadingRate(
                         $in->quantity('solids', Percentage::class),
                         $in->quantity('dft', FilmThickness::class),
@@ -51,17 +51,17 @@ final class FilmComputations
                 ]),
             ),
             new Computation(
-                'film.wet',
-                'Wet film to lay for a dry film',
-                'DFT x (1 + thinner) / VS',
-                self::SOLIDS,
-                [
+                name: 'film.wet',
+                summary: 'Wet film to lay for a dry film',
+                formula: 'DFT x (1 + thinner) / VS',
+                origin: self::SOLIDS,
+                inputs: [
                     $dft,
                     $vs,
                     Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0)),
                 ],
-                [Field::quantity('wft', FilmThickness::class, 'Wet film')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                outputs: [Field::quantity('wft', FilmThickness::class, 'Wet film')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'wft' => Coverage::wetFilm(
                         $in->quantity('dft', FilmThickness::class),
                         $in->quantity('solids', Percentage::class),
@@ -70,26 +70,27 @@ final class FilmComputations
                 ]),
             ),
             new Computation(
-                'film.dead-volume',
-                'Paint a blast profile swallows',
-                'table by profile, linear between',
-                'typical published table',
-                [Field::quantity('profile', FilmThickness::class, 'Blast profile')],
-                [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                name: 'film.dead-volume',
+                summary: 'Paint a blast profile swallows',
+                formula: 'table by profile, linear between',
+                origin: 'typical published table',
+                inputs: [Field::quantity('profile', FilmThickness::class, 'Blast profile')],
+                outputs: [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'dead' => Coverage::deadVolume($in->quantity('profile', FilmThickness::class)),
                 ])->warnIf(
                     $in->quantity('profile', FilmThickness::class)->um() > 105.0,
                     'The profile is deeper than the table; the value for 105 um is used.',
                 ),
-                Source::Typical,
+                kind: Source::Typical,
             ),
             new Computation(
-                'film.quantity',
-                'Paint for a number of coats',
-                '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss); with thinner x (1 + thinner)',
-                self::SOLIDS,
-                [
+                name: 'film.quantity',
+                summary: 'Paint for a number of coats',
+                formula: '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss); with thinner x (1 ' .
+                    '+ thinner)',
+                origin: self::SOLIDS,
+                inputs: [
                     $area,
                     Field::optional('coats', Count::class, 'Coats', Count::of(1))->some(),
                     $dft,
@@ -103,28 +104,28 @@ final class FilmComputations
                     ),
                     Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0)),
                 ],
-                [
+                outputs: [
                     Field::quantity('theoretical', Volume::class, 'On the part'),
                     Field::quantity('swallowed', Volume::class, 'In the blast profile'),
                     Field::quantity('lost', Volume::class, 'Lost on the way'),
                     Field::quantity('needed', Volume::class, 'Paint needed'),
                     Field::quantity('mixed', Volume::class, 'To mix, with thinner'),
                 ],
-                self::quantity(...),
+                work: self::quantity(...),
             ),
             new Computation(
-                'film.loss',
-                'Share of paint that never reaches the part',
-                'method + 15 points lattice or small parts + 10 points outdoors',
-                'typical, until your own log replaces it',
-                [
+                name: 'film.loss',
+                summary: 'Share of paint that never reaches the part',
+                formula: 'method + 15 points lattice or small parts + 10 points outdoors',
+                origin: 'typical, until your own log replaces it',
+                inputs: [
                     Field::choice('method', 'Method', array_keys(Loss::METHODS), true),
                     Field::choice('shape', 'Shape', ['plain', 'lattice-or-small']),
                     Field::choice('place', 'Place', ['indoors', 'outdoors']),
                     Field::optional('more', Percentage::class, 'More lost than usual, points', Percentage::ratio(0.0)),
                 ],
-                [Field::quantity('loss', Percentage::class, 'Loss')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                outputs: [Field::quantity('loss', Percentage::class, 'Loss')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'loss' => Loss::typical(
                         $in->choice('method'),
                         'lattice-or-small' === $in->choice('shape'),
@@ -132,14 +133,14 @@ final class FilmComputations
                         $in->quantity('more', Percentage::class),
                     ),
                 ]),
-                Source::Typical,
+                kind: Source::Typical,
             ),
             new Computation(
-                'film.aerosol',
-                'Area one can covers in one coat',
-                'net volume x VS x (1 - loss) x 1000 / DFT[um]',
-                self::SOLIDS,
-                [
+                name: 'film.aerosol',
+                summary: 'Area one can covers in one coat',
+                formula: 'net volume x VS x (1 - loss) x 1000 / DFT[um]',
+                origin: self::SOLIDS,
+                inputs: [
                     Field::quantity('volume', Volume::class, 'Net volume of a can')->some(),
                     $vs,
                     Field::quantity('loss', Percentage::class, 'Loss')->within(self::lost(...)),
@@ -147,11 +148,11 @@ final class FilmComputations
                     Field::optional('part', Area::class, 'Area to coat', Area::squareMetres(0)),
                     Field::optional('coats', Count::class, 'Coats', Count::of(1))->some(),
                 ],
-                [
+                outputs: [
                     Field::quantity('area', Area::class, 'Area per coat and can'),
                     Field::quantity('cans', Count::class, 'Cans'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $area = Coverage::aerosolArea(
                         $in->quantity('volume', Volume::class),
                         $in->quantity('solids', Percentage::class),
@@ -172,11 +173,11 @@ final class FilmComputations
                 },
             ),
             new Computation(
-                'film.overlap',
-                'Pace of a spray fan',
-                'fan x (1 - overlap) x speed; time = area / pace',
-                'geometry of the fan',
-                [
+                name: 'film.overlap',
+                summary: 'Pace of a spray fan',
+                formula: 'fan x (1 - overlap) x speed; time = area / pace',
+                origin: 'geometry of the fan',
+                inputs: [
                     Field::quantity('fan', Length::class, 'Fan width')->some(),
                     Field::optional('overlap', Percentage::class, 'Overlap', Percentage::percent(50))->within(
                         self::lost(...),
@@ -184,26 +185,26 @@ final class FilmComputations
                     Field::quantity('speed', Speed::class, 'Gun speed')->some(),
                     Field::optional('area', Area::class, 'Area', Area::squareMetres(0)),
                 ],
-                [
+                outputs: [
                     Field::quantity('pace', AreaRate::class, 'Pace'),
                     Field::quantity('passes', Count::class, 'Passes over a spot per trip'),
                     Field::quantity('time', Duration::class, 'Time per coat'),
                 ],
-                self::overlap(...),
+                work: self::overlap(...),
             ),
             new Computation(
-                'film.coats-to-hide',
-                'Coats until the old colour is gone',
-                'ceil(hiding DFT / DFT per coat)',
-                'hiding film of the product sheet',
-                [
+                name: 'film.coats-to-hide',
+                summary: 'Coats until the old colour is gone',
+                formula: 'ceil(hiding DFT / DFT per coat)',
+                origin: 'hiding film of the product sheet',
+                inputs: [
                     Field::quantity('hiding', FilmThickness::class, 'Hiding film'),
                     Field::quantity('dft', FilmThickness::class, 'Film per coat')->within(
                         static fn(Range $r): Range => $r->from(0.1),
                     ),
                 ],
-                [Field::quantity('coats', Count::class, 'Coats')],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                outputs: [Field::quantity('coats', Count::class, 'Coats')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'coats' => Strokes::coatsToHide(
                         $in->quantity('hiding', FilmThickness::class),
                         $in->quantity('dft', FilmThickness::class),
@@ -211,19 +212,22 @@ final class FilmComputations
                 ]),
             ),
             new Computation(
-                'film.stripe',
-                'A stripe coat on edges, welds and bolts',
-                'edge length x width of the band x DFT / (10 x VS%) / (1 - loss)',
-                'trade practice: by brush, before each full coat',
-                [
+                name: 'film.stripe',
+                summary: 'A stripe coat on edges, welds and bolts',
+                formula: 'edge length x width of the band x DFT / (10 x VS%) / (1 - loss)',
+                origin: 'trade practice: by brush, before each full coat',
+                inputs: [
                     Field::quantity('length', Length::class, 'Edges'),
                     Field::optional('width', Length::class, 'Width of the band', Length::metres(0.03)),
                     $vs,
                     $dft,
                     Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(7))->within(self::lost(...)),
                 ],
-                [Field::quantity('needed', Volume::class, 'Paint'), Field::quantity('area', Area::class, 'Band')],
-                static function (Inputs $in): Outcome {
+                outputs: [
+                    Field::quantity('needed', Volume::class, 'Paint'),
+                    Field::quantity('area', Area::class, 'Band'),
+                ],
+                work: static function (Inputs $in): Outcome {
                     $band = Area::squareMetres(
                         $in->quantity('length', Length::class)->m() * $in->quantity('width', Length::class)->m(),
                     );
@@ -242,19 +246,19 @@ final class FilmComputations
                 },
             ),
             new Computation(
-                'film.remaining',
-                'How long a film still lasts, by the gauge',
-                '(measured - least) / loss per year',
-                'gauge readings; even wear',
-                [
+                name: 'film.remaining',
+                summary: 'How long a film still lasts, by the gauge',
+                formula: '(measured - least) / loss per year',
+                origin: 'gauge readings; even wear',
+                inputs: [
                     Field::quantity('measured', FilmThickness::class, 'Measured now'),
                     Field::quantity('least', FilmThickness::class, 'Least that protects'),
                     Field::quantity('perYear', FilmThickness::class, 'Lost in a year')->within(
                         static fn(Range $r): Range => $r->from(0.01),
                     ),
                 ],
-                [Field::quantity('time', Duration::class, 'Lasts')],
-                static function (Inputs $in): Outcome {
+                outputs: [Field::quantity('time', Duration::class, 'Lasts')],
+                work: static function (Inputs $in): Outcome {
                     $worn = $in->quantity('perYear', FilmThickness::class)->um();
                     if ($worn <= 0.0) {
                         throw new InvalidQuantity(
@@ -271,24 +275,24 @@ final class FilmComputations
                         'It is thinner than what protects already.',
                     );
                 },
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'film.clearance',
-                'Film build against a sliding fit',
-                'sum of films x faces against gap - tolerance',
-                'sum of layers',
-                [
+                name: 'film.clearance',
+                summary: 'Film build against a sliding fit',
+                formula: 'sum of films x faces against gap - tolerance',
+                origin: 'sum of layers',
+                inputs: [
                     Field::rows('layers', 'Films on one face', $dft),
                     Field::optional('faces', Count::class, 'Coated faces in the gap', Count::of(2)),
                     Field::optional('gap', FilmThickness::class, 'Gap of the fit'),
                     Field::optional('tolerance', FilmThickness::class, 'Play to keep', FilmThickness::micrometres(0)),
                 ],
-                [
+                outputs: [
                     Field::quantity('build', FilmThickness::class, 'Film in the gap'),
                     Field::quantity('remove', FilmThickness::class, 'To take off'),
                 ],
-                self::clearance(...),
+                work: self::clearance(...),
             ),
         ];
     }

@@ -24,19 +24,19 @@ final class HourComputations
 
         return [
             new Computation(
-                'hours.coat',
-                'Putting one coat on',
-                'set-up + area x minutes a square metre x shape x overhead x first coat over rough metal',
-                'typical of the trade',
-                [
+                name: 'hours.coat',
+                summary: 'Putting one coat on',
+                formula: 'set-up + area x minutes a square metre x shape x overhead x first coat over rough metal',
+                origin: 'typical of the trade',
+                inputs: [
                     $area,
                     Field::choice('method', 'Method', CoatHours::methods(), true),
                     Field::choice('shape', 'Shape', ['plain', 'frames-or-lattice']),
                     Field::choice('overhead', 'Overhead', ['no', 'yes']),
                     Field::choice('first', 'First coat over bare or rough metal', ['no', 'yes']),
                 ],
-                $out,
-                static function (Inputs $in): Outcome {
+                outputs: $out,
+                work: static function (Inputs $in): Outcome {
                     $hours = CoatHours::of(
                         $in->choice('method'),
                         $in->quantity('area', Area::class),
@@ -47,25 +47,25 @@ final class HourComputations
 
                     return Outcome::of(['least' => $hours->least, 'most' => $hours->most, 'setUp' => $hours->setUp]);
                 },
-                Source::Typical,
+                kind: Source::Typical,
             ),
             new Computation(
-                'hours.strip',
-                'Taking it to bright metal',
-                'area x minutes a square metre by what comes off',
-                'typical of the trade',
-                [
+                name: 'hours.strip',
+                summary: 'Taking it to bright metal',
+                formula: 'area x minutes a square metre by what comes off',
+                origin: 'typical of the trade',
+                inputs: [
                     $area,
                     Field::choice('off', 'What comes off', StripHours::kinds(), true),
                     Field::choice('way', 'How', StripHours::WAYS),
                 ],
-                $out,
-                static function (Inputs $in): Outcome {
+                outputs: $out,
+                work: static function (Inputs $in): Outcome {
                     $hours = StripHours::of($in->choice('off'), $in->choice('way'), $in->quantity('area', Area::class));
 
                     return Outcome::of(['least' => $hours->least, 'most' => $hours->most, 'setUp' => $hours->setUp]);
                 },
-                Source::Typical,
+                kind: Source::Typical,
             ),
         ];
     }

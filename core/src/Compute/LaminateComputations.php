@@ -39,28 +39,28 @@ final class LaminateComputations
 
         return [
             new Computation(
-                'laminate.ply',
-                'Resin and thickness of a ply',
-                'resin = glass x (1 - f) / f; thickness = glass / 2.56 + resin / 1.2; f: mat 0.30, biaxial ' .
+                name: 'laminate.ply',
+                summary: 'Resin and thickness of a ply',
+                formula: 'resin = glass x (1 - f) / f; thickness = glass / 2.56 + resin / 1.2; f: mat 0.30, biaxial ' .
                     '0.45, combi 0.38',
-                self::HAND,
-                [$glass, $kind],
-                [
+                origin: self::HAND,
+                inputs: [$glass, $kind],
+                outputs: [
                     Field::quantity('resin', MassPerArea::class, 'Resin'),
                     Field::quantity('thickness', Length::class, 'Thickness'),
                 ],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'resin' => PlyStack::resin(self::glass($in), self::fraction($in)),
                     'thickness' => PlyStack::thickness(self::glass($in), self::fraction($in)),
                 ]),
-                Source::Typical,
+                kind: Source::Typical,
             ),
             new Computation(
-                'laminate.stack',
-                'Plies, taper and resin for a hole',
-                'plies = ceil(thickness / ply); taper = 12 x thickness; each ply reaches further up the taper',
-                self::HAND,
-                [
+                name: 'laminate.stack',
+                summary: 'Plies, taper and resin for a hole',
+                formula: 'plies = ceil(thickness / ply); taper = 12 x thickness; each ply reaches further up the taper',
+                origin: self::HAND,
+                inputs: [
                     $glass,
                     $kind,
                     Field::quantity('lost', Length::class, 'Thickness lost')->within(
@@ -79,27 +79,27 @@ final class LaminateComputations
                         Count::of(4),
                     )->some(),
                 ],
-                [
+                outputs: [
                     Field::quantity('plies', Count::class, 'Plies'),
                     Field::quantity('taper', Length::class, 'Taper on each side'),
                     Field::quantity('glassMass', Mass::class, 'Glass'),
                     Field::quantity('resinMass', Mass::class, 'Resin'),
                     Field::quantity('sessions', Count::class, 'Goes'),
                 ],
-                self::stack(...),
-                Source::Typical,
+                work: self::stack(...),
+                kind: Source::Typical,
             ),
             new Computation(
-                'fairing.volume',
-                'Fairing compound for a low',
-                'area x depth / 2 x 1.15; a round per 5 mm and one thin one',
-                'trade practice',
-                [Field::quantity('area', Area::class, 'Low area'), $depth],
-                [
+                name: 'fairing.volume',
+                summary: 'Fairing compound for a low',
+                formula: 'area x depth / 2 x 1.15; a round per 5 mm and one thin one',
+                origin: 'trade practice',
+                inputs: [Field::quantity('area', Area::class, 'Low area'), $depth],
+                outputs: [
                     Field::quantity('volume', Volume::class, 'Compound'),
                     Field::quantity('rounds', Count::class, 'Rounds expected'),
                 ],
-                static fn(Inputs $in): Outcome => Outcome::of([
+                work: static fn(Inputs $in): Outcome => Outcome::of([
                     'volume' => Volume::litres(
                         (($in->quantity('area', Area::class)->m2() * $in->quantity('depth', Length::class)->m()) /
                             2.0) *
@@ -110,21 +110,21 @@ final class LaminateComputations
                         1.0 + ceil($in->quantity('depth', Length::class)->m() / self::ROUND_M - 1e-9),
                     ),
                 ]),
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'pour.prism',
-                'A core poured into a plain hollow',
-                'length x width x depth - inserts; and 10 to 25 % for what is not seen',
-                'geometry; allowance is trade practice',
-                [
+                name: 'pour.prism',
+                summary: 'A core poured into a plain hollow',
+                formula: 'length x width x depth - inserts; and 10 to 25 % for what is not seen',
+                origin: 'geometry; allowance is trade practice',
+                inputs: [
                     Field::quantity('length', Length::class, 'Length'),
                     Field::quantity('width', Length::class, 'Width'),
                     $depth,
                     ...self::pouring(),
                 ],
-                self::poured(),
-                static function (Inputs $in): Outcome {
+                outputs: self::poured(),
+                work: static function (Inputs $in): Outcome {
                     $zero = Length::metres(0.0);
                     $section = static fn(Length $at): array => [
                         $at,
@@ -139,11 +139,11 @@ final class LaminateComputations
                 },
             ),
             new Computation(
-                'pour.sections',
-                'A core poured into a hollow measured at sections',
-                'trapezoid rule over width x depth - inserts; and 10 to 25 % for what is not seen',
-                'geometry; allowance is trade practice',
-                [
+                name: 'pour.sections',
+                summary: 'A core poured into a hollow measured at sections',
+                formula: 'trapezoid rule over width x depth - inserts; and 10 to 25 % for what is not seen',
+                origin: 'geometry; allowance is trade practice',
+                inputs: [
                     Field::rows(
                         'sections',
                         'Sections',
@@ -153,8 +153,8 @@ final class LaminateComputations
                     ),
                     ...self::pouring(),
                 ],
-                self::poured(),
-                static function (Inputs $in): Outcome {
+                outputs: self::poured(),
+                work: static function (Inputs $in): Outcome {
                     $sections = array_map(
                         static fn(Inputs $r): array => [
                             $r->quantity('at', Length::class),

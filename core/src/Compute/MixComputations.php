@@ -45,16 +45,16 @@ final class MixComputations
 
         return [
             new Computation(
-                'mix.by-volume',
-                'Parts of a batch by volume and on one scale',
-                'A = V / (1 + t) x a / (a + b); B likewise; T = V / (1 + t) x t; mass = volume x density',
-                self::SHEET,
-                [
+                name: 'mix.by-volume',
+                summary: 'Parts of a batch by volume and on one scale',
+                formula: 'A = V / (1 + t) x a / (a + b); B likewise; T = V / (1 + t) x t; mass = volume x density',
+                origin: self::SHEET,
+                inputs: [
                     Field::ratio('ratio', 'Mix ratio by volume'),
                     Field::quantity('total', Volume::class, 'Total to mix'),
                     ...$densities,
                 ],
-                [
+                outputs: [
                     Field::quantity('base', Volume::class, 'Base A'),
                     Field::quantity('hardener', Volume::class, 'Hardener B'),
                     Field::quantity('thinner', Volume::class, 'Thinner'),
@@ -62,20 +62,23 @@ final class MixComputations
                     Field::quantity('scaleHardener', Mass::class, 'Scale after B'),
                     Field::quantity('scaleThinner', Mass::class, 'Scale after thinner'),
                 ],
-                self::byVolume(...),
+                work: self::byVolume(...),
             ),
             new Computation(
-                'mix.by-mass',
-                'Parts of a batch by mass',
-                'A = m / (1 + t) x a / (a + b); B likewise; T = m / (1 + t) x t',
-                self::SHEET,
-                [Field::ratio('ratio', 'Mix ratio by mass'), Field::quantity('total', Mass::class, 'Total to mix')],
-                [
+                name: 'mix.by-mass',
+                summary: 'Parts of a batch by mass',
+                formula: 'A = m / (1 + t) x a / (a + b); B likewise; T = m / (1 + t) x t',
+                origin: self::SHEET,
+                inputs: [
+                    Field::ratio('ratio', 'Mix ratio by mass'),
+                    Field::quantity('total', Mass::class, 'Total to mix'),
+                ],
+                outputs: [
                     Field::quantity('base', Mass::class, 'Base A'),
                     Field::quantity('hardener', Mass::class, 'Hardener B'),
                     Field::quantity('thinner', Mass::class, 'Thinner'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $recipe = Recipe::ofTotal(
                         $in->ratio('ratio'),
                         Volume::litres($in->quantity('total', Mass::class)->kg()),
@@ -89,11 +92,11 @@ final class MixComputations
                 },
             ),
             new Computation(
-                'mix.mass-ratio',
-                'A volume ratio as a mass ratio',
-                '100 : 100 x b x density B / (a x density A)',
-                self::SHEET,
-                [
+                name: 'mix.mass-ratio',
+                summary: 'A volume ratio as a mass ratio',
+                formula: '100 : 100 x b x density B / (a x density A)',
+                origin: self::SHEET,
+                inputs: [
                     Field::ratio('ratio', 'Mix ratio by volume'),
                     Field::quantity('baseDensity', Density::class, 'Density A')->within(
                         static fn(Range $r): Range => $r->from(0.05),
@@ -102,11 +105,11 @@ final class MixComputations
                         static fn(Range $r): Range => $r->from(0.05),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('base', PlainRatio::class, 'Parts A by mass'),
                     Field::quantity('hardener', PlainRatio::class, 'Parts B by mass'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $ratio = Recipe::massRatio(
                         $in->ratio('ratio'),
                         $in->quantity('baseDensity', Density::class),
@@ -120,11 +123,11 @@ final class MixComputations
                 },
             ),
             new Computation(
-                'mix.dose-error',
-                'How far off a small dose can be',
-                'resolution / smallest dose; half of it when rounded to the nearest step',
-                'resolution of the scale or cup',
-                [
+                name: 'mix.dose-error',
+                summary: 'How far off a small dose can be',
+                formula: 'resolution / smallest dose; half of it when rounded to the nearest step',
+                origin: 'resolution of the scale or cup',
+                inputs: [
                     Field::quantity('resolution', Mass::class, 'One step of the scale')->within(
                         static fn(Range $r): Range => $r->above(0.0)->upTo(1.0),
                     ),
@@ -138,11 +141,11 @@ final class MixComputations
                         Percentage::ratio(Dose::DEFAULT_TOLERANCE),
                     ),
                 ],
-                [
+                outputs: [
                     Field::quantity('error', Percentage::class, 'Error of one step'),
                     Field::quantity('halfStep', Percentage::class, 'Error of half a step'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $error = Dose::error($in->quantity('resolution', Mass::class), $in->quantity('dose', Mass::class));
 
                     return Outcome::of([
@@ -155,11 +158,11 @@ final class MixComputations
                 },
             ),
             new Computation(
-                'mix.catalyst',
-                'Catalyst (MEKP) for polyester by temperature',
-                'share by temperature, linear between, floor 1.0 %, ceiling 3.0 %; mass = share x resin',
-                'typical table; the product\'s own table wins',
-                [
+                name: 'mix.catalyst',
+                summary: 'Catalyst (MEKP) for polyester by temperature',
+                formula: 'share by temperature, linear between, floor 1.0 %, ceiling 3.0 %; mass = share x resin',
+                origin: 'typical table; the product\'s own table wins',
+                inputs: [
                     Field::quantity('resin', Mass::class, 'Resin'),
                     Field::quantity('temperature', Temperature::class, 'Temperature')->within(
                         static fn(Range $r): Range => $r->from(-60.0)->upTo(100.0),
@@ -172,21 +175,21 @@ final class MixComputations
                     )->within(static fn(Range $r): Range => $r->from(0.3)),
                     Field::optional('bottle', Mass::class, 'Catalyst supplied', Mass::kilograms(0)),
                 ],
-                [
+                outputs: [
                     Field::quantity('share', Percentage::class, 'Share of resin'),
                     Field::quantity('mass', Mass::class, 'Catalyst'),
                     Field::quantity('volume', Volume::class, 'Catalyst by volume'),
                     Field::quantity('unused', Mass::class, 'Stays in the bottle'),
                 ],
-                self::catalyst(...),
-                Source::Typical,
+                work: self::catalyst(...),
+                kind: Source::Typical,
             ),
             new Computation(
-                'mix.pot-life',
-                'Pot life at another temperature and mass',
-                'ref x 2^-((T - Tref)/10) x (m_ref/m)^(1/3)',
-                'rule of thumb: ten degrees halve it',
-                [
+                name: 'mix.pot-life',
+                summary: 'Pot life at another temperature and mass',
+                formula: 'ref x 2^-((T - Tref)/10) x (m_ref/m)^(1/3)',
+                origin: 'rule of thumb: ten degrees halve it',
+                inputs: [
                     Field::quantity('reference', Duration::class, 'Pot life of the sheet')->some(),
                     Field::optional(
                         'referenceTemperature',
@@ -203,11 +206,11 @@ final class MixComputations
                     ),
                     Field::choice('vessel', 'Vessel', ['cup', 'tray']),
                 ],
-                [
+                outputs: [
                     Field::quantity('potLife', Duration::class, 'Pot life'),
                     Field::quantity('usable', Duration::class, 'Usable'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $onlyOne =
                         (null === $in->maybe('referenceMass', Mass::class)) !==
                         (null === $in->maybe('mass', Mass::class));
@@ -228,14 +231,14 @@ final class MixComputations
                         'The mass does not count: it takes both the mass of the sheet and the mass mixed.',
                     );
                 },
-                Source::Estimate,
+                kind: Source::Estimate,
             ),
             new Computation(
-                'mix.batches',
-                'Equal batches that neither kick nor overflow',
-                'ceil(need / min(pace / spreading rate x usable pot life, vessel x 2/3))',
-                'pace of the worker and pot life',
-                [
+                name: 'mix.batches',
+                summary: 'Equal batches that neither kick nor overflow',
+                formula: 'ceil(need / min(pace / spreading rate x usable pot life, vessel x 2/3))',
+                origin: 'pace of the worker and pot life',
+                inputs: [
                     Field::quantity('need', Volume::class, 'Paint needed'),
                     Field::optional('pace', AreaRate::class, 'Pace of work')->within(
                         static fn(Range $r): Range => $r->from(0.01),
@@ -251,24 +254,27 @@ final class MixComputations
                     ),
                     Field::optional('smallest', Volume::class, 'Smallest batch the scale can dose'),
                 ],
-                [Field::quantity('count', Count::class, 'Batches'), Field::quantity('each', Volume::class, 'Each')],
-                self::batches(...),
+                outputs: [
+                    Field::quantity('count', Count::class, 'Batches'),
+                    Field::quantity('each', Volume::class, 'Each'),
+                ],
+                work: self::batches(...),
             ),
             new Computation(
-                'mix.dilution',
-                'Diluting a stock solution',
-                'C1 V1 = C2 V2',
-                'conservation of the dissolved mass',
-                [
+                name: 'mix.dilution',
+                summary: 'Diluting a stock solution',
+                formula: 'C1 V1 = C2 V2',
+                origin: 'conservation of the dissolved mass',
+                inputs: [
                     Field::quantity('stock', Percentage::class, 'Stock strength')->some(),
                     Field::quantity('wanted', Percentage::class, 'Wanted strength'),
                     Field::quantity('total', Volume::class, 'Total wanted'),
                 ],
-                [
+                outputs: [
                     Field::quantity('concentrate', Volume::class, 'Stock'),
                     Field::quantity('water', Volume::class, 'Water'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     [$concentrate, $water] = Dose::dilute(
                         $in->quantity('stock', Percentage::class),
                         $in->quantity('wanted', Percentage::class),
@@ -281,19 +287,19 @@ final class MixComputations
                 },
             ),
             new Computation(
-                'mix.parts',
-                'Parts of water to one part of product',
-                'product = total / (1 + parts)',
-                'ratio of the label',
-                [
+                name: 'mix.parts',
+                summary: 'Parts of water to one part of product',
+                formula: 'product = total / (1 + parts)',
+                origin: 'ratio of the label',
+                inputs: [
                     Field::quantity('parts', PlainRatio::class, 'Parts of water to one of product'),
                     Field::quantity('total', Volume::class, 'Total wanted'),
                 ],
-                [
+                outputs: [
                     Field::quantity('product', Volume::class, 'Product'),
                     Field::quantity('water', Volume::class, 'Water'),
                 ],
-                static function (Inputs $in): Outcome {
+                work: static function (Inputs $in): Outcome {
                     $total = $in->quantity('total', Volume::class)->litresValue();
                     $product = $total / (1 + $in->quantity('parts', PlainRatio::class)->value());
 
@@ -304,18 +310,18 @@ final class MixComputations
                 },
             ),
             new Computation(
-                'mix.tank-fill',
-                'Litres in a tank to the fill line, less the part',
-                'L x W x fill x 1000 - displacement',
-                'plane and solid geometry',
-                [
+                name: 'mix.tank-fill',
+                summary: 'Litres in a tank to the fill line, less the part',
+                formula: 'L x W x fill x 1000 - displacement',
+                origin: 'plane and solid geometry',
+                inputs: [
                     Field::quantity('length', Length::class, 'Length'),
                     Field::quantity('width', Length::class, 'Width'),
                     Field::quantity('fill', Length::class, 'Fill depth'),
                     Field::optional('displacement', Volume::class, 'Displacement of the part', Volume::litres(0)),
                 ],
-                [Field::quantity('volume', Volume::class, 'Liquid')],
-                static function (Inputs $in): Outcome {
+                outputs: [Field::quantity('volume', Volume::class, 'Liquid')],
+                work: static function (Inputs $in): Outcome {
                     $litres =
                         $in->quantity('length', Length::class)->m() *
                             $in->quantity('width', Length::class)->m() *

@@ -26,11 +26,11 @@ final class PackComputations
     {
         return [
             new Computation(
-                'packs.choose',
-                'Cheapest packs that cover a need',
-                'least price - worth of the leftover; ties: less left over, then fewer tins',
-                'exact search over every total',
-                [
+                name: 'packs.choose',
+                summary: 'Cheapest packs that cover a need',
+                formula: 'least price - worth of the leftover; ties: less left over, then fewer tins',
+                origin: 'exact search over every total',
+                inputs: [
                     Field::quantity('need', Volume::class, 'Needed')->within(
                         static fn(Range $r): Range => $r->upTo(self::MOST_LITRES),
                     ),
@@ -44,13 +44,13 @@ final class PackComputations
                     ),
                     Field::choice('keeps', 'The leftover keeps', ['false', 'true']),
                 ],
-                [
+                outputs: [
                     Field::quantity('bought', Volume::class, 'To buy'),
                     Field::quantity('leftover', Volume::class, 'Left over'),
                     Field::quantity('price', PlainRatio::class, 'Price'),
                     Field::quantity('tins', Count::class, 'Tins'),
                 ],
-                self::choose(...),
+                work: self::choose(...),
             ),
         ];
     }

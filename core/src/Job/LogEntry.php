@@ -37,54 +37,54 @@ final readonly class LogEntry
     public function using(?Volume $used): self
     {
         return new self(
-            $this->id,
-            $this->kind,
-            $this->stepKey,
-            $this->at,
-            $this->air,
-            $this->note,
-            $this->corrects,
-            $this->withdrawn,
-            $this->rule,
-            $this->by,
-            $used,
-            $this->film,
+            id: $this->id,
+            kind: $this->kind,
+            stepKey: $this->stepKey,
+            at: $this->at,
+            air: $this->air,
+            note: $this->note,
+            corrects: $this->corrects,
+            withdrawn: $this->withdrawn,
+            rule: $this->rule,
+            by: $this->by,
+            used: $used,
+            film: $this->film,
         );
     }
 
     public function noting(string $note): self
     {
         return new self(
-            $this->id,
-            $this->kind,
-            $this->stepKey,
-            $this->at,
-            $this->air,
-            $note,
-            $this->corrects,
-            $this->withdrawn,
-            $this->rule,
-            $this->by,
-            $this->used,
-            $this->film,
+            id: $this->id,
+            kind: $this->kind,
+            stepKey: $this->stepKey,
+            at: $this->at,
+            air: $this->air,
+            note: $note,
+            corrects: $this->corrects,
+            withdrawn: $this->withdrawn,
+            rule: $this->rule,
+            by: $this->by,
+            used: $this->used,
+            film: $this->film,
         );
     }
 
     public function movedTo(\DateTimeImmutable $at): self
     {
         return new self(
-            $this->id,
-            $this->kind,
-            $this->stepKey,
-            $at,
-            $this->air,
-            $this->note,
-            $this->corrects,
-            $this->withdrawn,
-            $this->rule,
-            $this->by,
-            $this->used,
-            $this->film,
+            id: $this->id,
+            kind: $this->kind,
+            stepKey: $this->stepKey,
+            at: $at,
+            air: $this->air,
+            note: $this->note,
+            corrects: $this->corrects,
+            withdrawn: $this->withdrawn,
+            rule: $this->rule,
+            by: $this->by,
+            used: $this->used,
+            film: $this->film,
         );
     }
 

@@ -92,13 +92,16 @@ final readonly class JobReader
         }
 
         return new Job(
-            $n->field('name')->text(120),
-            Node::remark($n->optional('note'), 2000),
-            $places,
-            array_values($parts),
-            $this->without($n->optional('without')),
-            self::cards($n->optional('cards'), array_map(static fn(Part $p): string => $p->id, array_values($parts))),
-            $n->optional('due')?->day(),
+            name: $n->field('name')->text(120),
+            note: Node::remark($n->optional('note'), 2000),
+            places: $places,
+            parts: array_values($parts),
+            without: $this->without($n->optional('without')),
+            cards: self::cards(
+                $n->optional('cards'),
+                array_map(static fn(Part $p): string => $p->id, array_values($parts)),
+            ),
+            due: $n->optional('due')?->day(),
         );
     }
 
@@ -168,27 +171,27 @@ final readonly class JobReader
     {
         $n->only(self::PART_FIELDS);
         $part = new Part(
-            self::id($n->field('id')),
-            $n->field('name')->text(120),
-            $n->field('substrate')->choice(Keys::of($this->catalogue->substrates)),
-            $this->conditions(
+            id: self::id($n->field('id')),
+            name: $n->field('name')->text(120),
+            substrate: $n->field('substrate')->choice(Keys::of($this->catalogue->substrates)),
+            conditions: $this->conditions(
                 $n->optional('conditions'),
                 $this->catalogue->substrate($n->field('substrate')->choice(Keys::of($this->catalogue->substrates))),
             ),
-            self::shapes($n->optional('shapes')),
-            $n->field('service')->choice(Keys::of($this->catalogue->services)),
-            $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
-            $n->field('place')->choice($places),
-            $n->optional('method')?->choice(Keys::of($this->catalogue->methods)) ??
+            shapes: self::shapes($n->optional('shapes')),
+            service: $n->field('service')->choice(Keys::of($this->catalogue->services)),
+            finish: $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
+            place: $n->field('place')->choice($places),
+            method: $n->optional('method')?->choice(Keys::of($this->catalogue->methods)) ??
                 (Keys::of($this->catalogue->methods)[0] ?? ''),
-            $n->optional('small_or_lattice')?->boolean() ?? false,
-            $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
-            $this->schools($n->optional('schools')),
-            null,
-            [],
-            $n->optional('zone_of')?->text(60),
-            $n->optional('mounted_on')?->text(60),
-            $n->optional('replacement')?->money(),
+            smallOrLattice: $n->optional('small_or_lattice')?->boolean() ?? false,
+            exposure: $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
+            schools: $this->schools($n->optional('schools')),
+            route: null,
+            log: [],
+            zoneOf: $n->optional('zone_of')?->text(60),
+            mountedOn: $n->optional('mounted_on')?->text(60),
+            replacement: $n->optional('replacement')?->money(),
         );
         $route = $n->optional('route');
         $log = $n->optional('log');
@@ -279,18 +282,18 @@ final readonly class JobReader
         }
 
         return new LogEntry(
-            $n->optional('id')?->text(60) ?? $id,
-            $kind,
-            $step?->text(60),
-            self::instant($n->field('at')),
-            null === $n->optional('temperature') && null === $n->optional('humidity') ? null : self::air($n),
-            Node::remark($n->optional('note'), 2000),
-            $corrects,
-            $n->optional('withdrawn')?->boolean() ?? false,
-            $taken ? $n->field('rule')->choice($this->gates()) : null,
-            $taken ? $n->field('by')->text(120) : '',
-            self::paint($n->optional('used')),
-            $n->optional('film')?->quantity(FilmThickness::class),
+            id: $n->optional('id')?->text(60) ?? $id,
+            kind: $kind,
+            stepKey: $step?->text(60),
+            at: self::instant($n->field('at')),
+            air: null === $n->optional('temperature') && null === $n->optional('humidity') ? null : self::air($n),
+            note: Node::remark($n->optional('note'), 2000),
+            corrects: $corrects,
+            withdrawn: $n->optional('withdrawn')?->boolean() ?? false,
+            rule: $taken ? $n->field('rule')->choice($this->gates()) : null,
+            by: $taken ? $n->field('by')->text(120) : '',
+            used: self::paint($n->optional('used')),
+            film: $n->optional('film')?->quantity(FilmThickness::class),
         );
     }
 

@@ -63,7 +63,15 @@ final class PackChoice
             }
         }
 
-        return self::purchase($packs, $sizes, $last, $at, [$cheapest => $bulk], $unit, $need);
+        return self::purchase(
+            packs: $packs,
+            sizes: $sizes,
+            last: $last,
+            total: $at,
+            counts: [$cheapest => $bulk],
+            unit: $unit,
+            need: $need,
+        );
     }
 
     /**

@@ -167,22 +167,31 @@ final class Compatibility
     {
         $air = Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(50.0));
         $traits = new Traits(
-            $this->catalogue,
-            $this->substrate,
-            [],
-            $service,
-            (string) array_key_first($this->catalogue->finishes),
-            Area::squareMetres(1.0),
-            $air,
-            'heated-bay',
-            'open',
-            [],
+            catalogue: $this->catalogue,
+            substrate: $this->substrate,
+            facts: [],
+            service: $service,
+            finish: (string) array_key_first($this->catalogue->finishes),
+            area: Area::squareMetres(1.0),
+            air: $air,
+            placeKind: 'heated-bay',
+            exposure: 'open',
+            without: [],
         );
         $context = new PartContext(
             $traits,
             [],
             (new Schools($traits, []))->resolved(),
-            new FilmSystem('asked', 'asked', new Scope(), [], [], '', [1.0, 1.0], []),
+            new FilmSystem(
+                id: 'asked',
+                name: 'asked',
+                scope: new Scope(),
+                layers: [],
+                ends: [],
+                why: '',
+                life: [1.0, 1.0],
+                requires: [],
+            ),
         );
         $runner = new StepRunner($context);
 

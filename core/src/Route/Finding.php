@@ -29,32 +29,32 @@ final readonly class Finding
     public function with(array $mends): self
     {
         return new self(
-            $this->stepKey,
-            $this->stepName,
-            $this->needId,
-            $this->says,
-            $this->consequence,
-            $this->source,
-            $this->severity,
-            $mends,
-            $this->mayBeTaken,
-            $this->takenBy,
+            stepKey: $this->stepKey,
+            stepName: $this->stepName,
+            needId: $this->needId,
+            says: $this->says,
+            consequence: $this->consequence,
+            source: $this->source,
+            severity: $this->severity,
+            mends: $mends,
+            mayBeTaken: $this->mayBeTaken,
+            takenBy: $this->takenBy,
         );
     }
 
     public function takenBy(string $words): self
     {
         return new self(
-            $this->stepKey,
-            $this->stepName,
-            $this->needId,
-            $this->says,
-            $this->consequence,
-            $this->source,
-            Severity::Caution,
-            $this->mends,
-            $this->mayBeTaken,
-            $words,
+            stepKey: $this->stepKey,
+            stepName: $this->stepName,
+            needId: $this->needId,
+            says: $this->says,
+            consequence: $this->consequence,
+            source: $this->source,
+            severity: Severity::Caution,
+            mends: $this->mends,
+            mayBeTaken: $this->mayBeTaken,
+            takenBy: $words,
         );
     }
 

@@ -169,7 +169,15 @@ final class RelaxedPlan
             if (\INF === $needs[$need]) {
                 return null;
             }
-            $this->collect($this->table->asked[$need], $cost, $by, $state, $films, $taken, $waits);
+            $this->collect(
+                need: $this->table->asked[$need],
+                cost: $cost,
+                by: $by,
+                state: $state,
+                films: $films,
+                taken: $taken,
+                waits: $waits,
+            );
         }
         $left = 0.0;
         $worth = [];
@@ -260,11 +268,27 @@ final class RelaxedPlan
             $known = isset($taken[$way[0]]);
             $taken[$way[0]] = max($taken[$way[0]] ?? 0.0, $way[1]);
             foreach ($known ? [] : $this->needs[$way[0]] as $before) {
-                $this->collect($this->table->asked[$before], $cost, $by, $state, $films, $taken, $waits);
+                $this->collect(
+                    need: $this->table->asked[$before],
+                    cost: $cost,
+                    by: $by,
+                    state: $state,
+                    films: $films,
+                    taken: $taken,
+                    waits: $waits,
+                );
             }
         } elseif (Asked::ALL === $need->kind) {
             foreach ($need->of as $part) {
-                $this->collect($part, $cost, $by, $state, $films, $taken, $waits);
+                $this->collect(
+                    need: $part,
+                    cost: $cost,
+                    by: $by,
+                    state: $state,
+                    films: $films,
+                    taken: $taken,
+                    waits: $waits,
+                );
             }
         } else {
             $best = null;
@@ -276,7 +300,15 @@ final class RelaxedPlan
                 }
             }
             if (null !== $best) {
-                $this->collect($best, $cost, $by, $state, $films, $taken, $waits);
+                $this->collect(
+                    need: $best,
+                    cost: $cost,
+                    by: $by,
+                    state: $state,
+                    films: $films,
+                    taken: $taken,
+                    waits: $waits,
+                );
             }
         }
     }

@@ -51,28 +51,28 @@ final readonly class RouteCheck
             foreach ($chemistry->meet($routeStep, $hour, $applied->handsOnMin / 60.0) as $encounter) {
                 $lock = $encounter->lock;
                 $findings[] = new Finding(
-                    $routeStep->key,
-                    $this->name($routeStep),
-                    $lock->id,
-                    $lock->says,
-                    $lock->consequence,
-                    $lock->source,
-                    Severity::Stop,
+                    stepKey: $routeStep->key,
+                    stepName: $this->name($routeStep),
+                    needId: $lock->id,
+                    says: $lock->says,
+                    consequence: $lock->consequence,
+                    source: $lock->source,
+                    severity: Severity::Stop,
                 );
             }
             if (null === $applied->waitHours) {
                 $findings[] = new Finding(
-                    $routeStep->key,
-                    $this->name($routeStep),
-                    'never',
-                    'the air must let it dry or cure',
-                    sprintf(
+                    stepKey: $routeStep->key,
+                    stepName: $this->name($routeStep),
+                    needId: 'never',
+                    says: 'the air must let it dry or cure',
+                    consequence: sprintf(
                         'At %.0f C and %.0f %% it never gets there.',
                         $this->context->air()->temperature->c(),
                         $this->context->air()->humidity->percentValue(),
                     ),
-                    'cure rows of the product',
-                    Severity::Broken,
+                    source: 'cure rows of the product',
+                    severity: Severity::Broken,
                 );
             }
             $findings = [...$findings, ...$this->climate($routeStep)];
@@ -99,29 +99,29 @@ final readonly class RouteCheck
         foreach ($this->runner->broken($routeStep, $state) as $need) {
             $stop = RuleLevel::Stop === $this->context->catalogue()->rule($need->id)?->level;
             $findings[] = new Finding(
-                $routeStep->key,
-                $this->name($routeStep),
-                $need->id,
-                $need->says,
-                $need->consequence,
-                $need->source,
-                $stop ? Severity::Stop : Severity::Broken,
+                stepKey: $routeStep->key,
+                stepName: $this->name($routeStep),
+                needId: $need->id,
+                says: $need->says,
+                consequence: $need->consequence,
+                source: $need->source,
+                severity: $stop ? Severity::Stop : Severity::Broken,
             );
         }
         $product = $this->runner->product($routeStep);
         $lacks = $this->context->lacks([...$step->requires, ...$product->requires ?? []]);
         if ([] !== $lacks) {
             $findings[] = new Finding(
-                $routeStep->key,
-                $this->name($routeStep),
-                'workshop-lacks',
-                sprintf(
+                stepKey: $routeStep->key,
+                stepName: $this->name($routeStep),
+                needId: 'workshop-lacks',
+                says: sprintf(
                     'this workshop does without: %s',
                     implode(', ', array_map(static fn(Limit $l): string => $l->name, $lacks)),
                 ),
-                implode(' ', array_map(static fn(Limit $l): string => ucfirst($l->hint) . '.', $lacks)),
-                'what the workshop has',
-                Severity::Stop,
+                consequence: implode(' ', array_map(static fn(Limit $l): string => ucfirst($l->hint) . '.', $lacks)),
+                source: 'what the workshop has',
+                severity: Severity::Stop,
             );
         }
         if (
@@ -129,13 +129,13 @@ final readonly class RouteCheck
             ([] !== $step->scope->except && $this->context->substrate()->isOf($step->scope->except))
         ) {
             $findings[] = new Finding(
-                $routeStep->key,
-                $this->name($routeStep),
-                'not-on-this',
-                sprintf('this step is not for %s', lcfirst($this->context->substrate()->name)),
-                'It does nothing there, or harms it.',
-                'steps of the catalogue',
-                Severity::Broken,
+                stepKey: $routeStep->key,
+                stepName: $this->name($routeStep),
+                needId: 'not-on-this',
+                says: sprintf('this step is not for %s', lcfirst($this->context->substrate()->name)),
+                consequence: 'It does nothing there, or harms it.',
+                source: 'steps of the catalogue',
+                severity: Severity::Broken,
             );
         }
 
@@ -152,13 +152,13 @@ final readonly class RouteCheck
             if ($rule->appliesTo($step, $product) && !$rule->need->predicate->holds($state)) {
                 $need = $rule->need;
                 $findings[] = new Finding(
-                    $routeStep->key,
-                    $this->name($routeStep),
-                    $need->id,
-                    $need->says,
-                    $need->consequence,
-                    $need->source,
-                    RuleLevel::Gate === $rule->level ? Severity::Stop : Severity::Caution,
+                    stepKey: $routeStep->key,
+                    stepName: $this->name($routeStep),
+                    needId: $need->id,
+                    says: $need->says,
+                    consequence: $need->consequence,
+                    source: $need->source,
+                    severity: RuleLevel::Gate === $rule->level ? Severity::Stop : Severity::Caution,
                     mayBeTaken: RuleLevel::Gate === $rule->level,
                 );
             }
@@ -185,13 +185,13 @@ final readonly class RouteCheck
 
         return array_map(
             fn(string $warning): Finding => new Finding(
-                $routeStep->key,
-                $this->name($routeStep),
-                'climate',
-                'the air must suit the film',
-                $warning,
-                'ISO 8502-4 and the product sheet',
-                Severity::Caution,
+                stepKey: $routeStep->key,
+                stepName: $this->name($routeStep),
+                needId: 'climate',
+                says: 'the air must suit the film',
+                consequence: $warning,
+                source: 'ISO 8502-4 and the product sheet',
+                severity: Severity::Caution,
             ),
             $gate->outcome->warnings,
         );
@@ -206,38 +206,38 @@ final readonly class RouteCheck
         if ([] !== $missing) {
             $names = array_map(static fn(Product $p): string => $p->name, $missing);
             $findings[] = new Finding(
-                null,
-                'End of the route',
-                'system-complete',
-                sprintf('the film system must be complete; missing: %s', implode(', ', $names)),
-                'The film is too thin or too weak for this service.',
-                'film system ' . $system->name,
-                Severity::Broken,
+                stepKey: null,
+                stepName: 'End of the route',
+                needId: 'system-complete',
+                says: sprintf('the film system must be complete; missing: %s', implode(', ', $names)),
+                consequence: 'The film is too thin or too weak for this service.',
+                source: 'film system ' . $system->name,
+                severity: Severity::Broken,
             );
         }
         foreach ($system->ends as $need) {
             if (!$need->predicate->holds($state)) {
                 $findings[] = new Finding(
-                    null,
-                    'End of the route',
-                    $need->id,
-                    $need->says,
-                    $need->consequence,
-                    'film system ' . $system->name,
-                    Severity::Broken,
+                    stepKey: null,
+                    stepName: 'End of the route',
+                    needId: $need->id,
+                    says: $need->says,
+                    consequence: $need->consequence,
+                    source: 'film system ' . $system->name,
+                    severity: Severity::Broken,
                 );
             }
         }
         $last = $route->steps[count($route->steps) - 1] ?? null;
         if (null === $last || 'hand-over' !== $last->step) {
             $findings[] = new Finding(
-                null,
-                'End of the route',
-                'handed-over',
-                'the work must end with the hand-over',
-                'Nobody signs for a film that was never checked.',
-                'trade practice',
-                Severity::Broken,
+                stepKey: null,
+                stepName: 'End of the route',
+                needId: 'handed-over',
+                says: 'the work must end with the hand-over',
+                consequence: 'Nobody signs for a film that was never checked.',
+                source: 'trade practice',
+                severity: Severity::Broken,
             );
         }
 

@@ -97,7 +97,15 @@ final class ChainReader
         float $now,
         array $deliveries = [],
     ): array {
-        return (new self($id, $at, $piece, $done, $airs, $now, $deliveries))->chain();
+        return (new self(
+            id: $id,
+            at: $at,
+            piece: $piece,
+            done: $done,
+            airs: $airs,
+            now: $now,
+            deliveries: $deliveries,
+        ))->chain();
     }
 
     /** @return list<Activity> */
@@ -154,28 +162,28 @@ final class ChainReader
         $manner = $this->catalogue->manner($definition);
         $method = true === $product?->isAerosol() ? 'aerosol' : $this->piece->part->method;
         $activity = new Activity(
-            $this->id . '/' . $step->key,
-            $this->id,
-            $this->piece->check()->name($step),
-            max(0.05, $hours),
-            $this->at,
-            $manner->whole,
-            $manner->noisy,
-            $manner->dusty,
-            $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) ? 2 : 1,
-            $this->gear($definition, $product, $method),
-            max(0.5, $this->piece->context->area()->m2() / 4.0),
-            null === $product ? null : $this->wet($product, $method),
-            $manner->dryWeather && !$this->isSheltered() ? Dry::in($this->airs->at($this->at)) : null,
-            $this->lags,
-            $windows,
-            $this->notBefore,
-            $this->because,
-            $notAfter,
-            null === $notAfter ? 0.0 : $this->keying(),
-            null === $product ? '' : $product->id . '/' . $this->at,
-            $definition->takes->setupMin / 60.0,
-            null === $product
+            id: $this->id . '/' . $step->key,
+            part: $this->id,
+            name: $this->piece->check()->name($step),
+            hours: max(0.05, $hours),
+            place: $this->at,
+            whole: $manner->whole,
+            noisy: $manner->noisy,
+            dusty: $manner->dusty,
+            people: $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) ? 2 : 1,
+            gear: $this->gear($definition, $product, $method),
+            floorM2: max(0.5, $this->piece->context->area()->m2() / 4.0),
+            wet: null === $product ? null : $this->wet($product, $method),
+            dry: $manner->dryWeather && !$this->isSheltered() ? Dry::in($this->airs->at($this->at)) : null,
+            lags: $this->lags,
+            windows: $windows,
+            notBefore: $this->notBefore,
+            because: $this->because,
+            notAfter: $notAfter,
+            lateHours: null === $notAfter ? 0.0 : $this->keying(),
+            share: null === $product ? '' : $product->id . '/' . $this->at,
+            setupHours: $definition->takes->setupMin / 60.0,
+            shareFor: null === $product
                 ? 0.0
                 : (null === $product->potLife
                     ? self::AT_HAND_H

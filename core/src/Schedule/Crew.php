@@ -82,13 +82,13 @@ final readonly class Crew
         $quiet = $n->optional('quiet');
 
         return new self(
-            $people,
-            $away,
-            null === $quiet ? WorkingHours::of([]) : self::week($quiet),
-            self::days($n->optional('off')),
-            $floors,
-            $gear,
-            is_array($n->value) ? self::named($n->value) : [],
+            people: $people,
+            away: $away,
+            quiet: null === $quiet ? WorkingHours::of([]) : self::week($quiet),
+            off: self::days($n->optional('off')),
+            floors: $floors,
+            gear: $gear,
+            written: is_array($n->value) ? self::named($n->value) : [],
         );
     }
 

@@ -165,13 +165,13 @@ final class LowerBound
     private static function withSetUp(Activity $a): Activity
     {
         return new Activity(
-            $a->id,
-            $a->part,
-            $a->name,
-            self::least($a),
-            $a->place,
-            $a->whole,
-            $a->noisy,
+            id: $a->id,
+            part: $a->part,
+            name: $a->name,
+            hours: self::least($a),
+            place: $a->place,
+            whole: $a->whole,
+            noisy: $a->noisy,
             wet: $a->wet,
             dry: $a->dry,
         );

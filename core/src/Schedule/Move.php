@@ -46,26 +46,26 @@ final readonly class Move
                     ? null
                     : Nudge::of($schedule, $id, $kept->start, $kept->who)[0] ?? null;
             $moves[$id] = new self(
-                $id,
-                $kept?->start,
-                $placed->start,
-                $placed->why,
-                $kept->paid ?? 0.0,
-                $placed->paid,
-                $stays,
-                self::away($schedule, $before, $stays?->why->other),
+                id: $id,
+                from: $kept?->start,
+                to: $placed->start,
+                why: $placed->why,
+                before: $kept->paid ?? 0.0,
+                paid: $placed->paid,
+                stays: $stays,
+                for: self::away($schedule, $before, $stays?->why->other),
             );
         }
         foreach ($schedule->without as $id => $why) {
             $id = (string) $id;
             $moves[$id] = new self(
-                $id,
-                $before[$id]->start ?? null,
-                null,
-                new Why(WhyKind::Waits, $why),
-                0.0,
-                0.0,
-                null,
+                id: $id,
+                from: $before[$id]->start ?? null,
+                to: null,
+                why: new Why(WhyKind::Waits, $why),
+                before: 0.0,
+                paid: 0.0,
+                stays: null,
             );
         }
         $key = static fn(self $m): array => [self::distance($m, $moves), $m->to ?? \INF, $m->id];

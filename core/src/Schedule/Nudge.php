@@ -102,13 +102,13 @@ final readonly class Nudge
         return [
             ...$schedule->placed,
             $id => new Placed(
-                $id,
-                $start,
-                $end,
-                $was->who,
-                $was->why,
-                max($end, $was->dry + $start - $was->start),
-                $was->paid,
+                id: $id,
+                start: $start,
+                end: $end,
+                who: $was->who,
+                why: $was->why,
+                dry: max($end, $was->dry + $start - $was->start),
+                paid: $was->paid,
             ),
         ];
     }

@@ -26,6 +26,15 @@ final readonly class Placed
 
     public function because(Why $why): self
     {
-        return new self($this->id, $this->start, $this->end, $this->who, $why, $this->dry, $this->paid, $this->setUp);
+        return new self(
+            id: $this->id,
+            start: $this->start,
+            end: $this->end,
+            who: $this->who,
+            why: $why,
+            dry: $this->dry,
+            paid: $this->paid,
+            setUp: $this->setUp,
+        );
     }
 }

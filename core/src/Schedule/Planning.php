@@ -37,7 +37,18 @@ final readonly class Planning
         $work = [];
         foreach ($pieces as $id => $piece) {
             $id = (string) $id;
-            $work = [...$work, ...ChainReader::read($id, $places[$id], $piece, $done[$id], $airs, $now, $deliveries)];
+            $work = [
+                ...$work,
+                ...ChainReader::read(
+                    id: $id,
+                    at: $places[$id],
+                    piece: $piece,
+                    done: $done[$id],
+                    airs: $airs,
+                    now: $now,
+                    deliveries: $deliveries,
+                ),
+            ];
         }
         $work = array_map(
             static fn(Activity $a): Activity => isset($pins[$a->id])
@@ -56,7 +67,15 @@ final readonly class Planning
             $work,
         );
 
-        return new Yard($now, $end, self::apart($work), $persons, $crew->floors, $crew->gear, $dues);
+        return new Yard(
+            now: $now,
+            end: $end,
+            work: self::apart($work),
+            people: $persons,
+            floors: $crew->floors,
+            gear: $crew->gear,
+            dues: $dues,
+        );
     }
 
     /**

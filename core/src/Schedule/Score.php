@@ -47,13 +47,13 @@ final readonly class Score
         }
 
         return new self(
-            count($schedule->without),
-            round($paid, 6),
-            round($late, 6),
-            round($handsOn, 6),
-            round($finish, 6),
-            self::turns($turns),
-            round($sum, 6),
+            without: count($schedule->without),
+            paid: round($paid, 6),
+            late: round($late, 6),
+            handsOn: round($handsOn, 6),
+            finish: round($finish, 6),
+            turns: self::turns($turns),
+            sum: round($sum, 6),
         );
     }
 

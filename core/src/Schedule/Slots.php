@@ -79,7 +79,16 @@ final class Slots
             $dry = $this->dry($activity, $end);
             $next = $this->against($activity, $start, $end, $dry);
             if (null === $next) {
-                return new Placed($activity->id, $start, $end, $who, $why, $dry ?? $this->yard->end, $extra, $setUp);
+                return new Placed(
+                    id: $activity->id,
+                    start: $start,
+                    end: $end,
+                    who: $who,
+                    why: $why,
+                    dry: $dry ?? $this->yard->end,
+                    paid: $extra,
+                    setUp: $setUp,
+                );
             }
             [$from, $why] = [max($next[0], $start + 1e-6), $next[1]];
         }

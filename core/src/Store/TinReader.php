@@ -49,14 +49,14 @@ final readonly class TinReader
         }
         $price = $n->optional('price');
         $tin = new Tin(
-            '',
-            $material,
-            Node::remark($n->optional('batch'), 60),
-            self::size($n->field('size')),
-            $received,
-            $label,
-            Node::remark($n->optional('cabinet'), 60),
-            null === $price || '' === $price->value ? null : $price->money(),
+            id: '',
+            material: $material,
+            batch: Node::remark($n->optional('batch'), 60),
+            size: self::size($n->field('size')),
+            received: $received,
+            label: $label,
+            cabinet: Node::remark($n->optional('cabinet'), 60),
+            price: null === $price || '' === $price->value ? null : $price->money(),
         );
 
         return array_fill(0, $number, $tin);

@@ -36,14 +36,14 @@ final readonly class Film
         );
 
         return new self(
-            $product,
-            $thickness,
-            $start($cure->touch),
-            $start($cure->recoatMin),
-            null === $cure->recoatMax ? null : $start($cure->recoatMax),
-            null === $cure->recoatAgain ? null : $start($cure->recoatAgain),
-            $start($cure->full),
-            $measured,
+            product: $product,
+            thickness: $thickness,
+            touch: $start($cure->touch),
+            recoatMin: $start($cure->recoatMin),
+            recoatMax: null === $cure->recoatMax ? null : $start($cure->recoatMax),
+            recoatAgain: null === $cure->recoatAgain ? null : $start($cure->recoatAgain),
+            full: $start($cure->full),
+            measured: $measured,
         );
     }
 
@@ -55,14 +55,14 @@ final readonly class Film
         $for = Duration::hours($hours);
 
         return new self(
-            $this->product,
-            $this->thickness,
-            $this->touch->run($for, $air),
-            $this->recoatMin->run($for, $air),
-            $this->recoatMax?->run($for, $air),
-            $this->recoatAgain?->run($for, $air),
-            $this->full->run($for, $air),
-            $this->measured,
+            product: $this->product,
+            thickness: $this->thickness,
+            touch: $this->touch->run($for, $air),
+            recoatMin: $this->recoatMin->run($for, $air),
+            recoatMax: $this->recoatMax?->run($for, $air),
+            recoatAgain: $this->recoatAgain?->run($for, $air),
+            full: $this->full->run($for, $air),
+            measured: $this->measured,
         );
     }
 
@@ -70,14 +70,14 @@ final readonly class Film
     public function cured(): self
     {
         return new self(
-            $this->product,
-            $this->thickness,
-            $this->touch->ended(),
-            $this->recoatMin->ended(),
-            $this->recoatMax?->ended(),
-            $this->recoatAgain?->ended(),
-            $this->full->ended(),
-            $this->measured,
+            product: $this->product,
+            thickness: $this->thickness,
+            touch: $this->touch->ended(),
+            recoatMin: $this->recoatMin->ended(),
+            recoatMax: $this->recoatMax?->ended(),
+            recoatAgain: $this->recoatAgain?->ended(),
+            full: $this->full->ended(),
+            measured: $this->measured,
         );
     }
 
@@ -89,14 +89,16 @@ final readonly class Film
         $lapsed = FilmPhase::Lapsed === $phase || FilmPhase::Cured === $phase;
 
         return new self(
-            $this->product,
-            $this->thickness,
-            $past($fresh->touch, FilmPhase::Wet !== $phase),
-            $past($fresh->recoatMin, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase),
-            null === $fresh->recoatMax ? null : $past($fresh->recoatMax, $lapsed || FilmPhase::Shut === $phase),
-            null === $fresh->recoatAgain ? null : $past($fresh->recoatAgain, $lapsed),
-            $past($fresh->full, FilmPhase::Cured === $phase),
-            $this->measured,
+            product: $this->product,
+            thickness: $this->thickness,
+            touch: $past($fresh->touch, FilmPhase::Wet !== $phase),
+            recoatMin: $past($fresh->recoatMin, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase),
+            recoatMax: null === $fresh->recoatMax
+                ? null
+                : $past($fresh->recoatMax, $lapsed || FilmPhase::Shut === $phase),
+            recoatAgain: null === $fresh->recoatAgain ? null : $past($fresh->recoatAgain, $lapsed),
+            full: $past($fresh->full, FilmPhase::Cured === $phase),
+            measured: $this->measured,
         );
     }
 
@@ -104,14 +106,14 @@ final readonly class Film
     public function read(FilmThickness $thickness): self
     {
         return new self(
-            $this->product,
-            $thickness,
-            $this->touch,
-            $this->recoatMin,
-            $this->recoatMax,
-            $this->recoatAgain,
-            $this->full,
-            true,
+            product: $this->product,
+            thickness: $thickness,
+            touch: $this->touch,
+            recoatMin: $this->recoatMin,
+            recoatMax: $this->recoatMax,
+            recoatAgain: $this->recoatAgain,
+            full: $this->full,
+            measured: true,
         );
     }
 

@@ -137,7 +137,7 @@ final class NextCoatTest extends TestCase
 
     private static function entry(string $id, EntryKind $kind, string $step, \DateTimeImmutable $at): LogEntry
     {
-        return new LogEntry($id, $kind, $step, $at, null, '', null);
+        return new LogEntry(id: $id, kind: $kind, stepKey: $step, at: $at, air: null, note: '', corrects: null);
     }
 
     private static function at(float $hour): \DateTimeImmutable

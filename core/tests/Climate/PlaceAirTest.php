@@ -147,13 +147,13 @@ final class PlaceAirTest extends TestCase
         );
 
         return PlaceAir::of(
-            Yard::catalogue()->places[$kind],
-            Air::of(Temperature::celsius($set), RelativeHumidity::percent(50)),
-            Forecast::of(self::FROM, array_fill(0, 72, $weather), 'made up'),
-            $readings,
-            self::FROM,
-            72,
-            null === $dryTo ? null : RelativeHumidity::percent($dryTo),
+            place: Yard::catalogue()->places[$kind],
+            set: Air::of(Temperature::celsius($set), RelativeHumidity::percent(50)),
+            outside: Forecast::of(self::FROM, array_fill(0, 72, $weather), 'made up'),
+            readings: $readings,
+            from: self::FROM,
+            hours: 72,
+            dryTo: null === $dryTo ? null : RelativeHumidity::percent($dryTo),
         );
     }
 }

@@ -80,14 +80,14 @@ final class ShoppingTest extends TestCase
         )[0];
         $all = Shopping::of(Yard::catalogue(), $pieces, self::done($pieces))->needs[(string) $first->product];
         $laid = new LogEntry(
-            'e1',
-            EntryKind::Finish,
-            $first->key,
-            new \DateTimeImmutable('2026-03-01T08:00:00Z'),
-            null,
-            '',
-            null,
-            false,
+            id: 'e1',
+            kind: EntryKind::Finish,
+            stepKey: $first->key,
+            at: new \DateTimeImmutable('2026-03-01T08:00:00Z'),
+            air: null,
+            note: '',
+            corrects: null,
+            withdrawn: false,
         );
         $again = [
             'part-0' => Workpiece::of(Yard::catalogue(), $piece->part->with($piece->route(), [$laid]), $piece->place),

@@ -77,14 +77,14 @@ final class LowerBoundTest extends TestCase
                 }
                 $placed = $schedule->placed[$id];
                 $moved = new \Hull\Schedule\Placed(
-                    $id,
-                    $placed->start + $hours,
-                    $placed->end + $hours,
-                    $placed->who,
-                    $placed->why,
-                    $placed->dry + $hours,
-                    $placed->paid,
-                    $placed->setUp,
+                    id: $id,
+                    start: $placed->start + $hours,
+                    end: $placed->end + $hours,
+                    who: $placed->who,
+                    why: $placed->why,
+                    dry: $placed->dry + $hours,
+                    paid: $placed->paid,
+                    setUp: $placed->setUp,
                 );
                 $activity = $schedule->yard->activity($id);
                 if ($activity->whole && !$placed->setUp && null === $activity->wet) {

@@ -175,15 +175,15 @@ final class PlanningTest extends TestCase
             $done[$id] = $pieces[$id]->replay(self::at(self::NOW), $airs->at($places[$id])->series());
         }
         $yard = Planning::yard(
-            $pieces,
-            $done,
-            $places,
-            $airs,
-            Crew::usual('Rowan'),
-            new \DateTimeZone('UTC'),
-            self::NOW,
-            [],
-            $deliveries,
+            pieces: $pieces,
+            done: $done,
+            places: $places,
+            airs: $airs,
+            crew: Crew::usual('Rowan'),
+            zone: new \DateTimeZone('UTC'),
+            now: self::NOW,
+            dues: [],
+            deliveries: $deliveries,
         );
 
         return [(new Scheduler(8))->plan($yard), $pieces];
@@ -252,7 +252,15 @@ final class PlanningTest extends TestCase
 
     private static function entry(string $id, EntryKind $kind, string $step, float $hour): LogEntry
     {
-        return new LogEntry($id, $kind, $step, self::at($hour), null, '', null);
+        return new LogEntry(
+            id: $id,
+            kind: $kind,
+            stepKey: $step,
+            at: self::at($hour),
+            air: null,
+            note: '',
+            corrects: null,
+        );
     }
 
     private static function at(float $hour): \DateTimeImmutable

@@ -83,13 +83,13 @@ final class RandomYard
         }
 
         return new Yard(
-            self::MONDAY + 7.0,
-            $end,
-            $work,
-            $crew,
-            ['shed' => 6.0],
-            ['gun' => $this->sheds],
-            $this->chance(2) ? ['p1' => self::MONDAY + 24.0 * 4] : [],
+            now: self::MONDAY + 7.0,
+            end: $end,
+            work: $work,
+            people: $crew,
+            floors: ['shed' => 6.0],
+            gear: ['gun' => $this->sheds],
+            dues: $this->chance(2) ? ['p1' => self::MONDAY + 24.0 * 4] : [],
         );
     }
 

@@ -139,13 +139,13 @@ final class ReplanTest extends TestCase
         $yard = (new RandomYard(3, 1, 2, 16, 1))->yard();
         $plan = (new Scheduler(5, 3))->plan($yard);
         $later = new Yard(
-            $yard->now + 30.0,
-            $yard->end,
-            array_values($yard->activities),
-            $yard->people,
-            $yard->floors,
-            $yard->gear,
-            $yard->dues,
+            now: $yard->now + 30.0,
+            end: $yard->end,
+            work: array_values($yard->activities),
+            people: $yard->people,
+            floors: $yard->floors,
+            gear: $yard->gear,
+            dues: $yard->dues,
         );
         $again = Replan::of($later, self::starts($plan->placed), new Scheduler(5, 3));
         $kinds = array_map(static fn(Move $m): ?WhyKind => $m->stays?->why->kind, $again->moves);
@@ -174,13 +174,13 @@ final class ReplanTest extends TestCase
         );
 
         return new Yard(
-            $yard->now,
-            $yard->end,
-            array_values($yard->activities),
-            is_finite($hours) ? array_values($people) : [$people[1 - $who]],
-            $yard->floors,
-            $yard->gear,
-            $yard->dues,
+            now: $yard->now,
+            end: $yard->end,
+            work: array_values($yard->activities),
+            people: is_finite($hours) ? array_values($people) : [$people[1 - $who]],
+            floors: $yard->floors,
+            gear: $yard->gear,
+            dues: $yard->dues,
         );
     }
 
@@ -273,7 +273,18 @@ final class ReplanTest extends TestCase
             return isset($begun[$a->id]) && null !== $p ? $a->fixedAt([$p->start, $p->end + $by, $p->who]) : $a;
         }, array_values($yard->activities));
 
-        return [new Yard($now, $yard->end, $work, $yard->people, $yard->floors, $yard->gear, $yard->dues), $late];
+        return [
+            new Yard(
+                now: $now,
+                end: $yard->end,
+                work: $work,
+                people: $yard->people,
+                floors: $yard->floors,
+                gear: $yard->gear,
+                dues: $yard->dues,
+            ),
+            $late,
+        ];
     }
 
     /**

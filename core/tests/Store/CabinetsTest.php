@@ -64,13 +64,13 @@ final class CabinetsTest extends TestCase
     private static function tin(string $material, string $cabinet, bool $empty = false): TinState
     {
         $tin = new Tin(
-            $material,
-            $material,
-            '',
-            Volume::litres(1.0),
-            new \DateTimeImmutable('2026-01-01'),
-            null,
-            $cabinet,
+            id: $material,
+            material: $material,
+            batch: '',
+            size: Volume::litres(1.0),
+            received: new \DateTimeImmutable('2026-01-01'),
+            label: null,
+            cabinet: $cabinet,
         );
 
         return TinState::of(

@@ -76,13 +76,13 @@ final class OutlookTest extends TestCase
     private static function coat(string $part, int $number, float $litres): CoatAhead
     {
         return new CoatAhead(
-            $part,
-            'Part ' . $part,
-            'step-' . $number,
-            'epoxy',
-            Volume::litres($litres),
-            Volume::litres($litres),
-            Volume::litres(0.0),
+            partId: $part,
+            part: 'Part ' . $part,
+            stepKey: 'step-' . $number,
+            product: 'epoxy',
+            paint: Volume::litres($litres),
+            onPart: Volume::litres($litres),
+            swallowed: Volume::litres(0.0),
         );
     }
 

@@ -69,13 +69,13 @@ final class TinStateTest extends TestCase
     private static function state(array $moves, Shelf $shelf = new Shelf(), ?string $label = null): TinState
     {
         $tin = new Tin(
-            't',
-            'epoxy',
-            'B1',
-            Volume::litres(2.5),
-            new \DateTimeImmutable('2026-01-10'),
-            null === $label ? null : new \DateTimeImmutable($label),
-            '',
+            id: 't',
+            material: 'epoxy',
+            batch: 'B1',
+            size: Volume::litres(2.5),
+            received: new \DateTimeImmutable('2026-01-10'),
+            label: null === $label ? null : new \DateTimeImmutable($label),
+            cabinet: '',
         );
 
         return TinState::of(

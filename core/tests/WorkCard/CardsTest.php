@@ -214,13 +214,13 @@ final class CardsTest extends TestCase
         self::assertEqualsWithDelta(2 * $planned - 200, self::value($asPlanned, 'To take off'), 1e-9);
         $log = [
             new LogEntry(
-                'e1',
-                EntryKind::Finish,
-                $coats[0]->key,
-                new \DateTimeImmutable('2026-03-01'),
-                null,
-                '',
-                null,
+                id: 'e1',
+                kind: EntryKind::Finish,
+                stepKey: $coats[0]->key,
+                at: new \DateTimeImmutable('2026-03-01'),
+                air: null,
+                note: '',
+                corrects: null,
                 film: FilmThickness::micrometres(71.0),
             ),
         ];
