@@ -9,6 +9,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from './api/client';
 import { App } from './shell/App';
+import { Broken } from './shell/Broken';
 import { Hatches } from './theme/Hatches';
 import { Ground, theme } from './theme/theme';
 
@@ -23,7 +24,7 @@ const client = new QueryClient({
     },
   },
 });
-const router = createBrowserRouter([{ path: '*', element: <App /> }]);
+const router = createBrowserRouter([{ path: '*', element: <App />, errorElement: <Broken /> }]);
 const root = document.getElementById('root');
 if (root === null) throw new Error('The page has no root.');
 createRoot(root).render(

@@ -1,0 +1,42 @@
+import { Box, Button } from '@mui/material';
+import { useEffect, useState } from 'react';
+import { useRouteError } from 'react-router';
+import { Notice } from '../parts/Bits';
+
+const TRIED = 'hull-loaded-anew';
+const AGAIN_MS = 60_000;
+
+/** A part of the program that is no longer there: the yard's server has been updated since the page was opened. */
+const isStale = (error: unknown) => error instanceof TypeError && /dynamically imported module/i.test(error.message);
+
+/** What stands where a view broke. A page older than the server loads itself anew, once a minute at most. */
+export function Broken() {
+  const error = useRouteError();
+  const [anew] = useState(() => isStale(error) && Date.now() - Number(sessionStorage.getItem(TRIED) ?? 0) > AGAIN_MS);
+  useEffect(() => {
+    if (anew) {
+      sessionStorage.setItem(TRIED, String(Date.now()));
+      window.location.reload();
+    }
+  }, [anew]);
+  if (anew) return null;
+  const again = () => {
+    window.location.reload();
+  };
+  return (
+    <Box component="main" sx={{ p: 3, maxWidth: 640 }}>
+      <Notice title="This view could not be shown">
+        {isStale(error)
+          ? 'A piece of the program could not be fetched. Perhaps the line is down.'
+          : 'Something went wrong in the page.'}{' '}
+        Everything that was stored is safe; what was typed and not stored yet is not.
+      </Notice>
+      <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
+        <Button variant="contained" onClick={again}>
+          Load the page again
+        </Button>
+        <Button href="/">To Today</Button>
+      </Box>
+    </Box>
+  );
+}
