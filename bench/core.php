@@ -26,7 +26,7 @@ use Hull\Quantity\Volume;
 use Hull\Job\Route;
 use Hull\Route\Surroundings;
 use Hull\Schedule\Airs;
-use Hull\Schedule\Kept;
+use Hull\Schedule\PreviousPlacement;
 use Hull\Schedule\LowerBound;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
@@ -165,7 +165,7 @@ median('slack of each of its steps', 3, static fn(): array => Slack::of($plan));
 median(
     'plan it again, nothing happened',
     3,
-    static fn(): Replan => Replan::of($yard, array_map(Kept::of(...), $plan->placed), new Scheduler(1)),
+    static fn(): Replan => Replan::of($yard, array_map(PreviousPlacement::of(...), $plan->placed), new Scheduler(1)),
 );
 
 // 200 live coats of ten films in three places: touch, opens, closes, full, from hourly air.

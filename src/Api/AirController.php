@@ -30,15 +30,15 @@ final readonly class AirController
     private const MOST_TEXT = 2_000_000;
 
     public function __construct(
-        private Desk $desk,
+        private YardContext $desk,
         private YardAir $air,
         private PlaceHoursScreen $screen,
         private ClockInterface $clock,
     ) {}
 
     #[Route('/api/air/forecast', name: 'api_air_forecast', methods: ['POST'])]
-    #[Takes(CsvBody::class)]
-    #[Answers(null, 204)]
+    #[RequestBody(CsvBody::class)]
+    #[ResponseBody(null, 204)]
     public function forecast(Request $request): Response
     {
         $this->air->keep(
@@ -56,8 +56,8 @@ final readonly class AirController
     }
 
     #[Route('/api/air/reading', name: 'api_air_reading', methods: ['POST'])]
-    #[Takes(ReadingBody::class)]
-    #[Answers(null, 204)]
+    #[RequestBody(ReadingBody::class)]
+    #[ResponseBody(null, 204)]
     public function reading(Request $request): Response
     {
         $body = JsonBody::of($request)->only(['place', 'temperature', 'humidity', 'at']);
@@ -74,8 +74,8 @@ final readonly class AirController
     }
 
     #[Route('/api/air/readings', name: 'api_air_readings', methods: ['POST'])]
-    #[Takes(ReadingsBody::class)]
-    #[Answers(null, 204)]
+    #[RequestBody(ReadingsBody::class)]
+    #[ResponseBody(null, 204)]
     public function readings(Request $request): Response
     {
         $body = JsonBody::of($request)->only(['place', 'text']);
@@ -95,7 +95,7 @@ final readonly class AirController
     }
 
     #[Route('/api/air/hours', name: 'api_air_hours', methods: ['GET'])]
-    #[Asks('place')]
+    #[QueryParameters('place')]
     public function csv(Request $request): Response
     {
         [, $place] = $this->place(JsonBody::query($request));
@@ -108,8 +108,8 @@ final readonly class AirController
 
     /** As if the place were heated or dried; nothing is kept. */
     #[Route('/api/air/as-if', name: 'api_air_as_if', methods: ['GET'])]
-    #[Asks('place', 'heat', 'dry', 'room')]
-    #[Answers(AsIfView::class)]
+    #[QueryParameters('place', 'heat', 'dry', 'room')]
+    #[ResponseBody(AsIfView::class)]
     public function asIf(Request $request): JsonResponse
     {
         $asked = JsonBody::query($request)->only(['place', 'heat', 'dry', 'room']);

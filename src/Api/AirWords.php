@@ -6,7 +6,7 @@ namespace App\Api;
 
 use App\Catalog\Catalogues;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Record;
 use Hull\Climate\Air;
@@ -17,13 +17,13 @@ use Psr\Clock\ClockInterface;
 final readonly class AirWords
 {
     public function __construct(
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
         private ClockInterface $clock,
     ) {}
 
-    public function of(PartRow $row, Air $air, Shown $shown): string
+    public function of(PartRow $row, Air $air, UnitPresenter $shown): string
     {
         return sprintf(
             '%s · %s, %s',

@@ -12,14 +12,14 @@ use App\Api\View\BesideView;
 use App\Api\View\FiguresView;
 use App\Api\View\WayView;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Alternative;
 use Hull\Bench\Alternatives;
 use Hull\Bench\RouteFigures;
 use Hull\Bench\SideBySide;
 use Hull\Bench\Workpiece;
-use Hull\Catalog\Limit;
+use Hull\Catalog\Capability;
 use Hull\Catalog\Protection;
 use Hull\Catalog\School;
 use Hull\Climate\Air;
@@ -33,9 +33,9 @@ use Psr\Clock\ClockInterface;
 /** Builds the comparison of a plan with what other schools and other gear would make of the part. */
 final readonly class AlternativesScreen
 {
-    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock) {}
+    public function __construct(private RowMapper $stored, private YardAir $air, private ClockInterface $clock) {}
 
-    public function view(PartRow $row, Shown $shown): AlternativesView
+    public function view(PartRow $row, UnitPresenter $shown): AlternativesView
     {
         $piece = $this->stored->workpiece($row);
         $air = $this->now($row, $piece);
@@ -55,7 +55,7 @@ final readonly class AlternativesScreen
         );
     }
 
-    public function answers(PartRow $row, string $question, Shown $shown): AnswersView
+    public function answers(PartRow $row, string $question, UnitPresenter $shown): AnswersView
     {
         $piece = $this->stored->workpiece($row);
         $alternatives = new Alternatives($piece, $this->stored->around($row), $this->now($row, $piece));
@@ -72,7 +72,7 @@ final readonly class AlternativesScreen
         return $piece->replay($this->clock->now(), $this->air->series($row))->air;
     }
 
-    private function one(Alternative $a, PartRow $row, Shown $shown): AlternativeView
+    private function one(Alternative $a, PartRow $row, UnitPresenter $shown): AlternativeView
     {
         return new AlternativeView(
             school: $a->school->id,
@@ -83,13 +83,15 @@ final readonly class AlternativesScreen
             figures: null === $a->figures ? null : $this->figures($a->figures, $row, $shown),
             gains: $a->gains,
             spares: $a->spares,
-            gear: null === $a->figures ? [] : array_map(static fn(Limit $l): string => $l->name, $a->figures->gear),
+            gear: null === $a->figures
+                ? []
+                : array_map(static fn(Capability $l): string => $l->name, $a->figures->gear),
             effort: $a->effort(),
             because: sprintf('%s: %s. %s', $a->school->question, $a->answer->name, $a->for[0] ?? ''),
         );
     }
 
-    public function beside(PartRow $row, string $question, string $answer, Shown $shown): BesideView
+    public function beside(PartRow $row, string $question, string $answer, UnitPresenter $shown): BesideView
     {
         $piece = $this->stored->workpiece($row);
         $school = $piece->context->catalogue()->schools[$question];
@@ -116,7 +118,7 @@ final readonly class AlternativesScreen
         );
     }
 
-    private function way(string $title, Workpiece $piece, Route $route, PartRow $row, Shown $shown): WayView
+    private function way(string $title, Workpiece $piece, Route $route, PartRow $row, UnitPresenter $shown): WayView
     {
         $figures = RouteFigures::of($piece, $route, $this->now($row, $piece));
         $layers = [];
@@ -132,12 +134,12 @@ final readonly class AlternativesScreen
             $piece->context->system->name,
             $this->figures($figures, $row, $shown),
             $layers,
-            array_map(static fn(Limit $l): string => $l->name, $figures->gear),
+            array_map(static fn(Capability $l): string => $l->name, $figures->gear),
             array_map(static fn(Protection $p): string => $p->name, $figures->protection),
         );
     }
 
-    private function figures(RouteFigures $f, PartRow $row, Shown $shown): FiguresView
+    private function figures(RouteFigures $f, PartRow $row, UnitPresenter $shown): FiguresView
     {
         return new FiguresView(
             steps: $f->steps,

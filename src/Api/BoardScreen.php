@@ -15,7 +15,7 @@ use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
 use App\Work\JobPieces;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use Hull\Bench\Workpiece;
 use Hull\Board\Day;
 use Hull\Board\JobBoard;
@@ -27,19 +27,19 @@ use Hull\Catalog\Protection;
 use Hull\Input\Keys;
 use Hull\Job\RouteStep;
 use Hull\Quantity\Duration;
-use Hull\Route\Encounter;
+use Hull\Route\ChemicalConflict;
 use Psr\Clock\ClockInterface;
 
 /** Builds the screen of a whole job: lanes that run together at shared actions, and what the next day takes. */
 final readonly class BoardScreen
 {
     public function __construct(
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
         private ClockInterface $clock,
     ) {}
 
-    public function view(JobRow $row, Shown $shown): BoardView
+    public function view(JobRow $row, UnitPresenter $shown): BoardView
     {
         $now = $this->clock->now();
         $read = JobPieces::of($this->stored, $row, $now);
@@ -70,7 +70,7 @@ final readonly class BoardScreen
         return new BoardView(
             jobId: (string) $row->id,
             name: $row->name,
-            due: Stored::due($row),
+            due: RowMapper::due($row),
             lanes: $lanes,
             actions: array_map(
                 static fn(SharedAction $a): ActionView => self::action($catalogue, $a, $pieces, $shown),
@@ -95,8 +95,12 @@ final readonly class BoardScreen
     }
 
     /** @param array<int|string, Workpiece> $pieces */
-    private static function action(Catalogue $catalogue, SharedAction $action, array $pieces, Shown $shown): ActionView
-    {
+    private static function action(
+        Catalogue $catalogue,
+        SharedAction $action,
+        array $pieces,
+        UnitPresenter $shown,
+    ): ActionView {
         $step = $catalogue->step($action->step);
         $zones = Keys::of($action->zones);
 
@@ -118,7 +122,7 @@ final readonly class BoardScreen
         Day $day,
         array $pieces,
         Workshop $workshop,
-        Shown $shown,
+        UnitPresenter $shown,
     ): DayView {
         $disposal = [];
         foreach ($day->disposal as $where => $from) {
@@ -138,7 +142,7 @@ final readonly class BoardScreen
             mind: array_map(static fn(Caution $c): string => $c->name, $day->cautions),
             disposal: $disposal,
             encounters: array_map(
-                static fn(Encounter $e): EncounterView => self::encounter($catalogue, $e, $pieces),
+                static fn(ChemicalConflict $e): EncounterView => self::encounter($catalogue, $e, $pieces),
                 $day->encounters,
             ),
             local: self::local($catalogue, $workshop, $cautions),
@@ -178,7 +182,7 @@ final readonly class BoardScreen
     }
 
     /** @param array<int|string, Workpiece> $pieces */
-    private static function encounter(Catalogue $catalogue, Encounter $encounter, array $pieces): EncounterView
+    private static function encounter(Catalogue $catalogue, ChemicalConflict $encounter, array $pieces): EncounterView
     {
         $said = static fn(RouteStep $step, array $zones): string => sprintf(
             '%s on %s',

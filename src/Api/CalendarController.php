@@ -18,17 +18,17 @@ final readonly class CalendarController
 {
     private const KEY_BYTES = 24;
 
-    public function __construct(private Desk $desk, private Bookkeeper $books, private YardCalendar $calendar) {}
+    public function __construct(private YardContext $desk, private Bookkeeper $books, private YardCalendar $calendar) {}
 
     #[Route('/api/calendar', name: 'api_calendar', methods: ['GET'])]
-    #[Answers(CalendarView::class)]
+    #[ResponseBody(CalendarView::class)]
     public function show(Request $request): JsonResponse
     {
         return $this->address($request);
     }
 
     #[Route('/api/calendar', name: 'api_calendar_new', methods: ['POST'])]
-    #[Answers(CalendarView::class)]
+    #[ResponseBody(CalendarView::class)]
     public function renew(Request $request): JsonResponse
     {
         $this->books->calendar($this->desk->account()->workshop, bin2hex(random_bytes(self::KEY_BYTES)));
@@ -37,7 +37,7 @@ final readonly class CalendarController
     }
 
     #[Route('/api/calendar', name: 'api_calendar_revoke', methods: ['DELETE'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function revoke(): Response
     {
         $this->books->calendar($this->desk->account()->workshop, null);

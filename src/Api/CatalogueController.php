@@ -19,7 +19,7 @@ use App\Api\View\TellingView;
 use App\Catalog\Catalogues;
 use App\Format\ComputeFormat;
 use Hull\Catalog\Choice;
-use Hull\Catalog\Telling;
+use Hull\Catalog\MaterialIdentification;
 use Hull\Climate\Drying;
 use Hull\Climate\Enclosure;
 use Hull\Compute\Computation;
@@ -37,10 +37,10 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class CatalogueController
 {
-    public function __construct(private Catalogues $catalogues, private Desk $desk) {}
+    public function __construct(private Catalogues $catalogues, private YardContext $desk) {}
 
     #[Route('/api/catalogue', name: 'api_catalogue', methods: ['GET'])]
-    #[Answers(CatalogueView::class)]
+    #[ResponseBody(CatalogueView::class)]
     public function show(): JsonResponse
     {
         $c = $this->catalogues->for($this->desk->account()->workshop);
@@ -105,7 +105,7 @@ final readonly class CatalogueController
                 signs: self::options($c->signs),
                 limits: array_values(
                     array_map(
-                        static fn(\Hull\Catalog\Limit $l): Option => new Option($l->id, $l->name, $l->hint),
+                        static fn(\Hull\Catalog\Capability $l): Option => new Option($l->id, $l->name, $l->hint),
                         $c->limits,
                     ),
                 ),
@@ -157,7 +157,7 @@ final readonly class CatalogueController
     }
 
     #[Route('/api/telling', name: 'api_telling', methods: ['GET'])]
-    #[Answers(TellingView::class)]
+    #[ResponseBody(TellingView::class)]
     public function telling(Request $request): JsonResponse
     {
         $catalogue = $this->catalogues->for($this->desk->account()->workshop);
@@ -173,14 +173,14 @@ final readonly class CatalogueController
             new TellingView(
                 array_map(
                     static fn(\Hull\Catalog\Substrate $s): Option => new Option($s->id, $s->name, $s->tell),
-                    Telling::fitting($catalogue, $signs),
+                    MaterialIdentification::fitting($catalogue, $signs),
                 ),
             ),
         );
     }
 
     #[Route('/api/compute', name: 'api_compute_list', methods: ['GET'])]
-    #[Answers(ComputationList::class)]
+    #[ResponseBody(ComputationList::class)]
     public function computations(): JsonResponse
     {
         return new JsonResponse(

@@ -31,7 +31,7 @@ use Hull\Quantity\Volume;
 final readonly class CoatScreen
 {
     /** @return list<CoatCard> */
-    public function cards(Workpiece $piece, Replayed $replayed, Tools $tools, Shown $shown): array
+    public function cards(Workpiece $piece, Replayed $replayed, Tools $tools, UnitPresenter $shown): array
     {
         return array_map(
             fn(CoatSheet $s): CoatCard => $this->card($s, $piece, $replayed, $tools->step, $shown),
@@ -39,8 +39,13 @@ final readonly class CoatScreen
         );
     }
 
-    private function card(CoatSheet $s, Workpiece $piece, Replayed $replayed, Mass $step, Shown $shown): CoatCard
-    {
+    private function card(
+        CoatSheet $s,
+        Workpiece $piece,
+        Replayed $replayed,
+        Mass $step,
+        UnitPresenter $shown,
+    ): CoatCard {
         $product = $s->product;
         $time = static fn(?Result $r): ?View\Value => null === $r ? null : $shown->of($r, 'time', Duration::class);
         $potLife = $s->potLife;
@@ -132,7 +137,7 @@ final readonly class CoatScreen
     }
 
     /** @return list<MixPart> parts in pouring order; share and top are fractions of the batch for the drawing */
-    private static function parts(CoatSheet $s, Mass $step, Shown $shown): array
+    private static function parts(CoatSheet $s, Mass $step, UnitPresenter $shown): array
     {
         $names = [
             'base' => $s->product->ratio->isOnePart() ? 'Paint' : 'Base A',

@@ -14,7 +14,7 @@ use App\Catalog\Catalogues;
 use Hull\Catalog\Step;
 use Hull\Route\Compatibility;
 use Hull\Route\Verdict;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -31,10 +31,10 @@ final readonly class CompatibilityController
         Verdict::NO => 'No.',
     ];
 
-    public function __construct(private Catalogues $catalogues, private Desk $desk) {}
+    public function __construct(private Catalogues $catalogues, private YardContext $desk) {}
 
     #[Route('/api/compatibility/{substrate}', name: 'api_compatibility', methods: ['GET'])]
-    #[Answers(FilmList::class)]
+    #[ResponseBody(FilmList::class)]
     public function films(string $substrate): JsonResponse
     {
         return new JsonResponse(
@@ -48,7 +48,7 @@ final readonly class CompatibilityController
     }
 
     #[Route('/api/compatibility/{substrate}/{below}', name: 'api_compatibility_row', methods: ['GET'])]
-    #[Answers(VerdictRow::class)]
+    #[ResponseBody(VerdictRow::class)]
     public function row(string $substrate, string $below): JsonResponse
     {
         $asked = $this->asked($substrate);
@@ -66,7 +66,7 @@ final readonly class CompatibilityController
     }
 
     #[Route('/api/compatibility/{substrate}/{below}/{above}', name: 'api_compatibility_answer', methods: ['GET'])]
-    #[Answers(VerdictView::class)]
+    #[ResponseBody(VerdictView::class)]
     public function answer(string $substrate, string $below, string $above): JsonResponse
     {
         $over = $this->film($above);
@@ -83,7 +83,7 @@ final readonly class CompatibilityController
                 self::steps($verdict->fresh),
                 self::steps($verdict->cured),
                 array_map(
-                    static fn(Need $n): AgainstView => new AgainstView($n->says, $n->consequence, $n->source),
+                    static fn(Precondition $n): AgainstView => new AgainstView($n->says, $n->consequence, $n->source),
                     $verdict->against,
                 ),
                 '' === $over->notes ? [] : [$over->notes],

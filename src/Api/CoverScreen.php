@@ -9,8 +9,8 @@ use App\Api\View\RideView;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Work\JobPieces;
-use App\Work\Stored;
-use App\Work\Storeroom;
+use App\Work\RowMapper;
+use App\Work\TinLedger;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Workpiece;
 use Hull\Board\RideAlong;
@@ -28,10 +28,10 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class CoverScreen
 {
-    public function __construct(private Stored $stored, private Storeroom $room, private ClockInterface $clock) {}
+    public function __construct(private RowMapper $stored, private TinLedger $room, private ClockInterface $clock) {}
 
     /** @param list<JobRow> $jobs of the yard */
-    public function view(PartRow $row, string $step, array $jobs, Shown $shown): ?CoverView
+    public function view(PartRow $row, string $step, array $jobs, UnitPresenter $shown): ?CoverView
     {
         $now = $this->clock->now();
         $coats = [];

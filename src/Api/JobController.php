@@ -13,7 +13,7 @@ use App\Api\View\JobView;
 use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
 use App\Work\Bookkeeper;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use Hull\JobFile\JobWriter;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,25 +21,25 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class JobController
 {
-    public function __construct(private Desk $desk, private Bookkeeper $books, private TodayScreen $today) {}
+    public function __construct(private YardContext $desk, private Bookkeeper $books, private TodayScreen $today) {}
 
     #[Route('/api/today', name: 'api_today', methods: ['GET'])]
-    #[Answers(TodayView::class)]
+    #[ResponseBody(TodayView::class)]
     public function today(): JsonResponse
     {
         return new JsonResponse($this->today->view($this->desk->jobs(), $this->desk->shown()));
     }
 
     #[Route('/api/jobs', name: 'api_jobs', methods: ['GET'])]
-    #[Answers(JobList::class)]
+    #[ResponseBody(JobList::class)]
     public function list(): JsonResponse
     {
         return new JsonResponse($this->today->jobs($this->desk->jobs()));
     }
 
     #[Route('/api/jobs', name: 'api_job_open', methods: ['POST'])]
-    #[Takes(NewJob::class)]
-    #[Answers(Created::class, 201)]
+    #[RequestBody(NewJob::class)]
+    #[ResponseBody(Created::class, 201)]
     public function open(Request $request): JsonResponse
     {
         $body = JsonBody::of($request)->only(['name', 'note']);
@@ -53,7 +53,7 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/import', name: 'api_job_import', methods: ['POST'])]
-    #[Answers(Created::class, 201)]
+    #[ResponseBody(Created::class, 201)]
     public function import(Request $request, Catalogues $catalogues): JsonResponse
     {
         $row = $this->books->import(
@@ -65,22 +65,22 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{job}', name: 'api_job', methods: ['GET'])]
-    #[Answers(JobView::class)]
+    #[ResponseBody(JobView::class)]
     public function show(string $job): JsonResponse
     {
         return new JsonResponse($this->today->job($this->desk->job($job)));
     }
 
     #[Route('/api/jobs/{job}/board', name: 'api_job_board', methods: ['GET'])]
-    #[Answers(BoardView::class)]
+    #[ResponseBody(BoardView::class)]
     public function board(string $job, BoardScreen $board): JsonResponse
     {
         return new JsonResponse($board->view($this->desk->job($job), $this->desk->shown()));
     }
 
     #[Route('/api/jobs/{job}/without', name: 'api_job_without', methods: ['PUT'])]
-    #[Takes(WithoutBody::class)]
-    #[Answers(JobView::class)]
+    #[RequestBody(WithoutBody::class)]
+    #[ResponseBody(JobView::class)]
     public function without(string $job, Request $request, Catalogues $catalogues): JsonResponse
     {
         $row = $this->desk->job($job);
@@ -97,7 +97,7 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{job}/file', name: 'api_job_file', methods: ['GET'])]
-    public function file(string $job, Stored $stored): JsonResponse
+    public function file(string $job, RowMapper $stored): JsonResponse
     {
         $read = $stored->job($this->desk->job($job));
         $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($read->name)), '-');

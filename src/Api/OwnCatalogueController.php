@@ -23,14 +23,14 @@ final readonly class OwnCatalogueController
     private const MOST = 200_000;
 
     public function __construct(
-        private Desk $desk,
+        private YardContext $desk,
         private OwnText $own,
         private Bookkeeper $books,
         private string $example,
     ) {}
 
     #[Route('/api/workshop/catalogue', name: 'api_own_catalogue', methods: ['GET'])]
-    #[Answers(OwnCatalogueView::class)]
+    #[ResponseBody(OwnCatalogueView::class)]
     public function show(): JsonResponse
     {
         $text = $this->desk->account()->workshop->ownCatalogue;
@@ -39,8 +39,8 @@ final readonly class OwnCatalogueController
     }
 
     #[Route('/api/workshop/catalogue/check', name: 'api_own_catalogue_check', methods: ['POST'])]
-    #[Takes(OwnCatalogueBody::class)]
-    #[Answers(OwnCatalogueView::class)]
+    #[RequestBody(OwnCatalogueBody::class)]
+    #[ResponseBody(OwnCatalogueView::class)]
     public function check(Request $request): JsonResponse
     {
         $text = self::text($request);
@@ -49,8 +49,8 @@ final readonly class OwnCatalogueController
     }
 
     #[Route('/api/workshop/catalogue', name: 'api_own_catalogue_save', methods: ['PUT'])]
-    #[Takes(OwnCatalogueBody::class)]
-    #[Answers(OwnCatalogueView::class)]
+    #[RequestBody(OwnCatalogueBody::class)]
+    #[ResponseBody(OwnCatalogueView::class)]
     public function save(Request $request): JsonResponse
     {
         $text = self::text($request);
@@ -71,7 +71,7 @@ final readonly class OwnCatalogueController
                 'a catalogue that keeps what routes and records name',
             );
         }
-        $this->books->keepOwnCatalogue($workshop, $text, Desk::version(JsonBody::of($request)));
+        $this->books->keepOwnCatalogue($workshop, $text, YardContext::version(JsonBody::of($request)));
 
         return new JsonResponse($this->view($text, []));
     }

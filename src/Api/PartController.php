@@ -31,7 +31,7 @@ use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Format\Csv;
 use App\Work\Bookkeeper;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Tools;
 use Hull\Compute\Registry;
@@ -61,17 +61,17 @@ final readonly class PartController
     private const MOST_TEXT = 200_000;
 
     public function __construct(
-        private Desk $desk,
+        private YardContext $desk,
         private Bookkeeper $books,
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
         private ClockInterface $clock,
     ) {}
 
     #[Route('/api/shapes', name: 'api_shapes', methods: ['POST'])]
-    #[Takes(ShapesBody::class)]
-    #[Answers(ShapesView::class)]
+    #[RequestBody(ShapesBody::class)]
+    #[ResponseBody(ShapesView::class)]
     public function shapes(Request $request, SurveyScreen $screen): JsonResponse
     {
         return new JsonResponse(
@@ -85,8 +85,8 @@ final readonly class PartController
     }
 
     #[Route('/api/shapes/list', name: 'api_shapes_list', methods: ['POST'])]
-    #[Takes(CsvBody::class)]
-    #[Answers(TypedShapes::class)]
+    #[RequestBody(CsvBody::class)]
+    #[ResponseBody(TypedShapes::class)]
     public function shapeList(Request $request): JsonResponse
     {
         $fields = [];
@@ -121,8 +121,8 @@ final readonly class PartController
     }
 
     #[Route('/api/jobs/{job}/parts', name: 'api_part_add', methods: ['POST'])]
-    #[Takes(SurveyBody::class)]
-    #[Answers(Created::class, 201)]
+    #[RequestBody(SurveyBody::class)]
+    #[ResponseBody(Created::class, 201)]
     public function add(string $job, Request $request): JsonResponse
     {
         $row = $this->desk->job($job);
@@ -132,20 +132,20 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/survey', name: 'api_survey', methods: ['GET'])]
-    #[Answers(SurveyView::class)]
+    #[ResponseBody(SurveyView::class)]
     public function show(string $part, SurveyScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/survey', name: 'api_survey_change', methods: ['PUT'])]
-    #[Takes(SurveyBody::class)]
-    #[Answers(SurveyView::class)]
+    #[RequestBody(SurveyBody::class)]
+    #[ResponseBody(SurveyView::class)]
     public function change(string $part, Request $request, SurveyScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
         $body = JsonBody::of($request)->only(['part', 'place', 'version']);
-        $version = Desk::version($body);
+        $version = YardContext::version($body);
         [$read, $place] = $this->survey($body, $row->job);
         $this->books->survey($row->job, $row, $read, $place, $version);
 
@@ -153,15 +153,15 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/route', name: 'api_route', methods: ['GET'])]
-    #[Answers(RouteView::class)]
+    #[ResponseBody(RouteView::class)]
     public function route(string $part, RouteScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/route', name: 'api_route_change', methods: ['PUT'])]
-    #[Takes(RouteBody::class)]
-    #[Answers(RouteView::class)]
+    #[RequestBody(RouteBody::class)]
+    #[ResponseBody(RouteView::class)]
     public function reroute(string $part, Request $request, RouteScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
@@ -191,8 +191,8 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/route/plan', name: 'api_route_plan', methods: ['POST'])]
-    #[Takes(SchoolsBody::class)]
-    #[Answers(RouteView::class)]
+    #[RequestBody(SchoolsBody::class)]
+    #[ResponseBody(RouteView::class)]
     public function plan(string $part, Request $request, RouteScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
@@ -224,14 +224,14 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/worth', name: 'api_worth', methods: ['GET'])]
-    #[Answers(WorthView::class)]
+    #[ResponseBody(WorthView::class)]
     public function worth(string $part, WorthScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/alternatives', name: 'api_alternatives', methods: ['GET'])]
-    #[Answers(AlternativesView::class)]
+    #[ResponseBody(AlternativesView::class)]
     public function alternatives(string $part, AlternativesScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
@@ -244,14 +244,14 @@ final readonly class PartController
 
     /** One question at a time, so that the first answers stand while the others are still planned. */
     #[Route('/api/parts/{part}/alternatives/{question}', name: 'api_answers', methods: ['GET'])]
-    #[Answers(AnswersView::class)]
+    #[ResponseBody(AnswersView::class)]
     public function answers(string $part, string $question, AlternativesScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->answers($this->asked($part, $question), $question, $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/beside/{question}/{answer}', name: 'api_beside', methods: ['GET'])]
-    #[Answers(BesideView::class)]
+    #[ResponseBody(BesideView::class)]
     public function beside(string $part, string $question, string $answer, AlternativesScreen $screen): JsonResponse
     {
         return new JsonResponse(
@@ -272,8 +272,8 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/mix', name: 'api_mix', methods: ['GET'])]
-    #[Asks('vessel', 'scale', 'helper', 'tray')]
-    #[Answers(MixView::class)]
+    #[QueryParameters('vessel', 'scale', 'helper', 'tray')]
+    #[ResponseBody(MixView::class)]
     public function mix(string $part, Request $request, CoatScreen $screen, Scale $scale, AirWords $words): JsonResponse
     {
         $row = $this->desk->part($part);
@@ -319,8 +319,8 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/pour/{step}', name: 'api_pour', methods: ['GET'])]
-    #[Asks('vessel', 'scale', 'helper', 'tray', 'poured', 'zero')]
-    #[Answers(PourView::class)]
+    #[QueryParameters('vessel', 'scale', 'helper', 'tray', 'poured', 'zero')]
+    #[ResponseBody(PourView::class)]
     public function pour(string $part, string $step, Request $request, PourScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
@@ -348,7 +348,7 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/cover/{step}', name: 'api_cover', methods: ['GET'])]
-    #[Answers(CoverView::class)]
+    #[ResponseBody(CoverView::class)]
     public function cover(string $part, string $step, CoverScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
@@ -359,22 +359,22 @@ final readonly class PartController
     }
 
     #[Route('/api/parts/{part}/windows', name: 'api_windows', methods: ['GET'])]
-    #[Answers(WindowsView::class)]
+    #[ResponseBody(WindowsView::class)]
     public function windows(string $part, WindowScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/record', name: 'api_record', methods: ['GET'])]
-    #[Answers(RecordView::class)]
+    #[ResponseBody(RecordView::class)]
     public function record(string $part, RecordScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
     }
 
     #[Route('/api/parts/{part}/log', name: 'api_log', methods: ['POST'])]
-    #[Takes(EntryBody::class)]
-    #[Answers(LogAnswer::class, 201)]
+    #[RequestBody(EntryBody::class)]
+    #[ResponseBody(LogAnswer::class, 201)]
     public function log(string $part, Request $request): JsonResponse
     {
         $row = $this->desk->part($part);

@@ -18,18 +18,18 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Photos of a part, before, during and after. */
 final readonly class PhotoController
 {
-    public function __construct(private Desk $desk, private Album $album) {}
+    public function __construct(private YardContext $desk, private Album $album) {}
 
     #[Route('/api/parts/{part}/photos', name: 'api_photos', methods: ['GET'])]
-    #[Answers(PhotoList::class)]
+    #[ResponseBody(PhotoList::class)]
     public function list(string $part): JsonResponse
     {
         return new JsonResponse(new PhotoList(array_map(self::view(...), $this->album->of($this->desk->part($part)))));
     }
 
     #[Route('/api/parts/{part}/photos', name: 'api_photo_keep', methods: ['POST'])]
-    #[Takes(PhotoBody::class)]
-    #[Answers(PhotoView::class, 201)]
+    #[RequestBody(PhotoBody::class)]
+    #[ResponseBody(PhotoView::class, 201)]
     public function keep(string $part, Request $request): JsonResponse
     {
         $row = $this->desk->part($part);
@@ -49,7 +49,7 @@ final readonly class PhotoController
     }
 
     #[Route('/api/photos/{photo}', name: 'api_photo', methods: ['GET'])]
-    #[Asks('small')]
+    #[QueryParameters('small')]
     public function show(string $photo, Request $request): Response
     {
         $row = $this->album->find($photo);
@@ -62,7 +62,7 @@ final readonly class PhotoController
     }
 
     #[Route('/api/photos/{photo}', name: 'api_photo_remove', methods: ['DELETE'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function remove(string $photo): Response
     {
         $this->album->remove($this->album->find($photo));

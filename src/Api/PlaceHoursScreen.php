@@ -36,7 +36,7 @@ final readonly class PlaceHoursScreen
 
     public function __construct(private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock) {}
 
-    public function of(Workshop $workshop, Place $place, Shown $shown): PlaceHours
+    public function of(Workshop $workshop, Place $place, UnitPresenter $shown): PlaceHours
     {
         return $this->view(
             $workshop,
@@ -56,7 +56,7 @@ final readonly class PlaceHoursScreen
         ?Temperature $heatTo,
         ?RelativeHumidity $dryTo,
         ?Volume $room,
-        Shown $shown,
+        UnitPresenter $shown,
     ): AsIfView {
         $airs = array_map(
             fn(int $edge): PlaceAir => $this->air->air($workshop, $place, $heatTo, $dryTo, $edge),
@@ -80,7 +80,7 @@ final readonly class PlaceHoursScreen
     }
 
     /** @param non-empty-list<PlaceAir> $airs as forecast, colder, warmer */
-    private function view(Workshop $workshop, Place $place, array $airs, Shown $shown): PlaceHours
+    private function view(Workshop $workshop, Place $place, array $airs, UnitPresenter $shown): PlaceHours
     {
         $air = $airs[0];
         [$low, $high] = [[], []];

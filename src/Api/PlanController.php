@@ -33,7 +33,7 @@ final readonly class PlanController
     private const BY_HAND = 'something was put elsewhere by hand';
 
     public function __construct(
-        private Desk $desk,
+        private YardContext $desk,
         private YardPlan $plans,
         private YardAir $air,
         private PlanScreen $screen,
@@ -41,7 +41,7 @@ final readonly class PlanController
     ) {}
 
     #[Route('/api/plan', name: 'api_plan', methods: ['GET'])]
-    #[Answers(PlanView::class)]
+    #[ResponseBody(PlanView::class)]
     public function show(): JsonResponse
     {
         $workshop = $this->desk->account()->workshop;
@@ -51,8 +51,8 @@ final readonly class PlanController
     }
 
     #[Route('/api/plan', name: 'api_plan_make', methods: ['POST'])]
-    #[Takes(PlanBody::class)]
-    #[Answers(PlanView::class)]
+    #[RequestBody(PlanBody::class)]
+    #[ResponseBody(PlanView::class)]
     public function make(Request $request): JsonResponse
     {
         $body = JsonBody::of($request)->only(['note', 'fresh']);
@@ -73,8 +73,8 @@ final readonly class PlanController
 
     /** What breaks when one thing is put elsewhere; nothing is kept. */
     #[Route('/api/plan/try', name: 'api_plan_try', methods: ['POST'])]
-    #[Takes(PutBody::class)]
-    #[Answers(TryView::class)]
+    #[RequestBody(PutBody::class)]
+    #[ResponseBody(TryView::class)]
     public function try(Request $request): JsonResponse
     {
         [$id, $start] = $this->put($request);
@@ -93,8 +93,8 @@ final readonly class PlanController
 
     /** Keeps one thing from beginning before an hour, and plans the rest around it. */
     #[Route('/api/plan/put', name: 'api_plan_put', methods: ['POST'])]
-    #[Takes(PutBody::class)]
-    #[Answers(PlanView::class)]
+    #[RequestBody(PutBody::class)]
+    #[ResponseBody(PlanView::class)]
     public function pin(Request $request): JsonResponse
     {
         [$id, $start] = $this->put($request);
@@ -105,27 +105,27 @@ final readonly class PlanController
     }
 
     #[Route('/api/crew', name: 'api_crew', methods: ['GET'])]
-    #[Answers(CrewView::class)]
+    #[ResponseBody(CrewView::class)]
     public function crew(): JsonResponse
     {
         return new JsonResponse($this->crewView($this->desk->account()->workshop));
     }
 
     #[Route('/api/crew', name: 'api_crew_save', methods: ['PUT'])]
-    #[Takes(CrewBody::class)]
-    #[Answers(CrewView::class)]
+    #[RequestBody(CrewBody::class)]
+    #[ResponseBody(CrewView::class)]
     public function saveCrew(Request $request): JsonResponse
     {
         $workshop = $this->desk->account()->workshop;
         $body = JsonBody::of($request);
-        $this->books->man($workshop, Crew::read($body->without('version')), Desk::version($body));
+        $this->books->man($workshop, Crew::read($body->without('version')), YardContext::version($body));
 
         return new JsonResponse($this->crewView($workshop));
     }
 
     #[Route('/api/jobs/{job}/due', name: 'api_job_due', methods: ['PUT'])]
-    #[Takes(DueBody::class)]
-    #[Answers(null, 204)]
+    #[RequestBody(DueBody::class)]
+    #[ResponseBody(null, 204)]
     public function due(string $job, Request $request): Response
     {
         $row = $this->desk->job($job);

@@ -20,7 +20,7 @@ use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
 use App\Work\PlanBody;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
@@ -29,10 +29,10 @@ use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
 use Hull\Schedule\NextHour;
-use Hull\Schedule\Nudge;
 use Hull\Schedule\Person;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Times;
+use Hull\Schedule\TrialMove;
 use Psr\Clock\ClockInterface;
 
 /** Builds the schedule of the yard as a page shows it. */
@@ -44,14 +44,14 @@ final readonly class PlanScreen
     public function __construct(
         private YardPlan $plans,
         private YardAir $air,
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
         private PlaceHoursScreen $hours,
         private ClockInterface $clock,
     ) {}
 
     /** @param list<JobRow> $jobs */
-    public function view(Workshop $workshop, array $jobs, Shown $shown): PlanView
+    public function view(Workshop $workshop, array $jobs, UnitPresenter $shown): PlanView
     {
         $row = $this->plans->latest();
         $pending = $this->plans->pending();
@@ -144,7 +144,7 @@ final readonly class PlanScreen
     public function tried(Schedule $schedule, string $id, float $start): TryView
     {
         $yard = $schedule->yard;
-        $placed = Nudge::placed($schedule, $id, $start);
+        $placed = TrialMove::placed($schedule, $id, $start);
         $chain = $yard->chains[$yard->activity($id)->part];
         $windows = [];
         foreach (array_slice($chain, (int) array_search($id, $chain, true)) as $on) {
@@ -158,14 +158,14 @@ final readonly class PlanScreen
 
         return new TryView(
             array_map(
-                static fn(Nudge $n): BreakView => new BreakView(
+                static fn(TrialMove $n): BreakView => new BreakView(
                     $n->id,
                     $yard->activity($n->id)->name,
                     $n->words($yard),
                     Screens::instant($n->until) ?? '',
                     $n->kind,
                 ),
-                Nudge::of($schedule, $id, $start),
+                TrialMove::of($schedule, $id, $start),
             ),
             $windows,
             array_map(
@@ -244,7 +244,7 @@ final readonly class PlanScreen
         return is_string($id) ? $id : '';
     }
 
-    private function planned(Node $w, Shown $shown): PlannedView
+    private function planned(Node $w, UnitPresenter $shown): PlannedView
     {
         $why = $w->field('why');
 
@@ -279,7 +279,7 @@ final readonly class PlanScreen
      *
      * @return list<NextView>
      */
-    private function next(Workshop $workshop, array $work, float $now, Shown $shown): array
+    private function next(Workshop $workshop, array $work, float $now, UnitPresenter $shown): array
     {
         $slack = [];
         foreach ($work as $w) {
@@ -304,7 +304,7 @@ final readonly class PlanScreen
         }, NextHour::of($schedule, $slack));
     }
 
-    private static function paid(Node $n, Shown $shown): ?View\Value
+    private static function paid(Node $n, UnitPresenter $shown): ?View\Value
     {
         $paid = $n->field('paid')->number();
 

@@ -7,7 +7,7 @@ namespace App\Api;
 use App\Api\View\PourView;
 use App\Device\Scale;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use Hull\Bench\CoatSheet;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Tools;
@@ -19,14 +19,20 @@ use Psr\Clock\ClockInterface;
 /** The pour at the bench scale. */
 final readonly class PourScreen
 {
-    public function __construct(private Stored $stored, private Scale $scale, private ClockInterface $clock) {}
+    public function __construct(private RowMapper $stored, private Scale $scale, private ClockInterface $clock) {}
 
     /**
      * @param int $poured parts said to be in
      * @param float $zeroG what the scale showed with the empty vessel on it
      */
-    public function view(PartRow $row, string $step, Tools $tools, int $poured, float $zeroG, Shown $shown): ?PourView
-    {
+    public function view(
+        PartRow $row,
+        string $step,
+        Tools $tools,
+        int $poured,
+        float $zeroG,
+        UnitPresenter $shown,
+    ): ?PourView {
         $piece = $this->stored->workpiece($row);
         $sheet = (new CoatSheets($piece, $piece->replay($this->clock->now())->air))->one(
             $piece->route(),

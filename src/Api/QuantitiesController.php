@@ -9,7 +9,7 @@ use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Format\Csv;
 use Hull\Bench\WhatIf;
-use Hull\Board\Need;
+use Hull\Board\ShoppingLine;
 use Hull\Input\InvalidInput;
 use Hull\Pack\Pack;
 use Hull\Quantity\Percentage;
@@ -38,11 +38,15 @@ final readonly class QuantitiesController
     private const MOST_COATS = 3;
     private const MOST_LOSS = 0.5;
 
-    public function __construct(private Desk $desk, private Catalogues $catalogues, private QuantitiesScreen $screen) {}
+    public function __construct(
+        private YardContext $desk,
+        private Catalogues $catalogues,
+        private QuantitiesScreen $screen,
+    ) {}
 
     #[Route('/api/jobs/{job}/quantities', name: 'api_quantities', methods: ['GET'])]
-    #[Asks('coats', 'loss', 'breeze', 'method')]
-    #[Answers(QuantitiesView::class)]
+    #[QueryParameters('coats', 'loss', 'breeze', 'method')]
+    #[ResponseBody(QuantitiesView::class)]
     public function show(string $job, Request $request): JsonResponse
     {
         $row = $this->desk->job($job);
@@ -53,7 +57,7 @@ final readonly class QuantitiesController
     }
 
     #[Route('/api/jobs/{job}/shopping', name: 'api_shopping', methods: ['GET'])]
-    #[Asks('coats', 'loss', 'breeze', 'method')]
+    #[QueryParameters('coats', 'loss', 'breeze', 'method')]
     public function csv(string $job, Request $request): Response
     {
         $row = $this->desk->job($job);
@@ -66,14 +70,14 @@ final readonly class QuantitiesController
     }
 
     /**
-     * @param list<Need> $needs
+     * @param list<ShoppingLine> $needs
      *
      * @return list<list<string|int|float>>
      */
     public static function rows(array $needs): array
     {
         return array_map(
-            static fn(Need $n): array => [
+            static fn(ShoppingLine $n): array => [
                 $n->seller->name ?? '',
                 null === $n->seller ? '' : $n->seller->leadDays . ' days',
                 $n->kind,
@@ -90,7 +94,7 @@ final readonly class QuantitiesController
         );
     }
 
-    public static function packs(Need $need): string
+    public static function packs(ShoppingLine $need): string
     {
         return implode(
             ' + ',

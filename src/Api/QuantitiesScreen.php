@@ -16,13 +16,13 @@ use App\Api\View\TinView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Work\JobPieces;
-use App\Work\Stored;
-use App\Work\Storeroom;
-use App\Work\YardStores;
+use App\Work\JobStock;
+use App\Work\RowMapper;
+use App\Work\TinLedger;
 use Hull\Bench\WhatIf;
 use Hull\Bench\Workpiece;
-use Hull\Board\Need;
 use Hull\Board\Shopping;
+use Hull\Board\ShoppingLine;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Choice;
 use Hull\Compute\Registry;
@@ -43,10 +43,10 @@ use Psr\Clock\ClockInterface;
 final readonly class QuantitiesScreen
 {
     public function __construct(
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
-        private YardStores $yard,
-        private Storeroom $room,
+        private JobStock $yard,
+        private TinLedger $room,
         private ClockInterface $clock,
     ) {}
 
@@ -65,7 +65,7 @@ final readonly class QuantitiesScreen
     }
 
     /** @param list<JobRow> $others */
-    public function view(JobRow $row, array $others, WhatIf $if, Shown $shown): QuantitiesView
+    public function view(JobRow $row, array $others, WhatIf $if, UnitPresenter $shown): QuantitiesView
     {
         $read = JobPieces::of($this->stored, $row, $this->clock->now());
         $stores = $this->yard->for($row, $others);
@@ -78,7 +78,7 @@ final readonly class QuantitiesScreen
         foreach ($this->room->rows() as $tin) {
             $batches[(string) $tin->id] = $tin->batch;
         }
-        $need = fn(Need $n): NeedView => $this->need($n, $batches, $currency, $shown);
+        $need = fn(ShoppingLine $n): NeedView => $this->need($n, $batches, $currency, $shown);
         $difference = $shopping->price()->minor - $planned->price()->minor;
         $more = Money::minor(abs($difference))->rounded() . ' ' . $currency;
 
@@ -106,7 +106,7 @@ final readonly class QuantitiesScreen
             goods: array_values(
                 array_map(
                     $need,
-                    array_filter($shopping->needs, static fn(Need $n): bool => Supplier::PAINT !== $n->kind),
+                    array_filter($shopping->needs, static fn(ShoppingLine $n): bool => Supplier::PAINT !== $n->kind),
                 ),
             ),
             price: $shopping->price()->rounded() . ' ' . $currency,
@@ -149,7 +149,7 @@ final readonly class QuantitiesScreen
      *
      * @return list<AreaLine> largest first
      */
-    private static function areas(array $pieces, Shown $shown): array
+    private static function areas(array $pieces, UnitPresenter $shown): array
     {
         $whole = max([
             1e-9,
@@ -192,15 +192,15 @@ final readonly class QuantitiesScreen
     }
 
     /**
-     * @param callable(Need): NeedView $view
+     * @param callable(ShoppingLine): NeedView $view
      *
      * @return list<FilmNeedView>
      */
-    private static function films(Catalogue $catalogue, Shopping $shopping, callable $view, Shown $shown): array
+    private static function films(Catalogue $catalogue, Shopping $shopping, callable $view, UnitPresenter $shown): array
     {
         $most = max([
             1e-9,
-            ...array_map(static fn(Need $n): float => $n->amount->si(), array_values($shopping->paint())),
+            ...array_map(static fn(ShoppingLine $n): float => $n->amount->si(), array_values($shopping->paint())),
         ]);
         $films = [];
         foreach ($shopping->paint() as $id => $need) {
@@ -243,7 +243,7 @@ final readonly class QuantitiesScreen
     }
 
     /** @return list<FilmPartView> */
-    private static function byPart(Need $need, Shown $shown): array
+    private static function byPart(ShoppingLine $need, UnitPresenter $shown): array
     {
         $parts = [];
         foreach ($need->coats as $coat) {
@@ -265,7 +265,7 @@ final readonly class QuantitiesScreen
     }
 
     /** @param array<int|string, string> $batches by tin */
-    private function need(Need $need, array $batches, string $currency, Shown $shown): NeedView
+    private function need(ShoppingLine $need, array $batches, string $currency, UnitPresenter $shown): NeedView
     {
         $largest = max([1e-9, ...array_map(static fn(array $p): float => $p[0]->size->si(), $need->purchase->packs)]);
         $from = array_map(
@@ -301,7 +301,7 @@ final readonly class QuantitiesScreen
         );
     }
 
-    private static function size(Pack $pack, Shown $shown): string
+    private static function size(Pack $pack, UnitPresenter $shown): string
     {
         return $pack->size instanceof \Hull\Quantity\Count
             ? sprintf('%g pcs', $pack->size->value())
@@ -309,14 +309,14 @@ final readonly class QuantitiesScreen
     }
 
     /** @return list<OrderView> */
-    private function orders(Shopping $shopping, string $currency, Shown $shown): array
+    private function orders(Shopping $shopping, string $currency, UnitPresenter $shown): array
     {
         $orders = [];
         foreach ($shopping->bySeller() as $seller => $needs) {
             $seller = (string) $seller;
             $lead = $needs[0]->seller->leadDays ?? null;
             $lines = array_map(
-                static fn(Need $n): string => sprintf(
+                static fn(ShoppingLine $n): string => sprintf(
                     '%s: %s',
                     $n->name,
                     implode(
@@ -329,7 +329,9 @@ final readonly class QuantitiesScreen
                 ),
                 $needs,
             );
-            $price = Money::minor(array_sum(array_map(static fn(Need $n): int => $n->purchase->price->minor, $needs)));
+            $price = Money::minor(
+                array_sum(array_map(static fn(ShoppingLine $n): int => $n->purchase->price->minor, $needs)),
+            );
             $orders[] = new OrderView(
                 $seller,
                 null === $lead ? '' : $this->clock->now()->modify(sprintf('+%d days', $lead))->format('Y-m-d'),

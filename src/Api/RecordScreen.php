@@ -11,7 +11,7 @@ use App\Api\View\StepLine;
 use App\Catalog\Catalogues;
 use App\Entity\LogRow;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Workpiece;
 use Hull\Job\LogEntry;
@@ -26,14 +26,14 @@ use Psr\Clock\ClockInterface;
 final readonly class RecordScreen
 {
     public function __construct(
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
         private AirWords $words,
         private ClockInterface $clock,
     ) {}
 
-    public function view(PartRow $row, Shown $shown): RecordView
+    public function view(PartRow $row, UnitPresenter $shown): RecordView
     {
         $at = $this->clock->now();
         $now = $at->format('Y-m-d\TH:i:s\Z');
@@ -102,7 +102,7 @@ final readonly class RecordScreen
     }
 
     /** @return list<EntryView> newest first; a correction stands with what it corrects */
-    private function entries(PartRow $row, Workpiece $piece, Shown $shown): array
+    private function entries(PartRow $row, Workpiece $piece, UnitPresenter $shown): array
     {
         $lines = [];
         foreach ($row->log as $line) {
@@ -139,7 +139,7 @@ final readonly class RecordScreen
 
         return array_map(
             fn(LogRow $l): EntryView => $this->entry(
-                Stored::entry($l),
+                RowMapper::entry($l),
                 $l,
                 $piece,
                 isset($replaced[$l->entryId]),
@@ -147,8 +147,8 @@ final readonly class RecordScreen
                 null === $l->corrects || !isset($lines[$l->corrects])
                     ? []
                     : self::changes(
-                        Stored::entry($l),
-                        Stored::entry($lines[$l->corrects]),
+                        RowMapper::entry($l),
+                        RowMapper::entry($lines[$l->corrects]),
                         new \DateTimeZone($row->workshop->timezone),
                         $shown,
                     ),
@@ -158,7 +158,7 @@ final readonly class RecordScreen
     }
 
     /** @return list<string> */
-    private static function changes(LogEntry $now, LogEntry $was, \DateTimeZone $zone, Shown $shown): array
+    private static function changes(LogEntry $now, LogEntry $was, \DateTimeZone $zone, UnitPresenter $shown): array
     {
         $said = static fn(?Quantity $q): string => null === $q ? '' : $shown->value($q)->text;
         $time = static fn(LogEntry $e): string => $e->at->setTimezone($zone)->format('j M H:i');
@@ -193,7 +193,7 @@ final readonly class RecordScreen
         LogRow $line,
         Workpiece $piece,
         bool $replaced,
-        Shown $shown,
+        UnitPresenter $shown,
         array $changes,
     ): EntryView {
         $key = $e->stepKey;

@@ -13,7 +13,7 @@ use App\Api\View\StepView;
 use App\Catalog\Catalogues;
 use App\Entity\PartRow;
 use App\Entity\Workshop;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\RouteFigures;
@@ -34,14 +34,14 @@ use Psr\Clock\ClockInterface;
 final readonly class RouteScreen
 {
     public function __construct(
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
         private AirWords $words,
         private ClockInterface $clock,
     ) {}
 
-    public function view(PartRow $row, Shown $shown): RouteView
+    public function view(PartRow $row, UnitPresenter $shown): RouteView
     {
         $part = $this->stored->part($row);
         $substrate = $this->catalogues->for($row->workshop)->substrate($part->substrate);
@@ -129,8 +129,13 @@ final readonly class RouteScreen
     }
 
     /** @return array{list<StepView>, list<LayerView>} steps, films at the end */
-    private function steps(Workpiece $piece, Route $route, Replayed $replayed, Shown $shown, Workshop $workshop): array
-    {
+    private function steps(
+        Workpiece $piece,
+        Route $route,
+        Replayed $replayed,
+        UnitPresenter $shown,
+        Workshop $workshop,
+    ): array {
         $catalogue = $piece->context->catalogue();
         $runner = new StepRunner($piece->context);
         $reasons = $piece->reasons($route);

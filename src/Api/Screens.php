@@ -44,7 +44,7 @@ final class Screens
         return new StepRef($s->key, $s->step, $s->product, $s->because);
     }
 
-    public static function layer(Film $film, Shown $shown, bool $laid, string $stepKey): LayerView
+    public static function layer(Film $film, UnitPresenter $shown, bool $laid, string $stepKey): LayerView
     {
         return new LayerView(
             $film->product->id,
@@ -57,7 +57,7 @@ final class Screens
     }
 
     /** @param list<LayerView> $layers */
-    public static function build(array $layers, Shown $shown): \App\Api\View\Value
+    public static function build(array $layers, UnitPresenter $shown): \App\Api\View\Value
     {
         return $shown->value(
             FilmThickness::micrometres(

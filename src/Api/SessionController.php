@@ -28,7 +28,7 @@ final readonly class SessionController
     ) {}
 
     #[Route('/api/session', name: 'api_session', methods: ['GET'])]
-    #[Answers(SessionView::class)]
+    #[ResponseBody(SessionView::class)]
     public function show(): JsonResponse
     {
         $account = $this->security->getUser();
@@ -50,15 +50,15 @@ final readonly class SessionController
     }
 
     #[Route('/api/sign-in', name: 'api_session_open', methods: ['POST'])]
-    #[Takes(SignIn::class)]
-    #[Answers(null, 204)]
+    #[RequestBody(SignIn::class)]
+    #[ResponseBody(null, 204)]
     public function open(): never
     {
         throw new \Hull\Input\InvalidInput('', 'The sign-in was not JSON.', 'a JSON object with email and password');
     }
 
     #[Route('/api/session', name: 'api_session_close', methods: ['DELETE'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function close(): Response
     {
         if (null !== $this->security->getUser()) {
@@ -69,9 +69,9 @@ final readonly class SessionController
     }
 
     #[Route('/api/account', name: 'api_account', methods: ['PATCH'])]
-    #[Takes(AccountChange::class)]
-    #[Answers(AccountView::class)]
-    public function change(Request $request, Desk $desk): JsonResponse
+    #[RequestBody(AccountChange::class)]
+    #[ResponseBody(AccountView::class)]
+    public function change(Request $request, YardContext $desk): JsonResponse
     {
         $body = JsonBody::of($request)->only(['units']);
         $account = $desk->account();
@@ -94,7 +94,7 @@ final readonly class SessionController
     }
 
     #[Route('/api/health', name: 'api_health', methods: ['GET'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function health(): Response
     {
         $this->em->getConnection()->executeQuery('SELECT 1');

@@ -19,11 +19,11 @@ use Symfony\Component\Uid\Uuid;
 /** Jobs and parts: renamed, removed, brought back, another like this. */
 final readonly class ShelfController
 {
-    public function __construct(private Desk $desk, private Shelf $shelf, private TodayScreen $today) {}
+    public function __construct(private YardContext $desk, private Shelf $shelf, private TodayScreen $today) {}
 
     #[Route('/api/jobs/{job}', name: 'api_job_rename', methods: ['PUT'])]
-    #[Takes(NewJob::class)]
-    #[Answers(JobView::class)]
+    #[RequestBody(NewJob::class)]
+    #[ResponseBody(JobView::class)]
     public function rename(string $job, Request $request): JsonResponse
     {
         $row = $this->desk->job($job);
@@ -34,7 +34,7 @@ final readonly class ShelfController
     }
 
     #[Route('/api/jobs/{job}', name: 'api_job_remove', methods: ['DELETE'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function removeJob(string $job): Response
     {
         $this->shelf->removeJob($this->desk->job($job));
@@ -43,7 +43,7 @@ final readonly class ShelfController
     }
 
     #[Route('/api/jobs/{job}/restore', name: 'api_job_restore', methods: ['POST'])]
-    #[Answers(Created::class)]
+    #[ResponseBody(Created::class)]
     public function restoreJob(string $job): JsonResponse
     {
         return new JsonResponse(
@@ -52,14 +52,14 @@ final readonly class ShelfController
     }
 
     #[Route('/api/jobs/{job}/copy', name: 'api_job_copy', methods: ['POST'])]
-    #[Answers(Created::class, 201)]
+    #[ResponseBody(Created::class, 201)]
     public function copyJob(string $job): JsonResponse
     {
         return new JsonResponse(new Created((string) $this->shelf->copyJob($this->desk->job($job))->id), 201);
     }
 
     #[Route('/api/parts/{part}', name: 'api_part_remove', methods: ['DELETE'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function removePart(string $part): Response
     {
         $this->shelf->removePart($this->desk->part($part));
@@ -68,7 +68,7 @@ final readonly class ShelfController
     }
 
     #[Route('/api/parts/{part}/restore', name: 'api_part_restore', methods: ['POST'])]
-    #[Answers(Created::class)]
+    #[ResponseBody(Created::class)]
     public function restorePart(string $part): JsonResponse
     {
         return new JsonResponse(
@@ -77,7 +77,7 @@ final readonly class ShelfController
     }
 
     #[Route('/api/parts/{part}/copy', name: 'api_part_copy', methods: ['POST'])]
-    #[Answers(Created::class, 201)]
+    #[ResponseBody(Created::class, 201)]
     public function copyPart(string $part): JsonResponse
     {
         return new JsonResponse(new Created((string) $this->shelf->copyPart($this->desk->part($part))->id), 201);

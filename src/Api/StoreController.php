@@ -14,7 +14,7 @@ use App\Catalog\Catalogues;
 use App\Catalog\OwnText;
 use App\Format\Csv;
 use App\Work\Bookkeeper;
-use App\Work\Storeroom;
+use App\Work\TinLedger;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Store\Movement;
@@ -41,8 +41,8 @@ final readonly class StoreController
     private const MOST_TEXT = 500_000;
 
     public function __construct(
-        private Desk $desk,
-        private Storeroom $room,
+        private YardContext $desk,
+        private TinLedger $room,
         private StoreScreen $screen,
         private Bookkeeper $books,
         private Catalogues $catalogues,
@@ -50,15 +50,15 @@ final readonly class StoreController
     ) {}
 
     #[Route('/api/store', name: 'api_store', methods: ['GET'])]
-    #[Answers(StoreView::class)]
+    #[ResponseBody(StoreView::class)]
     public function show(): JsonResponse
     {
         return $this->answer();
     }
 
     #[Route('/api/store/tins', name: 'api_store_receive', methods: ['POST'])]
-    #[Takes(TinBody::class)]
-    #[Answers(StoreView::class, 201)]
+    #[RequestBody(TinBody::class)]
+    #[ResponseBody(StoreView::class, 201)]
     public function receive(Request $request): JsonResponse
     {
         $this->room->receive(
@@ -73,8 +73,8 @@ final readonly class StoreController
     }
 
     #[Route('/api/store/tins/import', name: 'api_store_import', methods: ['POST'])]
-    #[Takes(CsvBody::class)]
-    #[Answers(StoreView::class, 201)]
+    #[RequestBody(CsvBody::class)]
+    #[ResponseBody(StoreView::class, 201)]
     public function import(Request $request): JsonResponse
     {
         $reader = new TinReader($this->catalogues->for($this->desk->account()->workshop));
@@ -100,8 +100,8 @@ final readonly class StoreController
     }
 
     #[Route('/api/store/tins/{tin}/movements', name: 'api_store_move', methods: ['POST'])]
-    #[Takes(MovementBody::class)]
-    #[Answers(StoreView::class, 201)]
+    #[RequestBody(MovementBody::class)]
+    #[ResponseBody(StoreView::class, 201)]
     public function move(string $tin, Request $request): JsonResponse
     {
         $row = $this->room->find($tin);
@@ -145,20 +145,20 @@ final readonly class StoreController
     }
 
     #[Route('/api/store/sheets', name: 'api_store_sheet', methods: ['POST'])]
-    #[Takes(SheetBody::class)]
-    #[Answers(null, 204)]
+    #[RequestBody(SheetBody::class)]
+    #[ResponseBody(null, 204)]
     public function sheet(Request $request, OwnText $own): Response
     {
         $workshop = $this->desk->account()->workshop;
         $body = JsonBody::of($request)->only(['text', 'version']);
         $sheet = $own->sheet($body->field('text')->text(self::MOST_TEXT), $workshop->ownCatalogue);
-        $this->books->keepSheet($workshop, $sheet, Desk::version($body));
+        $this->books->keepSheet($workshop, $sheet, YardContext::version($body));
 
         return new Response(null, 204);
     }
 
     #[Route('/api/store/sheets/{product}', name: 'api_store_sheet_drop', methods: ['DELETE'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function drop(string $product): Response
     {
         $workshop = $this->desk->account()->workshop;
@@ -171,8 +171,8 @@ final readonly class StoreController
     }
 
     #[Route('/api/store/suppliers', name: 'api_store_suppliers', methods: ['PUT'])]
-    #[Takes(SuppliersBody::class)]
-    #[Answers(StoreView::class)]
+    #[RequestBody(SuppliersBody::class)]
+    #[ResponseBody(StoreView::class)]
     public function suppliers(Request $request): JsonResponse
     {
         $suppliers = [];
@@ -185,7 +185,7 @@ final readonly class StoreController
                 array_map(static fn(Node $s): string => $s->choice(Supplier::KINDS), $n->field('sells')->items(10)),
             );
         }
-        $this->books->deal($this->desk->account()->workshop, $suppliers, Desk::version($body));
+        $this->books->deal($this->desk->account()->workshop, $suppliers, YardContext::version($body));
 
         return $this->answer();
     }

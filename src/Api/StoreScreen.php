@@ -19,8 +19,8 @@ use App\Entity\JobRow;
 use App\Entity\MovementRow;
 use App\Entity\TinRow;
 use App\Entity\Workshop;
-use App\Work\Storeroom;
-use App\Work\YardStores;
+use App\Work\JobStock;
+use App\Work\TinLedger;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\ProductSheet;
 use Hull\Input\Keys;
@@ -41,8 +41,8 @@ final readonly class StoreScreen
     private const SOON_DAYS = 60;
 
     public function __construct(
-        private Storeroom $room,
-        private YardStores $yard,
+        private TinLedger $room,
+        private JobStock $yard,
         private Catalogues $catalogues,
         private ClockInterface $clock,
         private string $sheetExample,
@@ -50,7 +50,7 @@ final readonly class StoreScreen
     ) {}
 
     /** @param list<JobRow> $jobs */
-    public function view(Workshop $workshop, array $jobs, Shown $shown): StoreView
+    public function view(Workshop $workshop, array $jobs, UnitPresenter $shown): StoreView
     {
         $now = $this->clock->now();
         $catalogue = $this->catalogues->for($workshop);
@@ -119,7 +119,7 @@ final readonly class StoreScreen
             ),
             suppliers: array_map(
                 static fn(Supplier $s): SupplierView => new SupplierView($s->name, $s->leadDays, $s->sells),
-                Storeroom::suppliers($workshop),
+                TinLedger::suppliers($workshop),
             ),
             kinds: [
                 ...array_values(
@@ -189,7 +189,7 @@ final readonly class StoreScreen
         ?Quantity $needed,
         array $users,
         \DateTimeImmutable $now,
-        Shown $shown,
+        UnitPresenter $shown,
     ): MaterialView {
         $product = $catalogue->products[$id] ?? null;
         $supply = $catalogue->supplies[$id] ?? null;
@@ -222,10 +222,10 @@ final readonly class StoreScreen
         TinRow $row,
         TinState $s,
         \DateTimeImmutable $now,
-        Shown $shown,
+        UnitPresenter $shown,
     ): TinLineView {
         $instant = static fn(?\DateTimeImmutable $at): ?string => $at?->format('Y-m-d\TH:i:s\Z');
-        $measure = Storeroom::MEASURES[$row->measure];
+        $measure = TinLedger::MEASURES[$row->measure];
 
         return new TinLineView(
             id: (string) $row->id,

@@ -11,7 +11,7 @@ use App\Api\View\ShapesView;
 use App\Api\View\ShapeView;
 use App\Api\View\SurveyView;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
@@ -26,9 +26,9 @@ use Hull\Quantity\Temperature;
 /** Builds the survey screen and measures shapes while they are typed. */
 final readonly class SurveyScreen
 {
-    public function __construct(private Stored $stored) {}
+    public function __construct(private RowMapper $stored) {}
 
-    public function view(PartRow $row, Shown $shown): SurveyView
+    public function view(PartRow $row, UnitPresenter $shown): SurveyView
     {
         $part = $this->stored->part($row);
         $users = $this->stored->users($row->job);
@@ -88,7 +88,7 @@ final readonly class SurveyScreen
     /**
      * Measures what was typed; a shape that cannot be read carries its error and the others are measured all the same.
      */
-    public function measure(Node $list, Shown $shown): ShapesView
+    public function measure(Node $list, UnitPresenter $shown): ShapesView
     {
         $views = [];
         foreach ($list->items(200) as $index => $node) {
@@ -115,7 +115,7 @@ final readonly class SurveyScreen
     }
 
     /** @param list<string> $users names of other parts worked in it */
-    public function place(Place $place, Shown $shown, array $users = []): PlaceView
+    public function place(Place $place, UnitPresenter $shown, array $users = []): PlaceView
     {
         $dew =
             $place->air->humidity->si() < 0.001
@@ -146,14 +146,14 @@ final readonly class SurveyScreen
     }
 
     /** @param list<ShapeView> $views */
-    private function shapes(array $views, Shown $shown): ShapesView
+    private function shapes(array $views, UnitPresenter $shown): ShapesView
     {
         $sum = array_sum(array_map(static fn(ShapeView $v): float => $v->area->si ?? 0.0, $views));
 
         return new ShapesView($views, [] === $views ? null : $shown->value(Area::squareMetres($sum)));
     }
 
-    private static function shape(Shape $shape, Shown $shown): ShapeView
+    private static function shape(Shape $shape, UnitPresenter $shown): ShapeView
     {
         $texts = [];
         $si = [];

@@ -13,7 +13,7 @@ use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
@@ -33,14 +33,14 @@ final readonly class TodayScreen
     private const URGENCY = ['now' => 0, 'soon' => 1, 'work' => 2, 'wait' => 3, 'done' => 4];
 
     public function __construct(
-        private Stored $stored,
+        private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
         private ClockInterface $clock,
     ) {}
 
     /** @param list<JobRow> $jobs */
-    public function view(array $jobs, Shown $shown): TodayView
+    public function view(array $jobs, UnitPresenter $shown): TodayView
     {
         $cards = [];
         foreach ($jobs as $job) {
@@ -129,7 +129,7 @@ final readonly class TodayScreen
         }
     }
 
-    private function card(PartRow $row, Shown $shown): TodayCard
+    private function card(PartRow $row, UnitPresenter $shown): TodayCard
     {
         $at = $this->clock->now();
         $now = (float) $at->format('U.u') / 3600.0;
@@ -245,7 +245,7 @@ final readonly class TodayScreen
         bool $finished,
         bool $fresh,
         float $now,
-        Shown $shown,
+        UnitPresenter $shown,
     ): array {
         $in = static fn(?string $instant): string => null === $instant
             ? 'not at this temperature'

@@ -17,11 +17,11 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Says back what was typed, so that a quantity misread is seen beside its field. */
 final readonly class UnitController
 {
-    public function __construct(private Desk $desk) {}
+    public function __construct(private YardContext $desk) {}
 
     #[Route('/api/understood', name: 'api_understood', methods: ['GET'])]
-    #[Asks('of', 'typed')]
-    #[Answers(UnderstoodView::class)]
+    #[QueryParameters('of', 'typed')]
+    #[ResponseBody(UnderstoodView::class)]
     public function understood(Request $request): JsonResponse
     {
         $gallon = JsonBody::gallon($request);

@@ -10,7 +10,7 @@ use App\Api\View\WindowBand;
 use App\Api\View\WindowsView;
 use App\Api\View\ZoneView;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Gate;
 use Hull\Bench\LaidCoat;
@@ -30,7 +30,7 @@ use Psr\Clock\ClockInterface;
 final readonly class WindowScreen
 {
     public function __construct(
-        private Stored $stored,
+        private RowMapper $stored,
         private SurveyScreen $survey,
         private CoatScreen $coats,
         private YardAir $air,
@@ -39,7 +39,7 @@ final readonly class WindowScreen
         private ClockInterface $clock,
     ) {}
 
-    public function view(PartRow $row, Shown $shown): WindowsView
+    public function view(PartRow $row, UnitPresenter $shown): WindowsView
     {
         $at = $this->clock->now();
         $now = (float) $at->format('U.u') / 3600.0;

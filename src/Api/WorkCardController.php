@@ -9,7 +9,7 @@ use App\Api\View\WorkCardsView;
 use App\Api\View\WorkCardView;
 use App\Entity\JobRow;
 use App\Work\Bookkeeper;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\SavedCard;
@@ -28,22 +28,22 @@ final readonly class WorkCardController
     private const MOST_CARDS = 100;
 
     public function __construct(
-        private Desk $desk,
+        private YardContext $desk,
         private WorkCardScreen $screen,
         private Bookkeeper $books,
-        private Stored $stored,
+        private RowMapper $stored,
     ) {}
 
     #[Route('/api/jobs/{job}/cards', name: 'api_cards', methods: ['GET'])]
-    #[Answers(WorkCardsView::class)]
+    #[ResponseBody(WorkCardsView::class)]
     public function show(string $job): JsonResponse
     {
         return new JsonResponse($this->screen->view($this->desk->job($job), $this->desk->shown()));
     }
 
     #[Route('/api/jobs/{job}/cards/try', name: 'api_card_try', methods: ['POST'])]
-    #[Takes(WorkCardBody::class)]
-    #[Answers(WorkCardView::class)]
+    #[RequestBody(WorkCardBody::class)]
+    #[ResponseBody(WorkCardView::class)]
     public function tried(string $job, Request $request): JsonResponse
     {
         $row = $this->desk->job($job);
@@ -52,8 +52,8 @@ final readonly class WorkCardController
     }
 
     #[Route('/api/jobs/{job}/cards', name: 'api_card_keep', methods: ['POST'])]
-    #[Takes(WorkCardBody::class)]
-    #[Answers(WorkCardsView::class, 201)]
+    #[RequestBody(WorkCardBody::class)]
+    #[ResponseBody(WorkCardsView::class, 201)]
     public function keep(string $job, Request $request): JsonResponse
     {
         $row = $this->desk->job($job);
@@ -71,7 +71,7 @@ final readonly class WorkCardController
     }
 
     #[Route('/api/jobs/{job}/cards/{card}', name: 'api_card_drop', methods: ['DELETE'])]
-    #[Answers(null, 204)]
+    #[ResponseBody(null, 204)]
     public function drop(string $job, string $card): Response
     {
         $row = $this->desk->job($job);

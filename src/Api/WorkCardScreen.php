@@ -14,7 +14,7 @@ use App\Api\View\WorkCardView;
 use App\Api\View\WorkKindView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
@@ -36,9 +36,9 @@ use Hull\WorkCard\SavedCards;
 /** Builds the work cards of a job: pours, baths, laminates, cans. */
 final readonly class WorkCardScreen
 {
-    public function __construct(private Stored $stored, private Catalogues $catalogues) {}
+    public function __construct(private RowMapper $stored, private Catalogues $catalogues) {}
 
-    public function view(JobRow $row, Shown $shown): WorkCardsView
+    public function view(JobRow $row, UnitPresenter $shown): WorkCardsView
     {
         $parts = $this->stored->job($row)->parts;
 
@@ -47,7 +47,7 @@ final readonly class WorkCardScreen
             array_values(array_map(self::kind(...), Kinds::all())),
             array_map(
                 fn(SavedCard $k): WorkCardView => $this->card($row, $k, $shown),
-                Stored::cards($row, self::ids($parts)),
+                RowMapper::cards($row, self::ids($parts)),
             ),
             array_map(static fn(Part $p): Option => new Option($p->id, $p->name, ''), $parts),
         );
@@ -64,7 +64,7 @@ final readonly class WorkCardScreen
     }
 
     /** Worked out anew; what stands in the way is said in its place. */
-    public function card(JobRow $row, SavedCard $kept, Shown $shown): WorkCardView
+    public function card(JobRow $row, SavedCard $kept, UnitPresenter $shown): WorkCardView
     {
         $piece = $this->piece($row, $kept->part);
         try {
@@ -131,7 +131,7 @@ final readonly class WorkCardScreen
         SavedCard $kept,
         Card $card,
         ?Workpiece $piece,
-        Shown $shown,
+        UnitPresenter $shown,
     ): WorkCardView {
         [$inputs, $rows] = self::typed($kept);
         $cautions = array_map(static fn(string $id): Caution => $catalogue->cautions[$id], $card->cautions);
@@ -159,7 +159,7 @@ final readonly class WorkCardScreen
         );
     }
 
-    private static function drawing(Drawing $d, Shown $shown): DrawingView
+    private static function drawing(Drawing $d, UnitPresenter $shown): DrawingView
     {
         $w = max(1e-9, $d->width);
         $h = max(1e-9, $d->height);

@@ -21,18 +21,18 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Local rules, limits and rates of a workshop. */
 final readonly class WorkshopController
 {
-    public function __construct(private Desk $desk, private Catalogues $catalogues, private Bookkeeper $books) {}
+    public function __construct(private YardContext $desk, private Catalogues $catalogues, private Bookkeeper $books) {}
 
     #[Route('/api/workshop', name: 'api_workshop', methods: ['GET'])]
-    #[Answers(WorkshopView::class)]
+    #[ResponseBody(WorkshopView::class)]
     public function show(): JsonResponse
     {
         return new JsonResponse($this->view($this->desk->account()->workshop));
     }
 
     #[Route('/api/workshop', name: 'api_workshop_save', methods: ['PUT'])]
-    #[Takes(WorkshopBody::class)]
-    #[Answers(WorkshopView::class)]
+    #[RequestBody(WorkshopBody::class)]
+    #[ResponseBody(WorkshopView::class)]
     public function save(Request $request): JsonResponse
     {
         $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local', 'version', 'gallon']);
@@ -63,7 +63,7 @@ final readonly class WorkshopController
             null === $rate || '' === $rate->value ? null : $rate->money(),
             $body->optional('vocLimit')?->integer(1, 1_000_000),
             $local,
-            Desk::version($body),
+            YardContext::version($body),
         );
         $this->books->measures(
             $workshop,

@@ -6,7 +6,7 @@ namespace App\Api;
 
 use App\Api\View\WorthView;
 use App\Entity\PartRow;
-use App\Work\Stored;
+use App\Work\RowMapper;
 use Hull\Bench\RouteFigures;
 use Hull\Cost\Worth;
 use Hull\Quantity\Duration;
@@ -16,9 +16,9 @@ use Hull\Route\NoRoute;
 /** Builds the estimate before the work begins: hours and money as a range, against buying another one. */
 final readonly class WorthScreen
 {
-    public function __construct(private Stored $stored) {}
+    public function __construct(private RowMapper $stored) {}
 
-    public function view(PartRow $row, Shown $shown): WorthView
+    public function view(PartRow $row, UnitPresenter $shown): WorthView
     {
         $nothing = $shown->value(Duration::hours(0.0));
         try {

@@ -12,7 +12,7 @@ use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
 use App\Work\Bookkeeper;
 use App\Work\PlanBody;
-use App\Work\Storeroom;
+use App\Work\TinLedger;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Doctrine\ORM\EntityManagerInterface;
@@ -49,7 +49,7 @@ final class DemoCommand extends Command
         private readonly Bookkeeper $books,
         private readonly WorkshopScope $scope,
         private readonly ClockInterface $clock,
-        private readonly Storeroom $room,
+        private readonly TinLedger $room,
         private readonly Catalogues $catalogues,
         private readonly WeatherService $weather,
         private readonly YardAir $air,

@@ -121,7 +121,7 @@ final class ScheduleCommand extends Command
                 $schedule->score->paid,
             ),
         );
-        $critical = array_map(static fn(\Hull\Schedule\Placed $p): string => $p->id, $schedule->criticalChain());
+        $critical = array_map(static fn(\Hull\Schedule\Placement $p): string => $p->id, $schedule->criticalChain());
         foreach ($schedule->placed as $id => $placed) {
             $activity = $schedule->yard->activity($id);
             $output->writeln(

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Format;
 
-use App\Api\Answers;
-use App\Api\Asks;
-use App\Api\Takes;
+use App\Api\QueryParameters;
+use App\Api\RequestBody;
+use App\Api\ResponseBody;
 use App\Once\WriteOnce;
 use App\Security\CsrfListener;
 use Hull\Compute\Computation;
@@ -89,7 +89,7 @@ final class OpenApi
                             : ['type' => 'string']),
             ];
         }
-        foreach (($method->getAttributes(Asks::class)[0] ?? null)?->newInstance()->names ?? [] as $name) {
+        foreach (($method->getAttributes(QueryParameters::class)[0] ?? null)?->newInstance()->names ?? [] as $name) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => 'string']];
         }
         if (!in_array($verb, ['GET', 'HEAD'], true)) {
@@ -112,7 +112,7 @@ final class OpenApi
         if ([] !== $parameters) {
             $operation['parameters'] = $parameters;
         }
-        $takes = ($method->getAttributes(Takes::class)[0] ?? null)?->newInstance();
+        $takes = ($method->getAttributes(RequestBody::class)[0] ?? null)?->newInstance();
         if (null !== $takes) {
             $operation['requestBody'] = [
                 'required' => true,
@@ -124,7 +124,7 @@ final class OpenApi
                 'content' => ['application/json' => ['schema' => ['type' => 'object', 'additionalProperties' => true]]],
             ];
         }
-        $answers = ($method->getAttributes(Answers::class)[0] ?? null)?->newInstance();
+        $answers = ($method->getAttributes(ResponseBody::class)[0] ?? null)?->newInstance();
         $status = (string) ($answers->status ?? 200);
         $view = $answers?->view;
         $operation['responses'] = [
@@ -187,6 +187,9 @@ final class OpenApi
         }
         $comment = $class->getDocComment();
         $words = is_string($comment) ? trim((string) preg_replace('~^\s*/?\*+/?\s?|\s*\*/$~m', '', $comment)) : '';
+
+        // Where the code breaks its lines is nothing to those who read the description; an empty line is.
+        $words = (string) preg_replace('/(?<!\n)\n(?!\n)/', ' ', $words);
 
         return ['type' => 'object', 'description' => $words, 'required' => $required, 'properties' => $properties];
     }

@@ -17,7 +17,7 @@ final class ScheduleFormat
     {
         $yard = $schedule->yard;
         $slack = Slack::of($schedule);
-        $critical = array_map(static fn(\Hull\Schedule\Placed $p): string => $p->id, $schedule->criticalChain());
+        $critical = array_map(static fn(\Hull\Schedule\Placement $p): string => $p->id, $schedule->criticalChain());
         $work = [];
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);

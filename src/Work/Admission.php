@@ -17,7 +17,7 @@ use Psr\Clock\ClockInterface;
 /** What a line of the record is asked before it is taken: air outside the limits wants a reason, a gauge a dry film. */
 final readonly class Admission
 {
-    public function __construct(private Stored $stored, private YardAir $air, private ClockInterface $clock) {}
+    public function __construct(private RowMapper $stored, private YardAir $air, private ClockInterface $clock) {}
 
     /** A coat begun in air outside its sheet, or too near the dew point, wants a reason, which goes into the line. */
     public function within(PartRow $row, LogEntry $entry, ?string $outside): LogEntry

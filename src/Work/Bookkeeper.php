@@ -46,8 +46,8 @@ final readonly class Bookkeeper
 
     public function __construct(
         private EntityManagerInterface $em,
-        private Stored $stored,
-        private Storeroom $store,
+        private RowMapper $stored,
+        private TinLedger $store,
         private YardAir $air,
         private Admission $admission,
         private ClockInterface $clock,

@@ -19,7 +19,7 @@ final readonly class JobPieces
      */
     private function __construct(public array $pieces, public array $done, public array $without) {}
 
-    public static function of(Stored $stored, JobRow $row, \DateTimeImmutable $now): self
+    public static function of(RowMapper $stored, JobRow $row, \DateTimeImmutable $now): self
     {
         $pieces = [];
         $done = [];

@@ -7,10 +7,10 @@ namespace App\Work;
 use App\Entity\PlanRow;
 use Hull\Input\Keys;
 use Hull\Input\Node;
-use Hull\Schedule\Hangs;
+use Hull\Schedule\ForecastRisk;
 use Hull\Schedule\LowerBound;
 use Hull\Schedule\Move;
-use Hull\Schedule\Placed;
+use Hull\Schedule\Placement;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Slack;
@@ -23,7 +23,7 @@ final class PlanBody
 {
     /**
      * @param array<int|string, float> $pins
-     * @param array<int|string, list<Hangs>> $hangs by activity
+     * @param array<int|string, list<ForecastRisk>> $hangs by activity
      *
      * @return array<int|string, mixed>
      */
@@ -31,7 +31,7 @@ final class PlanBody
     {
         $yard = $schedule->yard;
         $slack = Slack::of($schedule);
-        $critical = array_map(static fn(Placed $p): string => $p->id, $schedule->criticalChain());
+        $critical = array_map(static fn(Placement $p): string => $p->id, $schedule->criticalChain());
         $why = static fn(Why $w): array => [
             'kind' => $w->kind->value,
             'says' => $w->words(null === $w->other ? '' : lcfirst($yard->activities[$w->other]->name ?? 'other work')),
@@ -61,7 +61,7 @@ final class PlanBody
                 'step' => $a->step,
                 'product' => $a->product ?? '',
                 'fixed' => null !== $a->fixed,
-                'hangs' => array_map(static fn(Hangs $h): string => $h->words($yard), $hangs[$id] ?? []),
+                'hangs' => array_map(static fn(ForecastRisk $h): string => $h->words($yard), $hangs[$id] ?? []),
             ];
         }
 

@@ -23,7 +23,7 @@ final readonly class Shelf
 
     public function __construct(
         private EntityManagerInterface $em,
-        private Stored $stored,
+        private RowMapper $stored,
         private Bookkeeper $books,
         private ClockInterface $clock,
     ) {}

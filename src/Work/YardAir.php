@@ -43,7 +43,7 @@ final class YardAir
 
     public function __construct(
         private readonly EntityManagerInterface $em,
-        private readonly Stored $stored,
+        private readonly RowMapper $stored,
         private readonly Catalogues $catalogues,
         private readonly WeatherService $weather,
         private readonly Sensors $sensors,
@@ -215,7 +215,7 @@ final class YardAir
                     continue;
                 }
                 foreach (
-                    Record::effective(array_map(Stored::entry(...), array_values($part->log->toArray())))
+                    Record::effective(array_map(RowMapper::entry(...), array_values($part->log->toArray())))
                     as $entry
                 ) {
                     if (null !== $entry->air && $entry->at > $since && $entry->at <= $this->clock->now()) {

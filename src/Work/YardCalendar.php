@@ -19,7 +19,7 @@ final readonly class YardCalendar
     public function __construct(
         private EntityManagerInterface $em,
         private WorkshopScope $scope,
-        private Stored $stored,
+        private RowMapper $stored,
         private YardPlan $plans,
         private YardAir $air,
         private ClockInterface $clock,

@@ -17,17 +17,17 @@ use Hull\Board\Wanted;
 use Hull\Input\Node;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Crew;
-use Hull\Schedule\Hangs;
-use Hull\Schedule\Kept;
-use Hull\Schedule\Placed;
+use Hull\Schedule\ForecastRisk;
+use Hull\Schedule\Placement;
 use Hull\Schedule\Planning;
+use Hull\Schedule\PreviousPlacement;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
 use Hull\Schedule\Why;
 use Hull\Schedule\WhyKind;
 use Hull\Schedule\Yard;
-use Hull\Store\Stores;
+use Hull\Store\Inventory;
 use Hull\Store\Supplier;
 use Psr\Clock\ClockInterface;
 
@@ -41,9 +41,9 @@ final readonly class YardPlan
 
     public function __construct(
         private EntityManagerInterface $em,
-        private Stored $stored,
+        private RowMapper $stored,
         private YardAir $air,
-        private Storeroom $store,
+        private TinLedger $store,
         private ClockInterface $clock,
     ) {}
 
@@ -91,7 +91,7 @@ final readonly class YardPlan
         foreach (PlanBody::work($this->latest()) as $w) {
             $id = $w->field('id')->text();
             if (isset($yard->activities[$id])) {
-                $placed[$id] = new Placed(
+                $placed[$id] = new Placement(
                     id: $id,
                     start: $w->field('start')->number(),
                     end: $w->field('end')->number(),
@@ -205,7 +205,7 @@ final readonly class YardPlan
             $schedule,
             $replan,
             $pins,
-            Hangs::of($schedule, ['colder' => $yards[-1], 'warmer' => $yards[1]]),
+            ForecastRisk::of($schedule, ['colder' => $yards[-1], 'warmer' => $yards[1]]),
         );
         $row->status = PlanRow::DONE;
         $row->done = $row->tries = $tries;
@@ -248,12 +248,12 @@ final readonly class YardPlan
         );
     }
 
-    /** @return array<int|string, Kept> where the latest plan has everything */
+    /** @return array<int|string, PreviousPlacement> where the latest plan has everything */
     private function kept(): array
     {
         $kept = [];
         foreach (PlanBody::work($this->latest()) as $w) {
-            $kept[$w->field('id')->text()] = new Kept(
+            $kept[$w->field('id')->text()] = new PreviousPlacement(
                 $w->field('start')->number(),
                 array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
                 $w->field('paid')->number(),
@@ -273,13 +273,13 @@ final readonly class YardPlan
      */
     private function deliveries(Workshop $workshop, array $pieces, array $done): array
     {
-        $suppliers = Storeroom::suppliers($workshop);
+        $suppliers = TinLedger::suppliers($workshop);
         $seller = Supplier::of($suppliers, Supplier::PAINT);
         if (null === $seller) {
             return [];
         }
         $now = $this->clock->now();
-        $stores = new Stores($this->store->lots(), $now, $suppliers, []);
+        $stores = new Inventory($this->store->lots(), $now, $suppliers, []);
         $here = [];
         foreach (Wanted::of($pieces, $done)->coats as $coat) {
             if ($stores->stock($coat->product)->missing($coat->paint, $now)->si() > 0.0) {

@@ -104,7 +104,7 @@ final class LayerTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Api'))
             ->excluding(
-                Selector::classname(\App\Api\Desk::class),
+                Selector::classname(\App\Api\YardContext::class),
                 Selector::classname(\App\Api\SessionController::class),
             )
             ->shouldNot()

@@ -19,7 +19,8 @@ use PHPStan\Rules\RuleErrorBuilder;
 use PHPStan\Type\ObjectType;
 
 /**
- * No call of a method or constructor passes more than six arguments by place: the seventh is where nobody counts any more.
+ * No call of a method or constructor passes more than six arguments by place: the seventh is where nobody counts any
+ * more.
  *
  * @implements Rule<CallLike>
  */

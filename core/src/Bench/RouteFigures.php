@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
+use Hull\Catalog\Capability;
 use Hull\Catalog\Caution;
 use Hull\Catalog\FilmSystem;
-use Hull\Catalog\Limit;
 use Hull\Catalog\Protection;
 use Hull\Job\Route;
 use Hull\Quantity\Volume;
@@ -22,7 +22,7 @@ final readonly class RouteFigures
      * @param int $money minor units: cleaners and abrasives per area, paint by volume
      * @param float $risk minutes one would give to avoid what can go wrong
      * @param float $voc grams of solvent that go into the air
-     * @param list<Limit> $gear
+     * @param list<Capability> $gear
      * @param list<Caution> $cautions
      * @param list<Protection> $protection the worst of each kind over the whole route
      */
@@ -81,7 +81,7 @@ final readonly class RouteFigures
             system: $context->system,
             risk: $risk,
             gear: array_map(
-                static fn(string $id): Limit => $catalogue->limits[$id],
+                static fn(string $id): Capability => $catalogue->limits[$id],
                 array_values(array_unique($requires)),
             ),
             cautions: $spoken,

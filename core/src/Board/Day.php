@@ -10,7 +10,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Input\Keys;
-use Hull\Route\Encounter;
+use Hull\Route\ChemicalConflict;
 
 /** What a day of work takes: what to wear, what to mind, where the waste goes, what must not meet. */
 final readonly class Day
@@ -22,7 +22,7 @@ final readonly class Day
      * @param list<Caution> $cautions
      * @param array<int|string, list<string>> $disposal where waste goes => names of the steps that leave it
      * @param float $voc grams of solvent that go into the air
-     * @param list<Encounter> $encounters
+     * @param list<ChemicalConflict> $encounters
      */
     private function __construct(
         public array $actions,
@@ -37,7 +37,7 @@ final readonly class Day
     /**
      * @param array<int|string, Workpiece> $pieces
      * @param list<SharedAction> $actions
-     * @param list<Encounter> $encounters
+     * @param list<ChemicalConflict> $encounters
      */
     public static function of(
         Catalogue $catalogue,

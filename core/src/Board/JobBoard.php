@@ -10,8 +10,8 @@ use Hull\Catalog\Catalogue;
 use Hull\Input\Keys;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Route\ChemicalConflict;
 use Hull\Route\Chemistry;
-use Hull\Route\Encounter;
 
 /** What is left to do on a job, zone by zone and together, and what its next day of work brings into the place. */
 final readonly class JobBoard
@@ -63,7 +63,7 @@ final readonly class JobBoard
      *
      * @param list<SharedAction> $ahead
      *
-     * @return list<Encounter>
+     * @return list<ChemicalConflict>
      */
     private function encounters(array $ahead, ?float $now): array
     {

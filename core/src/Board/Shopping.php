@@ -15,7 +15,7 @@ use Hull\Quantity\Money;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\Volume;
 use Hull\Store\CoatAhead;
-use Hull\Store\Stores;
+use Hull\Store\Inventory;
 use Hull\Store\Supplier;
 
 /**
@@ -28,7 +28,7 @@ final readonly class Shopping
     private const ABRASIVES = 'abrasives';
 
     /**
-     * @param array<int|string, Need> $needs by id; paint first, then by name
+     * @param array<int|string, ShoppingLine> $needs by id; paint first, then by name
      * @param array<int, int> $discs by grit, coarse first
      * @param array<int|string, string> $unmeasured id => name of what is needed too, but by what is found
      */
@@ -42,11 +42,11 @@ final readonly class Shopping
         Catalogue $catalogue,
         array $pieces,
         array $done,
-        ?Stores $stores = null,
+        ?Inventory $stores = null,
         ?WhatIf $if = null,
     ): self {
         $wanted = Wanted::of($pieces, $done, $if);
-        $stores ??= Stores::none();
+        $stores ??= Inventory::none();
         $needs = [];
         foreach (self::byProduct($wanted->coats) as $id => $coats) {
             $id = (string) $id;
@@ -115,17 +115,19 @@ final readonly class Shopping
 
     public function price(): Money
     {
-        return Money::minor(array_sum(array_map(static fn(Need $n): int => $n->purchase->price->minor, $this->needs)));
+        return Money::minor(
+            array_sum(array_map(static fn(ShoppingLine $n): int => $n->purchase->price->minor, $this->needs)),
+        );
     }
 
-    /** @return array<int|string, Need> */
+    /** @return array<int|string, ShoppingLine> */
     public function paint(): array
     {
-        return array_filter($this->needs, static fn(Need $n): bool => Supplier::PAINT === $n->kind);
+        return array_filter($this->needs, static fn(ShoppingLine $n): bool => Supplier::PAINT === $n->kind);
     }
 
     /**
-     * @return array<int|string, list<Need>> what is to buy, by seller; '' for what nobody is known to sell
+     * @return array<int|string, list<ShoppingLine>> what is to buy, by seller; '' for what nobody is known to sell
      */
     public function bySeller(): array
     {
@@ -166,9 +168,9 @@ final readonly class Shopping
         Quantity $amount,
         array $sold,
         bool $keeps,
-        Stores $stores,
+        Inventory $stores,
         string $note = '',
-    ): Need {
+    ): ShoppingLine {
         $from = $stores->stock($id)->draw($amount, $stores->day);
         $missing = $stores->stock($id)->missing($amount, $stores->day);
         $packs = [];
@@ -176,7 +178,7 @@ final readonly class Shopping
             $packs[] = Pack::sold($size, $sold[1]);
         }
 
-        return new Need(
+        return new ShoppingLine(
             id: $id,
             name: $name,
             kind: $kind,

@@ -23,7 +23,7 @@ final readonly class Catalogue
      * @param array<int|string, Choice> $hazards of a place
      * @param array<int|string, Choice> $methods
      * @param array<int|string, Choice> $phases
-     * @param array<int|string, Limit> $limits
+     * @param array<int|string, Capability> $limits
      * @param array<int|string, Protection> $protection
      * @param array<int|string, Caution> $cautions
      * @param array<int|string, School> $schools
@@ -37,7 +37,7 @@ final readonly class Catalogue
      * @param list<AbrasiveRun> $abrasives
      * @param array<int|string, Consumable> $consumables
      * @param array<int|string, LocalTopic> $local
-     * @param array<int|string, Manner> $working by tag of steps
+     * @param array<int|string, WorkingConditions> $working by tag of steps
      */
     public function __construct(
         public array $facts,
@@ -68,9 +68,9 @@ final readonly class Catalogue
     ) {}
 
     /** How a step is worked, by all its tags together. */
-    public function manner(Step $step): Manner
+    public function manner(Step $step): WorkingConditions
     {
-        $manner = new Manner();
+        $manner = new WorkingConditions();
         foreach ($step->tags as $tag) {
             $manner = $manner->and($this->working[$tag] ?? $manner);
         }

@@ -29,7 +29,7 @@ use Hull\Quantity\VolumePerArea;
 use Hull\Surface\CureSheet;
 use Hull\Surface\Effect;
 use Hull\Surface\Fact;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 use Hull\Surface\Shelf;
 
@@ -137,7 +137,7 @@ final class CatalogueReader
         $finishes = $this->choices('finishes');
         $limits = $this->keyed(
             'limits',
-            static fn(Node $n, string $id): Limit => new Limit(
+            static fn(Node $n, string $id): Capability => new Capability(
                 $id,
                 $n->field('name')->text(),
                 $n->field('kind')->choice(['gear', 'skill', 'taste']),
@@ -304,7 +304,7 @@ final class CatalogueReader
                     $this->ids('cautions', $n->field('cautions')),
                 ),
             ),
-            working: $this->keyed('working', fn(Node $n): Manner => $this->manner($n)),
+            working: $this->keyed('working', fn(Node $n): WorkingConditions => $this->manner($n)),
         );
     }
 
@@ -560,12 +560,12 @@ final class CatalogueReader
             : throw $n->refuse('This is not above nothing.', 'a number above 0');
     }
 
-    private function manner(Node $n): Manner
+    private function manner(Node $n): WorkingConditions
     {
         $n->field('id')->choice($this->known['step tags']);
         $is = static fn(string $f): bool => true === $n->optional($f)?->boolean();
 
-        return new Manner(
+        return new WorkingConditions(
             noisy: $is('noisy'),
             dusty: $is('dusty'),
             whole: $is('whole'),
@@ -676,7 +676,7 @@ final class CatalogueReader
             tags: self::texts($n->optional('tags')),
             needs: $this->needs($n->optional('needs'), $id),
             does: array_map(fn(Node $e): Effect => $this->effect($e), $n->optional('does')?->items() ?? []),
-            takes: new Takes(
+            takes: new StepCost(
                 setupMin: self::least($takes->optional('setup_min'))?->number() ?? 0.0,
                 minPerM2: self::least($takes->optional('min_per_m2'))?->number() ?? 0.0,
                 scalesWith: $takes->optional('scales_with')?->choice($this->factIds),
@@ -750,7 +750,7 @@ final class CatalogueReader
         throw $n->refuse('This effect has no verb.', 'set, lower or raise');
     }
 
-    /** @return list<Need> */
+    /** @return list<Precondition> */
     private function needs(?Node $list, string $id): array
     {
         $needs = [];
@@ -761,9 +761,9 @@ final class CatalogueReader
         return $needs;
     }
 
-    private function need(Node $n, string $id): Need
+    private function need(Node $n, string $id): Precondition
     {
-        return new Need(
+        return new Precondition(
             $id,
             PredicateReader::read($n, $this->factIds, $this->known['product tags']),
             $n->field('says')->text(300),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 
 /** The films that protect a substrate in a service, bottom to top, and what the surface must be at the end. */
@@ -12,7 +12,7 @@ final readonly class FilmSystem
 {
     /**
      * @param list<SystemLayer> $layers empty where nothing is to lie on the part
-     * @param list<Need> $ends what must be true before the closing steps, such as waxed
+     * @param list<Precondition> $ends what must be true before the closing steps, such as waxed
      * @param array{float, float} $life years, from and to
      * @param list<string> $requires gear, skills and tastes of its products
      */

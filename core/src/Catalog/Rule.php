@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 
 /** A need shared by every step of a kind: the rules of order restorers sign. */
@@ -18,7 +18,7 @@ final readonly class Rule
      * @param int $family which of the sixteen rules of order it belongs to; 0 for none
      */
     public function __construct(
-        public Need $need,
+        public Precondition $need,
         public array $stepTags,
         public array $productTags,
         public Scope $scope,

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Hull\Catalog;
 
 use Hull\Surface\Effect;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 
 /** A kind of step: what it needs, does, leaves and takes. */
 final readonly class Step
 {
     /**
      * @param list<string> $tags
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      * @param list<Effect> $does
      * @param Scope $scope parts it is offered for
      * @param list<string> $requires gear, skills and tastes it needs
@@ -29,7 +29,7 @@ final readonly class Step
         public array $tags,
         public array $needs,
         public array $does,
-        public Takes $takes,
+        public StepCost $takes,
         public string $how,
         public string $why,
         public string $look,

@@ -6,7 +6,7 @@ namespace Hull\Catalog;
 
 use Hull\Input\Keys;
 use Hull\Input\Node;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 
 /**
@@ -19,7 +19,7 @@ final readonly class SystemReader
      * @param array<int|string, Product> $products
      * @param list<string> $tags of products
      * @param \Closure(Node): Scope $scope
-     * @param \Closure(?Node, string): list<Need> $needs
+     * @param \Closure(?Node, string): list<Precondition> $needs
      */
     public function __construct(
         private Node $data,

@@ -25,7 +25,7 @@ final class Chemistry
      * @param float $handsOn hours it takes; it is about until they are over
      * @param list<string> $zones it is done on
      *
-     * @return list<Encounter> what this step, begun at this hour, must not meet
+     * @return list<ChemicalConflict> what this step, begun at this hour, must not meet
      */
     public function meet(RouteStep $routeStep, float $hour, float $handsOn = 0.0, array $zones = []): array
     {
@@ -52,7 +52,7 @@ final class Chemistry
     /**
      * @param list<string> $zones it would be done on
      *
-     * @return list<Encounter> what it would meet, the latest of each kind; nothing is remembered
+     * @return list<ChemicalConflict> what it would meet, the latest of each kind; nothing is remembered
      */
     public function met(RouteStep $routeStep, float $hour, array $zones = []): array
     {
@@ -62,7 +62,7 @@ final class Chemistry
             $lock = $this->catalogue->interlocks[$number];
             for ($i = count($about) - 1; $i >= 0 && $hour - $about[$i][0] <= $lock->hours; --$i) {
                 if ($lock->isBetween($this->broughtBy($about[$i][1]), $brought)) {
-                    $met[] = new Encounter($lock, $about[$i][1], $about[$i][2], $routeStep, $zones);
+                    $met[] = new ChemicalConflict($lock, $about[$i][1], $about[$i][2], $routeStep, $zones);
                     break;
                 }
             }

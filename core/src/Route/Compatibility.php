@@ -18,7 +18,7 @@ use Hull\Job\RouteStep;
 use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
@@ -90,13 +90,13 @@ final class Compatibility
         );
     }
 
-    /** @return list<Need> */
+    /** @return list<Precondition> */
     private function stuck(PrepSearch $search, StepRunner $runner, SurfaceState $state, RouteStep $goal): array
     {
         return array_values(
             array_filter(
                 $runner->broken($goal, $state),
-                static fn(Need $n): bool => null === $search->find($state, [$n]),
+                static fn(Precondition $n): bool => null === $search->find($state, [$n]),
             ),
         );
     }

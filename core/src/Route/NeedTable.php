@@ -7,7 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\Step;
 use Hull\Surface\Effect;
 use Hull\Surface\FactWithin;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Predicate;
 use Hull\Surface\SurfaceState;
 
@@ -23,7 +23,7 @@ final class NeedTable
     /** @var array<int|string, list<int>> fact => what is asked of it */
     public array $ofFact = [];
 
-    /** @var list<Asked> needs by number */
+    /** @var list<RelaxedCondition> needs by number */
     public array $asked = [];
 
     /** @var array<int, list<int>> asked of a fact => needs it is part of */
@@ -49,7 +49,7 @@ final class NeedTable
     }
 
     /**
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      *
      * @return list<int>
      */
@@ -72,7 +72,7 @@ final class NeedTable
     private function add(Predicate $predicate): int
     {
         $number = count($this->asked);
-        $this->asked[] = Asked::of($predicate, fn(FactWithin $within): int => $this->atom($within, $number));
+        $this->asked[] = RelaxedCondition::of($predicate, fn(FactWithin $within): int => $this->atom($within, $number));
 
         return $number;
     }

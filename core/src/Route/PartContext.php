@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Catalog\Capability;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
-use Hull\Catalog\Limit;
 use Hull\Catalog\Rule;
 use Hull\Catalog\Scope;
 use Hull\Catalog\Step;
@@ -86,13 +86,13 @@ final readonly class PartContext
     /**
      * @param list<string> $requires
      *
-     * @return list<Limit> what the workshop is without
+     * @return list<Capability> what the workshop is without
      */
     public function lacks(array $requires): array
     {
         return array_values(
             array_map(
-                fn(string $id): Limit => $this->catalogue()->limits[$id],
+                fn(string $id): Capability => $this->catalogue()->limits[$id],
                 array_intersect($requires, $this->traits->without),
             ),
         );

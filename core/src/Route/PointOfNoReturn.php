@@ -7,7 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\Step;
 use Hull\Surface\AllOf;
 use Hull\Surface\FactWithin;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 
 /**
@@ -17,7 +17,7 @@ use Hull\Surface\SurfaceState;
 final readonly class PointOfNoReturn
 {
     /**
-     * @param list<Need> $goal
+     * @param list<Precondition> $goal
      * @param list<Step> $steps
      *
      * @return list<Step> those after which the goal can still be reached
@@ -46,7 +46,7 @@ final readonly class PointOfNoReturn
     }
 
     /**
-     * @param list<Need> $goal
+     * @param list<Precondition> $goal
      *
      * @return array<int|string, array<int|string, FactWithin>> what must hold at the end and does so now, by fact
      */

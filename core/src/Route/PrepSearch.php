@@ -7,7 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\Step;
 use Hull\Job\RouteStep;
 use Hull\Surface\FactWithin;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 
 /**
@@ -54,7 +54,7 @@ final class PrepSearch
     }
 
     /**
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      *
      * @return list<RouteStep>|null null when no preparation makes them hold
      */
@@ -66,7 +66,7 @@ final class PrepSearch
         $key =
             $from->key() .
             '>' .
-            implode(',', array_map(static fn(Need $n): string => $n->id, $needs)) .
+            implode(',', array_map(static fn(Precondition $n): string => $n->id, $needs)) .
             ($mayStrip ? '!' : '');
         $found = $this->found[$key] ??=
             $this->search($from, $needs, $mayStrip, $this->offered) ??
@@ -79,7 +79,7 @@ final class PrepSearch
     }
 
     /**
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      * @param list<Step> $steps
      *
      * @return list<RouteStep>|null
@@ -108,14 +108,14 @@ final class PrepSearch
     /**
      * The cheapest step that does it alone, as a wait between two coats does.
      *
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      * @param list<Step> $steps
      */
     private function single(SurfaceState $from, array $needs, array $steps): ?RouteStep
     {
         $best = null;
         $least = \INF;
-        $broken = array_values(array_filter($needs, static fn(Need $n): bool => !$n->predicate->holds($from)));
+        $broken = array_values(array_filter($needs, static fn(Precondition $n): bool => !$n->predicate->holds($from)));
         foreach ($steps as $step) {
             $move = new RouteStep('', $step->id);
             if ($step->strips > 0 || !$this->touches($step, $broken) || !$this->runner->isPossible($move, $from)) {
@@ -137,7 +137,7 @@ final class PrepSearch
     /**
      * Whether a step changes something that each of the needs asks about.
      *
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      */
     private function touches(Step $step, array $needs): bool
     {
@@ -161,7 +161,7 @@ final class PrepSearch
     }
 
     /**
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      * @param list<Step> $usable
      *
      * @return list<RouteStep>|null
@@ -252,7 +252,7 @@ final class PrepSearch
      * The same path without what turned out not to be needed, dearest first.
      *
      * @param list<RouteStep> $path
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      *
      * @return list<RouteStep>
      */
@@ -284,7 +284,7 @@ final class PrepSearch
      * leads where it should.
      *
      * @param list<RouteStep> $path
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      *
      * @return list<RouteStep>|null
      */
@@ -331,7 +331,7 @@ final class PrepSearch
         return array_merge(
             [],
             ...array_map(
-                static fn(Need $n): array => array_map(
+                static fn(Precondition $n): array => array_map(
                     static fn(FactWithin $f): string => $f->fact,
                     $n->predicate->facts(),
                 ),
@@ -340,7 +340,7 @@ final class PrepSearch
         );
     }
 
-    /** @param list<Need> $needs */
+    /** @param list<Precondition> $needs */
     private static function hold(array $needs, SurfaceState $state): bool
     {
         foreach ($needs as $need) {

@@ -7,7 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\Step;
 use Hull\Job\RouteStep;
 use Hull\Quantity\Area;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Predicate;
 use Hull\Surface\SurfaceState;
 
@@ -57,7 +57,7 @@ final class RelaxedPlan
     private readonly array $filmWork;
 
     /**
-     * @param list<Need> $goal
+     * @param list<Precondition> $goal
      * @param list<Step> $steps
      */
     public function __construct(
@@ -110,7 +110,9 @@ final class RelaxedPlan
         $needs = [];
         foreach ($this->table->asked as $number => $asked) {
             $needs[$number] =
-                Asked::FACT === $asked->kind ? $cost[$asked->atom] : $this->cost($asked, $cost, $state, $films);
+                RelaxedCondition::FACT === $asked->kind
+                    ? $cost[$asked->atom]
+                    : $this->cost($asked, $cost, $state, $films);
         }
         $open = [];
         foreach ($this->makes as $number => $made) {
@@ -149,7 +151,7 @@ final class RelaxedPlan
                 $by[$atom] = [$number, $times];
                 foreach ($this->table->needsOf[$atom] as $need) {
                     $asked = $this->table->asked[$need];
-                    $then = Asked::FACT === $asked->kind ? $now : $this->cost($asked, $cost, $state, $films);
+                    $then = RelaxedCondition::FACT === $asked->kind ? $now : $this->cost($asked, $cost, $state, $films);
                     if ($then >= $needs[$need]) {
                         continue;
                     }
@@ -224,23 +226,24 @@ final class RelaxedPlan
      * @param array<int, float> $cost
      * @param array<int|string, float> $films
      */
-    private function cost(Asked $need, array $cost, SurfaceState $state, array &$films): float
+    private function cost(RelaxedCondition $need, array $cost, SurfaceState $state, array &$films): float
     {
         if (null !== $need->film) {
             return $films[$need->film->key()] ??= $this->film($need->film, $state);
         }
-        if (Asked::FACT === $need->kind) {
+        if (RelaxedCondition::FACT === $need->kind) {
             return $cost[$need->atom];
         }
         $sum = 0.0;
         $least = \INF;
         foreach ($need->of as $part) {
-            $one = Asked::FACT === $part->kind ? $cost[$part->atom] : $this->cost($part, $cost, $state, $films);
+            $one =
+                RelaxedCondition::FACT === $part->kind ? $cost[$part->atom] : $this->cost($part, $cost, $state, $films);
             $sum += $one;
             $least = min($least, $one);
         }
 
-        return Asked::ALL === $need->kind ? $sum : $least;
+        return RelaxedCondition::ALL === $need->kind ? $sum : $least;
     }
 
     /**
@@ -250,7 +253,7 @@ final class RelaxedPlan
      * @param array<int, float> $taken
      */
     private function collect(
-        Asked $need,
+        RelaxedCondition $need,
         array $cost,
         array $by,
         SurfaceState $state,
@@ -260,7 +263,7 @@ final class RelaxedPlan
     ): void {
         if (null !== $need->film) {
             $waits = max($waits, $films[$need->film->key()] ?? 0.0);
-        } elseif (Asked::FACT === $need->kind) {
+        } elseif (RelaxedCondition::FACT === $need->kind) {
             $way = $by[$need->atom] ?? null;
             if (0.0 === $cost[$need->atom] || null === $way) {
                 return;
@@ -278,7 +281,7 @@ final class RelaxedPlan
                     waits: $waits,
                 );
             }
-        } elseif (Asked::ALL === $need->kind) {
+        } elseif (RelaxedCondition::ALL === $need->kind) {
             foreach ($need->of as $part) {
                 $this->collect(
                     need: $part,

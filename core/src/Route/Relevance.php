@@ -9,7 +9,7 @@ use Hull\Job\RouteStep;
 use Hull\Surface\AllOf;
 use Hull\Surface\Effect;
 use Hull\Surface\FactWithin;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Predicate;
 use Hull\Surface\SurfaceState;
 
@@ -50,7 +50,7 @@ final class Relevance
     private array $new = [];
 
     /**
-     * @param list<Need> $goal
+     * @param list<Precondition> $goal
      * @param list<Step> $steps on offer
      */
     public function __construct(
@@ -78,7 +78,7 @@ final class Relevance
         $this->facts = array_fill_keys(array_keys($this->asked), true);
     }
 
-    /** @param list<Need> $needs */
+    /** @param list<Precondition> $needs */
     private function ask(array $needs): void
     {
         foreach ($needs as $need) {

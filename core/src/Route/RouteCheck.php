@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
-use Hull\Catalog\Limit;
+use Hull\Catalog\Capability;
 use Hull\Catalog\Rule;
 use Hull\Catalog\RuleLevel;
 use Hull\Job\Route;
@@ -117,9 +117,12 @@ final readonly class RouteCheck
                 needId: 'workshop-lacks',
                 says: sprintf(
                     'this workshop does without: %s',
-                    implode(', ', array_map(static fn(Limit $l): string => $l->name, $lacks)),
+                    implode(', ', array_map(static fn(Capability $l): string => $l->name, $lacks)),
                 ),
-                consequence: implode(' ', array_map(static fn(Limit $l): string => ucfirst($l->hint) . '.', $lacks)),
+                consequence: implode(
+                    ' ',
+                    array_map(static fn(Capability $l): string => ucfirst($l->hint) . '.', $lacks),
+                ),
                 source: 'what the workshop has',
                 severity: Severity::Stop,
             );

@@ -7,7 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\FilmSystem;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 
 /**
@@ -35,7 +35,10 @@ final readonly class RoutePlanner
     /** @throws NoRoute */
     public function plan(SurfaceState $from): Route
     {
-        return (new Parting($this->context, $this->runner, $this))->of($from, Route::of($this->steps($from, [])));
+        return (new RinseInsertion($this->context, $this->runner, $this))->of(
+            $from,
+            Route::of($this->steps($from, [])),
+        );
     }
 
     /**
@@ -84,7 +87,7 @@ final readonly class RoutePlanner
      * What turns out to be out of reach once films are on (a pit under paint) is asked for before the first film
      * instead.
      *
-     * @param list<Need> $early
+     * @param list<Precondition> $early
      *
      * @return list<RouteStep>
      */
@@ -93,11 +96,12 @@ final readonly class RoutePlanner
         try {
             return $this->attempt($from, $early);
         } catch (NoRoute $e) {
-            $known = array_map(static fn(Need $n): string => $n->id, $early);
+            $known = array_map(static fn(Precondition $n): string => $n->id, $early);
             $new = array_values(
                 array_filter(
                     $e->stuck,
-                    static fn(Need $n): bool => !in_array($n->id, $known, true) && [] !== $n->predicate->facts(),
+                    static fn(Precondition $n): bool => !in_array($n->id, $known, true) &&
+                        [] !== $n->predicate->facts(),
                 ),
             );
             if ([] === $new || [] !== $from->films) {
@@ -109,7 +113,7 @@ final readonly class RoutePlanner
     }
 
     /**
-     * @param list<Need> $early
+     * @param list<Precondition> $early
      *
      * @return list<RouteStep>
      */
@@ -165,7 +169,7 @@ final readonly class RoutePlanner
         $path = $this->search->find($state, $needs);
         if (null === $path) {
             $stuck = array_values(
-                array_filter($needs, fn(Need $need): bool => null === $this->search->find($state, [$need])),
+                array_filter($needs, fn(Precondition $need): bool => null === $this->search->find($state, [$need])),
             );
             throw new NoRoute(
                 sprintf(
@@ -173,7 +177,7 @@ final readonly class RoutePlanner
                     $system->name,
                     [] === $stuck
                         ? 'its needs cannot be met together'
-                        : implode('; ', array_map(static fn(Need $n): string => $n->says, $stuck)),
+                        : implode('; ', array_map(static fn(Precondition $n): string => $n->says, $stuck)),
                 ),
                 $stuck,
             );
@@ -185,7 +189,7 @@ final readonly class RoutePlanner
     /**
      * What must be done before a step, with coats laid again where the way there takes one off.
      *
-     * @param list<Need> $early what else must hold by then
+     * @param list<Precondition> $early what else must hold by then
      * @param bool $mayStrip coats already on may come off again
      *
      * @return array{list<RouteStep>, SurfaceState}
@@ -288,12 +292,12 @@ final readonly class RoutePlanner
         $product = $this->runner->product($goal);
         $stuck = array_filter(
             $this->runner->broken($goal, $state),
-            fn(Need $need): bool => null === $this->search->find($state, [$need]),
+            fn(Precondition $need): bool => null === $this->search->find($state, [$need]),
         );
         $what =
             [] === $stuck
                 ? 'its needs cannot be met together'
-                : implode('; ', array_map(static fn(Need $n): string => $n->says, $stuck));
+                : implode('; ', array_map(static fn(Precondition $n): string => $n->says, $stuck));
         $air = $this->context->air();
 
         return new NoRoute(

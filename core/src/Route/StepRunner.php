@@ -13,7 +13,7 @@ use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Surface\Effect;
 use Hull\Surface\Film;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
@@ -25,7 +25,7 @@ final class StepRunner
     /** @var array<int|string, \Hull\Surface\Fact> */
     private readonly array $drifting;
 
-    /** @var array<int|string, list<Need>> */
+    /** @var array<int|string, list<Precondition>> */
     private array $needs = [];
 
     /** Area worked in one go (estimate). */
@@ -94,7 +94,7 @@ final class StepRunner
         return true;
     }
 
-    /** @return list<Need> */
+    /** @return list<Precondition> */
     public function broken(RouteStep $routeStep, SurfaceState $state): array
     {
         $broken = [];
@@ -107,7 +107,7 @@ final class StepRunner
         return $broken;
     }
 
-    /** @return list<Need> */
+    /** @return list<Precondition> */
     public function needs(RouteStep $routeStep): array
     {
         return $this->needs[$routeStep->step . '/' . $routeStep->product] ??= $this->needsOf(
@@ -116,7 +116,7 @@ final class StepRunner
         );
     }
 
-    /** @return list<Need> its own, its product's, and the rules for its kind that a route can keep */
+    /** @return list<Precondition> its own, its product's, and the rules for its kind that a route can keep */
     private function needsOf(Step $step, ?Product $product): array
     {
         $needs = $step->needs;

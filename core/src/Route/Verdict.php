@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hull\Route;
 
 use Hull\Catalog\Step;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 
 /** Whether one film may go over another on a material, and what must be done in between. */
 final readonly class Verdict
@@ -18,7 +18,7 @@ final readonly class Verdict
     /**
      * @param list<Step>|null $fresh between the two while the lower is in its window; null when nothing leads there
      * @param list<Step>|null $cured between the two once the lower is cured
-     * @param list<Need> $against what stands in the way where nothing leads there
+     * @param list<Precondition> $against what stands in the way where nothing leads there
      */
     public function __construct(public ?array $fresh, public ?array $cured, public array $against) {}
 

@@ -14,8 +14,8 @@ final readonly class Activity
      * @param int $people who must be there together
      * @param list<string> $gear one of each is taken
      * @param float $floorM2 taken in its place
-     * @param Wet|null $wet a film is laid
-     * @param Dry|null $dry outdoors: not in the rain
+     * @param WetFilm|null $wet a film is laid
+     * @param RainFree|null $dry outdoors: not in the rain
      * @param list<Lag> $lags
      * @param list<Window> $windows
      * @param float $notBefore hour; what the record or a delivery asks
@@ -38,8 +38,8 @@ final readonly class Activity
         public int $people = 1,
         public array $gear = [],
         public float $floorM2 = 0.0,
-        public ?Wet $wet = null,
-        public ?Dry $dry = null,
+        public ?WetFilm $wet = null,
+        public ?RainFree $dry = null,
         public array $lags = [],
         public array $windows = [],
         public float $notBefore = -\INF,

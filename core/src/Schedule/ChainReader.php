@@ -135,7 +135,7 @@ final class ChainReader
 
     private function work(RouteStep $step, Step $definition, SurfaceState $state): void
     {
-        $asks = Asks::of($this->runner, $step, $state);
+        $asks = ProbedLags::of($this->runner, $step, $state);
         $windows = [];
         $notAfter = null;
         $hours = $this->runner->handsOn($definition) / 60.0;
@@ -149,7 +149,7 @@ final class ChainReader
             } else {
                 $windows[] = new Window(
                     $from,
-                    Passing::hours(max(0.0, $most - $level)),
+                    LagTime::hours(max(0.0, $most - $level)),
                     sprintf('%d hours of bare metal', (int) round($most)),
                     false,
                     $this->keying(),
@@ -174,7 +174,7 @@ final class ChainReader
             gear: $this->gear($definition, $product, $method),
             floorM2: max(0.5, $this->piece->context->area()->m2() / 4.0),
             wet: null === $product ? null : $this->wet($product, $method),
-            dry: $manner->dryWeather && !$this->isSheltered() ? Dry::in($this->airs->at($this->at)) : null,
+            dry: $manner->dryWeather && !$this->isSheltered() ? RainFree::in($this->airs->at($this->at)) : null,
             lags: $this->lags,
             windows: $windows,
             notBefore: $this->notBefore,
@@ -203,7 +203,7 @@ final class ChainReader
      *
      * @return array{list<Window>, float|null}
      */
-    private function film(Asks $asks, SurfaceState $state, bool $lays, float $hours): array
+    private function film(ProbedLags $asks, SurfaceState $state, bool $lays, float $hours): array
     {
         $top = $state->top();
         $below = $this->films[count($this->films) - 1] ?? null;
@@ -219,7 +219,7 @@ final class ChainReader
             if (null !== $opens) {
                 $this->lags[] = new Lag(
                     $from,
-                    Passing::on($opens, $amount),
+                    LagTime::on($opens, $amount),
                     $name . ' to ' . self::into($asks->from),
                     $lays && FilmPhase::Open === $asks->from,
                 );
@@ -232,11 +232,11 @@ final class ChainReader
                     : [
                         new Window(
                             $from,
-                            Passing::on($closes, $amount),
+                            LagTime::on($closes, $amount),
                             'the recoat window of ' . $name,
                             $lays,
                             $this->keying(),
-                            null === $again ? null : Passing::on($again, $amount),
+                            null === $again ? null : LagTime::on($again, $amount),
                         ),
                     ],
                 null,
@@ -268,13 +268,13 @@ final class ChainReader
         }
         $last = $this->chain[count($this->chain) - 1] ?? null;
         $passing = match ($for) {
-            'drying' => Passing::on(
+            'drying' => LagTime::on(
                 $this->airs->drying($this->at),
                 Drying::BASE_HOURS[$this->runner->exposure($state)],
                 $definition->takes->waitHours,
             ),
-            'dwell' => Passing::on($this->airs->dwell($this->at), $definition->takes->waitHours),
-            default => Passing::hours($definition->takes->waitHours),
+            'dwell' => LagTime::on($this->airs->dwell($this->at), $definition->takes->waitHours),
+            default => LagTime::hours($definition->takes->waitHours),
         };
         $what = 'drying' === $for ? 'the part to dry' : lcfirst($definition->name);
         if (null !== $last) {
@@ -292,7 +292,7 @@ final class ChainReader
         if (null === $top || null === $below || null === $line) {
             return;
         }
-        $passing = Passing::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
+        $passing = LagTime::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
         $what = lcfirst($top->product->name) . ' to ' . self::into($into);
         // A coat along the one below waits zone by zone; that is in what the coat itself asks.
         if (FilmPhase::Open !== $into) {
@@ -328,7 +328,7 @@ final class ChainReader
                 $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
                 $this->residues[$fact->id] = new Window(
                     $id,
-                    Passing::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours),
+                    LagTime::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours),
                     sprintf(
                         'the %s before %s dries on',
                         1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
@@ -351,19 +351,19 @@ final class ChainReader
         $this->lags[] = match ($takes->waitFor) {
             'dwell' => new Lag(
                 $id,
-                Passing::on($this->airs->dwell($this->at), $takes->waitHours),
+                LagTime::on($this->airs->dwell($this->at), $takes->waitHours),
                 lcfirst($definition->name) . ' to have worked',
             ),
             'drying' => new Lag(
                 $id,
-                Passing::on(
+                LagTime::on(
                     $this->airs->drying($this->at),
                     Drying::BASE_HOURS[$this->runner->exposure($state)],
                     $takes->waitHours,
                 ),
                 'the part to dry',
             ),
-            default => new Lag($id, Passing::hours($takes->waitHours), lcfirst($definition->name) . ' to have worked'),
+            default => new Lag($id, LagTime::hours($takes->waitHours), lcfirst($definition->name) . ' to have worked'),
         };
     }
 
@@ -405,14 +405,14 @@ final class ChainReader
         }
     }
 
-    private function wet(Product $product, string $method): Wet
+    private function wet(Product $product, string $method): WetFilm
     {
         $tau = PartLag::TAU_HOURS[$this->piece->context->substrate()->mass] ?? 0.0;
         $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky);
 
-        return new Wet(
+        return new WetFilm(
             $this->airs->gate($this->at, $product, $tau, in_array($method, self::SPRAYED, true)),
-            null === $touch ? Passing::hours(0.0) : Passing::on($touch),
+            null === $touch ? LagTime::hours(0.0) : LagTime::on($touch),
         );
     }
 

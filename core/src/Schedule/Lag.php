@@ -14,7 +14,7 @@ final readonly class Lag
      */
     public function __construct(
         public string $from,
-        public Passing $passing,
+        public LagTime $passing,
         public string $what,
         public bool $along = false,
     ) {}

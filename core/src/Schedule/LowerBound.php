@@ -132,7 +132,7 @@ final class LowerBound
         foreach ($yard->chains[$part] as $id) {
             $activity = $yard->activity($id);
             if (null !== $activity->fixed) {
-                $placed[$id] = new Placed(
+                $placed[$id] = new Placement(
                     $id,
                     $activity->fixed[0],
                     $activity->fixed[1],
@@ -154,7 +154,7 @@ final class LowerBound
             if (null === $first) {
                 return $end;
             }
-            $placed[$id] = new Placed($id, $first->end - $least->hours, $first->end, [], $first->why, $first->end);
+            $placed[$id] = new Placement($id, $first->end - $least->hours, $first->end, [], $first->why, $first->end);
             $end = $first->end;
         }
 

@@ -16,7 +16,7 @@ final readonly class Move
      * @param Why $why it begins when it now does
      * @param float $before hours of abrading it had before
      * @param float $paid hours of abrading before it
-     * @param Nudge|null $stays what would break if it stayed where it was; null for what is new or has no room
+     * @param TrialMove|null $stays what would break if it stayed where it was; null for what is new or has no room
      * @param list<string> $for who is away, so that somebody else does what now stands in its way
      */
     private function __construct(
@@ -26,12 +26,12 @@ final readonly class Move
         public Why $why,
         private float $before,
         public float $paid,
-        public ?Nudge $stays,
+        public ?TrialMove $stays,
         public array $for = [],
     ) {}
 
     /**
-     * @param array<int|string, Kept> $before
+     * @param array<int|string, PreviousPlacement> $before
      *
      * @return list<self> causes first, then what found other work in its way, then what only made way for what moved
      */
@@ -44,7 +44,7 @@ final readonly class Move
             $stays =
                 null === $kept || abs($kept->start - $placed->start) <= Placer::SAME_H
                     ? null
-                    : Nudge::of($schedule, $id, $kept->start, $kept->who)[0] ?? null;
+                    : TrialMove::of($schedule, $id, $kept->start, $kept->who)[0] ?? null;
             $moves[$id] = new self(
                 id: $id,
                 from: $kept?->start,
@@ -77,7 +77,7 @@ final readonly class Move
     /**
      * Who was to do the work that stands in the way and is not there, so that somebody else does it.
      *
-     * @param array<int|string, Kept> $before
+     * @param array<int|string, PreviousPlacement> $before
      *
      * @return list<string>
      */
@@ -97,7 +97,7 @@ final readonly class Move
     }
 
     /**
-     * @param array<int|string, Kept> $before
+     * @param array<int|string, PreviousPlacement> $before
      *
      * @return list<string>
      */

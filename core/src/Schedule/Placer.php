@@ -18,7 +18,7 @@ final class Placer
     public const SAME_H = 0.05;
     private const LEAST_HOLD = 0.05;
 
-    /** @var array<int|string, Placed> */
+    /** @var array<int|string, Placement> */
     private array $placed = [];
 
     /** @var array<int|string, string> */
@@ -27,7 +27,8 @@ final class Placer
     private readonly Slots $slots;
 
     /**
-     * @param array<int|string, Kept> $kept places in an earlier schedule: nothing begins before it did there
+     * @param array<int|string, PreviousPlacement> $kept places in an earlier schedule: nothing begins before it did
+     *     there
      * @param array<int|string, float> $held hours before which an activity is not begun, so that others can go first
      */
     public function __construct(
@@ -41,7 +42,7 @@ final class Placer
                 [$start, $end, $who] = $activity->fixed;
                 $this->put(
                     $activity,
-                    new Placed(
+                    new Placement(
                         $activity->id,
                         $start,
                         $end,
@@ -133,13 +134,13 @@ final class Placer
         $placed = $this->placed;
         uasort(
             $placed,
-            static fn(Placed $a, Placed $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
+            static fn(Placement $a, Placement $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
         );
 
         return new Schedule($this->yard, $placed, $this->without);
     }
 
-    private function room(Activity $activity, float $hold, ?Window $pays, ?Why $held): ?Placed
+    private function room(Activity $activity, float $hold, ?Window $pays, ?Why $held): ?Placement
     {
         [$from, $why] = Times::earliest($this->yard, $activity, $this->placed);
         $kept = $this->kept[$activity->id] ?? null;
@@ -176,7 +177,7 @@ final class Placer
     }
 
     /** Where it was planned before is no reason, where it could not be any earlier in any case. */
-    private function anyway(Activity $activity, Placed $placed): Placed
+    private function anyway(Activity $activity, Placement $placed): Placement
     {
         [$from, $why] = Times::earliest($this->yard, $activity, $this->placed);
         $soonest = is_finite($from) ? $this->slots->room($activity, $from, $why, $placed->paid) : null;
@@ -186,7 +187,7 @@ final class Placer
             : $placed;
     }
 
-    private function put(Activity $activity, Placed $placed): void
+    private function put(Activity $activity, Placement $placed): void
     {
         $this->placed[$activity->id] = $placed;
         $this->slots->take($activity, $placed);

@@ -35,11 +35,11 @@ final readonly class Replan
      */
     private function __construct(public Schedule $schedule, public array $moves, public ?Schedule $better) {}
 
-    /** @param array<int|string, Kept> $before by activity */
+    /** @param array<int|string, PreviousPlacement> $before by activity */
     public static function of(Yard $yard, array $before, Scheduler $scheduler): self
     {
         $rank = static fn(Schedule $s): array => self::rank($s, $before);
-        $staying = new Staying($yard, $before);
+        $staying = new StablePlans($yard, $before);
         $candidates = [self::placed($yard, $staying->singly(), $before), $staying->hourByHour()];
         if ([] !== Move::moved($candidates[0], $before)) {
             $tries = max(4, min(self::MOST_TRIES, intdiv(self::WORK, 1 + count($yard->activities))));
@@ -51,7 +51,7 @@ final readonly class Replan
         foreach ([...$candidates, $fresh] as $candidate) {
             $best = $rank($candidate) < $rank($best) ? $candidate : $best;
         }
-        $back = PutBack::in($best, $before);
+        $back = StabilityPass::in($best, $before);
         $isWorth =
             $fresh !== $best &&
             $fresh->score->paid <= $back->score->paid &&
@@ -61,7 +61,7 @@ final readonly class Replan
     }
 
     /**
-     * @param array<int|string, Kept> $before
+     * @param array<int|string, PreviousPlacement> $before
      *
      * @return list<float|int> the lesser the better
      */
@@ -88,7 +88,7 @@ final readonly class Replan
 
     /**
      * @param list<list<Activity>> $blocks
-     * @param array<int|string, Kept> $kept
+     * @param array<int|string, PreviousPlacement> $kept
      */
     private static function placed(Yard $yard, array $blocks, array $kept): Schedule
     {

@@ -10,7 +10,7 @@ final readonly class Schedule
     public Score $score;
 
     /**
-     * @param array<int|string, Placed> $placed by activity, in order of time
+     * @param array<int|string, Placement> $placed by activity, in order of time
      * @param array<int|string, string> $without activities that found no room => why
      */
     public function __construct(public Yard $yard, public array $placed, public array $without)
@@ -23,7 +23,7 @@ final readonly class Schedule
         return $this->score->finish;
     }
 
-    /** @return list<Placed> the work that ends last, and what each began after, back to now */
+    /** @return list<Placement> the work that ends last, and what each began after, back to now */
     public function criticalChain(): array
     {
         $last = null;

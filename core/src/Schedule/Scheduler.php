@@ -43,7 +43,7 @@ final class Scheduler
     {
         $blocks = Blocks::of($yard);
         $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
-        $turns = new Turns(Orders::plain($counts));
+        $turns = new PriorityList(Orders::plain($counts));
         $best = self::work($yard, $blocks, $turns);
         $done = 1;
         foreach (
@@ -51,10 +51,10 @@ final class Scheduler
                 array_slice([...$first, ...Orders::sensible($yard, $blocks)], 0, max(0, $this->tries - 1))
             as $order
         ) {
-            $schedule = self::work($yard, $blocks, new Turns($order));
+            $schedule = self::work($yard, $blocks, new PriorityList($order));
             ++$done;
             if ($schedule->score->isBetterThan($best->score)) {
-                [$best, $turns] = [$schedule, new Turns($order)];
+                [$best, $turns] = [$schedule, new PriorityList($order)];
                 $this->tell($done, $best);
             }
         }
@@ -63,7 +63,7 @@ final class Scheduler
     }
 
     /** @param array<int|string, list<non-empty-list<Activity>>> $blocks */
-    private function search(Yard $yard, array $blocks, Schedule $best, Turns $turns, int $done): Schedule
+    private function search(Yard $yard, array $blocks, Schedule $best, PriorityList $turns, int $done): Schedule
     {
         $random = new Randomizer(new Mt19937($this->seed));
         $here = $best;
@@ -98,7 +98,7 @@ final class Scheduler
     }
 
     /** @param array<int|string, list<non-empty-list<Activity>>> $blocks */
-    private static function work(Yard $yard, array $blocks, Turns $turns): Schedule
+    private static function work(Yard $yard, array $blocks, PriorityList $turns): Schedule
     {
         $placer = new Placer($yard, [], $turns->held);
         $next = array_fill_keys(array_keys($blocks), 0);

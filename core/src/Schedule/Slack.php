@@ -42,7 +42,7 @@ final class Slack
         return $slack;
     }
 
-    private static function suits(Schedule $schedule, Activity $activity, Placed $moved): bool
+    private static function suits(Schedule $schedule, Activity $activity, Placement $moved): bool
     {
         $yard = $schedule->yard;
         $latest = 0.0 === $moved->paid ? Times::latest($activity, $schedule->placed) : null;

@@ -30,7 +30,7 @@ final class Slots
         }
     }
 
-    public function take(Activity $activity, Placed $placed): void
+    public function take(Activity $activity, Placement $placed): void
     {
         foreach ($placed->who as $name) {
             ($this->people[$name] ??= new Busy())->take($placed->start, $placed->end, $activity->id);
@@ -64,7 +64,7 @@ final class Slots
      * @param float $extra hours of abrading before it
      * @param list<string> $prefer who is taken where others could begin at the same time
      */
-    public function room(Activity $activity, float $from, Why $why, float $extra = 0.0, array $prefer = []): ?Placed
+    public function room(Activity $activity, float $from, Why $why, float $extra = 0.0, array $prefer = []): ?Placement
     {
         $hours = $activity->hours + $extra;
         for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
@@ -79,7 +79,7 @@ final class Slots
             $dry = $this->dry($activity, $end);
             $next = $this->against($activity, $start, $end, $dry);
             if (null === $next) {
-                return new Placed(
+                return new Placement(
                     id: $activity->id,
                     start: $start,
                     end: $end,

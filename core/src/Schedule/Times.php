@@ -10,7 +10,7 @@ use Hull\Cure\ZoneSpan;
 final class Times
 {
     /**
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, Placement> $placed
      *
      * @return array{float, Why} null hours are never
      */
@@ -48,7 +48,7 @@ final class Times
     }
 
     /**
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, Placement> $placed
      *
      * @return array{float, Window}|null the first window to close
      */
@@ -60,7 +60,7 @@ final class Times
                 ? null
                 : [
                     $activity->notAfter,
-                    new Window('', Passing::hours(0.0), 'the window of what is below', false, $activity->lateHours),
+                    new Window('', LagTime::hours(0.0), 'the window of what is below', false, $activity->lateHours),
                 ];
         foreach ($activity->windows as $window) {
             $earlier = $placed[$window->from] ?? null;
@@ -81,7 +81,7 @@ final class Times
     /**
      * A coat over another, where it is begun, half way and where it is ended.
      *
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, Placement> $placed
      *
      * @return list<array{float, float|null, float|null, float}> laid below, opens, closes, reached: hours; empty when
      *                                                           no coat is below
@@ -114,7 +114,7 @@ final class Times
         );
     }
 
-    private static function along(Placed $earlier, float $hours, Passing $passing, bool $closes): float
+    private static function along(Placement $earlier, float $hours, LagTime $passing, bool $closes): float
     {
         $zones = ZoneSpan::along($earlier->start, $earlier->end - $earlier->start, $hours);
         $never = static fn(float $laid): ?float => null;

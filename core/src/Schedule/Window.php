@@ -12,14 +12,14 @@ final readonly class Window
      * @param string $what in words: "the recoat window of Two-pack epoxy primer"
      * @param bool $along both are coats, see Lag
      * @param float $hours of abrading and wiping when it is missed
-     * @param Passing|null $reopens a film that a late coat would lift takes it again after this
+     * @param LagTime|null $reopens a film that a late coat would lift takes it again after this
      */
     public function __construct(
         public string $from,
-        public Passing $closes,
+        public LagTime $closes,
         public string $what,
         public bool $along,
         public float $hours,
-        public ?Passing $reopens = null,
+        public ?LagTime $reopens = null,
     ) {}
 }

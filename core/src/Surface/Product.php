@@ -24,7 +24,7 @@ final readonly class Product
 
     /**
      * @param list<string> $tags
-     * @param list<Need> $needs
+     * @param list<Precondition> $needs
      * @param list<Effect> $does what a coat of it changes beside lying there
      * @param list<string> $cautions
      * @param list<string> $requires gear, skills and tastes it needs

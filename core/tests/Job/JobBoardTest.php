@@ -11,7 +11,7 @@ use Hull\Board\SharedAction;
 use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\JobFile\JobReader;
-use Hull\Route\Encounter;
+use Hull\Route\ChemicalConflict;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
@@ -94,7 +94,7 @@ final class JobBoardTest extends TestCase
     /** @return list<string> */
     private static function locks(Day $day): array
     {
-        return array_map(static fn(Encounter $e): string => $e->lock->id, $day->encounters);
+        return array_map(static fn(ChemicalConflict $e): string => $e->lock->id, $day->encounters);
     }
 
     /**

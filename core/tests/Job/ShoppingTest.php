@@ -8,8 +8,8 @@ use Hull\Bench\CoatSheets;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
 use Hull\Board\JobPlan;
-use Hull\Board\Need;
 use Hull\Board\Shopping;
+use Hull\Board\ShoppingLine;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
@@ -46,7 +46,7 @@ final class ShoppingTest extends TestCase
             );
         }
         self::assertSame(
-            array_sum(array_map(static fn(Need $n): int => $n->purchase->price->minor, $shopping->needs)),
+            array_sum(array_map(static fn(ShoppingLine $n): int => $n->purchase->price->minor, $shopping->needs)),
             $shopping->price()->minor,
         );
     }

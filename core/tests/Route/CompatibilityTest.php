@@ -8,7 +8,7 @@ use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Route\Compatibility;
 use Hull\Route\Verdict;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -67,11 +67,11 @@ final class CompatibilityTest extends TestCase
         self::assertSame(
             $answer,
             $verdict->answer(),
-            implode('; ', array_map(static fn(Need $n): string => $n->says, $verdict->against)),
+            implode('; ', array_map(static fn(Precondition $n): string => $n->says, $verdict->against)),
         );
         self::assertSame(Verdict::NO === $answer, [] !== $verdict->against, 'a no has its reason');
         if ('' !== $rule) {
-            self::assertContains($rule, array_map(static fn(Need $n): string => $n->id, $verdict->against));
+            self::assertContains($rule, array_map(static fn(Precondition $n): string => $n->id, $verdict->against));
         }
         if (Verdict::ABRADED === $answer) {
             self::assertNotSame(

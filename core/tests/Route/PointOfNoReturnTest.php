@@ -7,7 +7,7 @@ namespace Hull\Tests\Route;
 use Hull\Catalog\Step;
 use Hull\Route\PointOfNoReturn;
 use Hull\Surface\FactWithin;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
@@ -39,7 +39,7 @@ final class PointOfNoReturnTest extends TestCase
      */
     private function left(array $steps, string $fact, array $facts = []): array
     {
-        $goal = [new Need('goal', new FactWithin($fact, null, 0.0), 'it must be gone', 'It shows.', 'test')];
+        $goal = [new Precondition('goal', new FactWithin($fact, null, 0.0), 'it must be gone', 'It shows.', 'test')];
 
         return array_map(
             static fn(Step $s): string => $s->id,

@@ -15,7 +15,7 @@ use Hull\Route\RouteCheck;
 use Hull\Route\StepRunner;
 use Hull\Surface\FactWithin;
 use Hull\Surface\Film;
-use Hull\Surface\Need;
+use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -376,7 +376,7 @@ final class RulesTest extends TestCase
         $runner = new StepRunner(Yard::workpiece()->context);
 
         return array_map(
-            static fn(Need $n): string => $n->id,
+            static fn(Precondition $n): string => $n->id,
             $runner->broken(new RouteStep('', $step, $product), $state),
         );
     }

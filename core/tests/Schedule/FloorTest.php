@@ -14,8 +14,8 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Activity;
 use Hull\Schedule\Floor;
-use Hull\Schedule\Passing;
-use Hull\Schedule\Wet;
+use Hull\Schedule\LagTime;
+use Hull\Schedule\WetFilm;
 use Hull\Tests\Yard as Catalogue;
 use PHPUnit\Framework\TestCase;
 
@@ -105,7 +105,7 @@ final class FloorTest extends TestCase
             $id,
             1.0,
             'bay',
-            wet: new Wet(
+            wet: new WetFilm(
                 GateLine::of(
                     $air,
                     Limits::of(
@@ -117,7 +117,7 @@ final class FloorTest extends TestCase
                     0.0,
                     false,
                 ),
-                Passing::hours(3.0),
+                LagTime::hours(3.0),
             ),
         );
     }

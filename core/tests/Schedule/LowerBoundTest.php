@@ -6,8 +6,8 @@ namespace Hull\Tests\Schedule;
 
 use Hull\Schedule\Activity;
 use Hull\Schedule\Lag;
+use Hull\Schedule\LagTime;
 use Hull\Schedule\LowerBound;
-use Hull\Schedule\Passing;
 use Hull\Schedule\Person;
 use Hull\Schedule\Scheduler;
 use Hull\Schedule\Slack;
@@ -33,7 +33,7 @@ final class LowerBoundTest extends TestCase
         $days = [[8.0, 16.0], [32.0, 40.0], [56.0, 64.0]];
         $chain = [
             new Activity('a', 'p', 'a', 1.0, 'bay'),
-            new Activity('b', 'p', 'b', 1.0, 'bay', lags: [new Lag('a', Passing::hours(20.0), 'a wait')]),
+            new Activity('b', 'p', 'b', 1.0, 'bay', lags: [new Lag('a', LagTime::hours(20.0), 'a wait')]),
         ];
         self::assertSame(
             33.0,
@@ -76,7 +76,7 @@ final class LowerBoundTest extends TestCase
                     continue;
                 }
                 $placed = $schedule->placed[$id];
-                $moved = new \Hull\Schedule\Placed(
+                $moved = new \Hull\Schedule\Placement(
                     id: $id,
                     start: $placed->start + $hours,
                     end: $placed->end + $hours,

@@ -6,8 +6,8 @@ namespace Hull\Tests\Schedule;
 
 use Hull\Schedule\Blocks;
 use Hull\Schedule\Orders;
+use Hull\Schedule\PriorityList;
 use Hull\Schedule\Scheduler;
-use Hull\Schedule\Turns;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -57,7 +57,7 @@ final class OrdersTest extends TestCase
     {
         $schedule = (new Scheduler(4))->plan((new RandomYard(6, 3, 4))->yard());
         $random = new Randomizer(new Mt19937(2));
-        $turns = new Turns(Orders::plain(array_map(count(...), Blocks::of($schedule->yard))));
+        $turns = new PriorityList(Orders::plain(array_map(count(...), Blocks::of($schedule->yard))));
         $most = 0;
         for ($i = 0; $i < 200; ++$i) {
             $turns = $turns->changed($schedule, $random);

@@ -16,11 +16,11 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Activity;
-use Hull\Schedule\Dry;
 use Hull\Schedule\Lag;
-use Hull\Schedule\Passing;
+use Hull\Schedule\LagTime;
 use Hull\Schedule\Person;
-use Hull\Schedule\Wet;
+use Hull\Schedule\RainFree;
+use Hull\Schedule\WetFilm;
 use Hull\Schedule\Window;
 use Hull\Schedule\WorkingHours;
 use Hull\Schedule\Yard;
@@ -122,14 +122,14 @@ final class RandomYard
             if (null !== $coat) {
                 $lags[] = new Lag(
                     $coat,
-                    Passing::on($cure, $this->random->getInt(5, 60) / 60.0),
+                    LagTime::on($cure, $this->random->getInt(5, 60) / 60.0),
                     'the film below',
                     $lays,
                 );
                 if ($lays) {
                     $windows[] = new Window(
                         $coat,
-                        Passing::on($cure, $this->random->getInt(150, 500) / 60.0),
+                        LagTime::on($cure, $this->random->getInt(150, 500) / 60.0),
                         'the window of the film below',
                         true,
                         0.5,
@@ -138,7 +138,7 @@ final class RandomYard
             } elseif (null !== $bared && $lays) {
                 $windows[] = new Window(
                     $bared,
-                    Passing::hours((float) $this->random->getInt(8, 30)),
+                    LagTime::hours((float) $this->random->getInt(8, 30)),
                     'bare metal',
                     false,
                     1.0,
@@ -157,8 +157,8 @@ final class RandomYard
                 people: $this->crew > 1 && $this->chance(8) ? 2 : 1,
                 gear: $lays ? ['gun'] : [],
                 floorM2: (float) $this->random->getInt(1, 3),
-                wet: $lays ? new Wet($gate, Passing::on($cure, 0.3)) : null,
-                dry: !$lays && $this->chance(4) ? Dry::in($this->air[$place]) : null,
+                wet: $lays ? new WetFilm($gate, LagTime::on($cure, 0.3)) : null,
+                dry: !$lays && $this->chance(4) ? RainFree::in($this->air[$place]) : null,
                 lags: $lags,
                 windows: $windows,
                 notBefore: $this->chance(10) ? self::MONDAY + 24.0 * $this->random->getInt(0, 4) : -\INF,

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Hull\Tests\Schedule;
 
 use Hull\Schedule\Activity;
-use Hull\Schedule\Kept;
 use Hull\Schedule\Move;
 use Hull\Schedule\Person;
-use Hull\Schedule\Placed;
+use Hull\Schedule\Placement;
+use Hull\Schedule\PreviousPlacement;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
@@ -156,7 +156,7 @@ final class ReplanTest extends TestCase
             $yard = (new RandomYard($seed, 4, 4, 16))->yard();
             $plan = (new Scheduler(5, $seed))->plan($yard);
             $before = self::starts($plan->placed);
-            $paid += count(array_filter($before, static fn(Kept $k): bool => $k->paid > 0.0));
+            $paid += count(array_filter($before, static fn(PreviousPlacement $k): bool => $k->paid > 0.0));
             self::assertSame([], Move::moved($plan, $before), 'seed ' . $seed);
         }
         self::assertGreaterThan(0, $paid);
@@ -201,7 +201,7 @@ final class ReplanTest extends TestCase
                 foreach (self::ends($yard, $activity, $start) as [$end, $who]) {
                     $more[] = [
                         ...$placed,
-                        $id => new Placed(
+                        $id => new Placement(
                             $id,
                             $start,
                             $end,
@@ -255,16 +255,16 @@ final class ReplanTest extends TestCase
     /**
      * A day and a half later: what was to begin has begun, the last of it two hours late.
      *
-     * @param array<int|string, Kept> $starts
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, PreviousPlacement> $starts
+     * @param array<int|string, Placement> $placed
      *
      * @return array{Yard, string|null}
      */
     private static function laterOn(Yard $yard, array $starts, array $placed): array
     {
         $now = $yard->now + 36.0;
-        $begun = array_filter($starts, static fn(Kept $k): bool => $k->start < $now - 2.0);
-        uasort($begun, static fn(Kept $a, Kept $b): int => $a->start <=> $b->start);
+        $begun = array_filter($starts, static fn(PreviousPlacement $k): bool => $k->start < $now - 2.0);
+        uasort($begun, static fn(PreviousPlacement $a, PreviousPlacement $b): int => $a->start <=> $b->start);
         $late = [] === $begun ? null : (string) array_key_last($begun);
         $work = array_map(static function (Activity $a) use ($begun, $placed, $late): Activity {
             $p = $placed[$a->id] ?? null;
@@ -288,12 +288,12 @@ final class ReplanTest extends TestCase
     }
 
     /**
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, Placement> $placed
      *
-     * @return array<int|string, Kept>
+     * @return array<int|string, PreviousPlacement>
      */
     private static function starts(array $placed): array
     {
-        return array_map(Kept::of(...), $placed);
+        return array_map(PreviousPlacement::of(...), $placed);
     }
 }

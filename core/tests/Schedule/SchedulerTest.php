@@ -7,11 +7,11 @@ namespace Hull\Tests\Schedule;
 use Hull\Climate\RateLine;
 use Hull\Schedule\Activity;
 use Hull\Schedule\Lag;
+use Hull\Schedule\LagTime;
 use Hull\Schedule\LowerBound;
 use Hull\Schedule\NextHour;
-use Hull\Schedule\Passing;
 use Hull\Schedule\Person;
-use Hull\Schedule\Placed;
+use Hull\Schedule\Placement;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
 use Hull\Schedule\Slack;
@@ -42,7 +42,7 @@ final class SchedulerTest extends TestCase
     public function testTheSameYardSeedAndNumberGiveTheSameSchedule(): void
     {
         $plan = static fn(): array => array_map(
-            static fn(Placed $p): float => $p->start,
+            static fn(Placement $p): float => $p->start,
             (new Scheduler(60, 9))->plan((new RandomYard(4, 4, 5))->yard())->placed,
         );
         self::assertSame($plan(), $plan());
@@ -81,8 +81,8 @@ final class SchedulerTest extends TestCase
             'second coat',
             1.0,
             'bay',
-            lags: [new Lag('a', Passing::hours(10.0), 'the film')],
-            windows: [new Window('a', Passing::hours(16.0), 'its window', false, 0.5)],
+            lags: [new Lag('a', LagTime::hours(10.0), 'the film')],
+            windows: [new Window('a', LagTime::hours(16.0), 'its window', false, 0.5)],
         );
         $schedule = (new Scheduler(1))->plan(self::yard([$first, $next]));
         self::assertEqualsWithDelta(
@@ -108,8 +108,8 @@ final class SchedulerTest extends TestCase
             'second coat',
             1.0,
             'bay',
-            lags: [new Lag('a', Passing::hours(10.0), 'the film')],
-            windows: [new Window('a', Passing::hours(11.0), 'its window', false, 0.5)],
+            lags: [new Lag('a', LagTime::hours(10.0), 'the film')],
+            windows: [new Window('a', LagTime::hours(11.0), 'its window', false, 0.5)],
         );
         $schedule = (new Scheduler(1))->plan(self::yard([$first, $next]));
         self::assertEqualsWithDelta(
@@ -140,12 +140,12 @@ final class SchedulerTest extends TestCase
     {
         $yard = self::yard([
             new Activity('a', 'p', 'wash', 2.0, 'bay'),
-            new Activity('b', 'p', 'sand', 4.0, 'bay', lags: [new Lag('a', Passing::hours(3.0), 'drying')]),
+            new Activity('b', 'p', 'sand', 4.0, 'bay', lags: [new Lag('a', LagTime::hours(3.0), 'drying')]),
             new Activity('c', 'q', 'label', 1.0, 'shed', whole: false),
         ]);
         $schedule = (new Scheduler(50))->plan($yard);
         $slack = Slack::of($schedule);
-        self::assertSame(['a', 'b'], array_map(static fn(Placed $p): string => $p->id, $schedule->criticalChain()));
+        self::assertSame(['a', 'b'], array_map(static fn(Placement $p): string => $p->id, $schedule->criticalChain()));
         self::assertSame(0.0, $slack['a']);
         self::assertGreaterThanOrEqual(1.0, $slack['c']);
         $next = NextHour::of($schedule, $slack);
@@ -169,8 +169,8 @@ final class SchedulerTest extends TestCase
                 $rates,
             );
             self::assertLessThanOrEqual(
-                (float) Passing::on(RateLine::of(0.0, $rates))->after(3.5) + 1e-9,
-                (float) Passing::on(RateLine::of(0.0, $warmer))->after(3.5),
+                (float) LagTime::on(RateLine::of(0.0, $rates))->after(3.5) + 1e-9,
+                (float) LagTime::on(RateLine::of(0.0, $warmer))->after(3.5),
             );
         }
     }

@@ -7,7 +7,7 @@ namespace Hull\Tests\Schedule;
 use Hull\Schedule\Activity;
 use Hull\Schedule\Busy;
 use Hull\Schedule\Person;
-use Hull\Schedule\Placed;
+use Hull\Schedule\Placement;
 use Hull\Schedule\Slots;
 use Hull\Schedule\Why;
 use Hull\Schedule\WhyKind;
@@ -72,7 +72,7 @@ final class SlotsTest extends TestCase
     {
         $slots = new Slots(self::yard(2));
         $alone = new Activity('alone', 'p', 'alone', 1.0, 'bay');
-        $slots->take($alone, new Placed('alone', 8.0, 9.0, ['person 2'], new Why(WhyKind::Nothing), 9.0));
+        $slots->take($alone, new Placement('alone', 8.0, 9.0, ['person 2'], new Why(WhyKind::Nothing), 9.0));
         $lift = new Activity('lift', 'q', 'lift', 1.0, 'bay', people: 2);
         $placed = self::room($slots, $lift, 8.0);
         self::assertSame([9.0, 2], [$placed->start, count($placed->who)]);
@@ -130,7 +130,7 @@ final class SlotsTest extends TestCase
         );
     }
 
-    private static function room(Slots $slots, Activity $activity, float $from): Placed
+    private static function room(Slots $slots, Activity $activity, float $from): Placement
     {
         return $slots->room($activity, $from, new Why(WhyKind::Nothing)) ?? self::fail('no room for ' . $activity->id);
     }

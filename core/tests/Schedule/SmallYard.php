@@ -14,9 +14,9 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Activity;
 use Hull\Schedule\Lag;
-use Hull\Schedule\Passing;
+use Hull\Schedule\LagTime;
 use Hull\Schedule\Person;
-use Hull\Schedule\Wet;
+use Hull\Schedule\WetFilm;
 use Hull\Schedule\Window;
 use Hull\Schedule\Yard;
 use Hull\Tests\Yard as Catalogue;
@@ -137,12 +137,12 @@ final class SmallYard
                     'slip',
                     $a['whole'],
                     dusty: $a['dusty'],
-                    wet: $a['coat'] ? new Wet($gate, Passing::hours((float) $a['dry'])) : null,
+                    wet: $a['coat'] ? new WetFilm($gate, LagTime::hours((float) $a['dry'])) : null,
                     lags: null !== $before && $a['wait'] > 0
-                        ? [new Lag($before['id'], Passing::hours((float) $a['wait']), 'a wait', $along)]
+                        ? [new Lag($before['id'], LagTime::hours((float) $a['wait']), 'a wait', $along)]
                         : [],
                     windows: null !== $before && $a['window'] > 0
-                        ? [new Window($before['id'], Passing::hours((float) $a['window']), 'a window', $along, 1.0)]
+                        ? [new Window($before['id'], LagTime::hours((float) $a['window']), 'a window', $along, 1.0)]
                         : [],
                 );
                 $before = $a;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hull\Tests\Schedule;
 
 use Hull\Schedule\Activity;
-use Hull\Schedule\Placed;
+use Hull\Schedule\Placement;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Yard;
 
@@ -41,7 +41,7 @@ final class Validator
     }
 
     /** @return list<string> */
-    private static function alone(Yard $yard, Activity $a, Placed $p, Schedule $schedule): array
+    private static function alone(Yard $yard, Activity $a, Placement $p, Schedule $schedule): array
     {
         if (null !== $a->fixed) {
             return $a->fixed[0] === $p->start && $a->fixed[1] === $p->end ? [] : ["$a->id was under way and was moved"];
@@ -52,7 +52,7 @@ final class Validator
             $hours -= min($a->setupHours, $hours);
             $alike = array_filter(
                 $schedule->placed,
-                static fn(Placed $o): bool => $o->id !== $p->id &&
+                static fn(Placement $o): bool => $o->id !== $p->id &&
                     '' !== $a->share &&
                     $yard->activity($o->id)->share === $a->share &&
                     $o->end <= $p->start + self::SLACK &&
@@ -111,11 +111,11 @@ final class Validator
     }
 
     /**
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, Placement> $placed
      *
      * @return list<string>
      */
-    private static function chain(Yard $yard, Activity $a, Placed $p, array $placed): array
+    private static function chain(Yard $yard, Activity $a, Placement $p, array $placed): array
     {
         $faults = [];
         foreach ($yard->chains[$a->part] as $id) {
@@ -169,7 +169,7 @@ final class Validator
     }
 
     /**
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, Placement> $placed
      *
      * @return list<string>
      */
@@ -223,7 +223,7 @@ final class Validator
     }
 
     /**
-     * @param array<int|string, Placed> $placed
+     * @param array<int|string, Placement> $placed
      *
      * @return list<string>
      */
@@ -231,12 +231,12 @@ final class Validator
     {
         $faults = [];
         foreach ($yard->floors as $place => $m2) {
-            $there = array_filter($placed, static fn(Placed $p): bool => $yard->activity($p->id)->place === $place);
+            $there = array_filter($placed, static fn(Placement $p): bool => $yard->activity($p->id)->place === $place);
             foreach ($there as $p) {
                 $at = $p->start + self::SLACK;
                 $taken = array_sum(
                     array_map(
-                        static fn(Placed $q): float => $q->start <= $at && $q->end > $at
+                        static fn(Placement $q): float => $q->start <= $at && $q->end > $at
                             ? $yard->activity($q->id)->floorM2
                             : 0.0,
                         $there,

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Catalog;
+
+/** What a step costs: hands-on minutes, hours that pass by themselves, materials, and what can go wrong. */
+final readonly class StepCost
+{
+    /**
+     * @param string|null $waitFor drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C
+     *                             colder)
+     * @param float $penalty risk, in minutes one would give to avoid it
+     * @param float $money minor units of money, at once
+     * @param float $moneyPerM2 minor units per m2
+     */
+    public function __construct(
+        public float $setupMin,
+        public float $minPerM2,
+        public ?string $scalesWith,
+        public float $waitHours,
+        public ?string $waitFor,
+        public float $penalty,
+        public float $money,
+        public float $moneyPerM2,
+    ) {}
+}

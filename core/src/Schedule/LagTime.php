@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+use Hull\Climate\RateLine;
+
+/**
+ * What has to pass before or after something: hours by the clock, what the air of a place drives, or both one after
+ * the other.
+ */
+final readonly class LagTime
+{
+    private function __construct(private float $hours, private ?RateLine $line, private float $amount) {}
+
+    public static function hours(float $hours): self
+    {
+        return new self(max(0.0, $hours), null, 0.0);
+    }
+
+    /** @param float $amount of progress on the line, 1 for a cure clock */
+    public static function on(RateLine $line, float $amount = 1.0, float $hoursBefore = 0.0): self
+    {
+        return new self(max(0.0, $hoursBefore), $line, $amount);
+    }
+
+    /** The hour at which it has passed since another; null when it never does. */
+    public function after(float $hour): ?float
+    {
+        $hour += $this->hours;
+
+        return null === $this->line ? $hour : $this->line->reachedAt($hour, $this->amount);
+    }
+}

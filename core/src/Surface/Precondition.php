@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Surface;
+
+/** A condition a step asks of the surface, in words, with what happens when it is ignored. */
+final readonly class Precondition
+{
+    /** @param string|null $scar the fact left behind when work goes on in spite of the broken need */
+    public function __construct(
+        public string $id,
+        public Predicate $predicate,
+        public string $says,
+        public string $consequence,
+        public string $source,
+        public ?string $scar = null,
+    ) {}
+}

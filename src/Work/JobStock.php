@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\JobRow;
+use Hull\Board\Wanted;
+use Hull\Quantity\Quantity;
+use Hull\Quantity\Volume;
+use Hull\Store\Inventory;
+use Psr\Clock\ClockInterface;
+
+/** The store as one job of the yard sees it: what is on hand, who sells the rest, and what the other jobs will want. */
+final readonly class JobStock
+{
+    public function __construct(private RowMapper $stored, private TinLedger $room, private ClockInterface $clock) {}
+
+    /** @param list<JobRow> $others the other jobs of the yard */
+    public function for(JobRow $job, array $others): Inventory
+    {
+        return new Inventory(
+            $this->room->lots(),
+            $this->clock->now(),
+            TinLedger::suppliers($job->workshop),
+            $this->wanted($others),
+        );
+    }
+
+    /**
+     * @param list<JobRow> $jobs
+     *
+     * @return array<int|string, Wanted> by job id
+     */
+    public function byJob(array $jobs): array
+    {
+        $wanted = [];
+        foreach ($jobs as $job) {
+            $read = JobPieces::of($this->stored, $job, $this->clock->now());
+            $wanted[(string) $job->id] = Wanted::of($read->pieces, $read->done);
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * @param list<JobRow> $jobs
+     *
+     * @return array<int|string, Quantity> paint by product
+     */
+    private function wanted(array $jobs): array
+    {
+        $litres = [];
+        foreach ($this->byJob($jobs) as $wanted) {
+            foreach ($wanted->coats as $coat) {
+                $litres[$coat->product] = ($litres[$coat->product] ?? 0.0) + $coat->paint->litresValue();
+            }
+        }
+
+        return array_map(Volume::litres(...), $litres);
+    }
+}

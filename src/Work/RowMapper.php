@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Catalog\Catalogues;
+use App\Entity\JobRow;
+use App\Entity\LogRow;
+use App\Entity\PartRow;
+use Hull\Bench\Workpiece;
+use Hull\Climate\Air;
+use Hull\Input\Keys;
+use Hull\Input\Node;
+use Hull\Job\Job;
+use Hull\Job\LogEntry;
+use Hull\Job\Part;
+use Hull\Job\Place;
+use Hull\Job\SavedCard;
+use Hull\Quantity\FilmThickness;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Quantity\Volume;
+use Hull\Route\Surroundings;
+use Hull\WorkCard\SavedCards;
+
+/** Reads stored rows back into the values the core works with. */
+final readonly class RowMapper
+{
+    public function __construct(private Catalogues $catalogues) {}
+
+    public function job(JobRow $row): Job
+    {
+        $parts = [];
+        foreach ($row->parts as $part) {
+            $parts[] = $this->part($part);
+        }
+
+        return new Job(
+            name: $row->name,
+            note: $row->note,
+            places: $this->places($row),
+            parts: $parts,
+            without: $row->without,
+            cards: self::cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
+            due: self::due($row),
+        );
+    }
+
+    /** The day on which it is due where the yard is. */
+    public static function due(JobRow $row): ?string
+    {
+        return $row->due?->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('Y-m-d');
+    }
+
+    public function part(PartRow $row): Part
+    {
+        $reader = $this->catalogues->reader($row->workshop);
+        $part = $reader->part(Node::root($row->survey), Keys::of($this->places($row->job)));
+        $route = $row->latestRoute();
+        $log = [];
+        foreach ($row->log as $entry) {
+            $log[] = self::entry($entry);
+        }
+
+        return $part->with(null === $route ? null : $reader->route(Node::root($route->steps)), $log);
+    }
+
+    /**
+     * A part of the job from a survey in the form of the job file.
+     *
+     * @param array<int|string, mixed> $survey
+     */
+    public function read(JobRow $job, array $survey): Part
+    {
+        return $this->catalogues->reader($job->workshop)->part(Node::root($survey), Keys::of($this->places($job)));
+    }
+
+    public function workpiece(PartRow $row): Workpiece
+    {
+        $part = $this->part($row);
+
+        return Workpiece::of(
+            $this->catalogues->for($row->workshop),
+            $part,
+            $this->places($row->job)[$part->place],
+            $this->around($row),
+        );
+    }
+
+    public function around(PartRow $row): Surroundings
+    {
+        // What is around a part needs of the others only what they are and what they hang on.
+        $reader = $this->catalogues->reader($row->workshop);
+        $light = fn(PartRow $other): Part => $reader->part(
+            Node::root(
+                array_intersect_key(
+                    $other->survey,
+                    array_flip(['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on']),
+                ),
+            ),
+            Keys::of($this->places($row->job)),
+        );
+        $job = new Job(
+            $row->job->name,
+            '',
+            $this->places($row->job),
+            array_values(array_map($light, $row->job->parts->toArray())),
+            $row->job->without,
+        );
+
+        return Surroundings::of($this->catalogues->for($row->workshop), $job, $light($row));
+    }
+
+    /** @return array<int|string, Place> */
+    public function places(JobRow $row): array
+    {
+        $places = [];
+        $reader = $this->catalogues->reader($row->workshop);
+        foreach ($row->places as $place) {
+            $read = $reader->place(Node::root($place));
+            $places[$read->id] = $read;
+        }
+
+        return $places;
+    }
+
+    /** @return array<int|string, list<string>> names of the parts worked in each place */
+    public function users(JobRow $row): array
+    {
+        $users = [];
+        foreach ($row->parts as $part) {
+            $read = $this->part($part);
+            $users[$read->place][] = $read->name;
+        }
+
+        return $users;
+    }
+
+    /**
+     * A card for a part that was removed is a card for none, until the part is back.
+     *
+     * @param list<string> $parts ids of the job's parts
+     *
+     * @return list<SavedCard>
+     */
+    public static function cards(JobRow $row, array $parts): array
+    {
+        return array_map(
+            static fn(array $c): SavedCard => SavedCards::read(
+                Node::root(
+                    in_array($c['part'] ?? null, $parts, true) ? $c : array_diff_key($c, ['part' => 0]),
+                    $row->workshop->gallon,
+                ),
+                $parts,
+            ),
+            $row->cards,
+        );
+    }
+
+    public static function entry(LogRow $row): LogEntry
+    {
+        $air =
+            null === $row->temperatureC || null === $row->humidityRatio
+                ? null
+                : Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio));
+
+        return new LogEntry(
+            id: $row->entryId,
+            kind: $row->kind,
+            stepKey: $row->stepKey,
+            at: $row->at,
+            air: $air,
+            note: $row->note,
+            corrects: $row->corrects,
+            withdrawn: $row->withdrawn,
+            rule: $row->rule,
+            by: $row->takenBy,
+            used: null === $row->usedL ? null : Volume::litres($row->usedL),
+            film: null === $row->filmUm ? null : FilmThickness::micrometres($row->filmUm),
+        );
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Catalog\Catalogues;
+use App\Entity\LogRow;
+use App\Entity\MovementRow;
+use App\Entity\TinRow;
+use App\Entity\Workshop;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Pack\Lot;
+use Hull\Pack\Stock;
+use Hull\Quantity\Count;
+use Hull\Quantity\Mass;
+use Hull\Quantity\Money;
+use Hull\Quantity\Quantity;
+use Hull\Quantity\Volume;
+use Hull\Store\Movement;
+use Hull\Store\MovementKind;
+use Hull\Store\Supplier;
+use Hull\Store\Tin;
+use Hull\Store\TinState;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Uuid;
+
+/** The tins of a workshop and their ledgers. */
+final readonly class TinLedger
+{
+    public const MEASURES = ['L' => Volume::class, 'kg' => Mass::class, 'pc' => Count::class];
+
+    public function __construct(private EntityManagerInterface $em, private Catalogues $catalogues) {}
+
+    /** @param list<Tin> $tins as read; their ids are given here */
+    public function receive(Workshop $workshop, array $tins): void
+    {
+        foreach ($tins as $tin) {
+            $this->em->persist(
+                new TinRow(
+                    workshop: $workshop,
+                    material: $tin->material,
+                    batch: $tin->batch,
+                    measure: (string) array_search($tin->size::class, self::MEASURES, true),
+                    size: $tin->size->si(),
+                    received: $tin->received,
+                    label: $tin->label,
+                    cabinet: $tin->cabinet,
+                    price: $tin->price?->minor,
+                ),
+            );
+        }
+        $this->em->flush();
+    }
+
+    public function move(TinRow $row, Movement $movement): void
+    {
+        $this->append($row, $movement);
+        $this->em->flush();
+    }
+
+    public function find(string $id): TinRow
+    {
+        return (Uuid::isValid($id)
+            ? $this->em->getRepository(TinRow::class)->findOneBy(['id' => Uuid::fromString($id)])
+            : null) ?? throw new NotFoundHttpException();
+    }
+
+    /** Waits until nobody else writes about the tin. */
+    public function hold(TinRow $row): void
+    {
+        $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
+    }
+
+    /** @return list<TinRow> oldest first */
+    public function rows(): array
+    {
+        return $this->em->getRepository(TinRow::class)->findBy([], ['received' => 'ASC', 'id' => 'ASC']);
+    }
+
+    public function state(TinRow $row): TinState
+    {
+        $kind = self::MEASURES[$row->measure];
+        $tin = new Tin(
+            id: (string) $row->id,
+            material: $row->material,
+            batch: $row->batch,
+            size: $kind::ofSi($row->size),
+            received: $row->received,
+            label: $row->label,
+            cabinet: $row->cabinet,
+            price: null === $row->price ? null : Money::minor($row->price),
+        );
+        $movements = array_map(
+            static fn(MovementRow $m): Movement => new Movement(
+                $m->kind,
+                null === $m->amount ? null : $kind::ofSi($m->amount),
+                $m->at,
+                $m->entryId,
+                $m->note,
+            ),
+            $row->movements->toArray(),
+        );
+
+        return TinState::of(
+            $tin,
+            array_values($movements),
+            $this->catalogues->for($row->workshop)->shelf($row->material),
+        );
+    }
+
+    /** @return list<TinState> */
+    public function states(): array
+    {
+        return array_map($this->state(...), $this->rows());
+    }
+
+    /** @return array<int|string, list<Lot>> by material */
+    public function lots(): array
+    {
+        $lots = [];
+        foreach ($this->states() as $state) {
+            $lots[$state->tin->material][] = $state->asLot();
+        }
+
+        return $lots;
+    }
+
+    /** @return list<Supplier> in order of preference */
+    public static function suppliers(Workshop $workshop): array
+    {
+        return array_map(
+            static fn(array $s): Supplier => new Supplier($s['name'], $s['leadDays'], $s['sells']),
+            $workshop->suppliers,
+        );
+    }
+
+    /** A line of the record used paint: what expires first goes first. What the store lacks came from elsewhere. */
+    public function draw(LogRow $line, string $material, Quantity $used): void
+    {
+        $rows = [];
+        foreach ($this->em->getRepository(TinRow::class)->findBy(['material' => $material]) as $row) {
+            $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
+            $rows[(string) $row->id] = $row;
+        }
+        $stock = new Stock(array_values(array_map(fn(TinRow $r): Lot => $this->state($r)->asLot(), $rows)));
+        foreach ($stock->draw($used, $line->at) as [$lot, $taken]) {
+            $this->append($rows[$lot->id], new Movement(MovementKind::Used, $taken, $line->at, (string) $line->id));
+        }
+    }
+
+    /** The line was withdrawn or said anew: what it had drawn goes back into the same tins. */
+    public function giveBack(LogRow $line, \DateTimeImmutable $at): void
+    {
+        $drawn = [];
+        $rows = [];
+        foreach ($this->em->getRepository(MovementRow::class)->findBy(['entryId' => (string) $line->id]) as $m) {
+            $id = (string) $m->tin->id;
+            $rows[$id] = $m->tin;
+            $drawn[$id] = ($drawn[$id] ?? 0.0) + (MovementKind::Back === $m->kind ? -1.0 : 1.0) * ($m->amount ?? 0.0);
+        }
+        foreach ($drawn as $id => $amount) {
+            if ($amount > 1e-9) {
+                $this->append(
+                    $rows[$id],
+                    new Movement(
+                        MovementKind::Back,
+                        self::MEASURES[$rows[$id]->measure]::ofSi($amount),
+                        $at,
+                        (string) $line->id,
+                    ),
+                );
+            }
+        }
+    }
+
+    private function append(TinRow $row, Movement $m): void
+    {
+        $line = new MovementRow(
+            tin: $row,
+            number: 1 + $row->movements->count(),
+            kind: $m->kind,
+            amount: $m->amount?->si(),
+            at: $m->at,
+            entryId: $m->entryId,
+            note: $m->note,
+        );
+        $row->movements->add($line);
+        $this->em->persist($line);
+    }
+}
