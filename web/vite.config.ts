@@ -1,8 +1,11 @@
 import { defineConfig } from 'vite';
 import react from '@vitejs/plugin-react';
 
-export default defineConfig({
-  base: '/build/',
+/** Where ./run --dev has the application; pages come from here, everything else from there. */
+const application = process.env['HULL_APPLICATION'] ?? 'http://127.0.0.1:8080';
+
+export default defineConfig(({ command }) => ({
+  base: command === 'serve' ? '/' : '/build/',
   publicDir: false,
   plugins: [react()],
   build: {
@@ -13,5 +16,10 @@ export default defineConfig({
     sourcemap: false,
     target: 'es2022',
   },
-  server: { host: '127.0.0.1', port: 5173, strictPort: true, proxy: { '/api': 'http://127.0.0.1:8080' } },
-});
+  server: {
+    host: '127.0.0.1',
+    port: Number(process.env['HULL_DEV_PORT'] ?? 5173),
+    strictPort: true,
+    proxy: Object.fromEntries(['/api', '/calendar', '/mark.svg'].map((path) => [path, application])),
+  },
+}));
