@@ -11,6 +11,7 @@ use Hull\Job\RouteStep;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** For each school question the routes differ as a practitioner expects, with reasons that speak of this very part. */
@@ -159,6 +160,7 @@ final class AlternativesTest extends TestCase
 
     /** @param array<int|string, mixed> $change */
     #[DataProvider('questions')]
+    #[Group('slow')]
     public function testTheOtherAnswerChangesTheRouteAsExpected(
         string $question,
         string $answer,
@@ -190,6 +192,7 @@ final class AlternativesTest extends TestCase
 
     /** @param array<int|string, mixed> $change */
     #[DataProvider('questions')]
+    #[Group('slow')]
     public function testOneSideHasAReasonThatNamesThisPart(string $question, string $answer, array $change): void
     {
         $piece = Yard::workpiece($change);

@@ -13,6 +13,7 @@ use Hull\Tests\Job\JobPlanTest;
 use Hull\Tests\Route\RoutePlannerTest;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The catalogue agrees with itself. */
@@ -21,6 +22,7 @@ final class CatalogueTest extends TestCase
     /** Steps that only a mend calls for, each tried where mends are: ReplayTest, MenderTest. */
     private const MENDING = ['sand-back', 'wash-blush', 'unmask-cut'];
 
+    #[Group('slow')]
     public function testEveryStepIsReachedBySomeRoute(): void
     {
         $seen = self::MENDING;
@@ -286,6 +288,7 @@ final class CatalogueTest extends TestCase
 
     /** @param list<int|string> $path */
     #[DataProvider('faults')]
+    #[Group('slow')]
     public function testWhatIsNamedExistsAndWhatIsMeasuredCanBe(string $kind, array $path, mixed $fault): void
     {
         $data = Yard::data();
@@ -500,6 +503,7 @@ final class CatalogueTest extends TestCase
 
     /** @param array<int|string, mixed> $entry */
     #[DataProvider('mistakes')]
+    #[Group('slow')]
     public function testMistakesAreNamedWithTheirPlace(string $kind, array $entry, string $pointer): void
     {
         $data = Yard::data();

@@ -12,6 +12,7 @@ use Hull\Route\Mend;
 use Hull\Route\Severity;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -41,6 +42,7 @@ final class MenderTest extends TestCase
     }
 
     #[DataProvider('omissions')]
+    #[Group('slow')]
     public function testIsMissedWhereItMattersAndPutBack(string $omitted, string $step, string $words): void
     {
         $workpiece = Yard::workpiece();
@@ -100,6 +102,7 @@ final class MenderTest extends TestCase
         self::assertNotSame([], $plan->steps);
     }
 
+    #[Group('slow')]
     public function testPlanningAgainHealsEverything(): void
     {
         $workpiece = Yard::workpiece();
@@ -114,6 +117,7 @@ final class MenderTest extends TestCase
         self::assertSame([], $this->broken($workpiece, $again->route));
     }
 
+    #[Group('slow')]
     public function testHealingByTheFirstMendsEnds(): void
     {
         $workpiece = Yard::workpiece();

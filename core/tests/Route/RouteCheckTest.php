@@ -9,6 +9,7 @@ use Hull\Job\Route;
 use Hull\Route\Finding;
 use Hull\Route\Severity;
 use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class RouteCheckTest extends TestCase
@@ -52,6 +53,7 @@ final class RouteCheckTest extends TestCase
         self::assertContains('handed-over', $ids);
     }
 
+    #[Group('slow')]
     public function testShuffledRoutesAreFoundWrongAndEveryFirstMendRemovesItsFinding(): void
     {
         $workpiece = Yard::workpiece();

@@ -10,6 +10,7 @@ use Hull\Route\NoRoute;
 use Hull\Tests\Draw;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class RoutePlannerTest extends TestCase
@@ -127,6 +128,7 @@ final class RoutePlannerTest extends TestCase
 
     /** @param array<int|string, mixed> $change */
     #[DataProvider('parts')]
+    #[Group('slow')]
     public function testEveryPlanPassesTheChecker(array $change): void
     {
         try {

@@ -19,6 +19,7 @@ use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Every rule of order: a surface that breaks it, and its clean twin that does not. */
@@ -266,6 +267,7 @@ final class RulesTest extends TestCase
      * Some step on some part breaks it from one surface, and keeps it from another, unless it is never allowed at all.
      */
     #[DataProvider('rules')]
+    #[Group('slow')]
     public function testEveryRuleIsReachedBrokenAndKept(Rule $rule): void
     {
         [$piece, $step] = $this->whereItCounts($rule);

@@ -8,6 +8,7 @@ use Hull\Schedule\ForecastRisk;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
 use Hull\Schedule\TrialMove;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What of a plan hangs on the forecast, against the validator that looks at the plan in the other air. */
@@ -25,6 +26,7 @@ final class ForecastRiskTest extends TestCase
         }
     }
 
+    #[Group('slow')]
     public function testWhatTheValidatorFindsInOtherAirHangsOnTheForecast(): void
     {
         $hanging = ['colder' => 0, 'warmer' => 0];

@@ -12,11 +12,13 @@ use Hull\Schedule\Person;
 use Hull\Schedule\Scheduler;
 use Hull\Schedule\Slack;
 use Hull\Schedule\Yard;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What can be said of a schedule before and after it is made. */
 final class LowerBoundTest extends TestCase
 {
+    #[Group('slow')]
     public function testNoScheduleEndsBeforeTheBound(): void
     {
         for ($seed = 1; $seed <= 150; ++$seed) {

@@ -6,11 +6,13 @@ namespace Hull\Tests\Schedule;
 
 use Hull\Schedule\LowerBound;
 use Hull\Schedule\Scheduler;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Against a search from end to end, written apart from the scheduler. */
 final class OptimumTest extends TestCase
 {
+    #[Group('slow')]
     public function testSixtySmallYardsEndWhenTheyCanEnd(): void
     {
         [$solved, $equal] = [0, 0];

@@ -15,10 +15,12 @@ use Hull\Schedule\Scheduler;
 use Hull\Schedule\Why;
 use Hull\Schedule\WhyKind;
 use Hull\Schedule\Yard;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class ReplanTest extends TestCase
 {
+    #[Group('slow')]
     public function testNothingHappenedNothingMoves(): void
     {
         for ($seed = 1; $seed <= 40; ++$seed) {
@@ -30,6 +32,7 @@ final class ReplanTest extends TestCase
         }
     }
 
+    #[Group('slow')]
     public function testWhatIsDoneOrUnderWayStaysAndTheRestStillHolds(): void
     {
         $moved = $stayed = 0;
@@ -58,6 +61,7 @@ final class ReplanTest extends TestCase
      * Three things happen to many yards; of what moved nothing could have stayed, neither by itself nor with what
      * follows it on its part: whoever puts it back breaks something, as the validator finds.
      */
+    #[Group('slow')]
     public function testWhatMovedCouldNotHaveStayed(): void
     {
         $moves = 0;

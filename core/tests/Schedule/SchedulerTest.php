@@ -18,10 +18,12 @@ use Hull\Schedule\Slack;
 use Hull\Schedule\WhyKind;
 use Hull\Schedule\Window;
 use Hull\Schedule\Yard;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class SchedulerTest extends TestCase
 {
+    #[Group('slow')]
     public function testThousandsOfRandomYardsAreBrokenByNoSchedule(): void
     {
         $placed = $paid = $without = 0;
