@@ -7,7 +7,8 @@ const TRIED = 'hull-loaded-anew';
 const AGAIN_MS = 60_000;
 
 /** A part of the program that is no longer there: the yard's server has been updated since the page was opened. */
-const isStale = (error: unknown) => error instanceof TypeError && /dynamically imported module/i.test(error.message);
+const isStale = (error: unknown) =>
+  error instanceof TypeError && /dynamically imported module|importing a module script/i.test(error.message);
 
 /** What stands where a view broke. A page older than the server loads itself anew, once a minute at most. */
 export function Broken() {
