@@ -19,6 +19,7 @@ use App\Api\View\TellingView;
 use App\Catalog\Catalogues;
 use App\Format\ComputeFormat;
 use Hull\Catalog\Choice;
+use Hull\Catalog\Hazard;
 use Hull\Catalog\MaterialIdentification;
 use Hull\Climate\Drying;
 use Hull\Climate\Enclosure;
@@ -109,7 +110,7 @@ final readonly class CatalogueController
                         $c->limits,
                     ),
                 ),
-                methods: self::options($c->methods),
+                methods: Option::ofMethods($c->methods),
                 waterLies: array_map(
                     static fn(string $id): Option => new Option(
                         $id,
@@ -191,7 +192,7 @@ final readonly class CatalogueController
                         $x->summary,
                         $x->formula,
                     ),
-                    Registry::standard()->all(),
+                    $this->formulas()->all(),
                 ),
             ),
         );
@@ -200,20 +201,28 @@ final readonly class CatalogueController
     #[Route('/api/compute/{name}', name: 'api_compute', methods: ['POST'])]
     public function compute(string $name, Request $request): JsonResponse
     {
-        $computation = Registry::standard()->find($name) ?? throw new NotFoundHttpException();
+        $computation = $this->formulas()->find($name) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(ComputeFormat::result($computation->fromNode(JsonBody::of($request))));
     }
 
+    private function formulas(): Registry
+    {
+        return $this->catalogues->for($this->desk->account()->workshop)->formulas();
+    }
+
     /**
-     * @param array<int|string, Choice|Enclosure> $choices
+     * @param array<int|string, Choice|Enclosure|Hazard> $choices
      *
      * @return list<Option>
      */
     private static function options(array $choices): array
     {
         return array_values(
-            array_map(static fn(Choice|Enclosure $o): Option => new Option($o->id, $o->name, $o->hint), $choices),
+            array_map(
+                static fn(Choice|Enclosure|Hazard $o): Option => new Option($o->id, $o->name, $o->hint),
+                $choices,
+            ),
         );
     }
 

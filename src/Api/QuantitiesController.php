@@ -128,12 +128,7 @@ final readonly class QuantitiesController
             '1' === $asked->optional('breeze')?->choice(['0', '1']),
             $asked
                 ->optional('method')
-                ?->choice(
-                    array_map(
-                        strval(...),
-                        array_keys($this->catalogues->for($this->desk->account()->workshop)->methods),
-                    ),
-                ),
+                ?->choice($this->catalogues->for($this->desk->account()->workshop)->methods->offered()),
         );
     }
 }

@@ -24,7 +24,6 @@ use Hull\Bench\Workpiece;
 use Hull\Board\Shopping;
 use Hull\Board\ShoppingLine;
 use Hull\Catalog\Catalogue;
-use Hull\Catalog\Choice;
 use Hull\Compute\Registry;
 use Hull\Compute\Source;
 use Hull\Input\Keys;
@@ -89,12 +88,7 @@ final readonly class QuantitiesScreen
             moreLoss: $shown->value($if->loss)->text,
             breeze: $if->breeze,
             method: $if->method ?? '',
-            methods: array_values(
-                array_map(
-                    static fn(Choice $c): Option => new Option($c->id, $c->name, $c->hint),
-                    $this->catalogues->for($row->workshop)->methods,
-                ),
-            ),
+            methods: Option::ofMethods($this->catalogues->for($row->workshop)->methods),
             areas: self::areas($read->pieces, $shown),
             area: $shown->value(
                 self::sum(array_map(static fn(Workpiece $p): Area => $p->context->area(), array_values($read->pieces))),

@@ -19,7 +19,6 @@ use Hull\Job\RouteStep;
 use Hull\Quantity\Quantity;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
-use Hull\Route\RoutePlanner;
 use Psr\Clock\ClockInterface;
 
 /** Builds the record screen: every line as written, and the surface they leave. */
@@ -87,7 +86,7 @@ final readonly class RecordScreen
                 static fn(RouteStep $s): StepLine => new StepLine(
                     $s->key,
                     $piece->check()->name($s),
-                    RoutePlanner::COAT === $s->step,
+                    $piece->context->catalogue()->coat === $s->step,
                     RouteScreen::status($s->key, $replayed, $piece, $piece->route()),
                     Screens::instant($replayed->started[$s->key] ?? null),
                     Screens::instant($replayed->finished[$s->key] ?? null),

@@ -116,7 +116,7 @@ final readonly class JobSchema
                 'service' => ['enum' => array_keys($this->shipped->services)],
                 'finish' => ['enum' => array_keys($this->shipped->finishes)],
                 'place' => $id,
-                'method' => ['enum' => array_keys($this->shipped->methods)],
+                'method' => ['enum' => $this->shipped->methods->offered()],
                 'small_or_lattice' => ['type' => 'boolean'],
                 'water_lies' => ['enum' => array_keys(Drying::BASE_HOURS)],
                 'schools' => self::object(

@@ -11,7 +11,6 @@ use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
 use Hull\Quantity\Duration;
 use Hull\Quantity\UnitSystem;
-use Hull\Route\RoutePlanner;
 use Psr\Clock\ClockInterface;
 
 /** What a line of the record is asked before it is taken: air outside the limits wants a reason, a gauge a dry film. */
@@ -30,7 +29,7 @@ final readonly class Admission
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         if (
             null === $step?->product ||
-            RoutePlanner::COAT !== $step->step ||
+            $piece->context->catalogue()->coat !== $step->step ||
             isset($replayed->started[$entry->stepKey])
         ) {
             return $entry;

@@ -120,7 +120,7 @@ final class Nasty
             'temperature' => ['18 C', '70 F', 20],
             'humidity' => ['50 %', 0.5],
             'place' => ['bay', '7', '0', 'Heated bay'],
-            'method' => Keys::of($c->methods),
+            'method' => $c->methods->offered(),
             'product' => Keys::of($c->products),
             'material' => [...Keys::of($c->products), ...Keys::of($c->supplies)],
             'at' => ['2026-05-13T03:00:00Z', '2026-05-12T10:00:00+02:00'],

@@ -84,7 +84,7 @@ final class SweepTest extends ApiCase
     private static function combinations(): iterable
     {
         $catalogue = Yard::catalogue();
-        [$methods, $products] = [Keys::of($catalogue->methods), Keys::of($catalogue->products)];
+        [$methods, $products] = [$catalogue->methods->offered(), Keys::of($catalogue->products)];
         $all = [];
         $number = 0;
         foreach ($catalogue->substrates as $substrate) {

@@ -10,7 +10,6 @@ use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Compute\Source;
 use Hull\Cure\CureRows;
-use Hull\Film\Strokes;
 use Hull\Input\InvalidInput;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
@@ -22,7 +21,6 @@ use Hull\Quantity\Percentage;
 use Hull\Quantity\SpreadingRate;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
-use Hull\Route\RoutePlanner;
 use Hull\Route\StepRunner;
 use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
@@ -78,7 +76,7 @@ final readonly class CoatSheets
         $coats = [];
         foreach ($route->steps as $step) {
             $product = $runner->product($step);
-            if (RoutePlanner::COAT === $step->step && null !== $product) {
+            if ($piece->context->catalogue()->coat === $step->step && null !== $product) {
                 $coats[] = [$step, $product, $state];
             }
             $state = $runner->apply($step, $state)->state;
@@ -120,12 +118,15 @@ final readonly class CoatSheets
 
     private static function loss(Workpiece $piece, Product $product, ?WhatIf $if): Result
     {
-        return Registry::standard()->run('film.loss', [
-            'method' => self::method($piece, $product, $if),
-            'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain',
-            'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
-            'more' => $if?->loss,
-        ]);
+        return $piece->context
+            ->catalogue()
+            ->formulas()
+            ->run('film.loss', [
+                'method' => self::method($piece, $product, $if),
+                'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain',
+                'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
+                'more' => $if?->loss,
+            ]);
     }
 
     /** A can is sprayed from the can, whatever else the part is painted with. */
@@ -146,7 +147,7 @@ final readonly class CoatSheets
         $batch = new Batch($this->registry, $product, $tools, $this->air);
         $batches = $this->batches($step, $product, $quantity, $batch);
         $each = $batches->quantity('each', Volume::class);
-        $fan = Strokes::typical(self::method($this->workpiece, $product, null));
+        $fan = $context->catalogue()->methods->get(self::method($this->workpiece, $product, null))->fan;
 
         return new CoatSheet(
             stepKey: $step->key,

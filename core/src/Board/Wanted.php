@@ -16,7 +16,6 @@ use Hull\Catalog\Step;
 use Hull\Compute\Registry;
 use Hull\Quantity\Count;
 use Hull\Quantity\Volume;
-use Hull\Route\RoutePlanner;
 use Hull\Route\StepRunner;
 use Hull\Store\CoatAhead;
 
@@ -113,7 +112,7 @@ final class Wanted
             }
             $this->suppliesOf($catalogue, $step, $m2);
             $product = $runner->product($routeStep);
-            $cleaner = null !== $product && RoutePlanner::COAT === $step->id ? $product->cleaner : '';
+            $cleaner = null !== $product && $step->laysFilm ? $product->cleaner : '';
             $method = true === $product?->isAerosol() ? 'aerosol' : $this->if->method ?? $piece->part->method;
             foreach ($catalogue->consumables as $consumable) {
                 $this->consumable(

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
+use Hull\Compute\Registry;
+use Hull\Film\Methods;
 use Hull\Surface\Fact;
 use Hull\Surface\Product;
 use Hull\Surface\Shelf;
@@ -12,6 +14,15 @@ use Hull\Surface\Shelf;
 /** Everything restorers know, as data, found by id. */
 final readonly class Catalogue
 {
+    /** Tag of the steps with which every route ends. */
+    private const CLOSING = 'closing';
+
+    /** Id of the step that lays a coat. */
+    public string $coat;
+
+    /** @var list<string> ids of the steps every route ends with, the hand-over last */
+    public array $closing;
+
     /**
      * @param array<int|string, Fact> $facts
      * @param array<int|string, Choice> $signs questions of the substrate helper
@@ -20,8 +31,7 @@ final readonly class Catalogue
      * @param array<int|string, Service> $services
      * @param array<int|string, Choice> $finishes
      * @param array<int|string, Enclosure> $places
-     * @param array<int|string, Choice> $hazards of a place
-     * @param array<int|string, Choice> $methods
+     * @param array<int|string, Hazard> $hazards of a place
      * @param array<int|string, Choice> $phases
      * @param array<int|string, Capability> $limits
      * @param array<int|string, Protection> $protection
@@ -48,7 +58,7 @@ final readonly class Catalogue
         public array $finishes,
         public array $places,
         public array $hazards,
-        public array $methods,
+        public Methods $methods,
         public array $phases,
         public array $limits,
         public array $protection,
@@ -65,7 +75,23 @@ final readonly class Catalogue
         public array $consumables,
         public array $local,
         public array $working,
-    ) {}
+    ) {
+        $coats = array_filter($steps, static fn(Step $s): bool => $s->laysFilm);
+        $this->coat =
+            [] === $coats ? throw new \LogicException('No step lays a film.') : $coats[array_key_first($coats)]->id;
+        $closing = array_filter($steps, static fn(Step $s): bool => in_array(self::CLOSING, $s->tags, true));
+        usort(
+            $closing,
+            static fn(Step $a, Step $b): int => [$a->isClosing(), $a->order] <=> [$b->isClosing(), $b->order],
+        );
+        $this->closing = array_map(static fn(Step $s): string => $s->id, $closing);
+    }
+
+    /** Every formula, with the figures of this catalogue. */
+    public function formulas(): Registry
+    {
+        return Registry::with($this->methods);
+    }
 
     /** How a step is worked, by all its tags together. */
     public function manner(Step $step): WorkingConditions

@@ -7,29 +7,21 @@ namespace Hull\Catalog;
 use Hull\Input\Node;
 use Hull\Surface\AllOf;
 use Hull\Surface\AnyOf;
-use Hull\Surface\FactWithin;
 use Hull\Surface\FilmIs;
 use Hull\Surface\FilmPast;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Predicate;
 use Hull\Surface\TopTagged;
 
-/** Reads the predicates of the catalogue: fact, film, film_past, top, top_not, any, all. */
+/** Reads the predicates of the catalogue: fact, group, film, film_past, top, top_not, any, all. */
 final class PredicateReader
 {
-    /**
-     * @param list<string> $facts known fact ids
-     * @param list<string> $tags known tags of products
-     */
-    public static function read(Node $node, array $facts, array $tags): Predicate
+    /** @param list<string> $tags known tags of products */
+    public static function read(Node $node, FactTable $facts, array $tags): Predicate
     {
-        $fact = $node->optional('fact');
-        if (null !== $fact) {
-            return new FactWithin(
-                $fact->choice($facts),
-                $node->optional('min')?->number(),
-                $node->optional('max')?->number(),
-            );
+        $asked = $facts->asked($node);
+        if (null !== $asked) {
+            return $asked;
         }
         $film = $node->optional('film');
         if (null !== $film) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Surface\FactWithin;
 use Hull\Surface\Precondition;
 use Hull\Surface\Product;
 
@@ -15,6 +16,7 @@ final readonly class Rule
      * @param list<string> $productTags any of them; empty for all
      * @param Scope $scope on which parts it counts
      * @param RuleLevel $level what a breach means
+     * @param bool $atOnce it counts for every step that does not itself take down what is asked to be gone
      * @param int $family which of the sixteen rules of order it belongs to; 0 for none
      */
     public function __construct(
@@ -24,12 +26,29 @@ final readonly class Rule
         public Scope $scope,
         public RuleLevel $level,
         public int $family,
+        public bool $atOnce = false,
     ) {}
 
     public function appliesTo(Step $step, ?Product $product): bool
     {
+        if ($this->atOnce) {
+            return !$this->isTakenDownBy($step);
+        }
+
         return [] !== array_intersect($this->stepTags, $step->tags) &&
             ([] === $this->productTags ||
                 (null !== $product && [] !== array_intersect($this->productTags, $product->tags)));
+    }
+
+    private function isTakenDownBy(Step $step): bool
+    {
+        $asked = array_map(static fn(FactWithin $f): string => $f->fact, $this->need->predicate->facts());
+        foreach ($step->does as $effect) {
+            if (in_array($effect->fact, $asked, true) && $effect->takesDown()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

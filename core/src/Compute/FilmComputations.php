@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Compute;
 
 use Hull\Film\Coverage;
-use Hull\Film\Loss;
 use Hull\Film\Strokes;
 use Hull\Quantity\Area;
 use Hull\Quantity\AreaRate;
@@ -112,28 +111,6 @@ final class FilmComputations
                     Field::quantity('mixed', Volume::class, 'To mix, with thinner'),
                 ],
                 work: self::quantity(...),
-            ),
-            new Computation(
-                name: 'film.loss',
-                summary: 'Share of paint that never reaches the part',
-                formula: 'method + 15 points lattice or small parts + 10 points outdoors',
-                origin: 'typical, until your own log replaces it',
-                inputs: [
-                    Field::choice('method', 'Method', array_keys(Loss::METHODS), true),
-                    Field::choice('shape', 'Shape', ['plain', 'lattice-or-small']),
-                    Field::choice('place', 'Place', ['indoors', 'outdoors']),
-                    Field::optional('more', Percentage::class, 'More lost than usual, points', Percentage::ratio(0.0)),
-                ],
-                outputs: [Field::quantity('loss', Percentage::class, 'Loss')],
-                work: static fn(Inputs $in): Outcome => Outcome::of([
-                    'loss' => Loss::typical(
-                        $in->choice('method'),
-                        'lattice-or-small' === $in->choice('shape'),
-                        'outdoors' === $in->choice('place'),
-                        $in->quantity('more', Percentage::class),
-                    ),
-                ]),
-                kind: Source::Typical,
             ),
             new Computation(
                 name: 'film.aerosol',

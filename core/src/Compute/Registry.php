@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Compute;
 
+use Hull\Film\Methods;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Quantity;
 
@@ -11,6 +12,9 @@ use Hull\Quantity\Quantity;
 final class Registry
 {
     private static ?self $standard = null;
+
+    /** @var \WeakMap<Methods, self>|null */
+    private static ?\WeakMap $with = null;
 
     /** @var array<int|string, Computation> */
     private array $byName = [];
@@ -27,6 +31,15 @@ final class Registry
         ksort($this->byName);
     }
 
+    /** All formulas, with those that stand on the figures of a catalogue's methods. */
+    public static function with(Methods $methods): self
+    {
+        self::$with ??= new \WeakMap();
+
+        return self::$with[$methods] ??= new self([...self::standard()->all(), ...MethodComputations::all($methods)]);
+    }
+
+    /** The formulas that stand on nothing but their inputs. */
     public static function standard(): self
     {
         return self::$standard ??= new self([

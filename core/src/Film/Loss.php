@@ -9,15 +9,6 @@ use Hull\Quantity\Percentage;
 /** Paint that never reaches the part, by method, shape and place; typical, until the user's own log replaces it. */
 final class Loss
 {
-    public const METHODS = [
-        'brush' => 7,
-        'roller' => 10,
-        'hvlp' => 35,
-        'conventional' => 50,
-        'airless' => 30,
-        'aerosol' => 40,
-        'pour' => 5,
-    ];
     private const LATTICE_POINTS = 15;
     private const BREEZE_POINTS = 10;
 
@@ -25,12 +16,12 @@ final class Loss
     private const MOST = 0.9;
 
     public static function typical(
-        string $method,
+        Method $method,
         bool $latticeOrSmall,
         bool $outdoors,
         ?Percentage $more = null,
     ): Percentage {
-        $points = self::METHODS[$method] ?? throw new \LogicException('No application method ' . $method . '.');
+        $points = $method->lossPoints ?? throw new \LogicException('No loss is known of ' . $method->id . '.');
 
         return Percentage::ratio(
             min(

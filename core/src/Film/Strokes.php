@@ -17,24 +17,6 @@ use Hull\Quantity\Speed;
 /** Spray passes: how fast a fan covers, and how many coats hide a colour. */
 final class Strokes
 {
-    /** Fan width in m, overlap, and speed in m/s of a practised hand, by method; typical. */
-    private const FANS = [
-        'hvlp' => [0.2, 0.5, 0.5],
-        'conventional' => [0.25, 0.5, 0.5],
-        'airless' => [0.3, 0.5, 0.8],
-        'aerosol' => [0.08, 0.5, 0.35],
-    ];
-
-    /** @return array{Length, Percentage, Speed}|null null for what is not sprayed */
-    public static function typical(string $method): ?array
-    {
-        $fan = self::FANS[$method] ?? null;
-
-        return null === $fan
-            ? null
-            : [Length::metres($fan[0]), Percentage::ratio($fan[1]), Speed::metresPerSecond($fan[2])];
-    }
-
     /** fan width x (1 - overlap) x speed. */
     public static function rate(Length $fan, Percentage $overlap, Speed $speed): AreaRate
     {

@@ -32,7 +32,6 @@ use Hull\Quantity\Percentage;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
-use Hull\Route\RoutePlanner;
 use Hull\WorkCard\SavedCards;
 
 /**
@@ -182,8 +181,8 @@ final readonly class JobReader
             service: $n->field('service')->choice(Keys::of($this->catalogue->services)),
             finish: $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
             place: $n->field('place')->choice($places),
-            method: $n->optional('method')?->choice(Keys::of($this->catalogue->methods)) ??
-                (Keys::of($this->catalogue->methods)[0] ?? ''),
+            method: $n->optional('method')?->choice($this->catalogue->methods->offered()) ??
+                $this->catalogue->methods->offered()[0],
             smallOrLattice: $n->optional('small_or_lattice')?->boolean() ?? false,
             exposure: $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
             schools: $this->schools($n->optional('schools')),
@@ -361,11 +360,11 @@ final readonly class JobReader
 
     private function withProduct(Node $n, string $key, string $step, ?string $product, string $because): RouteStep
     {
-        if ((RoutePlanner::COAT === $step) !== (null !== $product)) {
+        if (($this->catalogue->coat === $step) !== (null !== $product)) {
             throw new \Hull\Input\InvalidInput(
                 $n->pointer . '/product',
-                RoutePlanner::COAT === $step ? 'A coat needs its product.' : 'Only a coat has a product.',
-                'for apply-coat one of: ' . implode(', ', array_keys($this->catalogue->products)),
+                $this->catalogue->coat === $step ? 'A coat needs its product.' : 'Only a coat has a product.',
+                'for ' . $this->catalogue->coat . ' one of: ' . implode(', ', array_keys($this->catalogue->products)),
             );
         }
 

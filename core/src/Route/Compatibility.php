@@ -70,7 +70,7 @@ final class Compatibility
         $under = null === $below ? [] : $this->under($below);
         $service = $this->service($above);
         [$runner, $search] = $this->benches[$below?->id . '/' . $service] ??= $this->bench($service);
-        $goal = new RouteStep('', RoutePlanner::COAT, $above->id);
+        $goal = new RouteStep('', $this->catalogue->coat, $above->id);
         $fresh = $this->laid($under, $runner);
         $between = $this->between($search->find($fresh, $runner->needs($goal)));
         if ([] === $under) {
@@ -135,7 +135,7 @@ final class Compatibility
     {
         $state = SurfaceState::of($this->substrate->id, []);
         foreach ($under as $product) {
-            $state = $runner->effects(new RouteStep('', RoutePlanner::COAT, $product->id), $state->cured());
+            $state = $runner->effects(new RouteStep('', $this->catalogue->coat, $product->id), $state->cured());
         }
 
         return $state;

@@ -108,7 +108,7 @@ final readonly class Mender
 
     private function helps(RouteStep $step, SurfaceState $state, Finding $finding): bool
     {
-        if (RoutePlanner::COAT === $step->step || [] !== $this->runner->broken($step, $state)) {
+        if ($this->context->catalogue()->coat === $step->step || [] !== $this->runner->broken($step, $state)) {
             return false;
         }
         $after = $this->runner->apply($step, $state)->state;

@@ -232,7 +232,7 @@ final readonly class RouteCheck
             }
         }
         $last = $route->steps[count($route->steps) - 1] ?? null;
-        if (null === $last || 'hand-over' !== $last->step) {
+        if (null === $last || !$this->context->catalogue()->step($last->step)->isClosing()) {
             $findings[] = new Finding(
                 stepKey: null,
                 stepName: 'End of the route',

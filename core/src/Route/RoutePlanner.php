@@ -18,10 +18,8 @@ use Hull\Surface\SurfaceState;
  */
 final readonly class RoutePlanner
 {
-    public const COAT = 'apply-coat';
     /** How often a coat may have to come off again on the way to one step. */
     private const MOST_ROUNDS = 3;
-    private const CLOSING = ['inspect', 'hand-over'];
 
     private StepRunner $runner;
     private PrepSearch $search;
@@ -126,7 +124,7 @@ final readonly class RoutePlanner
             array_slice($this->context->system->coats(), self::coatsOn($this->context->system, $state))
             as $product
         ) {
-            $goals[] = new RouteStep('', self::COAT, $product->id);
+            $goals[] = new RouteStep('', $this->context->catalogue()->coat, $product->id);
         }
         foreach ($goals as $index => $goal) {
             [$lead, $state] = $this->lead(
@@ -144,7 +142,7 @@ final readonly class RoutePlanner
             $steps[] = $step;
             $state = $this->runner->apply($step, $state)->state;
         }
-        foreach (self::CLOSING as $closing) {
+        foreach ($this->context->catalogue()->closing as $closing) {
             $goal = new RouteStep('', $closing);
             [$lead, $state] = $this->lead($state, $goal, '');
             $steps = [...$steps, ...$lead, $goal];
@@ -165,7 +163,8 @@ final readonly class RoutePlanner
         if ([] === $system->ends) {
             return [];
         }
-        $needs = [...$system->ends, ...$this->runner->needs(new RouteStep('', self::CLOSING[0]))];
+        $first = $this->context->catalogue()->closing[0] ?? null;
+        $needs = [...$system->ends, ...null === $first ? [] : $this->runner->needs(new RouteStep('', $first))];
         $path = $this->search->find($state, $needs);
         if (null === $path) {
             $stuck = array_values(
@@ -221,7 +220,7 @@ final readonly class RoutePlanner
                 continue;
             }
             foreach ($lost as $film) {
-                $again = new RouteStep('', self::COAT, $film->product->id, $because);
+                $again = new RouteStep('', $this->context->catalogue()->coat, $film->product->id, $because);
                 if ($again->product === $goal->product) {
                     continue;
                 }

@@ -39,7 +39,7 @@ final readonly class Surroundings
         $facts = [];
         $own = $catalogue->substrate($part->substrate);
         foreach ($job->place($part->place)->hazards as $hazard) {
-            $facts['place-' . $hazard] = 1.0;
+            $facts[$catalogue->hazards[$hazard]->fact] = 1.0;
         }
         foreach ($job->parts as $other) {
             if ($other->id === $part->id) {

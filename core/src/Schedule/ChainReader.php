@@ -26,8 +26,6 @@ use Hull\Surface\SurfaceState;
  */
 final class ChainReader
 {
-    private const SPRAYED = ['hvlp', 'conventional', 'airless', 'aerosol'];
-    private const GUN = ['hvlp', 'conventional'];
     private const TOGETHER = ['dismantling', 'reassembling', 'bath', 'oven-work'];
     /** A film that has no pot keeps open so long, hours: as long as one keeps the brush or the can at hand. */
     private const AT_HAND_H = 4.0;
@@ -36,7 +34,8 @@ final class ChainReader
     private const BATH = 'bath';
     /** Softening what has dried on, going over it again, hours (estimate). */
     private const DRIED_ON_H = 1.0;
-    private const KEYING = ['scuff', 'final-wipe'];
+    /** Tag of the steps by which a film whose window was missed is made good. */
+    private const KEYING = 'making-good';
 
     private readonly StepRunner $runner;
     private readonly Catalogue $catalogue;
@@ -411,7 +410,7 @@ final class ChainReader
         $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky);
 
         return new WetFilm(
-            $this->airs->gate($this->at, $product, $tau, in_array($method, self::SPRAYED, true)),
+            $this->airs->gate($this->at, $product, $tau, $this->catalogue->methods->get($method)->isSprayed()),
             null === $touch ? LagTime::hours(0.0) : LagTime::on($touch),
         );
     }
@@ -422,7 +421,7 @@ final class ChainReader
         $asked = [
             ...$definition->requires,
             ...null === $product ? [] : $product->requires,
-            ...null !== $product && in_array($method, self::GUN, true) ? ['spray-gun', 'compressor'] : [],
+            ...null === $product ? [] : $this->catalogue->methods->get($method)->gear,
         ];
 
         return array_values(
@@ -438,10 +437,11 @@ final class ChainReader
         return self::TURNING_TO_H +
             array_sum(
                 array_map(
-                    fn(string $id): float => isset($this->catalogue->steps[$id])
-                        ? $this->runner->handsOn($this->catalogue->step($id)) / 60.0
-                        : 0.0,
-                    self::KEYING,
+                    fn(Step $s): float => $this->runner->handsOn($s) / 60.0,
+                    array_filter(
+                        $this->catalogue->steps,
+                        static fn(Step $s): bool => in_array(self::KEYING, $s->tags, true),
+                    ),
                 ),
             );
     }

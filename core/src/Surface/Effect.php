@@ -20,6 +20,11 @@ final readonly class Effect
         };
     }
 
+    public function takesDown(): bool
+    {
+        return 'lower' === $this->verb || ('set' === $this->verb && 0.0 === $this->level);
+    }
+
     /** @param list<self> $effects */
     public static function all(array $effects, SurfaceState $state): SurfaceState
     {

@@ -10,6 +10,9 @@ final readonly class Fact
     /**
      * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
      *                                   holds (typical)
+     * @param list<string> $groups what it is one of: what takes off or asks about a group means it, too
+     * @param list<string> $lostBy tags of steps; each such step undoes it unless it says otherwise
+     * @param list<string> $lostUnder tags of products; under a coat of one it is no more
      */
     public function __construct(
         public string $id,
@@ -18,5 +21,8 @@ final readonly class Fact
         public float $perHour = 0.0,
         public bool $stopsUnderFilm = false,
         public ?float $offWithinHours = null,
+        public array $groups = [],
+        public array $lostBy = [],
+        public array $lostUnder = [],
     ) {}
 }

@@ -118,6 +118,13 @@ final class CatalogueTest extends TestCase
         ];
         yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-anodised', 'service' => 'bare-fit']];
         yield [[...$found('rust:light'), 'substrate' => 'galvanised-steel']];
+        yield [
+            [
+                ...$found('adhesive:present', 'untested-paint:found'),
+                'substrate' => 'galvanised-steel',
+                'finish' => 'show',
+            ],
+        ];
         yield [[...$found('rust:pitted'), 'service' => 'underbody', 'schools' => ['underbody' => 'film-build']]];
         yield [
             [
@@ -242,7 +249,6 @@ final class CatalogueTest extends TestCase
         yield 'thinner' => ['products', ['cleaner'], 'epoxy-primer-2k'];
         yield 'caution of a product' => ['products', ['cautions', 0], 'nothing'];
         yield 'gear of a product' => ['products', ['requires', 0], 'crane'];
-        yield 'effect of a product' => ['products', ['does', 0, 'fact'], 'shiny'];
         yield 'source' => ['products', ['source'], 'hearsay'];
         yield 'no pot life' => ['products', ['pot_life'], '0 min'];
         yield 'empty tin' => ['products', ['packs', 0], '0 L'];
@@ -274,7 +280,11 @@ final class CatalogueTest extends TestCase
         yield 'caution of a local topic' => ['local', ['cautions', 0], 'nothing'];
         yield 'what a consumable goes with' => ['consumables', ['step_tags', 0], 'dancing'];
         yield 'method of a consumable' => ['consumables', ['methods', 0], 'bucket'];
-        yield 'method' => ['methods', ['id'], 'bucket'];
+        yield 'gear of a method' => ['methods', ['gear', 0], 'bucket'];
+        yield 'what undoes a fact' => ['facts', ['lost_by', 0], 'dancing'];
+        yield 'what covers a fact' => ['facts', ['lost_under', 0], 'dancing'];
+        yield 'group of an effect' => ['steps', ['does', 0, 'group'], 'dancing'];
+        yield 'fact of a hazard' => ['hazards', ['fact'], 'shiny'];
         yield 'how a kind is worked' => ['working', ['id'], 'dancing'];
         yield 'sign' => ['substrates', ['signs'], ['smell' => ['sweet']]];
         yield 'fact of a grade' => ['conditions', ['grades', 0, 'facts'], ['shiny' => 1]];

@@ -6,11 +6,11 @@ namespace Hull\Tests\Compute;
 
 use Hull\Compute\Computation;
 use Hull\Compute\Field;
-use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Quantity\Dimension;
 use Hull\Quantity\Quantity;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -32,7 +32,7 @@ final class FieldLimitsTest extends TestCase
     {
         $seen = [];
         foreach (WorkedNumbersTest::numbers() as [$name, $inputs]) {
-            $formula = Registry::standard()->find($name) ?? throw new \LogicException($name);
+            $formula = Yard::catalogue()->formulas()->find($name) ?? throw new \LogicException($name);
             foreach ($formula->inputs as $field) {
                 foreach (
                     [] === $field->of
@@ -173,7 +173,7 @@ final class FieldLimitsTest extends TestCase
         string $accepted,
     ): void {
         try {
-            Registry::standard()->find($name)?->fromNode(Node::root($inputs));
+            Yard::catalogue()->formulas()->find($name)?->fromNode(Node::root($inputs));
             self::fail('taken');
         } catch (InvalidInput $e) {
             self::assertSame(['/' . $field, $accepted], [$e->pointer, $e->accepted]);

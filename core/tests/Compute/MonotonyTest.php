@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Compute;
 
-use Hull\Compute\Registry;
 use Hull\Input\Node;
 use Hull\Quantity\Quantity;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -144,8 +144,8 @@ final class MonotonyTest extends TestCase
         $before = null;
         foreach ($values as $value) {
             $now =
-                Registry::standard()->find($name)?->fromNode(Node::root([...$fixed, $input => $value]))->outcome
-                    ->values[$output] ?? null;
+                Yard::catalogue()->formulas()->find($name)?->fromNode(Node::root([...$fixed, $input => $value]))
+                    ->outcome->values[$output] ?? null;
             self::assertInstanceOf(Quantity::class, $now);
             if (null !== $before) {
                 self::assertGreaterThanOrEqual(-1e-9, $sense * ($now->si() - $before), "$input $value");

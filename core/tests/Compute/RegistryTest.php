@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Compute;
 
-use Hull\Compute\Registry;
 use Hull\Compute\Source;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -95,7 +95,7 @@ final class RegistryTest extends TestCase
     public function testSaysWhereAndWhat(string $name, mixed $input, string $pointer, string $message): void
     {
         try {
-            Registry::standard()->find($name)?->fromNode(Node::root($input));
+            Yard::catalogue()->formulas()->find($name)?->fromNode(Node::root($input));
         } catch (InvalidInput $e) {
             self::assertSame($pointer, $e->pointer);
             self::assertStringContainsString($message, $e->getMessage());
@@ -108,15 +108,17 @@ final class RegistryTest extends TestCase
 
     public function testMarksEstimatesAndWarns(): void
     {
-        $life = Registry::standard()
+        $life = Yard::catalogue()
+            ->formulas()
             ->find('mix.pot-life')
             ?->fromNode(Node::root(['reference' => '8 h', 'temperature' => '15 C']));
         self::assertSame(Source::Estimate, $life?->source);
-        $dose = Registry::standard()
+        $dose = Yard::catalogue()
+            ->formulas()
             ->find('mix.dose-error')
             ?->fromNode(Node::root(['resolution' => '1 g', 'dose' => '8 g']));
         self::assertStringContainsString('finer scale', implode(' ', $dose->outcome->warnings ?? []));
-        $outside = Registry::standard()->find('cure.rows')?->fromNode(
+        $outside = Yard::catalogue()->formulas()->find('cure.rows')?->fromNode(
             Node::root([
                 'rows' => [['temperature' => 10, 'hours' => 5], ['temperature' => 20, 'hours' => 3]],
                 'temperature' => 6,
@@ -127,7 +129,7 @@ final class RegistryTest extends TestCase
 
     public function testEveryComputationDescribesItself(): void
     {
-        foreach (Registry::standard()->all() as $computation) {
+        foreach (Yard::catalogue()->formulas()->all() as $computation) {
             self::assertNotSame('', $computation->summary . $computation->formula . $computation->origin);
             self::assertSame('object', $computation->inputSchema()['type']);
             self::assertArrayHasKey('values', (array) $computation->outputSchema()['properties']);
@@ -139,14 +141,16 @@ final class RegistryTest extends TestCase
         $life = \INF;
         $need = 0.0;
         for ($i = 0; $i < 60; ++$i) {
-            $now = Registry::standard()
+            $now = Yard::catalogue()
+                ->formulas()
                 ->find('mix.pot-life')
                 ?->fromNode(Node::root(['reference' => '40 min', 'temperature' => $i - 10]))
                 ->quantity('potLife', \Hull\Quantity\Duration::class)
                 ->h();
             self::assertLessThan($life, $now);
             $life = (float) $now;
-            $litres = Registry::standard()
+            $litres = Yard::catalogue()
+                ->formulas()
                 ->find('film.quantity')
                 ?->fromNode(Node::root(['area' => 3, 'dft' => 60, 'solids' => 0.5, 'loss' => $i / 100]))
                 ->quantity('needed', \Hull\Quantity\Volume::class)

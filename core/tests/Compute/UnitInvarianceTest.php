@@ -6,9 +6,9 @@ namespace Hull\Tests\Compute;
 
 use Hull\Compute\Field;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Input\Node;
 use Hull\Quantity\Quantity;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -27,7 +27,7 @@ final class UnitInvarianceTest extends TestCase
     #[DataProvider('numbers')]
     public function testTheUnitTypedChangesNothing(string $name, array $inputs): void
     {
-        $computation = Registry::standard()->find($name);
+        $computation = Yard::catalogue()->formulas()->find($name);
         self::assertNotNull($computation);
         $first = $computation->fromNode(Node::root($inputs));
         $units = max([

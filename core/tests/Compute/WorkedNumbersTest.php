@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Compute;
 
-use Hull\Compute\Registry;
 use Hull\Input\Node;
 use Hull\Quantity\Quantity;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -813,7 +813,7 @@ final class WorkedNumbersTest extends TestCase
     #[DataProvider('numbers')]
     public function testReproduces(string $name, array $inputs, array $expected, int $decimals): void
     {
-        $computation = Registry::standard()->find($name);
+        $computation = Yard::catalogue()->formulas()->find($name);
         self::assertNotNull($computation, $name);
         $result = $computation->fromNode(Node::root($inputs));
         foreach ($expected as $output => $value) {
@@ -837,7 +837,10 @@ final class WorkedNumbersTest extends TestCase
     public function testEveryComputationHasAWorkedNumber(): void
     {
         $worked = array_unique(array_column(iterator_to_array(self::numbers()), 0));
-        $all = array_map(static fn(\Hull\Compute\Computation $c): string => $c->name, Registry::standard()->all());
+        $all = array_map(
+            static fn(\Hull\Compute\Computation $c): string => $c->name,
+            Yard::catalogue()->formulas()->all(),
+        );
         self::assertSame([], array_values(array_diff($all, $worked)));
     }
 }

@@ -21,7 +21,7 @@ final class JobFilesTest extends TestCase
 {
     private const REASONS = [
         'rule-01' => ['degrease-before-abrading', 'grease and wax must be off|oil, grease, wax'],
-        'rule-02' => ['coat-residue-free', 'acid, alkali'],
+        'rule-02' => ['acid-off-at-once', 'acid must be rinsed off'],
         'rule-03' => ['no-epoxy-over-etch', 'epoxy must not go over acid-etch'],
         'rule-04' => ['no-filler-over-etch', 'filler must not go over self-etch'],
         'rule-05' => ['no-alkyd-on-zinc', 'alkyd or oil film must not go straight on zinc'],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
+use Hull\Catalog\FactTable;
 use Hull\Catalog\PredicateReader;
 use Hull\Climate\Air;
 use Hull\Input\InvalidInput;
-use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
@@ -57,6 +57,8 @@ final class PredicateTest extends TestCase
             null,
             false,
         ];
+        yield 'a group, one of it there' => [['group' => 'oily', 'max' => 0], ['wax' => 1.0], null, false];
+        yield 'a group, nothing of it' => [['group' => 'oily', 'max' => 0], ['grit' => 80.0], null, true];
         yield 'all, both' => [
             ['all' => [['fact' => 'oil', 'max' => 0], ['fact' => 'wax', 'max' => 0]]],
             ['salt' => 1.0],
@@ -84,6 +86,7 @@ final class PredicateTest extends TestCase
     {
         yield 'nothing' => [[]];
         yield 'an unknown fact' => [['fact' => 'shine', 'max' => 0]];
+        yield 'an unknown group' => [['group' => 'shiny', 'max' => 0]];
         yield 'an unknown phase' => [['film' => ['sticky']]];
         yield 'an unknown event' => [['film_past' => 'lunch']];
         yield 'text for a number' => [['fact' => 'oil', 'max' => 'none']];
@@ -112,11 +115,27 @@ final class PredicateTest extends TestCase
     /** @param array<int|string, mixed> $question */
     private function read(array $question): Predicate
     {
-        return PredicateReader::read(Node::root($question), Keys::of(Yard::catalogue()->facts), [
-            'primer',
-            'topcoat',
-            'acid-etch',
-        ]);
+        return PredicateReader::read(Node::root($question), self::facts(), ['primer', 'topcoat', 'acid-etch']);
+    }
+
+    private static function facts(): FactTable
+    {
+        return FactTable::read(
+            Node::root(
+                array_map(
+                    static fn(string $id, array $groups): array => [
+                        'id' => $id,
+                        'name' => $id,
+                        'kind' => 'x',
+                        'groups' => $groups,
+                    ],
+                    ['oil', 'wax', 'masked', 'grit'],
+                    [['oily'], ['oily'], [], []],
+                ),
+            ),
+            [],
+            [],
+        );
     }
 
     /** @param array<int|string, float> $facts */

@@ -100,9 +100,28 @@ final class RulesTest extends TestCase
         yield 'no coat over oil' => ['coat-clean', 'apply-coat', self::EPOXY, ['oil' => 1.0], [], null, null];
         yield 'no coat over wax' => ['coat-wax-free', 'apply-coat', self::EPOXY, ['wax' => 1.0], [], null, null];
         yield 'no coat over salt' => ['coat-clean', 'apply-coat', self::EPOXY, ['salt' => 1.0], [], null, null];
-        yield 'no coat over acid' => ['coat-residue-free', 'apply-coat', self::EPOXY, ['acid' => 1.0], [], null, null];
+        yield 'acid does not dry on' => [
+            'acid-off-at-once',
+            'air-dry',
+            null,
+            ['acid' => 1.0, 'wet' => 1.0],
+            ['wet' => 1.0],
+            null,
+            null,
+        ];
+        yield 'no other chemistry over bleach' => [
+            'bleach-off-at-once',
+            'alkaline-degrease',
+            null,
+            ['bleach' => 1.0],
+            [],
+            null,
+            null,
+        ];
+        yield 'no test over citrus' => ['citrus-off-at-once', 'white-wipe', null, ['citrus' => 1.0], [], null, null];
+        yield 'no coat over acid' => ['acid-off-at-once', 'apply-coat', self::EPOXY, ['acid' => 1.0], [], null, null];
         yield 'no coat over alkali' => [
-            'coat-residue-free',
+            'alkali-off-at-once',
             'apply-coat',
             self::EPOXY,
             ['alkali' => 1.0],

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Catalog;
+
+use Hull\Input\Keys;
+use Hull\Input\Node;
+
+/** Reads kinds of steps and the abrasives they go through. */
+final readonly class StepReader
+{
+    /** @param array<int|string, AbrasiveRun> $runs */
+    public function __construct(
+        private Names $names,
+        private FactTable $facts,
+        private NeedReader $needs,
+        private SchoolReader $schools,
+        private array $runs,
+    ) {}
+
+    public function step(Node $n, string $id, int $order): Step
+    {
+        $takes = $n
+            ->field('takes')
+            ->only([
+                'setup_min',
+                'min_per_m2',
+                'scales_with',
+                'wait_h',
+                'wait_for',
+                'penalty',
+                'money',
+                'money_per_m2',
+            ]);
+
+        return new Step(
+            id: $id,
+            name: $n->field('name')->text(),
+            phase: $n->field('phase')->choice($this->names->of('phases')),
+            tags: Names::texts($n->optional('tags')),
+            needs: $this->needs->needs($n->optional('needs'), $id),
+            does: $this->facts->byStep($n),
+            takes: new StepCost(
+                setupMin: Checked::least($takes->optional('setup_min'))?->number() ?? 0.0,
+                minPerM2: Checked::least($takes->optional('min_per_m2'))?->number() ?? 0.0,
+                scalesWith: $takes->optional('scales_with')?->choice($this->facts->ids()),
+                waitHours: Checked::least($takes->optional('wait_h'))?->number() ?? 0.0,
+                waitFor: $takes->optional('wait_for')?->choice(['drying', 'dwell', 'touch', 'recoat', 'full']),
+                penalty: $takes->optional('penalty')?->number() ?? 0.0,
+                money: $takes->optional('money')?->number() ?? 0.0,
+                moneyPerM2: $takes->optional('money_per_m2')?->number() ?? 0.0,
+            ),
+            how: $n->field('how')->text(600),
+            why: $n->field('why')->text(400),
+            look: $n->field('look')->text(400),
+            scope: $this->schools->scope($n),
+            requires: $this->names->ids('limits', $n->optional('requires')),
+            cautions: $this->names->ids('cautions', $n->optional('cautions')),
+            uses: $this->names->ids('materials', $n->optional('uses')),
+            chemicals: Names::texts($n->optional('chemicals')),
+            accept: $n->optional('accept')?->choice($this->names->of('tests')),
+            grits: $this->grits($n->optional('grits')),
+            shared: true === $n->optional('shared')?->boolean(),
+            laysFilm: true === $n->optional('lays_film')?->boolean(),
+            cures: true === $n->optional('cures')?->boolean(),
+            strips: $n->optional('strips')?->integer(0, 10) ?? 0,
+            order: $order,
+        );
+    }
+
+    public static function run(Node $n, string $id): AbrasiveRun
+    {
+        $life = [];
+        foreach ($n->optional('disc_life_m2')?->fields() ?? [] as $grit => $m2) {
+            $life[(int) $grit] = $m2->number();
+        }
+
+        return new AbrasiveRun(
+            $id,
+            $n->field('name')->text(),
+            array_map(static fn(Node $g): int => $g->integer(16, 5000), $n->field('grits')->items()),
+            $life,
+            $n->field('note')->text(300),
+        );
+    }
+
+    private function grits(?Node $n): ?Grits
+    {
+        if (null === $n) {
+            return null;
+        }
+        $run = $this->runs[$n->field('run')->choice(Keys::of($this->runs))];
+        $of = array_map(static fn(Node $g): int => $g->integer(16, 5000), $n->field('of')->items());
+        if ([] === $of || !($grits = new Grits($run, $of))->isUnbroken()) {
+            throw $n
+                ->field('of')
+                ->refuse(
+                    'These grits are not a run.',
+                    sprintf('rising grits of %s, leaving out no more than one', implode(', ', $run->grits)),
+                );
+        }
+
+        return $grits;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Film;
+
+use Hull\Quantity\Length;
+use Hull\Quantity\Percentage;
+use Hull\Quantity\Speed;
+
+/** A way of putting paint on, with the typical figures of the trade for it. */
+final readonly class Method
+{
+    /**
+     * @param float|null $lossPoints paint that never reaches a plain part indoors, per cent; null where it is not known
+     * @param array{Length, Percentage, Speed}|null $fan width, overlap and speed of a practised hand; null where
+     *                                                   nothing is sprayed
+     * @param array{float, float, float}|null $pace minutes a square metre at least and at most, minutes of set-up and
+     *                                              clean-up for a product and session
+     * @param list<string> $gear ids of the gear it wants
+     * @param bool $offered a part can be painted by it; others are only for one's figures
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $hint,
+        public ?float $lossPoints,
+        public ?array $fan,
+        public ?array $pace,
+        public array $gear,
+        public bool $offered,
+    ) {}
+
+    /** Outdoors the wind carries it off. */
+    public function isSprayed(): bool
+    {
+        return null !== $this->fan;
+    }
+}
