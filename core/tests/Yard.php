@@ -17,6 +17,9 @@ final class Yard
 {
     private static ?Catalogue $catalogue = null;
 
+    /** @var array<int|string, list<mixed>>|null */
+    private static ?array $data = null;
+
     public static function catalogue(): Catalogue
     {
         return self::$catalogue ??= CatalogueReader::read(self::data());
@@ -24,6 +27,12 @@ final class Yard
 
     /** @return array<int|string, list<mixed>> */
     public static function data(): array
+    {
+        return self::$data ??= self::parsed();
+    }
+
+    /** @return array<int|string, list<mixed>> */
+    private static function parsed(): array
     {
         $data = [];
         $files = glob(__DIR__ . '/../../catalog/*/*.yaml');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\CalendarView;
-use App\Work\Bookkeeper;
 use App\Work\YardCalendar;
+use App\Work\YardSettings;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,7 +18,11 @@ final readonly class CalendarController
 {
     private const KEY_BYTES = 24;
 
-    public function __construct(private YardContext $desk, private Bookkeeper $books, private YardCalendar $calendar) {}
+    public function __construct(
+        private YardContext $desk,
+        private YardSettings $settings,
+        private YardCalendar $calendar,
+    ) {}
 
     #[Route('/api/calendar', name: 'api_calendar', methods: ['GET'])]
     #[ResponseBody(CalendarView::class)]
@@ -31,7 +35,7 @@ final readonly class CalendarController
     #[ResponseBody(CalendarView::class)]
     public function renew(Request $request): JsonResponse
     {
-        $this->books->calendar($this->desk->account()->workshop, bin2hex(random_bytes(self::KEY_BYTES)));
+        $this->settings->calendarKey($this->desk->account()->workshop, bin2hex(random_bytes(self::KEY_BYTES)));
 
         return $this->address($request);
     }
@@ -40,7 +44,7 @@ final readonly class CalendarController
     #[ResponseBody(null, 204)]
     public function revoke(): Response
     {
-        $this->books->calendar($this->desk->account()->workshop, null);
+        $this->settings->calendarKey($this->desk->account()->workshop, null);
 
         return new Response(null, 204);
     }

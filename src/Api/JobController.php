@@ -12,7 +12,7 @@ use App\Api\View\JobList;
 use App\Api\View\JobView;
 use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
-use App\Work\Bookkeeper;
+use App\Work\JobBook;
 use App\Work\RowMapper;
 use Hull\JobFile\JobWriter;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -21,7 +21,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class JobController
 {
-    public function __construct(private YardContext $desk, private Bookkeeper $books, private TodayScreen $today) {}
+    public function __construct(private YardContext $desk, private JobBook $jobs, private TodayScreen $today) {}
 
     #[Route('/api/today', name: 'api_today', methods: ['GET'])]
     #[ResponseBody(TodayView::class)]
@@ -43,7 +43,7 @@ final readonly class JobController
     public function open(Request $request): JsonResponse
     {
         $body = JsonBody::of($request)->only(['name', 'note']);
-        $row = $this->books->open(
+        $row = $this->jobs->open(
             $this->desk->account()->workshop,
             $body->field('name')->text(120),
             \Hull\Input\Node::remark($body->optional('note'), 2000),
@@ -56,7 +56,7 @@ final readonly class JobController
     #[ResponseBody(Created::class, 201)]
     public function import(Request $request, Catalogues $catalogues): JsonResponse
     {
-        $row = $this->books->import(
+        $row = $this->jobs->import(
             $this->desk->account()->workshop,
             $catalogues->reader($this->desk->account()->workshop)->job(JsonBody::of($request)),
         );
@@ -84,7 +84,7 @@ final readonly class JobController
     public function without(string $job, Request $request, Catalogues $catalogues): JsonResponse
     {
         $row = $this->desk->job($job);
-        $this->books->without(
+        $this->jobs->doWithout(
             $row,
             $catalogues->reader($row->workshop)->without(
                 JsonBody::of($request)

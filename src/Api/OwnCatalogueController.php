@@ -9,7 +9,8 @@ use App\Api\View\LineErrorView;
 use App\Api\View\OwnCatalogueView;
 use App\Catalog\LineError;
 use App\Catalog\OwnText;
-use App\Work\Bookkeeper;
+use App\Work\CatalogueUse;
+use App\Work\YardSettings;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -25,7 +26,8 @@ final readonly class OwnCatalogueController
     public function __construct(
         private YardContext $desk,
         private OwnText $own,
-        private Bookkeeper $books,
+        private CatalogueUse $use,
+        private YardSettings $settings,
         private string $example,
     ) {}
 
@@ -63,7 +65,7 @@ final readonly class OwnCatalogueController
             [] === $this->own->errors($workshop->ownCatalogue) ? $this->own->ids($workshop->ownCatalogue) : [],
             $this->own->ids($text),
         );
-        $used = $this->books->naming(array_values($gone));
+        $used = $this->use->naming(array_values($gone));
         if ([] !== $used) {
             throw new InvalidInput(
                 '/text',
@@ -71,7 +73,7 @@ final readonly class OwnCatalogueController
                 'a catalogue that keeps what routes and records name',
             );
         }
-        $this->books->keepOwnCatalogue($workshop, $text, YardContext::version(JsonBody::of($request)));
+        $this->settings->ownCatalogue($workshop, $text, YardContext::version(JsonBody::of($request)));
 
         return new JsonResponse($this->view($text, []));
     }

@@ -13,10 +13,11 @@ use App\Api\View\CrewView;
 use App\Api\View\PlanView;
 use App\Api\View\TryView;
 use App\Entity\Workshop;
-use App\Work\Bookkeeper;
+use App\Work\JobBook;
 use App\Work\PlanBody as Kept;
 use App\Work\YardAir;
 use App\Work\YardPlan;
+use App\Work\YardSettings;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\JobFile\JobReader;
@@ -37,17 +38,15 @@ final readonly class PlanController
         private YardPlan $plans,
         private YardAir $air,
         private PlanScreen $screen,
-        private Bookkeeper $books,
+        private YardSettings $settings,
+        private JobBook $jobs,
     ) {}
 
     #[Route('/api/plan', name: 'api_plan', methods: ['GET'])]
     #[ResponseBody(PlanView::class)]
     public function show(): JsonResponse
     {
-        $workshop = $this->desk->account()->workshop;
-        $this->air->refresh($workshop);
-
-        return $this->shown($workshop);
+        return $this->shown($this->desk->account()->workshop);
     }
 
     #[Route('/api/plan', name: 'api_plan_make', methods: ['POST'])]
@@ -118,7 +117,7 @@ final readonly class PlanController
     {
         $workshop = $this->desk->account()->workshop;
         $body = JsonBody::of($request);
-        $this->books->man($workshop, Crew::read($body->without('version')), YardContext::version($body));
+        $this->settings->crew($workshop, Crew::read($body->without('version')), YardContext::version($body));
 
         return new JsonResponse($this->crewView($workshop));
     }
@@ -133,7 +132,7 @@ final readonly class PlanController
             ->only(['due'])
             ->optional('due')
             ?->day();
-        $this->books->due($row, $day);
+        $this->jobs->due($row, $day);
 
         return new Response(null, 204);
     }

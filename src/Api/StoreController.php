@@ -13,8 +13,8 @@ use App\Api\View\StoreView;
 use App\Catalog\Catalogues;
 use App\Catalog\OwnText;
 use App\Format\Csv;
-use App\Work\Bookkeeper;
 use App\Work\TinLedger;
+use App\Work\YardSettings;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Store\Movement;
@@ -44,7 +44,7 @@ final readonly class StoreController
         private YardContext $desk,
         private TinLedger $room,
         private StoreScreen $screen,
-        private Bookkeeper $books,
+        private YardSettings $settings,
         private Catalogues $catalogues,
         private ClockInterface $clock,
     ) {}
@@ -152,7 +152,7 @@ final readonly class StoreController
         $workshop = $this->desk->account()->workshop;
         $body = JsonBody::of($request)->only(['text', 'version']);
         $sheet = $own->sheet($body->field('text')->text(self::MOST_TEXT), $workshop->ownCatalogue);
-        $this->books->keepSheet($workshop, $sheet, YardContext::version($body));
+        $this->settings->keepSheet($workshop, $sheet, YardContext::version($body));
 
         return new Response(null, 204);
     }
@@ -165,7 +165,7 @@ final readonly class StoreController
         if (!in_array($product, array_column($workshop->sheets, 'class'), true)) {
             throw new NotFoundHttpException();
         }
-        $this->books->dropSheet($workshop, $product);
+        $this->settings->dropSheet($workshop, $product);
 
         return new Response(null, 204);
     }
@@ -185,7 +185,7 @@ final readonly class StoreController
                 array_map(static fn(Node $s): string => $s->choice(Supplier::KINDS), $n->field('sells')->items(10)),
             );
         }
-        $this->books->deal($this->desk->account()->workshop, $suppliers, YardContext::version($body));
+        $this->settings->suppliers($this->desk->account()->workshop, $suppliers, YardContext::version($body));
 
         return $this->answer();
     }

@@ -8,7 +8,7 @@ use App\Api\Body\WorkCardBody;
 use App\Api\View\WorkCardsView;
 use App\Api\View\WorkCardView;
 use App\Entity\JobRow;
-use App\Work\Bookkeeper;
+use App\Work\JobBook;
 use App\Work\RowMapper;
 use Hull\Input\Keys;
 use Hull\Input\Node;
@@ -30,7 +30,7 @@ final readonly class WorkCardController
     public function __construct(
         private YardContext $desk,
         private WorkCardScreen $screen,
-        private Bookkeeper $books,
+        private JobBook $jobs,
         private RowMapper $stored,
     ) {}
 
@@ -65,7 +65,7 @@ final readonly class WorkCardController
                 sprintf('up to %d cards', self::MOST_CARDS),
             );
         }
-        $this->books->keepCard($row, $kept);
+        $this->jobs->keepCard($row, $kept);
 
         return new JsonResponse($this->screen->view($row, $this->desk->shown()), 201);
     }
@@ -78,7 +78,7 @@ final readonly class WorkCardController
         if (!in_array($card, array_column($row->cards, 'id'), true)) {
             throw new NotFoundHttpException();
         }
-        $this->books->dropCard($row, $card);
+        $this->jobs->dropCard($row, $card);
 
         return new Response(null, 204);
     }

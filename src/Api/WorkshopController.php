@@ -9,7 +9,7 @@ use App\Api\View\LocalTopicView;
 use App\Api\View\WorkshopView;
 use App\Catalog\Catalogues;
 use App\Entity\Workshop;
-use App\Work\Bookkeeper;
+use App\Work\YardSettings;
 use Hull\Catalog\LocalTopic;
 use Hull\Input\Keys;
 use Hull\Quantity\Gallon;
@@ -21,7 +21,11 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Local rules, limits and rates of a workshop. */
 final readonly class WorkshopController
 {
-    public function __construct(private YardContext $desk, private Catalogues $catalogues, private Bookkeeper $books) {}
+    public function __construct(
+        private YardContext $desk,
+        private Catalogues $catalogues,
+        private YardSettings $settings,
+    ) {}
 
     #[Route('/api/workshop', name: 'api_workshop', methods: ['GET'])]
     #[ResponseBody(WorkshopView::class)]
@@ -57,7 +61,7 @@ final readonly class WorkshopController
         }
         $rate = $body->optional('hourRate');
         $workshop = $this->desk->account()->workshop;
-        $this->books->furnish(
+        $this->settings->general(
             $workshop,
             $currency,
             null === $rate || '' === $rate->value ? null : $rate->money(),
@@ -65,7 +69,7 @@ final readonly class WorkshopController
             $local,
             YardContext::version($body),
         );
-        $this->books->measures(
+        $this->settings->gallon(
             $workshop,
             Gallon::from(
                 $body

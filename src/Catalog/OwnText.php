@@ -125,14 +125,12 @@ final readonly class OwnText
         );
     }
 
-    /** @return list<string> ids of own steps, products and supplies, which routes and tins may name */
+    /** @return list<string> ids of own entries, which routes, surveys, places and tins may name */
     public function ids(string $text): array
     {
         $own = OwnCatalogue::over($this->loader->data(), PlainYaml::parse($text));
 
-        return array_values(
-            array_unique([...$own->ids['steps'] ?? [], ...$own->ids['products'] ?? [], ...$own->ids['supplies'] ?? []]),
-        );
+        return array_values(array_unique(array_merge([], ...array_values($own->ids))));
     }
 
     private function at(string $text, InvalidInput $e): LineError

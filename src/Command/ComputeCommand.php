@@ -6,7 +6,7 @@ namespace App\Command;
 
 use App\Api\JsonBody;
 use App\Format\ComputeFormat;
-use Hull\Compute\Registry;
+use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -18,6 +18,11 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('hull:compute', 'Works out a formula by name: JSON on standard input, JSON out')]
 final class ComputeCommand extends Command
 {
+    public function __construct(private readonly Catalogue $shipped)
+    {
+        parent::__construct();
+    }
+
     protected function configure(): void
     {
         $this->addArgument('name', InputArgument::OPTIONAL, 'Name of the computation')
@@ -27,7 +32,7 @@ final class ComputeCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $registry = Registry::standard();
+        $registry = $this->shipped->formulas();
         if (true === $input->getOption('list')) {
             foreach ($registry->all() as $computation) {
                 $output->writeln(sprintf('%-28s %s', $computation->name, $computation->summary));

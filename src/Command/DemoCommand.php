@@ -10,11 +10,12 @@ use App\Entity\Account;
 use App\Entity\TinRow;
 use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
-use App\Work\Bookkeeper;
+use App\Work\JobBook;
 use App\Work\PlanBody;
 use App\Work\TinLedger;
 use App\Work\YardAir;
 use App\Work\YardPlan;
+use App\Work\YardSettings;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Input\Node;
 use Hull\Job\Job;
@@ -46,7 +47,8 @@ final class DemoCommand extends Command
         private readonly EntityManagerInterface $em,
         private readonly AccountCommand $accounts,
         private readonly Files $files,
-        private readonly Bookkeeper $books,
+        private readonly JobBook $jobs,
+        private readonly YardSettings $settings,
         private readonly WorkshopScope $scope,
         private readonly ClockInterface $clock,
         private readonly TinLedger $room,
@@ -72,7 +74,7 @@ final class DemoCommand extends Command
         $this->furnish($yard, $own);
         $paths = glob($this->directory . '/*.json');
         foreach (false === $paths ? [] : $paths as $path) {
-            $this->books->import($yard, $this->broughtUpToDate($this->files->job($path), $own));
+            $this->jobs->import($yard, $this->broughtUpToDate($this->files->job($path), $own));
         }
         $this->plan($yard);
         $output->writeln('Demo loaded.');
@@ -139,7 +141,7 @@ final class DemoCommand extends Command
                 );
             }
         }
-        $this->books->deal(
+        $this->settings->suppliers(
             $yard,
             array_map(
                 static fn(Node $s): Supplier => new Supplier(
@@ -180,10 +182,10 @@ final class DemoCommand extends Command
 
     private function furnish(Workshop $yard, Node $own): void
     {
-        $this->books->man($yard, Crew::read($own->field('crew')));
+        $this->settings->crew($yard, Crew::read($own->field('crew')));
         $this->stock($yard, $own);
         $local = array_map(static fn(Node $n): string => $n->text(2000), $own->field('local')->fields());
-        $this->books->furnish(
+        $this->settings->general(
             $yard,
             $own->field('currency')->text(3),
             $own->field('hour_rate')->money(),

@@ -15,7 +15,7 @@ final readonly class Scale
 
     private string $address;
 
-    public function __construct(?string $address)
+    public function __construct(?string $address, private Service $service)
     {
         $this->address = $address ?? '';
     }
@@ -37,7 +37,7 @@ final readonly class Scale
             return null;
         }
         try {
-            $n = Node::root(Service::get($this->address, '/reading', self::PATIENCE_S));
+            $n = Node::root($this->service->get($this->address, '/reading', self::PATIENCE_S));
             $n->field('protocol')->choice(['hull-scale']);
             $value = $n->optional('value')?->number();
 

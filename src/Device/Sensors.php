@@ -17,7 +17,7 @@ final readonly class Sensors
 {
     private string $address;
 
-    public function __construct(?string $address)
+    public function __construct(?string $address, private Service $service)
     {
         $this->address = $address ?? '';
     }
@@ -29,7 +29,7 @@ final readonly class Sensors
     public function readings(): array
     {
         try {
-            $n = Node::root(Service::get($this->address, '/readings'));
+            $n = Node::root($this->service->get($this->address, '/readings'));
             $n->field('protocol')->choice(['hull-sensor']);
             $readings = [];
             foreach ($n->field('sensors')->items(50) as $s) {

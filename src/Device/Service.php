@@ -4,47 +4,62 @@ declare(strict_types=1);
 
 namespace App\Device;
 
-/** Asks a service on the network for JSON; whatever goes wrong is an answer of null. */
+use Psr\Cache\CacheItemPoolInterface;
+use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
+use Symfony\Contracts\HttpClient\HttpClientInterface;
+
+/**
+ * Asks a service on the network for JSON; whatever goes wrong is an answer of null. One that did not answer is not
+ * asked again for a while, so that nobody waits for it twice.
+ */
 final readonly class Service
 {
     private const MOST_BYTES = 1_000_000;
+    /** How long one that did not answer is left alone, s. */
+    private const DOWN_S = 20;
+
+    public function __construct(private HttpClientInterface $http, private CacheItemPoolInterface $down) {}
 
     /** @param array<int|string, mixed> $body */
-    public static function post(string $address, string $path, array $body, float $patience = 2.0): void
+    public function post(string $address, string $path, array $body, float $patience = 2.0): void
     {
-        if ('' !== $address) {
-            @file_get_contents(
-                rtrim($address, '/') . $path,
-                false,
-                stream_context_create([
-                    'http' => [
-                        'method' => 'POST',
-                        'header' => 'Content-Type: application/json',
-                        'content' => json_encode($body, \JSON_THROW_ON_ERROR),
-                        'timeout' => $patience,
-                        'ignore_errors' => true,
-                    ],
-                ]),
-                0,
-                self::MOST_BYTES,
-            );
-        }
+        $this->ask('POST', $address, $path, ['json' => $body], $patience);
     }
 
     /** @return mixed null when it does not answer in time, or not in JSON */
-    public static function get(string $address, string $path, float $patience = 2.0): mixed
+    public function get(string $address, string $path, float $patience = 2.0): mixed
     {
-        $answer =
-            '' === $address
-                ? false
-                : @file_get_contents(
-                    rtrim($address, '/') . $path,
-                    false,
-                    stream_context_create(['http' => ['timeout' => $patience, 'ignore_errors' => true]]),
-                    0,
-                    self::MOST_BYTES,
-                );
+        return json_decode($this->ask('GET', $address, $path, [], $patience) ?? '', true);
+    }
 
-        return json_decode(false === $answer ? '' : $answer, true);
+    /** @param array<string, mixed> $options */
+    private function ask(string $verb, string $address, string $path, array $options, float $patience): ?string
+    {
+        if ('' === $address) {
+            return null;
+        }
+        $known = $this->down->getItem('service.' . hash('xxh128', $address));
+        if ($known->isHit()) {
+            return null;
+        }
+        try {
+            return $this->http
+                ->request($verb, rtrim($address, '/') . $path, [
+                    ...$options,
+                    'timeout' => $patience,
+                    'max_duration' => $patience,
+                    'max_redirects' => 0,
+                    'on_progress' => static function (int $bytes): void {
+                        if ($bytes > self::MOST_BYTES) {
+                            throw new \RuntimeException('More than an answer may be.');
+                        }
+                    },
+                ])
+                ->getContent(false);
+        } catch (ExceptionInterface) {
+            $this->down->save($known->set(true)->expiresAfter(self::DOWN_S));
+
+            return null;
+        }
     }
 }

@@ -22,7 +22,7 @@ final readonly class WeatherService
 
     private string $address;
 
-    public function __construct(?string $address)
+    public function __construct(?string $address, private Service $service)
     {
         $this->address = $address ?? '';
     }
@@ -30,7 +30,7 @@ final readonly class WeatherService
     /** Tells the stand-in what weather to make up; a real service takes no notice. */
     public function ask(string $scenario): self
     {
-        Service::post($this->address, '/scenario', ['name' => $scenario]);
+        $this->service->post($this->address, '/scenario', ['name' => $scenario]);
 
         return $this;
     }
@@ -39,7 +39,7 @@ final readonly class WeatherService
     public function forecast(): ?Forecast
     {
         try {
-            $n = Node::root(Service::get($this->address, '/forecast'));
+            $n = Node::root($this->service->get($this->address, '/forecast'));
             $n->field('protocol')->choice(['hull-weather']);
             $hours = [];
             $from = null;

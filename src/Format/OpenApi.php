@@ -9,8 +9,8 @@ use App\Api\RequestBody;
 use App\Api\ResponseBody;
 use App\Once\WriteOnce;
 use App\Security\CsrfListener;
+use Hull\Catalog\Catalogue;
 use Hull\Compute\Computation;
-use Hull\Compute\Registry;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
@@ -23,7 +23,7 @@ final class OpenApi
 
     private readonly TypeResolver $types;
 
-    public function __construct(private readonly RouterInterface $router)
+    public function __construct(private readonly RouterInterface $router, private readonly Catalogue $shipped)
     {
         $this->types = TypeResolver::create();
     }
@@ -81,7 +81,7 @@ final class OpenApi
                         ? [
                             'enum' => array_map(
                                 static fn(Computation $c): string => $c->name,
-                                Registry::standard()->all(),
+                                $this->shipped->formulas()->all(),
                             ),
                         ]
                         : (in_array($parameter, ['job', 'part', 'photo', 'tin'], true)

@@ -24,7 +24,8 @@ final readonly class Shelf
     public function __construct(
         private EntityManagerInterface $em,
         private RowMapper $stored,
-        private Bookkeeper $books,
+        private JobBook $jobs,
+        private SurveyBook $surveys,
         private ClockInterface $clock,
     ) {}
 
@@ -140,7 +141,7 @@ final readonly class Shelf
         $job = $this->stored->job($row);
         $parts = array_map(static fn(Part $p): Part => $p->with(null, []), $job->parts);
 
-        return $this->books->import(
+        return $this->jobs->import(
             $row->workshop,
             new Job(
                 name: self::another($job->name, $names),
@@ -168,7 +169,7 @@ final readonly class Shelf
             'name' => $name,
         ]);
 
-        return $this->books->survey($row->job, null, $copy, $this->stored->places($row->job)[$part->place], null);
+        return $this->surveys->write($row->job, null, $copy, $this->stored->places($row->job)[$part->place], null);
     }
 
     /** @param list<string> $taken */

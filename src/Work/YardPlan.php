@@ -30,6 +30,7 @@ use Hull\Schedule\Yard;
 use Hull\Store\Inventory;
 use Hull\Store\Supplier;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
 
 /** The schedule of a whole yard: put together from its jobs, kept by version, made again when something happened. */
 final readonly class YardPlan
@@ -45,6 +46,7 @@ final readonly class YardPlan
         private YardAir $air,
         private TinLedger $store,
         private ClockInterface $clock,
+        private MessageBusInterface $bus,
     ) {}
 
     public function latest(string $status = PlanRow::DONE): ?PlanRow
@@ -170,10 +172,14 @@ final readonly class YardPlan
         $row->body = ['pins' => $pins, 'fresh' => $fresh];
         $this->em->persist($row);
         $yards = $this->yards($workshop, $pins, self::EDGES);
-        if (!($later ?? count($yards[0]->activities) > self::AT_ONCE)) {
+        $later ??= count($yards[0]->activities) > self::AT_ONCE;
+        if (!$later) {
             $this->work($row, $yards);
         }
         $this->em->flush();
+        if ($later) {
+            $this->bus->dispatch(new MakePlan((string) $row->id));
+        }
 
         return $row;
     }

@@ -131,7 +131,7 @@ final class ConsoleTest extends ApiCase
         self::assertSame(0, $this->console(['hull:catalogue', '-'], $example)->getExitCode());
         $bad = $this->console(['hull:catalogue', '-'], str_replace('    price: 2900', '    prize: 2900', $example));
         self::assertSame(1, $bad->getExitCode());
-        self::assertStringContainsString('-:28: The field "prize" is not known here.', $bad->getOutput());
+        self::assertStringContainsString('-:27: The field "prize" is not known here.', $bad->getOutput());
     }
 
     public function testChecksARouteAndNamesEveryBrokenNeed(): void

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
-use App\Command\WorkCommand;
 use App\Entity\Account;
 use App\Persistence\WorkshopScope;
 use App\Work\YardPlan;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Console\Tester\CommandTester;
 
 /**
  * Page, calendar file, calendar address, worker: with an own sheet and an own step all of them know the same windows.
  */
 final class OneCatalogueTest extends ApiCase
 {
+    use Works;
+
     private const ROOT = __DIR__ . '/../..';
 
     public function testAnOwnSheetAndAnOwnStepCountEverywhere(): void
@@ -106,9 +106,7 @@ final class OneCatalogueTest extends ApiCase
         $plans->plan($workshop, 'by the worker', fresh: true, later: true);
         // Nobody is signed in where the worker runs.
         self::getContainer()->get('security.token_storage')->setToken(null);
-        $tester = new CommandTester(self::getContainer()->get(WorkCommand::class));
-        $tester->execute(['--once' => true]);
-        self::assertStringContainsString('Planned', $tester->getDisplay());
+        self::assertSame(1, self::work());
         $em->clear();
     }
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
-use App\Command\WorkCommand;
 use App\Entity\Account;
 use App\Persistence\WorkshopScope;
 use App\Work\YardPlan;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\Process\Process;
 
 /** The schedule of a yard through the API: made, made again, tried otherwise, read by a calendar. */
 final class PlanTest extends ApiCase
 {
+    use Works;
+
     public function testNothingIsPlannedBeforeSomebodyAsks(): void
     {
         $this->enter('rowan@yard.example');
@@ -373,9 +373,7 @@ final class PlanTest extends ApiCase
         );
         $db->executeStatement("UPDATE yard_plan SET at = at + interval '1 hour', status = 'wanted'");
         $em->clear();
-        $tester = new CommandTester(self::getContainer()->get(WorkCommand::class));
-        self::assertSame(0, $tester->execute(['--once' => true]));
-        self::assertStringContainsString('Planned', $tester->getDisplay());
+        self::assertSame(1, self::work());
         $em->clear();
         $view = $this->call('GET', '/api/plan');
         self::assertSame('done', self::text($view, 'status'));

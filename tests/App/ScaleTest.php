@@ -12,6 +12,8 @@ use Symfony\Component\Process\Process;
 /** The stand-in for the bench scale speaks the protocol that the application reads. */
 final class ScaleTest extends TestCase
 {
+    use OnTheNetwork;
+
     private const PORT = 18190;
     private Process $sim;
 
@@ -35,7 +37,7 @@ final class ScaleTest extends TestCase
 
     public function testAPourSettlesWithinNoiseAndDrift(): void
     {
-        $scale = new Scale(self::address());
+        $scale = new Scale(self::address(), self::service());
         self::assertEqualsWithDelta(0.0, $this->settled($scale)->kg, 0.0011);
         self::post('/pour', ['grams' => 250, 'seconds' => 0.2]);
         self::assertFalse(self::now($scale)->stable, 'it moves while it is poured on');
@@ -54,9 +56,9 @@ final class ScaleTest extends TestCase
 
     public function testNothingThereAndNonsenseAreNoReading(): void
     {
-        self::assertNull((new Scale(''))->reading());
-        self::assertNull((new Scale('http://127.0.0.1:9'))->reading());
-        self::assertNull((new Scale(self::address() . '/nonsense'))->reading());
+        self::assertNull((new Scale('', self::service()))->reading());
+        self::assertNull((new Scale('http://127.0.0.1:9', self::service()))->reading());
+        self::assertNull((new Scale(self::address() . '/nonsense', self::service()))->reading());
     }
 
     private static function now(Scale $scale): Reading

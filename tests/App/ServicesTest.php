@@ -18,11 +18,15 @@ use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\HttpClient\MockHttpClient;
+use Symfony\Component\HttpClient\Response\MockResponse;
 use Symfony\Component\Process\Process;
 
 /** The stand-ins over HTTP, and what happens when nobody answers; tables of weather. */
 final class ServicesTest extends TestCase
 {
+    use OnTheNetwork;
+
     private ?Process $process = null;
 
     protected function tearDown(): void
@@ -37,7 +41,7 @@ final class ServicesTest extends TestCase
 
     public function testTheWeatherComesByTheHourAndACallForAColdNightIsHeard(): void
     {
-        $service = new WeatherService($this->start('weather'));
+        $service = new WeatherService($this->start('weather'), self::service());
         $mild = $service->ask('mild')->forecast() ?? self::fail('no forecast');
         self::assertCount(24 * 14, $mild->hours);
         self::assertSame(intdiv(self::now(), 3600), $mild->from);
@@ -53,28 +57,68 @@ final class ServicesTest extends TestCase
     public function testSensorsReadTheirPlacesAndCanBeTold(): void
     {
         $address = $this->start('sensor');
-        $readings = (new Sensors($address))->readings();
+        $readings = (new Sensors($address, self::service()))->readings();
         self::assertSame(['Heated bay', 'Long shed', 'North slip'], array_column($readings, 0));
         foreach ($readings as [, $at, $air]) {
             self::assertLessThan(601, self::now() - $at->getTimestamp());
             self::assertGreaterThan(0.2, $air->humidity->si());
         }
-        \App\Device\Service::post($address, '/place', [
+        self::service()->post($address, '/place', [
             'name' => 'Long shed',
             'temperature_c' => 3,
             'humidity_pct' => 90,
         ]);
-        self::assertEqualsWithDelta(3.0, (new Sensors($address))->readings()[1][2]->temperature->c(), 0.4);
+        self::assertEqualsWithDelta(
+            3.0,
+            (new Sensors($address, self::service()))->readings()[1][2]->temperature->c(),
+            0.4,
+        );
     }
 
     public function testNobodyThereIsNoForecastAndNoReading(): void
     {
         foreach (['', 'http://127.0.0.1:9', null] as $address) {
-            self::assertNull((new WeatherService($address))->forecast());
-            self::assertSame([], (new Sensors($address))->readings());
+            self::assertNull((new WeatherService($address, self::service()))->forecast());
+            self::assertSame([], (new Sensors($address, self::service()))->readings());
         }
         $other = $this->start('sensor');
-        self::assertNull((new WeatherService($other))->forecast(), 'another protocol is not read as weather');
+        self::assertNull(
+            (new WeatherService($other, self::service()))->forecast(),
+            'another protocol is not read as weather',
+        );
+    }
+
+    public function testWhoDidNotAnswerIsNotAskedAgainAtOnce(): void
+    {
+        $asked = new \ArrayObject();
+        $service = self::service(
+            new MockHttpClient(static function () use ($asked): MockResponse {
+                $asked->append('once');
+
+                return new MockResponse('', ['error' => 'hangs']);
+            }),
+        );
+        $weather = new WeatherService('http://weather.example', $service);
+        self::assertNull($weather->forecast());
+        self::assertNull($weather->forecast());
+        self::assertNull((new Sensors('http://weather.example', $service))->readings()[0] ?? null);
+        self::assertCount(1, $asked, 'nobody waits for it twice');
+        (new Sensors('http://sensor.example', $service))->readings();
+        self::assertCount(2, $asked, 'another service is asked all the same');
+    }
+
+    public function testAnAnswerWithoutEndIsCutOff(): void
+    {
+        $endless = new MockHttpClient(
+            new MockResponse(
+                (static function (): \Generator {
+                    for ($i = 0; $i < 400; ++$i) {
+                        yield str_repeat('x', 10_000);
+                    }
+                })(),
+            ),
+        );
+        self::assertNull(self::service($endless)->get('http://weather.example', '/forecast'));
     }
 
     public function testATableIsReadWithItsGapsFilled(): void

@@ -305,18 +305,18 @@ final class CatalogueReader
             $this->keyed(
                 'rules',
                 fn(Node $n, string $id): Rule => new Rule(
-                    $needs->need($n->field('need'), $id),
-                    $this->names->ids('step tags', $n->optional('step_tags')),
-                    $this->names->ids('product tags', $n->optional('product_tags')),
-                    $schools->scope($n),
-                    RuleLevel::from(
+                    need: $needs->need($n->field('need'), $id),
+                    stepTags: $this->names->ids('step tags', $n->optional('step_tags')),
+                    productTags: $this->names->ids('product tags', $n->optional('product_tags')),
+                    scope: $schools->scope($n),
+                    level: RuleLevel::from(
                         $n
                             ->optional('level')
                             ?->choice(array_map(static fn(RuleLevel $l): string => $l->value, RuleLevel::cases())) ??
                             'order',
                     ),
-                    $n->optional('family')?->integer(0, 16) ?? 0,
-                    true === $n->optional('at_once')?->boolean(),
+                    family: $n->optional('family')?->integer(0, 16) ?? 0,
+                    atOnce: true === $n->optional('at_once')?->boolean(),
                 ),
             ),
         );

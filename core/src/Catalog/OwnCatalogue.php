@@ -7,14 +7,25 @@ namespace Hull\Catalog;
 use Hull\Input\InvalidInput;
 
 /**
- * A workshop's own products, steps, supplies, film systems and rules beside the shipped ones, in the same form.
+ * A workshop's own products, steps, supplies, film systems, rules, facts, conditions, methods and kinds of places
+ * beside the shipped ones, in the same form.
  *
  * Own systems are looked at first, so that they win where they fit equally well; an own step stands at the end of its
  * phase.
  */
 final readonly class OwnCatalogue
 {
-    public const KINDS = ['supplies', 'products', 'steps', 'systems', 'rules'];
+    public const KINDS = [
+        'supplies',
+        'products',
+        'steps',
+        'systems',
+        'rules',
+        'facts',
+        'conditions',
+        'methods',
+        'places',
+    ];
 
     /**
      * @param array<int|string, list<mixed>> $data shipped and own

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Entity\JobRow;
+use App\Entity\PartRow;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Job\Links;
+use Hull\Job\Part;
+use Hull\Job\Place;
+use Hull\JobFile\JobWriter;
+
+/** Parts as surveyed, with the place each is worked in. */
+final readonly class SurveyBook
+{
+    public function __construct(
+        private EntityManagerInterface $em,
+        private RowMapper $stored,
+        private RouteBook $routes,
+    ) {}
+
+    /** Adds a part, or changes its survey; the place it is worked in is added to the job or changed with it. */
+    public function write(JobRow $job, ?PartRow $row, Part $part, Place $place, ?int $version): PartRow
+    {
+        return $this->em->wrapInTransaction(function () use ($job, $row, $part, $place, $version): PartRow {
+            foreach ($job->parts as $other) {
+                if ($other !== $row && $other->survey['id'] === $part->id) {
+                    throw new InvalidInput(
+                        '/part/id',
+                        sprintf('The job has a part called "%s" already.', $part->id),
+                        'an id of its own',
+                    );
+                }
+            }
+            $this->linked($job, $row, $part);
+            $places = array_values(array_filter($job->places, static fn(array $p): bool => $p['id'] !== $place->id));
+            $job->places = [...$places, JobWriter::place($place)];
+            if (null === $row) {
+                $row = new PartRow($job, 1 + $job->parts->count(), self::stripped($part));
+                $job->parts->add($row);
+                $this->em->persist($row);
+            } else {
+                $this->em->lock($row, LockMode::OPTIMISTIC, $version);
+                $row->survey = self::stripped($part);
+            }
+            $this->routes->followSurvey($row);
+            $this->em->flush();
+
+            return $row;
+        });
+    }
+
+    /** What a part hangs on is there; and it keeps the id that others and its cards know it by. */
+    private function linked(JobRow $job, ?PartRow $row, Part $part): void
+    {
+        if (null !== $row && $row->survey['id'] !== $part->id) {
+            throw new InvalidInput(
+                '/part/id',
+                'A part keeps its id; its name may change.',
+                is_string($row->survey['id']) ? $row->survey['id'] : '',
+            );
+        }
+        $parts = [$part->id => $part];
+        foreach ($job->parts as $other) {
+            if ($other !== $row) {
+                $read = $this->stored->part($other);
+                $parts[$read->id] = $read;
+            }
+        }
+        Links::check(Node::root(['part' => JobWriter::part($part)])->field('part'), $part, $parts);
+    }
+
+    /**
+     * A part without route and log, in the form of the job file.
+     *
+     * @return array<int|string, mixed>
+     */
+    public static function stripped(Part $part): array
+    {
+        return JobWriter::part($part->with(null, []));
+    }
+}
