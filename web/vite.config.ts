@@ -1,4 +1,4 @@
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 import react from '@vitejs/plugin-react';
 
 /** Where ./run --dev has the application; pages come from here, everything else from there. */
@@ -15,6 +15,12 @@ export default defineConfig(({ command }) => ({
     manifest: true,
     sourcemap: false,
     target: 'es2022',
+  },
+  test: {
+    environment: 'happy-dom',
+    include: ['src/**/*.test.{ts,tsx}'],
+    restoreMocks: true,
+    setupFiles: 'src/testing/setup.ts',
   },
   server: {
     host: '127.0.0.1',

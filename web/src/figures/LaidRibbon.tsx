@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { tok } from '../theme/tokens';
+import { textSize, tok } from '../theme/tokens';
 import type { Frame } from './WindowRibbons';
 
 const at = (s?: string | null): number | null => (s === null || s === undefined ? null : new Date(s).getTime());
@@ -33,10 +33,10 @@ export function LaidRibbon({
       : '';
   return (
     <g>
-      <text x={narrow ? x0 : 0} y={narrow ? row + 14 : c - 3} fontSize="14.5" fontWeight="640" fill={tok('ink')}>
+      <text x={narrow ? x0 : 0} y={narrow ? row + 14 : c - 3} fontSize={textSize.m} fontWeight="640" fill={tok('ink')}>
         {band.name}
       </text>
-      <text x={narrow ? x0 : 0} y={narrow ? row + 30 : c + 14} fontSize="13" fill={tok('ink2')}>
+      <text x={narrow ? x0 : 0} y={narrow ? row + 30 : c + 14} fontSize={textSize.s} fill={tok('ink2')}>
         {band.coat}
         {covered ? ' · recoated' : ''}
       </text>
@@ -78,7 +78,7 @@ export function LaidRibbon({
             stroke={tok('lead')}
             strokeWidth="1.4"
           />
-          <text x={b + 4} y={c + 25} fontSize="12.5" fill={tok('lead')}>
+          <text x={b + 4} y={c + 25} fontSize={textSize.xs} fill={tok('lead')}>
             shut: a new coat would lift it
           </text>
           {again < to && (
@@ -95,12 +95,12 @@ export function LaidRibbon({
       )}
       {torn && !covered && <path d={`M${b} ${c} ${torn}`} fill="none" stroke={tok('ink')} strokeWidth="1.6" />}
       {torn && !covered && b + 84 < x1 - 84 && (
-        <text x={b + 84} y={c + 5} fontSize="12.5" fill={tok('ink')}>
+        <text x={b + 84} y={c + 5} fontSize={textSize.xs} fill={tok('ink')}>
           abrade first
         </text>
       )}
       {opens === null && (
-        <text x={early + 6} y={c + 5} fontSize="12.5" fill={tok('lead')}>
+        <text x={early + 6} y={c + 5} fontSize={textSize.xs} fill={tok('lead')}>
           not curing here
         </text>
       )}

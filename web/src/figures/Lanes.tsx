@@ -2,7 +2,7 @@ import { Box, useMediaQuery, useTheme } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, tok } from '../theme/tokens';
+import { mono, textSize, tok } from '../theme/tokens';
 
 const row = 34;
 
@@ -94,7 +94,7 @@ export function Lanes({ lanes, actions }: { lanes: Schemas['LaneView'][]; action
                 </Box>
                 <Box
                   sx={{
-                    fontSize: 12.5,
+                    fontSize: textSize.xs,
                     color: tok('ink2'),
                     whiteSpace: 'nowrap',
                     overflow: 'hidden',
@@ -112,7 +112,13 @@ export function Lanes({ lanes, actions }: { lanes: Schemas['LaneView'][]; action
                 </Box>
               </Box>
               <Box
-                sx={{ fontFamily: mono, fontSize: 13, color: tok('ink2'), textAlign: 'right', whiteSpace: 'nowrap' }}
+                sx={{
+                  fontFamily: mono,
+                  fontSize: textSize.s,
+                  color: tok('ink2'),
+                  textAlign: 'right',
+                  whiteSpace: 'nowrap',
+                }}
               >
                 {action.isWait ? 'wait' : action.handsOn.text}
                 {action.saved && (
@@ -127,7 +133,7 @@ export function Lanes({ lanes, actions }: { lanes: Schemas['LaneView'][]; action
                   sx={{
                     display: { xs: 'none', lg: 'block' },
                     width: 150,
-                    fontSize: 13,
+                    fontSize: textSize.s,
                     fontWeight: 700,
                     color: tok('ink2'),
                   }}
@@ -177,7 +183,7 @@ export function LaneKey({ lanes }: { lanes: Schemas['LaneView'][] }) {
               >
                 {lane.name}
               </Box>
-              <Box component="span" sx={{ ml: 1, fontSize: 13.5, color: tok('ink2') }}>
+              <Box component="span" sx={{ ml: 1, fontSize: textSize.s, color: tok('ink2') }}>
                 {lane.obstacle || `${lane.substrate} · ${lane.place} · ${lane.done}/${lane.all} steps`}
               </Box>
             </Box>

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../api/client';
-import { tok } from '../theme/tokens';
+import { textSize, tok } from '../theme/tokens';
 
 type Film = Schemas['FilmLine'];
 
@@ -37,7 +37,7 @@ export function Sign({ answer }: { answer: string }) {
 
 export function SignKey() {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, fontSize: 14, mb: 1.5 }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, fontSize: textSize.m, mb: 1.5 }}>
       {Object.entries(words).map(([answer, says]) => (
         <Box key={answer} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
           <Sign answer={answer} />
@@ -74,7 +74,11 @@ export function OverMap({
   };
   return (
     <Box tabIndex={0} role="region" aria-label="The map" sx={{ overflowX: 'auto', pb: 1 }}>
-      <Box component="table" aria-label="What may go over what" sx={{ borderCollapse: 'collapse', fontSize: 13.5 }}>
+      <Box
+        component="table"
+        aria-label="What may go over what"
+        sx={{ borderCollapse: 'collapse', fontSize: textSize.s }}
+      >
         <thead>
           <tr>
             <Box

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
-import { tok } from '../theme/tokens';
+import { textSize, tok } from '../theme/tokens';
 
 /** The phases as a path: as wide as they have steps, filled as far as the work has come. */
 export function Phases({ steps, at, go }: { steps: Schemas['StepView'][]; at: number; go: (index: number) => void }) {
@@ -37,7 +37,7 @@ export function Phases({ steps, at, go }: { steps: Schemas['StepView'][]; at: nu
               minHeight: 44,
               border: 0,
               font: 'inherit',
-              fontSize: 13,
+              fontSize: textSize.s,
               fontWeight: on ? 750 : 560,
               textAlign: 'left',
               cursor: 'pointer',

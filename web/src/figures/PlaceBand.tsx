@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, tok } from '../theme/tokens';
+import { mono, textSize, tok } from '../theme/tokens';
 import type { Span } from './TimeAxis';
 
 const hour = 3_600_000;
@@ -67,12 +67,12 @@ export function PlaceBand({
         {air.name}
       </text>
       {!narrow && (
-        <text x={0} y={y + 28} fontSize="12" fill={tok('ink2')} fontFamily={mono}>
+        <text x={0} y={y + 28} fontSize={textSize.xs} fill={tok('ink2')} fontFamily={mono}>
           {air.air}
         </text>
       )}
       {!narrow && (
-        <text x={0} y={y + 42} fontSize="11" fill={tok('ink2')}>
+        <text x={0} y={y + 42} fontSize={textSize.xs} fill={tok('ink2')}>
           {air.kind}
         </text>
       )}
@@ -116,7 +116,7 @@ export function PlaceBand({
             x={right - 2}
             y={v(t.at) - 2}
             textAnchor="end"
-            fontSize="10.5"
+            fontSize={textSize.xs}
             fill={tok('ink2')}
             fontFamily={mono}
           >

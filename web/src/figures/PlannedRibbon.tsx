@@ -2,7 +2,7 @@ import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import type { Moving } from '../parts/useMoving';
 import { hatch } from '../theme/Hatches';
-import { tok } from '../theme/tokens';
+import { textSize, tok } from '../theme/tokens';
 import { ZoneLines } from './LaidRibbon';
 import type { Frame } from './WindowRibbons';
 
@@ -62,7 +62,7 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
           clipPath={narrow ? undefined : 'url(#step-names)'}
           x={narrow ? x0 : 0}
           y={narrow ? row + 14 : c + 4}
-          fontSize="13"
+          fontSize={textSize.s}
           fontWeight={k.coat ? 640 : 450}
           fill={tok('ink')}
         >
@@ -121,7 +121,7 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
           x={narrow ? x1 : a}
           y={narrow ? row + 14 : c - 11}
           textAnchor={narrow ? 'end' : 'start'}
-          fontSize="11"
+          fontSize={textSize.xs}
           fontWeight="700"
           fill={tok('lead')}
         >

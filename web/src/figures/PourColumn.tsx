@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, tok } from '../theme/tokens';
+import { mono, textSize, tok } from '../theme/tokens';
 
 const fills = ['epoxy', 'colour', 'early'];
 const top = 34;
@@ -69,7 +69,7 @@ export function PourColumn({
             <text
               x="196"
               y={(labels[i] ?? to) - 4}
-              fontSize="14"
+              fontSize={textSize.m}
               fontWeight="650"
               fill={next ? tok('lead') : tok('ink')}
             >
@@ -101,7 +101,7 @@ export function PourColumn({
         stroke={tok('ink')}
         strokeWidth="3"
       />
-      <text x="100" y="20" textAnchor="middle" fontSize="13" fill={tok('ink2')}>
+      <text x="100" y="20" textAnchor="middle" fontSize={textSize.s} fill={tok('ink2')}>
         {by === 'scale' ? 'scale reads, never taring' : 'each part by volume'}
       </text>
     </svg>

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Schemas } from '../api/client';
-import { mono, tok } from '../theme/tokens';
+import { mono, textSize, tok } from '../theme/tokens';
 
 type Point = readonly [number, number];
 
@@ -78,7 +78,7 @@ function Dim({ from, to, label, off = [0, 0] }: { from: Point; to: Point; label:
       <text
         x={(x1 + x2) / 2 + (upright ? -8 : slant ? 12 : 0)}
         y={(y1 + y2) / 2 + (upright ? 4 : slant ? 14 : 15)}
-        fontSize="13"
+        fontSize={textSize.s}
         fontFamily={mono}
         textAnchor={upright ? 'end' : slant ? 'start' : 'middle'}
         fill={tok('ink')}
@@ -231,7 +231,15 @@ export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; la
     >
       {drawing}
       {text['count'] && text['count'] !== '1' && (
-        <text x="340" y="24" textAnchor="end" fontSize="20" fontWeight="700" fontFamily={mono} fill={tok('ink')}>
+        <text
+          x="340"
+          y="24"
+          textAnchor="end"
+          fontSize={textSize.title}
+          fontWeight="700"
+          fontFamily={mono}
+          fill={tok('ink')}
+        >
           × {text['count']}
         </text>
       )}

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, tok } from '../theme/tokens';
+import { mono, textSize, tok } from '../theme/tokens';
 
 interface Props {
   layers: Schemas['LayerView'][];
@@ -39,7 +39,7 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
         role="img"
         aria-label={`Cross-section, bottom to top: ${substrate}${words ? `, ${words}` : ', no film'}`}
       >
-        <text x={left} y={14} fontSize="13" fill={tok('ink2')}>
+        <text x={left} y={14} fontSize={textSize.s} fill={tok('ink2')}>
           {caption}
         </text>
         {layers.map((layer, i) => {
@@ -65,10 +65,10 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
                 stroke={tok('ink')}
                 strokeWidth="1"
               />
-              <text x={left + width + 25} y={label - 2} fontSize="13.5" fontWeight="640" fill={tok('ink')}>
+              <text x={left + width + 25} y={label - 2} fontSize={textSize.s} fontWeight="640" fill={tok('ink')}>
                 {layer.name}
               </text>
-              <text x={left + width + 25} y={label + 13} fontSize="12.5" fill={tok('ink2')} fontFamily={mono}>
+              <text x={left + width + 25} y={label + 13} fontSize={textSize.xs} fill={tok('ink2')} fontFamily={mono}>
                 {layer.thickness.text}
                 {layer.laid ? ' · on' : on ? '' : ' · to come'}
               </text>
@@ -82,7 +82,7 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
           strokeWidth="1.6"
         />
         <path d={`M${left + width} ${base + 30} h20`} stroke={tok('ink')} />
-        <text x={left + width + 25} y={base + 34} fontSize="13.5" fontWeight="640" fill={tok('ink')}>
+        <text x={left + width + 25} y={base + 34} fontSize={textSize.s} fontWeight="640" fill={tok('ink')}>
           {substrate}
         </text>
       </svg>

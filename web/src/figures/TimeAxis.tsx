@@ -1,4 +1,5 @@
-import { mono, tok } from '../theme/tokens';
+import { axisDay } from '../parts/time';
+import { mono, textSize, tok } from '../theme/tokens';
 
 export interface Span {
   from: number;
@@ -26,13 +27,7 @@ function ticks({ from, to }: Span): Tick[] {
     list.push({
       t: d.getTime(),
       strong,
-      label: strong
-        ? d.toLocaleDateString('en-GB', {
-            weekday: hours > 400 ? undefined : 'short',
-            day: 'numeric',
-            month: hours > 80 ? 'short' : undefined,
-          })
-        : `${String(d.getHours()).padStart(2, '0')}:00`,
+      label: strong ? axisDay(d, hours) : `${String(d.getHours()).padStart(2, '0')}:00`,
     });
   }
   return list;
@@ -68,7 +63,7 @@ export function TimeAxis({
     <g key={t}>
       <path d={`M${x(t)} ${top - 8}V${bottom}`} stroke={tok('rule')} strokeWidth={strong ? 2 : 1} />
       {label && (
-        <text x={x(t) + 3} y={top - 12} fontSize="12" fill={tok('ink2')} fontFamily={mono}>
+        <text x={x(t) + 3} y={top - 12} fontSize={textSize.xs} fill={tok('ink2')} fontFamily={mono}>
           {label}
         </text>
       )}

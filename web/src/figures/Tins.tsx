@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, tok } from '../theme/tokens';
+import { mono, textSize, tok } from '../theme/tokens';
 
 /** Packs to buy, drawn by size with the hatch of what is in them. */
 export function Tins({ tins, kind }: { tins: Schemas['TinView'][]; kind: string }) {
@@ -22,7 +22,7 @@ export function Tins({ tins, kind }: { tins: Schemas['TinView'][]; kind: string 
           );
         })}
       </svg>
-      <Box sx={{ fontFamily: mono, fontSize: 13.5 }}>{tins.map((t) => `${t.count} × ${t.size}`).join(' + ')}</Box>
+      <Box sx={{ fontFamily: mono, fontSize: textSize.s }}>{tins.map((t) => `${t.count} × ${t.size}`).join(' + ')}</Box>
     </Box>
   );
 }

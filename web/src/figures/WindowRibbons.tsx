@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import type { Moving } from '../parts/useMoving';
-import { tok } from '../theme/tokens';
+import { textSize, tok } from '../theme/tokens';
 import { LaidRibbon, ZoneLines } from './LaidRibbon';
 import { PlaceBand } from './PlaceBand';
 import { PlannedRibbon } from './PlannedRibbon';
@@ -80,7 +80,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
         <LaidRibbon key={band.stepKey} band={band} covered={band !== last} row={top + i * laidRow} frame={frame} />
       ))}
       {bands.length === 0 && view.cards.length > 0 && (
-        <text x={x0} y={top + 34} fontSize="14" fill={tok('ink2')}>
+        <text x={x0} y={top + 34} fontSize={textSize.m} fill={tok('ink2')}>
           Log the first coat and its window runs here.
         </text>
       )}
@@ -98,7 +98,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
           moving={moving}
         />
       ))}
-      <text x={narrow ? x0 : 0} y={hours + 10} fontSize="12" fill={tok('ink2')}>
+      <text x={narrow ? x0 : 0} y={hours + 10} fontSize={textSize.xs} fill={tok('ink2')}>
         hours worked
       </text>
       {worked
@@ -128,7 +128,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
         <>
           <path d={`M${x(now)} ${top - 10} V${height}`} stroke={tok('ink')} strokeWidth="2.4" />
           <path d={`M${x(now) - 7} ${top - 18} h14 l-7 9 z`} fill={tok('ink')} />
-          <text x={x(now) + 8} y={height - 4} fontSize="12.5" fontWeight="650" fill={tok('ink')}>
+          <text x={x(now) + 8} y={height - 4} fontSize={textSize.xs} fontWeight="650" fill={tok('ink')}>
             now
           </text>
         </>

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, tok } from '../theme/tokens';
+import { mono, textSize, tok } from '../theme/tokens';
 
 const looks: Record<string, { fill: string; stroke: string; dash?: string; width?: number }> = {
   tank: { fill: 'none', stroke: tok('ink'), width: 3.4 },
@@ -74,7 +74,7 @@ export function WorkDrawing({ drawing }: { drawing: Schemas['DrawingView'] }) {
             x={x(m.x + m.width / 2)}
             y={y(m.y) + 15}
             textAnchor="middle"
-            fontSize="12.5"
+            fontSize={textSize.xs}
             fontFamily={mono}
             fill={tok('deep')}
           >
@@ -87,7 +87,7 @@ export function WorkDrawing({ drawing }: { drawing: Schemas['DrawingView'] }) {
           x={x(m.x)}
           y={14}
           textAnchor={m.x < 0.05 ? 'start' : m.x > 0.95 ? 'end' : 'middle'}
-          fontSize="12"
+          fontSize={textSize.xs}
           fontFamily={mono}
           fill={tok('ink')}
         >
@@ -107,12 +107,12 @@ export function WorkDrawing({ drawing }: { drawing: Schemas['DrawingView'] }) {
               stroke={looks[m.role]?.stroke === 'none' ? tok('ink') : looks[m.role]?.stroke}
               strokeDasharray={looks[m.role]?.dash}
             />
-            <text x={side + 28} y={foot + 32 + i * 18} fontSize="13" fontFamily={mono} fill={tok('ink')}>
+            <text x={side + 28} y={foot + 32 + i * 18} fontSize={textSize.s} fontFamily={mono} fill={tok('ink')}>
               {m.label}
             </text>
           </g>
         ))}
-      <text x={wide + 2 * side - 4} y={foot + 32} textAnchor="end" fontSize="12.5" fill={tok('ink2')}>
+      <text x={wide + 2 * side - 4} y={foot + 32} textAnchor="end" fontSize={textSize.xs} fill={tok('ink2')}>
         {drawing.caption}
       </text>
     </svg>

@@ -2,7 +2,7 @@ import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import type { Moving } from '../parts/useMoving';
 import { hatch } from '../theme/Hatches';
-import { tok } from '../theme/tokens';
+import { textSize, tok } from '../theme/tokens';
 import { PlaceBand } from './PlaceBand';
 import { TimeAxis, type Span } from './TimeAxis';
 
@@ -77,7 +77,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
               {p.name.length > 19 ? `${p.name.slice(0, 18)}…` : p.name}
             </text>
             {!narrow && (
-              <text x={0} y={y + 26} fontSize="11" fill={tok('ink2')}>
+              <text x={0} y={y + 26} fontSize={textSize.xs} fill={tok('ink2')}>
                 {p.job.length > 24 ? `${p.job.slice(0, 23)}…` : p.job}
               </text>
             )}
@@ -186,7 +186,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                       />
                     )}
                     {bad && (
-                      <text x={a} y={y + 4} fontSize="11" fontWeight="700" fill={tok('lead')}>
+                      <text x={a} y={y + 4} fontSize={textSize.xs} fontWeight="700" fill={tok('lead')}>
                         breaks
                       </text>
                     )}
@@ -201,7 +201,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
         return (
           <g key={p.name}>
             {!narrow && (
-              <text x={0} y={y + 11} fontSize="12" fill={tok('ink2')}>
+              <text x={0} y={y + 11} fontSize={textSize.xs} fill={tok('ink2')}>
                 {p.name} works
               </text>
             )}

@@ -1,15 +1,37 @@
-const dayOf = (d: Date): string => d.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-const clock = (d: Date): string => d.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+/**
+ * Days and hours as the reader writes them: the interface is English, so the form of English that the browser asks for,
+ * and the order of day and month of the yard's own country where it asks for none.
+ */
+const locale = (): string => navigator.languages.find((l) => l.startsWith('en')) ?? 'en-GB';
 
-/** "Tue 5 May 2026" for an instant or a day. */
+const written = (d: Date, form: Intl.DateTimeFormatOptions): string => d.toLocaleString(locale(), form);
+
+/** "Tue, 5 May", "Tue, May 5". */
+export const weekday = (d: Date): string => written(d, { weekday: 'short', day: 'numeric', month: 'short' });
+
+/** "Tuesday, 5 May". */
+export const longDay = (d: Date): string => written(d, { weekday: 'long', day: 'numeric', month: 'long' });
+
+/** "Tue 5", or with the month where days alone would be unclear, or the month without the weekday. */
+export const axisDay = (d: Date, hours: number): string =>
+  written(d, {
+    weekday: hours > 400 ? undefined : 'short',
+    day: 'numeric',
+    month: hours > 80 ? 'short' : undefined,
+  });
+
+/** "14:05"; the bench reads 24 hours. */
+export const clock = (d: Date): string => written(d, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+
+/** "5 May 2026" for an instant or a day. */
 export const day = (instant: string): string =>
-  new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+  written(new Date(instant), { day: 'numeric', month: 'short', year: 'numeric' });
 
-/** "14:05" today, "Tue 5 May 14:05" on other days. */
+/** "today 14:05", "Tue, 5 May 14:05" on other days. */
 export function when(instant: string | null, now: string): string {
   if (instant === null) return 'not at this temperature';
   const d = new Date(instant);
-  return dayOf(d) === dayOf(new Date(now)) ? `today ${clock(d)}` : `${dayOf(d)} ${clock(d)}`;
+  return weekday(d) === weekday(new Date(now)) ? `today ${clock(d)}` : `${weekday(d)} ${clock(d)}`;
 }
 
 /** The value of a datetime-local input for an instant, in the reader's own time. */

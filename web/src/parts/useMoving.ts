@@ -1,6 +1,6 @@
 import { useDeferredValue, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Schemas } from '../api/client';
-import { useTriedPut } from '../api/hooks';
+import { useTriedPut } from '../api/plan';
 
 const quarter = 900_000;
 type Work = Schemas['PlannedView'];

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, settle } from '../api/client';
+import { keys } from '../api/keys';
 
 const PAUSE_MS = 350;
 
@@ -16,7 +17,7 @@ export function useUnderstood(of: string | undefined, typed: string): string {
     };
   }, [typed]);
   const asked = useQuery({
-    queryKey: ['understood', of, paused],
+    queryKey: keys.understood(of, paused),
     enabled: of !== undefined && paused !== '',
     retry: false,
     staleTime: Infinity,

@@ -1,27 +1,27 @@
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
-import { useSession } from '../api/hooks';
-import { Failed, Loading } from '../parts/Bits';
+import { useSession } from '../api/session';
+import { Failed, Loading } from '../parts/Waiting';
 import { JobFrame } from './JobFrame';
 import { PartFrame } from './PartFrame';
 import { Shell } from './Shell';
 import { SignIn } from './SignIn';
 import { StoresFrame } from './StoresFrame';
 
-const Today = lazy(() => import('../screens/Today').then((m) => ({ default: m.Today })));
-const Survey = lazy(() => import('../screens/Survey').then((m) => ({ default: m.Survey })));
-const RouteOfWork = lazy(() => import('../screens/RouteOfWork').then((m) => ({ default: m.RouteOfWork })));
-const Mix = lazy(() => import('../screens/Mix').then((m) => ({ default: m.Mix })));
-const Windows = lazy(() => import('../screens/Windows').then((m) => ({ default: m.Windows })));
-const Record = lazy(() => import('../screens/Record').then((m) => ({ default: m.Record })));
-const Board = lazy(() => import('../screens/Board').then((m) => ({ default: m.Board })));
-const Yard = lazy(() => import('../screens/Yard').then((m) => ({ default: m.Yard })));
-const Quantities = lazy(() => import('../screens/Quantities').then((m) => ({ default: m.Quantities })));
-const WorkCards = lazy(() => import('../screens/WorkCards').then((m) => ({ default: m.WorkCards })));
-const OverWhat = lazy(() => import('../screens/OverWhat').then((m) => ({ default: m.OverWhat })));
-const Stores = lazy(() => import('../screens/Stores').then((m) => ({ default: m.Stores })));
-const Schedule = lazy(() => import('../screens/Schedule').then((m) => ({ default: m.Schedule })));
-const Look = lazy(() => import('../screens/Look').then((m) => ({ default: m.Look })));
+const Today = lazy(() => import('../screens/today/Today').then((m) => ({ default: m.Today })));
+const Survey = lazy(() => import('../screens/survey/Survey').then((m) => ({ default: m.Survey })));
+const RouteOfWork = lazy(() => import('../screens/route/RouteOfWork').then((m) => ({ default: m.RouteOfWork })));
+const Mix = lazy(() => import('../screens/mix/Mix').then((m) => ({ default: m.Mix })));
+const Windows = lazy(() => import('../screens/windows/Windows').then((m) => ({ default: m.Windows })));
+const Record = lazy(() => import('../screens/record/Record').then((m) => ({ default: m.Record })));
+const Board = lazy(() => import('../screens/board/Board').then((m) => ({ default: m.Board })));
+const Yard = lazy(() => import('../screens/yard/Yard').then((m) => ({ default: m.Yard })));
+const Quantities = lazy(() => import('../screens/quantities/Quantities').then((m) => ({ default: m.Quantities })));
+const WorkCards = lazy(() => import('../screens/cards/WorkCards').then((m) => ({ default: m.WorkCards })));
+const OverWhat = lazy(() => import('../screens/over/OverWhat').then((m) => ({ default: m.OverWhat })));
+const Stores = lazy(() => import('../screens/stores/Stores').then((m) => ({ default: m.Stores })));
+const Schedule = lazy(() => import('../screens/schedule/Schedule').then((m) => ({ default: m.Schedule })));
+const Look = lazy(() => import('../screens/look/Look').then((m) => ({ default: m.Look })));
 
 export function App() {
   const session = useSession();

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useRouteError } from 'react-router';
-import { Notice } from '../parts/Bits';
+import { Notice } from '../parts/Notice';
 
 const TRIED = 'hull-loaded-anew';
 const AGAIN_MS = 60_000;

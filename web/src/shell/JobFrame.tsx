@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { Outlet, useParams } from 'react-router';
-import { useJobs } from '../api/hooks';
+import { useJobs } from '../api/jobs';
 import { Tabs } from './Tabs';
 
 const views = [

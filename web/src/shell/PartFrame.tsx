@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { Outlet, useParams } from 'react-router';
-import { useSurvey } from '../api/hooks';
-import { Failed, Loading } from '../parts/Bits';
+import { useSurvey } from '../api/parts';
+import { Failed, Loading } from '../parts/Waiting';
 import { Tabs } from './Tabs';
 
 const views = [

@@ -2,7 +2,7 @@ import { Box, Button, useColorScheme } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, Outlet, useMatch } from 'react-router';
 import { api, settle, type Schemas } from '../api/client';
-import { tok, wide } from '../theme/tokens';
+import { textSize, tok, wide } from '../theme/tokens';
 import { Mark } from './Mark';
 import { SignedOut } from './SignedOut';
 import { Undo } from './Undo';
@@ -30,7 +30,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
     color: tok('ink2'),
     minWidth: { xs: 36, sm: 44 },
     px: { xs: 0.25, sm: 1 },
-    fontSize: { xs: 13, sm: 15 },
+    fontSize: { xs: textSize.s, sm: textSize.l },
     whiteSpace: 'nowrap',
     '&:hover': { border: 0, background: tok('wash') },
   };
@@ -74,7 +74,13 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           <Mark />
           <Box
             component="span"
-            sx={{ fontSize: 18, ...wide, fontStretch: '118%', fontWeight: 800, display: { xs: 'none', sm: 'inline' } }}
+            sx={{
+              fontSize: textSize.xl,
+              ...wide,
+              fontStretch: '118%',
+              fontWeight: 800,
+              display: { xs: 'none', sm: 'inline' },
+            }}
           >
             Unbowed Hull
           </Box>
@@ -93,7 +99,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
             aria-current={on ? 'page' : undefined}
             sx={{
               px: { xs: 0.75, sm: 1.5 },
-              fontSize: { xs: 14.5, sm: 16 },
+              fontSize: { xs: textSize.m, sm: textSize.l },
               minHeight: 44,
               display: 'flex',
               alignItems: 'center',
@@ -112,7 +118,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           aria-label={`${account.workshop}: local rules and figures`}
           sx={{
             ml: 'auto',
-            fontSize: 14,
+            fontSize: textSize.m,
             color: tok('ink2'),
             display: { xs: 'none', md: 'flex' },
             alignItems: 'center',
@@ -121,7 +127,9 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
         >
           {account.workshop}
         </Box>
-        <Box sx={{ fontSize: 14, color: tok('ink2'), display: { xs: 'none', lg: 'block' } }}>{account.name}</Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), display: { xs: 'none', lg: 'block' } }}>
+          {account.name}
+        </Box>
         <Box sx={{ display: 'flex', ml: { xs: 'auto', md: 0 } }}>
           <Button
             sx={quiet}

@@ -1,8 +1,9 @@
 import { Box } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { tok, wide } from '../theme/tokens';
+import { textSize, tok, wide } from '../theme/tokens';
 import { Mark } from './Mark';
 import { SignInForm } from './SignInForm';
+import { keys } from '../api/keys';
 
 export function SignIn() {
   const client = useQueryClient();
@@ -23,13 +24,20 @@ export function SignIn() {
         <Mark />
         <Box
           component="h1"
-          sx={{ ...wide, fontSize: { xs: 34, md: 52 }, lineHeight: 1.02, my: 2, fontWeight: 800, fontStretch: '120%' }}
+          sx={{
+            ...wide,
+            fontSize: { xs: textSize.big, md: textSize.poster },
+            lineHeight: 1.02,
+            my: 2,
+            fontWeight: 800,
+            fontStretch: '120%',
+          }}
         >
           Unbowed
           <br />
           Hull
         </Box>
-        <Box sx={{ fontSize: 18, maxWidth: 440 }}>
+        <Box sx={{ fontSize: textSize.xl, maxWidth: 440 }}>
           What to do next to the part in front of you, with what, how much of it, and until when.
         </Box>
         <svg viewBox="0 0 440 110" width="100%" style={{ maxWidth: 440, marginTop: 32 }} aria-hidden="true">
@@ -50,10 +58,10 @@ export function SignIn() {
           width: '100%',
         }}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: 22, ...wide }}>
+        <Box component="h2" sx={{ m: 0, fontSize: textSize.title, ...wide }}>
           Sign in
         </Box>
-        <SignInForm entered={() => client.invalidateQueries({ queryKey: ['session'] })} />
+        <SignInForm entered={() => client.invalidateQueries({ queryKey: keys.session })} />
       </Box>
     </Box>
   );

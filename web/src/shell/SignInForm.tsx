@@ -1,7 +1,7 @@
 import { Box, Button, TextField } from '@mui/material';
 import { useState, type SubmitEvent } from 'react';
 import { api, settle } from '../api/client';
-import { Notice } from '../parts/Bits';
+import { Notice } from '../parts/Notice';
 
 /** Address and password; the one who signs in again finds the address filled in. */
 export function SignInForm({ address = '', entered }: { address?: string; entered: () => Promise<void> }) {

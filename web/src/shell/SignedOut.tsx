@@ -5,6 +5,7 @@ import { api, settle, type Schemas } from '../api/client';
 import { signedOut } from '../api/signedOut';
 import { setToken } from '../api/sturdy';
 import { SignInForm } from './SignInForm';
+import { keys } from '../api/keys';
 
 /** Where the session has ended: signing in again over the page as it stands, so that what was typed is still there. */
 export function SignedOut({ account }: { account: Schemas['AccountView'] }) {
@@ -25,7 +26,7 @@ export function SignedOut({ account }: { account: Schemas['AccountView'] }) {
       window.location.assign('/');
       return;
     }
-    client.setQueryData(['session'], session);
+    client.setQueryData(keys.session, session);
     setOut(false);
     await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'session' });
   };

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { NavLink, useLocation } from 'react-router';
 import { useName } from '../parts/useName';
-import { tok } from '../theme/tokens';
+import { textSize, tok } from '../theme/tokens';
 
 /** Views that belong together: along the top on a desk, along the bottom on a phone. */
 export function Tabs({
@@ -79,7 +79,7 @@ export function Tabs({
               textDecoration: 'none',
               color: tok('ink'),
               fontWeight: 600,
-              fontSize: { xs: 14, sm: 15 },
+              fontSize: { xs: textSize.m, sm: textSize.l },
               '&.active': { background: tok('ink'), color: tok('sheet') },
             }}
           >

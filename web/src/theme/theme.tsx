@@ -1,5 +1,5 @@
 import { createTheme, GlobalStyles } from '@mui/material';
-import { dark, light, mono, text, tok } from './tokens';
+import { dark, light, mono, text, textSize, tok } from './tokens';
 
 const vars = (set: typeof light) =>
   Object.fromEntries(Object.entries(set).map(([name, value]) => [`--${name}`, value]));
@@ -20,7 +20,7 @@ export const theme = createTheme({
   colorSchemes: { light: { palette: palette(light) }, dark: { palette: palette(dark) } },
   shape: { borderRadius: 0 },
   transitions: { create: () => 'none' },
-  typography: { fontFamily: text, fontSize: 15, button: { textTransform: 'none', fontWeight: 650 } },
+  typography: { fontFamily: text, fontSize: textSize.l, button: { textTransform: 'none', fontWeight: 650 } },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {

@@ -34,3 +34,18 @@ export const tok = (name: Token): string => `var(--${name})`;
 export const text = '"Archivo Variable", system-ui, sans-serif';
 export const mono = '"Spline Sans Mono", ui-monospace, monospace';
 export const wide = { fontStretch: '113%', fontWeight: 750, letterSpacing: '.002em' } as const;
+
+/** The type scale, px: figures and notes in drawings, notes, text, headings, and what is read from across the bench. */
+export const textSize = {
+  xs: 12.5,
+  s: 13.5,
+  m: 14,
+  l: 15,
+  xl: 18,
+  title: 20,
+  headline: 24,
+  figure: 26,
+  big: 32,
+  huge: 42,
+  poster: 52,
+} as const;

@@ -1,0 +1,161 @@
+import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, settle, type Schemas } from './client';
+import { inLine } from './inLine';
+import { keys, type Tools } from './keys';
+import { useStale } from './stale';
+
+export const useSurvey = (part: string) =>
+  useQuery({
+    queryKey: keys.survey(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/survey', { params: { path: { part } } })),
+  });
+
+export const useRoute = (part: string) =>
+  useQuery({
+    queryKey: keys.route(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/route', { params: { path: { part } } })),
+  });
+
+export const useMix = (part: string, tools: Tools) =>
+  useQuery({
+    queryKey: keys.mix(part, tools),
+    queryFn: () => settle(api.GET('/api/parts/{part}/mix', { params: { path: { part }, query: tools } })),
+    placeholderData: (before) => before,
+  });
+
+export const useCover = (part: string, step: string) =>
+  useQuery({
+    queryKey: keys.cover(part, step),
+    enabled: step !== '',
+    queryFn: () => settle(api.GET('/api/parts/{part}/cover/{step}', { params: { path: { part, step } } })),
+  });
+
+export const usePour = (part: string, step: string, tools: Tools, poured: number, zero: number, on: boolean) =>
+  useQuery({
+    queryKey: keys.pour(part, step, tools, poured, zero),
+    enabled: on,
+    refetchInterval: 500,
+    placeholderData: (before) => before,
+    queryFn: () =>
+      settle(
+        api.GET('/api/parts/{part}/pour/{step}', {
+          params: { path: { part, step }, query: { ...tools, poured: String(poured), zero: String(zero) } },
+        }),
+      ),
+  });
+
+export const useWindows = (part: string) =>
+  useQuery({
+    queryKey: keys.windows(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/windows', { params: { path: { part } } })),
+    refetchInterval: 60_000,
+  });
+
+export const useRecord = (part: string) =>
+  useQuery({
+    queryKey: keys.record(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/record', { params: { path: { part } } })),
+  });
+
+export function useSaveSurvey(part: string) {
+  const client = useQueryClient();
+  const stale = useStale();
+  return useMutation({
+    mutationFn: (body: Schemas['SurveyBody']) =>
+      settle(api.PUT('/api/parts/{part}/survey', { params: { path: { part } }, body })),
+    onSuccess: async (view) => {
+      client.setQueryData(keys.survey(part), view);
+      await stale(part, ['survey']);
+    },
+  });
+}
+
+export function useSaveRoute(part: string) {
+  const client = useQueryClient();
+  const stale = useStale();
+  const settled = async (view: Schemas['RouteView']) => {
+    client.setQueryData(keys.route(part), view);
+    await stale(part, ['route']);
+  };
+  const save = useMutation({
+    mutationFn: (body: Schemas['RouteBody']) =>
+      settle(api.PUT('/api/parts/{part}/route', { params: { path: { part } }, body })),
+    onSuccess: settled,
+    onError: () => stale(part),
+  });
+  const plan = useMutation({
+    mutationFn: (schools: Record<string, string>) =>
+      settle(api.POST('/api/parts/{part}/route/plan', { params: { path: { part } }, body: { schools } })),
+    onSuccess: settled,
+  });
+  return { save, plan };
+}
+
+export const useWorth = (part: string) =>
+  useQuery({
+    queryKey: keys.worth(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/worth', { params: { path: { part } } })),
+  });
+
+export const useBeside = (part: string, question: string, answer: string) =>
+  useQuery({
+    queryKey: keys.beside(part, question, answer),
+    enabled: answer !== '',
+    queryFn: () =>
+      settle(api.GET('/api/parts/{part}/beside/{question}/{answer}', { params: { path: { part, question, answer } } })),
+  });
+
+export const usePhotos = (part: string) =>
+  useQuery({
+    queryKey: keys.photos(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/photos', { params: { path: { part } } })),
+  });
+
+export function useKeepPhoto(part: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: Schemas['PhotoBody']) =>
+      settle(api.POST('/api/parts/{part}/photos', { params: { path: { part } }, body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.photos(part) }),
+  });
+}
+
+export function useRemovePhoto(part: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (photo: string) => settle(api.DELETE('/api/photos/{photo}', { params: { path: { photo } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.photos(part) }),
+  });
+}
+
+export const useAlternatives = (part: string, number: number) =>
+  useQuery({
+    queryKey: keys.alternatives(part, number),
+    queryFn: () => settle(api.GET('/api/parts/{part}/alternatives', { params: { path: { part } } })),
+  });
+
+/** The other ways, question by question: what has come so far, and how many are still planned. */
+export function useAnswers(part: string, number: number, questions: string[]) {
+  return useQueries({
+    queries: questions.map((question) => ({
+      queryKey: keys.answers(part, number, question),
+      queryFn: () =>
+        inLine(() =>
+          settle(api.GET('/api/parts/{part}/alternatives/{question}', { params: { path: { part, question } } })),
+        ),
+    })),
+    combine: (asked) => ({
+      answers: asked.flatMap((a) => a.data?.alternatives ?? []),
+      open: asked.filter((a) => a.isPending).length,
+    }),
+  });
+}
+
+export function useLog(part: string) {
+  const stale = useStale();
+  return useMutation({
+    mutationFn: (body: Schemas['EntryBody']) =>
+      settle(api.POST('/api/parts/{part}/log', { params: { path: { part } }, body })),
+    onSuccess: () => stale(part),
+  });
+}

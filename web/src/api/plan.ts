@@ -1,0 +1,42 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, settle, type Schemas } from './client';
+import { keys } from './keys';
+
+export const usePlan = () =>
+  useQuery({
+    queryKey: keys.plan,
+    queryFn: () => settle(api.GET('/api/plan')),
+    refetchInterval: (q) => (['wanted', 'working'].includes(q.state.data?.status ?? '') ? 1500 : 60_000),
+  });
+
+export const useTriedPut = (id: string, start: string | null) =>
+  useQuery({
+    queryKey: keys.triedPut(id, start),
+    enabled: start !== null,
+    staleTime: 30_000,
+    placeholderData: (before) => before,
+    queryFn: () => settle(api.POST('/api/plan/try', { body: { id, start: start ?? '' } })),
+  });
+
+export const useCrew = () => useQuery({ queryKey: keys.crew, queryFn: () => settle(api.GET('/api/crew')) });
+
+export const useAsIf = (place: string, heat: string, dry: string, room: string) =>
+  useQuery({
+    queryKey: keys.asIf(place, heat, dry, room),
+    enabled: heat !== '' || dry !== '',
+    retry: false,
+    queryFn: () => settle(api.GET('/api/air/as-if', { params: { query: { place, heat, dry, room } } })),
+  });
+
+/** A write after which the schedule is another one. */
+export function usePlanWrite<B>(write: (body: B) => Promise<Schemas['PlanView'] | undefined>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: write,
+    onSuccess: async (view) => {
+      if (view) client.setQueryData(keys.plan, view);
+      else await client.invalidateQueries({ queryKey: keys.plan });
+      await client.invalidateQueries({ queryKey: keys.crew });
+    },
+  });
+}

@@ -1,0 +1,102 @@
+import { Box, Popover } from '@mui/material';
+import { useId, useState } from 'react';
+import type { Schemas } from '../api/client';
+import { mono, textSize, tok } from '../theme/tokens';
+
+const sources: Record<string, string> = {
+  given: 'from what you entered',
+  measured: 'measured',
+  sheet: 'your product sheet',
+  typical: 'typical sheet figures',
+  estimate: 'an estimate',
+};
+
+/** A figure that explains itself on a tap: formula, inputs, source. */
+export function Explained({
+  v,
+  size = 'inherit',
+  label,
+}: {
+  v: Schemas['Value'];
+  size?: number | 'inherit';
+  label?: string;
+}) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const id = useId();
+  const how = v.how;
+  const style = {
+    fontFamily: mono,
+    fontSize: size,
+    fontWeight: 600,
+    fontVariantNumeric: 'tabular-nums',
+    color: 'inherit',
+    lineHeight: 1.15,
+  };
+  if (!how)
+    return (
+      <Box component="span" sx={style}>
+        {v.text}
+      </Box>
+    );
+  return (
+    <>
+      <Box
+        component="button"
+        type="button"
+        aria-label={`${label ?? how.summary}: ${v.text}. How is this worked out?`}
+        aria-describedby={anchor ? id : undefined}
+        onClick={(e) => {
+          setAnchor(e.currentTarget);
+        }}
+        sx={{
+          ...style,
+          background: 'none',
+          border: 0,
+          p: 0,
+          m: 0,
+          minHeight: 28,
+          cursor: 'help',
+          textAlign: 'left',
+          borderBottom: `1px dotted ${tok('phos')}`,
+        }}
+      >
+        {v.text}
+      </Box>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={() => {
+          setAnchor(null);
+        }}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+      >
+        <Box id={id} sx={{ p: 2, maxWidth: 340, fontSize: textSize.m }}>
+          <Box sx={{ fontWeight: 700 }}>{how.summary}</Box>
+          <Box className="mono" sx={{ my: 1, fontSize: textSize.s, background: tok('wash'), p: 1 }}>
+            {how.formula}
+          </Box>
+          <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto auto', gap: '2px 12px' }}>
+            {how.inputs.map((i) => (
+              <Box key={i.label} sx={{ display: 'contents' }}>
+                <Box component="dt" sx={{ color: tok('ink2') }}>
+                  {i.label}
+                </Box>
+                <Box component="dd" className="mono" sx={{ m: 0 }}>
+                  {i.text}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          <Box sx={{ mt: 1, color: tok('ink2') }}>
+            Rests on: {sources[how.source] ?? how.source} ({how.origin}).
+          </Box>
+          {how.warnings.map((w) => (
+            <Box key={w} sx={{ mt: 0.5, color: tok('lead'), fontWeight: 600 }}>
+              {w}
+            </Box>
+          ))}
+        </Box>
+      </Popover>
+    </>
+  );
+}

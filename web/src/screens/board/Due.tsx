@@ -1,0 +1,49 @@
+import { Box, TextField } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { api, settle } from '../../api/client';
+import { keys } from '../../api/keys';
+import { usePlanWrite } from '../../api/plan';
+import { Labelled } from '../../parts/Labelled';
+import { textSize, tok } from '../../theme/tokens';
+
+/** The day by whose evening the job is to be done; the schedule is planned again with it. */
+export function Due({ job, due }: { job: string; due: string | null }) {
+  const client = useQueryClient();
+  const save = usePlanWrite(async (day: string | null) => {
+    await settle(api.PUT('/api/jobs/{job}/due', { params: { path: { job } }, body: { due: day } }));
+    await client.invalidateQueries({ queryKey: keys.board(job) });
+    return settle(api.POST('/api/plan', { body: { note: 'a due date has changed' } }));
+  });
+  return (
+    <Labelled label="to be done by">
+      <TextField
+        type="date"
+        size="small"
+        key={due}
+        defaultValue={due ?? ''}
+        error={save.isError}
+        disabled={save.isPending}
+        onBlur={(e) => {
+          if (e.target.value !== (due ?? '')) save.mutate(e.target.value === '' ? null : e.target.value);
+        }}
+        slotProps={{ htmlInput: { 'aria-label': 'To be done by' } }}
+        sx={{ width: 170 }}
+      />
+      {save.isError && (
+        <Box role="alert" sx={{ fontSize: textSize.m, color: tok('lead') }}>
+          {save.error.message}
+        </Box>
+      )}
+      {save.isPending && (
+        <Box role="status" sx={{ fontSize: textSize.m }}>
+          Planning again …
+        </Box>
+      )}
+      {save.isSuccess && (
+        <Box role="status" sx={{ fontSize: textSize.m, color: tok('zinc') }}>
+          Kept; the schedule follows.
+        </Box>
+      )}
+    </Labelled>
+  );
+}

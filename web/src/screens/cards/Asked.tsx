@@ -1,0 +1,110 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { Field } from './Field';
+import { type Draft } from './draft';
+
+export function Asked({
+  kind,
+  draft,
+  change,
+  wrong,
+  parts,
+}: {
+  kind: Schemas['WorkKindView'];
+  draft: Draft;
+  change: (d: Draft) => void;
+  wrong: { field: string; text: string };
+  parts: Schemas['Option'][];
+}) {
+  const at = (name: string): string | undefined => (wrong.field === name ? wrong.text : undefined);
+  return (
+    <Box className="no-print" sx={{ display: 'grid', gap: 1.25 }}>
+      <TextField
+        size="small"
+        label="Name of the card"
+        value={draft.name}
+        onChange={(e) => {
+          change({ ...draft, name: e.target.value });
+        }}
+        error={!!at('name')}
+        helperText={at('name')}
+      />
+      <TextField
+        select
+        size="small"
+        label="For the part"
+        value={draft.part ?? ''}
+        onChange={(e) => {
+          change({ ...draft, part: e.target.value });
+        }}
+        error={!!at('part')}
+        helperText={at('part')}
+        slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+      >
+        <MenuItem value="">none in particular</MenuItem>
+        {parts.map((p) => (
+          <MenuItem key={p.id} value={p.id}>
+            {p.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      {kind.rowsField && (
+        <Box>
+          {draft.rows.map((row, i) => (
+            <Box
+              key={i}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: `repeat(${kind.rowFields.length}, 1fr) auto`,
+                gap: 0.75,
+                mb: 0.75,
+              }}
+            >
+              {kind.rowFields.map((f) => (
+                <Field
+                  key={f.name}
+                  field={f}
+                  value={row[f.name] ?? ''}
+                  wrong={at(`${kind.rowsField}/${i}/${f.name}`)}
+                  change={(v) => {
+                    change({ ...draft, rows: draft.rows.map((r, k) => (k === i ? { ...r, [f.name]: v } : r)) });
+                  }}
+                />
+              ))}
+              <Button
+                size="small"
+                aria-label={`Take section ${i + 1} out`}
+                onClick={() => {
+                  change({ ...draft, rows: draft.rows.filter((_, k) => k !== i) });
+                }}
+              >
+                Out
+              </Button>
+            </Box>
+          ))}
+          <Button
+            size="small"
+            onClick={() => {
+              change({ ...draft, rows: [...draft.rows, {}] });
+            }}
+          >
+            One more section
+          </Button>
+        </Box>
+      )}
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+        {kind.fields.map((f) => (
+          <Field
+            key={f.name}
+            field={f}
+            value={draft.inputs[f.name] ?? ''}
+            wrong={at(f.name) ?? at(`inputs/${f.name}`)}
+            change={(v) => {
+              change({ ...draft, inputs: { ...draft.inputs, [f.name]: v } });
+            }}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,92 @@
+import { Box, Button } from '@mui/material';
+import { useDeferredValue } from 'react';
+import { Refusal, type Schemas } from '../../api/client';
+import { useDropCard, useKeepCard, useTriedCard } from '../../api/jobs';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Loading } from '../../parts/Waiting';
+import { textSize } from '../../theme/tokens';
+import { Asked } from './Asked';
+import { type Draft } from './draft';
+import { Worked } from './Worked';
+
+export function OpenCard({
+  job,
+  view,
+  draft,
+  change,
+  close,
+}: {
+  job: string;
+  view: Schemas['WorkCardsView'];
+  draft: Draft;
+  change: (d: Draft) => void;
+  close: () => void;
+}) {
+  const kind = view.kinds.find((k) => k.id === draft.kind);
+  const tried = useTriedCard(job, useDeferredValue(draft));
+  const keep = useKeepCard(job);
+  const drop = useDropCard(job);
+  if (!kind) return null;
+  const refused = tried.error instanceof Refusal ? tried.error : keep.error instanceof Refusal ? keep.error : null;
+  const field = (refused?.pointer ?? '').replace(/^\/(inputs\/)?/, '') || (tried.data?.errorField ?? '');
+  const wrong = {
+    field,
+    text: refused ? `${refused.message} Accepted: ${refused.accepted}.` : (tried.data?.error ?? ''),
+  };
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,400px) minmax(0,1fr)' },
+        gap: 4,
+        '@media print': { display: 'block' },
+      }}
+    >
+      <Box className="no-print">
+        <Heading>{kind.name}</Heading>
+        <Asked kind={kind} draft={draft} change={change} wrong={wrong} parts={view.parts} />
+        {refused && (
+          <div role="alert">
+            <Notice title={refused.message}>{refused.accepted && `Accepted: ${refused.accepted}.`}</Notice>
+          </div>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}>
+          <Button
+            variant="contained"
+            disabled={keep.isPending || refused !== null}
+            onClick={() => {
+              keep.mutate(draft, { onSuccess: close });
+            }}
+          >
+            Keep the card
+          </Button>
+          <Button
+            onClick={() => {
+              window.print();
+            }}
+          >
+            Print it
+          </Button>
+          {draft.id && (
+            <Button
+              disabled={drop.isPending}
+              onClick={() => {
+                drop.mutate(draft.id ?? '', { onSuccess: close });
+              }}
+            >
+              Throw it out
+            </Button>
+          )}
+          <Button onClick={close}>Close</Button>
+        </Box>
+      </Box>
+      <Box>
+        <Box component="h1" sx={{ display: 'none', '@media print': { display: 'block', fontSize: textSize.title } }}>
+          {draft.name}
+        </Box>
+        {tried.data && !refused ? <Worked card={tried.data} /> : tried.isPending && <Loading />}
+      </Box>
+    </Box>
+  );
+}

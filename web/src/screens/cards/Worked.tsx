@@ -1,0 +1,60 @@
+import { Box } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { WorkDrawing } from '../../figures/WorkDrawing';
+import { Heading } from '../../parts/Headings';
+import { Labelled } from '../../parts/Labelled';
+import { Notice } from '../../parts/Notice';
+import { Explained } from '../../parts/Explained';
+import { textSize, tok } from '../../theme/tokens';
+
+export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      {card.error && (
+        <div role="status">
+          <Notice tone="brass" title="Not worked out yet">
+            {card.error}
+          </Notice>
+        </div>
+      )}
+      {card.drawing && <WorkDrawing drawing={card.drawing} />}
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', gap: '10px 20px' }}>
+        {card.figures.map((f, i) => (
+          <Labelled key={f.label + String(i)} label={f.label}>
+            <Box sx={{ fontSize: i < 2 ? 26 : 19 }}>
+              <Explained v={f.value} label={f.label} />
+            </Box>
+          </Labelled>
+        ))}
+      </Box>
+      {card.steps.length > 0 && (
+        <Box>
+          <Heading>In this order</Heading>
+          <Box component="ol" sx={{ m: 0, pl: 3, '& li': { pb: 0.75 } }}>
+            {card.steps.map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {card.warnings.map((w) => (
+        <Notice key={w} tone="brass" title={w} />
+      ))}
+      {card.cautions.length > 0 && (
+        <Labelled label="Mind">
+          {card.cautions.map((c) => (
+            <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, my: 0.5, fontSize: textSize.m }}>
+              {c}
+            </Box>
+          ))}
+        </Labelled>
+      )}
+      {card.wear.length > 0 && <Labelled label="Wear">{card.wear.join(', ')}</Labelled>}
+      {card.figures.length > 0 && (
+        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          Typical figures unless yours are given. Labels, sheets and local codes come first.
+        </Box>
+      )}
+    </Box>
+  );
+}

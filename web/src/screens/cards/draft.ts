@@ -1,0 +1,3 @@
+import { type Schemas } from '../../api/client';
+
+export type Draft = Schemas['WorkCardBody'];

@@ -1,0 +1,37 @@
+import { Box } from '@mui/material';
+import { Heading, Title } from '../../parts/Headings';
+import { hatch, hatchKinds } from '../../theme/Hatches';
+import { type Token, light, textSize, tok } from '../../theme/tokens';
+
+/** The internal page of tokens: nothing else is used anywhere. */
+export function Look() {
+  return (
+    <Box sx={{ p: 3 }}>
+      <Title sub="Internal">The look</Title>
+      <Heading>Colours</Heading>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
+        {(Object.keys(light) as Token[]).map((name) => (
+          <Box key={name}>
+            <Box sx={{ width: 96, height: 56, background: tok(name), border: `1px solid ${tok('ink')}` }} />
+            {name}
+          </Box>
+        ))}
+      </Box>
+      <Heading>Hatches</Heading>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
+        {hatchKinds.map((kind) => (
+          <Box key={kind}>
+            <svg width="96" height="56">
+              <rect width="96" height="56" fill={hatch(kind)} stroke={tok('ink')} />
+            </svg>
+            <Box>{kind}</Box>
+          </Box>
+        ))}
+      </Box>
+      <Heading>Type</Heading>
+      <Box sx={{ fontSize: textSize.xl }}>
+        Archivo for words. <span className="mono">Spline Sans Mono 0123456789 for figures.</span>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,176 @@
+import { Box, FormControlLabel, Switch, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { useEffect, useState } from 'react';
+import { useParams } from 'react-router';
+import { type Tools } from '../../api/keys';
+import { useMix } from '../../api/parts';
+import { Heading, Title } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { Explained } from '../../parts/Explained';
+import { QuantityField } from '../../parts/QuantityField';
+import { tok } from '../../theme/tokens';
+import { CoatMix } from './CoatMix';
+import { table } from './table';
+
+const usual: Tools = { vessel: '1 L', scale: '', helper: '0', tray: '0' };
+
+export function Mix() {
+  const { part = '' } = useParams();
+  const [typed, setTyped] = useState(usual);
+  const [asked, setAsked] = useState(usual);
+  const [by, setBy] = useState<'scale' | 'volume'>('scale');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const mix = useMix(part, asked);
+  const bad = mix.isError && asked !== usual;
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      setAsked({ ...typed, vessel: typed.vessel.trim() || usual.vessel, scale: typed.scale.trim() });
+    }, 400);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [typed]);
+  if (mix.isPending) return <Loading />;
+  if (mix.isError && !bad) return <Failed error={mix.error} />;
+  const coats = mix.data?.coats ?? [];
+  const card = coats.find((c) => c.stepKey === chosen) ?? coats.find((c) => c.status !== 'done') ?? coats[0];
+  const toggle = {
+    '& .MuiToggleButton-root': {
+      textTransform: 'none',
+      minHeight: 44,
+      px: 1.75,
+      color: tok('ink'),
+      borderColor: tok('phos'),
+      '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
+    },
+  };
+  return (
+    <Box sx={{ p: { xs: 2, sm: 3 } }}>
+      <Title sub={mix.data?.place}>{card ? `Mix: ${card.name}, coat ${card.coat}` : 'Mix'}</Title>
+      {mix.data?.obstacle && <Notice title="Nothing to mix yet">{mix.data.obstacle}</Notice>}
+      {mix.data && !mix.data.obstacle && coats.length === 0 && (
+        <Notice tone="deep" title="Nothing to mix">
+          The route of this part lays no coat.
+        </Notice>
+      )}
+      {coats.length > 0 && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '8px 16px', mb: 3, alignItems: 'start' }}>
+          <ToggleButtonGroup
+            exclusive
+            value={card?.stepKey}
+            onChange={(_, v: string | null) => {
+              if (v !== null) setChosen(v);
+            }}
+            aria-label="Coat"
+            sx={{ flexWrap: 'wrap', ...toggle }}
+          >
+            {coats.map((c) => (
+              <ToggleButton key={c.stepKey} value={c.stepKey}>
+                {c.status === 'done' ? '✓ ' : ''}
+                {c.name}, coat {c.coat}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+          <Box sx={{ flexBasis: '100%', height: 0 }} />
+          <ToggleButtonGroup
+            exclusive
+            value={by}
+            onChange={(_, v: 'scale' | 'volume' | null) => {
+              if (v !== null) setBy(v);
+            }}
+            aria-label="Measure by"
+            sx={toggle}
+          >
+            <ToggleButton value="scale">By scale</ToggleButton>
+            <ToggleButton value="volume">By volume</ToggleButton>
+          </ToggleButtonGroup>
+          <QuantityField
+            label="Mixing vessel"
+            of="volume"
+            value={typed.vessel}
+            onChange={(vessel) => {
+              setTyped({ ...typed, vessel });
+            }}
+            error={bad && `${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.`}
+            sx={{ width: 140 }}
+          />
+          <QuantityField
+            label="Scale step"
+            of="mass"
+            placeholder={mix.data?.scale ?? ''}
+            value={typed.scale}
+            onChange={(scale) => {
+              setTyped({ ...typed, scale });
+            }}
+            sx={{ width: 110 }}
+          />
+          <FormControlLabel
+            control={
+              <Switch
+                checked={typed.helper === '1'}
+                onChange={(_, on) => {
+                  setTyped({ ...typed, helper: on ? '1' : '0' });
+                }}
+              />
+            }
+            label="a helper mixes"
+          />
+          <FormControlLabel
+            control={
+              <Switch
+                checked={typed.tray === '1'}
+                onChange={(_, on) => {
+                  setTyped({ ...typed, tray: on ? '1' : '0' });
+                }}
+              />
+            }
+            label="into a tray"
+          />
+        </Box>
+      )}
+      {card && card.area.si <= 0 && (
+        <Notice tone="brass" title="The part has no area yet">
+          Measure it in the survey; until then there is nothing to mix.
+        </Notice>
+      )}
+      {card && (
+        <CoatMix card={card} by={by} tools={asked} scaleIsThere={mix.data?.scaleIsThere ?? false} key={card.stepKey} />
+      )}
+      {coats.length > 0 && (
+        <Box sx={{ mt: 4, overflowX: 'auto' }}>
+          <Heading>All coats</Heading>
+          <Box component="table" sx={{ ...table, minWidth: 520 }}>
+            <thead>
+              <tr>
+                <th>coat</th>
+                <th>dry film</th>
+                <th>wet film</th>
+                <th>to mix</th>
+                <th>batches</th>
+              </tr>
+            </thead>
+            <tbody>
+              {coats.map((c) => (
+                <tr key={c.stepKey}>
+                  <td>
+                    {c.name}, coat {c.coat}
+                  </td>
+                  <td className="mono">{c.dft.text}</td>
+                  <td>
+                    <Explained v={c.wft} />
+                  </td>
+                  <td>
+                    <Explained v={c.needed} />
+                  </td>
+                  <td>
+                    <Explained v={c.batches} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,149 @@
+import { Box, Button } from '@mui/material';
+import { useEffect, useState } from 'react';
+import { useParams } from 'react-router';
+import { type Schemas } from '../../api/client';
+import { useLog } from '../../api/parts';
+import { Labelled } from '../../parts/Labelled';
+import { Notice } from '../../parts/Notice';
+import { Explained } from '../../parts/Explained';
+import { textSize, tok } from '../../theme/tokens';
+
+/**
+ * What is left of the usable pot life since the batch was written down as mixed; it goes on wherever it is looked at.
+ */
+export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
+  const { part = '' } = useParams();
+  const log = useLog(part);
+  const clock = card.clock;
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (!clock) return undefined;
+    const timer = setInterval(() => {
+      setNow(Date.now());
+    }, 1000);
+    return () => {
+      clearInterval(timer);
+    };
+  }, [clock]);
+  if (!card.usable)
+    return (
+      <Labelled label="pot life">
+        <Box>
+          {card.can
+            ? 'A can: no pot life. Shake again between passes.'
+            : 'One part: no pot life. Close the tin between pours.'}
+        </Box>
+      </Labelled>
+    );
+  const until = clock ? new Date(clock.usableUntil).getTime() : 0;
+  const ready = clock ? new Date(clock.readyAt).getTime() : 0;
+  const waits = clock !== null && now < ready;
+  const left = Math.round(((waits ? ready : until) - now) / 1000);
+  const away = Math.abs(left);
+  const two = (n: number) => String(n).padStart(2, '0');
+  const shown = `${Math.floor(away / 3600)}:${two(Math.floor((away % 3600) / 60))}:${two(away % 60)}`;
+  const batch = clock ? clock.batch : 0;
+  return (
+    <Box sx={{ borderLeft: `6px solid ${tok(clock && !waits && left < 600 ? 'lead' : 'deep')}`, pl: 1.5 }}>
+      <Labelled
+        label={
+          clock === null
+            ? 'usable of the pot life'
+            : waits
+              ? `batch ${batch}: stands before use`
+              : left >= 0
+                ? `batch ${batch}: left to use it`
+                : `batch ${batch}: over its usable life by`
+        }
+      >
+        <Box sx={{ fontSize: textSize.big }}>
+          {clock ? (
+            <span className="mono" role="timer">
+              {shown}
+            </span>
+          ) : (
+            <Explained v={card.usable} label="Usable pot life" />
+          )}
+        </Box>
+      </Labelled>
+      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        pot life {card.potLife ? <Explained v={card.potLife} label="Pot life" /> : ''}
+        {card.induction.si > 0 && (
+          <>
+            {' '}
+            · let stand {card.induction.text} first{card.thinAfterInduction ? ', thin only then' : ''}
+          </>
+        )}
+      </Box>
+      <Button
+        sx={{ mt: 1, minHeight: 56 }}
+        disabled={log.isPending}
+        onClick={() => {
+          log.mutate({ kind: 'mixed', step: card.stepKey, at: new Date().toISOString().replace(/\.\d+Z$/, 'Z') });
+        }}
+      >
+        {clock ? `Mixed batch ${batch + 1}` : 'Mixed: start the clock'}
+      </Button>
+    </Box>
+  );
+}
+
+/** How many batches, how many are mixed. */
+export function BatchPips({ card }: { card: Schemas['CoatCard'] }) {
+  const count = Math.min(24, card.batches.si);
+  const mixed = card.clock?.batch ?? 0;
+  return (
+    <svg width={count * 22} height="26" role="img" aria-label={`${mixed} of ${card.batches.text} batches mixed`}>
+      {Array.from({ length: count }, (_, i) => (
+        <path
+          key={i}
+          d={`M${i * 22 + 2} 4L${i * 22 + 4} 24H${i * 22 + 16}L${i * 22 + 18} 4`}
+          fill={i < mixed ? tok('deep') : 'none'}
+          stroke={tok('ink')}
+          strokeWidth="1.6"
+        />
+      ))}
+    </svg>
+  );
+}
+
+/** Whether the store has it, before the coat is begun, and who could have some of the same mix. */
+export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
+  if (!cover.known) return null;
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      {cover.enough ? (
+        <Labelled label="the store has it">
+          <Box>
+            {cover.from.join('; ')}; <span className="mono">{cover.left.text}</span> left after it.
+          </Box>
+        </Labelled>
+      ) : (
+        <Notice title={`Not enough on the shelf: ${cover.short.text} short`}>
+          {cover.from.length > 0 ? `There is ${cover.from.join('; ')}. ` : 'There is none. '}Do not begin a coat you
+          cannot finish.
+        </Notice>
+      )}
+      {cover.nextShort && (
+        <Notice tone="brass" title="The rest will not be enough">
+          {cover.nextShort}
+        </Notice>
+      )}
+      {cover.rides.length > 0 && (
+        <Labelled label="who could ride along on the same mix">
+          <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
+            {cover.rides.slice(0, 6).map((r) => (
+              <li key={r.partId}>
+                {r.part}{' '}
+                <Box component="span" sx={{ color: tok('ink2') }}>
+                  ({r.job})
+                </Box>{' '}
+                <span className="mono">{r.paint.text}</span>
+              </li>
+            ))}
+          </Box>
+        </Labelled>
+      )}
+    </Box>
+  );
+}

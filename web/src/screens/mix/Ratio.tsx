@@ -1,0 +1,39 @@
+import { Box } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { Notice } from '../../parts/Notice';
+import { textSize, tok } from '../../theme/tokens';
+
+export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
+  if (!card.mixed && card.parts.length < 2) return null;
+  const said = (measure: 'volume' | 'mass', text: string) => (
+    <Box
+      sx={{ borderLeft: `3px solid ${tok(card.stated === measure || card.stated === 'both' ? 'ink' : 'phos')}`, pl: 1 }}
+    >
+      <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        by {measure}
+        {card.stated === measure || card.stated === 'both'
+          ? ', as the sheet states'
+          : text
+            ? ', from the densities'
+            : ''}
+      </Box>
+      <Box className="mono" sx={{ fontSize: textSize.xl, fontWeight: 600 }}>
+        {text ? text.replace(` by ${measure}`, '') : 'not known'}
+      </Box>
+    </Box>
+  );
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 3 }}>
+        {said('volume', card.byVolume)}
+        {said('mass', card.byMass)}
+      </Box>
+      {card.missing.length > 0 && (
+        <Notice tone="brass" title={`Only the ratio by ${card.stated} is known`}>
+          For the other the sheet would have to give: {card.missing.join(', ')}. The two are not the same; do not swap
+          them.
+        </Notice>
+      )}
+    </Box>
+  );
+}

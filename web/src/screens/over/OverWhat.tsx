@@ -1,0 +1,171 @@
+import { Box, MenuItem, TextField } from '@mui/material';
+import { useState } from 'react';
+import { useCatalogue, useFilms, useVerdict, useVerdictRows } from '../../api/catalogue';
+import { OverMap, Sign, SignKey } from '../../figures/OverMap';
+import { Heading, Title } from '../../parts/Headings';
+import { Labelled } from '../../parts/Labelled';
+import { Failed, Loading } from '../../parts/Waiting';
+import { textSize, tok } from '../../theme/tokens';
+
+function Steps({ label, steps }: { label: string; steps: string[] | null }) {
+  return (
+    <Labelled label={label}>
+      {steps === null ? (
+        'No way leads there.'
+      ) : steps.length === 0 ? (
+        'Nothing in between.'
+      ) : (
+        <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+          {steps.map((s, i) => (
+            <li key={`${s}-${i}`}>{s}</li>
+          ))}
+        </Box>
+      )}
+    </Labelled>
+  );
+}
+
+/** May this go over that on this material? As a question, and as a map. */
+export function OverWhat() {
+  const catalogue = useCatalogue();
+  const [substrate, setSubstrate] = useState('carbon-steel');
+  const [below, setBelow] = useState('bare');
+  const [above, setAbove] = useState('');
+  const films = useFilms(substrate);
+  const list = films.data?.films ?? [];
+  const over = list.some((f) => f.id === above) ? above : (list[0]?.id ?? '');
+  const under = below === 'bare' || list.some((f) => f.id === below) ? below : 'bare';
+  const verdict = useVerdict(substrate, under, over);
+  const rows = useVerdictRows(substrate, films.data ? ['bare', ...list.map((f) => f.id)] : []);
+  const ready = rows.filter((r) => r.data).length;
+  if (catalogue.isPending || films.isPending) return <Loading />;
+  if (catalogue.isError) return <Failed error={catalogue.error} />;
+  if (films.isError) return <Failed error={films.error} />;
+  const name = (id: string) => list.find((f) => f.id === id)?.name ?? '';
+  const v = verdict.data;
+  const working = rows.length - ready;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 360px' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+        <Title sub="By the rules every route is held to; on clean, sound material at 20 °C">
+          What may go over what
+        </Title>
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' }, my: 2 }}>
+          <TextField
+            select
+            label="May"
+            value={over}
+            onChange={(e) => {
+              setAbove(e.target.value);
+            }}
+          >
+            {list.map((f) => (
+              <MenuItem key={f.id} value={f.id}>
+                {f.name}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="go over"
+            value={under}
+            onChange={(e) => {
+              setBelow(e.target.value);
+            }}
+          >
+            <MenuItem value="bare">the bare material</MenuItem>
+            {list.map((f) => (
+              <MenuItem key={f.id} value={f.id}>
+                {f.name}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="on"
+            value={substrate}
+            onChange={(e) => {
+              setSubstrate(e.target.value);
+            }}
+          >
+            {catalogue.data.substrates.map((s) => (
+              <MenuItem key={s.id} value={s.id}>
+                {s.name}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+        <SignKey />
+        {list.length === 0 ? (
+          <Box>No film is laid on this material; it is cleaned, polished or dressed.</Box>
+        ) : (
+          <OverMap
+            films={list}
+            rows={rows.map((r) => r.data)}
+            below={under}
+            above={over}
+            choose={(b, a) => {
+              setBelow(b);
+              setAbove(a);
+            }}
+          />
+        )}
+        <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          {working > 0 && `${ready} of ${rows.length} rows of the map`}
+        </Box>
+      </Box>
+      <Box
+        component="aside"
+        aria-label="The answer"
+        sx={{
+          p: { xs: 2, sm: 3 },
+          background: tok('sheet'),
+          borderLeft: { md: `1px solid ${tok('rule')}` },
+          order: { xs: -1, md: 0 },
+        }}
+      >
+        <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2 }}>
+          {!v ? (
+            <Loading />
+          ) : (
+            <>
+              <Box>
+                <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                  {name(over)} over {under === 'bare' ? 'the bare material' : name(under)}
+                </Box>
+                <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'flex-start', mt: 0.5 }}>
+                  <Sign answer={v.answer} />
+                  <Heading>{v.words}</Heading>
+                </Box>
+              </Box>
+              {v.against.map((a) => (
+                <Box key={a.says} sx={{ borderLeft: `6px solid ${tok('lead')}`, background: tok('leadWash'), p: 1.5 }}>
+                  <Box sx={{ fontWeight: 700 }}>{a.says.charAt(0).toUpperCase() + a.says.slice(1)}</Box>
+                  <Box>{a.consequence}</Box>
+                  <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{a.source}</Box>
+                </Box>
+              ))}
+              {v.answer !== 'no' && under === 'bare' && (
+                <Steps label="Before it, on clean bare material" steps={v.fresh} />
+              )}
+              {v.answer !== 'no' && under !== 'bare' && (
+                <>
+                  <Steps label="While the one below is fresh" steps={v.fresh} />
+                  <Steps label="Once the one below has cured" steps={v.cured} />
+                </>
+              )}
+              {v.notes.map((n) => (
+                <Labelled key={n} label="From its sheet">
+                  {n}
+                </Labelled>
+              ))}
+              <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+                Typical classes of product. The sheet of the tin in your hand comes first; try it on a hidden spot.
+              </Box>
+            </>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

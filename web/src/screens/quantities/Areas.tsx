@@ -1,0 +1,55 @@
+import { Box } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { AreaBar } from '../../figures/AreaBar';
+import { Heading } from '../../parts/Headings';
+import { Explained } from '../../parts/Explained';
+import { textSize, tok } from '../../theme/tokens';
+
+export function Areas({ view }: { view: Schemas['QuantitiesView'] }) {
+  return (
+    <Box component="section" aria-label="Areas" sx={{ mt: 4 }}>
+      <Heading>
+        Areas: <Explained v={view.area} />
+        {view.notCoated.si > 0 && (
+          <Box component="span" sx={{ color: tok('ink2'), fontWeight: 500 }}>
+            {' '}
+            and {view.notCoated.text} not coated
+          </Box>
+        )}
+      </Heading>
+      {view.areas.map((line) => (
+        <Box
+          key={line.partId}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '1fr auto', sm: '170px minmax(0,1fr) 90px' },
+            gap: '2px 14px',
+            alignItems: 'center',
+            borderTop: `1px solid ${tok('rule')}`,
+            py: 0.75,
+          }}
+        >
+          <Box sx={{ fontWeight: 650 }}>{line.name}</Box>
+          <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' }, gridRow: { xs: 2, sm: 'auto' } }}>
+            <AreaBar line={line} />
+          </Box>
+          <Box sx={{ textAlign: 'right' }}>
+            <Explained v={line.area} label={line.name} />
+          </Box>
+          <Box sx={{ gridColumn: { xs: '1 / -1', sm: '2 / -1' }, fontSize: textSize.s, color: tok('ink2') }}>
+            {line.shapes.length === 0
+              ? 'not measured yet'
+              : line.shapes
+                  .map((s) =>
+                    [
+                      `${s.name} ${s.area.text}${s.estimate ? ' (rule of thumb)' : ''}`,
+                      ...(s.notCoated.si > 0 ? [`less ${s.notCoated.text} not coated`] : []),
+                    ].join(', '),
+                  )
+                  .join(' · ')}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

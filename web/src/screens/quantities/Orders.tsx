@@ -1,0 +1,50 @@
+import { Box, Button } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { Heading } from '../../parts/Headings';
+import { Labelled } from '../../parts/Labelled';
+import { Notice } from '../../parts/Notice';
+import { day } from '../../parts/time';
+import { textSize, tok } from '../../theme/tokens';
+
+export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: string }) {
+  return (
+    <>
+      <Heading>To buy</Heading>
+      {view.orders.length === 0 && <Box sx={{ color: tok('ink2') }}>Nothing: the store covers it.</Box>}
+      {view.orders.map((o) => (
+        <Box key={o.seller} sx={{ mb: 2 }}>
+          <Box
+            sx={{
+              display: 'flex',
+              justifyContent: 'space-between',
+              fontWeight: 700,
+              borderBottom: `2px solid ${tok('ink')}`,
+            }}
+          >
+            <span>{o.seller || 'Somewhere'}</span>
+            <span className="mono">{o.price}</span>
+          </Box>
+          {o.here && <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>ordered today, here on {day(o.here)}</Box>}
+          <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: textSize.m }}>
+            {o.lines.map((l) => (
+              <li key={l}>{l}</li>
+            ))}
+          </Box>
+        </Box>
+      ))}
+      <Button component="a" href={csv} download>
+        Write the list as CSV
+      </Button>
+      {view.unmeasured.length > 0 && (
+        <Box sx={{ mt: 2 }}>
+          <Labelled label="Needed too, by what is found">{view.unmeasured.join(', ')}</Labelled>
+        </Box>
+      )}
+      {view.without.length > 0 && (
+        <Notice tone="brass" title="Not counted">
+          {view.without.join(', ')}: no route yet.
+        </Notice>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,102 @@
+import { Box, Button, MenuItem, Slider, Switch, TextField } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { type WhatIf } from '../../api/keys';
+import { Labelled } from '../../parts/Labelled';
+import { tok } from '../../theme/tokens';
+import { planned } from './asPlanned';
+
+export function Otherwise({
+  ask,
+  change,
+  methods,
+}: {
+  ask: WhatIf;
+  change: (ask: WhatIf) => void;
+  methods: Schemas['Option'][];
+}) {
+  const slide = {
+    color: tok('ink'),
+    '& .MuiSlider-thumb': { borderRadius: 0, width: 16, height: 26 },
+    '& .MuiSlider-rail, & .MuiSlider-track': { borderRadius: 0 },
+  };
+  return (
+    <Box
+      component="section"
+      aria-label="Otherwise than planned"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', md: '1fr 1fr auto 190px auto' },
+        gap: { xs: 2, md: 3 },
+        alignItems: 'center',
+        background: tok('sheet'),
+        borderLeft: `6px solid ${tok('deep')}`,
+        px: 2,
+        py: 1.25,
+        mb: 2.5,
+      }}
+    >
+      <Labelled label={`more coats: ${ask.coats || '0'}`}>
+        <Slider
+          aria-label="More coats"
+          sx={slide}
+          min={0}
+          max={3}
+          step={1}
+          marks
+          value={Number(ask.coats)}
+          onChange={(_, v) => {
+            change({ ...ask, coats: v === 0 ? '' : String(v) });
+          }}
+        />
+      </Labelled>
+      <Labelled label={`more lost: ${ask.loss || '0 %'}`}>
+        <Slider
+          aria-label="More lost, points of percent"
+          sx={slide}
+          min={0}
+          max={30}
+          step={5}
+          marks
+          value={parseInt(ask.loss || '0', 10)}
+          onChange={(_, v) => {
+            change({ ...ask, loss: v === 0 ? '' : `${String(v)} %` });
+          }}
+        />
+      </Labelled>
+      <Labelled label="in the wind">
+        <Switch
+          checked={ask.breeze === '1'}
+          onChange={(_, on) => {
+            change({ ...ask, breeze: on ? '1' : '' });
+          }}
+          slotProps={{ input: { 'aria-label': 'In the wind' } }}
+        />
+      </Labelled>
+      <TextField
+        select
+        size="small"
+        label="Put on by"
+        value={ask.method}
+        onChange={(e) => {
+          change({ ...ask, method: e.target.value });
+        }}
+        slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+      >
+        <MenuItem value="">as planned</MenuItem>
+        {methods.map((m) => (
+          <MenuItem key={m.id} value={m.id}>
+            {m.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Button
+        disabled={ask === planned}
+        onClick={() => {
+          change(planned);
+        }}
+      >
+        As planned
+      </Button>
+    </Box>
+  );
+}

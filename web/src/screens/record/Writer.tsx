@@ -1,0 +1,257 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { type SubmitEvent, useState } from 'react';
+import { useParams } from 'react-router';
+import { Refusal, type Schemas } from '../../api/client';
+import { useCover, useLog } from '../../api/parts';
+import { Notice } from '../../parts/Notice';
+import { QuantityField } from '../../parts/QuantityField';
+import { fromLocalInput, toLocalInput } from '../../parts/time';
+import { tok } from '../../theme/tokens';
+import { Cover } from '../mix/MixClocks';
+import { kinds } from './kinds';
+
+export function Writer({
+  view,
+  correcting,
+  done,
+}: {
+  view: Schemas['RecordView'];
+  correcting: Schemas['EntryView'] | null;
+  done: () => void;
+}) {
+  const { part = '' } = useParams();
+  const log = useLog(part);
+  const open = view.steps.filter((s) => s.status !== 'done');
+  const next = open.find((s) => s.status !== 'passed');
+  const running = open.find((s) => s.status === 'running');
+  const [kind, setKind] = useState('finish');
+  const [step, setStep] = useState(correcting?.stepKey ?? running?.key ?? next?.key ?? '');
+  const [at, setAt] = useState(toLocalInput(correcting ? new Date(correcting.at) : new Date()));
+  const [temperature, setTemperature] = useState(correcting?.temperature ?? '');
+  const [humidity, setHumidity] = useState(correcting?.humidity ?? '');
+  const [note, setNote] = useState(correcting?.note ?? '');
+  const [used, setUsed] = useState(correcting?.used ?? '');
+  const [film, setFilm] = useState(correcting?.film ?? '');
+  const [outside, setOutside] = useState('');
+  const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
+  const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
+  const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? next?.key ?? '');
+  const coat =
+    (view.steps.find((s) => s.key === chosen)?.coat ?? false) &&
+    (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
+  const cover = useCover(part, coat && !correcting ? chosen : '');
+  const wrong = log.error instanceof Refusal ? log.error : null;
+  const asks = wrong?.pointer === '/outside' || outside !== '';
+  const write = (e: SubmitEvent, withdrawn = false) => {
+    e.preventDefault();
+    // Only what somebody read and typed is a reading; air left alone stays what the place is reckoned at.
+    const same = correcting !== null && temperature === correcting.temperature && humidity === correcting.humidity;
+    const air = same
+      ? {}
+      : { ...(temperature.trim() ? { temperature } : {}), ...(humidity.trim() ? { humidity } : {}) };
+    log.mutate(
+      {
+        kind: correcting ? 'correction' : kind,
+        at: correcting && at === toLocalInput(new Date(correcting.at)) ? correcting.at : fromLocalInput(at),
+        ...(withStep ? { step: chosen } : {}),
+        ...air,
+        ...(note.trim() ? { note } : {}),
+        ...(asks && outside.trim() ? { outside } : {}),
+        ...(coat && used.trim() && used !== correcting?.used ? { used } : {}),
+        ...(coat && film.trim() && film !== correcting?.film ? { film } : {}),
+        ...(correcting ? { corrects: correcting.id, withdrawn } : {}),
+      },
+      {
+        onSuccess: (a) => {
+          setAnswer(a);
+          setNote('');
+          setUsed('');
+          setFilm('');
+          setOutside('');
+          setTemperature('');
+          setHumidity('');
+          setAt(toLocalInput(new Date()));
+          if (correcting) done();
+        },
+      },
+    );
+  };
+  const at_ = (pointer: string) =>
+    wrong?.pointer === pointer ? `${wrong.message} Accepted: ${wrong.accepted}.` : undefined;
+  return (
+    <Box
+      component="form"
+      onSubmit={(e) => {
+        write(e);
+      }}
+      sx={{
+        background: tok('sheet'),
+        borderLeft: `6px solid ${tok(correcting ? 'brass' : 'deep')}`,
+        p: 2,
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+        mb: 2,
+      }}
+    >
+      <Box sx={{ gridColumn: '1 / -1', fontWeight: 700 }}>
+        {correcting ? `Correct: ${kinds[correcting.kind] ?? ''} ${correcting.stepName}` : 'Write down what was done'}
+      </Box>
+      {!correcting && (
+        <TextField
+          select
+          label="What"
+          value={kind}
+          onChange={(e) => {
+            setKind(e.target.value);
+          }}
+        >
+          {['finish', 'start', 'reading', 'note'].map((k) => (
+            <MenuItem key={k} value={k}>
+              {kinds[k]}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      {withStep && !correcting && (
+        <TextField
+          select
+          label="Step"
+          value={chosen}
+          onChange={(e) => {
+            setStep(e.target.value);
+          }}
+        >
+          {open.map((s) => (
+            <MenuItem key={s.key} value={s.key}>
+              {s.name}
+              {s.status === 'running' ? ' (under way)' : ''}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <TextField
+        label="When"
+        type="datetime-local"
+        value={at}
+        onChange={(e) => {
+          setAt(e.target.value);
+        }}
+        slotProps={{ inputLabel: { shrink: true } }}
+        error={!!at_('/at')}
+        helperText={at_('/at')}
+      />
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+        <QuantityField
+          label="Temperature read"
+          of="temperature"
+          value={temperature}
+          placeholder={correcting ? '' : view.temperature.text}
+          hint={correcting ? '' : `what you read; shown is ${view.airSource}`}
+          onChange={setTemperature}
+          error={at_('/temperature')}
+        />
+        <QuantityField
+          label="Humidity read"
+          of="relative humidity"
+          value={humidity}
+          placeholder={correcting ? '' : view.humidity.text}
+          onChange={setHumidity}
+          error={at_('/humidity')}
+        />
+      </Box>
+      {coat && kind !== 'start' && (
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, gridColumn: '1 / -1' }}>
+          <QuantityField
+            label="Paint used"
+            of="volume"
+            placeholder={view.units === 'us' ? '14 fl oz' : '0.4 L'}
+            hint="left empty: as the mix card says"
+            value={used}
+            onChange={setUsed}
+            error={at_('/used')}
+          />
+          <QuantityField
+            label="Dry film measured"
+            of="film thickness"
+            placeholder={view.units === 'us' ? '4 mil' : '100 µm'}
+            hint="by the gauge, once it is dry"
+            value={film}
+            onChange={setFilm}
+            error={at_('/film')}
+          />
+        </Box>
+      )}
+      {cover.data && (
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <Cover cover={cover.data} />
+        </Box>
+      )}
+      {asks && wrong && (
+        <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
+          <Notice tone="brass" title="Outside its limits">
+            {wrong.message}
+          </Notice>
+          <TextField
+            label="Why it goes on all the same"
+            value={outside}
+            onChange={(e) => {
+              setOutside(e.target.value);
+            }}
+            fullWidth
+            multiline
+            helperText="stays in the record"
+          />
+        </Box>
+      )}
+      <TextField
+        label="Note"
+        value={note}
+        onChange={(e) => {
+          setNote(e.target.value);
+        }}
+        multiline
+        sx={{ gridColumn: '1 / -1' }}
+      />
+      {wrong && !['/at', '/temperature', '/humidity', '/used', '/film', '/outside'].includes(wrong.pointer) && (
+        <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
+          <Notice title="Not written">
+            {wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}
+          </Notice>
+        </Box>
+      )}
+      {answer && answer.gained.length > 0 && (
+        <Box role="status" sx={{ gridColumn: '1 / -1' }}>
+          <Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>
+            {answer.because}
+          </Notice>
+        </Box>
+      )}
+      <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button
+          type="submit"
+          variant="contained"
+          disabled={log.isPending || (withStep && chosen === '')}
+          sx={{ minHeight: 56, px: 4 }}
+        >
+          {correcting ? 'Write the correction' : 'Write it down'}
+        </Button>
+        {correcting && (
+          <Button
+            onClick={(e) => {
+              write(e as unknown as SubmitEvent, true);
+            }}
+            sx={{ minHeight: 56 }}
+          >
+            It did not happen
+          </Button>
+        )}
+        {correcting && (
+          <Button onClick={done} sx={{ minHeight: 56 }}>
+            Leave it
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,195 @@
+import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { useState } from 'react';
+import { useCatalogue } from '../../api/catalogue';
+import { type Schemas } from '../../api/client';
+import { useWithout } from '../../api/jobs';
+import { useAlternatives, useAnswers } from '../../api/parts';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { textSize, tok } from '../../theme/tokens';
+import { SideBySide } from './SideBySide';
+
+const toggles = {
+  '& .MuiToggleButton-root': {
+    textTransform: 'none',
+    justifyContent: 'flex-start',
+    textAlign: 'left',
+    color: tok('ink'),
+    borderColor: tok('phos'),
+    '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
+  },
+} as const;
+
+function Figures({ f }: { f: Schemas['FiguresView'] }) {
+  return (
+    <Box className="mono" sx={{ fontSize: textSize.xs }}>
+      {`${f.handsOn.text} hands-on · ${f.elapsed.text} in all · ${f.money} for materials · ${f.life}`}
+      {` · risk ${f.risk} · hazard ${f.hazard}/5`}
+    </Box>
+  );
+}
+
+/**
+ * The honest alternatives: each school question with what speaks for an answer on this part, and what it would
+ * change.
+ */
+export function Alternatives({
+  view,
+  part,
+  job,
+  busy,
+  pick,
+}: {
+  view: Schemas['RouteView'];
+  part: string;
+  job: string;
+  busy: boolean;
+  pick: (schools: Record<string, string>) => void;
+}) {
+  const ways = useAlternatives(part, view.number);
+  const catalogue = useCatalogue();
+  const without = useWithout(job, part);
+  const [beside, setBeside] = useState<[string, string] | null>(null);
+  const questions = ways.data?.questions ?? [];
+  const { answers, open } = useAnswers(part, view.number, questions);
+  const of = (school: string, answer: string) => answers.find((a) => a.school === school && a.answer === answer);
+  const come = (school: string) => answers.some((a) => a.school === school);
+  const changing = view.schools.filter(
+    (s) =>
+      !come(s.id) ||
+      s.options.some((o) => {
+        const a = of(s.id, o.id);
+        return !o.chosen && a !== undefined && (a.gains.length + a.spares.length > 0 || a.figures === null);
+      }),
+  );
+  const best = answers.filter((a) => a.effort !== null).sort((a, b) => (a.effort ?? 0) - (b.effort ?? 0))[0];
+  return (
+    <Box>
+      <Heading>Other ways to do it</Heading>
+      {(ways.isPending || open > 0) && (
+        <Box role="status" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+          Planning the other ways
+          {questions.length > 0 && `, ${String(questions.length - open)} of ${String(questions.length)} questions`} …
+        </Box>
+      )}
+      {ways.data?.figures && (
+        <Box sx={{ mb: 1 }}>
+          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>This plan</Box>
+          <Figures f={ways.data.figures} />
+        </Box>
+      )}
+      {best && open === 0 && (
+        <Notice tone="deep" title="Best other way for a year of protection">
+          {best.because}
+        </Notice>
+      )}
+      {changing.map((school) => (
+        <Box key={school.id} sx={{ mb: 1.75 }}>
+          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{school.question}</Box>
+          <ToggleButtonGroup
+            exclusive
+            orientation="vertical"
+            fullWidth
+            value={school.answer}
+            aria-label={school.question}
+            onChange={(_, v: string | null) => {
+              if (v !== null && v !== school.answer) pick({ [school.id]: v });
+            }}
+            sx={toggles}
+          >
+            {school.options.map((o) => {
+              const a = of(school.id, o.id);
+              if (!o.chosen && a && a.figures !== null && a.gains.length + a.spares.length === 0) return null;
+              return (
+                <ToggleButton key={o.id} value={o.id} disabled={busy || (a !== undefined && a.figures === null)}>
+                  <Box sx={{ minWidth: 0 }}>
+                    <Box sx={{ fontWeight: 700 }}>{o.name}</Box>
+                    {o.for.map((w) => (
+                      <Box key={w} sx={{ fontSize: textSize.s }}>
+                        + {w}
+                      </Box>
+                    ))}
+                    {o.against.map((w) => (
+                      <Box key={w} sx={{ fontSize: textSize.s }}>
+                        – {w}
+                      </Box>
+                    ))}
+                    {o.for.length + o.against.length === 0 && <Box sx={{ fontSize: textSize.s }}>{o.hint}</Box>}
+                    {a?.closed && <Box sx={{ fontSize: textSize.s, fontStyle: 'italic' }}>{a.closed}</Box>}
+                    {!o.chosen && a?.figures && <Figures f={a.figures} />}
+                    {!o.chosen && a && a.gains.length + a.spares.length > 0 && (
+                      <Box sx={{ fontSize: textSize.s }}>
+                        {a.gains.length > 0 && `with ${a.gains.slice(0, 3).join(', ')}`}
+                        {a.gains.length > 3 && ' …'}
+                        {a.gains.length > 0 && a.spares.length > 0 && '; '}
+                        {a.spares.length > 0 && `without ${a.spares.slice(0, 3).join(', ')}`}
+                        {a.spares.length > 3 && ' …'}
+                      </Box>
+                    )}
+                  </Box>
+                </ToggleButton>
+              );
+            })}
+          </ToggleButtonGroup>
+          {school.options
+            .filter((o) => {
+              const a = of(school.id, o.id);
+              return !o.chosen && a?.figures && a.gains.length + a.spares.length > 0;
+            })
+            .map((o) => (
+              <Button
+                key={o.id}
+                size="small"
+                onClick={() => {
+                  setBeside([school.id, o.id]);
+                }}
+                sx={{ mt: 0.75, mr: 0.75 }}
+              >
+                Beside {o.name.toLowerCase()}
+              </Button>
+            ))}
+        </Box>
+      ))}
+      {beside && (
+        <SideBySide
+          part={part}
+          question={beside[0]}
+          answer={beside[1]}
+          substrate={view.substrate}
+          hatch={view.substrateHatch}
+          close={() => {
+            setBeside(null);
+          }}
+          take={() => {
+            pick({ [beside[0]]: beside[1] });
+            setBeside(null);
+          }}
+        />
+      )}
+      <Heading>What you do without here</Heading>
+      {ways.data && ways.data.otherwise.length > 0 && (
+        <Notice tone="brass" title={`With everything at hand: ${ways.data.otherwiseSystem}`}>
+          {ways.data.otherwise
+            .filter((s) => !view.steps.some((x) => x.name === s))
+            .slice(0, 6)
+            .join(', ')}
+        </Notice>
+      )}
+      <ToggleButtonGroup
+        value={ways.data?.without ?? []}
+        onChange={(_, v: string[]) => {
+          without.mutate(v);
+        }}
+        aria-label="Gear, skills and products you do without on this job"
+        sx={{ ...toggles, flexWrap: 'wrap' }}
+        disabled={without.isPending || !ways.data}
+      >
+        {catalogue.data?.limits.map((l) => (
+          <ToggleButton key={l.id} value={l.id} title={l.hint} sx={{ minHeight: 44, px: 1.25 }}>
+            no {l.name}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </Box>
+  );
+}

@@ -1,0 +1,87 @@
+import { Box, Button, TextField } from '@mui/material';
+import { useState } from 'react';
+import { type Schemas } from '../../api/client';
+import { useLog } from '../../api/parts';
+import { Notice } from '../../parts/Notice';
+
+const words: Record<string, string> = { stop: 'Stop', broken: 'Broken', caution: 'Mind' };
+
+export function FindingBlock({
+  finding,
+  mend,
+  part,
+}: {
+  finding: Schemas['FindingView'];
+  mend: (m: Schemas['MendView']) => void;
+  part: string;
+}) {
+  const log = useLog(part);
+  const [open, setOpen] = useState(false);
+  const [by, setBy] = useState('');
+  const [reason, setReason] = useState('');
+  const inTheWay = finding.severity !== 'caution';
+  return (
+    <Notice tone={inTheWay ? 'lead' : 'brass'} title={`${words[finding.severity] ?? 'Mind'}: ${finding.says}`}>
+      <div>{finding.consequence}</div>
+      {finding.takenBy && <Box sx={{ fontWeight: 650 }}>Taken on by {finding.takenBy}</Box>}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: finding.mends.length ? 1 : 0 }}>
+        {finding.mends.map((m) => (
+          <Button
+            key={m.label}
+            size="small"
+            onClick={() => {
+              mend(m);
+            }}
+            sx={{ textAlign: 'left' }}
+          >
+            {m.label}
+          </Button>
+        ))}
+      </Box>
+      {finding.mayBeTaken &&
+        !finding.takenBy &&
+        (open ? (
+          <Box
+            component="form"
+            onSubmit={(e) => {
+              e.preventDefault();
+              log.mutate({ kind: 'taken', rule: finding.rule, by, note: reason, at: new Date().toISOString() });
+            }}
+            sx={{ display: 'grid', gap: 1, mt: 1, maxWidth: 420 }}
+          >
+            <TextField
+              label="Your name"
+              value={by}
+              required
+              onChange={(e) => {
+                setBy(e.target.value);
+              }}
+            />
+            <TextField
+              label="Why it is safe to go on"
+              value={reason}
+              required
+              onChange={(e) => {
+                setReason(e.target.value);
+              }}
+              error={log.isError}
+              helperText={log.error?.message ?? 'Both stay in the record.'}
+            />
+            <Button type="submit" variant="contained" disabled={log.isPending}>
+              I take it on
+            </Button>
+          </Box>
+        ) : (
+          <Button
+            size="small"
+            onClick={() => {
+              setOpen(true);
+            }}
+            sx={{ mt: 1 }}
+          >
+            A trained person may decide …
+          </Button>
+        ))}
+    </Notice>
+  );
+}

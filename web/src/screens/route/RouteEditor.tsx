@@ -1,0 +1,141 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { useParams } from 'react-router';
+import { useCatalogue } from '../../api/catalogue';
+import { type Schemas } from '../../api/client';
+import { Phases } from '../../figures/Phases';
+import { Strata } from '../../figures/Strata';
+import { Explained } from '../../parts/Explained';
+import { Title } from '../../parts/Headings';
+import { Labelled } from '../../parts/Labelled';
+import { Notice } from '../../parts/Notice';
+import { textSize, tok } from '../../theme/tokens';
+import { Alternatives } from './Alternatives';
+import { Detail } from './Detail';
+import { FindingBlock } from './FindingBlock';
+import { StepList } from './StepList';
+import { type Step } from './step';
+import { type EditedRoute, useEditedRoute } from './useEditedRoute';
+
+function Totals({ view, route }: { view: Schemas['RouteView']; route: EditedRoute }) {
+  const figures: [string, Schemas['Value'] | null][] = [
+    ['hands-on', view.handsOn],
+    ['from begin to end', view.elapsed],
+    ['on', view.area],
+  ];
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, mb: 2, alignItems: 'end' }}>
+      {figures.map(
+        ([label, v]) =>
+          v && (
+            <Labelled key={label} label={label}>
+              <Box sx={{ fontSize: textSize.figure }}>
+                <Explained v={v} />
+              </Box>
+            </Labelled>
+          ),
+      )}
+      <Box sx={{ flex: 1 }} />
+      <Button onClick={() => route.undo?.()} disabled={route.undo === null}>
+        Undo
+      </Button>
+      <Button onClick={route.planAgain} disabled={route.busy}>
+        Plan again
+      </Button>
+    </Box>
+  );
+}
+
+/** How thick what lies on the part is after the chosen step, and at the end. */
+function built(view: Schemas['RouteView'], step: Step | undefined, selected: number): string {
+  const whole = view.build?.text ?? '';
+  if (view.layers.length === 0) return 'no film is laid on it';
+  if (step?.layersAfter === view.layers.length) return `${whole} when dry`;
+  return `after step ${String(selected + 1)} · ${whole} at the end`;
+}
+
+function standing(broken: number): string {
+  if (broken === 0) return 'Every step finds what it needs.';
+  return `${String(broken)} ${broken === 1 ? 'thing stands' : 'things stand'} in the way of this order`;
+}
+
+export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
+  const { part = '' } = useParams();
+  const route = useEditedRoute(part, view);
+  const catalogue = useCatalogue();
+  const step = view.steps[route.selected];
+  const broken = view.findings.filter((f) => f.severity !== 'caution').length;
+
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 } }}>
+        <Title sub={`${view.system} · ${view.life}`}>The order of work</Title>
+        {view.air && (
+          <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
+            In this air: <span className="mono">{view.air}</span>
+          </Box>
+        )}
+        <Totals view={view} route={route} />
+        <Phases steps={view.steps} at={route.selected} go={route.focus} />
+        <Box role="status" sx={{ fontWeight: 650, color: tok(broken ? 'lead' : 'zinc'), mb: 1 }}>
+          {standing(broken)}
+        </Box>
+        {route.problem && (
+          <div role="alert">
+            <Notice title="Not stored">{route.problem.message}</Notice>
+          </div>
+        )}
+        {view.findings
+          .filter((f) => f.stepKey === null)
+          .map((f) => (
+            <FindingBlock
+              key={f.says}
+              part={part}
+              finding={f}
+              mend={(m) => {
+                route.change(m.steps, m.label);
+              }}
+            />
+          ))}
+        {route.firstOpen > 3 && (
+          <Button onClick={route.fold} aria-expanded={!route.folded} sx={{ mb: 1 }}>
+            {route.folded ? `Show ${route.behind}` : `Fold ${route.behind}`}
+          </Button>
+        )}
+        <StepList part={part} view={view} route={route} />
+        <TextField
+          select
+          label="Put a step in before the chosen one"
+          value=""
+          onChange={(e) => {
+            route.putIn(e.target.value);
+          }}
+          sx={{ mt: 2, width: { xs: '100%', sm: 360 } }}
+        >
+          {(catalogue.data?.steps ?? []).map((o) => (
+            <MenuItem key={o.id} value={o.id}>
+              {o.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+
+      <Box
+        component="aside"
+        aria-label="The chosen step"
+        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
+      >
+        <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2.5 }}>
+          <Strata
+            layers={view.layers}
+            substrate={view.substrate}
+            substrateHatch={view.substrateHatch}
+            shown={step?.layersAfter ?? 0}
+            caption={built(view, step, route.selected)}
+          />
+          {step && <Detail step={step} />}
+          <Alternatives view={view} part={part} job={view.jobId} busy={route.busy} pick={route.planChoosing} />
+        </Box>
+      </Box>
+    </Box>
+  );
+}

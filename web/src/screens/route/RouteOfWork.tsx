@@ -1,0 +1,22 @@
+import { Box } from '@mui/material';
+import { useParams } from 'react-router';
+import { useRoute } from '../../api/parts';
+import { Title } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { RouteEditor } from './RouteEditor';
+
+export function RouteOfWork() {
+  const { part = '' } = useParams();
+  const route = useRoute(part);
+  if (route.isPending) return <Loading />;
+  if (route.isError) return <Failed error={route.error} />;
+  if (route.data.obstacle)
+    return (
+      <Box sx={{ p: 3, maxWidth: 720 }}>
+        <Title>No order of work yet</Title>
+        <Notice title="What stands in the way">{route.data.obstacle}</Notice>
+      </Box>
+    );
+  return <RouteEditor view={route.data} />;
+}

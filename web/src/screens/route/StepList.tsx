@@ -1,0 +1,72 @@
+import { Box } from '@mui/material';
+import { useState } from 'react';
+import { type Schemas } from '../../api/client';
+import { textSize, tok } from '../../theme/tokens';
+import { FindingBlock } from './FindingBlock';
+import { StepRow } from './StepRow';
+import { type EditedRoute } from './useEditedRoute';
+
+/** The steps by phase; they are chosen by arrow keys, moved by Alt with arrow keys or by hand. */
+export function StepList({ part, view, route }: { part: string; view: Schemas['RouteView']; route: EditedRoute }) {
+  const [drag, setDrag] = useState<number | null>(null);
+  const { folded, firstOpen } = route;
+  return (
+    <Box
+      component="ol"
+      aria-label="Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out"
+      sx={{ listStyle: 'none', m: 0, p: 0 }}
+    >
+      {view.steps.map((s, index) => {
+        if (folded && index < firstOpen) return null;
+        const begins = s.phase !== view.steps[index - 1]?.phase || (folded && index === firstOpen);
+        const found = view.findings.filter((f) => f.stepKey === s.key);
+        return (
+          <Box
+            component="li"
+            key={s.key}
+            draggable={s.status !== 'done'}
+            onDragStart={() => {
+              setDrag(index);
+            }}
+            onDragOver={(e) => {
+              if (drag !== null) e.preventDefault();
+            }}
+            onDrop={() => {
+              if (drag !== null) route.move(drag, index);
+              setDrag(null);
+            }}
+            onDragEnd={() => {
+              setDrag(null);
+            }}
+          >
+            {begins && (
+              <Box
+                sx={{
+                  fontSize: textSize.s,
+                  fontWeight: 700,
+                  color: tok('ink2'),
+                  mt: index ? 1.75 : 0,
+                  borderBottom: `1px solid ${tok('rule')}`,
+                }}
+              >
+                {s.phaseName}
+              </Box>
+            )}
+            <StepRow step={s} index={index} on={index === route.selected} faulty={found.length > 0} route={route} />
+            {found.map((f) => (
+              <Box key={f.says} sx={{ ml: { xs: 0, sm: 5 } }}>
+                <FindingBlock
+                  part={part}
+                  finding={f}
+                  mend={(m) => {
+                    route.change(m.steps, m.label);
+                  }}
+                />
+              </Box>
+            ))}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

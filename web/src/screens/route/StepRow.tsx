@@ -1,0 +1,140 @@
+import { Box, Button } from '@mui/material';
+import { textSize, tok } from '../../theme/tokens';
+import { type Step } from './step';
+import { type EditedRoute } from './useEditedRoute';
+
+/** What stands before the name: done, under way, or its number. */
+function sign(step: Step, index: number): [sign: string, words: string] {
+  if (step.status === 'done') return ['✓', 'done'];
+  if (step.status === 'passed') return ['✓', ''];
+  if (step.status === 'running') return ['▸', 'under way'];
+  return [String(index + 1), ''];
+}
+
+function edge(on: boolean, faulty: boolean): string {
+  if (on) return tok('deep');
+  return faulty ? tok('lead') : 'transparent';
+}
+
+/** Hands-on time, and the wait after it. */
+function times(step: Step): string {
+  const hands = step.handsOn.si > 0 ? step.handsOn.text : '';
+  if (step.wait === null) return `${hands} never`;
+  return step.wait.si > 0 ? `${hands} + ${step.wait.text}` : hands;
+}
+
+/** One step of the order of work, with what can be done with it when it is the chosen one. */
+export function StepRow({
+  step,
+  index,
+  on,
+  faulty,
+  route,
+}: {
+  step: Step;
+  index: number;
+  on: boolean;
+  faulty: boolean;
+  route: EditedRoute;
+}) {
+  const [mark, words] = sign(step, index);
+  const acts = [
+    [
+      '↑',
+      'Move up',
+      () => {
+        route.move(index, index - 1);
+      },
+    ],
+    [
+      '↓',
+      'Move down',
+      () => {
+        route.move(index, index + 1);
+      },
+    ],
+    [
+      '×',
+      'Take out',
+      () => {
+        route.takeOut(index);
+      },
+    ],
+  ] as const;
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'stretch',
+        background: on ? tok('sheet') : 'none',
+        borderLeft: `6px solid ${edge(on, faulty)}`,
+      }}
+    >
+      <Box
+        component="button"
+        type="button"
+        data-step={index}
+        onClick={() => {
+          route.choose(index);
+        }}
+        onKeyDown={(e) => {
+          route.keys(e, index);
+        }}
+        aria-current={on ? 'step' : undefined}
+        sx={{
+          flex: 1,
+          minHeight: 44,
+          border: 0,
+          background: 'none',
+          color: tok('ink'),
+          font: 'inherit',
+          textAlign: 'left',
+          display: 'grid',
+          gridTemplateColumns: '34px minmax(0,1fr) auto',
+          gap: 1,
+          alignItems: 'center',
+          px: 1,
+          cursor: 'pointer',
+        }}
+      >
+        <Box component="span" className="mono" sx={{ color: tok('ink2') }}>
+          {mark}
+          <Box component="span" sx={{ position: 'absolute', left: -9999 }}>
+            {words}
+          </Box>
+        </Box>
+        <Box component="span" sx={{ fontWeight: on ? 700 : 560, color: tok(step.status === 'done' ? 'ink2' : 'ink') }}>
+          {step.name}
+          {step.because && (
+            <Box component="span" sx={{ ml: 1, fontSize: textSize.s, color: tok('brass'), fontWeight: 700 }}>
+              put in
+            </Box>
+          )}
+        </Box>
+        <Box component="span" className="mono" sx={{ fontSize: textSize.s, color: tok('ink2'), textAlign: 'right' }}>
+          {times(step)}
+        </Box>
+      </Box>
+      {on && step.status !== 'done' && (
+        <Box sx={{ display: 'flex' }}>
+          {acts.map(([glyph, label, act]) => (
+            <Button
+              key={label}
+              onClick={act}
+              disabled={route.busy}
+              aria-label={`${label}: ${step.name}`}
+              sx={{
+                minWidth: 44,
+                border: 0,
+                fontSize: textSize.xl,
+                '&:hover': { border: 0, background: tok('wash') },
+              }}
+            >
+              {glyph}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

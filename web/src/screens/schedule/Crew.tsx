@@ -1,0 +1,16 @@
+import { Box } from '@mui/material';
+import { useCrew } from '../../api/plan';
+import { Heading } from '../../parts/Headings';
+import { Loading } from '../../parts/Waiting';
+import { CrewEditor } from './CrewEditor';
+
+/** Who works when, and when it is to be quiet. */
+export function Crew() {
+  const crew = useCrew();
+  return (
+    <Box component="section" aria-label="Who works when" sx={{ mt: 4 }}>
+      <Heading>Who works when</Heading>
+      {crew.data ? <CrewEditor crew={crew.data} /> : <Loading />}
+    </Box>
+  );
+}

@@ -1,0 +1,163 @@
+import { Box, Button, TextField } from '@mui/material';
+import { useState } from 'react';
+import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { usePlanWrite } from '../../api/plan';
+import { Notice } from '../../parts/Notice';
+import { textSize, tok } from '../../theme/tokens';
+import { type Week, days } from './week';
+import { Hours } from './Hours';
+
+interface Draft {
+  people: { name: string; week: Week; off: string }[];
+  quiet: Week;
+  off: string;
+  floors: string;
+  gear: Record<string, number>;
+}
+
+const asText = (week: Record<string, string[]>): Week =>
+  Object.fromEntries(days.map(([d]) => [d, (week[d] ?? []).join(', ')]));
+
+const asHours = (week: Week): Record<string, string[]> =>
+  Object.fromEntries(
+    days.flatMap(([d]) => {
+      const spans = (week[d] ?? '')
+        .split(',')
+        .map((s) => s.trim())
+        .filter((s) => s !== '');
+      return spans.length > 0 ? [[d, spans]] : [];
+    }),
+  );
+
+export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
+  const [d, setD] = useState<Draft>({
+    people: crew.people.map((p) => ({ name: p.name, week: asText(p.hours), off: p.off.join(', ') })),
+    quiet: asText(crew.quiet),
+    off: crew.off.join(', '),
+    floors: Object.entries(crew.floors)
+      .map(([p, m]) => `${p}: ${m}`)
+      .join(', '),
+    gear: crew.gear,
+  });
+  const save = usePlanWrite(async (body: Schemas['CrewBody']) => {
+    await settle(api.PUT('/api/crew', { body }));
+    return settle(api.POST('/api/plan', { body: { note: 'who works when has changed' } }));
+  });
+  const wrong = save.error instanceof Refusal ? save.error : null;
+  const list = (text: string): string[] =>
+    text
+      .split(',')
+      .map((s) => s.trim())
+      .filter((s) => s !== '');
+  const submit = () => {
+    save.mutate({
+      version: crew.version,
+      people: d.people.map((p) => ({ name: p.name, hours: asHours(p.week), off: list(p.off) })),
+      quiet: asHours(d.quiet),
+      off: list(d.off),
+      floors: Object.fromEntries(
+        list(d.floors).map((f) => {
+          const [place = '', m2 = ''] = f.split(':');
+          return [place.trim(), m2.trim()];
+        }),
+      ),
+      gear: d.gear,
+    });
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      {d.people.map((p, i) => (
+        <Box key={i} sx={{ display: 'grid', gap: 1 }}>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <TextField
+              label="Who"
+              value={p.name}
+              onChange={(e) => {
+                setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, name: e.target.value } : q)) });
+              }}
+              sx={{ width: 200 }}
+            />
+            <TextField
+              label="Away on"
+              placeholder="2026-12-03, 2026-12-04"
+              value={p.off}
+              onChange={(e) => {
+                setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, off: e.target.value } : q)) });
+              }}
+              slotProps={{ htmlInput: { 'aria-label': `${p.name || 'Somebody'} is away on` } }}
+              sx={{ width: 240 }}
+            />
+            {d.people.length > 1 && (
+              <Button
+                onClick={() => {
+                  setD({ ...d, people: d.people.filter((_, k) => k !== i) });
+                }}
+              >
+                Away for good
+              </Button>
+            )}
+          </Box>
+          <Hours
+            label={`Hours of ${p.name || 'somebody'}`}
+            week={p.week}
+            change={(week) => {
+              setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, week } : q)) });
+            }}
+          />
+        </Box>
+      ))}
+      <Box>
+        <Button
+          onClick={() => {
+            setD({ ...d, people: [...d.people, { name: '', week: { sat: '9:00-13:00' }, off: '' }] });
+          }}
+        >
+          One more helper
+        </Button>
+      </Box>
+      <Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>Quiet hours: no grinders, no compressor</Box>
+        <Hours
+          label="Quiet hours"
+          week={d.quiet}
+          change={(quiet) => {
+            setD({ ...d, quiet });
+          }}
+        />
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.5 }}>
+        <TextField
+          label="Days off"
+          placeholder="2026-12-25, 2026-12-26"
+          value={d.off}
+          onChange={(e) => {
+            setD({ ...d, off: e.target.value });
+          }}
+        />
+        <TextField
+          label="Room on the floor"
+          placeholder="Heated bay: 24 m2"
+          value={d.floors}
+          onChange={(e) => {
+            setD({ ...d, floors: e.target.value });
+          }}
+        />
+      </Box>
+      {wrong && (
+        <div role="alert">
+          <Notice title={wrong.message}>Accepted: {wrong.accepted}.</Notice>
+        </div>
+      )}
+      <Box>
+        <Button variant="contained" disabled={save.isPending} onClick={submit}>
+          Keep, and plan again
+        </Button>
+        {save.isSuccess && (
+          <Box component="span" role="status" sx={{ ml: 2, color: tok('zinc'), fontWeight: 650 }}>
+            Kept; the schedule follows.
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

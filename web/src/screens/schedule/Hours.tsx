@@ -1,0 +1,31 @@
+import { Box, TextField } from '@mui/material';
+import { textSize } from '../../theme/tokens';
+import { type Week, days } from './week';
+
+export function Hours({ label, week, change }: { label: string; week: Week; change: (week: Week) => void }) {
+  return (
+    <Box
+      role="group"
+      aria-label={label}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr)', lg: 'repeat(4, 1fr)' },
+        gap: 1,
+      }}
+    >
+      {days.map(([d, name]) => (
+        <TextField
+          key={d}
+          label={name}
+          value={week[d] ?? ''}
+          placeholder="off"
+          onChange={(e) => {
+            change({ ...week, [d]: e.target.value });
+          }}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'aria-label': `${label}, ${name}` } }}
+          sx={{ '& input': { fontSize: textSize.s } }}
+        />
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,157 @@
+import { Box, Button, TextField } from '@mui/material';
+import { useState } from 'react';
+import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { useStoreWrite } from '../../api/store';
+import { Notice } from '../../parts/Notice';
+import { QuantityField } from '../../parts/QuantityField';
+import { when } from '../../parts/time';
+import { textSize, tok } from '../../theme/tokens';
+
+export function Ledger({
+  tin,
+  material,
+  now,
+  close,
+}: {
+  tin: Schemas['TinLineView'];
+  material: Schemas['MaterialView'];
+  now: string;
+  close: () => void;
+}) {
+  const [amount, setAmount] = useState('');
+  const [note, setNote] = useState('');
+  const move = useStoreWrite((body: Schemas['MovementBody']) =>
+    settle(api.POST('/api/store/tins/{tin}/movements', { params: { path: { tin: tin.id } }, body })),
+  );
+  const wrong = move.error instanceof Refusal ? move.error : null;
+  const write = (kind: string, withAmount: boolean) => {
+    move.mutate(
+      { kind, ...(withAmount ? { amount } : {}), ...(note.trim() ? { note } : {}) },
+      {
+        onSuccess: () => {
+          setAmount('');
+          setNote('');
+        },
+      },
+    );
+  };
+  return (
+    <Box
+      sx={{
+        background: tok('sheet'),
+        borderLeft: `6px solid ${tok('deep')}`,
+        p: 2,
+        mb: 1.5,
+        display: 'grid',
+        gap: 1.25,
+      }}
+    >
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2 }}>
+        <Box>
+          <Box sx={{ fontWeight: 700 }}>
+            {material.name}, batch {tin.batch || 'unmarked'}
+          </Box>
+          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+            {tin.left.text} of {tin.size.text}
+            {tin.cabinet && ` · ${tin.cabinet}`}
+            {tin.expires ? ` · good until ${when(tin.expires, now)}, ${tin.because}` : ' · keeps'}
+          </Box>
+        </Box>
+        <Button onClick={close}>Close</Button>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'start' }}>
+        <QuantityField
+          size="small"
+          label="Amount"
+          of="volume,mass,count"
+          value={amount}
+          onChange={setAmount}
+          placeholder={tin.left.text}
+          error={wrong?.pointer === '/amount'}
+          sx={{ width: 130 }}
+        />
+        <TextField
+          size="small"
+          label="Note"
+          value={note}
+          onChange={(e) => {
+            setNote(e.target.value);
+          }}
+          sx={{ width: 200 }}
+        />
+        <Button
+          disabled={!amount.trim() || move.isPending}
+          onClick={() => {
+            write('used', true);
+          }}
+        >
+          Used so much
+        </Button>
+        <Button
+          disabled={!amount.trim() || move.isPending}
+          onClick={() => {
+            write('counted', true);
+          }}
+        >
+          So much is in it
+        </Button>
+        {!tin.opened && (
+          <Button
+            disabled={move.isPending}
+            onClick={() => {
+              write('opened', false);
+            }}
+          >
+            Opened
+          </Button>
+        )}
+        {tin.canBeActivated && (
+          <Button
+            disabled={move.isPending}
+            onClick={() => {
+              write('activated', false);
+            }}
+          >
+            Activated: start its clock
+          </Button>
+        )}
+        {tin.left.si > 0 && (
+          <Button
+            disabled={move.isPending}
+            onClick={() => {
+              write('binned', false);
+            }}
+          >
+            Binned
+          </Button>
+        )}
+      </Box>
+      {wrong && (
+        <div role="alert">
+          <Notice title={wrong.message}>{wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice>
+        </div>
+      )}
+      {tin.movements.length > 0 && (
+        <Box component="ol" aria-label="Ledger" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: textSize.m }}>
+          {tin.movements.map((m, i) => (
+            <Box
+              component="li"
+              key={i}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: '150px 90px 90px 1fr',
+                borderTop: `1px solid ${tok('rule')}`,
+                py: 0.25,
+              }}
+            >
+              <span className="mono">{when(m.at, now)}</span>
+              <span>{m.kind}</span>
+              <span className="mono">{m.amount}</span>
+              <span>{m.note}</span>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,110 @@
+import { Box } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
+import { type Schemas } from '../../api/client';
+import { TinLevel } from '../../figures/TinLevel';
+import { day } from '../../parts/time';
+import { textSize, tok } from '../../theme/tokens';
+import { Ledger } from './Ledger';
+
+/** A tin as it is said to somebody who does not see it. */
+function tinWords(material: string, tin: Schemas['TinLineView']): string {
+  const keeps = tin.expired ? ['past its time'] : tin.soon ? ['ends soon'] : [];
+  const open = tin.opened ? ['open'] : [];
+  return [material, `batch ${tin.batch || 'unmarked'}`, `of ${tin.size.text}`, ...keeps, ...open].join(', ');
+}
+
+export function Material({
+  material,
+  now,
+  chosen,
+  choose,
+}: {
+  material: Schemas['MaterialView'];
+  now: string;
+  chosen: string;
+  choose: (tin: string) => void;
+}) {
+  const tin = material.tins.find((t) => t.id === chosen);
+  const filled = material.tins.filter((t) => t.left.si > 0 || t.id === chosen);
+  return (
+    <Box component="li" sx={{ listStyle: 'none', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,230px) minmax(0,1fr) 150px' },
+          gap: 2,
+          alignItems: 'center',
+        }}
+      >
+        <Box>
+          <Box sx={{ fontWeight: 700 }}>{material.name}</Box>
+          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            {material.example}; {material.shelf}
+          </Box>
+        </Box>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+          {filled.length === 0 && <Box sx={{ color: tok('ink2'), fontSize: textSize.m }}>none on the shelf</Box>}
+          {filled.map((t) => (
+            <Box
+              component="button"
+              type="button"
+              key={t.id}
+              aria-pressed={t.id === chosen}
+              onClick={() => {
+                choose(t.id === chosen ? '' : t.id);
+              }}
+              sx={{
+                background: t.id === chosen ? tok('wash') : 'none',
+                border: 0,
+                p: 0.5,
+                cursor: 'pointer',
+                textAlign: 'center',
+                color: tok('ink'),
+                minWidth: 64,
+              }}
+            >
+              <Box component="span" sx={visuallyHidden}>{`${tinWords(material.name, t)}: `}</Box>
+              <TinLevel tin={t} kind={material.hatch} />
+              <Box className="mono" sx={{ fontSize: textSize.xs }}>
+                {t.left.text}
+              </Box>
+              <Box
+                sx={{
+                  fontSize: textSize.xs,
+                  color: tok(t.expired ? 'lead' : t.soon ? 'brass' : 'ink2'),
+                  fontWeight: t.expired || t.soon ? 700 : 400,
+                }}
+              >
+                {t.activatedAt ? 'activated' : t.expires ? day(t.expires) : t.batch}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+        <Box sx={{ textAlign: { sm: 'right' } }}>
+          <Box className="mono" sx={{ fontSize: textSize.xl, fontWeight: 600 }}>
+            {material.total.text}
+          </Box>
+          {material.needed.si > 0 && (
+            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>jobs want {material.needed.text}</Box>
+          )}
+          {material.missing.si > 0.0005 && (
+            <Box sx={{ fontSize: textSize.s, color: tok('lead'), fontWeight: 700 }}>{material.missing.text} short</Box>
+          )}
+        </Box>
+      </Box>
+      {tin && (
+        <Box sx={{ mt: 1 }}>
+          <Ledger
+            key={tin.id}
+            tin={tin}
+            material={material}
+            now={now}
+            close={() => {
+              choose('');
+            }}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,130 @@
+import { Autocomplete, Box, Button, TextField } from '@mui/material';
+import { type ChangeEvent, type SubmitEvent, useRef, useState } from 'react';
+import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { useStoreWrite } from '../../api/store';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { QuantityField } from '../../parts/QuantityField';
+
+const empty = { batch: '', size: '', count: '1', label: '', cabinet: '', price: '' };
+
+/** Tins that came in: one batch by hand, or a whole table. */
+export function Receive({ view }: { view: Schemas['StoreView'] }) {
+  const [material, setMaterial] = useState<Schemas['Option'] | null>(null);
+  const [f, setF] = useState(empty);
+  const receive = useStoreWrite((body: Schemas['TinBody']) => settle(api.POST('/api/store/tins', { body })));
+  const table = useStoreWrite((body: Schemas['CsvBody']) => settle(api.POST('/api/store/tins/import', { body })));
+  const file = useRef<HTMLInputElement>(null);
+  const wrong = receive.error instanceof Refusal ? receive.error : null;
+  const at = (field: string) =>
+    wrong?.pointer === `/${field}` ? { error: true, helperText: `${wrong.message} Accepted: ${wrong.accepted}.` } : {};
+  const set = (field: keyof typeof empty) => (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+    setF({ ...f, [field]: e.target.value });
+  };
+  const submit = (e: SubmitEvent) => {
+    e.preventDefault();
+    receive.mutate(
+      {
+        material: material?.id ?? '',
+        batch: f.batch,
+        size: f.size,
+        count: Number(f.count),
+        label: f.label || null,
+        cabinet: f.cabinet,
+        price: f.price || null,
+      },
+      {
+        onSuccess: () => {
+          setF({ ...empty, cabinet: f.cabinet });
+        },
+      },
+    );
+  };
+  const bring = async (e: ChangeEvent<HTMLInputElement>) => {
+    const chosen = e.target.files?.[0];
+    e.target.value = '';
+    if (chosen) table.mutate({ text: await chosen.text() });
+  };
+  return (
+    <Box component="section" aria-label="Came in">
+      <Heading>Came in</Heading>
+      <Box component="form" onSubmit={submit} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+        <Autocomplete
+          sx={{ gridColumn: '1 / -1' }}
+          options={view.kinds}
+          value={material}
+          onChange={(_, v) => {
+            setMaterial(v);
+          }}
+          getOptionLabel={(o) => o.name}
+          isOptionEqualToValue={(a, b) => a.id === b.id}
+          renderInput={(p) => <TextField {...p} label="What" {...at('material')} />}
+        />
+        <TextField label="Batch" value={f.batch} onChange={set('batch')} {...at('batch')} />
+        <QuantityField
+          label="Tin size"
+          of="volume,mass,count"
+          placeholder="2.5 L"
+          value={f.size}
+          onChange={(size) => {
+            setF((before) => ({ ...before, size }));
+          }}
+          error={at('size').helperText}
+        />
+        <TextField
+          label="How many"
+          value={f.count}
+          onChange={set('count')}
+          {...at('count')}
+          slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+        />
+        <TextField
+          label="Good until, by its label"
+          type="date"
+          value={f.label}
+          onChange={set('label')}
+          {...at('label')}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <TextField label="Cabinet" value={f.cabinet} onChange={set('cabinet')} {...at('cabinet')} />
+        <TextField label="Price of one" value={f.price} onChange={set('price')} {...at('price')} />
+        <Button
+          type="submit"
+          variant="contained"
+          disabled={receive.isPending || !material}
+          sx={{ gridColumn: '1 / -1' }}
+        >
+          Put it on the shelf
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+        <Button onClick={() => file.current?.click()}>Open a table (CSV)</Button>
+        <Button
+          component="a"
+          href={`data:text/csv;charset=utf-8,${encodeURIComponent(view.csvExample)}`}
+          download="stock.csv"
+        >
+          An example of one
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          hidden
+          aria-label="Table of tins"
+          onChange={(e) => {
+            void bring(e);
+          }}
+        />
+      </Box>
+      {table.isError && (
+        <div role="alert">
+          <Notice title="Nothing was taken in">
+            {table.error.message}
+            {table.error instanceof Refusal && table.error.accepted && ` Accepted: ${table.error.accepted}.`}
+          </Notice>
+        </div>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,129 @@
+import { Box, Button, TextField } from '@mui/material';
+import { useState } from 'react';
+import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { useStoreWrite } from '../../api/store';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { mono, textSize, tok } from '../../theme/tokens';
+
+/** Sheets of the yard's own tins; what a sheet says wins over the typical figure, field by field. */
+export function Sheets({ view }: { view: Schemas['StoreView'] }) {
+  const [text, setText] = useState<string | null>(null);
+  const keep = useStoreWrite(async (body: Schemas['SheetBody']) => {
+    await settle(api.POST('/api/store/sheets', { body }));
+    return undefined;
+  });
+  const drop = useStoreWrite(async (product: string) => {
+    await settle(api.DELETE('/api/store/sheets/{product}', { params: { path: { product } } }));
+    return undefined;
+  });
+  return (
+    <Box component="section" aria-label="Sheets of your tins">
+      <Heading>Sheets of your tins</Heading>
+      {view.sheets.length === 0 && text === null && (
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
+          Until a sheet is here, the typical figures of the class count.
+        </Box>
+      )}
+      {view.sheets.map((s) => (
+        <Box key={s.class} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
+          <Box sx={{ fontWeight: 700 }}>{s.name}</Box>
+          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            for {s.product}; {s.source}
+          </Box>
+          <Box
+            component="dl"
+            sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto 1fr', gap: '0 12px', fontSize: textSize.s }}
+          >
+            {s.fields.map((f) => (
+              <Box key={f.field} sx={{ display: 'contents' }}>
+                <Box component="dt" sx={{ color: tok('ink2') }}>
+                  {f.field}
+                </Box>
+                <Box component="dd" className="mono" sx={{ m: 0, overflowWrap: 'anywhere' }}>
+                  {f.given}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
+            <Button
+              size="small"
+              onClick={() => {
+                setText(s.text);
+              }}
+            >
+              Change
+            </Button>
+            <Button
+              size="small"
+              onClick={() => {
+                drop.mutate(s.class);
+              }}
+            >
+              Back to typical
+            </Button>
+          </Box>
+        </Box>
+      ))}
+      {text === null ? (
+        <Button
+          onClick={() => {
+            setText(view.sheetExample);
+          }}
+        >
+          Write one in
+        </Button>
+      ) : (
+        <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
+          <TextField
+            label="Sheet (YAML or JSON)"
+            multiline
+            minRows={10}
+            maxRows={24}
+            value={text}
+            onChange={(e) => {
+              setText(e.target.value);
+            }}
+            slotProps={{
+              htmlInput: { spellCheck: false, style: { fontFamily: mono, fontSize: textSize.s } },
+              inputLabel: { shrink: true },
+            }}
+          />
+          {keep.isError && (
+            <div role="alert">
+              <Notice title={keep.error.message}>
+                {keep.error instanceof Refusal && keep.error.accepted && `Accepted: ${keep.error.accepted}.`}
+              </Notice>
+            </div>
+          )}
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button
+              variant="contained"
+              disabled={keep.isPending}
+              onClick={() => {
+                keep.mutate(
+                  { text, version: view.sheetsVersion },
+                  {
+                    onSuccess: () => {
+                      setText(null);
+                    },
+                  },
+                );
+              }}
+            >
+              Keep the sheet
+            </Button>
+            <Button
+              onClick={() => {
+                setText(null);
+              }}
+            >
+              Leave it
+            </Button>
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}

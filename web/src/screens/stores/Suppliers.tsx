@@ -1,0 +1,120 @@
+import { Box, Button, Checkbox, FormControlLabel, TextField } from '@mui/material';
+import { useState } from 'react';
+import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { useStoreWrite } from '../../api/store';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { textSize, tok } from '../../theme/tokens';
+
+const goods = [
+  ['paint', 'paint'],
+  ['chemicals', 'cleaners, baths'],
+  ['consumables', 'abrasives, tape …'],
+] as const;
+
+/** Who sells what, best liked first, and how long it takes to come. */
+export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
+  const [list, setList] = useState(view.suppliers.map((s) => ({ ...s, days: String(s.leadDays) })));
+  const save = useStoreWrite((body: Schemas['SuppliersBody']) => settle(api.PUT('/api/store/suppliers', { body })));
+  const change = (i: number, with_: Partial<(typeof list)[number]>) => {
+    setList(list.map((s, k) => (k === i ? { ...s, ...with_ } : s)));
+  };
+  const changed =
+    JSON.stringify(list.map(({ days, ...s }) => ({ ...s, leadDays: Number(days) }))) !== JSON.stringify(view.suppliers);
+  return (
+    <Box component="section" aria-label="Sellers">
+      <Heading>Who sells it</Heading>
+      {list.map((s, i) => (
+        <Box
+          key={i}
+          sx={{
+            borderTop: `1px solid ${tok('rule')}`,
+            py: 1,
+            display: 'grid',
+            gridTemplateColumns: 'minmax(0,1fr) 92px auto',
+            gap: 1,
+            alignItems: 'center',
+          }}
+        >
+          <TextField
+            size="small"
+            label="Name"
+            value={s.name}
+            onChange={(e) => {
+              change(i, { name: e.target.value });
+            }}
+          />
+          <TextField
+            size="small"
+            label="Days"
+            value={s.days}
+            onChange={(e) => {
+              change(i, { days: e.target.value });
+            }}
+            slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+          />
+          <Button
+            size="small"
+            aria-label={`Take ${s.name || 'this one'} out`}
+            onClick={() => {
+              setList(list.filter((_, k) => k !== i));
+            }}
+          >
+            Out
+          </Button>
+          <Box sx={{ gridColumn: '1 / -1' }}>
+            {goods.map(([id, name]) => (
+              <FormControlLabel
+                key={id}
+                control={
+                  <Checkbox
+                    size="small"
+                    checked={s.sells.includes(id)}
+                    onChange={(_, on) => {
+                      change(i, { sells: on ? [...s.sells, id] : s.sells.filter((g) => g !== id) });
+                    }}
+                  />
+                }
+                label={
+                  <Box component="span" sx={{ fontSize: textSize.m }}>
+                    {name}
+                  </Box>
+                }
+              />
+            ))}
+          </Box>
+        </Box>
+      ))}
+      {save.isError && (
+        <div role="alert">
+          <Notice title={save.error.message}>
+            {save.error instanceof Refusal && save.error.accepted && `Accepted: ${save.error.accepted}.`}
+          </Notice>
+        </div>
+      )}
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button
+          onClick={() => {
+            setList([...list, { name: '', leadDays: 2, days: '2', sells: ['paint'] }]);
+          }}
+        >
+          One more
+        </Button>
+        {changed && (
+          <Button
+            variant="contained"
+            disabled={save.isPending}
+            onClick={() => {
+              save.mutate({
+                version: view.suppliersVersion,
+                suppliers: list.map((s) => ({ name: s.name, leadDays: Number(s.days), sells: s.sells })),
+              });
+            }}
+          >
+            Keep
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}

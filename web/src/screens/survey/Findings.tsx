@@ -1,0 +1,127 @@
+import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { type ReactNode } from 'react';
+import { type Schemas } from '../../api/client';
+import { ConditionPicture } from '../../figures/ConditionPicture';
+import { textSize, tok } from '../../theme/tokens';
+
+type Found = { id: string; grade: string; extent: string };
+
+type Condition = Schemas['ConditionView'];
+
+const groups: [string, string][] = [
+  ['dirt', 'Dirt on it'],
+  ['stain', 'Stains'],
+  ['corrosion', 'Corrosion'],
+  ['old film', 'Old films'],
+  ['damage', 'Damage'],
+  ['work', 'Work due before paint'],
+  ['hazard', 'Hazards, also hidden ones'],
+];
+
+/** What was found, each at its grade by picture; below, what else could be found on this material. */
+export function Findings({
+  conditions,
+  found,
+  change,
+  extent,
+}: {
+  conditions: Condition[];
+  found: Found[];
+  change: (f: Found[]) => void;
+  extent: (f: Found, index: number) => ReactNode;
+}) {
+  return (
+    <>
+      {found.map((f, index) => {
+        const c = conditions.find((x) => x.id === f.id);
+        if (!c) return null;
+        const grade = c.grades.find((g) => g.id === f.grade);
+        return (
+          <Box key={f.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1.25 }}>
+            <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', justifyContent: 'space-between', mb: 0.75 }}>
+              <Box>
+                <Box component="span" sx={{ fontWeight: 700 }}>
+                  {c.name}
+                </Box>{' '}
+                <Box component="span" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                  {grade?.look}
+                </Box>
+              </Box>
+              <Button
+                size="small"
+                onClick={() => {
+                  change(found.filter((x) => x.id !== f.id));
+                }}
+                aria-label={`${c.name}: not there`}
+              >
+                Not there
+              </Button>
+            </Box>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start' }}>
+              <ToggleButtonGroup
+                exclusive
+                value={f.grade}
+                aria-label={c.name}
+                onChange={(_, v: string | null) => {
+                  if (v !== null) change(found.map((x) => (x.id === f.id ? { ...x, grade: v } : x)));
+                }}
+                sx={{
+                  flexWrap: 'wrap',
+                  '& .MuiToggleButton-root': {
+                    textTransform: 'none',
+                    p: 0.75,
+                    color: tok('ink'),
+                    borderColor: tok('phos'),
+                    '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
+                  },
+                }}
+              >
+                {c.grades.map((g, i) => (
+                  <ToggleButton key={g.id} value={g.id} title={g.look}>
+                    <Box sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, fontSize: textSize.s, minWidth: 84 }}>
+                      <ConditionPicture picture={c.picture} grade={i} of={c.grades.length} />
+                      {g.name}
+                    </Box>
+                  </ToggleButton>
+                ))}
+              </ToggleButtonGroup>
+              <Box sx={{ width: 130 }}>{extent(f, index)}</Box>
+            </Box>
+          </Box>
+        );
+      })}
+      {found.length === 0 && (
+        <Box sx={{ color: tok('ink2'), mb: 1 }}>
+          Nothing found yet. Look from all sides, then tap what you see; what cannot occur on this material is left out.
+        </Box>
+      )}
+      <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
+        {groups.map(([group, label]) => {
+          const rest = conditions.filter((c) => c.group === group && !found.some((f) => f.id === c.id));
+          return rest.length === 0 ? null : (
+            <Box
+              key={group}
+              sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '170px 1fr' }, gap: 1, alignItems: 'start' }}
+            >
+              <Box sx={{ fontSize: textSize.m, color: tok('ink2'), pt: { sm: 1.25 } }}>{label}</Box>
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+                {rest.map((c) => (
+                  <Button
+                    key={c.id}
+                    title={c.hint}
+                    onClick={() => {
+                      change([...found, { id: c.id, grade: c.grades[0]?.id ?? '', extent: '100 %' }]);
+                    }}
+                    sx={{ px: 1.25 }}
+                  >
+                    {c.name}
+                  </Button>
+                ))}
+              </Box>
+            </Box>
+          );
+        })}
+      </Box>
+    </>
+  );
+}

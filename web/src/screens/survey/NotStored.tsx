@@ -1,0 +1,70 @@
+import { Box, Button } from '@mui/material';
+import { useEffect } from 'react';
+import { type Refusal } from '../../api/client';
+import { tok } from '../../theme/tokens';
+
+/** Goes to the field that is named by its place in what is sent. */
+function toField(pointer: string) {
+  const field = document.querySelector<HTMLElement>(`[data-pointer="${CSS.escape(pointer)}"]`);
+  field?.scrollIntoView({ block: 'center' });
+  field?.querySelector<HTMLElement>('input, textarea, [role=combobox]')?.focus();
+}
+
+const onScreen = (pointer: string): boolean =>
+  pointer !== '' && document.querySelector(`[data-pointer="${CSS.escape(pointer)}"]`) !== null;
+
+/** Stays in view while something is not stored, with the reason, the way to the field, and the way on without it. */
+export function NotStored({ refusal, leaving, leave }: { refusal: Refusal; leaving: boolean; leave: () => void }) {
+  useEffect(() => {
+    const hold = (e: BeforeUnloadEvent) => {
+      e.preventDefault();
+    };
+    window.addEventListener('beforeunload', hold);
+    return () => {
+      window.removeEventListener('beforeunload', hold);
+    };
+  }, []);
+  return (
+    <Box
+      role="alert"
+      sx={{
+        position: 'fixed',
+        left: 0,
+        right: 0,
+        bottom: { xs: 58, sm: 0 },
+        zIndex: 12,
+        background: tok('leadWash'),
+        borderTop: `3px solid ${tok('lead')}`,
+        px: { xs: 2, sm: 3 },
+        py: 1,
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 1.5,
+        alignItems: 'center',
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 220 }}>
+        <Box component="span" sx={{ fontWeight: 700, color: tok('lead') }}>
+          {leaving ? 'Not stored, so you are still here. ' : 'Not stored. '}
+        </Box>
+        {refusal.message} {refusal.accepted && `Accepted: ${refusal.accepted}.`}
+      </Box>
+      {onScreen(refusal.pointer) && (
+        <Button
+          size="small"
+          variant="contained"
+          onClick={() => {
+            toField(refusal.pointer);
+          }}
+        >
+          To the field
+        </Button>
+      )}
+      {leaving && (
+        <Button size="small" onClick={leave}>
+          Go on without it
+        </Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,160 @@
+import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { type ChangeEvent, useEffect, useRef, useState } from 'react';
+import { useKeepPhoto, usePhotos, useRemovePhoto } from '../../api/parts';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { small } from '../../parts/picture';
+import { when } from '../../parts/time';
+import { textSize, tok } from '../../theme/tokens';
+
+const words: Record<string, string> = { before: 'Before', during: 'Under way', after: 'After' };
+
+/** Photos of a part; taken out ones can be had back for a few seconds. */
+export function Photos({ part }: { part: string }) {
+  const photos = usePhotos(part);
+  const keep = useKeepPhoto(part);
+  const remove = useRemovePhoto(part);
+  const [moment, setMoment] = useState('before');
+  const [wrong, setWrong] = useState('');
+  const [going, setGoing] = useState<string | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const drop = remove.mutate;
+  useEffect(() => {
+    if (going === null) return;
+    const timer = setTimeout(() => {
+      drop(going, {
+        onSettled: () => {
+          setGoing(null);
+        },
+      });
+    }, 6000);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [going, drop]);
+  const take = async (e: ChangeEvent<HTMLInputElement>) => {
+    const chosen = [...(e.target.files ?? [])];
+    e.target.value = '';
+    try {
+      setWrong('');
+      for (const one of chosen)
+        await keep.mutateAsync({
+          moment,
+          image: await small(one),
+          caption: one.name.replace(/\.[a-z0-9]+$/i, '').slice(0, 200),
+        });
+    } catch (cause) {
+      setWrong(cause instanceof Error ? cause.message : 'That did not work.');
+    }
+  };
+  const shown = (photos.data?.photos ?? []).filter((p) => p.id !== going);
+  return (
+    <Box>
+      <Heading>Photos</Heading>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5, alignItems: 'center' }}>
+        <ToggleButtonGroup
+          exclusive
+          value={moment}
+          onChange={(_, v: string | null) => {
+            if (v !== null) setMoment(v);
+          }}
+          aria-label="When the photo is from"
+          sx={{
+            '& .MuiToggleButton-root': {
+              textTransform: 'none',
+              minHeight: 44,
+              color: tok('ink'),
+              borderColor: tok('phos'),
+              '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
+            },
+          }}
+        >
+          {Object.entries(words).map(([id, label]) => (
+            <ToggleButton key={id} value={id}>
+              {label}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <Button onClick={() => file.current?.click()} disabled={keep.isPending}>
+          {keep.isPending ? 'Keeping …' : 'Add photos'}
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept="image/*"
+          multiple
+          hidden
+          aria-label="Photos"
+          onChange={(e) => {
+            void take(e);
+          }}
+        />
+        {going !== null && (
+          <Button
+            onClick={() => {
+              setGoing(null);
+            }}
+          >
+            Undo: have the photo back
+          </Button>
+        )}
+      </Box>
+      {wrong && (
+        <div role="alert">
+          <Notice title="Not kept">{wrong}</Notice>
+        </div>
+      )}
+      {photos.data && shown.length === 0 && (
+        <Box sx={{ color: tok('ink2') }}>
+          None yet. All sides, every joint before it comes apart, and something of known size beside it.
+        </Box>
+      )}
+      <Box
+        component="ul"
+        sx={{
+          listStyle: 'none',
+          m: 0,
+          p: 0,
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))',
+        }}
+      >
+        {shown.map((p) => (
+          <Box component="li" key={p.id}>
+            <a href={p.url} target="_blank" rel="noreferrer">
+              <Box
+                component="img"
+                src={`${p.url}?small=1`}
+                alt={`${words[p.moment] ?? ''}: ${p.caption}`}
+                loading="lazy"
+                sx={{
+                  display: 'block',
+                  width: '100%',
+                  aspectRatio: '4 / 3',
+                  objectFit: 'cover',
+                  border: `1px solid ${tok('ink')}`,
+                }}
+              />
+            </a>
+            <Box sx={{ display: 'flex', alignItems: 'center', fontSize: textSize.s }}>
+              <Box sx={{ flex: 1, minWidth: 0 }}>
+                <b>{words[p.moment]}</b> {p.caption}
+                <Box sx={{ color: tok('ink2') }}>{when(p.at, new Date().toISOString())}</Box>
+              </Box>
+              <Button
+                onClick={() => {
+                  setGoing(p.id);
+                }}
+                aria-label={`Take out the photo ${p.caption}`}
+                sx={{ minWidth: 44, border: 0, '&:hover': { border: 0 } }}
+              >
+                ×
+              </Button>
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,115 @@
+import { Box, MenuItem, TextField } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { Heading } from '../../parts/Headings';
+import { WorkedIn } from './WorkedIn';
+import { type Draft } from './draft';
+
+/** What the part is for, where it is worked, and what it hangs on. */
+export function ServiceAndPlace({
+  view,
+  catalogue,
+  draft,
+  places,
+  set,
+  at,
+}: {
+  view: Schemas['SurveyView'];
+  catalogue: Schemas['CatalogueView'];
+  draft: Draft;
+  places: Schemas['SurveyView']['places'];
+  set: (change: Partial<Draft>) => void;
+  /** What is wrong at a place of the survey, in words. */
+  at: (pointer: string) => string | undefined;
+}) {
+  const choices = (label: string, value: string, options: Schemas['Option'][], change: (v: string) => void) => (
+    <TextField
+      select
+      label={label}
+      value={value}
+      onChange={(e) => {
+        change(e.target.value);
+      }}
+      helperText={options.find((o) => o.id === value)?.hint}
+    >
+      {options.map((o) => (
+        <MenuItem key={o.id} value={o.id}>
+          {o.name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+  return (
+    <section aria-label="Service and place">
+      <Heading>What is it for, and where is it worked?</Heading>
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+        {choices(
+          'Service',
+          draft.service,
+          catalogue.services.filter((s) => s.substrates.includes(draft.substrate)),
+          (v) => {
+            set({ service: v });
+          },
+        )}
+        {choices('Finish wanted', draft.finish, catalogue.finishes, (v) => {
+          set({ finish: v });
+        })}
+        <WorkedIn
+          places={places}
+          kinds={catalogue.placeKinds}
+          hazards={catalogue.hazards}
+          place={draft.place}
+          change={(to) => {
+            set({ place: to });
+          }}
+          error={at}
+        />
+        {choices('Put on with', draft.method, catalogue.methods, (v) => {
+          set({ method: v });
+        })}
+        {view.siblings.length > 0 &&
+          choices(
+            'Zone of',
+            draft.zoneOf,
+            [{ id: '', name: 'a part of its own', hint: 'or a zone of one piece with another' }, ...view.siblings],
+            (v) => {
+              set({ zoneOf: v });
+            },
+          )}
+        {view.siblings.length > 0 &&
+          choices(
+            'Mounted on',
+            draft.mountedOn,
+            [{ id: '', name: 'nothing', hint: 'what it is taken off from, and goes back on' }, ...view.siblings],
+            (v) => {
+              set({ mountedOn: v });
+            },
+          )}
+        {choices('Wash water lies', draft.water, catalogue.waterLies, (v) => {
+          set({ water: v });
+        })}
+        <TextField
+          select
+          label="Small parts or lattice"
+          value={draft.small ? 'yes' : 'no'}
+          onChange={(e) => {
+            set({ small: e.target.value === 'yes' });
+          }}
+          helperText="more paint misses them"
+        >
+          <MenuItem value="no">no</MenuItem>
+          <MenuItem value="yes">yes</MenuItem>
+        </TextField>
+        <TextField
+          label="Another one would cost"
+          data-pointer="/part/replacement"
+          value={draft.replacement}
+          onChange={(e) => {
+            set({ replacement: e.target.value });
+          }}
+          error={!!at('/part/replacement')}
+          helperText={at('/part/replacement') ?? 'to hold the work against; may stay empty'}
+        />
+      </Box>
+    </section>
+  );
+}

@@ -1,0 +1,152 @@
+import { Box, MenuItem, TextField } from '@mui/material';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { type Schemas } from '../../api/client';
+import { Heading, Title } from '../../parts/Headings';
+import { QuantityField } from '../../parts/QuantityField';
+import { textSize, tok } from '../../theme/tokens';
+import { Findings } from './Findings';
+import { Measured } from './Measured';
+import { NotStored } from './NotStored';
+import { Photos } from './Photos';
+import { ServiceAndPlace } from './ServiceAndPlace';
+import { Shapes } from './Shapes';
+import { Telling } from './Telling';
+import { useStoredSurvey } from './useStoredSurvey';
+
+export function SurveyEditor({
+  view: opened,
+  catalogue,
+}: {
+  view: Schemas['SurveyView'];
+  catalogue: Schemas['CatalogueView'];
+}) {
+  const { part = '' } = useParams();
+  const { view, draft, set, shapes, places, state, refusal, leaving, leave } = useStoredSurvey(part, opened);
+  const [chosen, setChosen] = useState(0);
+  const said = refusal ? `${refusal.message}${refusal.accepted ? ` Accepted: ${refusal.accepted}.` : ''}` : '';
+  const at = (pointer: string): string | undefined => (refusal?.pointer === pointer ? said : undefined);
+  /** What is wrong with a shape at a field that its kind does not have. */
+  const strays = (index: number, fields: string[]): string[] =>
+    refusal?.pointer.startsWith(`/part/shapes/${String(index)}/`) &&
+    !fields.includes(refusal.pointer.split('/')[4] ?? '')
+      ? [said]
+      : [];
+  const place = places.find((p) => p.id === draft.place.id);
+  const substrate = catalogue.substrates.find((s) => s.id === draft.substrate);
+  const occurs = (families: string[], id: string) =>
+    families.length === 0 || families.some((f) => catalogue.substrates.find((s) => s.id === id)?.families.includes(f));
+  /** What cannot occur on the new material is dropped with it, and so is a service it is not for. */
+  const madeOf = (id: string) => {
+    const suited = catalogue.services.filter((s) => s.substrates.includes(id));
+    set({
+      substrate: id,
+      conditions: draft.conditions.filter((c) =>
+        occurs(catalogue.conditions.find((x) => x.id === c.id)?.families ?? [], id),
+      ),
+      service: suited.some((s) => s.id === draft.service) ? draft.service : (suited[0]?.id ?? draft.service),
+    });
+  };
+  const grid = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };
+
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 372px' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 }, display: 'grid', gap: 3, alignContent: 'start' }}>
+        <Box>
+          <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', justifyContent: 'space-between' }}>
+            <Title sub="Take in and judge">{draft.name || 'Unnamed part'}</Title>
+            <Box
+              role="status"
+              sx={{ fontSize: textSize.m, fontWeight: 650, color: tok(state === 'refused' ? 'lead' : 'ink2') }}
+            >
+              {state === 'saved' ? 'Stored' : state === 'saving' ? 'Storing …' : 'Not stored yet'}
+            </Box>
+          </Box>
+          <Box sx={grid}>
+            <TextField
+              label="Part"
+              data-pointer="/part/name"
+              value={draft.name}
+              onChange={(e) => {
+                set({ name: e.target.value });
+              }}
+              error={!!at('/part/name')}
+              helperText={at('/part/name')}
+            />
+            <TextField
+              select
+              label="Made of"
+              value={draft.substrate}
+              onChange={(e) => {
+                madeOf(e.target.value);
+              }}
+              helperText={substrate?.tell}
+            >
+              {catalogue.substrates.map((s) => (
+                <MenuItem key={s.id} value={s.id}>
+                  {s.name}
+                </MenuItem>
+              ))}
+            </TextField>
+          </Box>
+          <Box sx={{ mt: 1 }}>
+            <Telling catalogue={catalogue} choose={madeOf} />
+          </Box>
+        </Box>
+
+        <section aria-label="Conditions">
+          <Heading>How bad is it?</Heading>
+          <Findings
+            conditions={catalogue.conditions.filter((c) => occurs(c.families, draft.substrate))}
+            found={draft.conditions}
+            change={(conditions) => {
+              set({ conditions });
+            }}
+            extent={(f, index) => (
+              <QuantityField
+                label="of the area"
+                of="percentage"
+                value={f.extent}
+                error={at(`/part/conditions/${String(index)}/extent`)}
+                pointer={`/part/conditions/${String(index)}/extent`}
+                onChange={(v) => {
+                  set({ conditions: draft.conditions.map((x) => (x.id === f.id ? { ...x, extent: v } : x)) });
+                }}
+              />
+            )}
+          />
+        </section>
+
+        <Shapes
+          kinds={catalogue.shapes}
+          shapes={draft.shapes}
+          measured={shapes}
+          chosen={chosen}
+          choose={setChosen}
+          change={(to) => {
+            set({ shapes: to });
+          }}
+          error={at}
+          strays={strays}
+        />
+
+        <ServiceAndPlace view={view} catalogue={catalogue} draft={draft} places={places} set={set} at={at} />
+
+        <section aria-label="Photos">
+          <Photos part={part} />
+        </section>
+      </Box>
+
+      {refusal && state === 'refused' && (
+        <NotStored
+          refusal={refusal}
+          leaving={leaving}
+          leave={() => {
+            leave?.();
+          }}
+        />
+      )}
+      <Measured part={part} shapes={shapes} chosen={chosen} place={place} />
+    </Box>
+  );
+}

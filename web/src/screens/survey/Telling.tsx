@@ -1,0 +1,87 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { useState } from 'react';
+import { useTelling } from '../../api/catalogue';
+import { type Schemas } from '../../api/client';
+import { textSize, tok } from '../../theme/tokens';
+
+/** Not sure what it is made of: try a magnet, a thumb, a file, and take one of the materials left. */
+export function Telling({
+  catalogue,
+  choose,
+}: {
+  catalogue: Schemas['CatalogueView'];
+  choose: (substrate: string) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const [signs, setSigns] = useState<Record<string, string>>({});
+  const told = useTelling(signs, open);
+  if (!open)
+    return (
+      <Button
+        onClick={() => {
+          setOpen(true);
+        }}
+        aria-expanded={false}
+        sx={{ justifySelf: 'start' }}
+      >
+        Not sure? Try a magnet and a file
+      </Button>
+    );
+  const answers = (id: string): string[] => [...new Set(catalogue.substrates.flatMap((s) => s.signs[id] ?? []))];
+  return (
+    <Box sx={{ border: `1px solid ${tok('phos')}`, p: 1.5, display: 'grid', gap: 1.5 }}>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+        {catalogue.signs.map((q) => (
+          <TextField
+            key={q.id}
+            select
+            label={q.name}
+            value={signs[q.id] ?? ''}
+            onChange={(e) => {
+              setSigns((s) =>
+                Object.fromEntries(Object.entries({ ...s, [q.id]: e.target.value }).filter(([, v]) => v !== '')),
+              );
+            }}
+          >
+            <MenuItem value="">not tried</MenuItem>
+            {answers(q.id).map((a) => (
+              <MenuItem key={a} value={a}>
+                {a.replace('-', ' ')}
+              </MenuItem>
+            ))}
+          </TextField>
+        ))}
+      </Box>
+      <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        {told.data
+          ? told.data.materials.length === 0
+            ? 'Nothing fits all of that. Try again on another spot, under the paint.'
+            : Object.keys(signs).length === 0
+              ? 'Answer what you can try.'
+              : `${told.data.materials.length} fit, surest first:`
+          : 'Working it out …'}
+      </Box>
+      {Object.keys(signs).length > 0 &&
+        told.data?.materials.slice(0, 4).map((m) => (
+          <Button
+            key={m.id}
+            onClick={() => {
+              choose(m.id);
+              setOpen(false);
+            }}
+            sx={{ display: 'block', textAlign: 'left' }}
+          >
+            <Box sx={{ fontWeight: 700 }}>{m.name}</Box>
+            <Box sx={{ fontSize: textSize.s }}>{m.hint}</Box>
+          </Button>
+        ))}
+      <Button
+        onClick={() => {
+          setOpen(false);
+        }}
+      >
+        Close
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,158 @@
+import { Box, MenuItem, TextField } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { QuantityField } from '../../parts/QuantityField';
+import { textSize, tok } from '../../theme/tokens';
+import { slugOf } from '../today/TakeIn';
+
+export interface DraftPlace {
+  id: string;
+  name: string;
+  kind: string;
+  temperature: string;
+  humidity: string;
+  hazards: string[];
+}
+
+const another = '+';
+
+export const draftPlace = (p: Schemas['PlaceView']): DraftPlace => ({
+  id: p.id,
+  name: p.name,
+  kind: p.kind,
+  temperature: p.temperature,
+  humidity: p.humidity,
+  hazards: p.hazards,
+});
+
+interface Props {
+  places: Schemas['PlaceView'][];
+  kinds: Schemas['Option'][];
+  hazards: Schemas['Option'][];
+  place: DraftPlace;
+  change: (place: DraftPlace) => void;
+  error: (pointer: string) => string | undefined;
+}
+
+/** Where the part is worked: one of the job's places or a new one, what it is like, and who else is there. */
+export function WorkedIn({ places, kinds, hazards, place, change, error }: Props) {
+  const stored = places.find((p) => p.id === place.id);
+  const others = stored?.users ?? [];
+  const choose = (id: string) => {
+    const known = places.find((p) => p.id === id);
+    change(
+      known
+        ? draftPlace(known)
+        : {
+            id: slugOf(
+              'place',
+              places.map((p) => p.id),
+              'place',
+            ),
+            name: 'New place',
+            kind: place.kind,
+            temperature: '18 °C',
+            humidity: '55 %',
+            hazards: [],
+          },
+    );
+  };
+  const kind = kinds.find((k) => k.id === place.kind);
+  return (
+    <>
+      <TextField
+        select
+        label="Worked in"
+        value={place.id}
+        onChange={(e) => {
+          choose(e.target.value);
+        }}
+        helperText={
+          others.length > 0 ? `Also worked there: ${others.join(', ')}.` : 'nothing else of this job is there'
+        }
+      >
+        {places.map((p) => (
+          <MenuItem key={p.id} value={p.id}>
+            {p.name || 'Without a name'}
+          </MenuItem>
+        ))}
+        {!stored && <MenuItem value={place.id}>{place.name || 'New place'}</MenuItem>}
+        <MenuItem value={another}>A new place …</MenuItem>
+      </TextField>
+      <TextField
+        label="What the place is called"
+        value={place.name}
+        onChange={(e) => {
+          change({ ...place, name: e.target.value });
+        }}
+        error={!!error('/place/name')}
+        helperText={error('/place/name')}
+        data-pointer="/place/name"
+      />
+      <TextField
+        select
+        label="Kind of place"
+        value={place.kind}
+        onChange={(e) => {
+          change({
+            ...place,
+            kind: e.target.value,
+            name:
+              kinds.some((k) => k.name === place.name) || place.name === 'New place'
+                ? (kinds.find((k) => k.id === e.target.value)?.name ?? place.name)
+                : place.name,
+          });
+        }}
+        helperText={kind?.hint}
+      >
+        {kinds.map((k) => (
+          <MenuItem key={k.id} value={k.id}>
+            {k.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="About in that place"
+        value={place.hazards}
+        slotProps={{ select: { multiple: true } }}
+        onChange={(e) => {
+          const v = e.target.value as unknown as string[];
+          change({ ...place, hazards: v });
+        }}
+        helperText="what could meet solvent, water or dust"
+      >
+        {hazards.map((h) => (
+          <MenuItem key={h.id} value={h.id}>
+            {h.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <QuantityField
+        label="Air temperature there"
+        value={place.temperature}
+        error={error('/place/temperature')}
+        pointer="/place/temperature"
+        understood={stored?.temperature}
+        onChange={(v) => {
+          change({ ...place, temperature: v });
+        }}
+      />
+      <QuantityField
+        label="Relative humidity there"
+        value={place.humidity}
+        error={error('/place/humidity')}
+        pointer="/place/humidity"
+        understood={stored?.humidity}
+        onChange={(v) => {
+          change({ ...place, humidity: v });
+        }}
+      />
+      {others.length > 0 && (
+        <Box sx={{ gridColumn: '1 / -1', borderLeft: `6px solid ${tok('brass')}`, pl: 1.5, fontSize: textSize.m }}>
+          What you change of {place.name || 'this place'} changes for {others.join(' and ')} too. Choose "A new place …"
+          where only this part moves.
+        </Box>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,169 @@
+import { Box, Button } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { type Schemas, api, settle } from '../../api/client';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { mayUndo } from '../../shell/Undo';
+import { textSize, tok } from '../../theme/tokens';
+import { JobMenu } from './JobMenu';
+import { Rename } from './Rename';
+
+/** The jobs of the yard with their parts; what is removed can be had back for a minute. */
+export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
+  const client = useQueryClient();
+  const go = useNavigate();
+  const [renaming, setRenaming] = useState<Schemas['JobView'] | null>(null);
+  const [wrong, setWrong] = useState('');
+  const doing = (work: () => Promise<unknown>) => {
+    setWrong('');
+    work()
+      .then(() => client.invalidateQueries())
+      .catch((cause: unknown) => {
+        setWrong(cause instanceof Error ? cause.message : 'That did not work.');
+      });
+  };
+  const removeJob = (job: Schemas['JobView']) => {
+    const params = { path: { job: job.id } };
+    doing(async () => {
+      await settle(api.DELETE('/api/jobs/{job}', { params }));
+      mayUndo(`${job.name} is removed, with all its parts.`, async () => {
+        await settle(api.POST('/api/jobs/{job}/restore', { params }));
+        await client.invalidateQueries();
+      });
+    });
+  };
+  const removePart = (part: Schemas['PartLine']) => {
+    const params = { path: { part: part.id } };
+    doing(async () => {
+      await settle(api.DELETE('/api/parts/{part}', { params }));
+      mayUndo(`${part.name} is removed.`, async () => {
+        await settle(api.POST('/api/parts/{part}/restore', { params }));
+        await client.invalidateQueries();
+      });
+    });
+  };
+  const copyPart = (part: Schemas['PartLine']) => {
+    doing(async () => {
+      const copy = await settle(api.POST('/api/parts/{part}/copy', { params: { path: { part: part.id } } }));
+      await go(`/part/${copy.id}/survey`);
+    });
+  };
+  const copyJob = (job: Schemas['JobView']) => {
+    doing(() => settle(api.POST('/api/jobs/{job}/copy', { params: { path: { job: job.id } } })));
+  };
+  return (
+    <Box component="section" aria-label="Jobs" sx={{ mt: 3 }}>
+      <Heading>Jobs</Heading>
+      {wrong && (
+        <div role="alert">
+          <Notice title="Nothing was changed">{wrong}</Notice>
+        </div>
+      )}
+      {jobs.map((job) => (
+        <Box
+          key={job.id}
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            gap: 2,
+            alignItems: 'start',
+            borderTop: `1px solid ${tok('rule')}`,
+            py: 1,
+          }}
+        >
+          <Box sx={{ minWidth: 150, flex: { xs: 1, sm: 'none' } }}>
+            <Box sx={{ fontWeight: 650 }}>{job.name}</Box>
+            <Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>
+              The whole job
+            </Button>
+          </Box>
+          <Box sx={{ flex: { sm: 1 }, width: { xs: '100%', sm: 'auto' }, order: { xs: 3, sm: 0 }, minWidth: 200 }}>
+            {job.parts.map((p) => (
+              <Box key={p.id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+                <Box
+                  component={Link}
+                  to={`/part/${p.id}/survey`}
+                  sx={{
+                    flex: 1,
+                    display: 'flex',
+                    minHeight: 44,
+                    flexDirection: { xs: 'column', sm: 'row' },
+                    alignItems: { xs: 'start', sm: 'center' },
+                    py: { xs: 0.5, sm: 0 },
+                    gap: { xs: 0, sm: 1.5 },
+                    color: tok('ink'),
+                    textDecoration: 'none',
+                    '&:hover': { textDecoration: 'underline' },
+                  }}
+                >
+                  <span>{p.name}</span>
+                  <Box component="span" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+                    {p.substrate} ·{' '}
+                    <span className="mono">
+                      {p.stepsDone}/{p.stepsAll}
+                    </span>{' '}
+                    steps done
+                  </Box>
+                </Box>
+                <JobMenu
+                  of={`${p.name} of ${job.name}`}
+                  choices={[
+                    [
+                      'Another like this',
+                      () => {
+                        copyPart(p);
+                      },
+                    ],
+                    [
+                      'Remove this part',
+                      () => {
+                        removePart(p);
+                      },
+                    ],
+                  ]}
+                />
+              </Box>
+            ))}
+            {job.parts.length === 0 && <Box sx={{ color: tok('ink2') }}>No part taken in yet.</Box>}
+          </Box>
+          <Button component="a" href={`/api/jobs/${job.id}/file`} download>
+            Job file
+          </Button>
+          <JobMenu
+            of={job.name}
+            choices={[
+              [
+                'Rename',
+                () => {
+                  setRenaming(job);
+                },
+              ],
+              [
+                'Another like this',
+                () => {
+                  copyJob(job);
+                },
+              ],
+              [
+                'Remove this job',
+                () => {
+                  removeJob(job);
+                },
+              ],
+            ]}
+          />
+        </Box>
+      ))}
+      {renaming && (
+        <Rename
+          job={renaming}
+          close={() => {
+            setRenaming(null);
+          }}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,40 @@
+import { Button, Menu, MenuItem } from '@mui/material';
+import { useState } from 'react';
+
+export function JobMenu({ of, choices }: { of: string; choices: [label: string, act: () => void][] }) {
+  const [at, setAt] = useState<HTMLElement | null>(null);
+  return (
+    <>
+      <Button
+        size="small"
+        aria-haspopup="menu"
+        aria-label={`More for ${of}`}
+        onClick={(e) => {
+          setAt(e.currentTarget);
+        }}
+        sx={{ minWidth: 44, minHeight: 44, border: 0 }}
+      >
+        More
+      </Button>
+      <Menu
+        anchorEl={at}
+        open={at !== null}
+        onClose={() => {
+          setAt(null);
+        }}
+      >
+        {choices.map(([label, act]) => (
+          <MenuItem
+            key={label}
+            onClick={() => {
+              setAt(null);
+              act();
+            }}
+          >
+            {label}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,160 @@
+import { Box, Button } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { type ChangeEvent, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { useCatalogue } from '../../api/catalogue';
+import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { useJobs, useToday } from '../../api/jobs';
+import { usePlan } from '../../api/plan';
+import { Heading, Title } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { clock, longDay } from '../../parts/time';
+import { textSize, tok } from '../../theme/tokens';
+import { useCalls } from './useCalls';
+import { Card } from './Card';
+import { JobList } from './JobList';
+import { NextHour } from './NextHour';
+import { TakeIn } from './TakeIn';
+
+const fresh = (c: Schemas['TodayCard']): boolean => c.message === 'Not begun.';
+
+export function Today() {
+  const today = useToday();
+  const jobs = useJobs();
+  const catalogue = useCatalogue();
+  const client = useQueryClient();
+  const [taking, setTaking] = useState(false);
+  const [wrong, setWrong] = useState('');
+  const file = useRef<HTMLInputElement>(null);
+  const plan = usePlan().data;
+  const call = useCalls(today.data?.cards ?? [], today.data?.now ?? '');
+  const bring = async (e: ChangeEvent<HTMLInputElement>) => {
+    const chosen = e.target.files?.[0];
+    e.target.value = '';
+    if (!chosen) return;
+    try {
+      setWrong('');
+      if (chosen.size > 5_000_000) throw new Error('The file is larger than 5 MB; that is the most that is read.');
+      let parsed: unknown;
+      try {
+        parsed = JSON.parse(await chosen.text());
+      } catch {
+        throw new Error('The file is not JSON. Accepted: a job file as written by "Job file".');
+      }
+      await settle(api.POST('/api/jobs/import', { body: parsed as Record<string, unknown> }));
+      await client.invalidateQueries();
+    } catch (cause) {
+      setWrong(
+        cause instanceof Refusal
+          ? `${cause.message} At ${cause.pointer || 'the top'}. Accepted: ${cause.accepted}.`
+          : cause instanceof Error
+            ? cause.message
+            : 'That did not work.',
+      );
+    }
+  };
+  if (today.isPending || catalogue.isPending) return <Loading />;
+  if (today.isError) return <Failed error={today.error} />;
+  if (catalogue.isError) return <Failed error={catalogue.error} />;
+  const now = new Date(today.data.now);
+  return (
+    <Box sx={{ p: { xs: 2, sm: 3 } }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'start', gap: 1.5, mb: 1 }}>
+        <Box sx={{ flex: 1, minWidth: 220 }}>
+          <Title sub={`${longDay(now)}, ${clock(now)}`}>What wants you today</Title>
+        </Box>
+        <Button
+          variant="contained"
+          onClick={() => {
+            setTaking(true);
+          }}
+        >
+          Take a part in
+        </Button>
+        <Button onClick={() => file.current?.click()}>Open a job file</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          hidden
+          aria-label="Job file"
+          onChange={(e) => {
+            void bring(e);
+          }}
+        />
+      </Box>
+      {wrong && (
+        <div role="alert">
+          <Notice title="The file was not stored">{wrong}</Notice>
+        </div>
+      )}
+      {today.data.cards.length === 0 && (
+        <Box sx={{ borderLeft: `6px solid ${tok('deep')}`, background: tok('sheet'), p: 3, maxWidth: 680 }}>
+          <Heading>The slip is empty</Heading>
+          <Box>
+            Take a part in: say what it is made of, how bad it is and how large, and you get an order of work with its
+            reasons, the mix for every coat, and the hours in which the next coat may go on.
+          </Box>
+        </Box>
+      )}
+      <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>
+        {today.data.cards
+          .filter((c) => !fresh(c))
+          .map((card) => (
+            <Card key={card.partId} card={card} now={today.data.now} />
+          ))}
+      </Box>
+      {plan && plan.parts.length > 0 && <NextHour plan={plan} />}
+      {today.data.cards.some((c) => c.urgency === 'now') &&
+        'Notification' in window &&
+        Notification.permission === 'default' && (
+          <Button size="small" sx={{ mt: 1.5 }} onClick={call}>
+            Call me before a window closes
+          </Button>
+        )}
+      {today.data.cards.some(fresh) && (
+        <Box sx={{ mt: 2 }}>
+          <Heading>Not begun</Heading>
+          <Box
+            sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }, columnGap: 2 }}
+          >
+            {today.data.cards.filter(fresh).map((c) => (
+              <Box
+                key={c.partId}
+                component={Link}
+                to={`/part/${c.partId}/route`}
+                sx={{
+                  display: 'block',
+                  minHeight: 44,
+                  py: 0.75,
+                  color: tok('ink'),
+                  textDecoration: 'none',
+                  borderTop: `1px solid ${tok('rule')}`,
+                  '&:hover': { textDecoration: 'underline' },
+                }}
+              >
+                <Box component="span" sx={{ fontWeight: 650 }}>
+                  {c.part}
+                </Box>{' '}
+                <Box component="span" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                  {c.job} · {c.next || c.message}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {jobs.data && jobs.data.jobs.length > 0 && <JobList jobs={jobs.data.jobs} />}
+      {taking && (
+        <TakeIn
+          open
+          close={() => {
+            setTaking(false);
+          }}
+          catalogue={catalogue.data}
+        />
+      )}
+    </Box>
+  );
+}

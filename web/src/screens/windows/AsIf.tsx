@@ -1,0 +1,70 @@
+import { Box } from '@mui/material';
+import { useDeferredValue, useState } from 'react';
+import { type Schemas } from '../../api/client';
+import { useAsIf } from '../../api/plan';
+import { Heading } from '../../parts/Headings';
+import { Explained } from '../../parts/Explained';
+import { QuantityField } from '../../parts/QuantityField';
+import { textSize, tok } from '../../theme/tokens';
+
+/** What a heater or a dehumidifier would make of the place. */
+export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
+  const [heat, setHeat] = useState('');
+  const [dry, setDry] = useState('');
+  const [room, setRoom] = useState('');
+  const asked = useAsIf(now.name, useDeferredValue(heat), useDeferredValue(dry), useDeferredValue(room));
+  return (
+    <Box component="section" aria-label="As if" sx={{ mt: 2.5 }}>
+      <Heading>If {now.name} were heated or dried</Heading>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
+        <QuantityField
+          label="Heated to"
+          of="temperature"
+          placeholder="18 C"
+          value={heat}
+          onChange={setHeat}
+          error={asked.isError}
+          sx={{ width: 130 }}
+        />
+        <QuantityField
+          label="Dried to"
+          of="relative humidity"
+          placeholder="55 %"
+          value={dry}
+          onChange={setDry}
+          error={asked.isError}
+          sx={{ width: 130 }}
+        />
+        <QuantityField
+          label="Room"
+          of="volume"
+          placeholder="120 m3"
+          value={room}
+          onChange={setRoom}
+          error={asked.isError}
+          sx={{ width: 130 }}
+        />
+        {asked.isError && (
+          <Box role="alert" sx={{ color: tok('lead'), fontSize: textSize.m }}>
+            {asked.error.message}
+          </Box>
+        )}
+        {asked.data && (
+          <Box role="status" sx={{ fontSize: textSize.m }}>
+            <span className="mono">{asked.data.air.air}</span>, dew margin{' '}
+            <Explained v={asked.data.air.dewMargin} label="Dew margin" />; closed to wet films for{' '}
+            <b className="mono">{asked.data.air.shutHours} h</b> of the next two days instead of{' '}
+            <span className="mono">{now.shutHours} h</span>.
+            {asked.data.water && (
+              <>
+                {' '}
+                The dehumidifier takes out <Explained v={asked.data.water} label="Water in a day" /> of water a day.
+              </>
+            )}{' '}
+            An unvented burner adds water and lights vapour.
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

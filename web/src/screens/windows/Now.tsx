@@ -1,0 +1,77 @@
+import { Box, Button } from '@mui/material';
+import { Link } from 'react-router';
+import { type Schemas } from '../../api/client';
+import { Title } from '../../parts/Headings';
+import { when } from '../../parts/time';
+import { textSize, tok } from '../../theme/tokens';
+import { until } from './until';
+
+/** Zone by zone along the last coat, and what it stands by when. */
+/** When the film lets the next coat on. */
+function windowWords(band: Schemas['WindowBand'], now: string, gone: boolean): string {
+  if (gone) return `since ${when(band.closesAt, now)}. The route gains abrading and wiping.`;
+  if (band.phase === 'open') return `at ${when(band.closesAt, now)}; later the film has to be abraded first.`;
+  const closes = band.closesAt ? [`closes ${when(band.closesAt, now)}`] : [];
+  return `${[`at ${when(band.opensAt, now)}`, ...closes].join(', ')}.`;
+}
+
+export function Now({ view }: { view: Schemas['WindowsView'] }) {
+  const band = view.bands[view.bands.length - 1];
+  const next = view.cards.find((c) => c.status !== 'done');
+  if (!band && view.cards.length === 0)
+    return (
+      <Box>
+        <Title sub="No film goes on this part">When each step may begin</Title>
+        <Box>Its route lays no coat; its planned steps stand in the hours in which they may begin.</Box>
+      </Box>
+    );
+  if (!band)
+    return (
+      <Box>
+        <Title sub="No coat logged yet">When each film lets you in</Title>
+        <Box>Log the first coat in the record; from then on its clock runs on the air you log.</Box>
+      </Box>
+    );
+  const open = band.phase === 'open';
+  const gone =
+    band.phase === 'lapsed' || (band.phase === 'cured' && band.closesAt !== null && band.closesAt < view.now);
+  return (
+    <Box>
+      <Title sub={`${band.name}, ${band.coat}`}>
+        {next ? `Next: ${next.name}, coat ${next.coat}` : 'The last coat is on'}
+      </Title>
+      <Box
+        sx={{
+          borderLeft: `6px solid ${tok(open || gone ? 'lead' : 'phos')}`,
+          background: open || gone ? tok('leadWash') : tok('wash'),
+          p: 1.5,
+        }}
+      >
+        <Box sx={{ fontWeight: 700, color: tok(open || gone ? 'lead' : 'ink2') }}>
+          {!next ? 'Full cure in' : open ? (band.closesAt ? 'Closes in' : 'Open') : gone ? 'Closed' : 'Opens in'}
+        </Box>
+        <Box className="mono" sx={{ fontSize: textSize.huge, fontWeight: 600, lineHeight: 1.1 }}>
+          {!next
+            ? until(band.fullAt, view.now)
+            : open
+              ? until(band.closesAt, view.now)
+              : gone
+                ? 'abrade first'
+                : until(band.opensAt, view.now)}
+        </Box>
+        <Box sx={{ fontSize: textSize.m }}>
+          {next ? windowWords(band, view.now, gone) : `about ${when(band.fullAt, view.now)}`}
+        </Box>
+      </Box>
+      <Button
+        component={Link}
+        to={gone ? '../route' : '../record'}
+        relative="path"
+        variant="contained"
+        sx={{ mt: 1.5 }}
+      >
+        {gone ? 'See what the route needs' : next ? 'Log this coat' : 'Open the record'}
+      </Button>
+    </Box>
+  );
+}

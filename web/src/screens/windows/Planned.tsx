@@ -1,0 +1,47 @@
+import { Box, Button } from '@mui/material';
+import { Link } from 'react-router';
+import { type Schemas } from '../../api/client';
+import { type Moving } from '../../parts/useMoving';
+import { textSize, tok } from '../../theme/tokens';
+import { ChosenWork } from '../schedule/ChosenWork';
+
+/** What is planned on this part: the chosen step, or how to choose one. */
+export function Planned({
+  plan,
+  part,
+  moving,
+  put,
+  busy,
+}: {
+  plan?: Schemas['PlanView'];
+  part: string;
+  moving: Moving;
+  put: (body: Schemas['PutBody']) => void;
+  busy: boolean;
+}) {
+  const work = plan?.work.find((k) => k.id === moving.chosen && k.part === part);
+  if (!plan) return null;
+  if (work)
+    return (
+      <Box sx={{ mb: 2, maxWidth: 640 }}>
+        <ChosenWork view={plan} work={work} moving={moving} put={put} within />
+      </Box>
+    );
+  const any = plan.work.some((k) => k.part === part);
+  return (
+    <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }} role="status">
+      {busy ? (
+        'Planning …'
+      ) : any ? (
+        'Choose a planned step; drag it or use ← → (with Shift an hour) to see what breaks.'
+      ) : (
+        <>
+          No step of it is planned yet.{' '}
+          <Button component={Link} to="/schedule" size="small">
+            Plan the yard
+          </Button>
+        </>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,131 @@
+import { Box, Button, TextField } from '@mui/material';
+import { type ChangeEvent, useDeferredValue, useRef, useState } from 'react';
+import { useCheckOwn, useSaveOwn } from '../../api/catalogue';
+import { type Schemas } from '../../api/client';
+import { Notice } from '../../parts/Notice';
+import { mono, textSize, tok } from '../../theme/tokens';
+
+export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] }) {
+  const [text, setText] = useState(kept.text);
+  const check = useCheckOwn(useDeferredValue(text));
+  const save = useSaveOwn();
+  const file = useRef<HTMLInputElement>(null);
+  const field = useRef<HTMLTextAreaElement>(null);
+  const errors = check.data?.errors ?? [];
+  const bring = async (e: ChangeEvent<HTMLInputElement>) => {
+    const chosen = e.target.files?.[0];
+    e.target.value = '';
+    if (chosen) setText(await chosen.text());
+  };
+  const goTo = (line: number) => {
+    const from =
+      text
+        .split('\n')
+        .slice(0, line - 1)
+        .join('\n').length + (line > 1 ? 1 : 0);
+    const end = text.indexOf('\n', from);
+    field.current?.focus();
+    field.current?.setSelectionRange(from, end < 0 ? text.length : end);
+  };
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5 }}>
+        {text.trim() === '' && (
+          <Button
+            onClick={() => {
+              setText(kept.example);
+            }}
+          >
+            Begin with an example
+          </Button>
+        )}
+        <Button onClick={() => file.current?.click()}>Open a file</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".yaml,.yml,text/plain"
+          hidden
+          aria-label="Own catalogue file"
+          onChange={(e) => {
+            void bring(e);
+          }}
+        />
+        {kept.text !== '' && (
+          <Button component="a" href="/api/workshop/catalogue/file" download>
+            Write to a file
+          </Button>
+        )}
+        <Button
+          variant="contained"
+          disabled={errors.length > 0 || save.isPending || text === kept.text}
+          onClick={() => {
+            save.mutate({ text, version: kept.version });
+          }}
+        >
+          Keep
+        </Button>
+        <Box role="status" sx={{ alignSelf: 'center', fontWeight: 650, color: tok(errors.length ? 'lead' : 'zinc') }}>
+          {errors.length > 0
+            ? `${errors.length} ${errors.length === 1 ? 'line needs' : 'lines need'} mending`
+            : text.trim() === ''
+              ? ''
+              : text === kept.text
+                ? 'Kept; routes are planned with it.'
+                : 'Every entry can be used.'}
+        </Box>
+      </Box>
+      {save.isError && (
+        <div role="alert">
+          <Notice title="Not kept">{save.error.message}</Notice>
+        </div>
+      )}
+      {errors.map((e) => (
+        <Box
+          key={`${e.line}-${e.detail}`}
+          sx={{
+            display: 'flex',
+            gap: 1.5,
+            alignItems: 'center',
+            borderLeft: `6px solid ${tok('lead')}`,
+            background: tok('leadWash'),
+            px: 1.5,
+            mb: 0.5,
+          }}
+        >
+          <Button
+            size="small"
+            onClick={() => {
+              goTo(e.line);
+            }}
+            sx={{ whiteSpace: 'nowrap', border: 0 }}
+          >
+            Line {e.line}
+          </Button>
+          <Box sx={{ py: 0.75 }}>
+            {e.detail}{' '}
+            <Box component="span" sx={{ color: tok('ink2') }}>
+              Accepted: {e.accepted}.
+            </Box>
+          </Box>
+        </Box>
+      ))}
+      <TextField
+        label="Own products, steps, supplies, systems and rules (YAML)"
+        multiline
+        fullWidth
+        minRows={text.trim() === '' ? 3 : 14}
+        maxRows={30}
+        value={text}
+        inputRef={field}
+        onChange={(e) => {
+          setText(e.target.value);
+        }}
+        slotProps={{
+          htmlInput: { spellCheck: false, style: { fontFamily: mono, fontSize: textSize.s, lineHeight: 1.45 } },
+          inputLabel: { shrink: true },
+        }}
+        sx={{ mt: 1 }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,27 @@
+import { Box } from '@mui/material';
+import { useOwnCatalogue } from '../../api/catalogue';
+import { Heading } from '../../parts/Headings';
+import { Failed, Loading } from '../../parts/Waiting';
+import { tok } from '../../theme/tokens';
+import { CatalogueEditor } from './CatalogueEditor';
+
+/** A workshop's own products and steps beside the shipped ones. */
+export function OwnCatalogue() {
+  const own = useOwnCatalogue();
+  return (
+    <Box component="section" aria-label="Own products and steps" sx={{ mt: 4 }}>
+      <Heading>Own products and steps</Heading>
+      <Box sx={{ color: tok('ink2'), mb: 1.5, maxWidth: 760 }}>
+        What your yard uses beside the typical classes, in the form of the shipped catalogue. It is checked as you type,
+        line by line; routes, mixes and windows then reckon with it.
+      </Box>
+      {own.isPending ? (
+        <Loading />
+      ) : own.isError ? (
+        <Failed error={own.error} />
+      ) : (
+        <CatalogueEditor kept={own.data} key={own.data.text} />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,133 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { type SubmitEvent, useState } from 'react';
+import { Refusal, type Schemas } from '../../api/client';
+import { useSaveWorkshop, useWorkshop } from '../../api/workshop';
+import { Heading, Title } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { tok } from '../../theme/tokens';
+import { Crew } from '../schedule/Crew';
+import { OwnCatalogue } from './OwnCatalogue';
+
+function Form({ view }: { view: Schemas['WorkshopView'] }) {
+  const save = useSaveWorkshop();
+  const [hourRate, setRate] = useState(view.hourRate);
+  const [currency, setCurrency] = useState(view.currency);
+  const [limit, setLimit] = useState(view.vocLimit === null ? '' : String(view.vocLimit));
+  const [gallon, setGallon] = useState(view.gallon);
+  const [local, setLocal] = useState<Record<string, string>>(Object.fromEntries(view.local.map((t) => [t.id, t.text])));
+  const refused = save.error instanceof Refusal ? save.error : null;
+  const wrong = (field: string) =>
+    refused?.pointer === `/${field}` ? `${refused.message} Accepted: ${refused.accepted}.` : undefined;
+  const send = (e: SubmitEvent) => {
+    e.preventDefault();
+    save.mutate({
+      version: view.version,
+      currency,
+      hourRate,
+      vocLimit: limit === '' ? null : Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit),
+      local,
+      gallon,
+    });
+  };
+  return (
+    <Box component="form" onSubmit={send}>
+      <Title sub="What differs from place to place; it is shown at the steps and on the days it concerns">
+        {view.name}
+      </Title>
+      <Heading>Figures</Heading>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
+        <TextField
+          label="An hour of work is worth"
+          value={hourRate}
+          onChange={(e) => {
+            setRate(e.target.value);
+          }}
+          error={!!wrong('hourRate')}
+          helperText={wrong('hourRate') ?? 'empty: work is not counted'}
+          sx={{ width: 260 }}
+        />
+        <TextField
+          label="Currency"
+          value={currency}
+          onChange={(e) => {
+            setCurrency(e.target.value);
+          }}
+          error={!!wrong('currency')}
+          helperText={wrong('currency') ?? 'three letters'}
+          sx={{ width: 160 }}
+        />
+        <TextField
+          label="Most solvent into the air in a day, g"
+          value={limit}
+          onChange={(e) => {
+            setLimit(e.target.value);
+          }}
+          error={!!wrong('vocLimit')}
+          helperText={wrong('vocLimit') ?? 'empty: no limit'}
+          sx={{ width: 300 }}
+        />
+        <TextField
+          select
+          label="A bare gallon is"
+          value={gallon}
+          onChange={(e) => {
+            setGallon(e.target.value);
+          }}
+          error={!!wrong('gallon')}
+          helperText={wrong('gallon') ?? 'where somebody types gal, qt or fl oz alone'}
+          sx={{ width: 260 }}
+        >
+          <MenuItem value="us">the US gallon, 3.785 L</MenuItem>
+          <MenuItem value="imperial">the imperial gallon, 4.546 L</MenuItem>
+        </TextField>
+      </Box>
+      <Heading>Local rules</Heading>
+      <Box sx={{ color: tok('ink2'), mb: 1.5 }}>
+        Codes, permits and habits of your place in your own words. The general cautions stay; these stand beside them.
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 2 }}>
+        {view.local.map((t) => (
+          <TextField
+            key={t.id}
+            label={t.name}
+            value={local[t.id] ?? ''}
+            multiline
+            minRows={2}
+            onChange={(e) => {
+              setLocal({ ...local, [t.id]: e.target.value });
+            }}
+            error={!!wrong(`local/${t.id}`)}
+            helperText={wrong(`local/${t.id}`) ?? t.hint}
+          />
+        ))}
+      </Box>
+      {refused && (
+        <div role="alert">
+          <Notice title="Not stored">{refused.message}</Notice>
+        </div>
+      )}
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2 }}>
+        <Button type="submit" variant="contained" disabled={save.isPending}>
+          Keep
+        </Button>
+        <Box role="status" sx={{ color: tok('zinc'), fontWeight: 650 }}>
+          {save.isSuccess && 'Kept.'}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+export function Yard() {
+  const workshop = useWorkshop();
+  if (workshop.isPending) return <Loading />;
+  if (workshop.isError) return <Failed error={workshop.error} />;
+  return (
+    <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
+      <Form view={workshop.data} />
+      <Crew />
+      <OwnCatalogue />
+    </Box>
+  );
+}
