@@ -19,6 +19,7 @@ use Hull\Job\Observed;
 use Hull\Job\Place;
 use Hull\Job\Shape;
 use Hull\JobFile\JobReader;
+use Hull\JobFile\PartForm;
 use Hull\Quantity\Area;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\Temperature;
@@ -54,12 +55,8 @@ final readonly class SurveyScreen
                 array_map(static fn(Shape $s): ShapeView => self::shape($s, $shown), $part->shapes),
                 $shown,
             ),
-            service: $part->service,
-            finish: $part->finish,
             place: $part->place,
-            method: $part->method,
-            smallOrLattice: $part->smallOrLattice,
-            waterLies: $part->exposure,
+            fields: PartForm::written($part),
             schools: $part->schools,
             places: array_map(
                 fn(Place $p): PlaceView => $this->place(
@@ -69,9 +66,6 @@ final readonly class SurveyScreen
                 ),
                 array_values($this->stored->places($row->job)),
             ),
-            zoneOf: $part->zoneOf,
-            mountedOn: $part->mountedOn,
-            replacement: $part->replacement?->text() ?? '',
             siblings: array_values(
                 array_map(
                     static fn(PartRow $o): Option => new Option(

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Hull\Catalog\Catalogue;
-use Hull\Climate\Drying;
 use Hull\Compute\Registry;
 use Hull\Job\EntryKind;
 use Hull\JobFile\JobReader;
+use Hull\JobFile\PartForm;
 use Hull\WorkCard\Kinds;
 
 /** JSON Schema of the job file, from the catalogue and the registry of shapes. */
@@ -81,7 +81,7 @@ final readonly class JobSchema
                 ],
                 ['format', 'version', 'name', 'places', 'parts'],
             ),
-            '$defs' => ['part' => $this->part($quantity, $id), 'shape' => $this->shape()],
+            '$defs' => ['id' => $id, 'part' => $this->part($quantity, $id), 'shape' => $this->shape()],
         ];
     }
 
@@ -113,12 +113,8 @@ final readonly class JobSchema
                 'substrate' => ['enum' => array_keys($this->shipped->substrates)],
                 'conditions' => ['type' => 'array', 'items' => ['anyOf' => $conditions]],
                 'shapes' => ['type' => 'array', 'maxItems' => 200, 'items' => ['$ref' => '#/$defs/shape']],
-                'service' => ['enum' => array_keys($this->shipped->services)],
-                'finish' => ['enum' => array_keys($this->shipped->finishes)],
                 'place' => $id,
-                'method' => ['enum' => $this->shipped->methods->offered()],
-                'small_or_lattice' => ['type' => 'boolean'],
-                'water_lies' => ['enum' => array_keys(Drying::BASE_HOURS)],
+                ...(new PartForm($this->shipped))->schema(),
                 'schools' => self::object(
                     array_map(
                         static fn(\Hull\Catalog\School $s): array => ['enum' => array_keys($s->answers)],
@@ -126,9 +122,6 @@ final readonly class JobSchema
                     ),
                     [],
                 ),
-                'zone_of' => $id,
-                'mounted_on' => $id,
-                'replacement' => ['type' => 'string', 'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$'],
                 'route' => [
                     'type' => 'array',
                     'maxItems' => 500,

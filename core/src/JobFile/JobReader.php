@@ -10,7 +10,6 @@ use Hull\Catalog\Rule;
 use Hull\Catalog\RuleLevel;
 use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
-use Hull\Climate\Drying;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
 use Hull\Input\Keys;
@@ -42,27 +41,14 @@ final readonly class JobReader
     public const FORMAT = 'unbowed-hull-job';
     public const VERSION = 1;
     private const MOST_PAINT_L = 200;
-    private const PART_FIELDS = [
-        'id',
-        'name',
-        'substrate',
-        'conditions',
-        'shapes',
-        'service',
-        'finish',
-        'place',
-        'method',
-        'small_or_lattice',
-        'water_lies',
-        'schools',
-        'zone_of',
-        'mounted_on',
-        'replacement',
-        'route',
-        'log',
-    ];
+    private const PART_FIELDS = ['id', 'name', 'substrate', 'conditions', 'shapes', 'place', 'schools', 'route', 'log'];
 
-    public function __construct(private Catalogue $catalogue) {}
+    private PartForm $form;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+        $this->form = new PartForm($catalogue);
+    }
 
     public function job(Node $n): Job
     {
@@ -168,29 +154,23 @@ final readonly class JobReader
     /** @param list<string> $places known place ids */
     public function part(Node $n, array $places): Part
     {
-        $n->only(self::PART_FIELDS);
+        $n->only([...self::PART_FIELDS, ...$this->form->names()]);
         $part = new Part(
-            id: self::id($n->field('id')),
-            name: $n->field('name')->text(120),
-            substrate: $n->field('substrate')->choice(Keys::of($this->catalogue->substrates)),
-            conditions: $this->conditions(
-                $n->optional('conditions'),
-                $this->catalogue->substrate($n->field('substrate')->choice(Keys::of($this->catalogue->substrates))),
-            ),
-            shapes: self::shapes($n->optional('shapes')),
-            service: $n->field('service')->choice(Keys::of($this->catalogue->services)),
-            finish: $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
-            place: $n->field('place')->choice($places),
-            method: $n->optional('method')?->choice($this->catalogue->methods->offered()) ??
-                $this->catalogue->methods->offered()[0],
-            smallOrLattice: $n->optional('small_or_lattice')?->boolean() ?? false,
-            exposure: $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
-            schools: $this->schools($n->optional('schools')),
-            route: null,
-            log: [],
-            zoneOf: $n->optional('zone_of')?->text(60),
-            mountedOn: $n->optional('mounted_on')?->text(60),
-            replacement: $n->optional('replacement')?->money(),
+            ...[
+                ...$this->form->read($n),
+                'id' => self::id($n->field('id')),
+                'name' => $n->field('name')->text(120),
+                'substrate' => $n->field('substrate')->choice(Keys::of($this->catalogue->substrates)),
+                'conditions' => $this->conditions(
+                    $n->optional('conditions'),
+                    $this->catalogue->substrate($n->field('substrate')->choice(Keys::of($this->catalogue->substrates))),
+                ),
+                'shapes' => self::shapes($n->optional('shapes')),
+                'place' => $n->field('place')->choice($places),
+                'schools' => $this->schools($n->optional('schools')),
+                'route' => null,
+                'log' => [],
+            ],
         );
         $route = $n->optional('route');
         $log = $n->optional('log');

@@ -66,21 +66,9 @@ final class JobWriter
                 $part->conditions,
             ),
             'shapes' => array_map(self::shape(...), $part->shapes),
-            'service' => $part->service,
-            'finish' => $part->finish,
             'place' => $part->place,
-            'method' => $part->method,
-            'small_or_lattice' => $part->smallOrLattice,
-            'water_lies' => $part->exposure,
+            ...PartForm::written($part),
         ];
-        foreach (
-            ['zone_of' => $part->zoneOf, 'mounted_on' => $part->mountedOn, 'replacement' => $part->replacement?->text()]
-            as $link => $to
-        ) {
-            if (null !== $to) {
-                $written[$link] = $to;
-            }
-        }
         if ([] !== $part->schools) {
             $written['schools'] = $part->schools;
         }

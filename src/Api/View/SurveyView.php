@@ -9,6 +9,7 @@ final readonly class SurveyView implements \JsonSerializable
 {
     /**
      * @param list<ObservedView> $conditions
+     * @param array<string, string|bool> $fields the plain fields of the part, by their name in a job file
      * @param array<int|string, string> $schools
      * @param list<PlaceView> $places
      * @param list<Option> $siblings other parts of the job
@@ -23,17 +24,10 @@ final readonly class SurveyView implements \JsonSerializable
         public string $substrate,
         public array $conditions,
         public ShapesView $shapes,
-        public string $service,
-        public string $finish,
         public string $place,
-        public string $method,
-        public bool $smallOrLattice,
-        public string $waterLies,
+        public array $fields,
         public array $schools,
         public array $places,
-        public ?string $zoneOf,
-        public ?string $mountedOn,
-        public string $replacement,
         public array $siblings,
     ) {}
 

@@ -2,7 +2,7 @@ import { Box, MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { WorkedIn } from './WorkedIn';
-import { type Draft } from './draft';
+import { type Draft, type Fields } from './draft';
 
 /** What the part is for, where it is worked, and what it hangs on. */
 export function ServiceAndPlace({
@@ -21,6 +21,10 @@ export function ServiceAndPlace({
   /** What is wrong at a place of the survey, in words. */
   at: (pointer: string) => string | undefined;
 }) {
+  const fields = draft.fields;
+  const put = (change: Partial<Fields>) => {
+    set({ fields: { ...fields, ...change } });
+  };
   const choices = (label: string, value: string, options: Schemas['Option'][], change: (v: string) => void) => (
     <TextField
       select
@@ -44,14 +48,14 @@ export function ServiceAndPlace({
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
         {choices(
           'Service',
-          draft.service,
+          fields.service,
           catalogue.services.filter((s) => s.substrates.includes(draft.substrate)),
           (v) => {
-            set({ service: v });
+            put({ service: v });
           },
         )}
-        {choices('Finish wanted', draft.finish, catalogue.finishes, (v) => {
-          set({ finish: v });
+        {choices('Finish wanted', fields.finish, catalogue.finishes, (v) => {
+          put({ finish: v });
         })}
         <WorkedIn
           places={places}
@@ -63,36 +67,36 @@ export function ServiceAndPlace({
           }}
           error={at}
         />
-        {choices('Put on with', draft.method, catalogue.methods, (v) => {
-          set({ method: v });
+        {choices('Put on with', fields.method ?? '', catalogue.methods, (v) => {
+          put({ method: v });
         })}
         {view.siblings.length > 0 &&
           choices(
             'Zone of',
-            draft.zoneOf,
+            fields.zone_of ?? '',
             [{ id: '', name: 'a part of its own', hint: 'or a zone of one piece with another' }, ...view.siblings],
             (v) => {
-              set({ zoneOf: v });
+              put({ zone_of: v });
             },
           )}
         {view.siblings.length > 0 &&
           choices(
             'Mounted on',
-            draft.mountedOn,
+            fields.mounted_on ?? '',
             [{ id: '', name: 'nothing', hint: 'what it is taken off from, and goes back on' }, ...view.siblings],
             (v) => {
-              set({ mountedOn: v });
+              put({ mounted_on: v });
             },
           )}
-        {choices('Wash water lies', draft.water, catalogue.waterLies, (v) => {
-          set({ water: v });
+        {choices('Wash water lies', fields.water_lies ?? '', catalogue.waterLies, (v) => {
+          put({ water_lies: v });
         })}
         <TextField
           select
           label="Small parts or lattice"
-          value={draft.small ? 'yes' : 'no'}
+          value={fields.small_or_lattice ? 'yes' : 'no'}
           onChange={(e) => {
-            set({ small: e.target.value === 'yes' });
+            put({ small_or_lattice: e.target.value === 'yes' });
           }}
           helperText="more paint misses them"
         >
@@ -102,9 +106,9 @@ export function ServiceAndPlace({
         <TextField
           label="Another one would cost"
           data-pointer="/part/replacement"
-          value={draft.replacement}
+          value={fields.replacement ?? ''}
           onChange={(e) => {
-            set({ replacement: e.target.value });
+            put({ replacement: e.target.value });
           }}
           error={!!at('/part/replacement')}
           helperText={at('/part/replacement') ?? 'to hold the work against; may stay empty'}

@@ -44,7 +44,12 @@ export function SurveyEditor({
       conditions: draft.conditions.filter((c) =>
         occurs(catalogue.conditions.find((x) => x.id === c.id)?.families ?? [], id),
       ),
-      service: suited.some((s) => s.id === draft.service) ? draft.service : (suited[0]?.id ?? draft.service),
+      fields: {
+        ...draft.fields,
+        service: suited.some((s) => s.id === draft.fields.service)
+          ? draft.fields.service
+          : (suited[0]?.id ?? draft.fields.service),
+      },
     });
   };
   const grid = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };

@@ -7,35 +7,31 @@ import { type DraftPlace, draftPlace } from './WorkedIn';
  */
 const source = '_of';
 
+/** The plain fields of a part, under their names in a job file. */
+export type Fields = Omit<
+  Schemas['PartBody'],
+  'id' | 'name' | 'substrate' | 'place' | 'conditions' | 'shapes' | 'schools'
+>;
+
+/** What nobody said anything about is left out. */
+const said = (fields: Fields): Fields =>
+  Object.fromEntries(Object.entries(fields).filter(([, v]) => typeof v !== 'string' || v.trim() !== '')) as Fields;
+
 export interface Draft {
   name: string;
   substrate: string;
   conditions: { id: string; grade: string; extent: string }[];
   shapes: Shape[];
-  service: string;
-  finish: string;
-  method: string;
-  small: boolean;
-  water: string;
-  zoneOf: string;
-  mountedOn: string;
-  replacement: string;
+  fields: Fields;
   place: DraftPlace;
 }
 
 export function draftOf(view: Schemas['SurveyView']): Draft {
   const place = view.places.find((p) => p.id === view.place);
   return {
-    zoneOf: view.zoneOf ?? '',
-    mountedOn: view.mountedOn ?? '',
-    replacement: view.replacement,
     name: view.name,
     substrate: view.substrate,
-    service: view.service,
-    finish: view.finish,
-    method: view.method,
-    small: view.smallOrLattice,
-    water: view.waterLies,
+    fields: view.fields as Fields,
     conditions: view.conditions.map(({ id, grade, extent }) => ({ id, grade, extent })),
     shapes: view.shapes.shapes.map((s, i) => ({ ...s.dimensions, kind: s.kind, name: s.name, [source]: String(i) })),
     place: place
@@ -54,15 +50,8 @@ export const bodyOf = (draft: Draft, view: Schemas['SurveyView'], version: numbe
     id: view.slug,
     name: draft.name,
     substrate: draft.substrate,
-    service: draft.service,
-    finish: draft.finish,
     place: draft.place.id,
-    method: draft.method,
-    small_or_lattice: draft.small,
-    water_lies: draft.water,
-    ...(draft.zoneOf ? { zone_of: draft.zoneOf } : {}),
-    ...(draft.mountedOn ? { mounted_on: draft.mountedOn } : {}),
-    ...(draft.replacement.trim() ? { replacement: draft.replacement } : {}),
+    ...said(draft.fields),
     ...(Object.keys(view.schools).length > 0 ? { schools: view.schools } : {}),
     conditions: draft.conditions.map((c) => {
       const was = view.conditions.find((x) => x.id === c.id);

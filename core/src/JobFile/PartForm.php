@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\JobFile;
+
+use Hull\Catalog\Catalogue;
+use Hull\Climate\Drying;
+use Hull\Input\Keys;
+use Hull\Input\Node;
+use Hull\Job\Part;
+use Hull\Quantity\Money;
+
+/**
+ * The plain fields of a part in a job file, each with how it is read, written and described: a further field of a part
+ * is one more entry in each of the three, a property of Part, and an input on the screen.
+ */
+final readonly class PartForm
+{
+    public function __construct(private Catalogue $catalogue) {}
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->schema()));
+    }
+
+    /**
+     * @return array{
+     *     service: string,
+     *     finish: string,
+     *     method: string,
+     *     smallOrLattice: bool,
+     *     exposure: string,
+     *     zoneOf: string|null,
+     *     mountedOn: string|null,
+     *     replacement: Money|null,
+     * } by property of Part
+     */
+    public function read(Node $n): array
+    {
+        $methods = $this->catalogue->methods->offered();
+
+        return [
+            'service' => $n->field('service')->choice(Keys::of($this->catalogue->services)),
+            'finish' => $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
+            'method' => $n->optional('method')?->choice($methods) ?? $methods[0],
+            'smallOrLattice' => $n->optional('small_or_lattice')?->boolean() ?? false,
+            'exposure' => $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
+            'zoneOf' => $n->optional('zone_of')?->text(60),
+            'mountedOn' => $n->optional('mounted_on')?->text(60),
+            'replacement' => $n->optional('replacement')?->money(),
+        ];
+    }
+
+    /** @return array<string, string|bool> by field of the file; what is not said is left out */
+    public static function written(Part $part): array
+    {
+        return array_filter(
+            [
+                'service' => $part->service,
+                'finish' => $part->finish,
+                'method' => $part->method,
+                'small_or_lattice' => $part->smallOrLattice,
+                'water_lies' => $part->exposure,
+                'zone_of' => $part->zoneOf,
+                'mounted_on' => $part->mountedOn,
+                'replacement' => $part->replacement?->text(),
+            ],
+            static fn(string|bool|null $v): bool => null !== $v,
+        );
+    }
+
+    /** @return array<string, array<string, mixed>> JSON Schema by field of the file */
+    public function schema(): array
+    {
+        return [
+            'service' => ['enum' => Keys::of($this->catalogue->services)],
+            'finish' => ['enum' => Keys::of($this->catalogue->finishes)],
+            'method' => ['enum' => $this->catalogue->methods->offered()],
+            'small_or_lattice' => ['type' => 'boolean'],
+            'water_lies' => ['enum' => array_keys(Drying::BASE_HOURS)],
+            'zone_of' => ['$ref' => '#/$defs/id'],
+            'mounted_on' => ['$ref' => '#/$defs/id'],
+            'replacement' => ['type' => 'string', 'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$'],
+        ];
+    }
+}
