@@ -27,12 +27,13 @@ use Hull\Quantity\Temperature;
 use Hull\Schedule\Airs;
 use Hull\Schedule\Planning;
 use Psr\Clock\ClockInterface;
+use Symfony\Contracts\Service\ResetInterface;
 
 /**
  * The air of a yard's places, from its forecast and everything that was read in them. Places of one name are one
  * place.
  */
-final class YardAir
+final class YardAir implements ResetInterface
 {
     private const FORECAST_GOOD_S = 1800;
     private const READING_GOOD_S = 540;
@@ -84,7 +85,7 @@ final class YardAir
         );
         $this->em->persist(new ForecastRow($workshop, $this->clock->now(), $forecast->source, $forecast->from, $hours));
         $this->em->flush();
-        $this->forget();
+        $this->reset();
     }
 
     /** False when the place had a reading at that moment already. */
@@ -97,13 +98,13 @@ final class YardAir
             new ReadingRow($workshop, $place, $at, $air->temperature->c(), $air->humidity->si(), $source),
         );
         $this->em->flush();
-        $this->forget();
+        $this->reset();
 
         return true;
     }
 
-    /** What was worked out for an earlier request or plan no longer counts. */
-    public function forget(): void
+    /** What was worked out for an earlier request or message no longer counts. */
+    public function reset(): void
     {
         $this->worked = [];
     }

@@ -8,7 +8,6 @@ use App\Entity\PlanRow;
 use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
 use App\Work\MakePlan;
-use App\Work\YardAir;
 use App\Work\YardPlan;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
@@ -23,13 +22,11 @@ final readonly class PlanMaker
         private Connection $db,
         private WorkshopScope $scope,
         private YardPlan $plans,
-        private YardAir $air,
     ) {}
 
     public function __invoke(MakePlan $wanted): void
     {
         $this->em->clear();
-        $this->air->forget();
         $owner = $this->em->find(
             Workshop::class,
             $this->db->fetchOne('SELECT workshop_id FROM yard_plan WHERE id = ?', [$wanted->plan]),

@@ -352,6 +352,26 @@ final class PlanTest extends ApiCase
         self::assertSame(0.0, self::number($this->call('POST', '/api/plan', (object) []), 'late', 'si'));
     }
 
+    /** Found by the ten thousand requests: the air of the yard's places outlived the request it was worked out for. */
+    public function testAPlaceThatCameWithAJobHasItsAirAtOnce(): void
+    {
+        $this->enter('rowan@yard.example');
+        [$job] = $this->part();
+        $this->call('GET', '/api/plan');
+        $file = $this->call('GET', "/api/jobs/$job/file");
+        $file['places'] = [['id' => 'bay', 'kind' => 'oven', 'temperature' => '18 C', 'humidity' => '55 %']];
+        $file['parts'] = array_map(
+            static fn(mixed $p): array => ['place' => 'bay', ...array_diff_key((array) $p, ['place' => 0, 'log' => 0])],
+            self::list($file, 'parts'),
+        );
+        $this->call('POST', '/api/jobs/import', $file);
+        self::assertSame(201, $this->code());
+        $this->call('GET', '/api/plan');
+        self::assertSame(200, $this->code());
+        $this->call('POST', '/api/plan', (object) []);
+        self::assertSame(200, $this->code());
+    }
+
     public function testTheWorkerMakesThePlanOfABigYard(): void
     {
         $this->enter('rowan@yard.example');
