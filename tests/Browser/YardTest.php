@@ -74,7 +74,7 @@ final class YardTest extends BrowserCase
                 't.value.replace("price: 2900", "prize: 2900")); t.dispatchEvent(new Event("input", {bubbles: ' .
                 'true}))',
         );
-        $this->sees('Line 28');
+        $this->sees('Line 27');
         $this->sees('The field "prize" is not known here.');
         $this->browser->navigate()->refresh();
         self::assertSame(
