@@ -8,8 +8,8 @@ declare(strict_types=1);
  *   php tools/mutate.php [NUMBER=60] [SEED=1] [FILE...]
  *
  * Sites are drawn over core/src by the seed, tests of the same room first. The changed class is loaded in place of the
- * real one (core/tests/bootstrap.php), so that nothing in the tree is touched. Only the fast tests run; what they miss
- * a slow one may still notice. The last line says how many were caught.
+ * real one (core/tests/bootstrap.php), so that nothing in the tree is touched. The fast tests run, and
+ * of the slow ones those of the same room. The last line says how many were caught.
  */
 
 const ROOT = __DIR__ . '/..';
@@ -122,7 +122,7 @@ foreach ($drawn as $n => [$file, $at, $from, $to]) {
     $env = classIn($file) . '=' . $mutant;
     $room = explode('\\', classIn($file))[1];
     $near = is_dir(ROOT . "/core/tests/$room") ? ["core/tests/$room"] : null;
-    $caught = (null !== $near && fails([...$near, '--exclude-group', 'slow'], $env)) || fails(['--exclude-group', 'slow'], $env);
+    $caught = (null !== $near && fails([...$near, '--exclude-group', 'slow'], $env)) || fails(['--exclude-group', 'slow'], $env) || (null !== $near && fails([...$near, '--group', 'slow'], $env));
     $where = sprintf('%s:%d  %s -> %s', substr($file, strlen(ROOT) + 1), $line, $from, $to);
     printf("%3d %s %s\n", $n + 1, $caught ? 'caught' : 'ALIVE ', $where);
     $alive = $caught ? $alive : [...$alive, $where];

@@ -28,6 +28,9 @@ final readonly class Traits
         'exposures',
     ];
 
+    /** A figure is at its edge although the arithmetic went a hair past it. */
+    private const ROUNDED = 1e-9;
+
     /**
      * @param array<int|string, float> $facts on the surface as surveyed
      * @param list<string> $without limits: gear, skills and tastes the workshop does without
@@ -77,12 +80,12 @@ final readonly class Traits
                 'not_facts' => [] === array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > 0.0),
                 'lacks' => [] !== array_intersect($list, $this->without),
                 'has' => [] === array_intersect($list, $this->without),
-                'area_max' => $this->area->m2() <= $number,
-                'area_min' => $this->area->m2() >= $number,
-                'temp_max' => $this->air->temperature->c() <= $number,
-                'temp_min' => $this->air->temperature->c() >= $number,
-                'rh_min' => $this->air->humidity->percentValue() >= $number,
-                'rh_max' => $this->air->humidity->percentValue() <= $number,
+                'area_max' => $this->area->m2() <= $number + self::ROUNDED,
+                'area_min' => $this->area->m2() >= $number - self::ROUNDED,
+                'temp_max' => $this->air->temperature->c() <= $number + self::ROUNDED,
+                'temp_min' => $this->air->temperature->c() >= $number - self::ROUNDED,
+                'rh_min' => $this->air->humidity->percentValue() >= $number - self::ROUNDED,
+                'rh_max' => $this->air->humidity->percentValue() <= $number + self::ROUNDED,
                 default => throw new \LogicException('Nothing is known about "' . $asked . '".'),
             };
             if (!$holds) {

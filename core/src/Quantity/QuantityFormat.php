@@ -24,7 +24,7 @@ final class QuantityFormat
         $metric = UnitSystem::Metric === $system;
         $size = abs($si);
         $symbol = match ($dimension) {
-            Dimension::Length => $metric ? ($size < 1.0 ? 'mm' : 'm') : ($size < 0.3048 * 3 ? 'in' : 'ft'),
+            Dimension::Length => $metric ? ($size < 1.0 ? 'mm' : 'm') : ($size < 0.9144 ? 'in' : 'ft'),
             Dimension::Area => $metric ? ($size < 0.01 ? 'cm²' : 'm²') : ($size < 0.09290304 / 4 ? 'in²' : 'ft²'),
             Dimension::Volume => self::volume($size, $metric),
             Dimension::Mass => $metric ? ($size < 1.0 ? 'g' : 'kg') : ($size < 0.45359237 ? 'oz' : 'lb'),

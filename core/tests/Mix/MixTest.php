@@ -61,6 +61,13 @@ final class MixTest extends TestCase
         Recipe::massRatio(MixRatio::onePart(), Density::kgPerLitre(1.2), Density::kgPerLitre(1.2));
     }
 
+    public function testABaseWithoutDensityHasNoMassRatio(): void
+    {
+        $this->expectException(InvalidQuantity::class);
+        $this->expectExceptionMessage('a base without density');
+        Recipe::massRatio(MixRatio::parse('4:1'), Density::kgPerLitre(0.0), Density::kgPerLitre(1.2));
+    }
+
     public function testTenDegreesHalveThePotLifeAndEightTimesTheMassHalvesItToo(): void
     {
         $sheet = Duration::minutes(40);

@@ -59,6 +59,21 @@ final class PackChoiceTest extends TestCase
         );
     }
 
+    public function testARestThatNothingWantsIsWorthNothing(): void
+    {
+        $packs = [new Pack(Volume::litres(1.0), Money::minor(2000)), new Pack(Volume::litres(5.0), Money::minor(6000))];
+        $tins = static fn(?float $useful): int => PackChoice::cheapest(
+            Volume::litres(1.8),
+            $packs,
+            true,
+            null === $useful ? null : Volume::litres($useful),
+        )->tins;
+        self::assertSame(2, $tins(0.0), 'nobody has a use for it');
+        self::assertSame(2, $tins(1.8), 'the small tins are dearer by 20.00, what is of use is worth 2.40 to 19.20');
+        self::assertSame(1, $tins(1.9), 'from 1.9 L of use on the large tin wins');
+        self::assertSame(1, $tins(null));
+    }
+
     public function testMoreNeverCostsLess(): void
     {
         $packs = [

@@ -20,6 +20,26 @@ use PHPUnit\Framework\TestCase;
 
 final class ReplanTest extends TestCase
 {
+    /** A plan from scratch is offered where it ends four hours earlier and makes nothing good; else it is not. */
+    public function testADifferentPlanIsOfferedWhenItIsWorthAThought(): void
+    {
+        $yard = new Yard(
+            8.0,
+            72.0,
+            [new Activity('a', 'p', 'a', 2.0, 'bay')],
+            [Person::of('one', [[8.0, 16.0], [32.0, 40.0], [56.0, 64.0]])],
+        );
+        $at = static fn(float $start): ?float => Replan::of(
+            $yard,
+            ['a' => new PreviousPlacement($start, ['one'])],
+            new Scheduler(1, 1),
+        )->better?->finish();
+        self::assertSame(10.0, $at(56.0));
+        self::assertSame(10.0, $at(12.1), 'four hours and a little');
+        self::assertNull($at(11.9), 'not quite four hours');
+        self::assertNull($at(8.0), 'nothing is earlier');
+    }
+
     #[Group('slow')]
     public function testNothingHappenedNothingMoves(): void
     {
