@@ -39,6 +39,7 @@ return (new PhpCsFixer\Config())
         (new PhpCsFixer\Finder())
             ->in([
                 __DIR__ . '/core/src',
+                __DIR__ . '/judge',
                 __DIR__ . '/core/tests',
                 __DIR__ . '/src',
                 __DIR__ . '/tests',

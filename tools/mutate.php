@@ -48,14 +48,24 @@ function sites(string $file): array
             continue;
         }
         $to = SWAPS[$token->text] ?? null;
-        $binary = null !== $before && ($before->is([T_VARIABLE, T_LNUMBER, T_DNUMBER, T_STRING]) || in_array($before->text, [')', ']'], true));
+        $binary =
+            null !== $before &&
+            ($before->is([T_VARIABLE, T_LNUMBER, T_DNUMBER, T_STRING]) || in_array($before->text, [')', ']'], true));
         if (in_array($token->text, ['+', '-', '*', '/'], true) && !$binary) {
             $to = null;
         }
-        if (in_array($token->text, ['max', 'min', 'ceil', 'floor'], true) && ('(' !== $after?->text || in_array($before?->text, ['->', '::', 'function', '?->'], true))) {
+        if (
+            in_array($token->text, ['max', 'min', 'ceil', 'floor'], true) &&
+            ('(' !== $after?->text || in_array($before?->text, ['->', '::', 'function', '?->'], true))
+        ) {
             $to = null;
         }
-        if (in_array($token->text, ['true', 'false'], true) && in_array($before?->text, [':', '|', '=>'], true) && ';' !== $after?->text && ',' !== $after->text) {
+        if (
+            in_array($token->text, ['true', 'false'], true) &&
+            in_array($before?->text, [':', '|', '=>'], true) &&
+            ';' !== $after?->text &&
+            ',' !== $after->text
+        ) {
             $to = null;
         }
         if ($token->is([T_LNUMBER, T_DNUMBER]) && !in_array($before?->text, ['['], true)) {
@@ -80,8 +90,25 @@ function classIn(string $file): string
 /** @param list<string> $arguments */
 function fails(array $arguments, string $mutant): bool
 {
-    $command = array_merge([PHP_BINARY, '-d', 'memory_limit=1G', ROOT . '/vendor/bin/phpunit', '-c', ROOT . '/core/phpunit.xml', '--stop-on-defect', '--no-output', '--cache-directory', sys_get_temp_dir() . '/mutate-' . getmypid()], $arguments);
-    $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, ROOT, [...getenv(), 'HULL_MUTANT' => $mutant]);
+    $command = array_merge(
+        [
+            PHP_BINARY,
+            '-d',
+            'memory_limit=1G',
+            ROOT . '/vendor/bin/phpunit',
+            '-c',
+            ROOT . '/core/phpunit.xml',
+            '--stop-on-defect',
+            '--no-output',
+            '--cache-directory',
+            sys_get_temp_dir() . '/mutate-' . getmypid(),
+        ],
+        $arguments,
+    );
+    $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, ROOT, [
+        ...getenv(),
+        'HULL_MUTANT' => $mutant,
+    ]);
     if (false === $process) {
         throw new RuntimeException('No process.');
     }
@@ -104,7 +131,10 @@ $number = (int) ($argv[1] ?? 60);
 $seed = (int) ($argv[2] ?? 1);
 $files = array_slice($argv, 3);
 if ([] === $files) {
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(ROOT . '/core/src', FilesystemIterator::SKIP_DOTS)) as $f) {
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(ROOT . '/core/src', FilesystemIterator::SKIP_DOTS))
+        as $f
+    ) {
         $files[] = (string) $f;
     }
     sort($files);
@@ -122,11 +152,20 @@ foreach ($drawn as $n => [$file, $at, $from, $to]) {
     $env = classIn($file) . '=' . $mutant;
     $room = explode('\\', classIn($file))[1];
     $near = is_dir(ROOT . "/core/tests/$room") ? ["core/tests/$room"] : null;
-    $caught = (null !== $near && fails([...$near, '--exclude-group', 'slow'], $env)) || fails(['--exclude-group', 'slow'], $env) || (null !== $near && fails([...$near, '--group', 'slow'], $env));
+    $caught =
+        (null !== $near && fails([...$near, '--exclude-group', 'slow'], $env)) ||
+        fails(['--exclude-group', 'slow'], $env) ||
+        (null !== $near && fails([...$near, '--group', 'slow'], $env));
     $where = sprintf('%s:%d  %s -> %s', substr($file, strlen(ROOT) + 1), $line, $from, $to);
     printf("%3d %s %s\n", $n + 1, $caught ? 'caught' : 'ALIVE ', $where);
     $alive = $caught ? $alive : [...$alive, $where];
 }
 @unlink($mutant);
-printf("%d of %d caught (%.0f %%), of %d places.\n", count($drawn) - count($alive), count($drawn), 100 * (1 - count($alive) / max(1, count($drawn))), count($all));
+printf(
+    "%d of %d caught (%.0f %%), of %d places.\n",
+    count($drawn) - count($alive),
+    count($drawn),
+    100 * (1 - count($alive) / max(1, count($drawn))),
+    count($all),
+);
 exit([] === $alive ? 0 : 1);

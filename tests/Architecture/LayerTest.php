@@ -11,6 +11,17 @@ use PHPat\Test\PHPat;
 
 final class LayerTest
 {
+    public function testTheJudgeSharesNothingWithWhatItJudges(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Judge'))
+            ->excluding(Selector::inNamespace('Judge\Tests'))
+            ->shouldNot()
+            ->dependOn()
+            ->classes(Selector::inNamespace('Hull'), Selector::inNamespace('App'))
+            ->because('who believes the same facts passes the same faults');
+    }
+
     public function testTheCoreKnowsNeitherApplicationNorFramework(): Rule
     {
         return PHPat::rule()

@@ -43,6 +43,7 @@ final readonly class FactTable
                     groups: Names::texts($n->optional('groups')),
                     lostBy: Names::known($n->optional('lost_by'), $stepTags),
                     lostUnder: Names::known($n->optional('lost_under'), $productTags),
+                    lostUnless: Names::known($n->optional('lost_unless'), $stepTags),
                 );
         }
 
@@ -74,13 +75,21 @@ final readonly class FactTable
     /** @return list<Effect> what a step does, with what its tags undo */
     public function byStep(Node $step): array
     {
-        return $this->effects($step, static fn(Fact $f): array => $f->lostBy);
+        $tags = Names::texts($step->optional('tags'));
+
+        return $this->effects(
+            $step,
+            static fn(Fact $f): bool => [] !== array_intersect($f->lostBy, $tags) ||
+                ([] !== $f->lostUnless && [] === array_intersect($f->lostUnless, $tags)),
+        );
     }
 
     /** @return list<Effect> what a coat of a product does beside lying there, with what its tags undo */
     public function underProduct(Node $product): array
     {
-        return $this->effects($product, static fn(Fact $f): array => $f->lostUnder);
+        $tags = Names::texts($product->optional('tags'));
+
+        return $this->effects($product, static fn(Fact $f): bool => [] !== array_intersect($f->lostUnder, $tags));
     }
 
     /** What is asked of one fact, or of every fact of a group. */
@@ -105,7 +114,7 @@ final readonly class FactTable
     }
 
     /**
-     * @param \Closure(Fact): list<string> $lost
+     * @param \Closure(Fact): bool $lost
      *
      * @return list<Effect> of each fact one: what is said of it itself before what is said of its group, and that
      *                      before what the tags undo
@@ -124,10 +133,9 @@ final readonly class FactTable
                 $group[$fact] = self::effect($e, $fact);
             }
         }
-        $tags = Names::texts($n->optional('tags'));
         $kept = Names::known($n->optional('keeps'), $this->ids());
         foreach ($this->facts as $fact) {
-            if (!in_array($fact->id, $kept, true) && [] !== array_intersect($lost($fact), $tags)) {
+            if (!in_array($fact->id, $kept, true) && $lost($fact)) {
                 $group[$fact->id] ??= new Effect($fact->id, 'set', 0.0);
             }
         }

@@ -16,7 +16,8 @@ final readonly class Rule
      * @param list<string> $productTags any of them; empty for all
      * @param Scope $scope on which parts it counts
      * @param RuleLevel $level what a breach means
-     * @param bool $atOnce it counts for every step that does not itself take down what is asked to be gone
+     * @param bool $atOnce it does not count for a step that itself takes down what is asked to be gone, and without
+     *                     tags it counts for every other
      * @param int $family which of the sixteen rules of order it belongs to; 0 for none
      */
     public function __construct(
@@ -31,11 +32,13 @@ final readonly class Rule
 
     public function appliesTo(Step $step, ?Product $product): bool
     {
-        if ($this->atOnce) {
-            return !$this->isTakenDownBy($step);
+        if ($this->atOnce && $this->isTakenDownBy($step)) {
+            return false;
         }
 
-        return [] !== array_intersect($this->stepTags, $step->tags) &&
+        $meant = [] === $this->stepTags ? $this->atOnce : [] !== array_intersect($this->stepTags, $step->tags);
+
+        return $meant &&
             ([] === $this->productTags ||
                 (null !== $product && [] !== array_intersect($this->productTags, $product->tags)));
     }

@@ -66,6 +66,8 @@ final readonly class StepReader
             cures: true === $n->optional('cures')?->boolean(),
             strips: $n->optional('strips')?->integer(0, 10) ?? 0,
             order: $order,
+            onlyWaits: in_array('wait', Names::texts($n->optional('tags')), true) &&
+                [] === ($n->optional('does')?->items() ?? []),
         );
     }
 

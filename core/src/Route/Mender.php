@@ -15,6 +15,8 @@ final readonly class Mender
     private const GENTLE = 0;
     private const TAKES_OUT = 1;
     private const PLANS_AGAIN = 2;
+    /** So many steps before the one in the way it is tried as well. */
+    private const EARLIER = 2;
 
     private StepRunner $runner;
     private RouteCheck $check;
@@ -68,16 +70,24 @@ final readonly class Mender
             }
         }
         if (null !== $at) {
-            $state = $from;
+            $states = [$from];
             foreach (array_slice($route->steps, 0, $at) as $step) {
-                $state = $this->runner->apply($step, $state)->state;
+                $states[] = $this->runner->apply($step, $states[count($states) - 1])->state;
             }
+            $state = $states[$at];
             foreach ($route->steps as $later => $step) {
-                if ($later > $at && $this->helps($step, $state, $finding)) {
-                    yield self::GENTLE => new Mend(
-                        sprintf('Move "%s" before this step', $this->check->name($step)),
-                        $route->moved($later, $at),
-                    );
+                // A little earlier, too: masking goes before the wipe, not between the wipe and the coat.
+                for ($to = $at; $later > $at && $to >= max(0, $at - self::EARLIER); --$to) {
+                    if ($this->helps($step, $states[$to], $finding)) {
+                        yield self::GENTLE => new Mend(
+                            sprintf(
+                                'Move "%s" before %s',
+                                $this->check->name($step),
+                                $to === $at ? 'this step' : '"' . $this->check->name($route->steps[$to]) . '"',
+                            ),
+                            $route->moved($later, $to),
+                        );
+                    }
                 }
             }
             try {

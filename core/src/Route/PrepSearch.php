@@ -21,6 +21,9 @@ final class PrepSearch
     /** How many surfaces are looked at before a search gives up, and before all searches of a part together do. */
     private const MOST = 3000;
     private const MOST_TOGETHER = 12_000;
+    /** From so many minutes on a step is dear enough for a second look, and how many steps of a path get one. */
+    private const DEAR = 60.0;
+    private const SECOND_LOOKS = 2;
     /** Minutes held against a step the estimate does not ask for. */
     private const DETOUR = 30.0;
 
@@ -98,11 +101,58 @@ final class PrepSearch
             $needs,
             array_values(array_filter($steps, static fn(Step $s): bool => $mayStrip || 0 === $s->strips)),
         );
+        $path = $this->led($from, $needs, $steps);
+
+        return null === $path ? null : $this->withoutTheDearest($path, $from, $needs, $steps);
+    }
+
+    /**
+     * @param list<Precondition> $needs
+     * @param list<Step> $steps
+     *
+     * @return list<RouteStep>|null
+     */
+    private function led(SurfaceState $from, array $needs, array $steps): ?array
+    {
         $relevance = new Relevance($from, $needs, $steps, $this->runner);
         $usable = array_values($relevance->steps);
         $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner, $this->context->area());
 
         return $this->bestFirst($from, $needs, $usable, $relevance, $relaxed);
+    }
+
+    /**
+     * The search is quick, not thorough, and now and then takes one dear step where several cheap ones would do: the
+     * dearest of a path are each tried without.
+     *
+     * @param list<RouteStep> $path
+     * @param list<Precondition> $needs
+     * @param list<Step> $steps
+     *
+     * @return list<RouteStep>
+     */
+    private function withoutTheDearest(array $path, SurfaceState $from, array $needs, array $steps): array
+    {
+        $dear = array_filter($path, fn(RouteStep $s): bool => $this->effort($s) > self::DEAR);
+        usort($dear, fn(RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
+        foreach (array_slice($dear, 0, self::SECOND_LOOKS) as $one) {
+            $other = $this->led(
+                $from,
+                $needs,
+                array_values(array_filter($steps, static fn(Step $s): bool => $s->id !== $one->step)),
+            );
+            if (null !== $other && $this->sum($other) < $this->sum($path)) {
+                $path = $other;
+            }
+        }
+
+        return $path;
+    }
+
+    /** @param list<RouteStep> $path */
+    private function sum(array $path): float
+    {
+        return array_sum(array_map($this->effort(...), $path));
     }
 
     /**

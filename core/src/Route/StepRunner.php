@@ -77,8 +77,7 @@ final class StepRunner
     {
         $step = $this->context->catalogue()->step($routeStep->step);
 
-        return $step->isWait() &&
-            [] === $step->does &&
+        return $step->onlyWaits &&
             [] === $this->broken($routeStep, $state) &&
             0.0 === $this->apply($routeStep, $state)->waitHours;
     }

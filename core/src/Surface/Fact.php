@@ -12,6 +12,7 @@ final readonly class Fact
      *                                   holds (typical)
      * @param list<string> $groups what it is one of: what takes off or asks about a group means it, too
      * @param list<string> $lostBy tags of steps; each such step undoes it unless it says otherwise
+     * @param list<string> $lostUnless tags of steps; every step without one of these undoes it
      * @param list<string> $lostUnder tags of products; under a coat of one it is no more
      */
     public function __construct(
@@ -24,5 +25,6 @@ final readonly class Fact
         public array $groups = [],
         public array $lostBy = [],
         public array $lostUnder = [],
+        public array $lostUnless = [],
     ) {}
 }

@@ -137,6 +137,21 @@ final class KnowledgeIsDataTest extends TestCase
         self::assertSame(['place-gas' => 1.0], Surroundings::of($catalogue, $job, $job->parts[0])->facts);
     }
 
+    /** A wipe is minutes old: whatever is done after it, but mixing, makes it due again. */
+    public function testAWipeIsLostByWhateverFollowsIt(): void
+    {
+        foreach (Yard::catalogue()->steps as $step) {
+            $lost =
+                [] !==
+                array_filter(
+                    $step->does,
+                    static fn(\Hull\Surface\Effect $e): bool => 'wiped' === $e->fact && $e->takesDown(),
+                );
+            $keeps = [] !== array_intersect(['last-wipe', 'mixing'], $step->tags);
+            self::assertSame(!$keeps, $lost, $step->id);
+        }
+    }
+
     /** What washes or bathes takes the oil off again, and it is due again: said once, at the fact. */
     public function testWhatUndoesAFactIsSaidAtTheFact(): void
     {

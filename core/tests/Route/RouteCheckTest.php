@@ -38,7 +38,11 @@ final class RouteCheckTest extends TestCase
         $route = $workpiece->plan();
         $mask = $this->index($route, 'mask');
         $finding = $this->find($workpiece->findings($route->moved($mask, $mask + 2)), 'coat-masked');
-        self::assertSame('Move "Mask" before this step', $finding->mends[0]->label);
+        self::assertSame(
+            'Move "Mask" before "Final wipe: remover, then isopropanol"',
+            $finding->mends[0]->label,
+            'not between the wipe and the coat',
+        );
         self::assertNull(
             $this->maybe($workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route), 'coat-masked'),
         );

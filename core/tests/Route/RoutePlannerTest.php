@@ -19,7 +19,7 @@ final class RoutePlannerTest extends TestCase
     {
         $route = Yard::workpiece()->plan();
         self::assertSame(
-            'photograph dry-clean alkaline-degrease rinse air-dry white-wipe scrape strip-discs blow-off ' .
+            'photograph dry-clean alkaline-degrease rinse air-dry scrape white-wipe strip-discs blow-off ' .
                 'mask final-wipe apply-coat:epoxy-primer-2k wait-recoat apply-coat:epoxy-primer-2k wait-recoat ' .
                 'apply-coat:urethane-colour-2k wait-recoat apply-coat:urethane-colour-2k wait-touch unmask ' .
                 'wait-full inspect hand-over',

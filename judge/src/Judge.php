@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge;
+
+/** Holds an order of work against every law. */
+final readonly class Judge
+{
+    /** @var list<Law> */
+    public array $laws;
+
+    public function __construct()
+    {
+        $this->laws = [
+            new Laws\ChemistryLeaves(),
+            new Laws\FeedingIsLast(),
+            new Laws\LeavesInOrder(),
+            new Laws\MixedWhenUsed(),
+            new Laws\WipedJustBefore(),
+            new Laws\MaskedBetween(),
+            new Laws\TestsCanPass(),
+            new Laws\WaterOutFirst(),
+            new Laws\FitsAreSpared(),
+            new Laws\NothingWithoutCause(),
+            new Laws\FilmsGoTogether(),
+            new Laws\BackOnLast(),
+        ];
+    }
+
+    /** @return list<Breach> */
+    public function breaches(Work $work): array
+    {
+        return array_merge([], ...array_map(static fn(Law $law): array => $law->breaches($work), $this->laws));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Laws;
+
+use Judge\Breach;
+use Judge\Law;
+use Judge\Steps;
+use Judge\Work;
+
+/** 15: what was taken off goes back after the wet, dusty and painting work. */
+final readonly class BackOnLast implements Law
+{
+    private const WORK = [...Steps::WASHES, ...Steps::BATHS, ...Steps::DUSTY, Steps::COAT];
+
+    public function breaches(Work $work): array
+    {
+        $back = $work->first(['reassemble']);
+        foreach (null === $back ? [] : $work->where(self::WORK) as $at) {
+            if ($at > $back) {
+                return [new Breach(15, $back, 'back on, then ' . $work->steps[$at]->step)];
+            }
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Laws;
+
+use Judge\Breach;
+use Judge\Law;
+use Judge\Steps;
+use Judge\Work;
+
+/** 12: nobody does a step without its cause. */
+final readonly class NothingWithoutCause implements Law
+{
+    /** step => what must have been found for it */
+    private const CAUSES = [
+        'lead-test' => ['untested-paint', 'old-coating', 'weak-film', 'antifouling'],
+        'asbestos-removal' => ['asbestos'],
+        'drill-tap' => ['work-due'],
+        'trial-fit' => ['work-due:fit'],
+        'put-decals' => ['decals'],
+        'chase-threads' => ['threads'],
+        'weld' => ['weld-due', 'cracks', 'holes', 'rust:perforated'],
+        'open-drains' => ['drains', 'water-inside', 'soft-core'],
+        'clear-cavity' => ['loose-bits', 'sealed-cavity'],
+        'mould-kill' => ['mould', 'organic-stain'],
+        'loosen' => ['seized'],
+        'test-patch' => ['new-to-you'],
+        'wet-scrape' => ['untested-paint', 'antifouling', 'old-coating', 'weak-film'],
+        'destain-oxalic' => ['rust-stain', 'organic-stain'],
+        'whiten-peroxide' => ['yellowing'],
+        'adhesive-remove' => ['adhesive'],
+    ];
+
+    public function breaches(Work $work): array
+    {
+        $breaches = [];
+        foreach ($work->steps as $at => $done) {
+            $causes = self::CAUSES[$done->step] ?? null;
+            if (null !== $causes && !$work->has(...$causes)) {
+                $breaches[] = new Breach(12, $at, $done->step . ' without ' . implode(', ', $causes));
+            }
+        }
+        // Steps of which each undoes the other: nothing is unmasked that was not masked.
+        foreach ($work->where(Steps::UNMASKS) as $at) {
+            $masked = $work->first(['mask']);
+            if (null === $masked || $masked > $at) {
+                $breaches[] = new Breach(12, $at, 'unmasked without being masked');
+            }
+        }
+
+        return $breaches;
+    }
+}

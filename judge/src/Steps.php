@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge;
+
+/**
+ * What each kind of step is to a master, by its id: typed from the trade, not read from the catalogue, so that what the
+ * planner believes can be held against it.
+ */
+final class Steps
+{
+    public const LEAVES = [
+        'alkaline-degrease' => 'alkali',
+        'mild-degrease' => 'alkali',
+        'smoke-clean' => 'alkali',
+        'bath-electrolysis' => 'alkali',
+        'destain-oxalic' => 'acid',
+        'bath-citric' => 'acid',
+        'bath-zinc' => 'acid',
+        'tarnish-clean' => 'acid',
+        'metal-prep' => 'acid',
+        'brighten' => 'acid',
+        'zinc-pretreat' => 'acid',
+        'mould-kill' => 'bleach',
+        'whiten-peroxide' => 'peroxide',
+        'chemical-strip' => 'stripper',
+        'adhesive-remove' => 'citrus',
+    ];
+    public const TAKES_OFF = [
+        'alkali' => ['rinse'],
+        'acid' => ['rinse', 'neutralise'],
+        'bleach' => ['rinse'],
+        'peroxide' => ['rinse'],
+        'stripper' => ['rinse'],
+        'citrus' => ['detergent-wash', 'solvent-degrease', 'soap-scrub'],
+    ];
+    public const WASHES = [
+        'pressure-wash',
+        'detergent-wash',
+        'roof-scrub',
+        'salt-wash',
+        'alkaline-degrease',
+        'mild-degrease',
+        'soap-scrub',
+        'smoke-clean',
+        'mould-kill',
+        'mould-scrub',
+        'destain-oxalic',
+        'destain-soft',
+        'whiten-peroxide',
+        'ultrasonic-clean',
+        'neutralise',
+        'rinse',
+        'solvent-degrease',
+        'tarnish-clean',
+        'metal-prep',
+        'brighten',
+        'zinc-pretreat',
+    ];
+    public const BATHS = ['bath-citric', 'bath-chelate', 'bath-electrolysis', 'bath-zinc'];
+    public const DUSTY = [
+        'scrape',
+        'wire-wheel',
+        'strip-discs',
+        'zinc-spots',
+        'sand-off-film',
+        'scuff-old',
+        'scuff-coated',
+        'sand-p80',
+        'sand-light-metal',
+        'crust-off',
+        'scuff-zinc',
+        'key-composite',
+        'key-plastic',
+        'sand-wood',
+        'blast',
+        'block-filler',
+        'block-primer',
+        'drill-tap',
+        'weld',
+    ];
+    public const STRIPS = [
+        'scrape',
+        'wet-scrape',
+        'chemical-strip',
+        'heat-strip',
+        'wire-wheel',
+        'strip-discs',
+        'sand-off-film',
+        'sand-off-gentle',
+        'blast',
+        'bath-electrolysis',
+    ];
+    public const RUBS = [
+        ...self::DUSTY,
+        'sand-off-gentle',
+        'chrome-rub',
+        'fit-clean',
+        'tarnish-rub',
+        'wet-scrape',
+        'scuff',
+        'scuff-pad',
+        'sand-back',
+        'wet-sand-800',
+        'wet-sand-1000',
+        'wet-sand-1500',
+        'compound',
+        'compound-hand',
+        'plastic-sand',
+        'metal-sand',
+    ];
+    public const WIPES = ['final-wipe', 'wipe-acetone', 'wipe-waterborne', 'wipe-soft'];
+    public const MIXES = ['mix-many', 'mix-big'];
+    public const WETS = [
+        'pressure-wash',
+        'detergent-wash',
+        'roof-scrub',
+        'salt-wash',
+        'alkaline-degrease',
+        'mild-degrease',
+        'soap-scrub',
+        'smoke-clean',
+        'mould-kill',
+        'mould-scrub',
+        'destain-oxalic',
+        'destain-soft',
+        'whiten-peroxide',
+        'ultrasonic-clean',
+        'neutralise',
+        'rinse',
+        'wet-scrape',
+        'sand-off-gentle',
+        ...self::BATHS,
+        'fit-clean',
+        'tarnish-clean',
+        'metal-prep',
+        'brighten',
+        'zinc-pretreat',
+        'wash-blush',
+        'open-drains',
+    ];
+    public const DRIES = ['air-dry', 'force-dry', 'dry-inside', 'degas', 'oven-cure'];
+    public const FEEDS = ['oil-film', 'rust-oil', 'wax', 'dress-vinyl', 'dress-rubber'];
+    public const OILS = ['oil-film', 'rust-oil'];
+    public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-cut'];
+    public const COAT = 'apply-coat';
+    public const FERROUS = ['carbon-steel', 'cast-iron'];
+    public const ZINC = ['galvanised-steel', 'zinc-casting'];
+    public const ALUMINIUM = ['aluminium-wrought', 'aluminium-cast', 'aluminium-anodised'];
+}

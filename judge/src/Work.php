@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge;
+
+/** What is judged: a part as somebody surveyed it, and the order of work that came out for it. */
+final readonly class Work
+{
+    /**
+     * @param list<string> $found "condition:grade"
+     * @param list<Done> $steps
+     */
+    public function __construct(
+        public string $substrate,
+        public array $found,
+        public string $service,
+        public array $steps,
+    ) {}
+
+    /** @param list<string> $steps ids; "apply-coat product" for a coat */
+    public static function of(string $substrate, string $service, array $steps, string ...$found): self
+    {
+        return new self(
+            $substrate,
+            array_values($found),
+            $service,
+            array_map(static function (string $step): Done {
+                $words = explode(' ', $step, 2);
+
+                return new Done($words[0], $words[1] ?? null);
+            }, $steps),
+        );
+    }
+
+    /** @param list<string> $substrates */
+    public function isOf(array $substrates): bool
+    {
+        return in_array($this->substrate, $substrates, true);
+    }
+
+    /** Whether a condition was found, or one grade of it ("rust", "rust:scale"). */
+    public function has(string ...$conditions): bool
+    {
+        foreach ($this->found as $found) {
+            foreach ($conditions as $condition) {
+                if ($found === $condition || str_starts_with($found, $condition . ':')) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<string> $steps
+     *
+     * @return list<int> where one of these steps is done
+     */
+    public function where(array $steps): array
+    {
+        return array_keys(array_filter($this->steps, static fn(Done $d): bool => $d->isOneOf($steps)));
+    }
+
+    /** @param list<string> $steps */
+    public function first(array $steps): ?int
+    {
+        return $this->where($steps)[0] ?? null;
+    }
+
+    /** @param list<string> $steps */
+    public function last(array $steps): ?int
+    {
+        $where = $this->where($steps);
+
+        return $where[count($where) - 1] ?? null;
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Tests;
+
+use Judge\Breach;
+use Judge\Judge;
+use Judge\Work;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Each law with the smallest order that breaks it, and its twin that does not. */
+final class LawsTest extends TestCase
+{
+    private const COAT = 'apply-coat epoxy-primer-2k';
+
+    /** @return iterable<string, array{int, Work, Work}> law, broken, kept */
+    public static function cases(): iterable
+    {
+        $steel = static fn(string ...$steps): Work => Work::of('carbon-steel', 'interior', array_values($steps));
+        $coated = ['mask', 'final-wipe', self::COAT, 'unmask'];
+        yield 'acid dries on' => [
+            1,
+            $steel('metal-prep', 'air-dry', 'rinse', 'air-dry', ...$coated),
+            $steel('metal-prep', 'rinse', 'air-dry', ...$coated),
+        ];
+        yield 'bleach at the end of the route' => [
+            1,
+            Work::of('carbon-steel', 'interior', ['mould-kill'], 'mould:specks'),
+            Work::of('carbon-steel', 'interior', ['mould-kill', 'rinse', 'air-dry'], 'mould:specks'),
+        ];
+        yield 'citrus is washed off, not rinsed' => [
+            1,
+            Work::of('gelcoat', 'interior', ['adhesive-remove', 'rinse', 'air-dry'], 'adhesive:present'),
+            Work::of('gelcoat', 'interior', ['adhesive-remove', 'detergent-wash', 'air-dry'], 'adhesive:present'),
+        ];
+        yield 'oiled, then bathed' => [
+            2,
+            $steel('oil-film', 'bath-citric', 'neutralise', 'force-dry'),
+            $steel('bath-citric', 'neutralise', 'force-dry', 'oil-film'),
+        ];
+        yield 'waxed, then wiped and coated' => [2, $steel('wax', ...$coated), $steel(...$coated, ...['wax'])];
+        yield 'bare iron' => [3, $steel('strip-discs'), $steel('strip-discs', 'oil-film')];
+        yield 'bared again after the oil' => [3, $steel('oil-film', 'strip-discs'), $steel('strip-discs', ...$coated)];
+        yield 'wet' => [3, $steel('detergent-wash'), $steel('detergent-wash', 'air-dry')];
+        yield 'masked' => [3, $steel('mask', 'final-wipe', self::COAT), $steel(...$coated)];
+        yield 'mixed, then waited' => [
+            4,
+            $steel('mask', 'final-wipe', 'mix-many', 'wait-recoat', self::COAT, 'unmask'),
+            $steel('mask', 'final-wipe', 'mix-many', self::COAT, 'unmask'),
+        ];
+        yield 'dried after the wipe' => [
+            5,
+            $steel('mask', 'final-wipe', 'air-dry', self::COAT, 'unmask'),
+            $steel('mask', 'final-wipe', 'mix-big', self::COAT, 'unmask'),
+        ];
+        yield 'abraded between coats and not wiped' => [
+            5,
+            $steel('mask', 'final-wipe', self::COAT, 'scuff', 'blow-off', self::COAT, 'unmask'),
+            $steel('mask', 'final-wipe', self::COAT, 'scuff', 'blow-off', 'final-wipe', self::COAT, 'unmask'),
+        ];
+        yield 'sanded after masking' => [
+            6,
+            $steel('mask', 'sand-p80', 'blow-off', 'final-wipe', self::COAT, 'unmask'),
+            $steel('sand-p80', 'blow-off', 'mask', 'final-wipe', self::COAT, 'scuff', 'unmask'),
+        ];
+        yield 'wiped before masking' => [
+            6,
+            $steel('final-wipe', 'mask', 'final-wipe', self::COAT, 'unmask'),
+            $steel(...$coated),
+        ];
+        $flaking = static fn(string ...$steps): Work => Work::of(
+            'carbon-steel',
+            'interior',
+            array_values($steps),
+            'old-coating:flaking',
+        );
+        yield 'white wipe on flakes' => [
+            7,
+            $flaking('white-wipe', 'scrape', ...$coated),
+            $flaking('scrape', 'white-wipe', ...$coated),
+        ];
+        $blocked = static fn(string ...$steps): Work => Work::of(
+            'aluminium-cast',
+            'interior',
+            array_values($steps),
+            'drains:blocked',
+        );
+        yield 'drains after the finish' => [
+            8,
+            $blocked('metal-polish', 'wax', 'open-drains', 'force-dry'),
+            $blocked('open-drains', 'force-dry', 'metal-polish', 'wax'),
+        ];
+        yield 'disc on a fit' => [
+            10,
+            Work::of('carbon-steel', 'bare-fit', ['strip-discs', 'oil-film']),
+            Work::of('carbon-steel', 'bare-fit', ['bath-citric', 'rinse', 'force-dry', 'oil-film']),
+        ];
+        yield 'lead test without paint' => [12, $steel('lead-test'), $flaking('lead-test')];
+        yield 'epoxy over etch' => [
+            13,
+            $steel('mask', 'final-wipe', 'apply-coat self-etch', self::COAT, 'unmask'),
+            $steel('mask', 'final-wipe', self::COAT, 'apply-coat urethane-colour-2k', 'unmask'),
+        ];
+        yield 'colour on bare iron' => [
+            13,
+            $steel('strip-discs', 'mask', 'final-wipe', 'apply-coat urethane-colour-2k', 'unmask'),
+            $steel('strip-discs', ...$coated),
+        ];
+        yield 'back on before the bath' => [
+            15,
+            $steel('dismantle', 'reassemble', 'bath-citric', 'rinse', 'force-dry', 'oil-film'),
+            $steel('dismantle', 'bath-citric', 'rinse', 'force-dry', 'oil-film', 'reassemble'),
+        ];
+    }
+
+    #[DataProvider('cases')]
+    public function testALawIsBrokenByOneOrderAndKeptByItsTwin(int $law, Work $broken, Work $kept): void
+    {
+        self::assertContains($law, self::laws($broken));
+        self::assertSame([], self::said($kept));
+    }
+
+    /** @return list<int> */
+    private static function laws(Work $work): array
+    {
+        return array_map(static fn(Breach $b): int => $b->law, (new Judge())->breaches($work));
+    }
+
+    /** @return list<string> */
+    private static function said(Work $work): array
+    {
+        return array_map(static fn(Breach $b): string => $b->law . ' ' . $b->says, (new Judge())->breaches($work));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Tests;
+
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Service;
+use Hull\Input\Node;
+use Hull\Job\RouteStep;
+use Hull\JobFile\JobReader;
+use Hull\Route\Surroundings;
+use Hull\Tests\Draw;
+use Hull\Tests\Yard;
+use Judge\Done;
+use Judge\Work;
+
+/** Made-up parts by number, of any material with one to three things found on it, and what is planned for them. */
+final readonly class Parts
+{
+    private const SHAPES = [
+        ['kind' => 'strip', 'width' => '0.6 m', 'length' => '2 m'],
+        ['kind' => 'plate', 'width' => '0.5 m', 'length' => '0.8 m'],
+        ['kind' => 'tube', 'diameter' => '48 mm', 'length' => '3 m'],
+    ];
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    public function workpiece(int $number): Workpiece
+    {
+        $draw = new Draw('judged ' . $number);
+        $substrate = $this->catalogue->substrate($draw->pick('substrate', $this->catalogue->substrates));
+        $occur = array_filter($this->catalogue->conditions, static fn($c): bool => $substrate->isOf($c->families));
+        $conditions = [];
+        foreach (['first', 'second', 'third'] as $n => $which) {
+            $id = $draw->pick($which, $occur);
+            if ((2 !== $n || $draw->chance('a third', 3)) && !isset($conditions[$id])) {
+                $grade = $draw->pick('grade of ' . $which, $this->catalogue->conditions[$id]->grades);
+                $conditions[$id] = ['id' => $id, 'grade' => $grade, 'extent' => '40 %'];
+            }
+        }
+        $suits = static fn(Service $s): bool => $s->suits($substrate);
+        $schools = [];
+        foreach ($this->catalogue->schools as $school) {
+            if ($substrate->isOf($school->families) && $draw->chance($school->id, 4)) {
+                $schools[$school->id] = $draw->pick('answer to ' . $school->id, $school->answers);
+            }
+        }
+        $job = (new JobReader($this->catalogue))->job(
+            Node::root(
+                Yard::frame([
+                    'substrate' => $substrate->id,
+                    'conditions' => array_values($conditions),
+                    'shapes' => [self::SHAPES[(int) $draw->pick('shape', self::SHAPES)]],
+                    'service' => $draw->pick('service', array_filter($this->catalogue->services, $suits)),
+                    'finish' => $draw->pick('finish', $this->catalogue->finishes),
+                    ...[] === $schools ? [] : ['schools' => $schools],
+                ]),
+            ),
+        );
+
+        return Workpiece::of($this->catalogue, $job->parts[0], $job->place('bay'), Surroundings::none());
+    }
+
+    /** @param list<RouteStep> $steps */
+    public static function work(Workpiece $piece, array $steps): Work
+    {
+        return new Work(
+            $piece->part->substrate,
+            array_map(
+                static fn(\Hull\Job\Observed $o): string => $o->condition . ':' . $o->grade,
+                $piece->part->conditions,
+            ),
+            $piece->part->service,
+            array_map(static fn(RouteStep $s): Done => new Done($s->step, $s->product), $steps),
+        );
+    }
+}
