@@ -21,11 +21,13 @@ final class CatalogueTest extends TestCase
 {
     /** Steps that only a mend calls for, each tried where mends are: ReplayTest, MenderTest. */
     private const MENDING = ['sand-back', 'wash-blush', 'unmask-cut'];
+    /** And one that is left to whoever likes it better than sanding. */
+    private const BY_CHOICE = ['heat-strip'];
 
     #[Group('slow')]
     public function testEveryStepIsReachedBySomeRoute(): void
     {
-        $seen = self::MENDING;
+        $seen = [...self::MENDING, ...self::BY_CHOICE];
         foreach (RoutePlannerTest::parts() as [$change]) {
             $seen = [...$seen, ...self::steps($change)];
         }
@@ -118,6 +120,11 @@ final class CatalogueTest extends TestCase
         ];
         yield [[...$found('white-corrosion:bloom'), 'substrate' => 'aluminium-anodised', 'service' => 'bare-fit']];
         yield [[...$found('rust:light'), 'substrate' => 'galvanised-steel']];
+        yield [[...$found('sealed-cavity:yes', 'threads:dirty'), 'substrate' => 'cast-iron', 'service' => 'heat-600']];
+        yield [[...$found('water-inside:present'), 'substrate' => 'stainless-steel', 'service' => 'immersion-salt']];
+        yield [
+            [...$found('tarnish:dull', 'oil:heavy'), 'substrate' => 'stainless-steel', 'service' => 'immersion-salt'],
+        ];
         yield [
             [
                 ...$found('adhesive:present', 'untested-paint:found'),
