@@ -170,9 +170,9 @@ final class UnitsTest extends ApiCase
             'part' => [
                 ...(array) self::survey()['part'],
                 'shapes' => $shapes,
-                'water_lies' => self::text($view, 'waterLies'),
-                'method' => self::text($view, 'method'),
-                'small_or_lattice' => self::at($view, 'smallOrLattice'),
+                'water_lies' => self::text($view, 'fields', 'water_lies'),
+                'method' => self::text($view, 'fields', 'method'),
+                'small_or_lattice' => self::at($view, 'fields', 'small_or_lattice'),
                 'conditions' => array_map(
                     static fn(mixed $c): array => [
                         'id' => self::text($c, 'id'),
