@@ -35,7 +35,8 @@ final class Steps
         'stripper' => ['rinse'],
         'citrus' => ['detergent-wash', 'solvent-degrease', 'soap-scrub'],
     ];
-    public const WASHES = [
+    /** Washed with something that wets. */
+    public const WET_WASHES = [
         'pressure-wash',
         'detergent-wash',
         'roof-scrub',
@@ -52,12 +53,12 @@ final class Steps
         'ultrasonic-clean',
         'neutralise',
         'rinse',
-        'solvent-degrease',
         'tarnish-clean',
         'metal-prep',
         'brighten',
         'zinc-pretreat',
     ];
+    public const WASHES = [...self::WET_WASHES, 'solvent-degrease'];
     public const BATHS = ['bath-citric', 'bath-chelate', 'bath-electrolysis', 'bath-zinc'];
     public const DUSTY = [
         'scrape',
@@ -113,30 +114,11 @@ final class Steps
     public const WIPES = ['final-wipe', 'wipe-acetone', 'wipe-waterborne', 'wipe-soft'];
     public const MIXES = ['mix-many', 'mix-big'];
     public const WETS = [
-        'pressure-wash',
-        'detergent-wash',
-        'roof-scrub',
-        'salt-wash',
-        'alkaline-degrease',
-        'mild-degrease',
-        'soap-scrub',
-        'smoke-clean',
-        'mould-kill',
-        'mould-scrub',
-        'destain-oxalic',
-        'destain-soft',
-        'whiten-peroxide',
-        'ultrasonic-clean',
-        'neutralise',
-        'rinse',
+        ...self::WET_WASHES,
+        ...self::BATHS,
         'wet-scrape',
         'sand-off-gentle',
-        ...self::BATHS,
         'fit-clean',
-        'tarnish-clean',
-        'metal-prep',
-        'brighten',
-        'zinc-pretreat',
         'wash-blush',
         'open-drains',
     ];
