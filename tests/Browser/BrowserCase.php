@@ -6,6 +6,7 @@ namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -127,13 +128,18 @@ abstract class BrowserCase extends TestCase
 
     protected function button(string $name): void
     {
-        $path = sprintf('(//button[normalize-space()="%s"])[1]', $name);
+        $this->press(sprintf('(//button[normalize-space()="%s"])[1]', $name));
+    }
+
+    /** Clicks what stands there, and again where it was drawn anew or covered the moment before. */
+    protected function press(string $path): void
+    {
         for ($tries = 0; ; ++$tries) {
             try {
                 $this->xpath($path)->click();
 
                 return;
-            } catch (ElementClickInterceptedException $e) {
+            } catch (ElementClickInterceptedException | StaleElementReferenceException $e) {
                 // What is still arriving moves what is below it; a hand waits, too.
                 $tries < 10 ? usleep(300_000) : throw $e;
             }
@@ -154,7 +160,7 @@ abstract class BrowserCase extends TestCase
 
     protected function link(string $name): void
     {
-        $this->xpath(sprintf('(//a[normalize-space()="%s"])[1]', $name))->click();
+        $this->press(sprintf('(//a[normalize-space()="%s"])[1]', $name));
     }
 
     protected function type(string $label, string $text): void

@@ -318,8 +318,8 @@ final class NewcomerTest extends BrowserCase
 
     private function more(string $of, string $choice): void
     {
-        $this->xpath(sprintf('//button[@aria-label="More for %s"]', $of))->click();
-        $this->xpath(sprintf('//li[@role="menuitem"][normalize-space()="%s"]', $choice))->click();
+        $this->press(sprintf('//button[@aria-label="More for %s"]', $of));
+        $this->press(sprintf('//li[@role="menuitem"][normalize-space()="%s"]', $choice));
         $this->browser
             ->wait(10, 100)
             ->until(fn(): bool => [] === $this->browser->findElements(By::xpath('//li[@role="menuitem"]')));
