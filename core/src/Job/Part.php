@@ -53,19 +53,39 @@ final readonly class Part
     /** @param array<int|string, string> $schools */
     public function following(array $schools): self
     {
-        return $this->but(['schools' => $schools, 'route' => null, 'log' => []]);
+        return $this->but($schools, null, []);
     }
 
     /** @param list<LogEntry> $log */
     public function with(?Route $route, array $log): self
     {
-        return $this->but(['route' => $route, 'log' => $log]);
+        return $this->but($this->schools, $route, $log);
     }
 
-    /** @param array<string, mixed> $changes by property, of its type */
-    private function but(array $changes): self
+    /**
+     * @param array<int|string, string> $schools
+     * @param list<LogEntry> $log
+     */
+    private function but(array $schools, ?Route $route, array $log): self
     {
-        // @phpstan-ignore argument.type (its own properties, by name)
-        return new self(...[...get_object_vars($this), ...$changes]);
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            substrate: $this->substrate,
+            conditions: $this->conditions,
+            shapes: $this->shapes,
+            service: $this->service,
+            finish: $this->finish,
+            place: $this->place,
+            method: $this->method,
+            smallOrLattice: $this->smallOrLattice,
+            exposure: $this->exposure,
+            schools: $schools,
+            route: $route,
+            log: $log,
+            zoneOf: $this->zoneOf,
+            mountedOn: $this->mountedOn,
+            replacement: $this->replacement,
+        );
     }
 }
