@@ -26,7 +26,7 @@ final class RoutesTest extends TestCase
         self::assertSame([], $breaches);
     }
 
-    /** @return iterable<string, array{int, list<string>, list<string>}> law, rules left out, facts that nothing undoes */
+    /** @return iterable<string, array{int, list<string>, list<string>}> law, rules left out, facts nothing undoes */
     public static function mutations(): iterable
     {
         yield 'chemistry may stay' => [1, ['acid-off-at-once', 'alkali-off-at-once', 'bleach-off-at-once'], []];

@@ -12,7 +12,7 @@ use Judge\Work;
 /**
  * 7: a test stands where it can pass: no white wipe on scale or flaking paint.
  *
- * The test patch is no matter of the order: its step prepares a hidden hand's breadth of its own, a day before the rest.
+ * The test patch is no matter of the order: its step prepares a hidden hand's breadth of its own, a day before.
  */
 final readonly class TestsCanPass implements Law
 {

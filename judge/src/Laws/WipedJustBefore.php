@@ -9,7 +9,9 @@ use Judge\Law;
 use Judge\Steps;
 use Judge\Work;
 
-/** 5: the last wipe stands directly before the first coat, and before each that follows abrading; mixing may be between. */
+/**
+ * 5: the last wipe stands directly before the first coat, and before each that follows abrading; mixing may be between.
+ */
 final readonly class WipedJustBefore implements Law
 {
     /** These are laid with other preparation: cavity films are blown in, fillers are no coats. */
