@@ -13,7 +13,12 @@ export default tseslint.config(
       parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
     },
   },
-  { rules: { '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }] } },
+  {
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      'no-nested-ternary': 'error',
+    },
+  },
   { files: ['src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   { files: ['src/**/*.tsx'], ...a11y.flatConfigs.strict },
 );

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, textSize, tok } from '../theme/tokens';
+import { given } from '../parts/given';
 
 const row = 34;
 
@@ -49,7 +50,7 @@ export function Lanes({ lanes, actions }: { lanes: Schemas['LaneView'][]; action
                   cx={x}
                   cy={y}
                   r={(action.isWait ? 4.5 : 6.5) * (gap < 20 ? 0.75 : 1)}
-                  fill={action.isWait ? tok('ground') : shared ? tok('ink') : tok('sheet')}
+                  fill={given(action.isWait, tok('ground')).or(shared, tok('ink')).else(tok('sheet'))}
                   stroke={tok('ink')}
                   strokeWidth="2"
                 />

@@ -2,6 +2,7 @@ import { Box } from '@mui/material';
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { textSize, tok } from '../theme/tokens';
+import { given } from '../parts/given';
 
 type Film = Schemas['FilmLine'];
 
@@ -64,8 +65,12 @@ export function OverMap({
 }) {
   const lower: { id: string; name: string }[] = [{ id: 'bare', name: 'the bare material' }, ...films];
   const keys = (e: KeyboardEvent, i: number, j: number) => {
-    const di = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
-    const dj = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+    const di = given(e.key === 'ArrowDown', 1)
+      .or(e.key === 'ArrowUp', -1)
+      .else(0);
+    const dj = given(e.key === 'ArrowRight', 1)
+      .or(e.key === 'ArrowLeft', -1)
+      .else(0);
     if (di === 0 && dj === 0) return;
     e.preventDefault();
     const [a, b] = [Math.max(0, Math.min(lower.length - 1, i + di)), Math.max(0, Math.min(films.length - 1, j + dj))];

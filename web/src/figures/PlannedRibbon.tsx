@@ -5,6 +5,7 @@ import { hatch } from '../theme/Hatches';
 import { textSize, tok } from '../theme/tokens';
 import { ZoneLines } from './LaidRibbon';
 import type { Frame } from './WindowRibbons';
+import { given } from '../parts/given';
 
 interface Props {
   work: Schemas['PlannedView'];
@@ -100,7 +101,7 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
           y={c - 9}
           width={width}
           height="18"
-          fill={k.coat ? hatch('colour') : k.fixed ? tok('ink') : tok('phos')}
+          fill={given(k.coat, hatch('colour')).or(k.fixed, tok('ink')).else(tok('phos'))}
           stroke={bad ? tok('lead') : tok('ink')}
           strokeWidth={bad ? 3 : 1}
         />

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, textSize, tok } from '../theme/tokens';
+import { given } from '../parts/given';
 
 const fills = ['epoxy', 'colour', 'early'];
 const top = 34;
@@ -54,7 +55,9 @@ export function PourColumn({
               y={to}
               width="132"
               height={Math.max(from - to, 1)}
-              fill={done ? hatch(fills[i] ?? 'early') : next ? tok('leadWash') : 'none'}
+              fill={given(done, hatch(fills[i] ?? 'early'))
+                .or(next, tok('leadWash'))
+                .else('none')}
             />
             {next && live !== null && live < from && (
               <rect x="34" y={live} width="132" height={from - live} fill={hatch(fills[i] ?? 'early')} />

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { mono, textSize, tok } from '../theme/tokens';
+import { given } from '../parts/given';
 
 type Point = readonly [number, number];
 
@@ -76,11 +77,11 @@ function Dim({ from, to, label, off = [0, 0] }: { from: Point; to: Point; label:
       <circle cx={x1} cy={y1} r="2.4" fill={tok('lead')} />
       <circle cx={x2} cy={y2} r="2.4" fill={tok('lead')} />
       <text
-        x={(x1 + x2) / 2 + (upright ? -8 : slant ? 12 : 0)}
-        y={(y1 + y2) / 2 + (upright ? 4 : slant ? 14 : 15)}
+        x={(x1 + x2) / 2 + given(upright, -8).or(slant, 12).else(0)}
+        y={(y1 + y2) / 2 + given(upright, 4).or(slant, 14).else(15)}
         fontSize={textSize.s}
         fontFamily={mono}
-        textAnchor={upright ? 'end' : slant ? 'start' : 'middle'}
+        textAnchor={given(upright, 'end').or(slant, 'start').else('middle')}
         fill={tok('ink')}
         paintOrder="stroke"
         stroke={tok('sheet')}
@@ -133,12 +134,12 @@ export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; la
     );
   } else if (shape.kind === 'tube' || shape.kind === 'round-bar' || shape.kind === 'lattice') {
     const [cx, cy, rx, ry] = [104, 150, 30, 42];
-    const wall =
-      shape.kind === 'tube' && (d['wall'] ?? 0) > 0
-        ? Math.max(0.2, 1 - (2 * (d['wall'] ?? 0)) / Math.max(d['diameter'] ?? 1, 0.001))
-        : shape.kind === 'tube'
-          ? 0.82
-          : 0;
+    const wall = given(
+      shape.kind === 'tube' && (d['wall'] ?? 0) > 0,
+      Math.max(0.2, 1 - (2 * (d['wall'] ?? 0)) / Math.max(d['diameter'] ?? 1, 0.001)),
+    )
+      .or(shape.kind === 'tube', 0.82)
+      .else(0);
     drawing = (
       <>
         <path

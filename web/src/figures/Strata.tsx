@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, textSize, tok } from '../theme/tokens';
+import { given } from '../parts/given';
 
 interface Props {
   layers: Schemas['LayerView'][];
@@ -70,7 +71,7 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
               </text>
               <text x={left + width + 25} y={label + 13} fontSize={textSize.xs} fill={tok('ink2')} fontFamily={mono}>
                 {layer.thickness.text}
-                {layer.laid ? ' · on' : on ? '' : ' · to come'}
+                {given(layer.laid, ' · on').or(on, '').else(' · to come')}
               </text>
             </g>
           );

@@ -1,5 +1,6 @@
 import { axisDay } from '../parts/time';
 import { mono, textSize, tok } from '../theme/tokens';
+import { given } from '../parts/given';
 
 export interface Span {
   from: number;
@@ -13,7 +14,10 @@ interface Tick {
 
 function ticks({ from, to }: Span): Tick[] {
   const hours = (to - from) / 3_600_000;
-  const every = hours <= 16 ? 1 : hours <= 80 ? 6 : hours <= 400 ? 24 : 168;
+  const every = given(hours <= 16, 1)
+    .or(hours <= 80, 6)
+    .or(hours <= 400, 24)
+    .else(168);
   const list: Tick[] = [];
   const d = new Date(from);
   d.setMinutes(0, 0, 0);

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, textSize, tok } from '../theme/tokens';
+import { given } from '../parts/given';
 
 const looks: Record<string, { fill: string; stroke: string; dash?: string; width?: number }> = {
   tank: { fill: 'none', stroke: tok('ink'), width: 3.4 },
@@ -86,7 +87,9 @@ export function WorkDrawing({ drawing }: { drawing: Schemas['DrawingView'] }) {
           key={i}
           x={x(m.x)}
           y={14}
-          textAnchor={m.x < 0.05 ? 'start' : m.x > 0.95 ? 'end' : 'middle'}
+          textAnchor={given(m.x < 0.05, 'start')
+            .or(m.x > 0.95, 'end')
+            .else('middle')}
           fontSize={textSize.xs}
           fontFamily={mono}
           fill={tok('ink')}

@@ -5,6 +5,7 @@ import { hatch } from '../theme/Hatches';
 import { textSize, tok } from '../theme/tokens';
 import { PlaceBand } from './PlaceBand';
 import { TimeAxis, type Span } from './TimeAxis';
+import { given } from '../parts/given';
 
 type Work = Schemas['PlannedView'];
 
@@ -150,8 +151,8 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                         width={width}
                         height={row - 9}
                         fill={hatch('colour')}
-                        stroke={bad ? tok('lead') : k.critical ? tok('ink') : tok('phos')}
-                        strokeWidth={bad ? 3 : k.critical ? 2 : 1}
+                        stroke={given(bad, tok('lead')).or(k.critical, tok('ink')).else(tok('phos'))}
+                        strokeWidth={given(bad, 3).or(k.critical, 2).else(1)}
                       />
                     ) : (
                       <>
@@ -164,8 +165,8 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                             width={Math.max(3, x(clip(q)) - x(clip(p)))}
                             height={row - 15}
                             fill={k.fixed ? tok('ink') : tok('phos')}
-                            stroke={bad ? tok('lead') : k.critical ? tok('ink') : tok('phos')}
-                            strokeWidth={bad ? 3 : k.critical ? 2 : 1}
+                            stroke={given(bad, tok('lead')).or(k.critical, tok('ink')).else(tok('phos'))}
+                            strokeWidth={given(bad, 3).or(k.critical, 2).else(1)}
                           />
                         ))}
                       </>

@@ -28,7 +28,7 @@ export function OpenCard({
   const keep = useKeepCard(job);
   const drop = useDropCard(job);
   if (!kind) return null;
-  const refused = tried.error instanceof Refusal ? tried.error : keep.error instanceof Refusal ? keep.error : null;
+  const refused = [tried.error, keep.error].find((e) => e instanceof Refusal) ?? null;
   const field = (refused?.pointer ?? '').replace(/^\/(inputs\/)?/, '') || (tried.data?.errorField ?? '');
   const wrong = {
     field,

@@ -6,6 +6,7 @@ import { type Tools } from '../../api/keys';
 import { usePour } from '../../api/parts';
 import { PourColumn } from '../../figures/PourColumn';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 /** The pour: the column, the next target large, and the scale's reading as it comes. */
 export function MixAtScale({
@@ -32,7 +33,7 @@ export function MixAtScale({
       {next && (
         <Box
           sx={{
-            borderLeft: `6px solid ${tok(reading?.over ? 'lead' : reading?.isIn ? 'zinc' : 'deep')}`,
+            borderLeft: `6px solid ${tok(given(reading?.over, 'lead').or(reading?.isIn, 'zinc').else('deep'))}`,
             pl: 1.5,
             mb: 1,
           }}
@@ -50,7 +51,7 @@ export function MixAtScale({
               sx={{
                 fontSize: textSize.xl,
                 fontWeight: 700,
-                color: tok(reading.over ? 'lead' : reading.isIn ? 'zinc' : 'ink'),
+                color: tok(given(reading.over, 'lead').or(reading.isIn, 'zinc').else('ink')),
               }}
             >
               <span className="mono">{reading.net?.text}</span>

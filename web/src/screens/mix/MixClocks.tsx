@@ -7,6 +7,7 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Explained } from '../../parts/Explained';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 /**
  * What is left of the usable pot life since the batch was written down as mixed; it goes on wherever it is looked at.
@@ -46,15 +47,10 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
   return (
     <Box sx={{ borderLeft: `6px solid ${tok(clock && !waits && left < 600 ? 'lead' : 'deep')}`, pl: 1.5 }}>
       <Labelled
-        label={
-          clock === null
-            ? 'usable of the pot life'
-            : waits
-              ? `batch ${batch}: stands before use`
-              : left >= 0
-                ? `batch ${batch}: left to use it`
-                : `batch ${batch}: over its usable life by`
-        }
+        label={given(clock === null, 'usable of the pot life')
+          .or(waits, `batch ${batch}: stands before use`)
+          .or(left >= 0, `batch ${batch}: left to use it`)
+          .else(`batch ${batch}: over its usable life by`)}
       >
         <Box sx={{ fontSize: textSize.big }}>
           {clock ? (

@@ -2,6 +2,7 @@ import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Notice } from '../../parts/Notice';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
   if (!card.mixed && card.parts.length < 2) return null;
@@ -11,11 +12,9 @@ export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
     >
       <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
         by {measure}
-        {card.stated === measure || card.stated === 'both'
-          ? ', as the sheet states'
-          : text
-            ? ', from the densities'
-            : ''}
+        {given(card.stated === measure || card.stated === 'both', ', as the sheet states')
+          .or(text, ', from the densities')
+          .else('')}
       </Box>
       <Box className="mono" sx={{ fontSize: textSize.xl, fontWeight: 600 }}>
         {text ? text.replace(` by ${measure}`, '') : 'not known'}

@@ -10,11 +10,9 @@ import { textSize, tok } from '../../theme/tokens';
 function Steps({ label, steps }: { label: string; steps: string[] | null }) {
   return (
     <Labelled label={label}>
-      {steps === null ? (
-        'No way leads there.'
-      ) : steps.length === 0 ? (
-        'Nothing in between.'
-      ) : (
+      {steps === null && 'No way leads there.'}
+      {steps?.length === 0 && 'Nothing in between.'}
+      {steps !== null && steps.length > 0 && (
         <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
           {steps.map((s, i) => (
             <li key={`${s}-${i}`}>{s}</li>

@@ -5,6 +5,7 @@ import { Strata } from '../../figures/Strata';
 import { Labelled } from '../../parts/Labelled';
 import { Failed, Loading } from '../../parts/Waiting';
 import { textSize, tok, wide } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 const columns = { display: 'grid', gridTemplateColumns: 'minmax(0,1fr) minmax(0,1fr)', columnGap: 2 } as const;
 
@@ -93,12 +94,16 @@ export function SideBySide({
                   <Box
                     role="cell"
                     sx={{
-                      borderLeft: `5px solid ${text === null ? 'transparent' : same ? tok('rule') : tok('deep')}`,
+                      borderLeft: `5px solid ${given(text === null, 'transparent')
+                        .or(same, tok('rule'))
+                        .else(tok('deep'))}`,
                       pl: 1,
                       py: 0.4,
                       fontWeight: same ? 450 : 700,
                       color: same ? tok('ink2') : tok('ink'),
-                      background: text === null ? 'none' : same ? 'none' : tok('wash'),
+                      background: given(text === null, 'none')
+                        .or(same, 'none')
+                        .else(tok('wash')),
                     }}
                   >
                     {text ?? ''}

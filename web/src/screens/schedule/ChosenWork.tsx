@@ -4,6 +4,7 @@ import { type Schemas } from '../../api/client';
 import { when } from '../../parts/time';
 import { type Moving, instant } from '../../parts/useMoving';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 /** The chosen step of a plan: why it is where it is; where it was moved, what that breaks, and a way to have it so. */
 export function ChosenWork({
@@ -53,13 +54,10 @@ export function ChosenWork({
             </Box>
           )}
           <Box sx={{ fontSize: textSize.m }}>
-            {work.fixed
-              ? 'Under way.'
-              : work.critical
-                ? 'On the longest chain: later moves the end.'
-                : work.slack.si === 0
-                  ? 'Nothing to spare: later moves something else.'
-                  : `Can begin ${work.slack.text} later and nothing else moves.`}
+            {given(work.fixed, 'Under way.')
+              .or(work.critical, 'On the longest chain: later moves the end.')
+              .or(work.slack.si === 0, 'Nothing to spare: later moves something else.')
+              .else(`Can begin ${work.slack.text} later and nothing else moves.`)}
           </Box>
           {work.from && (
             <Box sx={{ fontSize: textSize.m }}>

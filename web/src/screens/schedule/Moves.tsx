@@ -3,6 +3,7 @@ import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { when } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 export function Moves({ view }: { view: Schemas['PlanView'] }) {
   const moves = view.moves.filter((m) => m.from !== null && !m.slip);
@@ -12,11 +13,9 @@ export function Moves({ view }: { view: Schemas['PlanView'] }) {
   return (
     <Box component="section" aria-label="What moved">
       <Heading>
-        {moves.length === 0
-          ? slips > 0
-            ? 'Only slips'
-            : 'Nothing had to move'
-          : `${moves.length} ${moves.length === 1 ? 'thing' : 'things'} moved`}
+        {given(moves.length > 0, `${moves.length} ${moves.length === 1 ? 'thing' : 'things'} moved`)
+          .or(slips > 0, 'Only slips')
+          .else('Nothing had to move')}
       </Heading>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 0.5 }}>{view.note}</Box>
       {moves.slice(0, 8).map((m) => (

@@ -5,10 +5,11 @@ import { TinLevel } from '../../figures/TinLevel';
 import { day } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
 import { Ledger } from './Ledger';
+import { given } from '../../parts/given';
 
 /** A tin as it is said to somebody who does not see it. */
 function tinWords(material: string, tin: Schemas['TinLineView']): string {
-  const keeps = tin.expired ? ['past its time'] : tin.soon ? ['ends soon'] : [];
+  const keeps = given(tin.expired, ['past its time']).or(tin.soon, ['ends soon']).else([]);
   const open = tin.opened ? ['open'] : [];
   return [material, `batch ${tin.batch || 'unmarked'}`, `of ${tin.size.text}`, ...keeps, ...open].join(', ');
 }
@@ -71,11 +72,11 @@ export function Material({
               <Box
                 sx={{
                   fontSize: textSize.xs,
-                  color: tok(t.expired ? 'lead' : t.soon ? 'brass' : 'ink2'),
+                  color: tok(given(t.expired, 'lead').or(t.soon, 'brass').else('ink2')),
                   fontWeight: t.expired || t.soon ? 700 : 400,
                 }}
               >
-                {t.activatedAt ? 'activated' : t.expires ? day(t.expires) : t.batch}
+                {given(t.activatedAt, 'activated').else(t.expires ? day(t.expires) : t.batch)}
               </Box>
             </Box>
           ))}

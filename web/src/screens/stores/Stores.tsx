@@ -11,6 +11,7 @@ import { Material } from './Material';
 import { Receive } from './Receive';
 import { Sheets } from './Sheets';
 import { Suppliers } from './Suppliers';
+import { given } from '../../parts/given';
 
 const kinds: Record<string, string> = { paint: 'Paint', chemicals: 'Cleaners, thinners, baths' };
 
@@ -62,11 +63,9 @@ export function Stores() {
                     ({e.because})
                   </Box>
                   .{' '}
-                  {e.expired
-                    ? 'Not drawn any more: test it on a scrap, or bin it.'
-                    : e.usedBy.length > 0
-                      ? `Could go on: ${e.usedBy.slice(0, 4).join(', ')}.`
-                      : 'No job wants it.'}
+                  {given(e.expired, 'Not drawn any more: test it on a scrap, or bin it.')
+                    .or(e.usedBy.length > 0, `Could go on: ${e.usedBy.slice(0, 4).join(', ')}.`)
+                    .else('No job wants it.')}
                 </Box>
               </Box>
             ))}

@@ -13,6 +13,7 @@ import { ServiceAndPlace } from './ServiceAndPlace';
 import { Shapes } from './Shapes';
 import { Telling } from './Telling';
 import { useStoredSurvey } from './useStoredSurvey';
+import { given } from '../../parts/given';
 
 export function SurveyEditor({
   view: opened,
@@ -64,7 +65,9 @@ export function SurveyEditor({
               role="status"
               sx={{ fontSize: textSize.m, fontWeight: 650, color: tok(state === 'refused' ? 'lead' : 'ink2') }}
             >
-              {state === 'saved' ? 'Stored' : state === 'saving' ? 'Storing …' : 'Not stored yet'}
+              {given(state === 'saved', 'Stored')
+                .or(state === 'saving', 'Storing …')
+                .else('Not stored yet')}
             </Box>
           </Box>
           <Box sx={grid}>

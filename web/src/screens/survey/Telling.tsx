@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useTelling } from '../../api/catalogue';
 import { type Schemas } from '../../api/client';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 /** Not sure what it is made of: try a magnet, a thumb, a file, and take one of the materials left. */
 export function Telling({
@@ -53,13 +54,10 @@ export function Telling({
         ))}
       </Box>
       <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-        {told.data
-          ? told.data.materials.length === 0
-            ? 'Nothing fits all of that. Try again on another spot, under the paint.'
-            : Object.keys(signs).length === 0
-              ? 'Answer what you can try.'
-              : `${told.data.materials.length} fit, surest first:`
-          : 'Working it out …'}
+        {given(!told.data, 'Working it out …')
+          .or(told.data?.materials.length === 0, 'Nothing fits all of that. Try again on another spot, under the paint.')
+          .or(Object.keys(signs).length === 0, 'Answer what you can try.')
+          .else(`${told.data?.materials.length ?? 0} fit, surest first:`)}
       </Box>
       {Object.keys(signs).length > 0 &&
         told.data?.materials.slice(0, 4).map((m) => (

@@ -4,6 +4,7 @@ import { type Schemas } from '../../api/client';
 import { useStore } from '../../api/store';
 import { Heading } from '../../parts/Headings';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 function StockLine() {
   const store = useStore().data;
@@ -64,7 +65,9 @@ export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
                 {part(n.part)?.name}: {n.name}
               </Box>
               <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-                {n.planned ? 'planned for now' : n.slack.si > 0 ? `could wait ${n.slack.text}` : 'nothing to spare'}
+                {given(n.planned, 'planned for now')
+                  .or(n.slack.si > 0, `could wait ${n.slack.text}`)
+                  .else('nothing to spare')}
                 {n.fits ? '' : '; runs over the hour'}
               </Box>
             </Box>

@@ -45,12 +45,9 @@ export function Today() {
       await settle(api.POST('/api/jobs/import', { body: parsed as Record<string, unknown> }));
       await client.invalidateQueries();
     } catch (cause) {
+      const said = cause instanceof Error ? cause.message : 'That did not work.';
       setWrong(
-        cause instanceof Refusal
-          ? `${cause.message} At ${cause.pointer || 'the top'}. Accepted: ${cause.accepted}.`
-          : cause instanceof Error
-            ? cause.message
-            : 'That did not work.',
+        cause instanceof Refusal ? `${said} At ${cause.pointer || 'the top'}. Accepted: ${cause.accepted}.` : said,
       );
     }
   };

@@ -4,6 +4,7 @@ import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { when } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 export function NextCoat({ view }: { view: Schemas['WindowsView'] }) {
   const next = view.next;
@@ -15,7 +16,7 @@ export function NextCoat({ view }: { view: Schemas['WindowsView'] }) {
         <>
           <Heading>The next coat may begin</Heading>
           <Box className="mono" sx={{ fontWeight: 600 }}>
-            {!next.from ? 'never in this air' : next.from < view.now ? 'now' : when(next.from, view.now)}
+            {next.from ? given(next.from < view.now, 'now').else(when(next.from, view.now)) : 'never in this air'}
             {next.open && ` – ${next.until ? when(next.until, view.now) : 'no end'}`}
           </Box>
           <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mb: 1.5 }}>

@@ -5,6 +5,7 @@ import { Title } from '../../parts/Headings';
 import { when } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
 import { until } from './until';
+import { given } from '../../parts/given';
 
 /** Zone by zone along the last coat, and what it stands by when. */
 /** When the film lets the next coat on. */
@@ -48,16 +49,16 @@ export function Now({ view }: { view: Schemas['WindowsView'] }) {
         }}
       >
         <Box sx={{ fontWeight: 700, color: tok(open || gone ? 'lead' : 'ink2') }}>
-          {!next ? 'Full cure in' : open ? (band.closesAt ? 'Closes in' : 'Open') : gone ? 'Closed' : 'Opens in'}
+          {given(!next, 'Full cure in')
+            .or(open, band.closesAt ? 'Closes in' : 'Open')
+            .or(gone, 'Closed')
+            .else('Opens in')}
         </Box>
         <Box className="mono" sx={{ fontSize: textSize.huge, fontWeight: 600, lineHeight: 1.1 }}>
-          {!next
-            ? until(band.fullAt, view.now)
-            : open
-              ? until(band.closesAt, view.now)
-              : gone
-                ? 'abrade first'
-                : until(band.opensAt, view.now)}
+          {given(!next, until(band.fullAt, view.now))
+            .or(open, until(band.closesAt, view.now))
+            .or(gone, 'abrade first')
+            .else(until(band.opensAt, view.now))}
         </Box>
         <Box sx={{ fontSize: textSize.m }}>
           {next ? windowWords(band, view.now, gone) : `about ${when(band.fullAt, view.now)}`}
@@ -70,7 +71,7 @@ export function Now({ view }: { view: Schemas['WindowsView'] }) {
         variant="contained"
         sx={{ mt: 1.5 }}
       >
-        {gone ? 'See what the route needs' : next ? 'Log this coat' : 'Open the record'}
+        {given(gone, 'See what the route needs').or(next, 'Log this coat').else('Open the record')}
       </Button>
     </Box>
   );

@@ -4,6 +4,7 @@ import { type Schemas } from '../../api/client';
 import { type Moving } from '../../parts/useMoving';
 import { textSize, tok } from '../../theme/tokens';
 import { ChosenWork } from '../schedule/ChosenWork';
+import { given } from '../../parts/given';
 
 /** What is planned on this part: the chosen step, or how to choose one. */
 export function Planned({
@@ -30,18 +31,16 @@ export function Planned({
   const any = plan.work.some((k) => k.part === part);
   return (
     <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }} role="status">
-      {busy ? (
-        'Planning …'
-      ) : any ? (
-        'Choose a planned step; drag it or use ← → (with Shift an hour) to see what breaks.'
-      ) : (
-        <>
-          No step of it is planned yet.{' '}
-          <Button component={Link} to="/schedule" size="small">
-            Plan the yard
-          </Button>
-        </>
-      )}
+      {given(busy, 'Planning …')
+        .or(any, 'Choose a planned step; drag it or use ← → (with Shift an hour) to see what breaks.')
+        .else(
+          <>
+            No step of it is planned yet.{' '}
+            <Button component={Link} to="/schedule" size="small">
+              Plan the yard
+            </Button>
+          </>,
+        )}
     </Box>
   );
 }

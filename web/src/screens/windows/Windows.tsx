@@ -17,6 +17,7 @@ import { AsIf } from './AsIf';
 import { NextCoat } from './NextCoat';
 import { Now } from './Now';
 import { Planned } from './Planned';
+import { given } from '../../parts/given';
 
 export function Windows() {
   const { part = '' } = useParams();
@@ -178,7 +179,7 @@ export function Windows() {
                       {c.name}, coat {c.coat}
                     </td>
                     {[c.touch, c.recoatMin, c.recoatMax, c.full].map((v, i) => (
-                      <td key={i}>{v ? <Explained v={v} /> : i === 2 ? 'no limit' : 'not curing'}</td>
+                      <td key={i}>{v ? <Explained v={v} /> : given(i === 2, 'no limit').else('not curing')}</td>
                     ))}
                     <td>
                       <Explained v={c.dewMargin} label="Dew margin" />

@@ -4,6 +4,7 @@ import { useCheckOwn, useSaveOwn } from '../../api/catalogue';
 import { type Schemas } from '../../api/client';
 import { Notice } from '../../parts/Notice';
 import { mono, textSize, tok } from '../../theme/tokens';
+import { given } from '../../parts/given';
 
 export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] }) {
   const [text, setText] = useState(kept.text);
@@ -65,13 +66,10 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
           Keep
         </Button>
         <Box role="status" sx={{ alignSelf: 'center', fontWeight: 650, color: tok(errors.length ? 'lead' : 'zinc') }}>
-          {errors.length > 0
-            ? `${errors.length} ${errors.length === 1 ? 'line needs' : 'lines need'} mending`
-            : text.trim() === ''
-              ? ''
-              : text === kept.text
-                ? 'Kept; routes are planned with it.'
-                : 'Every entry can be used.'}
+          {given(errors.length > 0, `${errors.length} ${errors.length === 1 ? 'line needs' : 'lines need'} mending`)
+            .or(text.trim() === '', '')
+            .or(text === kept.text, 'Kept; routes are planned with it.')
+            .else('Every entry can be used.')}
         </Box>
       </Box>
       {save.isError && (

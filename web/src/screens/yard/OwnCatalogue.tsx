@@ -15,13 +15,9 @@ export function OwnCatalogue() {
         What your yard uses beside the typical classes, in the form of the shipped catalogue. It is checked as you type,
         line by line; routes, mixes and windows then reckon with it.
       </Box>
-      {own.isPending ? (
-        <Loading />
-      ) : own.isError ? (
-        <Failed error={own.error} />
-      ) : (
-        <CatalogueEditor kept={own.data} key={own.data.text} />
-      )}
+      {own.isPending && <Loading />}
+      {own.isError && <Failed error={own.error} />}
+      {own.isSuccess && <CatalogueEditor kept={own.data} key={own.data.text} />}
     </Box>
   );
 }

@@ -21,11 +21,12 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
     refused?.pointer === `/${field}` ? `${refused.message} Accepted: ${refused.accepted}.` : undefined;
   const send = (e: SubmitEvent) => {
     e.preventDefault();
+    const figure = Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit);
     save.mutate({
       version: view.version,
       currency,
       hourRate,
-      vocLimit: limit === '' ? null : Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit),
+      vocLimit: limit === '' ? null : figure,
       local,
       gallon,
     });
