@@ -247,7 +247,7 @@ final readonly class CatalogueController
                     usual: match (true) {
                         $f->default instanceof Quantity => $shown->value($f->default)->text,
                         null === $f->quantity => '',
-                        default => $shown->value($f->quantity::ofSi(0.0))->text,
+                        default => $shown->value($f->quantity::ofRecord(0.0))->text,
                     },
                 ),
                 $x->inputs,

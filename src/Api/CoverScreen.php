@@ -87,9 +87,13 @@ final readonly class CoverScreen
             $batches[$state->tin->id] = $state->tin->batch;
         }
         $inStore = array_sum(
-            array_map(static fn(\Hull\Store\TinState $s): float => $s->isExpired($now) ? 0.0 : $s->left->si(), $states),
+            array_map(
+                static fn(\Hull\Store\TinState $s): float => $s->isExpired($now) ? 0.0 : $s->left->value(),
+                $states,
+            ),
         );
-        $taken = null === $cover ? 0.0 : array_sum(array_map(static fn(array $f): float => $f[1]->si(), $cover->from));
+        $taken =
+            null === $cover ? 0.0 : array_sum(array_map(static fn(array $f): float => $f[1]->value(), $cover->from));
 
         return new CoverView(
             known: null !== $cover,

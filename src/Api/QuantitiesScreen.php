@@ -194,7 +194,7 @@ final readonly class QuantitiesScreen
     {
         $most = max([
             1e-9,
-            ...array_map(static fn(ShoppingLine $n): float => $n->amount->si(), array_values($shopping->paint())),
+            ...array_map(static fn(ShoppingLine $n): float => $n->amount->value(), array_values($shopping->paint())),
         ]);
         $films = [];
         foreach ($shopping->paint() as $id => $need) {
@@ -213,7 +213,7 @@ final readonly class QuantitiesScreen
             $swallowed = array_sum(
                 array_map(static fn(CoatAhead $c): float => $c->swallowed->litresValue(), $need->coats),
             );
-            $lost = max(0.0, $need->amount->si() - $onPart - $swallowed);
+            $lost = max(0.0, $need->amount->value() - $onPart - $swallowed);
             $films[] = new FilmNeedView(
                 product: $id,
                 name: $product->name,
@@ -261,7 +261,10 @@ final readonly class QuantitiesScreen
     /** @param array<int|string, string> $batches by tin */
     private function need(ShoppingLine $need, array $batches, string $currency, UnitPresenter $shown): NeedView
     {
-        $largest = max([1e-9, ...array_map(static fn(array $p): float => $p[0]->size->si(), $need->purchase->packs)]);
+        $largest = max([
+            1e-9,
+            ...array_map(static fn(array $p): float => $p[0]->size->value(), $need->purchase->packs),
+        ]);
         $from = array_map(
             static fn(array $f): string => sprintf(
                 '%s of batch %s%s',
@@ -283,7 +286,7 @@ final readonly class QuantitiesScreen
             tins: array_map(
                 static fn(array $p): TinView => new TinView(
                     self::size($p[0], $shown),
-                    $p[0]->size->si() / $largest,
+                    $p[0]->size->value() / $largest,
                     $p[1],
                 ),
                 $need->purchase->packs,

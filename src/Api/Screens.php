@@ -61,7 +61,7 @@ final class Screens
     {
         return $shown->value(
             FilmThickness::micrometres(
-                array_sum(array_map(static fn(LayerView $l): float => $l->thickness->si, $layers)),
+                array_sum(array_map(static fn(LayerView $l): float => $l->thickness->value, $layers)),
             ),
         );
     }

@@ -120,7 +120,7 @@ final readonly class StoreController
         if (MovementKind::Binned === $kind) {
             $amount ??= $state->left;
         }
-        if (null !== $amount && MovementKind::Counted !== $kind && $amount->si() > $state->left->si() + 1e-9) {
+        if (null !== $amount && MovementKind::Counted !== $kind && $amount->value() > $state->left->value() + 1e-9) {
             throw $body
                 ->field('amount')
                 ->refuse(

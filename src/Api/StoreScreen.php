@@ -160,13 +160,13 @@ final readonly class StoreScreen
         foreach ($this->yard->byJob($jobs) as $id => $wanted) {
             foreach ($wanted->coats as $coat) {
                 $needed[$coat->product] = Volume::litres(
-                    ($needed[$coat->product] ?? Volume::litres(0.0))->si() + $coat->paint->si(),
+                    ($needed[$coat->product] ?? Volume::litres(0.0))->value() + $coat->paint->value(),
                 );
                 $users[$coat->product][$coat->part] = true;
             }
             foreach ($wanted->supplies as $supply => $amount) {
                 $measure = Pack::size($catalogue->supplies[$supply]->packs[0]);
-                $needed[$supply] = $measure::ofSi(($needed[$supply] ?? $measure::ofSi(0.0))->si() + $amount);
+                $needed[$supply] = $measure::ofRecord(($needed[$supply] ?? $measure::ofRecord(0.0))->value() + $amount);
                 foreach ($jobs as $job) {
                     if ((string) $job->id === $id) {
                         $users[$supply][$job->name] = true;
@@ -196,8 +196,8 @@ final readonly class StoreScreen
         $measure = ($tins[0] ?? null)[1]->left ?? ($needed ?? Volume::litres(0.0));
         $stock = new Stock(array_map(static fn(array $t): \Hull\Pack\Lot => $t[1]->asLot(), $tins));
         $good = array_filter($tins, static fn(array $t): bool => !$t[1]->isExpired($now));
-        $total = $measure::ofSi(array_sum(array_map(static fn(array $t): float => $t[1]->left->si(), $good)));
-        $needed ??= $measure::ofSi(0.0);
+        $total = $measure::ofRecord(array_sum(array_map(static fn(array $t): float => $t[1]->left->value(), $good)));
+        $needed ??= $measure::ofRecord(0.0);
 
         return new MaterialView(
             id: $id,
@@ -232,7 +232,7 @@ final readonly class StoreScreen
             batch: $row->batch,
             size: $shown->value($s->tin->size),
             left: $shown->value($s->left),
-            share: min(1.0, $s->left->si() / max(1e-9, $s->tin->size->si())),
+            share: min(1.0, $s->left->value() / max(1e-9, $s->tin->size->value())),
             opened: null !== $s->opened,
             openedAt: $instant($s->opened),
             activatedAt: $instant($s->activated),
@@ -249,7 +249,7 @@ final readonly class StoreScreen
                 array_map(
                     static fn(MovementRow $m): MovementView => new MovementView(
                         $m->kind->value,
-                        null === $m->amount ? '' : $shown->value($measure::ofSi($m->amount))->text,
+                        null === $m->amount ? '' : $shown->value($measure::ofRecord($m->amount))->text,
                         $m->at->format('Y-m-d\TH:i:s\Z'),
                         $m->note,
                     ),

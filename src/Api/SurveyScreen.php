@@ -47,7 +47,7 @@ final readonly class SurveyScreen
                     $o->condition,
                     $o->grade,
                     $shown->value($o->extent)->text,
-                    $o->extent->si(),
+                    $o->extent->value(),
                 ),
                 $part->conditions,
             ),
@@ -97,7 +97,7 @@ final readonly class SurveyScreen
                     name: $typed['name'] ?? '',
                     kind: $typed['kind'] ?? '',
                     dimensions: self::named($typed),
-                    si: [],
+                    values: [],
                     area: null,
                     error: $e->getMessage() . ('' === $e->accepted ? '' : ' Accepted: ' . $e->accepted . '.'),
                     pointer: substr($e->pointer, strlen($node->pointer)),
@@ -112,7 +112,7 @@ final readonly class SurveyScreen
     public function place(Place $place, UnitPresenter $shown, array $users = []): PlaceView
     {
         $dew =
-            $place->air->humidity->si() < 0.001
+            $place->air->humidity->value() < 0.001
                 ? null
                 : Registry::standard()->run('climate.dew-point', [
                     'temperature' => $place->air->temperature,
@@ -125,8 +125,8 @@ final readonly class SurveyScreen
             kind: $place->kind,
             temperature: $shown->value($place->air->temperature)->text,
             humidity: $shown->value($place->air->humidity)->text,
-            temperatureSi: $place->air->temperature->si(),
-            humiditySi: $place->air->humidity->si(),
+            temperatureValue: $place->air->temperature->value(),
+            humidityValue: $place->air->humidity->value(),
             dewPoint: null === $dew ? null : $shown->of($dew, 'dewPoint', Temperature::class),
             hazards: $place->hazards,
             users: $users,
@@ -142,7 +142,7 @@ final readonly class SurveyScreen
     /** @param list<ShapeView> $views */
     private function shapes(array $views, UnitPresenter $shown): ShapesView
     {
-        $sum = array_sum(array_map(static fn(ShapeView $v): float => $v->area->si ?? 0.0, $views));
+        $sum = array_sum(array_map(static fn(ShapeView $v): float => $v->area->value ?? 0.0, $views));
 
         return new ShapesView($views, [] === $views ? null : $shown->value(Area::squareMetres($sum)));
     }
@@ -150,11 +150,11 @@ final readonly class SurveyScreen
     private static function shape(Shape $shape, UnitPresenter $shown): ShapeView
     {
         $texts = [];
-        $si = [];
+        $values = [];
         foreach ($shape->inputs->values as $name => $value) {
             if ($value instanceof Quantity) {
                 $texts[$name] = $shown->value($value)->text;
-                $si[$name] = $value->si();
+                $values[$name] = $value->value();
             } elseif (is_string($value)) {
                 $texts[$name] = $value;
             }
@@ -164,7 +164,7 @@ final readonly class SurveyScreen
             name: $shape->name,
             kind: $shape->kind(),
             dimensions: $texts,
-            si: $si,
+            values: $values,
             area: $shown->of($shape->result(), 'area', Area::class),
             error: '',
             pointer: '',

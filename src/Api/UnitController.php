@@ -50,8 +50,8 @@ final readonly class UnitController
                 $read->format($units),
                 $read->format($other),
                 $note,
-                $read->si(),
-                $read::dimension()->siUnit()->symbol(),
+                $read->value(),
+                $read::dimension()->recordUnit()->symbol(),
                 '',
             ),
         );

@@ -23,8 +23,8 @@ final readonly class UnitPresenter
     {
         return new Value(
             $quantity->format($this->units),
-            $quantity->si(),
-            $quantity::dimension()->siUnit()->symbol(),
+            $quantity->value(),
+            $quantity::dimension()->recordUnit()->symbol(),
             null === $result ? null : $this->how($result),
         );
     }
@@ -34,8 +34,8 @@ final readonly class UnitPresenter
     {
         return new Value(
             $mass->onScale($step),
-            $mass->si(),
-            $mass::dimension()->siUnit()->symbol(),
+            $mass->value(),
+            $mass::dimension()->recordUnit()->symbol(),
             null === $result ? null : $this->how($result),
         );
     }

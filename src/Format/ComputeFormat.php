@@ -17,7 +17,7 @@ final class ComputeFormat
         foreach ($result->outcome->values as $name => $value) {
             $values[$name] =
                 $value instanceof Quantity
-                    ? ['value' => $value->si(), 'unit' => $value::dimension()->siUnit()->symbol()]
+                    ? ['value' => $value->value(), 'unit' => $value::dimension()->recordUnit()->symbol()]
                     : $value;
         }
 

@@ -59,7 +59,7 @@ final readonly class LogBook
             stepKey: $entry->stepKey,
             at: $entry->at,
             temperatureC: $entry->air?->temperature->c(),
-            humidityRatio: $entry->air?->humidity->si(),
+            humidityRatio: $entry->air?->humidity->value(),
             note: $entry->note,
             corrects: $entry->corrects,
             withdrawn: $entry->withdrawn,
@@ -145,7 +145,7 @@ final readonly class LogBook
             $is = array_values(array_filter($after, static fn(LogEntry $e): bool => $e->id === $was->id))[0] ?? null;
             if (
                 EntryKind::Finish !== $was->kind ||
-                ($is?->used?->si() === $was->used?->si() && $is?->stepKey === $was->stepKey)
+                ($is?->used?->value() === $was->used?->value() && $is?->stepKey === $was->stepKey)
             ) {
                 continue;
             }

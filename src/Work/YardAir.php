@@ -77,7 +77,7 @@ final class YardAir implements ResetInterface
         $hours = array_map(
             static fn(Weather $w): array => [
                 $w->air->temperature->c(),
-                $w->air->humidity->si(),
+                $w->air->humidity->value(),
                 $w->wind->mPerS(),
                 $w->rainMm,
             ],
@@ -95,7 +95,7 @@ final class YardAir implements ResetInterface
             return false;
         }
         $this->em->persist(
-            new ReadingRow($workshop, $place, $at, $air->temperature->c(), $air->humidity->si(), $source),
+            new ReadingRow($workshop, $place, $at, $air->temperature->c(), $air->humidity->value(), $source),
         );
         $this->em->flush();
         $this->reset();

@@ -288,7 +288,7 @@ final readonly class YardPlan
         $stores = new Inventory($this->store->lots(), $now, $suppliers, []);
         $here = [];
         foreach (Wanted::of($pieces, $done)->coats as $coat) {
-            if ($stores->stock($coat->product)->missing($coat->paint, $now)->si() > 0.0) {
+            if ($stores->stock($coat->product)->missing($coat->paint, $now)->value() > 0.0) {
                 $here[$coat->product] =
                     (float) $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0)->format('U') / 3600.0;
             }

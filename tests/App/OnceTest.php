@@ -38,7 +38,7 @@ final class OnceTest extends ApiCase
                 static fn(mixed $m): bool => 'epoxy-primer-2k' === self::text($m, 'id'),
             ),
         );
-        self::assertEqualsWithDelta(2.1, self::number($epoxy, 0, 'total', 'si'), 1e-6);
+        self::assertEqualsWithDelta(2.1, self::number($epoxy, 0, 'total', 'value'), 1e-6);
 
         $this->withKey('finish-of-coat-one', "/api/parts/$part/log", [...$body, 'used' => '0.5 L']);
         self::assertSame(422, $this->code(), 'the key of one thing is no key of another');

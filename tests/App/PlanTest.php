@@ -252,7 +252,11 @@ final class PlanTest extends ApiCase
         self::assertNull(self::at($heated, 'water'), 'of no known room');
         $dried = $this->call('GET', '/api/air/as-if?place=' . rawurlencode($place) . '&dry=20%20%25&room=100%20m3');
         // 21.1 C: 18.5 g/m3 when full; (40 % - 20 %) of it, 100 m3, half an air change an hour.
-        self::assertEqualsWithDelta((0.2 * 18.46 * 100 * 0.5 * 24) / 1000, self::number($dried, 'water', 'si'), 0.05);
+        self::assertEqualsWithDelta(
+            (0.2 * 18.46 * 100 * 0.5 * 24) / 1000,
+            self::number($dried, 'water', 'value'),
+            0.05,
+        );
         self::assertSame('climate.dehumidify', self::text($dried, 'water', 'how', 'computation'));
         $this->call('GET', '/api/air/as-if?place=' . rawurlencode($place) . '&dry=20%20%25&room=big');
         self::assertSame(422, $this->code());
@@ -345,11 +349,11 @@ final class PlanTest extends ApiCase
         self::assertSame($day, self::text($file, 'due'));
         $copy = self::text($this->call('POST', '/api/jobs/import', $file), 'id');
         self::assertSame($file, $this->call('GET', "/api/jobs/$copy/file"));
-        self::assertGreaterThan(24.0, self::number($this->call('POST', '/api/plan', (object) []), 'late', 'si'));
+        self::assertGreaterThan(24.0, self::number($this->call('POST', '/api/plan', (object) []), 'late', 'value'));
         foreach ([$job, $copy] as $id) {
             $this->call('PUT', "/api/jobs/$id/due", ['due' => null]);
         }
-        self::assertSame(0.0, self::number($this->call('POST', '/api/plan', (object) []), 'late', 'si'));
+        self::assertSame(0.0, self::number($this->call('POST', '/api/plan', (object) []), 'late', 'value'));
     }
 
     /** Found by the ten thousand requests: the air of the yard's places outlived the request it was worked out for. */

@@ -61,7 +61,7 @@ final class ServicesTest extends TestCase
         self::assertSame(['Heated bay', 'Long shed', 'North slip'], array_column($readings, 0));
         foreach ($readings as [, $at, $air]) {
             self::assertLessThan(601, self::now() - $at->getTimestamp());
-            self::assertGreaterThan(0.2, $air->humidity->si());
+            self::assertGreaterThan(0.2, $air->humidity->value());
         }
         self::service()->post($address, '/place', [
             'name' => 'Long shed',
@@ -167,7 +167,7 @@ final class ServicesTest extends TestCase
             [11.3, 0.71, 3.2, 0.4],
             [
                 $read->hours[7]->air->temperature->c(),
-                $read->hours[7]->air->humidity->si(),
+                $read->hours[7]->air->humidity->value(),
                 $read->hours[7]->wind->mPerS(),
                 $read->hours[7]->rainMm,
             ],

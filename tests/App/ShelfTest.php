@@ -97,8 +97,8 @@ final class ShelfTest extends ApiCase
         $survey = $this->call('GET', "/api/parts/$copy/survey");
         self::assertSame("$name 2", self::text($survey, 'name'));
         self::assertSame(
-            self::number($this->call('GET', "/api/parts/$part/survey"), 'shapes', 'total', 'si'),
-            self::number($survey, 'shapes', 'total', 'si'),
+            self::number($this->call('GET', "/api/parts/$part/survey"), 'shapes', 'total', 'value'),
+            self::number($survey, 'shapes', 'total', 'value'),
         );
         self::assertSame([], self::list($this->call('GET', "/api/parts/$copy/record"), 'entries'));
         $other = self::text($this->call('POST', "/api/jobs/$job/copy"), 'id');

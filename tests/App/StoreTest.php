@@ -52,7 +52,7 @@ final class StoreTest extends ApiCase
         foreach ($parts as $part) {
             $card = self::at($this->call('GET', "/api/parts/$part/mix"), 'coats', 0);
             self::assertSame(self::EPOXY, self::text($card, 'product'));
-            $onCards += self::number($card, 'needed', 'si');
+            $onCards += self::number($card, 'needed', 'value');
             $this->call('POST', "/api/parts/$part/log", [
                 'kind' => 'finish',
                 'step' => self::text($card, 'stepKey'),
@@ -71,7 +71,7 @@ final class StoreTest extends ApiCase
         $tins = $this->tins(self::EPOXY);
         $drawn = array_sum(
             array_map(
-                static fn(mixed $t): float => self::number($t, 'size', 'si') - self::number($t, 'left', 'si'),
+                static fn(mixed $t): float => self::number($t, 'size', 'value') - self::number($t, 'left', 'value'),
                 $tins,
             ),
         );
@@ -86,7 +86,7 @@ final class StoreTest extends ApiCase
             if ('SOON' === self::text($tin, 'batch')) {
                 self::assertEqualsWithDelta(
                     0.0,
-                    self::number($tin, 'left', 'si'),
+                    self::number($tin, 'left', 'value'),
                     1e-6,
                     'what expires first went first',
                 );
@@ -100,10 +100,10 @@ final class StoreTest extends ApiCase
         [, $part] = $this->part();
         $card = self::at($this->call('GET', "/api/parts/$part/mix"), 'coats', 0);
         $key = self::text($card, 'stepKey');
-        $needed = self::number($card, 'needed', 'si');
+        $needed = self::number($card, 'needed', 'value');
         $cover = $this->call('GET', "/api/parts/$part/cover/$key");
         self::assertFalse(self::at($cover, 'enough'));
-        self::assertEqualsWithDelta($needed, self::number($cover, 'short', 'si'), 1e-9);
+        self::assertEqualsWithDelta($needed, self::number($cover, 'short', 'value'), 1e-9);
 
         $this->receive([
             'material' => self::EPOXY,
@@ -163,7 +163,7 @@ final class StoreTest extends ApiCase
         $this->call('POST', "/api/store/tins/$tin/movements", ['kind' => 'counted']);
         self::assertSame(422, $this->code(), 'a count without a number');
         $this->call('POST', "/api/store/tins/$tin/movements", ['kind' => 'binned', 'note' => 'gelled']);
-        self::assertSame(0.0, self::number($this->tins('clear-2k-aerosol')[0], 'left', 'si'));
+        self::assertSame(0.0, self::number($this->tins('clear-2k-aerosol')[0], 'left', 'value'));
     }
 
     public function testATableOfTinsIsTakenWholeOrNotAtAll(): void
@@ -243,7 +243,7 @@ final class StoreTest extends ApiCase
         [$job] = $this->part();
         $paint = fn(string $query): float => array_sum(
             array_map(
-                static fn(mixed $f): float => self::number($f, 'need', 'amount', 'si'),
+                static fn(mixed $f): float => self::number($f, 'need', 'amount', 'value'),
                 self::list($this->call('GET', "/api/jobs/$job/quantities$query"), 'films'),
             ),
         );
@@ -260,7 +260,7 @@ final class StoreTest extends ApiCase
 
     private function left(): float
     {
-        return self::number($this->tins(self::EPOXY)[0], 'left', 'si');
+        return self::number($this->tins(self::EPOXY)[0], 'left', 'value');
     }
 
     /** @return list<mixed> */
@@ -286,7 +286,7 @@ final class StoreTest extends ApiCase
     {
         foreach (self::list($this->call('GET', "/api/jobs/$job/quantities"), 'films') as $film) {
             if (self::EPOXY === self::text($film, 'product')) {
-                return self::number($film, 'need', 'amount', 'si');
+                return self::number($film, 'need', 'amount', 'value');
             }
         }
         self::fail('no epoxy');

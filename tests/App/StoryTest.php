@@ -140,7 +140,7 @@ final class StoryTest extends ApiCase
                 ['kind' => 'strip', 'width' => '1 gal', 'length' => '1 m'],
             ],
         ]);
-        self::assertSame(0.3048, self::at($shapes, 'shapes', 0, 'area', 'si'));
+        self::assertSame(0.3048, self::at($shapes, 'shapes', 0, 'area', 'value'));
         self::assertSame('/width', self::text($shapes, 'shapes', 1, 'pointer'));
     }
 

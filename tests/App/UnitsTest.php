@@ -141,7 +141,7 @@ final class UnitsTest extends ApiCase
             'tins',
             0,
             'left',
-            'si',
+            'value',
         );
     }
 
@@ -161,7 +161,7 @@ final class UnitsTest extends ApiCase
                 'kind' => self::text($shape, 'kind'),
                 'name' => self::text($shape, 'name'),
                 ...self::list($shape, 'dimensions'),
-                ...self::list($shape, 'si'),
+                ...self::list($shape, 'value'),
             ];
         }
 
@@ -177,7 +177,7 @@ final class UnitsTest extends ApiCase
                     static fn(mixed $c): array => [
                         'id' => self::text($c, 'id'),
                         'grade' => self::text($c, 'grade'),
-                        'extent' => self::number($c, 'extentSi'),
+                        'extent' => self::number($c, 'extentValue'),
                     ],
                     self::list($view, 'conditions'),
                 ),
@@ -186,8 +186,8 @@ final class UnitsTest extends ApiCase
                 'id' => 'bay',
                 'kind' => 'heated-bay',
                 'name' => self::text($place, 'name'),
-                'temperature' => self::number($place, 'temperatureSi'),
-                'humidity' => self::number($place, 'humiditySi'),
+                'temperature' => self::number($place, 'temperatureValue'),
+                'humidity' => self::number($place, 'humidityValue'),
             ],
         ];
     }

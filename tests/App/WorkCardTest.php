@@ -32,7 +32,7 @@ final class WorkCardTest extends ApiCase
         self::assertSame('', self::text($tried, 'error'));
         self::assertEqualsWithDelta(
             1.12 * 100 * 0.5,
-            min(56.0, self::number($tried, 'figures', 0, 'value', 'si') * 5.6),
+            min(56.0, self::number($tried, 'figures', 0, 'value', 'value') * 5.6),
             1e-6,
             'the supply gives 10 A of the 56 the part could take',
         );

@@ -294,7 +294,7 @@ final class NewcomerTest extends BrowserCase
                 'Promise.all([fetch(`/api/parts/${id}/survey`).then(r => r.json()), ' .
                 'fetch("/api/catalogue").then(r => r.json())]).then(([s, c]) => { const shape = ' .
                 's.shapes.shapes[0]; return what === "kind" ? c.shapes.find(k => k.kind === shape?.kind)?.label ' .
-                ': shape.area.si; })',
+                ': shape.area.value; })',
             [$what],
         );
     }

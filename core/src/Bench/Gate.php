@@ -17,7 +17,7 @@ final class Gate
     {
         $inputs = [
             'temperature' => $air->temperature,
-            'humidity' => RelativeHumidity::ratio(max(0.001, $air->humidity->si())),
+            'humidity' => RelativeHumidity::ratio(max(0.001, $air->humidity->value())),
         ];
         if (null === $product) {
             return Registry::standard()->run('climate.apply-gate', $inputs);

@@ -74,7 +74,7 @@ final readonly class Shopping
                 name: $supply->name,
                 kind: Supplier::CHEMICALS,
                 coats: [],
-                amount: $size::ofSi($amount),
+                amount: $size::ofRecord($amount),
                 sold: [$supply->packs, $supply->price],
                 keeps: $supply->shelf->keepsOpened(),
                 stores: $stores,
@@ -185,7 +185,7 @@ final readonly class Shopping
             coats: $coats,
             amount: $amount,
             from: $from,
-            purchase: PackChoice::cheapest($missing, $packs, $keeps, $stores->elsewhere[$id] ?? $amount::ofSi(0.0)),
+            purchase: PackChoice::cheapest($missing, $packs, $keeps, $stores->elsewhere[$id] ?? $amount::ofRecord(0.0)),
             seller: Supplier::of($stores->suppliers, $kind),
             note: $note,
         );

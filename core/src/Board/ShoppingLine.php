@@ -34,11 +34,11 @@ final readonly class ShoppingLine
 
     public function inStore(): Quantity
     {
-        return $this->amount::ofSi(array_sum(array_map(static fn(array $f): float => $f[1]->si(), $this->from)));
+        return $this->amount::ofRecord(array_sum(array_map(static fn(array $f): float => $f[1]->value(), $this->from)));
     }
 
     public function missing(): Quantity
     {
-        return $this->amount::ofSi(max(0.0, $this->amount->si() - $this->inStore()->si()));
+        return $this->amount::ofRecord(max(0.0, $this->amount->value() - $this->inStore()->value()));
     }
 }

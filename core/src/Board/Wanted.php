@@ -139,7 +139,7 @@ final class Wanted
                 );
             $rate = ($catalogue->supplies[$id] ?? null)?->perM2();
             if (null !== $rate) {
-                $this->add($catalogue, $id, $rate->si() * $m2);
+                $this->add($catalogue, $id, $rate->value() * $m2);
             } elseif (!$counted && 'abrasives' !== $id && 'wipes' !== $id) {
                 $this->unmeasured[$id] = $catalogue->material($id);
             }

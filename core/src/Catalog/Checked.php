@@ -47,7 +47,7 @@ final class Checked
             } catch (InvalidQuantity $e) {
                 throw $n->refuse($e->getMessage(), $e->accepted);
             }
-            if ($size->si() <= 0.0) {
+            if ($size->value() <= 0.0) {
                 throw $n->refuse('A pack holds something.', 'a size above nothing, such as 400 mL, 5 kg or 50 pcs');
             }
         }

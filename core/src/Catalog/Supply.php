@@ -54,7 +54,7 @@ final readonly class Supply
             } catch (InvalidQuantity) {
                 continue;
             }
-            $litres = $rate instanceof VolumePerArea ? $rate->si() : $rate->gPerM2() / 1000.0 / $this->density;
+            $litres = $rate instanceof VolumePerArea ? $rate->value() : $rate->gPerM2() / 1000.0 / $this->density;
 
             return $byMass ? Mass::kilograms($litres * $this->density) : Volume::litres($litres);
         }

@@ -38,7 +38,7 @@ final readonly class Air
 
     public function vapourHpa(): float
     {
-        return self::saturationHpa($this->temperature) * $this->humidity->si();
+        return self::saturationHpa($this->temperature) * $this->humidity->value();
     }
 
     /** Vapour pressure deficit, hPa: what drives drying. */
@@ -49,7 +49,7 @@ final readonly class Air
 
     public function dewPoint(): Temperature
     {
-        if ($this->humidity->si() < 0.001) {
+        if ($this->humidity->value() < 0.001) {
             throw new InvalidQuantity(
                 'Air without water has no dew point.',
                 'a relative humidity from 0.1 % to 100 %',

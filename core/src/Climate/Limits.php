@@ -26,7 +26,7 @@ final readonly class Limits
         RelativeHumidity $leastHumidity,
         RelativeHumidity $mostHumidity,
     ): self {
-        return new self($least->c(), $most->c(), $leastHumidity->si(), $mostHumidity->si());
+        return new self($least->c(), $most->c(), $leastHumidity->value(), $mostHumidity->value());
     }
 
     /**

@@ -87,7 +87,7 @@ final readonly class PlaceAir
             $celsius[] = $air->temperature->c();
             $humidity[] = max(
                 self::LEAST_RH,
-                null === $dryTo ? $air->humidity->si() : min($air->humidity->si(), $dryTo->si()),
+                null === $dryTo ? $air->humidity->value() : min($air->humidity->value(), $dryTo->value()),
             );
             $wind[] = $place->sheltered ? 0.0 : $weather->wind->mPerS();
             $rain[] = $place->sheltered ? 0.0 : $weather->rainMm;

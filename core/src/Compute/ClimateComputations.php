@@ -237,7 +237,7 @@ final class ClimateComputations
         $closed = Limits::of($least, $most, $dry, $damp)->closed(
             $part->c(),
             $margin->c(),
-            $air->humidity->si(),
+            $air->humidity->value(),
             $in->quantity('wind', Speed::class)->mPerS(),
         );
         $reasons = array_values(

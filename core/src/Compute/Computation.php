@@ -83,7 +83,7 @@ final readonly class Computation
                         'required' => ['value', 'unit'],
                         'properties' => [
                             'value' => ['type' => 'number'],
-                            'unit' => ['const' => $dimension->siUnit()->symbol()],
+                            'unit' => ['const' => $dimension->recordUnit()->symbol()],
                         ],
                     ];
         }

@@ -68,7 +68,7 @@ final readonly class Field
     {
         $kind = $this->quantity ?? throw new \LogicException('Only a quantity has a range.');
 
-        return $this->range()->words($kind::ofSi(0.0));
+        return $this->range()->words($kind::ofRecord(0.0));
     }
 
     private function range(): Range
@@ -150,7 +150,7 @@ final readonly class Field
             return ['description' => $this->label . ': ' . MixRatio::ACCEPTED, 'type' => 'string'];
         }
         $dimension = $this->dimension() ?? throw new \LogicException('A field without a kind.');
-        $unit = $dimension->siUnit()->symbol();
+        $unit = $dimension->recordUnit()->symbol();
 
         return [
             'description' => sprintf(

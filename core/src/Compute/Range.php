@@ -69,7 +69,7 @@ final readonly class Range
     /** @throws InvalidInput at the field */
     public function check(Node $node, Quantity $value): void
     {
-        $number = $value->si();
+        $number = $value->value();
         $low = null !== $this->least && ($this->above ? $number <= $this->least : $number < $this->least - 1e-9);
         $high = null !== $this->most && $number > $this->most + 1e-9;
         $broken = $this->whole && abs($number - round($number)) > 1e-6;
@@ -91,7 +91,7 @@ final readonly class Range
             : str_replace(
                 'plain number',
                 'number',
-                'a ' . ('' === $of::dimension()->siUnit()->symbol() ? 'number' : $of::dimension()->value),
+                'a ' . ('' === $of::dimension()->recordUnit()->symbol() ? 'number' : $of::dimension()->value),
             );
         $from = null === $this->least ? '' : ($this->above ? ' above ' : ' from ') . self::said($of, $this->least);
         $to = null === $this->most ? '' : ' up to ' . self::said($of, $this->most);
@@ -105,7 +105,7 @@ final readonly class Range
             return '0';
         }
         try {
-            return $of::ofSi($number)->format(UnitSystem::Metric);
+            return $of::ofRecord($number)->format(UnitSystem::Metric);
         } catch (\Hull\Quantity\InvalidQuantity) {
             return sprintf('%g', $number);
         }

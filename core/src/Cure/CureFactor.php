@@ -26,7 +26,7 @@ final class CureFactor
     /** Factor on the sheet's hours; null when the film stalls. */
     public static function humidity(string $kind, Air $air): ?float
     {
-        $rh = $air->humidity->si();
+        $rh = $air->humidity->value();
         if ('moisture-cure' === $kind) {
             return $rh < self::MOISTURE_STALL_RH
                 ? null
@@ -42,7 +42,7 @@ final class CureFactor
     /** An amine epoxy blushes under 10 C or over 85 %: it still cures, but must be washed before the next film. */
     public static function blushes(string $kind, Air $air): bool
     {
-        return 'amine-epoxy' === $kind && ($air->temperature->c() < 10.0 || $air->humidity->si() > 0.85);
+        return 'amine-epoxy' === $kind && ($air->temperature->c() < 10.0 || $air->humidity->value() > 0.85);
     }
 
     /** (DFT / DFT of the sheet)^2 for a film thicker than the sheet's, by solvent release; an estimate. */

@@ -205,7 +205,7 @@ final readonly class Node
                 return $class::parse($this->value, $this->gallon);
             }
             if (is_int($this->value) || is_float($this->value)) {
-                return $class::ofSi((float) $this->value);
+                return $class::ofRecord((float) $this->value);
             }
         } catch (InvalidQuantity $e) {
             throw $this->refuse($e->getMessage(), $e->accepted);

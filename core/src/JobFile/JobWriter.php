@@ -44,8 +44,8 @@ final class JobWriter
             'id' => $place->id,
             'name' => $place->name,
             'kind' => $place->kind,
-            'temperature' => $place->air->temperature->si(),
-            'humidity' => $place->air->humidity->si(),
+            'temperature' => $place->air->temperature->value(),
+            'humidity' => $place->air->humidity->value(),
             ...[] === $place->hazards ? [] : ['hazards' => $place->hazards],
         ];
     }
@@ -61,7 +61,7 @@ final class JobWriter
                 static fn(Observed $f): array => [
                     'id' => $f->condition,
                     'grade' => $f->grade,
-                    'extent' => $f->extent->si(),
+                    'extent' => $f->extent->value(),
                 ],
                 $part->conditions,
             ),
@@ -106,15 +106,15 @@ final class JobWriter
                 'kind' => $entry->kind->value,
                 'step' => $entry->stepKey,
                 'at' => $entry->at->format('Y-m-d\TH:i:s.vP'),
-                'temperature' => $entry->air?->temperature->si(),
-                'humidity' => $entry->air?->humidity->si(),
+                'temperature' => $entry->air?->temperature->value(),
+                'humidity' => $entry->air?->humidity->value(),
                 'note' => $entry->note,
                 'corrects' => $entry->corrects,
                 'withdrawn' => $entry->withdrawn,
                 'rule' => $entry->rule,
                 'by' => $entry->by,
-                'used' => $entry->used?->si(),
-                'film' => $entry->film?->si(),
+                'used' => $entry->used?->value(),
+                'film' => $entry->film?->value(),
             ],
             static fn(mixed $v): bool => null !== $v && '' !== $v && false !== $v,
         );
@@ -129,7 +129,7 @@ final class JobWriter
                 continue;
             }
             $written[$name] = match (true) {
-                $value instanceof Quantity => $value->si(),
+                $value instanceof Quantity => $value->value(),
                 $value instanceof MixRatio => $value->text(),
                 is_array($value) => array_map(self::inputs(...), $value),
                 default => $value,

@@ -48,7 +48,7 @@ final readonly class ManyParts
 
         return new self(
             array_map(
-                static fn(array $s): array => [($s[0] * $total->si()) / $whole, ($s[1] * $total->si()) / $whole],
+                static fn(array $s): array => [($s[0] * $total->value()) / $whole, ($s[1] * $total->value()) / $whole],
                 $shares,
             ),
         );

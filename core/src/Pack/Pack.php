@@ -30,7 +30,7 @@ final readonly class Pack
     {
         $read = self::size($size);
 
-        return new self($read, Money::minor((int) round($minorEach * $read->si() ** self::BY_SIZE)));
+        return new self($read, Money::minor((int) round($minorEach * $read->value() ** self::BY_SIZE)));
     }
 
     /** "400 mL", "5 kg", "50 pcs", "25 m" or "5 m2". */

@@ -36,9 +36,9 @@ final class PackChoice
         bool $leftoverKeeps,
         ?Quantity $useful = null,
     ): Purchase {
-        $wanted = (int) ceil($need->si() * self::grains($need) - 1e-6);
+        $wanted = (int) ceil($need->value() * self::grains($need) - 1e-6);
         $sizes = array_map(
-            static fn(Pack $p): int => max(1, (int) round($p->size->si() * self::grains($need))),
+            static fn(Pack $p): int => max(1, (int) round($p->size->value() * self::grains($need))),
             $packs,
         );
         $unit = array_reduce($sizes, self::divisor(...), 0);
@@ -49,7 +49,7 @@ final class PackChoice
         $rest = $wanted / $unit - $bulk * $sizes[$cheapest];
         $short = ($need instanceof Count ? 0 : self::SHORT) / $unit;
         [$price, $tins, $last] = self::totals((int) ceil($rest) + max($sizes), $packs, $sizes);
-        $most = null === $useful ? \INF : ($useful->si() * self::grains($need)) / $unit;
+        $most = null === $useful ? \INF : ($useful->value() * self::grains($need)) / $unit;
         $best = null;
         $at = 0;
         foreach ($price as $total => $cost) {
@@ -143,13 +143,13 @@ final class PackChoice
         foreach ($counts as $number => $count) {
             $bought[] = [$packs[$number], $count];
         }
-        usort($bought, static fn(array $a, array $b): int => $b[0]->size->si() <=> $a[0]->size->si());
+        usort($bought, static fn(array $a, array $b): int => $b[0]->size->value() <=> $a[0]->size->value());
         $amount = ($whole * $unit) / self::grains($need);
 
         return new Purchase(
             $bought,
-            $need::ofSi($amount),
-            $need::ofSi(max(0.0, $amount - $need->si())),
+            $need::ofRecord($amount),
+            $need::ofRecord(max(0.0, $amount - $need->value())),
             Money::minor($price),
             array_sum($counts),
         );

@@ -22,7 +22,10 @@ final readonly class Stock
     public function draw(Quantity $need, \DateTimeImmutable $day): array
     {
         $lots = array_values(
-            array_filter($this->lots, static fn(Lot $l): bool => $l->isGoodOn($day) && $l->left->si() > self::NOTHING),
+            array_filter(
+                $this->lots,
+                static fn(Lot $l): bool => $l->isGoodOn($day) && $l->left->value() > self::NOTHING,
+            ),
         );
         usort(
             $lots,
@@ -33,13 +36,13 @@ final readonly class Stock
             ],
         );
         $drawn = [];
-        $left = $need->si();
+        $left = $need->value();
         foreach ($lots as $lot) {
             if ($left <= self::NOTHING) {
                 break;
             }
-            $take = min($left, $lot->left->si());
-            $drawn[] = [$lot, $need::ofSi($take)];
+            $take = min($left, $lot->left->value());
+            $drawn[] = [$lot, $need::ofRecord($take)];
             $left -= $take;
         }
 
@@ -49,10 +52,11 @@ final readonly class Stock
     /** What the lots do not cover. */
     public function missing(Quantity $need, \DateTimeImmutable $day): Quantity
     {
-        return $need::ofSi(
+        return $need::ofRecord(
             max(
                 0.0,
-                $need->si() - array_sum(array_map(static fn(array $d): float => $d[1]->si(), $this->draw($need, $day))),
+                $need->value() -
+                    array_sum(array_map(static fn(array $d): float => $d[1]->value(), $this->draw($need, $day))),
             ),
         );
     }

@@ -19,6 +19,6 @@ final readonly class AbsoluteHumidity extends Quantity
 
     public function gPerM3(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

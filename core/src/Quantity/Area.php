@@ -24,6 +24,6 @@ final readonly class Area extends Quantity
 
     public function m2(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -19,6 +19,6 @@ final readonly class AreaRate extends Quantity
 
     public function m2PerH(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -16,9 +16,4 @@ final readonly class Count extends Quantity
     {
         return new self($value);
     }
-
-    public function value(): float
-    {
-        return $this->si;
-    }
 }

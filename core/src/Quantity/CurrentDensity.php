@@ -19,6 +19,6 @@ final readonly class CurrentDensity extends Quantity
 
     public function perDm2(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

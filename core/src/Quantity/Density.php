@@ -19,6 +19,6 @@ final readonly class Density extends Quantity
 
     public function kgPerL(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

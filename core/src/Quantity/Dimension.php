@@ -42,7 +42,7 @@ enum Dimension: string
         return UnitTable::of($this);
     }
 
-    public function siUnit(): Unit
+    public function recordUnit(): Unit
     {
         return $this->units()[0];
     }

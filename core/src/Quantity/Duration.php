@@ -24,11 +24,11 @@ final readonly class Duration extends Quantity
 
     public function h(): float
     {
-        return $this->si;
+        return $this->value;
     }
 
     public function min(): float
     {
-        return $this->si * 60;
+        return $this->value * 60;
     }
 }

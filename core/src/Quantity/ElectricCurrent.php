@@ -19,6 +19,6 @@ final readonly class ElectricCurrent extends Quantity
 
     public function amps(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -19,6 +19,6 @@ final readonly class ElectricPotential extends Quantity
 
     public function v(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

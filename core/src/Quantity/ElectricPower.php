@@ -19,6 +19,6 @@ final readonly class ElectricPower extends Quantity
 
     public function wattsValue(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -24,6 +24,6 @@ final readonly class FilmThickness extends Quantity
 
     public function um(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -34,6 +34,6 @@ final readonly class Length extends Quantity
 
     public function m(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

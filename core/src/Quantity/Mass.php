@@ -24,7 +24,7 @@ final readonly class Mass extends Quantity
 
     public function kg(): float
     {
-        return $this->si;
+        return $this->value;
     }
 
     /**
@@ -34,8 +34,8 @@ final readonly class Mass extends Quantity
      */
     public function onScale(self $step): string
     {
-        $grams = round($this->si / $step->si) * $step->si * 1000.0;
-        $decimals = max(0, (int) ceil(-log10($step->si * 1000.0) - 1e-9));
+        $grams = round($this->value / $step->value) * $step->value * 1000.0;
+        $decimals = max(0, (int) ceil(-log10($step->value * 1000.0) - 1e-9));
 
         return number_format($grams, $decimals, '.', '') . ' g';
     }

@@ -19,6 +19,6 @@ final readonly class MassPerArea extends Quantity
 
     public function gPerM2(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -24,6 +24,6 @@ final readonly class Percentage extends Quantity
 
     public function ratioValue(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -7,23 +7,23 @@ namespace Hull\Quantity;
 /** A value with its dimension, kept in the unit of record of that dimension. */
 abstract readonly class Quantity
 {
-    final protected function __construct(protected float $si)
+    final protected function __construct(protected float $value)
     {
         $dimension = static::dimension();
-        if (!is_finite($si)) {
+        if (!is_finite($value)) {
             throw InvalidQuantity::because('Not a finite number.', $dimension);
         }
         $floor = $dimension->floor();
-        if (null !== $floor && $si < $floor - 1e-9) {
+        if (null !== $floor && $value < $floor - 1e-9) {
             throw InvalidQuantity::because(
-                sprintf('%s is below the least possible %s.', self::plain($si, $dimension), $dimension->value),
+                sprintf('%s is below the least possible %s.', self::plain($value, $dimension), $dimension->value),
                 $dimension,
             );
         }
         $ceiling = $dimension->ceiling();
-        if (null !== $ceiling && $si > $ceiling + 1e-9) {
+        if (null !== $ceiling && $value > $ceiling + 1e-9) {
             throw InvalidQuantity::because(
-                sprintf('%s is above the largest possible %s.', self::plain($si, $dimension), $dimension->value),
+                sprintf('%s is above the largest possible %s.', self::plain($value, $dimension), $dimension->value),
                 $dimension,
             );
         }
@@ -57,9 +57,9 @@ abstract readonly class Quantity
     }
 
     /** From a number in the unit of record (see Dimension). */
-    final public static function ofSi(float $si): static
+    final public static function ofRecord(float $value): static
     {
-        return new static($si);
+        return new static($value);
     }
 
     /** From typed text such as "12 ft 4 in"; a bare number is refused because its unit would be a guess. */
@@ -69,9 +69,9 @@ abstract readonly class Quantity
     }
 
     /** The value in the unit of record. */
-    final public function si(): float
+    final public function value(): float
     {
-        return $this->si;
+        return $this->value;
     }
 
     final public function in(string $symbol): float
@@ -80,7 +80,7 @@ abstract readonly class Quantity
             static::dimension()->unit($symbol) ??
             throw new \LogicException(sprintf('%s has no unit %s.', static::dimension()->value, $symbol));
 
-        return $unit->fromSi($this->si);
+        return $unit->fromRecord($this->value);
     }
 
     final public function format(UnitSystem $system): string
@@ -88,13 +88,13 @@ abstract readonly class Quantity
         return QuantityFormat::text($this, $system);
     }
 
-    private static function plain(float $si, Dimension $dimension): string
+    private static function plain(float $value, Dimension $dimension): string
     {
-        $symbol = $dimension->siUnit()->symbol();
+        $symbol = $dimension->recordUnit()->symbol();
         if ('ratio' === $symbol) {
-            return sprintf('%.6g %%', $si * 100);
+            return sprintf('%.6g %%', $value * 100);
         }
 
-        return trim(sprintf('%.6g %s', $si, $symbol));
+        return trim(sprintf('%.6g %s', $value, $symbol));
     }
 }

@@ -11,18 +11,18 @@ final class QuantityFormat
     {
         $dimension = $quantity::dimension();
         if (Dimension::Duration === $dimension) {
-            return self::duration($quantity->si());
+            return self::duration($quantity->value());
         }
-        $unit = self::unitFor($dimension, $quantity->si(), $system);
+        $unit = self::unitFor($dimension, $quantity->value(), $system);
 
-        return self::join(self::number($unit->fromSi($quantity->si()), $dimension), $unit);
+        return self::join(self::number($unit->fromRecord($quantity->value()), $dimension), $unit);
     }
 
     /** The unit in which a value of this size is shown. */
-    public static function unitFor(Dimension $dimension, float $si, UnitSystem $system): Unit
+    public static function unitFor(Dimension $dimension, float $value, UnitSystem $system): Unit
     {
         $metric = UnitSystem::Metric === $system;
-        $size = abs($si);
+        $size = abs($value);
         $symbol = match ($dimension) {
             Dimension::Length => $metric ? ($size < 1.0 ? 'mm' : 'm') : ($size < 0.9144 ? 'in' : 'ft'),
             Dimension::Area => $metric ? ($size < 0.01 ? 'cm²' : 'm²') : ($size < 0.09290304 / 4 ? 'in²' : 'ft²'),
@@ -48,7 +48,7 @@ final class QuantityFormat
             Dimension::VolumeRate => $metric ? ($size < 1000.0 ? 'L/h' : 'm³/h') : 'ft³/h',
         };
 
-        return $dimension->unit($symbol) ?? $dimension->siUnit();
+        return $dimension->unit($symbol) ?? $dimension->recordUnit();
     }
 
     /** What is poured in tins, what fills a room in cubes. */

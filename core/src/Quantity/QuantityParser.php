@@ -84,8 +84,8 @@ final class QuantityParser
             }
             $sum +=
                 0.0 === $unit->offset
-                    ? $unit->toSi(self::number($match[2]))
-                    : $unit->toSi($sign * self::number($match[2])) * $sign;
+                    ? $unit->toRecord(self::number($match[2]))
+                    : $unit->toRecord($sign * self::number($match[2])) * $sign;
             $before = $unit;
         }
 

@@ -24,6 +24,6 @@ final readonly class RelativeHumidity extends Quantity
 
     public function percentValue(): float
     {
-        return $this->si * 100;
+        return $this->value * 100;
     }
 }

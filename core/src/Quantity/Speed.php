@@ -19,6 +19,6 @@ final readonly class Speed extends Quantity
 
     public function mPerS(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -19,6 +19,6 @@ final readonly class SpreadingRate extends Quantity
 
     public function m2PerL(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

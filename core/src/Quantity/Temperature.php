@@ -24,11 +24,11 @@ final readonly class Temperature extends Quantity
 
     public function c(): float
     {
-        return $this->si;
+        return $this->value;
     }
 
     public function kelvin(): float
     {
-        return $this->si + 273.15;
+        return $this->value + 273.15;
     }
 }

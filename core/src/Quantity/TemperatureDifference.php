@@ -19,6 +19,6 @@ final readonly class TemperatureDifference extends Quantity
 
     public function c(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

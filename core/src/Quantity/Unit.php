@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Quantity;
 
-/** One unit of a dimension: value in SI = value x factor + offset. */
+/** One unit of a dimension: value in the unit of record = value x factor + offset. */
 final readonly class Unit
 {
     /** @param non-empty-list<string> $symbols first the symbol shown, then other spellings understood */
@@ -15,13 +15,13 @@ final readonly class Unit
         return $this->symbols[0];
     }
 
-    public function toSi(float $value): float
+    public function toRecord(float $value): float
     {
         return $value * $this->factor + $this->offset;
     }
 
-    public function fromSi(float $si): float
+    public function fromRecord(float $value): float
     {
-        return ($si - $this->offset) / $this->factor;
+        return ($value - $this->offset) / $this->factor;
     }
 }

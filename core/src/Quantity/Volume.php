@@ -29,6 +29,6 @@ final readonly class Volume extends Quantity
 
     public function litresValue(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

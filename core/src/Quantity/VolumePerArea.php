@@ -19,6 +19,6 @@ final readonly class VolumePerArea extends Quantity
 
     public function lPerM2(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

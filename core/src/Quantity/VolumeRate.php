@@ -19,6 +19,6 @@ final readonly class VolumeRate extends Quantity
 
     public function lPerH(): float
     {
-        return $this->si;
+        return $this->value;
     }
 }

@@ -15,6 +15,6 @@ final readonly class Cover
 
     public function isEnough(): bool
     {
-        return $this->short->si() < 0.0005;
+        return $this->short->value() < 0.0005;
     }
 }

@@ -27,7 +27,12 @@ final readonly class Outlook
             foreach ($from as [$lot, $taken]) {
                 $lots[$coat->product] = array_map(
                     static fn(Lot $l): Lot => $l->id === $lot->id
-                        ? new Lot($l->id, $l->left::ofSi(max(0.0, $l->left->si() - $taken->si())), $l->expires, true)
+                        ? new Lot(
+                            $l->id,
+                            $l->left::ofRecord(max(0.0, $l->left->value() - $taken->value())),
+                            $l->expires,
+                            true,
+                        )
                         : $l,
                     $lots[$coat->product] ?? [],
                 );

@@ -69,7 +69,7 @@ final readonly class TinReader
         } catch (InvalidQuantity) {
             throw $n->refuse(sprintf('"%s" is not a size.', $n->text(40)), self::SIZE);
         }
-        if (!($size instanceof Volume || $size instanceof Mass || $size instanceof Count) || $size->si() <= 0.0) {
+        if (!($size instanceof Volume || $size instanceof Mass || $size instanceof Count) || $size->value() <= 0.0) {
             throw $n->refuse('That is not how much is in a tin.', self::SIZE);
         }
 

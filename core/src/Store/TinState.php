@@ -23,11 +23,11 @@ final readonly class TinState
     /** @param list<Movement> $movements in the order they were written */
     public static function of(Tin $tin, array $movements, Shelf $shelf): self
     {
-        $left = $tin->size->si();
+        $left = $tin->size->value();
         $opened = null;
         $activated = null;
         foreach ($movements as $m) {
-            $amount = $m->amount?->si() ?? 0.0;
+            $amount = $m->amount?->value() ?? 0.0;
             $left = match ($m->kind) {
                 MovementKind::Used, MovementKind::Binned => $left - $amount,
                 MovementKind::Back => $left + $amount,
@@ -39,7 +39,7 @@ final readonly class TinState
         }
         [$expires, $because] = self::expiry($tin, $shelf, $opened, $activated);
 
-        return new self($tin, $tin->size::ofSi(max(0.0, $left)), $opened, $activated, $expires, $because);
+        return new self($tin, $tin->size::ofRecord(max(0.0, $left)), $opened, $activated, $expires, $because);
     }
 
     public function asLot(): Lot
@@ -49,7 +49,7 @@ final readonly class TinState
 
     public function isEmpty(): bool
     {
-        return $this->left->si() < 1e-6;
+        return $this->left->value() < 1e-6;
     }
 
     public function isExpired(\DateTimeImmutable $now): bool

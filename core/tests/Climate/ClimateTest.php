@@ -50,8 +50,8 @@ final class ClimateTest extends TestCase
             $cold->absoluteHumidity()->gPerM3(),
             'the air has grown',
         );
-        self::assertLessThan($cold->humidity->si(), $warm->humidity->si());
-        self::assertSame(1.0, $this->air(20, 90)->heatedTo(Temperature::celsius(5))->humidity->si());
+        self::assertLessThan($cold->humidity->value(), $warm->humidity->value());
+        self::assertSame(1.0, $this->air(20, 90)->heatedTo(Temperature::celsius(5))->humidity->value());
     }
 
     public function testDryingIsSlowerInColdDampAirAndEndsInFullAir(): void

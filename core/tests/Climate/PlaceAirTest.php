@@ -128,7 +128,7 @@ final class PlaceAirTest extends TestCase
             1e-9,
         );
         self::assertEqualsWithDelta($hours[0]->air->vapourHpa(), $warmer->at(134)->air->vapourHpa(), 1e-9);
-        self::assertGreaterThan($hours[0]->air->humidity->si(), $colder->at(134)->air->humidity->si());
+        self::assertGreaterThan($hours[0]->air->humidity->value(), $colder->at(134)->air->humidity->value());
         self::assertSame(
             [2.0, 0.2],
             [$colder->at(134)->wind->mPerS(), $colder->at(134)->rainMm],

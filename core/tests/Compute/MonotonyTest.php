@@ -148,9 +148,9 @@ final class MonotonyTest extends TestCase
                     ->outcome->values[$output] ?? null;
             self::assertInstanceOf(Quantity::class, $now);
             if (null !== $before) {
-                self::assertGreaterThanOrEqual(-1e-9, $sense * ($now->si() - $before), "$input $value");
+                self::assertGreaterThanOrEqual(-1e-9, $sense * ($now->value() - $before), "$input $value");
             }
-            $before = $now->si();
+            $before = $now->value();
         }
     }
 }

@@ -826,7 +826,7 @@ final class WorkedNumbersTest extends TestCase
                 self::assertInstanceOf(Quantity::class, $actual, $output);
                 self::assertEqualsWithDelta(
                     round($value, $decimals),
-                    round('' === $unit ? $actual->si() : $actual->in($unit), $decimals),
+                    round('' === $unit ? $actual->value() : $actual->in($unit), $decimals),
                     1e-9,
                     $output,
                 );

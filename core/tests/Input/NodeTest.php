@@ -27,7 +27,7 @@ final class NodeTest extends TestCase
             'yes' => true,
             'number' => 3,
             'length' => '2 ft',
-            'si' => 0.5,
+            'value' => 0.5,
             'ratio' => '4:1',
             'none' => null,
             'empty' => '',
@@ -36,7 +36,7 @@ final class NodeTest extends TestCase
         self::assertTrue($node->field('yes')->boolean());
         self::assertSame(3.0, $node->field('number')->number());
         self::assertEqualsWithDelta(0.6096, $node->field('length')->quantity(Length::class)->m(), 1e-9);
-        self::assertSame(0.5, $node->field('si')->quantity(Length::class)->m());
+        self::assertSame(0.5, $node->field('value')->quantity(Length::class)->m());
         self::assertSame('4:1', $node->field('ratio')->ratio()->text());
         self::assertNull($node->optional('none'));
         self::assertNull($node->optional('missing'));

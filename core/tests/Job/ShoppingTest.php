@@ -37,11 +37,11 @@ final class ShoppingTest extends TestCase
         self::assertSame(array_keys($cards), array_keys($shopping->paint()));
         foreach ($shopping->paint() as $id => $need) {
             $id = (string) $id;
-            self::assertEqualsWithDelta($cards[$id], $need->amount->si(), 0.0005, $id);
-            self::assertGreaterThanOrEqual($need->amount->si() - 1e-9, $need->purchase->bought->si());
+            self::assertEqualsWithDelta($cards[$id], $need->amount->value(), 0.0005, $id);
+            self::assertGreaterThanOrEqual($need->amount->value() - 1e-9, $need->purchase->bought->value());
             self::assertEqualsWithDelta(
-                $need->purchase->bought->si() - $need->amount->si(),
-                $need->purchase->leftover->si(),
+                $need->purchase->bought->value() - $need->amount->value(),
+                $need->purchase->leftover->value(),
                 1e-6,
             );
         }
@@ -94,7 +94,7 @@ final class ShoppingTest extends TestCase
         ];
         $left = Shopping::of(Yard::catalogue(), $again, self::done($again))->needs[(string) $first->product];
         self::assertCount(count($all->coats) - 1, $left->coats);
-        self::assertLessThan($all->amount->si(), $left->amount->si());
+        self::assertLessThan($all->amount->value(), $left->amount->value());
     }
 
     /** @return array<int|string, Workpiece> */

@@ -24,7 +24,7 @@ final class StartShapeTest extends TestCase
             $typed = ['kind' => $kind, 'name' => $kind];
             foreach ($computation->inputs as $field) {
                 $start = StartShape::of($kind, $field->name);
-                $typed += null === $start ? [] : [$field->name => $start->si()];
+                $typed += null === $start ? [] : [$field->name => $start->value()];
             }
             self::assertGreaterThan(0.0, JobReader::shape(Node::root($typed), 1)->area()->m2(), $kind);
             ++$kinds;

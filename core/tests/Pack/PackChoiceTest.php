@@ -30,19 +30,19 @@ final class PackChoiceTest extends TestCase
             $purchase = PackChoice::cheapest(Volume::litres($need), $packs, $keeps);
             [$cost, $leftover, $tins] = self::brute($need, $packs, $keeps);
             $worth = $keeps
-                ? min(array_map(static fn(Pack $p): float => $p->price->minor / $p->size->si(), $packs))
+                ? min(array_map(static fn(Pack $p): float => $p->price->minor / $p->size->value(), $packs))
                 : 0.0;
             self::assertEqualsWithDelta(
                 $cost,
-                $purchase->price->minor - $worth * $purchase->leftover->si(),
+                $purchase->price->minor - $worth * $purchase->leftover->value(),
                 1e-4,
                 "cost of $i",
             );
-            self::assertEqualsWithDelta($leftover, $purchase->leftover->si(), 1e-6, "leftover of $i");
+            self::assertEqualsWithDelta($leftover, $purchase->leftover->value(), 1e-6, "leftover of $i");
             self::assertSame($tins, $purchase->tins, "tins of $i");
             self::assertEqualsWithDelta(
-                $purchase->bought->si(),
-                array_sum(array_map(static fn(array $p): float => $p[0]->size->si() * $p[1], $purchase->packs)),
+                $purchase->bought->value(),
+                array_sum(array_map(static fn(array $p): float => $p[0]->size->value() * $p[1], $purchase->packs)),
                 1e-9,
             );
         }
@@ -103,7 +103,9 @@ final class PackChoiceTest extends TestCase
      */
     private static function brute(float $need, array $packs, bool $keeps): array
     {
-        $worth = $keeps ? min(array_map(static fn(Pack $p): float => $p->price->minor / $p->size->si(), $packs)) : 0.0;
+        $worth = $keeps
+            ? min(array_map(static fn(Pack $p): float => $p->price->minor / $p->size->value(), $packs))
+            : 0.0;
         $best = null;
         $try = static function (int $at, float $litres, int $minor, int $tins) use (
             &$try,
@@ -122,7 +124,7 @@ final class PackChoiceTest extends TestCase
                 return;
             }
             for ($k = $at; $k < count($packs); ++$k) {
-                $try($k, $litres + $packs[$k]->size->si(), $minor + $packs[$k]->price->minor, $tins + 1);
+                $try($k, $litres + $packs[$k]->size->value(), $minor + $packs[$k]->price->minor, $tins + 1);
             }
         };
         $try(0, 0.0, 0, 0);

@@ -23,8 +23,8 @@ final class StockTest extends TestCase
         ]);
         $day = new \DateTimeImmutable('2026-11-23');
         self::assertSame(['opened 0.3', 'sealed 1', 'late 0.2'], self::words($stock->draw(Volume::litres(1.5), $day)));
-        self::assertEqualsWithDelta(0.0, $stock->missing(Volume::litres(1.5), $day)->si(), 1e-9);
-        self::assertEqualsWithDelta(0.7, $stock->missing(Volume::litres(5.0), $day)->si(), 1e-9);
+        self::assertEqualsWithDelta(0.0, $stock->missing(Volume::litres(1.5), $day)->value(), 1e-9);
+        self::assertEqualsWithDelta(0.7, $stock->missing(Volume::litres(5.0), $day)->value(), 1e-9);
         self::assertSame('lasting', $stock->draw(Volume::litres(5.0), $day)[3][0]->id, 'what never expires goes last');
         self::assertSame([], $stock->draw(Volume::litres(0.0), $day));
     }
@@ -46,13 +46,13 @@ final class StockTest extends TestCase
             $day = new \DateTimeImmutable('2026-11-24');
             $drawn = (new Stock($lots))->draw($need, $day);
             foreach ($drawn as [$lot, $taken]) {
-                self::assertLessThanOrEqual($lot->left->si() + 1e-9, $taken->si());
+                self::assertLessThanOrEqual($lot->left->value() + 1e-9, $taken->value());
                 self::assertTrue($lot->isGoodOn($day));
             }
             self::assertEqualsWithDelta(
-                $need->si(),
-                array_sum(array_map(static fn(array $d): float => $d[1]->si(), $drawn)) +
-                    (new Stock($lots))->missing($need, $day)->si(),
+                $need->value(),
+                array_sum(array_map(static fn(array $d): float => $d[1]->value(), $drawn)) +
+                    (new Stock($lots))->missing($need, $day)->value(),
                 1e-9,
             );
         }
@@ -75,6 +75,6 @@ final class StockTest extends TestCase
      */
     private static function words(array $drawn): array
     {
-        return array_map(static fn(array $d): string => $d[0]->id . ' ' . round($d[1]->si(), 6), $drawn);
+        return array_map(static fn(array $d): string => $d[0]->id . ' ' . round($d[1]->value(), 6), $drawn);
     }
 }

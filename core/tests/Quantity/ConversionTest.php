@@ -89,10 +89,10 @@ final class ConversionTest extends TestCase
     }
 
     #[DataProvider('sizes')]
-    public function testTheSizeChoosesTheUnit(Dimension $dimension, float $si, string $metric, string $us): void
+    public function testTheSizeChoosesTheUnit(Dimension $dimension, float $value, string $metric, string $us): void
     {
-        self::assertSame($metric, QuantityFormat::unitFor($dimension, $si, UnitSystem::Metric)->symbol());
-        self::assertSame($us, QuantityFormat::unitFor($dimension, $si, UnitSystem::Us)->symbol());
+        self::assertSame($metric, QuantityFormat::unitFor($dimension, $value, UnitSystem::Metric)->symbol());
+        self::assertSame($us, QuantityFormat::unitFor($dimension, $value, UnitSystem::Us)->symbol());
     }
 
     public function testNumbersHaveThreeFiguresAndNoDeadZeros(): void
@@ -142,7 +142,7 @@ final class ConversionTest extends TestCase
     {
         foreach (Dimension::cases() as $dimension) {
             self::assertNotSame('', $dimension->accepted());
-            self::assertSame($dimension->siUnit(), $dimension->units()[0]);
+            self::assertSame($dimension->recordUnit(), $dimension->units()[0]);
         }
     }
 

@@ -37,9 +37,9 @@ final class QuantityParserTest extends TestCase
     }
 
     #[DataProvider('understood')]
-    public function testReadsWhatPeopleType(string $text, Dimension $dimension, float $si): void
+    public function testReadsWhatPeopleType(string $text, Dimension $dimension, float $value): void
     {
-        self::assertEqualsWithDelta($si, QuantityParser::parse($text, $dimension), 1e-6);
+        self::assertEqualsWithDelta($value, QuantityParser::parse($text, $dimension), 1e-6);
     }
 
     /** @return iterable<string, array{string, Dimension, string}> */
@@ -82,7 +82,7 @@ final class QuantityParserTest extends TestCase
                 $value = 3.25;
                 self::assertEqualsWithDelta(
                     $value,
-                    $unit->fromSi(QuantityParser::parse($value . ' ' . $unit->symbol(), $dimension)),
+                    $unit->fromRecord(QuantityParser::parse($value . ' ' . $unit->symbol(), $dimension)),
                     1e-9,
                     $dimension->value . ' in ' . $unit->symbol(),
                 );

@@ -29,7 +29,7 @@ final class OutlookTest extends TestCase
         );
         self::assertSame(
             [['old', 0.5], ['new', 0.1]],
-            array_map(static fn(array $f): array => [$f[0]->id, round($f[1]->si(), 9)], $outlook->covers[0]->from),
+            array_map(static fn(array $f): array => [$f[0]->id, round($f[1]->value(), 9)], $outlook->covers[0]->from),
         );
         self::assertSame(
             [true, true, true, false],
@@ -37,7 +37,7 @@ final class OutlookTest extends TestCase
         );
         $short = $outlook->firstShort('epoxy');
         self::assertSame(['b', 'step-2'], [$short?->coat->partId, $short?->coat->stepKey]);
-        self::assertEqualsWithDelta(0.1, $short?->short->si(), 1e-9);
+        self::assertEqualsWithDelta(0.1, $short?->short->value(), 1e-9);
         self::assertNull($outlook->firstShort('enamel'));
         self::assertTrue($outlook->for('a', 'step-2')?->isEnough());
         self::assertNull($outlook->for('c', 'step-1'));
@@ -59,16 +59,17 @@ final class OutlookTest extends TestCase
             $taken = [];
             foreach ($outlook->covers as $cover) {
                 foreach ($cover->from as [$lot, $amount]) {
-                    $taken[$lot->id] = ($taken[$lot->id] ?? 0.0) + $amount->si();
+                    $taken[$lot->id] = ($taken[$lot->id] ?? 0.0) + $amount->value();
                 }
                 self::assertEqualsWithDelta(
-                    $cover->coat->paint->si(),
-                    $cover->short->si() + array_sum(array_map(static fn(array $f): float => $f[1]->si(), $cover->from)),
+                    $cover->coat->paint->value(),
+                    $cover->short->value() +
+                        array_sum(array_map(static fn(array $f): float => $f[1]->value(), $cover->from)),
                     1e-9,
                 );
             }
             foreach ($lots as $lot) {
-                self::assertLessThanOrEqual($lot->left->si() + 1e-9, $taken[$lot->id] ?? 0.0);
+                self::assertLessThanOrEqual($lot->left->value() + 1e-9, $taken[$lot->id] ?? 0.0);
             }
         }
     }

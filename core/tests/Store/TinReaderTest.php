@@ -31,7 +31,7 @@ final class TinReaderTest extends TestCase
         self::assertSame(
             [5.0, 'CA-7', '2026-02-11', '2029-01-31', 'acid shelf', 2400],
             [
-                $tins[0]->size->si(),
+                $tins[0]->size->value(),
                 $tins[0]->batch,
                 $tins[0]->received->format('Y-m-d'),
                 $tins[0]->label?->format('Y-m-d'),

@@ -24,14 +24,14 @@ final class TinStateTest extends TestCase
             [MovementKind::Back, 0.3, '2026-03-02'],
             [MovementKind::Binned, 0.1, '2026-03-03'],
         ]);
-        self::assertEqualsWithDelta(2.0, $state->left->si(), 1e-9);
+        self::assertEqualsWithDelta(2.0, $state->left->value(), 1e-9);
         self::assertSame('2026-03-01', $state->opened?->format('Y-m-d'), 'what is used was opened');
         self::assertEqualsWithDelta(
             1.7,
             self::state([
                 [MovementKind::Used, 0.4, '2026-03-01'],
                 [MovementKind::Counted, 1.7, '2026-03-05'],
-            ])->left->si(),
+            ])->left->value(),
             1e-9,
         );
         self::assertTrue(self::state([[MovementKind::Used, 9.0, '2026-03-01']])->isEmpty(), 'never less than nothing');

@@ -274,6 +274,6 @@ final class CardsTest extends TestCase
             $label . ' of ' . implode(', ', array_map(static fn(Figure $f): string => $f->label, $card->figures)),
         );
 
-        return $found[0]->value->si();
+        return $found[0]->value->value();
     }
 }

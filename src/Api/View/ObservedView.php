@@ -11,6 +11,6 @@ final readonly class ObservedView
         public string $id,
         public string $grade,
         public string $extent,
-        public float $extentSi,
+        public float $extentValue,
     ) {}
 }

@@ -9,13 +9,13 @@ final readonly class ShapeView implements \JsonSerializable
 {
     /**
      * @param array<int|string, string> $dimensions
-     * @param array<int|string, float> $si
+     * @param array<int|string, float> $values
      */
     public function __construct(
         public string $name,
         public string $kind,
         public array $dimensions,
-        public array $si,
+        public array $values,
         public ?Value $area,
         public string $error,
         public string $pointer,
@@ -24,6 +24,10 @@ final readonly class ShapeView implements \JsonSerializable
     /** @return array<array-key, mixed> empty maps stay objects in JSON */
     public function jsonSerialize(): array
     {
-        return [...get_object_vars($this), 'dimensions' => (object) $this->dimensions, 'si' => (object) $this->si];
+        return [
+            ...get_object_vars($this),
+            'dimensions' => (object) $this->dimensions,
+            'values' => (object) $this->values,
+        ];
     }
 }

@@ -4,7 +4,7 @@ import { tok } from '../theme/tokens';
 
 /** Spray cans for a coat; the last one as full as it will be used. */
 export function Cans({ cans, kind }: { cans: Schemas['Value']; kind: string }) {
-  const whole = Math.max(1, Math.min(8, Math.ceil(cans.si - 1e-9)));
+  const whole = Math.max(1, Math.min(8, Math.ceil(cans.value - 1e-9)));
   return (
     <svg
       width={whole * 74}
@@ -14,7 +14,7 @@ export function Cans({ cans, kind }: { cans: Schemas['Value']; kind: string }) {
       aria-label={`${cans.text} cans for this coat`}
     >
       {Array.from({ length: whole }, (_, i) => {
-        const used = Math.min(1, Math.max(0, cans.si - i));
+        const used = Math.min(1, Math.max(0, cans.value - i));
         return (
           <g key={i} transform={`translate(${i * 74 + 8} 0)`}>
             <rect x="0" y={160 - 112 * used} width="56" height={112 * used} fill={hatch(kind)} />

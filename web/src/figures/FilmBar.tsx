@@ -14,7 +14,7 @@ export function FilmBar({ film }: { film: Schemas['FilmNeedView'] }) {
       role="img"
       aria-label={[
         `${film.onPart.text} on the parts`,
-        ...(film.swallowed.si > 0 ? [`${film.swallowed.text} in the blast profile`] : []),
+        ...(film.swallowed.value > 0 ? [`${film.swallowed.text} in the blast profile`] : []),
         `${film.lost.text} lost`,
       ].join(', ')}
     >

@@ -95,7 +95,7 @@ function Dim({ from, to, label, off = [0, 0] }: { from: Point; to: Point; label:
 
 /** A shape with its dimensions; the section is to scale, the length is drawn short. */
 export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; label: string }) {
-  const d = shape.si;
+  const d = shape.values;
   const text = shape.dimensions;
   const line = { fill: tok('wash'), stroke: tok('ink'), strokeWidth: 1.6, strokeLinejoin: 'round' as const };
   const points = section(shape.kind, d);

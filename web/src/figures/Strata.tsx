@@ -20,11 +20,11 @@ const ground = 56;
 
 /** The film stack in cross-section, film thickness to scale, hatched by kind of film. */
 export function Strata({ layers, substrate, substrateHatch, shown, caption }: Props) {
-  const sum = layers.reduce((total, layer) => total + layer.thickness.si, 0);
+  const sum = layers.reduce((total, layer) => total + layer.thickness.value, 0);
   const perMicron = sum > 0 ? Math.min(1.3, room / sum) : 1;
   const stack = sum * perMicron;
   const base = top + Math.max(stack, layers.length * 34, 30) + 6;
-  const heights = layers.map((layer) => layer.thickness.si * perMicron);
+  const heights = layers.map((layer) => layer.thickness.value * perMicron);
   const bottoms = heights.map((_, i) => base - heights.slice(0, i).reduce((a, b) => a + b, 0));
   const step = layers.length > 0 ? Math.max(34, stack / layers.length) : 34;
   const edge = Array.from({ length: 19 }, (_, i) => `L${left + i * 6} ${base + (i % 2 ? 4 : 0) + ((i * 7) % 4)}`).join(

@@ -6,7 +6,7 @@ import { shown } from '../testing/shown';
 import { Explained } from './Explained';
 
 const value = {
-  si: 0.0012,
+  value: 0.0012,
   text: '1.2 L',
   how: {
     summary: 'Paint for one coat',

@@ -75,7 +75,7 @@ export function CoatMix({
             <Box sx={{ fontSize: textSize.big }}>
               <Explained v={card.coatTime} label="Time of the coat" />
             </Box>
-            {card.gap.si > 0 && (
+            {card.gap.value > 0 && (
               <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
                 standstill <Explained v={card.gap} label="Standstill" /> a batch
               </Box>

@@ -128,7 +128,7 @@ export function Mix() {
           />
         </Box>
       )}
-      {card && card.area.si <= 0 && (
+      {card && card.area.value <= 0 && (
         <Notice tone="brass" title="The part has no area yet">
           Measure it in the survey; until then there is nothing to mix.
         </Notice>

@@ -64,7 +64,7 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
       </Labelled>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
         pot life {card.potLife ? <Explained v={card.potLife} label="Pot life" /> : ''}
-        {card.induction.si > 0 && (
+        {card.induction.value > 0 && (
           <>
             {' '}
             · let stand {card.induction.text} first{card.thinAfterInduction ? ', thin only then' : ''}
@@ -86,7 +86,7 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
 
 /** How many batches, how many are mixed. */
 export function BatchPips({ card }: { card: Schemas['CoatCard'] }) {
-  const count = Math.min(24, card.batches.si);
+  const count = Math.min(24, card.batches.value);
   const mixed = card.clock?.batch ?? 0;
   return (
     <svg width={count * 22} height="26" role="img" aria-label={`${mixed} of ${card.batches.text} batches mixed`}>

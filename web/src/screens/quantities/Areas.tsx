@@ -10,7 +10,7 @@ export function Areas({ view }: { view: Schemas['QuantitiesView'] }) {
     <Box component="section" aria-label="Areas" sx={{ mt: 4 }}>
       <Heading>
         Areas: <Explained v={view.area} />
-        {view.notCoated.si > 0 && (
+        {view.notCoated.value > 0 && (
           <Box component="span" sx={{ color: tok('ink2'), fontWeight: 500 }}>
             {' '}
             and {view.notCoated.text} not coated
@@ -43,7 +43,7 @@ export function Areas({ view }: { view: Schemas['QuantitiesView'] }) {
                   .map((s) =>
                     [
                       `${s.name} ${s.area.text}${s.estimate ? ' (rule of thumb)' : ''}`,
-                      ...(s.notCoated.si > 0 ? [`less ${s.notCoated.text} not coated`] : []),
+                      ...(s.notCoated.value > 0 ? [`less ${s.notCoated.text} not coated`] : []),
                     ].join(', '),
                   )
                   .join(' · ')}

@@ -36,7 +36,7 @@ export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
         <Box sx={{ color: tok('ink2') }}>
           <Box>
             <span className="mono">{film.onPart.text}</span> stays on
-            {film.swallowed.si > 0 && (
+            {film.swallowed.value > 0 && (
               <>
                 , <span className="mono">{film.swallowed.text}</span> in the profile
               </>

@@ -18,9 +18,9 @@ function edge(on: boolean, faulty: boolean): string {
 
 /** Hands-on time, and the wait after it. */
 function times(step: Step): string {
-  const hands = step.handsOn.si > 0 ? step.handsOn.text : '';
+  const hands = step.handsOn.value > 0 ? step.handsOn.text : '';
   if (step.wait === null) return `${hands} never`;
-  return step.wait.si > 0 ? `${hands} + ${step.wait.text}` : hands;
+  return step.wait.value > 0 ? `${hands} + ${step.wait.text}` : hands;
 }
 
 /** One step of the order of work, with what can be done with it when it is the chosen one. */

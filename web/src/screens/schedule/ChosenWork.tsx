@@ -56,7 +56,7 @@ export function ChosenWork({
           <Box sx={{ fontSize: textSize.m }}>
             {given(work.fixed, 'Under way.')
               .or(work.critical, 'On the longest chain: later moves the end.')
-              .or(work.slack.si === 0, 'Nothing to spare: later moves something else.')
+              .or(work.slack.value === 0, 'Nothing to spare: later moves something else.')
               .else(`Can begin ${work.slack.text} later and nothing else moves.`)}
           </Box>
           {work.from && (

@@ -29,8 +29,8 @@ function Figures({ view }: { view: Schemas['PlanView'] }) {
       {view.finish && figure('all done', when(view.finish, view.now))}
       {view.bound && figure('no plan ends before', when(view.bound, view.now))}
       {view.handsOn && figure('hands on', view.handsOn.text)}
-      {view.paid && figure('making good missed windows', view.paid.text, view.paid.si > 0 ? 'lead' : 'ink')}
-      {view.late && view.late.si > 0 && figure('past due dates', view.late.text, 'lead')}
+      {view.paid && figure('making good missed windows', view.paid.text, view.paid.value > 0 ? 'lead' : 'ink')}
+      {view.late && view.late.value > 0 && figure('past due dates', view.late.text, 'lead')}
     </Box>
   );
 }

@@ -115,7 +115,7 @@ export function Ledger({
             Activated: start its clock
           </Button>
         )}
-        {tin.left.si > 0 && (
+        {tin.left.value > 0 && (
           <Button
             disabled={move.isPending}
             onClick={() => {

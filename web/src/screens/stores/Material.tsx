@@ -26,7 +26,7 @@ export function Material({
   choose: (tin: string) => void;
 }) {
   const tin = material.tins.find((t) => t.id === chosen);
-  const filled = material.tins.filter((t) => t.left.si > 0 || t.id === chosen);
+  const filled = material.tins.filter((t) => t.left.value > 0 || t.id === chosen);
   return (
     <Box component="li" sx={{ listStyle: 'none', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
       <Box
@@ -85,10 +85,10 @@ export function Material({
           <Box className="mono" sx={{ fontSize: textSize.xl, fontWeight: 600 }}>
             {material.total.text}
           </Box>
-          {material.needed.si > 0 && (
+          {material.needed.value > 0 && (
             <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>jobs want {material.needed.text}</Box>
           )}
-          {material.missing.si > 0.0005 && (
+          {material.missing.value > 0.0005 && (
             <Box sx={{ fontSize: textSize.s, color: tok('lead'), fontWeight: 700 }}>{material.missing.text} short</Box>
           )}
         </Box>

@@ -23,7 +23,7 @@ export function Stores() {
   if (store.isPending) return <Loading />;
   if (store.isError) return <Failed error={store.error} />;
   const view = store.data;
-  const tins = view.materials.reduce((n, m) => n + m.tins.filter((t) => t.left.si > 0).length, 0);
+  const tins = view.materials.reduce((n, m) => n + m.tins.filter((t) => t.left.value > 0).length, 0);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>

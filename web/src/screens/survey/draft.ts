@@ -41,8 +41,8 @@ export function draftOf(view: Schemas['SurveyView']): Draft {
 }
 
 /** A text nobody changed stands for the stored value, which may be finer than what is shown and in other units. */
-const asStored = (typed: string, shown: string | undefined, si: number | undefined): string | number =>
-  si !== undefined && typed === shown ? si : typed;
+const asStored = (typed: string, shown: string | undefined, value: number | undefined): string | number =>
+  value !== undefined && typed === shown ? value : typed;
 
 export const bodyOf = (draft: Draft, view: Schemas['SurveyView'], version: number): Schemas['SurveyBody'] => ({
   version,
@@ -55,14 +55,14 @@ export const bodyOf = (draft: Draft, view: Schemas['SurveyView'], version: numbe
     ...(Object.keys(view.schools).length > 0 ? { schools: view.schools } : {}),
     conditions: draft.conditions.map((c) => {
       const was = view.conditions.find((x) => x.id === c.id);
-      return { ...c, extent: asStored(c.extent, was?.extent, was?.extentSi) };
+      return { ...c, extent: asStored(c.extent, was?.extent, was?.extentValue) };
     }),
     shapes: draft.shapes.map((s) => {
       const was = view.shapes.shapes[Number(s[source] ?? -1)];
       return Object.fromEntries(
         Object.entries(s)
           .filter(([k, v]) => k !== source && v.trim() !== '')
-          .map(([k, v]) => [k, asStored(v, was?.dimensions[k], was?.si[k])]),
+          .map(([k, v]) => [k, asStored(v, was?.dimensions[k], was?.values[k])]),
       );
     }),
   },
@@ -73,7 +73,7 @@ function placeOf(draft: Draft, view: Schemas['SurveyView']): Schemas['PlaceBody'
   const was = view.places.find((p) => p.id === draft.place.id);
   return {
     ...draft.place,
-    temperature: asStored(draft.place.temperature, was?.temperature, was?.temperatureSi),
-    humidity: asStored(draft.place.humidity, was?.humidity, was?.humiditySi),
+    temperature: asStored(draft.place.temperature, was?.temperature, was?.temperatureValue),
+    humidity: asStored(draft.place.humidity, was?.humidity, was?.humidityValue),
   };
 }

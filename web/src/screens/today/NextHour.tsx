@@ -9,7 +9,7 @@ import { given } from '../../parts/given';
 function StockLine() {
   const store = useStore().data;
   if (!store) return null;
-  const short = store.materials.filter((m) => m.missing.si > 0.0005).length;
+  const short = store.materials.filter((m) => m.missing.value > 0.0005).length;
   const words = [
     short > 0 ? `${String(short)} short for the jobs` : '',
     store.expiring.length > 0 ? `${String(store.expiring.length)} will not keep` : '',
@@ -66,7 +66,7 @@ export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
               </Box>
               <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
                 {given(n.planned, 'planned for now')
-                  .or(n.slack.si > 0, `could wait ${n.slack.text}`)
+                  .or(n.slack.value > 0, `could wait ${n.slack.text}`)
                   .else('nothing to spare')}
                 {n.fits ? '' : '; runs over the hour'}
               </Box>
