@@ -22,6 +22,7 @@ final readonly class Judge
             new Laws\TestsCanPass(),
             new Laws\WaterOutFirst(),
             new Laws\FitsAreSpared(),
+            new Laws\LeastThatWorks(),
             new Laws\NothingWithoutCause(),
             new Laws\FilmsGoTogether(),
             new Laws\BackOnLast(),

@@ -57,9 +57,10 @@ final class Steps
         'metal-prep',
         'brighten',
         'zinc-pretreat',
+        'wet-sand-weave',
     ];
     public const WASHES = [...self::WET_WASHES, 'solvent-degrease'];
-    public const BATHS = ['bath-citric', 'bath-chelate', 'bath-electrolysis', 'bath-zinc'];
+    public const BATHS = ['bath-citric', 'bath-chelate', 'bath-electrolysis', 'bath-zinc', 'boil-black'];
     public const DUSTY = [
         'scrape',
         'wire-wheel',
@@ -80,6 +81,8 @@ final class Steps
         'block-primer',
         'drill-tap',
         'weld',
+        'feather-edges',
+        'make-new',
     ];
     public const STRIPS = [
         'scrape',
@@ -108,6 +111,8 @@ final class Steps
         'wet-sand-1500',
         'compound',
         'compound-hand',
+        'polish-paint',
+        'wet-sand-weave',
         'plastic-sand',
         'metal-sand',
     ];

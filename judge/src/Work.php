@@ -10,12 +10,14 @@ final readonly class Work
     /**
      * @param list<string> $found "condition:grade"
      * @param list<Done> $steps
+     * @param string|null $wants what was asked for: clean, spots, clear ...; null where nobody said
      */
     public function __construct(
         public string $substrate,
         public array $found,
         public string $service,
         public array $steps,
+        public ?string $wants = null,
     ) {}
 
     /** @param list<string> $steps ids; "apply-coat product" for a coat */
@@ -31,6 +33,11 @@ final readonly class Work
                 return new Done($words[0], $words[1] ?? null);
             }, $steps),
         );
+    }
+
+    public function wanting(string $aim): self
+    {
+        return new self($this->substrate, $this->found, $this->service, $this->steps, $aim);
     }
 
     /** @param list<string> $substrates */

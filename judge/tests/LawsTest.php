@@ -97,6 +97,35 @@ final class LawsTest extends TestCase
             Work::of('carbon-steel', 'bare-fit', ['strip-discs', 'oil-film']),
             Work::of('carbon-steel', 'bare-fit', ['bath-citric', 'rinse', 'force-dry', 'oil-film']),
         ];
+        $sound = static fn(string ...$steps): Work => Work::of(
+            'carbon-steel',
+            'exterior-sun',
+            array_values($steps),
+            'old-coating:dull',
+            'soil:light',
+        );
+        yield 'sound paint painted over' => [
+            11,
+            $sound('detergent-wash', 'air-dry', 'scuff-old', ...$coated),
+            $sound('detergent-wash', 'air-dry', 'polish-paint', 'wax'),
+        ];
+        yield 'a bath for a spot' => [
+            11,
+            $sound('bath-citric', 'rinse', 'air-dry', ...$coated)->wanting('spots'),
+            $sound('strip-discs', 'feather-edges', 'blow-off', ...$coated)->wanting('spots'),
+        ];
+        $tread = static fn(string ...$steps): Work => Work::of('gelcoat', 'walked-on', array_values($steps))->wanting(
+            'rough',
+        );
+        yield 'a waxed tread' => [11, $tread('detergent-wash', 'air-dry', 'wax'), $tread('detergent-wash', 'air-dry')];
+        $weave = static fn(string ...$steps): Work => Work::of('laminate', 'interior', array_values($steps))->wanting(
+            'clear',
+        );
+        yield 'primer under clear' => [
+            13,
+            $weave('mask', 'final-wipe', self::COAT, 'apply-coat clear-2k', 'unmask'),
+            $weave('mask', 'final-wipe', 'apply-coat clear-2k', 'unmask'),
+        ];
         yield 'lead test without paint' => [12, $steel('lead-test'), $flaking('lead-test')];
         yield 'epoxy over etch' => [
             13,

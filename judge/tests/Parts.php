@@ -10,6 +10,7 @@ use Hull\Catalog\Service;
 use Hull\Input\Node;
 use Hull\Job\RouteStep;
 use Hull\JobFile\JobReader;
+use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\Tests\Draw;
 use Hull\Tests\Yard;
@@ -47,18 +48,29 @@ final readonly class Parts
                 $schools[$school->id] = $draw->pick('answer to ' . $school->id, $school->answers);
             }
         }
-        $job = (new JobReader($this->catalogue))->job(
-            Node::root(
-                Yard::frame([
-                    'substrate' => $substrate->id,
-                    'conditions' => array_values($conditions),
-                    'shapes' => [self::SHAPES[(int) $draw->pick('shape', self::SHAPES)]],
-                    'service' => $draw->pick('service', array_filter($this->catalogue->services, $suits)),
-                    'finish' => $draw->pick('finish', $this->catalogue->finishes),
-                    ...[] === $schools ? [] : ['schools' => $schools],
-                ]),
-            ),
-        );
+        $part = [
+            'substrate' => $substrate->id,
+            'conditions' => array_values($conditions),
+            'shapes' => [self::SHAPES[(int) $draw->pick('shape', self::SHAPES)]],
+            'service' => $draw->pick('service', array_filter($this->catalogue->services, $suits)),
+            'finish' => $draw->pick('finish', $this->catalogue->finishes),
+            ...[] === $schools ? [] : ['schools' => $schools],
+        ];
+        if ($draw->chance('a wish', 3)) {
+            try {
+                return $this->piece([...$part, 'aim' => $draw->pick('aim', $this->catalogue->aims)]);
+            } catch (NoRoute) {
+                // That cannot be had here: the likely one then.
+            }
+        }
+
+        return $this->piece($part);
+    }
+
+    /** @param array<string, mixed> $part */
+    private function piece(array $part): Workpiece
+    {
+        $job = (new JobReader($this->catalogue))->job(Node::root(Yard::frame($part)));
 
         return Workpiece::of($this->catalogue, $job->parts[0], $job->place('bay'), Surroundings::none());
     }
@@ -74,6 +86,7 @@ final readonly class Parts
             ),
             $piece->part->service,
             array_map(static fn(RouteStep $s): Done => new Done($s->step, $s->product), $steps),
+            $piece->part->aim,
         );
     }
 }

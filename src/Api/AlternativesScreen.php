@@ -9,7 +9,6 @@ use App\Api\View\AlternativeView;
 use App\Api\View\AnswersView;
 use App\Api\View\BesideRow;
 use App\Api\View\BesideView;
-use App\Api\View\FiguresView;
 use App\Api\View\WayView;
 use App\Entity\PartRow;
 use App\Work\RowMapper;
@@ -25,7 +24,6 @@ use Hull\Catalog\School;
 use Hull\Climate\Air;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
-use Hull\Quantity\Duration;
 use Hull\Route\Schools;
 use Hull\Surface\Film;
 use Psr\Clock\ClockInterface;
@@ -45,7 +43,7 @@ final readonly class AlternativesScreen
 
         return new AlternativesView(
             '',
-            $this->figures(RouteFigures::of($piece, $piece->plan(), $air), $row, $shown),
+            Screens::figures(RouteFigures::of($piece, $piece->plan(), $air), $row, $shown),
             array_map(static fn(School $s): string => $s->id, $alternatives->questions()),
             null === $free || null === $freed
                 ? []
@@ -80,7 +78,7 @@ final readonly class AlternativesScreen
             chosen: $a->chosen,
             closed: $a->closed,
             system: $a->system,
-            figures: null === $a->figures ? null : $this->figures($a->figures, $row, $shown),
+            figures: null === $a->figures ? null : Screens::figures($a->figures, $row, $shown),
             gains: $a->gains,
             spares: $a->spares,
             gear: null === $a->figures
@@ -132,24 +130,10 @@ final readonly class AlternativesScreen
         return new WayView(
             $title,
             $piece->context->system->name,
-            $this->figures($figures, $row, $shown),
+            Screens::figures($figures, $row, $shown),
             $layers,
             array_map(static fn(Capability $l): string => $l->name, $figures->gear),
             array_map(static fn(Protection $p): string => $p->name, $figures->protection),
-        );
-    }
-
-    private function figures(RouteFigures $f, PartRow $row, UnitPresenter $shown): FiguresView
-    {
-        return new FiguresView(
-            steps: $f->steps,
-            handsOn: $shown->value(Duration::minutes($f->handsOnMin)),
-            elapsed: $shown->value(Duration::hours($f->elapsedHours)),
-            money: number_format($f->money / 100, 0, '.', ' ') . ' ' . $row->workshop->currency,
-            life: $f->system->lifeText(),
-            risk: (int) round($f->risk),
-            hazard: $f->hazard,
-            voc: sprintf('%.0f g', $f->voc),
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\Body\PlanWish;
 use App\Api\Body\RouteBody;
-use App\Api\Body\SchoolsBody;
 use App\Api\View\RouteView;
 use App\Catalog\Catalogues;
 use App\Work\RouteBook;
@@ -75,19 +75,26 @@ final readonly class RouteController
     }
 
     #[Route('/api/parts/{part}/route/plan', name: 'api_route_plan', methods: ['POST'])]
-    #[RequestBody(SchoolsBody::class)]
+    #[RequestBody(PlanWish::class)]
     #[ResponseBody(RouteView::class)]
     public function plan(string $part, Request $request, RouteScreen $screen): JsonResponse
     {
         $row = $this->desk->part($part);
         $this->routes->hold($row);
-        $schools = JsonBody::of($request)
-            ->only(['schools'])
-            ->field('schools');
+        $body = JsonBody::of($request)->only(['schools', 'aim', 'film']);
         $survey = [
             ...$row->survey,
-            'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $schools->value],
+            'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $body->optional('schools')?->value],
         ];
+        foreach (['aim', 'film'] as $wish) {
+            // An empty text leaves it to the survey again; what is not said stays.
+            $said = $body->optional($wish)?->value;
+            $survey = match ($said) {
+                null => $survey,
+                '' => array_diff_key($survey, [$wish => true]),
+                default => [...$survey, $wish => $said],
+            };
+        }
         $read = $this->catalogues
             ->reader($row->workshop)
             ->part(Node::root($survey), Keys::of($this->stored->places($row->job)));

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\View\FiguresView;
 use App\Api\View\FindingView;
 use App\Api\View\LayerView;
 use App\Api\View\MendView;
 use App\Api\View\StepRef;
 use App\Api\View\WindowBand;
+use App\Entity\PartRow;
 use Hull\Bench\LaidCoat;
+use Hull\Bench\RouteFigures;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Route\Finding;
 use Hull\Route\Mend;
@@ -63,6 +67,20 @@ final class Screens
             FilmThickness::micrometres(
                 array_sum(array_map(static fn(LayerView $l): float => $l->thickness->value, $layers)),
             ),
+        );
+    }
+
+    public static function figures(RouteFigures $f, PartRow $row, UnitPresenter $shown): FiguresView
+    {
+        return new FiguresView(
+            steps: $f->steps,
+            handsOn: $shown->value(Duration::minutes($f->handsOnMin)),
+            elapsed: $shown->value(Duration::hours($f->elapsedHours)),
+            money: number_format($f->money / 100, 0, '.', ' ') . ' ' . $row->workshop->currency,
+            life: $f->system->lifeText(),
+            risk: (int) round($f->risk),
+            hazard: $f->hazard,
+            voc: sprintf('%.0f g', $f->voc),
         );
     }
 

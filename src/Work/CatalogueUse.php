@@ -51,7 +51,7 @@ final readonly class CatalogueUse
     /** @return list<string> */
     private static function named(PartRow $part): array
     {
-        $names = [$part->survey['method'] ?? null];
+        $names = [$part->survey['method'] ?? null, $part->survey['film'] ?? null];
         foreach ((array) ($part->survey['conditions'] ?? []) as $condition) {
             $names[] = is_array($condition) ? $condition['id'] ?? null : null;
         }

@@ -21,6 +21,7 @@ use Hull\Quantity\FilmThickness;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
+use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\WorkCard\SavedCards;
 
@@ -83,6 +84,23 @@ final readonly class RowMapper
         return Workpiece::of(
             $this->catalogues->for($row->workshop),
             $part,
+            $this->places($row->job)[$part->place],
+            $this->around($row),
+        );
+    }
+
+    /**
+     * The part not begun yet, with another film or wanted otherwise.
+     *
+     * @throws NoRoute when it cannot be laid
+     */
+    public function wanting(PartRow $row, ?string $aim, ?string $film): Workpiece
+    {
+        $part = $this->part($row);
+
+        return Workpiece::of(
+            $this->catalogues->for($row->workshop),
+            $part->wanting($aim, $film),
             $this->places($row->job)[$part->place],
             $this->around($row),
         );

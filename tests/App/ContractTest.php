@@ -189,6 +189,7 @@ final class ContractTest extends ApiCase
                         '{job}' => $job,
                         '{part}' => $part,
                         '{step}' => $coat,
+                        '{film}' => 'epoxy+urethane',
                         '{question}' => 'removing',
                         '{answer}' => 'blast',
                         '{substrate}' => 'carbon-steel',

@@ -154,6 +154,16 @@ trait EveryRead
                 }
 
                 return $paths;
+            case 'part film':
+                foreach (array_slice($values['part'], 0, 1) as $part) {
+                    $paths[] = str_replace(
+                        ['{part}', '{film}'],
+                        [is_string($part) ? $part : '', rawurlencode('epoxy+urethane')],
+                        $path,
+                    );
+                }
+
+                return $paths;
             case 'part question':
             case 'part question answer':
                 foreach (array_slice($values['part'], 0, 1) as $part) {

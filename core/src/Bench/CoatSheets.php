@@ -13,6 +13,7 @@ use Hull\Cure\CureRows;
 use Hull\Input\InvalidInput;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Area;
 use Hull\Quantity\AreaRate;
 use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
@@ -93,7 +94,7 @@ final readonly class CoatSheets
         return Registry::standard()->run(
             'film.quantity',
             [
-                'area' => $piece->context->area(),
+                'area' => self::coated($piece, $product),
                 'dft' => $product->dft,
                 'solids' => $product->solids,
                 'loss' => self::loss($piece, $product, $if)->quantity('loss', Percentage::class),
@@ -114,6 +115,12 @@ final readonly class CoatSheets
         }
 
         return null;
+    }
+
+    /** What of a part a coat of the film covers: all of it, or the spots that are mended. */
+    public static function coated(Workpiece $piece, Product $film): Area
+    {
+        return $piece->context->areaOf($piece->context->catalogue()->step($piece->context->catalogue()->coat), $film);
     }
 
     private static function loss(Workpiece $piece, Product $product, ?WhatIf $if): Result
@@ -169,7 +176,7 @@ final readonly class CoatSheets
             potLife: $batch->potLife(),
             batches: $batches,
             coatTime: $this->registry->run('mix.coat-time', [
-                'work' => Duration::minutes($takes->minPerM2 * $context->area()->m2()),
+                'work' => Duration::minutes($takes->minPerM2 * self::coated($this->workpiece, $product)->m2()),
                 'batches' => $batches->quantity('count', Count::class),
                 'induction' => $product->induction,
                 'helper' => $tools->helper ? 'yes' : 'no',
@@ -178,7 +185,12 @@ final readonly class CoatSheets
                 ? null
                 : $this->registry->run(
                     'film.overlap',
-                    ['fan' => $fan[0], 'overlap' => $fan[1], 'speed' => $fan[2], 'area' => $context->area()],
+                    [
+                        'fan' => $fan[0],
+                        'overlap' => $fan[1],
+                        'speed' => $fan[2],
+                        'area' => self::coated($this->workpiece, $product),
+                    ],
                     Source::Typical,
                 ),
             can: $product->isAerosol()
@@ -189,7 +201,7 @@ final readonly class CoatSheets
                         'solids' => $product->solids,
                         'loss' => $lost,
                         'dft' => $product->dft,
-                        'part' => $context->area(),
+                        'part' => self::coated($this->workpiece, $product),
                     ],
                     $product->sourceOf('solids', 'dft', 'packs'),
                 )

@@ -7,7 +7,6 @@ namespace Hull\Bench;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Substrate;
-use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Job\EntryKind;
@@ -23,10 +22,8 @@ use Hull\Route\Reason;
 use Hull\Route\Reasons;
 use Hull\Route\RouteCheck;
 use Hull\Route\RoutePlanner;
-use Hull\Route\Schools;
 use Hull\Route\StepRunner;
 use Hull\Route\Surroundings;
-use Hull\Route\SystemChooser;
 use Hull\Surface\SurfaceState;
 
 /** One part on the bench: its survey, its route and its log, seen through the engine. */
@@ -42,39 +39,21 @@ final readonly class Workpiece
     /** @throws NoRoute when the catalogue has no film system for this part */
     public static function of(Catalogue $catalogue, Part $part, Place $place, ?Surroundings $around = null): self
     {
-        $around ??= Surroundings::none();
-        $facts = $around->facts;
-        $extents = [];
-        foreach ($part->conditions as $observed) {
-            foreach ($catalogue->conditions[$observed->condition]->grades[$observed->grade]->facts as $fact => $level) {
-                $facts[$fact] = max($facts[$fact] ?? 0.0, $level);
-                $extents[$fact] = max($extents[$fact] ?? 0.0, $observed->extent->ratioValue());
-            }
-        }
-        $substrate = $catalogue->substrate($part->substrate);
-        $traits = new Traits(
-            catalogue: $catalogue,
-            substrate: $substrate,
-            facts: $facts,
-            service: $part->service,
-            finish: $part->finish,
-            area: $part->area(),
-            air: $place->air,
-            placeKind: $place->kind,
-            exposure: $part->exposure,
-            without: $around->without,
-        );
-        $answers = new Schools($traits, $part->schools);
-        $schools = $answers->resolved();
-        $system = SystemChooser::choose($traits, $schools, $answers->picked());
+        $choice = FilmChoice::of($catalogue, $part, $place, $around ?? Surroundings::none());
+        [$aim, $system] = $choice->chooser->choose($part->aim, $part->film);
         $context = new PartContext(
-            $traits,
-            $extents,
-            [...$schools, ...self::bent($catalogue, $substrate, $system, $schools)],
+            $choice->traits,
+            $choice->found->extents,
+            [
+                ...$choice->schools,
+                ...self::bent($catalogue, $choice->traits->substrate, $system, $choice->schools),
+                ...$aim->answers,
+            ],
             $system,
+            $aim,
         );
 
-        return new self($part, $place, $context, SurfaceState::of($part->substrate, $facts));
+        return new self($part, $place, $context, SurfaceState::of($part->substrate, $choice->found->facts));
     }
 
     /**
@@ -126,7 +105,7 @@ final readonly class Workpiece
         return new self(
             $this->part,
             new Place($this->place->id, $this->place->name, $this->place->kind, $air, $this->place->hazards),
-            new PartContext($c->traits->inAir($air), $c->extents, $c->schools, $c->system),
+            new PartContext($c->traits->inAir($air), $c->extents, $c->schools, $c->system, $c->aim),
             $this->surveyed,
         );
     }

@@ -106,12 +106,12 @@ final class Wanted
         $catalogue = $piece->context->catalogue();
         foreach (Workpiece::remaining($piece->route(), $done) as $routeStep) {
             $step = $catalogue->step($routeStep->step);
-            $m2 = $piece->context->area()->m2() * $runner->share($step);
+            $product = $runner->product($routeStep);
+            $m2 = $runner->worked($step, $product)->m2();
             foreach ($step->grits->of ?? [] as $grit) {
                 $this->discs[$grit] = ($this->discs[$grit] ?? 0.0) + $m2 / ($step->grits->run->discLife[$grit] ?? 1.0);
             }
             $this->suppliesOf($catalogue, $step, $m2);
-            $product = $runner->product($routeStep);
             $cleaner = null !== $product && $step->laysFilm ? $product->cleaner : '';
             $method = true === $product?->isAerosol() ? 'aerosol' : $this->if->method ?? $piece->part->method;
             foreach ($catalogue->consumables as $consumable) {
@@ -120,7 +120,11 @@ final class Wanted
                     $consumable,
                     $step,
                     $method,
-                    $consumable->used($m2, $runner->handsOn($step) / 60.0, $this->batches[$routeStep->key] ?? 0.0),
+                    $consumable->used(
+                        $m2,
+                        $runner->handsOn($step, $product) / 60.0,
+                        $this->batches[$routeStep->key] ?? 0.0,
+                    ),
                     $cleaner,
                 );
             }

@@ -29,6 +29,7 @@ final readonly class Catalogue
      * @param array<int|string, Substrate> $substrates
      * @param array<int|string, Condition> $conditions
      * @param array<int|string, Service> $services
+     * @param array<int|string, Aim> $aims what may be wanted of a part, the likely ones first
      * @param array<int|string, Choice> $finishes
      * @param array<int|string, Enclosure> $places
      * @param array<int|string, Hazard> $hazards of a place
@@ -55,6 +56,7 @@ final readonly class Catalogue
         public array $substrates,
         public array $conditions,
         public array $services,
+        public array $aims,
         public array $finishes,
         public array $places,
         public array $hazards,
@@ -102,6 +104,12 @@ final readonly class Catalogue
         }
 
         return $manner;
+    }
+
+    /** What is wanted where nothing else is asked for or likely: the last of the aims. */
+    public function usualAim(): Aim
+    {
+        return $this->aims[array_key_last($this->aims) ?? ''] ?? throw new \LogicException('Nothing can be wanted.');
     }
 
     public function step(string $id): Step

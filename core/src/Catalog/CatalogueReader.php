@@ -23,6 +23,7 @@ final class CatalogueReader
         'substrates',
         'conditions',
         'services',
+        'aims',
         'finishes',
         'places',
         'hazards',
@@ -67,7 +68,7 @@ final class CatalogueReader
             $names->add($kind, Names::gathered($this->data, $field, $of));
         }
         $names->add('chemicals', Names::gathered($this->data, 'chemicals', 'steps', 'supplies', 'products'));
-        foreach (['places', 'limits', 'phases', 'finishes', 'steps', 'protection', 'methods'] as $kind) {
+        foreach (['places', 'limits', 'phases', 'aims', 'finishes', 'steps', 'protection', 'methods'] as $kind) {
             $names->add($kind, Names::in($this->data->field($kind)));
         }
         $facts = FactTable::read($this->data->field('facts'), $names->of('step tags'), $names->of('product tags'));
@@ -113,6 +114,7 @@ final class CatalogueReader
             substrates: $substrates,
             conditions: $conditions,
             services: $services,
+            aims: $this->keyed('aims', (new AimReader($names, $facts, $schools))->aim(...)),
             finishes: $this->choices('finishes'),
             places: $this->places(),
             hazards: $this->keyed('hazards', fn(Node $n, string $id): Hazard => $this->hazard($n, $id)),
@@ -129,11 +131,13 @@ final class CatalogueReader
             rules: $this->rules($needs, $schools),
             interlocks: $this->interlocks(),
             systems: (new SystemReader(
-                $this->data,
-                $products,
-                $names->of('product tags'),
-                $schools->scope(...),
-                $needs->needs(...),
+                data: $this->data,
+                products: $products,
+                tags: $names->of('product tags'),
+                scope: $schools->scope(...),
+                needs: $needs->needs(...),
+                when: $schools->when(...),
+                aim: $names->of('aims')[count($names->of('aims')) - 1] ?? '',
             ))->systems(),
             abrasives: array_values($runs),
             consumables: $this->keyed('consumables', $materials->consumable(...)),
@@ -404,16 +408,7 @@ final class CatalogueReader
         $grades = [];
         foreach ($list->items() as $n) {
             $id = $n->field('id')->text();
-            $facts = [];
-            foreach ($n->field('facts')->fields() as $fact => $level) {
-                if (!in_array((string) $fact, $table->ids(), true)) {
-                    throw $level->refuse(
-                        sprintf('There is no fact "%s".', $fact),
-                        'one of: ' . implode(', ', $table->ids()),
-                    );
-                }
-                $facts[$fact] = $level->number();
-            }
+            $facts = $table->levels($n->field('facts'));
             $grades[$id] = new Grade($id, $n->field('name')->text(), $n->field('look')->text(400), $facts);
         }
 

@@ -56,6 +56,23 @@ final readonly class FactTable
         return Keys::of($this->facts);
     }
 
+    /** @return array<int|string, float> level by fact, each of them known */
+    public function levels(?Node $n): array
+    {
+        $levels = [];
+        foreach ($n?->fields() ?? [] as $fact => $level) {
+            if (!isset($this->facts[$fact])) {
+                throw $level->refuse(
+                    sprintf('There is no fact "%s".', $fact),
+                    'one of: ' . implode(', ', $this->ids()),
+                );
+            }
+            $levels[$fact] = $level->number();
+        }
+
+        return $levels;
+    }
+
     /** @return list<string> */
     public function groups(): array
     {

@@ -11,6 +11,9 @@ use Hull\Surface\Product;
 final readonly class FilmSystem
 {
     /**
+     * @param list<string> $aims what it leads to
+     * @param array<int|string, float|string|list<string>> $onlyWhen what must hold of the part, see Traits
+     * @param string $whyNot said where it does not
      * @param list<SystemLayer> $layers empty where nothing is to lie on the part
      * @param list<Precondition> $ends what must be true before the closing steps, such as waxed
      * @param array{float, float} $life years, from and to
@@ -20,6 +23,9 @@ final readonly class FilmSystem
         public string $id,
         public string $name,
         public Scope $scope,
+        public array $aims,
+        public array $onlyWhen,
+        public string $whyNot,
         public array $layers,
         public array $ends,
         public string $why,

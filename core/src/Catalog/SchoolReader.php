@@ -32,11 +32,13 @@ final class SchoolReader
     public function scope(Node $n): Scope
     {
         return new Scope(
-            $this->names->ids('families', $n->optional('substrates')),
-            $this->names->ids('families', $n->optional('except')),
-            $this->names->ids('services', $n->optional('services')),
-            $this->names->ids('finishes', $n->optional('finishes')),
-            $this->schools($n->optional('schools')),
+            families: $this->names->ids('families', $n->optional('substrates')),
+            except: $this->names->ids('families', $n->optional('except')),
+            services: $this->names->ids('services', $n->optional('services')),
+            finishes: $this->names->ids('finishes', $n->optional('finishes')),
+            schools: $this->answered($n->optional('schools')),
+            aims: $this->names->ids('aims', $n->optional('aims')),
+            exceptAims: $this->names->ids('aims', $n->optional('except_aims')),
         );
     }
 
@@ -69,8 +71,8 @@ final class SchoolReader
         return [] === $answers ? throw $list->refuse('A school needs answers.', 'at least one answer') : $answers;
     }
 
-    /** @return array<int|string, float|string|list<string>> what is named in it is known */
-    private function when(?Node $n): array
+    /** @return array<int|string, float|string|list<string>> what must hold of a part; what is named in it is known */
+    public function when(?Node $n): array
     {
         $named = [
             'substrates' => 'families',
@@ -79,6 +81,7 @@ final class SchoolReader
             'places' => 'places',
             'facts' => 'facts',
             'not_facts' => 'facts',
+            'light' => 'facts',
             'lacks' => 'limits',
             'has' => 'limits',
         ];
@@ -97,10 +100,8 @@ final class SchoolReader
         return $when;
     }
 
-    /**
-     * @return array<int|string, list<string>>
-     */
-    private function schools(?Node $n): array
+    /** @return array<int|string, list<string>> question => answers */
+    public function answered(?Node $n): array
     {
         $read = [];
         foreach ($n?->fields() ?? [] as $question => $answers) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
-/** On which parts something counts: by substrate, service, finish and school. An empty list means all. */
+/** On which parts something counts: by material, service, finish, school and what is wanted. Empty means all. */
 final readonly class Scope
 {
     /**
@@ -13,6 +13,8 @@ final readonly class Scope
      * @param list<string> $services
      * @param list<string> $finishes
      * @param array<int|string, list<string>> $schools question => answers
+     * @param list<string> $aims what is wanted of the part
+     * @param list<string> $exceptAims where that is wanted it does not count
      */
     public function __construct(
         public array $families = [],
@@ -20,16 +22,20 @@ final readonly class Scope
         public array $services = [],
         public array $finishes = [],
         public array $schools = [],
+        public array $aims = [],
+        public array $exceptAims = [],
     ) {}
 
     /** @param \Closure(string): string $answer to a school question */
-    public function covers(Substrate $substrate, string $service, string $finish, \Closure $answer): bool
+    public function covers(Substrate $substrate, string $service, string $finish, string $aim, \Closure $answer): bool
     {
         if (
             !$substrate->isOf($this->families) ||
             ([] !== $this->except && $substrate->isOf($this->except)) ||
             ([] !== $this->services && !in_array($service, $this->services, true)) ||
-            ([] !== $this->finishes && !in_array($finish, $this->finishes, true))
+            ([] !== $this->finishes && !in_array($finish, $this->finishes, true)) ||
+            ([] !== $this->aims && !in_array($aim, $this->aims, true)) ||
+            in_array($aim, $this->exceptAims, true)
         ) {
             return false;
         }
@@ -40,5 +46,11 @@ final readonly class Scope
         }
 
         return true;
+    }
+
+    /** The same whatever is wanted of the part and by whatever school. */
+    public function material(): self
+    {
+        return new self($this->families, $this->except, $this->services, $this->finishes);
     }
 }

@@ -20,6 +20,8 @@ final readonly class SystemReader
      * @param list<string> $tags of products
      * @param \Closure(Node): Scope $scope
      * @param \Closure(?Node, string): list<Precondition> $needs
+     * @param \Closure(?Node): array<int|string, float|string|list<string>> $when
+     * @param string $aim what a system leads to that does not say it
      */
     public function __construct(
         private Node $data,
@@ -27,6 +29,8 @@ final readonly class SystemReader
         private array $tags,
         private \Closure $scope,
         private \Closure $needs,
+        private \Closure $when,
+        private string $aim,
     ) {}
 
     /** @return array<int|string, FilmSystem> the whole ones first, each in the order of the catalogue */
@@ -40,7 +44,10 @@ final readonly class SystemReader
                 new FilmSystem(
                     id: $this->id($n),
                     name: $n->field('name')->text(),
-                    scope: ($this->scope)($n),
+                    scope: ($scope = ($this->scope)($n)),
+                    aims: $this->aims($scope),
+                    onlyWhen: ($this->when)($n->optional('only_when')),
+                    whyNot: $n->optional('why_not')?->text(300) ?? '',
                     layers: $this->layers($n),
                     ends: ($this->needs)($n->optional('ends'), $this->id($n)),
                     why: $n->field('why')->text(400),
@@ -82,6 +89,12 @@ final readonly class SystemReader
                 id: $id,
                 name: $foundation->field('name')->text() . '; ' . lcfirst($top->field('name')->text()),
                 scope: $scope,
+                aims: $this->aims($scope),
+                onlyWhen: [
+                    ...($this->when)($foundation->optional('only_when')),
+                    ...($this->when)($top->optional('only_when')),
+                ],
+                whyNot: ($foundation->optional('why_not') ?? $top->optional('why_not'))?->text(300) ?? '',
                 layers: $layers,
                 ends: ($this->needs)($top->optional('ends'), $id),
                 why: $foundation->field('why')->text(400) . ' ' . $top->field('why')->text(400),
@@ -96,7 +109,12 @@ final readonly class SystemReader
     {
         $lists = [];
         foreach (
-            [[$a->families, $b->families], [$a->services, $b->services], [$a->finishes, $b->finishes]]
+            [
+                [$a->families, $b->families],
+                [$a->services, $b->services],
+                [$a->finishes, $b->finishes],
+                [$a->aims, $b->aims],
+            ]
             as [$one, $other]
         ) {
             $shared = [] === $one ? $other : ([] === $other ? $one : array_values(array_intersect($one, $other)));
@@ -106,10 +124,14 @@ final readonly class SystemReader
             $lists[] = $shared;
         }
 
-        return new Scope($lists[0], [...$a->except, ...$b->except], $lists[1], $lists[2], [
-            ...$a->schools,
-            ...$b->schools,
-        ]);
+        return new Scope(
+            families: $lists[0],
+            except: [...$a->except, ...$b->except],
+            services: $lists[1],
+            finishes: $lists[2],
+            schools: [...$a->schools, ...$b->schools],
+            aims: $lists[3],
+        );
     }
 
     /** @param array<int|string, FilmSystem> $systems */
@@ -119,6 +141,12 @@ final readonly class SystemReader
             throw $n->refuse(sprintf('The id "%s" is used twice.', $system->id), 'an id of its own');
         }
         $systems[$system->id] = $system;
+    }
+
+    /** @return list<string> */
+    private function aims(Scope $scope): array
+    {
+        return [] === $scope->aims ? [$this->aim] : $scope->aims;
     }
 
     private function id(Node $n): string

@@ -6,6 +6,7 @@ namespace Hull\Catalog;
 
 use Hull\Climate\Air;
 use Hull\Quantity\Area;
+use Hull\Quantity\Percentage;
 
 /** What is particular about one part and its place: what the arguments of the schools ask about, and speak of. */
 final readonly class Traits
@@ -17,8 +18,11 @@ final readonly class Traits
         'places',
         'facts',
         'not_facts',
+        'light',
         'area_max',
         'area_min',
+        'damage_max',
+        'damage_min',
         'temp_max',
         'temp_min',
         'rh_min',
@@ -28,11 +32,15 @@ final readonly class Traits
         'exposures',
     ];
 
+    /** A fact up to this level is light. */
+    private const LIGHT = 1.0;
+
     /** A figure is at its edge although the arithmetic went a hair past it. */
     private const ROUNDED = 1e-9;
 
     /**
      * @param array<int|string, float> $facts on the surface as surveyed
+     * @param Percentage $damaged share of the area that is rusted, loose or broken
      * @param list<string> $without limits: gear, skills and tastes the workshop does without
      */
     public function __construct(
@@ -42,6 +50,7 @@ final readonly class Traits
         public string $service,
         public string $finish,
         public Area $area,
+        public Percentage $damaged,
         public Air $air,
         public string $placeKind,
         public string $exposure,
@@ -57,6 +66,7 @@ final readonly class Traits
             service: $this->service,
             finish: $this->finish,
             area: $this->area,
+            damaged: $this->damaged,
             air: $air,
             placeKind: $this->placeKind,
             exposure: $this->exposure,
@@ -78,10 +88,13 @@ final readonly class Traits
                 'exposures' => in_array($this->exposure, $list, true),
                 'facts' => [] !== array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > 0.0),
                 'not_facts' => [] === array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > 0.0),
+                'light' => [] === array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > self::LIGHT),
                 'lacks' => [] !== array_intersect($list, $this->without),
                 'has' => [] === array_intersect($list, $this->without),
                 'area_max' => $this->area->m2() <= $number + self::ROUNDED,
                 'area_min' => $this->area->m2() >= $number - self::ROUNDED,
+                'damage_max' => 100.0 * $this->damaged->ratioValue() <= $number + self::ROUNDED,
+                'damage_min' => 100.0 * $this->damaged->ratioValue() >= $number - self::ROUNDED,
                 'temp_max' => $this->air->temperature->c() <= $number + self::ROUNDED,
                 'temp_min' => $this->air->temperature->c() >= $number - self::ROUNDED,
                 'rh_min' => $this->air->humidity->percentValue() >= $number - self::ROUNDED,

@@ -18,6 +18,8 @@ final readonly class Part
      * @param string|null $zoneOf id of the part this is a zone of
      * @param string|null $mountedOn id of the part it is taken off from, and goes back on
      * @param Money|null $replacement what another one would cost
+     * @param string|null $aim what is wanted of it, an id of the catalogue's aims; null for what is likely
+     * @param string|null $film id of the film system picked by hand; null for the one that fits best
      */
     public function __construct(
         public string $id,
@@ -37,6 +39,8 @@ final readonly class Part
         public ?string $zoneOf = null,
         public ?string $mountedOn = null,
         public ?Money $replacement = null,
+        public ?string $aim = null,
+        public ?string $film = null,
     ) {}
 
     public function area(): Area
@@ -53,20 +57,31 @@ final readonly class Part
     /** @param array<int|string, string> $schools */
     public function following(array $schools): self
     {
-        return $this->but($schools, null, []);
+        return $this->but($schools, null, [], $this->aim, $this->film);
+    }
+
+    /**
+     * The same part wanted otherwise, not begun yet.
+     *
+     * @param string|null $aim what is wanted; null for what is likely
+     * @param string|null $film the film system picked; null for the one that fits best
+     */
+    public function wanting(?string $aim, ?string $film): self
+    {
+        return $this->but($this->schools, null, [], $aim, $film);
     }
 
     /** @param list<LogEntry> $log */
     public function with(?Route $route, array $log): self
     {
-        return $this->but($this->schools, $route, $log);
+        return $this->but($this->schools, $route, $log, $this->aim, $this->film);
     }
 
     /**
      * @param array<int|string, string> $schools
      * @param list<LogEntry> $log
      */
-    private function but(array $schools, ?Route $route, array $log): self
+    private function but(array $schools, ?Route $route, array $log, ?string $aim, ?string $film): self
     {
         return new self(
             id: $this->id,
@@ -86,6 +101,8 @@ final readonly class Part
             zoneOf: $this->zoneOf,
             mountedOn: $this->mountedOn,
             replacement: $this->replacement,
+            aim: $aim,
+            film: $film,
         );
     }
 }

@@ -35,6 +35,8 @@ final readonly class PartForm
      *     zoneOf: string|null,
      *     mountedOn: string|null,
      *     replacement: Money|null,
+     *     aim: string|null,
+     *     film: string|null,
      * } by property of Part
      */
     public function read(Node $n): array
@@ -50,6 +52,8 @@ final readonly class PartForm
             'zoneOf' => $n->optional('zone_of')?->text(60),
             'mountedOn' => $n->optional('mounted_on')?->text(60),
             'replacement' => $n->optional('replacement')?->money(),
+            'aim' => $n->optional('aim')?->choice(Keys::of($this->catalogue->aims)),
+            'film' => $n->optional('film')?->choice(Keys::of($this->catalogue->systems)),
         ];
     }
 
@@ -66,6 +70,8 @@ final readonly class PartForm
                 'zone_of' => $part->zoneOf,
                 'mounted_on' => $part->mountedOn,
                 'replacement' => $part->replacement?->text(),
+                'aim' => $part->aim,
+                'film' => $part->film,
             ],
             static fn(string|bool|null $v): bool => null !== $v,
         );
@@ -83,6 +89,8 @@ final readonly class PartForm
             'zone_of' => ['$ref' => '#/$defs/id'],
             'mounted_on' => ['$ref' => '#/$defs/id'],
             'replacement' => ['type' => 'string', 'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$'],
+            'aim' => ['enum' => Keys::of($this->catalogue->aims)],
+            'film' => ['enum' => Keys::of($this->catalogue->systems)],
         ];
     }
 }

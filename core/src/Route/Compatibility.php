@@ -16,6 +16,7 @@ use Hull\Climate\Air;
 use Hull\Input\Keys;
 use Hull\Job\RouteStep;
 use Hull\Quantity\Area;
+use Hull\Quantity\Percentage;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Surface\Precondition;
@@ -41,6 +42,7 @@ final class Compatibility
                 $catalogue->systems,
                 static fn(FilmSystem $s): bool => (new Scope($s->scope->families, $s->scope->except))->covers(
                     $substrate,
+                    '',
                     '',
                     '',
                     static fn(string $q): string => '',
@@ -173,6 +175,7 @@ final class Compatibility
             service: $service,
             finish: (string) array_key_first($this->catalogue->finishes),
             area: Area::squareMetres(1.0),
+            damaged: Percentage::ratio(0.0),
             air: $air,
             placeKind: 'heated-bay',
             exposure: 'open',
@@ -186,12 +189,16 @@ final class Compatibility
                 id: 'asked',
                 name: 'asked',
                 scope: new Scope(),
+                aims: [],
+                onlyWhen: [],
+                whyNot: '',
                 layers: [],
                 ends: [],
                 why: '',
                 life: [1.0, 1.0],
                 requires: [],
             ),
+            $this->catalogue->usualAim(),
         );
         $runner = new StepRunner($context);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Catalog\Aim;
 use Hull\Catalog\Capability;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
@@ -14,6 +15,7 @@ use Hull\Catalog\Substrate;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Quantity\Area;
+use Hull\Surface\Product;
 
 /**
  * What a route depends on beside the surface: size, place, service, schools, gear, and the films it is meant to end
@@ -33,6 +35,7 @@ final readonly class PartContext
         public array $extents,
         public array $schools,
         public FilmSystem $system,
+        public Aim $aim,
     ) {
         $this->rules = array_values(
             array_filter($this->catalogue()->rules, fn(Rule $r): bool => $this->covers($r->scope)),
@@ -54,6 +57,14 @@ final readonly class PartContext
         return $this->traits->area;
     }
 
+    /** What a step is done on: the whole part, or where only spots are mended, what is damaged with its margin. */
+    public function areaOf(Step $step, ?Product $film = null): Area
+    {
+        $share = $this->aim->share($step, $film->tags ?? [], $this->traits->damaged->ratioValue());
+
+        return Area::squareMetres($this->area()->m2() * $share);
+    }
+
     public function air(): Air
     {
         return $this->traits->air;
@@ -61,7 +72,13 @@ final readonly class PartContext
 
     public function covers(Scope $scope): bool
     {
-        return $scope->covers($this->substrate(), $this->traits->service, $this->traits->finish, $this->answer(...));
+        return $scope->covers(
+            $this->substrate(),
+            $this->traits->service,
+            $this->traits->finish,
+            $this->aim->id,
+            $this->answer(...),
+        );
     }
 
     /** The step is for this material, service and school, and the workshop has what it takes. */
@@ -73,14 +90,7 @@ final readonly class PartContext
     /** The step would do on this material, though it is not what the chosen schools do. */
     public function allows(Step $step): bool
     {
-        $scope = $step->scope;
-
-        return (new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers(
-            $this->substrate(),
-            $this->traits->service,
-            $this->traits->finish,
-            $this->answer(...),
-        ) && [] === $this->lacks($step->requires);
+        return $this->covers($step->scope->material()) && [] === $this->lacks($step->requires);
     }
 
     /**

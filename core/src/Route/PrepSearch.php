@@ -116,7 +116,7 @@ final class PrepSearch
     {
         $relevance = new Relevance($from, $needs, $steps, $this->runner);
         $usable = array_values($relevance->steps);
-        $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner, $this->context->area());
+        $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner, $this->context);
 
         return $this->bestFirst($from, $needs, $usable, $relevance, $relaxed);
     }
@@ -175,7 +175,7 @@ final class PrepSearch
             $effort =
                 null === $applied->waitHours
                     ? \INF
-                    : Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
+                    : Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->areaOf($step));
             if ($effort < $least && self::hold($needs, $applied->state)) {
                 [$best, $least] = [$move, $effort];
             }
@@ -283,7 +283,8 @@ final class PrepSearch
                 if (null === $applied->waitHours || isset($closed[$applied->state->key($relevance->facts)])) {
                     continue;
                 }
-                $spent = $cost + Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->area());
+                $spent =
+                    $cost + Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->areaOf($step));
                 $queue->insert(
                     [$applied->state, $spent, [$trail, $move], $step, $possible, null],
                     [
@@ -326,7 +327,7 @@ final class PrepSearch
     {
         $step = $this->context->catalogue()->step($routeStep->step);
 
-        return Effort::of($step, $this->runner->handsOn($step), $step->takes->waitHours, $this->context->area());
+        return Effort::of($step, $this->runner->handsOn($step), $step->takes->waitHours, $this->context->areaOf($step));
     }
 
     /**

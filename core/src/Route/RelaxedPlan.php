@@ -6,7 +6,6 @@ namespace Hull\Route;
 
 use Hull\Catalog\Step;
 use Hull\Job\RouteStep;
-use Hull\Quantity\Area;
 use Hull\Surface\Precondition;
 use Hull\Surface\Predicate;
 use Hull\Surface\SurfaceState;
@@ -65,7 +64,7 @@ final class RelaxedPlan
         array $goal,
         private readonly array $steps,
         private readonly StepRunner $runner,
-        private readonly Area $area,
+        private readonly PartContext $context,
     ) {
         $this->filmWork = array_values(
             array_filter($steps, static fn(Step $s): bool => $s->isWait() || $s->cures || $s->strips > 0),
@@ -79,7 +78,7 @@ final class RelaxedPlan
                 $this->askers[$need][] = $number;
             }
             $wait = null === $step->takes->waitFor || 'dwell' === $step->takes->waitFor ? $step->takes->waitHours : 6.0;
-            $this->costs[] = Effort::of($step, $runner->handsOn($step), $wait, $area);
+            $this->costs[] = Effort::of($step, $runner->handsOn($step), $wait, $context->areaOf($step));
         }
         foreach ($steps as $number => $step) {
             foreach ($step->does as $effect) {
@@ -215,7 +214,10 @@ final class RelaxedPlan
         foreach ($this->filmWork as $step) {
             $applied = $this->runner->apply(new RouteStep('', $step->id), $state);
             if (null !== $applied->waitHours) {
-                $after[] = [Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->area), $applied->state];
+                $after[] = [
+                    Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->areaOf($step)),
+                    $applied->state,
+                ];
             }
         }
 

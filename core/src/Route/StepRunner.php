@@ -9,6 +9,7 @@ use Hull\Catalog\Step;
 use Hull\Climate\Drying;
 use Hull\Climate\Dwell;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Area;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Surface\Effect;
@@ -40,7 +41,7 @@ final class StepRunner
     public function apply(RouteStep $routeStep, SurfaceState $state): Applied
     {
         $step = $this->context->catalogue()->step($routeStep->step);
-        $minutes = $this->handsOn($step);
+        $minutes = $this->handsOn($step, $this->product($routeStep));
         $after = $this->effects($routeStep, $this->pass($state, ($minutes / 60) * $this->section()), $step);
         $wait = $this->wait($step, $state, $after);
 
@@ -142,11 +143,12 @@ final class StepRunner
         return null === $routeStep->product ? null : $this->context->catalogue()->product($routeStep->product);
     }
 
-    public function handsOn(Step $step): float
+    /** @param Product|null $film that the step lays */
+    public function handsOn(Step $step, ?Product $film = null): float
     {
         $takes = $step->takes;
 
-        return $takes->setupMin + $takes->minPerM2 * $this->context->area()->m2() * $this->share($step);
+        return $takes->setupMin + $takes->minPerM2 * $this->worked($step, $film)->m2();
     }
 
     /**
@@ -159,10 +161,14 @@ final class StepRunner
         return min(1.0, self::SECTION_M2 / max(1e-6, $this->context->area()->m2()));
     }
 
-    /** Share of the part's area that a step is done on, 0 to 1. */
-    public function share(Step $step): float
+    /** What of the part a step is done on: where it has its cause, or where the part is mended at all. */
+    public function worked(Step $step, ?Product $film = null): Area
     {
-        return null === $step->takes->scalesWith ? 1.0 : $this->context->extents[$step->takes->scalesWith] ?? 1.0;
+        $found = null === $step->takes->scalesWith ? 1.0 : $this->context->extents[$step->takes->scalesWith] ?? 1.0;
+
+        return Area::squareMetres(
+            min($this->context->area()->m2() * $found, $this->context->areaOf($step, $film)->m2()),
+        );
     }
 
     private function wait(Step $step, SurfaceState $before, SurfaceState $after): ?float

@@ -4,80 +4,211 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Catalog\Aim;
+use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Scope;
 use Hull\Catalog\Traits;
 
 /**
- * Picks the film system for a substrate, service and finish: of those the workshop can lay, the first in catalogue
- * order that goes against the fewest schools.
+ * Picks the film system for a part: of those that lead to what is wanted and that the workshop can lay, the first in
+ * catalogue order that goes against the fewest schools; or the one picked by hand, if it fits.
  */
-final class SystemChooser
+final readonly class SystemChooser
 {
     /** So many default answers weigh as much as one picked by hand. */
     private const PICKED = 20;
+    /** More than all answers together. */
+    private const OTHER = 1000;
+
+    private Catalogue $catalogue;
 
     /**
      * @param array<int|string, string> $schools every question answered
      * @param array<int|string, string> $picked those answered by hand, which weigh more
+     */
+    public function __construct(private Traits $traits, private array $schools, private array $picked)
+    {
+        $this->catalogue = $traits->catalogue;
+    }
+
+    /**
+     * What is wanted, and the film system that leads there.
+     *
+     * @param string|null $aim what is wanted; null for the likely one
+     * @param string|null $film the system picked by hand
+     *
+     * @return array{Aim, FilmSystem}
      *
      * @throws NoRoute
      */
-    public static function choose(Traits $traits, array $schools, array $picked): FilmSystem
+    public function choose(?string $aim, ?string $film): array
     {
-        $service = $traits->catalogue->services[$traits->service];
-        if (!$service->suits($traits->substrate)) {
+        $service = $this->catalogue->services[$this->traits->service];
+        if (!$service->suits($this->traits->substrate)) {
             throw new NoRoute(
                 sprintf(
                     '%s is not for the service "%s": %s',
-                    $traits->substrate->name,
+                    $this->traits->substrate->name,
                     $service->name,
                     $service->whyNot,
                 ),
             );
         }
-        $best = null;
-        $fewest = \PHP_INT_MAX;
-        $lacking = [];
-        foreach ($traits->catalogue->systems as $system) {
-            $scope = $system->scope;
-            if (
-                !(new Scope($scope->families, $scope->except, $scope->services, $scope->finishes))->covers(
-                    $traits->substrate,
-                    $traits->service,
-                    $traits->finish,
-                    static fn(string $q): string => '',
-                )
-            ) {
-                continue;
-            }
-            $lacks = array_intersect($system->requires, $traits->without);
-            if ([] !== $lacks) {
-                $lacking = [...$lacking, ...$lacks];
-                continue;
-            }
-            $against = self::against($traits, $scope, $schools, $picked);
-            if ($against < $fewest) {
-                [$best, $fewest] = [$system, $against];
-            }
+        $wanted = null === $aim ? $this->likely() : $this->open($this->catalogue->aims[$aim]);
+        if (null !== $film) {
+            return $this->byHand($film, null === $aim ? null : $wanted);
+        }
+        $system = $this->best($wanted, null !== $aim) ?? throw new NoRoute($this->none($wanted));
+
+        return [
+            null === $aim && $wanted->id === $this->usual()->id ? $this->catalogue->aims[$system->aims[0]] : $wanted,
+            $system,
+        ];
+    }
+
+    /** Why it cannot be had on this part; empty where it can. */
+    public function whyNot(Aim $aim): string
+    {
+        if (!$this->isOpen($aim)) {
+            return ucfirst($aim->whyNot);
         }
 
-        return $best ?? throw new NoRoute(self::none($traits, $lacking));
+        return null === $this->best($aim, true) ? $this->none($aim) : '';
+    }
+
+    /** Whether what was found on the part allows it. */
+    public function isOpen(Aim $aim): bool
+    {
+        return $this->traits->hold($aim->onlyWhen);
     }
 
     /**
-     * @param array<int|string, string> $schools
-     * @param array<int|string, string> $picked
+     * Every film system made for the material, in the order of the catalogue.
+     *
+     * @return list<SystemFit>
      */
-    private static function against(Traits $traits, Scope $scope, array $schools, array $picked): int
+    public function fits(Aim $aim): array
+    {
+        $fits = [];
+        foreach ($this->catalogue->systems as $system) {
+            if ($this->covers(new Scope($system->scope->families, $system->scope->except))) {
+                $fits[] = $this->fit($system, $aim);
+            }
+        }
+
+        return $fits;
+    }
+
+    /** What the part is likely wanted for: the first that says so itself and has a system, or else the usual. */
+    public function likely(): Aim
+    {
+        foreach ($this->catalogue->aims as $aim) {
+            $alike = array_filter($aim->likelyWhen, $this->traits->hold(...));
+            if ([] !== $alike && $this->isOpen($aim) && null !== $this->best($aim, true)) {
+                return $aim;
+            }
+        }
+
+        return $this->usual();
+    }
+
+    /** What is done where nothing else is likely or asked for: the last in the catalogue. */
+    private function usual(): Aim
+    {
+        return $this->catalogue->usualAim();
+    }
+
+    /** @throws NoRoute */
+    private function open(Aim $aim): Aim
+    {
+        return $this->isOpen($aim)
+            ? $aim
+            : throw new NoRoute(sprintf('"%s" is not for this part: %s', $aim->name, $aim->whyNot));
+    }
+
+    /**
+     * @return array{Aim, FilmSystem}
+     *
+     * @throws NoRoute when it does not fit
+     */
+    private function byHand(string $film, ?Aim $aim): array
+    {
+        $system =
+            $this->catalogue->systems[$film] ??
+            throw new NoRoute(sprintf('There is no film system "%s" any more; pick another one.', $film));
+        $aim ??= $this->catalogue->aims[$system->aims[0]];
+        $fit = $this->fit($system, $aim);
+
+        return $fit->fits()
+            ? [$aim, $system]
+            : throw new NoRoute(
+                sprintf('"%s" was picked and cannot be laid here. %s', $system->name, implode(' ', $fit->reasons)),
+            );
+    }
+
+    /** @param bool $asked it alone is wanted: a system that leads to something else first is the last choice */
+    private function best(Aim $aim, bool $asked): ?FilmSystem
+    {
+        $best = null;
+        $least = \PHP_INT_MAX;
+        foreach ($this->fits($aim) as $fit) {
+            $weight = $fit->against + ($asked && !in_array($fit->system->aims[0], $aim->takes, true) ? self::OTHER : 0);
+            if ($fit->fits() && $weight < $least) {
+                [$best, $least] = [$fit->system, $weight];
+            }
+        }
+
+        return $best;
+    }
+
+    private function fit(FilmSystem $system, Aim $aim): SystemFit
+    {
+        $t = $this->traits;
+        $scope = $system->scope;
+        $reasons = [];
+        if (!$this->covers(new Scope($scope->families, $scope->except))) {
+            $reasons[] = sprintf('It is not made for %s.', lcfirst($t->substrate->name));
+        }
+        if ([] !== $scope->services && !in_array($t->service, $scope->services, true)) {
+            $reasons[] = sprintf('It does not stand "%s".', $this->catalogue->services[$t->service]->name);
+        }
+        if ([] !== $scope->finishes && !in_array($t->finish, $scope->finishes, true)) {
+            $reasons[] = sprintf('It gives no "%s" finish.', $this->catalogue->finishes[$t->finish]->name);
+        }
+        if (!$t->hold($system->onlyWhen)) {
+            $reasons[] = ucfirst($system->whyNot);
+        }
+        if (!$aim->leadsBy($system)) {
+            $reasons[] = sprintf('It does not lead to what is wanted: %s.', lcfirst($aim->name));
+        }
+        $lacks = array_values(array_intersect($system->requires, $t->without));
+        if ([] !== $lacks) {
+            $reasons[] = sprintf(
+                'It asks for something this workshop does without: %s.',
+                implode(', ', array_map(fn(string $id): string => $this->catalogue->limits[$id]->name, $lacks)),
+            );
+        }
+
+        return new SystemFit($system, $reasons, $lacks, $this->against($scope));
+    }
+
+    private function covers(Scope $scope): bool
+    {
+        $t = $this->traits;
+
+        return $scope->covers($t->substrate, $t->service, $t->finish, '', static fn(string $q): string => '');
+    }
+
+    private function against(Scope $scope): int
     {
         $against = 0;
         foreach ($scope->schools as $question => $answers) {
-            $asked = $traits->substrate->isOf($traits->catalogue->schools[$question]->families);
+            $asked = $this->traits->substrate->isOf($this->catalogue->schools[$question]->families);
             $against +=
-                !$asked || in_array($schools[$question] ?? '', $answers, true)
+                !$asked || in_array($this->schools[$question] ?? '', $answers, true)
                     ? 0
-                    : (isset($picked[$question])
+                    : (isset($this->picked[$question])
                         ? self::PICKED
                         : 1);
         }
@@ -85,21 +216,28 @@ final class SystemChooser
         return $against;
     }
 
-    /** @param list<string> $lacking */
-    private static function none(Traits $traits, array $lacking): string
+    private function none(Aim $aim): string
     {
         $where = sprintf(
             '%s in the service "%s" with the finish "%s"',
-            lcfirst($traits->substrate->name),
-            $traits->catalogue->services[$traits->service]->name,
-            $traits->catalogue->finishes[$traits->finish]->name,
+            lcfirst($this->traits->substrate->name),
+            $this->catalogue->services[$this->traits->service]->name,
+            $this->catalogue->finishes[$this->traits->finish]->name,
+        );
+        $lacking = array_filter(
+            $this->fits($aim),
+            static fn(SystemFit $f): bool => [] !== $f->lacks && 1 === count($f->reasons),
         );
         if ([] === $lacking) {
-            return sprintf('There is no film system yet for %s.', $where);
+            return sprintf(
+                'There is no film system yet for %s%s.',
+                $where,
+                $aim->id === $this->usual()->id ? '' : sprintf(' where "%s" is wanted', $aim->name),
+            );
         }
         $names = array_map(
-            static fn(string $id): string => $traits->catalogue->limits[$id]->name,
-            array_values(array_unique($lacking)),
+            fn(string $id): string => $this->catalogue->limits[$id]->name,
+            array_unique(array_merge([], ...array_map(static fn(SystemFit $f): array => $f->lacks, $lacking))),
         );
 
         return sprintf(

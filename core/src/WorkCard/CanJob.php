@@ -81,7 +81,7 @@ final class CanJob implements Kind
                     'solids' => $product->solids,
                     'loss' => $mine[0]->loss->quantity('loss', Percentage::class),
                     'dft' => $product->dft,
-                    'part' => $piece->context->area(),
+                    'part' => CoatSheets::coated($piece, $product),
                     'coats' => Count::of(count($mine)),
                 ],
                 $product->sourceOf('solids', 'dft', 'packs'),

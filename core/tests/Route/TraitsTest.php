@@ -7,6 +7,7 @@ namespace Hull\Tests\Route;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Quantity\Area;
+use Hull\Quantity\Percentage;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Tests\Yard;
@@ -38,6 +39,12 @@ final class TraitsTest extends TestCase
         yield 'no such fact' => [['facts' => ['wax']], false];
         yield 'none of these' => [['not_facts' => ['wax']], true];
         yield 'one of these' => [['not_facts' => ['oil', 'wax']], false];
+        yield 'little damage' => [['damage_max' => 12.0], true];
+        yield 'too much damage' => [['damage_max' => 11.9], false];
+        yield 'enough damage' => [['damage_min' => 12.0], true];
+        yield 'hardly any damage' => [['damage_min' => 12.1], false];
+        yield 'light or not there' => [['light' => ['oil', 'wax']], true];
+        yield 'not light' => [['light' => ['oil', 'scratches']], false];
         yield 'all at once' => [['area_min' => 12.0, 'temp_max' => 17.5], false];
     }
 
@@ -61,10 +68,11 @@ final class TraitsTest extends TestCase
         return new Traits(
             catalogue: $catalogue,
             substrate: $catalogue->substrate('carbon-steel'),
-            facts: ['oil' => 1.0, 'wax' => 0.0],
+            facts: ['oil' => 1.0, 'wax' => 0.0, 'scratches' => 2.0],
             service: 'exterior-sun',
             finish: 'tidy',
             area: Area::squareMetres($m2),
+            damaged: Percentage::percent(12.0),
             air: Air::of(Temperature::celsius(18.0), RelativeHumidity::percent(55)),
             placeKind: 'heated-bay',
             exposure: 'open',

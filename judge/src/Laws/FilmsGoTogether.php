@@ -49,13 +49,19 @@ final readonly class FilmsGoTogether implements Law
         'primer-sealer-2k',
     ];
 
+    private const CLEAR = ['clear-2k', 'clear-2k-aerosol', 'spar-varnish', 'clear-lacquer'];
+
     public function breaches(Work $work): array
     {
         $breaches = [];
         $below = null;
         foreach ($work->where([Steps::COAT]) as $at) {
             $film = (string) $work->steps[$at]->product;
-            $says = null === $below ? self::onBare($film, $work) : self::over($film, $below);
+            $says = match (true) {
+                'clear' === $work->wants && !in_array($film, self::CLEAR, true) => $film . ' hides what shall show',
+                null === $below => self::onBare($film, $work),
+                default => self::over($film, $below),
+            };
             if (null !== $says) {
                 $breaches[] = new Breach(13, $at, $says);
             }

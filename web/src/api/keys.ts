@@ -37,6 +37,8 @@ export const keys = {
   record: (id: string) => [...part(id), 'record'] as const,
   worth: (id: string) => [...part(id), 'worth'] as const,
   photos: (id: string) => [...part(id), 'photos'] as const,
+  partFilms: (id: string) => [...part(id), 'films'] as const,
+  partFilm: (id: string, version: number, film: string) => [...part(id), 'films', version, film] as const,
   beside: (id: string, question: string, answer: string) => [...part(id), 'beside', question, answer] as const,
   /** By version of the route: another route has other ways beside it. */
   alternatives: (id: string, version: number) => [...part(id), 'alternatives', version] as const,

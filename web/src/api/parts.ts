@@ -84,8 +84,8 @@ export function useSaveRoute(part: string) {
     onError: () => stale(part),
   });
   const plan = useMutation({
-    mutationFn: (schools: Record<string, string>) =>
-      settle(api.POST('/api/parts/{part}/route/plan', { params: { path: { part } }, body: { schools } })),
+    mutationFn: (wish: Schemas['PlanWish']) =>
+      settle(api.POST('/api/parts/{part}/route/plan', { params: { path: { part } }, body: wish })),
     onSuccess: settled,
   });
   return { save, plan };
@@ -132,6 +132,21 @@ export const useAlternatives = (part: string, number: number) =>
   useQuery({
     queryKey: keys.alternatives(part, number),
     queryFn: () => settle(api.GET('/api/parts/{part}/alternatives', { params: { path: { part } } })),
+  });
+
+/** What may be wanted of a part, and the films that lead there. */
+export const usePartFilms = (part: string) =>
+  useQuery({
+    queryKey: keys.partFilms(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/films', { params: { path: { part } } })),
+  });
+
+/** One of these films planned through; they are worked out one after another. */
+export const usePartFilm = (part: string, number: number, film: string) =>
+  useQuery({
+    queryKey: keys.partFilm(part, number, film),
+    queryFn: () =>
+      inLine(() => settle(api.GET('/api/parts/{part}/films/{film}', { params: { path: { part, film } } }))),
   });
 
 /** The other ways, question by question: what has come so far, and how many are still planned. */

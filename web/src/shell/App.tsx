@@ -10,6 +10,7 @@ import { StoresFrame } from './StoresFrame';
 
 const Today = lazy(() => import('../screens/today/Today').then((m) => ({ default: m.Today })));
 const Survey = lazy(() => import('../screens/survey/Survey').then((m) => ({ default: m.Survey })));
+const Film = lazy(() => import('../screens/film/Film').then((m) => ({ default: m.Film })));
 const RouteOfWork = lazy(() => import('../screens/route/RouteOfWork').then((m) => ({ default: m.RouteOfWork })));
 const Mix = lazy(() => import('../screens/mix/Mix').then((m) => ({ default: m.Mix })));
 const Windows = lazy(() => import('../screens/windows/Windows').then((m) => ({ default: m.Windows })));
@@ -49,6 +50,7 @@ export function App() {
           <Route path="part/:part" element={<PartFrame />}>
             <Route index element={<Navigate to="route" replace />} />
             <Route path="survey" element={<Survey />} />
+            <Route path="film" element={<Film />} />
             <Route path="route" element={<RouteOfWork />} />
             <Route path="mix" element={<Mix />} />
             <Route path="windows" element={<Windows />} />

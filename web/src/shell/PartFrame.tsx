@@ -6,6 +6,7 @@ import { Tabs } from './Tabs';
 
 const views = [
   ['survey', 'Survey'],
+  ['film', 'Film'],
   ['route', 'Route'],
   ['mix', 'Mix'],
   ['windows', 'Windows'],

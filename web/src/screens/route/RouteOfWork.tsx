@@ -1,5 +1,5 @@
-import { Box } from '@mui/material';
-import { useParams } from 'react-router';
+import { Box, Button } from '@mui/material';
+import { Link, useParams } from 'react-router';
 import { useRoute } from '../../api/parts';
 import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
@@ -16,6 +16,9 @@ export function RouteOfWork() {
       <Box sx={{ p: 3, maxWidth: 720 }}>
         <Title>No order of work yet</Title>
         <Notice title="What stands in the way">{route.data.obstacle}</Notice>
+        <Button component={Link} to="../film" relative="path" variant="outlined">
+          Choose what is wanted, and the film
+        </Button>
       </Box>
     );
   return <RouteEditor view={route.data} />;

@@ -79,7 +79,7 @@ export function useEditedRoute(part: string, view: Schemas['RouteView']) {
     plan.mutate({});
   };
   const choosing = (schools: Record<string, string>) => {
-    plan.mutate(schools);
+    plan.mutate({ schools });
   };
   return {
     selected,

@@ -55,7 +55,7 @@ export function Telling({
       </Box>
       <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
         {given(!told.data, 'Working it out …')
-          .or(told.data?.materials.length === 0, 'Nothing fits all of that. Try again on another spot, under the paint.')
+          .or(told.data?.materials.length === 0, 'Nothing fits all of that. Try another spot, under the paint.')
           .or(Object.keys(signs).length === 0, 'Answer what you can try.')
           .else(`${told.data?.materials.length ?? 0} fit, surest first:`)}
       </Box>

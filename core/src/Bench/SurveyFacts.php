@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Bench;
+
+use Hull\Catalog\Catalogue;
+use Hull\Job\Part;
+use Hull\Quantity\Percentage;
+
+/** What a survey found, as facts of the surface: how much of each, and over which share of the part. */
+final readonly class SurveyFacts
+{
+    /** Group of the facts that are mended where they are. */
+    private const DAMAGE = 'damage';
+
+    /**
+     * @param array<int|string, float> $facts level by fact
+     * @param array<int|string, float> $extents share of the area by fact, 0 to 1
+     * @param Percentage $damaged share of the area that is rusted, loose or broken: the sum of what was found, 100 % at
+     *                            most (places may overlap, so it is rather too much)
+     */
+    private function __construct(public array $facts, public array $extents, public Percentage $damaged) {}
+
+    /** @param array<int|string, float> $around facts of the place and of the rest of the piece */
+    public static function of(Catalogue $catalogue, Part $part, array $around): self
+    {
+        $made = null === $part->aim ? null : $catalogue->aims[$part->aim]->starts;
+        if (null !== $made) {
+            return new self([...$around, ...$made], [], Percentage::ratio(0.0));
+        }
+        $facts = $around;
+        $extents = [];
+        $damaged = 0.0;
+        foreach ($part->conditions as $observed) {
+            $levels = $catalogue->conditions[$observed->condition]->grades[$observed->grade]->facts;
+            foreach ($levels as $fact => $level) {
+                $facts[$fact] = max($facts[$fact] ?? 0.0, $level);
+                $extents[$fact] = max($extents[$fact] ?? 0.0, $observed->extent->ratioValue());
+            }
+            $damages = array_filter(
+                array_keys($levels),
+                static fn(int|string $f): bool => in_array(self::DAMAGE, $catalogue->facts[$f]->groups, true),
+            );
+            $damaged += [] === $damages ? 0.0 : $observed->extent->ratioValue();
+        }
+
+        return new self($facts, $extents, Percentage::ratio(min(1.0, $damaged)));
+    }
+}

@@ -1,0 +1,58 @@
+import { Box, Button, FormControlLabel, Radio, RadioGroup } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { Heading } from '../../parts/Headings';
+import { textSize, tok } from '../../theme/tokens';
+
+/** What may be wanted of the part: the likely one first, and for what cannot be had, why. */
+export function Aims({ view, busy, pick }: { view: Schemas['FilmsView']; busy: boolean; pick: (aim: string) => void }) {
+  return (
+    <section aria-label="What is wanted">
+      <Heading>What is wanted?</Heading>
+      <RadioGroup
+        aria-label="What is wanted of this part"
+        value={view.aims.find((a) => a.chosen)?.id ?? ''}
+        onChange={(_, v) => {
+          pick(v);
+        }}
+      >
+        {view.aims.map((a) => {
+          const open = a.whyNot === '';
+          return (
+            <FormControlLabel
+              key={a.id}
+              value={a.id}
+              disabled={busy || !open}
+              control={<Radio sx={{ pt: 0.25, pl: 0 }} />}
+              sx={{ alignItems: 'flex-start', mx: 0, py: 0.75, borderTop: `1px solid ${tok('rule')}` }}
+              label={
+                <Box sx={{ color: tok(open ? 'ink' : 'ink2') }}>
+                  <Box sx={{ fontWeight: 700 }}>
+                    {a.name}
+                    {a.likely && (
+                      <Box component="span" sx={{ fontWeight: 450, color: tok('zinc') }}>
+                        {' '}
+                        · likely, by the survey
+                      </Box>
+                    )}
+                  </Box>
+                  <Box sx={{ fontSize: textSize.s }}>{open ? a.hint : a.whyNot}</Box>
+                </Box>
+              }
+            />
+          );
+        })}
+      </RadioGroup>
+      {view.aimPicked && (
+        <Button
+          size="small"
+          disabled={busy}
+          onClick={() => {
+            pick('');
+          }}
+        >
+          Leave it to the survey
+        </Button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,108 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { usePartFilms, useSaveRoute } from '../../api/parts';
+import { Heading, Title } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { textSize, tok } from '../../theme/tokens';
+import { Aims } from './Aims';
+import { FilmCard } from './FilmCard';
+
+/** What is wanted of the part, and which film leads there: each with its coats, hours, tins and life. */
+export function Film() {
+  const { part = '' } = useParams();
+  const films = usePartFilms(part);
+  const { plan } = useSaveRoute(part);
+  const [all, setAll] = useState(false);
+  if (films.isPending) return <Loading />;
+  if (films.isError) return <Failed error={films.error} />;
+  const view = films.data;
+  const fit = view.films.filter((f) => f.reasons.length === 0);
+  const rest = view.films.filter((f) => f.reasons.length > 0);
+  const wanted = view.aims.find((a) => a.chosen);
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '340px minmax(0,1fr)' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 }, borderRight: { md: `1px solid ${tok('rule')}` }, background: tok('sheet') }}>
+        <Aims
+          view={view}
+          busy={plan.isPending}
+          pick={(aim) => {
+            plan.mutate({ schools: {}, aim, film: '' });
+          }}
+        />
+      </Box>
+      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+        <Title sub={wanted ? wanted.name : 'nothing can be planned yet'}>What leads there</Title>
+        {view.obstacle && (
+          <div role="alert">
+            <Notice title="What stands in the way">{view.obstacle}</Notice>
+          </div>
+        )}
+        {plan.error && (
+          <div role="alert">
+            <Notice title="Not stored">{plan.error.message}</Notice>
+          </div>
+        )}
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', mb: 1.5, flexWrap: 'wrap' }} role="status">
+          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+            {plan.isPending && 'Planning again …'}
+            {!plan.isPending &&
+              (view.filmPicked ? 'Picked by hand.' : 'The first that fits and follows your schools is planned.')}
+          </Box>
+          {view.filmPicked && (
+            <Button
+              size="small"
+              disabled={plan.isPending}
+              onClick={() => {
+                plan.mutate({ schools: {}, film: '' });
+              }}
+            >
+              Leave it to the plan
+            </Button>
+          )}
+          <Button component={Link} to="../route" relative="path" size="small">
+            See the order of work
+          </Button>
+        </Box>
+        {fit.map((f) => (
+          <FilmCard
+            key={f.id}
+            part={part}
+            number={view.number}
+            film={f}
+            busy={plan.isPending}
+            take={() => {
+              plan.mutate({ schools: {}, film: f.id });
+            }}
+          />
+        ))}
+        {fit.length === 0 && <Box>No film of the catalogue leads there on this part as it is surveyed.</Box>}
+        {rest.length > 0 && (
+          <>
+            <Button
+              onClick={() => {
+                setAll(!all);
+              }}
+              aria-expanded={all}
+              sx={{ mt: 2 }}
+            >
+              {all ? 'Fold' : `${String(rest.length)} more are made for this material, but not for this`}
+            </Button>
+            {all && (
+              <Box component="section" aria-label="Not here">
+                <Heading>Not here, and why</Heading>
+                {rest.map((f) => (
+                  <Box key={f.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
+                    <Box sx={{ fontWeight: 650 }}>{f.name}</Box>
+                    <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{f.reasons.join(' ')}</Box>
+                  </Box>
+                ))}
+              </Box>
+            )}
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}
