@@ -58,6 +58,8 @@ final class Steps
         'brighten',
         'zinc-pretreat',
         'wet-sand-weave',
+        'bloom-brush',
+        'rub-steel',
     ];
     public const WASHES = [...self::WET_WASHES, 'solvent-degrease'];
     public const BATHS = ['bath-citric', 'bath-chelate', 'bath-electrolysis', 'bath-zinc', 'boil-black'];
@@ -95,6 +97,8 @@ final class Steps
         'sand-off-gentle',
         'blast',
         'bath-electrolysis',
+        'lacquer-strip',
+        'rub-steel',
     ];
     public const RUBS = [
         ...self::DUSTY,
@@ -113,6 +117,8 @@ final class Steps
         'compound-hand',
         'polish-paint',
         'wet-sand-weave',
+        'bloom-brush',
+        'rub-steel',
         'plastic-sand',
         'metal-sand',
     ];
@@ -128,7 +134,7 @@ final class Steps
         'open-drains',
     ];
     public const DRIES = ['air-dry', 'force-dry', 'dry-inside', 'degas', 'oven-cure'];
-    public const FEEDS = ['oil-film', 'rust-oil', 'wax', 'dress-vinyl', 'dress-rubber'];
+    public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];
     public const OILS = ['oil-film', 'rust-oil'];
     public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-cut'];
     public const COAT = 'apply-coat';

@@ -30,10 +30,12 @@ final class RoutesTest extends TestCase
     public static function mutations(): iterable
     {
         yield 'chemistry may stay' => [1, ['acid-off-at-once', 'alkali-off-at-once', 'bleach-off-at-once'], []];
-        yield 'a mix keeps' => [4, [], ['mix-ready']];
+        yield 'oil and wax whenever' => [2, ['oil-last', 'wax-last'], ['oiled', 'waxed', 'dressed']];
+        yield 'a mix keeps' => [4, ['mix-used-at-once'], ['mix-ready']];
         yield 'a wipe keeps' => [5, [], ['wiped']];
         yield 'masked whenever' => [6, ['mask-after-dust', 'mask-after-washing'], []];
         yield 'drains whenever' => [8, ['water-out-first'], []];
+        yield 'what holds may be sanded' => [11, ['kept-film-stays', 'holding-film-stays'], []];
     }
 
     /**
@@ -56,7 +58,7 @@ final class RoutesTest extends TestCase
                 : $f,
             $data['facts'],
         );
-        [$breaches] = self::judged(CatalogueReader::read($data), 120, 0, $law);
+        [$breaches] = self::judged(CatalogueReader::read($data), 240, 0, $law);
         self::assertNotSame([], $breaches);
     }
 

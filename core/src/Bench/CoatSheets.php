@@ -29,7 +29,6 @@ use Hull\Surface\SurfaceState;
 /** Works out the sheet of every coat on a route, all through the registry of computations. */
 final readonly class CoatSheets
 {
-    private const AEROSOL = 'aerosol';
     private Registry $registry;
 
     /** @param Air $air the air the coats are mixed and laid in: measured where there is a reading */
@@ -129,17 +128,11 @@ final readonly class CoatSheets
             ->catalogue()
             ->formulas()
             ->run('film.loss', [
-                'method' => self::method($piece, $product, $if),
+                'method' => $piece->method($product, $if?->method)->id,
                 'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain',
                 'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
                 'more' => $if?->loss,
             ]);
-    }
-
-    /** A can is sprayed from the can, whatever else the part is painted with. */
-    private static function method(Workpiece $piece, Product $product, ?WhatIf $if): string
-    {
-        return $product->isAerosol() ? self::AEROSOL : $if->method ?? $piece->part->method;
     }
 
     private function sheet(RouteStep $step, Product $product, int $coat, SurfaceState $under, Tools $tools): CoatSheet
@@ -154,7 +147,7 @@ final readonly class CoatSheets
         $batch = new Batch($this->registry, $product, $tools, $this->air);
         $batches = $this->batches($step, $product, $quantity, $batch);
         $each = $batches->quantity('each', Volume::class);
-        $fan = $context->catalogue()->methods->get(self::method($this->workpiece, $product, null))->fan;
+        $fan = $this->workpiece->method($product)->fan;
 
         return new CoatSheet(
             stepKey: $step->key,

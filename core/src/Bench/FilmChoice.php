@@ -46,7 +46,13 @@ final readonly class FilmChoice
         $answers = new Schools($traits, $part->schools);
         $schools = $answers->resolved();
 
-        return new self($part, $found, $traits, $schools, new SystemChooser($traits, $schools, $answers->picked()));
+        return new self(
+            $part,
+            $found,
+            $traits,
+            $schools,
+            new SystemChooser($traits, $schools, $answers->picked(), $catalogue->methods->get($part->method)),
+        );
     }
 
     /**

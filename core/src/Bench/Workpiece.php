@@ -9,6 +9,7 @@ use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
+use Hull\Film\Method;
 use Hull\Job\EntryKind;
 use Hull\Job\Part;
 use Hull\Job\Place;
@@ -24,6 +25,7 @@ use Hull\Route\RouteCheck;
 use Hull\Route\RoutePlanner;
 use Hull\Route\StepRunner;
 use Hull\Route\Surroundings;
+use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
 /** One part on the bench: its survey, its route and its log, seen through the engine. */
@@ -108,6 +110,12 @@ final readonly class Workpiece
             new PartContext($c->traits->inAir($air), $c->extents, $c->schools, $c->system, $c->aim),
             $this->surveyed,
         );
+    }
+
+    /** How a product is put on: as wanted, or else as the part is painted, if either lays it; a can from the can. */
+    public function method(Product $product, ?string $wanted = null): Method
+    {
+        return $this->context->catalogue()->methods->for($product->tags, [$wanted, $this->part->method]);
     }
 
     public function plan(): Route

@@ -113,7 +113,10 @@ final class Wanted
             }
             $this->suppliesOf($catalogue, $step, $m2);
             $cleaner = null !== $product && $step->laysFilm ? $product->cleaner : '';
-            $method = true === $product?->isAerosol() ? 'aerosol' : $this->if->method ?? $piece->part->method;
+            $method =
+                null === $product
+                    ? $this->if->method ?? $piece->part->method
+                    : $piece->method($product, $this->if->method)->id;
             foreach ($catalogue->consumables as $consumable) {
                 $this->consumable(
                     $catalogue,

@@ -374,6 +374,7 @@ final class CatalogueReader
                     Checked::minutes($pace->field('setup')),
                 ],
             gear: $this->names->ids('limits', $n->optional('gear')),
+            lays: $this->names->ids('product tags', $n->optional('lays')),
             offered: false !== $n->optional('offered')?->boolean(),
         );
     }

@@ -8,6 +8,7 @@ namespace Hull\Catalog;
 final readonly class StepCost
 {
     /**
+     * @param list<string> $scalesWith facts: the minutes count for the widest of those found; empty for all the part
      * @param string|null $waitFor drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C
      *                             colder)
      * @param float $penalty risk, in minutes one would give to avoid it
@@ -17,7 +18,7 @@ final readonly class StepCost
     public function __construct(
         public float $setupMin,
         public float $minPerM2,
-        public ?string $scalesWith,
+        public array $scalesWith,
         public float $waitHours,
         public ?string $waitFor,
         public float $penalty,

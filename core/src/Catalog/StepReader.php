@@ -44,7 +44,7 @@ final readonly class StepReader
             takes: new StepCost(
                 setupMin: Checked::least($takes->optional('setup_min'))?->number() ?? 0.0,
                 minPerM2: Checked::least($takes->optional('min_per_m2'))?->number() ?? 0.0,
-                scalesWith: $takes->optional('scales_with')?->choice($this->facts->ids()),
+                scalesWith: $this->scales($takes->optional('scales_with')),
                 waitHours: Checked::least($takes->optional('wait_h'))?->number() ?? 0.0,
                 waitFor: $takes->optional('wait_for')?->choice(['drying', 'dwell', 'touch', 'recoat', 'full']),
                 penalty: $takes->optional('penalty')?->number() ?? 0.0,
@@ -69,6 +69,16 @@ final readonly class StepReader
             onlyWaits: in_array('wait', Names::texts($n->optional('tags')), true) &&
                 [] === ($n->optional('does')?->items() ?? []),
         );
+    }
+
+    /** @return list<string> one fact or several */
+    private function scales(?Node $n): array
+    {
+        return is_array($n?->value)
+            ? Names::known($n, $this->facts->ids())
+            : (null === $n
+                ? []
+                : [$n->choice($this->facts->ids())]);
     }
 
     public static function run(Node $n, string $id): AbrasiveRun

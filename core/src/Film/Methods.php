@@ -15,6 +15,22 @@ final readonly class Methods
         return $this->all[$id] ?? throw new \LogicException('No application method ' . $id . '.');
     }
 
+    /**
+     * The way a product is put on: the first of these that lays it, or the first of all that does.
+     *
+     * @param list<string> $productTags
+     * @param list<string|null> $wanted ids, the one wanted most first
+     */
+    public function for(array $productTags, array $wanted): Method
+    {
+        foreach ([...array_filter($wanted, is_string(...)), ...array_keys($this->all)] as $id) {
+            if ($this->get((string) $id)->suits($productTags)) {
+                return $this->get((string) $id);
+            }
+        }
+        throw new \LogicException('No method lays ' . implode(', ', $productTags) . '.');
+    }
+
     /** @return non-empty-list<string> ids of those a part can be painted by */
     public function offered(): array
     {

@@ -53,6 +53,10 @@ final readonly class RoutePlanner
         $steps = [];
         foreach ($remaining as $routeStep) {
             $broken = $this->runner->broken($routeStep, $state);
+            if ([] !== $broken && $this->runner->effects($routeStep, $state)->key() === $state->key()) {
+                // What has nothing left to do is not made possible again: dried is dried.
+                continue;
+            }
             if ([] !== $broken) {
                 [$inserted, $state] = $this->lead($state, $routeStep, $because);
                 $steps = [...$steps, ...$inserted];

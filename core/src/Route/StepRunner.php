@@ -164,10 +164,13 @@ final class StepRunner
     /** What of the part a step is done on: where it has its cause, or where the part is mended at all. */
     public function worked(Step $step, ?Product $film = null): Area
     {
-        $found = null === $step->takes->scalesWith ? 1.0 : $this->context->extents[$step->takes->scalesWith] ?? 1.0;
+        $found = array_intersect_key($this->context->extents, array_flip($step->takes->scalesWith));
 
         return Area::squareMetres(
-            min($this->context->area()->m2() * $found, $this->context->areaOf($step, $film)->m2()),
+            min(
+                $this->context->area()->m2() * max([] === $found ? [1.0] : $found),
+                $this->context->areaOf($step, $film)->m2(),
+            ),
         );
     }
 

@@ -8,7 +8,9 @@ use Hull\Catalog\Aim;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Scope;
+use Hull\Catalog\SystemLayer;
 use Hull\Catalog\Traits;
+use Hull\Film\Method;
 
 /**
  * Picks the film system for a part: of those that lead to what is wanted and that the workshop can lay, the first in
@@ -26,9 +28,14 @@ final readonly class SystemChooser
     /**
      * @param array<int|string, string> $schools every question answered
      * @param array<int|string, string> $picked those answered by hand, which weigh more
+     * @param Method|null $method the part is painted by; what it does not lay weighs like an answer by hand
      */
-    public function __construct(private Traits $traits, private array $schools, private array $picked)
-    {
+    public function __construct(
+        private Traits $traits,
+        private array $schools,
+        private array $picked,
+        private ?Method $method = null,
+    ) {
         $this->catalogue = $traits->catalogue;
     }
 
@@ -190,7 +197,7 @@ final readonly class SystemChooser
             );
         }
 
-        return new SystemFit($system, $reasons, $lacks, $this->against($scope));
+        return new SystemFit($system, $reasons, $lacks, $this->against($scope) + $this->byOtherMeans($system));
     }
 
     private function covers(Scope $scope): bool
@@ -214,6 +221,18 @@ final readonly class SystemChooser
         }
 
         return $against;
+    }
+
+    /** Layers that a can, a wand or a liner gun does not lay; a brush and a gun are put down for a can without a word. */
+    private function byOtherMeans(FilmSystem $system): int
+    {
+        $method = $this->method;
+        if (null === $method || [] === $method->lays) {
+            return 0;
+        }
+
+        return self::PICKED *
+            count(array_filter($system->layers, static fn(SystemLayer $l): bool => !$method->suits($l->product->tags)));
     }
 
     private function none(Aim $aim): string

@@ -159,7 +159,7 @@ final class ChainReader
         $product = $definition->laysFilm ? $this->runner->product($step) : null;
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
-        $method = true === $product?->isAerosol() ? 'aerosol' : $this->piece->part->method;
+        $method = null === $product ? $this->piece->part->method : $this->piece->method($product)->id;
         $activity = new Activity(
             id: $this->id . '/' . $step->key,
             part: $this->id,

@@ -50,12 +50,12 @@ final class StepRunnerTest extends TestCase
         yield 'the wheel leaves tight rust' => [
             'wire-wheel',
             ['tight-rust' => 2.0, 'flash-rust' => 1.0],
-            ['tight-rust' => 1.0, 'dust' => 1.0],
+            ['tight-rust' => 1.0, 'dust' => 1.0, 'brushed' => 1.0],
         ];
         yield 'converter turns it' => ['convert-rust', ['tight-rust' => 1.0], ['converted' => 1.0]];
         yield 'the wipe is final' => ['final-wipe', ['masked' => 1.0], ['masked' => 1.0, 'wiped' => 1.0]];
         yield 'dust goes' => ['blow-off', ['dust' => 1.0], []];
-        yield 'masks go on' => ['mask', [], ['masked' => 1.0]];
+        yield 'masks go on' => ['mask', [], ['masked' => 1.0, 'new-masking' => 1.0]];
         yield 'masks come off' => ['unmask', ['masked' => 1.0, 'wiped' => 1.0], []];
         yield 'inspection is a proof' => ['inspect', [], ['inspected' => 1.0]];
     }

@@ -14,8 +14,8 @@ use Judge\Work;
  */
 final readonly class WipedJustBefore implements Law
 {
-    /** These are laid with other preparation: cavity films are blown in, fillers are no coats. */
-    private const WITHOUT = ['cavity-wax'];
+    /** Laid with other preparation: cavity films are blown in, a roof gets its own wash and not cloths of alcohol. */
+    private const WITHOUT = ['cavity-wax', 'elastomeric-roof', 'silicone-roof'];
 
     public function breaches(Work $work): array
     {
