@@ -223,7 +223,7 @@ final readonly class SystemChooser
         return $against;
     }
 
-    /** Layers that a can, a wand or a liner gun does not lay; a brush and a gun are put down for a can without a word. */
+    /** What a can, a wand or a liner gun does not lay; a brush and a gun are put down for a can without a word. */
     private function byOtherMeans(FilmSystem $system): int
     {
         $method = $this->method;

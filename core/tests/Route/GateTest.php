@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Route;
+
+use Hull\Bench\CoatSheets;
+use Hull\Bench\RouteFigures;
+use Hull\Bench\Workpiece;
+use Hull\Input\Node;
+use Hull\Job\Job;
+use Hull\Job\Part;
+use Hull\Job\Route;
+use Hull\Job\RouteStep;
+use Hull\JobFile\JobReader;
+use Hull\Quantity\Volume;
+use Hull\Route\Finding;
+use Hull\Route\Surroundings;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Jobs as they come through the gate of a yard, held against what a master would plan (core/tests/gate/musts.yaml).
+ */
+final class GateTest extends TestCase
+{
+    private const FOLDER = __DIR__ . '/../gate/';
+
+    /** @return iterable<string, array{string}> */
+    public static function jobs(): iterable
+    {
+        $files = glob(self::FOLDER . '*.json');
+        foreach (false === $files ? [] : $files as $file) {
+            yield basename($file, '.json') => [basename($file, '.json')];
+        }
+    }
+
+    public function testThereAreThirtySixAndEachSaysWhatItMust(): void
+    {
+        $jobs = array_keys(iterator_to_array(self::jobs()));
+        self::assertCount(36, $jobs);
+        self::assertSame($jobs, array_keys(self::musts()));
+    }
+
+    #[DataProvider('jobs')]
+    public function testItIsPlannedAsAMasterWould(string $name): void
+    {
+        $job = self::job($name);
+        $musts = self::musts()[$name];
+        unset($musts['open']);
+        self::assertSame(array_map(static fn(Part $p): string => $p->id, $job->parts), array_keys($musts));
+        foreach ($job->parts as $part) {
+            $piece = Workpiece::of(
+                Yard::catalogue(),
+                $part,
+                $job->place($part->place),
+                Surroundings::of(Yard::catalogue(), $job, $part),
+            );
+            $route = $piece->plan();
+            foreach ($musts[$part->id] as $what => $wanted) {
+                $this->holds($piece, $route, $what, $wanted, "$name, {$part->id}: $what");
+            }
+            self::assertSame(
+                [],
+                array_map(
+                    static fn(Finding $f): string => $f->says,
+                    array_filter(
+                        $piece->findings($route),
+                        static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken,
+                    ),
+                ),
+            );
+        }
+    }
+
+    private function holds(Workpiece $piece, Route $route, string $what, mixed $wanted, string $where): void
+    {
+        $steps = array_map(static fn(RouteStep $s): string => $s->product ?? $s->step, $route->steps);
+        $kinds = array_map(static fn(RouteStep $s): string => $s->step, $route->steps);
+        $texts = array_values(array_filter(is_array($wanted) ? $wanted : [$wanted], is_string(...)));
+        match ($what) {
+            'aim' => self::assertSame($wanted, $piece->context->aim->id, $where),
+            'film' => self::assertMatchesRegularExpression(
+                '/^' . str_replace('\*', '.*', preg_quote($texts[0], '/')) . '$/',
+                $piece->context->system->id,
+                $where,
+            ),
+            'has' => self::assertSame([], array_diff($texts, $kinds), $where),
+            'lacks' => self::assertSame([], array_values(array_intersect($texts, $kinds)), $where),
+            'order' => self::assertSame($texts, self::inOrder($texts, $steps), $where),
+            'last' => self::assertSame($wanted, $kinds[count($kinds) - 3], $where),
+            'hours' => self::assertLessThan($wanted, RouteFigures::of($piece, $route)->elapsedHours, $where),
+            'stop' => self::assertStringContainsString(
+                $texts[0],
+                implode(' ', array_map(static fn(Finding $f): string => $f->says, $piece->findings($route))),
+                $where,
+            ),
+            'litres' => $this->pours($piece, $route, is_array($wanted) ? $wanted : [], $where),
+            default => self::fail("Nothing is known of \"$what\"."),
+        };
+    }
+
+    /** @param array<array-key, mixed> $bands */
+    private function pours(Workpiece $piece, Route $route, array $bands, string $where): void
+    {
+        $litres = [];
+        foreach (CoatSheets::under($piece, $route) as [, $product, $under]) {
+            $litres[$product->id] =
+                ($litres[$product->id] ?? 0.0) +
+                CoatSheets::paint($piece, $product, $under)->quantity('needed', Volume::class)->litresValue();
+        }
+        foreach ($bands as $product => $band) {
+            self::assertIsArray($band);
+            self::assertGreaterThanOrEqual($band[0], $litres[$product] ?? 0.0, "$where $product");
+            self::assertLessThanOrEqual($band[1], $litres[$product] ?? 0.0, "$where $product");
+        }
+    }
+
+    /**
+     * @param list<string> $wanted
+     * @param list<string> $steps
+     *
+     * @return list<string> those of the wanted ones that come one after another
+     */
+    private static function inOrder(array $wanted, array $steps): array
+    {
+        $found = [];
+        $at = -1;
+        foreach ($wanted as $step) {
+            $next = array_search($step, array_slice($steps, $at + 1, null, true), true);
+            if (false === $next) {
+                return $found;
+            }
+            $at = (int) $next;
+            $found[] = $step;
+        }
+
+        return $found;
+    }
+
+    private static function job(string $name): Job
+    {
+        return (new JobReader(Yard::catalogue()))->job(
+            Node::root(json_decode((string) file_get_contents(self::FOLDER . $name . '.json'), true)),
+        );
+    }
+
+    /** @return array<string, array<string, array<string, mixed>>> */
+    private static function musts(): array
+    {
+        $musts = [];
+        $read = Yaml::parseFile(self::FOLDER . 'musts.yaml');
+        foreach (is_array($read) ? $read : [] as $job => $parts) {
+            foreach (is_array($parts) ? $parts : [] as $part => $wanted) {
+                $musts[(string) $job][(string) $part] = is_array($wanted) ? $wanted : [];
+            }
+        }
+
+        return $musts;
+    }
+}
