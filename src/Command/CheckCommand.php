@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Command;
 
 use App\Format\RouteFormat;
+use Hull\Bench\Workpiece;
 use Hull\Input\InvalidInput;
+use Hull\Route\Cause;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -37,12 +39,14 @@ final class CheckCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $parts = [];
+        $pieces = [];
         $broken = false;
         try {
             $path = $input->getArgument('file');
             foreach ($this->files->workpieces($this->files->job(is_string($path) ? $path : '')) as $piece) {
-                $findings = $piece->findings($piece->route());
+                $findings = $piece->findingsNow();
                 $broken = $broken || [] !== array_filter($findings, static fn(Finding $f): bool => $f->isInTheWay());
+                $pieces[] = [$piece, $findings];
                 $parts[] = [
                     'id' => $piece->part->id,
                     'name' => $piece->part->name,
@@ -59,26 +63,39 @@ final class CheckCommand extends Command
         if ('json' === $input->getOption('format')) {
             $output->writeln(Files::json(['parts' => $parts]), OutputInterface::OUTPUT_RAW);
         } else {
-            foreach ($parts as $part) {
-                $output->writeln(
-                    $part['name'] .
-                        ': ' .
-                        ([] === $part['findings'] ? 'nothing wrong' : count($part['findings']) . ' findings'),
-                );
-                foreach ($part['findings'] as $finding) {
-                    $output->writeln(
-                        sprintf(
-                            '  [%s] %s: %s. %s',
-                            is_string($finding['severity']) ? $finding['severity'] : '',
-                            is_string($finding['step']) ? $finding['step'] : '',
-                            is_string($finding['says']) ? $finding['says'] : '',
-                            is_string($finding['consequence']) ? $finding['consequence'] : '',
-                        ),
-                    );
-                }
+            foreach ($pieces as [$piece, $findings]) {
+                $this->text($piece, Cause::of($findings), $output);
             }
         }
 
         return $broken ? self::FAILURE : self::SUCCESS;
+    }
+
+    /**
+     * Each cause once, the worst first, with the steps it strikes and the first mend.
+     *
+     * @param list<Cause> $causes
+     */
+    private function text(Workpiece $piece, array $causes, OutputInterface $output): void
+    {
+        $output->writeln(
+            $piece->part->name .
+                ': ' .
+                match (count($causes)) {
+                    0 => 'nothing wrong',
+                    1 => '1 thing',
+                    default => count($causes) . ' things',
+                },
+        );
+        foreach ($causes as $cause) {
+            $first = $cause->first();
+            $output->writeln(
+                sprintf('  [%s] %s. %s', $first->severity->value, ucfirst($first->says), $first->consequence),
+            );
+            $output->writeln('      at ' . implode(', ', array_map(lcfirst(...), $cause->places())));
+            if ([] !== $first->mends) {
+                $output->writeln('      mend: ' . $first->mends[0]->label);
+            }
+        }
     }
 }

@@ -6,12 +6,15 @@ namespace App\Command;
 
 use App\Catalog\OwnText;
 use App\Format\RouteFormat;
+use Hull\Bench\RouteLine;
 use Hull\Board\JobPlan;
 use Hull\Board\SharedAction;
 use Hull\Input\InvalidInput;
 use Hull\Input\Keys;
 use Hull\Job\Job;
 use Hull\Job\Part;
+use Hull\Quantity\Duration;
+use Hull\Quantity\UnitSystem;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -92,6 +95,21 @@ final class PlanCommand extends Command
         return ['parts' => $parts, 'together' => $actions];
     }
 
+    private static function figures(RouteLine $line): string
+    {
+        $parts = [
+            $line->minutes > 0.0 ? Duration::minutes($line->minutes)->format(UnitSystem::Metric) : '',
+            null === $line->paint ? '' : $line->paint->format(UnitSystem::Metric),
+            null === $line->waitHours ? 'never ready in this air' : '',
+            ($line->waitHours ?? 0.0) > 0.0
+                ? 'then ' . Duration::hours($line->waitHours ?? 0.0)->format(UnitSystem::Metric)
+                : '',
+        ];
+        $said = array_filter($parts, static fn(string $p): bool => '' !== $p);
+
+        return [] === $said ? '' : ' · ' . implode(', ', $said);
+    }
+
     private function text(JobPlan $plan, OutputInterface $output): void
     {
         foreach ($plan->routes as $id => $route) {
@@ -104,8 +122,16 @@ final class PlanCommand extends Command
                     $piece->context->system->id,
                 ),
             );
-            foreach ($route->steps as $index => $step) {
-                $output->writeln(sprintf('%3d  %s', $index + 1, $piece->check()->name($step)));
+            $output->writeln(
+                sprintf('     %s: %s', $piece->context->aim->name, lcfirst($piece->context->system->name)),
+            );
+            foreach (RouteLine::of($piece, $route) as $index => $line) {
+                $output->writeln(sprintf('%3d  %s%s', $index + 1, $line->name, self::figures($line)));
+                foreach ([...array_column($line->cautions, 'name'), $line->note] as $mind) {
+                    if ('' !== $mind) {
+                        $output->writeln('     ! ' . $mind);
+                    }
+                }
             }
         }
         $shared = array_filter(

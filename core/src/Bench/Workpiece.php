@@ -11,6 +11,7 @@ use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Film\Method;
 use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Job\Route;
@@ -133,6 +134,27 @@ final readonly class Workpiece
     public function findings(Route $route): array
     {
         return $this->taken((new Mender($this->context))->findings($this->surveyed, $route));
+    }
+
+    /**
+     * What is wrong with what is still to be done, after what the record says was done.
+     *
+     * @return list<Finding> with mends; of the whole route where nothing was logged yet
+     */
+    public function findingsNow(): array
+    {
+        $times = array_map(static fn(LogEntry $e): \DateTimeImmutable => $e->at, Record::effective($this->part->log));
+        if ([] === $times) {
+            return $this->findings($this->route());
+        }
+        $replayed = $this->replay(max($times));
+
+        return $this->taken(
+            (new Mender($this->context))->findings(
+                $replayed->state,
+                Route::of(self::remaining($this->route(), $replayed)),
+            ),
+        );
     }
 
     /**

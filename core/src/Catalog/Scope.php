@@ -48,9 +48,16 @@ final readonly class Scope
         return true;
     }
 
-    /** The same whatever is wanted of the part and by whatever school. */
-    public function material(): self
+    /** The same by whatever school. */
+    public function ofAnySchool(): self
     {
-        return new self($this->families, $this->except, $this->services, $this->finishes);
+        return new self(
+            families: $this->families,
+            except: $this->except,
+            services: $this->services,
+            finishes: $this->finishes,
+            aims: $this->aims,
+            exceptAims: $this->exceptAims,
+        );
     }
 }

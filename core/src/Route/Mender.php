@@ -16,7 +16,10 @@ final readonly class Mender
     private const TAKES_OUT = 1;
     private const PLANS_AGAIN = 2;
     /** So many steps before the one in the way it is tried as well. */
-    private const EARLIER = 2;
+    private const EARLIER = 3;
+    /** So many steps before it are tried after it, and so many places there. */
+    private const JUST_BEFORE = 2;
+    private const SOON_AFTER = 2;
 
     private StepRunner $runner;
     private RouteCheck $check;
@@ -90,6 +93,7 @@ final readonly class Mender
                     }
                 }
             }
+            yield from $this->later($route, $at);
             try {
                 $mended = $this->planner->mend($state, [$route->steps[$at]], '');
                 $insert = array_slice($mended->steps, 0, -1);
@@ -113,6 +117,27 @@ final readonly class Mender
         try {
             yield self::PLANS_AGAIN => new Mend('Plan the whole route again', $this->planner->plan($from));
         } catch (NoRoute) {
+        }
+    }
+
+    /**
+     * What was done too early goes after this step: mixing after sanding, wax after colour.
+     *
+     * @return iterable<int, Mend>
+     */
+    private function later(Route $route, int $at): iterable
+    {
+        for ($early = $at - 1; $early >= max(0, $at - self::JUST_BEFORE); --$early) {
+            for ($to = $at; $to <= min(count($route->steps) - 1, $at + self::SOON_AFTER); ++$to) {
+                yield self::GENTLE => new Mend(
+                    sprintf(
+                        'Move "%s" after "%s"',
+                        $this->check->name($route->steps[$early]),
+                        $this->check->name($route->steps[$to]),
+                    ),
+                    $route->moved($early, $to),
+                );
+            }
         }
     }
 

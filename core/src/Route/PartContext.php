@@ -90,7 +90,7 @@ final readonly class PartContext
     /** The step would do on this material, though it is not what the chosen schools do. */
     public function allows(Step $step): bool
     {
-        return $this->covers($step->scope->material()) && [] === $this->lacks($step->requires);
+        return $this->covers($step->scope->ofAnySchool()) && [] === $this->lacks($step->requires);
     }
 
     /**

@@ -60,7 +60,7 @@ final class GateTest extends TestCase
             );
             $route = $piece->plan();
             foreach ($musts[$part->id] as $what => $wanted) {
-                $this->holds($piece, $route, $what, $wanted, "$name, {$part->id}: $what");
+                $this->holds($piece, $route, (string) $what, $wanted, "$name, {$part->id}: $what");
             }
             self::assertSame(
                 [],
@@ -133,7 +133,7 @@ final class GateTest extends TestCase
             if (false === $next) {
                 return $found;
             }
-            $at = (int) $next;
+            $at = $next;
             $found[] = $step;
         }
 
@@ -147,7 +147,7 @@ final class GateTest extends TestCase
         );
     }
 
-    /** @return array<string, array<string, array<string, mixed>>> */
+    /** @return array<array-key, array<array-key, array<mixed>>> by job and part */
     private static function musts(): array
     {
         $musts = [];

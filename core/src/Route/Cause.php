@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+/** What is wrong, said once, with every step that it strikes. */
+final readonly class Cause
+{
+    /** @param non-empty-list<Finding> $findings of one need, in the order of the route */
+    private function __construct(public array $findings) {}
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<self> the worst first; of one severity those that strike earlier
+     */
+    public static function of(array $findings): array
+    {
+        $groups = [];
+        foreach ($findings as $finding) {
+            $groups[$finding->severity->value . '/' . $finding->needId . '/' . $finding->says][] = $finding;
+        }
+        $causes = array_map(static fn(array $g): self => new self($g), array_values($groups));
+        $worst = array_map(static fn(Severity $s): string => $s->value, Severity::cases());
+        usort(
+            $causes,
+            static fn(self $a, self $b): int => array_search($a->first()->severity->value, $worst, true) <=>
+                array_search($b->first()->severity->value, $worst, true),
+        );
+
+        return $causes;
+    }
+
+    public function first(): Finding
+    {
+        return $this->findings[0];
+    }
+
+    /** @return list<string> names of the steps it strikes, each once */
+    public function places(): array
+    {
+        return array_values(array_unique(array_map(static fn(Finding $f): string => $f->stepName, $this->findings)));
+    }
+}
