@@ -12,6 +12,7 @@ final readonly class Aim
      * @param array<int|string, float|string|list<string>> $onlyWhen what must hold of the part, see Traits
      * @param string $whyNot said where it does not
      * @param list<array<int|string, float|string|list<string>>> $likelyWhen where any of these holds it is likely
+     * @param array<int|string, list<string>> $unless answers by hand, by question, after which it is not likely
      * @param array<int|string, string> $answers to school questions that go with it
      * @param array<int|string, float>|null $starts facts of a part made new, in place of the survey; null for surveyed
      * @param list<string> $local tags of steps that are done where something is damaged only
@@ -26,6 +27,7 @@ final readonly class Aim
         public array $onlyWhen,
         public string $whyNot,
         public array $likelyWhen,
+        public array $unless,
         public array $answers,
         public ?array $starts,
         public array $local,

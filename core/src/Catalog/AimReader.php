@@ -21,6 +21,7 @@ final readonly class AimReader
             onlyWhen: $this->schools->when($n->optional('only_when')),
             whyNot: $n->optional('why_not')?->text(300) ?? '',
             likelyWhen: array_map($this->schools->when(...), $n->optional('likely_when')?->items() ?? []),
+            unless: $this->schools->answered($n->optional('unless')),
             answers: array_map(
                 static fn(array $answers): string => $answers[0],
                 $this->schools->answered($n->optional('answers')),

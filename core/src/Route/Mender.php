@@ -97,7 +97,7 @@ final readonly class Mender
             try {
                 $mended = $this->planner->mend($state, [$route->steps[$at]], '');
                 $insert = array_slice($mended->steps, 0, -1);
-                if ([] !== $insert) {
+                if ([] !== $insert && !$this->isUndoneByAnything($finding)) {
                     $names = implode(
                         ', then ',
                         array_map(fn(RouteStep $s): string => '"' . $this->check->name($s) . '"', $insert),
@@ -139,6 +139,22 @@ final readonly class Mender
                 );
             }
         }
+    }
+
+    /** What any step at all would undo is mended by order, not by one more step: a mix is used, not photographed. */
+    private function isUndoneByAnything(Finding $finding): bool
+    {
+        $need = $this->context->catalogue()->rule($finding->needId)?->need->predicate;
+        if (null === $need || [] === $need->facts()) {
+            return false;
+        }
+        foreach ($need->facts() as $fact) {
+            if ([] === ($this->context->catalogue()->facts[$fact]->lostUnless ?? [])) {
+                return false;
+            }
+        }
+
+        return $need->holds(SurfaceState::of($this->context->substrate()->id, []));
     }
 
     private function helps(RouteStep $step, SurfaceState $state, Finding $finding): bool

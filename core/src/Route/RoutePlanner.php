@@ -53,8 +53,7 @@ final readonly class RoutePlanner
         $steps = [];
         foreach ($remaining as $routeStep) {
             $broken = $this->runner->broken($routeStep, $state);
-            if ([] !== $broken && $this->runner->effects($routeStep, $state)->key() === $state->key()) {
-                // What has nothing left to do is not made possible again: dried is dried.
+            if ([] !== $broken && $this->isPointless($routeStep, $state)) {
                 continue;
             }
             if ([] !== $broken) {
@@ -69,6 +68,13 @@ final readonly class RoutePlanner
         }
 
         return Route::of($steps);
+    }
+
+    /** What has nothing left to do is not made possible again: dried is dried. */
+    private function isPointless(RouteStep $routeStep, SurfaceState $state): bool
+    {
+        return !in_array($routeStep->step, $this->context->catalogue()->closing, true) &&
+            $this->runner->effects($routeStep, $state)->key() === $state->key();
     }
 
     /** How many coats of a system, from the bottom, are on the part already. */

@@ -112,12 +112,24 @@ final readonly class SystemChooser
     {
         foreach ($this->catalogue->aims as $aim) {
             $alike = array_filter($aim->likelyWhen, $this->traits->hold(...));
-            if ([] !== $alike && $this->isOpen($aim) && null !== $this->best($aim, true)) {
+            if ([] !== $alike && !$this->isRuledOut($aim) && $this->isOpen($aim) && null !== $this->best($aim, true)) {
                 return $aim;
             }
         }
 
         return $this->usual();
+    }
+
+    /** Somebody answered a question in a way that leads elsewhere. */
+    private function isRuledOut(Aim $aim): bool
+    {
+        foreach ($aim->unless as $question => $answers) {
+            if (in_array($this->picked[$question] ?? null, $answers, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What is done where nothing else is likely or asked for: the last in the catalogue. */

@@ -80,7 +80,7 @@ final class AlternativesTest extends TestCase
         yield 'old paint' => [
             'old-paint',
             'strip',
-            $found('old-coating:sound'),
+            [...$found('old-coating:sound'), 'aim' => 'coat'],
             'Sand the old film off',
             'Scuff the old film with P240',
         ];
@@ -130,7 +130,7 @@ final class AlternativesTest extends TestCase
         yield 'colour change' => [
             'colour-change',
             'peelable',
-            [...$found('soil:light'), 'substrate' => 'old-coating', 'service' => 'exterior-sun'],
+            [...$found('soil:light'), 'substrate' => 'old-coating', 'service' => 'exterior-sun', 'aim' => 'coat'],
             'Unmask the elastic film wet',
             'Apply coat: Two-pack urethane colour',
         ];

@@ -10,6 +10,7 @@ use Hull\Input\InvalidInput;
 use Hull\Job\RouteStep;
 use Hull\Quantity\Temperature;
 use Hull\Tests\Job\JobPlanTest;
+use Hull\Tests\Route\GateTest;
 use Hull\Tests\Route\RoutePlannerTest;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,6 +34,9 @@ final class CatalogueTest extends TestCase
         }
         foreach (self::situations() as $situation) {
             $seen = [...$seen, ...self::steps($situation[0], $situation[1] ?? [])];
+        }
+        foreach (GateTest::jobs() as [$name]) {
+            $seen = [...$seen, ...GateTest::steps($name)];
         }
         foreach (JobPlanTest::lanes() as $steps) {
             $seen = [...$seen, ...$steps];
@@ -74,6 +78,8 @@ final class CatalogueTest extends TestCase
             ],
         ];
         yield [[...$found('chalked:heavy'), 'substrate' => 'roof-membrane', 'service' => 'exterior-sun']];
+        yield [[...$found('old-coating:chalked'), 'service' => 'exterior-sun']];
+        yield [[...$found('rust:pitted'), 'finish' => 'show', 'schools' => ['first-film' => 'etch']]];
         yield [[...$found('salt:heavy', 'rust:light')]];
         yield [
             [

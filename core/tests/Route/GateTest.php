@@ -52,12 +52,7 @@ final class GateTest extends TestCase
         unset($musts['open']);
         self::assertSame(array_map(static fn(Part $p): string => $p->id, $job->parts), array_keys($musts));
         foreach ($job->parts as $part) {
-            $piece = Workpiece::of(
-                Yard::catalogue(),
-                $part,
-                $job->place($part->place),
-                Surroundings::of(Yard::catalogue(), $job, $part),
-            );
+            $piece = self::piece($job, $part);
             $route = $piece->plan();
             foreach ($musts[$part->id] as $what => $wanted) {
                 $this->holds($piece, $route, (string) $what, $wanted, "$name, {$part->id}: $what");
@@ -73,6 +68,30 @@ final class GateTest extends TestCase
                 ),
             );
         }
+    }
+
+    /** @return list<string> every step that is planned for a job */
+    public static function steps(string $name): array
+    {
+        $job = self::job($name);
+        $steps = [];
+        foreach ($job->parts as $part) {
+            foreach (self::piece($job, $part)->plan()->steps as $step) {
+                $steps[] = $step->step;
+            }
+        }
+
+        return $steps;
+    }
+
+    private static function piece(Job $job, Part $part): Workpiece
+    {
+        return Workpiece::of(
+            Yard::catalogue(),
+            $part,
+            $job->place($part->place),
+            Surroundings::of(Yard::catalogue(), $job, $part),
+        );
     }
 
     private function holds(Workpiece $piece, Route $route, string $what, mixed $wanted, string $where): void

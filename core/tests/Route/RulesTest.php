@@ -6,11 +6,14 @@ namespace Hull\Tests\Route;
 
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Rule;
+use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
+use Hull\Input\InvalidInput;
 use Hull\Job\RouteStep;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Route\Finding;
+use Hull\Route\NoRoute;
 use Hull\Route\RouteCheck;
 use Hull\Route\StepRunner;
 use Hull\Surface\FactWithin;
@@ -305,25 +308,38 @@ final class RulesTest extends TestCase
         }
     }
 
+    /** @return iterable<array{string, string|null}> service and what is wanted */
+    private function placesFor(Rule $rule, Substrate $substrate): iterable
+    {
+        $services =
+            [] === $rule->scope->services ? ['exterior-splash', 'interior', 'exterior-sun'] : $rule->scope->services;
+        foreach ($services as $service) {
+            foreach ([] === $rule->scope->aims ? [null] : $rule->scope->aims as $aim) {
+                if (Yard::catalogue()->services[$service]->suits($substrate)) {
+                    yield [$service, $aim];
+                }
+            }
+        }
+    }
+
     /** @return array{Workpiece, RouteStep} */
     private function whereItCounts(Rule $rule): array
     {
         $catalogue = Yard::catalogue();
         foreach ($catalogue->substrates as $substrate) {
-            foreach (
-                [] === $rule->scope->services ? ['exterior-splash', 'interior', 'exterior-sun'] : $rule->scope->services
-                as $service
-            ) {
-                if (!$catalogue->services[$service]->suits($substrate)) {
+            foreach ($this->placesFor($rule, $substrate) as [$service, $aim]) {
+                try {
+                    $piece = Yard::workpiece([
+                        'substrate' => $substrate->id,
+                        'conditions' => 'spots' === $aim ? [['id' => 'old-coating', 'grade' => 'sound']] : [],
+                        'service' => $service,
+                        'finish' => $rule->scope->finishes[0] ?? 'tidy',
+                        'schools' => array_map(static fn(array $a): string => $a[0], $rule->scope->schools),
+                        ...null === $aim ? [] : ['aim' => $aim],
+                    ]);
+                } catch (InvalidInput | NoRoute) {
                     continue;
                 }
-                $piece = Yard::workpiece([
-                    'substrate' => $substrate->id,
-                    'conditions' => [],
-                    'service' => $service,
-                    'finish' => $rule->scope->finishes[0] ?? 'tidy',
-                    'schools' => array_map(static fn(array $a): string => $a[0], $rule->scope->schools),
-                ]);
                 if (!in_array($rule, $piece->context->rules, true)) {
                     continue;
                 }

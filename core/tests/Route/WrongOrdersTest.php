@@ -35,7 +35,8 @@ final class WrongOrdersTest extends TestCase
         ];
         yield 'etch over an epoxy patch' => [
             ['substrate' => 'cast-iron', 'schools' => ['first-film' => 'etch'], 'conditions' => [self::PIT]],
-            'photograph scrape white-wipe strip-discs blow-off putty-pits block-filler blow-off mask final-wipe self-etch',
+            'photograph scrape white-wipe strip-discs blow-off putty-pits block-filler blow-off mask final-wipe ' .
+            'self-etch',
             'no-etch-over-epoxy-patch',
         ];
         yield 'oil before the bath' => [
