@@ -149,7 +149,7 @@ final readonly class Mender
             return false;
         }
         foreach ($need->facts() as $fact) {
-            if ([] === ($this->context->catalogue()->facts[$fact]->lostUnless ?? [])) {
+            if ([] === $this->context->catalogue()->facts[$fact->fact]->lostUnless) {
                 return false;
             }
         }
