@@ -89,9 +89,7 @@ final class CheckCommand extends Command
         );
         foreach ($causes as $cause) {
             $first = $cause->first();
-            $output->writeln(
-                sprintf('  [%s] %s. %s', $first->severity->value, ucfirst($first->says), $first->consequence),
-            );
+            $output->writeln(sprintf('  [%s] %s. %s', $first->severity->value, $first->says, $first->consequence));
             $output->writeln('      at ' . implode(', ', array_map(lcfirst(...), $cause->places())));
             if ([] !== $first->mends) {
                 $output->writeln('      mend: ' . $first->mends[0]->label);

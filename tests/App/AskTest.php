@@ -16,7 +16,7 @@ final class AskTest extends ApiCase
     public function testTheCatalogueHasEverythingASurveyChoosesFromAndNoIdTwice(): void
     {
         $catalogue = $this->call('GET', '/api/catalogue');
-        foreach (['substrates' => 21, 'conditions' => 46, 'services' => 15] as $list => $count) {
+        foreach (['substrates' => 21, 'conditions' => 47, 'services' => 15] as $list => $count) {
             $ids = array_map(static fn(mixed $o): string => self::text($o, 'id'), self::list($catalogue, $list));
             self::assertCount($count, $ids, $list);
             self::assertSame($ids, array_values(array_unique($ids)));

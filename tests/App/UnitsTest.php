@@ -161,7 +161,7 @@ final class UnitsTest extends ApiCase
                 'kind' => self::text($shape, 'kind'),
                 'name' => self::text($shape, 'name'),
                 ...self::list($shape, 'dimensions'),
-                ...self::list($shape, 'value'),
+                ...self::list($shape, 'values'),
             ];
         }
 

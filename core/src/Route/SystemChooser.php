@@ -243,8 +243,9 @@ final readonly class SystemChooser
             return 0;
         }
 
-        return self::PICKED *
-            count(array_filter($system->layers, static fn(SystemLayer $l): bool => !$method->suits($l->product->tags)));
+        $other = array_filter($system->layers, static fn(SystemLayer $l): bool => !$method->suits($l->product->tags));
+
+        return [] === $other ? 0 : self::PICKED;
     }
 
     private function none(Aim $aim): string

@@ -45,7 +45,7 @@ final class AimTest extends TestCase
             ['conditions' => [['id' => 'old-coating', 'grade' => 'flaking', 'extent' => '20 %']]],
         ];
         yield 'a fit' => ['bare', ['service' => 'bare-fit', 'conditions' => [self::SPOT]]];
-        yield 'gelcoat' => ['clean', ['substrate' => 'gelcoat', 'conditions' => [self::DIRT]]];
+        yield 'gelcoat' => ['coat', ['substrate' => 'gelcoat', 'conditions' => [self::DIRT]]];
         yield 'wood' => ['clear', ['substrate' => 'wood-core', 'conditions' => [self::DIRT]]];
         yield 'bright metal' => ['bare', ['substrate' => 'stainless-steel', 'conditions' => [self::DIRT]]];
     }
