@@ -75,6 +75,12 @@ final readonly class Parts
         return Workpiece::of($this->catalogue, $job->parts[0], $job->place('bay'), Surroundings::none());
     }
 
+    /** Who answers how the old paint is taken off, or what colour comes next, does not want it kept. */
+    private static function isAskedAnew(Workpiece $piece): bool
+    {
+        return [] !== array_intersect(['old-paint', 'colour-change'], array_keys($piece->part->schools));
+    }
+
     /** @param list<RouteStep> $steps */
     public static function work(Workpiece $piece, array $steps): Work
     {
@@ -86,7 +92,7 @@ final readonly class Parts
             ),
             $piece->part->service,
             array_map(static fn(RouteStep $s): Done => new Done($s->step, $s->product), $steps),
-            $piece->part->aim,
+            $piece->part->aim ?? (self::isAskedAnew($piece) ? 'coat' : null),
         );
     }
 }

@@ -311,6 +311,7 @@ final class CatalogueReader
                 fn(Node $n, string $id): Rule => new Rule(
                     need: $needs->need($n->field('need'), $id),
                     stepTags: $this->names->ids('step tags', $n->optional('step_tags')),
+                    exceptTags: $this->names->ids('step tags', $n->optional('except_tags')),
                     productTags: $this->names->ids('product tags', $n->optional('product_tags')),
                     scope: $schools->scope($n),
                     level: RuleLevel::from(

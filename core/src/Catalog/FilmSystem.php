@@ -48,6 +48,10 @@ final readonly class FilmSystem
 
     public function lifeText(): string
     {
+        if ($this->life[0] === $this->life[1]) {
+            return sprintf('%.2g %s', $this->life[1], $this->life[1] > 1.0 ? 'years' : 'year');
+        }
+
         return sprintf(
             $this->life[0] < 1.0 ? '%.2g to %.2g %s' : '%.0f to %.0f %s',
             $this->life[0],

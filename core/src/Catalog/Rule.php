@@ -13,6 +13,7 @@ final readonly class Rule
 {
     /**
      * @param list<string> $stepTags any of them
+     * @param list<string> $exceptTags none of them; without step tags it counts for every other step
      * @param list<string> $productTags any of them; empty for all
      * @param Scope $scope on which parts it counts
      * @param RuleLevel $level what a breach means
@@ -23,6 +24,7 @@ final readonly class Rule
     public function __construct(
         public Precondition $need,
         public array $stepTags,
+        public array $exceptTags,
         public array $productTags,
         public Scope $scope,
         public RuleLevel $level,
@@ -36,7 +38,11 @@ final readonly class Rule
             return false;
         }
 
-        $meant = [] === $this->stepTags ? $this->atOnce : [] !== array_intersect($this->stepTags, $step->tags);
+        $meant =
+            [] === array_intersect($this->exceptTags, $step->tags) &&
+            ([] === $this->stepTags
+                ? $this->atOnce || [] !== $this->exceptTags
+                : [] !== array_intersect($this->stepTags, $step->tags));
 
         return $meant &&
             ([] === $this->productTags ||

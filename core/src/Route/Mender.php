@@ -15,6 +15,7 @@ final readonly class Mender
     private const GENTLE = 0;
     private const TAKES_OUT = 1;
     private const PLANS_AGAIN = 2;
+    private const LOSES_A_COAT = 3;
     /** So many steps before the one in the way it is tried as well. */
     private const EARLIER = 3;
     /** So many steps before it are tried after it, and so many places there. */
@@ -62,7 +63,8 @@ final readonly class Mender
     }
 
     /**
-     * @return iterable<int, Mend> by how much they change: 0 a step moved or put in, 1 taken out, 2 all planned again
+     * @return iterable<int, Mend> by how much they change: 0 a step moved or put in, 1 taken out, 2 all planned again,
+     *                             3 a coat taken out
      */
     private function candidates(SurfaceState $from, Route $route, Finding $finding): iterable
     {
@@ -112,7 +114,8 @@ final readonly class Mender
                 }
             } catch (NoRoute) {
             }
-            yield self::TAKES_OUT => new Mend('Take this step out', $route->without($at));
+            $lays = $this->context->catalogue()->step($route->steps[$at]->step)->laysFilm;
+            yield $lays ? self::LOSES_A_COAT : self::TAKES_OUT => new Mend('Take this step out', $route->without($at));
         }
         try {
             yield self::PLANS_AGAIN => new Mend('Plan the whole route again', $this->planner->plan($from));
