@@ -92,4 +92,19 @@ final class NodeTest extends TestCase
         }
         self::fail('It was read.');
     }
+
+    public function testADayIsOneOfTheCalendarAndNotTooFarOff(): void
+    {
+        foreach (['1990-01-01', '2026-02-28', '2100-12-31'] as $day) {
+            self::assertSame($day, Node::root($day)->day());
+        }
+        foreach (['1989-12-31', '2101-01-01', '2026-02-30', '28.2.2026', '2026-2-8'] as $none) {
+            try {
+                Node::root($none)->day();
+                self::fail($none . ' was taken for a day.');
+            } catch (InvalidInput $e) {
+                self::assertStringContainsString('2026-12-25', $e->accepted);
+            }
+        }
+    }
 }

@@ -98,6 +98,15 @@ final class AimTest extends TestCase
         self::assertLessThan(RouteFigures::of($whole, $whole->plan())->money, RouteFigures::of($spots, $route)->money);
     }
 
+    public function testTheHazardOfARouteIsThatOfItsWorstCaution(): void
+    {
+        $gentle = self::piece(['conditions' => [self::OLD_PAINT, self::DIRT]]);
+        $sprayed = self::piece(['aim' => 'coat', 'conditions' => [self::OLD_PAINT, self::DIRT]]);
+        self::assertSame(4, RouteFigures::of($sprayed, $sprayed->plan())->hazard, 'isocyanate');
+        self::assertGreaterThan(0, RouteFigures::of($gentle, $gentle->plan())->hazard);
+        self::assertLessThan(4, RouteFigures::of($gentle, $gentle->plan())->hazard);
+    }
+
     public function testClearGoesOverTheWholePanelWhereOnlySpotsAreMended(): void
     {
         $piece = self::piece(['finish' => 'show', 'conditions' => [self::OLD_PAINT, self::SPOT]]);
