@@ -24,8 +24,9 @@ final class PotTest extends TestCase
         ];
         self::assertNull($this->pot($log));
         $pot = $this->pot([...$log, self::entry('c', EntryKind::Mixed, self::COAT, 10)]);
-        self::assertSame(1, $pot?->batch);
-        self::assertEqualsWithDelta(10.0, ($pot?->mixedAt ?? 0.0) - self::hour(0), 1e-9);
+        self::assertNotNull($pot);
+        self::assertSame(1, $pot->batch);
+        self::assertEqualsWithDelta(10.0, $pot->mixedAt - self::hour(0), 1e-9);
     }
 
     public function testTheLastBatchCountsAndStandsBeforeItIsUsed(): void
@@ -34,9 +35,10 @@ final class PotTest extends TestCase
             self::entry('a', EntryKind::Mixed, self::COAT, 8),
             self::entry('b', EntryKind::Mixed, self::COAT, 11),
         ]);
-        self::assertSame(2, $pot?->batch);
-        self::assertEqualsWithDelta(11.0 + 20.0 / 60.0, ($pot?->readyAt ?? 0.0) - self::hour(0), 1e-9);
-        self::assertGreaterThan($pot?->readyAt, $pot?->usableUntil);
+        self::assertNotNull($pot);
+        self::assertSame(2, $pot->batch);
+        self::assertEqualsWithDelta(11.0 + 20.0 / 60.0, $pot->readyAt - self::hour(0), 1e-9);
+        self::assertGreaterThan($pot->readyAt, $pot->usableUntil);
     }
 
     /** @param list<LogEntry> $log */
