@@ -6,6 +6,7 @@ namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -117,13 +118,20 @@ abstract class BrowserCase extends TestCase
 
     protected function xpath(string $path): RemoteWebElement
     {
-        $this->browser
-            ->wait(40, 100)
-            ->until(fn(): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
-        $element = $this->browser->findElement(By::xpath($path));
-        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        for ($tries = 0; ; ++$tries) {
+            $this->browser
+                ->wait(40, 100)
+                ->until(fn(): bool => [] !== $this->browser->findElements(By::xpath($path)), "Never found $path");
+            try {
+                $element = $this->browser->findElement(By::xpath($path));
+                $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
 
-        return $element;
+                return $element;
+            } catch (NoSuchElementException | StaleElementReferenceException $e) {
+                // A list that is read anew is drawn anew between the two looks.
+                $tries < 10 ? usleep(200_000) : throw $e;
+            }
+        }
     }
 
     protected function button(string $name): void

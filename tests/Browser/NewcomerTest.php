@@ -318,8 +318,16 @@ final class NewcomerTest extends BrowserCase
 
     private function more(string $of, string $choice): void
     {
-        $this->press(sprintf('//button[@aria-label="More for %s"]', $of));
-        $this->press(sprintf('//li[@role="menuitem"][normalize-space()="%s"]', $choice));
+        $item = sprintf('//li[@role="menuitem"][normalize-space()="%s"]', $choice);
+        for ($tries = 0; $tries < 5; ++$tries) {
+            $this->press(sprintf('//button[@aria-label="More for %s"]', $of));
+            usleep(500_000);
+            // A list that is read anew shuts the menu that hung on it.
+            if ([] !== $this->browser->findElements(By::xpath($item))) {
+                break;
+            }
+        }
+        $this->press($item);
         $this->browser
             ->wait(10, 100)
             ->until(fn(): bool => [] === $this->browser->findElements(By::xpath('//li[@role="menuitem"]')));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Tests\Bench;
 
 use Hull\Bench\Pot;
-use Hull\Bench\Workpiece;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
 use Hull\Tests\Yard;
