@@ -105,13 +105,13 @@ final readonly class FilmScreen
             $plan->route,
             $piece->replay($this->clock->now(), $this->air->series($row))->air,
         );
-        $cost = array_sum(array_map(static fn(array $t): int => $t[3]->price->minor, $plan->tins));
+        $cost = array_sum(array_map(static fn(array $t): int => $t[2]->price->minor, $plan->tins));
 
         return new FilmPlanView(
             film: $film,
             figures: Screens::figures($figures, $row, $shown),
             build: [] === $plan->tins ? null : $shown->value(self::build($piece->context->system)),
-            tins: array_map(static fn(array $t): string => self::tins($t[0], $t[2], $t[3]->packs, $shown), $plan->tins),
+            tins: array_map(static fn(array $t): string => self::tins($t[0], $t[1], $t[2]->packs, $shown), $plan->tins),
             tinsCost: [] === $plan->tins
                 ? ''
                 : sprintf('%s %s', number_format($cost / 100, 0, '.', ' '), $row->workshop->currency),

@@ -15,7 +15,7 @@ use Hull\Surface\Product;
 /** One film on one part, planned through: the route to it, its figures, and the tins it takes from an empty shelf. */
 final readonly class FilmPlan
 {
-    /** @param list<array{Product, int, Volume, Purchase}> $tins product, coats, litres needed, what is bought for it */
+    /** @param list<array{Product, Volume, Purchase}> $tins product, litres needed, what is bought for it */
     private function __construct(public Workpiece $piece, public Route $route, public array $tins) {}
 
     /** @throws NoRoute when no order of work leads there */
@@ -23,12 +23,10 @@ final readonly class FilmPlan
     {
         $route = $piece->plan();
         $litres = [];
-        $coats = [];
         $products = [];
         foreach (CoatSheets::under($piece, $route) as [, $product, $under]) {
             $needed = CoatSheets::paint($piece, $product, $under)->quantity('needed', Volume::class)->litresValue();
             $litres[$product->id] = ($litres[$product->id] ?? 0.0) + $needed;
-            $coats[$product->id] = ($coats[$product->id] ?? 0) + 1;
             $products[$product->id] = $product;
         }
         $tins = [];
@@ -40,7 +38,6 @@ final readonly class FilmPlan
             $need = Volume::litres($litres[$id]);
             $tins[] = [
                 $product,
-                $coats[$id],
                 $need,
                 PackChoice::cheapest($need, $packs, $product->shelf->keepsOpened(), Volume::litres(0.0)),
             ];

@@ -13,6 +13,8 @@ final readonly class SurveyFacts
 {
     /** Group of the facts that are mended where they are. */
     private const DAMAGE = 'damage';
+    /** Group of the facts that a part made new has as the old one had them: a brake lever stays one. */
+    private const NATURE = 'nature';
 
     /**
      * @param array<int|string, float> $facts level by fact
@@ -25,10 +27,6 @@ final readonly class SurveyFacts
     /** @param array<int|string, float> $around facts of the place and of the rest of the piece */
     public static function of(Catalogue $catalogue, Part $part, array $around): self
     {
-        $made = null === $part->aim ? null : $catalogue->aims[$part->aim]->starts;
-        if (null !== $made) {
-            return new self([...$around, ...$made], [], Percentage::ratio(0.0));
-        }
         $facts = $around;
         $extents = [];
         $damaged = 0.0;
@@ -43,6 +41,17 @@ final readonly class SurveyFacts
                 static fn(int|string $f): bool => in_array(self::DAMAGE, $catalogue->facts[$f]->groups, true),
             );
             $damaged += [] === $damages ? 0.0 : $observed->extent->ratioValue();
+        }
+
+        $made = null === $part->aim ? null : $catalogue->aims[$part->aim]->starts;
+        if (null !== $made) {
+            $nature = array_filter(
+                $facts,
+                static fn(int|string $f): bool => in_array(self::NATURE, $catalogue->facts[$f]->groups, true),
+                \ARRAY_FILTER_USE_KEY,
+            );
+
+            return new self([...$around, ...$nature, ...$made], [], Percentage::ratio(0.0));
         }
 
         return new self($facts, $extents, Percentage::ratio(min(1.0, $damaged)));

@@ -35,11 +35,6 @@ final readonly class Aim
         public float $margin,
     ) {}
 
-    public function isSurveyed(): bool
-    {
-        return null === $this->starts;
-    }
-
     public function leadsBy(FilmSystem $system): bool
     {
         return [] !== array_intersect($this->takes, $system->aims);

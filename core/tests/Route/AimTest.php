@@ -10,6 +10,7 @@ use Hull\Bench\Workpiece;
 use Hull\Input\Node;
 use Hull\Job\Route;
 use Hull\JobFile\JobReader;
+use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;
@@ -39,6 +40,10 @@ final class AimTest extends TestCase
         yield 'paint that stones hit' => [
             'coat',
             ['service' => 'underbody', 'conditions' => [self::OLD_PAINT, self::DIRT]],
+        ];
+        yield 'sound paint with lead in it' => [
+            'coat',
+            ['conditions' => [self::OLD_PAINT, ['id' => 'untested-paint', 'grade' => 'found']]],
         ];
         yield 'paint that flakes' => [
             'coat',
@@ -140,6 +145,19 @@ final class AimTest extends TestCase
         $steps = self::steps($piece->plan());
         self::assertSame(['photograph', 'take-pattern', 'make-new', 'try-new'], array_slice($steps, 0, 4));
         self::assertContains('apply-coat', $steps);
+    }
+
+    public function testWhatAPartIsByNatureCountsForTheNewOneToo(): void
+    {
+        $piece = self::piece([
+            'service' => 'interior',
+            'aim' => 'new',
+            'conditions' => [['id' => 'safety-part', 'grade' => 'yes'], self::SPOT],
+        ]);
+        self::assertSame(1.0, $piece->surveyed->fact('safety-critical'));
+        self::assertSame(0.0, $piece->surveyed->fact('tight-rust'));
+        $says = array_map(static fn(Finding $f): string => $f->says, $piece->findings($piece->plan()));
+        self::assertStringContainsString('competent person', implode(' ', $says));
     }
 
     public function testWhatStaysRoughIsNotWaxed(): void
