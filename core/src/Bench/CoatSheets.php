@@ -23,6 +23,7 @@ use Hull\Quantity\SpreadingRate;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 use Hull\Route\StepRunner;
+use Hull\Route\StepWork;
 use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
@@ -143,7 +144,7 @@ final readonly class CoatSheets
         $quantity = self::paint($this->workpiece, $product, $under);
         $thinner = Percentage::ratio($product->ratio->thinnerShare);
         $coverage = $this->coverage($product);
-        $takes = $context->catalogue()->step($step->step)->takes;
+        $kind = $context->catalogue()->step($step->step);
         $batch = new Batch($this->registry, $product, $tools, $this->air);
         $batches = $this->batches($step, $product, $quantity, $batch);
         $each = $batches->quantity('each', Volume::class);
@@ -169,7 +170,7 @@ final readonly class CoatSheets
             potLife: $batch->potLife(),
             batches: $batches,
             coatTime: $this->registry->run('mix.coat-time', [
-                'work' => Duration::minutes($takes->minPerM2 * self::coated($this->workpiece, $product)->m2()),
+                'work' => Duration::minutes((new StepWork($context))->working($kind, $product, $under)),
                 'batches' => $batches->quantity('count', Count::class),
                 'induction' => $product->induction,
                 'helper' => $tools->helper ? 'yes' : 'no',
@@ -226,7 +227,10 @@ final readonly class CoatSheets
     /** @param Result $paint of the coat, see paint() */
     public function batches(RouteStep $step, Product $product, Result $paint, Batch $batch): Result
     {
-        $minutes = $this->workpiece->context->catalogue()->step($step->step)->takes->minPerM2;
+        $context = $this->workpiece->context;
+        $minutes =
+            (new StepWork($context))->working($context->catalogue()->step($step->step), $product) /
+            max(1e-9, self::coated($this->workpiece, $product)->m2());
         $reaches = 1.0 - $paint->inputs->quantity('loss', Percentage::class)->ratioValue();
 
         return $batch->batches(

@@ -41,6 +41,8 @@ final readonly class FilmChoice
             air: $place->air,
             placeKind: $place->kind,
             exposure: $part->exposure,
+            method: $part->method,
+            lattice: $part->smallOrLattice,
             without: $around->without,
         );
         $answers = new Schools($traits, $part->schools);

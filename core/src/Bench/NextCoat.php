@@ -56,10 +56,7 @@ final readonly class NextCoat
                     static fn(RouteStep $s): bool => null !== $s->product,
                 ),
             )[0] ?? null;
-        $hours =
-            null === $next
-                ? 0.0
-                : (new StepRunner($piece->context))->handsOn($piece->context->catalogue()->step($next->step)) / 60.0;
+        $hours = null === $next ? 0.0 : self::hours($piece, $next);
         $start = $done->started[$coat->stepKey] ?? $coat->laidAt;
         $zones = ZoneSpan::along($start, $coat->laidAt - $start, $hours);
         $span = ZoneSpan::of($zones, $opens, $closes);
@@ -79,5 +76,14 @@ final readonly class NextCoat
             $span->isOpen() ? [] : ZoneAdvice::of($start, $coat->laidAt - $start, $hours, $opens, $closes)->words(),
             $ready,
         );
+    }
+
+    /** Of hands-on work for the next coat. */
+    private static function hours(Workpiece $piece, RouteStep $next): float
+    {
+        $runner = new StepRunner($piece->context);
+        $step = $piece->context->catalogue()->step($next->step);
+
+        return $runner->work->minutes($step, $step->laysFilm ? $runner->product($next) : null) / 60.0;
     }
 }

@@ -58,7 +58,7 @@ final readonly class RouteFigures
             $minutes += $applied->handsOnMin;
             $hours += $applied->handsOnMin / 60.0 + ($applied->waitHours ?? 0.0);
             $risk += $step->takes->penalty;
-            $money += Effort::money($step, $context->areaOf($step));
+            $money += Effort::money($step, $runner->work->area($step, null, $state));
             if (null !== $product && $step->laysFilm) {
                 $litres = CoatSheets::paint($piece, $product, $state)->quantity('needed', Volume::class)->litresValue();
                 $money += $litres * $product->price;

@@ -64,9 +64,12 @@ final class Merger
                 $this->come($ahead, $zone, ++$at[$zone]);
             }
             $kind = $this->catalogue->step($step->step);
-            $saved = $kind->takes->setupMin * (count($keys) - 1);
+            $product = $kind->laysFilm ? $this->runners[$lead]->product($step) : null;
+            $saved = $this->runners[$lead]->work->setUp($kind, $product) * (count($keys) - 1);
             $minutes =
-                array_sum(array_map(fn(string $zone): float => $this->runners[$zone]->handsOn($kind), $zones)) - $saved;
+                array_sum(
+                    array_map(fn(string $zone): float => $this->runners[$zone]->work->minutes($kind, $product), $zones),
+                ) - $saved;
             $place = $this->pieces[$lead]->place->id;
             $actions[] = new SharedAction($step->step, $step->product, $place, $keys, $minutes, $saved);
             $hour += $minutes / 60.0;

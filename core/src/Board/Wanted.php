@@ -107,7 +107,7 @@ final class Wanted
         foreach (Workpiece::remaining($piece->route(), $done) as $routeStep) {
             $step = $catalogue->step($routeStep->step);
             $product = $runner->product($routeStep);
-            $m2 = $runner->worked($step, $product)->m2();
+            $m2 = $runner->work->area($step, $product)->m2();
             foreach ($step->grits->of ?? [] as $grit) {
                 $this->discs[$grit] = ($this->discs[$grit] ?? 0.0) + $m2 / ($step->grits->run->discLife[$grit] ?? 1.0);
             }
@@ -125,7 +125,7 @@ final class Wanted
                     $method,
                     $consumable->used(
                         $m2,
-                        $runner->handsOn($step, $product) / 60.0,
+                        $runner->work->minutes($step, $step->laysFilm ? $product : null) / 60.0,
                         $this->batches[$routeStep->key] ?? 0.0,
                     ),
                     $cleaner,

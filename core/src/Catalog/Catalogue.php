@@ -6,6 +6,7 @@ namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
 use Hull\Compute\Registry;
+use Hull\Effort\Paces;
 use Hull\Film\Methods;
 use Hull\Surface\Fact;
 use Hull\Surface\Product;
@@ -61,6 +62,7 @@ final readonly class Catalogue
         public array $places,
         public array $hazards,
         public Methods $methods,
+        public Paces $paces,
         public array $phases,
         public array $limits,
         public array $protection,
@@ -92,7 +94,7 @@ final readonly class Catalogue
     /** Every formula, with the figures of this catalogue. */
     public function formulas(): Registry
     {
-        return Registry::with($this->methods);
+        return Registry::with($this->methods, $this->paces);
     }
 
     /** How a step is worked, by all its tags together. */

@@ -6,6 +6,8 @@ namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
 use Hull\Climate\PartLag;
+use Hull\Effort\Pace;
+use Hull\Effort\Paces;
 use Hull\Film\Method;
 use Hull\Film\Methods;
 use Hull\Input\Keys;
@@ -28,6 +30,7 @@ final class CatalogueReader
         'places',
         'hazards',
         'methods',
+        'paces',
         'phases',
         'limits',
         'protection',
@@ -89,6 +92,10 @@ final class CatalogueReader
         $names->add('services', Keys::of($services));
         $limits = $this->limits();
         $methods = new Methods($this->keyed('methods', $this->method(...)));
+        $paces = $this->keyed(
+            'paces',
+            static fn(Node $n, string $id): Pace => StepReader::pace($n, $id, $facts->ids()),
+        );
         $protection = $this->protection();
         $conditions = $this->keyed(
             'conditions',
@@ -106,7 +113,7 @@ final class CatalogueReader
         $products = $this->keyed('products', $materials->product(...));
         $names->add('materials', [...Keys::of($supplies), ...Keys::of($products)]);
         $runs = $this->keyed('abrasives', StepReader::run(...));
-        $steps = $this->steps(new StepReader($names, $facts, $needs, $schools, $runs));
+        $steps = $this->steps(new StepReader($names, $facts, $needs, $schools, $runs, $paces));
 
         return new Catalogue(
             facts: $facts->facts,
@@ -119,6 +126,7 @@ final class CatalogueReader
             places: $this->places(),
             hazards: $this->keyed('hazards', fn(Node $n, string $id): Hazard => $this->hazard($n, $id)),
             methods: $methods,
+            paces: new Paces($paces),
             phases: $this->choices('phases'),
             limits: $limits,
             protection: $protection,

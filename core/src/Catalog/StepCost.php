@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Effort\Pace;
+
 /** What a step costs: hands-on minutes, hours that pass by themselves, materials, and what can go wrong. */
 final readonly class StepCost
 {
     /**
      * @param list<string> $scalesWith facts: the minutes count for the widest of those found; empty for all the part
+     * @param Pace|null $pace by what comes off, in place of minutes a square metre
      * @param string|null $waitFor drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C
      *                             colder)
      * @param float $penalty risk, in minutes one would give to avoid it
@@ -18,6 +21,7 @@ final readonly class StepCost
     public function __construct(
         public float $setupMin,
         public float $minPerM2,
+        public ?Pace $pace,
         public array $scalesWith,
         public float $waitHours,
         public ?string $waitFor,

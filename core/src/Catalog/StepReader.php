@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Effort\Pace;
+use Hull\Effort\PaceRow;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 
 /** Reads kinds of steps and the abrasives they go through. */
 final readonly class StepReader
 {
-    /** @param array<int|string, AbrasiveRun> $runs */
+    /**
+     * @param array<int|string, AbrasiveRun> $runs
+     * @param array<int|string, Pace> $paces
+     */
     public function __construct(
         private Names $names,
         private FactTable $facts,
         private NeedReader $needs,
         private SchoolReader $schools,
         private array $runs,
+        private array $paces,
     ) {}
 
     public function step(Node $n, string $id, int $order): Step
@@ -26,6 +32,7 @@ final readonly class StepReader
             ->only([
                 'setup_min',
                 'min_per_m2',
+                'pace',
                 'scales_with',
                 'wait_h',
                 'wait_for',
@@ -44,6 +51,7 @@ final readonly class StepReader
             takes: new StepCost(
                 setupMin: Checked::least($takes->optional('setup_min'))?->number() ?? 0.0,
                 minPerM2: Checked::least($takes->optional('min_per_m2'))?->number() ?? 0.0,
+                pace: $this->paceOf($takes->optional('pace')),
                 scalesWith: $this->scales($takes->optional('scales_with')),
                 waitHours: Checked::least($takes->optional('wait_h'))?->number() ?? 0.0,
                 waitFor: $takes->optional('wait_for')?->choice(['drying', 'dwell', 'touch', 'recoat', 'full']),
@@ -79,6 +87,38 @@ final readonly class StepReader
             : (null === $n
                 ? []
                 : [$n->choice($this->facts->ids())]);
+    }
+
+    private function paceOf(?Node $n): ?Pace
+    {
+        return null === $n ? null : $this->paces[$n->choice(Keys::of($this->paces))];
+    }
+
+    /** @param list<string> $facts ids */
+    public static function pace(Node $n, string $id, array $facts): Pace
+    {
+        $rows = array_map(
+            static fn(Node $row): PaceRow => new PaceRow(
+                $row->field('name')->text(),
+                array_map(
+                    static fn(Node $level): float => $level->number(),
+                    $row->optional('found')?->only($facts)->fields() ?? [],
+                ),
+                Names::known($row->optional('still'), $facts),
+                Checked::minutes($row->field('least')),
+                Checked::minutes($row->field('most')),
+            ),
+            $n->field('rows')->items(),
+        );
+
+        return new Pace(
+            $id,
+            $n->field('name')->text(),
+            Checked::minutes($n->field('setup')),
+            [] === $rows
+                ? throw $n->field('rows')->refuse('There is no row.', 'at least one row')
+                : $rows,
+        );
     }
 
     public static function run(Node $n, string $id): AbrasiveRun

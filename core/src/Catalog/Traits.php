@@ -41,6 +41,8 @@ final readonly class Traits
     /**
      * @param array<int|string, float> $facts on the surface as surveyed
      * @param Percentage $damaged share of the area that is rusted, loose or broken
+     * @param string $method id of the way it is painted
+     * @param bool $lattice small parts, open frames or lattice
      * @param list<string> $without limits: gear, skills and tastes the workshop does without
      */
     public function __construct(
@@ -54,6 +56,8 @@ final readonly class Traits
         public Air $air,
         public string $placeKind,
         public string $exposure,
+        public string $method,
+        public bool $lattice,
         public array $without,
     ) {}
 
@@ -70,6 +74,8 @@ final readonly class Traits
             air: $air,
             placeKind: $this->placeKind,
             exposure: $this->exposure,
+            method: $this->method,
+            lattice: $this->lattice,
             without: $this->without,
         );
     }

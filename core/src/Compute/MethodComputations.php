@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Hull\Compute;
 
 use Hull\Effort\CoatHours;
+use Hull\Effort\Paces;
+use Hull\Effort\StripHours;
 use Hull\Film\Loss;
 use Hull\Film\Methods;
 use Hull\Quantity\Area;
+use Hull\Quantity\Duration;
 use Hull\Quantity\Percentage;
 
-/** What hangs on how the paint is put on; the figures of the methods are facts of a catalogue. */
+/** What hangs on how paint is put on and taken off; the figures of methods and paces are facts of a catalogue. */
 final class MethodComputations
 {
     /** @return list<Computation> */
-    public static function all(Methods $methods): array
+    public static function all(Methods $methods, Paces $paces): array
     {
         return [
             new Computation(
@@ -51,7 +54,7 @@ final class MethodComputations
                     Field::choice('overhead', 'Overhead', ['no', 'yes']),
                     Field::choice('first', 'First coat over bare or rough metal', ['no', 'yes']),
                 ],
-                outputs: HourComputations::handsOn(),
+                outputs: self::handsOn(),
                 work: static function (Inputs $in) use ($methods): Outcome {
                     $hours = CoatHours::of(
                         $methods->get($in->choice('method')),
@@ -65,6 +68,38 @@ final class MethodComputations
                 },
                 kind: Source::Typical,
             ),
+            new Computation(
+                name: 'hours.strip',
+                summary: 'Taking it to bright metal',
+                formula: 'set-up + area x minutes a square metre by what comes off',
+                origin: 'typical of the trade',
+                inputs: [
+                    Field::quantity('area', Area::class, 'Area'),
+                    Field::choice('off', 'What comes off', $paces->kinds(), true),
+                    Field::choice('way', 'How', $paces->ids()),
+                ],
+                outputs: self::handsOn(),
+                work: static function (Inputs $in) use ($paces): Outcome {
+                    $hours = StripHours::of(
+                        $paces->get($in->choice('way')),
+                        $in->choice('off'),
+                        $in->quantity('area', Area::class),
+                    );
+
+                    return Outcome::of(['least' => $hours->least, 'most' => $hours->most, 'setUp' => $hours->setUp]);
+                },
+                kind: Source::Typical,
+            ),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function handsOn(): array
+    {
+        return [
+            Field::quantity('least', Duration::class, 'At least'),
+            Field::quantity('most', Duration::class, 'At most'),
+            Field::quantity('setUp', Duration::class, 'Set-up and clean-up'),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Compute;
 
+use Hull\Effort\Paces;
 use Hull\Film\Methods;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Quantity;
@@ -31,12 +32,15 @@ final class Registry
         ksort($this->byName);
     }
 
-    /** All formulas, with those that stand on the figures of a catalogue's methods. */
-    public static function with(Methods $methods): self
+    /** All formulas, with those that stand on the figures of a catalogue's methods and paces. */
+    public static function with(Methods $methods, Paces $paces): self
     {
         self::$with ??= new \WeakMap();
 
-        return self::$with[$methods] ??= new self([...self::standard()->all(), ...MethodComputations::all($methods)]);
+        return self::$with[$methods] ??= new self([
+            ...self::standard()->all(),
+            ...MethodComputations::all($methods, $paces),
+        ]);
     }
 
     /** The formulas that stand on nothing but their inputs. */
@@ -53,7 +57,6 @@ final class Registry
             ...PackComputations::all(),
             ...LaminateComputations::all(),
             ...BathComputations::all(),
-            ...HourComputations::all(),
         ]);
     }
 

@@ -179,6 +179,8 @@ final class Compatibility
             air: $air,
             placeKind: 'heated-bay',
             exposure: 'open',
+            method: (string) array_key_first($this->catalogue->methods->all),
+            lattice: false,
             without: [],
         );
         $context = new PartContext(

@@ -14,6 +14,7 @@ use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
+use Hull\Film\Method;
 use Hull\Quantity\Area;
 use Hull\Surface\Product;
 
@@ -63,6 +64,12 @@ final readonly class PartContext
         $share = $this->aim->share($step, $film->tags ?? [], $this->traits->damaged->ratioValue());
 
         return Area::squareMetres($this->area()->m2() * $share);
+    }
+
+    /** How a product is put on here: as the part is painted, if that lays it. */
+    public function method(Product $product): Method
+    {
+        return $this->catalogue()->methods->for($product->tags, [$this->traits->method]);
     }
 
     public function air(): Air

@@ -116,7 +116,7 @@ final class PrepSearch
     {
         $relevance = new Relevance($from, $needs, $steps, $this->runner);
         $usable = array_values($relevance->steps);
-        $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner, $this->context);
+        $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner);
 
         return $this->bestFirst($from, $needs, $usable, $relevance, $relaxed);
     }
@@ -175,7 +175,12 @@ final class PrepSearch
             $effort =
                 null === $applied->waitHours
                     ? \INF
-                    : Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->areaOf($step));
+                    : Effort::of(
+                        $step,
+                        $applied->handsOnMin,
+                        $applied->waitHours,
+                        $this->runner->work->area($step, null, $from),
+                    );
             if ($effort < $least && self::hold($needs, $applied->state)) {
                 [$best, $least] = [$move, $effort];
             }
@@ -284,7 +289,13 @@ final class PrepSearch
                     continue;
                 }
                 $spent =
-                    $cost + Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->areaOf($step));
+                    $cost +
+                    Effort::of(
+                        $step,
+                        $applied->handsOnMin,
+                        $applied->waitHours,
+                        $this->runner->work->area($step, null, $state),
+                    );
                 $queue->insert(
                     [$applied->state, $spent, [$trail, $move], $step, $possible, null],
                     [
@@ -327,7 +338,9 @@ final class PrepSearch
     {
         $step = $this->context->catalogue()->step($routeStep->step);
 
-        return Effort::of($step, $this->runner->handsOn($step), $step->takes->waitHours, $this->context->areaOf($step));
+        $work = $this->runner->work;
+
+        return Effort::of($step, $work->minutes($step), $step->takes->waitHours, $work->area($step));
     }
 
     /**

@@ -64,7 +64,6 @@ final class RelaxedPlan
         array $goal,
         private readonly array $steps,
         private readonly StepRunner $runner,
-        private readonly PartContext $context,
     ) {
         $this->filmWork = array_values(
             array_filter($steps, static fn(Step $s): bool => $s->isWait() || $s->cures || $s->strips > 0),
@@ -78,7 +77,7 @@ final class RelaxedPlan
                 $this->askers[$need][] = $number;
             }
             $wait = null === $step->takes->waitFor || 'dwell' === $step->takes->waitFor ? $step->takes->waitHours : 6.0;
-            $this->costs[] = Effort::of($step, $runner->handsOn($step), $wait, $context->areaOf($step));
+            $this->costs[] = Effort::of($step, $runner->work->minutes($step), $wait, $runner->work->area($step));
         }
         foreach ($steps as $number => $step) {
             foreach ($step->does as $effect) {
@@ -215,7 +214,12 @@ final class RelaxedPlan
             $applied = $this->runner->apply(new RouteStep('', $step->id), $state);
             if (null !== $applied->waitHours) {
                 $after[] = [
-                    Effort::of($step, $applied->handsOnMin, $applied->waitHours, $this->context->areaOf($step)),
+                    Effort::of(
+                        $step,
+                        $applied->handsOnMin,
+                        $applied->waitHours,
+                        $this->runner->work->area($step, null, $state),
+                    ),
                     $applied->state,
                 ];
             }

@@ -9,7 +9,6 @@ use Hull\Catalog\Step;
 use Hull\Climate\Drying;
 use Hull\Climate\Dwell;
 use Hull\Job\RouteStep;
-use Hull\Quantity\Area;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Surface\Effect;
@@ -32,8 +31,11 @@ final class StepRunner
     /** Area worked in one go (estimate). */
     public const SECTION_M2 = 12.0;
 
+    public readonly StepWork $work;
+
     public function __construct(private readonly PartContext $context)
     {
+        $this->work = new StepWork($context);
         $this->drifting = $context->catalogue()->drifting();
     }
 
@@ -41,7 +43,7 @@ final class StepRunner
     public function apply(RouteStep $routeStep, SurfaceState $state): Applied
     {
         $step = $this->context->catalogue()->step($routeStep->step);
-        $minutes = $this->handsOn($step, $this->product($routeStep));
+        $minutes = $this->work->minutes($step, $step->laysFilm ? $this->product($routeStep) : null, $state);
         $after = $this->effects($routeStep, $this->pass($state, ($minutes / 60) * $this->section()), $step);
         $wait = $this->wait($step, $state, $after);
 
@@ -143,14 +145,6 @@ final class StepRunner
         return null === $routeStep->product ? null : $this->context->catalogue()->product($routeStep->product);
     }
 
-    /** @param Product|null $film that the step lays */
-    public function handsOn(Step $step, ?Product $film = null): float
-    {
-        $takes = $step->takes;
-
-        return $takes->setupMin + $takes->minPerM2 * $this->worked($step, $film)->m2();
-    }
-
     /**
      * Share of a part that lies open at a time, 0 to 1: what is larger than one person strips, masks and coats in a
      * day is worked in sections, each with its own clock, so that bare metal does not wait for the far end of the
@@ -159,19 +153,6 @@ final class StepRunner
     public function section(): float
     {
         return min(1.0, self::SECTION_M2 / max(1e-6, $this->context->area()->m2()));
-    }
-
-    /** What of the part a step is done on: where it has its cause, or where the part is mended at all. */
-    public function worked(Step $step, ?Product $film = null): Area
-    {
-        $found = array_intersect_key($this->context->extents, array_flip($step->takes->scalesWith));
-
-        return Area::squareMetres(
-            min(
-                $this->context->area()->m2() * max([] === $found ? [1.0] : $found),
-                $this->context->areaOf($step, $film)->m2(),
-            ),
-        );
     }
 
     private function wait(Step $step, SurfaceState $before, SurfaceState $after): ?float

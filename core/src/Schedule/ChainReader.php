@@ -137,7 +137,8 @@ final class ChainReader
         $asks = ProbedLags::of($this->runner, $step, $state);
         $windows = [];
         $notAfter = null;
-        $hours = $this->runner->handsOn($definition) / 60.0;
+        $product = $definition->laysFilm ? $this->runner->product($step) : null;
+        $hours = $this->runner->work->minutes($definition, $product, $state) / 60.0;
         if (null !== $asks->from || $asks->ends) {
             [$windows, $notAfter] = $this->film($asks, $state, $definition->laysFilm, $hours);
         }
@@ -156,7 +157,6 @@ final class ChainReader
             }
         }
         $windows = [...$windows, ...$this->takenOff($step, $state)];
-        $product = $definition->laysFilm ? $this->runner->product($step) : null;
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
         $method = null === $product ? $this->piece->part->method : $this->piece->method($product)->id;
@@ -181,7 +181,7 @@ final class ChainReader
             notAfter: $notAfter,
             lateHours: null === $notAfter ? 0.0 : $this->keying(),
             share: null === $product ? '' : $product->id . '/' . $this->at,
-            setupHours: $definition->takes->setupMin / 60.0,
+            setupHours: $this->runner->work->setUp($definition, $product, $state) / 60.0,
             shareFor: null === $product
                 ? 0.0
                 : (null === $product->potLife
@@ -437,7 +437,7 @@ final class ChainReader
         return self::TURNING_TO_H +
             array_sum(
                 array_map(
-                    fn(Step $s): float => $this->runner->handsOn($s) / 60.0,
+                    fn(Step $s): float => $this->runner->work->minutes($s) / 60.0,
                     array_filter(
                         $this->catalogue->steps,
                         static fn(Step $s): bool => in_array(self::KEYING, $s->tags, true),

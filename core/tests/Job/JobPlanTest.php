@@ -65,7 +65,7 @@ final class JobPlanTest extends TestCase
         );
         self::assertCount(4, $coats, 'two epoxy, two colour, each once for all zones');
         self::assertCount(6, $coats[0]->zones);
-        self::assertSame(100.0, $coats[0]->saved, 'five times twenty minutes of setting up');
+        self::assertSame(50.0, $coats[0]->saved, 'five times ten minutes of setting up');
         self::assertCount(
             1,
             array_filter($plan->actions, static fn(SharedAction $a): bool => 'alkaline-degrease' === $a->step),

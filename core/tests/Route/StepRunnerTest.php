@@ -144,8 +144,8 @@ final class StepRunnerTest extends TestCase
         $state = SurfaceState::of('carbon-steel', ['tight-rust' => 1.0]);
         $discs = new RouteStep('', 'strip-discs');
         self::assertGreaterThan($small->apply($discs, $state)->handsOnMin, $large->apply($discs, $state)->handsOnMin);
-        self::assertEqualsWithDelta(10 + 35 * 1.12 * 0.7, $small->apply($discs, $state)->handsOnMin, 1e-6);
-        self::assertEqualsWithDelta(10 + 35 * 1.12, $whole->apply($discs, $state)->handsOnMin, 1e-6);
+        self::assertEqualsWithDelta(10 + 45 * 1.12 * 0.7, $small->apply($discs, $state)->handsOnMin, 1e-6);
+        self::assertEqualsWithDelta(10 + 45 * 1.12, $whole->apply($discs, $state)->handsOnMin, 1e-6);
     }
 
     public function testWaterInSeamsDriesSlowerThanOpenWater(): void

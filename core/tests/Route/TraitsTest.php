@@ -76,6 +76,8 @@ final class TraitsTest extends TestCase
             air: Air::of(Temperature::celsius(18.0), RelativeHumidity::percent(55)),
             placeKind: 'heated-bay',
             exposure: 'open',
+            method: 'brush',
+            lattice: false,
             without: ['blasting'],
         );
     }

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Route;
+
+use Hull\Catalog\Step;
+use Hull\Catalog\Traits;
+use Hull\Effort\CoatHours;
+use Hull\Effort\Pace;
+use Hull\Mix\PotLife;
+use Hull\Quantity\Area;
+use Hull\Surface\Film;
+use Hull\Surface\FilmPhase;
+use Hull\Surface\Product;
+use Hull\Surface\SurfaceState;
+
+/**
+ * How much of a part a step is done on, and how long it takes by hand: by what comes off, by how paint is put on, and
+ * by extent. Typical of the trade; the yard's own log replaces it.
+ */
+final readonly class StepWork
+{
+    /** One-part paint keeps in the gun or tray from coat to coat so long (estimate), hours. */
+    private const KEEPS_H = 4.0;
+
+    private Traits $traits;
+
+    public function __construct(private PartContext $context)
+    {
+        $this->traits = $context->traits;
+    }
+
+    /**
+     * What of the part a step is done on: where it has its cause, or where the part is mended at all.
+     *
+     * @param SurfaceState|null $state it is done in; without it all that was found counts
+     */
+    public function area(Step $step, ?Product $film = null, ?SurfaceState $state = null): Area
+    {
+        $most = $this->context->areaOf($step, $film)->m2();
+        $pace = $step->takes->pace;
+        $share =
+            null === $pace
+                ? $this->widest($step->takes->scalesWith)
+                : array_sum(array_column($this->shares($pace, $state), 1));
+
+        return Area::squareMetres(min($this->traits->area->m2() * $share, $most));
+    }
+
+    /** Hands-on minutes, set-up among them. */
+    public function minutes(Step $step, ?Product $film = null, ?SurfaceState $state = null): float
+    {
+        return $this->setUp($step, $film, $state) + $this->working($step, $film, $state);
+    }
+
+    /** Minutes to set up and clean up; none for a further coat of what is in the gun or tray. */
+    public function setUp(Step $step, ?Product $film = null, ?SurfaceState $state = null): float
+    {
+        $pace = null === $film ? null : $this->context->method($film)->pace;
+
+        return match (true) {
+            null !== $step->takes->pace => $step->takes->pace->setUp,
+            null === $pace => $step->takes->setupMin,
+            $this->isAtHand($film, $state) => 0.0,
+            default => $pace[2],
+        };
+    }
+
+    /** Hands-on minutes beside the set-up. */
+    public function working(Step $step, ?Product $film = null, ?SurfaceState $state = null): float
+    {
+        $pace = $step->takes->pace;
+        $area = $this->area($step, $film, $state);
+        if (null !== $pace) {
+            $shares = $this->shares($pace, $state);
+            $all = array_sum(array_column($shares, 1));
+            $each = array_map(static fn(array $row): float => $row[0]->typical() * $row[1], $shares);
+
+            return (array_sum($each) / max(1e-9, $all)) * $area->m2();
+        }
+        $method = null === $film ? null : $this->context->method($film);
+        if (null === $method?->pace) {
+            return $step->takes->minPerM2 * $area->m2();
+        }
+        $hours = CoatHours::of($method, $area, $this->traits->lattice, false, $this->isFirstOnBare($state));
+
+        return 60.0 * (($hours->least->h() + $hours->most->h()) / 2.0 - $hours->setUp->h());
+    }
+
+    /** @param list<string> $facts the widest of those found counts; all of it where none was */
+    private function widest(array $facts): float
+    {
+        $found = array_intersect_key($this->context->extents, array_flip($facts));
+
+        return max([] === $found ? [1.0] : $found);
+    }
+
+    /** @return non-empty-list<array{\Hull\Effort\PaceRow, float}> what comes off with its share of the part, 0 to 1 */
+    private function shares(Pace $pace, ?SurfaceState $state): array
+    {
+        $shares = [];
+        $left = 1.0;
+        foreach ($pace->rows as $row) {
+            $found = array_filter(
+                $row->found,
+                fn(float $level, int|string $fact): bool => ($this->traits->facts[$fact] ?? 0.0) >= $level,
+                \ARRAY_FILTER_USE_BOTH,
+            );
+            $still = array_filter($row->still, static fn(string $f): bool => ($state?->fact($f) ?? 1.0) > 0.0);
+            if ([] !== $found && [] !== $still) {
+                $alike = array_filter($shares, static fn(array $s): bool => $s[0]->isOf($row));
+                $widest = $this->widest(array_map(strval(...), array_keys($found)));
+                $share = min($left, max(0.0, $widest - array_sum(array_column($alike, 1))));
+                $shares[] = [$row, $share];
+                $left -= $share;
+            }
+        }
+
+        return [] === $shares ? [[$pace->rows[count($pace->rows) - 1], 1.0]] : $shares;
+    }
+
+    /** The film below is the same and takes the next coat while what was mixed or opened for it still runs. */
+    private function isAtHand(Product $film, ?SurfaceState $state): bool
+    {
+        $top = $state?->top();
+        if (null === $state || null === $top || $top->product->id !== $film->id || $state->phase() === FilmPhase::Cured) {
+            return false;
+        }
+        $wait = Film::fresh($film, $film->dft)->recoatMin->remainingIn($this->context->air());
+        $keeps = null === $film->potLife ? self::KEEPS_H : $film->potLife->h() * PotLife::USABLE;
+
+        return null !== $wait && $wait->h() <= $keeps;
+    }
+
+    private function isFirstOnBare(?SurfaceState $state): bool
+    {
+        return null !== $state && [] === $state->films && $this->traits->substrate->isOf(['metal']);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Route;
+
+use Hull\Route\StepWork;
+use Hull\Surface\Film;
+use Hull\Surface\SurfaceState;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Time by what comes off, by method and by extent; the part is 1.12 m2. */
+final class StepWorkTest extends TestCase
+{
+    private const M2 = 1.12;
+
+    /** @return iterable<string, array{list<array<string, string>>, float}> what was found, minutes with discs */
+    public static function grades(): iterable
+    {
+        $rust = static fn(string $grade, string $extent): array => [
+            'id' => 'rust',
+            'grade' => $grade,
+            'extent' => $extent,
+        ];
+        $paint = static fn(string $extent): array => ['id' => 'old-coating', 'grade' => 'dull', 'extent' => $extent];
+        yield 'light rust' => [[$rust('light', '100 %')], 17.5];
+        yield 'light rust on half' => [[$rust('light', '50 %')], 8.75];
+        yield 'scale' => [[$rust('scale', '100 %')], 45.0];
+        yield 'pitted' => [[$rust('pitted', '100 %')], 75.0];
+        yield 'sound paint' => [[$paint('100 %')], 30.0];
+        yield 'scale on a fifth, and the paint round it' => [[$rust('scale', '20 %'), $paint('100 %')], 9.0 + 24.0];
+        yield 'scale on a fifth, paint on a half' => [[$rust('scale', '20 %'), $paint('50 %')], 9.0 + 15.0];
+        yield 'nothing found' => [[], 17.5];
+    }
+
+    /** @param list<array<string, string>> $found */
+    #[DataProvider('grades')]
+    public function testDiscsTakeAsLongAsWhatComesOff(array $found, float $minutes): void
+    {
+        $piece = Yard::workpiece(['conditions' => $found, 'aim' => 'coat']);
+        $step = Yard::catalogue()->step('strip-discs');
+        $work = new StepWork($piece->context);
+        self::assertEqualsWithDelta(10.0 + $minutes * self::M2, $work->minutes($step), 1e-6);
+    }
+
+    public function testWhatIsOffAlreadyTakesNoTime(): void
+    {
+        $piece = Yard::workpiece([
+            'aim' => 'coat',
+            'conditions' => [
+                ['id' => 'rust', 'grade' => 'scale', 'extent' => '20 %'],
+                ['id' => 'old-coating', 'grade' => 'dull', 'extent' => '100 %'],
+            ],
+        ]);
+        $stripped = SurfaceState::of('carbon-steel', ['tight-rust' => 1.0]);
+        $work = new StepWork($piece->context);
+        $minutes = $work->working(Yard::catalogue()->step('strip-discs'), null, $stripped);
+        self::assertEqualsWithDelta(9.0 * self::M2, $minutes, 1e-6);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, float}> part, film, minutes with the set-up */
+    public static function coats(): iterable
+    {
+        yield 'brush' => [['method' => 'brush'], 'epoxy-primer-2k', 10.0 + 8.0 * self::M2];
+        yield 'brush on a lattice' => [
+            ['method' => 'brush', 'small_or_lattice' => true],
+            'epoxy-primer-2k',
+            10.0 + 21.0 * self::M2,
+        ];
+        yield 'gun' => [['method' => 'hvlp'], 'epoxy-primer-2k', 38.0 + 2.5 * self::M2];
+        yield 'a can comes from the can' => [['method' => 'brush'], 'enamel-aerosol', 5.0 + 4.0 * self::M2];
+    }
+
+    /** @param array<string, mixed> $part */
+    #[DataProvider('coats')]
+    public function testACoatTakesAsLongAsItsMethod(array $part, string $film, float $minutes): void
+    {
+        $piece = Yard::workpiece($part);
+        $catalogue = Yard::catalogue();
+        $work = new StepWork($piece->context);
+        self::assertEqualsWithDelta(
+            $minutes,
+            $work->minutes($catalogue->step($catalogue->coat), $catalogue->product($film)),
+            1e-6,
+        );
+    }
+
+    public function testTheFirstCoatOverBareMetalTakesHalfAsLongAgainAndTheNextNoSettingUp(): void
+    {
+        $piece = Yard::workpiece(['method' => 'hvlp']);
+        $catalogue = Yard::catalogue();
+        $coat = $catalogue->step($catalogue->coat);
+        $epoxy = $catalogue->product('epoxy-primer-2k');
+        $work = new StepWork($piece->context);
+        $bare = SurfaceState::of('carbon-steel', []);
+        self::assertEqualsWithDelta(38.0 + 1.5 * 2.5 * self::M2, $work->minutes($coat, $epoxy, $bare), 1e-6);
+        $primed = $bare->lay(Film::fresh($epoxy, $epoxy->dft));
+        self::assertEqualsWithDelta(2.5 * self::M2, $work->minutes($coat, $epoxy, $primed), 1e-6);
+        $colour = $catalogue->product('urethane-colour-2k');
+        self::assertEqualsWithDelta(38.0 + 2.5 * self::M2, $work->minutes($coat, $colour, $primed), 1e-6);
+    }
+}
