@@ -99,6 +99,9 @@ final class CatalogueTest extends TestCase
         ];
         yield [[...$found('spring-steel:yes'), 'service' => 'heat-150', 'finish' => 'utility']];
         yield [
+            [...$found('scratches:deep'), 'substrate' => 'stainless-steel', 'service' => 'interior', 'finish' => 'show'],
+        ];
+        yield [
             [...$found('scratches:deep'), 'substrate' => 'chrome-plate', 'service' => 'interior', 'finish' => 'tidy'],
         ];
         yield [
