@@ -25,6 +25,7 @@ final readonly class Judge
             new Laws\LeastThatWorks(),
             new Laws\NothingWithoutCause(),
             new Laws\FilmsGoTogether(),
+            new Laws\HoursAndLitres(),
             new Laws\BackOnLast(),
         ];
     }

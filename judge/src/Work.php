@@ -11,6 +11,8 @@ final readonly class Work
      * @param list<string> $found "condition:grade"
      * @param list<Done> $steps
      * @param string|null $wants what was asked for: clean, spots, clear ...; null where nobody said
+     * @param float|null $m2 area of the part; null where nobody said
+     * @param bool $isInSpots only what is damaged is worked on
      */
     public function __construct(
         public string $substrate,
@@ -18,6 +20,8 @@ final readonly class Work
         public string $service,
         public array $steps,
         public ?string $wants = null,
+        public ?float $m2 = null,
+        public bool $isInSpots = false,
     ) {}
 
     /** @param list<string> $steps ids; "apply-coat product" for a coat */
@@ -37,7 +41,23 @@ final readonly class Work
 
     public function wanting(string $aim): self
     {
-        return new self($this->substrate, $this->found, $this->service, $this->steps, $aim);
+        return new self($this->substrate, $this->found, $this->service, $this->steps, $aim, $this->m2);
+    }
+
+    /**
+     * The same order on a part of this size.
+     *
+     * @param list<array{float, float|null}> $takes minutes, and litres of a coat, of each step in turn
+     */
+    public function taking(float $m2, array $takes): self
+    {
+        $steps = array_map(
+            static fn(Done $d, array $t): Done => new Done($d->step, $d->product, $t[0], $t[1]),
+            $this->steps,
+            $takes,
+        );
+
+        return new self($this->substrate, $this->found, $this->service, $steps, $this->wants, $m2);
     }
 
     /** @param list<string> $substrates */

@@ -137,6 +137,39 @@ final class LawsTest extends TestCase
             $steel('strip-discs', 'mask', 'final-wipe', 'apply-coat urethane-colour-2k', 'unmask'),
             $steel('strip-discs', ...$coated),
         ];
+        yield 'a white wipe before the degreasing' => [
+            7,
+            Work::of('carbon-steel', 'interior', ['white-wipe', 'solvent-degrease', ...$coated], 'oil:light'),
+            Work::of('carbon-steel', 'interior', ['solvent-degrease', 'white-wipe', ...$coated], 'oil:light'),
+        ];
+        yield 'a salt test before the blast' => [
+            7,
+            $steel('salt-test', 'blast', 'blow-off', ...$coated),
+            $steel('blast', 'salt-test', 'blow-off', ...$coated),
+        ];
+        $enamel = Work::of('carbon-steel', 'interior', [
+            'photograph',
+            'mask',
+            'final-wipe',
+            'apply-coat alkyd-primer',
+            'unmask',
+        ]);
+        $taking = static fn(float $photo, float $coat, float $litres): Work => $enamel->taking(2.0, [
+            [$photo, null],
+            [20.0, null],
+            [5.0, null],
+            [$coat, $litres],
+            [10.0, null],
+        ]);
+        yield 'a coat in no time' => [14, $taking(4.0, 0.0, 0.2), $taking(4.0, 26.0, 0.2)];
+        yield 'a photograph longer than the coat' => [14, $taking(30.0, 26.0, 0.2), $taking(4.0, 26.0, 0.2)];
+        yield 'a tin for a square foot' => [14, $taking(4.0, 26.0, 5.0), $taking(4.0, 26.0, 0.25)];
+        yield 'a drop for two square metres' => [14, $taking(4.0, 26.0, 0.02), $taking(4.0, 26.0, 0.25)];
+        yield 'enamel in batches' => [
+            14,
+            $steel('mask', 'final-wipe', 'mix-many', 'apply-coat alkyd-primer', 'unmask'),
+            $steel('mask', 'final-wipe', 'apply-coat alkyd-primer', 'unmask'),
+        ];
         yield 'back on before the bath' => [
             15,
             $steel('dismantle', 'reassemble', 'bath-citric', 'rinse', 'force-dry', 'oil-film'),

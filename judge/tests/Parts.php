@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
+use Hull\Bench\RouteLine;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Service;
 use Hull\Input\Node;
+use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\JobFile\JobReader;
 use Hull\Route\NoRoute;
@@ -85,14 +87,24 @@ final readonly class Parts
     public static function work(Workpiece $piece, array $steps): Work
     {
         return new Work(
-            $piece->part->substrate,
-            array_map(
+            substrate: $piece->part->substrate,
+            found: array_map(
                 static fn(\Hull\Job\Observed $o): string => $o->condition . ':' . $o->grade,
                 $piece->part->conditions,
             ),
-            $piece->part->service,
-            array_map(static fn(RouteStep $s): Done => new Done($s->step, $s->product), $steps),
-            $piece->part->aim ?? (self::isAskedAnew($piece) ? 'coat' : null),
+            service: $piece->part->service,
+            steps: array_map(
+                static fn(RouteLine $l): Done => new Done(
+                    $l->step->step,
+                    $l->step->product,
+                    $l->minutes,
+                    $l->paint?->litresValue(),
+                ),
+                RouteLine::of($piece, Route::of($steps)),
+            ),
+            wants: $piece->part->aim ?? (self::isAskedAnew($piece) ? 'coat' : null),
+            m2: $piece->context->area()->m2(),
+            isInSpots: 'spots' === $piece->context->aim->id,
         );
     }
 }

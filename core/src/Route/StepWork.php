@@ -124,7 +124,7 @@ final readonly class StepWork
     private function isAtHand(Product $film, ?SurfaceState $state): bool
     {
         $top = $state?->top();
-        if (null === $state || null === $top || $top->product->id !== $film->id || $state->phase() === FilmPhase::Cured) {
+        if (null === $state || $top?->product->id !== $film->id || FilmPhase::Cured === $state->phase()) {
             return false;
         }
         $wait = Film::fresh($film, $film->dft)->recoatMin->remainingIn($this->context->air());

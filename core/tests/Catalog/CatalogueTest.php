@@ -99,7 +99,12 @@ final class CatalogueTest extends TestCase
         ];
         yield [[...$found('spring-steel:yes'), 'service' => 'heat-150', 'finish' => 'utility']];
         yield [
-            [...$found('scratches:deep'), 'substrate' => 'stainless-steel', 'service' => 'interior', 'finish' => 'show'],
+            [
+                ...$found('scratches:deep'),
+                'substrate' => 'stainless-steel',
+                'service' => 'interior',
+                'finish' => 'show',
+            ],
         ];
         yield [
             [...$found('scratches:deep'), 'substrate' => 'chrome-plate', 'service' => 'interior', 'finish' => 'tidy'],

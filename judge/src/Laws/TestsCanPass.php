@@ -10,7 +10,8 @@ use Judge\Steps;
 use Judge\Work;
 
 /**
- * 7: a test stands where it can pass: no white wipe on scale or flaking paint.
+ * 7: a test stands where it can pass: no white wipe on scale or flaking paint or before the degreasing, no salt test on
+ * what is blasted afterwards, no solvent rub on a film that is gone.
  *
  * The test patch is no matter of the order: its step prepares a hidden hand's breadth of its own, a day before.
  */
@@ -28,6 +29,21 @@ final readonly class TestsCanPass implements Law
             $work->has('rust:scale', 'rust:pitted', 'rust:perforated', 'old-coating:flaking')
         ) {
             $breaches[] = new Breach(7, $test, 'the white wipe on scale or flaking paint');
+        }
+
+        $degreases = $work->last(['alkaline-degrease', 'solvent-degrease', 'mild-degrease']);
+        if (null !== $test && null !== $degreases && $work->has('oil') && $work->last(['white-wipe']) < $degreases) {
+            $breaches[] = new Breach(7, $test, 'the white wipe before the degreasing');
+        }
+        $salt = $work->last(['salt-test']);
+        $blasts = $work->last(['blast']);
+        if (null !== $salt && null !== $blasts && $salt < $blasts) {
+            $breaches[] = new Breach(7, $salt, 'the salt test before the blasting');
+        }
+        $rub = $work->first(['solvent-rub']);
+        $gone = $work->first(['chemical-strip', 'blast', 'sand-off-film', 'lacquer-strip', 'bath-electrolysis']);
+        if (null !== $rub && null !== $gone && $rub > $gone) {
+            $breaches[] = new Breach(7, $rub, 'the solvent rub on a film that is gone');
         }
 
         return $breaches;

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Tests;
+
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\CatalogueReader;
+use Hull\Tests\Yard;
+
+/** The catalogue with something wrong in it. */
+final readonly class Spoilt
+{
+    /** @param array<int|string, list<mixed>> $data */
+    private function __construct(private array $data) {}
+
+    public static function yard(): self
+    {
+        return new self(Yard::data());
+    }
+
+    public function catalogue(): Catalogue
+    {
+        return CatalogueReader::read($this->data);
+    }
+
+    public function withoutRules(string ...$rules): self
+    {
+        $kept = array_filter($this->data['rules'], static fn(mixed $r): bool => !in_array(self::id($r), $rules, true));
+
+        return new self([...$this->data, 'rules' => array_values($kept)]);
+    }
+
+    /** Facts that nothing undoes. */
+    public function withLasting(string ...$facts): self
+    {
+        return $this->each(
+            'facts',
+            $facts,
+            static fn(array $f): array => array_diff_key($f, ['lost_unless' => 0, 'lost_by' => 0]),
+        );
+    }
+
+    public function withoutNeeds(string $step): self
+    {
+        return $this->each('steps', [$step], static fn(array $s): array => array_diff_key($s, ['needs' => 0]));
+    }
+
+    /** A condition that puts one more fact on the part. */
+    public function withFact(string $condition, string $fact): self
+    {
+        return $this->each('conditions', [$condition], static function (array $c) use ($fact): array {
+            $grades = is_array($c['grades'] ?? null) ? $c['grades'] : [];
+
+            return [
+                ...$c,
+                'grades' => array_map(static function (mixed $g) use ($fact): mixed {
+                    $facts = is_array($g) && is_array($g['facts'] ?? null) ? $g['facts'] : [];
+
+                    return is_array($g) ? [...$g, 'facts' => [...$facts, $fact => 1]] : $g;
+                }, $grades),
+            ];
+        });
+    }
+
+    /** Foundations that begin with this film have another one below it. */
+    public function withFirst(string $film, string $below): self
+    {
+        return $this->each('foundations', null, static function (array $f) use ($film, $below): array {
+            $layers = is_array($f['layers'] ?? null) ? array_values($f['layers']) : [];
+            $first = is_array($layers[0] ?? null) ? $layers[0]['product'] ?? null : null;
+
+            return $film === $first
+                ? [...$f, 'layers' => [['product' => $below, 'coats' => 1, 'role' => 'grip'], ...$layers]]
+                : $f;
+        });
+    }
+
+    public function withoutPace(): self
+    {
+        $nothing = ['least' => 0, 'most' => 0, 'setup' => 0];
+
+        return $this->each(
+            'methods',
+            null,
+            static fn(array $m): array => isset($m['pace']) ? [...$m, 'pace' => $nothing] : $m,
+        );
+    }
+
+    /** Steps that take so many minutes to set up that others are done in their place. */
+    public function withSetUp(int $minutes, string ...$steps): self
+    {
+        return $this->each('steps', $steps, static function (array $s) use ($minutes): array {
+            $takes = is_array($s['takes'] ?? null) ? $s['takes'] : [];
+
+            return [...$s, 'takes' => [...$takes, 'setup_min' => $minutes]];
+        });
+    }
+
+    public function withSolids(string $product, string $solids): self
+    {
+        return $this->each('products', [$product], static fn(array $p): array => [...$p, 'solids' => $solids]);
+    }
+
+    /**
+     * @param array<int|string, string>|null $ids of the entries that are changed; null for all of the kind
+     * @param \Closure(array<mixed>): array<mixed> $change
+     */
+    private function each(string $kind, ?array $ids, \Closure $change): self
+    {
+        $changed = array_map(
+            static fn(mixed $e): mixed => is_array($e) && (null === $ids || in_array(self::id($e), $ids, true))
+                ? $change($e)
+                : $e,
+            $this->data[$kind],
+        );
+
+        return new self([...$this->data, $kind => $changed]);
+    }
+
+    private static function id(mixed $entry): mixed
+    {
+        return is_array($entry) ? $entry['id'] ?? null : null;
+    }
+}
