@@ -44,16 +44,22 @@ final readonly class Mender
         );
     }
 
-    /** @return list<Mend> gentlest kind first, and of one kind those that leave the fewest needs broken */
+    /**
+     * What is only moved elsewhere is not mended: fewer places must break the need than before.
+     *
+     * @return list<Mend> gentlest kind first, and of one kind those that leave the fewest needs broken
+     */
     private function mends(SurfaceState $from, Route $route, Finding $finding): array
     {
         $found = [];
+        $alike = static fn(array $all): int => count(
+            array_filter($all, static fn(Finding $f): bool => $f->needId === $finding->needId),
+        );
+        $before = $alike($this->check->findings($from, $route));
         foreach ($this->candidates($from, $route, $finding) as $kind => $mend) {
-            $left = array_filter(
-                $this->check->findings($from, $mend->route),
-                static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken,
-            );
-            if ([] === array_filter($left, static fn(Finding $f): bool => $f->is($finding))) {
+            $all = $this->check->findings($from, $mend->route);
+            $left = array_filter($all, static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken);
+            if ($alike($all) < $before) {
                 $found[] = [$kind, count($left), count($found), $mend];
             }
         }

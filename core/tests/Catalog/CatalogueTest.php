@@ -98,6 +98,11 @@ final class CatalogueTest extends TestCase
             ],
         ];
         yield [[...$found('spring-steel:yes'), 'service' => 'heat-150', 'finish' => 'utility']];
+        yield [[...$found('rust:light'), 'substrate' => 'galvanised-steel', 'service' => 'bare-fit']];
+        yield [[...$found('cracks:hair'), 'substrate' => 'rigid-plastic', 'service' => 'interior']];
+        yield [[...$found('gasket:present', 'rivets:due'), 'substrate' => 'magnesium', 'service' => 'heat-150']];
+        yield [[...$found('soil:light'), 'substrate' => 'fabric', 'service' => 'exterior-sun']];
+        yield [[...$found('blush:present'), 'substrate' => 'epoxy-surface', 'service' => 'interior']];
         yield [
             [
                 ...$found('scratches:deep'),

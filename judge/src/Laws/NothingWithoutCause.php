@@ -22,14 +22,19 @@ final readonly class NothingWithoutCause implements Law
         'chase-threads' => ['threads'],
         'weld' => ['weld-due', 'cracks', 'holes', 'rust:perforated'],
         'open-drains' => ['drains', 'water-inside', 'soft-core'],
-        'clear-cavity' => ['loose-bits', 'sealed-cavity'],
+        'clear-cavity' => ['loose-bits', 'sealed-cavity', 'rivets'],
         'mould-kill' => ['mould', 'organic-stain'],
         'loosen' => ['seized'],
         'test-patch' => ['new-to-you'],
         'wet-scrape' => ['untested-paint', 'antifouling', 'old-coating', 'weak-film'],
         'destain-oxalic' => ['rust-stain', 'organic-stain'],
         'whiten-peroxide' => ['yellowing'],
-        'adhesive-remove' => ['adhesive'],
+        'adhesive-remove' => ['adhesive', 'wrap-film'],
+        'adhesive-roll' => ['adhesive', 'wrap-film'],
+        'peel-wrap' => ['wrap-film'],
+        'gasket-off' => ['gasket'],
+        'drill-rivets' => ['rivets'],
+        'wash-blush' => ['blush'],
     ];
 
     public function breaches(Work $work): array
