@@ -6,6 +6,7 @@ namespace App\Api;
 
 use App\Api\View\LayerView;
 use App\Api\View\LocalTopicView;
+use App\Api\View\Option;
 use App\Api\View\RouteView;
 use App\Api\View\SchoolChoice;
 use App\Api\View\SchoolOption;
@@ -18,6 +19,7 @@ use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\RouteFigures;
 use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Job\Route;
@@ -184,6 +186,7 @@ final readonly class RouteScreen
                 without: array_slice($without, 0, 4),
                 cautions: array_map(static fn(Caution $c): string => $c->name, $spoken),
                 protect: $protect,
+                asks: self::asked($catalogue, [...$step->requires, ...$product->requires ?? []]),
                 local: array_map(
                     static fn(LocalTopicView $t): string => $t->name . ': ' . $t->text,
                     BoardScreen::local(
@@ -201,6 +204,20 @@ final readonly class RouteScreen
         }
 
         return [$steps, $layers];
+    }
+
+    /**
+     * @param list<string> $requires
+     *
+     * @return list<Option>
+     */
+    private static function asked(Catalogue $catalogue, array $requires): array
+    {
+        return array_map(static function (string $id) use ($catalogue): Option {
+            $asked = $catalogue->limits[$id];
+
+            return new Option($asked->id, $asked->name, $asked->hint);
+        }, array_values(array_unique($requires)));
     }
 
     public static function status(string $key, Replayed $replayed, Workpiece $piece, Route $route): string

@@ -183,6 +183,7 @@ final class DemoCommand extends Command
     private function furnish(Workshop $yard, Node $own): void
     {
         $this->settings->crew($yard, Crew::read($own->field('crew')));
+        $yard->without = [];
         $this->stock($yard, $own);
         $local = array_map(static fn(Node $n): string => $n->text(2000), $own->field('local')->fields());
         $this->settings->general(

@@ -48,6 +48,10 @@ class Workshop
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $crew = [];
 
+    /** @var list<string>|null gear, skills and products it does without on every job; null until it was asked */
+    #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
+    public ?array $without = null;
+
     /** Secret part of the address of the calendar; null while there is none. */
     #[ORM\Column(length: 64, nullable: true)]
     public ?string $calendarKey = null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Entity\Workshop;
@@ -22,11 +23,13 @@ final readonly class JobBook
         private RouteBook $routes,
         private LogBook $log,
         private ClockInterface $clock,
+        private Catalogues $catalogues,
     ) {}
 
     public function open(Workshop $workshop, string $name, string $note): JobRow
     {
         $row = new JobRow($workshop, $name, $note, $this->clock->now());
+        $row->without = $workshop->without ?? $this->catalogues->for($workshop)->withoutAtStart();
         $this->em->persist($row);
         $this->em->flush();
 
@@ -73,6 +76,28 @@ final readonly class JobBook
                 $this->routes->followSurvey($part);
             }
             $this->em->flush();
+        });
+    }
+
+    /**
+     * What the yard does without on every job; jobs that had just that follow, others keep what they were told.
+     *
+     * @param list<string> $without
+     */
+    public function yardDoesWithout(Workshop $workshop, array $without, int $seen): void
+    {
+        $this->em->wrapInTransaction(function () use ($workshop, $without, $seen): void {
+            $workshop->nextEdition('gear', $seen);
+            $before = $workshop->without ?? $this->catalogues->for($workshop)->withoutAtStart();
+            $workshop->without = $without;
+            sort($before);
+            foreach ($this->em->getRepository(JobRow::class)->findBy(['workshop' => $workshop]) as $row) {
+                $had = $row->without;
+                sort($had);
+                if ($had === $before) {
+                    $this->doWithout($row, $without);
+                }
+            }
         });
     }
 

@@ -28,7 +28,16 @@ abstract class ApiCase extends WebTestCase
     {
         self::getContainer()
             ->get(AccountCommand::class)
-            ->make($email, 'Somebody', new Workshop($workshop), self::PASSWORD);
+            ->make($email, 'Somebody', self::equipped($workshop), self::PASSWORD);
+    }
+
+    /** A yard that has everything, so that what is tested is not what it lacks. */
+    private static function equipped(string $name): Workshop
+    {
+        $workshop = new Workshop($name);
+        $workshop->without = [];
+
+        return $workshop;
     }
 
     /** @param non-empty-string $email */

@@ -34,7 +34,7 @@ final readonly class FilmChoice
             catalogue: $catalogue,
             substrate: $catalogue->substrate($part->substrate),
             facts: $found->facts,
-            service: $part->service,
+            services: $part->services(),
             finish: $part->finish,
             area: $part->area(),
             damaged: $found->damaged,

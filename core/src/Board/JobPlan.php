@@ -82,7 +82,7 @@ final readonly class JobPlan
             $piece->surveyed->key(),
             json_encode($extents, \JSON_THROW_ON_ERROR),
             $part->substrate,
-            $part->service,
+            implode('+', $part->services()),
             $part->finish,
             $part->place,
             $part->method,

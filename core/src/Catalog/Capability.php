@@ -7,6 +7,15 @@ namespace Hull\Catalog;
 /** Something a workshop may be without: a piece of gear, a skill, or the wish to use it. */
 final readonly class Capability
 {
-    /** @param string $kind gear, skill or taste */
-    public function __construct(public string $id, public string $name, public string $kind, public string $hint) {}
+    /**
+     * @param string $kind gear, skill or taste
+     * @param bool $atStart a new yard has it until it says otherwise
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public string $hint,
+        public bool $atStart,
+    ) {}
 }

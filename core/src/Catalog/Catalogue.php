@@ -8,6 +8,7 @@ use Hull\Climate\Enclosure;
 use Hull\Compute\Registry;
 use Hull\Effort\Paces;
 use Hull\Film\Methods;
+use Hull\Input\Keys;
 use Hull\Surface\Fact;
 use Hull\Surface\Product;
 use Hull\Surface\Shelf;
@@ -106,6 +107,12 @@ final readonly class Catalogue
         }
 
         return $manner;
+    }
+
+    /** @return list<string> ids of what a new yard is without until it says otherwise */
+    public function withoutAtStart(): array
+    {
+        return Keys::of(array_filter($this->limits, static fn(Capability $c): bool => !$c->atStart));
     }
 
     /** What is wanted where nothing else is asked for or likely: the last of the aims. */

@@ -202,6 +202,7 @@ final class CatalogueReader
                 $n->field('name')->text(),
                 $n->field('kind')->choice(['gear', 'skill', 'taste']),
                 $n->optional('hint')?->text(300) ?? '',
+                true === $n->optional('at_start')?->boolean(),
             ),
         );
     }

@@ -7,8 +7,8 @@ namespace Hull\Catalog;
 use Hull\Input\InvalidInput;
 
 /**
- * A workshop's own products, steps, supplies, film systems, rules, facts, conditions, methods and kinds of places
- * beside the shipped ones, in the same form.
+ * A workshop's own products, steps, supplies, film systems, rules, facts, conditions, methods, paces and kinds of
+ * places beside the shipped ones, in the same form.
  *
  * Own systems are looked at first, so that they win where they fit equally well; an own step stands at the end of its
  * phase.
@@ -24,6 +24,7 @@ final readonly class OwnCatalogue
         'facts',
         'conditions',
         'methods',
+        'paces',
         'places',
     ];
 

@@ -26,13 +26,16 @@ final readonly class Scope
         public array $exceptAims = [],
     ) {}
 
-    /** @param \Closure(string): string $answer to a school question */
-    public function covers(Substrate $substrate, string $service, string $finish, string $aim, \Closure $answer): bool
+    /**
+     * @param list<string> $services what the part has to stand; any of them is enough
+     * @param \Closure(string): string $answer to a school question
+     */
+    public function covers(Substrate $substrate, array $services, string $finish, string $aim, \Closure $answer): bool
     {
         if (
             !$substrate->isOf($this->families) ||
             ([] !== $this->except && $substrate->isOf($this->except)) ||
-            ([] !== $this->services && !in_array($service, $this->services, true)) ||
+            ([] !== $this->services && [] === array_intersect($services, $this->services)) ||
             ([] !== $this->finishes && !in_array($finish, $this->finishes, true)) ||
             ([] !== $this->aims && !in_array($aim, $this->aims, true)) ||
             in_array($aim, $this->exceptAims, true)

@@ -41,6 +41,7 @@ final readonly class Traits
     /**
      * @param array<int|string, float> $facts on the surface as surveyed
      * @param Percentage $damaged share of the area that is rusted, loose or broken
+     * @param non-empty-list<string> $services what the part has to stand, the first leading
      * @param string $method id of the way it is painted
      * @param bool $lattice small parts, open frames or lattice
      * @param list<string> $without limits: gear, skills and tastes the workshop does without
@@ -49,7 +50,7 @@ final readonly class Traits
         public Catalogue $catalogue,
         public Substrate $substrate,
         public array $facts,
-        public string $service,
+        public array $services,
         public string $finish,
         public Area $area,
         public Percentage $damaged,
@@ -67,7 +68,7 @@ final readonly class Traits
             catalogue: $this->catalogue,
             substrate: $this->substrate,
             facts: $this->facts,
-            service: $this->service,
+            services: $this->services,
             finish: $this->finish,
             area: $this->area,
             damaged: $this->damaged,
@@ -88,7 +89,7 @@ final readonly class Traits
             $number = is_float($value) ? $value : 0.0;
             $holds = match ($asked) {
                 'substrates' => $this->substrate->isOf($list),
-                'services' => in_array($this->service, $list, true),
+                'services' => [] !== array_intersect($this->services, $list),
                 'finishes' => in_array($this->finish, $list, true),
                 'places' => in_array($this->placeKind, $list, true),
                 'exposures' => in_array($this->exposure, $list, true),
@@ -120,7 +121,10 @@ final readonly class Traits
     {
         return strtr($says, [
             '{substrate}' => lcfirst($this->substrate->name),
-            '{service}' => lcfirst($this->catalogue->services[$this->service]->name),
+            '{service}' => implode(
+                ' and ',
+                array_map(fn(string $s): string => lcfirst($this->catalogue->services[$s]->name), $this->services),
+            ),
             '{finish}' => lcfirst($this->catalogue->finishes[$this->finish]->name),
             '{place}' => lcfirst($this->catalogue->places[$this->placeKind]->name),
             '{area}' =>

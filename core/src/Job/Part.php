@@ -20,6 +20,7 @@ final readonly class Part
      * @param Money|null $replacement what another one would cost
      * @param string|null $aim what is wanted of it, an id of the catalogue's aims; null for what is likely
      * @param string|null $film id of the film system picked by hand; null for the one that fits best
+     * @param list<string> $also further services it has to stand beside the first
      */
     public function __construct(
         public string $id,
@@ -41,7 +42,14 @@ final readonly class Part
         public ?Money $replacement = null,
         public ?string $aim = null,
         public ?string $film = null,
+        public array $also = [],
     ) {}
+
+    /** @return non-empty-list<string> what it has to stand, the first leading */
+    public function services(): array
+    {
+        return array_values(array_unique([$this->service, ...$this->also]));
+    }
 
     public function area(): Area
     {
@@ -103,6 +111,7 @@ final readonly class Part
             replacement: $this->replacement,
             aim: $aim,
             film: $film,
+            also: $this->also,
         );
     }
 }

@@ -37,6 +37,7 @@ final readonly class PartForm
      *     replacement: Money|null,
      *     aim: string|null,
      *     film: string|null,
+     *     also: list<string>,
      * } by property of Part
      */
     public function read(Node $n): array
@@ -54,10 +55,14 @@ final readonly class PartForm
             'replacement' => $n->optional('replacement')?->money(),
             'aim' => $n->optional('aim')?->choice(Keys::of($this->catalogue->aims)),
             'film' => $n->optional('film')?->choice(Keys::of($this->catalogue->systems)),
+            'also' => array_map(
+                fn(Node $s): string => $s->choice(Keys::of($this->catalogue->services)),
+                $n->optional('also')?->items(count($this->catalogue->services)) ?? [],
+            ),
         ];
     }
 
-    /** @return array<string, string|bool> by field of the file; what is not said is left out */
+    /** @return array<string, string|bool|list<string>> by field of the file; what is not said is left out */
     public static function written(Part $part): array
     {
         return array_filter(
@@ -72,8 +77,9 @@ final readonly class PartForm
                 'replacement' => $part->replacement?->text(),
                 'aim' => $part->aim,
                 'film' => $part->film,
+                'also' => $part->also,
             ],
-            static fn(string|bool|null $v): bool => null !== $v,
+            static fn(string|bool|array|null $v): bool => null !== $v && [] !== $v,
         );
     }
 
@@ -91,6 +97,7 @@ final readonly class PartForm
             'replacement' => ['type' => 'string', 'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$'],
             'aim' => ['enum' => Keys::of($this->catalogue->aims)],
             'film' => ['enum' => Keys::of($this->catalogue->systems)],
+            'also' => ['type' => 'array', 'items' => ['enum' => Keys::of($this->catalogue->services)]],
         ];
     }
 }

@@ -42,7 +42,7 @@ final class Compatibility
                 $catalogue->systems,
                 static fn(FilmSystem $s): bool => (new Scope($s->scope->families, $s->scope->except))->covers(
                     $substrate,
-                    '',
+                    [],
                     '',
                     '',
                     static fn(string $q): string => '',
@@ -172,7 +172,7 @@ final class Compatibility
             catalogue: $this->catalogue,
             substrate: $this->substrate,
             facts: [],
-            service: $service,
+            services: [$service],
             finish: (string) array_key_first($this->catalogue->finishes),
             area: Area::squareMetres(1.0),
             damaged: Percentage::ratio(0.0),

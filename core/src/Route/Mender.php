@@ -52,20 +52,23 @@ final readonly class Mender
     private function mends(SurfaceState $from, Route $route, Finding $finding): array
     {
         $found = [];
-        $alike = static fn(array $all): int => count(
-            array_filter($all, static fn(Finding $f): bool => $f->needId === $finding->needId),
-        );
-        $before = $alike($this->check->findings($from, $route));
+        $before = self::alike($this->check->findings($from, $route), $finding);
         foreach ($this->candidates($from, $route, $finding) as $kind => $mend) {
             $all = $this->check->findings($from, $mend->route);
             $left = array_filter($all, static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken);
-            if ($alike($all) < $before) {
+            if (self::alike($all, $finding) < $before) {
                 $found[] = [$kind, count($left), count($found), $mend];
             }
         }
         usort($found, static fn(array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
 
         return array_slice(array_map(static fn(array $f): Mend => $f[3], $found), 0, self::MOST);
+    }
+
+    /** @param list<Finding> $all */
+    private static function alike(array $all, Finding $finding): int
+    {
+        return count(array_filter($all, static fn(Finding $f): bool => $f->needId === $finding->needId));
     }
 
     /**

@@ -81,7 +81,7 @@ final readonly class PartContext
     {
         return $scope->covers(
             $this->substrate(),
-            $this->traits->service,
+            $this->traits->services,
             $this->traits->finish,
             $this->aim->id,
             $this->answer(...),

@@ -22,6 +22,8 @@ final readonly class SystemChooser
     private const PICKED = 20;
     /** More than all answers together. */
     private const OTHER = 1000;
+    /** So many systems that come close are named. */
+    private const NEAR = 3;
 
     private Catalogue $catalogue;
 
@@ -51,16 +53,18 @@ final readonly class SystemChooser
      */
     public function choose(?string $aim, ?string $film): array
     {
-        $service = $this->catalogue->services[$this->traits->service];
-        if (!$service->suits($this->traits->substrate)) {
-            throw new NoRoute(
-                sprintf(
-                    '%s is not for the service "%s": %s',
-                    $this->traits->substrate->name,
-                    $service->name,
-                    $service->whyNot,
-                ),
-            );
+        foreach ($this->traits->services as $id) {
+            $service = $this->catalogue->services[$id];
+            if (!$service->suits($this->traits->substrate)) {
+                throw new NoRoute(
+                    sprintf(
+                        '%s is not for the service "%s": %s',
+                        $this->traits->substrate->name,
+                        $service->name,
+                        $service->whyNot,
+                    ),
+                );
+            }
         }
         $wanted = null === $aim ? $this->likely() : $this->open($this->catalogue->aims[$aim]);
         if (null !== $film) {
@@ -189,8 +193,8 @@ final readonly class SystemChooser
         if (!$this->covers(new Scope($scope->families, $scope->except))) {
             $reasons[] = sprintf('It is not made for %s.', lcfirst($t->substrate->name));
         }
-        if ([] !== $scope->services && !in_array($t->service, $scope->services, true)) {
-            $reasons[] = sprintf('It does not stand "%s".', $this->catalogue->services[$t->service]->name);
+        foreach ([] === $scope->services ? [] : array_diff($t->services, $scope->services) as $service) {
+            $reasons[] = sprintf('It does not stand "%s".', $this->catalogue->services[$service]->name);
         }
         if ([] !== $scope->finishes && !in_array($t->finish, $scope->finishes, true)) {
             $reasons[] = sprintf('It gives no "%s" finish.', $this->catalogue->finishes[$t->finish]->name);
@@ -216,7 +220,7 @@ final readonly class SystemChooser
     {
         $t = $this->traits;
 
-        return $scope->covers($t->substrate, $t->service, $t->finish, '', static fn(string $q): string => '');
+        return $scope->covers($t->substrate, $t->services, $t->finish, '', static fn(string $q): string => '');
     }
 
     private function against(Scope $scope): int
@@ -248,12 +252,33 @@ final readonly class SystemChooser
         return [] === $other ? 0 : self::PICKED;
     }
 
+    /** Where several services are asked for: systems that stand all but one of them, and which. */
+    private function almost(Aim $aim): string
+    {
+        $near = [];
+        foreach (count($this->traits->services) < 2 ? [] : $this->fits($aim) as $fit) {
+            $lacking = array_diff($this->traits->services, $fit->system->scope->services);
+            if (1 === count($fit->reasons) && 1 === count($lacking) && [] === $fit->lacks) {
+                $near[] = sprintf(
+                    '"%s" stands all but "%s"',
+                    $fit->system->name,
+                    $this->catalogue->services[reset($lacking)]->name,
+                );
+            }
+        }
+
+        return [] === $near ? '' : ' ' . implode('; ', array_slice($near, 0, self::NEAR)) . '.';
+    }
+
     private function none(Aim $aim): string
     {
         $where = sprintf(
             '%s in the service "%s" with the finish "%s"',
             lcfirst($this->traits->substrate->name),
-            $this->catalogue->services[$this->traits->service]->name,
+            implode(
+                '" and "',
+                array_map(fn(string $s): string => $this->catalogue->services[$s]->name, $this->traits->services),
+            ),
             $this->catalogue->finishes[$this->traits->finish]->name,
         );
         $lacking = array_filter(
@@ -262,9 +287,10 @@ final readonly class SystemChooser
         );
         if ([] === $lacking) {
             return sprintf(
-                'There is no film system yet for %s%s.',
+                'There is no film system yet for %s%s.%s',
                 $where,
                 $aim->id === $this->usual()->id ? '' : sprintf(' where "%s" is wanted', $aim->name),
+                $this->almost($aim),
             );
         }
         $names = array_map(

@@ -69,7 +69,7 @@ final class TraitsTest extends TestCase
             catalogue: $catalogue,
             substrate: $catalogue->substrate('carbon-steel'),
             facts: ['oil' => 1.0, 'wax' => 0.0, 'scratches' => 2.0],
-            service: 'exterior-sun',
+            services: ['exterior-sun'],
             finish: 'tidy',
             area: Area::squareMetres($m2),
             damaged: Percentage::percent(12.0),

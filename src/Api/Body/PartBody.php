@@ -11,6 +11,7 @@ final readonly class PartBody
      * @param list<ConditionBody> $conditions
      * @param list<array<int|string, string|float>> $shapes
      * @param array<int|string, string>|null $schools
+     * @param list<string>|null $also further services it has to stand
      */
     public function __construct(
         public string $id,
@@ -28,5 +29,6 @@ final readonly class PartBody
         public ?string $zone_of = null,
         public ?string $mounted_on = null,
         public ?string $replacement = null,
+        public ?array $also = null,
     ) {}
 }

@@ -11,6 +11,7 @@ final readonly class StepView
      * @param list<string> $without
      * @param list<string> $cautions
      * @param list<string> $protect
+     * @param list<Option> $asks gear, skills and products it cannot be done without
      * @param list<string> $local what the workshop's own rules say
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class StepView
         public array $without,
         public array $cautions,
         public array $protect,
+        public array $asks,
         public array $local,
         public Value $handsOn,
         public ?Value $wait,

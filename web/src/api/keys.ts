@@ -21,6 +21,7 @@ export const keys = {
   session: ['session'] as const,
   catalogue: ['catalogue'] as const,
   workshop: ['workshop'] as const,
+  gear: ['gear'] as const,
   today: ['today'] as const,
   jobs: ['jobs'] as const,
   store: ['store'] as const,

@@ -16,3 +16,19 @@ export function useSaveWorkshop() {
     },
   });
 }
+
+export const useGear = () => useQuery({ queryKey: keys.gear, queryFn: () => settle(api.GET('/api/workshop/gear')) });
+
+/** What the yard has; routes nobody has touched are planned again with it. */
+export function useSaveGear() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: Schemas['GearBody']) => settle(api.PUT('/api/workshop/gear', { body })),
+    onSuccess: async (view) => {
+      client.setQueryData(keys.gear, view);
+      await client.invalidateQueries({
+        predicate: (q) => !['workshop', 'session', 'catalogue', 'gear'].includes(String(q.queryKey[0])),
+      });
+    },
+  });
+}

@@ -10,6 +10,7 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { textSize, tok } from '../../theme/tokens';
 import { Alternatives } from './Alternatives';
+import { Asked } from './Asked';
 import { Detail } from './Detail';
 import { FindingBlock } from './FindingBlock';
 import { StepList } from './StepList';
@@ -133,6 +134,7 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
             caption={built(view, step, route.selected)}
           />
           {step && <Detail step={step} />}
+          {step && step.asks.length > 0 && <Asked step={step} view={view} part={part} />}
           <Alternatives view={view} part={part} job={view.jobId} busy={route.busy} pick={route.planChoosing} />
         </Box>
       </Box>

@@ -28,6 +28,7 @@ const step = (key: string, status = 'open') => ({
   without: [],
   cautions: [],
   protect: [],
+  asks: [],
   local: [],
 });
 

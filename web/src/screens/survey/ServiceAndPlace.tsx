@@ -54,6 +54,26 @@ export function ServiceAndPlace({
             put({ service: v });
           },
         )}
+        <TextField
+          select
+          label="It has to stand, too"
+          value={fields.also ?? []}
+          onChange={(e) => {
+            const value: unknown = e.target.value;
+            put({ also: Array.isArray(value) ? value.map(String) : [] });
+          }}
+          slotProps={{ select: { multiple: true, displayEmpty: true } }}
+          helperText={at('/part/also') ?? 'further services; a film has to stand them all'}
+          error={!!at('/part/also')}
+        >
+          {catalogue.services
+            .filter((s) => s.substrates.includes(draft.substrate) && s.id !== fields.service)
+            .map((s) => (
+              <MenuItem key={s.id} value={s.id}>
+                {s.name}
+              </MenuItem>
+            ))}
+        </TextField>
         {choices('Finish wanted', fields.finish, catalogue.finishes, (v) => {
           put({ finish: v });
         })}

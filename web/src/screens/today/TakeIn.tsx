@@ -4,7 +4,9 @@ import { type SubmitEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useJobs } from '../../api/jobs';
+import { useGear } from '../../api/workshop';
 import { Notice } from '../../parts/Notice';
+import { FirstGear } from '../yard/Gear';
 import { wide } from '../../theme/tokens';
 
 type Place = Schemas['PlaceLine'];
@@ -62,7 +64,24 @@ function placeBody(
   };
 }
 
-export function TakeIn({
+export function TakeIn(of: { open: boolean; close: () => void; catalogue: Schemas['CatalogueView'] }) {
+  const gear = useGear();
+  if (gear.data?.asked === false)
+    return (
+      <Dialog open={of.open} onClose={of.close} fullWidth maxWidth="md">
+        <DialogTitle sx={wide}>What does the yard have?</DialogTitle>
+        <DialogContent>
+          <FirstGear view={gear.data} />
+        </DialogContent>
+        <DialogActions sx={{ p: 2 }}>
+          <Button onClick={of.close}>Not now</Button>
+        </DialogActions>
+      </Dialog>
+    );
+  return <PartForm {...of} />;
+}
+
+function PartForm({
   open,
   close,
   catalogue,

@@ -7,6 +7,7 @@ import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { tok } from '../../theme/tokens';
 import { Crew } from '../schedule/Crew';
+import { Gear } from './Gear';
 import { OwnCatalogue } from './OwnCatalogue';
 
 function Form({ view }: { view: Schemas['WorkshopView'] }) {
@@ -127,6 +128,7 @@ export function Yard() {
   return (
     <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
       <Form view={workshop.data} />
+      <Gear />
       <Crew />
       <OwnCatalogue />
     </Box>

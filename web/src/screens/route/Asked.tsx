@@ -1,0 +1,38 @@
+import { Box, Button } from '@mui/material';
+import { type Schemas } from '../../api/client';
+import { useWithout } from '../../api/jobs';
+import { useAlternatives } from '../../api/parts';
+import { Labelled } from '../../parts/Labelled';
+import { Notice } from '../../parts/Notice';
+import { type Step } from './step';
+
+/** What a step cannot be done without, and the way round it where it is not there. */
+export function Asked({ step, view, part }: { step: Step; view: Schemas['RouteView']; part: string }) {
+  const ways = useAlternatives(part, view.number);
+  const without = useWithout(view.jobId, part);
+  return (
+    <Box sx={{ mt: 1.25 }}>
+      <Labelled label="It asks for">
+        {step.asks.map((a) => (
+          <Box key={a.id} sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1 }}>
+            <span title={a.hint}>{a.name}</span>
+            <Button
+              size="small"
+              disabled={without.isPending || !ways.data}
+              onClick={() => {
+                without.mutate([...(ways.data?.without ?? []), a.id]);
+              }}
+            >
+              Not here: plan without
+            </Button>
+          </Box>
+        ))}
+      </Labelled>
+      {without.isError && (
+        <div role="alert">
+          <Notice title="Not planned again">{without.error.message}</Notice>
+        </div>
+      )}
+    </Box>
+  );
+}

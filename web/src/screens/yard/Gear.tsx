@@ -1,0 +1,117 @@
+import { Box, Button, Checkbox, FormControlLabel } from '@mui/material';
+import { useState } from 'react';
+import { type Schemas } from '../../api/client';
+import { useGear, useSaveGear } from '../../api/workshop';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { textSize, tok } from '../../theme/tokens';
+
+const groups = [
+  { kind: 'gear', title: 'It has' },
+  { kind: 'skill', title: 'Somebody can do' },
+  { kind: 'taste', title: 'It works with' },
+] as const;
+
+/** One thing the yard may have, ticked where it has it. */
+function Tick({ of, has, put }: { of: Schemas['CapabilityView']; has: boolean; put: (has: boolean) => void }) {
+  return (
+    <FormControlLabel
+      sx={{ display: 'flex', alignItems: 'flex-start', mr: 0, mb: 0.5 }}
+      control={
+        <Checkbox
+          checked={has}
+          onChange={(_, now) => {
+            put(now);
+          }}
+          sx={{ py: 0.5 }}
+        />
+      }
+      label={
+        <Box sx={{ pt: 0.5 }}>
+          {of.name}
+          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{of.hint}</Box>
+        </Box>
+      }
+    />
+  );
+}
+
+function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
+  const save = useSaveGear();
+  const [without, setWithout] = useState(view.all.filter((c) => !c.has).map((c) => c.id));
+  return (
+    <Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'repeat(3, 1fr)' }, gap: 2 }}>
+        {groups.map((g) => (
+          <Box key={g.kind} component="fieldset" sx={{ border: 0, m: 0, p: 0, minWidth: 0 }}>
+            <Box component="legend" sx={{ fontWeight: 650, p: 0, mb: 0.5 }}>
+              {g.title}
+            </Box>
+            {view.all
+              .filter((c) => c.kind === g.kind)
+              .map((c) => (
+                <Tick
+                  key={c.id}
+                  of={c}
+                  has={!without.includes(c.id)}
+                  put={(has) => {
+                    setWithout(has ? without.filter((id) => id !== c.id) : [...without, c.id]);
+                  }}
+                />
+              ))}
+          </Box>
+        ))}
+      </Box>
+      {save.isError && (
+        <div role="alert">
+          <Notice title="Not kept">{save.error.message}</Notice>
+        </div>
+      )}
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1.5 }}>
+        <Button
+          variant="contained"
+          disabled={save.isPending}
+          onClick={() => {
+            save.mutate({ without, version: view.version });
+          }}
+        >
+          {keep}
+        </Button>
+        <Box role="status" sx={{ color: tok('zinc'), fontWeight: 650 }}>
+          {save.isSuccess && 'Kept; routes follow it.'}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** What the yard has, asked once; jobs that were not told otherwise follow it. */
+export function Gear() {
+  const gear = useGear();
+  return (
+    <Box component="section" aria-label="What the yard has" sx={{ mt: 4 }}>
+      <Heading>What the yard has</Heading>
+      <Box sx={{ color: tok('ink2'), mb: 1.5, maxWidth: 760 }}>
+        Beside hand tools, brush, roller and drill. Routes leave out what is not ticked; a job can be told otherwise in
+        its route.
+      </Box>
+      {gear.isPending && <Loading />}
+      {gear.isError && <Failed error={gear.error} />}
+      {gear.isSuccess && <Ticks view={gear.data} keep="Keep what the yard has" />}
+    </Box>
+  );
+}
+
+/** The same question before the first part is taken in. */
+export function FirstGear({ view }: { view: Schemas['GearView'] }) {
+  return (
+    <Box>
+      <Box sx={{ mb: 1.5 }}>
+        Before the first part: what is there to work with? Hand tools, brush, roller and drill are taken as given. The
+        routes leave out the rest; all of it can be changed later, under Yard or at the step that wants it.
+      </Box>
+      <Ticks view={view} keep="That is what there is" />
+    </Box>
+  );
+}
