@@ -81,6 +81,7 @@ final readonly class AlternativesScreen
             figures: null === $a->figures ? null : Screens::figures($a->figures, $row, $shown),
             gains: $a->gains,
             spares: $a->spares,
+            matters: $a->matters,
             gear: null === $a->figures
                 ? []
                 : array_map(static fn(Capability $l): string => $l->name, $a->figures->gear),

@@ -15,14 +15,13 @@ final class GearTest extends ApiCase
         $this->enter('new@example.test', 'New slip');
         $this->forgetWhatWasSaid('New slip');
         $gear = $this->call('GET', '/api/workshop/gear');
-        self::assertFalse($gear['asked']);
-        $has = array_column(
-            array_filter($gear['all'], static fn(array $c): bool => 'gear' === $c['kind'] && $c['has']),
-            'id',
+        self::assertFalse(self::at($gear, 'asked'));
+        $has = array_filter(
+            self::list($gear, 'all'),
+            static fn(mixed $c): bool => 'gear' === self::at($c, 'kind') && true === self::at($c, 'has'),
         );
-        self::assertSame(['pressure-washer', 'uv-lamp'], $has);
-        $job = $this->job();
-        self::assertContains('spray-gun', $this->call('GET', "/api/jobs/$job")['without']);
+        self::assertSame(['pressure-washer', 'uv-lamp'], array_column($has, 'id'));
+        self::assertContains('spray-gun', $this->without($this->job()));
     }
 
     public function testWhatItSaysHoldsForNewJobsAndForThoseThatWereNotToldOtherwise(): void
@@ -32,11 +31,11 @@ final class GearTest extends ApiCase
         $told = $this->job();
         $this->call('PUT', "/api/jobs/$told/without", ['without' => ['oven']]);
         $gear = $this->call('PUT', '/api/workshop/gear', ['without' => ['blast', 'compressor'], 'version' => 1]);
-        self::assertTrue($gear['asked']);
-        self::assertSame(2, $gear['version']);
-        self::assertSame(['blast', 'compressor'], $this->call('GET', "/api/jobs/$before")['without']);
-        self::assertSame(['oven'], $this->call('GET', "/api/jobs/$told")['without']);
-        self::assertSame(['blast', 'compressor'], $this->call('GET', '/api/jobs/' . $this->job())['without']);
+        self::assertTrue(self::at($gear, 'asked'));
+        self::assertSame(2, self::at($gear, 'version'));
+        self::assertSame(['blast', 'compressor'], $this->without($before));
+        self::assertSame(['oven'], $this->without($told));
+        self::assertSame(['blast', 'compressor'], $this->without($this->job()));
     }
 
     public function testTwoWhoSayItAtOnceAreToldOfEachOther(): void
@@ -56,9 +55,15 @@ final class GearTest extends ApiCase
         self::assertStringContainsString('spray-gun', json_encode($refused, \JSON_THROW_ON_ERROR));
     }
 
+    /** @return list<mixed> */
+    private function without(string $job): array
+    {
+        return self::list($this->call('GET', "/api/jobs/$job"), 'without');
+    }
+
     private function job(): string
     {
-        return $this->call('POST', '/api/jobs', ['name' => 'Skiff'])['id'];
+        return self::text($this->call('POST', '/api/jobs', ['name' => 'Skiff']), 'id');
     }
 
     private function forgetWhatWasSaid(string $name): void

@@ -16,6 +16,7 @@ final readonly class Alternative
      * @param string $closed why it is not open here; empty when it is
      * @param list<string> $gains names of steps and films it has beside the route as it stands
      * @param list<string> $spares names of steps and films of the route as it stands that it does without
+     * @param bool $matters it differs by more than a trifle
      */
     public function __construct(
         public School $school,
@@ -28,6 +29,7 @@ final readonly class Alternative
         public ?RouteFigures $figures,
         public array $gains,
         public array $spares,
+        public bool $matters,
     ) {}
 
     public function differs(): bool
@@ -42,7 +44,7 @@ final readonly class Alternative
      */
     public function effort(): ?float
     {
-        $worthNaming = !$this->chosen && $this->differs() && [] !== $this->for && '' === $this->closed;
+        $worthNaming = !$this->chosen && $this->matters && [] !== $this->for && '' === $this->closed;
 
         return $worthNaming ? $this->figures?->effortPerYear() : null;
     }

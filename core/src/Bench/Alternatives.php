@@ -95,6 +95,7 @@ final readonly class Alternatives
                 figures: null,
                 gains: [],
                 spares: [],
+                matters: false,
             );
         }
         $closed =
@@ -102,6 +103,8 @@ final readonly class Alternatives
                 ? ''
                 : 'No film system follows it on this material and in this service.';
         [$mine, $theirs] = [$this->names($this->piece, $plan), $this->names($other, $route)];
+
+        $figures = RouteFigures::of($other, $route, $this->air);
 
         return new Alternative(
             school: $school,
@@ -111,10 +114,16 @@ final readonly class Alternatives
             against: $against,
             closed: $closed,
             system: $other->context->system->name,
-            figures: RouteFigures::of($other, $route, $this->air),
+            figures: $figures,
             gains: array_values(array_diff($theirs, $mine)),
             spares: array_values(array_diff($mine, $theirs)),
+            matters: !$chosen && $mine !== $theirs && $figures->isAnotherWayThan($this->figures($plan)),
         );
+    }
+
+    private function figures(Route $plan): RouteFigures
+    {
+        return RouteFigures::of($this->piece, $plan, $this->air);
     }
 
     /** @return list<string> */

@@ -16,6 +16,12 @@ use Hull\Route\StepRunner;
 /** A whole route in figures, to hold one against another. All estimates from typical times and prices. */
 final readonly class RouteFigures
 {
+    /** Less than this apart is a trifle: minutes and share of the work, hours to the end, minor units of money. */
+    private const MINUTES = 15.0;
+    private const SHARE = 0.05;
+    private const HOURS = 6.0;
+    private const MONEY = 500;
+
     /**
      * @param float $handsOnMin minutes of work
      * @param float $elapsedHours from the first step to the last, work and waits one after another, nights not counted
@@ -89,6 +95,18 @@ final readonly class RouteFigures
             hazard: max([0, ...array_map(static fn(Caution $c): int => $c->hazard, $spoken)]),
             voc: $voc,
         );
+    }
+
+    /** Whether somebody would choose between the two: by days, hours, money, hazard, or what is on it in the end. */
+    public function isAnotherWayThan(self $other): bool
+    {
+        $hands = abs($this->handsOnMin - $other->handsOnMin);
+
+        return $this->system->id !== $other->system->id ||
+            $this->hazard !== $other->hazard ||
+            ($hands >= self::MINUTES && $hands >= self::SHARE * $other->handsOnMin) ||
+            abs($this->elapsedHours - $other->elapsedHours) >= self::HOURS ||
+            abs($this->money - $other->money) >= self::MONEY;
     }
 
     /** What a year of protection costs, in minutes of work and money together; less is better. */

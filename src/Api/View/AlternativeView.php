@@ -10,6 +10,7 @@ final readonly class AlternativeView
     /**
      * @param list<string> $gains steps it has beside the route as it stands
      * @param list<string> $spares steps it does without
+     * @param bool $matters it differs by more than a trifle
      * @param list<string> $gear
      * @param float|null $effort work, money and risk for a year of protection, for ranking; null where it is no advice
      * @param string $because the question, the answer and what speaks for it, in a sentence
@@ -23,6 +24,7 @@ final readonly class AlternativeView
         public ?FiguresView $figures,
         public array $gains,
         public array $spares,
+        public bool $matters,
         public array $gear,
         public ?float $effort,
         public string $because,

@@ -54,14 +54,18 @@ export function Alternatives({
   const { answers, open } = useAnswers(part, view.number, questions);
   const of = (school: string, answer: string) => answers.find((a) => a.school === school && a.answer === answer);
   const come = (school: string) => answers.some((a) => a.school === school);
+  const least = (school: string) =>
+    Math.min(...answers.filter((a) => a.school === school && a.effort !== null).map((a) => a.effort ?? Infinity));
   const changing = view.schools.filter(
     (s) =>
       !come(s.id) ||
       s.options.some((o) => {
         const a = of(s.id, o.id);
-        return !o.chosen && a !== undefined && (a.gains.length + a.spares.length > 0 || a.figures === null);
+        return !o.chosen && a !== undefined && (a.matters || a.figures === null);
       }),
   );
+  const trifles = view.schools.filter((s) => come(s.id) && !changing.includes(s)).map((s) => s.question);
+  if (open === 0) changing.sort((a, b) => least(a.id) - least(b.id));
   const best = answers.filter((a) => a.effort !== null).sort((a, b) => (a.effort ?? 0) - (b.effort ?? 0))[0];
   return (
     <Box>
@@ -99,7 +103,7 @@ export function Alternatives({
           >
             {school.options.map((o) => {
               const a = of(school.id, o.id);
-              if (!o.chosen && a && a.figures !== null && a.gains.length + a.spares.length === 0) return null;
+              if (!o.chosen && a && a.figures !== null && !a.matters) return null;
               return (
                 <ToggleButton key={o.id} value={o.id} disabled={busy || (a !== undefined && a.figures === null)}>
                   <Box sx={{ minWidth: 0 }}>
@@ -134,7 +138,7 @@ export function Alternatives({
           {school.options
             .filter((o) => {
               const a = of(school.id, o.id);
-              return !o.chosen && a?.figures && a.gains.length + a.spares.length > 0;
+              return !o.chosen && a?.figures && a.matters;
             })
             .map((o) => (
               <Button
@@ -150,6 +154,11 @@ export function Alternatives({
             ))}
         </Box>
       ))}
+      {open === 0 && trifles.length > 0 && (
+        <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mb: 1.75 }}>
+          Changes next to nothing here: {trifles.join('; ')}.
+        </Box>
+      )}
       {beside && (
         <SideBySide
           part={part}

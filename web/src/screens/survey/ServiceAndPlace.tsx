@@ -62,7 +62,18 @@ export function ServiceAndPlace({
             const value: unknown = e.target.value;
             put({ also: Array.isArray(value) ? value.map(String) : [] });
           }}
-          slotProps={{ select: { multiple: true, displayEmpty: true } }}
+          slotProps={{
+            select: {
+              multiple: true,
+              displayEmpty: true,
+              renderValue: (value: unknown) =>
+                catalogue.services
+                  .filter((s) => Array.isArray(value) && value.includes(s.id))
+                  .map((s) => s.name)
+                  .join(', ') || 'nothing else',
+            },
+            inputLabel: { shrink: true },
+          }}
           helperText={at('/part/also') ?? 'further services; a film has to stand them all'}
           error={!!at('/part/also')}
         >

@@ -42,24 +42,26 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
   const [without, setWithout] = useState(view.all.filter((c) => !c.has).map((c) => c.id));
   return (
     <Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'repeat(3, 1fr)' }, gap: 2 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr 1fr' }, gap: 2 }}>
         {groups.map((g) => (
           <Box key={g.kind} component="fieldset" sx={{ border: 0, m: 0, p: 0, minWidth: 0 }}>
             <Box component="legend" sx={{ fontWeight: 650, p: 0, mb: 0.5 }}>
               {g.title}
             </Box>
-            {view.all
-              .filter((c) => c.kind === g.kind)
-              .map((c) => (
-                <Tick
-                  key={c.id}
-                  of={c}
-                  has={!without.includes(c.id)}
-                  put={(has) => {
-                    setWithout(has ? without.filter((id) => id !== c.id) : [...without, c.id]);
-                  }}
-                />
-              ))}
+            <Box sx={{ columnCount: g.kind === 'gear' ? { xs: 1, sm: 2 } : 1, '& > *': { breakInside: 'avoid' } }}>
+              {view.all
+                .filter((c) => c.kind === g.kind)
+                .map((c) => (
+                  <Tick
+                    key={c.id}
+                    of={c}
+                    has={!without.includes(c.id)}
+                    put={(has) => {
+                      setWithout(has ? without.filter((id) => id !== c.id) : [...without, c.id]);
+                    }}
+                  />
+                ))}
+            </Box>
           </Box>
         ))}
       </Box>
