@@ -55,7 +55,7 @@ final class GearTest extends ApiCase
         self::assertStringContainsString('spray-gun', json_encode($refused, \JSON_THROW_ON_ERROR));
     }
 
-    /** @return list<mixed> */
+    /** @return array<mixed> */
     private function without(string $job): array
     {
         return self::list($this->call('GET', "/api/jobs/$job"), 'without');

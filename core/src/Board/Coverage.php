@@ -50,7 +50,7 @@ final class Coverage
                 $substrate->id,
                 $condition->id,
                 $piece->context->system->id,
-                ...array_map(static fn(\Hull\Catalog\Rule $r): string => $r->need->id, $piece->context->rules),
+                ...array_map(static fn(\Hull\Catalog\Rule $r): string => $r->need->id, $piece->context->rules->all),
             ]);
             $steps = $this->known[$key] ??= count($piece->plan()->steps);
 

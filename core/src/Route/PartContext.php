@@ -24,8 +24,8 @@ use Hull\Surface\Product;
  */
 final readonly class PartContext
 {
-    /** @var list<Rule> the rules that count on this part */
-    public array $rules;
+    /** The rules that count on this part. */
+    public RuleTable $rules;
 
     /**
      * @param array<int|string, float> $extents share of the area by fact, 0 to 1
@@ -38,8 +38,8 @@ final readonly class PartContext
         public FilmSystem $system,
         public Aim $aim,
     ) {
-        $this->rules = array_values(
-            array_filter($this->catalogue()->rules, fn(Rule $r): bool => $this->covers($r->scope)),
+        $this->rules = new RuleTable(
+            array_values(array_filter($this->catalogue()->rules, fn(Rule $r): bool => $this->covers($r->scope))),
         );
     }
 

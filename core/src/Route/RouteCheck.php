@@ -17,16 +17,17 @@ final readonly class RouteCheck
 {
     private StepRunner $runner;
 
-    /** @var list<Rule> */
-    private array $spoken;
+    private RuleTable $spoken;
 
     public function __construct(private PartContext $context)
     {
         $this->runner = new StepRunner($context);
-        $this->spoken = array_values(
-            array_filter(
-                $context->rules,
-                static fn(Rule $r): bool => RuleLevel::Gate === $r->level || RuleLevel::Caution === $r->level,
+        $this->spoken = new RuleTable(
+            array_values(
+                array_filter(
+                    $context->rules->all,
+                    static fn(Rule $r): bool => RuleLevel::Gate === $r->level || RuleLevel::Caution === $r->level,
+                ),
             ),
         );
     }
@@ -151,8 +152,8 @@ final readonly class RouteCheck
         $step = $this->context->catalogue()->step($routeStep->step);
         $product = $this->runner->product($routeStep);
         $findings = [];
-        foreach ($this->spoken as $rule) {
-            if ($rule->appliesTo($step, $product) && !$rule->need->predicate->holds($state)) {
+        foreach ($this->spoken->of($step, $product) as $rule) {
+            if (!$rule->need->predicate->holds($state)) {
                 $need = $rule->need;
                 $findings[] = new Finding(
                     stepKey: $routeStep->key,

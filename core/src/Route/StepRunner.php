@@ -122,11 +122,8 @@ final class StepRunner
     private function needsOf(Step $step, ?Product $product): array
     {
         $needs = $step->needs;
-        foreach ($this->context->rules as $rule) {
-            if (
-                (RuleLevel::Order === $rule->level || RuleLevel::Stop === $rule->level) &&
-                $rule->appliesTo($step, $product)
-            ) {
+        foreach ($this->context->rules->of($step, $product) as $rule) {
+            if (RuleLevel::Order === $rule->level || RuleLevel::Stop === $rule->level) {
                 $needs[] = $rule->need;
             }
         }

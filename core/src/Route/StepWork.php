@@ -19,14 +19,17 @@ use Hull\Surface\SurfaceState;
  * How much of a part a step is done on, and how long it takes by hand: by what comes off, by how paint is put on, and
  * by extent. Typical of the trade; the yard's own log replaces it.
  */
-final readonly class StepWork
+final class StepWork
 {
     /** One-part paint keeps in the gun or tray from coat to coat so long (estimate), hours. */
     private const KEEPS_H = 4.0;
 
-    private Traits $traits;
+    private readonly Traits $traits;
 
-    public function __construct(private PartContext $context)
+    /** @var array<int|string, Area> by step, where neither film nor state changes it */
+    private array $areas = [];
+
+    public function __construct(private readonly PartContext $context)
     {
         $this->traits = $context->traits;
     }
@@ -37,6 +40,13 @@ final readonly class StepWork
      * @param SurfaceState|null $state it is done in; without it all that was found counts
      */
     public function area(Step $step, ?Product $film = null, ?SurfaceState $state = null): Area
+    {
+        return null === $film && null === $step->takes->pace
+            ? ($this->areas[$step->id] ??= $this->areaOf($step, null, null))
+            : $this->areaOf($step, $film, $state);
+    }
+
+    private function areaOf(Step $step, ?Product $film, ?SurfaceState $state): Area
     {
         $most = $this->context->areaOf($step, $film)->m2();
         $pace = $step->takes->pace;

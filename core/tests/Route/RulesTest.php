@@ -340,7 +340,7 @@ final class RulesTest extends TestCase
                 } catch (InvalidInput | NoRoute) {
                     continue;
                 }
-                if (!in_array($rule, $piece->context->rules, true)) {
+                if (!in_array($rule, $piece->context->rules->all, true)) {
                     continue;
                 }
                 foreach ($catalogue->steps as $step) {
