@@ -47,6 +47,7 @@ final readonly class QuantitiesScreen
         private JobStock $yard,
         private TinLedger $room,
         private ClockInterface $clock,
+        private WorthScreen $worth,
     ) {}
 
     /** @param list<JobRow> $others the other jobs of the yard */
@@ -113,6 +114,7 @@ final readonly class QuantitiesScreen
             orders: $this->orders($shopping, $currency, $shown),
             unmeasured: array_values($shopping->unmeasured),
             without: array_map(static fn(string $id): string => self::name($row, $id), Keys::of($read->without)),
+            worth: $this->worth->job($row, $shown),
         );
     }
 

@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\View\JobWorthView;
+use App\Api\View\Value;
 use App\Api\View\WorthView;
+use App\Entity\JobRow;
 use App\Entity\PartRow;
+use App\Work\JobPieces;
 use App\Work\RowMapper;
-use Hull\Bench\RouteFigures;
 use Hull\Cost\Worth;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Money;
 use Hull\Route\NoRoute;
+use Psr\Clock\ClockInterface;
 
 /** Builds the estimate before the work begins: hours and money as a range, against buying another one. */
 final readonly class WorthScreen
 {
-    public function __construct(private RowMapper $stored) {}
+    public function __construct(private RowMapper $stored, private ClockInterface $clock) {}
 
     public function view(PartRow $row, UnitPresenter $shown): WorthView
     {
@@ -34,7 +38,7 @@ final readonly class WorthScreen
                     rests: '',
                 );
             }
-            $figures = RouteFigures::of($piece, $piece->route());
+            $piece->route();
         } catch (NoRoute $e) {
             return new WorthView(
                 leastHours: $nothing,
@@ -48,16 +52,16 @@ final readonly class WorthScreen
         }
         $workshop = $row->workshop;
         $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
-        $worth = Worth::of($piece, $figures, $rate, $piece->part->replacement);
+        $worth = Worth::of($piece, $rate, $piece->part->replacement);
         $range = static fn(Money $least, Money $most): string => $least->rounded() === $most->rounded()
             ? sprintf('%s %s', $least->rounded(), $workshop->currency)
             : sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
         $years = $piece->context->system->life;
 
         return new WorthView(
-            leastHours: $shown->of($worth->hours, 'least', Duration::class),
-            mostHours: $shown->of($worth->hours, 'most', Duration::class),
-            material: $range($worth->leastMaterial, $worth->mostMaterial),
+            leastHours: self::hours($worth, 'least', $shown),
+            mostHours: self::hours($worth, 'most', $shown),
+            material: self::material($worth, $workshop->currency),
             total: $range($worth->least, $worth->most),
             perYear: $range(
                 Money::minor((int) round($worth->least->minor / max(0.25, $years[1]))),
@@ -68,5 +72,43 @@ final readonly class WorthScreen
                 ? 'Materials only; say in the yard\'s settings what an hour is worth to count the work.'
                 : sprintf('Materials, and %s %s an hour of work.', $rate->rounded(), $workshop->currency),
         );
+    }
+
+    /** All parts of a job that have a route, together; null where none has. */
+    public function job(JobRow $row, UnitPresenter $shown): ?JobWorthView
+    {
+        $pieces = array_values(JobPieces::of($this->stored, $row, $this->clock->now())->pieces);
+        if ([] === $pieces) {
+            return null;
+        }
+        $workshop = $row->workshop;
+        $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
+        $worth = Worth::together($pieces, $rate, null);
+
+        return new JobWorthView(
+            leastHours: $shown->value($worth->leastHours),
+            mostHours: $shown->value($worth->mostHours),
+            material: self::material($worth, $workshop->currency),
+            total: sprintf('%s to %s %s', $worth->least->rounded(), $worth->most->rounded(), $workshop->currency),
+        );
+    }
+
+    private static function hours(Worth $worth, string $of, UnitPresenter $shown): Value
+    {
+        return null === $worth->hours
+            ? $shown->value('least' === $of ? $worth->leastHours : $worth->mostHours)
+            : $shown->of($worth->hours, $of, Duration::class);
+    }
+
+    private static function material(Worth $worth, string $currency): string
+    {
+        return 0 === $worth->fees->minor
+            ? sprintf('%s %s', $worth->material->rounded(), $currency)
+            : sprintf(
+                '%s, and %s of fees and bought parts, %s',
+                $worth->material->rounded(),
+                $worth->fees->rounded(),
+                $currency,
+            );
     }
 }

@@ -100,6 +100,12 @@ final readonly class Workpiece
         return new self($this->part->with($route, $this->part->log), $this->place, $this->context, $this->surveyed);
     }
 
+    /** The same part and route with an empty record. */
+    public function notBegun(): self
+    {
+        return new self($this->part->with($this->route(), []), $this->place, $this->context, $this->surveyed);
+    }
+
     /** The same part in other air than its place is set to: the waits and the advice of now, and the same films. */
     public function inAir(Air $air): self
     {

@@ -15,7 +15,8 @@ final readonly class StepCost
      * @param string|null $waitFor drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C
      *                             colder)
      * @param float $penalty risk, in minutes one would give to avoid it
-     * @param float $money minor units of money, at once
+     * @param float $money minor units of money for what the bench uses up, at once
+     * @param float $fee minor units of money that go to others: a licensed firm, a laboratory, a bought part
      * @param float $moneyPerM2 minor units per m2
      */
     public function __construct(
@@ -28,5 +29,6 @@ final readonly class StepCost
         public float $penalty,
         public float $money,
         public float $moneyPerM2,
+        public float $fee,
     ) {}
 }

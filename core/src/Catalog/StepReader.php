@@ -39,6 +39,7 @@ final readonly class StepReader
                 'penalty',
                 'money',
                 'money_per_m2',
+                'fee',
             ]);
 
         return new Step(
@@ -58,6 +59,7 @@ final readonly class StepReader
                 penalty: $takes->optional('penalty')?->number() ?? 0.0,
                 money: $takes->optional('money')?->number() ?? 0.0,
                 moneyPerM2: $takes->optional('money_per_m2')?->number() ?? 0.0,
+                fee: Checked::least($takes->optional('fee'))?->number() ?? 0.0,
             ),
             how: $n->field('how')->text(600),
             why: $n->field('why')->text(400),
@@ -115,9 +117,7 @@ final readonly class StepReader
             $id,
             $n->field('name')->text(),
             Checked::minutes($n->field('setup')),
-            [] === $rows
-                ? throw $n->field('rows')->refuse('There is no row.', 'at least one row')
-                : $rows,
+            [] === $rows ? throw $n->field('rows')->refuse('There is no row.', 'at least one row') : $rows,
         );
     }
 

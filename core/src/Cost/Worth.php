@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Hull\Cost;
 
+use Hull\Bench\Replayed;
 use Hull\Bench\RouteFigures;
 use Hull\Bench\Workpiece;
+use Hull\Board\Shopping;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
+use Hull\Job\RouteStep;
 use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Money;
 
-/** What a part will take, as a range, held against buying another one. */
+/** What a part or a job will take, as a range, held against buying another one. */
 final readonly class Worth
 {
     /** Facts nobody can see through before the work begins. */
@@ -27,22 +30,69 @@ final readonly class Worth
     ];
 
     private function __construct(
-        public Result $hours,
-        public Money $leastMaterial,
-        public Money $mostMaterial,
+        public Duration $leastHours,
+        public Duration $mostHours,
+        public ?Result $hours,
+        public Money $material,
+        public Money $fees,
         public Money $least,
         public Money $most,
         public string $verdict,
     ) {}
 
     /**
+     * One part by itself: whole tins and packs from an empty shelf, as its shopping list has them.
+     *
      * @param Money|null $hour what an hour of work is worth; null counts materials only
      * @param Money|null $replacement what another part would cost
      */
-    public static function of(Workpiece $piece, RouteFigures $figures, ?Money $hour, ?Money $replacement): self
+    public static function of(Workpiece $piece, ?Money $hour, ?Money $replacement): self
     {
-        $hours = Registry::standard()->run('cost.worth-it', [
-            'handsOn' => Duration::minutes($figures->handsOnMin),
+        return self::together([$piece], $hour, $replacement);
+    }
+
+    /**
+     * Parts of a job together, which share tins and packs.
+     *
+     * @param non-empty-list<Workpiece> $pieces
+     * @param Money|null $hour what an hour of work is worth; null counts materials only
+     * @param Money|null $replacement what others would cost
+     */
+    public static function together(array $pieces, ?Money $hour, ?Money $replacement): self
+    {
+        $hours = array_map(self::hours(...), $pieces);
+        $sum = static fn(string $of): float => array_sum(
+            array_map(static fn(Result $r): float => $r->quantity($of, Duration::class)->h(), $hours),
+        );
+        $fresh = array_map(static fn(Workpiece $p): Workpiece => $p->notBegun(), $pieces);
+        $before = new \DateTimeImmutable('@0');
+        $material = Shopping::of(
+            $pieces[0]->context->catalogue(),
+            $fresh,
+            array_map(static fn(Workpiece $p): Replayed => $p->replay($before), $fresh),
+        )->price();
+        $fees = array_sum(array_map(self::fees(...), $pieces));
+        $paid = $material->minor + (int) round($fees);
+        $least = $paid + (int) round($sum('least') * ($hour->minor ?? 0));
+        $most = $paid + (int) round($sum('most') * ($hour->minor ?? 0));
+
+        return new self(
+            leastHours: Duration::hours($sum('least')),
+            mostHours: Duration::hours($sum('most')),
+            hours: 1 === count($hours) ? $hours[0] : null,
+            material: $material,
+            fees: Money::minor((int) round($fees)),
+            least: Money::minor($least),
+            most: Money::minor($most),
+            verdict: null === $replacement ? '' : self::verdict($least, $most, $replacement->minor),
+        );
+    }
+
+    /** Hands-on hours of a part, as a range that widens with its grades and with what nobody can see. */
+    private static function hours(Workpiece $piece): Result
+    {
+        return Registry::standard()->run('cost.worth-it', [
+            'handsOn' => Duration::minutes(RouteFigures::of($piece, $piece->route())->handsOnMin),
             'grade' => Count::of(self::grade($piece)),
             'hidden' => Count::of(
                 (float) count(
@@ -50,21 +100,16 @@ final readonly class Worth
                 ),
             ),
         ]);
-        $low = $hours->quantity('least', Duration::class)->h();
-        $high = $hours->quantity('most', Duration::class)->h();
-        $each = $figures->handsOnMin > 0.0 ? $figures->handsOnMin / 60.0 : 1.0;
-        $leastMaterial = (int) round(($figures->money * $low) / $each);
-        $mostMaterial = (int) round(($figures->money * $high) / $each);
-        $least = $leastMaterial + (int) round($low * ($hour->minor ?? 0));
-        $most = $mostMaterial + (int) round($high * ($hour->minor ?? 0));
+    }
 
-        return new self(
-            $hours,
-            Money::minor($leastMaterial),
-            Money::minor($mostMaterial),
-            Money::minor($least),
-            Money::minor($most),
-            null === $replacement ? '' : self::verdict($least, $most, $replacement->minor),
+    /** Minor units that go to others: firms, laboratories, bought parts. */
+    private static function fees(Workpiece $piece): float
+    {
+        return array_sum(
+            array_map(
+                static fn(RouteStep $s): float => $piece->context->catalogue()->step($s->step)->takes->fee,
+                $piece->route()->steps,
+            ),
         );
     }
 

@@ -29,6 +29,6 @@ final class Effort
     /** Minor units of money. */
     public static function money(Step $step, Area $area): float
     {
-        return $step->takes->money + $step->takes->moneyPerM2 * $area->m2();
+        return $step->takes->money + $step->takes->fee + $step->takes->moneyPerM2 * $area->m2();
     }
 }

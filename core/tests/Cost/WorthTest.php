@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Cost;
 
-use Hull\Bench\RouteFigures;
+use Hull\Board\Shopping;
 use Hull\Cost\Worth;
-use Hull\Quantity\Duration;
 use Hull\Quantity\Money;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
@@ -21,8 +20,8 @@ final class WorthTest extends TestCase
         ]);
         self::assertLessThan($this->ratio($hidden), $this->ratio($known));
         self::assertLessThan($known->most->minor, $known->least->minor);
-        self::assertSame([], $known->hours->outcome->warnings);
-        self::assertNotSame([], $hidden->hours->outcome->warnings);
+        self::assertSame([], $known->hours?->outcome->warnings);
+        self::assertNotSame([], $hidden->hours?->outcome->warnings);
     }
 
     public function testAWorseGradeCostsMoreAtTheDearEnd(): void
@@ -31,6 +30,32 @@ final class WorthTest extends TestCase
             $this->ratio($this->worth(['conditions' => [['id' => 'rust', 'grade' => 'scale']]])),
             $this->ratio($this->worth(['conditions' => [['id' => 'rust', 'grade' => 'light']]])),
         );
+    }
+
+    public function testMaterialsAreWholeTinsAsTheShoppingListHasThem(): void
+    {
+        $piece = Yard::workpiece([]);
+        $worth = Worth::of($piece, null, null);
+        $done = $piece->notBegun()->replay(new \DateTimeImmutable('@0'));
+        $list = Shopping::of(Yard::catalogue(), [$piece->notBegun()], [$done]);
+        self::assertSame($list->price()->minor, $worth->material->minor);
+        self::assertSame($worth->material->minor + $worth->fees->minor, $worth->least->minor);
+        self::assertSame($worth->least->minor, $worth->most->minor, 'tins do not shrink with luck');
+    }
+
+    public function testPartsTogetherShareTheirTins(): void
+    {
+        $piece = Yard::workpiece([]);
+        $one = Worth::of($piece, null, null);
+        $two = Worth::together([$piece, $piece], null, null);
+        self::assertLessThan(2 * $one->material->minor, $two->material->minor);
+        self::assertEqualsWithDelta(2 * $one->mostHours->h(), $two->mostHours->h(), 1e-9);
+    }
+
+    public function testWhatOthersDoIsAFee(): void
+    {
+        $piece = Yard::workpiece(['conditions' => [['id' => 'asbestos', 'grade' => 'presumed']]]);
+        self::assertSame(25000, Worth::of($piece, null, null)->fees->minor);
     }
 
     public function testTheVerdictHoldsTheRangeAgainstAnotherOne(): void
@@ -58,14 +83,11 @@ final class WorthTest extends TestCase
     /** @param array<int|string, mixed> $change */
     private function worth(array $change, ?Money $replacement = null): Worth
     {
-        $piece = Yard::workpiece($change);
-
-        return Worth::of($piece, RouteFigures::of($piece, $piece->plan()), Money::minor(2800), $replacement);
+        return Worth::of(Yard::workpiece($change), Money::minor(2800), $replacement);
     }
 
     private function ratio(Worth $worth): float
     {
-        return $worth->hours->quantity('most', Duration::class)->h() /
-            $worth->hours->quantity('least', Duration::class)->h();
+        return $worth->mostHours->h() / $worth->leastHours->h();
     }
 }

@@ -35,5 +35,6 @@ final readonly class QuantitiesView
         public array $orders,
         public array $unmeasured,
         public array $without,
+        public ?JobWorthView $worth,
     ) {}
 }

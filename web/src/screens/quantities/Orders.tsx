@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
+import { Explained } from '../../parts/Explained';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { day } from '../../parts/time';
@@ -35,6 +36,20 @@ export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: st
       <Button component="a" href={csv} download>
         Write the list as CSV
       </Button>
+      {view.worth && (
+        <Box sx={{ mt: 2, display: 'grid', gap: 0.75 }}>
+          <Labelled label="The whole job from an empty shelf, materials">
+            <span className="mono">{view.worth.material}</span>
+          </Labelled>
+          <Labelled label="Work">
+            <Explained v={view.worth.leastHours} label="At least" /> to{' '}
+            <Explained v={view.worth.mostHours} label="At most" />
+          </Labelled>
+          <Labelled label="Both together">
+            <span className="mono">{view.worth.total}</span>
+          </Labelled>
+        </Box>
+      )}
       {view.unmeasured.length > 0 && (
         <Box sx={{ mt: 2 }}>
           <Labelled label="Needed too, by what is found">{view.unmeasured.join(', ')}</Labelled>

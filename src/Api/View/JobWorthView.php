@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** What a whole job will take, as a range; from an empty shelf. */
+final readonly class JobWorthView
+{
+    public function __construct(
+        public Value $leastHours,
+        public Value $mostHours,
+        public string $material,
+        public string $total,
+    ) {}
+}
