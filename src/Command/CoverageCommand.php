@@ -114,7 +114,37 @@ final class CoverageCommand extends Command
             "finish, in a heated bay at 20 °C and 50 %, by the default schools.\n\n| code | film system |\n| --- " .
             "| --- |\n" .
             $legend .
-            $body;
+            $body .
+            $this->systems($holes);
+    }
+
+    /**
+     * Every film system with where it was planned when it was picked.
+     *
+     * @param list<string> $holes
+     */
+    private function systems(array &$holes): string
+    {
+        $coverage = new Coverage($this->shipped);
+        $lines = '';
+        foreach ($this->shipped->systems as $system) {
+            $reached = $coverage->reached($system);
+            if (null === $reached) {
+                $holes[] = $system->name . ': it can be planned nowhere.';
+            }
+            $lines .= sprintf(
+                "| %s | %s | %s |\n",
+                $system->name,
+                null === $reached
+                    ? '**none**'
+                    : sprintf('%s, %s', $reached->substrate->name, lcfirst($reached->service->name)),
+                $reached->steps ?? '',
+            );
+        }
+
+        return "\n## Film systems\n\nEach picked by hand and planned, on the first material and service it fits.\n\n" .
+            "| film system | planned on | steps |\n| --- | --- | --- |\n" .
+            $lines;
     }
 
     /** @param array<int|string, string> $codes */

@@ -7,6 +7,7 @@ namespace Hull\Board;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Condition;
+use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Service;
 use Hull\Catalog\Substrate;
 use Hull\Climate\Air;
@@ -22,6 +23,9 @@ use Hull\Route\NoRoute;
 final class Coverage
 {
     private const AREA_M2 = 1.0;
+    private const FINISH = 'tidy';
+    /** What systems that keep something find on the part. */
+    private const KEPT = 'old-coating';
 
     /** @var array<int|string, int> lengths of routes by what decides them */
     private array $known = [];
@@ -33,7 +37,7 @@ final class Coverage
         Substrate $substrate,
         Condition $condition,
         Service $service,
-        string $finish = 'tidy',
+        string $finish = self::FINISH,
     ): CoverageCell {
         if (!$substrate->isOf($condition->families)) {
             return CoverageCell::empty(
@@ -60,7 +64,34 @@ final class Coverage
         }
     }
 
-    private function part(Substrate $substrate, Condition $condition, Service $service, string $finish): Part
+    /** The first material and service on which the system is planned when somebody picks it; null for none. */
+    public function reached(FilmSystem $system): ?SystemReached
+    {
+        foreach ($this->catalogue->substrates as $substrate) {
+            foreach ($this->catalogue->services as $service) {
+                $part = $this->part(
+                    $substrate,
+                    !isset($system->onlyWhen['facts']) ? null : $this->catalogue->conditions[self::KEPT],
+                    $service,
+                    $system->scope->finishes[0] ?? self::FINISH,
+                );
+                if ([] !== $system->scope->services && !in_array($service->id, $system->scope->services, true)) {
+                    continue;
+                }
+                try {
+                    $piece = Workpiece::of($this->catalogue, $part->wanting(null, $system->id), $this->place());
+
+                    return new SystemReached($system, $substrate, $service, count($piece->plan()->steps));
+                } catch (NoRoute) {
+                    continue;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function part(Substrate $substrate, ?Condition $condition, Service $service, string $finish): Part
     {
         $shape = \Hull\JobFile\JobReader::shape(
             \Hull\Input\Node::root(['kind' => 'strip', 'width' => 1.0, 'length' => self::AREA_M2]),
@@ -71,7 +102,9 @@ final class Coverage
             id: 'part',
             name: 'Part',
             substrate: $substrate->id,
-            conditions: [new Observed($condition->id, $condition->worst()->id, Percentage::percent(100))],
+            conditions: null === $condition
+                ? []
+                : [new Observed($condition->id, $condition->worst()->id, Percentage::percent(100))],
             shapes: [$shape],
             service: $service->id,
             finish: $finish,

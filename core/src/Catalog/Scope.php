@@ -51,6 +51,25 @@ final readonly class Scope
         return true;
     }
 
+    /**
+     * Whether there is a material it counts for that may be asked for one of its services.
+     *
+     * @param array<int|string, Substrate> $substrates
+     * @param array<int|string, Service> $services
+     */
+    public function occurs(array $substrates, array $services): bool
+    {
+        $asked = [] === $this->services ? $services : array_intersect_key($services, array_flip($this->services));
+        foreach ($substrates as $substrate) {
+            $covered = (new self($this->families, $this->except))->covers($substrate, [], '', '', strval(...));
+            if ($covered && [] !== array_filter($asked, static fn(Service $s): bool => $s->suits($substrate))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The same by whatever school. */
     public function ofAnySchool(): self
     {

@@ -21,6 +21,7 @@ final readonly class SystemReader
      * @param \Closure(Node): Scope $scope
      * @param \Closure(?Node, string): list<Precondition> $needs
      * @param \Closure(?Node): array<int|string, float|string|list<string>> $when
+     * @param \Closure(Scope): bool $occurs whether some material in some service is covered
      * @param string $aim what a system leads to that does not say it
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class SystemReader
         private \Closure $scope,
         private \Closure $needs,
         private \Closure $when,
+        private \Closure $occurs,
         private string $aim,
     ) {}
 
@@ -75,7 +77,7 @@ final readonly class SystemReader
             return;
         }
         $scope = self::both(($this->scope)($foundation), ($this->scope)($top));
-        if (null === $scope) {
+        if (null === $scope || !($this->occurs)($scope)) {
             return;
         }
         $id = $this->id($foundation) . '+' . $this->id($top);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Catalog;
 
+use Hull\Board\Coverage;
 use Hull\Catalog\CatalogueReader;
+use Hull\Catalog\FilmSystem;
 use Hull\Cure\CureRows;
 use Hull\Input\InvalidInput;
 use Hull\Job\RouteStep;
@@ -422,6 +424,17 @@ final class CatalogueTest extends TestCase
             );
             self::assertLessThan($product->most->c(), $product->least->c());
         }
+    }
+
+    #[Group('slow')]
+    public function testEverySystemIsPlannedSomewhereWhenItIsPicked(): void
+    {
+        $coverage = new Coverage(Yard::catalogue());
+        $unreached = array_filter(
+            Yard::catalogue()->systems,
+            static fn(FilmSystem $s): bool => null === $coverage->reached($s),
+        );
+        self::assertSame([], array_keys($unreached));
     }
 
     public function testEverySystemEndsInItsServiceAndFinish(): void
