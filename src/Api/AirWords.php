@@ -42,7 +42,7 @@ final readonly class AirWords
 
             return [] === $read ? 'as set for the place' : 'measured, last reading in the record';
         }
-        $here = $this->air->airs($row->workshop)->at(YardAir::key($place));
+        $here = $this->air->airsWith($row->workshop, [$place])->at(YardAir::key($place));
         $now = (float) $this->clock->now()->format('U.u') / 3600.0;
 
         return match (true) {

@@ -42,7 +42,7 @@ final readonly class PlaceHoursScreen
             $workshop,
             $place,
             array_map(
-                fn(int $edge): PlaceAir => $this->air->airs($workshop, $edge)->at(YardAir::key($place)),
+                fn(int $edge): PlaceAir => $this->air->airsWith($workshop, [$place], $edge)->at(YardAir::key($place)),
                 self::EDGES,
             ),
             $shown,

@@ -127,14 +127,34 @@ final class YardAir implements ResetInterface
         );
     }
 
+    /**
+     * The same with these places among them: one of a job that somebody removed or brought back meanwhile is missing.
+     *
+     * @param list<Place> $places
+     */
+    public function airsWith(Workshop $workshop, array $places, int $edge = 0): Airs
+    {
+        $airs = $this->airs($workshop, $edge);
+        foreach ($places as $place) {
+            if (!$airs->knows(self::key($place))) {
+                $airs = $airs->with(self::key($place), $this->air($workshop, $place, edge: $edge));
+            }
+        }
+
+        return $this->worked[$workshop->id . '/' . $edge] = $airs;
+    }
+
     /** The air a part is worked in; null while the yard has no forecast, when its own readings are all there is. */
     public function series(PartRow $row): ?ClimateSeries
     {
-        return null === $this->forecast()
-            ? null
-            : $this->airs($row->workshop)
-                ->at(self::key($this->stored->places($row->job)[$this->stored->part($row)->place]))
-                ->series();
+        if (null === $this->forecast()) {
+            return null;
+        }
+        $place = $this->stored->places($row->job)[$this->stored->part($row)->place];
+
+        return $this->airsWith($row->workshop, [$place])
+            ->at(self::key($place))
+            ->series();
     }
 
     /**

@@ -120,7 +120,7 @@ final readonly class YardPlan
     private function yards(Workshop $workshop, array $pins, array $edges): array
     {
         $now = $this->clock->now();
-        $pieces = $done = $places = $dues = [];
+        $pieces = $done = $places = $dues = $here = [];
         foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
             foreach ($job->parts as $row) {
                 $id = (string) $row->id;
@@ -132,6 +132,7 @@ final readonly class YardPlan
                 }
                 $pieces[$id] = $piece;
                 $places[$id] = YardAir::key($piece->place);
+                $here[] = $piece->place;
                 $done[$id] = $piece->replay($now, $this->air->series($row));
                 $dues += null === $job->due ? [] : [$id => (float) $job->due->format('U') / 3600.0];
             }
@@ -141,7 +142,7 @@ final readonly class YardPlan
             pieces: $pieces,
             done: $done,
             places: $places,
-            airs: $this->air->airs($workshop, $edge),
+            airs: $this->air->airsWith($workshop, $here, $edge),
             crew: self::crew($workshop),
             zone: new \DateTimeZone($workshop->timezone),
             now: self::hour($now),

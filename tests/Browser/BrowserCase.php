@@ -154,6 +154,21 @@ abstract class BrowserCase extends TestCase
         }
     }
 
+    /** Takes a part in where it is the first of its yard: asked what the yard has, everything is ticked. */
+    protected function takeFirstIn(): void
+    {
+        $this->button('Take a part in');
+        $this->sees('What does the yard have?');
+        $open = '//fieldset//input[@type="checkbox"][not(@checked)]';
+        foreach ($this->browser->findElements(By::xpath($open)) as $box) {
+            if (!$box->isSelected()) {
+                $box->click();
+            }
+        }
+        $this->button('That is what there is');
+        $this->sees('What is being restored');
+    }
+
     protected function choose(string $label, string $option): void
     {
         $this->xpath(

@@ -39,7 +39,7 @@ final class NewcomerTest extends BrowserCase
     public function testEveryShapeIsEnteredByHandAndStored(): void
     {
         $this->open(EmptyYard::make());
-        $this->button('Take a part in');
+        $this->takeFirstIn();
         $this->type('What is being restored', 'Odd shapes');
         $this->type('Which part', 'All of them');
         $this->button('On to the survey');
@@ -61,6 +61,49 @@ final class NewcomerTest extends BrowserCase
                 );
             self::assertGreaterThan(0.0, $this->stored('area'), $kind);
         }
+        $this->quiet();
+    }
+
+    public function testAYardIsAskedOnceWhatItHasAndRoutesGoByIt(): void
+    {
+        $this->open(EmptyYard::make());
+        $this->button('Take a part in');
+        $this->sees('What does the yard have?');
+        self::assertSame([], $this->axe());
+        $this->button('That is what there is');
+        $this->type('What is being restored', 'Skiff');
+        $this->type('Which part', 'Bracket');
+        $this->button('On to the survey');
+        $this->button('Rust');
+        $this->button('Add strip');
+        $this->sees('1 m²');
+        $this->link('See the order of work');
+        $this->sees('Every step finds what it needs.');
+        self::assertStringNotContainsString('Electrolysis bath', $this->page(), 'no tub, no charger');
+        $this->link('Empty slip');
+        $this->sees('What the yard has');
+        $this->xpath('//fieldset//label[contains(., "tub and charger")]//input')->click();
+        $this->button('Keep what the yard has');
+        $this->sees('Kept; routes follow it.');
+        $this->link('Today');
+        $this->button('Take a part in');
+        $this->sees('Which part');
+        self::assertStringNotContainsString('What does the yard have?', $this->page());
+        $this->quiet();
+    }
+
+    public function testAFilmIsPickedAndLeftToThePlanAgain(): void
+    {
+        $this->openPart('Drum guard', 'film');
+        $this->sees('What is wanted');
+        self::assertSame([], $this->axe());
+        $before = $this->page();
+        $this->press('(//button[starts-with(@aria-label, "Plan this: ")])[1]');
+        $this->browser
+            ->wait(40, 100)
+            ->until(fn(): bool => $before !== $this->page() && str_contains($this->page(), 'Leave it to the plan'));
+        $this->button('Leave it to the plan');
+        $this->browser->wait(40, 100)->until(fn(): bool => !str_contains($this->page(), 'Leave it to the plan'));
         $this->quiet();
     }
 
@@ -207,7 +250,7 @@ final class NewcomerTest extends BrowserCase
     public function testAJobAndAPartAreRenamedCopiedRemovedAndBroughtBack(): void
     {
         $this->open(EmptyYard::make());
-        $this->button('Take a part in');
+        $this->takeFirstIn();
         $this->type('What is being restored', 'Mistyepd');
         $this->type('Which part', 'Lid');
         $this->button('On to the survey');

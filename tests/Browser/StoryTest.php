@@ -18,7 +18,7 @@ final class StoryTest extends BrowserCase
     {
         $this->open(EmptyYard::make());
         $this->sees('The slip is empty');
-        $this->button('Take a part in');
+        $this->takeFirstIn();
         $this->type('What is being restored', 'Hovercraft');
         $this->type('Which part', 'Engine frame');
         $this->button('On to the survey');
@@ -91,6 +91,8 @@ final class StoryTest extends BrowserCase
     public function testThreeUnlikePartsGetTheirRoutes(): void
     {
         $this->open(EmptyYard::make());
+        $this->takeFirstIn();
+        $this->button('Not now');
         $this->takeIn(
             'Winch',
             'Guard',

@@ -24,6 +24,16 @@ final class Airs
     /** @param array<int|string, PlaceAir> $places */
     public function __construct(private readonly array $places) {}
 
+    public function knows(string $place): bool
+    {
+        return isset($this->places[$place]);
+    }
+
+    public function with(string $place, PlaceAir $air): self
+    {
+        return new self([...$this->places, $place => $air]);
+    }
+
     public function at(string $place): PlaceAir
     {
         return $this->places[$place] ?? throw new \LogicException('No air for ' . $place . '.');

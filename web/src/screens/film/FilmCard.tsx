@@ -76,7 +76,7 @@ export function FilmCard({
         {film.chosen ? (
           <Box sx={{ fontWeight: 700, color: tok('deep') }}>Planned</Box>
         ) : (
-          <Button variant="outlined" size="small" disabled={busy} onClick={take} aria-label={`Plan ${film.name}`}>
+          <Button variant="outlined" size="small" disabled={busy} onClick={take} aria-label={`Plan this: ${film.name}`}>
             Plan this
           </Button>
         )}
