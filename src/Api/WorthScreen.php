@@ -55,7 +55,12 @@ final readonly class WorthScreen
         $worth = Worth::of($piece, $rate, $piece->part->replacement);
         $range = static fn(Money $least, Money $most): string => $least->rounded() === $most->rounded()
             ? sprintf('%s %s', $least->rounded(), $workshop->currency)
-            : sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
+            : sprintf(
+                '%1$s %2$s, and %3$s %2$s of fees and bought parts',
+                $worth->material->rounded(),
+                $currency,
+                $worth->fees->rounded(),
+            );
         $years = $piece->context->system->life;
 
         return new WorthView(

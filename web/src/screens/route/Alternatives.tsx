@@ -23,7 +23,7 @@ const toggles = {
 function Figures({ f }: { f: Schemas['FiguresView'] }) {
   return (
     <Box className="mono" sx={{ fontSize: textSize.xs }}>
-      {`${f.handsOn.text} hands-on · ${f.elapsed.text} in all · ${f.money} for materials · ${f.life}`}
+      {`${f.handsOn.text} hands-on · ${f.elapsed.text} in all · ${f.money} of materials used · ${f.life}`}
       {` · risk ${f.risk} · hazard ${f.hazard}/5`}
     </Box>
   );
