@@ -55,12 +55,7 @@ final readonly class WorthScreen
         $worth = Worth::of($piece, $rate, $piece->part->replacement);
         $range = static fn(Money $least, Money $most): string => $least->rounded() === $most->rounded()
             ? sprintf('%s %s', $least->rounded(), $workshop->currency)
-            : sprintf(
-                '%1$s %2$s, and %3$s %2$s of fees and bought parts',
-                $worth->material->rounded(),
-                $currency,
-                $worth->fees->rounded(),
-            );
+            : sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
         $years = $piece->context->system->life;
 
         return new WorthView(
@@ -110,10 +105,10 @@ final readonly class WorthScreen
         return 0 === $worth->fees->minor
             ? sprintf('%s %s', $worth->material->rounded(), $currency)
             : sprintf(
-                '%s, and %s of fees and bought parts, %s',
+                '%1$s %2$s, and %3$s %2$s of fees and bought parts',
                 $worth->material->rounded(),
-                $worth->fees->rounded(),
                 $currency,
+                $worth->fees->rounded(),
             );
     }
 }

@@ -79,7 +79,7 @@ final class WorkshopTest extends ApiCase
     public function testAnHourlyRateAndAPriceMakeAVerdict(): void
     {
         $this->enter('rowan@yard.example');
-        [, $part] = $this->part();
+        [$job, $part] = $this->part();
         self::assertStringContainsString(
             'Materials only',
             self::text($this->call('GET', "/api/parts/$part/worth"), 'rests'),
@@ -93,9 +93,18 @@ final class WorkshopTest extends ApiCase
         $this->call('PUT', "/api/parts/$part/survey", [...self::survey(['replacement' => '12000']), 'version' => 1]);
         $worth = $this->call('GET', "/api/parts/$part/worth");
         self::assertStringStartsWith('worth it', self::text($worth, 'verdict'));
+        self::assertMatchesRegularExpression('/^[\d\h]+ GBP$/u', self::text($worth, 'material'));
+        self::assertMatchesRegularExpression('/^[\d\h]+ to [\d\h]+ GBP$/u', self::text($worth, 'total'));
+        self::assertMatchesRegularExpression('/^[\d\h]+ to [\d\h]+ GBP$/u', self::text($worth, 'perYear'));
         self::assertSame(
             '12000.00',
             self::text($this->call('GET', "/api/parts/$part/survey"), 'fields', 'replacement'),
+        );
+        $whole = $this->call('GET', "/api/jobs/$job/quantities");
+        self::assertSame(
+            self::text($worth, 'material'),
+            self::text($whole, 'worth', 'material'),
+            'one part is the job',
         );
         $refused = $this->call('PUT', "/api/parts/$part/survey", [
             ...self::survey(['replacement' => 'dear']),

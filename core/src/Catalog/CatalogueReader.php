@@ -145,6 +145,7 @@ final class CatalogueReader
                 scope: $schools->scope(...),
                 needs: $needs->needs(...),
                 when: $schools->when(...),
+                services: Keys::of($services),
                 occurs: static fn(Scope $scope): bool => $scope->occurs($substrates, $services),
                 aim: $names->of('aims')[count($names->of('aims')) - 1] ?? '',
             ))->systems(),

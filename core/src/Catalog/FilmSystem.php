@@ -18,6 +18,7 @@ final readonly class FilmSystem
      * @param list<Precondition> $ends what must be true before the closing steps, such as waxed
      * @param array{float, float} $life years, from and to
      * @param list<string> $requires gear, skills and tastes of its products
+     * @param list<string> $stands services it stands beside its own, where a part has several; it is not laid for them
      */
     public function __construct(
         public string $id,
@@ -31,7 +32,26 @@ final readonly class FilmSystem
         public string $why,
         public array $life,
         public array $requires,
+        public array $stands = [],
     ) {}
+
+    /**
+     * What of several services it does not stand: the leading one must be its own.
+     *
+     * @param non-empty-list<string> $services
+     *
+     * @return list<string>
+     */
+    public function fails(array $services): array
+    {
+        $own = $this->scope->services;
+        if ([] === $own) {
+            return [];
+        }
+        $led = in_array($services[0], $own, true) ? [] : [$services[0]];
+
+        return [...$led, ...array_values(array_diff(array_slice($services, 1), $own, $this->stands))];
+    }
 
     /** @return list<Product> one entry per coat, bottom to top */
     public function coats(): array

@@ -22,6 +22,7 @@ final readonly class SystemReader
      * @param \Closure(?Node, string): list<Precondition> $needs
      * @param \Closure(?Node): array<int|string, float|string|list<string>> $when
      * @param \Closure(Scope): bool $occurs whether some material in some service is covered
+     * @param list<string> $services ids
      * @param string $aim what a system leads to that does not say it
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class SystemReader
         private \Closure $needs,
         private \Closure $when,
         private \Closure $occurs,
+        private array $services,
         private string $aim,
     ) {}
 
@@ -55,6 +57,7 @@ final readonly class SystemReader
                     why: $n->field('why')->text(400),
                     life: $this->life($n),
                     requires: $this->requires($this->layers($n)),
+                    stands: $this->stands($n),
                 ),
             );
         }
@@ -102,6 +105,7 @@ final readonly class SystemReader
                 why: $foundation->field('why')->text(400) . ' ' . $top->field('why')->text(400),
                 life: [$life[0] * $factor, $life[1] * $factor],
                 requires: $this->requires($layers),
+                stands: $this->stands($top),
             ),
         );
     }
@@ -134,6 +138,12 @@ final readonly class SystemReader
             schools: [...$a->schools, ...$b->schools],
             aims: $lists[3],
         );
+    }
+
+    /** @return list<string> */
+    private function stands(Node $n): array
+    {
+        return Names::known($n->optional('stands'), $this->services);
     }
 
     /** @param array<int|string, FilmSystem> $systems */

@@ -193,7 +193,7 @@ final readonly class SystemChooser
         if (!$this->covers(new Scope($scope->families, $scope->except))) {
             $reasons[] = sprintf('It is not made for %s.', lcfirst($t->substrate->name));
         }
-        foreach ([] === $scope->services ? [] : array_diff($t->services, $scope->services) as $service) {
+        foreach ($system->fails($t->services) as $service) {
             $reasons[] = sprintf('It does not stand "%s".', $this->catalogue->services[$service]->name);
         }
         if ([] !== $scope->finishes && !in_array($t->finish, $scope->finishes, true)) {
@@ -257,12 +257,12 @@ final readonly class SystemChooser
     {
         $near = [];
         foreach (count($this->traits->services) < 2 ? [] : $this->fits($aim) as $fit) {
-            $lacking = array_diff($this->traits->services, $fit->system->scope->services);
+            $lacking = $fit->system->fails($this->traits->services);
             if (1 === count($fit->reasons) && 1 === count($lacking) && [] === $fit->lacks) {
                 $near[] = sprintf(
                     '"%s" stands all but "%s"',
                     $fit->system->name,
-                    $this->catalogue->services[reset($lacking)]->name,
+                    $this->catalogue->services[$lacking[0]]->name,
                 );
             }
         }

@@ -41,6 +41,14 @@ final class ServicesTest extends TestCase
         Yard::workpiece([...self::PART, 'substrate' => 'gelcoat', 'service' => 'exterior-sun', 'also' => ['heat-600']]);
     }
 
+    public function testWhatAFilmStandsTooCountsOnlyBesideItsOwnService(): void
+    {
+        $part = [...self::PART, 'substrate' => 'magnesium'];
+        $both = Yard::workpiece([...$part, 'service' => 'heat-150', 'also' => ['fluids']])->context->system;
+        self::assertSame('magnesium-heat', $both->id);
+        self::assertNotSame('magnesium-heat', Yard::workpiece([...$part, 'service' => 'fluids'])->context->system->id);
+    }
+
     public function testTheyGoIntoTheJobFileAndComeOutOfIt(): void
     {
         $reader = new JobReader(Yard::catalogue());
