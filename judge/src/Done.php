@@ -10,12 +10,14 @@ final readonly class Done
     /**
      * @param float|null $minutes hands-on; null where nobody said
      * @param float|null $litres of paint as poured; null where nobody said
+     * @param float|null $hours from its begin to where the next may begin; null where nobody said
      */
     public function __construct(
         public string $step,
         public ?string $product = null,
         public ?float $minutes = null,
         public ?float $litres = null,
+        public ?float $hours = null,
     ) {}
 
     /** @param list<string> $steps */

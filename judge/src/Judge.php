@@ -21,6 +21,7 @@ final readonly class Judge
             new Laws\MaskedBetween(),
             new Laws\TestsCanPass(),
             new Laws\WaterOutFirst(),
+            new Laws\CoveredInTime(),
             new Laws\FitsAreSpared(),
             new Laws\LeastThatWorks(),
             new Laws\NothingWithoutCause(),

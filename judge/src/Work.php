@@ -60,6 +60,27 @@ final readonly class Work
         return new self($this->substrate, $this->found, $this->service, $steps, $this->wants, $m2);
     }
 
+    /**
+     * The same order with so many hours for each of these steps.
+     *
+     * @param array<string, float> $hours by step
+     */
+    public function lasting(array $hours): self
+    {
+        $steps = array_map(
+            static fn(Done $d): Done => new Done(
+                $d->step,
+                $d->product,
+                $d->minutes,
+                $d->litres,
+                $hours[$d->step] ?? null,
+            ),
+            $this->steps,
+        );
+
+        return new self($this->substrate, $this->found, $this->service, $steps, $this->wants, $this->m2);
+    }
+
     /** @param list<string> $substrates */
     public function isOf(array $substrates): bool
     {

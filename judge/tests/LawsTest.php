@@ -92,6 +92,11 @@ final class LawsTest extends TestCase
             $blocked('metal-polish', 'wax', 'open-drains', 'force-dry'),
             $blocked('open-drains', 'force-dry', 'metal-polish', 'wax'),
         ];
+        yield 'bare over the weekend' => [
+            9,
+            $steel('strip-discs', 'air-dry', ...$coated)->lasting(['air-dry' => 48.0]),
+            $steel('strip-discs', 'air-dry', ...$coated)->lasting(['air-dry' => 2.0]),
+        ];
         yield 'disc on a fit' => [
             10,
             Work::of('carbon-steel', 'bare-fit', ['strip-discs', 'oil-film']),

@@ -99,6 +99,7 @@ final readonly class Parts
                     $l->step->product,
                     $l->minutes,
                     $l->paint?->litresValue(),
+                    $l->minutes / 60.0 + ($l->waitHours ?? 0.0),
                 ),
                 RouteLine::of($piece, Route::of($steps)),
             ),

@@ -51,6 +51,10 @@ final class RoutesTest extends TestCase
         ];
         yield 'a white wipe on flakes' => [7, static fn(Spoilt $s) => $s->withoutNeeds('white-wipe')];
         yield 'drains whenever' => [8, static fn(Spoilt $s) => $s->withoutRules('water-out-first')];
+        yield 'bare as long as one likes' => [
+            9,
+            static fn(Spoilt $s) => $s->withoutRules('coat-fresh-metal')->withWait(30, 'mask', 'blow-off'),
+        ];
         yield 'discs on fits' => [
             10,
             static fn(Spoilt $s) => $s

@@ -90,10 +90,22 @@ final readonly class Spoilt
     /** Steps that take so many minutes to set up that others are done in their place. */
     public function withSetUp(int $minutes, string ...$steps): self
     {
-        return $this->each('steps', $steps, static function (array $s) use ($minutes): array {
+        return $this->taking('setup_min', $minutes, $steps);
+    }
+
+    /** Steps after which so many hours pass. */
+    public function withWait(int $hours, string ...$steps): self
+    {
+        return $this->taking('wait_h', $hours, $steps);
+    }
+
+    /** @param array<int|string, string> $steps */
+    private function taking(string $what, int $much, array $steps): self
+    {
+        return $this->each('steps', $steps, static function (array $s) use ($what, $much): array {
             $takes = is_array($s['takes'] ?? null) ? $s['takes'] : [];
 
-            return [...$s, 'takes' => [...$takes, 'setup_min' => $minutes]];
+            return [...$s, 'takes' => [...$takes, $what => $much]];
         });
     }
 
