@@ -19,23 +19,20 @@ final readonly class CoveredInTime implements Law
         'sand-off-film',
         'sand-p80',
         'sand-light-metal',
-        'scuff-zinc',
-        'zinc-spots',
         'blast',
         'rub-steel',
         'metal-prep',
         'brighten',
-        'zinc-pretreat',
     ];
     /** What is converted keeps its own hours. */
     private const KEEPS = ['convert-rust', 'boil-black'];
-    /** Steel flash-rusts and aluminium's oxide grows back within the day. */
+    /** Steel flash-rusts and aluminium's oxide grows back within the day; zinc that is scuffed is not laid bare. */
     private const MOST_H = 12.0;
 
     public function breaches(Work $work): array
     {
         $first = $work->first([Steps::COAT, ...Steps::OILS]);
-        if (null === $first || !$work->isOf([...Steps::FERROUS, ...Steps::ZINC, ...Steps::ALUMINIUM])) {
+        if (null === $first || !$work->isOf([...Steps::FERROUS, ...Steps::ALUMINIUM])) {
             return [];
         }
         $before = array_filter($work->where(self::BARES), static fn(int $at): bool => $at < $first);
