@@ -28,6 +28,7 @@ use Hull\Input\Keys;
 use Hull\Job\RouteStep;
 use Hull\Quantity\Duration;
 use Hull\Route\ChemicalConflict;
+use Hull\Surface\Shade;
 use Psr\Clock\ClockInterface;
 
 /** Builds the screen of a whole job: lanes that run together at shared actions, and what the next day takes. */
@@ -106,7 +107,7 @@ final readonly class BoardScreen
 
         return new ActionView(
             step: $action->step,
-            name: self::name($catalogue, $action->step, $action->product),
+            name: self::name($catalogue, $action->step, $action->shade()),
             phase: $catalogue->phases[$step->phase]->name,
             place: $pieces[$zones[0]]->place->name,
             lanes: $zones,
@@ -186,7 +187,7 @@ final readonly class BoardScreen
     {
         $said = static fn(RouteStep $step, array $zones): string => sprintf(
             '%s on %s',
-            self::name($catalogue, $step->step, $step->product),
+            self::name($catalogue, $step->step, null === $step->product ? null : new Shade($step->product)),
             implode(
                 ', ',
                 array_map(static fn(mixed $z): string => is_string($z) ? $pieces[$z]->part->name : '', $zones),
@@ -202,8 +203,9 @@ final readonly class BoardScreen
         );
     }
 
-    private static function name(Catalogue $catalogue, string $step, ?string $product): string
+    private static function name(Catalogue $catalogue, string $step, ?Shade $paint): string
     {
-        return $catalogue->step($step)->name . (null === $product ? '' : ': ' . $catalogue->product($product)->name);
+        return $catalogue->step($step)->name .
+            (null === $paint ? '' : ': ' . $paint->named($catalogue->product($paint->product)->name));
     }
 }

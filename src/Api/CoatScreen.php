@@ -77,7 +77,7 @@ final readonly class CoatScreen
         return new CoatCard(
             stepKey: $s->stepKey,
             product: $product->id,
-            name: $product->name,
+            name: $piece->context->system->shade($product->id)->named($product->name),
             example: $product->example,
             coat: $s->coat,
             status: RouteScreen::status($s->stepKey, $replayed, $piece, $piece->route()),

@@ -37,10 +37,12 @@ final readonly class CoverScreen
         $coats = [];
         $rides = [];
         $own = (string) $row->id;
-        $product = $this->stored->workpiece($row)->route()->find($step)?->product;
+        $piece = $this->stored->workpiece($row);
+        $product = $piece->route()->find($step)?->product;
         if (null === $product) {
             return null;
         }
+        $paint = $piece->context->system->shade($product);
         usort($jobs, static fn(JobRow $a, JobRow $b): int => [$b === $row->job] <=> [$a === $row->job]);
         foreach ($jobs as $job) {
             $read = JobPieces::of($this->stored, $job, $now);
@@ -48,10 +50,10 @@ final readonly class CoverScreen
                 ...$coats,
                 ...array_filter(
                     Wanted::of($read->pieces, $read->done)->coats,
-                    static fn(CoatAhead $c): bool => $c->product === $product,
+                    static fn(CoatAhead $c): bool => $c->shade->key() === $paint->key(),
                 ),
             ];
-            foreach (RideAlong::of($product, $read->pieces, $read->done) as $id => $key) {
+            foreach (RideAlong::of($paint, $read->pieces, $read->done) as $id => $key) {
                 $id = (string) $id;
                 if ($id !== $own) {
                     $rides[] = new RideView(
@@ -72,16 +74,16 @@ final readonly class CoverScreen
         $states = array_values(
             array_filter(
                 $this->room->states(),
-                static fn(\Hull\Store\TinState $s): bool => $s->tin->material === $product,
+                static fn(\Hull\Store\TinState $s): bool => $s->tin->shade()->key() === $paint->key(),
             ),
         );
         $outlook = Outlook::of(
             $coats,
-            [$product => array_map(static fn(\Hull\Store\TinState $s): Lot => $s->asLot(), $states)],
+            [$paint->key() => array_map(static fn(\Hull\Store\TinState $s): Lot => $s->asLot(), $states)],
             $now,
         );
         $cover = $outlook->for($own, $step);
-        $short = $outlook->firstShort($product);
+        $short = $outlook->firstShort($paint);
         $batches = [];
         foreach ($states as $state) {
             $batches[$state->tin->id] = $state->tin->batch;

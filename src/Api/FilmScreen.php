@@ -5,26 +5,35 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\AimView;
+use App\Api\View\FilmLayerView;
 use App\Api\View\FilmOption;
 use App\Api\View\FilmPlanView;
 use App\Api\View\FilmsView;
+use App\Api\View\Option;
 use App\Catalog\Catalogues;
 use App\Entity\PartRow;
 use App\Work\RowMapper;
+use App\Work\TinLedger;
 use App\Work\YardAir;
 use Hull\Bench\FilmChoice;
 use Hull\Bench\FilmPlan;
 use Hull\Bench\RouteFigures;
 use Hull\Catalog\Capability;
+use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
 use Hull\Catalog\Protection;
 use Hull\Catalog\SystemLayer;
+use Hull\Job\LayerWish;
+use Hull\Job\Part;
 use Hull\Pack\Pack;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Volume;
+use Hull\Route\LayerChoice;
 use Hull\Route\NoRoute;
 use Hull\Route\SystemFit;
 use Hull\Surface\Product;
+use Hull\Surface\Shade;
+use Hull\Surface\Texture;
 use Psr\Clock\ClockInterface;
 
 /** Builds what may be wanted of a part, the films that lead there, and each of them planned through. */
@@ -34,6 +43,7 @@ final readonly class FilmScreen
         private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
+        private TinLedger $room,
         private ClockInterface $clock,
     ) {}
 
@@ -47,12 +57,14 @@ final readonly class FilmScreen
             $this->stored->around($row),
         );
         $obstacle = '';
+        $system = null;
         $wanted = $part->aim;
         $laid = $part->film;
         try {
             $piece = $this->stored->workpiece($row);
             $wanted = $piece->context->aim->id;
             $laid = $piece->context->system->id;
+            $system = $piece->context->system;
         } catch (NoRoute $e) {
             $obstacle = $e->getMessage();
         }
@@ -79,6 +91,10 @@ final readonly class FilmScreen
             aimPicked: null !== $part->aim,
             filmPicked: null !== $part->film,
             obstacle: $obstacle,
+            layers: null === $system ? [] : $this->layers($choice->layers, $system, $part),
+            idle: null === $system ? [] : $this->idle($choice->traits->catalogue, $system, $part),
+            colours: $this->colours($row),
+            layersPicked: [] !== $part->layers,
         );
     }
 
@@ -119,6 +135,82 @@ final readonly class FilmScreen
             protection: array_map(static fn(Protection $p): string => $p->name, $figures->protection),
             obstacle: '',
         );
+    }
+
+    /** @return list<FilmLayerView> */
+    private function layers(LayerChoice $choice, FilmSystem $system, Part $part): array
+    {
+        $layers = [];
+        foreach ($system->layers as $layer) {
+            $own = $choice->product($layer->original());
+            $wish = $part->layer($layer->original());
+            $layers[] = new FilmLayerView(
+                layer: $own->id,
+                product: $layer->product->id,
+                name: $layer->product->name,
+                coats: $layer->coats,
+                role: $layer->role,
+                products: array_map(static fn(Product $p): Option => new Option($p->id, $p->name, $p->example), [
+                    $own,
+                    ...$choice->others($own),
+                ]),
+                coloured: LayerChoice::isColoured($layer->product),
+                colour: $layer->colour,
+                texture: $wish->texture ?? '',
+                textures: array_values(
+                    array_map(
+                        static fn(Texture $t): Option => new Option($t->id, $t->name, ''),
+                        $choice->product($layer->product->id)->textures,
+                    ),
+                ),
+            );
+        }
+
+        return $layers;
+    }
+
+    /** @return list<string> */
+    private function idle(Catalogue $catalogue, FilmSystem $system, Part $part): array
+    {
+        return array_map(
+            static fn(LayerWish $w): string => sprintf(
+                '%s: %s',
+                $catalogue->product($w->layer)->name,
+                implode(
+                    ', ',
+                    array_filter(
+                        [
+                            $w->colour,
+                            null === $w->instead ? '' : $catalogue->product($w->instead)->name . ' in its place',
+                            $w->texture,
+                        ],
+                        static fn(string $said): bool => '' !== $said,
+                    ),
+                ),
+            ),
+            LayerChoice::idle($system, $part->layers),
+        );
+    }
+
+    /** @return list<string> each once, as it was written first */
+    private function colours(PartRow $row): array
+    {
+        $colours = [];
+        foreach ($row->job->parts as $other) {
+            foreach ($this->stored->part($other)->layers as $wish) {
+                $colours[] = $wish->colour;
+            }
+        }
+        foreach ($this->room->rows() as $tin) {
+            $colours[] = $tin->colour;
+        }
+        $by = [];
+        foreach (array_filter($colours, static fn(string $c): bool => '' !== $c) as $colour) {
+            $by[(new Shade('', $colour))->key()] ??= $colour;
+        }
+        sort($by);
+
+        return $by;
     }
 
     private static function line(SystemFit $fit, bool $chosen): FilmOption

@@ -201,7 +201,7 @@ final readonly class QuantitiesScreen
         $films = [];
         foreach ($shopping->paint() as $id => $need) {
             $id = (string) $id;
-            $product = $catalogue->product($id);
+            $product = $catalogue->product($need->coats[0]->shade->product);
             $wet = Registry::standard()->run(
                 'film.wet',
                 [
@@ -218,7 +218,7 @@ final readonly class QuantitiesScreen
             $lost = max(0.0, $need->amount->value() - $onPart - $swallowed);
             $films[] = new FilmNeedView(
                 product: $id,
-                name: $product->name,
+                name: $need->name,
                 hatch: $product->hatch,
                 coats: count($need->coats),
                 dft: $shown->value($product->dft),

@@ -81,7 +81,7 @@ final readonly class RouteController
     {
         $row = $this->desk->part($part);
         $this->routes->hold($row);
-        $body = JsonBody::of($request)->only(['schools', 'aim', 'film']);
+        $body = JsonBody::of($request)->only(['schools', 'aim', 'film', 'layers']);
         $survey = [
             ...$row->survey,
             'schools' => [...(array) ($row->survey['schools'] ?? []), ...(array) $body->optional('schools')?->value],
@@ -94,6 +94,10 @@ final readonly class RouteController
                 '' => array_diff_key($survey, [$wish => true]),
                 default => [...$survey, $wish => $said],
             };
+        }
+        $layers = $body->optional('layers');
+        if (null !== $layers) {
+            $survey = [...$survey, 'layers' => $layers->value];
         }
         $read = $this->catalogues
             ->reader($row->workshop)

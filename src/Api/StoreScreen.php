@@ -31,6 +31,7 @@ use Hull\Quantity\Volume;
 use Hull\Store\Cabinets;
 use Hull\Store\Supplier;
 use Hull\Store\TinState;
+use Hull\Surface\Shade;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Yaml\Yaml;
 
@@ -55,16 +56,21 @@ final readonly class StoreScreen
         $now = $this->clock->now();
         $catalogue = $this->catalogues->for($workshop);
         $tins = [];
+        $shades = [];
         foreach ($this->room->rows() as $row) {
-            $tins[$row->material][] = [$row, $this->room->state($row)];
+            $state = $this->room->state($row);
+            $tins[$state->tin->shade()->key()][] = [$row, $state];
+            $shades[$state->tin->shade()->key()] = $state->tin->shade();
         }
-        [$needed, $users] = $this->wanted($catalogue, $jobs);
+        [$needed, $users, $wanted] = $this->wanted($catalogue, $jobs);
+        $shades = [...$wanted, ...$shades];
         $materials = [];
         $expiring = [];
         foreach (array_unique([...Keys::of($tins), ...Keys::of($needed)]) as $material) {
+            $shade = $shades[$material] ?? new Shade($material);
             $materials[] = self::material(
                 catalogue: $catalogue,
-                id: $material,
+                shade: $shade,
                 tins: $tins[$material] ?? [],
                 needed: $needed[$material] ?? null,
                 users: Keys::of($users[$material] ?? []),
@@ -74,7 +80,7 @@ final readonly class StoreScreen
             foreach ($tins[$material] ?? [] as [$row, $state]) {
                 if (!$state->isEmpty() && null !== $state->expires && $state->expires < self::soon($now)) {
                     $expiring[] = new ExpiryView(
-                        material: $catalogue->material($material),
+                        material: $shade->named($catalogue->material($shade->product)),
                         batch: $row->batch,
                         left: $shown->value($state->left),
                         expires: $state->expires->format('Y-m-d\TH:i:s\Z'),
@@ -150,19 +156,23 @@ final readonly class StoreScreen
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array{array<int|string, Quantity>, array<int|string, array<int|string, true>>} amount by material, and
-     *                                                                                        the parts that want it
+     * @return array{
+     *     array<int|string, Quantity>,
+     *     array<int|string, array<int|string, true>>,
+     *     array<int|string, Shade>,
+     * } amount, the parts that want it, and which paint it is; by material, paint by key of its shade
      */
     private function wanted(Catalogue $catalogue, array $jobs): array
     {
         $needed = [];
         $users = [];
+        $shades = [];
         foreach ($this->yard->byJob($jobs) as $id => $wanted) {
             foreach ($wanted->coats as $coat) {
-                $needed[$coat->product] = Volume::litres(
-                    ($needed[$coat->product] ?? Volume::litres(0.0))->value() + $coat->paint->value(),
-                );
-                $users[$coat->product][$coat->part] = true;
+                $key = $coat->shade->key();
+                $shades[$key] = $coat->shade;
+                $needed[$key] = Volume::litres(($needed[$key] ?? Volume::litres(0.0))->value() + $coat->paint->value());
+                $users[$key][$coat->part] = true;
             }
             foreach ($wanted->supplies as $supply => $amount) {
                 $measure = Pack::size($catalogue->supplies[$supply]->packs[0]);
@@ -175,7 +185,7 @@ final readonly class StoreScreen
             }
         }
 
-        return [$needed, $users];
+        return [$needed, $users, $shades];
     }
 
     /**
@@ -184,13 +194,14 @@ final readonly class StoreScreen
      */
     private static function material(
         Catalogue $catalogue,
-        string $id,
+        Shade $shade,
         array $tins,
         ?Quantity $needed,
         array $users,
         \DateTimeImmutable $now,
         UnitPresenter $shown,
     ): MaterialView {
+        $id = $shade->product;
         $product = $catalogue->products[$id] ?? null;
         $supply = $catalogue->supplies[$id] ?? null;
         $measure = ($tins[0] ?? null)[1]->left ?? ($needed ?? Volume::litres(0.0));
@@ -200,8 +211,8 @@ final readonly class StoreScreen
         $needed ??= $measure::ofRecord(0.0);
 
         return new MaterialView(
-            id: $id,
-            name: $catalogue->material($id),
+            id: $shade->key(),
+            name: $shade->named($catalogue->material($id)),
             example: $product->example ?? ($supply->example ?? ''),
             kind: null === $product ? Supplier::CHEMICALS : Supplier::PAINT,
             hatch: $product->hatch ?? '',

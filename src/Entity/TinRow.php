@@ -40,6 +40,7 @@ class TinRow implements BelongsToWorkshop
         #[ORM\Column(type: 'instant', nullable: true)] public readonly ?\DateTimeImmutable $label,
         #[ORM\Column(length: 60)] public readonly string $cabinet,
         #[ORM\Column(nullable: true)] public readonly ?int $price,
+        #[ORM\Column(length: 60, options: ['default' => ''])] public readonly string $colour,
     ) {
         $this->id = Uuid::v7();
         $this->movements = new ArrayCollection();

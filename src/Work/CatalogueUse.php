@@ -52,6 +52,10 @@ final readonly class CatalogueUse
     private static function named(PartRow $part): array
     {
         $names = [$part->survey['method'] ?? null, $part->survey['film'] ?? null];
+        foreach ((array) ($part->survey['layers'] ?? []) as $layer) {
+            $names[] = is_array($layer) ? $layer['layer'] ?? null : null;
+            $names[] = is_array($layer) ? $layer['instead'] ?? null : null;
+        }
         foreach ((array) ($part->survey['conditions'] ?? []) as $condition) {
             $names[] = is_array($condition) ? $condition['id'] ?? null : null;
         }

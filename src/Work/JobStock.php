@@ -46,14 +46,15 @@ final readonly class JobStock
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array<int|string, Quantity> paint by product
+     * @return array<int|string, Quantity> paint by key of the shade
      */
     private function wanted(array $jobs): array
     {
         $litres = [];
         foreach ($this->byJob($jobs) as $wanted) {
             foreach ($wanted->coats as $coat) {
-                $litres[$coat->product] = ($litres[$coat->product] ?? 0.0) + $coat->paint->litresValue();
+                $key = $coat->shade->key();
+                $litres[$key] = ($litres[$key] ?? 0.0) + $coat->paint->litresValue();
             }
         }
 

@@ -9,9 +9,9 @@ use App\Entity\PartRow;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Record;
+use Hull\Bench\Workpiece;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
-use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
@@ -87,9 +87,9 @@ final readonly class LogBook
         }
         $line = $this->append($row, $entry, $hand);
         if (EntryKind::Finish === $entry->kind) {
-            $this->draw($line, $entry, $piece->route());
+            $this->draw($line, $entry, $piece);
         } elseif (EntryKind::Correction === $entry->kind) {
-            $this->redraw($row, $line, $before, Record::effective($this->stored->part($row)->log), $piece->route());
+            $this->redraw($row, $line, $before, Record::effective($this->stored->part($row)->log), $piece);
         }
     }
 
@@ -125,11 +125,11 @@ final readonly class LogBook
         }
     }
 
-    private function draw(LogRow $line, LogEntry $entry, Route $route): void
+    private function draw(LogRow $line, LogEntry $entry, Workpiece $piece): void
     {
-        $product = null === $entry->stepKey ? null : $route->find($entry->stepKey)?->product;
+        $product = null === $entry->stepKey ? null : $piece->route()->find($entry->stepKey)?->product;
         if (null !== $product && null !== $entry->used) {
-            $this->store->draw($line, $product, $entry->used);
+            $this->store->draw($line, $piece->context->system->shade($product), $entry->used);
         }
     }
 
@@ -139,7 +139,7 @@ final readonly class LogBook
      * @param list<LogEntry> $before
      * @param list<LogEntry> $after
      */
-    private function redraw(PartRow $row, LogRow $by, array $before, array $after, Route $route): void
+    private function redraw(PartRow $row, LogRow $by, array $before, array $after, Workpiece $piece): void
     {
         foreach ($before as $was) {
             $is = array_values(array_filter($after, static fn(LogEntry $e): bool => $e->id === $was->id))[0] ?? null;
@@ -153,7 +153,7 @@ final readonly class LogBook
                 if ($line->entryId === $was->id) {
                     $this->store->giveBack($line, $by->at);
                     if (null !== $is) {
-                        $this->draw($line, $is, $route);
+                        $this->draw($line, $is, $piece);
                     }
                 }
             }

@@ -23,6 +23,7 @@ use Hull\Store\MovementKind;
 use Hull\Store\Supplier;
 use Hull\Store\Tin;
 use Hull\Store\TinState;
+use Hull\Surface\Shade;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
@@ -48,6 +49,7 @@ final readonly class TinLedger
                     label: $tin->label,
                     cabinet: $tin->cabinet,
                     price: $tin->price?->minor,
+                    colour: $tin->colour,
                 ),
             );
         }
@@ -91,6 +93,7 @@ final readonly class TinLedger
             label: $row->label,
             cabinet: $row->cabinet,
             price: null === $row->price ? null : Money::minor($row->price),
+            colour: $row->colour,
         );
         $movements = array_map(
             static fn(MovementRow $m): Movement => new Movement(
@@ -116,12 +119,12 @@ final readonly class TinLedger
         return array_map($this->state(...), $this->rows());
     }
 
-    /** @return array<int|string, list<Lot>> by material */
+    /** @return array<int|string, list<Lot>> by key of the shade */
     public function lots(): array
     {
         $lots = [];
         foreach ($this->states() as $state) {
-            $lots[$state->tin->material][] = $state->asLot();
+            $lots[$state->tin->shade()->key()][] = $state->asLot();
         }
 
         return $lots;
@@ -137,12 +140,14 @@ final readonly class TinLedger
     }
 
     /** A line of the record used paint: what expires first goes first. What the store lacks came from elsewhere. */
-    public function draw(LogRow $line, string $material, Quantity $used): void
+    public function draw(LogRow $line, Shade $paint, Quantity $used): void
     {
         $rows = [];
-        foreach ($this->em->getRepository(TinRow::class)->findBy(['material' => $material]) as $row) {
-            $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
-            $rows[(string) $row->id] = $row;
+        foreach ($this->em->getRepository(TinRow::class)->findBy(['material' => $paint->product]) as $row) {
+            if ((new Shade($row->material, $row->colour))->key() === $paint->key()) {
+                $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
+                $rows[(string) $row->id] = $row;
+            }
         }
         $stock = new Stock(array_values(array_map(fn(TinRow $r): Lot => $this->state($r)->asLot(), $rows)));
         foreach ($stock->draw($used, $line->at) as [$lot, $taken]) {

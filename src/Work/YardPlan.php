@@ -276,7 +276,7 @@ final readonly class YardPlan
      * @param array<int|string, Workpiece> $pieces
      * @param array<int|string, Replayed> $done
      *
-     * @return array<int|string, float> hour by product
+     * @return array<int|string, float> hour by key of the shade
      */
     private function deliveries(Workshop $workshop, array $pieces, array $done): array
     {
@@ -289,8 +289,8 @@ final readonly class YardPlan
         $stores = new Inventory($this->store->lots(), $now, $suppliers, []);
         $here = [];
         foreach (Wanted::of($pieces, $done)->coats as $coat) {
-            if ($stores->stock($coat->product)->missing($coat->paint, $now)->value() > 0.0) {
-                $here[$coat->product] =
+            if ($stores->stock($coat->shade->key())->missing($coat->paint, $now)->value() > 0.0) {
+                $here[$coat->shade->key()] =
                     (float) $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0)->format('U') / 3600.0;
             }
         }

@@ -87,6 +87,52 @@ final class FilmTest extends ApiCase
         self::assertSame(404, $this->code());
     }
 
+    public function testALayerIsDecidedByHandAndItsColourGoesToTheTinAndTheList(): void
+    {
+        $layers = self::list($this->films(), 'layers');
+        $top = self::text($layers, count($layers) - 1, 'layer');
+        self::assertSame($top, self::text($layers, count($layers) - 1, 'products', 0, 'id'));
+        $this->wish(['layers' => [['layer' => $top, 'colour' => 'Harbour green']]]);
+        $films = $this->films();
+        self::assertTrue(self::at($films, 'layersPicked'));
+        self::assertSame('Harbour green', self::text($films, 'layers', count($layers) - 1, 'colour'));
+        self::assertContains('Harbour green', self::list($films, 'colours'));
+        $names = array_column(self::list($this->call('GET', "/api/parts/{$this->part}/route"), 'steps'), 'name');
+        self::assertCount(1, array_unique(preg_grep('/, Harbour green$/', $names) ?: []));
+
+        $job = self::text($this->call('GET', '/api/jobs'), 'jobs', 0, 'id');
+        $paint = fn(): array => self::list($this->call('GET', "/api/jobs/$job/quantities"), 'films');
+        $green = static fn(array $films): array => array_values(
+            array_filter($films, static fn(mixed $f): bool => str_ends_with(self::text($f, 'name'), ', Harbour green')),
+        )[0];
+        $this->call('POST', '/api/store/tins', [
+            'material' => $top,
+            'batch' => 'W-1',
+            'size' => '5 L',
+            'count' => 1,
+            'colour' => 'white',
+        ]);
+        self::assertSame([], self::list($green($paint()), 'need', 'from'), 'white paint is not green');
+        $this->call('POST', '/api/store/tins', [
+            'material' => $top,
+            'batch' => 'G-1',
+            'size' => '5 L',
+            'count' => 1,
+            'colour' => 'harbour  green',
+        ]);
+        self::assertStringContainsString('G-1', self::text($green($paint()), 'need', 'from', 0));
+
+        $this->wish(['layers' => []]);
+        self::assertFalse(self::at($this->films(), 'layersPicked'));
+        $said = $this->call('POST', "/api/parts/{$this->part}/route/plan", [
+            'schools' => (object) [],
+            'layers' => [['layer' => $top, 'instead' => 'clear-2k']],
+        ]);
+        self::assertSame(409, $this->code());
+        self::assertStringContainsString('cannot be laid in the place of', self::text($said, 'detail'));
+        self::assertFalse(self::at($this->films(), 'layersPicked'), 'nothing of it is stored');
+    }
+
     /** @return array<array-key, mixed> */
     private function films(): array
     {
@@ -94,7 +140,7 @@ final class FilmTest extends ApiCase
     }
 
     /**
-     * @param array<string, string> $wish
+     * @param array<string, string|list<array<string, string>>> $wish
      *
      * @return array<array-key, mixed>
      */

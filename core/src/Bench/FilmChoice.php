@@ -9,6 +9,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Traits;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Route\LayerChoice;
 use Hull\Route\NoRoute;
 use Hull\Route\Schools;
 use Hull\Route\Surroundings;
@@ -25,6 +26,7 @@ final readonly class FilmChoice
         public Traits $traits,
         public array $schools,
         public SystemChooser $chooser,
+        public LayerChoice $layers,
     ) {}
 
     public static function of(Catalogue $catalogue, Part $part, Place $place, Surroundings $around): self
@@ -54,6 +56,7 @@ final readonly class FilmChoice
             $traits,
             $schools,
             new SystemChooser($traits, $schools, $answers->picked(), $catalogue->methods->get($part->method)),
+            new LayerChoice($traits),
         );
     }
 

@@ -10,6 +10,7 @@ use Hull\Job\Job;
 use Hull\Job\Route;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
+use Hull\Surface\Product;
 
 /**
  * The routes of all parts and zones of a job, and the order in which they are worked together.
@@ -89,6 +90,7 @@ final readonly class JobPlan
             $part->exposure,
             json_encode($piece->context->schools, \JSON_THROW_ON_ERROR),
             $piece->context->system->id,
+            implode('+', array_map(static fn(Product $p): string => $p->id, $piece->context->system->coats())),
             self::size($piece->context->area()->m2()),
         ]);
     }

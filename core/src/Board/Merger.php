@@ -71,7 +71,15 @@ final class Merger
                     array_map(fn(string $zone): float => $this->runners[$zone]->work->minutes($kind, $product), $zones),
                 ) - $saved;
             $place = $this->pieces[$lead]->place->id;
-            $actions[] = new SharedAction($step->step, $step->product, $place, $keys, $minutes, $saved);
+            $actions[] = new SharedAction(
+                step: $step->step,
+                product: $step->product,
+                place: $place,
+                zones: $keys,
+                minutes: $minutes,
+                saved: $saved,
+                colour: $this->pieces[$lead]->context->system->shade($step->product ?? '')->colour,
+            );
             $hour += $minutes / 60.0;
             ($this->about[$place] ??= new Chemistry($this->catalogue))->remember($step, $hour, $zones);
         }
@@ -92,7 +100,7 @@ final class Merger
                 $action =
                     $step->step .
                     '/' .
-                    $step->product .
+                    $this->paint($zone, $step) .
                     '/' .
                     $place .
                     '/' .
@@ -106,6 +114,12 @@ final class Merger
                 $this->nextFilm[$zone][$i] = $film;
             }
         }
+    }
+
+    /** Paint of two colours is never one mix. */
+    private function paint(int|string $zone, RouteStep $step): string
+    {
+        return null === $step->product ? '' : $this->pieces[$zone]->context->system->shade($step->product)->key();
     }
 
     /** @param array<int|string, array<int|string, true>> $ahead action => zones that have it next */

@@ -7,8 +7,9 @@ namespace Hull\Board;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Job\RouteStep;
+use Hull\Surface\Shade;
 
-/** Parts whose next coat is a given product: they can have some of the same mix. */
+/** Parts whose next coat is a given paint in the same colour: they can have some of the same mix. */
 final class RideAlong
 {
     /**
@@ -17,7 +18,7 @@ final class RideAlong
      *
      * @return array<int|string, string> part id => key of its next coat
      */
-    public static function of(string $product, array $pieces, array $done): array
+    public static function of(Shade $paint, array $pieces, array $done): array
     {
         $rides = [];
         foreach ($pieces as $id => $piece) {
@@ -27,7 +28,8 @@ final class RideAlong
                     static fn(RouteStep $s): bool => null !== $s->product,
                 ),
             );
-            if (($coats[0]->product ?? null) === $product) {
+            $next = $coats[0]->product ?? null;
+            if (null !== $next && $piece->context->system->shade($next)->key() === $paint->key()) {
                 $rides[$id] = $coats[0]->key;
             }
         }

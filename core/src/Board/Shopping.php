@@ -48,12 +48,13 @@ final readonly class Shopping
         $wanted = Wanted::of($pieces, $done, $if);
         $stores ??= Inventory::none();
         $needs = [];
-        foreach (self::byProduct($wanted->coats) as $id => $coats) {
+        foreach (self::byShade($wanted->coats) as $id => $coats) {
             $id = (string) $id;
-            $product = $catalogue->product($id);
+            $shade = $coats[0]->shade;
+            $product = $catalogue->product($shade->product);
             $needs[$id] = self::need(
                 id: $id,
-                name: $product->name,
+                name: $shade->named($product->name),
                 kind: Supplier::PAINT,
                 coats: $coats,
                 amount: Volume::litres(
@@ -144,13 +145,13 @@ final readonly class Shopping
     /**
      * @param list<CoatAhead> $coats
      *
-     * @return array<int|string, list<CoatAhead>>
+     * @return array<int|string, non-empty-list<CoatAhead>> by key of the shade
      */
-    private static function byProduct(array $coats): array
+    private static function byShade(array $coats): array
     {
         $by = [];
         foreach ($coats as $coat) {
-            $by[$coat->product][] = $coat;
+            $by[$coat->shade->key()][] = $coat;
         }
 
         return $by;

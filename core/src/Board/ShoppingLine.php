@@ -14,7 +14,7 @@ use Hull\Store\Supplier;
 final readonly class ShoppingLine
 {
     /**
-     * @param string $id of a product, supply or consumable
+     * @param string $id of a supply or consumable, key of a shade
      * @param string $kind of goods, see Supplier::KINDS
      * @param list<CoatAhead> $coats coat by coat, for paint
      * @param list<array{Lot, Quantity}> $from what the store gives

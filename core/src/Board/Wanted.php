@@ -87,7 +87,7 @@ final class Wanted
                     partId: $id,
                     part: $piece->part->name,
                     stepKey: $step->key,
-                    product: $product->id,
+                    shade: $piece->context->system->shade($product->id),
                     paint: $litres,
                     onPart: $paint->quantity('theoretical', Volume::class),
                     swallowed: $paint->quantity('swallowed', Volume::class),

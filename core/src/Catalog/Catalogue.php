@@ -51,6 +51,7 @@ final readonly class Catalogue
      * @param array<int|string, Consumable> $consumables
      * @param array<int|string, LocalTopic> $local
      * @param array<int|string, WorkingConditions> $working by tag of steps
+     * @param array<int|string, string> $sorts tags that products of one sort share => what is said where they do not
      */
     public function __construct(
         public array $facts,
@@ -80,6 +81,7 @@ final readonly class Catalogue
         public array $consumables,
         public array $local,
         public array $working,
+        public array $sorts,
     ) {
         $coats = array_filter($steps, static fn(Step $s): bool => $s->laysFilm);
         $this->coat =

@@ -48,6 +48,7 @@ final class CatalogueReader
         'abrasives',
         'consumables',
         'local',
+        'sorts',
         'working',
     ];
 
@@ -153,6 +154,7 @@ final class CatalogueReader
             consumables: $this->keyed('consumables', $materials->consumable(...)),
             local: $this->local(),
             working: $this->keyed('working', fn(Node $n): WorkingConditions => $this->manner($n)),
+            sorts: $this->keyed('sorts', static fn(Node $n): string => $n->field('says')->text()),
         );
     }
 

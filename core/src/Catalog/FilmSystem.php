@@ -6,6 +6,7 @@ namespace Hull\Catalog;
 
 use Hull\Surface\Precondition;
 use Hull\Surface\Product;
+use Hull\Surface\Shade;
 
 /** The films that protect a substrate in a service, bottom to top, and what the surface must be at the end. */
 final readonly class FilmSystem
@@ -64,6 +65,51 @@ final readonly class FilmSystem
         }
 
         return $coats;
+    }
+
+    /** The layer that lays a product; null where none does. */
+    public function layer(string $product): ?SystemLayer
+    {
+        foreach ($this->layers as $layer) {
+            if ($layer->product->id === $product) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
+    /** A product in the colour in which it is laid here. */
+    public function shade(string $product): Shade
+    {
+        return new Shade($product, $this->layer($product)->colour ?? '');
+    }
+
+    /**
+     * The same system with other layers, and what those ask for.
+     *
+     * @param list<SystemLayer> $layers
+     */
+    public function laidAs(array $layers): self
+    {
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            scope: $this->scope,
+            aims: $this->aims,
+            onlyWhen: $this->onlyWhen,
+            whyNot: $this->whyNot,
+            layers: $layers,
+            ends: $this->ends,
+            why: $this->why,
+            life: $this->life,
+            requires: array_values(
+                array_unique(
+                    array_merge([], ...array_map(static fn(SystemLayer $l): array => $l->product->requires, $layers)),
+                ),
+            ),
+            stands: $this->stands,
+        );
     }
 
     public function lifeText(): string

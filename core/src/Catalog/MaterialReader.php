@@ -19,6 +19,7 @@ use Hull\Quantity\Temperature;
 use Hull\Surface\CureSheet;
 use Hull\Surface\Product;
 use Hull\Surface\Shelf;
+use Hull\Surface\Texture;
 
 /** Reads products and supplies: what is bought, with the figures of its sheet. */
 final readonly class MaterialReader
@@ -110,7 +111,32 @@ final readonly class MaterialReader
                 $this->names->of('supplies'),
             ) ?? '',
             sheet: Names::texts($n->optional('sheet')),
+            textures: $this->textures($n, $id),
         );
+    }
+
+    /**
+     * The textures of a product, each with the product as it lies in it: on the average so much thicker or thinner.
+     *
+     * @return array<int|string, Texture> by id
+     */
+    private function textures(Node $n, string $id): array
+    {
+        $textures = [];
+        $film = Checked::film($n->field('dft'));
+        foreach ($n->optional('textures')?->items(6) ?? [] as $t) {
+            $as = $n->holding([
+                ...array_map(static fn(Node $f): mixed => $f->value, $n->without('textures')->fields()),
+                'dft' => sprintf('%.1f um', $film->um() * $t->field('film')->number()),
+            ]);
+            $textures[$t->field('id')->text(40)] = new Texture(
+                $t->field('id')->text(40),
+                $t->field('name')->text(60),
+                $this->product($as, $id),
+            );
+        }
+
+        return $textures;
     }
 
     public function consumable(Node $n, string $id): Consumable

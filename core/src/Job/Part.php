@@ -21,6 +21,7 @@ final readonly class Part
      * @param string|null $aim what is wanted of it, an id of the catalogue's aims; null for what is likely
      * @param string|null $film id of the film system picked by hand; null for the one that fits best
      * @param list<string> $also further services it has to stand beside the first
+     * @param list<LayerWish> $layers what was decided by hand for layers of its film
      */
     public function __construct(
         public string $id,
@@ -43,6 +44,7 @@ final readonly class Part
         public ?string $aim = null,
         public ?string $film = null,
         public array $also = [],
+        public array $layers = [],
     ) {}
 
     /** @return non-empty-list<string> what it has to stand, the first leading */
@@ -54,6 +56,18 @@ final readonly class Part
     public function area(): Area
     {
         return Area::squareMetres(array_sum(array_map(static fn(Shape $s): float => $s->area()->m2(), $this->shapes)));
+    }
+
+    /** What was decided by hand for the layer of a product; null where nothing was. */
+    public function layer(string $product): ?LayerWish
+    {
+        foreach ($this->layers as $wish) {
+            if ($wish->layer === $product) {
+                return $wish;
+            }
+        }
+
+        return null;
     }
 
     /** The piece this zone is on; its own id for a part that other zones are on. */
@@ -112,6 +126,7 @@ final readonly class Part
             aim: $aim,
             film: $film,
             also: $this->also,
+            layers: $this->layers,
         );
     }
 }

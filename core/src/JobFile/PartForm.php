@@ -8,6 +8,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Climate\Drying;
 use Hull\Input\Keys;
 use Hull\Input\Node;
+use Hull\Job\LayerWish;
 use Hull\Job\Part;
 use Hull\Quantity\Money;
 
@@ -17,6 +18,9 @@ use Hull\Quantity\Money;
  */
 final readonly class PartForm
 {
+    private const MOST_LAYERS = 20;
+    private const COLOUR = 60;
+
     public function __construct(private Catalogue $catalogue) {}
 
     /** @return list<string> */
@@ -38,6 +42,7 @@ final readonly class PartForm
      *     aim: string|null,
      *     film: string|null,
      *     also: list<string>,
+     *     layers: list<LayerWish>,
      * } by property of Part
      */
     public function read(Node $n): array
@@ -59,10 +64,31 @@ final readonly class PartForm
                 fn(Node $s): string => $s->choice(Keys::of($this->catalogue->services)),
                 $n->optional('also')?->items(count($this->catalogue->services)) ?? [],
             ),
+            'layers' => array_map($this->layer(...), $n->optional('layers')?->items(self::MOST_LAYERS) ?? []),
         ];
     }
 
-    /** @return array<string, string|bool|list<string>> by field of the file; what is not said is left out */
+    private function layer(Node $n): LayerWish
+    {
+        $products = Keys::of($this->catalogue->products);
+        $n->only(['layer', 'instead', 'colour', 'texture']);
+        $layer = $n->field('layer')->choice($products);
+        $instead = $n->optional('instead')?->choice($products);
+        $textures = Keys::of($this->catalogue->product($instead ?? $layer)->textures);
+
+        return new LayerWish(
+            $layer,
+            $instead,
+            Node::remark($n->optional('colour'), self::COLOUR),
+            $n->optional('texture')?->choice($textures) ?? '',
+        );
+    }
+
+    /**
+     * What is not said is left out.
+     *
+     * @return array<string, string|bool|list<string>|list<array<string, string>>> by field of the file
+     */
     public static function written(Part $part): array
     {
         return array_filter(
@@ -78,6 +104,18 @@ final readonly class PartForm
                 'aim' => $part->aim,
                 'film' => $part->film,
                 'also' => $part->also,
+                'layers' => array_map(
+                    static fn(LayerWish $w): array => array_filter(
+                        [
+                            'layer' => $w->layer,
+                            'instead' => $w->instead,
+                            'colour' => $w->colour,
+                            'texture' => $w->texture,
+                        ],
+                        static fn(?string $v): bool => null !== $v && '' !== $v,
+                    ),
+                    $part->layers,
+                ),
             ],
             static fn(string|bool|array|null $v): bool => null !== $v && [] !== $v,
         );
@@ -98,6 +136,20 @@ final readonly class PartForm
             'aim' => ['enum' => Keys::of($this->catalogue->aims)],
             'film' => ['enum' => Keys::of($this->catalogue->systems)],
             'also' => ['type' => 'array', 'items' => ['enum' => Keys::of($this->catalogue->services)]],
+            'layers' => [
+                'type' => 'array',
+                'items' => [
+                    'type' => 'object',
+                    'additionalProperties' => false,
+                    'required' => ['layer'],
+                    'properties' => [
+                        'layer' => ['enum' => Keys::of($this->catalogue->products)],
+                        'instead' => ['enum' => Keys::of($this->catalogue->products)],
+                        'colour' => ['type' => 'string', 'maxLength' => self::COLOUR],
+                        'texture' => ['type' => 'string', 'minLength' => 1],
+                    ],
+                ],
+            ],
         ];
     }
 }

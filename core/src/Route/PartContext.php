@@ -66,6 +66,12 @@ final readonly class PartContext
         return Area::squareMetres($this->area()->m2() * $share);
     }
 
+    /** A product as it is laid here: in the texture of its layer. */
+    public function product(string $id): Product
+    {
+        return $this->system->layer($id)->product ?? $this->catalogue()->product($id);
+    }
+
     /** How a product is put on here: as the part is painted, if that lays it. */
     public function method(Product $product): Method
     {

@@ -89,7 +89,7 @@ final readonly class RouteCheck
         $product = $this->runner->product($routeStep);
 
         return $this->context->catalogue()->step($routeStep->step)->name .
-            (null === $product ? '' : ': ' . $product->name);
+            (null === $product ? '' : ': ' . $this->context->system->shade($product->id)->named($product->name));
     }
 
     /** @return list<Finding> */

@@ -139,7 +139,7 @@ final class StepRunner
 
     public function product(RouteStep $routeStep): ?Product
     {
-        return null === $routeStep->product ? null : $this->context->catalogue()->product($routeStep->product);
+        return null === $routeStep->product ? null : $this->context->product($routeStep->product);
     }
 
     /**

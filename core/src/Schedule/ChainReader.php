@@ -18,6 +18,7 @@ use Hull\Route\StepRunner;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Product;
+use Hull\Surface\Shade;
 use Hull\Surface\SurfaceState;
 
 /**
@@ -67,7 +68,7 @@ final class ChainReader
     /**
      * @param string $id of the part among all parts of the yard
      * @param string $at of its place among all places of the yard
-     * @param array<int|string, float> $deliveries hour by product
+     * @param array<int|string, float> $deliveries hour by key of the shade
      */
     private function __construct(
         private readonly string $id,
@@ -83,7 +84,7 @@ final class ChainReader
     }
 
     /**
-     * @param array<int|string, float> $deliveries hour by product that is not in the store
+     * @param array<int|string, float> $deliveries hour by key of the shade that is not in the store
      *
      * @return list<Activity>
      */
@@ -180,7 +181,7 @@ final class ChainReader
             because: $this->because,
             notAfter: $notAfter,
             lateHours: null === $notAfter ? 0.0 : $this->keying(),
-            share: null === $product ? '' : $product->id . '/' . $this->at,
+            share: null === $product ? '' : $this->shade($product)->key() . '/' . $this->at,
             setupHours: $this->runner->work->setUp($definition, $product, $state) / 60.0,
             shareFor: null === $product
                 ? 0.0
@@ -389,9 +390,14 @@ final class ChainReader
         }
     }
 
+    private function shade(Product $product): Shade
+    {
+        return $this->piece->context->system->shade($product->id);
+    }
+
     private function deliver(?Product $product): void
     {
-        $here = null === $product ? null : $this->deliveries[$product->id] ?? null;
+        $here = null === $product ? null : $this->deliveries[$this->shade($product)->key()] ?? null;
         if (null !== $product && null !== $here && $here > $this->now) {
             $this->holdUntil($here, lcfirst($product->name) . ' is not in the store and comes then');
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Store;
 
 use Hull\Quantity\Volume;
+use Hull\Surface\Shade;
 
 /** A coat not yet laid, with the paint its mix card asks for. */
 final readonly class CoatAhead
@@ -17,7 +18,7 @@ final readonly class CoatAhead
         public string $partId,
         public string $part,
         public string $stepKey,
-        public string $product,
+        public Shade $shade,
         public Volume $paint,
         public Volume $onPart,
         public Volume $swallowed,

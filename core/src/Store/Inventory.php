@@ -12,9 +12,9 @@ use Hull\Quantity\Quantity;
 final readonly class Inventory
 {
     /**
-     * @param array<int|string, list<Lot>> $lots by material
+     * @param array<int|string, list<Lot>> $lots by material, paint by key of its shade
      * @param list<Supplier> $suppliers in order of preference
-     * @param array<int|string, Quantity> $elsewhere what other jobs still need, by material
+     * @param array<int|string, Quantity> $elsewhere what other jobs still need, by the same
      */
     public function __construct(
         public array $lots,

@@ -6,6 +6,7 @@ namespace Hull\Store;
 
 use Hull\Pack\Lot;
 use Hull\Pack\Stock;
+use Hull\Surface\Shade;
 
 /** Whether the store lasts: coats ahead, one after the other, each drawing what expires first. */
 final readonly class Outlook
@@ -15,17 +16,17 @@ final readonly class Outlook
 
     /**
      * @param list<CoatAhead> $coats in the order they will be laid
-     * @param array<int|string, list<Lot>> $lots by product
+     * @param array<int|string, list<Lot>> $lots by key of the shade
      */
     public static function of(array $coats, array $lots, \DateTimeImmutable $day): self
     {
         $covers = [];
         foreach ($coats as $coat) {
-            $stock = new Stock($lots[$coat->product] ?? []);
+            $stock = new Stock($lots[$coat->shade->key()] ?? []);
             $from = $stock->draw($coat->paint, $day);
             $covers[] = new Cover($coat, $from, $stock->missing($coat->paint, $day));
             foreach ($from as [$lot, $taken]) {
-                $lots[$coat->product] = array_map(
+                $lots[$coat->shade->key()] = array_map(
                     static fn(Lot $l): Lot => $l->id === $lot->id
                         ? new Lot(
                             $l->id,
@@ -34,7 +35,7 @@ final readonly class Outlook
                             true,
                         )
                         : $l,
-                    $lots[$coat->product] ?? [],
+                    $lots[$coat->shade->key()] ?? [],
                 );
             }
         }
@@ -42,11 +43,11 @@ final readonly class Outlook
         return new self($covers);
     }
 
-    /** The first coat of a product that the store does not cover. */
-    public function firstShort(string $product): ?Cover
+    /** The first coat of a paint that the store does not cover. */
+    public function firstShort(Shade $paint): ?Cover
     {
         foreach ($this->covers as $cover) {
-            if ($cover->coat->product === $product && !$cover->isEnough()) {
+            if ($cover->coat->shade->key() === $paint->key() && !$cover->isEnough()) {
                 return $cover;
             }
         }

@@ -6,6 +6,7 @@ namespace Hull\Store;
 
 use Hull\Quantity\Money;
 use Hull\Quantity\Quantity;
+use Hull\Surface\Shade;
 
 /** A tin, can, bag or kit in the store, with the batch it came from. */
 final readonly class Tin
@@ -16,6 +17,7 @@ final readonly class Tin
      *                                       none
      * @param string $cabinet where it stands
      * @param Money|null $price what it cost
+     * @param string $colour of what is in it; empty where it has none or none was said
      */
     public function __construct(
         public string $id,
@@ -26,5 +28,11 @@ final readonly class Tin
         public ?\DateTimeImmutable $label,
         public string $cabinet,
         public ?Money $price = null,
+        public string $colour = '',
     ) {}
+
+    public function shade(): Shade
+    {
+        return new Shade($this->material, $this->colour);
+    }
 }

@@ -17,7 +17,7 @@ use Hull\Quantity\Volume;
 /** Reads tins as they come in: from a form, from a row of a table. */
 final readonly class TinReader
 {
-    public const FIELDS = ['material', 'batch', 'size', 'count', 'received', 'label', 'cabinet', 'price'];
+    public const FIELDS = ['material', 'batch', 'size', 'count', 'received', 'label', 'cabinet', 'price', 'colour'];
     public const REQUIRED = ['material', 'size'];
     private const MOST_TINS = 200;
     private const SIZE = 'a size in litres, kilograms or pieces such as 2.5 L, 400 mL, 5 kg or 50 pcs';
@@ -57,6 +57,7 @@ final readonly class TinReader
             label: $label,
             cabinet: Node::remark($n->optional('cabinet'), 60),
             price: null === $price || '' === $price->value ? null : $price->money(),
+            colour: Node::remark($n->optional('colour'), 60),
         );
 
         return array_fill(0, $number, $tin);

@@ -37,6 +37,7 @@ final readonly class Product
      * @param Percentage $tolerance how far a dose may be off
      * @param list<string> $sheet fields that a sheet of the workshop's own tin gave
      * @param string $thinnerSupply id of the supply it is thinned with
+     * @param array<int|string, Texture> $textures it can be laid in, by id
      */
     public function __construct(
         public string $id,
@@ -78,6 +79,7 @@ final readonly class Product
         public bool $thinAfterInduction,
         public string $thinnerSupply,
         public array $sheet = [],
+        public array $textures = [],
     ) {}
 
     /** Where a figure comes from that rests on these fields: the weakest of them. */

@@ -9,6 +9,7 @@ use Hull\Quantity\Volume;
 use Hull\Store\CoatAhead;
 use Hull\Store\Cover;
 use Hull\Store\Outlook;
+use Hull\Surface\Shade;
 use PHPUnit\Framework\TestCase;
 
 /** Whether the store lasts, told before a coat is begun. */
@@ -35,10 +36,10 @@ final class OutlookTest extends TestCase
             [true, true, true, false],
             array_map(static fn(Cover $c): bool => $c->isEnough(), $outlook->covers),
         );
-        $short = $outlook->firstShort('epoxy');
+        $short = $outlook->firstShort(new Shade('epoxy'));
         self::assertSame(['b', 'step-2'], [$short?->coat->partId, $short?->coat->stepKey]);
         self::assertEqualsWithDelta(0.1, $short?->short->value(), 1e-9);
-        self::assertNull($outlook->firstShort('enamel'));
+        self::assertNull($outlook->firstShort(new Shade('enamel')));
         self::assertTrue($outlook->for('a', 'step-2')?->isEnough());
         self::assertNull($outlook->for('c', 'step-1'));
     }
@@ -80,7 +81,7 @@ final class OutlookTest extends TestCase
             partId: $part,
             part: 'Part ' . $part,
             stepKey: 'step-' . $number,
-            product: 'epoxy',
+            shade: new Shade('epoxy'),
             paint: Volume::litres($litres),
             onPart: Volume::litres($litres),
             swallowed: Volume::litres(0.0),

@@ -59,7 +59,7 @@ final class TinReaderTest extends TestCase
         yield 'no such day' => [[...$good, 'label' => '2026-02-31'], '/label'];
         yield 'not here yet' => [[...$good, 'received' => '2027-01-01'], '/received'];
         yield 'a price in words' => [[...$good, 'price' => 'cheap'], '/price'];
-        yield 'a field that is not there' => [[...$good, 'colour' => 'grey'], '/colour'];
+        yield 'a field that is not there' => [[...$good, 'shade' => 'grey'], '/shade'];
     }
 
     /** @param array<int|string, mixed> $given */

@@ -16,5 +16,6 @@ final readonly class TinBody
         public ?string $label = null,
         public ?string $cabinet = null,
         public ?string $price = null,
+        public ?string $colour = null,
     ) {}
 }

@@ -8,6 +8,7 @@ import { Failed, Loading } from '../../parts/Waiting';
 import { textSize, tok } from '../../theme/tokens';
 import { Aims } from './Aims';
 import { FilmCard } from './FilmCard';
+import { Layers } from './Layers';
 
 /** What is wanted of the part, and which film leads there: each with its coats, hours, tins and life. */
 export function Film() {
@@ -65,6 +66,15 @@ export function Film() {
             See the order of work
           </Button>
         </Box>
+        {(view.layers.length > 0 || view.layersPicked) && (
+          <Layers
+            view={view}
+            busy={plan.isPending}
+            save={(layers, stored) => {
+              plan.mutate({ schools: {}, layers }, { onSuccess: stored });
+            }}
+          />
+        )}
         {fit.map((f) => (
           <FilmCard
             key={f.id}

@@ -6,7 +6,7 @@ import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { QuantityField } from '../../parts/QuantityField';
 
-const empty = { batch: '', size: '', count: '1', label: '', cabinet: '', price: '' };
+const empty = { batch: '', colour: '', size: '', count: '1', label: '', cabinet: '', price: '' };
 
 /** Tins that came in: one batch by hand, or a whole table. */
 export function Receive({ view }: { view: Schemas['StoreView'] }) {
@@ -27,6 +27,7 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
       {
         material: material?.id ?? '',
         batch: f.batch,
+        colour: f.colour || null,
         size: f.size,
         count: Number(f.count),
         label: f.label || null,
@@ -59,6 +60,13 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
           getOptionLabel={(o) => o.name}
           isOptionEqualToValue={(a, b) => a.id === b.id}
           renderInput={(p) => <TextField {...p} label="What" {...at('material')} />}
+        />
+        <TextField
+          label="Colour"
+          value={f.colour}
+          onChange={set('colour')}
+          {...at('colour')}
+          placeholder="none, or any"
         />
         <TextField label="Batch" value={f.batch} onChange={set('batch')} {...at('batch')} />
         <QuantityField

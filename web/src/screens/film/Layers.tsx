@@ -1,0 +1,171 @@
+import { Autocomplete, Box, Button, MenuItem, TextField } from '@mui/material';
+import { type SubmitEvent, useState } from 'react';
+import { type Schemas } from '../../api/client';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { textSize, tok } from '../../theme/tokens';
+
+type Layer = Schemas['FilmLayerView'];
+type Wish = { product: string; colour: string; texture: string };
+
+const wished = (l: Layer): Wish => ({ product: l.product, colour: l.colour, texture: l.texture });
+
+/** One layer: which product, in which colour and texture; what there is no choice of is only said. */
+function LayerRow({
+  layer,
+  wish,
+  colours,
+  set,
+}: {
+  layer: Layer;
+  wish: Wish;
+  colours: string[];
+  set: (wish: Wish) => void;
+}) {
+  return (
+    <Box
+      component="fieldset"
+      aria-label={`${layer.role}: ${layer.name}`}
+      sx={{
+        border: 0,
+        m: 0,
+        p: 0,
+        py: 1,
+        borderTop: `1px solid ${tok('rule')}`,
+        display: 'grid',
+        gap: 1,
+        gridTemplateColumns: { xs: '1fr', sm: '110px minmax(0,2fr) minmax(0,1fr) minmax(0,1fr)' },
+        alignItems: 'center',
+      }}
+    >
+      <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        {layer.coats} × {layer.role}
+      </Box>
+      {layer.products.length > 1 ? (
+        <TextField
+          select
+          size="small"
+          label="Product"
+          value={wish.product}
+          onChange={(e) => {
+            set({ ...wish, product: e.target.value, texture: '' });
+          }}
+        >
+          {layer.products.map((p) => (
+            <MenuItem key={p.id} value={p.id}>
+              {p.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      ) : (
+        <Box>{layer.name}</Box>
+      )}
+      {layer.coloured ? (
+        <Autocomplete
+          freeSolo
+          size="small"
+          options={colours}
+          inputValue={wish.colour}
+          onInputChange={(_, colour) => {
+            set({ ...wish, colour });
+          }}
+          renderInput={(p) => <TextField {...p} label="Colour" placeholder="any" />}
+        />
+      ) : (
+        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>clear</Box>
+      )}
+      {layer.textures.length > 0 && wish.product === layer.product ? (
+        <TextField
+          select
+          size="small"
+          label="Texture"
+          value={wish.texture}
+          onChange={(e) => {
+            set({ ...wish, texture: e.target.value });
+          }}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
+          <MenuItem value="">As it comes</MenuItem>
+          {layer.textures.map((t) => (
+            <MenuItem key={t.id} value={t.id}>
+              {t.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      ) : (
+        <span />
+      )}
+    </Box>
+  );
+}
+
+/** The film that is planned, layer by layer, the top one first as one looks at it. */
+export function Layers({
+  view,
+  busy,
+  save,
+}: {
+  view: Schemas['FilmsView'];
+  busy: boolean;
+  save: (layers: Schemas['LayerBody'][], stored: () => void) => void;
+}) {
+  const [wishes, setWishes] = useState<Record<string, Wish>>({});
+  const forget = () => {
+    setWishes({});
+  };
+  const of = (l: Layer) => wishes[l.layer] ?? wished(l);
+  const changed = view.layers.some((l) => JSON.stringify(of(l)) !== JSON.stringify(wished(l)));
+  const submit = (e: SubmitEvent) => {
+    e.preventDefault();
+    save(
+      view.layers
+        .map((l) => ({ l, w: of(l) }))
+        .filter(({ l, w }) => w.product !== l.layer || w.colour.trim() !== '' || w.texture !== '')
+        .map(({ l, w }) => ({
+          layer: l.layer,
+          instead: w.product === l.layer ? null : w.product,
+          colour: w.colour.trim() || null,
+          texture: w.texture || null,
+        })),
+      forget,
+    );
+  };
+  return (
+    <Box component="form" onSubmit={submit} aria-label="Layer by layer" sx={{ mb: 3 }}>
+      <Heading>Layer by layer</Heading>
+      {[...view.layers].reverse().map((l) => (
+        <LayerRow
+          key={l.layer}
+          layer={l}
+          wish={of(l)}
+          colours={view.colours}
+          set={(w) => {
+            setWishes({ ...wishes, [l.layer]: w });
+          }}
+        />
+      ))}
+      {view.idle.length > 0 && (
+        <Notice title="Decided for layers that this film does not have">{view.idle.join('; ')}.</Notice>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'baseline' }}>
+        <Button type="submit" variant="contained" size="small" disabled={busy || !changed}>
+          Plan with these
+        </Button>
+        {view.layersPicked && (
+          <Button
+            size="small"
+            disabled={busy}
+            onClick={() => {
+              save([], forget);
+            }}
+          >
+            Leave the layers to the film
+          </Button>
+        )}
+        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          Two colours on one part: take the second in as a zone of it, so that each has its tin and a masked line.
+        </Box>
+      </Box>
+    </Box>
+  );
+}
