@@ -32,7 +32,10 @@ final class LayerChoiceTest extends TestCase
     {
         $piece = Yard::workpiece(['layers' => [['layer' => 'epoxy-primer-2k', 'instead' => 'epoxy-primer-fast']]]);
         $laid = array_values(
-            array_filter(array_map(static fn(RouteStep $s): ?string => $s->product, $piece->plan()->steps)),
+            array_filter(
+                array_map(static fn(RouteStep $s): ?string => $s->product, $piece->plan()->steps),
+                static fn(?string $p): bool => null !== $p,
+            ),
         );
         self::assertSame('epoxy+urethane', $piece->context->system->id);
         self::assertContains('epoxy-primer-fast', $laid);
@@ -90,8 +93,8 @@ final class LayerChoiceTest extends TestCase
 
     public function testATextureTakesMoreOrLessPaint(): void
     {
-        $litres = [];
-        foreach (['fine', 'usual', 'coarse'] as $texture) {
+        $litres = ['fine' => 0.0, 'usual' => 0.0, 'coarse' => 0.0];
+        foreach (array_keys($litres) as $texture) {
             $piece = Yard::workpiece([
                 'film' => 'epoxy+liner',
                 'service' => 'underbody',
