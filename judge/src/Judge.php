@@ -10,6 +10,9 @@ final readonly class Judge
     /** @var list<Law> */
     public array $laws;
 
+    /** @var list<PieceLaw> of several parts together */
+    public array $pieceLaws;
+
     public function __construct()
     {
         $this->laws = [
@@ -29,6 +32,24 @@ final readonly class Judge
             new Laws\HoursAndLitres(),
             new Laws\BackOnLast(),
         ];
+        $this->pieceLaws = [
+            new PieceLaws\OffAndOn(),
+            new PieceLaws\NeighboursSpared(),
+            new PieceLaws\OrderInSpace(),
+            new PieceLaws\HandedOverOnce(),
+            new PieceLaws\OneGo(),
+            new PieceLaws\NothingLeftInside(),
+            new PieceLaws\SafetyIsSigned(),
+        ];
+    }
+
+    /** @return list<Breach> */
+    public function together(Piece $piece): array
+    {
+        return array_merge(
+            [],
+            ...array_map(static fn(PieceLaw $law): array => $law->breaches($piece), $this->pieceLaws),
+        );
     }
 
     /** @return list<Breach> */

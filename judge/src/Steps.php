@@ -136,6 +136,7 @@ final class Steps
     public const DRIES = ['air-dry', 'force-dry', 'dry-inside', 'degas', 'oven-cure'];
     public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];
     public const OILS = ['oil-film', 'rust-oil'];
+    public const PUTS_BACK = ['reassemble', 'refit', 'glue-on'];
     public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-cut'];
     public const COAT = 'apply-coat';
     public const FERROUS = ['carbon-steel', 'cast-iron'];

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
-use Hull\Bench\FilmChoice;
 use Hull\Bench\Workpiece;
 use Hull\Job\Route;
+use Hull\Route\FilmChoice;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;

@@ -89,6 +89,7 @@ final class ScheduleCommand extends Command
             crew: $crew,
             zone: $zone,
             now: $asked->now(),
+            precedences: $asked->plan->precedences,
             dues: null === $due ? [] : array_fill_keys(array_keys($pieces), (float) $due->format('U') / 3600.0),
         );
     }

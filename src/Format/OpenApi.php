@@ -197,6 +197,9 @@ final class OpenApi
     /** @return array<int|string, mixed> */
     private function schema(Type $type): array
     {
+        if ('mixed' === (string) $type) {
+            return ['description' => 'any value of JSON'];
+        }
         if ($type instanceof Type\NullableType) {
             $inner = $this->schema($type->getWrappedType());
 

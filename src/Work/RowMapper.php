@@ -13,6 +13,7 @@ use Hull\Climate\Air;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Job;
+use Hull\Job\Link;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
@@ -28,6 +29,8 @@ use Hull\WorkCard\SavedCards;
 /** Reads stored rows back into the values the core works with. */
 final readonly class RowMapper
 {
+    private const LIGHT = ['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on', 'links'];
+
     public function __construct(private Catalogues $catalogues) {}
 
     public function job(JobRow $row): Job
@@ -108,14 +111,15 @@ final readonly class RowMapper
 
     public function around(PartRow $row): Surroundings
     {
-        // What is around a part needs of the others only what they are and what they hang on.
+        // What is around a part needs of the others only what they are and what they hang on; of what carries it, all.
         $reader = $this->catalogues->reader($row->workshop);
+        $own = $reader->part(Node::root($row->survey), Keys::of($this->places($row->job)));
+        $hosts = array_map(static fn(Link $l): string => $l->to, $own->links);
         $light = fn(PartRow $other): Part => $reader->part(
             Node::root(
-                array_intersect_key(
-                    $other->survey,
-                    array_flip(['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on']),
-                ),
+                in_array($other->survey['zone_of'] ?? ($other->survey['id'] ?? null), $hosts, true)
+                    ? $other->survey
+                    : array_intersect_key($other->survey, array_flip(self::LIGHT)),
             ),
             Keys::of($this->places($row->job)),
         );
@@ -127,7 +131,7 @@ final readonly class RowMapper
             $row->job->without,
         );
 
-        return Surroundings::of($this->catalogues->for($row->workshop), $job, $light($row));
+        return Surroundings::of($this->catalogues->for($row->workshop), $job, $own);
     }
 
     /** @return array<int|string, Place> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Catalog\Catalogues;
 use App\Entity\ForecastRow;
 use App\Entity\JobRow;
 use App\Entity\LogRow;
@@ -14,7 +15,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Board\Wanted;
+use Hull\Input\Keys;
 use Hull\Input\Node;
+use Hull\Job\Part;
+use Hull\Job\Route;
+use Hull\Piece\Precedence;
+use Hull\Piece\Precedences;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Crew;
 use Hull\Schedule\ForecastRisk;
@@ -45,6 +51,7 @@ final readonly class YardPlan
         private RowMapper $stored,
         private YardAir $air,
         private TinLedger $store,
+        private Catalogues $catalogues,
         private ClockInterface $clock,
         private MessageBusInterface $bus,
     ) {}
@@ -120,8 +127,9 @@ final readonly class YardPlan
     private function yards(Workshop $workshop, array $pins, array $edges): array
     {
         $now = $this->clock->now();
-        $pieces = $done = $places = $dues = $here = [];
+        $pieces = $done = $places = $dues = $here = $precedences = [];
         foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+            $own = [];
             foreach ($job->parts as $row) {
                 $id = (string) $row->id;
                 try {
@@ -135,7 +143,9 @@ final readonly class YardPlan
                 $here[] = $piece->place;
                 $done[$id] = $piece->replay($now, $this->air->series($row));
                 $dues += null === $job->due ? [] : [$id => (float) $job->due->format('U') / 3600.0];
+                $own[$id] = $piece->part;
             }
+            $precedences = [...$precedences, ...$this->precedences($workshop, $own, $pieces, $done)];
         }
         $deliveries = $this->deliveries($workshop, $pieces, $done);
         $yard = fn(int $edge): Yard => Planning::yard(
@@ -149,9 +159,27 @@ final readonly class YardPlan
             dues: $dues,
             deliveries: $deliveries,
             pins: $pins,
+            precedences: $precedences,
         );
 
         return array_combine($edges, array_map($yard, $edges));
+    }
+
+    /**
+     * @param array<int|string, Part> $parts of one job
+     * @param array<int|string, Workpiece> $pieces
+     * @param array<int|string, Replayed> $done
+     *
+     * @return list<Precedence> among what is left to do
+     */
+    private function precedences(Workshop $workshop, array $parts, array $pieces, array $done): array
+    {
+        $left = [];
+        foreach (Keys::of($parts) as $id) {
+            $left[$id] = Route::of(Workpiece::remaining($pieces[$id]->route(), $done[$id]));
+        }
+
+        return Precedences::of($this->catalogues->for($workshop), $parts, $left);
     }
 
     /**

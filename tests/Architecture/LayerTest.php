@@ -60,6 +60,7 @@ final class LayerTest
         'Store',
         'WorkCard',
         'JobFile',
+        'Piece',
         'Board',
         'Schedule',
         'Cost',

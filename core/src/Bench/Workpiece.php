@@ -16,6 +16,7 @@ use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Route\FilmChoice;
 use Hull\Route\Finding;
 use Hull\Route\Mender;
 use Hull\Route\NoRoute;

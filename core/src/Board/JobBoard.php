@@ -8,8 +8,10 @@ use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Input\Keys;
+use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Piece\Precedences;
 use Hull\Route\ChemicalConflict;
 use Hull\Route\Chemistry;
 
@@ -39,7 +41,10 @@ final readonly class JobBoard
             $left[$id] = Route::of(Workpiece::remaining($piece->route(), $done[$id]));
         }
 
-        return new self($catalogue, $pieces, (new Merger($catalogue, $pieces))->merged($left), $done);
+        $parts = array_map(static fn(Workpiece $p): Part => $p->part, $pieces);
+        $merger = new Merger($catalogue, $pieces, Precedences::of($catalogue, $parts, $left));
+
+        return new self($catalogue, $pieces, $merger->merged($left), $done);
     }
 
     /** @param float $hours of work; the action that runs over them still counts */

@@ -7,7 +7,10 @@ namespace Hull\Board;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Job\Job;
+use Hull\Job\Part;
 use Hull\Job\Route;
+use Hull\Piece\Precedence;
+use Hull\Piece\Precedences;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\Surface\Product;
@@ -25,12 +28,16 @@ final readonly class JobPlan
      * @param array<int|string, Route> $routes by part id
      * @param array<int|string, string> $without parts without a route => why
      * @param list<SharedAction> $actions
+     * @param list<Precedence> $precedences between the parts
+     * @param list<Precedence> $broken those that the routes themselves make impossible
      */
     private function __construct(
         public array $pieces,
         public array $routes,
         public array $without,
         public array $actions,
+        public array $precedences,
+        public array $broken,
     ) {}
 
     /** Plans afresh; a route the job file carries is kept. */
@@ -69,7 +76,14 @@ final readonly class JobPlan
         }
         $planned = array_filter($routes, static fn(?Route $r): bool => null !== $r);
 
-        return new self($pieces, $planned, $without, (new Merger($catalogue, $pieces))->merged($planned));
+        $precedences = Precedences::of(
+            $catalogue,
+            array_map(static fn(Workpiece $p): Part => $p->part, $pieces),
+            $planned,
+        );
+        $merger = new Merger($catalogue, $pieces, $precedences);
+
+        return new self($pieces, $planned, $without, $merger->merged($planned), $precedences, $merger->broken);
     }
 
     /** What decides a route: two zones with the same answer are worked alike. */

@@ -6,9 +6,15 @@ namespace Hull\Board;
 
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\Step;
 use Hull\Input\Keys;
+use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Job\Spot;
+use Hull\Piece\Pieces;
+use Hull\Piece\Precedence;
+use Hull\Piece\Reach;
 use Hull\Route\Chemistry;
 use Hull\Route\StepRunner;
 
@@ -18,6 +24,9 @@ use Hull\Route\StepRunner;
  */
 final class Merger
 {
+    /** What a wait is taken for at the least where its air is not known, hours. */
+    private const WAIT_H = 1.0;
+
     /** @var array<int|string, list<string>> zone => what each of its steps can be done together with */
     private array $actions = [];
 
@@ -33,8 +42,57 @@ final class Merger
     /** @var array<int|string, Chemistry> what is about, by place */
     private array $about = [];
 
-    /** @param array<int|string, Workpiece> $pieces by part id */
-    public function __construct(private readonly Catalogue $catalogue, private readonly array $pieces) {}
+    /** @var array<int|string, list<Precedence>> "part/key" => what comes before it */
+    private array $preceded = [];
+
+    /** @var array<int|string, true> "part/key" */
+    private array $done = [];
+
+    /** @var array<int|string, true> zones that dust and wet would harm now: wiped for the last time, or wet */
+    private array $open = [];
+
+    /** @var array<int|string, list<string>> zone => those beside it */
+    private array $beside = [];
+
+    /** @var array<int|string, string> zone => the piece it is handed over with */
+    private array $whole = [];
+
+    /** @var array<int|string, array<int, true>> zone => steps of it that raise dust or wet */
+    private array $dirty = [];
+
+    /** @var array<int|string, true> zones with chemistry on them that has to come off next */
+    private array $bound = [];
+
+    /** @var list<Precedence> what could not be kept, because the routes themselves ask for the contrary */
+    public array $broken = [];
+
+    /**
+     * @param array<int|string, Workpiece> $pieces by part id
+     * @param list<Precedence> $precedences between them
+     */
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly array $pieces,
+        array $precedences = [],
+    ) {
+        foreach ($precedences as $one) {
+            $this->preceded[$one->after . '/' . $one->afterKey][] = $one;
+        }
+        $joined = new Pieces(array_map(static fn(Workpiece $p): Part => $p->part, $pieces));
+        $keys = [];
+        foreach ($pieces as $key => $piece) {
+            $keys[$piece->part->id] = (string) $key;
+        }
+        foreach ($joined->all() as $ids) {
+            foreach ($ids as $id) {
+                $this->whole[$keys[$id]] = $ids[0];
+            }
+        }
+        foreach ($joined->neighbours() as [$a, $b]) {
+            $this->beside[$keys[$a->id]][] = $keys[$b->id];
+            $this->beside[$keys[$b->id]][] = $keys[$a->id];
+        }
+    }
 
     /**
      * @param array<int|string, Route> $routes by part id
@@ -45,25 +103,25 @@ final class Merger
     {
         $this->read($routes);
         $at = array_map(static fn(): int => 0, $routes);
-        $ahead = [];
-        foreach ($routes as $zone => $route) {
-            $zone = (string) $zone;
-            $this->come($ahead, $zone, 0);
-        }
         $actions = [];
         $hour = 0.0;
-        while ([] !== $ahead) {
+        while ([] !== ($ahead = $this->ahead($routes, $at))) {
             $action = $this->next($ahead, $routes, $at, $hour);
-            $zones = Keys::of(array_intersect_key($routes, $ahead[$action]));
-            unset($ahead[$action]);
+            $zones = $this->inTurn(Keys::of(array_intersect_key($routes, $ahead[$action])));
             $lead = $zones[0];
             $step = $routes[$lead]->steps[$at[$lead]];
             $keys = [];
             foreach ($zones as $zone) {
-                $keys[$zone] = $routes[$zone]->steps[$at[$zone]]->key;
-                $this->come($ahead, $zone, ++$at[$zone]);
+                $keys[$zone] = $routes[$zone]->steps[$at[$zone]++]->key;
+                $this->done[$zone . '/' . $keys[$zone]] = true;
             }
             $kind = $this->catalogue->step($step->step);
+            $this->bound = $this->leaves($kind)
+                ? [...$this->bound, ...array_fill_keys($zones, true)]
+                : array_diff_key($this->bound, array_flip($zones));
+            $this->open = Reach::opens($kind)
+                ? [...$this->open, ...array_fill_keys($zones, true)]
+                : array_diff_key($this->open, array_flip($zones));
             $product = $kind->laysFilm ? $this->runners[$lead]->product($step) : null;
             $saved = $this->runners[$lead]->work->setUp($kind, $product) * (count($keys) - 1);
             $minutes =
@@ -80,7 +138,7 @@ final class Merger
                 saved: $saved,
                 colour: $this->pieces[$lead]->context->system->shade($step->product ?? '')->colour,
             );
-            $hour += $minutes / 60.0;
+            $hour += $kind->isWait() ? max(self::WAIT_H, $kind->takes->waitHours) : $minutes / 60.0;
             ($this->about[$place] ??= new Chemistry($this->catalogue))->remember($step, $hour, $zones);
         }
 
@@ -91,21 +149,26 @@ final class Merger
     private function read(array $routes): void
     {
         $this->actions = $this->places = $this->nextFilm = $this->about = [];
+        $this->dirty = $this->done = $this->open = $this->bound = $this->broken = [];
         $this->runners = array_map(static fn(Workpiece $p): StepRunner => new StepRunner($p->context), $this->pieces);
         foreach ($routes as $zone => $route) {
             $this->actions[$zone] = [];
             $place = $this->pieces[$zone]->place->id;
             foreach ($route->steps as $i => $step) {
                 $kind = $this->catalogue->step($step->step);
-                $action =
-                    $step->step .
-                    '/' .
-                    $this->paint($zone, $step) .
-                    '/' .
-                    $place .
-                    '/' .
-                    ($kind->shared || $kind->isWait() ? '' : $zone);
+                $action = implode('/', [
+                    $step->step,
+                    $this->paint($zone, $step),
+                    ...match (true) {
+                        $kind->isClosing() => ['', $this->whole[$zone]],
+                        $kind->shared || $kind->isWait() => [$place, ''],
+                        default => [$place, $zone],
+                    },
+                ]);
                 $this->actions[$zone][] = $action;
+                if (Reach::isDirty($kind)) {
+                    $this->dirty[$zone][$i] = true;
+                }
                 $this->places[$action][$zone][] = $i;
             }
             $film = count($route->steps);
@@ -116,19 +179,169 @@ final class Merger
         }
     }
 
+    /** It leaves what may not dry on: the next work on the part takes that off. */
+    private function leaves(Step $kind): bool
+    {
+        foreach ($kind->does as $effect) {
+            if (null !== $this->catalogue->facts[$effect->fact]->offWithinHours && !$effect->takesDown()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Zones beside these that will still raise dust or wet before their next film: it is too soon to wipe.
+     *
+     * @param array<int|string, true> $zones
+     * @param array<int|string, int> $at
+     */
+    private function dirtAhead(array $zones, array $at): int
+    {
+        $ahead = 0;
+        foreach (Keys::of($zones) as $zone) {
+            foreach (array_diff($this->beside[$zone] ?? [], Keys::of($zones)) as $other) {
+                $now = $at[$other] ?? \PHP_INT_MAX;
+                $until = $this->nextFilm[$other][$now] ?? 0;
+                // As far as the coat that both have in one go.
+                $coat = $this->actions[$zone][$this->nextFilm[$zone][$at[$zone]]] ?? '';
+                foreach ($this->places[$coat][$other] ?? [] as $place) {
+                    if ($place >= $now) {
+                        $until = max($until, $place);
+                        break;
+                    }
+                }
+                for ($i = $now; $i < $until; ++$i) {
+                    $ahead += isset($this->dirty[$other][$i]) ? 1 : 0;
+                }
+            }
+        }
+
+        return $ahead;
+    }
+
     /** Paint of two colours is never one mix. */
     private function paint(int|string $zone, RouteStep $step): string
     {
         return null === $step->product ? '' : $this->pieces[$zone]->context->system->shade($step->product)->key();
     }
 
-    /** @param array<int|string, array<int|string, true>> $ahead action => zones that have it next */
-    private function come(array &$ahead, string $zone, int $at): void
+    /**
+     * What can be done next, with what of other zones has to come before it done.
+     *
+     * @param array<int|string, Route> $routes
+     * @param array<int|string, int> $at
+     *
+     * @return array<int|string, non-empty-array<int|string, true>> action => zones that have it next
+     */
+    private function ahead(array $routes, array $at): array
     {
-        $action = $this->actions[$zone][$at] ?? null;
-        if (null !== $action) {
-            $ahead[$action][$zone] = true;
+        [$ahead, $waiting] = $this->free($routes, $at, true);
+        if ([] === $ahead && [] !== $waiting) {
+            // What lies between two zones keeps them from going together: then they do not.
+            [$ahead, $waiting] = $this->free($routes, $at, false);
         }
+        if ([] === $ahead && [] !== $waiting) {
+            // The routes ask for a circle: the one that waits for least goes on, and what it passes over is said.
+            uasort($waiting, static fn(array $a, array $b): int => count($a[1]) <=> count($b[1]));
+            $zone = array_key_first($waiting);
+            $this->broken = [...$this->broken, ...$waiting[$zone][1]];
+
+            return [$waiting[$zone][0] => [$zone => true]];
+        }
+
+        return $ahead;
+    }
+
+    /**
+     * @param array<int|string, Route> $routes
+     * @param array<int|string, int> $at
+     * @param bool $asOne what should go in one go waits for the other
+     *
+     * @return array{
+     *     array<int|string, non-empty-array<int|string, true>>,
+     *     array<int|string, array{string, list<Precedence>}>,
+     * } what can be done next, action => zones; and by zone what cannot, with what it waits for
+     */
+    private function free(array $routes, array $at, bool $asOne): array
+    {
+        $ahead = $waiting = $joins = [];
+        foreach ($routes as $zone => $route) {
+            $action = $this->actions[$zone][$at[$zone]] ?? null;
+            if (null === $action) {
+                continue;
+            }
+            $before = $this->before($zone . '/' . $route->steps[$at[$zone]]->key, $asOne);
+            if ([] === array_filter($before, static fn(Precedence $p): bool => !$p->orTogether)) {
+                $ahead[$action][$zone] = true;
+                $joins[$zone] = [$action, $before];
+            } else {
+                $waiting[$zone] = [$action, $before];
+            }
+        }
+        // Who can only go together with another goes where the other does, or waits for it.
+        do {
+            $left = false;
+            foreach ($joins as $zone => [$action, $before]) {
+                foreach ($before as $one) {
+                    if (!isset($ahead[$action][$one->before])) {
+                        unset($ahead[$action][$zone], $joins[$zone]);
+                        $waiting[$zone] = [$action, $before];
+                        $left = true;
+                        break;
+                    }
+                }
+            }
+        } while ($left);
+
+        return [array_filter($ahead, static fn(array $zones): bool => [] !== $zones), $waiting];
+    }
+
+    /** @return list<Precedence> what is not done yet of what comes before it */
+    private function before(string $step, bool $asOne): array
+    {
+        return array_values(
+            array_filter(
+                $this->preceded[$step] ?? [],
+                fn(Precedence $p): bool => ($asOne || !$p->asOne) &&
+                    !isset($this->done[$p->before . '/' . $p->beforeKey]) &&
+                    isset($this->actions[$p->before]),
+            ),
+        );
+    }
+
+    /**
+     * From the top down, from the inside out, towards the way out.
+     *
+     * @param list<string> $zones
+     *
+     * @return list<string>
+     */
+    private function inTurn(array $zones): array
+    {
+        $turn = fn(string $z): array => ($this->pieces[$z]->part->spot ?? new Spot())->turn();
+        usort($zones, static fn(string $a, string $b): int => $turn($a) <=> $turn($b));
+
+        return $zones;
+    }
+
+    /**
+     * Its dust or wet would reach a zone beside it that is wiped or wet.
+     *
+     * @param list<string> $zones
+     */
+    private function disturbs(RouteStep $step, array $zones): bool
+    {
+        if (!Reach::isDirty($this->catalogue->step($step->step))) {
+            return false;
+        }
+        $beside = array_diff(
+            array_merge([], ...array_map(fn(string $z): array => $this->beside[$z] ?? [], $zones)),
+            $zones,
+        );
+
+        return [] !== array_intersect_key($this->open, array_flip($beside));
     }
 
     /**
@@ -147,7 +360,12 @@ final class Merger
             $first = (string) array_key_first($zones);
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
             $ranks[$action] = [
-                $step->shared ? $this->stillComing($action, $zones, $at) : 0,
+                [] === array_intersect_key($this->bound, $zones) ? 1 : 0,
+                match (true) {
+                    $step->shared => $this->stillComing($action, $zones, $at),
+                    Reach::opens($step) => $this->dirtAhead($zones, $at),
+                    default => 0,
+                },
                 $step->order,
                 -count($zones),
                 $first,
@@ -156,13 +374,11 @@ final class Merger
         $earliest = self::least($ranks);
         for ($action = $earliest; [] !== $ranks; $action = self::least($ranks)) {
             $first = (string) array_key_first($ahead[$action]);
+            $step = $routes[$first]->steps[$at[$first]];
+            $zones = Keys::of($ahead[$action]);
             if (
-                !$this->clashes(
-                    $routes[$first]->steps[$at[$first]],
-                    $this->pieces[$first]->place->id,
-                    Keys::of($ahead[$action]),
-                    $hour,
-                )
+                !$this->clashes($step, $this->pieces[$first]->place->id, $zones, $hour) &&
+                !$this->disturbs($step, $zones)
             ) {
                 return $action;
             }
@@ -172,7 +388,7 @@ final class Merger
         return $earliest;
     }
 
-    /** @param array<int|string, array{int, int, int, string}> $ranks */
+    /** @param array<int|string, array{int, int, int, int, string}> $ranks */
     private static function least(array $ranks): string
     {
         $least = (string) array_key_first($ranks);

@@ -17,6 +17,7 @@ final readonly class Aim
      * @param array<int|string, float>|null $starts facts of a part made new, in place of the survey; null for surveyed
      * @param list<string> $local tags of steps that are done where something is damaged only
      * @param list<string> $whole tags of products that are laid over the whole part all the same
+     * @param bool $light what is mounted on the part may stay on meanwhile
      * @param float $margin share of the damaged area that is worked with it for each part of it, 1 for nothing more
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Aim
         public array $local,
         public array $whole,
         public float $margin,
+        public bool $light = false,
     ) {}
 
     public function leadsBy(FilmSystem $system): bool

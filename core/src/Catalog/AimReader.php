@@ -30,6 +30,7 @@ final readonly class AimReader
             local: $this->names->ids('step tags', $n->optional('local')),
             whole: $this->names->ids('product tags', $n->optional('whole')),
             margin: $n->optional('margin')?->number() ?? 1.0,
+            light: true === $n->optional('light')?->boolean(),
         );
     }
 }

@@ -7,8 +7,8 @@ namespace Hull\Job;
 use Hull\Input\Node;
 
 /**
- * What parts of a job hang on: a zone belongs to a whole part, a part is mounted on another, and nothing goes in a
- * circle.
+ * What parts of a job hang on: a zone belongs to a whole part, a part is mounted on, covers or seals another, and
+ * nothing goes in a circle.
  */
 final class Links
 {
@@ -20,11 +20,7 @@ final class Links
      */
     public static function check(Node $node, Part $part, array $parts): void
     {
-        foreach (['zone_of' => $part->zoneOf, 'mounted_on' => $part->mountedOn] as $field => $to) {
-            if (null === $to) {
-                continue;
-            }
-            $given = $node->field($field);
+        foreach (self::said($node, $part) as [$given, $to, $link]) {
             $others = array_values(
                 array_filter(
                     array_map(static fn(Part $p): string => $p->id, $parts),
@@ -38,10 +34,10 @@ final class Links
                     $accepted,
                 );
             }
-            if ('zone_of' === $field) {
+            if (null === $link) {
                 self::zone($given, $part, $parts[$to], $parts);
-            } else {
-                self::mounted($given, $part, $parts);
+            } elseif ($link->as->hangs()) {
+                self::hanging($given, $part, $parts);
             }
         }
     }
@@ -62,22 +58,52 @@ final class Links
         }
     }
 
-    /** @param array<int|string, Part> $parts */
-    private static function mounted(Node $given, Part $part, array $parts): void
+    /**
+     * @return iterable<array{Node, string, Link|null}> where it was said, the other part, and the link; null for a zone
+     */
+    private static function said(Node $node, Part $part): iterable
     {
-        $met = [];
-        for (
-            $on = $part->mountedOn;
-            null !== $on && isset($parts[$on]) && !isset($met[$on]);
-            $on = $parts[$on]->mountedOn
-        ) {
-            $met[$on] = true;
+        if (null !== $part->zoneOf) {
+            yield [$node->field('zone_of'), $part->zoneOf, null];
+        }
+        $given = $node->optional('links')?->items() ?? [];
+        $said = count($part->links) - count($given);
+        foreach ($part->links as $n => $link) {
+            yield [
+                isset($given[$n - $said]) ? $given[$n - $said]->field('to') : $node->field('mounted_on'),
+                $link->to,
+                $link,
+            ];
+        }
+    }
+
+    /** @param array<int|string, Part> $parts */
+    private static function hanging(Node $given, Part $part, array $parts): void
+    {
+        $ahead = self::hosts($part);
+        for ($met = []; [] !== $ahead; ) {
+            $on = array_shift($ahead);
             if ($on === $part->id) {
                 throw $given->refuse(
                     sprintf('"%s" would hang on itself.', $part->name),
                     'a part that does not hang on this one',
                 );
             }
+            if (!isset($met[$on]) && isset($parts[$on])) {
+                $met[$on] = true;
+                $ahead = [...$ahead, ...self::hosts($parts[$on])];
+            }
         }
+    }
+
+    /** @return list<string> */
+    private static function hosts(Part $part): array
+    {
+        return array_values(
+            array_map(
+                static fn(Link $l): string => $l->to,
+                array_filter($part->links, static fn(Link $l): bool => $l->as->hangs()),
+            ),
+        );
     }
 }

@@ -22,6 +22,8 @@ final readonly class Part
      * @param string|null $film id of the film system picked by hand; null for the one that fits best
      * @param list<string> $also further services it has to stand beside the first
      * @param list<LayerWish> $layers what was decided by hand for layers of its film
+     * @param list<Link> $links what ties it to other parts; that it is mounted on one is among them
+     * @param Spot|null $spot where on its piece it lies; null where nobody said
      */
     public function __construct(
         public string $id,
@@ -45,6 +47,8 @@ final readonly class Part
         public ?string $film = null,
         public array $also = [],
         public array $layers = [],
+        public array $links = [],
+        public ?Spot $spot = null,
     ) {}
 
     /** @return non-empty-list<string> what it has to stand, the first leading */
@@ -127,6 +131,8 @@ final readonly class Part
             film: $film,
             also: $this->also,
             layers: $this->layers,
+            links: $this->links,
+            spot: $this->spot,
         );
     }
 }

@@ -9,7 +9,10 @@ use Hull\Climate\Drying;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\LayerWish;
+use Hull\Job\Link;
 use Hull\Job\Part;
+use Hull\Job\Relation;
+use Hull\Job\Spot;
 use Hull\Quantity\Money;
 
 /**
@@ -20,6 +23,8 @@ final readonly class PartForm
 {
     private const MOST_LAYERS = 20;
     private const COLOUR = 60;
+    private const MOST_LINKS = 40;
+    private const REMARK = 120;
 
     public function __construct(private Catalogue $catalogue) {}
 
@@ -43,11 +48,15 @@ final readonly class PartForm
      *     film: string|null,
      *     also: list<string>,
      *     layers: list<LayerWish>,
+     *     links: list<Link>,
+     *     spot: Spot|null,
      * } by property of Part
      */
     public function read(Node $n): array
     {
         $methods = $this->catalogue->methods->offered();
+        $links = array_map(self::link(...), $n->optional('links')?->items(self::MOST_LINKS) ?? []);
+        $mounted = $this->mount($n->optional('mounted_on'), $links);
 
         return [
             'service' => $n->field('service')->choice(Keys::of($this->catalogue->services)),
@@ -56,7 +65,7 @@ final readonly class PartForm
             'smallOrLattice' => $n->optional('small_or_lattice')?->boolean() ?? false,
             'exposure' => $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
             'zoneOf' => $n->optional('zone_of')?->text(60),
-            'mountedOn' => $n->optional('mounted_on')?->text(60),
+            'mountedOn' => $mounted?->to,
             'replacement' => $n->optional('replacement')?->money(),
             'aim' => $n->optional('aim')?->choice(Keys::of($this->catalogue->aims)),
             'film' => $n->optional('film')?->choice(Keys::of($this->catalogue->systems)),
@@ -65,6 +74,74 @@ final readonly class PartForm
                 $n->optional('also')?->items(count($this->catalogue->services)) ?? [],
             ),
             'layers' => array_map($this->layer(...), $n->optional('layers')?->items(self::MOST_LAYERS) ?? []),
+            'links' => null === $mounted || in_array($mounted, $links, true) ? $links : [$mounted, ...$links],
+            'spot' => self::spot($n->optional('spot')),
+        ];
+    }
+
+    private static function link(Node $n): Link
+    {
+        $n->only(['as', 'to', 'by', 'order', 'stays', 'loaded']);
+
+        return new Link(
+            as: Relation::from($n->field('as')->choice(self::relations())),
+            to: $n->field('to')->text(60),
+            by: Node::remark($n->optional('by'), self::REMARK),
+            order: $n->optional('order')?->integer(0, 99) ?? 0,
+            stays: true === $n->optional('stays')?->boolean(),
+            loaded: true === $n->optional('loaded')?->boolean(),
+        );
+    }
+
+    /**
+     * What it is mounted on, said in either way.
+     *
+     * @param list<Link> $links
+     */
+    private function mount(?Node $said, array $links): ?Link
+    {
+        $mounts = array_values(array_filter($links, static fn(Link $l): bool => Relation::MountedOn === $l->as));
+        $to = $said?->text(60);
+        if (count($mounts) > 1 || (null !== $said && [] !== $mounts && $mounts[0]->to !== $to)) {
+            throw ($said ?? Node::root(null))->refuse(
+                'A part is mounted on one other part at a time.',
+                'one part; what it touches beside is said as "beside"',
+            );
+        }
+
+        return $mounts[0] ?? (null === $to ? null : new Link(Relation::MountedOn, $to));
+    }
+
+    private static function spot(?Node $n): ?Spot
+    {
+        if (null === $n) {
+            return null;
+        }
+        $n->only(['level', 'side', 'exit']);
+
+        return new Spot(
+            $n->optional('level')?->integer(0, 99) ?? 0,
+            $n->optional('side')?->choice([Spot::OUTSIDE, Spot::INSIDE]) ?? Spot::OUTSIDE,
+            $n->optional('exit')?->integer(0, 99) ?? 0,
+        );
+    }
+
+    /** @return list<string> */
+    private static function relations(): array
+    {
+        return array_map(static fn(Relation $r): string => $r->value, Relation::cases());
+    }
+
+    /** @return array<string, string|int|bool> */
+    private static function writtenLink(Link $link): array
+    {
+        return [
+            'as' => $link->as->value,
+            'to' => $link->to,
+            ...'' === $link->by ? [] : ['by' => $link->by],
+            ...0 === $link->order ? [] : ['order' => $link->order],
+            ...$link->stays ? ['stays' => true] : [],
+            ...$link->loaded ? ['loaded' => true] : [],
         ];
     }
 
@@ -87,7 +164,7 @@ final readonly class PartForm
     /**
      * What is not said is left out.
      *
-     * @return array<string, string|bool|list<string>|list<array<string, string>>> by field of the file
+     * @return array<string, mixed> by field of the file
      */
     public static function written(Part $part): array
     {
@@ -116,14 +193,21 @@ final readonly class PartForm
                     ),
                     $part->layers,
                 ),
+                'links' => array_map(
+                    self::writtenLink(...),
+                    array_values(array_filter($part->links, static fn(Link $l): bool => !$l->isPlain())),
+                ),
+                'spot' => null === $part->spot ? null : get_object_vars($part->spot),
             ],
-            static fn(string|bool|array|null $v): bool => null !== $v && [] !== $v,
+            static fn(mixed $v): bool => null !== $v && [] !== $v,
         );
     }
 
     /** @return array<string, array<string, mixed>> JSON Schema by field of the file */
     public function schema(): array
     {
+        $turn = ['type' => 'integer', 'minimum' => 0, 'maximum' => 99];
+
         return [
             'service' => ['enum' => Keys::of($this->catalogue->services)],
             'finish' => ['enum' => Keys::of($this->catalogue->finishes)],
@@ -136,6 +220,31 @@ final readonly class PartForm
             'aim' => ['enum' => Keys::of($this->catalogue->aims)],
             'film' => ['enum' => Keys::of($this->catalogue->systems)],
             'also' => ['type' => 'array', 'items' => ['enum' => Keys::of($this->catalogue->services)]],
+            'links' => [
+                'type' => 'array',
+                'items' => [
+                    'type' => 'object',
+                    'additionalProperties' => false,
+                    'required' => ['as', 'to'],
+                    'properties' => [
+                        'as' => ['enum' => self::relations()],
+                        'to' => ['$ref' => '#/$defs/id'],
+                        'by' => ['type' => 'string', 'maxLength' => self::REMARK],
+                        'order' => $turn,
+                        'stays' => ['type' => 'boolean'],
+                        'loaded' => ['type' => 'boolean'],
+                    ],
+                ],
+            ],
+            'spot' => [
+                'type' => 'object',
+                'additionalProperties' => false,
+                'properties' => [
+                    'level' => $turn,
+                    'side' => ['enum' => [Spot::OUTSIDE, Spot::INSIDE]],
+                    'exit' => $turn,
+                ],
+            ],
             'layers' => [
                 'type' => 'array',
                 'items' => [

@@ -6,7 +6,9 @@ namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
 use Hull\Job\Job;
+use Hull\Job\Link;
 use Hull\Job\Part;
+use Hull\Job\Relation;
 
 /** What is around a part: what the workshop is without, what the place holds, and what the part is fixed to. */
 final readonly class Surroundings
@@ -14,6 +16,7 @@ final readonly class Surroundings
     private const NEAR = [
         'soft' => 'near-soft',
         'plastic' => 'near-soft',
+        'wood' => 'near-soft',
         'light-metal' => 'near-light-metal',
         'zinc' => 'near-light-metal',
     ];
@@ -53,14 +56,64 @@ final readonly class Surroundings
                     }
                 }
             }
+            foreach ($part->links as $link) {
+                if ($link->to === $other->id && $link->comesOff()) {
+                    $facts = [...$facts, ...self::mounted($catalogue, $job, $link, $other)];
+                }
+            }
             if ($part->mountedOn === $other->id) {
-                $facts['mounted'] = 1.0;
                 if ('none' !== $own->kin && 'none' !== $substrate->kin && $own->kin !== $substrate->kin) {
                     $facts['unlike-metal'] = 1.0;
                 }
             }
         }
 
-        return new self($job->without, $facts);
+        return new self($job->without, $facts + self::staying($job, $part));
+    }
+
+    /** @return array<int|string, float> facts of a part that has to come off another */
+    private static function mounted(Catalogue $catalogue, Job $job, Link $link, Part $host): array
+    {
+        return [
+            'mounted' => 1.0,
+            ...$link->loaded || $link->as->asksForCure() ? [] : ['light-joint' => 1.0],
+            ...Relation::Covers === $link->as ? ['closes-cavity' => 1.0] : [],
+            ...Relation::BondedTo === $link->as ? ['glued-joint' => 1.0] : [],
+            ...self::isWorked($catalogue, $job, $host) ? ['host-worked' => 1.0] : [],
+        ];
+    }
+
+    /** What is wanted of the part that carries it, or of a zone of that, is more than what can be done around it. */
+    private static function isWorked(Catalogue $catalogue, Job $job, Part $host): bool
+    {
+        foreach ($job->parts as $zone) {
+            if ($zone->id !== $host->id && $zone->zoneOf !== $host->id) {
+                continue;
+            }
+            try {
+                $choice = FilmChoice::of($catalogue, $zone, $job->place($zone->place), new self($job->without, []));
+                if (!$choice->chooser->choose($zone->aim, $zone->film)[0]->light) {
+                    return true;
+                }
+            } catch (NoRoute) {
+                // Nothing is planned for it, so nothing is done there.
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<int|string, float> facts of a part that something stays on */
+    private static function staying(Job $job, Part $part): array
+    {
+        foreach ($job->parts as $other) {
+            foreach ($other->links as $link) {
+                if ($link->to === $part->id && $link->stays && $link->as->comesOff()) {
+                    return ['near-part' => 1.0];
+                }
+            }
+        }
+
+        return [];
     }
 }

@@ -25,6 +25,7 @@ final readonly class Activity
      * @param string $share alike work: the second in a row is set up already
      * @param float $shareFor hours from the start of one to the start of the next within which that holds: a pot
      * @param array{float, float, list<string>}|null $fixed started already: start, end, who
+     * @param bool $opens after it the surface takes harm from dust until it is coated
      */
     public function __construct(
         public string $id,
@@ -52,6 +53,7 @@ final readonly class Activity
         public ?array $fixed = null,
         public string $step = '',
         public ?string $product = null,
+        public bool $opens = false,
     ) {}
 
     public function isCoat(): bool
@@ -62,39 +64,26 @@ final readonly class Activity
     /** Not begun before an hour, for a reason. */
     public function from(float $hour, string $because): self
     {
-        return $hour <= $this->notBefore
-            ? $this
-            : new self(
-                id: $this->id,
-                part: $this->part,
-                name: $this->name,
-                hours: $this->hours,
-                place: $this->place,
-                whole: $this->whole,
-                noisy: $this->noisy,
-                dusty: $this->dusty,
-                people: $this->people,
-                gear: $this->gear,
-                floorM2: $this->floorM2,
-                wet: $this->wet,
-                dry: $this->dry,
-                lags: $this->lags,
-                windows: $this->windows,
-                notBefore: $hour,
-                because: $because,
-                notAfter: $this->notAfter,
-                lateHours: $this->lateHours,
-                share: $this->share,
-                setupHours: $this->setupHours,
-                shareFor: $this->shareFor,
-                fixed: $this->fixed,
-                step: $this->step,
-                product: $this->product,
-            );
+        return $hour <= $this->notBefore ? $this : $this->but($this->lags, $hour, $because, $this->fixed);
+    }
+
+    /** Waiting for something more. */
+    public function after(Lag $lag): self
+    {
+        return $this->but([...$this->lags, $lag], $this->notBefore, $this->because, $this->fixed);
     }
 
     /** @param array{float, float, list<string>} $fixed start, end, who */
     public function fixedAt(array $fixed): self
+    {
+        return $this->but($this->lags, $this->notBefore, $this->because, $fixed);
+    }
+
+    /**
+     * @param list<Lag> $lags
+     * @param array{float, float, list<string>}|null $fixed
+     */
+    private function but(array $lags, float $notBefore, string $because, ?array $fixed): self
     {
         return new self(
             id: $this->id,
@@ -110,10 +99,10 @@ final readonly class Activity
             floorM2: $this->floorM2,
             wet: $this->wet,
             dry: $this->dry,
-            lags: $this->lags,
+            lags: $lags,
             windows: $this->windows,
-            notBefore: $this->notBefore,
-            because: $this->because,
+            notBefore: $notBefore,
+            because: $because,
             notAfter: $this->notAfter,
             lateHours: $this->lateHours,
             share: $this->share,
@@ -122,6 +111,7 @@ final readonly class Activity
             fixed: $fixed,
             step: $this->step,
             product: $this->product,
+            opens: $this->opens,
         );
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
-/** Parts of a chain that belong together because a window reaches from one of their activities to another. */
+/**
+ * Parts of a chain that belong together because a window reaches from one of their activities to another; and blocks of
+ * several parts as one where each waits for something of the other.
+ */
 final class Blocks
 {
     /** @return array<int|string, list<non-empty-list<Activity>>> part => blocks in order, without what has begun */
@@ -39,6 +42,6 @@ final class Blocks
             $blocks[$part] = [] === $block ? $list : [...$list, $block];
         }
 
-        return $blocks;
+        return [] === $yard->needs ? $blocks : (new KnottedBlocks($yard, $blocks))->joined();
     }
 }

@@ -14,6 +14,7 @@ use Hull\Cure\CureFactor;
 use Hull\Cure\ZoneSpan;
 use Hull\Job\RouteStep;
 use Hull\Mix\PotLife;
+use Hull\Piece\Reach;
 use Hull\Route\StepRunner;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
@@ -190,6 +191,7 @@ final class ChainReader
                     : $product->potLife->h() * PotLife::USABLE),
             step: $step->step,
             product: $step->product,
+            opens: !$definition->laysFilm && Reach::opens($definition),
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =

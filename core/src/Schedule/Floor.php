@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
-/** One place: wet films and dust keep apart, one wet job at a time, no more parts on the floor than it holds. */
+/**
+ * One place: dust keeps apart from wet films and from what is wiped for one, one wet job at a time, no more parts on
+ * the floor than it holds.
+ */
 final class Floor
 {
     private const DAY = 24.0;
+    /** What is wiped lies open so long at the most until it is coated, hours. */
+    private const OPEN_H = 1.0;
 
     /** @var array<int|string, array{float, float, float, bool, bool, float}> id => start, end, dry, dusty, wet, m2 */
     private array $taken = [];
@@ -19,13 +24,20 @@ final class Floor
 
     public function take(Activity $activity, float $start, float $end, float $dry): void
     {
-        if (!$activity->dusty && !$activity->isCoat() && null === $this->m2) {
+        $wet = $activity->isCoat() || $activity->opens;
+        if (!$activity->dusty && !$wet && null === $this->m2) {
             return;
         }
-        $this->taken[$activity->id] = [$start, $end, $dry, $activity->dusty, $activity->isCoat(), $activity->floorM2];
+        $dry = self::sparedUntil($activity, $end, $dry);
+        $this->taken[$activity->id] = [$start, $end, $dry, $activity->dusty, $wet, $activity->floorM2];
         for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
             $this->days[$day][$activity->id] = true;
         }
+    }
+
+    private static function sparedUntil(Activity $activity, float $end, float $dry): float
+    {
+        return $activity->opens ? max($dry, $end + self::OPEN_H) : $dry;
     }
 
     public function leave(string $id): void
@@ -42,7 +54,8 @@ final class Floor
     /** @return array{float, string, string}|null hour after which to try again, whose fault, why */
     public function against(Activity $activity, float $start, float $end, float $dry): ?array
     {
-        $coat = $activity->isCoat();
+        $coat = $activity->isCoat() || $activity->opens;
+        $dry = self::sparedUntil($activity, $end, $dry);
         $m2 = $activity->floorM2;
         $seen = [];
         $first = null;
@@ -55,10 +68,10 @@ final class Floor
                 $seen[$id] = true;
                 [$from, $to, $until, $dusty, $wet, $floor] = $this->taken[$id];
                 if ($activity->dusty && $wet && $start < $until - 1e-9 && $end > $from + 1e-9) {
-                    return [$until, $id, 'no dust beside a wet film'];
+                    return [$until, $id, 'no dust beside what is wiped or wet'];
                 }
                 if ($coat && $dusty && $start < $to - 1e-9 && $dry > $from + 1e-9) {
-                    return [$to, $id, 'no wet film beside dust'];
+                    return [$to, $id, 'nothing wiped or wet beside dust'];
                 }
                 if ($coat && $wet && $start < $to - 1e-9 && $end > $from + 1e-9) {
                     return [$to, $id, 'one wet job at a time'];

@@ -24,6 +24,9 @@ final class Placer
     /** @var array<int|string, string> */
     private array $without = [];
 
+    /** @var array<int|string, true> blocks that are being placed because another one needs them */
+    private array $adding = [];
+
     private readonly Slots $slots;
 
     /**
@@ -63,6 +66,7 @@ final class Placer
         $placed = null === $kept ? null : $this->room($activity, -\INF, null, null);
         if (
             null === $placed ||
+            $this->lacks($activity, []) ||
             $placed->start > $kept->start + self::SAME_H ||
             (null !== $latest && $placed->start > $latest[0] + 1e-6)
         ) {
@@ -76,9 +80,13 @@ final class Placer
     /** @param list<Activity> $block */
     public function add(array $block): void
     {
-        if (isset($block[0]) && isset($this->without[$block[0]->id])) {
-            return;
-        }
+        $block = array_values(
+            array_filter(
+                $block,
+                fn(Activity $a): bool => !isset($this->placed[$a->id]) && !isset($this->without[$a->id]),
+            ),
+        );
+        $this->addNeeded($block);
         $at = array_flip(array_map(static fn(Activity $a): string => $a->id, $block));
         $hold = [];
         $held = [];
@@ -88,8 +96,10 @@ final class Placer
         for ($k = 0, $tries = 0; $k < count($block); ) {
             $activity = $block[$k];
             $latest = isset($pays[$activity->id]) ? null : Times::latest($activity, $this->placed);
-            $placed = $this->room($activity, $hold[$k] ?? -\INF, $pays[$activity->id] ?? null, $held[$k] ?? null);
-            if (null === $placed && null !== $missed) {
+            $placed = $this->isLost($activity)
+                ? null
+                : $this->room($activity, $hold[$k] ?? -\INF, $pays[$activity->id] ?? null, $held[$k] ?? null);
+            if (null === $placed && null !== $missed && !$this->isLost($activity)) {
                 $pays[$missed[0]] = $missed[1];
                 $this->leave($block, 0, $k);
                 [$k, $hold, $held, $short, $missed] = [0, [], [], [], null];
@@ -127,6 +137,65 @@ final class Placer
             $this->leave($block, $source, $k);
             $k = $source;
         }
+    }
+
+    /**
+     * What of other parts the block waits for is placed first, with all that comes before it there.
+     *
+     * @param list<Activity> $block
+     */
+    private function addNeeded(array $block): void
+    {
+        if ([] === $this->yard->needs) {
+            return;
+        }
+        $own = array_flip(array_map(static fn(Activity $a): string => $a->id, $block));
+        foreach ($block as $activity) {
+            foreach ($this->missing($activity, $own) as $id) {
+                $needed = $this->yard->blockOf[$id] ?? [];
+                $first = $needed[0]->id ?? $id;
+                if (!isset($this->adding[$first])) {
+                    $this->adding[$first] = true;
+                    $this->add($needed);
+                    unset($this->adding[$first]);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param array<int|string, int> $own what is placed together with it
+     *
+     * @return list<string> what it comes after that has no place yet and was not given up
+     */
+    private function missing(Activity $activity, array $own): array
+    {
+        $before = $this->yard->before[$activity->id] ?? null;
+
+        return array_values(
+            array_filter(
+                [...null === $before ? [] : [$before], ...$this->yard->needs[$activity->id] ?? []],
+                fn(string $id): bool => !isset($own[$id]) && !isset($this->placed[$id]) && !isset($this->without[$id]),
+            ),
+        );
+    }
+
+    /** @param array<int|string, int> $own */
+    private function lacks(Activity $activity, array $own): bool
+    {
+        return [] !== $this->yard->needs && ([] !== $this->missing($activity, $own) || $this->isLost($activity));
+    }
+
+    /** What it waits for on another part found no room. */
+    private function isLost(Activity $activity): bool
+    {
+        foreach ($this->yard->needs[$activity->id] ?? [] as $id) {
+            if (isset($this->without[$id])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function schedule(): Schedule
@@ -205,13 +274,17 @@ final class Placer
     /** @param list<Activity> $rest */
     private function giveUp(array $rest): void
     {
-        $first = $rest[0] ?? null;
-        if (null === $first) {
-            return;
-        }
-        $chain = $this->yard->chains[$first->part];
-        foreach (array_slice($chain, (int) array_search($first->id, $chain, true)) as $id) {
-            $this->without[$id] = $id === $first->id ? $this->noRoom($first) : 'what comes before it has no room';
+        $cause = $rest[0] ?? null;
+        $parts = [];
+        foreach ($rest as $first) {
+            if (isset($parts[$first->part])) {
+                continue;
+            }
+            $parts[$first->part] = true;
+            $chain = $this->yard->chains[$first->part];
+            foreach (array_slice($chain, (int) array_search($first->id, $chain, true)) as $id) {
+                $this->without[$id] = $id === $cause?->id ? $this->noRoom($first) : 'what comes before it has no room';
+            }
         }
     }
 
@@ -225,6 +298,7 @@ final class Placer
         }
 
         return match (true) {
+            $this->isLost($activity) => 'what it waits for on another part has no room',
             count($this->yard->people) < $activity->people => sprintf('it takes %d people', $activity->people),
             $activity->whole && $activity->hours > $longest + 1e-9 => sprintf(
                 'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: sections, a ' .

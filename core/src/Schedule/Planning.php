@@ -6,6 +6,7 @@ namespace Hull\Schedule;
 
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
+use Hull\Piece\Precedence;
 
 /** A yard put together from the routes of its parts, the air of its places and the people who work there. */
 final readonly class Planning
@@ -21,6 +22,7 @@ final readonly class Planning
      * @param array<int|string, float> $dues hour by part
      * @param array<int|string, float> $deliveries hour by product that is not in the store
      * @param array<int|string, float> $pins hour by activity before which somebody does not want it
+     * @param list<Precedence> $precedences between the parts of each piece
      */
     public static function yard(
         array $pieces,
@@ -33,6 +35,7 @@ final readonly class Planning
         array $dues = [],
         array $deliveries = [],
         array $pins = [],
+        array $precedences = [],
     ): Yard {
         $work = [];
         foreach ($pieces as $id => $piece) {
@@ -50,6 +53,7 @@ final readonly class Planning
                 ),
             ];
         }
+        $work = (new CrossLags($pieces, $done, $places, $airs))->on($work, $precedences);
         $work = array_map(
             static fn(Activity $a): Activity => isset($pins[$a->id])
                 ? $a->from($pins[$a->id], 'put there by hand')

@@ -50,9 +50,8 @@ final class Slack
             return false;
         }
         $placed = [...$schedule->placed, $activity->id => $moved];
-        $later = false;
-        foreach ($yard->chains[$activity->part] as $id) {
-            if ($later && isset($placed[$id])) {
+        foreach ($yard->followers($activity->id) as $id) {
+            if (isset($placed[$id])) {
                 $next = $yard->activity($id);
                 $closes = 0.0 === $placed[$id]->paid ? Times::latest($next, $placed) : null;
                 if (
@@ -62,7 +61,6 @@ final class Slack
                     return false;
                 }
             }
-            $later = $later || $id === $activity->id;
         }
 
         return true;

@@ -189,7 +189,9 @@ final class StabilityPass
         $on = array_slice($chain, (int) array_search($ids[0], $chain, true));
         foreach ($this->placed as $id => $placed) {
             $activity = $this->yard->activity($id);
-            $follows = null === $activity->fixed && in_array($id, $on, true);
+            $follows =
+                null === $activity->fixed &&
+                (in_array($id, $on, true) || [] !== array_intersect($this->yard->needs[$id] ?? [], $ids));
             $wasSetUp = $placed->setUp && in_array($activity->share, $shares, true);
             if (
                 ($follows && !$this->mayStand($activity, $placed)) ||

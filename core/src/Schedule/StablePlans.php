@@ -23,13 +23,28 @@ final readonly class StablePlans
     /** @param array<int|string, PreviousPlacement> $before by activity */
     public function __construct(private Yard $yard, private array $before)
     {
-        $this->blocks = array_merge([], ...array_values(Blocks::of($yard)));
+        $this->blocks = self::once(Blocks::of($yard));
         $this->paid = array_sum(
             array_map(
                 static fn(PreviousPlacement $k): float => $k->paid,
                 array_intersect_key($before, $yard->activities),
             ),
         );
+    }
+
+    /**
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
+     *
+     * @return list<non-empty-list<Activity>> those of several parts once
+     */
+    private static function once(array $blocks): array
+    {
+        $once = [];
+        foreach (array_merge([], ...array_values($blocks)) as $block) {
+            $once[$block[0]->id] = $block;
+        }
+
+        return array_values($once);
     }
 
     /** @return list<list<Activity>> each block in the order in which it was worked */
@@ -132,14 +147,12 @@ final readonly class StablePlans
         }
         $rests = [];
         foreach ($this->blocks as $block) {
-            $chain = $this->yard->chains[$block[0]->part];
-            $first = isset($left[$block[0]->part])
-                ? (int) array_search($left[$block[0]->part], $chain, true)
-                : count($chain);
             $rest = array_values(
                 array_filter(
                     $block,
-                    static fn(Activity $a): bool => (int) array_search($a->id, $chain, true) >= $first,
+                    fn(Activity $a): bool => isset($left[$a->part]) &&
+                        array_search($a->id, $this->yard->chains[$a->part], true) >=
+                            array_search($left[$a->part], $this->yard->chains[$a->part], true),
                 ),
             );
             $rests = [] === $rest ? $rests : [...$rests, $rest];

@@ -44,12 +44,10 @@ final readonly class TrialMove
             );
         }
         $placed = self::there($schedule, $id, $start, $room);
-        $later = false;
-        foreach ($yard->chains[$activity->part] as $next) {
-            if ($later && isset($placed[$next])) {
+        foreach ($yard->followers($id) as $next) {
+            if (isset($placed[$next])) {
                 $breaks = [...$breaks, ...self::times($yard, $yard->activity($next), $placed[$next]->start, $placed)];
             }
-            $later = $later || $next === $id;
         }
 
         return $breaks;

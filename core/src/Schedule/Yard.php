@@ -16,6 +16,15 @@ final readonly class Yard
     /** @var array<int|string, string> activity => the one before it on its part */
     public array $before;
 
+    /** @var array<int|string, list<string>> activity => those of other parts it waits for */
+    public array $needs;
+
+    /** @var array<int|string, list<string>> activity => those of other parts that wait for it */
+    public array $neededBy;
+
+    /** @var array<int|string, list<Activity>> activity => the block it is placed with, where parts need each other */
+    public array $blockOf;
+
     /**
      * @param float $now hours since 1970 UTC
      * @param float $end nothing is planned past this hour
@@ -46,6 +55,33 @@ final readonly class Yard
         $this->activities = $activities;
         $this->chains = $chains;
         $this->before = $before;
+        $needs = $neededBy = $blockOf = [];
+        foreach ($activities as $id => $activity) {
+            foreach ($activity->lags as $lag) {
+                if (isset($activities[$lag->from]) && $activities[$lag->from]->part !== $activity->part) {
+                    $needs[$id][] = $lag->from;
+                    $neededBy[$lag->from][] = (string) $id;
+                }
+            }
+        }
+        $this->needs = $needs;
+        $this->neededBy = $neededBy;
+        foreach ([] === $needs ? [] : Blocks::of($this) as $blocks) {
+            foreach ($blocks as $block) {
+                foreach ($block as $activity) {
+                    $blockOf[$activity->id] = $block;
+                }
+            }
+        }
+        $this->blockOf = $blockOf;
+    }
+
+    /** @return list<string> what waits for an activity: what comes after it on its part, and on other parts directly */
+    public function followers(string $id): array
+    {
+        $chain = $this->chains[$this->activity($id)->part];
+
+        return [...array_slice($chain, 1 + (int) array_search($id, $chain, true)), ...$this->neededBy[$id] ?? []];
     }
 
     public function activity(int|string $id): Activity

@@ -39,8 +39,8 @@ final class JobPlanTest extends TestCase
     {
         $steps = self::lanes()[2];
         self::assertLessThan(array_search('apply-coat', $steps, true), array_search('dismantle', $steps, true));
-        self::assertLessThan(array_search('reassemble', $steps, true), array_search('isolate', $steps, true));
-        self::assertLessThan(array_search('hand-over', $steps, true), array_search('reassemble', $steps, true));
+        self::assertLessThan(array_search('refit', $steps, true), array_search('isolate', $steps, true));
+        self::assertLessThan(array_search('hand-over', $steps, true), array_search('refit', $steps, true));
     }
 
     public function testEachLaneKeepsItsOwnOrder(): void

@@ -28,15 +28,15 @@ final class FloorTest extends TestCase
         $coat = self::coat('c');
         $sand = self::sand('s');
         $floor->take($coat, 10.0, 11.0, 14.0);
-        self::assertSame([14.0, 'c', 'no dust beside a wet film'], $floor->against($sand, 12.0, 13.0, 13.0));
-        self::assertSame([14.0, 'c', 'no dust beside a wet film'], $floor->against($sand, 9.5, 10.5, 10.5));
+        self::assertSame([14.0, 'c', 'no dust beside what is wiped or wet'], $floor->against($sand, 12.0, 13.0, 13.0));
+        self::assertSame([14.0, 'c', 'no dust beside what is wiped or wet'], $floor->against($sand, 9.5, 10.5, 10.5));
         self::assertNull($floor->against($sand, 14.0, 15.0, 15.0));
         self::assertNull($floor->against($sand, 8.0, 10.0, 10.0));
         $floor->leave('c');
         self::assertNull($floor->against($sand, 12.0, 13.0, 13.0));
         $floor->take($sand, 12.0, 13.0, 13.0);
         self::assertSame(
-            [13.0, 's', 'no wet film beside dust'],
+            [13.0, 's', 'nothing wiped or wet beside dust'],
             $floor->against($coat, 10.0, 11.0, 14.0),
             'it would still be wet when the dust comes',
         );

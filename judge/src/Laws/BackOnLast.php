@@ -16,7 +16,7 @@ final readonly class BackOnLast implements Law
 
     public function breaches(Work $work): array
     {
-        $back = $work->first(['reassemble']);
+        $back = $work->first(Steps::PUTS_BACK);
         foreach (null === $back ? [] : $work->where(self::WORK) as $at) {
             if ($at > $back) {
                 return [new Breach(15, $back, 'back on, then ' . $work->steps[$at]->step)];

@@ -12,6 +12,8 @@ final readonly class PartBody
      * @param list<array<int|string, string|float>> $shapes
      * @param array<int|string, string>|null $schools
      * @param list<string>|null $also further services it has to stand
+     * @param list<LayerBody>|null $layers
+     * @param list<LinkBody>|null $links
      */
     public function __construct(
         public string $id,
@@ -30,5 +32,10 @@ final readonly class PartBody
         public ?string $mounted_on = null,
         public ?string $replacement = null,
         public ?array $also = null,
+        public ?string $aim = null,
+        public ?string $film = null,
+        public ?array $layers = null,
+        public ?array $links = null,
+        public ?SpotBody $spot = null,
     ) {}
 }

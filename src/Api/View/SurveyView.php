@@ -9,8 +9,7 @@ final readonly class SurveyView implements \JsonSerializable
 {
     /**
      * @param list<ObservedView> $conditions
-     * @param array<string, string|bool|list<string>|list<array<string, string>>> $fields the plain fields of the part,
-     *                                                                                     by their name in a job file
+     * @param array<string, mixed> $fields the plain fields of the part, by their name in a job file
      * @param array<int|string, string> $schools
      * @param list<PlaceView> $places
      * @param list<Option> $siblings other parts of the job

@@ -2,19 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Hull\Bench;
+namespace Hull\Route;
 
 use Hull\Catalog\Aim;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Traits;
 use Hull\Job\Part;
 use Hull\Job\Place;
-use Hull\Route\LayerChoice;
-use Hull\Route\NoRoute;
-use Hull\Route\Schools;
-use Hull\Route\Surroundings;
-use Hull\Route\SystemChooser;
-use Hull\Route\SystemFit;
 
 /** What may be wanted of a surveyed part, and which films lead there; before anything is planned. */
 final readonly class FilmChoice

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hull\Bench;
+namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
 use Hull\Job\Part;

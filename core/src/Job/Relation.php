@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+/** How one part of a piece hangs together with another. */
+enum Relation: string
+{
+    /** Bolted, clipped or pinned on; comes off, and goes back on. */
+    case MountedOn = 'mounted-on';
+    /** Lies over it, so that it cannot be reached until this is off. */
+    case Covers = 'covers';
+    /** Glued on it, over its base film. */
+    case BondedTo = 'bonded-to';
+    /** A gasket, strip or seal on a seat of it. */
+    case Seals = 'seals';
+    /** Rides inside it; goes in before it is closed. */
+    case Inside = 'inside';
+    /** Stands on it while it is worked. */
+    case StandsOn = 'stands-on';
+    /** Is treated as it is. */
+    case SameAs = 'same-as';
+    /** Lies beside it, within reach of dust, water and overspray. */
+    case Beside = 'beside';
+
+    /** It comes off before the other is worked, and goes back on after. */
+    public function comesOff(): bool
+    {
+        return in_array($this, [self::MountedOn, self::Covers, self::BondedTo, self::Seals, self::Inside], true);
+    }
+
+    /** It hangs on the other, so that it cannot hang on itself over any number of parts. */
+    public function hangs(): bool
+    {
+        return $this->comesOff() || self::StandsOn === $this;
+    }
+
+    /** The film below has to be hard throughout: what is glued, pressed or screwed down on it marks it otherwise. */
+    public function asksForCure(): bool
+    {
+        return in_array($this, [self::Covers, self::BondedTo, self::Seals], true);
+    }
+
+    /** In the middle of a sentence: "the drum guard is mounted on the side frames". */
+    public function words(): string
+    {
+        return match ($this) {
+            self::MountedOn => 'is mounted on',
+            self::Covers => 'covers',
+            self::BondedTo => 'is glued on',
+            self::Seals => 'seals',
+            self::Inside => 'rides inside',
+            self::StandsOn => 'stands on',
+            self::SameAs => 'is treated as',
+            self::Beside => 'lies beside',
+        };
+    }
+}

@@ -1,0 +1,369 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Piece;
+
+use Hull\Catalog\Catalogue;
+use Hull\Job\Link;
+use Hull\Job\Part;
+use Hull\Job\Relation;
+use Hull\Job\Route;
+use Hull\Job\Spot;
+
+/**
+ * What has to be done before what between the parts of a piece, from how they hang together and what their routes do:
+ * off before and on after, neighbours out of each other's dust, top before bottom, handed over together. The merger and
+ * the schedule read it from here.
+ */
+final class Precedences
+{
+    /** @var array<int|string, Lane> */
+    private array $lanes = [];
+
+    private readonly Pieces $pieces;
+
+    /** @var array<int|string, Precedence> */
+    private array $found = [];
+
+    /** @var array<int|string, string> part id => what it is called outside */
+    private array $keys = [];
+
+    /**
+     * @param array<int|string, Part> $parts
+     * @param array<int|string, Route> $routes under the same keys; parts without one have no say
+     */
+    private function __construct(Catalogue $catalogue, array $parts, array $routes)
+    {
+        $there = array_intersect_key($parts, $routes);
+        $this->pieces = new Pieces($there);
+        foreach ($there as $key => $part) {
+            $this->keys[$part->id] = (string) $key;
+            $this->lanes[$part->id] = new Lane($part, $routes[$key], $catalogue);
+        }
+    }
+
+    /**
+     * @param array<int|string, Part> $parts of one job
+     * @param array<int|string, Route> $routes under the same keys
+     *
+     * @return list<Precedence> with the parts under these keys
+     */
+    public static function of(Catalogue $catalogue, array $parts, array $routes): array
+    {
+        $self = new self($catalogue, $parts, $routes);
+        $self->offAndOn();
+        $self->takenApart();
+        $self->turns();
+        $self->neighbours();
+        $self->inSpace();
+        $self->oneGo();
+        $self->handOver();
+
+        return array_values($self->found);
+    }
+
+    /** Off before its carrier is worked, on after its film is ready; what lies outermost is off first and on last. */
+    private function offAndOn(): void
+    {
+        foreach ($this->pieces->mounts() as [$part, $link, $host]) {
+            $lane = $this->lanes[$part->id];
+            $off = $lane->takenOff();
+            $last = $lane->putOn();
+            // What is glued or pressed on for good waits for the film; what is only taken off and on again at its end.
+            $puts = $link->as->asksForCure() ? $lane->puttingOn() : (null === $last ? [] : [$last]);
+            if (Relation::BondedTo === $link->as) {
+                $this->glued($lane, $last, $host);
+            }
+            foreach ($this->pieces->withZones($host) as $zone) {
+                if ($zone->id === $part->id) {
+                    continue;
+                }
+                $carrier = $this->lanes[$zone->id];
+                $this->put(
+                    $lane,
+                    $off,
+                    $carrier,
+                    $carrier->firstWork(),
+                    sprintf('%s to come off %s', $lane->name(), $carrier->name()),
+                    15,
+                );
+                foreach ($puts as $on) {
+                    $this->goesOn($carrier, $lane, $on, $link);
+                }
+                $this->put(
+                    $carrier,
+                    $carrier->lastWork(),
+                    $lane,
+                    $lane->lookedInto(),
+                    sprintf('the work in %s to be done before it is looked into', $carrier->name()),
+                    20,
+                );
+            }
+        }
+    }
+
+    /** Glue holds on nothing that wax or silicone came near. */
+    private function glued(Lane $lane, ?int $on, Part $host): void
+    {
+        foreach ($this->lanes as $beside) {
+            if ($beside !== $lane && $beside->part->piece() === $host->piece()) {
+                $because = sprintf('%s to be glued on before wax comes near', $lane->name());
+                $this->put($lane, $on, $beside, $beside->finished(), $because, 17);
+            }
+        }
+    }
+
+    private function goesOn(Lane $carrier, Lane $lane, int $on, Link $link): void
+    {
+        $law = Relation::Seals === $link->as || Relation::BondedTo === $link->as ? 17 : 15;
+        $done = sprintf('%s to be done before %s goes on', $carrier->name(), $lane->name());
+        $this->put($carrier, $carrier->lastBefore(), $lane, $on, $done, $law);
+        $cured = $link->loaded || $link->as->asksForCure();
+        $bears = sprintf('the film of %s to bear %s', $carrier->name(), $lane->name());
+        $this->put($carrier, $carrier->bears($cured), $lane, $on, $bears, $law);
+        $coats = $carrier->coats();
+        $last = $coats[count($coats) - 1] ?? null;
+        $ready = $cured ? Ready::Cured : Ready::Handle;
+        $this->put($carrier, $last, $lane, $on, $bears, $law, ready: $ready);
+    }
+
+    /** Zones of another material come off with the step that takes a piece apart, and go back with its last. */
+    private function takenApart(): void
+    {
+        foreach ($this->lanes as $lane) {
+            $apart = $lane->takenApart();
+            foreach (null === $apart ? [] : $this->lanes as $zone) {
+                $isUnlike = $zone->part->substrate !== $lane->part->substrate;
+                if ($zone !== $lane && $isUnlike && $zone->part->piece() === $lane->part->piece()) {
+                    $off = sprintf('%s to be taken off %s', $zone->name(), $lane->name());
+                    $on = sprintf('%s to be ready to go back on %s', $zone->name(), $lane->name());
+                    $this->put($lane, $apart, $zone, $zone->firstWork(), $off, 15);
+                    $this->put($zone, $zone->lastWork(), $lane, $lane->putOn(), $on, 15);
+                    $this->put($zone, $zone->bears(false), $lane, $lane->putOn(), $on, 15);
+                }
+            }
+        }
+    }
+
+    /** Among what hangs on each other, and among what hangs on the same: the way back is the way there in reverse. */
+    private function turns(): void
+    {
+        $mounts = $this->pieces->mounts();
+        foreach ($mounts as [$part, $link, $host]) {
+            $this->outerAndInner($part, $host);
+            foreach ($mounts as [$other, $its, $on]) {
+                $isAfter = $on->id === $host->id && $other->id !== $part->id;
+                // What the list says of a lid and what lies under it counts for nothing: the lid is off first.
+                $isUnder = Relation::Inside === $link->as && Relation::Inside !== $its->as;
+                if ($isAfter && !$isUnder && $link->order > 0 && $its->order > $link->order) {
+                    $this->outerAndInner($part, $other);
+                }
+                // What rides inside goes in before the lid or the seal goes on.
+                $closes = in_array($link->as, [Relation::Covers, Relation::Seals], true);
+                if ($isAfter && $closes && Relation::Inside === $its->as) {
+                    $this->outerAndInner($part, $other);
+                }
+            }
+        }
+    }
+
+    private function outerAndInner(Part $outer, Part $inner): void
+    {
+        [$out, $in] = [$this->lanes[$outer->id], $this->lanes[$inner->id]];
+        $this->put(
+            $out,
+            $out->takenOff(),
+            $in,
+            $in->takenOff(),
+            sprintf('%s to come off, which is in the way', $out->name()),
+            15,
+        );
+        $this->put(
+            $in,
+            $in->putOn(),
+            $out,
+            $out->putOn(),
+            sprintf('%s to be on, which goes under %s', $in->name(), $out->name()),
+            15,
+        );
+    }
+
+    /** What raises dust or wet is done before what is beside it is made ready for a film, and before it is waxed. */
+    private function neighbours(): void
+    {
+        foreach ($this->pieces->neighbours() as [$a, $b]) {
+            foreach ([[$a, $b], [$b, $a]] as [$one, $other]) {
+                $this->sparing($this->lanes[$one->id], $this->lanes[$other->id]);
+            }
+        }
+    }
+
+    private function sparing(Lane $dirt, Lane $beside): void
+    {
+        $coat = $dirt->coats()[0] ?? \PHP_INT_MAX;
+        $before = array_values(array_filter($dirt->dirty(), static fn(int $at): bool => $at < $coat));
+        $this->put(
+            $dirt,
+            $before[count($before) - 1] ?? null,
+            $beside,
+            $beside->readied(),
+            sprintf('dust and water at %s to be over, which would reach %s', $dirt->name(), $beside->name()),
+            16,
+        );
+        $finished = $beside->finished();
+        $all = $dirt->dirty();
+        foreach ([$all[count($all) - 1] ?? null, $dirt->coats()[count($dirt->coats()) - 1] ?? null] as $last) {
+            if (null === $dirt->finished() || null === $last || $last < $dirt->finished()) {
+                $this->put(
+                    $dirt,
+                    $last,
+                    $beside,
+                    $finished,
+                    sprintf('the last work beside %s to be done before wax, oil or dressing', $beside->name()),
+                    16,
+                );
+            }
+        }
+        if ($dirt->isOf('rubber') && !$beside->isOf('rubber')) {
+            $this->put(
+                $dirt,
+                $dirt->finished(),
+                $beside,
+                $finished,
+                sprintf('%s to be dressed before %s is waxed', $dirt->name(), $beside->name()),
+                17,
+            );
+        }
+        // Compound gets everywhere: metal beside it is polished afterwards, rubber is treated before the wax.
+        if ($beside->isOf('metal') && !$dirt->isOf('metal')) {
+            $this->put(
+                $dirt,
+                $dirt->last(['polishing']),
+                $beside,
+                $beside->first(['polishing']),
+                sprintf('the compound to be done before %s is polished', $beside->name()),
+                17,
+            );
+        }
+    }
+
+    /** Top before bottom, inside before outside, what one stands on last: coat by coat. */
+    private function inSpace(): void
+    {
+        foreach ($this->pieces->neighbours() as [$a, $b]) {
+            if ($a->piece() !== $b->piece() || null === $a->spot || null === $b->spot) {
+                continue;
+            }
+            $turn = $a->spot->turn() <=> $b->spot->turn();
+            if (0 === $turn) {
+                continue;
+            }
+            [$first, $then] =
+                $turn < 0 ? [$this->lanes[$a->id], $this->lanes[$b->id]] : [$this->lanes[$b->id], $this->lanes[$a->id]];
+            $coats = $then->coats();
+            foreach ($first->coats() as $n => $at) {
+                $this->put(
+                    $first,
+                    $at,
+                    $then,
+                    $coats[$n] ?? null,
+                    sprintf('%s to go before %s, %s', $first->name(), $then->name(), self::where($first, $then)),
+                    17,
+                    orTogether: true,
+                );
+            }
+        }
+    }
+
+    /** Zones of one part in one place have the same film in the same colour in one go: one mix, one can. */
+    private function oneGo(): void
+    {
+        foreach ($this->pieces->neighbours() as [$a, $b]) {
+            $one = $this->lanes[$a->id];
+            $other = $this->lanes[$b->id];
+            foreach ($a->piece() === $b->piece() ? $one->alike($other) : [] as [$at, $to]) {
+                $because = sprintf('%s and %s to be coated in one go', $one->name(), $other->name());
+                $this->put($one, $at, $other, $to, $because, 19, orTogether: true, asOne: true);
+                $this->put($other, $to, $one, $at, $because, 19, orTogether: true, asOne: true);
+            }
+        }
+    }
+
+    private static function where(Lane $first, Lane $then): string
+    {
+        [$a, $b] = [$first->part->spot ?? new Spot(), $then->part->spot ?? new Spot()];
+
+        return match (true) {
+            $a->side !== $b->side => 'inside before outside',
+            $a->level !== $b->level => 'from the top down',
+            default => 'what one stands on last',
+        };
+    }
+
+    /** A zone is inspected when its whole part is through; a piece is handed over once, all of it. */
+    private function handOver(): void
+    {
+        foreach ($this->pieces->all() as $ids) {
+            foreach ($ids as $id) {
+                foreach (array_diff($ids, [$id]) as $other) {
+                    $this->one($this->lanes[$id], $this->lanes[$other]);
+                }
+            }
+        }
+    }
+
+    private function one(Lane $done, Lane $signed): void
+    {
+        if ($done->part->piece() === $signed->part->piece()) {
+            $this->put(
+                $done,
+                $done->lastWork(),
+                $signed,
+                $signed->inspected(),
+                sprintf('%s to be through before %s is signed off', $done->name(), $signed->name()),
+                18,
+            );
+        }
+        $over = $done->handedOver();
+        $this->put(
+            $done,
+            null === $over || 0 === $over ? null : $over - 1,
+            $signed,
+            $signed->handedOver(),
+            'all of the piece to be done: it is handed over once',
+            18,
+        );
+    }
+
+    private function put(
+        Lane $before,
+        ?int $at,
+        Lane $after,
+        ?int $to,
+        string $because,
+        int $law,
+        Ready $ready = Ready::Done,
+        bool $orTogether = false,
+        bool $asOne = false,
+    ): void {
+        if (null === $at || null === $to) {
+            return;
+        }
+        $one = new Precedence(
+            before: $this->keys[$before->part->id],
+            beforeKey: $before->key($at),
+            after: $this->keys[$after->part->id],
+            afterKey: $after->key($to),
+            because: $because,
+            law: $law,
+            ready: $ready,
+            orTogether: $orTogether,
+            asOne: $asOne,
+        );
+        $was = $this->found[$one->id()] ?? null;
+        if (null === $was || $was->asOne || Ready::Done !== $ready) {
+            $this->found[$one->id()] = $one;
+        }
+    }
+}

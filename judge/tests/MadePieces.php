@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Tests;
+
+use Hull\Bench\Workpiece;
+use Hull\Board\JobPlan;
+use Hull\Board\SharedAction;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Service;
+use Hull\Input\Keys;
+use Hull\Input\Node;
+use Hull\Job\Job;
+use Hull\Job\Link;
+use Hull\Job\Observed;
+use Hull\JobFile\JobReader;
+use Hull\Route\Finding;
+use Hull\Tests\Draw;
+use Hull\Tests\Yard;
+use Judge\Act;
+use Judge\Member;
+use Judge\Piece;
+
+/** Made-up pieces by number: two to twelve parts of any material that hang together in any way. */
+final readonly class MadePieces
+{
+    private const TIES = [
+        'zone',
+        'zone',
+        'zone',
+        'mounted-on',
+        'mounted-on',
+        'mounted-on',
+        'covers',
+        'seals',
+        'inside',
+        'bonded-to',
+        'beside',
+    ];
+    private const SIZES = [2, 2, 3, 3, 4, 4, 5, 6, 8, 10, 12];
+    private const SHAPE = ['kind' => 'strip', 'width' => '0.4 m', 'length' => '2 m'];
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    public function job(int $number): Job
+    {
+        $draw = new Draw('piece ' . $number);
+        $parts = [];
+        $count = self::SIZES[(int) $draw->pick('size', self::SIZES)];
+        for ($n = 0; $n < $count; ++$n) {
+            $parts[] = $this->part($draw, $n, $parts);
+        }
+        $frame = Yard::frame();
+
+        return (new JobReader($this->catalogue))->job(Node::root([...$frame, 'parts' => $parts]));
+    }
+
+    /**
+     * @param list<array<int|string, mixed>> $before
+     *
+     * @return array<int|string, mixed>
+     */
+    private function part(Draw $draw, int $n, array $before): array
+    {
+        $host = [] === $before ? null : $before[(int) $draw->pick("host of $n", $before)];
+        $tie = null === $host ? '' : self::TIES[(int) $draw->pick("tie of $n", self::TIES)];
+        $whole = null === $host ? '' : $host['zone_of'] ?? $host['id'];
+        $like = 'zone' === $tie && !$draw->chance("$n of its own", 3) ? $host : null;
+        $own =
+            null === $like
+                ? $this->made($draw, $n)
+                : array_intersect_key($like, array_flip(['substrate', 'service', 'finish', 'conditions']));
+        $link = [
+            'as' => $tie,
+            'to' => $whole,
+            ...$draw->chance("$n stays", 6) && !in_array($tie, ['beside', 'bonded-to'], true) ? ['stays' => true] : [],
+            ...$draw->chance("$n carries", 4) ? ['loaded' => true] : [],
+            ...$draw->chance("$n in turn", 3) ? ['order' => 1 + ($n % 3)] : [],
+        ];
+
+        return [
+            'id' => 'p' . $n,
+            'name' => 'Part ' . $n,
+            ...$own,
+            'shapes' => [self::SHAPE],
+            'place' => $draw->chance("$n elsewhere", 6) ? 'shed' : 'bay',
+            ...'zone' === $tie ? ['zone_of' => $whole] : [],
+            ...'zone' === $tie || null === $host ? [] : ['links' => [$link]],
+            ...$draw->chance("$n has a spot", 2) ? ['spot' => self::spot($draw, $n)] : [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function spot(Draw $draw, int $n): array
+    {
+        return [
+            'level' => (int) $draw->pick("level of $n", [0, 1, 2]),
+            'side' => $draw->chance("$n inside", 4) ? 'inside' : 'outside',
+            'exit' => (int) $draw->pick("exit of $n", [0, 1, 2]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function made(Draw $draw, int $n): array
+    {
+        $substrate = $this->catalogue->substrate($draw->pick("substrate of $n", $this->catalogue->substrates));
+        $occur = array_filter($this->catalogue->conditions, static fn($c): bool => $substrate->isOf($c->families));
+        $conditions = [];
+        foreach (['first', 'second'] as $which) {
+            $id = $draw->pick("$which of $n", $occur);
+            $grade = $draw->pick("grade of $which of $n", $this->catalogue->conditions[$id]->grades);
+            $conditions[$id] = ['id' => $id, 'grade' => $grade, 'extent' => '40 %'];
+        }
+        $suits = static fn(Service $s): bool => $s->suits($substrate);
+
+        return [
+            'substrate' => $substrate->id,
+            'conditions' => array_values($conditions),
+            'service' => $draw->pick("service of $n", array_filter($this->catalogue->services, $suits)),
+            'finish' => $draw->pick("finish of $n", $this->catalogue->finishes),
+        ];
+    }
+
+    /** @param list<SharedAction>|null $actions in place of those of the plan */
+    public static function piece(Job $job, JobPlan $plan, ?array $actions = null): Piece
+    {
+        $members = [];
+        foreach ($job->parts as $part) {
+            if (isset($plan->routes[$part->id])) {
+                $members[$part->id] = self::member($plan->pieces[$part->id], $plan);
+            }
+        }
+
+        return new Piece(
+            $members,
+            array_map(
+                static fn(SharedAction $a): Act => new Act($a->step, Keys::of($a->zones), $a->product, $a->colour),
+                $actions ?? $plan->actions,
+            ),
+        );
+    }
+
+    private static function member(Workpiece $piece, JobPlan $plan): Member
+    {
+        $part = $piece->part;
+        $there = array_filter($part->links, static fn(Link $l): bool => isset($plan->routes[$l->to]));
+        $found = array_map(static fn(Observed $o): string => $o->condition, $part->conditions);
+        $isSafety = in_array('safety-part', $found, true);
+
+        return new Member(
+            id: $part->id,
+            substrate: $part->substrate,
+            place: $part->place,
+            zoneOf: null === $part->zoneOf || !isset($plan->routes[$part->zoneOf]) ? null : $part->zoneOf,
+            ties: array_values(
+                array_map(static fn(Link $l): array => [$l->as->value, $l->to, $l->stays, $l->loaded], $there),
+            ),
+            turn: null === $part->spot
+                ? null
+                : ['inside' === $part->spot->side ? 0 : 1, -$part->spot->level, $part->spot->exit],
+            isSafety: $isSafety,
+            signs: $isSafety
+                ? array_values(
+                    array_map(
+                        static fn(Finding $f): string => $f->says,
+                        array_filter(
+                            $piece->findings($plan->routes[$part->id]),
+                            static fn(Finding $f): bool => $f->mayBeTaken,
+                        ),
+                    ),
+                )
+                : [],
+        );
+    }
+}
