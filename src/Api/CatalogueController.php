@@ -27,6 +27,7 @@ use Hull\Compute\Computation;
 use Hull\Compute\Field;
 use Hull\Compute\Registry;
 use Hull\Input\Node;
+use Hull\Job\Relation;
 use Hull\Job\StartShape;
 use Hull\Quantity\Dimension;
 use Hull\Quantity\Length;
@@ -118,6 +119,10 @@ final readonly class CatalogueController
                         '',
                     ),
                     array_keys(Drying::BASE_HOURS),
+                ),
+                relations: array_map(
+                    static fn(Relation $r): Option => new Option($r->value, $r->words(), $r->hint()),
+                    Relation::cases(),
                 ),
                 schools: array_values(
                     array_map(

@@ -10,6 +10,7 @@ use App\Api\View\PlaceView;
 use App\Api\View\ShapesView;
 use App\Api\View\ShapeView;
 use App\Api\View\SurveyView;
+use App\Api\View\TieView;
 use App\Entity\PartRow;
 use App\Work\RowMapper;
 use Hull\Compute\Registry;
@@ -76,7 +77,36 @@ final readonly class SurveyScreen
                     array_filter($row->job->parts->toArray(), static fn(PartRow $o): bool => $o !== $row),
                 ),
             ),
+            tied: $this->tied($row, $part->id),
         );
+    }
+
+    /** @return list<TieView> */
+    private function tied(PartRow $row, string $id): array
+    {
+        $tied = [];
+        foreach ($row->job->parts as $other) {
+            $part = $other === $row ? null : $this->stored->part($other);
+            if (null === $part) {
+                continue;
+            }
+            if ($part->zoneOf === $id) {
+                $tied[] = new TieView((string) $other->id, $part->name, 'is a zone of', '', true);
+            }
+            foreach ($part->links as $link) {
+                if ($link->to === $id) {
+                    $tied[] = new TieView(
+                        (string) $other->id,
+                        $part->name,
+                        $link->as->words(),
+                        $link->by,
+                        $link->stays || !$link->as->comesOff(),
+                    );
+                }
+            }
+        }
+
+        return $tied;
     }
 
     /**

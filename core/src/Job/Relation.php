@@ -42,6 +42,27 @@ enum Relation: string
         return in_array($this, [self::Covers, self::BondedTo, self::Seals], true);
     }
 
+    /** Glued or pressed into its seat, on the bench or where it stands. */
+    public function isFitted(): bool
+    {
+        return in_array($this, [self::BondedTo, self::Seals], true);
+    }
+
+    /** What follows from it, for whoever chooses. */
+    public function hint(): string
+    {
+        return match ($this) {
+            self::MountedOn => 'comes off before that is worked, goes back on when that film bears it',
+            self::Covers => 'comes off first; it is looked inside before it goes back',
+            self::BondedTo => 'goes on when the base film is hard, and before wax comes near',
+            self::Seals => 'goes in after the last film of its seat is hard',
+            self::Inside => 'comes out after the lid is off, goes in before it is on',
+            self::StandsOn => 'only stands there while it is worked',
+            self::SameAs => 'treated alike, side by side',
+            self::Beside => 'within reach of dust, water and overspray of that one',
+        };
+    }
+
     /** In the middle of a sentence: "the drum guard is mounted on the side frames". */
     public function words(): string
     {

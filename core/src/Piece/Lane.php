@@ -143,17 +143,17 @@ final readonly class Lane
         return $this->lastBut(['reassembling']);
     }
 
-    /** The last work before it may carry something again: all but wax, oil and dressing, on which no glue holds. */
+    /** The last work before it may carry something again: before wax, oil and dressing, on which no glue holds. */
     public function lastBefore(): ?int
     {
-        return $this->lastBut(['reassembling', ...self::LAST]);
+        return $this->lastBut(['reassembling'], $this->finished() ?? \PHP_INT_MAX);
     }
 
     /** @param list<string> $tags */
-    private function lastBut(array $tags): ?int
+    private function lastBut(array $tags, int $end = \PHP_INT_MAX): ?int
     {
         $last = null;
-        foreach ($this->steps as $at => $step) {
+        foreach (array_slice($this->steps, 0, $end, true) as $at => $step) {
             $isWork = !$step->isWait() && !$this->isClosing($at) && [] === array_intersect($tags, $step->tags);
             $last = $isWork ? $at : $last;
         }

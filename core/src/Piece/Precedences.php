@@ -151,7 +151,7 @@ final class Precedences
     {
         $mounts = $this->pieces->mounts();
         foreach ($mounts as [$part, $link, $host]) {
-            $this->outerAndInner($part, $host);
+            $this->outerAndInner($part, $host, !$link->as->isFitted());
             foreach ($mounts as [$other, $its, $on]) {
                 $isAfter = $on->id === $host->id && $other->id !== $part->id;
                 // What the list says of a lid and what lies under it counts for nothing: the lid is off first.
@@ -168,7 +168,8 @@ final class Precedences
         }
     }
 
-    private function outerAndInner(Part $outer, Part $inner): void
+    /** @param bool $back the way back matters, too: what is glued or pressed in may be fitted on the bench */
+    private function outerAndInner(Part $outer, Part $inner, bool $back = true): void
     {
         [$out, $in] = [$this->lanes[$outer->id], $this->lanes[$inner->id]];
         $this->put(
@@ -179,6 +180,9 @@ final class Precedences
             sprintf('%s to come off, which is in the way', $out->name()),
             15,
         );
+        if (!$back) {
+            return;
+        }
         $this->put(
             $in,
             $in->putOn(),

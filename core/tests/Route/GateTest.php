@@ -7,6 +7,9 @@ namespace Hull\Tests\Route;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\RouteFigures;
 use Hull\Bench\Workpiece;
+use Hull\Board\JobPlan;
+use Hull\Board\SharedAction;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\Part;
@@ -49,7 +52,10 @@ final class GateTest extends TestCase
     {
         $job = self::job($name);
         $musts = self::musts()[$name];
-        unset($musts['open']);
+        foreach ($musts['together'] ?? [] as $wanted) {
+            $this->together($job, is_array($wanted) ? $wanted : [], $name);
+        }
+        unset($musts['open'], $musts['together']);
         self::assertSame(array_map(static fn(Part $p): string => $p->id, $job->parts), array_keys($musts));
         foreach ($job->parts as $part) {
             $piece = self::piece($job, $part);
@@ -67,6 +73,27 @@ final class GateTest extends TestCase
                     ),
                 ),
             );
+        }
+    }
+
+    /** @param array<array-key, mixed> $wanted "part:step" in the order in which the job does them */
+    private function together(Job $job, array $wanted, string $name): void
+    {
+        $actions = JobPlan::of(Yard::catalogue(), $job)->actions;
+        $at = -1;
+        foreach (array_values(array_filter($wanted, is_string(...))) as $asked) {
+            [$parts, $step, $which] = [...explode(':', $asked), ''];
+            $zones = explode('+', $parts);
+            $there = array_keys(
+                array_filter(
+                    $actions,
+                    static fn(SharedAction $a): bool => in_array($step, [$a->step, $a->product], true) &&
+                        [] === array_diff($zones, Keys::of($a->zones)),
+                ),
+            );
+            $after = array_values(array_filter($there, static fn(int $n): bool => $n > $at));
+            self::assertNotSame([], $after, "$name: $asked comes too early or not at all");
+            $at = 'last' === $which ? $after[count($after) - 1] : $after[0];
         }
     }
 

@@ -14,6 +14,8 @@ use Judge\Steps;
 final readonly class OffAndOn implements PieceLaw
 {
     private const HANGS = ['mounted-on', 'covers', 'seals', 'inside', 'bonded-to'];
+    /** Glued or pressed in on the bench, before the other goes on. */
+    private const FITTED = ['bonded-to', 'seals'];
     private const NEEDS_CURE = ['covers', 'seals', 'bonded-to'];
     /** Small repairs in one place of it do not count. */
     private const LOCAL = ['block-filler', 'drill-tap', 'weld', 'make-new', 'feather-edges'];
@@ -40,7 +42,10 @@ final readonly class OffAndOn implements PieceLaw
                         $cured = $loaded || in_array($how, self::NEEDS_CURE, true);
                         $breaches = [...$breaches, ...self::on($piece, $member, $zone, $cured)];
                     }
-                    $breaches = [...$breaches, ...self::reversed($piece, $member, $on)];
+                    $breaches = [
+                        ...$breaches,
+                        ...self::reversed($piece, $member, $on, in_array($how, self::FITTED, true)),
+                    ];
                 }
             }
         }
@@ -88,7 +93,7 @@ final readonly class OffAndOn implements PieceLaw
     }
 
     /** @return list<Breach> */
-    private static function reversed(Piece $piece, Member $outer, string $inner): array
+    private static function reversed(Piece $piece, Member $outer, string $inner, bool $fitted): array
     {
         $times = static fn(string $part): array => [
             $piece->first($part, self::OFF),
@@ -100,7 +105,7 @@ final readonly class OffAndOn implements PieceLaw
         if (null !== $outOff && null !== $inOff && $outOff > $inOff) {
             $breaches[] = new Breach(15, $inOff, sprintf('%s comes off with %s still on it', $inner, $outer->id));
         }
-        if (null !== $outOn && null !== $inOn && $outOn < $inOn) {
+        if (!$fitted && null !== $outOn && null !== $inOn && $outOn < $inOn) {
             $breaches[] = new Breach(15, $outOn, sprintf('%s is on before %s is', $outer->id, $inner));
         }
 

@@ -18,6 +18,7 @@ final readonly class CatalogueView
      * @param list<Option> $limits
      * @param list<Option> $methods
      * @param list<Option> $waterLies
+     * @param list<Option> $relations how a part hangs together with another
      * @param list<SchoolView> $schools
      * @param list<ShapeKind> $shapes
      * @param list<Option> $steps
@@ -33,6 +34,7 @@ final readonly class CatalogueView
         public array $limits,
         public array $methods,
         public array $waterLies,
+        public array $relations,
         public array $schools,
         public array $shapes,
         public array $steps,

@@ -13,6 +13,7 @@ final readonly class SurveyView implements \JsonSerializable
      * @param array<int|string, string> $schools
      * @param list<PlaceView> $places
      * @param list<Option> $siblings other parts of the job
+     * @param list<TieView> $tied what of these hangs on this one or is a zone of it
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class SurveyView implements \JsonSerializable
         public array $schools,
         public array $places,
         public array $siblings,
+        public array $tied,
     ) {}
 
     /** @return array<array-key, mixed> empty maps stay objects in JSON */

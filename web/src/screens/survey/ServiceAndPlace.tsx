@@ -110,15 +110,6 @@ export function ServiceAndPlace({
               put({ zone_of: v });
             },
           )}
-        {view.siblings.length > 0 &&
-          choices(
-            'Mounted on',
-            fields.mounted_on ?? '',
-            [{ id: '', name: 'nothing', hint: 'what it is taken off from, and goes back on' }, ...view.siblings],
-            (v) => {
-              put({ mounted_on: v });
-            },
-          )}
         {choices('Wash water lies', fields.water_lies ?? '', catalogue.waterLies, (v) => {
           put({ water_lies: v });
         })}

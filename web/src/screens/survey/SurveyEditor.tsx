@@ -12,6 +12,7 @@ import { Photos } from './Photos';
 import { ServiceAndPlace } from './ServiceAndPlace';
 import { Shapes } from './Shapes';
 import { Telling } from './Telling';
+import { Ties } from './Ties';
 import { useStoredSurvey } from './useStoredSurvey';
 import { given } from '../../parts/given';
 
@@ -139,6 +140,8 @@ export function SurveyEditor({
         />
 
         <ServiceAndPlace view={view} catalogue={catalogue} draft={draft} places={places} set={set} at={at} />
+
+        {view.siblings.length > 0 && <Ties view={view} catalogue={catalogue} draft={draft} set={set} at={at} />}
 
         <section aria-label="Photos">
           <Photos part={part} />

@@ -26,12 +26,20 @@ export interface Draft {
   place: DraftPlace;
 }
 
+/** What it is mounted on is one of its ties; the plain word for it in older files is read as one. */
+function tied({ mounted_on: on, ...fields }: Fields): Fields {
+  const links = fields.links ?? [];
+  return on && !links.some((l) => l.as === 'mounted-on')
+    ? { ...fields, links: [{ as: 'mounted-on', to: on }, ...links] }
+    : fields;
+}
+
 export function draftOf(view: Schemas['SurveyView']): Draft {
   const place = view.places.find((p) => p.id === view.place);
   return {
     name: view.name,
     substrate: view.substrate,
-    fields: view.fields as Fields,
+    fields: tied(view.fields as Fields),
     conditions: view.conditions.map(({ id, grade, extent }) => ({ id, grade, extent })),
     shapes: view.shapes.shapes.map((s, i) => ({ ...s.dimensions, kind: s.kind, name: s.name, [source]: String(i) })),
     place: place
