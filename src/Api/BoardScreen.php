@@ -25,6 +25,7 @@ use Hull\Catalog\Caution;
 use Hull\Catalog\LocalTopic;
 use Hull\Catalog\Protection;
 use Hull\Input\Keys;
+use Hull\Job\Part;
 use Hull\Job\RouteStep;
 use Hull\Quantity\Duration;
 use Hull\Route\ChemicalConflict;
@@ -47,6 +48,11 @@ final readonly class BoardScreen
         [$pieces, $done] = [$read->pieces, $read->done];
         $catalogue = $this->catalogues->for($row->workshop);
         $lanes = [];
+        $names = [];
+        foreach ($row->parts as $part) {
+            $is = $this->stored->part($part);
+            $names[$is->id] = $is->name;
+        }
         foreach ($row->parts as $part) {
             $id = (string) $part->id;
             $is = $this->stored->part($part);
@@ -62,6 +68,8 @@ final readonly class BoardScreen
                 obstacle: $read->without[$id] ?? '',
                 done: $all - $left,
                 all: $all,
+                carrier: $names[self::carrier($is)] ?? '',
+                whole: $names[$is->zoneOf ?? ''] ?? '',
             );
         }
         $board = JobBoard::of($catalogue, $pieces, $done);
@@ -74,7 +82,7 @@ final readonly class BoardScreen
             due: RowMapper::due($row),
             lanes: $lanes,
             actions: array_map(
-                static fn(SharedAction $a): ActionView => self::action($catalogue, $a, $pieces, $shown),
+                static fn(SharedAction $a): ActionView => self::action($catalogue, $board, $a, $shown),
                 $board->actions,
             ),
             day: self::day(
@@ -95,11 +103,22 @@ final readonly class BoardScreen
         );
     }
 
-    /** @param array<int|string, Workpiece> $pieces */
+    /** Id of the part it comes off; empty for none. */
+    private static function carrier(Part $part): string
+    {
+        foreach ($part->links as $link) {
+            if ($link->comesOff()) {
+                return $link->to;
+            }
+        }
+
+        return '';
+    }
+
     private static function action(
         Catalogue $catalogue,
+        JobBoard $board,
         SharedAction $action,
-        array $pieces,
         UnitPresenter $shown,
     ): ActionView {
         $step = $catalogue->step($action->step);
@@ -109,11 +128,17 @@ final readonly class BoardScreen
             step: $action->step,
             name: self::name($catalogue, $action->step, $action->shade()),
             phase: $catalogue->phases[$step->phase]->name,
-            place: $pieces[$zones[0]]->place->name,
+            place: $board->pieces[$zones[0]]->place->name,
             lanes: $zones,
             handsOn: $shown->value(Duration::minutes($action->minutes)),
             saved: $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null,
             isWait: $step->isWait(),
+            moves: match (true) {
+                in_array('taking-off', $step->tags, true) => 'off',
+                in_array('reassembling', $step->tags, true) => 'on',
+                default => '',
+            },
+            after: $board->after($action),
         );
     }
 

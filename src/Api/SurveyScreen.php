@@ -28,6 +28,9 @@ use Hull\Quantity\Temperature;
 /** Builds the survey screen and measures shapes while they are typed. */
 final readonly class SurveyScreen
 {
+    /** What has no turn of its own comes off after what has one. */
+    private const ANY_TURN = 100;
+
     public function __construct(private RowMapper $stored) {}
 
     public function view(PartRow $row, UnitPresenter $shown): SurveyView
@@ -81,10 +84,11 @@ final readonly class SurveyScreen
         );
     }
 
-    /** @return list<TieView> */
+    /** @return list<TieView> what comes off first, first; zones last */
     private function tied(PartRow $row, string $id): array
     {
         $tied = [];
+        $turns = [];
         foreach ($row->job->parts as $other) {
             $part = $other === $row ? null : $this->stored->part($other);
             if (null === $part) {
@@ -92,6 +96,7 @@ final readonly class SurveyScreen
             }
             if ($part->zoneOf === $id) {
                 $tied[] = new TieView((string) $other->id, $part->name, 'is a zone of', '', true);
+                $turns[] = \PHP_INT_MAX;
             }
             foreach ($part->links as $link) {
                 if ($link->to === $id) {
@@ -102,11 +107,14 @@ final readonly class SurveyScreen
                         $link->by,
                         $link->stays || !$link->as->comesOff(),
                     );
+                    $turns[] = 0 === $link->order ? self::ANY_TURN : $link->order;
                 }
             }
         }
 
-        return $tied;
+        asort($turns);
+
+        return array_map(static fn(int $n): TieView => $tied[$n], array_keys($turns));
     }
 
     /**

@@ -17,7 +17,7 @@ final class YardTest extends BrowserCase
         $this->open(DemoCommand::EMAIL);
         $this->xpath('(//a[normalize-space()="The whole job"])[1]')->click();
         $this->sees('worked together where one set-up serves several');
-        $this->sees('together: ');
+        $this->sees('2 together');
         $this->sees('Lay out to wear');
         $this->sees('Waste');
         $this->sees('Eye wash on the post');

@@ -11,6 +11,7 @@ use Hull\Input\Keys;
 use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
 use Hull\Route\ChemicalConflict;
 use Hull\Route\Chemistry;
@@ -18,16 +19,21 @@ use Hull\Route\Chemistry;
 /** What is left to do on a job, zone by zone and together, and what its next day of work brings into the place. */
 final readonly class JobBoard
 {
+    /** Laws whose precedences are worth a word: off and on, order in space, what is closed. */
+    private const SAID = [15, 17, 20];
+
     /**
      * @param array<int|string, Workpiece> $pieces by part id
      * @param list<SharedAction> $actions in the order they are worked
      * @param array<int|string, Replayed> $done by part id
+     * @param list<Precedence> $precedences between the parts, of what is left
      */
     private function __construct(
         private Catalogue $catalogue,
         public array $pieces,
         public array $actions,
         private array $done,
+        public array $precedences,
     ) {}
 
     /**
@@ -42,9 +48,27 @@ final readonly class JobBoard
         }
 
         $parts = array_map(static fn(Workpiece $p): Part => $p->part, $pieces);
-        $merger = new Merger($catalogue, $pieces, Precedences::of($catalogue, $parts, $left));
+        $precedences = Precedences::of($catalogue, $parts, $left);
+        $merger = new Merger($catalogue, $pieces, $precedences);
 
-        return new self($catalogue, $pieces, $merger->merged($left), $done);
+        return new self($catalogue, $pieces, $merger->merged($left), $done, $precedences);
+    }
+
+    /**
+     * What of other parts an action came after: how they hang together decides that, not the order of the trade.
+     *
+     * @return list<string> in words
+     */
+    public function after(SharedAction $action): array
+    {
+        $words = [];
+        foreach ($this->precedences as $one) {
+            if (($action->zones[$one->after] ?? null) === $one->afterKey && in_array($one->law, self::SAID, true)) {
+                $words[$one->because] = $one->because;
+            }
+        }
+
+        return array_values($words);
     }
 
     /** @param float $hours of work; the action that runs over them still counts */

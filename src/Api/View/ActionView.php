@@ -7,7 +7,11 @@ namespace App\Api\View;
 /** One action of the job, on one lane or on several at once. */
 final readonly class ActionView
 {
-    /** @param list<string> $lanes */
+    /**
+     * @param list<string> $lanes
+     * @param string $moves off where parts are taken off what carries them, on where they go back; else empty
+     * @param list<string> $after what of other parts had to come first, in words
+     */
     public function __construct(
         public string $step,
         public string $name,
@@ -17,5 +21,7 @@ final readonly class ActionView
         public Value $handsOn,
         public ?Value $saved,
         public bool $isWait,
+        public string $moves,
+        public array $after,
     ) {}
 }

@@ -7,6 +7,10 @@ namespace App\Api\View;
 /** A zone of the job: one lane of the order. */
 final readonly class LaneView
 {
+    /**
+     * @param string $carrier name of the part it hangs on; empty for none
+     * @param string $whole name of the part it is a zone of; empty for none
+     */
     public function __construct(
         public string $partId,
         public string $name,
@@ -16,5 +20,7 @@ final readonly class LaneView
         public string $obstacle,
         public int $done,
         public int $all,
+        public string $carrier,
+        public string $whole,
     ) {}
 }

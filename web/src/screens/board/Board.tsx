@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useBoard } from '../../api/jobs';
-import { LaneKey, Lanes } from '../../figures/Lanes';
+import { Rail, RailKey } from '../../figures/Rail';
 import { Title } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
@@ -12,7 +12,7 @@ import { textSize, tok } from '../../theme/tokens';
 import { Day } from './Day';
 import { Due } from './Due';
 
-/** A whole job: its zones side by side, running together where one action serves several. */
+/** A whole job: its parts as tags on the rail, gathering where one action serves several. */
 export function Board() {
   const { job = '' } = useParams();
   const board = useBoard(job);
@@ -35,7 +35,7 @@ export function Board() {
         </Title>
         {lanes.length === 0 ? (
           <Notice tone="deep" title="Nothing taken in yet">
-            Take a part in from Today; its lane appears here.
+            Take a part in from Today; its tag appears here.
           </Notice>
         ) : (
           <>
@@ -57,8 +57,8 @@ export function Board() {
                 </Box>
               </Labelled>
             </Box>
-            <LaneKey lanes={lanes} />
-            <Lanes lanes={lanes} actions={shown} />
+            <RailKey lanes={lanes} />
+            <Rail lanes={lanes} actions={shown} />
             {actions.length === 0 && <Box sx={{ my: 2, color: tok('ink2') }}>Nothing is left to do.</Box>}
             {actions.length > 40 && (
               <Button

@@ -42,7 +42,7 @@ export function Plates({
         return (
           <g key={`${p.name}-${String(n)}`}>
             {bolt &&
-              [60, W - 60].map((x) => (
+              [34, W - 34].map((x) => (
                 <line
                   key={x}
                   x1={x}

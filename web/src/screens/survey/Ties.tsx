@@ -177,7 +177,9 @@ export function Ties({
         <Box>
           {ties.length === 0 && (
             <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
-              Nothing said: it is worked by itself, and may be handed over by itself.
+              {view.tied.length > 0
+                ? 'Nothing holds it; it carries what is drawn here.'
+                : 'Nothing said: it is worked by itself, and may be handed over by itself.'}
             </Box>
           )}
           {ties.map((tie, n) => (
@@ -231,7 +233,10 @@ export function Ties({
             <Box component="ul" sx={{ fontSize: textSize.s, pl: 2, my: 1, color: tok('ink2') }}>
               {view.tied.map((t) => (
                 <li key={`${t.partId}-${t.words}`}>
-                  <Link to={`/part/${t.partId}/survey`}>{t.name}</Link> {t.words} it
+                  <Box component={Link} to={`/part/${t.partId}/survey`} sx={{ color: tok('ink') }}>
+                    {t.name}
+                  </Box>{' '}
+                  {t.words} it
                   {t.by && `, by ${t.by}`}
                 </li>
               ))}
