@@ -221,6 +221,28 @@ final class Merger
         return $ahead;
     }
 
+    /**
+     * What still has to be done elsewhere before these zones may have the coat they would be wiped for.
+     *
+     * @param array<int|string, true> $zones
+     * @param array<int|string, int> $at
+     * @param array<int|string, Route> $routes
+     */
+    private function coatBarred(array $zones, array $at, array $routes): int
+    {
+        $barred = 0;
+        foreach (Keys::of($zones) as $zone) {
+            $film = $this->nextFilm[$zone][$at[$zone]];
+            $coat = $routes[$zone]->steps[$film]->key ?? null;
+            foreach (null === $coat ? [] : $this->before($zone . '/' . $coat, true) as $one) {
+                $together = in_array($this->actions[$zone][$film], $this->actions[$one->before], true);
+                $barred += $one->orTogether && $together ? 0 : 1;
+            }
+        }
+
+        return $barred;
+    }
+
     /** Paint of two colours is never one mix. */
     private function paint(int|string $zone, RouteStep $step): string
     {
@@ -363,7 +385,7 @@ final class Merger
                 [] === array_intersect_key($this->bound, $zones) ? 1 : 0,
                 match (true) {
                     $step->shared => $this->stillComing($action, $zones, $at),
-                    Reach::opens($step) => $this->dirtAhead($zones, $at),
+                    Reach::opens($step) => $this->dirtAhead($zones, $at) + $this->coatBarred($zones, $at, $routes),
                     default => 0,
                 },
                 $step->order,

@@ -75,6 +75,11 @@ final readonly class Lane
         return $this->where([self::COAT]);
     }
 
+    public function lastCoat(): ?int
+    {
+        return $this->last([self::COAT]);
+    }
+
     /**
      * Coats that could be laid in one go with those of another: the same product in the same colour, coat by coat.
      *

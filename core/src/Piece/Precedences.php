@@ -122,8 +122,7 @@ final class Precedences
         $cured = $link->loaded || $link->as->asksForCure();
         $bears = sprintf('the film of %s to bear %s', $carrier->name(), $lane->name());
         $this->put($carrier, $carrier->bears($cured), $lane, $on, $bears, $law);
-        $coats = $carrier->coats();
-        $last = $coats[count($coats) - 1] ?? null;
+        $last = $carrier->lastCoat();
         $ready = $cured ? Ready::Cured : Ready::Handle;
         $this->put($carrier, $last, $lane, $on, $bears, $law, ready: $ready);
     }
@@ -217,7 +216,7 @@ final class Precedences
         );
         $finished = $beside->finished();
         $all = $dirt->dirty();
-        foreach ([$all[count($all) - 1] ?? null, $dirt->coats()[count($dirt->coats()) - 1] ?? null] as $last) {
+        foreach ([$all[count($all) - 1] ?? null, $dirt->lastCoat()] as $last) {
             if (null === $dirt->finished() || null === $last || $last < $dirt->finished()) {
                 $this->put(
                     $dirt,
@@ -265,17 +264,12 @@ final class Precedences
             }
             [$first, $then] =
                 $turn < 0 ? [$this->lanes[$a->id], $this->lanes[$b->id]] : [$this->lanes[$b->id], $this->lanes[$a->id]];
-            $coats = $then->coats();
-            foreach ($first->coats() as $n => $at) {
-                $this->put(
-                    $first,
-                    $at,
-                    $then,
-                    $coats[$n] ?? null,
-                    sprintf('%s to go before %s, %s', $first->name(), $then->name(), self::where($first, $then)),
-                    17,
-                    orTogether: true,
-                );
+            // Coat by coat where both have the same film, and the last of all on each.
+            $pairs = $first->alike($then);
+            $pairs[] = [$first->lastCoat(), $then->lastCoat()];
+            $because = sprintf('%s to go before %s, %s', $first->name(), $then->name(), self::where($first, $then));
+            foreach ($pairs as [$at, $to]) {
+                $this->put($first, $at, $then, $to, $because, 17, orTogether: true);
             }
         }
     }
@@ -286,12 +280,34 @@ final class Precedences
         foreach ($this->pieces->neighbours() as [$a, $b]) {
             $one = $this->lanes[$a->id];
             $other = $this->lanes[$b->id];
-            foreach ($a->piece() === $b->piece() ? $one->alike($other) : [] as [$at, $to]) {
+            $alike = $a->piece() === $b->piece() ? $one->alike($other) : [];
+            foreach ([] === $alike || $this->isParted($one, $other) ? [] : $alike as [$at, $to]) {
                 $because = sprintf('%s and %s to be coated in one go', $one->name(), $other->name());
                 $this->put($one, $at, $other, $to, $because, 19, orTogether: true, asOne: true);
                 $this->put($other, $to, $one, $at, $because, 19, orTogether: true, asOne: true);
             }
         }
+    }
+
+    /** The order in space puts a zone with another film between those that have this one. */
+    private function isParted(Lane $one, Lane $other): bool
+    {
+        $turns = [];
+        $between = [];
+        foreach ($this->lanes as $lane) {
+            if ($lane->part->piece() !== $one->part->piece() || null === $lane->part->spot || [] === $lane->coats()) {
+                continue;
+            }
+            $isOne = $lane === $one || $lane === $other || [] !== $lane->alike($one);
+            $isOne ? ($turns[] = $lane->part->spot->turn()) : ($between[] = $lane->part->spot->turn());
+        }
+        foreach ($between as $turn) {
+            if ([] !== $turns && min($turns) < $turn && $turn < max($turns)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function where(Lane $first, Lane $then): string

@@ -63,7 +63,10 @@ final readonly class OffAndOn implements PieceLaw
         $off = $piece->first($member->id, self::OFF);
         $back = $piece->last($member->id, Steps::PUTS_BACK);
         $coat = $piece->last($host, [Steps::COAT]);
-        $waited = null === $coat ? null : $piece->where($host, $cured ? ['wait-full', 'oven-cure'] : self::WAITS);
+        $waited =
+            null === $coat
+                ? null
+                : $piece->where($host, $cured ? ['wait-full', 'oven-cure', 'ramp-cure'] : self::WAITS);
 
         return array_values(
             array_filter([

@@ -59,19 +59,36 @@ final readonly class OrderInSpace implements PieceLaw
     /** @return list<Breach> */
     private static function coats(Piece $piece, Member $first, Member $then): array
     {
-        $others = $piece->where($then->id, [Steps::COAT]);
-        foreach ($piece->where($first->id, [Steps::COAT]) as $n => $at) {
-            $other = $others[$n] ?? \PHP_INT_MAX;
-            $turned =
-                $other === $at &&
-                array_search($first->id, $piece->acts[$at]->parts, true) >
-                    array_search($then->id, $piece->acts[$at]->parts, true);
-            if ($at > $other || $turned) {
-                return [new Breach(17, $at, sprintf('%s is coated after %s', $first->id, $then->id))];
+        $mine = self::films($piece, $first->id);
+        foreach (self::films($piece, $then->id) as $film => $others) {
+            foreach ($mine[$film] ?? [] as $n => $at) {
+                $other = $others[$n] ?? \PHP_INT_MAX;
+                $turned =
+                    $other === $at &&
+                    array_search($first->id, $piece->acts[$at]->parts, true) >
+                        array_search($then->id, $piece->acts[$at]->parts, true);
+                if ($at > $other || $turned) {
+                    return [new Breach(17, $at, sprintf('%s is coated after %s', $first->id, $then->id))];
+                }
             }
+        }
+        [$last, $other] = [$piece->last($first->id, [Steps::COAT]), $piece->last($then->id, [Steps::COAT])];
+        if (null !== $last && null !== $other && $last > $other) {
+            return [new Breach(17, $last, sprintf('%s is still coated when %s is done', $first->id, $then->id))];
         }
 
         return [];
+    }
+
+    /** @return array<int|string, list<int>> product and colour => where it is laid on a part */
+    private static function films(Piece $piece, string $part): array
+    {
+        $films = [];
+        foreach ($piece->where($part, [Steps::COAT]) as $at) {
+            $films[$piece->acts[$at]->product . ' ' . $piece->acts[$at]->colour][] = $at;
+        }
+
+        return $films;
     }
 
     /** @return list<Breach> */

@@ -39,6 +39,12 @@ export function Plates({
       {plates.map((p, n) => {
         const y = n * (H + 22) + 6;
         const bolt = n < plates.length - 1;
+        const corners = [
+          [SLANT, y],
+          [W, y],
+          [W - SLANT, y + H],
+          [0, y + H],
+        ];
         return (
           <g key={`${p.name}-${String(n)}`}>
             {bolt &&
@@ -55,7 +61,7 @@ export function Plates({
                 />
               ))}
             <polygon
-              points={`${String(SLANT)},${String(y)} ${String(W)},${String(y)} ${String(W - SLANT)},${String(y + H)} 0,${String(y + H)}`}
+              points={corners.map((c) => c.join(',')).join(' ')}
               fill={tok(p.own ? 'deep' : 'sheet')}
               stroke={tok('ink')}
               strokeWidth={1.5}
