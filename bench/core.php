@@ -65,7 +65,7 @@ function sixty(): Job
         $demo = json_decode((string) file_get_contents($file), true, 512, \JSON_THROW_ON_ERROR);
         $places[] = $demo['places'][0];
         foreach ($demo['parts'] as $part) {
-            unset($part['route'], $part['log'], $part['zone_of'], $part['mounted_on']);
+            unset($part['route'], $part['log'], $part['zone_of'], $part['mounted_on'], $part['links'], $part['spot']);
             $parts[] = [...$part, 'place' => 'bay'];
         }
     }
@@ -83,6 +83,40 @@ function sixty(): Job
             'parts' => $zones,
         ]),
     );
+}
+
+/** Twelve parts of three kinds, by themselves or mounted in two layers on one of them that has three zones. */
+function twelve(bool $tied): Job
+{
+    $frame = Yard::frame();
+    $kinds = [
+        ['substrate' => 'carbon-steel', 'service' => 'exterior-splash'],
+        ['substrate' => 'aluminium-wrought', 'service' => 'exterior-splash'],
+        ['substrate' => 'carbon-steel', 'service' => 'interior'],
+    ];
+    $parts = [];
+    for ($i = 0; $i < 12; ++$i) {
+        $tie = match (true) {
+            !$tied || 0 === $i => [],
+            $i < 4 => ['zone_of' => 'part-0', 'spot' => ['level' => 4 - $i]],
+            $i < 9 => ['links' => [['as' => 'mounted-on', 'to' => 'part-0', 'order' => $i]]],
+            default => ['links' => [['as' => 'mounted-on', 'to' => 'part-' . ($i - 5)]]],
+        };
+        $kind = $i < 4 ? $kinds[0] : $kinds[$i % 3];
+        $parts[] = [
+            ...$frame['parts'][0],
+            'id' => 'part-' . $i,
+            'name' => 'Part ' . $i,
+            ...$kind,
+            'conditions' => [
+                ['id' => 'soil', 'grade' => 'light'],
+                ['id' => 'oil', 'grade' => 'heavy', 'extent' => 20 + $i . ' %'],
+            ],
+            ...$tie,
+        ];
+    }
+
+    return (new JobReader(Yard::catalogue()))->job(Node::root([...$frame, 'parts' => $parts]));
 }
 
 $piece = Yard::workpiece();
@@ -113,6 +147,14 @@ median(
     7,
     static fn(): JobPlan => JobPlan::of(Yard::catalogue(), $job),
 );
+foreach ([false, true] as $tied) {
+    $twelve = twelve($tied);
+    median(
+        $tied ? 'the same tied to each other' : 'plan a job of 12 parts, each by itself',
+        7,
+        static fn(): JobPlan => JobPlan::of(Yard::catalogue(), $twelve),
+    );
+}
 median(
     'replay ' . count($long) . ' steps with findings',
     15,

@@ -11,6 +11,7 @@ use App\Api\View\DisposalView;
 use App\Api\View\EncounterView;
 use App\Api\View\LaneView;
 use App\Api\View\LocalTopicView;
+use App\Api\View\StillOnView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
@@ -27,6 +28,7 @@ use Hull\Catalog\Protection;
 use Hull\Input\Keys;
 use Hull\Job\Part;
 use Hull\Job\RouteStep;
+use Hull\Piece\StillOn;
 use Hull\Quantity\Duration;
 use Hull\Route\ChemicalConflict;
 use Hull\Surface\Shade;
@@ -99,6 +101,19 @@ final readonly class BoardScreen
                     $board->actions,
                     static fn(SharedAction $a): bool => count($a->zones) > 1 && !$catalogue->step($a->step)->isWait(),
                 ),
+            ),
+            stillOn: array_map(
+                static fn(StillOn $s): StillOnView => new StillOnView(
+                    $s->part,
+                    $pieces[$s->part]->part->name,
+                    sprintf(
+                        '%s is still on %s, where "%s" is done already. Take it off before more is done there.',
+                        $pieces[$s->part]->part->name,
+                        lcfirst($pieces[$s->carrier]->part->name),
+                        lcfirst($catalogue->step($s->step)->name),
+                    ),
+                ),
+                $board->stillOn(),
             ),
         );
     }

@@ -13,6 +13,7 @@ use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
+use Hull\Piece\StillOn;
 use Hull\Route\ChemicalConflict;
 use Hull\Route\Chemistry;
 
@@ -52,6 +53,17 @@ final readonly class JobBoard
         $merger = new Merger($catalogue, $pieces, $precedences);
 
         return new self($catalogue, $pieces, $merger->merged($left), $done, $precedences);
+    }
+
+    /** @return list<StillOn> parts that the record leaves on what was worked already */
+    public function stillOn(): array
+    {
+        return StillOn::all(
+            $this->catalogue,
+            array_map(static fn(Workpiece $p): Part => $p->part, $this->pieces),
+            array_map(static fn(Workpiece $p): Route => $p->route(), $this->pieces),
+            array_map(static fn(Replayed $r): array => $r->finished, $this->done),
+        );
     }
 
     /**

@@ -13,6 +13,8 @@ use Hull\Surface\Shade;
 /** The order of work of one part, asked for where in it something of a kind is done. */
 final readonly class Lane
 {
+    /** Tags of what is not done to a part while something hangs on it. */
+    public const WORKED = ['dry-abrading', 'blasting', 'bath', 'heat', 'stripping', 'wet-stripping', 'coat'];
     /** Tag of the step that lays a film. */
     public const COAT = 'coat';
     /** Tags of what is left as it is once it is done: wax, oil, dressing. */

@@ -11,6 +11,7 @@ final readonly class BoardView
      * @param ?string $due day by whose evening it is to be done
      * @param list<LaneView> $lanes
      * @param list<ActionView> $actions
+     * @param list<StillOnView> $stillOn parts that the record leaves on what was worked already
      */
     public function __construct(
         public string $jobId,
@@ -22,5 +23,6 @@ final readonly class BoardView
         public Value $handsOn,
         public Value $saved,
         public int $sharedActions,
+        public array $stillOn,
     ) {}
 }

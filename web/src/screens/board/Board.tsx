@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { useBoard } from '../../api/jobs';
 import { Rail, RailKey } from '../../figures/Rail';
 import { Title } from '../../parts/Headings';
@@ -57,6 +57,14 @@ export function Board() {
                 </Box>
               </Labelled>
             </Box>
+            {board.data.stillOn.map((s) => (
+              <Notice key={`${s.partId}-${s.says}`} title="On what was worked already">
+                {s.says}{' '}
+                <Box component={Link} to={`/part/${s.partId}/record`} sx={{ color: tok('ink') }}>
+                  Write it down
+                </Box>
+              </Notice>
+            ))}
             <RailKey lanes={lanes} />
             <Rail lanes={lanes} actions={shown} />
             {actions.length === 0 && <Box sx={{ my: 2, color: tok('ink2') }}>Nothing is left to do.</Box>}
