@@ -235,12 +235,25 @@ final class Merger
             $film = $this->nextFilm[$zone][$at[$zone]];
             $coat = $routes[$zone]->steps[$film]->key ?? null;
             foreach (null === $coat ? [] : $this->before($zone . '/' . $coat, true) as $one) {
-                $together = in_array($this->actions[$zone][$film], $this->actions[$one->before], true);
-                $barred += $one->orTogether && $together ? 0 : 1;
+                $together =
+                    $one->orTogether && in_array($this->actions[$zone][$film], $this->actions[$one->before], true);
+                // Who goes with it is barred by what bars the other.
+                $barred += $together ? $this->alone($one) : 1;
             }
         }
 
         return $barred;
+    }
+
+    /** How much of what comes before the earlier step is no matter of going together. */
+    private function alone(Precedence $one): int
+    {
+        return count(
+            array_filter(
+                $this->before($one->before . '/' . $one->beforeKey, true),
+                static fn(Precedence $p): bool => !$p->orTogether || !$p->asOne,
+            ),
+        );
     }
 
     /** Paint of two colours is never one mix. */
