@@ -21,9 +21,9 @@ use PHPUnit\Framework\TestCase;
  */
 final class PiecesTest extends TestCase
 {
-    private const PIECES = 50;
+    private const PIECES = 30;
     private const FULL = 2000;
-    private const TIMED = 8;
+    private const TIMED = 6;
     private const FULL_TIMED = 120;
     /** Pieces tried until a law is seen broken. */
     private const UNTIL = 400;
@@ -80,7 +80,7 @@ final class PiecesTest extends TestCase
         yield 'neighbours mind nothing' => [16, $as, true];
         yield 'no order in space' => [17, $as, true];
         yield 'each is handed over by itself' => [18, $as, true];
-        yield 'each zone its own mix' => [19, $as, true, 395];
+        yield 'each zone its own mix' => [19, $as, true, 754];
         yield 'nobody looks inside' => [20, static fn(Spoilt $s): Spoilt => $s->withoutRules('looked-inside'), false];
         yield 'nobody signs' => [
             21,

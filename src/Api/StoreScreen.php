@@ -63,7 +63,7 @@ final readonly class StoreScreen
             $shades[$state->tin->shade()->key()] = $state->tin->shade();
         }
         [$needed, $users, $wanted] = $this->wanted($catalogue, $jobs);
-        $shades = [...$wanted, ...$shades];
+        $shades += $wanted;
         $materials = [];
         $expiring = [];
         foreach (array_unique([...Keys::of($tins), ...Keys::of($needed)]) as $material) {

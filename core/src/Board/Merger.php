@@ -6,13 +6,10 @@ namespace Hull\Board;
 
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
-use Hull\Catalog\Step;
 use Hull\Input\Keys;
-use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\Job\Spot;
-use Hull\Piece\Pieces;
 use Hull\Piece\Precedence;
 use Hull\Piece\Reach;
 use Hull\Route\Chemistry;
@@ -42,26 +39,11 @@ final class Merger
     /** @var array<int|string, Chemistry> what is about, by place */
     private array $about = [];
 
-    /** @var array<int|string, list<Precedence>> "part/key" => what comes before it */
-    private array $preceded = [];
-
-    /** @var array<int|string, true> "part/key" */
-    private array $done = [];
-
-    /** @var array<int|string, true> zones that dust and wet would harm now: wiped for the last time, or wet */
-    private array $open = [];
-
-    /** @var array<int|string, list<string>> zone => those beside it */
-    private array $beside = [];
-
-    /** @var array<int|string, string> zone => the piece it is handed over with */
-    private array $whole = [];
-
     /** @var array<int|string, array<int, true>> zone => steps of it that raise dust or wet */
     private array $dirty = [];
 
-    /** @var array<int|string, true> zones with chemistry on them that has to come off next */
-    private array $bound = [];
+    private readonly Unmet $unmet;
+    private readonly ZoneStates $states;
 
     /** @var list<Precedence> what could not be kept, because the routes themselves ask for the contrary */
     public array $broken = [];
@@ -75,23 +57,8 @@ final class Merger
         private readonly array $pieces,
         array $precedences = [],
     ) {
-        foreach ($precedences as $one) {
-            $this->preceded[$one->after . '/' . $one->afterKey][] = $one;
-        }
-        $joined = new Pieces(array_map(static fn(Workpiece $p): Part => $p->part, $pieces));
-        $keys = [];
-        foreach ($pieces as $key => $piece) {
-            $keys[$piece->part->id] = (string) $key;
-        }
-        foreach ($joined->all() as $ids) {
-            foreach ($ids as $id) {
-                $this->whole[$keys[$id]] = $ids[0];
-            }
-        }
-        foreach ($joined->neighbours() as [$a, $b]) {
-            $this->beside[$keys[$a->id]][] = $keys[$b->id];
-            $this->beside[$keys[$b->id]][] = $keys[$a->id];
-        }
+        $this->unmet = new Unmet($precedences);
+        $this->states = new ZoneStates($catalogue, $pieces);
     }
 
     /**
@@ -113,15 +80,10 @@ final class Merger
             $keys = [];
             foreach ($zones as $zone) {
                 $keys[$zone] = $routes[$zone]->steps[$at[$zone]++]->key;
-                $this->done[$zone . '/' . $keys[$zone]] = true;
+                $this->unmet->did($zone, $keys[$zone]);
             }
             $kind = $this->catalogue->step($step->step);
-            $this->bound = $this->leaves($kind)
-                ? [...$this->bound, ...array_fill_keys($zones, true)]
-                : array_diff_key($this->bound, array_flip($zones));
-            $this->open = Reach::opens($kind)
-                ? [...$this->open, ...array_fill_keys($zones, true)]
-                : array_diff_key($this->open, array_flip($zones));
+            $this->states->did($kind, $zones);
             $product = $kind->laysFilm ? $this->runners[$lead]->product($step) : null;
             $saved = $this->runners[$lead]->work->setUp($kind, $product) * (count($keys) - 1);
             $minutes =
@@ -149,7 +111,9 @@ final class Merger
     private function read(array $routes): void
     {
         $this->actions = $this->places = $this->nextFilm = $this->about = [];
-        $this->dirty = $this->done = $this->open = $this->bound = $this->broken = [];
+        $this->dirty = $this->broken = [];
+        $this->unmet->begin($routes);
+        $this->states->begin();
         $this->runners = array_map(static fn(Workpiece $p): StepRunner => new StepRunner($p->context), $this->pieces);
         foreach ($routes as $zone => $route) {
             $this->actions[$zone] = [];
@@ -160,7 +124,7 @@ final class Merger
                     $step->step,
                     $this->paint($zone, $step),
                     ...match (true) {
-                        $kind->isClosing() => ['', $this->whole[$zone]],
+                        $kind->isClosing() => ['', $this->states->whole((string) $zone)],
                         $kind->shared || $kind->isWait() => [$place, ''],
                         default => [$place, $zone],
                     },
@@ -179,18 +143,6 @@ final class Merger
         }
     }
 
-    /** It leaves what may not dry on: the next work on the part takes that off. */
-    private function leaves(Step $kind): bool
-    {
-        foreach ($kind->does as $effect) {
-            if (null !== $this->catalogue->facts[$effect->fact]->offWithinHours && !$effect->takesDown()) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /**
      * Zones beside these that will still raise dust or wet before their next film: it is too soon to wipe.
      *
@@ -201,7 +153,7 @@ final class Merger
     {
         $ahead = 0;
         foreach (Keys::of($zones) as $zone) {
-            foreach (array_diff($this->beside[$zone] ?? [], Keys::of($zones)) as $other) {
+            foreach (array_diff($this->states->beside($zone), Keys::of($zones)) as $other) {
                 $now = $at[$other] ?? \PHP_INT_MAX;
                 $until = $this->nextFilm[$other][$now] ?? 0;
                 // As far as the coat that both have in one go.
@@ -234,26 +186,15 @@ final class Merger
         foreach (Keys::of($zones) as $zone) {
             $film = $this->nextFilm[$zone][$at[$zone]];
             $coat = $routes[$zone]->steps[$film]->key ?? null;
-            foreach (null === $coat ? [] : $this->before($zone . '/' . $coat, true) as $one) {
+            foreach (null === $coat ? [] : $this->unmet->before($zone, $coat) as $one) {
                 $together =
                     $one->orTogether && in_array($this->actions[$zone][$film], $this->actions[$one->before], true);
                 // Who goes with it is barred by what bars the other.
-                $barred += $together ? $this->alone($one) : 1;
+                $barred += $together ? $this->unmet->alone($one) : 1;
             }
         }
 
         return $barred;
-    }
-
-    /** How much of what comes before the earlier step is no matter of going together. */
-    private function alone(Precedence $one): int
-    {
-        return count(
-            array_filter(
-                $this->before($one->before . '/' . $one->beforeKey, true),
-                static fn(Precedence $p): bool => !$p->orTogether || !$p->asOne,
-            ),
-        );
     }
 
     /** Paint of two colours is never one mix. */
@@ -307,7 +248,7 @@ final class Merger
             if (null === $action) {
                 continue;
             }
-            $before = $this->before($zone . '/' . $route->steps[$at[$zone]]->key, $asOne);
+            $before = $this->unmet->before((string) $zone, $route->steps[$at[$zone]]->key, $asOne);
             if ([] === array_filter($before, static fn(Precedence $p): bool => !$p->orTogether)) {
                 $ahead[$action][$zone] = true;
                 $joins[$zone] = [$action, $before];
@@ -333,19 +274,6 @@ final class Merger
         return [array_filter($ahead, static fn(array $zones): bool => [] !== $zones), $waiting];
     }
 
-    /** @return list<Precedence> what is not done yet of what comes before it */
-    private function before(string $step, bool $asOne): array
-    {
-        return array_values(
-            array_filter(
-                $this->preceded[$step] ?? [],
-                fn(Precedence $p): bool => ($asOne || !$p->asOne) &&
-                    !isset($this->done[$p->before . '/' . $p->beforeKey]) &&
-                    isset($this->actions[$p->before]),
-            ),
-        );
-    }
-
     /**
      * From the top down, from the inside out, towards the way out.
      *
@@ -359,24 +287,6 @@ final class Merger
         usort($zones, static fn(string $a, string $b): int => $turn($a) <=> $turn($b));
 
         return $zones;
-    }
-
-    /**
-     * Its dust or wet would reach a zone beside it that is wiped or wet.
-     *
-     * @param list<string> $zones
-     */
-    private function disturbs(RouteStep $step, array $zones): bool
-    {
-        if (!Reach::isDirty($this->catalogue->step($step->step))) {
-            return false;
-        }
-        $beside = array_diff(
-            array_merge([], ...array_map(fn(string $z): array => $this->beside[$z] ?? [], $zones)),
-            $zones,
-        );
-
-        return [] !== array_intersect_key($this->open, array_flip($beside));
     }
 
     /**
@@ -395,7 +305,7 @@ final class Merger
             $first = (string) array_key_first($zones);
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
             $ranks[$action] = [
-                [] === array_intersect_key($this->bound, $zones) ? 1 : 0,
+                $this->states->isBound($zones) ? 0 : 1,
                 match (true) {
                     $step->shared => $this->stillComing($action, $zones, $at),
                     Reach::opens($step) => $this->dirtAhead($zones, $at) + $this->coatBarred($zones, $at, $routes),
@@ -413,7 +323,7 @@ final class Merger
             $zones = Keys::of($ahead[$action]);
             if (
                 !$this->clashes($step, $this->pieces[$first]->place->id, $zones, $hour) &&
-                !$this->disturbs($step, $zones)
+                !$this->states->isDisturbed($this->catalogue->step($step->step), $zones)
             ) {
                 return $action;
             }
