@@ -44,12 +44,16 @@ final readonly class Shelf
         $id = $this->stored->part($row)->id;
         foreach ($row->job->parts as $other) {
             $hangs = $other === $row ? null : $this->stored->part($other);
-            if (null !== $hangs && in_array($id, [$hangs->zoneOf, $hangs->mountedOn], true)) {
+            if (null !== $hangs && in_array($id, $hangs->tiedTo(), true)) {
                 throw new ConflictHttpException(
                     sprintf(
                         '%s is %s this part. Change that in its survey first; nothing was removed.',
                         $hangs->name,
-                        $hangs->zoneOf === $id ? 'a zone of' : 'mounted on',
+                        match ($id) {
+                            $hangs->zoneOf => 'a zone of',
+                            $hangs->mountedOn => 'mounted on',
+                            default => 'tied to',
+                        },
                     ),
                 );
             }
@@ -96,8 +100,8 @@ final readonly class Shelf
                     sprintf('The job has another part "%s" by now. Nothing was brought back.', $part->id),
                 );
             }
-            foreach ([$part->zoneOf, $part->mountedOn] as $on) {
-                if (null !== $on && !in_array($on, $there, true)) {
+            foreach ($part->tiedTo() as $on) {
+                if (!in_array($on, $there, true)) {
                     throw new ConflictHttpException(
                         sprintf('It hangs on "%s", which is no longer there. Bring that back first.', $on),
                     );

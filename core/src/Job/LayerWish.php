@@ -25,9 +25,4 @@ final readonly class LayerWish
     {
         return $this->instead ?? $this->layer;
     }
-
-    public function isEmpty(): bool
-    {
-        return null === $this->instead && '' === $this->colour && '' === $this->texture;
-    }
 }

@@ -74,6 +74,14 @@ final readonly class Part
         return null;
     }
 
+    /** @return list<string> ids of the parts it is a zone of or tied to */
+    public function tiedTo(): array
+    {
+        $to = array_map(static fn(Link $l): string => $l->to, $this->links);
+
+        return null === $this->zoneOf ? $to : [$this->zoneOf, ...$to];
+    }
+
     /** The piece this zone is on; its own id for a part that other zones are on. */
     public function piece(): string
     {

@@ -57,8 +57,8 @@ enum Relation: string
             self::BondedTo => 'goes on when the base film is hard, and before wax comes near',
             self::Seals => 'goes in after the last film of its seat is hard',
             self::Inside => 'comes out after the lid is off, goes in before it is on',
-            self::StandsOn => 'only stands there while it is worked',
-            self::SameAs => 'treated alike, side by side',
+            self::StandsOn => 'noted for whoever lifts it; nothing in the order follows from it yet',
+            self::SameAs => 'noted; nothing in the order follows from it yet',
             self::Beside => 'within reach of dust, water and overspray of that one',
         };
     }
