@@ -197,6 +197,25 @@ final class Merger
         return $barred;
     }
 
+    /**
+     * They are not wiped for their next coat: filler or the like is still abraded before it.
+     *
+     * @param array<int|string, true> $zones
+     * @param array<int|string, int> $at
+     */
+    private function isBlockedFirst(array $zones, array $at): bool
+    {
+        foreach (Keys::of($zones) as $zone) {
+            for ($i = $at[$zone]; $i < $this->nextFilm[$zone][$at[$zone]]; ++$i) {
+                if (isset($this->dirty[$zone][$i])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** Paint of two colours is never one mix. */
     private function paint(int|string $zone, RouteStep $step): string
     {
@@ -308,7 +327,8 @@ final class Merger
                 $this->states->isBound($zones) ? 0 : 1,
                 match (true) {
                     $step->shared => $this->stillComing($action, $zones, $at),
-                    Reach::opens($step) => $this->dirtAhead($zones, $at) + $this->coatBarred($zones, $at, $routes),
+                    Reach::opens($step) && !$this->isBlockedFirst($zones, $at) => $this->dirtAhead($zones, $at) +
+                        $this->coatBarred($zones, $at, $routes),
                     default => 0,
                 },
                 $step->order,
