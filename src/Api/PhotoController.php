@@ -7,7 +7,6 @@ namespace App\Api;
 use App\Api\Body\PhotoBody;
 use App\Api\View\PhotoList;
 use App\Api\View\PhotoView;
-use App\Entity\PhotoRow;
 use App\Work\Album;
 use Hull\Input\Node;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -24,7 +23,9 @@ final readonly class PhotoController
     #[ResponseBody(PhotoList::class)]
     public function list(string $part): JsonResponse
     {
-        return new JsonResponse(new PhotoList(array_map(self::view(...), $this->album->of($this->desk->part($part)))));
+        return new JsonResponse(
+            new PhotoList(array_map(PhotoView::of(...), $this->album->of($this->desk->part($part)))),
+        );
     }
 
     #[Route('/api/parts/{part}/photos', name: 'api_photo_keep', methods: ['POST'])]
@@ -36,7 +37,7 @@ final readonly class PhotoController
         $body = JsonBody::of($request)->only(['moment', 'caption', 'image']);
 
         return new JsonResponse(
-            self::view(
+            PhotoView::of(
                 $this->album->keep(
                     $row,
                     $body->field('moment')->choice(Album::MOMENTS),
@@ -68,18 +69,5 @@ final readonly class PhotoController
         $this->album->remove($this->album->find($photo));
 
         return new Response(null, 204);
-    }
-
-    private static function view(PhotoRow $row): PhotoView
-    {
-        return new PhotoView(
-            id: (string) $row->id,
-            moment: $row->moment,
-            caption: $row->caption,
-            at: $row->at->format('Y-m-d\TH:i:s\Z'),
-            width: $row->width,
-            height: $row->height,
-            url: '/api/photos/' . $row->id,
-        );
     }
 }

@@ -11,6 +11,7 @@ use App\Api\View\StepLine;
 use App\Catalog\Catalogues;
 use App\Entity\LogRow;
 use App\Entity\PartRow;
+use App\Work\RegisterBook;
 use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Workpiece;
@@ -28,6 +29,7 @@ final readonly class RecordScreen
         private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
+        private RegisterBook $register,
         private AirWords $words,
         private ClockInterface $clock,
     ) {}
@@ -58,8 +60,11 @@ final readonly class RecordScreen
                 humidity: $shown->value($air->humidity),
                 airSource: 'as set for the place',
                 units: $shown->units->value,
+                jobId: (string) $row->job->id,
+                closing: [],
             );
         }
+        $next = $piece->next($replayed);
         $facts = [];
         foreach ($replayed->state->facts as $id => $level) {
             $id = (string) $id;
@@ -97,6 +102,8 @@ final readonly class RecordScreen
             humidity: $shown->value($replayed->air->humidity),
             airSource: $this->words->source($row),
             units: $shown->units->value,
+            jobId: (string) $row->job->id,
+            closing: null === $next ? [] : $this->register->against($row, $next),
         );
     }
 

@@ -13,6 +13,7 @@ use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
+use App\Work\RegisterBook;
 use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Replayed;
@@ -36,6 +37,7 @@ final readonly class TodayScreen
         private RowMapper $stored,
         private Catalogues $catalogues,
         private YardAir $air,
+        private RegisterBook $register,
         private ClockInterface $clock,
     ) {}
 
@@ -158,6 +160,7 @@ final readonly class TodayScreen
                 window: null,
                 urgency: 'work',
                 message: $e->getMessage(),
+                closing: [],
             );
         }
         $gate = WindowScreen::gate($replayed->air, $piece, $replayed->finished);
@@ -210,6 +213,7 @@ final readonly class TodayScreen
             window: $band,
             urgency: $urgency,
             message: $message,
+            closing: null === $next ? [] : $this->register->against($row, $next),
         );
     }
 

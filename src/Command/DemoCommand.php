@@ -223,6 +223,7 @@ final class DemoCommand extends Command
             }, $job->parts),
             without: $job->without,
             cards: $job->cards,
+            register: $job->register,
             due: null === $days ? $job->due : $this->clock->now()->modify(sprintf('+%d days', $days))->format('Y-m-d'),
         );
     }

@@ -48,6 +48,11 @@ class JobRow implements BelongsToWorkshop, MayBeRemoved
     #[ORM\OrderBy(['position' => 'ASC'])]
     public Collection $parts;
 
+    /** @var Collection<int, TagRow> the strip-down register */
+    #[ORM\OneToMany(targetEntity: TagRow::class, mappedBy: 'job', cascade: ['persist', 'remove'])]
+    #[ORM\OrderBy(['number' => 'ASC'])]
+    public Collection $tags;
+
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,
         #[ORM\Column(length: 120)] public string $name,
@@ -56,5 +61,6 @@ class JobRow implements BelongsToWorkshop, MayBeRemoved
     ) {
         $this->id = Uuid::v7();
         $this->parts = new ArrayCollection();
+        $this->tags = new ArrayCollection();
     }
 }

@@ -40,6 +40,7 @@ class PhotoRow implements BelongsToWorkshop
         string $bytes,
         string $small,
         #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $at,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(onDelete: 'SET NULL')] public readonly ?TagRow $tag = null,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;

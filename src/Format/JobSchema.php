@@ -9,6 +9,7 @@ use Hull\Compute\Registry;
 use Hull\Job\EntryKind;
 use Hull\JobFile\JobReader;
 use Hull\JobFile\PartForm;
+use Hull\JobFile\TagForm;
 use Hull\WorkCard\Kinds;
 
 /** JSON Schema of the job file, from the catalogue and the registry of shapes. */
@@ -71,6 +72,11 @@ final readonly class JobSchema
                             ],
                             ['id', 'kind', 'name'],
                         ),
+                    ],
+                    'register' => [
+                        'type' => 'array',
+                        'maxItems' => TagForm::MOST,
+                        'items' => self::object(...TagForm::schema()),
                     ],
                     'without' => [
                         'type' => 'array',

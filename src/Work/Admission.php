@@ -16,7 +16,12 @@ use Psr\Clock\ClockInterface;
 /** What a line of the record is asked before it is taken: air outside the limits wants a reason, a gauge a dry film. */
 final readonly class Admission
 {
-    public function __construct(private RowMapper $stored, private YardAir $air, private ClockInterface $clock) {}
+    public function __construct(
+        private RowMapper $stored,
+        private YardAir $air,
+        private RegisterBook $register,
+        private ClockInterface $clock,
+    ) {}
 
     /** A coat begun in air outside its sheet, or too near the dew point, wants a reason, which goes into the line. */
     public function within(PartRow $row, LogEntry $entry, ?string $outside): LogEntry
@@ -53,6 +58,23 @@ final readonly class Admission
         return $entry->noting(
             trim(sprintf('%s Begun outside its limits (%s): %s', $entry->note, rtrim($limits, '.'), $outside)),
         );
+    }
+
+    /** Nothing is closed, put together or handed over with something left inside, or lying about, in silence. */
+    public function complete(PartRow $row, LogEntry $entry): void
+    {
+        if (EntryKind::Finish !== $entry->kind || null === $entry->stepKey || '' !== $entry->note) {
+            return;
+        }
+        $step = $this->stored->workpiece($row)->route()->find($entry->stepKey);
+        $against = null === $step ? [] : $this->register->against($row, $step);
+        if ([] !== $against) {
+            throw new InvalidInput(
+                '/note',
+                implode(' ', $against) . ' Tick it off in the register first, or write why it stays so.',
+                'a note, which stays in the record; or the register ticked off',
+            );
+        }
     }
 
     /** A gauge on a wet film reads nothing. */

@@ -6,6 +6,7 @@ namespace App\Work;
 
 use App\Entity\PartRow;
 use App\Entity\PhotoRow;
+use App\Entity\TagRow;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Input\InvalidInput;
 use Psr\Clock\ClockInterface;
@@ -26,7 +27,17 @@ final readonly class Album
         return $this->em->getRepository(PhotoRow::class)->findBy(['part' => $part], ['at' => 'ASC', 'id' => 'ASC']);
     }
 
-    public function keep(PartRow $part, string $moment, string $caption, string $base64): PhotoRow
+    /**
+     * @param list<TagRow> $tags
+     *
+     * @return list<PhotoRow> oldest first
+     */
+    public function ofTags(array $tags): array
+    {
+        return $this->em->getRepository(PhotoRow::class)->findBy(['tag' => $tags], ['at' => 'ASC', 'id' => 'ASC']);
+    }
+
+    public function keep(PartRow $part, string $moment, string $caption, string $base64, ?TagRow $tag = null): PhotoRow
     {
         if ($this->em->getRepository(PhotoRow::class)->count(['part' => $part]) >= self::MOST_PHOTOS) {
             throw new InvalidInput(
@@ -46,6 +57,7 @@ final readonly class Album
             bytes: $picture->bytes,
             small: $picture->small,
             at: $this->clock->now(),
+            tag: $tag,
         );
         $this->em->persist($row);
         $this->em->flush();

@@ -24,6 +24,7 @@ final readonly class JobBook
         private LogBook $log,
         private ClockInterface $clock,
         private Catalogues $catalogues,
+        private RegisterBook $register,
     ) {}
 
     public function open(Workshop $workshop, string $name, string $note): JobRow
@@ -57,6 +58,7 @@ final readonly class JobBook
                     $this->log->append($partRow, $entry);
                 }
             }
+            $this->register->import($row, $job);
             $this->em->flush();
 
             return $row;

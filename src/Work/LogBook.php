@@ -41,6 +41,7 @@ final readonly class LogBook
         return $this->em->wrapInTransaction(function () use ($row, $entry, $hand, $outside): array {
             $this->book($row, $this->admission->within($row, $entry, $outside), $hand);
             $this->admission->dry($row, $entry);
+            $this->admission->complete($row, $entry);
             $gained = $this->replanning->adapt($row);
             $this->em->flush();
 

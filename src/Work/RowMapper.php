@@ -18,6 +18,8 @@ use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Job\SavedCard;
+use Hull\Job\Tag;
+use Hull\JobFile\TagForm;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
@@ -48,6 +50,7 @@ final readonly class RowMapper
             without: $row->without,
             cards: self::cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
             due: self::due($row),
+            register: self::tags($row, array_map(static fn(Part $p): string => $p->id, $parts)),
         );
     }
 
@@ -178,6 +181,27 @@ final readonly class RowMapper
             ),
             $row->cards,
         );
+    }
+
+    /**
+     * What is on a part that was removed comes back with it.
+     *
+     * @param list<string> $parts ids of the job's parts
+     *
+     * @return list<Tag>
+     */
+    public static function tags(JobRow $row, array $parts): array
+    {
+        $tags = [];
+        foreach ($row->tags as $tag) {
+            $written = ['number' => $tag->number, 'code' => $tag->code] + $tag->written;
+            if (in_array($written['part'] ?? null, $parts, true)) {
+                $itself = in_array($written['itself'] ?? null, $parts, true) ? [] : ['itself' => 0];
+                $tags[] = TagForm::read(Node::root(array_diff_key($written, $itself)), $parts);
+            }
+        }
+
+        return $tags;
     }
 
     public static function entry(LogRow $row): LogEntry

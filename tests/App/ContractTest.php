@@ -168,6 +168,12 @@ final class ContractTest extends ApiCase
     private function tryAllReads(string $job, string $part, array $refused = []): void
     {
         $tried = 0;
+        $tag = [
+            'what' => 'Hatch',
+            'part' => self::text($this->call('GET', "/api/parts/$part/survey"), 'slug'),
+            'items' => [['what' => 'screw']],
+        ];
+        $code = self::text($this->call('POST', "/api/jobs/$job/register", $tag), 'tags', 0, 'code');
         $coats = self::list($this->call('GET', "/api/parts/$part/mix"), 'coats');
         $coat = [] === $coats ? 's1' : self::text($coats[0], 'stepKey');
         foreach (self::list($this->description, 'paths') as $path => $operations) {
@@ -195,6 +201,7 @@ final class ContractTest extends ApiCase
                         '{substrate}' => 'carbon-steel',
                         '{below}' => 'alkyd-enamel',
                         '{above}' => 'clear-2k',
+                        '{code}' => $code,
                     ]),
                 );
                 self::assertSame($refused[$path] ?? 200, $this->code(), $path);

@@ -31,6 +31,9 @@ final class IsolationTest extends ApiCase
             $this->call('POST', "/api/parts/$part/photos", ['moment' => 'before', 'image' => WorkshopTest::PICTURE]),
             'id',
         );
+        $slug = self::text($this->call('GET', "/api/parts/$part/survey"), 'slug');
+        $tag = ['what' => 'Hatch', 'part' => $slug, 'items' => [['what' => 'screw']]];
+        $code = self::text($this->call('POST', "/api/jobs/$job/register", $tag), 'tags', 0, 'code');
         $this->call('DELETE', '/api/session');
         $this->call('GET', '/api/session');
         $this->enter('stranger@other.example', 'Other');
@@ -40,12 +43,21 @@ final class IsolationTest extends ApiCase
             '/api/parts/{part}/route' => ['steps' => [], 'number' => 0],
             '/api/parts/{part}/route/plan' => ['schools' => (object) []],
             '/api/parts/{part}/photos' => ['moment' => 'before', 'image' => ''],
+            '/api/jobs/{job}/register' => $tag,
+            '/api/jobs/{job}/register/{number}' => [...$tag, 'version' => 1],
+            '/api/jobs/{job}/register/{number}/tick' => ['done' => 1],
             '/api/parts/{part}/log' => ['kind' => 'note', 'at' => self::ago('1 hour')],
         ];
-        $other = ['{question}' => 'removing', '{answer}' => 'blast', '{step}' => 's1', '{card}' => 'c1'];
+        $other = [
+            '{question}' => 'removing',
+            '{answer}' => 'blast',
+            '{step}' => 's1',
+            '{card}' => 'c1',
+            '{number}' => '1',
+        ];
         $tried = 0;
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
-            if (1 !== preg_match('/\{(job|part|tin|photo)\}/', $route->getPath())) {
+            if (1 !== preg_match('/\{(job|part|tin|photo|code)\}/', $route->getPath())) {
                 continue;
             }
             foreach ($route->getMethods() as $method) {
@@ -56,6 +68,7 @@ final class IsolationTest extends ApiCase
                         '{part}' => $part,
                         '{tin}' => $tin,
                         '{photo}' => $photo,
+                        '{code}' => $code,
                         ...$other,
                     ]),
                     $bodies[$route->getPath()] ?? null,
@@ -68,6 +81,7 @@ final class IsolationTest extends ApiCase
                         '{part}' => 'nonsense',
                         '{tin}' => 'nonsense',
                         '{photo}' => 'nonsense',
+                        '{code}' => 'NNNNNN',
                         ...$other,
                     ]),
                     $bodies[$route->getPath()] ?? null,
@@ -92,7 +106,13 @@ final class IsolationTest extends ApiCase
             foreach ($route->getMethods() as $method) {
                 $this->call(
                     $method,
-                    strtr($route->getPath(), ['{job}' => 'x', '{part}' => 'x', '{name}' => 'film.wet']),
+                    strtr($route->getPath(), [
+                        '{job}' => 'x',
+                        '{part}' => 'x',
+                        '{name}' => 'film.wet',
+                        '{number}' => '1',
+                        '{code}' => 'ABCDEF',
+                    ]),
                 );
                 self::assertSame(401, $this->code(), $method . ' ' . $route->getPath());
             }

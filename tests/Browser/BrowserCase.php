@@ -61,6 +61,12 @@ abstract class BrowserCase extends TestCase
     protected function openJob(string $name, string $view): void
     {
         $this->open(DemoCommand::EMAIL);
+        $this->openJobHere($name, $view);
+    }
+
+    /** A view of a job of the yard that is signed in. */
+    protected function openJobHere(string $name, string $view): void
+    {
         $job = $this->browser->executeScript(
             'const name = arguments[0]; return fetch("/api/jobs").then(r => r.json()).then(j => ' .
                 'j.jobs.find(x => x.name === name).id)',

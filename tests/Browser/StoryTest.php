@@ -294,6 +294,8 @@ final class StoryTest extends BrowserCase
                     "/job/$job",
                     "/job/$job/quantities",
                     "/job/$job/cards",
+                    "/job/$job/register",
+                    "/job/$job/labels",
                     ...array_map(static fn(string $v): string => "/part/$part/$v", self::VIEWS),
                 ]
                 as $path

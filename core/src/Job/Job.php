@@ -14,6 +14,7 @@ final readonly class Job
      * @param list<Part> $parts
      * @param list<string> $without gear, skills and tastes the workshop does without
      * @param list<SavedCard> $cards work that is no plain coat
+     * @param list<Tag> $register what came off and what was put in, and where it is
      * @param string|null $due day by whose evening it is to be done, as 2026-12-25
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Job
         public array $without = [],
         public array $cards = [],
         public ?string $due = null,
+        public array $register = [],
     ) {}
 
     /** When it is to be done, where the yard is. */

@@ -52,7 +52,19 @@ final readonly class JobReader
 
     public function job(Node $n): Job
     {
-        $n->only(['format', 'version', 'name', 'note', 'due', 'places', 'parts', 'without', 'cards', '$schema']);
+        $n->only([
+            'format',
+            'version',
+            'name',
+            'note',
+            'due',
+            'places',
+            'parts',
+            'without',
+            'cards',
+            'register',
+            '$schema',
+        ]);
         $n->field('format')->choice([self::FORMAT]);
         $n->field('version')->integer(1, self::VERSION);
         $places = [];
@@ -87,6 +99,10 @@ final readonly class JobReader
                 array_map(static fn(Part $p): string => $p->id, array_values($parts)),
             ),
             due: $n->optional('due')?->day(),
+            register: TagForm::register(
+                $n->optional('register'),
+                array_map(static fn(Part $p): string => $p->id, array_values($parts)),
+            ),
         );
     }
 

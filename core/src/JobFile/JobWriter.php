@@ -34,6 +34,7 @@ final class JobWriter
             ...[] === $job->cards
                 ? []
                 : ['cards' => array_map(static fn(SavedCard $c): array => $c->written(), $job->cards)],
+            ...[] === $job->register ? [] : ['register' => array_map(TagForm::written(...), $job->register)],
         ];
     }
 

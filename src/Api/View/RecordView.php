@@ -13,6 +13,7 @@ final readonly class RecordView
      * @param list<LayerView> $layers
      * @param list<FindingView> $findings
      * @param list<StepLine> $steps
+     * @param list<string> $closing what of the strip-down register stands against the next step
      */
     public function __construct(
         public string $partId,
@@ -30,5 +31,7 @@ final readonly class RecordView
         public Value $humidity,
         public string $airSource,
         public string $units,
+        public string $jobId,
+        public array $closing,
     ) {}
 }

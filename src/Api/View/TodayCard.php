@@ -7,6 +7,7 @@ namespace App\Api\View;
 /** A part as it matters today. */
 final readonly class TodayCard
 {
+    /** @param list<string> $closing what of the strip-down register stands against the next step */
     public function __construct(
         public string $partId,
         public string $part,
@@ -21,5 +22,6 @@ final readonly class TodayCard
         public ?WindowBand $window,
         public string $urgency,
         public string $message,
+        public array $closing,
     ) {}
 }

@@ -48,6 +48,8 @@ export const keys = {
   board: (job: string) => ['board', job] as const,
   quantities: (job: string, ask: WhatIf) => ['board', job, 'quantities', ask] as const,
   cards: (job: string) => ['cards', job] as const,
+  register: (job: string) => ['register', job] as const,
+  label: (code: string) => ['label', code] as const,
   triedCard: (job: string, body: Schemas['WorkCardBody']) => ['cards', job, 'try', body] as const,
   plan: ['plan'] as const,
   triedPut: (id: string, start: string | null) => ['plan', 'try', id, start] as const,

@@ -19,6 +19,9 @@ const Board = lazy(() => import('../screens/board/Board').then((m) => ({ default
 const Yard = lazy(() => import('../screens/yard/Yard').then((m) => ({ default: m.Yard })));
 const Quantities = lazy(() => import('../screens/quantities/Quantities').then((m) => ({ default: m.Quantities })));
 const WorkCards = lazy(() => import('../screens/cards/WorkCards').then((m) => ({ default: m.WorkCards })));
+const Register = lazy(() => import('../screens/register/Register').then((m) => ({ default: m.Register })));
+const Labels = lazy(() => import('../screens/register/Labels').then((m) => ({ default: m.Labels })));
+const FromLabel = lazy(() => import('../screens/register/FromLabel').then((m) => ({ default: m.FromLabel })));
 const OverWhat = lazy(() => import('../screens/over/OverWhat').then((m) => ({ default: m.OverWhat })));
 const Stores = lazy(() => import('../screens/stores/Stores').then((m) => ({ default: m.Stores })));
 const Schedule = lazy(() => import('../screens/schedule/Schedule').then((m) => ({ default: m.Schedule })));
@@ -44,8 +47,11 @@ export function App() {
           <Route path="job/:job" element={<JobFrame />}>
             <Route index element={<Board />} />
             <Route path="quantities" element={<Quantities />} />
+            <Route path="register" element={<Register />} />
             <Route path="cards" element={<WorkCards />} />
           </Route>
+          <Route path="job/:job/labels" element={<Labels />} />
+          <Route path="tag/:code" element={<FromLabel />} />
           <Route path="look" element={<Look />} />
           <Route path="part/:part" element={<PartFrame />}>
             <Route index element={<Navigate to="route" replace />} />

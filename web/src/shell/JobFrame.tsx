@@ -6,6 +6,7 @@ import { Tabs } from './Tabs';
 const views = [
   ['', 'Course'],
   ['quantities', 'Quantities'],
+  ['register', 'Register'],
   ['cards', 'Work cards'],
 ] as const;
 

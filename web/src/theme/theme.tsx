@@ -55,6 +55,17 @@ export const theme = createTheme({
         track: { borderRadius: 0, border: `2px solid ${tok('ink')}`, background: tok('wash'), opacity: '1 !important' },
       },
     },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          textTransform: 'none',
+          minHeight: 44,
+          color: tok('ink'),
+          borderColor: tok('phos'),
+          '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
+        },
+      },
+    },
     MuiInputLabel: { styleOverrides: { root: { color: tok('ink2') } } },
     MuiOutlinedInput: {
       styleOverrides: {
@@ -73,6 +84,7 @@ export function Ground() {
         ':root[data-scheme="dark"], [data-scheme="dark"]': vars(dark),
         body: { background: tok('ground'), color: tok('ink'), fontFamily: text, margin: 0 },
         '.mono': { fontFamily: mono, fontVariantNumeric: 'tabular-nums' },
+        'a:not([class])': { color: tok('deep') },
         'a:focus-visible, button:focus-visible, [tabindex="0"]:focus-visible': {
           outline: `3px solid ${tok('lead')}`,
           outlineOffset: 2,

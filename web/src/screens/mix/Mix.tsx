@@ -8,7 +8,6 @@ import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { Explained } from '../../parts/Explained';
 import { QuantityField } from '../../parts/QuantityField';
-import { tok } from '../../theme/tokens';
 import { CoatMix } from './CoatMix';
 import { table } from './table';
 
@@ -35,14 +34,7 @@ export function Mix() {
   const coats = mix.data?.coats ?? [];
   const card = coats.find((c) => c.stepKey === chosen) ?? coats.find((c) => c.status !== 'done') ?? coats[0];
   const toggle = {
-    '& .MuiToggleButton-root': {
-      textTransform: 'none',
-      minHeight: 44,
-      px: 1.75,
-      color: tok('ink'),
-      borderColor: tok('phos'),
-      '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
-    },
+    '& .MuiToggleButton-root': { px: 1.75 },
   };
   return (
     <Box sx={{ p: { xs: 2, sm: 3 } }}>

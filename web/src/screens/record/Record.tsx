@@ -9,6 +9,7 @@ import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { when } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
+import { Closing } from '../register/Closing';
 import { kinds } from './kinds';
 import { Writer } from './Writer';
 
@@ -39,6 +40,7 @@ export function Record() {
             setCorrecting(null);
           }}
         />
+        <Closing job={view.jobId} says={view.closing} />
         {view.findings.map((f, i) => (
           <Notice key={i} title={`${f.stepName}: ${f.says}`}>
             {f.consequence}

@@ -10,14 +10,7 @@ import { textSize, tok } from '../../theme/tokens';
 import { SideBySide } from './SideBySide';
 
 const toggles = {
-  '& .MuiToggleButton-root': {
-    textTransform: 'none',
-    justifyContent: 'flex-start',
-    textAlign: 'left',
-    color: tok('ink'),
-    borderColor: tok('phos'),
-    '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
-  },
+  '& .MuiToggleButton-root': { justifyContent: 'flex-start', textAlign: 'left' },
 } as const;
 
 function Figures({ f }: { f: Schemas['FiguresView'] }) {

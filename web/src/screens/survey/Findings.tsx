@@ -67,13 +67,7 @@ export function Findings({
                 }}
                 sx={{
                   flexWrap: 'wrap',
-                  '& .MuiToggleButton-root': {
-                    textTransform: 'none',
-                    p: 0.75,
-                    color: tok('ink'),
-                    borderColor: tok('phos'),
-                    '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
-                  },
+                  '& .MuiToggleButton-root': { p: 0.75, minHeight: 0 },
                 }}
               >
                 {c.grades.map((g, i) => (

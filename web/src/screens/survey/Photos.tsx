@@ -59,15 +59,6 @@ export function Photos({ part }: { part: string }) {
             if (v !== null) setMoment(v);
           }}
           aria-label="When the photo is from"
-          sx={{
-            '& .MuiToggleButton-root': {
-              textTransform: 'none',
-              minHeight: 44,
-              color: tok('ink'),
-              borderColor: tok('phos'),
-              '&.Mui-selected, &.Mui-selected:hover': { background: tok('ink'), color: tok('sheet') },
-            },
-          }}
         >
           {Object.entries(words).map(([id, label]) => (
             <ToggleButton key={id} value={id}>

@@ -42,6 +42,11 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
         <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{card.doing ? 'Under way' : 'Next'}</Box>
         <Box sx={{ fontWeight: 650 }}>{card.doing || card.next || 'Nothing'}</Box>
         <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{card.nextHow}</Box>
+        {card.closing.map((c) => (
+          <Box key={c} sx={{ fontSize: textSize.m, color: tok('lead') }}>
+            {c}
+          </Box>
+        ))}
       </Box>
       <Box sx={{ minWidth: 190 }}>
         <Box className="mono" sx={{ fontSize: textSize.l }}>

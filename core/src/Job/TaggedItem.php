@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Job;
+
+/** Things of one sort on a tag, counted. */
+final readonly class TaggedItem
+{
+    /**
+     * @param string $what "countersunk screw", "silicone plug"
+     * @param string $size as on the box, "M4 x 12"; empty where it has none
+     * @param int $count how many came off or went in, 1 and more
+     * @param int $done how many of them are back on or out again
+     */
+    public function __construct(
+        public string $what,
+        public string $size = '',
+        public int $count = 1,
+        public ItemState $state = ItemState::Reuse,
+        public int $done = 0,
+    ) {}
+
+    public function open(): int
+    {
+        return $this->count - $this->done;
+    }
+
+    public function ticked(int $done): self
+    {
+        return new self($this->what, $this->size, $this->count, $this->state, $done);
+    }
+
+    /** "2 of 6 countersunk screw M4 x 12" */
+    public function words(): string
+    {
+        $many = 0 === $this->done ? (string) $this->count : $this->open() . ' of ' . $this->count;
+
+        return trim(sprintf('%s × %s %s', $many, $this->what, $this->size));
+    }
+}

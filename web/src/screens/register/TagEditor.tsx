@@ -1,0 +1,166 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { useState } from 'react';
+import { Refusal, type Schemas } from '../../api/client';
+import { useWriteTag, type TagBody } from '../../api/register';
+import { Heading } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { textSize, tok } from '../../theme/tokens';
+import { helds, type Draft } from './draft';
+import { Things } from './Things';
+
+/** One tag written or changed: what, off what, how many, in what, where that lies. */
+export function TagEditor({
+  view,
+  draft,
+  close,
+}: {
+  view: Schemas['RegisterView'];
+  draft: Draft;
+  close: (written: boolean) => void;
+}) {
+  const [body, setBody] = useState(draft.body);
+  const write = useWriteTag(view.jobId);
+  const into = body.kind === 'in';
+  const came = into ? 'Put in, counted' : 'Came off';
+  const keep = draft.number === null ? 'Write the tag' : 'Keep';
+  const set = (change: Partial<TagBody>) => {
+    setBody({ ...body, ...change });
+  };
+  const refused = write.error instanceof Refusal ? write.error : null;
+  const at = (pointer: string) =>
+    refused?.pointer === pointer ? `${refused.message} Accepted: ${refused.accepted}.` : undefined;
+  const seen = refused && ['/what', '/part', '/lies', '/turn', '/note'].includes(refused.pointer);
+  const text = (field: 'what' | 'lies' | 'note', label: string, placeholder: string) => (
+    <TextField
+      label={label}
+      placeholder={placeholder}
+      value={body[field] ?? ''}
+      onChange={(e) => {
+        set({ [field]: e.target.value });
+      }}
+      error={!!at(`/${field}`)}
+      helperText={at(`/${field}`)}
+    />
+  );
+  return (
+    <Box
+      component="form"
+      aria-label={draft.number === null ? 'A new tag' : `Tag ${String(draft.number)}`}
+      onSubmit={(e) => {
+        e.preventDefault();
+        const items = body.items.map((i) => ({ ...i, what: i.what.trim() || body.what }));
+        write.mutate(
+          { number: draft.number, body: { ...body, items } },
+          {
+            onSuccess: () => {
+              close(true);
+            },
+          },
+        );
+      }}
+      sx={{ background: tok('sheet'), borderLeft: `6px solid ${tok(into ? 'lead' : 'ink')}`, p: 2, mb: 2 }}
+    >
+      <Heading>{draft.number === null ? came : `Tag ${String(draft.number)}`}</Heading>
+      {refused && !seen && !refused.pointer.startsWith('/items') && (
+        <div role="alert">
+          <Notice title="Not kept">{`${refused.message} ${refused.accepted}`}</Notice>
+        </div>
+      )}
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+        {text('what', 'What it is', into ? 'Plugs in the bores' : 'Hatch and its screws')}
+        <TextField
+          select
+          label={into ? 'Put into' : 'Came off'}
+          value={body.part}
+          onChange={(e) => {
+            set({ part: e.target.value, ...(body.itself === e.target.value ? { itself: '' } : {}) });
+          }}
+          error={!!at('/part')}
+          helperText={at('/part')}
+        >
+          {view.parts.map((p) => (
+            <MenuItem key={p.id} value={p.id}>
+              {p.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Things
+          items={body.items}
+          into={into}
+          at={at}
+          set={(items) => {
+            set({ items });
+          }}
+        />
+        {!into && (
+          <>
+            <TextField
+              select
+              label="Kept"
+              value={body.held ?? 'bag'}
+              onChange={(e) => {
+                set({ held: e.target.value });
+              }}
+            >
+              {view.held.map((h) => (
+                <MenuItem key={h} value={h}>
+                  {helds[h] ?? h}
+                </MenuItem>
+              ))}
+            </TextField>
+            {text('lies', 'Where that lies', 'shelf 3, left')}
+            <TextField
+              select
+              label="It is the part"
+              value={body.itself ?? ''}
+              onChange={(e) => {
+                set({ itself: e.target.value });
+              }}
+              helperText={at('/itself') ?? 'where it is a part of this job with a route of its own'}
+              error={!!at('/itself')}
+            >
+              <MenuItem value="">none of them</MenuItem>
+              {view.parts
+                .filter((p) => p.id !== body.part)
+                .map((p) => (
+                  <MenuItem key={p.id} value={p.id}>
+                    {p.name}
+                  </MenuItem>
+                ))}
+            </TextField>
+            <TextField
+              label="Came off as the"
+              placeholder="last so far"
+              value={body.turn ?? ''}
+              onChange={(e) => {
+                const turn = Number.parseInt(e.target.value, 10);
+                set({ turn: Number.isNaN(turn) ? null : turn });
+              }}
+              error={!!at('/turn')}
+              helperText={at('/turn') ?? '1 came off first; it goes back last'}
+              slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+            />
+          </>
+        )}
+        <Box sx={{ gridColumn: '1 / -1', display: 'grid' }}>
+          {text('note', 'Note', into ? 'pull strings to the left' : 'washer below, long one at the corner')}
+        </Box>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, mt: 2, alignItems: 'center' }}>
+        <Button type="submit" variant="contained" disabled={write.isPending}>
+          {write.isPending ? 'Writing …' : keep}
+        </Button>
+        <Button
+          onClick={() => {
+            close(false);
+          }}
+        >
+          Cancel
+        </Button>
+        {draft.number === null && (
+          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>It gets the next number; write that on the bag.</Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

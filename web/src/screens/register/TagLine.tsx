@@ -1,0 +1,230 @@
+import { Box, Button, Checkbox } from '@mui/material';
+import { useEffect, useRef, type ChangeEvent } from 'react';
+import { Link } from 'react-router';
+import { useTagPhoto, useTick, type Tag } from '../../api/register';
+import { small } from '../../parts/picture';
+import { mono, textSize, tok } from '../../theme/tokens';
+import { helds } from './draft';
+
+/** How many of a thing are back on, or out again: all by the box, some by the two buttons. */
+function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: number, done: number) => void }) {
+  const item = tag.items[index];
+  if (!item) return null;
+  const word = tag.kind === 'in' ? 'out' : 'back on';
+  const name = `${item.what} ${item.size}`.trim();
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5, ml: { xs: 'auto', sm: 0 } }}>
+      <Checkbox
+        checked={item.done === item.count}
+        indeterminate={item.done > 0 && item.done < item.count}
+        onChange={(_, on) => {
+          tick(index, on ? item.count : 0);
+        }}
+        slotProps={{ input: { 'aria-label': `Tag ${String(tag.number)}: all of ${name} ${word}` } }}
+      />
+      {item.count > 1 && (
+        <>
+          <Button
+            size="small"
+            disabled={item.done === 0}
+            onClick={() => {
+              tick(index, item.done - 1);
+            }}
+            aria-label={`One less of ${name} ${word}`}
+            sx={{ minWidth: 40 }}
+          >
+            −
+          </Button>
+          <Box sx={{ fontFamily: mono, fontSize: textSize.m, minWidth: 62, textAlign: 'center' }}>
+            {item.done} of {item.count}
+          </Box>
+          <Button
+            size="small"
+            disabled={item.done === item.count}
+            onClick={() => {
+              tick(index, item.done + 1);
+            }}
+            aria-label={`One more of ${name} ${word}`}
+            sx={{ minWidth: 40 }}
+          >
+            +
+          </Button>
+        </>
+      )}
+    </Box>
+  );
+}
+
+const plain = { border: 0, '&:hover': { border: 0, textDecoration: 'underline' } } as const;
+
+/** A tag with what is on it, where it lies, and what goes on before it. */
+export function TagLine({
+  job,
+  tag,
+  ticking,
+  chosen,
+  change,
+  drop,
+  failed,
+}: {
+  job: string;
+  tag: Tag;
+  ticking: boolean;
+  chosen: boolean;
+  change: () => void;
+  drop: () => void;
+  failed: (why: string) => void;
+}) {
+  const tick = useTick(job);
+  const photo = useTagPhoto(job);
+  const file = useRef<HTMLInputElement>(null);
+  const line = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (chosen) line.current?.scrollIntoView({ block: 'center' });
+  }, [chosen]);
+  const into = tag.kind === 'in';
+  const closed = tag.open === 0;
+  const open = into ? 'lead' : 'ink';
+  const trouble = (cause: unknown) => {
+    failed(cause instanceof Error ? cause.message : 'That did not work.');
+  };
+  const take = async (e: ChangeEvent<HTMLInputElement>) => {
+    const chosenFiles = [...(e.target.files ?? [])];
+    e.target.value = '';
+    try {
+      for (const one of chosenFiles)
+        await photo.mutateAsync({ number: tag.number, image: await small(one), caption: tag.what });
+    } catch (cause) {
+      trouble(cause);
+    }
+  };
+  return (
+    <Box
+      component="li"
+      ref={line}
+      aria-label={`Tag ${String(tag.number)}`}
+      sx={{
+        listStyle: 'none',
+        display: 'grid',
+        gridTemplateColumns: { xs: '48px 1fr', sm: '64px 1fr auto' },
+        gap: { xs: 1, sm: 2 },
+        py: 1.25,
+        borderTop: `1px solid ${tok('rule')}`,
+        background: chosen ? tok('wash') : 'none',
+      }}
+    >
+      <Box
+        sx={{
+          fontFamily: mono,
+          fontSize: textSize.headline,
+          fontWeight: 700,
+          textAlign: 'center',
+          color: tok(closed ? 'ink2' : open),
+        }}
+      >
+        {tag.number}
+      </Box>
+      <Box sx={{ minWidth: 0 }}>
+        <Box sx={{ fontWeight: 700 }}>
+          {tag.what}
+          {closed && (
+            <Box component="span" sx={{ color: tok('zinc'), ml: 1 }}>
+              {into ? 'out again' : 'back on'}
+            </Box>
+          )}
+        </Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          {into ? 'in ' : 'off '}
+          <Link to={`/part/${tag.partId}/route`}>{tag.partName}</Link>
+          {!into && ` · ${helds[tag.held] ?? tag.held}`}
+          {tag.lies && (
+            <>
+              {' · '}
+              <b>{tag.lies}</b>
+            </>
+          )}
+          {tag.note && ` · ${tag.note}`}
+        </Box>
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0 }}>
+          {tag.items.map((item, n) => (
+            <Box
+              component="li"
+              key={n}
+              sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5, minHeight: 32 }}
+            >
+              <span>
+                {item.count} × {item.what}{' '}
+                <Box component="span" sx={{ fontFamily: mono, fontSize: textSize.m }}>
+                  {item.size}
+                </Box>
+              </span>
+              {!into && item.state !== 'reuse' && (
+                <Box component="span" sx={{ color: tok(item.state === 'clean' ? 'brass' : 'lead'), fontWeight: 600 }}>
+                  {item.stateWords}
+                </Box>
+              )}
+              {ticking && (
+                <Tick
+                  tag={tag}
+                  index={n}
+                  tick={(at, done) => {
+                    tick.mutate({ number: tag.number, item: at, done }, { onError: trouble });
+                  }}
+                />
+              )}
+            </Box>
+          ))}
+        </Box>
+        {ticking && !closed && tag.before.length > 0 && (
+          <Box sx={{ fontSize: textSize.m, color: tok('lead'), mt: 0.5 }}>Before it: {tag.before.join('; ')}</Box>
+        )}
+        {tag.photos.length > 0 && (
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+            {tag.photos.map((p) => (
+              <a key={p.id} href={p.url} target="_blank" rel="noreferrer">
+                <Box
+                  component="img"
+                  src={`${p.url}?small=1`}
+                  alt={`Tag ${String(tag.number)}: ${p.caption}`}
+                  loading="lazy"
+                  sx={{ display: 'block', height: 64, border: `1px solid ${tok('ink')}` }}
+                />
+              </a>
+            ))}
+          </Box>
+        )}
+      </Box>
+      <Box
+        sx={{
+          gridColumn: { xs: '2', sm: 'auto' },
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: 0.5,
+          alignSelf: 'start',
+          '@media print': { display: 'none' },
+        }}
+      >
+        <Button size="small" sx={plain} onClick={() => file.current?.click()} disabled={photo.isPending}>
+          {photo.isPending ? 'Keeping …' : 'Photo'}
+        </Button>
+        <Button size="small" sx={plain} onClick={change} aria-label={`Change tag ${String(tag.number)}`}>
+          Change
+        </Button>
+        <Button size="small" sx={plain} onClick={drop} aria-label={`Remove tag ${String(tag.number)}`}>
+          Remove
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept="image/*"
+          capture="environment"
+          hidden
+          aria-label={`Photo of tag ${String(tag.number)}`}
+          onChange={(e) => {
+            void take(e);
+          }}
+        />
+      </Box>
+    </Box>
+  );
+}

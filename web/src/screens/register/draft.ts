@@ -1,0 +1,52 @@
+import type { Schemas } from '../../api/client';
+import type { Tag, TagBody } from '../../api/register';
+
+export interface Draft {
+  number: number | null;
+  body: TagBody;
+}
+
+export const states = { reuse: 'goes back', clean: 'to clean', replace: 'to replace', ordered: 'ordered' } as const;
+
+export const helds: Record<string, string> = {
+  bag: 'in a bag',
+  tray: 'in a tray',
+  box: 'in a box',
+  rack: 'on a rack',
+  loose: 'loose, tag tied on',
+};
+
+const thing = (what = '') => ({ what, size: '', count: 1, state: 'reuse', done: 0 });
+
+/** A new tag: of what comes off by its ties, or of anything. */
+export const fresh = (kind: 'off' | 'in', part: string, of?: Schemas['UntaggedView']): Draft => ({
+  number: null,
+  body: {
+    kind,
+    part: of?.part ?? part,
+    itself: of?.itself ?? '',
+    what: of?.name ?? '',
+    held: of ? 'rack' : 'bag',
+    lies: '',
+    note: '',
+    items: of ? of.items.map(({ what, size, count }) => ({ ...thing(what), size, count })) : [thing()],
+  },
+});
+
+export const changed = (tag: Tag): Draft => ({
+  number: tag.number,
+  body: {
+    kind: tag.kind,
+    part: tag.part,
+    itself: tag.itself,
+    what: tag.what,
+    held: tag.held,
+    lies: tag.lies,
+    turn: tag.turn,
+    note: tag.note,
+    version: tag.version,
+    items: tag.items.map(({ what, size, count, state, done }) => ({ what, size, count, state, done })),
+  },
+});
+
+export const another = thing;
