@@ -8,6 +8,7 @@ use App\Api\View\CatalogueView;
 use App\Api\View\ComputationLine;
 use App\Api\View\ComputationList;
 use App\Api\View\ConditionView;
+use App\Api\View\CoveringView;
 use App\Api\View\DimensionField;
 use App\Api\View\GradeView;
 use App\Api\View\Option;
@@ -19,6 +20,7 @@ use App\Api\View\TellingView;
 use App\Catalog\Catalogues;
 use App\Format\ComputeFormat;
 use Hull\Catalog\Choice;
+use Hull\Catalog\Covering;
 use Hull\Catalog\Hazard;
 use Hull\Catalog\MaterialIdentification;
 use Hull\Climate\Drying;
@@ -123,6 +125,18 @@ final readonly class CatalogueController
                 relations: array_map(
                     static fn(Relation $r): Option => new Option($r->value, $r->words(), $r->hint()),
                     Relation::cases(),
+                ),
+                coverings: array_values(
+                    array_map(
+                        static fn(Covering $v): CoveringView => new CoveringView(
+                            id: $v->id,
+                            name: $v->name,
+                            by: $v->by,
+                            sizes: $v->sizes,
+                            hint: $v->hint,
+                        ),
+                        $c->coverings,
+                    ),
                 ),
                 schools: array_values(
                     array_map(

@@ -24,6 +24,7 @@ use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Piece\MaskingTimes;
 use Hull\Quantity\Duration;
 use Hull\Route\Finding;
 use Hull\Route\Mender;
@@ -200,6 +201,7 @@ final readonly class RouteScreen
                 because: $routeStep->because,
                 status: self::status($routeStep->key, $replayed, $piece, $route),
                 layersAfter: count($layers),
+                masks: MaskingTimes::touches($step),
             );
         }
 

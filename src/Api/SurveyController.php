@@ -8,6 +8,7 @@ use App\Api\Body\CsvBody;
 use App\Api\Body\ShapesBody;
 use App\Api\Body\SurveyBody;
 use App\Api\View\Created;
+use App\Api\View\MaskingView;
 use App\Api\View\ShapesView;
 use App\Api\View\SurveyView;
 use App\Api\View\TypedShapes;
@@ -105,6 +106,13 @@ final readonly class SurveyController
     #[Route('/api/parts/{part}/survey', name: 'api_survey', methods: ['GET'])]
     #[ResponseBody(SurveyView::class)]
     public function show(string $part, SurveyScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
+    }
+
+    #[Route('/api/parts/{part}/masking', name: 'api_masking', methods: ['GET'])]
+    #[ResponseBody(MaskingView::class)]
+    public function masking(string $part, MaskingScreen $screen): JsonResponse
     {
         return new JsonResponse($screen->view($this->desk->part($part), $this->desk->shown()));
     }

@@ -17,6 +17,7 @@ use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Job\Observed;
+use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Job\Shape;
 use Hull\JobFile\JobReader;
@@ -81,7 +82,23 @@ final readonly class SurveyScreen
                 ),
             ),
             tied: $this->tied($row, $part->id),
+            sizes: self::sizes($part, $shown),
         );
+    }
+
+    /** @return array<int|string, string> */
+    private static function sizes(Part $part, UnitPresenter $shown): array
+    {
+        $sizes = [];
+        foreach ($part->covered as $covered) {
+            foreach ([$covered->across, $covered->along] as $size) {
+                if (null !== $size) {
+                    $sizes[(string) json_encode($size->value())] = $shown->value($size)->text;
+                }
+            }
+        }
+
+        return $sizes;
     }
 
     /** @return list<TieView> what comes off first, first; zones last */
@@ -185,7 +202,7 @@ final readonly class SurveyScreen
         return new ShapesView($views, [] === $views ? null : $shown->value(Area::squareMetres($sum)));
     }
 
-    private static function shape(Shape $shape, UnitPresenter $shown): ShapeView
+    public static function shape(Shape $shape, UnitPresenter $shown): ShapeView
     {
         $texts = [];
         $values = [];

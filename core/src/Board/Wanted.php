@@ -14,6 +14,8 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Consumable;
 use Hull\Catalog\Step;
 use Hull\Compute\Registry;
+use Hull\Job\Part;
+use Hull\Piece\MaskingPlan;
 use Hull\Quantity\Count;
 use Hull\Quantity\Volume;
 use Hull\Route\StepRunner;
@@ -49,10 +51,15 @@ final class Wanted
     public static function of(array $pieces, array $done, ?WhatIf $if = null): self
     {
         $wanted = new self($if ?? WhatIf::asPlanned());
+        $parts = array_map(static fn(Workpiece $p): Part => $p->part, $pieces);
         foreach ($pieces as $id => $piece) {
             $id = (string) $id;
+            $masking = [] === $piece->part->covered ? null : MaskingPlan::of($piece, $parts);
             $wanted->coatsOf($id, $piece, $done[$id]);
-            $wanted->stepsOf($piece, $done[$id]);
+            $wanted->stepsOf($piece, $done[$id], $masking);
+            if (null !== $masking && $masking->isAhead($piece, $done[$id])) {
+                $wanted->masks($masking);
+            }
             $wanted->batches = [];
         }
         ksort($wanted->discs);
@@ -100,7 +107,8 @@ final class Wanted
         }
     }
 
-    private function stepsOf(Workpiece $piece, Replayed $done): void
+    /** @param MaskingPlan|null $masking what is covered by measure; null where nobody said, and area has to do */
+    private function stepsOf(Workpiece $piece, Replayed $done, ?MaskingPlan $masking): void
     {
         $runner = new StepRunner($piece->context);
         $catalogue = $piece->context->catalogue();
@@ -118,6 +126,9 @@ final class Wanted
                     ? $this->if->method ?? $piece->part->method
                     : $piece->method($product, $this->if->method)->id;
             foreach ($catalogue->consumables as $consumable) {
+                if (null !== $masking && [] !== $consumable->masks) {
+                    continue;
+                }
                 $this->consumable(
                     $catalogue,
                     $consumable,
@@ -131,6 +142,13 @@ final class Wanted
                     $cleaner,
                 );
             }
+        }
+    }
+
+    private function masks(MaskingPlan $masking): void
+    {
+        foreach ($masking->needs as $id => $amount) {
+            $this->consumables[$id] = ($this->consumables[$id] ?? 0.0) + $amount;
         }
     }
 

@@ -49,6 +49,7 @@ final readonly class Catalogue
      * @param array<int|string, FilmSystem> $systems
      * @param list<AbrasiveRun> $abrasives
      * @param array<int|string, Consumable> $consumables
+     * @param array<int|string, Covering> $coverings what of a part stays bare or clean
      * @param array<int|string, LocalTopic> $local
      * @param array<int|string, WorkingConditions> $working by tag of steps
      * @param array<int|string, string> $sorts tags that products of one sort share => what is said where they do not
@@ -79,6 +80,7 @@ final readonly class Catalogue
         public array $systems,
         public array $abrasives,
         public array $consumables,
+        public array $coverings,
         public array $local,
         public array $working,
         public array $sorts,

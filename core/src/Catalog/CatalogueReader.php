@@ -47,6 +47,7 @@ final class CatalogueReader
         'systems',
         'abrasives',
         'consumables',
+        'coverings',
         'local',
         'sorts',
         'working',
@@ -152,6 +153,7 @@ final class CatalogueReader
             ))->systems(),
             abrasives: array_values($runs),
             consumables: $this->keyed('consumables', $materials->consumable(...)),
+            coverings: $this->keyed('coverings', $this->covering(...)),
             local: $this->local(),
             working: $this->keyed('working', fn(Node $n): WorkingConditions => $this->manner($n)),
             sorts: $this->keyed('sorts', static fn(Node $n): string => $n->field('says')->text()),
@@ -390,6 +392,22 @@ final class CatalogueReader
             gear: $this->names->ids('limits', $n->optional('gear')),
             lays: $this->names->ids('product tags', $n->optional('lays')),
             offered: false !== $n->optional('offered')?->boolean(),
+        );
+    }
+
+    private function covering(Node $n, string $id): Covering
+    {
+        return new Covering(
+            id: $id,
+            name: $n->field('name')->text(),
+            by: $n->field('by')->choice(Covering::BY),
+            sizes: array_map(
+                static fn(Node $s): string => $s->choice(Covering::SIZES),
+                $n->field('sizes')->items(count(Covering::SIZES)),
+            ),
+            hint: $n->field('hint')->text(200),
+            brings: $n->optional('brings')?->choice($this->names->of('facts')),
+            families: $this->names->ids('families', $n->optional('families')),
         );
     }
 

@@ -18,6 +18,9 @@ final readonly class Consumable
      * @param bool $cleaner stands for the cleaner that the product at hand is cleaned up with
      * @param list<string> $packs sizes sold
      * @param int $price minor units a piece or metre
+     * @param list<string> $masks what of Covering::BY it covers with
+     * @param Length|null $width of a tape or film
+     * @param float|null $staysH hours it may stay on, indoors; null where it does not matter
      */
     public function __construct(
         public string $id,
@@ -33,6 +36,9 @@ final readonly class Consumable
         public int $price,
         public string $note,
         public bool $cleaner,
+        public array $masks = [],
+        public ?Length $width = null,
+        public ?float $staysH = null,
     ) {}
 
     /** @param float $m2 area worked, @param float $hours at the bench, @param float $batches mixed */

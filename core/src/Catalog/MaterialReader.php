@@ -12,6 +12,7 @@ use Hull\Mix\RatioBy;
 use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
 use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Length;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\RelativeHumidity;
@@ -165,6 +166,12 @@ final readonly class MaterialReader
             price: $n->field('price')->integer(0, 10_000_000),
             note: $n->optional('note')?->text(300) ?? '',
             cleaner: true === $n->optional('cleaner')?->boolean(),
+            masks: array_map(
+                static fn(Node $m): string => $m->choice(Covering::BY),
+                $n->optional('masks')?->items(count(Covering::BY)) ?? [],
+            ),
+            width: $n->optional('width')?->quantity(Length::class),
+            staysH: $n->optional('stays_h')?->number(),
         );
     }
 

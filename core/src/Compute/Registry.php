@@ -48,6 +48,7 @@ final class Registry
     {
         return self::$standard ??= new self([
             ...AreaComputations::all(),
+            ...MaskingComputations::all(),
             ...FilmComputations::all(),
             ...MixComputations::all(),
             ...BatchComputations::all(),

@@ -24,6 +24,7 @@ final readonly class Part
      * @param list<LayerWish> $layers what was decided by hand for layers of its film
      * @param list<Link> $links what ties it to other parts; that it is mounted on one is among them
      * @param Spot|null $spot where on its piece it lies; null where nobody said
+     * @param list<Covered> $covered what of it stays bare or clean
      */
     public function __construct(
         public string $id,
@@ -49,6 +50,7 @@ final readonly class Part
         public array $layers = [],
         public array $links = [],
         public ?Spot $spot = null,
+        public array $covered = [],
     ) {}
 
     /** @return non-empty-list<string> what it has to stand, the first leading */
@@ -141,6 +143,7 @@ final readonly class Part
             layers: $this->layers,
             links: $this->links,
             spot: $this->spot,
+            covered: $this->covered,
         );
     }
 }

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Hull\JobFile;
 
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\Covering;
 use Hull\Climate\Drying;
 use Hull\Input\Keys;
 use Hull\Input\Node;
+use Hull\Job\Covered;
 use Hull\Job\LayerWish;
 use Hull\Job\Link;
 use Hull\Job\Part;
 use Hull\Job\Relation;
 use Hull\Job\Spot;
+use Hull\Quantity\Length;
 use Hull\Quantity\Money;
 
 /**
@@ -25,6 +28,9 @@ final readonly class PartForm
     private const COLOUR = 60;
     private const MOST_LINKS = 40;
     private const REMARK = 120;
+    private const MOST_COVERED = 60;
+    private const MOST_COUNT = 1000;
+    private const LONGEST_M = 200.0;
 
     public function __construct(private Catalogue $catalogue) {}
 
@@ -50,6 +56,7 @@ final readonly class PartForm
      *     layers: list<LayerWish>,
      *     links: list<Link>,
      *     spot: Spot|null,
+     *     covered: list<Covered>,
      * } by property of Part
      */
     public function read(Node $n): array
@@ -76,7 +83,45 @@ final readonly class PartForm
             'layers' => array_map($this->layer(...), $n->optional('layers')?->items(self::MOST_LAYERS) ?? []),
             'links' => null === $mounted || in_array($mounted, $links, true) ? $links : [$mounted, ...$links],
             'spot' => self::spot($n->optional('spot')),
+            'covered' => array_map($this->covered(...), $n->optional('covered')?->items(self::MOST_COVERED) ?? []),
         ];
+    }
+
+    private function covered(Node $n): Covered
+    {
+        $n->only(['kind', 'name', 'count', 'across', 'along', 'on']);
+        $kind = $n->field('kind')->choice(Keys::of($this->catalogue->coverings));
+        $sizes = [];
+        foreach (Covering::SIZES as $size) {
+            $asked = in_array($size, $this->catalogue->coverings[$kind]->sizes, true);
+            $said = $n->optional($size);
+            if (!$asked && null !== $said) {
+                throw $said->refuse(
+                    sprintf('%s is not measured by this.', $this->catalogue->coverings[$kind]->name),
+                    implode(' and ', $this->catalogue->coverings[$kind]->sizes),
+                );
+            }
+            $sizes[$size] = $asked ? self::size($n->field($size)) : null;
+        }
+
+        return new Covered(
+            kind: $kind,
+            name: Node::remark($n->optional('name'), self::REMARK),
+            count: $n->optional('count')?->integer(1, self::MOST_COUNT) ?? 1,
+            across: $sizes['across'],
+            along: $sizes['along'],
+            on: Node::remark($n->optional('on'), 80),
+        );
+    }
+
+    private static function size(Node $n): Length
+    {
+        $size = $n->quantity(Length::class);
+        if ($size->m() <= 0.0 || $size->m() > self::LONGEST_M) {
+            throw $n->refuse('Nothing is covered by that.', sprintf('more than 0, up to %d m', self::LONGEST_M));
+        }
+
+        return $size;
     }
 
     private static function link(Node $n): Link
@@ -198,6 +243,20 @@ final readonly class PartForm
                     array_values(array_filter($part->links, static fn(Link $l): bool => !$l->isPlain())),
                 ),
                 'spot' => null === $part->spot ? null : get_object_vars($part->spot),
+                'covered' => array_map(
+                    static fn(Covered $c): array => array_filter(
+                        [
+                            'kind' => $c->kind,
+                            'name' => $c->name,
+                            'count' => $c->count,
+                            'across' => $c->across?->value(),
+                            'along' => $c->along?->value(),
+                            'on' => $c->on,
+                        ],
+                        static fn(mixed $v): bool => null !== $v && '' !== $v,
+                    ),
+                    $part->covered,
+                ),
             ],
             static fn(mixed $v): bool => null !== $v && [] !== $v,
         );
@@ -220,6 +279,23 @@ final readonly class PartForm
             'aim' => ['enum' => Keys::of($this->catalogue->aims)],
             'film' => ['enum' => Keys::of($this->catalogue->systems)],
             'also' => ['type' => 'array', 'items' => ['enum' => Keys::of($this->catalogue->services)]],
+            'covered' => [
+                'type' => 'array',
+                'maxItems' => self::MOST_COVERED,
+                'items' => [
+                    'type' => 'object',
+                    'additionalProperties' => false,
+                    'required' => ['kind'],
+                    'properties' => [
+                        'kind' => ['enum' => Keys::of($this->catalogue->coverings)],
+                        'name' => ['type' => 'string', 'maxLength' => self::REMARK],
+                        'count' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_COUNT],
+                        'across' => ['type' => ['number', 'string']],
+                        'along' => ['type' => ['number', 'string']],
+                        'on' => ['type' => 'string', 'maxLength' => 80],
+                    ],
+                ],
+            ],
             'links' => [
                 'type' => 'array',
                 'items' => [

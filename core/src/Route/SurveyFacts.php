@@ -43,6 +43,13 @@ final readonly class SurveyFacts
             $damaged += [] === $damages ? 0.0 : $observed->extent->ratioValue();
         }
 
+        foreach ($part->covered as $covered) {
+            $covering = $catalogue->coverings[$covered->kind];
+            if (null !== $covering->brings && $catalogue->substrate($part->substrate)->isOf($covering->families)) {
+                $facts[$covering->brings] = max($facts[$covering->brings] ?? 0.0, 1.0);
+            }
+        }
+
         $made = null === $part->aim ? null : $catalogue->aims[$part->aim]->starts;
         if (null !== $made) {
             $nature = array_filter(

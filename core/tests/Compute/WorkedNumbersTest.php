@@ -63,6 +63,30 @@ final class WorkedNumbersTest extends TestCase
             ['area' => 0.9843],
             4,
         ];
+        yield 'a seat of two tapes, four times' => [
+            'masking.face',
+            ['across' => '50 mm', 'along' => '140 mm', 'count' => 4],
+            ['tape' => 1.232, 'film' => 0.0],
+            3,
+        ];
+        yield 'a face as wide as one tape' => [
+            'masking.face',
+            ['across' => '36 mm', 'along' => '1 m'],
+            ['tape' => 1.1, 'film' => 0.0],
+            3,
+        ];
+        yield 'a wide face has film and tape around' => [
+            'masking.face',
+            ['across' => '0.3 m', 'along' => '0.5 m'],
+            ['tape' => 1.76, 'film' => 0.1836],
+            4,
+        ];
+        yield 'a line with an apron' => [
+            'masking.line',
+            ['along' => '2 m', 'apron' => '0.5 m'],
+            ['tape' => 2.2, 'film' => 1.1],
+            3,
+        ];
         yield 'tube outside' => ['area.tube', ['diameter' => '50 mm', 'length' => '2 m'], ['area' => 0.3142], 4];
         yield 'tube inside too' => [
             'area.tube',

@@ -14,6 +14,7 @@ final readonly class PartBody
      * @param list<string>|null $also further services it has to stand
      * @param list<LayerBody>|null $layers
      * @param list<LinkBody>|null $links
+     * @param list<CoveredBody>|null $covered what stays bare or clean
      */
     public function __construct(
         public string $id,
@@ -37,5 +38,6 @@ final readonly class PartBody
         public ?array $layers = null,
         public ?array $links = null,
         public ?SpotBody $spot = null,
+        public ?array $covered = null,
     ) {}
 }

@@ -12,6 +12,7 @@ final readonly class StepView
      * @param list<string> $cautions
      * @param list<string> $protect
      * @param list<Option> $asks gear, skills and products it cannot be done without
+     * @param bool $masks it covers something, or takes that off again: the masking plan says what
      * @param list<string> $local what the workshop's own rules say
      */
     public function __construct(
@@ -38,5 +39,6 @@ final readonly class StepView
         public string $because,
         public string $status,
         public int $layersAfter,
+        public bool $masks,
     ) {}
 }

@@ -13,6 +13,7 @@ final readonly class SurveyView implements \JsonSerializable
      * @param array<int|string, string> $schools
      * @param list<PlaceView> $places
      * @param list<Option> $siblings other parts of the job
+     * @param array<int|string, string> $sizes lengths among the plain fields as the reader says them, by their metres
      * @param list<TieView> $tied what of these hangs on this one or is a zone of it
      */
     public function __construct(
@@ -31,11 +32,12 @@ final readonly class SurveyView implements \JsonSerializable
         public array $places,
         public array $siblings,
         public array $tied,
+        public array $sizes,
     ) {}
 
     /** @return array<array-key, mixed> empty maps stay objects in JSON */
     public function jsonSerialize(): array
     {
-        return [...get_object_vars($this), 'schools' => (object) $this->schools];
+        return [...get_object_vars($this), 'schools' => (object) $this->schools, 'sizes' => (object) $this->sizes];
     }
 }

@@ -29,6 +29,7 @@ export const keys = {
   calendar: ['calendar'] as const,
   part,
   survey: (id: string) => [...part(id), 'survey'] as const,
+  masking: (id: string) => [...part(id), 'masking'] as const,
   route: (id: string) => [...part(id), 'route'] as const,
   mix: (id: string, tools: Tools) => [...part(id), 'mix', tools] as const,
   cover: (id: string, step: string) => [...part(id), 'cover', step] as const,

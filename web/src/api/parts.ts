@@ -105,6 +105,12 @@ export const useBeside = (part: string, question: string, answer: string) =>
       settle(api.GET('/api/parts/{part}/beside/{question}/{answer}', { params: { path: { part, question, answer } } })),
   });
 
+export const useMasking = (part: string) =>
+  useQuery({
+    queryKey: keys.masking(part),
+    queryFn: () => settle(api.GET('/api/parts/{part}/masking', { params: { path: { part } } })),
+  });
+
 export const usePhotos = (part: string) =>
   useQuery({
     queryKey: keys.photos(part),

@@ -12,6 +12,7 @@ const Today = lazy(() => import('../screens/today/Today').then((m) => ({ default
 const Survey = lazy(() => import('../screens/survey/Survey').then((m) => ({ default: m.Survey })));
 const Film = lazy(() => import('../screens/film/Film').then((m) => ({ default: m.Film })));
 const RouteOfWork = lazy(() => import('../screens/route/RouteOfWork').then((m) => ({ default: m.RouteOfWork })));
+const Masking = lazy(() => import('../screens/mask/Masking').then((m) => ({ default: m.Masking })));
 const Mix = lazy(() => import('../screens/mix/Mix').then((m) => ({ default: m.Mix })));
 const Windows = lazy(() => import('../screens/windows/Windows').then((m) => ({ default: m.Windows })));
 const Record = lazy(() => import('../screens/record/Record').then((m) => ({ default: m.Record })));
@@ -58,6 +59,7 @@ export function App() {
             <Route path="survey" element={<Survey />} />
             <Route path="film" element={<Film />} />
             <Route path="route" element={<RouteOfWork />} />
+            <Route path="mask" element={<Masking />} />
             <Route path="mix" element={<Mix />} />
             <Route path="windows" element={<Windows />} />
             <Route path="record" element={<Record />} />

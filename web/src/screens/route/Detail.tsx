@@ -1,4 +1,5 @@
 import { Box } from '@mui/material';
+import { Link } from 'react-router';
 import { Heading } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
@@ -32,6 +33,13 @@ export function Detail({ step }: { step: Step }) {
             {step.accept}
             {step.onFail && <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>If not: {step.onFail}</Box>}
           </Labelled>
+        )}
+        {step.masks && (
+          <Box>
+            <Link to="../mask" relative="path">
+              The masking plan: what is covered, with what, and how long
+            </Link>
+          </Box>
         )}
         {step.protect.length > 0 && <Labelled label="Wear">{step.protect.join(', ')}</Labelled>}
         {step.uses && <Labelled label="With">{step.uses}</Labelled>}

@@ -5,6 +5,7 @@ import { type Schemas } from '../../api/client';
 import { Heading, Title } from '../../parts/Headings';
 import { QuantityField } from '../../parts/QuantityField';
 import { textSize, tok } from '../../theme/tokens';
+import { Covers } from './Covers';
 import { Findings } from './Findings';
 import { Measured } from './Measured';
 import { NotStored } from './NotStored';
@@ -140,6 +141,8 @@ export function SurveyEditor({
         />
 
         <ServiceAndPlace view={view} catalogue={catalogue} draft={draft} places={places} set={set} at={at} />
+
+        <Covers view={view} catalogue={catalogue} draft={draft} set={set} at={at} />
 
         {view.siblings.length > 0 && <Ties view={view} catalogue={catalogue} draft={draft} set={set} at={at} />}
 

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Piece;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Board\JobPlan;
+use Hull\Board\Wanted;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Job\Job;
+use Hull\Job\RouteStep;
+use Hull\JobFile\JobReader;
+use Hull\JobFile\JobWriter;
+use Hull\Piece\MaskingLine;
+use Hull\Piece\MaskingPlan;
+use Hull\Quantity\Area;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is covered, with what, from which step to which, and what that takes. */
+final class MaskingPlanTest extends TestCase
+{
+    private const BORE = ['kind' => 'bore', 'count' => 4, 'across' => '20 mm'];
+    private const SEAT = ['kind' => 'seat', 'across' => '50 mm', 'along' => '140 mm', 'count' => 4];
+
+    public function testPlugsAreInBeforeTheDirtyWorkAndTapeAfterIt(): void
+    {
+        $plan = self::plan([self::BORE, self::SEAT]);
+        [$bore, $seat] = $plan->lines;
+        self::assertSame('Plug bores and threads, count them in', $bore->on);
+        self::assertNotSame('', $bore->onBefore);
+        self::assertSame('Pull the plugs and count them out', $bore->off);
+        self::assertSame(['Mask', 'Unmask'], [$seat->on, $seat->off]);
+        self::assertStringStartsWith('Final wipe', $seat->onBefore);
+    }
+
+    public function testWhatIsSaidToStayBareBringsThePlugsIntoTheRoute(): void
+    {
+        /** @param list<array<string, mixed>> $covered */
+        $steps = static fn(array $covered): array => array_map(
+            static fn(RouteStep $s): string => $s->step,
+            JobPlan::of(Yard::catalogue(), self::job($covered))->pieces['frame']->route()->steps,
+        );
+        self::assertContains('plug-bores', $steps([self::BORE]));
+        self::assertNotContains('plug-bores', $steps([self::SEAT]));
+    }
+
+    public function testTapeIsTheOneThatMayStaySoLongHalfOfItInTheSun(): void
+    {
+        $indoors = self::plan([self::SEAT]);
+        self::assertSame('masking-tape', $indoors->tape?->id);
+        self::assertNotNull($indoors->hours);
+        self::assertLessThan(72.0, $indoors->hours);
+        $outdoors = self::plan([self::SEAT], place: ['kind' => 'outdoors', 'temperature' => 8]);
+        self::assertGreaterThan(36.0, $outdoors->hours);
+        self::assertSame('long-masking-tape', $outdoors->tape?->id);
+        self::assertFalse($outdoors->tooLong);
+    }
+
+    public function testWideFacesGetFilmAndSprayReachesBehindALine(): void
+    {
+        $film = static fn(MaskingLine $l): float => $l->worked?->quantity('film', Area::class)->m2() ?? 0.0;
+        $wide = self::plan([['kind' => 'seat', 'across' => '0.3 m', 'along' => '0.5 m']])->lines[0];
+        self::assertSame('film', $wide->by);
+        self::assertEqualsWithDelta(0.1836, $film($wide), 1e-9);
+        $line = ['kind' => 'edge', 'along' => '2 m'];
+        self::assertSame(0.0, $film(self::plan([$line])->lines[0]));
+        self::assertEqualsWithDelta(1.1, $film(self::plan([$line], method: 'hvlp')->lines[0]), 1e-9);
+    }
+
+    public function testANeighbourThatStaysIsALineOfEstimatedLength(): void
+    {
+        $other = ['links' => [['as' => 'mounted-on', 'to' => 'frame', 'stays' => true]]];
+        $plan = self::plan([], other: $other);
+        self::assertSame(
+            ['Pump', 'stays on', true],
+            [$plan->lines[0]->name, $plan->lines[0]->why, $plan->lines[0]->estimated],
+        );
+        self::assertSame('Shield what stays on or beside it', $plan->lines[0]->on);
+    }
+
+    public function testItIsWhatTheShoppingCounts(): void
+    {
+        /** @param list<array<string, mixed>> $covered */
+        $wanted = static function (array $covered): array {
+            $plan = JobPlan::of(Yard::catalogue(), self::job($covered));
+
+            $done = array_map(
+                static fn(Workpiece $p): Replayed => $p->replay(new \DateTimeImmutable('2026-05-04T08:00:00Z')),
+                $plan->pieces,
+            );
+
+            return Wanted::of($plan->pieces, $done)->consumables;
+        };
+        $measured = $wanted([self::BORE, self::SEAT]);
+        self::assertSame(4.0, $measured['plugs']);
+        self::assertEqualsWithDelta(1.232, $measured['masking-tape'], 1e-9);
+        self::assertArrayNotHasKey('masking-film', $measured);
+        $reckoned = $wanted([]);
+        self::assertArrayHasKey('masking-film', $reckoned);
+        self::assertArrayNotHasKey('plugs', $reckoned);
+    }
+
+    /** @param array<string, mixed> $covered */
+    #[DataProvider('wrong')]
+    public function testWhatCannotBeIsRefusedAtItsPlace(array $covered, string $pointer): void
+    {
+        try {
+            self::job([$covered]);
+            self::fail('It was taken.');
+        } catch (InvalidInput $e) {
+            self::assertSame('/parts/0/covered/0' . $pointer, $e->pointer);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'no such sort' => [['kind' => 'moustache'], '/kind'];
+        yield 'a bore without its diameter' => [['kind' => 'bore'], '/across'];
+        yield 'a bore with a length' => [['kind' => 'bore', 'across' => '8 mm', 'along' => '1 m'], '/along'];
+        yield 'nothing' => [['kind' => 'edge', 'along' => '0 m'], '/along'];
+        yield 'a mile' => [['kind' => 'edge', 'along' => '1600 m'], '/along'];
+        yield 'none of them' => [[...self::BORE, 'count' => 0], '/count'];
+    }
+
+    public function testTheFileKeepsIt(): void
+    {
+        $job = self::job([self::BORE, [...self::SEAT, 'name' => 'Caps', 'on' => 'Cheeks']]);
+        $again = (new JobReader(Yard::catalogue()))->job(Node::root(JobWriter::job($job)));
+        self::assertEquals($job->parts[0]->covered, $again->parts[0]->covered);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $covered
+     * @param array<string, mixed> $place
+     * @param array<string, mixed>|null $other
+     */
+    private static function plan(
+        array $covered,
+        array $place = [],
+        string $method = 'brush',
+        ?array $other = null,
+    ): MaskingPlan {
+        $job = self::job($covered, $place, $method, $other);
+
+        return MaskingPlan::of(JobPlan::of(Yard::catalogue(), $job)->pieces['frame'], $job->parts);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $covered
+     * @param array<string, mixed> $place
+     * @param array<string, mixed>|null $other
+     */
+    private static function job(array $covered, array $place = [], string $method = 'brush', ?array $other = null): Job
+    {
+        /** @param array<string, mixed> $change */
+        $part = static fn(string $id, array $change): array => [
+            ...[
+                'id' => $id,
+                'name' => ucfirst($id),
+                'substrate' => 'carbon-steel',
+                'service' => 'exterior-splash',
+                'finish' => 'show',
+                'conditions' => [['id' => 'rust', 'grade' => 'light']],
+                'shapes' => [['kind' => 'strip', 'width' => '0.4 m', 'length' => '2 m']],
+                'place' => 'bay',
+            ],
+            ...$change,
+        ];
+
+        return (new JobReader(Yard::catalogue()))->job(
+            Node::root([
+                'format' => JobReader::FORMAT,
+                'version' => 1,
+                'name' => 'Masking',
+                'places' => [
+                    ['id' => 'bay', 'kind' => 'heated-bay', 'temperature' => 20, 'humidity' => 0.5, ...$place],
+                ],
+                'parts' => [
+                    $part('frame', ['covered' => $covered, 'method' => $method]),
+                    ...null === $other ? [] : [$part('pump', $other)],
+                ],
+            ]),
+        );
+    }
+}

@@ -1,0 +1,201 @@
+import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { Heading } from '../../parts/Headings';
+import { QuantityField } from '../../parts/QuantityField';
+import { textSize, tok } from '../../theme/tokens';
+import type { Draft } from './draft';
+
+type Covered = Schemas['CoveredBody'];
+
+const words = {
+  across: { plug: 'Diameter', tape: 'Width', film: 'Width', line: 'Width' },
+  along: { plug: 'Length', tape: 'Length', film: 'Length', line: 'Length' },
+} as const;
+
+/** One sort of place that stays bare: what it is, how many, how large, on which shape. */
+function Row({
+  one,
+  index,
+  view,
+  catalogue,
+  shapes,
+  change,
+  drop,
+  at,
+}: {
+  one: Covered;
+  index: number;
+  view: Schemas['SurveyView'];
+  catalogue: Schemas['CatalogueView'];
+  shapes: string[];
+  change: (one: Covered) => void;
+  drop: () => void;
+  at: (pointer: string) => string | undefined;
+}) {
+  const sort = catalogue.coverings.find((c) => c.id === one.kind);
+  const pointer = (field: string) => `/part/covered/${String(index)}/${field}`;
+  // What nobody touched is the stored number; it is shown as the reader says it.
+  const shown = (v: Covered['across']) => (typeof v === 'number' ? (view.sizes[String(v)] ?? `${String(v)} m`) : v);
+  return (
+    <Box
+      component="fieldset"
+      aria-label={`Covered ${String(index + 1)}`}
+      sx={{
+        border: 0,
+        m: 0,
+        p: 0,
+        py: 1.5,
+        borderTop: `1px solid ${tok('rule')}`,
+        display: 'grid',
+        gap: 1.25,
+        gridTemplateColumns: { xs: '84px 1fr', sm: '84px 1.4fr 1fr 1fr' },
+        alignItems: 'start',
+      }}
+    >
+      <TextField
+        label="Count"
+        data-pointer={pointer('count')}
+        value={one.count ?? ''}
+        onChange={(e) => {
+          const count = Number.parseInt(e.target.value, 10);
+          change({ ...one, count: Number.isNaN(count) ? null : count });
+        }}
+        error={!!at(pointer('count'))}
+        helperText={at(pointer('count'))}
+        slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+      />
+      <TextField
+        select
+        label="What"
+        value={one.kind}
+        onChange={(e) => {
+          const to = catalogue.coverings.find((c) => c.id === e.target.value);
+          change({
+            ...one,
+            kind: e.target.value,
+            across: to?.sizes.includes('across') ? (one.across ?? '') : null,
+            along: to?.sizes.includes('along') ? (one.along ?? '') : null,
+          });
+        }}
+        helperText={sort?.hint}
+      >
+        {catalogue.coverings.map((c) => (
+          <MenuItem key={c.id} value={c.id}>
+            {c.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      {(['across', 'along'] as const).map((field) =>
+        sort?.sizes.includes(field) ? (
+          <QuantityField
+            key={field}
+            label={words[field][sort.by as keyof (typeof words)['across']]}
+            of="length"
+            pointer={pointer(field)}
+            value={shown(one[field]) ?? ''}
+            onChange={(v) => {
+              change({ ...one, [field]: v });
+            }}
+            error={at(pointer(field))}
+          />
+        ) : null,
+      )}
+      <TextField
+        label="Which"
+        placeholder="bearing bores"
+        value={one.name ?? ''}
+        onChange={(e) => {
+          change({ ...one, name: e.target.value });
+        }}
+        sx={{ gridColumn: { xs: '1 / -1', sm: '1 / 3' } }}
+      />
+      {shapes.length > 1 && (
+        <TextField
+          select
+          label="On"
+          value={shapes.includes(one.on ?? '') ? one.on : ''}
+          onChange={(e) => {
+            change({ ...one, on: e.target.value });
+          }}
+          slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+        >
+          <MenuItem value="">any of it</MenuItem>
+          {shapes.map((s) => (
+            <MenuItem key={s} value={s}>
+              {s}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <Button
+        size="small"
+        onClick={drop}
+        aria-label={`Remove covered ${String(index + 1)}`}
+        sx={{ justifySelf: 'end' }}
+      >
+        Remove
+      </Button>
+    </Box>
+  );
+}
+
+/** What of the part stays bare or clean; plugs, tape and film follow from it. */
+export function Covers({
+  view,
+  catalogue,
+  draft,
+  set,
+  at,
+}: {
+  view: Schemas['SurveyView'];
+  catalogue: Schemas['CatalogueView'];
+  draft: Draft;
+  set: (change: Partial<Draft>) => void;
+  at: (pointer: string) => string | undefined;
+}) {
+  const covered = draft.fields.covered ?? [];
+  const put = (next: Covered[]) => {
+    set({ fields: { ...draft.fields, covered: next } });
+  };
+  const first = catalogue.coverings[0];
+  return (
+    <section aria-label="What stays bare">
+      <Heading>What stays bare or clean?</Heading>
+      {covered.length === 0 && (
+        <Box sx={{ color: tok('ink2'), fontSize: textSize.m, mb: 1 }}>
+          Bores, threads, seats, glass, lines to another colour. Tape and film are reckoned by area until it is said.
+        </Box>
+      )}
+      {covered.map((one, index) => (
+        <Row
+          key={index}
+          one={one}
+          index={index}
+          view={view}
+          catalogue={catalogue}
+          shapes={[...new Set(draft.shapes.map((s) => s['name'] ?? '').filter((n) => n !== ''))]}
+          at={at}
+          change={(next) => {
+            put(covered.map((c, i) => (i === index ? next : c)));
+          }}
+          drop={() => {
+            put(covered.filter((_, i) => i !== index));
+          }}
+        />
+      ))}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
+        <Button
+          onClick={() => {
+            if (first) put([...covered, { kind: first.id, count: 1, across: '', along: null }]);
+          }}
+        >
+          Something stays bare
+        </Button>
+        <Link to="../mask" relative="path">
+          The masking plan
+        </Link>
+      </Box>
+    </section>
+  );
+}
