@@ -40,13 +40,8 @@ final class MaskingPlanTest extends TestCase
 
     public function testWhatIsSaidToStayBareBringsThePlugsIntoTheRoute(): void
     {
-        /** @param list<array<string, mixed>> $covered */
-        $steps = static fn(array $covered): array => array_map(
-            static fn(RouteStep $s): string => $s->step,
-            JobPlan::of(Yard::catalogue(), self::job($covered))->pieces['frame']->route()->steps,
-        );
-        self::assertContains('plug-bores', $steps([self::BORE]));
-        self::assertNotContains('plug-bores', $steps([self::SEAT]));
+        self::assertContains('plug-bores', self::steps([self::BORE]));
+        self::assertNotContains('plug-bores', self::steps([self::SEAT]));
     }
 
     public function testTapeIsTheOneThatMayStaySoLongHalfOfItInTheSun(): void
@@ -85,22 +80,11 @@ final class MaskingPlanTest extends TestCase
 
     public function testItIsWhatTheShoppingCounts(): void
     {
-        /** @param list<array<string, mixed>> $covered */
-        $wanted = static function (array $covered): array {
-            $plan = JobPlan::of(Yard::catalogue(), self::job($covered));
-
-            $done = array_map(
-                static fn(Workpiece $p): Replayed => $p->replay(new \DateTimeImmutable('2026-05-04T08:00:00Z')),
-                $plan->pieces,
-            );
-
-            return Wanted::of($plan->pieces, $done)->consumables;
-        };
-        $measured = $wanted([self::BORE, self::SEAT]);
+        $measured = self::wanted([self::BORE, self::SEAT]);
         self::assertSame(4.0, $measured['plugs']);
         self::assertEqualsWithDelta(1.232, $measured['masking-tape'], 1e-9);
         self::assertArrayNotHasKey('masking-film', $measured);
-        $reckoned = $wanted([]);
+        $reckoned = self::wanted([]);
         self::assertArrayHasKey('masking-film', $reckoned);
         self::assertArrayNotHasKey('plugs', $reckoned);
     }
@@ -133,6 +117,34 @@ final class MaskingPlanTest extends TestCase
         $job = self::job([self::BORE, [...self::SEAT, 'name' => 'Caps', 'on' => 'Cheeks']]);
         $again = (new JobReader(Yard::catalogue()))->job(Node::root(JobWriter::job($job)));
         self::assertEquals($job->parts[0]->covered, $again->parts[0]->covered);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $covered
+     *
+     * @return list<string> ids of the steps of its route
+     */
+    private static function steps(array $covered): array
+    {
+        $route = JobPlan::of(Yard::catalogue(), self::job($covered))->pieces['frame']->route();
+
+        return array_map(static fn(RouteStep $s): string => $s->step, $route->steps);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $covered
+     *
+     * @return array<int|string, float> by consumable
+     */
+    private static function wanted(array $covered): array
+    {
+        $plan = JobPlan::of(Yard::catalogue(), self::job($covered));
+        $done = array_map(
+            static fn(Workpiece $p): Replayed => $p->replay(new \DateTimeImmutable('2026-05-04T08:00:00Z')),
+            $plan->pieces,
+        );
+
+        return Wanted::of($plan->pieces, $done)->consumables;
     }
 
     /**
