@@ -19,6 +19,7 @@ use App\Api\View\SubstrateView;
 use App\Api\View\TellingView;
 use App\Catalog\Catalogues;
 use App\Format\ComputeFormat;
+use Hull\Area\Footprint;
 use Hull\Catalog\Choice;
 use Hull\Catalog\Covering;
 use Hull\Catalog\Hazard;
@@ -137,6 +138,19 @@ final readonly class CatalogueController
                         ),
                         $c->coverings,
                     ),
+                ),
+                keeps: array_map(
+                    static fn(string $way): Option => new Option(
+                        $way,
+                        [
+                            Footprint::STANDS => 'stands on the floor',
+                            Footprint::HANGS => 'hangs',
+                            Footprint::LAID_OUT => 'lies there taken apart',
+                            Footprint::BENCH => 'on the bench',
+                        ][$way],
+                        '',
+                    ),
+                    Footprint::WAYS,
                 ),
                 schools: array_values(
                     array_map(

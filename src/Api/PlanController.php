@@ -10,6 +10,7 @@ use App\Api\Body\PlanBody;
 use App\Api\Body\PutBody;
 use App\Api\View\CrewPerson;
 use App\Api\View\CrewView;
+use App\Api\View\FloorView;
 use App\Api\View\PlanView;
 use App\Api\View\TryView;
 use App\Entity\Workshop;
@@ -47,6 +48,15 @@ final readonly class PlanController
     public function show(): JsonResponse
     {
         return $this->shown($this->desk->account()->workshop);
+    }
+
+    #[Route('/api/plan/floor', name: 'api_plan_floor', methods: ['GET'])]
+    #[ResponseBody(FloorView::class)]
+    public function floor(FloorScreen $floor): JsonResponse
+    {
+        return new JsonResponse(
+            $floor->view($this->desk->account()->workshop, $this->desk->jobs(), $this->desk->shown()),
+        );
     }
 
     #[Route('/api/plan', name: 'api_plan_make', methods: ['POST'])]

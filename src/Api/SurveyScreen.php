@@ -90,12 +90,18 @@ final readonly class SurveyScreen
     private static function sizes(Part $part, UnitPresenter $shown): array
     {
         $sizes = [];
+        $said = [$part->room?->long, $part->room?->wide];
         foreach ($part->covered as $covered) {
-            foreach ([$covered->across, $covered->along] as $size) {
-                if (null !== $size) {
-                    $sizes[(string) json_encode($size->value())] = $shown->value($size)->text;
-                }
+            $said = [...$said, $covered->across, $covered->along];
+        }
+        foreach ($said as $size) {
+            if (null !== $size) {
+                $sizes[(string) json_encode($size->value())] = $shown->value($size)->text;
             }
+        }
+        if (null !== $part->room?->weight) {
+            $weight = $part->room->weight;
+            $sizes['kg ' . json_encode($weight->value())] = $shown->value($weight)->text;
         }
 
         return $sizes;

@@ -296,6 +296,8 @@ final class StoryTest extends BrowserCase
                     "/job/$job/cards",
                     "/job/$job/register",
                     "/job/$job/labels",
+                    "/part/$part/mask",
+                    '/schedule/floor',
                     ...array_map(static fn(string $v): string => "/part/$part/$v", self::VIEWS),
                 ]
                 as $path

@@ -49,6 +49,7 @@ final class Registry
         return self::$standard ??= new self([
             ...AreaComputations::all(),
             ...MaskingComputations::all(),
+            ...RoomComputations::all(),
             ...FilmComputations::all(),
             ...MixComputations::all(),
             ...BatchComputations::all(),

@@ -24,6 +24,7 @@ final readonly class Part
      * @param list<LayerWish> $layers what was decided by hand for layers of its film
      * @param list<Link> $links what ties it to other parts; that it is mounted on one is among them
      * @param Spot|null $spot where on its piece it lies; null where nobody said
+     * @param Room|null $room floor it takes, and its weight; null where nobody said
      * @param list<Covered> $covered what of it stays bare or clean
      */
     public function __construct(
@@ -51,6 +52,7 @@ final readonly class Part
         public array $links = [],
         public ?Spot $spot = null,
         public array $covered = [],
+        public ?Room $room = null,
     ) {}
 
     /** @return non-empty-list<string> what it has to stand, the first leading */
@@ -144,6 +146,7 @@ final readonly class Part
             links: $this->links,
             spot: $this->spot,
             covered: $this->covered,
+            room: $this->room,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\JobFile;
 
+use Hull\Area\Footprint;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Covering;
 use Hull\Climate\Drying;
@@ -14,8 +15,10 @@ use Hull\Job\LayerWish;
 use Hull\Job\Link;
 use Hull\Job\Part;
 use Hull\Job\Relation;
+use Hull\Job\Room;
 use Hull\Job\Spot;
 use Hull\Quantity\Length;
+use Hull\Quantity\Mass;
 use Hull\Quantity\Money;
 
 /**
@@ -31,6 +34,7 @@ final readonly class PartForm
     private const MOST_COVERED = 60;
     private const MOST_COUNT = 1000;
     private const LONGEST_M = 200.0;
+    private const HEAVIEST_KG = 100_000;
 
     public function __construct(private Catalogue $catalogue) {}
 
@@ -57,6 +61,7 @@ final readonly class PartForm
      *     links: list<Link>,
      *     spot: Spot|null,
      *     covered: list<Covered>,
+     *     room: Room|null,
      * } by property of Part
      */
     public function read(Node $n): array
@@ -84,7 +89,29 @@ final readonly class PartForm
             'links' => null === $mounted || in_array($mounted, $links, true) ? $links : [$mounted, ...$links],
             'spot' => self::spot($n->optional('spot')),
             'covered' => array_map($this->covered(...), $n->optional('covered')?->items(self::MOST_COVERED) ?? []),
+            'room' => self::room($n->optional('room')),
         ];
+    }
+
+    private static function room(?Node $n): ?Room
+    {
+        if (null === $n) {
+            return null;
+        }
+        $n->only(['long', 'wide', 'way', 'weight']);
+        $weight = $n->optional('weight')?->quantity(Mass::class);
+        if (null !== $weight && ($weight->kg() <= 0.0 || $weight->kg() > self::HEAVIEST_KG)) {
+            throw $n
+                ->field('weight')
+                ->refuse('No part weighs that.', sprintf('more than 0, up to %d kg', self::HEAVIEST_KG));
+        }
+
+        return new Room(
+            self::size($n->field('long')),
+            self::size($n->field('wide')),
+            $n->optional('way')?->choice(Footprint::WAYS) ?? Footprint::STANDS,
+            $weight,
+        );
     }
 
     private function covered(Node $n): Covered
@@ -118,7 +145,7 @@ final readonly class PartForm
     {
         $size = $n->quantity(Length::class);
         if ($size->m() <= 0.0 || $size->m() > self::LONGEST_M) {
-            throw $n->refuse('Nothing is covered by that.', sprintf('more than 0, up to %d m', self::LONGEST_M));
+            throw $n->refuse('Nothing here is that long.', sprintf('more than 0, up to %d m', self::LONGEST_M));
         }
 
         return $size;
@@ -257,6 +284,18 @@ final readonly class PartForm
                     ),
                     $part->covered,
                 ),
+                'room' =>
+                    null === $part->room
+                        ? null
+                        : array_filter(
+                            [
+                                'long' => $part->room->long->value(),
+                                'wide' => $part->room->wide->value(),
+                                'way' => $part->room->way,
+                                'weight' => $part->room->weight?->value(),
+                            ],
+                            static fn(mixed $v): bool => null !== $v,
+                        ),
             ],
             static fn(mixed $v): bool => null !== $v && [] !== $v,
         );
@@ -279,6 +318,17 @@ final readonly class PartForm
             'aim' => ['enum' => Keys::of($this->catalogue->aims)],
             'film' => ['enum' => Keys::of($this->catalogue->systems)],
             'also' => ['type' => 'array', 'items' => ['enum' => Keys::of($this->catalogue->services)]],
+            'room' => [
+                'type' => 'object',
+                'additionalProperties' => false,
+                'required' => ['long', 'wide'],
+                'properties' => [
+                    'long' => ['type' => ['number', 'string']],
+                    'wide' => ['type' => ['number', 'string']],
+                    'way' => ['enum' => Footprint::WAYS],
+                    'weight' => ['type' => ['number', 'string']],
+                ],
+            ],
             'covered' => [
                 'type' => 'array',
                 'maxItems' => self::MOST_COVERED,

@@ -15,6 +15,8 @@ final readonly class SurveyFacts
     private const DAMAGE = 'damage';
     /** Group of the facts that a part made new has as the old one had them: a brake lever stays one. */
     private const NATURE = 'nature';
+    /** Too heavy for one person. */
+    private const HEAVY = 'heavy';
 
     /**
      * @param array<int|string, float> $facts level by fact
@@ -43,6 +45,9 @@ final readonly class SurveyFacts
             $damaged += [] === $damages ? 0.0 : $observed->extent->ratioValue();
         }
 
+        if (true === $part->room?->isHeavy()) {
+            $facts[self::HEAVY] = max($facts[self::HEAVY] ?? 0.0, 1.0);
+        }
         foreach ($part->covered as $covered) {
             $covering = $catalogue->coverings[$covered->kind];
             if (null !== $covering->brings && $catalogue->substrate($part->substrate)->isOf($covering->families)) {

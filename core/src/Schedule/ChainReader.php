@@ -173,7 +173,7 @@ final class ChainReader
             dusty: $manner->dusty,
             people: $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) ? 2 : 1,
             gear: $this->gear($definition, $product, $method),
-            floorM2: max(0.5, $this->piece->context->area()->m2() / 4.0),
+            floorM2: FloorSpace::of($this->piece->part)->m2(),
             wet: null === $product ? null : $this->wet($product, $method),
             dry: $manner->dryWeather && !$this->isSheltered() ? RainFree::in($this->airs->at($this->at)) : null,
             lags: $this->lags,

@@ -6,7 +6,7 @@ namespace Hull\Schedule;
 
 /**
  * One place: dust keeps apart from wet films and from what is wiped for one, one wet job at a time, no more parts on
- * the floor than it holds.
+ * the floor than it holds, what cures there among them.
  */
 final class Floor
 {
@@ -14,7 +14,10 @@ final class Floor
     /** What is wiped lies open so long at the most until it is coated, hours. */
     private const OPEN_H = 1.0;
 
-    /** @var array<int|string, array{float, float, float, bool, bool, float}> id => start, end, dry, dusty, wet, m2 */
+    /**
+     * @var array<int|string, array{float, float, float, bool, bool, float, string}> id => start, end, dry, dusty, wet,
+     *      m2, part
+     */
     private array $taken = [];
 
     /** @var array<int, array<int|string, true>> day => ids */
@@ -29,7 +32,7 @@ final class Floor
             return;
         }
         $dry = self::sparedUntil($activity, $end, $dry);
-        $this->taken[$activity->id] = [$start, $end, $dry, $activity->dusty, $wet, $activity->floorM2];
+        $this->taken[$activity->id] = [$start, $end, $dry, $activity->dusty, $wet, $activity->floorM2, $activity->part];
         for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
             $this->days[$day][$activity->id] = true;
         }
@@ -56,7 +59,7 @@ final class Floor
     {
         $coat = $activity->isCoat() || $activity->opens;
         $dry = self::sparedUntil($activity, $end, $dry);
-        $m2 = $activity->floorM2;
+        $m2 = [$activity->part => $activity->floorM2];
         $seen = [];
         $first = null;
         for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
@@ -66,7 +69,7 @@ final class Floor
                     continue;
                 }
                 $seen[$id] = true;
-                [$from, $to, $until, $dusty, $wet, $floor] = $this->taken[$id];
+                [$from, $to, $until, $dusty, $wet, $floor, $part] = $this->taken[$id];
                 if ($activity->dusty && $wet && $start < $until - 1e-9 && $end > $from + 1e-9) {
                     return [$until, $id, 'no dust beside what is wiped or wet'];
                 }
@@ -76,13 +79,14 @@ final class Floor
                 if ($coat && $wet && $start < $to - 1e-9 && $end > $from + 1e-9) {
                     return [$to, $id, 'one wet job at a time'];
                 }
-                if ($start < $to - 1e-9 && $end > $from + 1e-9) {
-                    $m2 += $floor;
-                    $first = null === $first || $to < $first[0] ? [$to, $id, 'no floor left'] : $first;
+                // What cures stays where it is, and the floor under it is not free.
+                if ($part !== $activity->part && $start < $until - 1e-9 && $dry > $from + 1e-9) {
+                    $m2[$part] = max($m2[$part] ?? 0.0, $floor);
+                    $first = null === $first || $until < $first[0] ? [$until, $id, 'no floor left'] : $first;
                 }
             }
         }
 
-        return null !== $this->m2 && null !== $first && $m2 > $this->m2 + 1e-9 ? $first : null;
+        return null !== $this->m2 && null !== $first && array_sum($m2) > $this->m2 + 1e-9 ? $first : null;
     }
 }

@@ -63,6 +63,18 @@ final class WorkedNumbersTest extends TestCase
             ['area' => 0.9843],
             4,
         ];
+        yield 'floor of a frame that is worked' => [
+            'room.floor',
+            ['long' => '1.4 m', 'wide' => '0.9 m'],
+            ['floor' => 4.56],
+            3,
+        ];
+        yield 'floor of a shaft that hangs and cures' => [
+            'room.floor',
+            ['long' => '0.9 m', 'wide' => '0.2 m', 'way' => 'hangs', 'while' => 'curing'],
+            ['floor' => 0.55],
+            3,
+        ];
         yield 'a seat of two tapes, four times' => [
             'masking.face',
             ['across' => '50 mm', 'along' => '140 mm', 'count' => 4],

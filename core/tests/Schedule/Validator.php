@@ -234,14 +234,14 @@ final class Validator
             $there = array_filter($placed, static fn(Placement $p): bool => $yard->activity($p->id)->place === $place);
             foreach ($there as $p) {
                 $at = $p->start + self::SLACK;
-                $taken = array_sum(
-                    array_map(
-                        static fn(Placement $q): float => $q->start <= $at && $q->end > $at
-                            ? $yard->activity($q->id)->floorM2
-                            : 0.0,
-                        $there,
-                    ),
-                );
+                $under = [];
+                foreach ($there as $q) {
+                    if ($q->start <= $at && max($q->end, $q->dry) > $at) {
+                        $part = $yard->activity($q->id)->part;
+                        $under[$part] = max($under[$part] ?? 0.0, $yard->activity($q->id)->floorM2);
+                    }
+                }
+                $taken = array_sum($under);
                 $faults = $taken > $m2 + self::SLACK ? [...$faults, "$place: $taken m2 of $m2 at $p->id"] : $faults;
             }
         }

@@ -39,5 +39,6 @@ final readonly class PartBody
         public ?array $links = null,
         public ?SpotBody $spot = null,
         public ?array $covered = null,
+        public ?RoomBody $room = null,
     ) {}
 }

@@ -19,6 +19,7 @@ final readonly class CatalogueView
      * @param list<Option> $methods
      * @param list<Option> $waterLies
      * @param list<Option> $relations how a part hangs together with another
+     * @param list<Option> $keeps how a part is kept while it is worked and cures
      * @param list<CoveringView> $coverings what of a part stays bare or clean
      * @param list<SchoolView> $schools
      * @param list<ShapeKind> $shapes
@@ -37,6 +38,7 @@ final readonly class CatalogueView
         public array $waterLies,
         public array $relations,
         public array $coverings,
+        public array $keeps,
         public array $schools,
         public array $shapes,
         public array $steps,

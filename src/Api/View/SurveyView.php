@@ -13,7 +13,8 @@ final readonly class SurveyView implements \JsonSerializable
      * @param array<int|string, string> $schools
      * @param list<PlaceView> $places
      * @param list<Option> $siblings other parts of the job
-     * @param array<int|string, string> $sizes lengths among the plain fields as the reader says them, by their metres
+     * @param array<int|string, string> $sizes quantities among the plain fields as the reader says
+     *                                         them: lengths by their metres, weights by "kg " and their kilograms
      * @param list<TieView> $tied what of these hangs on this one or is a zone of it
      */
     public function __construct(

@@ -53,6 +53,7 @@ export const keys = {
   label: (code: string) => ['label', code] as const,
   triedCard: (job: string, body: Schemas['WorkCardBody']) => ['cards', job, 'try', body] as const,
   plan: ['plan'] as const,
+  floor: ['plan', 'floor'] as const,
   triedPut: (id: string, start: string | null) => ['plan', 'try', id, start] as const,
   asIf: (place: string, heat: string, dry: string, room: string) => ['plan', 'as-if', place, heat, dry, room] as const,
   telling: (signs: Record<string, string>) => ['telling', signs] as const,

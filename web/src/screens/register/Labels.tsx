@@ -106,27 +106,34 @@ export function Labels() {
         {tags.length === 0 && <Box sx={{ color: tok('ink2') }}>There are no tags yet.</Box>}
       </Box>
       <GlobalStyles styles={{ '@page': { size: 'A4', margin: 0 } }} />
-      {sheets.map((labels, n) => (
-        <Box
-          key={n}
-          role="group"
-          aria-label={`Sheet ${String(n + 1)}`}
-          sx={{
-            width: '210mm',
-            height: '297mm',
-            boxSizing: 'border-box',
-            pt: '0.5mm',
-            background: '#fff',
-            display: 'grid',
-            gridTemplateColumns: `repeat(${String(across)}, 70mm)`,
-            gridAutoRows: '37mm',
-            mb: 2,
-            '@media print': { mb: 0, breakAfter: 'page' },
-          }}
-        >
-          {labels.map((tag, at) => (tag ? <Label key={at} tag={tag} job={read.data.name} /> : <div key={at} />))}
-        </Box>
-      ))}
+      <Box
+        sx={{ overflowX: 'auto', '@media print': { overflow: 'visible' } }}
+        tabIndex={0}
+        role="region"
+        aria-label="Sheets"
+      >
+        {sheets.map((labels, n) => (
+          <Box
+            key={n}
+            role="group"
+            aria-label={`Sheet ${String(n + 1)}`}
+            sx={{
+              width: '210mm',
+              height: '297mm',
+              boxSizing: 'border-box',
+              pt: '0.5mm',
+              background: '#fff',
+              display: 'grid',
+              gridTemplateColumns: `repeat(${String(across)}, 70mm)`,
+              gridAutoRows: '37mm',
+              mb: 2,
+              '@media print': { mb: 0, breakAfter: 'page' },
+            }}
+          >
+            {labels.map((tag, at) => (tag ? <Label key={at} tag={tag} job={read.data.name} /> : <div key={at} />))}
+          </Box>
+        ))}
+      </Box>
     </Box>
   );
 }

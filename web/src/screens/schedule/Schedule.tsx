@@ -1,4 +1,5 @@
 import { Box, Button, LinearProgress, useMediaQuery } from '@mui/material';
+import { Link } from 'react-router';
 import { type Schemas, api, settle } from '../../api/client';
 import { usePlan, usePlanWrite } from '../../api/plan';
 import { YardChart } from '../../figures/YardChart';
@@ -59,6 +60,9 @@ export function Schedule() {
               When everything is done
             </Title>
           </Box>
+          <Button component={Link} to="/schedule/floor">
+            The floor
+          </Button>
           <Button
             variant={view.outdated.length > 0 || view.status === 'none' ? 'contained' : 'outlined'}
             disabled={busy}

@@ -10,6 +10,7 @@ import { Findings } from './Findings';
 import { Measured } from './Measured';
 import { NotStored } from './NotStored';
 import { Photos } from './Photos';
+import { RoomTaken } from './RoomTaken';
 import { ServiceAndPlace } from './ServiceAndPlace';
 import { Shapes } from './Shapes';
 import { Telling } from './Telling';
@@ -141,6 +142,8 @@ export function SurveyEditor({
         />
 
         <ServiceAndPlace view={view} catalogue={catalogue} draft={draft} places={places} set={set} at={at} />
+
+        <RoomTaken view={view} catalogue={catalogue} draft={draft} set={set} at={at} />
 
         <Covers view={view} catalogue={catalogue} draft={draft} set={set} at={at} />
 

@@ -14,8 +14,15 @@ export type Fields = Omit<
 >;
 
 /** What nobody said anything about is left out. */
-const said = (fields: Fields): Fields =>
-  Object.fromEntries(Object.entries(fields).filter(([, v]) => typeof v !== 'string' || v.trim() !== '')) as Fields;
+const said = ({ room, ...fields }: Fields): Fields => {
+  const sized = Object.entries(room ?? {}).filter(([k, v]) => k !== 'way' && v !== '' && v !== null);
+  return {
+    ...(Object.fromEntries(
+      Object.entries(fields).filter(([, v]) => typeof v !== 'string' || v.trim() !== ''),
+    ) as Fields),
+    ...(room && sized.length > 0 ? { room: { ...Object.fromEntries(sized), way: room.way ?? 'stands' } } : {}),
+  };
+};
 
 export interface Draft {
   name: string;

@@ -1,0 +1,122 @@
+import { Box } from '@mui/material';
+import type { Schemas } from '../api/client';
+import { mono, textSize, tok } from '../theme/tokens';
+
+type Place = Schemas['FloorPlaceView'];
+
+const words = 7.2;
+
+/** A name no longer than its box. */
+const cut = (name: string, px: number) => {
+  const most = Math.floor(px / words);
+  return name.length <= most ? name : `${name.slice(0, Math.max(1, most - 1))}…`;
+};
+
+/**
+ * The floor of a place on one day, seen from above and to scale: what is worked stands in full ink, what cures is
+ * hatched, as what stands there between two days of work; what nobody measured has a dashed edge.
+ */
+export function FloorPlan({
+  place,
+  day,
+  scale,
+  chosen,
+  pick,
+}: {
+  place: Place;
+  day: number;
+  /** Pixels to a metre, one for all places. */
+  scale: number;
+  chosen: string;
+  pick: (part: string) => void;
+}) {
+  const there = place.stays.filter((s) => s.from <= day && day <= s.to);
+  const on = there.filter((s) => s.fits);
+  const out = there.filter((s) => !s.fits);
+  const [w, h] = [place.long * scale, place.wide * scale];
+  return (
+    <Box component="figure" sx={{ m: 0 }}>
+      <Box component="figcaption" sx={{ fontWeight: 700 }}>
+        {place.name}{' '}
+        <Box component="span" sx={{ fontWeight: 400, fontSize: textSize.s, color: tok('ink2') }}>
+          {place.area}
+          {place.said ? '' : ', as large as it has to be: nobody said'}
+        </Box>
+      </Box>
+      <svg
+        width={w + 4}
+        height={h + 18}
+        viewBox={`-2 -2 ${String(w + 4)} ${String(h + 18)}`}
+        style={{ display: 'block', maxWidth: '100%' }}
+        role="group"
+        aria-label={`${place.name}: ${on.map((s) => s.name).join(', ') || 'empty'}`}
+      >
+        <rect
+          width={w}
+          height={h}
+          fill={tok('sheet')}
+          stroke={tok('ink')}
+          strokeWidth="2.5"
+          strokeDasharray={place.said ? undefined : '8 5'}
+        />
+        {on.map((s) => {
+          const works = s.worked.includes(day);
+          const box = {
+            x: s.x * scale + 1.5,
+            y: s.y * scale + 1.5,
+            width: s.long * scale - 3,
+            height: s.wide * scale - 3,
+          };
+          return (
+            <g
+              key={s.partId}
+              role="button"
+              tabIndex={0}
+              aria-label={`${s.name}, ${works ? 'worked' : 'stands or cures'}, ${s.size}`}
+              style={{ cursor: 'pointer' }}
+              onClick={() => {
+                pick(s.partId);
+              }}
+              onKeyDown={(e) => {
+                if (e.key === 'Enter' || e.key === ' ') {
+                  e.preventDefault();
+                  pick(s.partId);
+                }
+              }}
+            >
+              <title>{s.name}</title>
+              <rect
+                {...box}
+                fill={works ? tok('wash') : 'url(#hatch-steel)'}
+                stroke={tok(s.partId === chosen ? 'lead' : 'ink')}
+                strokeWidth={s.partId === chosen ? 3 : 1.5}
+                strokeDasharray={s.reckoned ? '5 3' : undefined}
+              />
+              <text
+                x={box.x + 5}
+                y={box.y + 15}
+                fontSize={textSize.xs}
+                fontWeight="600"
+                fill={tok('ink')}
+                paintOrder="stroke"
+                stroke={tok('sheet')}
+                strokeWidth="3"
+              >
+                {cut(s.name, box.width - 8)}
+              </text>
+            </g>
+          );
+        })}
+        <path d={`M0 ${String(h + 10)}h${String(scale)}`} stroke={tok('ink')} strokeWidth="2" />
+        <text x={scale + 5} y={h + 14} fontSize={textSize.xs} fontFamily={mono} fill={tok('ink2')}>
+          1 m
+        </text>
+      </svg>
+      {out.length > 0 && (
+        <Box sx={{ fontSize: textSize.m, color: tok('lead'), maxWidth: Math.max(w, 200) }}>
+          No spot of its own all day: {out.map((s) => s.name).join(', ')}. It comes when something is set aside.
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,174 @@
+import { Box, Button, Slider } from '@mui/material';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, settle, type Schemas } from '../../api/client';
+import { keys } from '../../api/keys';
+import { FloorPlan } from '../../figures/FloorPlan';
+import { Heading, Title } from '../../parts/Headings';
+import { Failed, Loading } from '../../parts/Waiting';
+import { useName } from '../../parts/useName';
+import { textSize, tok } from '../../theme/tokens';
+
+/** Room for the widest floor beside the lists, px. */
+const widest = 760;
+
+const dayWords = (day: string) =>
+  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
+function Chosen({ view, part }: { view: Schemas['FloorView']; part: string }) {
+  const stays = view.places.flatMap((p) => p.stays.filter((s) => s.partId === part).map((s) => ({ ...s, at: p.name })));
+  const first = stays[0];
+  if (!first) return <Box sx={{ color: tok('ink2') }}>Pick a part on the floor to see where it stands, and when.</Box>;
+  return (
+    <>
+      <Heading>{first.name}</Heading>
+      <Box sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+        {first.job} · {first.size}
+        {first.reckoned && ', reckoned from its surface: '}
+        {first.reckoned && <Link to={`/part/${part}/survey`}>measure it</Link>}
+      </Box>
+      <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
+        {stays.map((s, n) => (
+          <li key={n}>
+            {s.at}, {dayWords(view.days[s.from] ?? '')}
+            {s.to > s.from && ` to ${dayWords(view.days[s.to] ?? view.days[view.days.length - 1] ?? '')}`}
+            {!s.fits && <b> · no spot of its own</b>}
+          </li>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+function Lists({ view }: { view: Schemas['FloorView'] }) {
+  return (
+    <>
+      {view.lifts.length > 0 && (
+        <Box sx={{ mt: 3 }}>
+          <Heading>Lifts</Heading>
+          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            {view.lifts.map((l) => (
+              <Box component="li" key={l.partId} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>
+                <b>{l.name}</b> <span className="mono">{l.weight}</span>, lifted {l.times}{' '}
+                {l.times === 1 ? 'time' : 'times'}
+                <Box sx={{ fontSize: textSize.m, color: tok('brass') }}>{l.says}</Box>
+              </Box>
+            ))}
+          </Box>
+          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            Local rules for lifting come first; jacks are not supports, use stands.
+          </Box>
+        </Box>
+      )}
+      {view.lies.length > 0 && (
+        <Box sx={{ mt: 3 }}>
+          <Heading>Lies meanwhile</Heading>
+          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            {view.lies.map((l) => (
+              <Box
+                component="li"
+                key={`${l.jobId}-${String(l.number)}`}
+                sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}
+              >
+                <Link to={`/job/${l.jobId}/register?tag=${String(l.number)}`}>
+                  {l.number} {l.what}
+                </Link>
+                <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                  {l.where} · {l.job}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** The yard's floors from above, day by day, as the schedule fills them. */
+export function Floor() {
+  const read = useQuery({ queryKey: keys.floor, queryFn: () => settle(api.GET('/api/plan/floor')) });
+  const [day, setDay] = useState(0);
+  const [chosen, setChosen] = useState('');
+  useName('The floor', 'Schedule', '');
+  if (read.isPending) return <Loading />;
+  if (read.isError) return <Failed error={read.error} />;
+  const view = read.data;
+  const last = view.days.length - 1;
+  const scale = Math.min(64, widest / Math.max(1, ...view.places.map((p) => p.long)));
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 340px' } }}>
+      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
+          <Box sx={{ flex: 1, minWidth: 200 }}>
+            <Title sub="as the schedule fills it; to scale">The floor</Title>
+          </Box>
+          <Button component={Link} to="/schedule">
+            The schedule
+          </Button>
+        </Box>
+        {view.places.length === 0 ? (
+          <Box sx={{ color: tok('ink2'), maxWidth: 600 }}>
+            Nothing is planned, so nothing stands anywhere. <Link to="/schedule">Make a plan</Link> first.
+          </Box>
+        ) : (
+          <>
+            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', maxWidth: widest }}>
+              <Button
+                disabled={day === 0}
+                onClick={() => {
+                  setDay(day - 1);
+                }}
+                aria-label="A day earlier"
+              >
+                ‹
+              </Button>
+              <Slider
+                value={day}
+                min={0}
+                max={Math.max(1, last)}
+                step={1}
+                aria-label="Day"
+                getAriaValueText={(d) => dayWords(view.days[d] ?? '')}
+                onChange={(_, to) => {
+                  setDay(Math.min(last, to));
+                }}
+              />
+              <Button
+                disabled={day >= last}
+                onClick={() => {
+                  setDay(day + 1);
+                }}
+                aria-label="A day later"
+              >
+                ›
+              </Button>
+            </Box>
+            <Box sx={{ fontSize: textSize.title, fontWeight: 700, mb: 1.5 }} role="status">
+              {dayWords(view.days[day] ?? '')}
+              {day === 0 && ', today'}
+            </Box>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3 }}>
+              {view.places.map((p) => (
+                <FloorPlan key={p.name} place={p} day={day} scale={scale} chosen={chosen} pick={setChosen} />
+              ))}
+            </Box>
+            <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 2 }}>
+              Full: worked on that day. Hatched: it cures or stands there. Dashed: nobody measured it. With room to get
+              round it.
+            </Box>
+          </>
+        )}
+      </Box>
+      <Box
+        component="aside"
+        aria-label="What stands where"
+        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { lg: `1px solid ${tok('rule')}` } }}
+      >
+        {view.places.length > 0 && <Chosen view={view} part={chosen} />}
+        <Lists view={view} />
+      </Box>
+    </Box>
+  );
+}
