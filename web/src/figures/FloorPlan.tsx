@@ -6,11 +6,12 @@ type Place = Schemas['FloorPlaceView'];
 
 const words = 7.2;
 
-/** A name no longer than its box. */
-const cut = (name: string, px: number) => {
-  const most = Math.floor(px / words);
-  return name.length <= most ? name : `${name.slice(0, Math.max(1, most - 1))}…`;
-};
+/** As many words of a name as its box is wide; the whole of it is in the title and the spoken name. */
+function cut(name: string, px: number): string {
+  const said = name.split(' ');
+  while (said.length > 0 && said.join(' ').length * words > px) said.pop();
+  return said.join(' ').replace(/,$/, '');
+}
 
 /**
  * The floor of a place on one day, seen from above and to scale: what is worked stands in full ink, what cures is
