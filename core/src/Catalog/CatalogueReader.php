@@ -401,10 +401,11 @@ final class CatalogueReader
             id: $id,
             name: $n->field('name')->text(),
             by: $n->field('by')->choice(Covering::BY),
-            sizes: array_map(
-                static fn(Node $s): string => $s->choice(Covering::SIZES),
-                $n->field('sizes')->items(count(Covering::SIZES)),
-            ),
+            sizes: array_map(static function (Node $start): string {
+                $start->quantity(Length::class);
+
+                return $start->text(20);
+            }, $n->field('sizes')->only(Covering::SIZES)->fields()),
             hint: $n->field('hint')->text(200),
             brings: $n->optional('brings')?->choice($this->names->of('facts')),
             families: $this->names->ids('families', $n->optional('families')),

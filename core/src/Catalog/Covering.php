@@ -12,7 +12,7 @@ final readonly class Covering
 
     /**
      * @param string $by one of BY: what covers it
-     * @param list<string> $sizes which of SIZES it is measured by
+     * @param array<int|string, string> $sizes which of SIZES it is measured by, and at how much one begins
      * @param string|null $brings fact that it leaves on the part until it is covered
      * @param list<string> $families of materials on which it does
      */

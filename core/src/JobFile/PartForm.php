@@ -120,12 +120,12 @@ final readonly class PartForm
         $kind = $n->field('kind')->choice(Keys::of($this->catalogue->coverings));
         $sizes = [];
         foreach (Covering::SIZES as $size) {
-            $asked = in_array($size, $this->catalogue->coverings[$kind]->sizes, true);
+            $asked = isset($this->catalogue->coverings[$kind]->sizes[$size]);
             $said = $n->optional($size);
             if (!$asked && null !== $said) {
                 throw $said->refuse(
                     sprintf('%s is not measured by this.', $this->catalogue->coverings[$kind]->name),
-                    implode(' and ', $this->catalogue->coverings[$kind]->sizes),
+                    implode(' and ', array_keys($this->catalogue->coverings[$kind]->sizes)),
                 );
             }
             $sizes[$size] = $asked ? self::size($n->field($size)) : null;

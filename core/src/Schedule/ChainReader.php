@@ -31,6 +31,8 @@ final class ChainReader
     private const TOGETHER = ['dismantling', 'reassembling', 'bath', 'oven-work'];
     /** A film that has no pot keeps open so long, hours: as long as one keeps the brush or the can at hand. */
     private const AT_HAND_H = 4.0;
+    /** What goes into the oven within that time goes in with one load, hours. */
+    private const LOAD_H = 1.0;
     /** Getting ready for it and clearing away, hours. */
     private const TURNING_TO_H = 0.25;
     private const BATH = 'bath';
@@ -182,10 +184,16 @@ final class ChainReader
             because: $this->because,
             notAfter: $notAfter,
             lateHours: null === $notAfter ? 0.0 : $this->keying(),
-            share: null === $product ? '' : $this->shade($product)->key() . '/' . $this->at,
+            share: match (true) {
+                null !== $product => $this->shade($product)->key() . '/' . $this->at,
+                $this->isLoad($definition) => $definition->id . '/' . $this->at,
+                default => '',
+            },
             setupHours: $this->runner->work->setUp($definition, $product, $state) / 60.0,
             shareFor: null === $product
-                ? 0.0
+                ? ($this->isLoad($definition)
+                    ? self::LOAD_H
+                    : 0.0)
                 : (null === $product->potLife
                     ? self::AT_HAND_H
                     : $product->potLife->h() * PotLife::USABLE),
@@ -452,6 +460,12 @@ final class ChainReader
                     ),
                 ),
             );
+    }
+
+    /** Several parts go in together. */
+    private function isLoad(Step $step): bool
+    {
+        return $step->shared && in_array('oven-work', $step->tags, true);
     }
 
     private function isSheltered(): bool

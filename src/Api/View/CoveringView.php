@@ -9,7 +9,7 @@ final readonly class CoveringView
 {
     /**
      * @param string $by plug, tape, film or line
-     * @param list<string> $sizes across, along
+     * @param array<int|string, string> $sizes across, along, and at how much one begins
      */
     public function __construct(
         public string $id,

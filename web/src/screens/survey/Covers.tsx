@@ -74,8 +74,8 @@ function Row({
           change({
             ...one,
             kind: e.target.value,
-            across: to?.sizes.includes('across') ? (one.across ?? '') : null,
-            along: to?.sizes.includes('along') ? (one.along ?? '') : null,
+            across: to?.sizes['across'] ? (one.across ?? to.sizes['across']) : null,
+            along: to?.sizes['along'] ? (one.along ?? to.sizes['along']) : null,
           });
         }}
         helperText={sort?.hint}
@@ -87,7 +87,7 @@ function Row({
         ))}
       </TextField>
       {(['across', 'along'] as const).map((field) =>
-        sort?.sizes.includes(field) ? (
+        sort?.sizes[field] ? (
           <QuantityField
             key={field}
             label={words[field][sort.by as keyof (typeof words)['across']]}
@@ -187,7 +187,7 @@ export function Covers({
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
         <Button
           onClick={() => {
-            if (first) put([...covered, { kind: first.id, count: 1, across: '', along: null }]);
+            if (first) put([...covered, { kind: first.id, count: 1, across: null, along: null, ...first.sizes }]);
           }}
         >
           Something stays bare
