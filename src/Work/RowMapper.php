@@ -31,7 +31,18 @@ use Hull\WorkCard\SavedCards;
 /** Reads stored rows back into the values the core works with. */
 final readonly class RowMapper
 {
-    private const LIGHT = ['id', 'name', 'substrate', 'service', 'finish', 'place', 'zone_of', 'mounted_on', 'links'];
+    private const LIGHT = [
+        'id',
+        'name',
+        'substrate',
+        'service',
+        'finish',
+        'place',
+        'zone_of',
+        'mounted_on',
+        'links',
+        'begin',
+    ];
 
     public function __construct(private Catalogues $catalogues) {}
 

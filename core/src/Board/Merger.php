@@ -125,7 +125,7 @@ final class Merger
                     $this->paint($zone, $step),
                     ...match (true) {
                         $kind->isClosing() => ['', $this->states->whole((string) $zone)],
-                        $kind->shared || $kind->isWait() => [$place, ''],
+                        $kind->shared || $kind->isWait() => [$place, $this->pieces[$zone]->part->begin ?? ''],
                         default => [$place, $zone],
                     },
                 ]);
@@ -324,6 +324,7 @@ final class Merger
             $first = (string) array_key_first($zones);
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
             $ranks[$action] = [
+                $this->pieces[$first]->part->begin ?? '',
                 $this->states->isBound($zones) ? 0 : 1,
                 match (true) {
                     $step->shared => $this->stillComing($action, $zones, $at),
@@ -353,7 +354,7 @@ final class Merger
         return $earliest;
     }
 
-    /** @param array<int|string, array{int, int, int, int, string}> $ranks */
+    /** @param array<int|string, array{string, int, int, int, int, string}> $ranks */
     private static function least(array $ranks): string
     {
         $least = (string) array_key_first($ranks);

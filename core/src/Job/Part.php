@@ -24,6 +24,7 @@ final readonly class Part
      * @param list<LayerWish> $layers what was decided by hand for layers of its film
      * @param list<Link> $links what ties it to other parts; that it is mounted on one is among them
      * @param Spot|null $spot where on its piece it lies; null where nobody said
+     * @param string|null $begin day before which nothing is done on it, as 2027-03-01: the other half of the job
      * @param Room|null $room floor it takes, and its weight; null where nobody said
      * @param list<Covered> $covered what of it stays bare or clean
      */
@@ -53,6 +54,7 @@ final readonly class Part
         public ?Spot $spot = null,
         public array $covered = [],
         public ?Room $room = null,
+        public ?string $begin = null,
     ) {}
 
     /** @return non-empty-list<string> what it has to stand, the first leading */
@@ -147,6 +149,7 @@ final readonly class Part
             spot: $this->spot,
             covered: $this->covered,
             room: $this->room,
+            begin: $this->begin,
         );
     }
 }

@@ -62,6 +62,7 @@ final readonly class PartForm
      *     spot: Spot|null,
      *     covered: list<Covered>,
      *     room: Room|null,
+     *     begin: string|null,
      * } by property of Part
      */
     public function read(Node $n): array
@@ -90,6 +91,7 @@ final readonly class PartForm
             'spot' => self::spot($n->optional('spot')),
             'covered' => array_map($this->covered(...), $n->optional('covered')?->items(self::MOST_COVERED) ?? []),
             'room' => self::room($n->optional('room')),
+            'begin' => $n->optional('begin')?->day(),
         ];
     }
 
@@ -249,6 +251,7 @@ final readonly class PartForm
                 'water_lies' => $part->exposure,
                 'zone_of' => $part->zoneOf,
                 'mounted_on' => $part->mountedOn,
+                'begin' => $part->begin,
                 'replacement' => $part->replacement?->text(),
                 'aim' => $part->aim,
                 'film' => $part->film,
@@ -318,6 +321,7 @@ final readonly class PartForm
             'aim' => ['enum' => Keys::of($this->catalogue->aims)],
             'film' => ['enum' => Keys::of($this->catalogue->systems)],
             'also' => ['type' => 'array', 'items' => ['enum' => Keys::of($this->catalogue->services)]],
+            'begin' => ['type' => 'string', 'format' => 'date'],
             'room' => [
                 'type' => 'object',
                 'additionalProperties' => false,

@@ -18,6 +18,9 @@ use Hull\Job\Spot;
  */
 final class Precedences
 {
+    /** Laws of what lies side by side: dust and wet, order in space, one go. */
+    private const BETWEEN = [16, 17, 19];
+
     /** @var array<int|string, Lane> */
     private array $lanes = [];
 
@@ -280,7 +283,7 @@ final class Precedences
         foreach ($this->pieces->neighbours() as [$a, $b]) {
             $one = $this->lanes[$a->id];
             $other = $this->lanes[$b->id];
-            $alike = $a->piece() === $b->piece() ? $one->alike($other) : [];
+            $alike = $a->piece() === $b->piece() && $a->begin === $b->begin ? $one->alike($other) : [];
             foreach ([] === $alike || $this->isParted($one, $other) ? [] : $alike as [$at, $to]) {
                 $because = sprintf('%s and %s to be coated in one go', $one->name(), $other->name());
                 $this->put($one, $at, $other, $to, $because, 19, orTogether: true, asOne: true);
@@ -367,7 +370,9 @@ final class Precedences
         bool $orTogether = false,
         bool $asOne = false,
     ): void {
-        if (null === $at || null === $to) {
+        // What is left for another day keeps none of what is done before waiting; what finishes the piece does.
+        $later = in_array($law, self::BETWEEN, true) && ($before->part->begin ?? '') > ($after->part->begin ?? '');
+        if (null === $at || null === $to || $later) {
             return;
         }
         $one = new Precedence(

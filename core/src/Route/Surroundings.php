@@ -103,7 +103,7 @@ final readonly class Surroundings
         return false;
     }
 
-    /** @return array<int|string, float> facts of a part that something stays on */
+    /** @return array<int|string, float> facts of a part that something stays on, or lies beside finished by then */
     private static function staying(Job $job, Part $part): array
     {
         foreach ($job->parts as $other) {
@@ -111,6 +111,9 @@ final readonly class Surroundings
                 if ($link->to === $part->id && $link->stays && $link->as->comesOff()) {
                     return ['near-part' => 1.0];
                 }
+            }
+            if ($other->piece() === $part->piece() && ($other->begin ?? '') < ($part->begin ?? '')) {
+                return ['near-part' => 1.0];
             }
         }
 

@@ -54,6 +54,16 @@ final readonly class Planning
             ];
         }
         $work = (new CrossLags($pieces, $done, $places, $airs))->on($work, $precedences);
+        $work = array_map(static function (Activity $a) use ($pieces, $zone): Activity {
+            $begin = $pieces[$a->part]->part->begin;
+
+            return null === $begin || null !== $a->fixed
+                ? $a
+                : $a->from(
+                    (float) (new \DateTimeImmutable($begin, $zone))->format('U') / 3600.0,
+                    'left for later by whoever surveyed it',
+                );
+        }, $work);
         $work = array_map(
             static fn(Activity $a): Activity => isset($pins[$a->id])
                 ? $a->from($pins[$a->id], 'put there by hand')

@@ -66,6 +66,27 @@ final class PrecedencesTest extends TestCase
         self::assertArrayNotHasKey('dismantle', $at['guard']);
     }
 
+    public function testAHalfThatIsLeftToAnotherSeasonIsDoneAfterAndKeepsNothingWaiting(): void
+    {
+        $later = ['begin' => '2027-03-01'];
+        $at = self::positions(
+            self::plan([
+                self::part('hull', spot: ['level' => 0]),
+                self::part('roof', zoneOf: 'hull', spot: ['level' => 2], change: $later),
+            ]),
+        );
+        self::assertLessThan($at['roof']['photograph'], $at['hull']['wait-full']);
+        self::assertArrayHasKey('shield-neighbours', $at['roof'], 'the half that is done is shielded');
+        self::assertSame($at['hull']['hand-over'], $at['roof']['hand-over'], 'one piece is handed over once');
+        $once = self::positions(
+            self::plan([
+                self::part('hull', spot: ['level' => 0]),
+                self::part('roof', zoneOf: 'hull', spot: ['level' => 2]),
+            ]),
+        );
+        self::assertLessThan($once['hull']['mask'], $once['roof']['strip-discs']);
+    }
+
     public function testALidIsOffBeforeWhatRidesInsideAndLookedIntoBeforeItIsOn(): void
     {
         $at = self::positions(

@@ -39,6 +39,21 @@ final class PlanningTest extends TestCase
 {
     private const NOW = RandomYard::MONDAY + 9.0;
 
+    public function testWhatIsLeftForAnotherDayIsNotBegunBeforeIt(): void
+    {
+        $day = self::at(self::NOW + 24.0 * 9)->format('Y-m-d');
+        [$job, $airs] = self::job('2-dodgem', 16.0, ['bumper' => $day]);
+        [$schedule] = self::plan($job, $airs);
+        $begun = [];
+        foreach ($schedule->placed as $id => $placed) {
+            $part = $schedule->yard->activity($id)->part;
+            $begun[$part] = min($begun[$part] ?? \INF, $placed->start);
+        }
+        $midnight = (float) (new \DateTimeImmutable($day . ' UTC'))->format('U') / 3600.0;
+        self::assertGreaterThanOrEqual($midnight, $begun['bumper']);
+        self::assertLessThan($midnight, $begun['chassis']);
+    }
+
     #[TestWith(['1-hovercraft', 14.0])]
     #[TestWith(['2-dodgem', 16.0])]
     #[TestWith(['3-winch', 19.0])]
@@ -189,19 +204,28 @@ final class PlanningTest extends TestCase
         return [(new Scheduler(8))->plan($yard), $pieces];
     }
 
-    /** @return array{Job, Airs} */
-    private static function job(string $file, float $mean): array
+    /**
+     * @param array<string, string> $begin day before which nothing is done on a part, by its id
+     *
+     * @return array{Job, Airs}
+     */
+    private static function job(string $file, float $mean, array $begin = []): array
     {
-        $job = (new JobReader(Catalogue::catalogue()))->job(
-            Node::root(
-                json_decode(
-                    (string) file_get_contents(__DIR__ . '/../../../demo/' . $file . '.json'),
-                    true,
-                    512,
-                    \JSON_THROW_ON_ERROR,
-                ),
-            ),
+        $read = json_decode(
+            (string) file_get_contents(__DIR__ . '/../../../demo/' . $file . '.json'),
+            true,
+            512,
+            \JSON_THROW_ON_ERROR,
         );
+        self::assertIsArray($read);
+        self::assertIsArray($read['parts']);
+        $read['parts'] = array_map(static function (mixed $p) use ($begin): array {
+            self::assertIsArray($p);
+            self::assertIsString($p['id']);
+
+            return [...$p, 'begin' => $begin[$p['id']] ?? null];
+        }, $read['parts']);
+        $job = (new JobReader(Catalogue::catalogue()))->job(Node::root($read));
         $job = new Job(
             $job->name,
             '',

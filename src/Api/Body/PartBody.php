@@ -14,6 +14,7 @@ final readonly class PartBody
      * @param list<string>|null $also further services it has to stand
      * @param list<LayerBody>|null $layers
      * @param list<LinkBody>|null $links
+     * @param string|null $begin day before which nothing is done on it
      * @param list<CoveredBody>|null $covered what stays bare or clean
      */
     public function __construct(
@@ -40,5 +41,6 @@ final readonly class PartBody
         public ?SpotBody $spot = null,
         public ?array $covered = null,
         public ?RoomBody $room = null,
+        public ?string $begin = null,
     ) {}
 }

@@ -126,6 +126,18 @@ export function ServiceAndPlace({
           <MenuItem value="yes">yes</MenuItem>
         </TextField>
         <TextField
+          label="Not begun before"
+          type="date"
+          data-pointer="/part/begin"
+          value={fields.begin ?? ''}
+          onChange={(e) => {
+            put({ begin: e.target.value });
+          }}
+          error={!!at('/part/begin')}
+          helperText={at('/part/begin') ?? 'for a half that is left to another day or season'}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <TextField
           label="Another one would cost"
           data-pointer="/part/replacement"
           value={fields.replacement ?? ''}
