@@ -1,4 +1,4 @@
-import { Box, Button, Slider } from '@mui/material';
+import { Box, Button, Slider, useMediaQuery } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -10,8 +10,9 @@ import { Failed, Loading } from '../../parts/Waiting';
 import { useName } from '../../parts/useName';
 import { textSize, tok } from '../../theme/tokens';
 
-/** Room for the widest floor beside the lists, px. */
+/** Room for the widest floor, beside the lists and on a phone, px. */
 const widest = 760;
+const narrowest = 340;
 
 const dayWords = (day: string) =>
   new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
@@ -89,6 +90,7 @@ function Lists({ view }: { view: Schemas['FloorView'] }) {
 /** The yard's floors from above, day by day, as the schedule fills them. */
 export function Floor() {
   const read = useQuery({ queryKey: keys.floor, queryFn: () => settle(api.GET('/api/plan/floor')) });
+  const narrow = useMediaQuery('(max-width: 800px)');
   const [day, setDay] = useState(0);
   const [chosen, setChosen] = useState('');
   useName('The floor', 'Schedule', '');
@@ -96,7 +98,7 @@ export function Floor() {
   if (read.isError) return <Failed error={read.error} />;
   const view = read.data;
   const last = view.days.length - 1;
-  const scale = Math.min(64, widest / Math.max(1, ...view.places.map((p) => p.long)));
+  const scale = Math.min(64, (narrow ? narrowest : widest) / Math.max(1, ...view.places.map((p) => p.long)));
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 340px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
