@@ -93,9 +93,12 @@ trait EveryRead
     private function reads(bool $slow): array
     {
         $jobs = self::list($this->call('GET', '/api/jobs'), 'jobs');
-        $values = ['job' => [], 'part' => [], 'step' => [], 'photo' => []];
+        $values = ['job' => [], 'part' => [], 'step' => [], 'photo' => [], 'code' => []];
         foreach ($jobs as $job) {
-            $values['job'][] = self::text($job, 'id');
+            $url = '/api/jobs/' . ($values['job'][] = self::text($job, 'id'));
+            foreach (self::list($this->call('GET', $url . '/register'), 'tags') as $tag) {
+                $values['code'][] = self::text($tag, 'code');
+            }
             foreach (self::list($job, 'parts') as $part) {
                 $id = $values['part'][] = self::text($part, 'id');
                 $steps = $this->call('GET', "/api/parts/$id/route")['steps'] ?? [];
@@ -141,6 +144,7 @@ trait EveryRead
             case 'job':
             case 'part':
             case 'photo':
+            case 'code':
                 foreach ($values[$found[1][0]] as $id) {
                     $paths[] = str_replace('{' . $found[1][0] . '}', is_string($id) ? $id : '', $path);
                 }
