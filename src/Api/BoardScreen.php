@@ -112,6 +112,7 @@ final readonly class BoardScreen
                         lcfirst($pieces[$s->carrier]->part->name),
                         lcfirst($catalogue->step($s->step)->name),
                     ),
+                    $s->off,
                 ),
                 $board->stillOn(),
             ),

@@ -18,6 +18,9 @@ use Hull\JobFile\JobWriter;
 /** Parts as surveyed, with the place each is worked in. */
 final readonly class SurveyBook
 {
+    /** Fields of a part that the routes of those tied to it go by. */
+    private const DECIDED = ['substrate', 'service', 'also', 'aim', 'film', 'layers', 'schools', 'begin', 'place'];
+
     public function __construct(
         private EntityManagerInterface $em,
         private RowMapper $stored,
@@ -40,6 +43,7 @@ final readonly class SurveyBook
             $this->linked($job, $row, $part);
             $places = array_values(array_filter($job->places, static fn(array $p): bool => $p['id'] !== $place->id));
             $job->places = [...$places, JobWriter::place($place)];
+            $before = $row->survey ?? [];
             if (null === $row) {
                 $row = new PartRow($job, 1 + $job->parts->count(), self::stripped($part));
                 $job->parts->add($row);
@@ -49,10 +53,35 @@ final readonly class SurveyBook
                 $row->survey = self::stripped($part);
             }
             $this->routes->followSurvey($row);
+            if (self::decided($before) !== self::decided($row->survey)) {
+                $this->follow($row, $part->id);
+            }
             $this->em->flush();
 
             return $row;
         });
+    }
+
+    /**
+     * What the routes of other parts go by.
+     *
+     * @param array<int|string, mixed> $survey
+     *
+     * @return array<int|string, mixed>
+     */
+    private static function decided(array $survey): array
+    {
+        return array_intersect_key($survey, array_flip(self::DECIDED));
+    }
+
+    /** The parts that hang on this one, or are treated as it, follow what was decided for it. */
+    private function follow(PartRow $row, string $id): void
+    {
+        foreach ($row->job->parts as $other) {
+            if ($other !== $row && in_array($id, $this->stored->part($other)->tiedTo(), true)) {
+                $this->routes->followSurvey($other);
+            }
+        }
     }
 
     /** What a part hangs on is there; and it keeps the id that others and its cards know it by. */

@@ -59,6 +59,23 @@ final class PieceTest extends ApiCase
         self::assertStringContainsString('mounted-on', (string) $this->client->getResponse()->getContent());
     }
 
+    public function testWhatIsTreatedAsAnotherFollowsWhatIsDecidedForThat(): void
+    {
+        $guard = $this->guard([['as' => 'same-as', 'to' => 'frame']]);
+        $steps = fn(): array => array_map(
+            static fn(mixed $s): string => self::text($s, 'step'),
+            self::list($this->call('GET', "/api/parts/$guard/route"), 'steps'),
+        );
+        self::assertContains('apply-coat', $steps());
+        $version = self::number($this->call('GET', "/api/parts/{$this->frame}/survey"), 'version');
+        $this->call('PUT', "/api/parts/{$this->frame}/survey", [
+            ...self::survey(['aim' => 'bare']),
+            'version' => (int) $version,
+        ]);
+        self::assertSame(200, $this->code(), (string) $this->client->getResponse()->getContent());
+        self::assertNotContains('apply-coat', $steps());
+    }
+
     public function testWhatIsStillOnWhenItsCarrierIsWorkedIsSaid(): void
     {
         $guard = $this->guard([['as' => 'mounted-on', 'to' => 'frame']]);
@@ -75,6 +92,12 @@ final class PieceTest extends ApiCase
         $still = self::list($this->call('GET', "/api/jobs/{$this->job}/board"), 'stillOn');
         self::assertSame($guard, self::text($still, 0, 'partId'));
         self::assertStringContainsString('is still on', self::text($still, 0, 'says'));
+        $this->call('POST', "/api/parts/$guard/log", [
+            'kind' => 'finish',
+            'step' => self::text($still, 0, 'off'),
+            'at' => self::ago('1 minute'),
+        ]);
+        self::assertSame([], self::list($this->call('GET', "/api/jobs/{$this->job}/board"), 'stillOn'), 'one tap');
     }
 
     /** @param list<array<string, string|int>> $links */

@@ -44,8 +44,8 @@ final readonly class Workpiece
     public static function of(Catalogue $catalogue, Part $part, Place $place, ?Surroundings $around = null): self
     {
         $choice = FilmChoice::of($catalogue, $part, $place, $around ?? Surroundings::none());
-        [$aim, $picked] = $choice->chooser->choose($part->aim, $part->film);
-        $system = $choice->layers->laid($picked, $part);
+        [$aim, $picked] = $choice->chooser->choose($choice->part->aim, $choice->part->film);
+        $system = $choice->layers->laid($picked, $choice->part);
         $context = new PartContext(
             $choice->traits,
             $choice->found->extents,

@@ -111,6 +111,17 @@ final readonly class Part
         return $this->but($this->schools, null, [], $aim, $film);
     }
 
+    /**
+     * The same part with other decisions.
+     *
+     * @param array<int|string, string> $schools
+     * @param list<LayerWish> $layers
+     */
+    public function deciding(array $schools, ?string $aim, ?string $film, array $layers): self
+    {
+        return $this->but($schools, $this->route, $this->log, $aim, $film, $layers);
+    }
+
     /** @param list<LogEntry> $log */
     public function with(?Route $route, array $log): self
     {
@@ -120,9 +131,16 @@ final readonly class Part
     /**
      * @param array<int|string, string> $schools
      * @param list<LogEntry> $log
+     * @param list<LayerWish>|null $layers null for its own
      */
-    private function but(array $schools, ?Route $route, array $log, ?string $aim, ?string $film): self
-    {
+    private function but(
+        array $schools,
+        ?Route $route,
+        array $log,
+        ?string $aim,
+        ?string $film,
+        ?array $layers = null,
+    ): self {
         return new self(
             id: $this->id,
             name: $this->name,
@@ -144,7 +162,7 @@ final readonly class Part
             aim: $aim,
             film: $film,
             also: $this->also,
-            layers: $this->layers,
+            layers: $layers ?? $this->layers,
             links: $this->links,
             spot: $this->spot,
             covered: $this->covered,

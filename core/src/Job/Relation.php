@@ -58,7 +58,7 @@ enum Relation: string
             self::Seals => 'goes in after the last film of its seat is hard',
             self::Inside => 'comes out after the lid is off, goes in before it is on',
             self::StandsOn => 'noted for whoever lifts it; nothing in the order follows from it yet',
-            self::SameAs => 'noted; nothing in the order follows from it yet',
+            self::SameAs => 'what nobody decided for it is decided as for that one: aim, answers, film, layers',
             self::Beside => 'within reach of dust, water and overspray of that one',
         };
     }

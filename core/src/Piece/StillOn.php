@@ -15,8 +15,14 @@ final readonly class StillOn
      * @param string $part key of the part that should have come off first
      * @param string $carrier key of what it is on
      * @param string $step id of the step that was done there first
+     * @param string $off key of the step that takes it off
      */
-    private function __construct(public string $part, public string $carrier, public string $step) {}
+    private function __construct(
+        public string $part,
+        public string $carrier,
+        public string $step,
+        public string $off,
+    ) {}
 
     /**
      * @param array<int|string, Part> $parts of one job
@@ -45,7 +51,7 @@ final readonly class StillOn
                 $on = $keys[$zone->id];
                 $step = $zone->id === $part->id ? null : self::worked($catalogue, $routes[$on], $finished[$on] ?? []);
                 if (null !== $step) {
-                    $found[] = new self($key, $on, $step);
+                    $found[] = new self($key, $on, $step, $lane->key($off));
                 }
             }
         }

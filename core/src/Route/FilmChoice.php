@@ -13,9 +13,12 @@ use Hull\Job\Place;
 /** What may be wanted of a surveyed part, and which films lead there; before anything is planned. */
 final readonly class FilmChoice
 {
-    /** @param array<int|string, string> $schools question => answer, every question answered */
+    /**
+     * @param Part $part with what was decided for it, or for the one that it is treated as
+     * @param array<int|string, string> $schools question => answer, every question answered
+     */
     private function __construct(
-        private Part $part,
+        public Part $part,
         public SurveyFacts $found,
         public Traits $traits,
         public array $schools,
@@ -25,6 +28,7 @@ final readonly class FilmChoice
 
     public static function of(Catalogue $catalogue, Part $part, Place $place, Surroundings $around): self
     {
+        $part = $around->like($part);
         $found = SurveyFacts::of($catalogue, $part, $around->facts);
         $traits = new Traits(
             catalogue: $catalogue,

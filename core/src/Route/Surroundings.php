@@ -24,8 +24,9 @@ final readonly class Surroundings
     /**
      * @param list<string> $without
      * @param array<int|string, float> $facts
+     * @param Part|null $same the part that it is treated as
      */
-    private function __construct(public array $without, public array $facts) {}
+    private function __construct(public array $without, public array $facts, private ?Part $same = null) {}
 
     public static function none(): self
     {
@@ -34,12 +35,32 @@ final readonly class Surroundings
 
     public function lackingNothing(): self
     {
-        return new self([], $this->facts);
+        return new self([], $this->facts, $this->same);
+    }
+
+    /**
+     * What nobody decided for the part itself is decided as for the one that it is treated as: what is wanted, answers,
+     * and where the two are of one material, film and layers.
+     */
+    public function like(Part $part): Part
+    {
+        if (null === $this->same) {
+            return $part;
+        }
+        $alike = $this->same->substrate === $part->substrate && $this->same->services() === $part->services();
+
+        return $part->deciding(
+            $part->schools + $this->same->schools,
+            $part->aim ?? $this->same->aim,
+            $part->film ?? ($alike ? $this->same->film : null),
+            [] === $part->layers && $alike ? $this->same->layers : $part->layers,
+        );
     }
 
     public static function of(Catalogue $catalogue, Job $job, Part $part): self
     {
         $facts = [];
+        $same = null;
         $own = $catalogue->substrate($part->substrate);
         foreach ($job->place($part->place)->hazards as $hazard) {
             $facts[$catalogue->hazards[$hazard]->fact] = 1.0;
@@ -57,6 +78,9 @@ final readonly class Surroundings
                 }
             }
             foreach ($part->links as $link) {
+                if ($link->to === $other->id && Relation::SameAs === $link->as) {
+                    $same = $other;
+                }
                 if ($link->to === $other->id && $link->comesOff()) {
                     $facts = [...$facts, ...self::mounted($catalogue, $job, $link, $other)];
                 }
@@ -68,7 +92,7 @@ final readonly class Surroundings
             }
         }
 
-        return new self($job->without, $facts + self::staying($job, $part));
+        return new self($job->without, $facts + self::staying($job, $part), $same);
     }
 
     /** @return array<int|string, float> facts of a part that has to come off another */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Piece;
 
+use Hull\Bench\Workpiece;
 use Hull\Board\JobPlan;
 use Hull\Input\InvalidInput;
 use Hull\Input\Keys;
@@ -85,6 +86,34 @@ final class PrecedencesTest extends TestCase
             ]),
         );
         self::assertLessThan($once['hull']['mask'], $once['roof']['strip-discs']);
+    }
+
+    public function testWhatIsTreatedAsAnotherIsPlannedAsThatOneWhereNothingElseIsSaid(): void
+    {
+        $like = [['as' => 'same-as', 'to' => 'frame']];
+        $said = [
+            'film' => 'epoxy+urethane',
+            'layers' => [['layer' => 'urethane-colour-2k', 'colour' => 'signal red']],
+            'schools' => [],
+        ];
+        $systems = static fn(array $other): array => array_map(
+            static fn(Workpiece $p): string => $p->context->system->id .
+                '/' .
+                $p->context->system->shade('urethane-colour-2k')->colour,
+            self::plan([self::part('frame', change: $said), self::part('other', links: $like, change: $other)])->pieces,
+        );
+        $red = 'epoxy+urethane/signal red';
+        self::assertSame(['frame' => $red, 'other' => $red], $systems(['schools' => []]));
+        self::assertNotSame(
+            $red,
+            $systems(['schools' => [], 'layers' => [['layer' => 'urethane-colour-2k', 'colour' => 'grey']]])['other'],
+            'said otherwise',
+        );
+        self::assertNotSame(
+            $red,
+            $systems(['schools' => [], 'substrate' => 'cast-iron', 'service' => 'interior'])['other'],
+            'another metal',
+        );
     }
 
     public function testALidIsOffBeforeWhatRidesInsideAndLookedIntoBeforeItIsOn(): void

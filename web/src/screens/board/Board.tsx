@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { useBoard } from '../../api/jobs';
 import { Rail, RailKey } from '../../figures/Rail';
 import { Title } from '../../parts/Headings';
@@ -11,6 +11,7 @@ import { Explained } from '../../parts/Explained';
 import { textSize, tok } from '../../theme/tokens';
 import { Day } from './Day';
 import { Due } from './Due';
+import { StillOn } from './StillOn';
 
 /** A whole job: its parts as tags on the rail, gathering where one action serves several. */
 export function Board() {
@@ -58,12 +59,7 @@ export function Board() {
               </Labelled>
             </Box>
             {board.data.stillOn.map((s) => (
-              <Notice key={`${s.partId}-${s.says}`} title="On what was worked already">
-                {s.says}{' '}
-                <Box component={Link} to={`/part/${s.partId}/record`} sx={{ color: tok('ink') }}>
-                  Write it down
-                </Box>
-              </Notice>
+              <StillOn key={`${s.partId}-${s.says}`} still={s} />
             ))}
             <RailKey lanes={lanes} />
             <Rail lanes={lanes} actions={shown} />

@@ -1,0 +1,28 @@
+import { Box, Button } from '@mui/material';
+import { Link } from 'react-router';
+import { type Schemas } from '../../api/client';
+import { useLog } from '../../api/parts';
+import { Notice } from '../../parts/Notice';
+
+/** A part on what was worked already: it is off by now, which is written down in one tap, or it comes off first. */
+export function StillOn({ still }: { still: Schemas['StillOnView'] }) {
+  const log = useLog(still.partId);
+  return (
+    <Notice title="On what was worked already">
+      {still.says}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
+        <Button
+          size="small"
+          disabled={log.isPending}
+          onClick={() => {
+            log.mutate({ kind: 'finish', step: still.off, at: new Date().toISOString() });
+          }}
+        >
+          It is off: write that down
+        </Button>
+        <Link to={`/part/${still.partId}/record`}>Its record</Link>
+      </Box>
+      {log.isError && <div role="alert">{log.error.message}</div>}
+    </Notice>
+  );
+}
