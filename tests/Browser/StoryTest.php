@@ -302,9 +302,9 @@ final class StoryTest extends BrowserCase
                 ]
                 as $path
             ) {
+                $this->browser->get(self::address() . $path);
+                $this->settled();
                 foreach (['light', 'dark'] as $scheme) {
-                    $this->browser->get(self::address() . $path);
-                    $this->settled();
                     $this->browser->executeScript(
                         'document.documentElement.setAttribute("data-scheme", arguments[0])',
                         [$scheme],
