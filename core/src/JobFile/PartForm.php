@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\JobFile;
 
-use Hull\Area\Footprint;
 use Hull\Catalog\Catalogue;
-use Hull\Catalog\Covering;
 use Hull\Climate\Drying;
 use Hull\Input\Keys;
 use Hull\Input\Node;
@@ -17,8 +15,6 @@ use Hull\Job\Part;
 use Hull\Job\Relation;
 use Hull\Job\Room;
 use Hull\Job\Spot;
-use Hull\Quantity\Length;
-use Hull\Quantity\Mass;
 use Hull\Quantity\Money;
 
 /**
@@ -31,12 +27,13 @@ final readonly class PartForm
     private const COLOUR = 60;
     private const MOST_LINKS = 40;
     private const REMARK = 120;
-    private const MOST_COVERED = 60;
-    private const MOST_COUNT = 1000;
-    private const LONGEST_M = 200.0;
-    private const HEAVIEST_KG = 100_000;
 
-    public function __construct(private Catalogue $catalogue) {}
+    private CoveredForm $covered;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+        $this->covered = new CoveredForm($catalogue);
+    }
 
     /** @return list<string> */
     public function names(): array
@@ -89,68 +86,10 @@ final readonly class PartForm
             'layers' => array_map($this->layer(...), $n->optional('layers')?->items(self::MOST_LAYERS) ?? []),
             'links' => null === $mounted || in_array($mounted, $links, true) ? $links : [$mounted, ...$links],
             'spot' => self::spot($n->optional('spot')),
-            'covered' => array_map($this->covered(...), $n->optional('covered')?->items(self::MOST_COVERED) ?? []),
-            'room' => self::room($n->optional('room')),
+            'covered' => $this->covered->read($n->optional('covered')),
+            'room' => RoomForm::read($n->optional('room')),
             'begin' => $n->optional('begin')?->day(),
         ];
-    }
-
-    private static function room(?Node $n): ?Room
-    {
-        if (null === $n) {
-            return null;
-        }
-        $n->only(['long', 'wide', 'way', 'weight']);
-        $weight = $n->optional('weight')?->quantity(Mass::class);
-        if (null !== $weight && ($weight->kg() <= 0.0 || $weight->kg() > self::HEAVIEST_KG)) {
-            throw $n
-                ->field('weight')
-                ->refuse('No part weighs that.', sprintf('more than 0, up to %d kg', self::HEAVIEST_KG));
-        }
-
-        return new Room(
-            self::size($n->field('long')),
-            self::size($n->field('wide')),
-            $n->optional('way')?->choice(Footprint::WAYS) ?? Footprint::STANDS,
-            $weight,
-        );
-    }
-
-    private function covered(Node $n): Covered
-    {
-        $n->only(['kind', 'name', 'count', 'across', 'along', 'on']);
-        $kind = $n->field('kind')->choice(Keys::of($this->catalogue->coverings));
-        $sizes = [];
-        foreach (Covering::SIZES as $size) {
-            $asked = isset($this->catalogue->coverings[$kind]->sizes[$size]);
-            $said = $n->optional($size);
-            if (!$asked && null !== $said) {
-                throw $said->refuse(
-                    sprintf('%s is not measured by this.', $this->catalogue->coverings[$kind]->name),
-                    implode(' and ', array_keys($this->catalogue->coverings[$kind]->sizes)),
-                );
-            }
-            $sizes[$size] = $asked ? self::size($n->field($size)) : null;
-        }
-
-        return new Covered(
-            kind: $kind,
-            name: Node::remark($n->optional('name'), self::REMARK),
-            count: $n->optional('count')?->integer(1, self::MOST_COUNT) ?? 1,
-            across: $sizes['across'],
-            along: $sizes['along'],
-            on: Node::remark($n->optional('on'), 80),
-        );
-    }
-
-    private static function size(Node $n): Length
-    {
-        $size = $n->quantity(Length::class);
-        if ($size->m() <= 0.0 || $size->m() > self::LONGEST_M) {
-            throw $n->refuse('Nothing here is that long.', sprintf('more than 0, up to %d m', self::LONGEST_M));
-        }
-
-        return $size;
     }
 
     private static function link(Node $n): Link
@@ -273,32 +212,8 @@ final readonly class PartForm
                     array_values(array_filter($part->links, static fn(Link $l): bool => !$l->isPlain())),
                 ),
                 'spot' => null === $part->spot ? null : get_object_vars($part->spot),
-                'covered' => array_map(
-                    static fn(Covered $c): array => array_filter(
-                        [
-                            'kind' => $c->kind,
-                            'name' => $c->name,
-                            'count' => $c->count,
-                            'across' => $c->across?->value(),
-                            'along' => $c->along?->value(),
-                            'on' => $c->on,
-                        ],
-                        static fn(mixed $v): bool => null !== $v && '' !== $v,
-                    ),
-                    $part->covered,
-                ),
-                'room' =>
-                    null === $part->room
-                        ? null
-                        : array_filter(
-                            [
-                                'long' => $part->room->long->value(),
-                                'wide' => $part->room->wide->value(),
-                                'way' => $part->room->way,
-                                'weight' => $part->room->weight?->value(),
-                            ],
-                            static fn(mixed $v): bool => null !== $v,
-                        ),
+                'covered' => array_map(CoveredForm::written(...), $part->covered),
+                'room' => null === $part->room ? null : RoomForm::written($part->room),
             ],
             static fn(mixed $v): bool => null !== $v && [] !== $v,
         );
@@ -322,34 +237,8 @@ final readonly class PartForm
             'film' => ['enum' => Keys::of($this->catalogue->systems)],
             'also' => ['type' => 'array', 'items' => ['enum' => Keys::of($this->catalogue->services)]],
             'begin' => ['type' => 'string', 'format' => 'date'],
-            'room' => [
-                'type' => 'object',
-                'additionalProperties' => false,
-                'required' => ['long', 'wide'],
-                'properties' => [
-                    'long' => ['type' => ['number', 'string']],
-                    'wide' => ['type' => ['number', 'string']],
-                    'way' => ['enum' => Footprint::WAYS],
-                    'weight' => ['type' => ['number', 'string']],
-                ],
-            ],
-            'covered' => [
-                'type' => 'array',
-                'maxItems' => self::MOST_COVERED,
-                'items' => [
-                    'type' => 'object',
-                    'additionalProperties' => false,
-                    'required' => ['kind'],
-                    'properties' => [
-                        'kind' => ['enum' => Keys::of($this->catalogue->coverings)],
-                        'name' => ['type' => 'string', 'maxLength' => self::REMARK],
-                        'count' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_COUNT],
-                        'across' => ['type' => ['number', 'string']],
-                        'along' => ['type' => ['number', 'string']],
-                        'on' => ['type' => 'string', 'maxLength' => 80],
-                    ],
-                ],
-            ],
+            'room' => RoomForm::schema(),
+            'covered' => $this->covered->schema(),
             'links' => [
                 'type' => 'array',
                 'items' => [
