@@ -75,7 +75,6 @@ final readonly class FloorScreen
                 static fn(int $d): string => $first->modify(sprintf('+%d days', $d))->format('Y-m-d'),
                 range(0, min(self::MOST_DAYS, $last)),
             ),
-            today: 0,
             places: $this->places($map, $parts, $of, $shown),
             lifts: $this->lifts($workshop, $work, $parts, $shown),
             lies: $this->lies($jobs),

@@ -48,11 +48,6 @@ final readonly class Tag
         return array_values(array_filter($this->items, static fn(TaggedItem $i): bool => $i->open() > 0));
     }
 
-    public function isBegun(): bool
-    {
-        return [] !== array_filter($this->items, static fn(TaggedItem $i): bool => $i->done > 0);
-    }
-
     /** @param int $done how many of the item at $at are back on, or out again */
     public function ticked(int $at, int $done): self
     {

@@ -17,8 +17,8 @@ final readonly class FloorSpace
      */
     private function __construct(public float $long, public float $wide, public bool $reckoned) {}
 
-    /** @param bool $worked somebody goes round it; else it only stands or cures there */
-    public static function of(Part $part, bool $worked = true): self
+    /** With room to get round it, since it is worked where it cures. */
+    public static function of(Part $part): self
     {
         if (null === $part->room && null !== $part->zoneOf) {
             // A zone stands where the piece stands that it is on.
@@ -29,7 +29,7 @@ final readonly class FloorSpace
 
             return new self($side, $side, true);
         }
-        [$long, $wide] = Footprint::sides($part->room->long->m(), $part->room->wide->m(), $part->room->way, $worked);
+        [$long, $wide] = Footprint::sides($part->room->long->m(), $part->room->wide->m(), $part->room->way, true);
 
         return new self($long, $wide, false);
     }

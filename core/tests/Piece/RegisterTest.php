@@ -122,9 +122,8 @@ final class RegisterTest extends TestCase
     public function testTicking(): void
     {
         $tag = self::register([self::tag(1, 'nuts', items: [['what' => 'nut', 'count' => 4]])])->forwards()[0];
-        self::assertFalse($tag->isBegun());
         $some = $tag->ticked(0, 3);
-        self::assertSame([true, true, 1], [$some->isOpen(), $some->isBegun(), $some->items[0]->open()]);
+        self::assertSame([true, 1], [$some->isOpen(), $some->items[0]->open()]);
         self::assertFalse($some->all(true)->isOpen());
         self::assertSame($tag->items[0]->open(), $some->all(false)->items[0]->open());
     }

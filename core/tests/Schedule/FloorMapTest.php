@@ -77,8 +77,6 @@ final class FloorMapTest extends TestCase
             3,
         );
         self::assertSame([3.0, 2.6, 4.5, 0.0], array_map($m2, ['stands', 'hangs', 'laid-out', 'bench']));
-        $cures = FloorSpace::of(self::part('a', ['long' => '1 m', 'wide' => '0.5 m']), false)->m2();
-        self::assertEqualsWithDelta(0.84, $cures, 1e-9);
         self::assertSame(
             0.0,
             FloorSpace::of(self::part('a', null, 'hull'))->m2(),

@@ -8,16 +8,10 @@ namespace App\Api\View;
 final readonly class FloorView
 {
     /**
-     * @param list<string> $days as 2026-05-04
+     * @param list<string> $days as 2026-05-04, today first
      * @param list<FloorPlaceView> $places
      * @param list<LiftView> $lifts
      * @param list<LiesView> $lies
      */
-    public function __construct(
-        public array $days,
-        public int $today,
-        public array $places,
-        public array $lifts,
-        public array $lies,
-    ) {}
+    public function __construct(public array $days, public array $places, public array $lifts, public array $lies) {}
 }
