@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { QuantityField } from '../../parts/QuantityField';
 import { textSize, tok } from '../../theme/tokens';
-import type { Draft } from './draft';
+import type { Section } from './draft';
 
 type Covered = Schemas['CoveredBody'];
 
@@ -141,19 +141,7 @@ function Row({
 }
 
 /** What of the part stays bare or clean; plugs, tape and film follow from it. */
-export function Covers({
-  view,
-  catalogue,
-  draft,
-  set,
-  at,
-}: {
-  view: Schemas['SurveyView'];
-  catalogue: Schemas['CatalogueView'];
-  draft: Draft;
-  set: (change: Partial<Draft>) => void;
-  at: (pointer: string) => string | undefined;
-}) {
+export function Covers({ view, catalogue, draft, set, at }: Section) {
   const covered = draft.fields.covered ?? [];
   const put = (next: Covered[]) => {
     set({ fields: { ...draft.fields, covered: next } });

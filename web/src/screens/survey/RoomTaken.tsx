@@ -2,26 +2,14 @@ import { Box, MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { QuantityField } from '../../parts/QuantityField';
-import type { Draft } from './draft';
+import type { Section } from './draft';
 
 type Room = Schemas['RoomBody'];
 
 const blank: Room = { long: '', wide: '', way: 'stands', weight: '' };
 
 /** How much floor the part takes while it is worked and cures, and what it weighs. */
-export function RoomTaken({
-  view,
-  catalogue,
-  draft,
-  set,
-  at,
-}: {
-  view: Schemas['SurveyView'];
-  catalogue: Schemas['CatalogueView'];
-  draft: Draft;
-  set: (change: Partial<Draft>) => void;
-  at: (pointer: string) => string | undefined;
-}) {
+export function RoomTaken({ view, catalogue, draft, set, at }: Section) {
   const room = draft.fields.room ?? blank;
   const put = (change: Partial<Room>) => {
     set({ fields: { ...draft.fields, room: { ...blank, ...room, ...change } } });

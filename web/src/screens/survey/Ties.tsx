@@ -4,7 +4,7 @@ import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { textSize, tok } from '../../theme/tokens';
 import { Plates } from './Plates';
-import { type Draft } from './draft';
+import { type Section } from './draft';
 
 type Tie = Schemas['LinkBody'];
 
@@ -132,19 +132,7 @@ function TieRow({
 }
 
 /** What holds the part and what lies on it; what comes off before what follows from it. */
-export function Ties({
-  view,
-  catalogue,
-  draft,
-  set,
-  at,
-}: {
-  view: Schemas['SurveyView'];
-  catalogue: Schemas['CatalogueView'];
-  draft: Draft;
-  set: (change: Partial<Draft>) => void;
-  at: (pointer: string) => string | undefined;
-}) {
+export function Ties({ view, catalogue, draft, set, at }: Section) {
   const fields = draft.fields;
   const ties = fields.links ?? [];
   const put = (links: Tie[]) => {

@@ -33,6 +33,15 @@ export interface Draft {
   place: DraftPlace;
 }
 
+/** What a section of the survey is given: stored, to choose from, as typed, and what was refused where. */
+export interface Section {
+  view: Schemas['SurveyView'];
+  catalogue: Schemas['CatalogueView'];
+  draft: Draft;
+  set: (change: Partial<Draft>) => void;
+  at: (pointer: string) => string | undefined;
+}
+
 /** What it is mounted on is one of its ties; the plain word for it in older files is read as one. */
 function tied({ mounted_on: on, ...fields }: Fields): Fields {
   const links = fields.links ?? [];
