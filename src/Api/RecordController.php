@@ -66,8 +66,11 @@ final readonly class RecordController
             'used',
             'film',
             'outside',
+            'despite',
         ]);
-        $entry = $this->catalogues->reader($row->workshop)->entry($body->without('outside'), Uuid::v7()->toRfc4122());
+        $entry = $this->catalogues
+            ->reader($row->workshop)
+            ->entry($body->without('outside')->without('despite'), Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
         }
@@ -84,7 +87,13 @@ final readonly class RecordController
         ) {
             throw $body->field('corrects')->refuse('There is no such entry.', 'the id of an entry of this part');
         }
-        $gained = $this->log->write($row, $entry, $this->desk->account()->name, $body->optional('outside')?->text(300));
+        $gained = $this->log->write(
+            row: $row,
+            entry: $entry,
+            hand: $this->desk->account()->name,
+            outside: $body->optional('outside')?->text(300),
+            despite: $body->optional('despite')?->text(300),
+        );
 
         return new JsonResponse(
             new LogAnswer(

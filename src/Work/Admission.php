@@ -61,20 +61,28 @@ final readonly class Admission
     }
 
     /** Nothing is closed, put together or handed over with something left inside, or lying about, in silence. */
-    public function complete(PartRow $row, LogEntry $entry): void
+    public function complete(PartRow $row, LogEntry $entry, ?string $despite): LogEntry
     {
-        if (EntryKind::Finish !== $entry->kind || null === $entry->stepKey || '' !== $entry->note) {
-            return;
+        if (EntryKind::Finish !== $entry->kind || null === $entry->stepKey) {
+            return $entry;
         }
         $step = $this->stored->workpiece($row)->route()->find($entry->stepKey);
         $against = null === $step ? [] : $this->register->against($row, $step);
-        if ([] !== $against) {
+        if ([] === $against) {
+            return $entry;
+        }
+        $left = implode(' ', $against);
+        if (null === $despite) {
             throw new InvalidInput(
-                '/note',
-                implode(' ', $against) . ' Tick it off in the register first, or write why it stays so.',
-                'a note, which stays in the record; or the register ticked off',
+                '/despite',
+                $left . ' Tick it off in the register first, or write why it stays so.',
+                'a reason, which stays in the record; or the register ticked off',
             );
         }
+
+        return $entry->noting(
+            trim(sprintf('%s Closed all the same (%s): %s', $entry->note, rtrim($left, '.'), $despite)),
+        );
     }
 
     /** A gauge on a wet film reads nothing. */

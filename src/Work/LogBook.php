@@ -33,15 +33,21 @@ final readonly class LogBook
      *
      * @param string $hand who writes it
      * @param string|null $outside why a coat is begun outside its limits
+     * @param string|null $despite why a step closes with something left in or lying about
      *
      * @return list<RouteStep> steps the route gained
      */
-    public function write(PartRow $row, LogEntry $entry, string $hand, ?string $outside = null): array
-    {
-        return $this->em->wrapInTransaction(function () use ($row, $entry, $hand, $outside): array {
-            $this->book($row, $this->admission->within($row, $entry, $outside), $hand);
+    public function write(
+        PartRow $row,
+        LogEntry $entry,
+        string $hand,
+        ?string $outside = null,
+        ?string $despite = null,
+    ): array {
+        return $this->em->wrapInTransaction(function () use ($row, $entry, $hand, $outside, $despite): array {
+            $entry = $this->admission->complete($row, $this->admission->within($row, $entry, $outside), $despite);
+            $this->book($row, $entry, $hand);
             $this->admission->dry($row, $entry);
-            $this->admission->complete($row, $entry);
             $gained = $this->replanning->adapt($row);
             $this->em->flush();
 

@@ -90,7 +90,7 @@ final class RegisterTest extends ApiCase
         self::assertCount(1, self::list($this->call('GET', '/api/today'), 'cards', 0, 'closing'));
         $this->finish($last);
         self::assertSame(422, $this->code());
-        self::assertStringContainsString('/note', (string) $this->client->getResponse()->getContent());
+        self::assertStringContainsString('/despite', (string) $this->client->getResponse()->getContent());
         $this->call('PUT', $this->url . '/1/tick', ['done' => 1]);
         self::assertSame([], self::list($this->call('GET', "/api/parts/{$this->frame}/record"), 'closing'));
         $this->finish($last);
@@ -102,8 +102,12 @@ final class RegisterTest extends ApiCase
         $this->write('Plugs', ['kind' => 'in']);
         $steps = self::list($this->call('GET', "/api/parts/{$this->frame}/route"), 'steps');
         $last = self::text($steps[count($steps) - 1], 'key');
-        $this->finish($last, 'The plug is the drain plug; it belongs there.');
+        $this->finish($last, 'Gone over once more.');
+        self::assertSame(422, $this->code(), 'a note about anything is no reason');
+        $this->finish($last, despite: 'The plug is the drain plug; it belongs there.');
         self::assertSame(201, $this->code());
+        $lines = self::list($this->call('GET', "/api/parts/{$this->frame}/record"), 'entries');
+        self::assertStringContainsString('it belongs there', (string) json_encode($lines));
     }
 
     public function testTheFileKeepsItAndACodeOfTheYardIsNeverGivenTwice(): void
@@ -149,7 +153,7 @@ final class RegisterTest extends ApiCase
         self::fail('It is never handed over.');
     }
 
-    private function finish(string $step, string $note = ''): void
+    private function finish(string $step, string $note = '', ?string $despite = null): void
     {
         $this->call('POST', "/api/parts/{$this->frame}/log", [
             'kind' => 'finish',
@@ -159,6 +163,7 @@ final class RegisterTest extends ApiCase
             'temperature' => '20 C',
             'humidity' => '50 %',
             'outside' => 'as a test',
+            ...null === $despite ? [] : ['despite' => $despite],
         ]);
     }
 

@@ -6,7 +6,7 @@ namespace App\Api\Body;
 
 /**
  * A line for the record. A correction names the entry it corrects; "outside" says why a coat is begun outside its
- * limits.
+ * limits, "despite" why a step closes with something left in or lying about.
  */
 final readonly class EntryBody
 {
@@ -24,5 +24,6 @@ final readonly class EntryBody
         public string|float|null $used = null,
         public string|float|null $film = null,
         public ?string $outside = null,
+        public ?string $despite = null,
     ) {}
 }

@@ -10,6 +10,12 @@ import { tok } from '../../theme/tokens';
 import { Cover } from '../mix/MixClocks';
 import { kinds } from './kinds';
 
+/** What may be done all the same, when somebody writes why. */
+const reasons: Record<string, { field: 'outside' | 'despite'; title: string } | undefined> = {
+  '/outside': { field: 'outside', title: 'Outside its limits' },
+  '/despite': { field: 'despite', title: 'Something is still left in, or lies about' },
+};
+
 export function Writer({
   view,
   correcting,
@@ -32,7 +38,8 @@ export function Writer({
   const [note, setNote] = useState(correcting?.note ?? '');
   const [used, setUsed] = useState(correcting?.used ?? '');
   const [film, setFilm] = useState(correcting?.film ?? '');
-  const [outside, setOutside] = useState('');
+  const [reason, setReason] = useState('');
+  const [asked, setAsked] = useState('');
   const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
   const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
   const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? next?.key ?? '');
@@ -41,7 +48,7 @@ export function Writer({
     (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
   const cover = useCover(part, coat && !correcting ? chosen : '');
   const wrong = log.error instanceof Refusal ? log.error : null;
-  const asks = wrong?.pointer === '/outside' || outside !== '';
+  const asks = reasons[asked];
   const write = (e: SubmitEvent, withdrawn = false) => {
     e.preventDefault();
     // Only what somebody read and typed is a reading; air left alone stays what the place is reckoned at.
@@ -56,7 +63,7 @@ export function Writer({
         ...(withStep ? { step: chosen } : {}),
         ...air,
         ...(note.trim() ? { note } : {}),
-        ...(asks && outside.trim() ? { outside } : {}),
+        ...(asks && reason.trim() ? { [asks.field]: reason } : {}),
         ...(coat && used.trim() && used !== correcting?.used ? { used } : {}),
         ...(coat && film.trim() && film !== correcting?.film ? { film } : {}),
         ...(correcting ? { corrects: correcting.id, withdrawn } : {}),
@@ -67,11 +74,16 @@ export function Writer({
           setNote('');
           setUsed('');
           setFilm('');
-          setOutside('');
+          setReason('');
+          setAsked('');
           setTemperature('');
           setHumidity('');
           setAt(toLocalInput(new Date()));
           if (correcting) done();
+        },
+        onError: (e) => {
+          const pointer = e instanceof Refusal ? e.pointer : '';
+          setAsked((was) => (reasons[pointer] ? pointer : was));
         },
       },
     );
@@ -187,16 +199,18 @@ export function Writer({
           <Cover cover={cover.data} />
         </Box>
       )}
-      {asks && wrong && (
+      {asks && (
         <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
-          <Notice tone="brass" title="Outside its limits">
-            {wrong.message}
-          </Notice>
+          {wrong?.pointer === asked && (
+            <Notice tone="brass" title={asks.title}>
+              {wrong.message}
+            </Notice>
+          )}
           <TextField
             label="Why it goes on all the same"
-            value={outside}
+            value={reason}
             onChange={(e) => {
-              setOutside(e.target.value);
+              setReason(e.target.value);
             }}
             fullWidth
             multiline
@@ -213,13 +227,15 @@ export function Writer({
         multiline
         sx={{ gridColumn: '1 / -1' }}
       />
-      {wrong && !['/at', '/temperature', '/humidity', '/used', '/film', '/outside'].includes(wrong.pointer) && (
-        <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
-          <Notice title="Not written">
-            {wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}
-          </Notice>
-        </Box>
-      )}
+      {wrong &&
+        wrong.pointer !== asked &&
+        !['/at', '/temperature', '/humidity', '/used', '/film'].includes(wrong.pointer) && (
+          <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
+            <Notice title="Not written">
+              {wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}
+            </Notice>
+          </Box>
+        )}
       {answer && answer.gained.length > 0 && (
         <Box role="status" sx={{ gridColumn: '1 / -1' }}>
           <Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>
