@@ -44,6 +44,7 @@ final readonly class Replay
             array_filter(Record::effective($log), static fn(LogEntry $e): bool => $e->hour() <= $now + 1e-6),
         );
         $series = $air ?? $this->series($entries);
+        $part = $series->ofPart($this->context->tauHours());
         $check = new RouteCheck($this->context);
         $state = $surveyed;
         $clock = [] === $entries ? $now : $entries[0]->hour();
@@ -51,8 +52,9 @@ final readonly class Replay
         $finished = [];
         $findings = [];
         $coats = [];
+        $ageing = new Ageing($this->context->catalogue(), $this->runner, $series);
         foreach ($entries as $entry) {
-            $state = $this->advance($state, $series, $clock, $entry->hour());
+            $state = $ageing->pass($this->advance($state, $part, $clock, $entry->hour()), $clock, $entry->hour());
             $clock = $entry->hour();
             $step = null === $entry->stepKey ? null : $route->find($entry->stepKey);
             if (null !== $entry->film && null !== $step && isset($finished[$step->key])) {
@@ -68,30 +70,34 @@ final readonly class Replay
                 $started[$step->key] ??= $clock;
                 $state = $this->judge(
                     $step,
-                    $this->whereItBegan($state, $coats, $started, $series->airAt($clock)),
+                    $this->whereItBegan($state, $coats, $started, $part->airAt($clock)),
                     $state,
                     $check,
                     $findings,
                 );
             }
+            $ageing->working = EntryKind::Start === $entry->kind;
             if (EntryKind::Finish === $entry->kind) {
                 if ($started[$step->key] < $clock) {
                     $state = $this->judge($step, $state, $state, $check, $findings);
                 }
                 $finished[$step->key] = $clock;
+                $before = $state;
                 $state = $this->runner->effects($step, $state, null, $entry->film);
-                $coats = $this->coats($coats, $step, $state, $series, $clock);
+                $ageing->done($before, $state, $clock);
+                $coats = $this->coats($coats, $step, $state, $part, $clock);
             }
         }
 
         return new Replayed(
-            state: $this->advance($state, $series, $clock, $now),
+            state: $ageing->pass($this->advance($state, $part, $clock, $now), $clock, $now),
             started: $started,
             finished: $finished,
             coats: $coats,
             findings: $findings,
             series: $series,
             air: $series->airAt($now),
+            proofs: $ageing->proofs,
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class Replayed
      * @param array<int|string, float> $finished step key => hour
      * @param list<LaidCoat> $coats coats still on the part, bottom to top
      * @param list<Finding> $findings needs that were broken when the work was done
+     * @param array<int|string, float> $proofs fact that holds for hours only => hour since which it is so
      */
     public function __construct(
         public SurfaceState $state,
@@ -26,5 +27,6 @@ final readonly class Replayed
         public array $findings,
         public ClimateSeries $series,
         public Air $air,
+        public array $proofs = [],
     ) {}
 }

@@ -102,12 +102,21 @@ final readonly class Catalogue
         return Registry::with($this->methods, $this->paces);
     }
 
-    /** How a step is worked, by all its tags together. */
+    /** How a step is worked, by all its tags together and by what it uses. */
     public function manner(Step $step): WorkingConditions
     {
         $manner = new WorkingConditions();
         foreach ($step->tags as $tag) {
             $manner = $manner->and($this->working[$tag] ?? $manner);
+        }
+        foreach ($step->uses as $id) {
+            $supply = $this->supplies[$id] ?? null;
+            $manner = $manner->and(
+                new WorkingConditions(
+                    air: $supply?->air ?? ($this->products[$id] ?? null)?->limits(),
+                    airHours: $supply->airHours ?? 0.0,
+                ),
+            );
         }
 
         return $manner;

@@ -433,6 +433,7 @@ final class CatalogueReader
             whole: $is('whole'),
             dryWeather: $is('dry_weather'),
             wet: $is('wet'),
+            air: Checked::air($n->optional('air')),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Climate\Limits;
 use Hull\Compute\Source;
 use Hull\Input\Node;
 use Hull\Pack\Pack;
@@ -13,6 +14,8 @@ use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\MassPerArea;
 use Hull\Quantity\Percentage;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 use Hull\Quantity\VolumePerArea;
 
@@ -36,6 +39,29 @@ final class Checked
         $film = $n->quantity(FilmThickness::class);
 
         return $film->um() > 0.0 ? $film : throw $n->refuse('A film has a thickness.', 'a dry film above 0 um');
+    }
+
+    /** The air in which something is worked; what is not given has no limit. Dew and rain are not its matter. */
+    public static function air(?Node $n): ?Limits
+    {
+        if (null === $n) {
+            return null;
+        }
+        $n->only(['least', 'most', 'most_humidity', 'for_h']);
+        $least = $n->optional('least')?->quantity(Temperature::class);
+        $most = $n->optional('most')?->quantity(Temperature::class);
+        if (null !== $least && null !== $most && $least->c() >= $most->c()) {
+            throw $n
+                ->field('most')
+                ->refuse('Nothing lies between the coldest and the hottest.', 'a temperature above "least"');
+        }
+
+        return Limits::of(
+            $least ?? Temperature::celsius(-60.0),
+            $most ?? Temperature::celsius(400.0),
+            RelativeHumidity::percent(0),
+            $n->optional('most_humidity')?->quantity(RelativeHumidity::class) ?? RelativeHumidity::percent(100),
+        )->withoutWeather();
     }
 
     /** @return list<string> sizes of any measure, above nothing */

@@ -18,6 +18,7 @@ use Hull\Quantity\Percentage;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Surface\CureSheet;
+use Hull\Surface\Dew;
 use Hull\Surface\Product;
 use Hull\Surface\Shelf;
 use Hull\Surface\Texture;
@@ -46,6 +47,8 @@ final readonly class MaterialReader
             cautions: $this->names->ids('cautions', $n->optional('cautions')),
             source: Checked::source($n->optional('source')),
             free: true === $n->optional('free')?->boolean(),
+            air: Checked::air($n->optional('air')),
+            airHours: Checked::least($n->optional('air')?->optional('for_h'))?->number() ?? 0.0,
         );
     }
 
@@ -90,6 +93,7 @@ final readonly class MaterialReader
             leastHumidity: $climate->optional('least_humidity')?->quantity(RelativeHumidity::class) ??
                 RelativeHumidity::percent(0),
             mostHumidity: $climate->field('most_humidity')->quantity(RelativeHumidity::class),
+            dew: Dew::from($climate->optional('dew')?->choice(Dew::ids()) ?? Dew::UntilTouch->value),
             abradeWith: $n->field('abrade_with')->text(),
             hatch: $n->field('hatch')->text(),
             needs: $this->needs->needs($n->optional('needs'), $id),

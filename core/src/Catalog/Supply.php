@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Climate\Limits;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Mass;
 use Hull\Quantity\MassPerArea;
@@ -24,6 +25,8 @@ final readonly class Supply
      * @param list<string> $cautions
      * @param int $price minor units per litre, kilogram or piece
      * @param bool $free nobody buys it, such as water
+     * @param Limits|null $air in which it is worked; null for any
+     * @param float $airHours so long after it the air must stay so, and rain away
      */
     public function __construct(
         public string $id,
@@ -42,6 +45,8 @@ final readonly class Supply
         public array $cautions,
         public string $source,
         public bool $free = false,
+        public ?Limits $air = null,
+        public float $airHours = 0.0,
     ) {}
 
     /** What a square metre takes, in the measure it is sold in; null where its rate is not by area. */

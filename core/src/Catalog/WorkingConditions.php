@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Climate\Limits;
+
 /** How steps of a kind are worked, as far as others in the yard and the weather are concerned. */
 final readonly class WorkingConditions
 {
@@ -13,6 +15,8 @@ final readonly class WorkingConditions
      * @param bool $whole in one go; what is not whole may stop in the evening and go on in the morning
      * @param bool $dryWeather outdoors not in the rain
      * @param bool $wet leaves a wet film that dust would settle on
+     * @param Limits|null $air in which it is worked; null for any
+     * @param float $airHours so long after it the air must stay so, and rain away
      */
     public function __construct(
         public bool $noisy = false,
@@ -20,6 +24,8 @@ final readonly class WorkingConditions
         public bool $whole = false,
         public bool $dryWeather = false,
         public bool $wet = false,
+        public ?Limits $air = null,
+        public float $airHours = 0.0,
     ) {}
 
     public function and(self $other): self
@@ -30,6 +36,8 @@ final readonly class WorkingConditions
             $this->whole || $other->whole,
             $this->dryWeather || $other->dryWeather,
             $this->wet || $other->wet,
+            null === $this->air || null === $other->air ? $this->air ?? $other->air : $this->air->and($other->air),
+            max($this->airHours, $other->airHours),
         );
     }
 }

@@ -4,28 +4,71 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
+use Hull\Quantity\Temperature;
+
 /** What the air did and will do at one place: readings hold until the next; the last holds on for a year. */
 final readonly class ClimateSeries
 {
     private const HORIZON_HOURS = 8760.0;
 
-    /** @param non-empty-list<array{float, Air}> $readings (hour, air), ascending in hour */
-    private function __construct(private array $readings) {}
+    /**
+     * @param non-empty-list<array{float, Air}> $readings (hour, air), ascending in hour
+     * @param bool $outdoors wind and rain get in
+     * @param list<int> $rain hours in which it rains there, ascending
+     */
+    private function __construct(private array $readings, public bool $outdoors = false, private array $rain = []) {}
 
     public static function constant(Air $air): self
     {
         return new self([[0.0, $air]]);
     }
 
-    /** @param list<array{float, Air}> $readings (hour on any common axis, air), at least one */
-    public static function of(array $readings): self
+    /**
+     * @param list<array{float, Air}> $readings (hour on any common axis, air), at least one
+     * @param list<int>|null $rain hours in which it rains there; null where none gets in
+     */
+    public static function of(array $readings, ?array $rain = null): self
     {
         if ([] === $readings) {
             throw new \LogicException('A series without readings says nothing.');
         }
         usort($readings, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new self($readings);
+        return new self($readings, null !== $rain, $rain ?? []);
+    }
+
+    /** The hour at which rain between two hours ended last, as far as it had; null when it stayed dry. */
+    public function lastRain(float $from, float $to): ?float
+    {
+        for ($i = count($this->rain) - 1; $i >= 0; --$i) {
+            $begun = (float) ($this->rain[$i] ?? 0);
+            if ($begun < $to) {
+                return $begun + 1.0 > $from + 1e-6 ? min($to, $begun + 1.0) : null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What a part has of it: its temperature follows the air.
+     *
+     * @param float $tauHours time constant of the part, see PartLag
+     */
+    public function ofPart(float $tauHours): self
+    {
+        if ($tauHours <= 0.0) {
+            return $this;
+        }
+        $part = $this->readings[0][1]->temperature->c();
+        $readings = [];
+        foreach ($this->readings as $i => [$at, $air]) {
+            $c = $air->temperature->c();
+            $part = $c + ($part - $c) * exp(($at - ($this->readings[$i + 1][0] ?? $at + 1.0)) / $tauHours);
+            $readings[] = [$at, Air::of(Temperature::celsius($part), $air->humidity)];
+        }
+
+        return new self($readings, $this->outdoors, $this->rain);
     }
 
     public function airAt(float $hour): Air

@@ -14,17 +14,17 @@ final readonly class GateLine
 {
     /**
      * @param list<GateReason|null> $apply
-     * @param list<GateReason|null> $wet
      * @param list<int> $nextApply index of the next closed hour, at or after each
-     * @param list<int> $nextWet
+     * @param list<int> $nextRain
+     * @param list<int> $nextDew
      * @param list<float> $margins dew margin of the part, degrees C
      */
     private function __construct(
         private int $from,
         private array $apply,
-        private array $wet,
         private array $nextApply,
-        private array $nextWet,
+        private array $nextRain,
+        private array $nextDew,
         public array $margins,
     ) {}
 
@@ -35,7 +35,7 @@ final readonly class GateLine
     public static function of(PlaceAir $air, Limits $limits, float $tauHours, bool $sprayed): self
     {
         $part = $air->part($tauHours);
-        [$apply, $wet, $margins] = [[], [], []];
+        [$apply, $rain, $dew, $margins] = [[], [], [], []];
         foreach ($air->celsius as $at => $c) {
             $margin =
                 $part[$at] -
@@ -49,31 +49,49 @@ final readonly class GateLine
                     $sprayed ? $air->wind[$at] : 0.0,
                     $air->rain[$at],
                 )[0] ?? null;
-            $wet[] = Limits::wet($margin, $air->rain[$at])[0] ?? null;
+            $rain[] = $air->rain[$at] > 0.0;
+            $dew[] = $limits->isDewy($margin);
         }
 
-        return new self($air->from, $apply, $wet, self::next($apply), self::next($wet), $margins);
+        return new self(
+            $air->from,
+            $apply,
+            Hours::next(array_map(static fn(?GateReason $r): bool => null !== $r, $apply)),
+            Hours::next($rain),
+            Hours::next($dew),
+            $margins,
+        );
     }
 
     /**
-     * What stands against a coat put on from start to finish and wet until dry, and the hour after which to try again;
-     * null when nothing does. A film laid later dries later, so no start before that hour is any better.
+     * What stands against a coat put on from start to finish that bears rain and dew from some hour on, and the hour
+     * after which to try again; null when nothing does. A film laid later dries later, so no start before that hour is
+     * any better.
      *
-     * @param float|null $dry null when it never dries in this air
+     * @param float|null $dewFree hour from which on dew does no harm; null when that never comes in this air
+     * @param float|null $rainSafe the same of rain
      *
      * @return array{GateReason, float}|null
      */
-    public function against(float $start, float $finish, ?float $dry): ?array
+    public function against(float $start, float $finish, ?float $dewFree, ?float $rainSafe): ?array
     {
         $closed = self::firstIn($this->nextApply, $start - $this->from, $finish - $this->from);
         if (null !== $closed) {
             return [$this->apply[$closed] ?? GateReason::Cold, (float) ($this->from + $closed + 1)];
         }
-        $closed = self::firstIn($this->nextWet, $finish - $this->from, null === $dry ? \INF : $dry - $this->from);
+        $spoilt = [];
+        foreach (
+            [[GateReason::Dew, $this->nextDew, $dewFree], [GateReason::Rain, $this->nextRain, $rainSafe]]
+            as [$reason, $next, $until]
+        ) {
+            $closed = self::firstIn($next, $finish - $this->from, null === $until ? \INF : $until - $this->from);
+            if (null !== $closed) {
+                $spoilt[] = [$reason, max($start + 0.25, (float) ($this->from + $closed + 1))];
+            }
+        }
+        usort($spoilt, static fn(array $a, array $b): int => $a[1] <=> $b[1]);
 
-        return null === $closed
-            ? null
-            : [$this->wet[$closed] ?? GateReason::Dew, max($start + 0.25, (float) ($this->from + $closed + 1))];
+        return $spoilt[0] ?? null;
     }
 
     public function reasonAt(float $hour): ?GateReason
@@ -88,21 +106,5 @@ final readonly class GateLine
         $closed = $next[max(0, $first)] ?? null;
 
         return null === $closed || $closed >= count($next) || $closed >= $end - 1e-9 ? null : $closed;
-    }
-
-    /**
-     * @param list<GateReason|null> $reasons
-     *
-     * @return list<int>
-     */
-    private static function next(array $reasons): array
-    {
-        $next = [];
-        $closed = count($reasons);
-        for ($at = count($reasons) - 1; $at >= 0; --$at) {
-            $next[] = $closed = null === $reasons[$at] ? $closed : $at;
-        }
-
-        return array_reverse($next);
     }
 }

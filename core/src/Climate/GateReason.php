@@ -14,6 +14,7 @@ enum GateReason: string
     case Dry = 'dry';
     case Wind = 'wind';
     case Rain = 'rain';
+    case Wet = 'wet';
 
     public function words(): string
     {
@@ -25,6 +26,7 @@ enum GateReason: string
             self::Dry => 'the air is drier than the sheet allows',
             self::Wind => 'the wind is over 4 m/s',
             self::Rain => 'it rains',
+            self::Wet => 'it is still wet from the rain',
         };
     }
 }

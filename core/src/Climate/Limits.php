@@ -7,7 +7,10 @@ namespace Hull\Climate;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
-/** The air in which a film may go on, by its sheet, and the rules of the trade on dew, wind and rain. */
+/**
+ * The air in which a film, a resin, a glue or a wash may be worked, by its sheet, and the rules of the trade on dew,
+ * wind and rain.
+ */
 final readonly class Limits
 {
     /** Over this the spray is carried off the part, m/s. */
@@ -18,6 +21,8 @@ final readonly class Limits
         private float $most,
         private float $leastHumidity,
         private float $mostHumidity,
+        private bool $mindsDew = true,
+        private bool $mindsRain = true,
     ) {}
 
     public static function of(
@@ -27,6 +32,50 @@ final readonly class Limits
         RelativeHumidity $mostHumidity,
     ): self {
         return new self($least->c(), $most->c(), $leastHumidity->value(), $mostHumidity->value());
+    }
+
+    /** @return list<float|bool> */
+    public function parts(): array
+    {
+        return [
+            $this->least,
+            $this->most,
+            $this->leastHumidity,
+            $this->mostHumidity,
+            $this->mindsDew,
+            $this->mindsRain,
+        ];
+    }
+
+    /** Colder than this it is not worked, degrees C. */
+    public function leastC(): float
+    {
+        return $this->least;
+    }
+
+    /** An oil or wax film lies on a damp morning as on any other. */
+    public function withoutDew(): self
+    {
+        return new self($this->least, $this->most, $this->leastHumidity, $this->mostHumidity, false, $this->mindsRain);
+    }
+
+    /** Temperature and humidity alone: what is worked wet, or has its rain kept off otherwise. */
+    public function withoutWeather(): self
+    {
+        return new self($this->least, $this->most, $this->leastHumidity, $this->mostHumidity, false, false);
+    }
+
+    /** What suits both. */
+    public function and(self $other): self
+    {
+        return new self(
+            max($this->least, $other->least),
+            min($this->most, $other->most),
+            max($this->leastHumidity, $other->leastHumidity),
+            min($this->mostHumidity, $other->mostHumidity),
+            $this->mindsDew || $other->mindsDew,
+            $this->mindsRain || $other->mindsRain,
+        );
     }
 
     /**
@@ -44,7 +93,7 @@ final readonly class Limits
     }
 
     /**
-     * What keeps a film off while it is put on; a film still wet is harmed by dew and rain alone, see wet().
+     * What keeps it off while it is worked; a film still wet is harmed by dew and rain alone.
      *
      * @param float $part degrees C
      * @param float $margin the part above the dew point, degrees C
@@ -58,7 +107,8 @@ final readonly class Limits
     {
         return array_values(
             array_filter([
-                ...self::wet($margin, $rain),
+                $this->mindsRain && $rain > 0.0 ? GateReason::Rain : null,
+                $this->isDewy($margin) ? GateReason::Dew : null,
                 $part < $this->least ? GateReason::Cold : null,
                 $part > $this->most ? GateReason::Hot : null,
                 $humidity > $this->mostHumidity + 1e-9 ? GateReason::Damp : null,
@@ -68,14 +118,9 @@ final readonly class Limits
         );
     }
 
-    /** @return list<GateReason> what harms a film that is not touch dry yet */
-    public static function wet(float $margin, float $rain): array
+    /** @param float $margin the part above the dew point, degrees C */
+    public function isDewy(float $margin): bool
     {
-        return array_values(
-            array_filter([
-                $rain > 0.0 ? GateReason::Rain : null,
-                $margin < Air::DEW_MARGIN_C - 1e-9 ? GateReason::Dew : null,
-            ]),
-        );
+        return $this->mindsDew && $margin < Air::DEW_MARGIN_C - 1e-9;
     }
 }

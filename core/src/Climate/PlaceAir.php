@@ -27,6 +27,7 @@ final readonly class PlaceAir
      * @param list<float> $rain mm an hour
      * @param int $measured hour from which on it is a model
      * @param int $forecast hour from which on the weather outside is a guess
+     * @param bool $sheltered neither wind nor rain gets in
      */
     private function __construct(
         public int $from,
@@ -36,6 +37,7 @@ final readonly class PlaceAir
         public array $rain,
         public int $measured,
         public int $forecast,
+        private bool $sheltered,
     ) {}
 
     /**
@@ -101,6 +103,7 @@ final readonly class PlaceAir
             rain: $rain,
             measured: $last,
             forecast: $outside->end(),
+            sheltered: $place->sheltered,
         );
     }
 
@@ -121,7 +124,12 @@ final readonly class PlaceAir
             ];
         }
 
-        return ClimateSeries::of($readings);
+        $rain = array_keys(array_filter($this->rain, static fn(float $mm): bool => $mm > 0.0));
+
+        return ClimateSeries::of(
+            $readings,
+            $this->sheltered ? null : array_map(fn(int $at): int => $this->from + $at, $rain),
+        );
     }
 
     /**

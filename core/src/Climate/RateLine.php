@@ -8,7 +8,7 @@ namespace Hull\Climate;
  * Something the air drives, hour by hour: its progress per hour, added up, so that "when is it there" is one search.
  *
  * Hours are counted since 1970 UTC, or on any other common axis. Before the first hour its rate holds; after the last
- * one the mean of the last day does.
+ * one the mean of the last day does. An hour may void what was done until then: rain wets what was drying.
  */
 final readonly class RateLine
 {
@@ -17,16 +17,21 @@ final readonly class RateLine
     /**
      * @param list<float> $rates progress per hour, 0 where it stands still
      * @param list<float> $sums progress from the beginning to each hour; one longer than the rates
+     * @param list<int> $nextVoid index of the next hour that voids, at or after each; empty where none does
      */
     private function __construct(
         private float $from,
         private array $rates,
         private array $sums,
         private float $after,
+        private array $nextVoid,
     ) {}
 
-    /** @param list<float> $rates progress per hour, from this hour on */
-    public static function of(float $from, array $rates): self
+    /**
+     * @param list<float> $rates progress per hour, from this hour on
+     * @param list<bool> $voids hours after which everything begins anew
+     */
+    public static function of(float $from, array $rates, array $voids = []): self
     {
         $sum = 0.0;
         $sums = [0.0];
@@ -35,7 +40,13 @@ final readonly class RateLine
         }
         $last = array_slice($rates, -self::DAY);
 
-        return new self($from, $rates, $sums, array_sum($last) / max(1, count($last)));
+        return new self(
+            $from,
+            $rates,
+            $sums,
+            array_sum($last) / max(1, count($last)),
+            in_array(true, $voids, true) ? Hours::next($voids) : [],
+        );
     }
 
     /** Progress between two hours. */
@@ -47,9 +58,26 @@ final readonly class RateLine
     /** The hour at which so much has been done since a start; null when it never comes to it. */
     public function reachedAt(float $start, float $amount = 1.0): ?float
     {
-        if ($amount <= 0.0) {
-            return $start;
+        while (true) {
+            $reached = $amount <= 0.0 ? $start : $this->steadily($start, $amount);
+            $void = $this->voidFrom($start);
+            if (null === $void || (null !== $reached && $void >= $reached - 1e-9)) {
+                return $reached;
+            }
+            $start = $void + 1.0;
         }
+    }
+
+    /** The beginning of the next hour that voids, or of the one that is running. */
+    private function voidFrom(float $hour): ?float
+    {
+        $next = $this->nextVoid[max(0, (int) floor($hour - $this->from + 1e-9))] ?? null;
+
+        return null === $next || $next >= count($this->nextVoid) ? null : $this->from + $next;
+    }
+
+    private function steadily(float $start, float $amount): ?float
+    {
         $wanted = $this->upTo($start) + $amount;
         if ($wanted <= 0.0) {
             return $start + $amount / ($this->rates[0] ?? 1.0);

@@ -16,51 +16,79 @@ use Hull\Quantity\Temperature;
 /** How fast the air of a place drives what waits in it: cure, drying, dwell. */
 final class Rates
 {
-    /** A cure clock that is out at 1 (calculations 8); it stands still where the film does not cure. */
-    public static function cure(PlaceAir $place, CureRows $rows, string $kind): RateLine
+    /**
+     * A cure clock that is out at 1 (calculations 8); it stands still where the film does not cure.
+     *
+     * @param float $tauHours of the part: its temperature drives the clock, not that of the air
+     */
+    public static function cure(PlaceAir $place, CureRows $rows, string $kind, float $tauHours = 0.0): RateLine
     {
+        $part = $place->part($tauHours);
         if (!CureFactor::mindsHumidity($kind)) {
-            return RateLine::of((float) $place->from, array_map($rows->perHour(...), $place->celsius));
+            return RateLine::of((float) $place->from, array_map($rows->perHour(...), $part));
         }
 
-        return self::line($place, static function (Air $air) use ($rows, $kind): float {
+        return self::line($place, $part, static function (Air $air) use ($rows, $kind): float {
             $factor = CureFactor::humidity($kind, $air);
 
             return null === $factor ? 0.0 : $rows->perHour($air->temperature->c()) / $factor;
         });
     }
 
-    /** Drying of a washed part: hours of the reference air (20 C, 60 %) done per hour. */
+    /**
+     * Drying of a washed part: hours of the reference air (20 C, 60 %) done per hour; rain begins it anew, and at the
+     * freezing point the water stays as ice.
+     */
     public static function drying(PlaceAir $place): RateLine
     {
         $base = Drying::BASE_HOURS['open'];
-
-        return self::line($place, static function (Air $air) use ($base): float {
+        $dries = static function (Air $air) use ($base): float {
             try {
-                return $base / Drying::time('open', $air)->h();
+                return $air->temperature->c() <= 0.0 ? 0.0 : $base / Drying::time('open', $air)->h();
             } catch (InvalidQuantity) {
                 return 0.0;
             }
-        });
+        };
+
+        return self::line(
+            $place,
+            $place->celsius,
+            $dries,
+            array_map(static fn(float $mm): bool => $mm > 0.0, $place->rain),
+        );
     }
 
-    /** Chemistry: hours at 20 C done per hour. */
-    public static function dwell(PlaceAir $place): RateLine
+    /**
+     * Chemistry: hours at 20 C done per hour.
+     *
+     * @param float $leastC colder than so much below it, it stands still as a film does
+     */
+    public static function dwell(PlaceAir $place, float $leastC = -\INF): RateLine
     {
-        return self::line($place, static fn(Air $air): float => 1.0 / Dwell::factor($air->temperature));
+        return self::line(
+            $place,
+            $place->celsius,
+            static fn(Air $air): float => $air->temperature->c() < $leastC - CureRows::REACH_C
+                ? 0.0
+                : 1.0 / Dwell::factor($air->temperature),
+        );
     }
 
-    /** @param \Closure(Air): float $rate */
-    private static function line(PlaceAir $place, \Closure $rate): RateLine
+    /**
+     * @param list<float> $celsius hour by hour
+     * @param \Closure(Air): float $rate
+     * @param list<bool> $voids
+     */
+    private static function line(PlaceAir $place, array $celsius, \Closure $rate, array $voids = []): RateLine
     {
         $rates = [];
         $known = [];
-        foreach ($place->celsius as $at => $c) {
+        foreach ($celsius as $at => $c) {
             $rates[] = $known[$c . '/' . $place->humidity[$at]] ??= $rate(
                 Air::of(Temperature::celsius($c), RelativeHumidity::ratio($place->humidity[$at])),
             );
         }
 
-        return RateLine::of((float) $place->from, $rates);
+        return RateLine::of((float) $place->from, $rates, $voids);
     }
 }

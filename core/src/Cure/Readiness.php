@@ -7,6 +7,7 @@ namespace Hull\Cure;
 /** What a film may be asked to stand before it is fully cured. */
 enum Readiness: string
 {
+    case Rain = 'rain';
     case Handle = 'handle';
     case Sand = 'sand';
     case Refit = 'refit';
@@ -15,6 +16,7 @@ enum Readiness: string
     public function words(): string
     {
         return match ($this) {
+            self::Rain => 'rain',
             self::Handle => 'handling',
             self::Sand => 'sanding',
             self::Refit => 'refitting',
@@ -26,6 +28,7 @@ enum Readiness: string
     public function shareOfFull(): float
     {
         return match ($this) {
+            self::Rain => 0.05,
             self::Sand => 0.1,
             self::Handle => 0.15,
             self::Water => 0.4,

@@ -14,6 +14,7 @@ use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
+use Hull\Climate\PartLag;
 use Hull\Film\Method;
 use Hull\Quantity\Area;
 use Hull\Surface\Product;
@@ -46,6 +47,12 @@ final readonly class PartContext
     public function catalogue(): Catalogue
     {
         return $this->traits->catalogue;
+    }
+
+    /** Time constant with which the part follows the air, hours. */
+    public function tauHours(): float
+    {
+        return PartLag::TAU_HOURS[$this->substrate()->mass] ?? 0.0;
     }
 
     public function substrate(): Substrate

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
+use Hull\Climate\GateLine;
+use Hull\Climate\GateReason;
+
 /** One piece of hands-on work on one part. What a part waits for between two of them is in the lags. */
 final readonly class Activity
 {
@@ -15,7 +18,9 @@ final readonly class Activity
      * @param list<string> $gear one of each is taken
      * @param float $floorM2 taken in its place
      * @param WetFilm|null $wet a film is laid
-     * @param RainFree|null $dry outdoors: not in the rain
+     * @param RainFree|null $dry outdoors: neither in the rain nor wet from it
+     * @param GateLine|null $band the air in which it is worked
+     * @param float $airHours so long after it the air must stay in that band, and rain away
      * @param list<Lag> $lags
      * @param list<Window> $windows
      * @param float $notBefore hour; what the record or a delivery asks
@@ -41,6 +46,8 @@ final readonly class Activity
         public float $floorM2 = 0.0,
         public ?WetFilm $wet = null,
         public ?RainFree $dry = null,
+        public ?GateLine $band = null,
+        public float $airHours = 0.0,
         public array $lags = [],
         public array $windows = [],
         public float $notBefore = -\INF,
@@ -59,6 +66,24 @@ final readonly class Activity
     public function isCoat(): bool
     {
         return null !== $this->wet;
+    }
+
+    /**
+     * What in the air is against doing it between two hours, and the hour after which to try again; null when nothing
+     * is.
+     *
+     * @return array{GateReason, float}|null
+     */
+    public function airAgainst(float $start, float $end): ?array
+    {
+        return $this->wet?->gate->against(
+            $start,
+            $end,
+            $this->wet->dewFree->after($end),
+            $this->wet->rainSafe->after($end),
+        ) ??
+            ($this->dry?->against($start, $end + $this->airHours) ??
+                $this->band?->against($start, $end + $this->airHours, $start, $start));
     }
 
     /** Not begun before an hour, for a reason. */
@@ -99,6 +124,8 @@ final readonly class Activity
             floorM2: $this->floorM2,
             wet: $this->wet,
             dry: $this->dry,
+            band: $this->band,
+            airHours: $this->airHours,
             lags: $lags,
             windows: $this->windows,
             notBefore: $notBefore,

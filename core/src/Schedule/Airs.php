@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Hull\Schedule;
 
 use Hull\Climate\GateLine;
+use Hull\Climate\Limits;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
 use Hull\Cure\CureRows;
 use Hull\Cure\Rates;
+use Hull\Cure\Readiness;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Product;
 
@@ -20,6 +22,9 @@ final class Airs
 
     /** @var array<int|string, GateLine> */
     private array $gates = [];
+
+    /** @var array<int|string, RainFree|null> */
+    private array $rains = [];
 
     /** @param array<int|string, PlaceAir> $places */
     public function __construct(private readonly array $places) {}
@@ -43,7 +48,7 @@ final class Airs
      * The clock towards the phase a film comes into: touch dry, takes the next coat, no longer does, fully cured. Null
      * where the sheet has none.
      */
-    public function cure(string $place, Product $product, FilmPhase $into): ?RateLine
+    public function cure(string $place, Product $product, FilmPhase $into, float $tauHours = 0.0): ?RateLine
     {
         $rows = match ($into) {
             FilmPhase::Tacky => $product->cure?->touch,
@@ -53,23 +58,38 @@ final class Airs
             default => null,
         };
 
-        return null === $rows ? null : $this->rows($place, $product, $into->value, $rows);
+        return null === $rows ? null : $this->rows($place, $product, $into->value, $rows, $tauHours);
     }
 
     /** The end of the gap in which a late coat lifts a film. */
-    public function again(string $place, Product $product): ?RateLine
+    public function again(string $place, Product $product, float $tauHours = 0.0): ?RateLine
     {
         return null === $product->cure?->recoatAgain
             ? null
-            : $this->rows($place, $product, 'again', $product->cure->recoatAgain);
+            : $this->rows($place, $product, 'again', $product->cure->recoatAgain, $tauHours);
     }
 
-    public function rows(string $place, Product $product, string $event, CureRows $rows): RateLine
+    /** From when on rain does a film no harm. */
+    public function rainSafe(string $place, Product $product, float $tauHours = 0.0): ?RateLine
     {
-        return $this->lines[$place . '/' . $product->id . '/' . $event] ??= Rates::cure(
+        return null === $product->cure
+            ? null
+            : $this->rows($place, $product, 'rain', $product->cure->ready(Readiness::Rain), $tauHours);
+    }
+
+    /** @param float $tauHours of the part, see PartLag */
+    public function rows(
+        string $place,
+        Product $product,
+        string $event,
+        CureRows $rows,
+        float $tauHours = 0.0,
+    ): RateLine {
+        return $this->lines[implode('/', [$place, $product->id, $event, $tauHours])] ??= Rates::cure(
             $this->at($place),
             $rows,
             $product->cureKind,
+            $tauHours,
         );
     }
 
@@ -78,9 +98,33 @@ final class Airs
         return $this->lines[$place . '//drying'] ??= Rates::drying($this->at($place));
     }
 
-    public function dwell(string $place): RateLine
+    /** @param float $leastC colder than about that it stands still, see Rates */
+    public function dwell(string $place, float $leastC = -\INF): RateLine
     {
-        return $this->lines[$place . '//dwell'] ??= Rates::dwell($this->at($place));
+        return $this->lines[$place . '//dwell/' . $leastC] ??= Rates::dwell($this->at($place), $leastC);
+    }
+
+    /**
+     * The rain on a part; null where it never rains in.
+     *
+     * @param float $dries amount of the drying line after which it is dry again
+     */
+    public function rain(string $place, float $dries): ?RainFree
+    {
+        return $this->rains[$place . '/' . $dries] ??= RainFree::in($this->at($place), $this->drying($place), $dries);
+    }
+
+    /** The air in which a step may be worked on a part there; null where nothing limits it. */
+    public function band(string $place, ?Limits $limits, float $tauHours): ?GateLine
+    {
+        return null === $limits
+            ? null
+            : ($this->gates[implode('/', [$place, ...$limits->parts(), $tauHours])] ??= GateLine::of(
+                $this->at($place),
+                $limits,
+                $tauHours,
+                false,
+            ));
     }
 
     /** @param float $tauHours of the part, see PartLag */

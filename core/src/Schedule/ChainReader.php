@@ -9,13 +9,14 @@ use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Climate\Drying;
-use Hull\Climate\PartLag;
+use Hull\Climate\RateLine;
 use Hull\Cure\CureFactor;
 use Hull\Cure\ZoneSpan;
 use Hull\Job\RouteStep;
 use Hull\Mix\PotLife;
 use Hull\Piece\Reach;
 use Hull\Route\StepRunner;
+use Hull\Surface\Dew;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Product;
@@ -43,6 +44,8 @@ final class ChainReader
 
     private readonly StepRunner $runner;
     private readonly Catalogue $catalogue;
+    private readonly LastingFacts $lasting;
+    private readonly float $tau;
 
     /** @var list<Activity> */
     private array $chain = [];
@@ -84,6 +87,14 @@ final class ChainReader
     ) {
         $this->runner = new StepRunner($piece->context);
         $this->catalogue = $piece->context->catalogue();
+        $this->tau = $piece->context->tauHours();
+        $this->lasting = new LastingFacts(
+            $this->catalogue,
+            $this->runner,
+            !$this->isSheltered(),
+            $this->rain($done->state),
+            $done->proofs,
+        );
     }
 
     /**
@@ -121,6 +132,7 @@ final class ChainReader
         foreach ($this->runner->drifts() as $fact) {
             $this->since[$fact] = [null, $state->fact($fact)];
         }
+        $this->stillWorking($state);
         foreach (Workpiece::remaining($this->piece->route(), $this->done) as $step) {
             $definition = $this->catalogue->step($step->step);
             if ($definition->isWait()) {
@@ -144,7 +156,7 @@ final class ChainReader
         $product = $definition->laysFilm ? $this->runner->product($step) : null;
         $hours = $this->runner->work->minutes($definition, $product, $state) / 60.0;
         if (null !== $asks->from || $asks->ends) {
-            [$windows, $notAfter] = $this->film($asks, $state, $definition->laysFilm, $hours);
+            [$windows, $notAfter] = $this->film($asks, $state, $definition, $hours);
         }
         foreach ($asks->hours as $fact => $most) {
             [$from, $level] = $this->since[$fact];
@@ -153,14 +165,17 @@ final class ChainReader
             } else {
                 $windows[] = new Window(
                     $from,
-                    LagTime::hours(max(0.0, $most - $level)),
+                    LagTime::hours(max(0.0, $most - $level))->orRain($this->rain($state)),
                     sprintf('%d hours of bare metal', (int) round($most)),
                     false,
                     $this->keying(),
                 );
             }
         }
-        $windows = [...$windows, ...$this->takenOff($step, $state)];
+        [$lasting, $ends, $again] = $this->lasting->of($step, $state);
+        $windows = [...$windows, ...$this->takenOff($step, $state), ...$lasting];
+        $late = null === $notAfter || in_array('unmasking', $definition->tags, true) ? 0.0 : $this->keying();
+        [$notAfter, $late] = null !== $ends && $ends < ($notAfter ?? \INF) ? [$ends, $again] : [$notAfter, $late];
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
         $method = null === $product ? $this->piece->part->method : $this->piece->method($product)->id;
@@ -177,13 +192,15 @@ final class ChainReader
             gear: $this->gear($definition, $product, $method),
             floorM2: FloorSpace::of($this->piece->part)->m2(),
             wet: null === $product ? null : $this->wet($product, $method),
-            dry: $manner->dryWeather && !$this->isSheltered() ? RainFree::in($this->airs->at($this->at)) : null,
+            dry: $manner->dryWeather ? $this->rain($state) : null,
+            band: $this->airs->band($this->at, $manner->air, $this->tau),
+            airHours: $manner->airHours,
             lags: $this->lags,
             windows: $windows,
             notBefore: $this->notBefore,
             because: $this->because,
             notAfter: $notAfter,
-            lateHours: null === $notAfter ? 0.0 : $this->keying(),
+            lateHours: $late,
             share: match (true) {
                 null !== $product => $this->shade($product)->key() . '/' . $this->at,
                 $this->isLoad($definition) => $definition->id . '/' . $this->at,
@@ -213,8 +230,10 @@ final class ChainReader
      *
      * @return array{list<Window>, float|null}
      */
-    private function film(ProbedLags $asks, SurfaceState $state, bool $lays, float $hours): array
+    private function film(ProbedLags $asks, SurfaceState $state, Step $step, float $hours): array
     {
+        $lays = $step->laysFilm;
+        $unmasks = in_array('unmasking', $step->tags, true);
         $top = $state->top();
         $below = $this->films[count($this->films) - 1] ?? null;
         if (null === $top || null === $below) {
@@ -222,8 +241,8 @@ final class ChainReader
         }
         [$from, $start, $end] = $below;
         $amount = CureFactor::thickness($top->thickness, $top->product->dft);
-        $opens = null === $asks->from ? null : $this->airs->cure($this->at, $top->product, $asks->from);
-        $closes = $asks->ends ? $this->airs->cure($this->at, $top->product, FilmPhase::Lapsed) : null;
+        $opens = null === $asks->from ? null : $this->airs->cure($this->at, $top->product, $asks->from, $this->tau);
+        $closes = $asks->ends ? $this->airs->cure($this->at, $top->product, FilmPhase::Lapsed, $this->tau) : null;
         $name = lcfirst($top->product->name);
         if (null !== $from) {
             if (null !== $opens) {
@@ -234,7 +253,9 @@ final class ChainReader
                     $lays && FilmPhase::Open === $asks->from,
                 );
             }
-            $again = $this->airs->again($this->at, $top->product);
+            // Tape that comes off late is cut free; nothing is abraded for it.
+            $price = $unmasks ? 0.0 : $this->keying();
+            $again = $this->airs->again($this->at, $top->product, $this->tau);
 
             return [
                 null === $closes
@@ -245,7 +266,7 @@ final class ChainReader
                             LagTime::on($closes, $amount),
                             'the recoat window of ' . $name,
                             $lays,
-                            $this->keying(),
+                            $price,
                             null === $again ? null : LagTime::on($again, $amount),
                         ),
                     ],
@@ -283,7 +304,7 @@ final class ChainReader
                 Drying::BASE_HOURS[$this->runner->exposure($state)],
                 $definition->takes->waitHours,
             ),
-            'dwell' => LagTime::on($this->airs->dwell($this->at), $definition->takes->waitHours),
+            'dwell' => LagTime::on($this->dwell($definition), $definition->takes->waitHours),
             default => LagTime::hours($definition->takes->waitHours),
         };
         $what = 'drying' === $for ? 'the part to dry' : lcfirst($definition->name);
@@ -298,7 +319,7 @@ final class ChainReader
     private function forFilm(?Film $top, FilmPhase $into): void
     {
         $below = $this->films[count($this->films) - 1] ?? null;
-        $line = null === $top ? null : $this->airs->cure($this->at, $top->product, $into);
+        $line = null === $top ? null : $this->airs->cure($this->at, $top->product, $into, $this->tau);
         if (null === $top || null === $below || null === $line) {
             return;
         }
@@ -338,7 +359,7 @@ final class ChainReader
                 $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
                 $this->residues[$fact->id] = new Window(
                     $id,
-                    LagTime::on($this->airs->dwell($this->at), $dwell, $fact->offWithinHours),
+                    LagTime::on($this->dwell($definition), $dwell, $fact->offWithinHours),
                     sprintf(
                         'the %s before %s dries on',
                         1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
@@ -354,27 +375,61 @@ final class ChainReader
     /** What passes by itself after a step, before the next. */
     private function afterwards(Step $definition, string $id, SurfaceState $state): void
     {
-        $takes = $definition->takes;
-        if (null === $takes->waitFor && $takes->waitHours <= 0.0) {
-            return;
+        $passing = $this->passing($definition, $state);
+        if (null !== $passing) {
+            $this->lags[] = new Lag($id, $passing, self::working($definition));
         }
-        $this->lags[] = match ($takes->waitFor) {
-            'dwell' => new Lag(
-                $id,
-                LagTime::on($this->airs->dwell($this->at), $takes->waitHours),
-                lcfirst($definition->name) . ' to have worked',
+    }
+
+    /** What the record has as finished last goes on working until it is over. */
+    private function stillWorking(SurfaceState $state): void
+    {
+        $hour = [] === $this->done->finished ? 0.0 : max($this->done->finished);
+        $last = $this->piece->route()->find((string) array_search($hour, $this->done->finished, true));
+        $definition = null === $last ? null : $this->catalogue->step($last->step);
+        if (null !== $definition && !$definition->isWait()) {
+            $this->holdUntil(
+                $this->passing($definition, $state)?->after($hour) ?? -\INF,
+                'waits for ' . self::working($definition),
+            );
+        }
+    }
+
+    private function passing(Step $definition, SurfaceState $state): ?LagTime
+    {
+        $takes = $definition->takes;
+
+        return match (true) {
+            null === $takes->waitFor && $takes->waitHours <= 0.0 => null,
+            'dwell' === $takes->waitFor => LagTime::on($this->dwell($definition), $takes->waitHours),
+            'drying' === $takes->waitFor => LagTime::on(
+                $this->airs->drying($this->at),
+                Drying::BASE_HOURS[$this->runner->exposure($state)],
+                $takes->waitHours,
             ),
-            'drying' => new Lag(
-                $id,
-                LagTime::on(
-                    $this->airs->drying($this->at),
-                    Drying::BASE_HOURS[$this->runner->exposure($state)],
-                    $takes->waitHours,
-                ),
-                'the part to dry',
-            ),
-            default => new Lag($id, LagTime::hours($takes->waitHours), lcfirst($definition->name) . ' to have worked'),
+            default => LagTime::hours($takes->waitHours),
         };
+    }
+
+    private static function working(Step $definition): string
+    {
+        return 'drying' === $definition->takes->waitFor
+            ? 'the part to dry'
+            : lcfirst($definition->name) . ' to have worked';
+    }
+
+    /** Chemistry and cure; colder than what it is worked in they stand still. */
+    private function dwell(Step $definition): RateLine
+    {
+        return $this->airs->dwell($this->at, $this->catalogue->manner($definition)->air?->leastC() ?? -\INF);
+    }
+
+    /** The rain on the part; null where none gets in. */
+    private function rain(SurfaceState $state): ?RainFree
+    {
+        return $this->isSheltered()
+            ? null
+            : $this->airs->rain($this->at, Drying::BASE_HOURS[$this->runner->exposure($state)]);
     }
 
     /** Which film and which drifting fact come from which work. */
@@ -390,6 +445,7 @@ final class ChainReader
         }
         if (null !== $last && !$definition->isWait()) {
             $this->left($definition, $last, $before, $after);
+            $this->lasting->remember($last, $this->chain[count($this->chain) - 1]->hours ?? 0.0, $before, $after);
         }
         $this->films = array_slice($this->films, 0, max(0, count($this->films) - $definition->strips));
         if ($definition->cures) {
@@ -422,12 +478,16 @@ final class ChainReader
 
     private function wet(Product $product, string $method): WetFilm
     {
-        $tau = PartLag::TAU_HOURS[$this->piece->context->substrate()->mass] ?? 0.0;
-        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky);
+        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky, $this->tau);
+        $dry = null === $touch ? LagTime::hours(0.0) : LagTime::on($touch);
+        $rain = $this->airs->rainSafe($this->at, $product, $this->tau);
+        $safe = null === $rain ? $dry : LagTime::on($rain);
 
         return new WetFilm(
-            $this->airs->gate($this->at, $product, $tau, $this->catalogue->methods->get($method)->isSprayed()),
-            null === $touch ? LagTime::hours(0.0) : LagTime::on($touch),
+            $this->airs->gate($this->at, $product, $this->tau, $this->catalogue->methods->get($method)->isSprayed()),
+            $dry,
+            $safe,
+            Dew::UntilRainSafe === $product->dew ? $safe : $dry,
         );
     }
 

@@ -64,7 +64,12 @@ final readonly class CrossLags
             return LagTime::hours(0.0);
         }
         $into = Ready::Handle === $one->ready ? FilmPhase::Open : FilmPhase::Cured;
-        $line = $this->airs->cure($this->places[$one->before], $product, $into);
+        $line = $this->airs->cure(
+            $this->places[$one->before],
+            $product,
+            $into,
+            $this->pieces[$one->before]->context->tauHours(),
+        );
 
         return null === $line
             ? LagTime::hours(0.0)

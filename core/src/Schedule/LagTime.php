@@ -12,7 +12,12 @@ use Hull\Climate\RateLine;
  */
 final readonly class LagTime
 {
-    private function __construct(private float $hours, private ?RateLine $line, private float $amount) {}
+    private function __construct(
+        private float $hours,
+        private ?RateLine $line,
+        private float $amount,
+        private ?RainFree $rain = null,
+    ) {}
 
     public static function hours(float $hours): self
     {
@@ -25,11 +30,19 @@ final readonly class LagTime
         return new self(max(0.0, $hoursBefore), $line, $amount);
     }
 
+    /** Over at the latest when rain comes. */
+    public function orRain(?RainFree $rain): self
+    {
+        return new self($this->hours, $this->line, $this->amount, $rain);
+    }
+
     /** The hour at which it has passed since another; null when it never does. */
     public function after(float $hour): ?float
     {
-        $hour += $this->hours;
+        $from = $hour + $this->hours;
+        $passed = null === $this->line ? $from : $this->line->reachedAt($from, $this->amount);
+        $rain = $this->rain?->rainAfter($hour);
 
-        return null === $this->line ? $hour : $this->line->reachedAt($hour, $this->amount);
+        return null === $rain ? ($passed === \INF ? null : $passed) : min($passed ?? \INF, max($hour, $rain));
     }
 }

@@ -174,6 +174,8 @@ final class LowerBound
             noisy: $a->noisy,
             wet: $a->wet,
             dry: $a->dry,
+            band: $a->band,
+            airHours: $a->airHours,
         );
     }
 

@@ -73,6 +73,6 @@ final readonly class NextHour
 
         return isset($placed[$block[0]->id]) &&
             $placed[$block[0]->id]->start <= $yard->now + self::NOW_H &&
-            [] === array_filter($block, static fn(Activity $a): bool => ($placed[$a->id]->paid ?? 0.0) > 0.0);
+            [] === array_filter($block, static fn(Activity $a): bool => $placed[$a->id]->late ?? false);
     }
 }

@@ -11,6 +11,7 @@ final readonly class Placement
      * @param list<string> $who
      * @param float $dry until when a film laid is wet; the end for anything else
      * @param float $paid hours of abrading before it, because a window was missed
+     * @param bool $late a window was missed, whether making it good takes time or not
      * @param bool $setUp it was set up already by alike work just before
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class Placement
         public float $dry,
         public float $paid = 0.0,
         public bool $setUp = false,
+        public bool $late = false,
     ) {}
 
     public function because(Why $why): self
@@ -35,6 +37,7 @@ final readonly class Placement
             dry: $this->dry,
             paid: $this->paid,
             setUp: $this->setUp,
+            late: $this->late,
         );
     }
 }

@@ -240,7 +240,7 @@ final class Placer
             return null;
         }
 
-        $placed = $this->slots->room($activity, $from, $why, $extra, $kept->who ?? []);
+        $placed = $this->slots->room($activity, $from, $why, $extra, $kept->who ?? [], null !== $pays);
 
         return null !== $placed && WhyKind::Kept === $placed->why->kind ? $this->anyway($activity, $placed) : $placed;
     }
@@ -249,7 +249,9 @@ final class Placer
     private function anyway(Activity $activity, Placement $placed): Placement
     {
         [$from, $why] = Times::earliest($this->yard, $activity, $this->placed);
-        $soonest = is_finite($from) ? $this->slots->room($activity, $from, $why, $placed->paid) : null;
+        $soonest = is_finite($from)
+            ? $this->slots->room($activity, $from, $why, $placed->paid, [], $placed->late)
+            : null;
 
         return null !== $soonest && $soonest->start > $placed->start - self::SAME_H
             ? $placed->because($soonest->why)

@@ -26,7 +26,14 @@ final class Slack
             }
             $slots->leave($activity);
             foreach (self::TRIED_H as $hours) {
-                $moved = $slots->room($activity, $placed->start + $hours, $placed->why, $placed->paid);
+                $moved = $slots->room(
+                    $activity,
+                    $placed->start + $hours,
+                    $placed->why,
+                    $placed->paid,
+                    [],
+                    $placed->late,
+                );
                 if (
                     null === $moved ||
                     $moved->start > $placed->start + $hours + 1e-6 ||
@@ -45,7 +52,7 @@ final class Slack
     private static function suits(Schedule $schedule, Activity $activity, Placement $moved): bool
     {
         $yard = $schedule->yard;
-        $latest = 0.0 === $moved->paid ? Times::latest($activity, $schedule->placed) : null;
+        $latest = !$moved->late ? Times::latest($activity, $schedule->placed) : null;
         if ($moved->end > $schedule->finish() + 1e-6 || (null !== $latest && $moved->start > $latest[0] + 1e-6)) {
             return false;
         }
@@ -53,7 +60,7 @@ final class Slack
         foreach ($yard->followers($activity->id) as $id) {
             if (isset($placed[$id])) {
                 $next = $yard->activity($id);
-                $closes = 0.0 === $placed[$id]->paid ? Times::latest($next, $placed) : null;
+                $closes = !$placed[$id]->late ? Times::latest($next, $placed) : null;
                 if (
                     Times::earliest($yard, $next, $placed)[0] > $placed[$id]->start + 1e-6 ||
                     (null !== $closes && $placed[$id]->start > $closes[0] + 1e-6)

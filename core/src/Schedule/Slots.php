@@ -64,8 +64,14 @@ final class Slots
      * @param float $extra hours of abrading before it
      * @param list<string> $prefer who is taken where others could begin at the same time
      */
-    public function room(Activity $activity, float $from, Why $why, float $extra = 0.0, array $prefer = []): ?Placement
-    {
+    public function room(
+        Activity $activity,
+        float $from,
+        Why $why,
+        float $extra = 0.0,
+        array $prefer = [],
+        bool $late = false,
+    ): ?Placement {
         $hours = $activity->hours + $extra;
         for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
             $fit = $this->people($activity, $hours, $from, $prefer);
@@ -88,6 +94,7 @@ final class Slots
                     dry: $dry ?? $this->yard->end,
                     paid: $extra,
                     setUp: $setUp,
+                    late: $late,
                 );
             }
             [$from, $why] = [max($next[0], $start + 1e-6), $next[1]];
@@ -122,13 +129,9 @@ final class Slots
                 return [$over[0], new Why(WhyKind::Gear, $gear, $over[1])];
             }
         }
-        $gate = $activity->wet?->gate->against($start, $end, $dry);
-        if (null !== $gate) {
-            return [$gate[1], new Why(WhyKind::Air, $gate[0]->words())];
-        }
-        $rain = $activity->dry?->against($start, $end);
+        $closed = $activity->airAgainst($start, $end);
 
-        return null === $rain ? null : [$rain, new Why(WhyKind::Air, 'it rains')];
+        return null === $closed ? null : [$closed[1], new Why(WhyKind::Air, $closed[0]->words())];
     }
 
     /**

@@ -160,7 +160,7 @@ final class StabilityPass
     {
         $activity = $this->yard->activity($id);
         $new = $this->mayStand($activity, $was)
-            ? $this->slots->room($activity, $was->start, $was->why, $was->paid, $was->who)
+            ? $this->slots->room($activity, $was->start, $was->why, $was->paid, $was->who, $was->late)
             : null;
 
         return null !== $new && $new->start < $was->start + 1e-6 ? $new : null;
@@ -168,7 +168,7 @@ final class StabilityPass
 
     private function mayStand(Activity $activity, Placement $placed): bool
     {
-        $latest = $placed->paid > 0.0 ? null : Times::latest($activity, $this->placed);
+        $latest = $placed->late ? null : Times::latest($activity, $this->placed);
 
         return Times::earliest($this->yard, $activity, $this->placed)[0] <= $placed->start + 1e-6 &&
             (null === $latest || $placed->start <= $latest[0] + 1e-6);

@@ -64,21 +64,11 @@ final readonly class TrialMove
     {
         $here = $placed[$activity->id];
         $breaks = self::times($yard, $activity, $here->start, $placed);
-        $wet = $activity->wet;
-        $gate = null === $wet ? null : $wet->gate->against($here->start, $here->end, $wet->dry->after($here->end));
-        $rain = $activity->dry?->against($here->start, $here->end);
+        $air = $activity->airAgainst($here->start, $here->end);
 
-        return match (true) {
-            null !== $gate => [
-                ...$breaks,
-                new self($activity->id, self::ROOM, new Why(WhyKind::Air, $gate[0]->words()), $gate[1]),
-            ],
-            null !== $rain => [
-                ...$breaks,
-                new self($activity->id, self::ROOM, new Why(WhyKind::Air, 'it rains'), $rain),
-            ],
-            default => $breaks,
-        };
+        return null === $air
+            ? $breaks
+            : [...$breaks, new self($activity->id, self::ROOM, new Why(WhyKind::Air, $air[0]->words()), $air[1])];
     }
 
     /**
@@ -107,6 +97,7 @@ final readonly class TrialMove
                 why: $was->why,
                 dry: max($end, $was->dry + $start - $was->start),
                 paid: $was->paid,
+                late: $was->late,
             ),
         ];
     }
@@ -127,7 +118,14 @@ final readonly class TrialMove
         }
         $was = $schedule->placed[$activity->id];
 
-        return $slots->room($activity, $start, new Why(WhyKind::Nothing), $was->paid, [] === $who ? $was->who : $who);
+        return $slots->room(
+            $activity,
+            $start,
+            new Why(WhyKind::Nothing),
+            $was->paid,
+            [] === $who ? $was->who : $who,
+            $was->late,
+        );
     }
 
     /**
@@ -147,7 +145,7 @@ final readonly class TrialMove
                 $earliest,
             );
         }
-        $latest = ($placed[$activity->id]->paid ?? 0.0) > 0.0 ? null : Times::latest($activity, $placed);
+        $latest = $placed[$activity->id]->late ?? false ? null : Times::latest($activity, $placed);
         if (null !== $latest && $start > $latest[0] + self::SAME_H) {
             $breaks[] = new self(
                 $activity->id,

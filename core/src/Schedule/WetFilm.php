@@ -6,8 +6,24 @@ namespace Hull\Schedule;
 
 use Hull\Climate\GateLine;
 
-/** A film that is put on: when it may be, and how long dust and dew harm it. */
+/** A film that is put on: when it may be, and how long dust, dew and rain harm it. */
 final readonly class WetFilm
 {
-    public function __construct(public GateLine $gate, public LagTime $dry) {}
+    public LagTime $dewFree;
+    public LagTime $rainSafe;
+
+    /**
+     * @param LagTime $dry to the touch: dust no longer sticks
+     * @param LagTime|null $rainSafe not given: when it is dry
+     * @param LagTime|null $dewFree not given: when it is dry
+     */
+    public function __construct(
+        public GateLine $gate,
+        public LagTime $dry,
+        ?LagTime $rainSafe = null,
+        ?LagTime $dewFree = null,
+    ) {
+        $this->rainSafe = $rainSafe ?? $dry;
+        $this->dewFree = $dewFree ?? $dry;
+    }
 }

@@ -13,6 +13,9 @@ final readonly class Fact
      * @param list<string> $groups what it is one of: what takes off or asks about a group means it, too
      * @param list<string> $lostBy tags of steps; each such step undoes it unless it says otherwise
      * @param list<string> $lostUnless tags of steps; every step without one of these undoes it
+     * @param float|null $lastsHours indoors; older than that it no longer counts
+     * @param float|null $lastsOutdoorsHours the same outdoors
+     * @param bool $lostInRain outdoors rain undoes it
      * @param list<string> $lostUnder tags of products; under a coat of one it is no more
      */
     public function __construct(
@@ -26,5 +29,14 @@ final readonly class Fact
         public array $lostBy = [],
         public array $lostUnder = [],
         public array $lostUnless = [],
+        public ?float $lastsHours = null,
+        public ?float $lastsOutdoorsHours = null,
+        public bool $lostInRain = false,
     ) {}
+
+    /** How long it counts; null for as long as nothing undoes it. */
+    public function lasts(bool $outdoors): ?float
+    {
+        return $outdoors ? $this->lastsOutdoorsHours ?? $this->lastsHours : $this->lastsHours;
+    }
 }

@@ -60,6 +60,7 @@ final readonly class Product
         public Temperature $most,
         public RelativeHumidity $leastHumidity,
         public RelativeHumidity $mostHumidity,
+        public Dew $dew,
         public string $abradeWith,
         public string $hatch,
         public array $needs,
@@ -116,6 +117,8 @@ final readonly class Product
     /** The air in which it may be put on. */
     public function limits(): Limits
     {
-        return Limits::of($this->least, $this->most, $this->leastHumidity, $this->mostHumidity);
+        $limits = Limits::of($this->least, $this->most, $this->leastHumidity, $this->mostHumidity);
+
+        return Dew::Never === $this->dew ? $limits->withoutDew() : $limits;
     }
 }

@@ -51,16 +51,16 @@ final class GateLineTest extends TestCase
     public function testACoatMustBeDryBeforeTheDew(): void
     {
         $gate = self::gate([9 => [18.0, 95.0], 10 => [18.0, 95.0]]);
-        self::assertNull($gate->against(4.0, 6.0, 8.9));
-        self::assertSame([GateReason::Dew, 10.0], $gate->against(4.0, 6.0, 9.4), 'still wet when the dew comes');
-        self::assertSame([GateReason::Dew, 10.0], $gate->against(8.0, 9.5, 12.0));
-        self::assertNull($gate->against(11.0, 12.0, 15.0));
+        self::assertNull($gate->against(4.0, 6.0, 8.9, 8.9));
+        self::assertSame([GateReason::Dew, 10.0], $gate->against(4.0, 6.0, 9.4, 9.4), 'still wet when the dew comes');
+        self::assertSame([GateReason::Dew, 10.0], $gate->against(8.0, 9.5, 12.0, 12.0));
+        self::assertNull($gate->against(11.0, 12.0, 15.0, 15.0));
         self::assertSame(
             [GateReason::Dew, 10.0],
-            $gate->against(4.0, 6.0, null),
+            $gate->against(4.0, 6.0, null, null),
             'a film that never dries meets every dew',
         );
-        self::assertNull(self::gate([3 => [5.0, 40.0]])->against(0.0, 2.0, 8.0), 'cold later is no harm once it is on');
+        self::assertNull(self::gate([3 => [5.0, 40.0]])->against(0.0, 2.0, 8.0, 8.0), 'cold later is no harm once it is on');
     }
 
     public function testACastingSweatsWhereAThinSheetIsDry(): void
