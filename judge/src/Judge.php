@@ -13,8 +13,21 @@ final readonly class Judge
     /** @var list<PieceLaw> of several parts together */
     public array $pieceLaws;
 
-    public function __construct()
+    /** @var list<TimeLaw> of a timetable */
+    public array $timeLaws;
+
+    /** @param list<string> $heavy parts that one person does not lift */
+    public function __construct(array $heavy = [])
     {
+        $this->timeLaws = [
+            new TimeLaws\RainWets(),
+            new TimeLaws\WindowsHold(),
+            new TimeLaws\AirSuits(),
+            new TimeLaws\DwellRuns(),
+            new TimeLaws\ClosesWhatItOpens(),
+            new TimeLaws\Together($heavy),
+            new TimeLaws\PaysForSomething(),
+        ];
         $this->laws = [
             new Laws\ChemistryLeaves(),
             new Laws\FeedingIsLast(),
@@ -49,6 +62,15 @@ final readonly class Judge
         return array_merge(
             [],
             ...array_map(static fn(PieceLaw $law): array => $law->breaches($piece), $this->pieceLaws),
+        );
+    }
+
+    /** @return list<Breach> */
+    public function inTime(Timetable $timetable): array
+    {
+        return array_merge(
+            [],
+            ...array_map(static fn(TimeLaw $law): array => $law->breaches($timetable), $this->timeLaws),
         );
     }
 

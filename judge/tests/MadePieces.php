@@ -41,7 +41,8 @@ final readonly class MadePieces
     private const SIZES = [2, 2, 3, 3, 4, 4, 5, 6, 8, 10, 12];
     private const SHAPE = ['kind' => 'strip', 'width' => '0.4 m', 'length' => '2 m'];
 
-    public function __construct(private Catalogue $catalogue) {}
+    /** @param list<array<string, string>> $places in place of the heated bay and the shed */
+    public function __construct(private Catalogue $catalogue, private array $places = []) {}
 
     public function job(int $number): Job
     {
@@ -51,9 +52,9 @@ final readonly class MadePieces
         for ($n = 0; $n < $count; ++$n) {
             $parts[] = $this->part($draw, $n, $parts);
         }
-        $frame = Yard::frame();
+        $there = [] === $this->places ? [] : ['places' => $this->places];
 
-        return (new JobReader($this->catalogue))->job(Node::root([...$frame, 'parts' => $parts]));
+        return (new JobReader($this->catalogue))->job(Node::root([...Yard::frame(), ...$there, 'parts' => $parts]));
     }
 
     /**
@@ -84,7 +85,15 @@ final readonly class MadePieces
             'name' => 'Part ' . $n,
             ...$own,
             'shapes' => [self::SHAPE],
-            'place' => $draw->chance("$n elsewhere", 6) ? 'shed' : 'bay',
+            'place' =>
+                [] === $this->places
+                    ? ($draw->chance("$n elsewhere", 6)
+                        ? 'shed'
+                        : 'bay')
+                    : $draw->pick(
+                        $draw->chance("$n elsewhere", 6) ? "place of $n" : 'place of all',
+                        array_column($this->places, null, 'id'),
+                    ),
             ...'zone' === $tie ? ['zone_of' => $whole] : [],
             ...'zone' === $tie || null === $host ? [] : ['links' => [$link]],
             ...$draw->chance("$n has a spot", 2) ? ['spot' => self::spot($draw, $n)] : [],

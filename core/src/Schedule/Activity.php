@@ -31,6 +31,8 @@ final readonly class Activity
      * @param float $shareFor hours from the start of one to the start of the next within which that holds: a pot
      * @param array{float, float, list<string>}|null $fixed started already: start, end, who
      * @param bool $opens after it the surface takes harm from dust until it is coated
+     * @param bool $bares after it the surface has no protection until it is covered: not begun unless that has its hour
+     * @param bool $covers it protects what was bare
      */
     public function __construct(
         public string $id,
@@ -61,6 +63,8 @@ final readonly class Activity
         public string $step = '',
         public ?string $product = null,
         public bool $opens = false,
+        public bool $bares = false,
+        public bool $covers = false,
     ) {}
 
     public function isCoat(): bool
@@ -139,6 +143,8 @@ final readonly class Activity
             step: $this->step,
             product: $this->product,
             opens: $this->opens,
+            bares: $this->bares,
+            covers: $this->covers,
         );
     }
 }

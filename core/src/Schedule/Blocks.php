@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hull\Schedule;
 
 /**
- * Parts of a chain that belong together because a window reaches from one of their activities to another; and blocks of
- * several parts as one where each waits for something of the other.
+ * Parts of a chain that belong together: a window reaches from one of their activities to another, or one lays bare
+ * what another covers. And blocks of several parts as one where each waits for something of the other.
  */
 final class Blocks
 {
@@ -24,6 +24,13 @@ final class Blocks
                     if (null !== $from && null === $chain[$from]->fixed) {
                         $reach[$from] = max($reach[$from] ?? 0, $to);
                     }
+                }
+            }
+            $covered = null;
+            foreach (array_reverse($chain, true) as $at => $activity) {
+                $covered = $activity->covers ? $at : $covered;
+                if ($activity->bares && null !== $covered && null === $activity->fixed) {
+                    $reach[$at] = max($reach[$at] ?? 0, $covered);
                 }
             }
             $until = -1;

@@ -18,6 +18,10 @@ final class Busy
 
     public function take(float $start, float $end, string $id): void
     {
+        // What takes no time takes nobody.
+        if ($end - $start < 1e-9) {
+            return;
+        }
         $at = $this->firstStartingAfter($start);
         array_splice($this->starts, $at, 0, [$start]);
         array_splice($this->ends, $at, 0, [$end]);

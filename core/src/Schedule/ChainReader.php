@@ -37,6 +37,10 @@ final class ChainReader
     /** Getting ready for it and clearing away, hours. */
     private const TURNING_TO_H = 0.25;
     private const BATH = 'bath';
+    private const OILING = 'oiling';
+    private const TESTING = 'testing';
+    /** Group of the films that protect what is under them. */
+    private const FILMS = 'protecting';
     /** Softening what has dried on, going over it again, hours (estimate). */
     private const DRIED_ON_H = 1.0;
     /** Tag of the steps by which a film whose window was missed is made good. */
@@ -217,6 +221,9 @@ final class ChainReader
             step: $step->step,
             product: $step->product,
             opens: !$definition->laysFilm && Reach::opens($definition),
+            bares: !in_array(self::TESTING, $definition->tags, true) &&
+                $this->bares($state, $this->runner->effects($step, $state)),
+            covers: $definition->laysFilm || in_array(self::OILING, $definition->tags, true),
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =
@@ -439,13 +446,15 @@ final class ChainReader
         $last = $this->chain[count($this->chain) - 1]->id ?? null;
         $after = $this->runner->effects($step, $before);
         foreach ($this->runner->drifts() as $fact) {
-            if ($after->fact($fact) !== $before->fact($fact) && !$definition->isWait()) {
+            // Abraded again, it is bare anew though the figure is the same.
+            $tried = $this->runner->effects($step, $before->with($fact, $before->fact($fact) + 1.0))->fact($fact);
+            if ($tried !== $before->fact($fact) + 1.0 && !$definition->isWait()) {
                 $this->since[$fact] = [$last, $after->fact($fact)];
             }
         }
         if (null !== $last && !$definition->isWait()) {
             $this->left($definition, $last, $before, $after);
-            $this->lasting->remember($last, $this->chain[count($this->chain) - 1]->hours ?? 0.0, $before, $after);
+            $this->lasting->remember($step, $last, $this->chain[count($this->chain) - 1]->hours ?? 0.0, $before);
         }
         $this->films = array_slice($this->films, 0, max(0, count($this->films) - $definition->strips));
         if ($definition->cures) {
@@ -454,6 +463,22 @@ final class ChainReader
         if (count($after->films) > count($this->films)) {
             $this->films[] = [$last, 0.0, 0.0];
         }
+    }
+
+    /** It takes a film off, or lays metal bare. */
+    private function bares(SurfaceState $before, SurfaceState $after): bool
+    {
+        foreach ($this->catalogue->facts as $id => $fact) {
+            $less = $after->fact((string) $id) <=> $before->fact((string) $id);
+            if ($less < 0 && $after->fact((string) $id) <= 0.0 && in_array(self::FILMS, $fact->groups, true)) {
+                return true;
+            }
+            if ($less > 0 && $fact->stopsUnderFilm) {
+                return true;
+            }
+        }
+
+        return count($after->films) < count($before->films);
     }
 
     private function shade(Product $product): Shade

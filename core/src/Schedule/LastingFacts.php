@@ -39,15 +39,15 @@ final class LastingFacts
     private const AGAIN_H = 0.25;
 
     /** @param float $hours of the step */
-    public function remember(string $activity, float $hours, SurfaceState $before, SurfaceState $after): void
+    public function remember(RouteStep $step, string $activity, float $hours, SurfaceState $before): void
     {
         foreach ($this->catalogue->facts as $id => $fact) {
             if (null === $this->closes($fact)) {
                 continue;
             }
-            if ($after->fact((string) $id) > 0.0 && $after->fact((string) $id) !== $before->fact((string) $id)) {
+            if ($this->runner->effects($step, $before->with((string) $id, 0.0))->fact((string) $id) > 0.0) {
                 $this->since[$id] = [$activity, 0.0, $hours];
-            } elseif ($after->fact((string) $id) <= 0.0) {
+            } elseif ($this->runner->effects($step, $before)->fact((string) $id) <= 0.0) {
                 unset($this->since[$id]);
             }
         }
@@ -60,12 +60,15 @@ final class LastingFacts
         $notAfter = null;
         $price = 0.0;
         $now = count($this->runner->broken($step, $state));
+        $after = $this->runner->effects($step, $state);
         foreach ($this->since as $id => [$activity, $hour, $hours]) {
             $fact = $this->catalogue->facts[$id];
             $closes = $this->closes($fact);
             if (
                 null === $closes ||
                 $state->fact((string) $id) <= 0.0 ||
+                // Tape that is rained on comes off as well.
+                (null === $fact->lasts($this->outdoors) && $after->fact((string) $id) <= 0.0) ||
                 count($this->runner->broken($step, $state->with((string) $id, 0.0))) <= $now
             ) {
                 continue;

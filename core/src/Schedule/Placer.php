@@ -14,6 +14,8 @@ final class Placer
 {
     private const MOST_TRIES = 60;
     private const MOST_STUCK = 8;
+    /** Made longer by what is made good it may come to miss another window; so often that is looked at again. */
+    private const MOST_DUE = 3;
     /** Moved by less is not moved. */
     public const SAME_H = 0.05;
     private const LEAST_HOLD = 0.05;
@@ -95,18 +97,30 @@ final class Placer
         $missed = null;
         for ($k = 0, $tries = 0; $k < count($block); ) {
             $activity = $block[$k];
-            $latest = isset($pays[$activity->id]) ? null : Times::latest($activity, $this->placed);
+            $latest = Times::latest($activity, $this->placed);
             $placed = $this->isLost($activity)
                 ? null
-                : $this->room($activity, $hold[$k] ?? -\INF, $pays[$activity->id] ?? null, $held[$k] ?? null);
+                : $this->room($activity, $hold[$k] ?? -\INF, null, $held[$k] ?? null);
+            // What may be paid for is paid for only where the window is really missed.
+            if (
+                isset($pays[$activity->id]) &&
+                null !== $latest &&
+                null !== $placed &&
+                $placed->start > $latest[0] + 1e-6
+            ) {
+                $placed = $this->paying($activity, $placed, $hold[$k] ?? -\INF, $held[$k] ?? null);
+                $latest = null;
+            }
             if (null === $placed && null !== $missed && !$this->isLost($activity)) {
-                $pays[$missed[0]] = $missed[1];
+                $pays[$missed] = true;
                 $this->leave($block, 0, $k);
                 [$k, $hold, $held, $short, $missed] = [0, [], [], [], null];
                 continue;
             }
             if (null === $placed) {
-                $this->giveUp(array_slice($block, $k));
+                // Nothing is opened that cannot be closed.
+                $this->leave($block, 0, $k);
+                $this->giveUp($block, $activity);
 
                 return;
             }
@@ -122,13 +136,13 @@ final class Placer
             $stuck = isset($short[$pair]) && $gap > $short[$pair][0] - 1e-6 ? $short[$pair][1] + 1 : 0;
             $short[$pair] = [$gap, $stuck];
             if (null === $source || ++$tries > self::MOST_TRIES || $stuck > self::MOST_STUCK) {
-                $pays[$activity->id] = $window;
+                $pays[$activity->id] = true;
                 // What was held back for a window that is missed all the same need not have been.
                 $this->leave($block, 0, $k);
                 [$k, $hold, $held, $short, $missed] = [0, [], [], [], null];
                 continue;
             }
-            $missed = [$activity->id, $window];
+            $missed = $activity->id;
             $hold[$source] = $this->placed[$block[$source]->id]->start + max($gap, self::LEAST_HOLD);
             $held[$source] = new Why(WhyKind::Window, $window->what, $activity->id);
             for ($i = $source + 1; $i <= $k; ++$i) {
@@ -209,6 +223,22 @@ final class Placer
         return new Schedule($this->yard, $placed, $this->without);
     }
 
+    /** Late, with what has to be made good before it: of what is missed then the longest, once. */
+    private function paying(Activity $activity, Placement $placed, float $hold, ?Why $held): ?Placement
+    {
+        $due = Times::due($activity, $this->placed, $placed->start);
+        for ($tries = 0; null !== $due && $tries < self::MOST_DUE; ++$tries) {
+            $late = $this->room($activity, $hold, $due, $held);
+            $more = null === $late ? $due : Times::due($activity, $this->placed, $late->start);
+            if (null === $late || null === $more || $more->hours <= $due->hours + 1e-9) {
+                return $late;
+            }
+            $due = $more;
+        }
+
+        return $placed;
+    }
+
     private function room(Activity $activity, float $hold, ?Window $pays, ?Why $held): ?Placement
     {
         [$from, $why] = Times::earliest($this->yard, $activity, $this->placed);
@@ -273,19 +303,30 @@ final class Placer
         }
     }
 
-    /** @param list<Activity> $rest */
-    private function giveUp(array $rest): void
+    /**
+     * A block has no room as a whole, and so nothing after it on its parts has.
+     *
+     * @param list<Activity> $block
+     * @param Activity $cause the one that found none
+     */
+    private function giveUp(array $block, Activity $cause): void
     {
-        $cause = $rest[0] ?? null;
         $parts = [];
-        foreach ($rest as $first) {
+        $because = $this->noRoom($cause);
+        foreach ($block as $first) {
             if (isset($parts[$first->part])) {
                 continue;
             }
             $parts[$first->part] = true;
             $chain = $this->yard->chains[$first->part];
-            foreach (array_slice($chain, (int) array_search($first->id, $chain, true)) as $id) {
-                $this->without[$id] = $id === $cause?->id ? $this->noRoom($first) : 'what comes before it has no room';
+            $at = (int) array_search($first->id, $chain, true);
+            $turn = (int) array_search($cause->id, $chain, true);
+            foreach (array_slice($chain, $at) as $i => $id) {
+                $this->without[$id] = match (true) {
+                    $id === $cause->id => $because,
+                    $first->part === $cause->part && $at + $i > $turn => 'what comes before it has no room',
+                    default => sprintf('%s has no room, and it is not begun without', lcfirst($cause->name)),
+                };
             }
         }
     }

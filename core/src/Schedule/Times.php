@@ -54,14 +54,43 @@ final class Times
      */
     public static function latest(Activity $activity, array $placed): ?array
     {
-        // A window that the record opened has no source that could be held back.
-        $first =
-            null === $activity->notAfter
-                ? null
-                : [
-                    $activity->notAfter,
-                    new Window('', LagTime::hours(0.0), 'the window of what is below', false, $activity->lateHours),
-                ];
+        $first = null;
+        foreach (self::closing($activity, $placed) as $one) {
+            $first = null === $first || $one[0] < $first[0] ? $one : $first;
+        }
+
+        return $first;
+    }
+
+    /**
+     * What has to be made good of a start: of the windows that it misses the one that takes longest.
+     *
+     * @param array<int|string, Placement> $placed
+     */
+    public static function due(Activity $activity, array $placed, float $start): ?Window
+    {
+        $due = null;
+        foreach (self::closing($activity, $placed) as [$closes, $window]) {
+            $due = $start > $closes + 1e-6 && $window->hours >= ($due->hours ?? 0.0) ? $window : $due;
+        }
+
+        return $due;
+    }
+
+    /**
+     * @param array<int|string, Placement> $placed
+     *
+     * @return iterable<array{float, Window}> when each of its windows closes
+     */
+    private static function closing(Activity $activity, array $placed): iterable
+    {
+        if (null !== $activity->notAfter) {
+            // A window that the record opened has no source that could be held back.
+            yield [
+                $activity->notAfter,
+                new Window('', LagTime::hours(0.0), 'the window of what is below', false, $activity->lateHours),
+            ];
+        }
         foreach ($activity->windows as $window) {
             $earlier = $placed[$window->from] ?? null;
             if (null === $earlier) {
@@ -70,12 +99,10 @@ final class Times
             $closes = $window->along
                 ? self::along($earlier, $activity->hours, $window->closes, true)
                 : $window->closes->after($earlier->end) ?? \INF;
-            if (\INF !== $closes && (null === $first || $closes < $first[0])) {
-                $first = [$closes, $window];
+            if (\INF !== $closes) {
+                yield [$closes, $window];
             }
         }
-
-        return $first;
     }
 
     /**

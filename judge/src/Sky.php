@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge;
+
+/** The air of one place, hour by hour, and what it does to a part there: reckoned anew from the trade's formulas. */
+final readonly class Sky
+{
+    private const REFERENCE_C = 20.0;
+    private const REFERENCE_RH = 0.6;
+
+    /**
+     * @param int $from hour since 1970 UTC
+     * @param list<float> $celsius
+     * @param list<float> $humidity 0 to 1
+     * @param list<float> $rain mm an hour
+     */
+    public function __construct(
+        public int $from,
+        public array $celsius,
+        public array $humidity,
+        public array $rain,
+        public bool $outdoors,
+    ) {}
+
+    /** The air over the days that are known holds on as its last day did. */
+    private function index(float $hour): int
+    {
+        $at = max(0, (int) floor($hour + 1e-9) - $this->from);
+        $count = count($this->celsius);
+
+        return $at < $count ? $at : $count - 24 + (($at - $count) % 24);
+    }
+
+    public function c(float $hour): float
+    {
+        return $this->celsius[$this->index($hour)] ?? 0.0;
+    }
+
+    /** @return list<float> beginnings of the hours with rain between two hours */
+    public function rains(float $from, float $to): array
+    {
+        $rains = [];
+        for ($hour = floor($from + 1e-9); $hour < $to - 1e-9; ++$hour) {
+            if (($this->rain[(int) $hour - $this->from] ?? 0.0) > 0.0) {
+                $rains[] = $hour;
+            }
+        }
+
+        return $rains;
+    }
+
+    /** How far a thin part is above the dew point, degrees C. */
+    public function margin(float $hour): float
+    {
+        $at = $this->index($hour);
+        $vapour = self::full($this->celsius[$at] ?? 0.0) * max(0.001, $this->humidity[$at] ?? 0.0);
+        $x = log($vapour / 6.112);
+
+        return ($this->celsius[$at] ?? 0.0) - (243.12 * $x) / (17.62 - $x);
+    }
+
+    /** Share of drying, three hours in the reference air, done between two hours. */
+    public function dried(float $from, float $to): float
+    {
+        $reference = self::full(self::REFERENCE_C) * (1.0 - self::REFERENCE_RH);
+
+        return $this->sum(
+            $from,
+            $to,
+            fn(float $c, float $rh): float => $c <= 0.0 ? 0.0 : (self::full($c) * (1.0 - $rh)) / $reference / 3.0,
+        );
+    }
+
+    /** Hours of chemistry at 20 C done between two hours. */
+    public function worked(float $from, float $to): float
+    {
+        return $this->sum(
+            $from,
+            $to,
+            static fn(float $c): float => 1.0 / max(0.5, min(3.0, 2.0 ** ((20.0 - $c) / 10.0))),
+        );
+    }
+
+    /** Share of a row of a film's sheet done between two hours; null where it has no such row. */
+    public function cured(string $product, int $row, float $from, float $to): ?float
+    {
+        return null === Sheets::hours($product, $row, 20.0)
+            ? null
+            : $this->sum($from, $to, static fn(float $c): float => 1.0 / (Sheets::hours($product, $row, $c) ?? 1.0));
+    }
+
+    /** @param \Closure(float, float): float $rate by C and humidity */
+    private function sum(float $from, float $to, \Closure $rate): float
+    {
+        $sum = 0.0;
+        for ($hour = $from; $hour < $to - 1e-9; $hour = $next) {
+            $next = min($to, floor($hour + 1e-9) + 1.0);
+            $at = $this->index($hour);
+            $sum += ($next - $hour) * $rate($this->celsius[$at] ?? 0.0, $this->humidity[$at] ?? 0.0);
+        }
+
+        return $sum;
+    }
+
+    private static function full(float $c): float
+    {
+        return 6.112 * exp((17.62 * $c) / (243.12 + $c));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\TimeLaws;
+
+use Judge\Breach;
+use Judge\Steps;
+use Judge\TimeLaw;
+use Judge\Timetable;
+
+/** 26: nothing is stripped whose coat, or oil, has no hour; and nothing is done whose predecessor has none. */
+final readonly class ClosesWhatItOpens implements TimeLaw
+{
+    private const LAW = 26;
+
+    public function breaches(Timetable $timetable): array
+    {
+        $breaches = [];
+        $covers = [Steps::COAT, ...Steps::OILS];
+        // What a scraper takes off was loose and protected nothing.
+        $opens = array_diff(Steps::STRIPS, ['scrape']);
+        foreach ($timetable->undone as $part => $undone) {
+            $open = null;
+            foreach ($timetable->stints[$part] ?? [] as $stint) {
+                $open = match (true) {
+                    $stint->isOneOf($covers) => null,
+                    $stint->isOneOf(array_values($opens)) => $stint,
+                    default => $open,
+                };
+            }
+            if (null !== $open && [] !== array_intersect($covers, $undone)) {
+                $breaches[] = new Breach(self::LAW, null, $open->words() . ' and what covers it has no hour');
+            }
+        }
+
+        return $breaches;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge;
+
+/** What is judged of a yard's days: who does what when, what found no room, and the air all of it happens in. */
+final readonly class Timetable
+{
+    /**
+     * @param array<int|string, list<Stint>> $stints by part, in order of time
+     * @param array<int|string, list<string>> $undone steps without room, by part, in order
+     * @param array<int|string, Sky> $skies by place
+     * @param array<int|string, float> $lags hours with which a part follows the air
+     */
+    public function __construct(public array $stints, public array $undone, public array $skies, public array $lags) {}
+
+    /** @return list<Stint> */
+    public function all(): array
+    {
+        return array_merge([], ...array_values($this->stints));
+    }
+
+    public function sky(Stint $stint): Sky
+    {
+        return $this->skies[$stint->place] ?? throw new \LogicException('No air of ' . $stint->place);
+    }
+
+    /** Heavy parts follow the air so slowly that what is reckoned for thin ones does not hold for them. */
+    public function isThin(string $part): bool
+    {
+        return ($this->lags[$part] ?? 0.0) <= 0.5;
+    }
+
+    /**
+     * The last of these steps on the part before another entry of it.
+     *
+     * @param list<string> $steps
+     */
+    public function before(Stint $stint, array $steps): ?Stint
+    {
+        $found = null;
+        foreach ($this->stints[$stint->part] ?? [] as $other) {
+            if ($other === $stint) {
+                return $found;
+            }
+            $found = $other->isOneOf($steps) ? $other : $found;
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Tests;
+
+use Hull\Board\JobPlan;
+use Hull\Catalog\Catalogue;
+use Hull\Climate\Air;
+use Hull\Climate\Forecast;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Weather;
+use Hull\Input\Node;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Speed;
+use Hull\Quantity\Temperature;
+use Hull\Schedule\Airs;
+use Hull\Schedule\Crew;
+use Hull\Schedule\Planning;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Scheduler;
+use Hull\Schedule\Yard;
+use Hull\Tests\Draw;
+use Judge\Sky;
+use Judge\Stint;
+use Judge\Timetable;
+
+/** Made-up yards by number: a piece of several parts, in frost, heat or rain, with one to three people. */
+final readonly class MadeYards
+{
+    /** 14 May 2026, 08:00 UTC. */
+    public const NOW = 494_096;
+    private const DAYS = 50;
+    private const PLACES = [
+        ['id' => 'yard', 'name' => 'Yard', 'kind' => 'outdoors', 'temperature' => '12 C', 'humidity' => '70 %'],
+        ['id' => 'tent', 'name' => 'Tent', 'kind' => 'tent', 'temperature' => '12 C', 'humidity' => '70 %'],
+        ['id' => 'shed', 'name' => 'Shed', 'kind' => 'unheated-shed', 'temperature' => '10 C', 'humidity' => '75 %'],
+        ['id' => 'bay', 'name' => 'Bay', 'kind' => 'heated-bay', 'temperature' => '17 C', 'humidity' => '55 %'],
+    ];
+    private const SEASONS = ['frost' => 0.0, 'cold' => 5.0, 'spring' => 11.0, 'summer' => 18.0, 'heat' => 27.0];
+    private const RAINS = ['none' => 0, 'showers' => 1, 'rain days' => 2, 'wet week' => 3];
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    /** @return array{Yard, Timetable} */
+    public function timed(int $number, int $tries = 3): array
+    {
+        [$yard, $skies, $lags] = $this->yard($number);
+
+        return [$yard, self::table((new Scheduler($tries))->plan($yard), $skies, $lags)];
+    }
+
+    /** @return array{Yard, array<int|string, Sky>, array<int|string, float>} what hours of lag each part has */
+    public function yard(int $number): array
+    {
+        $draw = new Draw('yard ' . $number);
+        $job = (new MadePieces($this->catalogue, self::PLACES))->job($number);
+        $plan = JobPlan::of($this->catalogue, $job);
+        $outside = self::weather($draw);
+        $pieces = $places = $air = $skies = $lags = [];
+        foreach ($plan->routes as $id => $route) {
+            $piece = $plan->pieces[$id]->routed($route);
+            $kind = $this->catalogue->places[$piece->place->kind];
+            $pieces[$id] = $piece;
+            $places[$id] = $piece->place->id;
+            $lags[$id] = $piece->context->tauHours();
+            $air[$piece->place->id] ??= PlaceAir::of(
+                $kind,
+                $piece->place->air,
+                $outside,
+                [],
+                self::NOW,
+                24 * self::DAYS,
+            );
+            $here = $air[$piece->place->id];
+            $skies[$piece->place->id] = new Sky(
+                self::NOW,
+                $here->celsius,
+                $here->humidity,
+                $here->rain,
+                !$kind->sheltered,
+            );
+        }
+        $airs = new Airs($air);
+        $now = new \DateTimeImmutable('@' . self::NOW * 3600);
+        $done = [];
+        foreach ($pieces as $id => $piece) {
+            $done[$id] = $piece->replay($now, $airs->at($places[$id])->series());
+        }
+
+        return [
+            Planning::yard(
+                pieces: $pieces,
+                done: $done,
+                places: $places,
+                airs: $airs,
+                crew: self::crew($draw),
+                zone: new \DateTimeZone('UTC'),
+                now: (float) self::NOW,
+                precedences: $plan->precedences,
+            ),
+            $skies,
+            $lags,
+        ];
+    }
+
+    /**
+     * @param array<int|string, Sky> $skies
+     * @param array<int|string, float> $lags
+     */
+    public static function table(Schedule $schedule, array $skies, array $lags): Timetable
+    {
+        $stints = $undone = [];
+        foreach ($schedule->placed as $id => $placed) {
+            $activity = $schedule->yard->activity($id);
+            $stints[$activity->part][] = new Stint(
+                part: $activity->part,
+                step: $activity->step,
+                product: $activity->product,
+                place: $activity->place,
+                from: $placed->start,
+                to: $placed->end,
+                who: $placed->who,
+                people: $activity->people,
+                late: $placed->late,
+                paid: $placed->paid,
+            );
+        }
+        foreach ($schedule->yard->chains as $part => $ids) {
+            foreach ($ids as $id) {
+                if (isset($schedule->without[$id])) {
+                    $undone[$part][] = $schedule->yard->activity($id)->step;
+                }
+            }
+        }
+
+        return new Timetable($stints, $undone, $skies, $lags);
+    }
+
+    private static function weather(Draw $draw): Forecast
+    {
+        $base = self::SEASONS[$draw->pick('season', self::SEASONS)];
+        $rain = self::RAINS[$draw->pick('rain', self::RAINS)];
+        $hours = [];
+        for ($h = 0; $h < 24 * self::DAYS; ++$h) {
+            $day = intdiv($h, 24);
+            $swing = sin(((($h + 8) % 24) / 24 - 0.375) * 2 * \M_PI);
+            $spell = $draw->chance("spell of $day", 5) ? -4.0 : 0.0;
+            $wets = match ($rain) {
+                0 => false,
+                1 => $draw->chance("shower $h", 14),
+                2 => $draw->chance("rain on $day", 3) && $draw->chance("hour $h", 2),
+                default => $day % 14 < 7 && $draw->chance("hour $h", 3),
+            };
+            $c = $base + $spell + 5.0 * $swing;
+            $hours[] = Weather::of(
+                Air::of(
+                    Temperature::celsius($c),
+                    RelativeHumidity::percent($wets ? 94.0 : max(30.0, min(97.0, 70.0 - 18.0 * $swing))),
+                ),
+                Speed::metresPerSecond($draw->chance("wind $h", 9) ? 6.0 : 2.0),
+                $wets ? 1.2 : 0.0,
+            );
+        }
+
+        return Forecast::of(self::NOW, $hours, 'made up');
+    }
+
+    private static function crew(Draw $draw): Crew
+    {
+        $week = static fn(string ...$spans): array => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $spans);
+        $days = $week('8:00-12:30', '13:00-17:00');
+        $evenings = [...$week('18:00-21:30'), 'sat' => ['9:00-17:30']];
+        $crews = [
+            'two' => [['Ines', $days], ['Pell', $days]],
+            'three' => [['Ines', $days], ['Pell', $days], ['Odd', $evenings]],
+            'hobby' => [['Wren', $evenings]],
+            'one' => [['Ines', [...$days, 'sat' => ['9:00-13:00']]]],
+        ];
+
+        return Crew::read(
+            Node::root([
+                'people' => array_map(
+                    static fn(array $p): array => ['name' => $p[0], 'hours' => $p[1]],
+                    $crews[$draw->pick('crew', $crews)],
+                ),
+            ]),
+        );
+    }
+}
