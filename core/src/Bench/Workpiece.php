@@ -121,6 +121,12 @@ final readonly class Workpiece
         );
     }
 
+    /** The same part and route somewhere else. */
+    public function in(Place $place): self
+    {
+        return new self($this->part, $place, $this->context, $this->surveyed);
+    }
+
     /** How a product is put on: as wanted, or else as the part is painted, if either lays it; a can from the can. */
     public function method(Product $product, ?string $wanted = null): Method
     {

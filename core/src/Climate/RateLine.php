@@ -58,7 +58,7 @@ final readonly class RateLine
     /** The hour at which so much has been done since a start; null when it never comes to it. */
     public function reachedAt(float $start, float $amount = 1.0): ?float
     {
-        while (true) {
+        while ([] !== $this->nextVoid) {
             $reached = $amount <= 0.0 ? $start : $this->steadily($start, $amount);
             $void = $this->voidFrom($start);
             if (null === $void || (null !== $reached && $void >= $reached - 1e-9)) {
@@ -66,6 +66,8 @@ final readonly class RateLine
             }
             $start = $void + 1.0;
         }
+
+        return $amount <= 0.0 ? $start : $this->steadily($start, $amount);
     }
 
     /** The beginning of the next hour that voids, or of the one that is running. */

@@ -52,6 +52,12 @@ final class Busy
             : null;
     }
 
+    /** @return array{list<float>, list<float>, list<string>} starts, ends and ids, ascending */
+    public function spans(): array
+    {
+        return [$this->starts, $this->ends, $this->ids];
+    }
+
     private function firstStartingAfter(float $hour): int
     {
         $low = 0;

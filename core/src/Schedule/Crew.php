@@ -6,7 +6,10 @@ namespace Hull\Schedule;
 
 use Hull\Input\Node;
 
-/** Who works in a yard and when, when it is to be quiet, and how much room and gear there is. */
+/**
+ * Who works in a yard and when, when it is to be quiet, how much room and gear there is, what things are worth and what
+ * a usual year is like there.
+ */
 final readonly class Crew
 {
     private const MOST_PEOPLE = 20;
@@ -19,6 +22,7 @@ final readonly class Crew
      * @param array<int|string, float> $floors m2 by place
      * @param array<int|string, int> $gear how many there are
      * @param array<int|string, mixed> $written as read
+     * @param string $climate id of the usual year there; empty where nobody said
      */
     private function __construct(
         private array $people,
@@ -28,6 +32,8 @@ final readonly class Crew
         public array $floors,
         public array $gear,
         public array $written,
+        public Objective $objective,
+        public string $climate,
     ) {}
 
     /** One person, week days 8 to 17 and Saturday morning; quiet at night and on Sundays. */
@@ -59,7 +65,7 @@ final readonly class Crew
 
     public static function read(Node $n): self
     {
-        $n->only(['people', 'quiet', 'off', 'floors', 'gear']);
+        $n->only(['people', 'quiet', 'off', 'floors', 'gear', 'worth', 'climate']);
         $people = $away = [];
         foreach ($n->field('people')->items(self::MOST_PEOPLE) as $p) {
             $name = $p
@@ -89,6 +95,8 @@ final readonly class Crew
             floors: $floors,
             gear: $gear,
             written: is_array($n->value) ? self::named($n->value) : [],
+            objective: Objective::read($n->optional('worth')),
+            climate: $n->optional('climate')?->text(40) ?? '',
         );
     }
 

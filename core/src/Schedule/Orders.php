@@ -10,6 +10,8 @@ use Random\Randomizer;
 /** Orders in which parts get their turns: a part once for each of its blocks. */
 final class Orders
 {
+    /** Hundredths by which a sampled order is off. */
+    private const GIVE = 40;
     /** What one wait is taken for where it is not worked out yet, hours. */
     private const WAIT_H = 6.0;
 
@@ -73,10 +75,11 @@ final class Orders
      * Orders worth beginning from: most left to do first, by due date, longest first, by turns, part after part.
      *
      * @param array<int|string, list<non-empty-list<Activity>>> $blocks
+     * @param array<int|string, float> $tails activity => hours from its beginning to the end of its part, alone
      *
      * @return list<list<string>>
      */
-    public static function sensible(Yard $yard, array $blocks): array
+    public static function sensible(Yard $yard, array $blocks, array $tails): array
     {
         $counts = array_map(count(...), $blocks);
         $work = array_map(static fn(array $list): float => self::length(array_merge([], ...$list)), $blocks);
@@ -94,6 +97,7 @@ final class Orders
         }
 
         return [
+            self::longestTail($blocks, $tails),
             self::longestRest($blocks),
             $turns,
             $by(static fn(string $p): float => -$work[$p]),
@@ -101,6 +105,47 @@ final class Orders
             $by(static fn(string $p): float => $work[$p]),
             self::plain($counts),
         ];
+    }
+
+    /**
+     * Always the part that has longest to go, nights and waits and weather counted.
+     *
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
+     * @param array<int|string, float> $tails
+     *
+     * @return list<string>
+     */
+    private static function longestTail(array $blocks, array $tails): array
+    {
+        $turns = [];
+        foreach ($blocks as $part => $list) {
+            foreach ($list as $n => $block) {
+                $turns[] = [-($tails[$block[0]->id] ?? 0.0), $n, (string) $part];
+            }
+        }
+        sort($turns);
+
+        return array_column($turns, 2);
+    }
+
+    /**
+     * By what has longest to go, give or take.
+     *
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
+     * @param array<int|string, float> $tails
+     *
+     * @return list<string>
+     */
+    public static function nearly(array $blocks, array $tails, Randomizer $random): array
+    {
+        foreach ($blocks as $list) {
+            foreach ($list as $block) {
+                $share = $random->getInt(-self::GIVE, self::GIVE) / 100.0;
+                $tails[$block[0]->id] = ($tails[$block[0]->id] ?? 0.0) * (1.0 + $share);
+            }
+        }
+
+        return self::longestTail($blocks, $tails);
     }
 
     /**

@@ -26,6 +26,9 @@ final class Placer
     /** @var array<int|string, string> */
     private array $without = [];
 
+    /** @var list<array{Activity, string, bool}> what found no room, why, and whether that lies on another part */
+    private array $causes = [];
+
     /** @var array<int|string, true> blocks that are being placed because another one needs them */
     private array $adding = [];
 
@@ -58,6 +61,12 @@ final class Placer
                 );
             }
         }
+    }
+
+    /** Leaves an activity where another schedule of the same yard has it. */
+    public function seat(Activity $activity, Placement $placed): void
+    {
+        $this->put($activity, $placed);
     }
 
     /** Puts an activity where the earlier schedule had it, if it may still stand there; else leaves it for later. */
@@ -214,13 +223,42 @@ final class Placer
 
     public function schedule(): Schedule
     {
+        $this->withdraw();
         $placed = $this->placed;
         uasort(
             $placed,
             static fn(Placement $a, Placement $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
         );
 
-        return new Schedule($this->yard, $placed, $this->without);
+        return new Schedule($this->yard, $placed, $this->without, $this->causes);
+    }
+
+    /**
+     * What was put in one by one stands in whole blocks all the same: nothing stays opened that is not closed, and
+     * nothing waits for what was taken out.
+     */
+    private function withdraw(): void
+    {
+        $blocks = [] === $this->without ? [] : Blocks::of($this->yard);
+        for ($again = [] !== $blocks; $again; ) {
+            $again = false;
+            foreach (array_merge([], ...array_values($blocks)) as $block) {
+                $lost = false;
+                $there = [];
+                foreach ($block as $activity) {
+                    $lost = $lost || isset($this->without[$activity->id]) || $this->isLost($activity);
+                    $before = $this->yard->before[$activity->id] ?? null;
+                    $lost = $lost || (null !== $before && isset($this->without[$before]));
+                    $there = isset($this->placed[$activity->id]) ? [...$there, $activity] : $there;
+                }
+                foreach ($lost ? $there : [] as $activity) {
+                    $again = true;
+                    $this->slots->leave($activity);
+                    unset($this->placed[$activity->id]);
+                    $this->without[$activity->id] = 'what belongs with it has no room';
+                }
+            }
+        }
     }
 
     /** Late, with what has to be made good before it: of what is missed then the longest, once. */
@@ -313,6 +351,7 @@ final class Placer
     {
         $parts = [];
         $because = $this->noRoom($cause);
+        $this->causes[] = [$cause, $because, $this->isLost($cause)];
         foreach ($block as $first) {
             if (isset($parts[$first->part])) {
                 continue;

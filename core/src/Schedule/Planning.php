@@ -89,6 +89,7 @@ final readonly class Planning
             floors: $crew->floors,
             gear: $crew->gear,
             dues: $dues,
+            objective: $crew->objective,
         );
     }
 

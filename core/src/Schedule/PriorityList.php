@@ -17,6 +17,24 @@ final readonly class PriorityList
      */
     public function __construct(public array $order, public array $held = []) {}
 
+    /**
+     * The turns as a schedule has them, by when each block begins.
+     *
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks by part
+     */
+    public static function in(Schedule $schedule, array $blocks): self
+    {
+        $turns = [];
+        foreach ($blocks as $part => $list) {
+            foreach ($list as $n => $block) {
+                $turns[] = [$schedule->placed[$block[0]->id]->start ?? \INF, $n, (string) $part];
+            }
+        }
+        sort($turns);
+
+        return new self(array_column($turns, 2));
+    }
+
     /** One change: a turn elsewhere, two exchanged, an activity held back a little or let go again. */
     public function changed(Schedule $schedule, Randomizer $random): self
     {

@@ -12,10 +12,32 @@ final readonly class Schedule
     /**
      * @param array<int|string, Placement> $placed by activity, in order of time
      * @param array<int|string, string> $without activities that found no room => why
+     * @param list<array{Activity, string, bool}> $causes by block what found no room, why, and whether that lies on
+     *                                                    another part
      */
-    public function __construct(public Yard $yard, public array $placed, public array $without)
-    {
+    public function __construct(
+        public Yard $yard,
+        public array $placed,
+        public array $without,
+        public array $causes = [],
+    ) {
         $this->score = Score::of($this);
+    }
+
+    /** @return list<Lost> by block what it waits for */
+    public function lost(): array
+    {
+        return array_map(function (array $cause): Lost {
+            [$activity, $says, $elsewhere] = $cause;
+            $closed = $elsewhere ? null : Closed::of($this->yard, $activity);
+
+            return new Lost(
+                $activity->part,
+                $activity->id,
+                $closed?->opens === null && $closed !== null ? $closed->words() : $says,
+                $closed,
+            );
+        }, $this->causes);
     }
 
     public function finish(): float

@@ -20,6 +20,11 @@ final class Scheduler
     private const PATIENCE = 100;
     /** One in so many worse ones is followed all the same. */
     private const WORSE_ONE_IN = 6;
+    /** Yards with no more orders than that are tried in every one of them. */
+    private const ALL = 120;
+    private const SAMPLE = 0;
+    private const CHANGE = 1;
+    private const SAME = 3;
 
     /** Tries that a yard of so many activities is worth, so that it takes a second or two. */
     public static function triesFor(int $activities): int
@@ -43,12 +48,16 @@ final class Scheduler
     {
         $blocks = Blocks::of($yard);
         $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
+        $tails = self::alone($yard, $blocks);
         $turns = new PriorityList(Orders::plain($counts));
         $best = self::work($yard, $blocks, $turns);
         $done = 1;
         foreach (
-            Orders::all($counts, intdiv($this->tries, 2)) ??
-                array_slice([...$first, ...Orders::sensible($yard, $blocks)], 0, max(0, $this->tries - 1))
+            array_slice(
+                [...$first, ...Orders::all($counts, self::ALL) ?? Orders::sensible($yard, $blocks, $tails)],
+                0,
+                max(0, $this->tries - 1),
+            )
             as $order
         ) {
             $schedule = self::work($yard, $blocks, new PriorityList($order));
@@ -59,21 +68,39 @@ final class Scheduler
             }
         }
 
-        return count($yard->activities) < 2 ? $best : $this->search($yard, $blocks, $best, $turns, $done);
+        return count($yard->activities) < 2 ? $best : $this->search($yard, $blocks, $tails, $best, $turns, $done);
     }
 
-    /** @param array<int|string, list<non-empty-list<Activity>>> $blocks */
-    private function search(Yard $yard, array $blocks, Schedule $best, PriorityList $turns, int $done): Schedule
-    {
+    /**
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
+     * @param array<int|string, float> $tails activity => hours from its beginning to the end of its part, alone
+     */
+    private function search(
+        Yard $yard,
+        array $blocks,
+        array $tails,
+        Schedule $best,
+        PriorityList $turns,
+        int $done,
+    ): Schedule {
         $random = new Randomizer(new Mt19937($this->seed));
+        $refill = new Refill($yard, $blocks);
         $here = $best;
         $top = $turns;
         for ($since = 0; $done < $this->tries; ++$done, ++$since) {
             if ($since > self::PATIENCE) {
                 [$here, $turns, $since] = [$best, 0 === $random->getInt(0, 1) ? $top : $top->shuffled($random), 0];
             }
-            $tried = 0 === $since ? $turns : $turns->changed($here, $random);
-            $schedule = self::work($yard, $blocks, $tried);
+            // By turns: nearly by what has longest to go; a small change; some parts taken out and put back.
+            $kind = 0 === $since ? self::SAME : $random->getInt(0, 2);
+            $tried = match ($kind) {
+                self::SAME => $turns,
+                self::SAMPLE => new PriorityList(Orders::nearly($blocks, $tails, $random)),
+                self::CHANGE => $turns->changed($here, $random),
+                default => null,
+            };
+            $schedule = null === $tried ? $refill->of($here, $random) : self::work($yard, $blocks, $tried);
+            $tried ??= PriorityList::in($schedule, $blocks);
             if (
                 0 === $since ||
                 !$schedule->score->isWorseThan($here->score) ||
@@ -90,6 +117,31 @@ final class Scheduler
         }
 
         return $best;
+    }
+
+    /**
+     * How long each part would still take from each of its activities on, with the yard to itself.
+     *
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
+     *
+     * @return array<int|string, float> activity => hours from its beginning to the end of its part
+     */
+    private static function alone(Yard $yard, array $blocks): array
+    {
+        $tails = [];
+        foreach ($yard->chains as $part => $ids) {
+            $placer = new Placer($yard);
+            foreach ($blocks[$part] ?? [] as $block) {
+                $placer->add($block);
+            }
+            $placed = $placer->schedule()->placed;
+            $end = max($yard->now, ...array_map(static fn(string $id): float => $placed[$id]->end ?? $yard->now, $ids));
+            foreach ($ids as $id) {
+                $tails[$id] = $end - ($placed[$id]->start ?? $end);
+            }
+        }
+
+        return $tails;
     }
 
     private function tell(int $done, Schedule $best): bool

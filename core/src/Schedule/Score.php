@@ -5,15 +5,23 @@ declare(strict_types=1);
 namespace Hull\Schedule;
 
 /**
- * How good a schedule is, most important first: everything has room; windows kept (hours of abrading paid); due dates
- * (hours late); hands-on hours; the finish; how often somebody turns to another part; then everything as early as can
- * be.
+ * How good a schedule is: first that everything has room, then hours past due dates, then one sum of what the rest is
+ * worth (see Objective), then everything as early as can be. What ends later is not better, whatever it saves.
  */
 final readonly class Score
 {
-    private const COUNTS = 5;
+    private const DAY = 24.0;
 
-    /** @param float $finish hour since 1970 UTC at which the last work ends */
+    /**
+     * @param float $paid hours of making good missed windows
+     * @param float $late hours past due dates, of all parts together
+     * @param float $handsOn hours, making good included
+     * @param float $finish hour since 1970 UTC at which the last work ends
+     * @param int $turns how often somebody turns to another part
+     * @param int $visits days on which somebody works, of everybody together
+     * @param int $setUps how often something is set up for a film
+     * @param float $cost the sum, hours of hands
+     */
     private function __construct(
         public int $without,
         public float $paid,
@@ -21,30 +29,43 @@ final readonly class Score
         public float $handsOn,
         public float $finish,
         public int $turns,
+        public int $visits,
+        public int $setUps,
+        public float $cost,
         private float $sum,
     ) {}
 
     public static function of(Schedule $schedule): self
     {
         $yard = $schedule->yard;
-        [$paid, $handsOn, $finish, $sum] = [0.0, 0.0, $yard->now, 0.0];
-        $ends = [];
-        $turns = [];
+        [$paid, $handsOn, $finish, $sum, $setUps] = [0.0, 0.0, $yard->now, 0.0, 0];
+        $ends = $turns = $days = [];
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);
             $paid += $placed->paid;
             $handsOn += $activity->hours + $placed->paid - ($placed->setUp ? $activity->setupHours : 0.0);
+            $setUps += '' === $activity->share || $placed->setUp ? 0 : 1;
             $finish = max($finish, $placed->end);
             $sum += $placed->end - $yard->now;
             $ends[$activity->part] = max($ends[$activity->part] ?? 0.0, $placed->end);
             foreach ($placed->who as $name) {
                 $turns[$name][] = [$placed->start, $activity->part];
+                $days[$name . '/' . (int) floor($placed->start / self::DAY)] = true;
             }
         }
         $late = 0.0;
         foreach ($yard->dues as $part => $due) {
             $late += max(0.0, ($ends[$part] ?? $yard->now) - $due);
         }
+        $turns = self::turns($turns);
+        $worth = $yard->objective;
+        $cost =
+            ($worth->day * ($finish - $yard->now)) / self::DAY +
+            ($handsOn - $paid) +
+            $worth->good * $paid +
+            $worth->visit * count($days) +
+            $worth->setUp * $setUps +
+            $worth->turn * $turns;
 
         return new self(
             without: count($schedule->without),
@@ -52,26 +73,28 @@ final readonly class Score
             late: round($late, 6),
             handsOn: round($handsOn, 6),
             finish: round($finish, 6),
-            turns: self::turns($turns),
+            turns: $turns,
+            visits: count($days),
+            setUps: $setUps,
+            cost: round($cost, 6),
             sum: round($sum, 6),
         );
     }
 
+    /** Better in the whole, and no later where both find room for the same and keep the same dates. */
     public function isBetterThan(self $other): bool
     {
-        return $this->parts() < $other->parts();
+        $first = [$this->without, $this->late] <=> [$other->without, $other->late];
+
+        return 0 !== $first
+            ? $first < 0
+            : $this->finish <= $other->finish && [$this->cost, $this->sum] < [$other->cost, $other->sum];
     }
 
-    /** Worse in what counts, up to the finish; how often somebody turns and how early the rest is does not. */
+    /** Worse in what counts, as far as the sum goes; how early the rest is does not. */
     public function isWorseThan(self $other): bool
     {
-        return array_slice($this->parts(), 0, self::COUNTS) > array_slice($other->parts(), 0, self::COUNTS);
-    }
-
-    /** @return list<int|float> */
-    private function parts(): array
-    {
-        return [$this->without, $this->paid, $this->late, $this->handsOn, $this->finish, $this->turns, $this->sum];
+        return [$this->without, $this->late, $this->cost] > [$other->without, $other->late, $other->cost];
     }
 
     /** @param array<int|string, list<array{float, string}>> $byPerson start, part */

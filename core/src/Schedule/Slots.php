@@ -205,7 +205,8 @@ final class Slots
     private function fit(Person $person, Activity $activity, float $hours, float $from, float $limit): ?array
     {
         $spans = $activity->noisy ? $person->loud : $person->work;
-        $busy = $this->people[$person->name] ?? new Busy();
+        [$starts, $ends, $ids] = ($this->people[$person->name] ?? new Busy())->spans();
+        $taken = count($starts);
         $count = count($spans);
         $low = 0;
         $high = $count;
@@ -213,10 +214,19 @@ final class Slots
             $middle = intdiv($low + $high, 2);
             $spans[$middle][1] <= $from + 1e-9 ? ($low = $middle + 1) : ($high = $middle);
         }
+        $i = $low;
+        $low = 0;
+        $high = $taken;
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $ends[$middle] <= $from + 1e-9 ? ($low = $middle + 1) : ($high = $middle);
+        }
+        // Both are walked along from here: the hours of work, and what already is in them.
+        $next = $low;
         $hoursAsked = false;
         $over = null;
         $at = $from;
-        for ($i = $low; $i < $count; ) {
+        while ($i < $count) {
             [$open, $close] = $spans[$i];
             $start = $at > $open ? $at : $open;
             if ($start > $limit + 1e-9) {
@@ -233,21 +243,23 @@ final class Slots
             if (null === $end) {
                 return null;
             }
-            $next = $busy->over($start, $end);
-            if (null === $next) {
+            while ($next < $taken && $ends[$next] <= $start + 1e-9) {
+                ++$next;
+            }
+            if ($next >= $taken || $starts[$next] >= $end - 1e-9) {
                 return [
                     $start,
                     $end,
                     match (true) {
                         $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
-                        null !== $over => new Why(WhyKind::Person, $person->name, $over[1]),
+                        null !== $over => new Why(WhyKind::Person, $person->name, $over),
                         default => null,
                     },
                 ];
             }
-            $over = $next;
+            $over = $ids[$next];
             $hoursAsked = false;
-            $at = $over[0];
+            $at = $ends[$next];
             while ($i < $count && $spans[$i][1] <= $at + 1e-9) {
                 ++$i;
             }

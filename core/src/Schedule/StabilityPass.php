@@ -212,6 +212,6 @@ final class StabilityPass
             static fn(Placement $a, Placement $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
         );
 
-        return new Schedule($this->yard, $placed, $this->schedule->without);
+        return new Schedule($this->yard, $placed, $this->schedule->without, $this->schedule->causes);
     }
 }

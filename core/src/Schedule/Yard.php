@@ -33,6 +33,7 @@ final readonly class Yard
      * @param array<int|string, float> $floors m2 by place; a place not named has no limit
      * @param array<int|string, int> $gear how many there are; one of what is not named
      * @param array<int|string, float> $dues hour by part
+     * @param Objective $objective what things are worth here
      */
     public function __construct(
         public float $now,
@@ -42,6 +43,7 @@ final readonly class Yard
         public array $floors = [],
         public array $gear = [],
         public array $dues = [],
+        public Objective $objective = new Objective(),
     ) {
         $activities = $chains = $before = [];
         foreach ($work as $activity) {

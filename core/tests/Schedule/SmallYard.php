@@ -15,6 +15,7 @@ use Hull\Quantity\Temperature;
 use Hull\Schedule\Activity;
 use Hull\Schedule\Lag;
 use Hull\Schedule\LagTime;
+use Hull\Schedule\Objective;
 use Hull\Schedule\Person;
 use Hull\Schedule\WetFilm;
 use Hull\Schedule\Window;
@@ -159,7 +160,10 @@ final class SmallYard
             );
         }
 
-        return new Yard((float) self::NOW, 24.0 * self::DAYS, $work, $people);
+        // The search beside it knows the finish alone; making good is not worth any day.
+        $finish = new Objective(day: 150.0, good: 200.0, visit: 0.0, setUp: 0.0, turn: 0.0);
+
+        return new Yard((float) self::NOW, 24.0 * self::DAYS, $work, $people, objective: $finish);
     }
 
     /**

@@ -34,7 +34,7 @@ final readonly class Together implements TimeLaw
             if (count(array_unique($stint->who)) < $wanted) {
                 $breaches[] = new Breach(self::LAW, null, $stint->words() . ' by too few');
             }
-            foreach ($stint->who as $name) {
+            foreach ($stint->to > $stint->from ? $stint->who : [] as $name) {
                 $busy[$name][] = $stint;
             }
         }

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule;
+
+use Hull\Bench\Workpiece;
+use Hull\Climate\GateReason;
+use Hull\Climate\PlaceAir;
+use Hull\Job\Place;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Route\NoRoute;
+
+/**
+ * What would help a block that has no hour, each tried by planning the part alone: heat to, dry to, another place,
+ * another film. Nothing is promised that was not tried.
+ */
+final readonly class Remedies
+{
+    private const HEAT_C = [10.0, 15.0, 20.0];
+    private const DRY_RH = [0.65, 0.5];
+    private const MOST_FILMS = 12;
+    private const BEST_FILMS = 3;
+
+    /**
+     * @param \Closure(Workpiece, string, Airs): Yard $yard the part alone, in a place, in such air
+     * @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $air of a place, heated or dried
+     * @param array<int|string, Place> $places of the yard by key
+     */
+    public function __construct(
+        private Airs $airs,
+        private array $places,
+        private \Closure $yard,
+        private \Closure $air,
+    ) {}
+
+    /**
+     * @param string $at key of its place
+     * @param string $cause id of the activity that has no hour
+     * @param iterable<Workpiece> $films the same part with other films, likely ones first
+     *
+     * @return list<Remedy> soonest done first
+     */
+    public function of(Workpiece $piece, string $at, string $cause, Closed $closed, iterable $films): array
+    {
+        $found = [];
+        $reasons = $closed->reasons;
+        $place = $this->places[$at];
+        if (in_array(GateReason::Cold, $reasons, true) || in_array(GateReason::Dew, $reasons, true)) {
+            $found[] = $this->first(
+                self::HEAT_C,
+                Remedy::HEAT,
+                static fn(float $c): string => Temperature::celsius($c)->format(\Hull\Quantity\UnitSystem::Metric),
+                fn(float $c): Airs => $this->airs->with($at, ($this->air)($place, Temperature::celsius($c), null)),
+                $piece,
+                $at,
+                $cause,
+            );
+        }
+        if (in_array(GateReason::Damp, $reasons, true) || in_array(GateReason::Dew, $reasons, true)) {
+            $found[] = $this->first(
+                self::DRY_RH,
+                Remedy::DRY,
+                static fn(float $rh): string => sprintf('%d %%', (int) round(100.0 * $rh)),
+                fn(float $rh): Airs => $this->airs->with($at, ($this->air)($place, null, RelativeHumidity::ratio($rh))),
+                $piece,
+                $at,
+                $cause,
+            );
+        }
+        foreach ($this->places as $key => $other) {
+            if ((string) $key !== $at && [] === array_diff($other->hazards, $place->hazards)) {
+                $found[] = $this->tried(
+                    $piece->in($other),
+                    (string) $key,
+                    $this->airs,
+                    $cause,
+                    Remedy::PLACE,
+                    $other->name,
+                );
+            }
+        }
+        $found = [...$found, ...$this->films($films, $at)];
+        $found = array_values(array_filter($found, static fn(?Remedy $r): bool => null !== $r));
+        usort($found, static fn(Remedy $a, Remedy $b): int => $a->finish <=> $b->finish);
+
+        return $found;
+    }
+
+    /**
+     * @param iterable<Workpiece> $films
+     *
+     * @return list<Remedy>
+     */
+    private function films(iterable $films, string $at): array
+    {
+        $found = [];
+        $tried = 0;
+        foreach ($films as $piece) {
+            if (++$tried > self::MOST_FILMS) {
+                break;
+            }
+            try {
+                $found[] = $this->tried(
+                    $piece->routed($piece->plan()),
+                    $at,
+                    $this->airs,
+                    null,
+                    Remedy::FILM,
+                    $piece->context->system->name,
+                );
+            } catch (NoRoute) {
+                continue;
+            }
+        }
+        $found = array_values(array_filter($found, static fn(?Remedy $r): bool => null !== $r));
+        usort($found, static fn(Remedy $a, Remedy $b): int => $a->finish <=> $b->finish);
+
+        return array_slice($found, 0, self::BEST_FILMS);
+    }
+
+    /**
+     * The least of several that helps.
+     *
+     * @param list<float> $amounts
+     * @param \Closure(float): string $words
+     * @param \Closure(float): Airs $airs
+     */
+    private function first(
+        array $amounts,
+        string $how,
+        \Closure $words,
+        \Closure $airs,
+        Workpiece $piece,
+        string $at,
+        string $cause,
+    ): ?Remedy {
+        foreach ($amounts as $amount) {
+            $found = $this->tried($piece, $at, $airs($amount), $cause, $how, $words($amount));
+            if (null !== $found) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param string|null $cause null: the first coat */
+    private function tried(Workpiece $piece, string $at, Airs $airs, ?string $cause, string $how, string $what): ?Remedy
+    {
+        $yard = ($this->yard)($piece, $at, $airs);
+        $schedule = (new Scheduler(1))->plan($yard);
+        $coats = array_filter($yard->activities, static fn(Activity $a): bool => $a->isCoat());
+        $opened = $schedule->placed[$cause ?? (array_key_first($coats) ?? '')] ?? null;
+
+        return [] === $schedule->without && null !== $opened
+            ? new Remedy($how, $what, $opened->start, $schedule->finish())
+            : null;
+    }
+}
