@@ -9,6 +9,8 @@ final readonly class Sky
 {
     private const REFERENCE_C = 20.0;
     private const REFERENCE_RH = 0.6;
+    /** Five degrees under the coldest row of a sheet nothing cures any more, and no window closes. */
+    private const STILL_C = 5.0;
 
     /**
      * @param int $from hour since 1970 UTC
@@ -88,7 +90,13 @@ final readonly class Sky
     {
         return null === Sheets::hours($product, $row, 20.0)
             ? null
-            : $this->sum($from, $to, static fn(float $c): float => 1.0 / (Sheets::hours($product, $row, $c) ?? 1.0));
+            : $this->sum(
+                $from,
+                $to,
+                static fn(float $c): float => $c < self::STILL_C
+                    ? 0.0
+                    : 1.0 / (Sheets::hours($product, $row, $c) ?? 1.0),
+            );
     }
 
     /** @param \Closure(float, float): float $rate by C and humidity */

@@ -41,6 +41,45 @@ final readonly class Spoilt
         );
     }
 
+    /** Facts that hold however old they are, and in any rain. */
+    public function withoutHours(string ...$facts): self
+    {
+        return $this->each(
+            'facts',
+            $facts,
+            static fn(array $f): array => array_diff_key(
+                $f,
+                array_flip(['lasts_h', 'lasts_outdoors_h', 'lost_in_rain']),
+            ),
+        );
+    }
+
+    public function withLongWindows(): self
+    {
+        return $this->each('products', null, static function (array $p): array {
+            $cure = is_array($p['cure'] ?? null) ? $p['cure'] : [];
+            $closes = is_array($cure['recoat_max'] ?? null) ? $cure['recoat_max'] : [];
+            $longer = array_map(static fn(mixed $h): mixed => is_numeric($h) ? 10 * $h : $h, $closes);
+
+            return [] === $closes ? $p : [...$p, 'cure' => ['recoat_max' => $longer] + $cure];
+        });
+    }
+
+    public function withoutAir(): self
+    {
+        return $this->each('supplies', null, static fn(array $s): array => array_diff_key($s, ['air' => 0]));
+    }
+
+    public function withoutDwells(): self
+    {
+        return $this->each('steps', null, static function (array $s): array {
+            $takes = is_array($s['takes'] ?? null) ? $s['takes'] : [];
+            $waits = in_array('wait', is_array($s['tags'] ?? null) ? $s['tags'] : [], true);
+
+            return $waits ? $s : [...$s, 'takes' => array_diff_key($takes, ['wait_h' => 0, 'wait_for' => 0])];
+        });
+    }
+
     public function withoutNeeds(string $step): self
     {
         return $this->each('steps', [$step], static fn(array $s): array => array_diff_key($s, ['needs' => 0]));

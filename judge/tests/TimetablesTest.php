@@ -7,6 +7,10 @@ namespace Judge\Tests;
 use Hull\Tests\Yard;
 use Judge\Breach;
 use Judge\Judge;
+use Judge\Steps;
+use Judge\Stint;
+use Judge\Timetable;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -17,6 +21,8 @@ final class TimetablesTest extends TestCase
 {
     private const YARDS = 25;
     private const FULL = 2000;
+    /** Yards tried until a law is seen broken. */
+    private const UNTIL = 60;
 
     public function testNoTimetableBreaksALaw(): void
     {
@@ -32,5 +38,95 @@ final class TimetablesTest extends TestCase
             ];
         }
         self::assertSame([], $said);
+    }
+
+    /** @return iterable<string, array{int, \Closure(Spoilt): Spoilt, \Closure(Timetable): Timetable}> */
+    public static function mutations(): iterable
+    {
+        $as = static fn(Spoilt $s): Spoilt => $s;
+        $is = static fn(Timetable $t): Timetable => $t;
+        yield 'a wipe counts for ever' => [22, static fn(Spoilt $s): Spoilt => $s->withoutHours('wiped'), $is];
+        yield 'windows stay open ten times as long' => [23, static fn(Spoilt $s): Spoilt => $s->withLongWindows(), $is];
+        yield 'labels name no air' => [24, static fn(Spoilt $s): Spoilt => $s->withoutAir(), $is];
+        yield 'nothing has to work' => [25, static fn(Spoilt $s): Spoilt => $s->withoutDwells(), $is];
+        yield 'stripped, and the coats found no hour' => [
+            26,
+            $as,
+            static fn(Timetable $t): Timetable => self::without($t, [Steps::COAT, ...Steps::OILS]),
+        ];
+        yield 'everybody is everywhere' => [
+            27,
+            $as,
+            static fn(Timetable $t): Timetable => self::each($t, static fn(Stint $s): Stint => self::by($s, ['Ines'])),
+        ];
+        yield 'every coat is made good' => [
+            28,
+            $as,
+            static fn(Timetable $t): Timetable => self::each($t, static fn(Stint $s): Stint => self::paying($s)),
+        ];
+    }
+
+    /**
+     * @param \Closure(Spoilt): Spoilt $spoil the catalogue
+     * @param \Closure(Timetable): Timetable $change what came out
+     */
+    #[DataProvider('mutations')]
+    public function testWithoutItsMechanismALawIsBroken(int $law, \Closure $spoil, \Closure $change): void
+    {
+        $yards = new MadeYards($spoil(Spoilt::yard())->catalogue());
+        for ($n = 0; $n < self::UNTIL; ++$n) {
+            foreach ((new Judge())->inTime($change($yards->timed($n, 1)[1])) as $breach) {
+                if ($law === $breach->law) {
+                    self::assertNotSame('', $breach->says);
+
+                    return;
+                }
+            }
+        }
+        self::fail('no breach seen');
+    }
+
+    /** @param list<string> $steps */
+    private static function without(Timetable $t, array $steps): Timetable
+    {
+        $stints = $undone = [];
+        foreach ($t->stints as $part => $list) {
+            foreach ($list as $stint) {
+                $stint->isOneOf($steps) ? ($undone[$part][] = $stint->step) : ($stints[$part][] = $stint);
+            }
+        }
+
+        return new Timetable($stints, $undone, $t->skies, $t->lags);
+    }
+
+    /** @param \Closure(Stint): Stint $change */
+    private static function each(Timetable $t, \Closure $change): Timetable
+    {
+        return new Timetable(
+            array_map(static fn(array $list): array => array_map($change, $list), $t->stints),
+            $t->undone,
+            $t->skies,
+            $t->lags,
+        );
+    }
+
+    /** @param list<string> $who */
+    private static function by(Stint $s, array $who): Stint
+    {
+        return new Stint($s->part, $s->step, $s->product, $s->place, $s->from, $s->to, $who, $s->people);
+    }
+
+    private static function paying(Stint $s): Stint
+    {
+        return new Stint(
+            part: $s->part,
+            step: $s->step,
+            product: $s->product,
+            place: $s->place,
+            from: $s->from,
+            to: $s->to,
+            who: $s->who,
+            paid: 0.5,
+        );
     }
 }

@@ -11,6 +11,7 @@ use App\Api\Body\PutBody;
 use App\Api\View\CrewPerson;
 use App\Api\View\CrewView;
 use App\Api\View\FloorView;
+use App\Api\View\HelpView;
 use App\Api\View\PlanView;
 use App\Api\View\TryView;
 use App\Entity\Workshop;
@@ -57,6 +58,14 @@ final readonly class PlanController
         return new JsonResponse(
             $floor->view($this->desk->account()->workshop, $this->desk->jobs(), $this->desk->shown()),
         );
+    }
+
+    /** What would give a part its hours that has none. */
+    #[Route('/api/plan/help/{part}', name: 'api_plan_help', methods: ['GET'])]
+    #[ResponseBody(HelpView::class)]
+    public function help(string $part): JsonResponse
+    {
+        return new JsonResponse($this->screen->help($this->desk->part($part), $this->desk->account()->units));
     }
 
     #[Route('/api/plan', name: 'api_plan_make', methods: ['POST'])]

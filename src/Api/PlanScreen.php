@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\BreakView;
+use App\Api\View\HelpView;
 use App\Api\View\LostView;
 use App\Api\View\MayBegin;
 use App\Api\View\MoveView;
@@ -13,11 +14,13 @@ use App\Api\View\PlannedView;
 use App\Api\View\PlanPart;
 use App\Api\View\PlanPerson;
 use App\Api\View\PlanView;
+use App\Api\View\RemedyView;
 use App\Api\View\SpanView;
 use App\Api\View\TryView;
 use App\Api\View\ZoneView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
+use App\Entity\PartRow;
 use App\Entity\Workshop;
 use App\Work\PlanBody;
 use App\Work\RowMapper;
@@ -28,8 +31,10 @@ use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
+use Hull\Quantity\UnitSystem;
 use Hull\Schedule\NextHour;
 use Hull\Schedule\Person;
+use Hull\Schedule\Remedy;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Times;
 use Hull\Schedule\TrialMove;
@@ -110,6 +115,16 @@ final readonly class PlanScreen
                 ),
                 array_values(array_filter($body->optional('without')?->items(5000) ?? [], $of)),
             ),
+            closed: array_map(
+                static fn(Node $n): View\ClosedView => new View\ClosedView(
+                    $n->field('part')->text(),
+                    $n->field('name')->text(),
+                    $n->field('says')->text(500),
+                    $n->field('bares')->boolean(),
+                    $n->field('air')->boolean(),
+                ),
+                array_values(array_filter($body->optional('lost')?->items(5000) ?? [], $of)),
+            ),
             moves: array_map(
                 static fn(Node $n): MoveView => new MoveView(
                     id: $n->field('id')->text(),
@@ -137,6 +152,29 @@ final readonly class PlanScreen
                 $this->catalogues->for($workshop)->protectionFor($cautions),
             ),
             mind: array_map(static fn(Caution $c): string => $c->hint, $cautions),
+        );
+    }
+
+    public function help(PartRow $row, UnitSystem $units): HelpView
+    {
+        [$lost, $remedies, $season] = $this->plans->help($row);
+        $place = $this->stored->workpiece($row)->place->name;
+        $climate = $this->catalogues->for($row->workshop)->season(YardPlan::crew($row->workshop)->climate);
+
+        return new HelpView(
+            part: (string) $row->id,
+            says: $lost->says ?? '',
+            remedies: array_map(
+                static fn(Remedy $r): RemedyView => new RemedyView(
+                    $r->how,
+                    $r->words($place, $units),
+                    Screens::instant($r->opens) ?? '',
+                    Screens::instant($r->finish) ?? '',
+                ),
+                $remedies,
+            ),
+            season: $season?->words($place, $units),
+            climate: $climate->name,
         );
     }
 

@@ -6,14 +6,18 @@ namespace App\Command;
 
 use App\Format\ClimateCsv;
 use Hull\Catalog\Catalogue;
+use Hull\Climate\Air;
 use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\Job;
+use Hull\Job\Place;
 use Hull\JobFile\JobReader;
+use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
+use Hull\Quantity\Temperature;
 use Hull\Schedule\Airs;
 use Hull\Schedule\Planning;
 use Psr\Clock\ClockInterface;
@@ -58,40 +62,56 @@ final readonly class Airing
         $at = self::option($input, 'at');
         $moment = null === $at ? $this->clock->now() : JobReader::instant(Node::root(['at' => $at])->field('at'));
 
+        $now = (float) $moment->format('U.u') / 3600.0;
+        $csv = self::option($input, 'climate');
+        $forecast = null === $csv ? null : ClimateCsv::forecast(Files::read($csv), 'climate CSV');
+        $made = fn(Place $place, ?Temperature $heat, ?RelativeHumidity $dry): PlaceAir => $this->air(
+            $job,
+            $place,
+            $forecast,
+            $now,
+            $heat,
+            $dry,
+        );
+
         return new JobInAir(
             $job,
             $this->files->plan($job),
-            $this->of($job, self::option($input, 'climate'), (float) $moment->format('U.u') / 3600.0),
+            new Airs(array_map(static fn(Place $place): PlaceAir => $made($place, null, null), $job->places)),
             $moment,
+            $made,
         );
     }
 
     /** @param float $now hours since 1970 UTC */
-    private function of(Job $job, ?string $csv, float $now): Airs
-    {
-        $forecast = null === $csv ? null : ClimateCsv::forecast(Files::read($csv), 'climate CSV');
-        $places = [];
-        foreach ($job->places as $id => $place) {
-            $readings = [];
-            foreach ($job->parts as $part) {
-                foreach ($part->place === $id ? $part->log : [] as $entry) {
-                    if (null !== $entry->air && EntryKind::Correction !== $entry->kind && $entry->hour() <= $now) {
-                        $readings[] = [$entry->hour(), $entry->air];
-                    }
+    private function air(
+        Job $job,
+        Place $place,
+        ?Forecast $forecast,
+        float $now,
+        ?Temperature $heat,
+        ?RelativeHumidity $dry,
+    ): PlaceAir {
+        $readings = [];
+        foreach (null === $heat && null === $dry ? $job->parts : [] as $part) {
+            foreach ($part->place === $place->id ? $part->log : [] as $entry) {
+                if (null !== $entry->air && EntryKind::Correction !== $entry->kind && $entry->hour() <= $now) {
+                    $readings[] = [$entry->hour(), $entry->air];
                 }
             }
-            $from = (int) floor($now) - self::BEFORE_H;
-            $places[$id] = PlaceAir::of(
-                $this->shipped->places[$place->kind],
-                $place->air,
-                $forecast ??
-                    Forecast::of($from, [Weather::of($place->air, Speed::metresPerSecond(0.0))], 'as the place is set'),
-                $readings,
-                $from,
-                self::BEFORE_H + 24 * (Planning::DAYS + 2),
-            );
         }
+        $from = (int) floor($now) - self::BEFORE_H;
+        $kind = $this->shipped->places[$place->kind];
 
-        return new Airs($places);
+        return PlaceAir::of(
+            place: null === $heat ? $kind : $kind->heated(),
+            set: null === $heat ? $place->air : Air::of($heat, $place->air->humidity),
+            outside: $forecast ??
+                Forecast::of($from, [Weather::of($place->air, Speed::metresPerSecond(0.0))], 'as the place is set'),
+            readings: $readings,
+            from: $from,
+            hours: self::BEFORE_H + 24 * (Planning::DAYS + 2),
+            dryTo: $dry,
+        );
     }
 }

@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace App\Command;
 
 use Hull\Board\JobPlan;
+use Hull\Climate\PlaceAir;
 use Hull\Job\Job;
+use Hull\Job\Place;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
 use Hull\Schedule\Airs;
 
-/** A job file with its routes, the air of its places, and the moment it is. */
+/** A job file with its routes, the air of its places as it is and as it could be made, and the moment it is. */
 final readonly class JobInAir
 {
+    /** @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $made air of a place, heated or dried */
     public function __construct(
         public Job $job,
         public JobPlan $plan,
         public Airs $airs,
         public \DateTimeImmutable $at,
+        public \Closure $made,
     ) {}
 
     /** Hours since 1970 UTC. */

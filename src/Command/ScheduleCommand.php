@@ -6,10 +6,18 @@ namespace App\Command;
 
 use App\Api\JsonBody;
 use App\Format\ScheduleFormat;
+use App\Format\ScheduleText;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Climate\PlaceAir;
 use Hull\Input\InvalidInput;
+use Hull\Job\Place;
+use Hull\Schedule\Airs;
 use Hull\Schedule\Crew;
+use Hull\Schedule\Lost;
 use Hull\Schedule\Planning;
-use Hull\Schedule\Schedule;
+use Hull\Schedule\Remedies;
+use Hull\Schedule\Remedy;
 use Hull\Schedule\Scheduler;
 use Hull\Schedule\Yard;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -27,7 +35,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 ]
 final class ScheduleCommand extends Command
 {
-    public function __construct(private readonly Airing $airing)
+    public function __construct(private readonly Airing $airing, private readonly Catalogue $shipped)
     {
         parent::__construct();
     }
@@ -55,7 +63,8 @@ final class ScheduleCommand extends Command
                 null === $option('crew')
                     ? Crew::usual('the bench')
                     : Crew::read(JsonBody::decode(Files::read($option('crew'))));
-            $yard = self::yard($this->airing->read($input), $crew, $zone);
+            $asked = $this->airing->read($input);
+            $yard = self::yard($asked, $crew, $zone);
         } catch (InvalidInput $e) {
             return Files::refuse($output, $e);
         }
@@ -66,9 +75,55 @@ final class ScheduleCommand extends Command
         ))->plan($yard);
         'json' === $option('format')
             ? $output->writeln(Files::json(ScheduleFormat::data($schedule)), OutputInterface::OUTPUT_RAW)
-            : self::text($schedule, $zone, $output);
+            : array_map(
+                static fn(string $line): mixed => $output->writeln($line, OutputInterface::OUTPUT_RAW),
+                (new ScheduleText($schedule, $asked, $zone))->lines(
+                    fn(Lost $lost): array => $this->remedies($asked, $crew, $zone, $lost),
+                ),
+            );
 
-        return [] === $schedule->without ? self::SUCCESS : self::FAILURE;
+        return [] === $schedule->without && [] === $asked->plan->without ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @return list<Remedy> tried with the part alone */
+    private function remedies(JobInAir $asked, Crew $crew, \DateTimeZone $zone, Lost $lost): array
+    {
+        $route = $asked->plan->routes[$lost->part] ?? null;
+        if (null === $lost->closed || null === $route) {
+            return [];
+        }
+        $piece = $asked->plan->pieces[$lost->part]->routed($route);
+        $done = $piece->replay($asked->at, $asked->airs->at($piece->place->id)->series());
+        $season = $this->shipped->season($crew->climate);
+        $shift = intdiv($zone->getOffset($asked->at), 3600);
+        $remedies = new Remedies(
+            airs: $asked->airs,
+            places: $asked->job->places,
+            yard: static fn(Workpiece $p, string $at, Airs $airs, float $from): Yard => Planning::yard(
+                pieces: [$lost->part => $p],
+                done: [$lost->part => $done],
+                places: [$lost->part => $at],
+                airs: $airs,
+                crew: $crew,
+                zone: $zone,
+                now: $from,
+            ),
+            air: $asked->made,
+            usual: fn(Place $place, int $from): PlaceAir => $season->air(
+                $this->shipped->places[$place->kind],
+                $place->air,
+                $from,
+                Planning::DAYS,
+                $shift,
+            ),
+            now: $asked->now(),
+        );
+        $season = $remedies->season($piece, $piece->place->id, $lost->cause);
+
+        return [
+            ...$remedies->of($piece, $piece->place->id, $lost->cause, $lost->closed, []),
+            ...null === $season ? [] : [$season],
+        ];
     }
 
     private static function yard(JobInAir $asked, Crew $crew, \DateTimeZone $zone): Yard
@@ -103,48 +158,6 @@ final class ScheduleCommand extends Command
                 '/zone',
                 sprintf('"%s" is no time zone.', $name),
                 'a name such as Europe/London or UTC',
-            );
-        }
-    }
-
-    private static function text(Schedule $schedule, \DateTimeZone $zone, OutputInterface $output): void
-    {
-        $data = ScheduleFormat::data($schedule);
-        $clock = static fn(string $instant): string => (new \DateTimeImmutable($instant))
-            ->setTimezone($zone)
-            ->format('D j M H:i');
-        $output->writeln(
-            sprintf(
-                'Done %s, no earlier than %s; %.1f h of work, %.1f h of making good for missed windows',
-                $clock(ScheduleFormat::instant($schedule->finish())),
-                $clock(is_string($data['no_earlier_than']) ? $data['no_earlier_than'] : 'now'),
-                $schedule->score->handsOn,
-                $schedule->score->paid,
-            ),
-        );
-        $critical = array_map(static fn(\Hull\Schedule\Placement $p): string => $p->id, $schedule->criticalChain());
-        foreach ($schedule->placed as $id => $placed) {
-            $activity = $schedule->yard->activity($id);
-            $output->writeln(
-                sprintf(
-                    '%s %s  %s, %s: %s (%s)%s',
-                    in_array($id, $critical, true) ? '*' : ' ',
-                    $clock(ScheduleFormat::instant($placed->start)),
-                    substr($clock(ScheduleFormat::instant($placed->end)), -5),
-                    $activity->part,
-                    $activity->name,
-                    ScheduleFormat::why($schedule, $placed->why),
-                    $placed->paid > 0.0 ? sprintf(' after %.1f h of making good', $placed->paid) : '',
-                ),
-            );
-        }
-        foreach ($schedule->without as $id => $why) {
-            $output->writeln(
-                sprintf(
-                    '! %s: %s',
-                    $schedule->yard->activity($id)->part . ', ' . $schedule->yard->activity($id)->name,
-                    $why,
-                ),
             );
         }
     }

@@ -8,6 +8,7 @@ use App\Entity\PlanRow;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Schedule\ForecastRisk;
+use Hull\Schedule\Lost;
 use Hull\Schedule\LowerBound;
 use Hull\Schedule\Move;
 use Hull\Schedule\Placement;
@@ -82,6 +83,17 @@ final class PlanBody
                 ],
                 Keys::of($schedule->without),
                 array_values($schedule->without),
+            ),
+            'lost' => array_map(
+                static fn(Lost $l): array => [
+                    'id' => $l->cause,
+                    'part' => $l->part,
+                    'name' => $yard->activity($l->cause)->name,
+                    'says' => $l->says,
+                    'bares' => $l->bares,
+                    'air' => null !== $l->closed,
+                ],
+                array_values(array_filter($schedule->lost(), static fn(Lost $l): bool => !$l->elsewhere)),
             ),
             'moves' => array_map(
                 static fn(Move $m): array => [

@@ -177,18 +177,7 @@ final class YardAir implements ResetInterface
                 ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set')
                 : self::asForecast($row)->edge($edge, $now);
         $set = null === $heatTo ? $place->air : Air::of($heatTo, $place->air->humidity);
-        $kind =
-            null === $heatTo || 'setting' === $kind->holds
-                ? $kind
-                : new \Hull\Climate\Enclosure(
-                    id: $kind->id,
-                    name: $kind->name,
-                    hint: $kind->hint,
-                    sheltered: $kind->sheltered,
-                    lagHours: $kind->lagHours,
-                    gainC: $kind->gainC,
-                    holds: 'warmth',
-                );
+        $kind = null === $heatTo ? $kind : $kind->heated();
 
         return PlaceAir::of(
             place: $kind,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
+use Hull\Climate\Season;
 use Hull\Compute\Registry;
 use Hull\Effort\Paces;
 use Hull\Film\Methods;
@@ -52,6 +53,7 @@ final readonly class Catalogue
      * @param array<int|string, Covering> $coverings what of a part stays bare or clean
      * @param array<int|string, LocalTopic> $local
      * @param array<int|string, WorkingConditions> $working by tag of steps
+     * @param array<int|string, Season> $climates usual years, the first where nobody said
      * @param array<int|string, string> $sorts tags that products of one sort share => what is said where they do not
      */
     public function __construct(
@@ -84,6 +86,7 @@ final readonly class Catalogue
         public array $local,
         public array $working,
         public array $sorts,
+        public array $climates,
     ) {
         $coats = array_filter($steps, static fn(Step $s): bool => $s->laysFilm);
         $this->coat =
@@ -100,6 +103,13 @@ final readonly class Catalogue
     public function formulas(): Registry
     {
         return Registry::with($this->methods, $this->paces);
+    }
+
+    /** The usual year of a place, by its id; the first where there is none of that name. */
+    public function season(string $id): Season
+    {
+        return $this->climates[$id] ??
+            ($this->climates[array_key_first($this->climates) ?? ''] ?? throw new \LogicException('No climate.'));
     }
 
     /** How a step is worked, by all its tags together and by what it uses. */

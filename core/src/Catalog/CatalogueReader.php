@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
+use Hull\Climate\Season;
 use Hull\Climate\PartLag;
 use Hull\Effort\Pace;
 use Hull\Effort\Paces;
@@ -51,6 +52,7 @@ final class CatalogueReader
         'local',
         'sorts',
         'working',
+        'climates',
     ];
 
     private readonly Names $names;
@@ -156,6 +158,7 @@ final class CatalogueReader
             coverings: $this->keyed('coverings', $this->covering(...)),
             local: $this->local(),
             working: $this->keyed('working', fn(Node $n): WorkingConditions => $this->manner($n)),
+            climates: $this->keyed('climates', $this->climate(...)),
             sorts: $this->keyed('sorts', static fn(Node $n): string => $n->field('says')->text()),
         );
     }
@@ -419,6 +422,22 @@ final class CatalogueReader
             $n->field('name')->text(),
             $n->optional('hint')?->text(400) ?? '',
             $n->field('fact')->choice($this->names->of('facts')),
+        );
+    }
+
+    private function climate(Node $n, string $id): Season
+    {
+        $months = static fn(string $f): array => 12 === count($n->field($f)->items(12))
+            ? array_map(static fn(Node $m): float => $m->number(), $n->field($f)->items(12))
+            : throw $n->field($f)->refuse('A year has twelve months.', 'twelve temperatures, °C');
+
+        return new Season(
+            id: $id,
+            name: $n->field('name')->text(),
+            hint: $n->field('hint')->text(),
+            low: $months('low'),
+            high: $months('high'),
+            dewBelow: $n->field('dew_below')->number(),
         );
     }
 

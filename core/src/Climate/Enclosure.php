@@ -24,4 +24,20 @@ final readonly class Enclosure
         public float $gainC,
         public string $holds,
     ) {}
+
+    /** The same place with a heater in it: never colder than that is set to. */
+    public function heated(): self
+    {
+        return 'setting' === $this->holds
+            ? $this
+            : new self(
+                id: $this->id,
+                name: $this->name,
+                hint: $this->hint,
+                sheltered: $this->sheltered,
+                lagHours: $this->lagHours,
+                gainC: $this->gainC,
+                holds: 'warmth',
+            );
+    }
 }

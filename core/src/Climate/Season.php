@@ -11,6 +11,7 @@ use Hull\Quantity\Temperature;
 final readonly class Season
 {
     private const DAY = 24;
+    private const RUN_IN = 2;
     /** Hour of the day, local time, at which it is coldest, and how long it warms up for. */
     private const COLDEST_AT = 5;
     private const LEAST_RH = 0.2;
@@ -54,6 +55,25 @@ final readonly class Season
         }
 
         return Forecast::of($from, $hours, 'a usual year: ' . lcfirst($this->name));
+    }
+
+    /**
+     * What a place makes of it, a few days of running in before the first hour counts.
+     *
+     * @param int $from hours since 1970 UTC
+     */
+    public function air(Enclosure $place, Air $set, int $from, int $days, int $shift = 0): PlaceAir
+    {
+        $begun = $from - self::DAY * self::RUN_IN;
+
+        return PlaceAir::of(
+            place: $place,
+            set: $set,
+            outside: $this->forecast($begun, $days + self::RUN_IN + 2, $shift),
+            readings: [],
+            from: $begun,
+            hours: self::DAY * ($days + self::RUN_IN + 2),
+        );
     }
 
     /**

@@ -15,6 +15,8 @@ use Hull\Catalog\Substrate;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Climate\PartLag;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
 use Hull\Film\Method;
 use Hull\Quantity\Area;
 use Hull\Surface\Product;
@@ -25,6 +27,11 @@ use Hull\Surface\Product;
  */
 final readonly class PartContext
 {
+    /** Nearly everything of the trade cures and dries within these (typical). */
+    private const LEAST_C = 10.0;
+    private const MOST_C = 35.0;
+    private const MOST_RH = 0.8;
+
     /** The rules that count on this part. */
     public RuleTable $rules;
 
@@ -47,6 +54,27 @@ final readonly class PartContext
     public function catalogue(): Catalogue
     {
         return $this->traits->catalogue;
+    }
+
+    /**
+     * The same part in air that things cure in. What the order of work is does not hang on the cold of a place; when it
+     * can be done does, and that is the schedule's to say.
+     */
+    public function workable(): self
+    {
+        $air = $this->air();
+
+        return $air->temperature->c() >= self::LEAST_C &&
+            $air->temperature->c() <= self::MOST_C &&
+            $air->humidity->value() <= self::MOST_RH
+            ? $this
+            : new self(
+                $this->traits->inAir(Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(50))),
+                $this->extents,
+                $this->schools,
+                $this->system,
+                $this->aim,
+            );
     }
 
     /** Time constant with which the part follows the air, hours. */

@@ -24,10 +24,13 @@ final readonly class RoutePlanner
     private StepRunner $runner;
     private PrepSearch $search;
 
-    public function __construct(private PartContext $context)
+    private PartContext $context;
+
+    public function __construct(PartContext $context)
     {
-        $this->runner = new StepRunner($context);
-        $this->search = new PrepSearch($context, $this->runner);
+        $this->context = $context->workable();
+        $this->runner = new StepRunner($this->context);
+        $this->search = new PrepSearch($this->context, $this->runner);
     }
 
     /** @throws NoRoute */

@@ -89,7 +89,7 @@ final class ChainReader
         private readonly float $now,
         private readonly array $deliveries,
     ) {
-        $this->runner = new StepRunner($piece->context);
+        $this->runner = new StepRunner($piece->context->workable());
         $this->catalogue = $piece->context->catalogue();
         $this->tau = $piece->context->tauHours();
         $this->lasting = new LastingFacts(
@@ -176,7 +176,7 @@ final class ChainReader
                 );
             }
         }
-        [$lasting, $ends, $again] = $this->lasting->of($step, $state);
+        [$lasting, $ends, $again] = $this->lasting->of($step, $state, $this->id . '/' . $step->key);
         $windows = [...$windows, ...$this->takenOff($step, $state), ...$lasting];
         $late = null === $notAfter || in_array('unmasking', $definition->tags, true) ? 0.0 : $this->keying();
         [$notAfter, $late] = null !== $ends && $ends < ($notAfter ?? \INF) ? [$ends, $again] : [$notAfter, $late];

@@ -19,6 +19,9 @@ final class LastingFacts
     /** @var array<int|string, array{string|null, float, float}> fact => activity or hour of it, hours it took */
     private array $since = [];
 
+    /** @var array<int|string, list<string>> fact => activities that count on it since then */
+    private array $counted = [];
+
     /**
      * @param array<int|string, float> $proofs fact => hour since which the record has it
      * @param RainFree|null $rain null where none gets in
@@ -47,14 +50,20 @@ final class LastingFacts
             }
             if ($this->runner->effects($step, $before->with((string) $id, 0.0))->fact((string) $id) > 0.0) {
                 $this->since[$id] = [$activity, 0.0, $hours];
+                unset($this->counted[$id]);
             } elseif ($this->runner->effects($step, $before)->fact((string) $id) <= 0.0) {
                 unset($this->since[$id]);
             }
         }
     }
 
-    /** @return array{list<Window>, float|null, float} windows; hour by which what the record has ends, and its price */
-    public function of(RouteStep $step, SurfaceState $state): array
+    /**
+     * @param string $asking id of the activity that the step becomes
+     *
+     * @return array{list<Window>, float|null, float} windows; hour by which what the record has ends,
+     *                                                   and its price
+     */
+    public function of(RouteStep $step, SurfaceState $state, string $asking): array
     {
         $windows = [];
         $notAfter = null;
@@ -75,7 +84,15 @@ final class LastingFacts
             }
             $end = null === $activity ? $closes->after($hour) : null;
             if (null !== $activity) {
-                $windows[] = new Window($activity, $closes, $this->words($fact), false, $hours);
+                $windows[] = new Window(
+                    from: $activity,
+                    closes: $closes,
+                    what: $this->words($fact),
+                    along: false,
+                    hours: $hours,
+                    again: $this->counted[$id] ?? [],
+                );
+                $this->counted[$id][] = $asking;
             } elseif (null !== $end && $end < ($notAfter ?? \INF)) {
                 [$notAfter, $price] = [$end, $hours];
             }

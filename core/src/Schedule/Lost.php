@@ -11,11 +11,15 @@ final readonly class Lost
      * @param string $cause id of the activity that found none
      * @param string $says what is against it, in words
      * @param Closed|null $closed by what in the air, where it is that
+     * @param bool $bares something that is laid bare waits with it
+     * @param bool $elsewhere it waits for a block of another part that has no hour
      */
     public function __construct(
         public string $part,
         public string $cause,
         public string $says,
         public ?Closed $closed,
+        public bool $elsewhere,
+        public bool $bares,
     ) {}
 }

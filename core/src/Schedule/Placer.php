@@ -12,7 +12,8 @@ namespace Hull\Schedule;
  */
 final class Placer
 {
-    private const MOST_TRIES = 60;
+    private const MOST_TRIES = 25;
+    private const MOST_WITHDRAWN = 3;
     private const MOST_STUCK = 8;
     /** Made longer by what is made good it may come to miss another window; so often that is looked at again. */
     private const MOST_DUE = 3;
@@ -98,13 +99,88 @@ final class Placer
             ),
         );
         $this->addNeeded($block);
-        $at = array_flip(array_map(static fn(Activity $a): string => $a->id, $block));
+        $lost = $this->fill($block, [], []);
+        null === $lost ? $this->withdrawPayments($block) : $this->giveUp($block, $lost);
+    }
+
+    /**
+     * What is paid for is tried without, and stays so where that is worth more.
+     *
+     * @param list<Activity> $block
+     */
+    private function withdrawPayments(array $block): void
+    {
+        $late = array_filter(
+            $block,
+            fn(Activity $a): bool => null === $a->fixed && ($this->placed[$a->id]->paid ?? 0.0) > 0.0,
+        );
+        usort(
+            $late,
+            fn(Activity $a, Activity $b): int => ($this->placed[$b->id]->paid ?? 0.0) <=>
+                ($this->placed[$a->id]->paid ?? 0.0),
+        );
+        foreach (array_slice($late, 0, self::MOST_WITHDRAWN) as $activity) {
+            $was = array_intersect_key($this->placed, array_flip(self::ids($block)));
+            $worth = $this->worth($block);
+            $pays = array_filter($was, static fn(Placement $p): bool => $p->paid > 0.0 && $p->id !== $activity->id);
+            $this->leave($block, 0, count($block));
+            if (null === $this->fill($block, array_map(static fn(): bool => true, $pays), [$activity->id => true])) {
+                if ($this->worth($block) < $worth - 1e-6) {
+                    continue;
+                }
+                $this->leave($block, 0, count($block));
+            }
+            foreach ($block as $member) {
+                $this->put($member, $was[$member->id]);
+            }
+        }
+    }
+
+    /**
+     * What a block costs as it stands, see Objective.
+     *
+     * @param list<Activity> $block
+     */
+    private function worth(array $block): float
+    {
+        $paid = 0.0;
+        $end = $this->yard->now;
+        foreach ($block as $activity) {
+            $paid += $this->placed[$activity->id]->paid ?? 0.0;
+            $end = max($end, $this->placed[$activity->id]->end ?? $end);
+        }
+
+        return $this->yard->objective->good * $paid + ($this->yard->objective->day * ($end - $this->yard->now)) / 24.0;
+    }
+
+    /**
+     * @param list<Activity> $block
+     *
+     * @return list<string>
+     */
+    private static function ids(array $block): array
+    {
+        return array_map(static fn(Activity $a): string => $a->id, $block);
+    }
+
+    /**
+     * Places a block, or nothing of it.
+     *
+     * @param list<Activity> $block
+     * @param array<int|string, bool> $pays activities that may be late, and are made good then
+     * @param array<int|string, bool> $never activities that may not
+     *
+     * @return Activity|null the one that found no room; null where all have
+     */
+    private function fill(array $block, array $pays, array $never): ?Activity
+    {
+        $at = array_flip(self::ids($block));
         $hold = [];
         $held = [];
-        $pays = [];
         $short = [];
+        $tries = [];
         $missed = null;
-        for ($k = 0, $tries = 0; $k < count($block); ) {
+        for ($k = 0; $k < count($block); ) {
             $activity = $block[$k];
             $latest = Times::latest($activity, $this->placed);
             $placed = $this->isLost($activity)
@@ -120,46 +196,49 @@ final class Placer
                 $placed = $this->paying($activity, $placed, $hold[$k] ?? -\INF, $held[$k] ?? null);
                 $latest = null;
             }
-            if (null === $placed && null !== $missed && !$this->isLost($activity)) {
-                $pays[$missed] = true;
-                $this->leave($block, 0, $k);
-                [$k, $hold, $held, $short, $missed] = [0, [], [], [], null];
-                continue;
-            }
-            if (null === $placed) {
+            $stuck = null === $placed ? $missed : null;
+            if (null === $placed && (null === $stuck || isset($never[$stuck]) || $this->isLost($activity))) {
                 // Nothing is opened that cannot be closed.
                 $this->leave($block, 0, $k);
-                $this->giveUp($block, $activity);
 
-                return;
+                return $activity;
             }
-            if (null === $latest || $placed->start <= $latest[0] + 1e-6) {
+            if (null !== $placed && (null === $latest || $placed->start <= $latest[0] + 1e-6)) {
                 $this->put($activity, $placed);
                 ++$k;
                 continue;
             }
-            $window = $latest[1];
-            $source = $at[$window->from] ?? null;
-            $gap = $placed->start - $latest[0];
-            $pair = $source . '-' . $k;
-            $stuck = isset($short[$pair]) && $gap > $short[$pair][0] - 1e-6 ? $short[$pair][1] + 1 : 0;
-            $short[$pair] = [$gap, $stuck];
-            if (null === $source || ++$tries > self::MOST_TRIES || $stuck > self::MOST_STUCK) {
-                $pays[$activity->id] = true;
-                // What was held back for a window that is missed all the same need not have been.
-                $this->leave($block, 0, $k);
-                [$k, $hold, $held, $short, $missed] = [0, [], [], [], null];
-                continue;
+            if (null !== $placed && null !== $latest) {
+                $window = $latest[1];
+                $source = $at[$window->from] ?? null;
+                $gap = $placed->start - $latest[0];
+                $pair = $source . '-' . $k;
+                $again = isset($short[$pair]) && $gap > $short[$pair][0] - 1e-6 ? $short[$pair][1] + 1 : 0;
+                $short[$pair] = [$gap, $again];
+                $tries[$activity->id] = 1 + ($tries[$activity->id] ?? 0);
+                if (null !== $source && $tries[$activity->id] <= self::MOST_TRIES && $again <= self::MOST_STUCK) {
+                    $missed = $activity->id;
+                    $hold[$source] = $this->placed[$block[$source]->id]->start + max($gap, self::LEAST_HOLD);
+                    $held[$source] = new Why(WhyKind::Window, $window->what, $activity->id);
+                    for ($i = $source + 1; $i <= $k; ++$i) {
+                        unset($hold[$i], $held[$i]);
+                    }
+                    $this->leave($block, $source, $k);
+                    $k = $source;
+                    continue;
+                }
+                $stuck = $activity->id;
             }
-            $missed = $activity->id;
-            $hold[$source] = $this->placed[$block[$source]->id]->start + max($gap, self::LEAST_HOLD);
-            $held[$source] = new Why(WhyKind::Window, $window->what, $activity->id);
-            for ($i = $source + 1; $i <= $k; ++$i) {
-                unset($hold[$i], $held[$i]);
+            $this->leave($block, 0, $k);
+            if (null === $stuck || isset($never[$stuck])) {
+                return $activity;
             }
-            $this->leave($block, $source, $k);
-            $k = $source;
+            // What was held back for a window that is missed all the same need not have been.
+            $pays[$stuck] = true;
+            [$k, $hold, $held, $short, $tries, $missed] = [0, [], [], [], [], null];
         }
+
+        return null;
     }
 
     /**
@@ -336,6 +415,9 @@ final class Placer
     private function leave(array $block, int $from, int $to): void
     {
         for ($i = $from; $i < $to; ++$i) {
+            if (!isset($this->placed[$block[$i]->id])) {
+                continue;
+            }
             $this->slots->leave($block[$i]);
             unset($this->placed[$block[$i]->id]);
         }

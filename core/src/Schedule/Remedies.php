@@ -22,18 +22,47 @@ final readonly class Remedies
     private const DRY_RH = [0.65, 0.5];
     private const MOST_FILMS = 12;
     private const BEST_FILMS = 3;
+    private const HALVES = 25;
+    private const HALF_H = 16.0 * 24.0;
 
     /**
-     * @param \Closure(Workpiece, string, Airs): Yard $yard the part alone, in a place, in such air
-     * @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $air of a place, heated or dried
      * @param array<int|string, Place> $places of the yard by key
+     * @param \Closure(Workpiece, string, Airs, float): Yard $yard the part alone, in a place, in such air, from an hour on
+     * @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $air of a place, heated or dried
+     * @param \Closure(Place, int): PlaceAir $usual its air in a usual year, from an hour on
      */
     public function __construct(
         private Airs $airs,
         private array $places,
         private \Closure $yard,
         private \Closure $air,
+        private \Closure $usual,
+        private float $now,
     ) {}
+
+    /** The first half of a month in which it would have its hour in a usual year; null when it never has. */
+    public function season(Workpiece $piece, string $at, string $cause): ?Remedy
+    {
+        $day = (new \DateTimeImmutable('@' . (int) ($this->now * 3600.0)))
+            ->setTime(0, 0)
+            ->modify('first day of this month');
+        for ($half = 0; $half < self::HALVES; ++$half) {
+            $from = $day
+                ->modify(sprintf('+%d months', intdiv($half, 2)))
+                ->modify($half % 2 > 0 ? '+15 days' : '+0 days');
+            $hour = (int) floor((float) $from->format('U') / 3600.0);
+            if ((float) $hour <= $this->now) {
+                continue;
+            }
+            $airs = $this->airs->with($at, ($this->usual)($this->places[$at], $hour));
+            $found = $this->tried($piece, $at, $airs, $cause, Remedy::WAIT, $from->format('j F'), (float) $hour);
+            if (null !== $found && $found->opens < $hour + self::HALF_H) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
 
     /**
      * @param string $at key of its place
@@ -47,22 +76,27 @@ final readonly class Remedies
         $found = [];
         $reasons = $closed->reasons;
         $place = $this->places[$at];
-        if (in_array(GateReason::Cold, $reasons, true) || in_array(GateReason::Dew, $reasons, true)) {
+        $sheltered = $piece->context->catalogue()->places[$place->kind]->sheltered;
+        if (
+            $sheltered &&
+            [] !== array_intersect([GateReason::Cold->value, GateReason::Dew->value], self::ids($reasons))
+        ) {
             $found[] = $this->first(
                 self::HEAT_C,
                 Remedy::HEAT,
-                static fn(float $c): string => Temperature::celsius($c)->format(\Hull\Quantity\UnitSystem::Metric),
                 fn(float $c): Airs => $this->airs->with($at, ($this->air)($place, Temperature::celsius($c), null)),
                 $piece,
                 $at,
                 $cause,
             );
         }
-        if (in_array(GateReason::Damp, $reasons, true) || in_array(GateReason::Dew, $reasons, true)) {
+        if (
+            $sheltered &&
+            [] !== array_intersect([GateReason::Damp->value, GateReason::Dew->value], self::ids($reasons))
+        ) {
             $found[] = $this->first(
                 self::DRY_RH,
                 Remedy::DRY,
-                static fn(float $rh): string => sprintf('%d %%', (int) round(100.0 * $rh)),
                 fn(float $rh): Airs => $this->airs->with($at, ($this->air)($place, null, RelativeHumidity::ratio($rh))),
                 $piece,
                 $at,
@@ -86,6 +120,16 @@ final readonly class Remedies
         usort($found, static fn(Remedy $a, Remedy $b): int => $a->finish <=> $b->finish);
 
         return $found;
+    }
+
+    /**
+     * @param list<GateReason> $reasons
+     *
+     * @return list<string>
+     */
+    private static function ids(array $reasons): array
+    {
+        return array_map(static fn(GateReason $r): string => $r->value, $reasons);
     }
 
     /**
@@ -124,20 +168,18 @@ final readonly class Remedies
      * The least of several that helps.
      *
      * @param list<float> $amounts
-     * @param \Closure(float): string $words
      * @param \Closure(float): Airs $airs
      */
     private function first(
         array $amounts,
         string $how,
-        \Closure $words,
         \Closure $airs,
         Workpiece $piece,
         string $at,
         string $cause,
     ): ?Remedy {
         foreach ($amounts as $amount) {
-            $found = $this->tried($piece, $at, $airs($amount), $cause, $how, $words($amount));
+            $found = $this->tried($piece, $at, $airs($amount), $cause, $how, $amount);
             if (null !== $found) {
                 return $found;
             }
@@ -147,9 +189,16 @@ final readonly class Remedies
     }
 
     /** @param string|null $cause null: the first coat */
-    private function tried(Workpiece $piece, string $at, Airs $airs, ?string $cause, string $how, string $what): ?Remedy
-    {
-        $yard = ($this->yard)($piece, $at, $airs);
+    private function tried(
+        Workpiece $piece,
+        string $at,
+        Airs $airs,
+        ?string $cause,
+        string $how,
+        string|float $what,
+        ?float $from = null,
+    ): ?Remedy {
+        $yard = ($this->yard)($piece, $at, $airs, $from ?? $this->now);
         $schedule = (new Scheduler(1))->plan($yard);
         $coats = array_filter($yard->activities, static fn(Activity $a): bool => $a->isCoat());
         $opened = $schedule->placed[$cause ?? (array_key_first($coats) ?? '')] ?? null;

@@ -4,19 +4,40 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
-/** Something that would give a block of work its hour, tried: the part alone, with this changed. */
+use Hull\Quantity\Temperature;
+use Hull\Quantity\UnitSystem;
+
+/** Something that would give a block of work its hour, tried: the part alone, with this changed. Waiting is one. */
 final readonly class Remedy
 {
     public const HEAT = 'heat';
     public const DRY = 'dry';
     public const PLACE = 'place';
     public const FILM = 'film';
+    public const WAIT = 'wait';
 
     /**
-     * @param string $how heat, dry, place or film
-     * @param string $what to how much, where to, or which film
+     * @param string $how heat, dry, place, film or wait
+     * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place or film, or a day
      * @param float $opens hour at which what had none is begun
      * @param float $finish hour at which the part is done
      */
-    public function __construct(public string $how, public string $what, public float $opens, public float $finish) {}
+    public function __construct(
+        public string $how,
+        public string|float $what,
+        public float $opens,
+        public float $finish,
+    ) {}
+
+    /** @param string $place name of the one where the part is */
+    public function words(string $place, UnitSystem $units): string
+    {
+        return match ($this->how) {
+            self::HEAT => sprintf('Heat %s to %s', $place, Temperature::celsius((float) $this->what)->format($units)),
+            self::DRY => sprintf('Dry the air of %s to %d %%', $place, (int) round(100.0 * (float) $this->what)),
+            self::PLACE => sprintf('Do it in %s', $this->what),
+            self::FILM => sprintf('Another film: %s', lcfirst((string) $this->what)),
+            default => sprintf('from about %s on', $this->what),
+        };
+    }
 }

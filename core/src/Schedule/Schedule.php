@@ -36,8 +36,25 @@ final readonly class Schedule
                 $activity->id,
                 $closed?->opens === null && $closed !== null ? $closed->words() : $says,
                 $closed,
+                $elsewhere,
+                $this->bares($activity),
             );
         }, $this->causes);
+    }
+
+    /** Something that is laid bare waits with it. */
+    private function bares(Activity $cause): bool
+    {
+        foreach ($this->yard->chains[$cause->part] as $id) {
+            if ($id === $cause->id) {
+                return false;
+            }
+            if (isset($this->without[$id]) && $this->yard->activity($id)->bares) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function finish(): float

@@ -99,6 +99,13 @@ final class Times
             $closes = $window->along
                 ? self::along($earlier, $activity->hours, $window->closes, true)
                 : $window->closes->after($earlier->end) ?? \INF;
+            foreach ($window->again as $id) {
+                $made = $placed[$id] ?? null;
+                $closes =
+                    null !== $made && $made->late && $made->start > $closes
+                        ? $window->closes->after($made->start + $made->paid) ?? \INF
+                        : $closes;
+            }
             if (\INF !== $closes) {
                 yield [$closes, $window];
             }

@@ -12,6 +12,7 @@ final readonly class Window
      * @param string $what in words: "the recoat window of Two-pack epoxy primer"
      * @param bool $along both are coats, see Lag
      * @param float $hours of abrading and wiping when it is missed
+     * @param list<string> $again activities that count on the same before it: one that was late has done it again
      * @param LagTime|null $reopens a film that a late coat would lift takes it again after this
      */
     public function __construct(
@@ -21,5 +22,6 @@ final readonly class Window
         public bool $along,
         public float $hours,
         public ?LagTime $reopens = null,
+        public array $again = [],
     ) {}
 }

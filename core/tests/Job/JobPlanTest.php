@@ -92,17 +92,11 @@ final class JobPlanTest extends TestCase
     public function testAPartWithoutARouteSaysWhyAndTheOthersArePlanned(): void
     {
         $job = self::many(2);
-        $job['parts'][1]['place'] = 'shed';
-        $job['places'][] = [
-            'id' => 'shed',
-            'name' => 'Shed',
-            'kind' => 'unheated-shed',
-            'temperature' => '2 C',
-            'humidity' => '90 %',
-        ];
+        $rubber = ['substrate' => 'rubber', 'conditions' => [], 'service' => 'heat-600'];
+        $job['parts'][1] = [...$job['parts'][1], ...$rubber];
         $plan = self::plan($job);
         self::assertArrayHasKey('zone-0', $plan->routes);
-        self::assertStringContainsString('2 C', $plan->without['zone-1']);
+        self::assertStringContainsString('melts', $plan->without['zone-1'] ?? '');
     }
 
     public function testSixtyZonesAreTheSameTwice(): void

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** A block of work that waits as a whole, since something in it has no hour. */
+final readonly class ClosedView
+{
+    /**
+     * @param string $name of what has no hour
+     * @param string $says what is against it
+     * @param bool $bares something that would be laid bare waits with it
+     * @param bool $air that lies in the air, so that something may help
+     */
+    public function __construct(
+        public string $part,
+        public string $name,
+        public string $says,
+        public bool $bares,
+        public bool $air,
+    ) {}
+}

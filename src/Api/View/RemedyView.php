@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\View;
+
+/** Something that would give a part its hours, tried with the part alone. */
+final readonly class RemedyView
+{
+    /**
+     * @param string $how heat, dry, place, film or wait
+     * @param string $says in words: "Heat Shed to 15 °C"
+     * @param string $opens when what has no hour would be begun
+     * @param string $finish when the part would be done
+     */
+    public function __construct(public string $how, public string $says, public string $opens, public string $finish) {}
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use App\Command\JobInAir;
+use Hull\Quantity\UnitSystem;
+use Hull\Schedule\LowerBound;
+use Hull\Schedule\Lost;
+use Hull\Schedule\Placement;
+use Hull\Schedule\Remedy;
+use Hull\Schedule\Schedule;
+
+/**
+ * A timetable to read in a workshop: what is late and what has no hour first, then day by day who, where, with what,
+ * from when to when.
+ */
+final readonly class ScheduleText
+{
+    public function __construct(private Schedule $schedule, private JobInAir $asked, private \DateTimeZone $zone) {}
+
+    /**
+     * @param \Closure(Lost): list<Remedy> $remedies
+     *
+     * @return list<string>
+     */
+    public function lines(\Closure $remedies): array
+    {
+        return [...$this->without(), ...$this->late(), ...$this->closed($remedies), ...$this->sums(), ...$this->days()];
+    }
+
+    /** @return list<string> */
+    private function without(): array
+    {
+        return array_map(
+            fn(int|string $id, string $why): string => sprintf('NO ROUTE: %s. %s', $this->part((string) $id), $why),
+            array_keys($this->asked->plan->without),
+            array_values($this->asked->plan->without),
+        );
+    }
+
+    /** @return list<string> */
+    private function late(): array
+    {
+        $yard = $this->schedule->yard;
+        $lines = [];
+        foreach ($yard->dues as $part => $due) {
+            $ends = array_map(
+                fn(string $id): float => $this->schedule->placed[$id]->end ?? \INF,
+                $yard->chains[$part] ?? [],
+            );
+            $end = [] === $ends ? $yard->now : max($ends);
+            if ($end > $due) {
+                $lines[] = sprintf(
+                    'LATE: %s is due %s and %s',
+                    $this->part((string) $part),
+                    $this->day($due),
+                    is_finite($end) ? 'is done ' . $this->clock($end) : 'is not done by then',
+                );
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param \Closure(Lost): list<Remedy> $remedies
+     *
+     * @return list<string>
+     */
+    private function closed(\Closure $remedies): array
+    {
+        $lines = [];
+        foreach ($this->schedule->lost() as $lost) {
+            $name = $this->schedule->yard->activity($lost->cause)->name;
+            $lines[] = sprintf(
+                'NOT BEGUN: %s. %s%s has no hour: %s.',
+                $this->part($lost->part),
+                $lost->bares ? 'Nothing is stripped, since ' : '',
+                $lost->bares ? lcfirst($name) : $name,
+                $lost->says,
+            );
+            foreach ($lost->elsewhere ? [] : $remedies($lost) as $remedy) {
+                $place = $this->asked->plan->pieces[$lost->part]->place->name;
+                $words = $remedy->words($place, UnitSystem::Metric);
+                $lines[] =
+                    Remedy::WAIT === $remedy->how
+                        ? sprintf('    or wait: in a usual year %s', $words)
+                        : sprintf(
+                            '    %s: then begun %s, done %s',
+                            $words,
+                            $this->clock($remedy->opens),
+                            $this->clock($remedy->finish),
+                        );
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> */
+    private function sums(): array
+    {
+        $score = $this->schedule->score;
+        $whole = [] === $this->schedule->without;
+
+        return [
+            sprintf(
+                '%s %s%s; %.1f h of work%s',
+                $whole ? 'Done' : 'What has room is done',
+                $this->clock($this->schedule->finish()),
+                $whole ? ', no earlier than ' . $this->clock(LowerBound::of($this->schedule->yard)) : '',
+                $score->handsOn,
+                $score->paid > 0.0 ? sprintf(', %.1f h of it making good missed windows', $score->paid) : '',
+            ),
+        ];
+    }
+
+    /** @return list<string> */
+    private function days(): array
+    {
+        $critical = array_map(static fn(Placement $p): string => $p->id, $this->schedule->criticalChain());
+        $lines = [];
+        $day = '';
+        foreach ($this->schedule->placed as $id => $placed) {
+            $activity = $this->schedule->yard->activity($id);
+            if ($day !== $this->day($placed->start)) {
+                $day = $this->day($placed->start);
+                $lines[] = $day;
+            }
+            $place = $this->asked->job->places[$activity->place]->name ?? $activity->place;
+            $lines[] = sprintf(
+                '%s %s to %s  %s, %s%s: %s, %s (%s)%s',
+                in_array($id, $critical, true) ? '*' : ' ',
+                $this->time($placed->start),
+                $this->day($placed->end) === $day ? $this->time($placed->end) : $this->clock($placed->end),
+                [] === $placed->who ? 'nobody of yours' : implode(' and ', $placed->who),
+                $place,
+                [] === $activity->gear ? '' : ', with ' . implode(' and ', str_replace('-', ' ', $activity->gear)),
+                $this->part($activity->part),
+                lcfirst($activity->name),
+                ScheduleFormat::why($this->schedule, $placed->why),
+                match (true) {
+                    $placed->paid > 0.0 => sprintf(' after %.1f h of making good', $placed->paid),
+                    $placed->late => ' later than it should be',
+                    default => '',
+                },
+            );
+        }
+
+        return $lines;
+    }
+
+    private function part(string $id): string
+    {
+        foreach ($this->asked->job->parts as $part) {
+            if ($part->id === $id) {
+                return $part->name;
+            }
+        }
+
+        return $id;
+    }
+
+    private function clock(float $hour): string
+    {
+        return $this->at($hour)->format('D j M H:i');
+    }
+
+    private function day(float $hour): string
+    {
+        return $this->at($hour)->format('D j M');
+    }
+
+    private function time(float $hour): string
+    {
+        return $this->at($hour)->format('H:i');
+    }
+
+    private function at(float $hour): \DateTimeImmutable
+    {
+        return (new \DateTimeImmutable('@' . (int) round($hour * 3600.0)))->setTimezone($this->zone);
+    }
+}
