@@ -8,19 +8,23 @@ use App\Api\Body\CrewBody;
 use App\Api\Body\DueBody;
 use App\Api\Body\PlanBody;
 use App\Api\Body\PutBody;
+use App\Api\View\ClimateChoice;
 use App\Api\View\CrewPerson;
 use App\Api\View\CrewView;
 use App\Api\View\FloorView;
 use App\Api\View\HelpView;
 use App\Api\View\PlanView;
 use App\Api\View\TryView;
+use App\Catalog\Catalogues;
 use App\Entity\Workshop;
 use App\Work\JobBook;
 use App\Work\PlanBody as Kept;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use App\Work\YardSettings;
+use Hull\Climate\Season;
 use Hull\Input\InvalidInput;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\JobFile\JobReader;
 use Hull\Quantity\Area;
@@ -42,6 +46,7 @@ final readonly class PlanController
         private PlanScreen $screen,
         private YardSettings $settings,
         private JobBook $jobs,
+        private Catalogues $catalogues,
     ) {}
 
     #[Route('/api/plan', name: 'api_plan', methods: ['GET'])]
@@ -136,7 +141,11 @@ final readonly class PlanController
     {
         $workshop = $this->desk->account()->workshop;
         $body = JsonBody::of($request);
-        $this->settings->crew($workshop, Crew::read($body->without('version')), YardContext::version($body));
+        $climates = $this->catalogues->for($workshop)->climates;
+        $body->optional('climate')?->choice(Keys::of($climates));
+        $crew = Crew::read($body->without('version'));
+        $crew->in(array_map(YardAir::key(...), $this->air->places()));
+        $this->settings->crew($workshop, $crew, YardContext::version($body));
 
         return new JsonResponse($this->crewView($workshop));
     }
@@ -195,7 +204,9 @@ final readonly class PlanController
 
     private function crewView(Workshop $workshop): CrewView
     {
-        $n = Node::root(YardPlan::crew($workshop)->written);
+        $crew = YardPlan::crew($workshop);
+        $catalogue = $this->catalogues->for($workshop);
+        $n = Node::root($crew->written);
         $week = static fn(?Node $w): array => array_map(
             static fn(Node $d): array => array_map(static fn(Node $s): string => $s->text(), $d->items()),
             $w?->fields() ?? [],
@@ -223,6 +234,14 @@ final readonly class PlanController
                 $n->optional('floors')?->fields() ?? [],
             ),
             array_map(static fn(Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []),
+            $crew->objective->weights(),
+            $catalogue->season($crew->climate)->id,
+            array_values(
+                array_map(
+                    static fn(Season $s): ClimateChoice => new ClimateChoice($s->id, $s->name, $s->hint),
+                    $catalogue->climates,
+                ),
+            ),
         );
     }
 }

@@ -115,6 +115,14 @@ final readonly class PlanScreen
                 ),
                 array_values(array_filter($body->optional('without')?->items(5000) ?? [], $of)),
             ),
+            missed: array_map(
+                static fn(Node $n): View\MissedView => new View\MissedView(
+                    $n->field('part')->text(),
+                    self::hour($n->field('due')) ?? '',
+                    self::hour($n->optional('end')),
+                ),
+                array_values(array_filter($body->optional('missed')?->items(5000) ?? [], $of)),
+            ),
             closed: array_map(
                 static fn(Node $n): View\ClosedView => new View\ClosedView(
                     $n->field('part')->text(),

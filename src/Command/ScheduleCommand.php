@@ -64,6 +64,7 @@ final class ScheduleCommand extends Command
                     ? Crew::usual('the bench')
                     : Crew::read(JsonBody::decode(Files::read($option('crew'))));
             $asked = $this->airing->read($input);
+            $crew = $crew->in(array_map(static fn(Place $p): string => $p->name, $asked->job->places));
             $yard = self::yard($asked, $crew, $zone);
         } catch (InvalidInput $e) {
             return Files::refuse($output, $e);

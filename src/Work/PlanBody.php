@@ -84,6 +84,7 @@ final class PlanBody
                 Keys::of($schedule->without),
                 array_values($schedule->without),
             ),
+            'missed' => self::missed($schedule),
             'lost' => array_map(
                 static fn(Lost $l): array => [
                     'id' => $l->cause,
@@ -112,6 +113,23 @@ final class PlanBody
             'again' => null !== $replan,
             'better' => $replan?->better?->finish(),
         ];
+    }
+
+    /** @return list<array{part: string, due: float, end: float|null}> parts that are not done when they are due */
+    private static function missed(Schedule $schedule): array
+    {
+        $missed = [];
+        foreach ($schedule->yard->dues as $part => $due) {
+            $end = $schedule->yard->now;
+            foreach ($schedule->yard->chains[$part] ?? [] as $id) {
+                $end = max($end, $schedule->placed[$id]->end ?? \INF);
+            }
+            if ($end > $due) {
+                $missed[] = ['part' => (string) $part, 'due' => $due, 'end' => self::finite($end)];
+            }
+        }
+
+        return $missed;
     }
 
     /** What would break if it stayed, in words; null for what is new or has no room. */

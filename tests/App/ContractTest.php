@@ -57,17 +57,17 @@ final class ContractTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Winch']), 'id');
-        $survey = self::survey(['substrate' => 'cast-iron']);
-        $survey['place'] = ['id' => 'bay', 'kind' => 'outdoors', 'temperature' => '-8 C', 'humidity' => '95 %'];
+        $survey = self::survey(['substrate' => 'rubber', 'conditions' => [], 'service' => 'heat-600']);
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
         $none = ['alternatives/{question}', 'beside/{question}/{answer}', 'cover/{step}', 'pour/{step}'];
         $this->tryAllReads(
             $job,
             $part,
-            array_fill_keys(array_map(static fn(string $p): string => '/api/parts/{part}/' . $p, $none), 409),
+            ['/api/plan/help/{part}' => 409] +
+                array_fill_keys(array_map(static fn(string $p): string => '/api/parts/{part}/' . $p, $none), 409),
         );
         self::assertStringContainsString(
-            '17.6 °F',
+            'it melts',
             self::text($this->call('GET', "/api/parts/$part/route"), 'obstacle'),
         );
     }

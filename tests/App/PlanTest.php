@@ -104,7 +104,7 @@ final class PlanTest extends ApiCase
             ...array_map(static fn(mixed $w): array => self::list($w, 'hangs'), self::list($view, 'work')),
         );
         self::assertSame([], $hangs($this->call('POST', '/api/plan', ['fresh' => true])));
-        $this->weather(10.6, 50.0);
+        $this->weather(12.4, 50.0);
         $words = implode(
             '; ',
             array_map(
@@ -190,10 +190,70 @@ final class PlanTest extends ApiCase
         self::assertSame(422, $this->code());
     }
 
+    public function testWhatHasNoHourIsSaidFirstWithWhatWouldHelp(): void
+    {
+        $this->enter('rowan@yard.example');
+        [, $part] = $this->part();
+        $survey = $this->call('GET', "/api/parts/$part/survey");
+        $place = ['id' => 'bay', 'name' => 'Long shed', 'kind' => 'unheated-shed'];
+        $air = ['temperature' => '4 C', 'humidity' => '80 %'];
+        $this->call('PUT', "/api/parts/$part/survey", [
+            ...self::survey(),
+            'place' => [...$place, ...$air],
+            'version' => (int) self::number($survey, 'version'),
+        ]);
+        self::assertSame(200, $this->code(), (string) $this->client->getResponse()->getContent());
+        $this->weather(2.0, 80.0);
+        $plan = $this->call('POST', '/api/plan', ['fresh' => true]);
+        self::assertStringContainsString('colder', self::text($plan, 'closed', 0, 'says'));
+        self::assertTrue(self::at($plan, 'closed', 0, 'bares'));
+        $steps = array_map(static fn(mixed $w): string => self::text($w, 'name'), self::list($plan, 'work'));
+        self::assertSame([], preg_grep('/coat|strip|sand/i', $steps), 'nothing is stripped');
+        $help = $this->call('GET', "/api/plan/help/$part");
+        $heat = array_values(
+            array_filter(self::list($help, 'remedies'), static fn(mixed $r): bool => 'heat' === self::at($r, 'how')),
+        );
+        self::assertMatchesRegularExpression('/^Heat Long shed to 1[05] °C$/', self::text($heat[0] ?? [], 'says'));
+        self::assertMatchesRegularExpression('/^from about \d+ \w+ on$/', self::text($help, 'season'));
+        $this->enter('stranger@other.example', 'Other');
+        $this->call('GET', "/api/plan/help/$part");
+        self::assertSame(404, $this->code());
+    }
+
+    public function testWhatThingsAreWorthAndTheUsualYearAreTheYardsOwn(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $crew = $this->call('GET', '/api/crew');
+        self::assertSame(6.0, self::number($crew, 'worth', 'day'));
+        self::assertSame('cool-coast', self::text($crew, 'climate'));
+        $people = [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]];
+        $kept = $this->change('PUT', '/api/crew', [
+            'people' => $people,
+            'worth' => ['day' => 2],
+            'climate' => 'cold-inland',
+        ]);
+        self::assertSame(
+            [2.0, 2.0, 'cold-inland'],
+            [self::number($kept, 'worth', 'day'), self::number($kept, 'worth', 'good'), self::text($kept, 'climate')],
+        );
+        foreach (
+            ['/worth/day' => ['worth' => ['day' => -1]], '/climate' => ['climate' => 'the moon']]
+            as $pointer => $bad
+        ) {
+            $refused = $this->change('PUT', '/api/crew', ['people' => $people, ...$bad]);
+            self::assertSame(422, $this->code());
+            self::assertSame($pointer, self::text($refused, 'errors', 0, 'pointer'));
+        }
+        $refused = $this->change('PUT', '/api/crew', ['people' => $people, 'floors' => ['Moon base' => '20 m2']]);
+        self::assertStringContainsString('Moon base', self::text($refused, 'errors', 0, 'detail'));
+    }
+
     public function testTheCrewIsCheckedAndTheScheduleKeepsToIt(): void
     {
         $this->enter('rowan@yard.example');
         $this->part();
+        $place = self::text($this->call('GET', '/api/plan'), 'places', 0, 'name');
         foreach (
             [
                 '/people/0/hours/mon/0' => ['people' => [['name' => 'Wren', 'hours' => ['mon' => ['18:00-9:00']]]]],
@@ -215,14 +275,14 @@ final class PlanTest extends ApiCase
         }
         $crew = $this->change('PUT', '/api/crew', [
             'people' => [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]],
-            'floors' => ['Bay' => '20 m2'],
+            'floors' => [$place => '20 m2'],
         ]);
         self::assertSame(
             ['Wren', ['9:00-12:30'], '20 m²'],
             [
                 self::text($crew, 'people', 0, 'name'),
                 self::list($crew, 'people', 0, 'hours', 'sat'),
-                self::text($crew, 'floors', 'Bay'),
+                self::text($crew, 'floors', $place),
             ],
         );
         $zone = new \DateTimeZone('Europe/London');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
+use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 
 /**
@@ -97,6 +98,41 @@ final readonly class Crew
             written: is_array($n->value) ? self::named($n->value) : [],
             objective: Objective::read($n->optional('worth')),
             climate: $n->optional('climate')?->text(40) ?? '',
+        );
+    }
+
+    /**
+     * With the room under the keys of places, whether they were named by key or by name.
+     *
+     * @param array<int|string, string> $places name by key
+     *
+     * @throws InvalidInput where there is no such place
+     */
+    public function in(array $places): self
+    {
+        $floors = [];
+        foreach ($this->floors as $said => $m2) {
+            $key = isset($places[$said]) ? $said : array_search((string) $said, $places, true);
+            if (false === $key) {
+                throw new InvalidInput(
+                    '/floors/' . $said,
+                    sprintf('There is no place "%s".', $said),
+                    [] === $places ? 'no room, while there is no place' : 'one of: ' . implode(', ', $places),
+                );
+            }
+            $floors[$key] = $m2;
+        }
+
+        return new self(
+            people: $this->people,
+            away: $this->away,
+            quiet: $this->quiet,
+            off: $this->off,
+            floors: $floors,
+            gear: $this->gear,
+            written: $this->written,
+            objective: $this->objective,
+            climate: $this->climate,
         );
     }
 

@@ -30,6 +30,18 @@ final readonly class Objective
         public float $turn = 0.05,
     ) {}
 
+    /** @return array<string, float> by field of the file */
+    public function weights(): array
+    {
+        return [
+            'day' => $this->day,
+            'good' => $this->good,
+            'visit' => $this->visit,
+            'set_up' => $this->setUp,
+            'turn' => $this->turn,
+        ];
+    }
+
     public static function read(?Node $n): self
     {
         $usual = new self();

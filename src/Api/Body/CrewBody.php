@@ -13,6 +13,8 @@ final readonly class CrewBody
      * @param list<string> $off days, as 2026-12-25
      * @param array<int|string, string> $floors area by place
      * @param array<int|string, int> $gear
+     * @param array<int|string, float> $worth hours of hands by what they are given for: day, good, visit, set_up, turn
+     * @param ?string $climate id of the usual year there
      */
     public function __construct(
         public array $people,
@@ -21,5 +23,7 @@ final readonly class CrewBody
         public array $off = [],
         public array $floors = [],
         public array $gear = [],
+        public array $worth = [],
+        public ?string $climate = null,
     ) {}
 }

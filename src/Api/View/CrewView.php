@@ -13,6 +13,9 @@ final readonly class CrewView implements \JsonSerializable
      * @param list<string> $off
      * @param array<int|string, string> $floors m2 by place
      * @param array<int|string, int> $gear
+     * @param array<int|string, float> $worth hours of hands by what they are given for: day, good, visit, set_up, turn
+     * @param string $climate id of the usual year there
+     * @param list<ClimateChoice> $climates to choose from
      */
     public function __construct(
         public int $version,
@@ -21,6 +24,9 @@ final readonly class CrewView implements \JsonSerializable
         public array $off,
         public array $floors,
         public array $gear,
+        public array $worth,
+        public string $climate,
+        public array $climates,
     ) {}
 
     /** @return array<array-key, mixed> with maps that stay maps when they are empty */
@@ -31,6 +37,7 @@ final readonly class CrewView implements \JsonSerializable
             'quiet' => (object) $this->quiet,
             'floors' => (object) $this->floors,
             'gear' => (object) $this->gear,
+            'worth' => (object) $this->worth,
         ];
     }
 }

@@ -17,6 +17,7 @@ final readonly class PlanView
      * @param list<PlanPart> $parts
      * @param list<PlannedView> $work in order of time
      * @param list<LostView> $without what has no room
+     * @param list<MissedView> $missed due dates that are not kept
      * @param list<ClosedView> $closed what it waits for, said first
      * @param list<MoveView> $moves what it does otherwise than the one before
      * @param list<NextView> $next what can be begun now, best first
@@ -46,6 +47,7 @@ final readonly class PlanView
         public array $parts,
         public array $work,
         public array $without,
+        public array $missed,
         public array $closed,
         public array $moves,
         public array $next,

@@ -37,6 +37,7 @@ export const keys = {
     [...part(id), 'pour', step, tools, poured, zero] as const,
   windows: (id: string) => [...part(id), 'windows'] as const,
   record: (id: string) => [...part(id), 'record'] as const,
+  help: (id: string) => [...part(id), 'help'] as const,
   worth: (id: string) => [...part(id), 'worth'] as const,
   photos: (id: string) => [...part(id), 'photos'] as const,
   partFilms: (id: string) => [...part(id), 'films'] as const,

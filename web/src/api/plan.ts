@@ -9,6 +9,14 @@ export const usePlan = () =>
     refetchInterval: (q) => (['wanted', 'working'].includes(q.state.data?.status ?? '') ? 1500 : 60_000),
   });
 
+/** What would give a part its hours that has none. */
+export const useHelp = (part: string) =>
+  useQuery({
+    queryKey: keys.help(part),
+    staleTime: 60_000,
+    queryFn: () => settle(api.GET('/api/plan/help/{part}', { params: { path: { part } } })),
+  });
+
 export const useTriedPut = (id: string, start: string | null) =>
   useQuery({
     queryKey: keys.triedPut(id, start),

@@ -6,6 +6,7 @@ import { Notice } from '../../parts/Notice';
 import { textSize, tok } from '../../theme/tokens';
 import { type Week, days } from './week';
 import { Hours } from './Hours';
+import { Weights } from './Weights';
 
 interface Draft {
   people: { name: string; week: Week; off: string }[];
@@ -13,6 +14,8 @@ interface Draft {
   off: string;
   floors: string;
   gear: Record<string, number>;
+  climate: string;
+  worth: Record<string, string>;
 }
 
 const asText = (week: Record<string, string[]>): Week =>
@@ -38,6 +41,8 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
       .map(([p, m]) => `${p}: ${m}`)
       .join(', '),
     gear: crew.gear,
+    climate: crew.climate,
+    worth: Object.fromEntries(Object.entries(crew.worth).map(([id, hours]) => [id, String(hours)])),
   });
   const save = usePlanWrite(async (body: Schemas['CrewBody']) => {
     await settle(api.PUT('/api/crew', { body }));
@@ -62,6 +67,8 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
         }),
       ),
       gear: d.gear,
+      climate: d.climate,
+      worth: Object.fromEntries(Object.entries(d.worth).map(([id, hours]) => [id, Number(hours.replace(',', '.'))])),
     });
   };
   return (
@@ -143,6 +150,14 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
           }}
         />
       </Box>
+      <Weights
+        crew={crew}
+        climate={d.climate}
+        worth={d.worth}
+        change={(climate, worth) => {
+          setD({ ...d, climate, worth });
+        }}
+      />
       {wrong && (
         <div role="alert">
           <Notice title={wrong.message}>Accepted: {wrong.accepted}.</Notice>

@@ -16,6 +16,7 @@ import { CalendarAddress } from './CalendarAddress';
 import { ChosenWork } from './ChosenWork';
 import { Hanging } from './Hanging';
 import { Moves } from './Moves';
+import { NotBegun } from './NotBegun';
 
 function Figures({ view }: { view: Schemas['PlanView'] }) {
   const figure = (label: string, text: string, tone: 'ink' | 'lead' = 'ink') => (
@@ -27,8 +28,9 @@ function Figures({ view }: { view: Schemas['PlanView'] }) {
   );
   return (
     <Box sx={{ display: 'flex', gap: { xs: 2, sm: 4 }, flexWrap: 'wrap', mb: 1.5 }}>
-      {view.finish && figure('all done', when(view.finish, view.now))}
-      {view.bound && figure('no plan ends before', when(view.bound, view.now))}
+      {view.finish &&
+        figure(view.without.length > 0 ? 'what has room is done' : 'all done', when(view.finish, view.now))}
+      {view.bound && view.without.length === 0 && figure('no plan ends before', when(view.bound, view.now))}
       {view.handsOn && figure('hands on', view.handsOn.text)}
       {view.paid && figure('making good missed windows', view.paid.text, view.paid.value > 0 ? 'lead' : 'ink')}
       {view.late && view.late.value > 0 && figure('past due dates', view.late.text, 'lead')}
@@ -132,6 +134,7 @@ export function Schedule() {
             </Button>
           </Box>
         )}
+        <NotBegun view={view} />
         <Figures view={view} />
         {view.work.length === 0 && view.status !== 'none' && !busy && (
           <Notice tone="deep" title="Nothing is left to do">

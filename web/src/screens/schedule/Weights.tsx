@@ -1,0 +1,61 @@
+import { Box, MenuItem, TextField } from '@mui/material';
+import type { Schemas } from '../../api/client';
+import { textSize, tok } from '../../theme/tokens';
+
+export const weights: [string, string][] = [
+  ['day', 'A day longer until all is done'],
+  ['good', 'An hour of making good'],
+  ['visit', 'One more day somebody comes in'],
+  ['set_up', 'Setting up and cleaning a gun or brush'],
+  ['turn', 'Turning to another part'],
+];
+
+/** What a usual year is like here, and what things are worth when schedules are compared. */
+export function Weights({
+  crew,
+  climate,
+  worth,
+  change,
+}: {
+  crew: Schemas['CrewView'];
+  climate: string;
+  worth: Record<string, string>;
+  change: (climate: string, worth: Record<string, string>) => void;
+}) {
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <TextField
+        select
+        label="A usual year here"
+        value={climate}
+        onChange={(e) => {
+          change(e.target.value, worth);
+        }}
+        helperText="holds where no forecast reaches: when the frost ends, when a coat has its hours"
+      >
+        {crew.climates.map((c) => (
+          <MenuItem key={c.id} value={c.id}>
+            {c.name}: {c.hint}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        What things are worth, in hours of hands. The schedule with the smallest sum is taken; due dates come first.
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.5 }}>
+        {weights.map(([id, label]) => (
+          <TextField
+            key={id}
+            label={label}
+            value={worth[id] ?? ''}
+            onChange={(e) => {
+              change(climate, { ...worth, [id]: e.target.value });
+            }}
+            type="number"
+            slotProps={{ htmlInput: { min: 0, step: 0.05 } }}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
