@@ -85,6 +85,31 @@ final readonly class Admission
         );
     }
 
+    /** What is found not ready has to be there; a film that failed is a fault, and has its own way. */
+    public function found(PartRow $row, LogEntry $entry): void
+    {
+        $isFilm = in_array($entry->kind, [EntryKind::StillTacky, EntryKind::StillSoft], true);
+        if (!$isFilm && !in_array($entry->kind, [EntryKind::StillWet, EntryKind::Failed], true)) {
+            return;
+        }
+        $piece = $this->stored->workpiece($row);
+        $step = null === $entry->stepKey ? null : $piece->route()->find($entry->stepKey);
+        $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
+        if ($isFilm && [] === $replayed->coats) {
+            throw new InvalidInput('/kind', 'There is no coat on it yet.', '"still-wet" for what dries without a film');
+        }
+        if (EntryKind::StillWet === $entry->kind && [] === $replayed->finished) {
+            throw new InvalidInput('/kind', 'Nothing was done yet that could dry.', 'once a step is finished');
+        }
+        if (EntryKind::Failed === $entry->kind && null !== $step?->product) {
+            throw new InvalidInput(
+                '/kind',
+                'A coat does not fail as a test does: it is tacky, soft or a fault to sand back.',
+                '"still-tacky" or "still-soft"; or sand it back',
+            );
+        }
+    }
+
     /** A gauge on a wet film reads nothing. */
     public function dry(PartRow $row, LogEntry $entry): void
     {

@@ -48,6 +48,7 @@ final readonly class LogBook
             $entry = $this->admission->complete($row, $this->admission->within($row, $entry, $outside), $despite);
             $this->book($row, $entry, $hand);
             $this->admission->dry($row, $entry);
+            $this->admission->found($row, $entry);
             $gained = $this->replanning->adapt($row);
             $this->em->flush();
 
@@ -112,8 +113,18 @@ final readonly class LogBook
                 EntryKind::Start->value => [EntryKind::Start, EntryKind::Finish],
                 EntryKind::Finish->value => [EntryKind::Finish],
             ][$entry->kind->value] ?? [];
+        // Failed, it may be begun and finished again.
+        $failed = array_filter(
+            $before,
+            static fn(LogEntry $l): bool => EntryKind::Failed === $l->kind && $l->stepKey === $entry->stepKey,
+        );
+        $since = [] === $failed ? null : max(array_map(static fn(LogEntry $l): float => $l->hour(), $failed));
         foreach ($before as $line) {
-            if ($line->stepKey === $entry->stepKey && in_array($line->kind, $bars, true)) {
+            if (
+                $line->stepKey === $entry->stepKey &&
+                in_array($line->kind, $bars, true) &&
+                (null === $since || $line->hour() > $since)
+            ) {
                 $written =
                     array_values(
                         array_filter($row->log->toArray(), static fn(LogRow $l): bool => $l->entryId === $line->id),

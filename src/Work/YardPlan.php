@@ -64,6 +64,7 @@ final readonly class YardPlan
         private Catalogues $catalogues,
         private ClockInterface $clock,
         private MessageBusInterface $bus,
+        private Replanning $replanning,
     ) {}
 
     public function latest(string $status = PlanRow::DONE): ?PlanRow
@@ -290,6 +291,7 @@ final readonly class YardPlan
         bool $fresh = false,
         ?bool $later = null,
     ): PlanRow {
+        $this->adapt();
         $last = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
         $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
         $row->body = ['pins' => $pins, 'fresh' => $fresh];
@@ -305,6 +307,24 @@ final readonly class YardPlan
         }
 
         return $row;
+    }
+
+    /** What hours and rain have undone since the last line of the record goes into the routes. */
+    private function adapt(): void
+    {
+        $now = $this->clock->now();
+        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+            foreach ($job->parts as $row) {
+                try {
+                    $undone = $this->stored->workpiece($row)->replay($now, $this->air->series($row))->undone;
+                } catch (NoRoute) {
+                    continue;
+                }
+                if ([] !== $undone) {
+                    $this->replanning->adapt($row);
+                }
+            }
+        }
     }
 
     /**

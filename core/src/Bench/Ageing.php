@@ -18,21 +18,35 @@ use Hull\Surface\SurfaceState;
 final class Ageing
 {
     private const WET = 'wet';
+    private const AGAIN = 0.5;
 
     /** @var array<int|string, float> fact that holds for hours only, or until it rains => hour since which it is so */
     public array $proofs = [];
+
+    /** @var array<int|string, true> facts that hours or rain have undone and nothing has made again */
+    public array $undone = [];
 
     /** A step is under way: what it found at its beginning is what it was begun on. */
     public bool $working = false;
 
     /** The end of the rain that the surface is wet from. */
     private ?float $rained = null;
+    private float $share = 1.0;
 
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly StepRunner $runner,
         private readonly ClimateSeries $series,
     ) {}
+
+    /** It was found wet when it should have been dry: half of its drying again from then on (estimate). */
+    public function stillWet(SurfaceState $state, float $hour): SurfaceState
+    {
+        $this->rained = $hour;
+        $this->share = self::AGAIN;
+
+        return $state->with(self::WET, max(1.0, $state->fact(self::WET)));
+    }
 
     /** A step was finished. */
     public function done(SurfaceState $before, SurfaceState $after, float $hour): void
@@ -47,6 +61,7 @@ final class Ageing
                 (null !== $fact->lasts($this->series->outdoors) || $fact->lostInRain)
             ) {
                 $this->proofs[$id] = $hour;
+                unset($this->undone[$id]);
             }
         }
         $this->working = false;
@@ -67,10 +82,13 @@ final class Ageing
             ) {
                 $state = $state->with((string) $id, 0.0);
                 unset($this->proofs[$id]);
+                $this->undone[$id] = true;
             }
         }
         if (null !== $rain && (null !== $this->rained || $state->fact(self::WET) <= 0.0)) {
             $this->rained = $rain;
+            $this->share = 1.0;
+            $this->undone[self::WET] = true;
             $state = $state->with(self::WET, 1.0);
         }
         if (null !== $this->rained && $this->isDry($state, $this->rained, $to)) {
@@ -98,7 +116,7 @@ final class Ageing
             } catch (InvalidQuantity) {
                 continue;
             }
-            if ($done >= 1.0) {
+            if ($done >= $this->share) {
                 return true;
             }
         }

@@ -6,6 +6,8 @@ namespace Hull\Bench;
 
 use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
+use Hull\Cure\CureClock;
+use Hull\Input\Keys;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
 use Hull\Job\Route;
@@ -16,11 +18,15 @@ use Hull\Route\PartContext;
 use Hull\Route\RouteCheck;
 use Hull\Route\Severity;
 use Hull\Route\StepRunner;
+use Hull\Surface\Film;
 use Hull\Surface\SurfaceState;
 
 /** Replays what was really done, with the times and the air that were logged. */
 final readonly class Replay
 {
+    /** What is found not ready is ready this much later at the soonest, hours. */
+    private const SOON_H = 0.25;
+
     private StepRunner $runner;
 
     public function __construct(private PartContext $context)
@@ -52,11 +58,29 @@ final readonly class Replay
         $finished = [];
         $findings = [];
         $coats = [];
+        $notYet = null;
         $ageing = new Ageing($this->context->catalogue(), $this->runner, $series);
         foreach ($entries as $entry) {
             $state = $ageing->pass($this->advance($state, $part, $clock, $entry->hour()), $clock, $entry->hour());
             $clock = $entry->hour();
             $step = null === $entry->stepKey ? null : $route->find($entry->stepKey);
+            if (EntryKind::StillWet === $entry->kind) {
+                [$state, $notYet] = [$ageing->stillWet($state, $clock), $clock];
+            }
+            $clockOf = match ($entry->kind) {
+                EntryKind::StillTacky => static fn(Film $f): CureClock => $f->touch,
+                EntryKind::StillSoft => static fn(Film $f): CureClock => $f->recoatMin,
+                default => null,
+            };
+            if (null !== $clockOf) {
+                [$state, $coats, $started] = $this->setBack($state, $coats, $started, $part, $clock, $clockOf);
+            }
+            if (EntryKind::Failed === $entry->kind && null !== $step) {
+                unset($finished[$step->key], $started[$step->key]);
+                $state = $this->failed($step, $state);
+                $ageing->done($state, $state, $clock);
+                continue;
+            }
             if (null !== $entry->film && null !== $step && isset($finished[$step->key])) {
                 $state = self::read($state, $coats, $step->key, $entry->film);
             }
@@ -98,6 +122,8 @@ final readonly class Replay
             series: $series,
             air: $series->airAt($now),
             proofs: $ageing->proofs,
+            notYet: $notYet,
+            undone: Keys::of($ageing->undone),
         );
     }
 
@@ -148,6 +174,66 @@ final readonly class Replay
                 );
                 $state = null === $need->scar ? $state : $state->with($need->scar, 1.0);
             }
+        }
+
+        return $state;
+    }
+
+    /**
+     * The thumb has the word: a film that the sheet has further on than it is counts from so much later as it is late.
+     *
+     * @param list<LaidCoat> $coats
+     * @param array<int|string, float> $started
+     * @param \Closure(Film): CureClock $clock the one that has not run out, whatever it says
+     *
+     * @return array{SurfaceState, list<LaidCoat>, array<int|string, float>}
+     */
+    private function setBack(
+        SurfaceState $state,
+        array $coats,
+        array $started,
+        ClimateSeries $series,
+        float $now,
+        \Closure $clock,
+    ): array {
+        $top = $state->top();
+        $coat = $coats[count($coats) - 1] ?? null;
+        if (null === $top || null === $coat || !$clock($top)->isReached()) {
+            return [$state, $coats, $started];
+        }
+        $fresh = Film::fresh($top->product, $top->thickness, $top->measured);
+        [$low, $high] = [$coat->laidAt, $now];
+        while ($high - $low > 0.01) {
+            $middle = ($low + $high) / 2.0;
+            ($clock($fresh)->reachedAt($series, $middle) ?? \INF) > $now + self::SOON_H
+                ? ($high = $middle)
+                : ($low = $middle);
+        }
+        $lower = array_slice($coats, 0, -1);
+        $below = $state->strip(1);
+        $laid = $this->coats($lower, new RouteStep($coat->stepKey, ''), $below->lay($fresh), $series, $high);
+        $began = $started[$coat->stepKey] ?? $coat->laidAt;
+
+        return [
+            $below->lay($this->advance($below->lay($fresh), $series, $high, $now)->top() ?? $fresh),
+            $laid,
+            [...$started, $coat->stepKey => $began + $high - $coat->laidAt],
+        ];
+    }
+
+    /** Undone, and what a fail shows is there still. */
+    private function failed(RouteStep $step, SurfaceState $state): SurfaceState
+    {
+        $catalogue = $this->context->catalogue();
+        foreach (array_keys($catalogue->facts) as $fact) {
+            $fact = (string) $fact;
+            if ($this->runner->effects($step, $state->with($fact, 0.0))->fact($fact) > 0.0) {
+                $state = $state->with($fact, 0.0);
+            }
+        }
+        $test = $catalogue->tests[$catalogue->step($step->step)->accept ?? ''] ?? null;
+        foreach ($test->shows ?? [] as $fact => $level) {
+            $state = $state->with((string) $fact, max($level, $state->fact((string) $fact)));
         }
 
         return $state;

@@ -17,6 +17,8 @@ final readonly class Replayed
      * @param array<int|string, float> $finished step key => hour
      * @param list<LaidCoat> $coats coats still on the part, bottom to top
      * @param list<Finding> $findings needs that were broken when the work was done
+     * @param list<string> $undone facts that hours or rain have undone
+     * @param float|null $notYet hour at which what was finished last was found not to be over
      * @param array<int|string, float> $proofs fact that holds for hours only => hour since which it is so
      */
     public function __construct(
@@ -28,5 +30,7 @@ final readonly class Replayed
         public ClimateSeries $series,
         public Air $air,
         public array $proofs = [],
+        public ?float $notYet = null,
+        public array $undone = [],
     ) {}
 }

@@ -10,6 +10,7 @@ final readonly class AcceptanceTest
     /**
      * @param string $reading yes-no, number or scale
      * @param list<string> $onFail steps a fail leads to
+     * @param array<int|string, float> $shows level by fact that a fail shows to be there still
      * @param string $twin the same judgement by eye or by gauge
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class AcceptanceTest
         public string $pass,
         public string $fail,
         public array $onFail,
+        public array $shows,
         public string $twin,
         public string $standard,
     ) {}

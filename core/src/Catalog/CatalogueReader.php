@@ -108,7 +108,7 @@ final class CatalogueReader
         $cautions = $this->cautions();
         $names->add('cautions', Keys::of($cautions));
         $schools = new SchoolReader($names, $this->data->field('schools'));
-        $tests = $this->tests();
+        $tests = $this->tests($facts);
         $names->add('tests', Keys::of($tests));
         $needs = new NeedReader($facts, $names->of('product tags'));
         $materials = new MaterialReader($names, $facts, $needs);
@@ -248,7 +248,7 @@ final class CatalogueReader
     }
 
     /** @return array<int|string, AcceptanceTest> */
-    private function tests(): array
+    private function tests(FactTable $facts): array
     {
         return $this->keyed(
             'tests',
@@ -262,6 +262,7 @@ final class CatalogueReader
                 pass: $n->field('pass')->text(300),
                 fail: $n->field('fail')->text(300),
                 onFail: $this->names->ids('steps', $n->optional('on_fail')),
+                shows: $facts->levels($n->optional('shows')),
                 twin: $n->optional('twin')?->text(300) ?? '',
                 standard: $n->field('standard')->text(),
             ),

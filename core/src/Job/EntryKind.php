@@ -16,4 +16,18 @@ enum EntryKind: string
     case Correction = 'correction';
     /** A stop that a named person takes responsibility for. */
     case Taken = 'taken';
+    /** What should be dry, or have worked, is not yet. */
+    case StillWet = 'still-wet';
+    /** The film on top is not touch dry yet. */
+    case StillTacky = 'still-tacky';
+    /** The film on top is dry to the touch and does not take the next coat yet. */
+    case StillSoft = 'still-soft';
+    /** A step did not pass its test. */
+    case Failed = 'failed';
+
+    /** It belongs to a step that it names. */
+    public function namesAStep(): bool
+    {
+        return in_array($this, [self::Start, self::Finish, self::Mixed, self::Failed], true);
+    }
 }

@@ -253,10 +253,10 @@ final readonly class JobReader
             $n->field('kind')->choice(array_map(static fn(EntryKind $k): string => $k->value, EntryKind::cases())),
         );
         $step = $n->optional('step');
-        if (null === $step && in_array($kind, [EntryKind::Start, EntryKind::Finish, EntryKind::Mixed], true)) {
+        if (null === $step && $kind->namesAStep()) {
             throw new \Hull\Input\InvalidInput(
                 $n->pointer . '/step',
-                'A start, a mix or a finish belongs to a step.',
+                'A start, a mix, a finish or a fail belongs to a step.',
                 'the key of a step of the route',
             );
         }

@@ -37,6 +37,7 @@ final class ChainReader
     /** Getting ready for it and clearing away, hours. */
     private const TURNING_TO_H = 0.25;
     private const BATH = 'bath';
+    private const AGAIN = 0.25;
     private const OILING = 'oiling';
     private const TESTING = 'testing';
     /** Group of the films that protect what is under them. */
@@ -394,11 +395,13 @@ final class ChainReader
         $hour = [] === $this->done->finished ? 0.0 : max($this->done->finished);
         $last = $this->piece->route()->find((string) array_search($hour, $this->done->finished, true));
         $definition = null === $last ? null : $this->catalogue->step($last->step);
-        if (null !== $definition && !$definition->isWait()) {
-            $this->holdUntil(
-                $this->passing($definition, $state)?->after($hour) ?? -\INF,
-                'waits for ' . self::working($definition),
-            );
+        $passing = null === $definition || $definition->isWait() ? null : $this->passing($definition, $state);
+        if (null !== $definition && null !== $passing) {
+            $over = $passing->after($hour) ?? \INF;
+            $again = $this->done->notYet ?? -\INF;
+            // Found not over when it should have been: a quarter of it again (estimate).
+            $over = $again > $hour ? max($over, $again + self::AGAIN * ($over - $hour)) : $over;
+            $this->holdUntil($over, 'waits for ' . self::working($definition));
         }
     }
 

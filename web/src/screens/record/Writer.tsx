@@ -10,6 +10,8 @@ import { tok } from '../../theme/tokens';
 import { Cover } from '../mix/MixClocks';
 import { kinds } from './kinds';
 
+const choices = ['finish', 'start', 'reading', 'note', 'still-wet', 'still-tacky', 'still-soft', 'failed'];
+
 /** What may be done all the same, when somebody writes why. */
 const reasons: Record<string, { field: 'outside' | 'despite'; title: string } | undefined> = {
   '/outside': { field: 'outside', title: 'Outside its limits' },
@@ -41,8 +43,13 @@ export function Writer({
   const [reason, setReason] = useState('');
   const [asked, setAsked] = useState('');
   const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
-  const withStep = correcting ? correcting.stepKey !== null : kind === 'start' || kind === 'finish';
-  const chosen = open.some((s) => s.key === step) || correcting ? step : (running?.key ?? next?.key ?? '');
+  const withStep = correcting ? correcting.stepKey !== null : ['start', 'finish', 'failed'].includes(kind);
+  // What was finished may turn out not to pass; the rest is still to do.
+  const finished = view.steps.filter((s) => s.status === 'done' && !s.coat).reverse();
+  const failing = kind === 'failed' && !correcting;
+  const offered = failing ? [...finished, ...open.filter((s) => !s.coat)] : open;
+  const first = failing ? (offered[0]?.key ?? '') : (running?.key ?? next?.key ?? '');
+  const chosen = offered.some((s) => s.key === step) || correcting ? step : first;
   const coat =
     (view.steps.find((s) => s.key === chosen)?.coat ?? false) &&
     (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
@@ -118,7 +125,7 @@ export function Writer({
             setKind(e.target.value);
           }}
         >
-          {['finish', 'start', 'reading', 'note'].map((k) => (
+          {choices.map((k) => (
             <MenuItem key={k} value={k}>
               {kinds[k]}
             </MenuItem>
@@ -134,7 +141,7 @@ export function Writer({
             setStep(e.target.value);
           }}
         >
-          {open.map((s) => (
+          {offered.map((s) => (
             <MenuItem key={s.key} value={s.key}>
               {s.name}
               {s.status === 'running' ? ' (under way)' : ''}

@@ -6,4 +6,8 @@ export const kinds: Record<string, string> = {
   correction: 'Corrected',
   taken: 'Took on',
   mixed: 'Mixed',
+  'still-wet': 'Found still wet',
+  'still-tacky': 'Found still tacky',
+  'still-soft': 'Found still soft',
+  failed: 'Did not pass its test',
 };

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Bench;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Climate\Air;
+use Hull\Climate\ClimateSeries;
+use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
+use Hull\Job\RouteStep;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\TestCase;
+
+/** What is found at the bench has the word over what is reckoned; hours and rain act on what the record has. */
+final class FoundTest extends TestCase
+{
+    private const BEGUN = 494_096.0;
+
+    public function testATackyFilmIsLaterInEverythingAndASoftOneInItsNextCoat(): void
+    {
+        $piece = Yard::workpiece();
+        $coat = self::coat($piece);
+        $laid = self::until($piece, $coat->key);
+        $sheet = self::replay($piece, $laid, 30.0)->coats[0];
+        $touch = ($sheet->touchAt ?? 0.0) - self::BEGUN;
+        $tacky = self::replay($piece, [...$laid, self::line(EntryKind::StillTacky, $touch + 3.0)], $touch + 3.0);
+        $found = $tacky->coats[0];
+        self::assertEqualsWithDelta(self::BEGUN + $touch + 3.25, $found->touchAt ?? 0.0, 0.1);
+        self::assertGreaterThan($sheet->opensAt, $found->opensAt);
+        self::assertGreaterThan($sheet->fullAt, $found->fullAt);
+        $soon = self::replay($piece, [...$laid, self::line(EntryKind::StillTacky, 1.0)], 1.5);
+        self::assertEqualsWithDelta($sheet->touchAt ?? 0.0, $soon->coats[0]->touchAt ?? 0.0, 0.02, 'as the sheet says');
+        $opens = ($sheet->opensAt ?? 0.0) - self::BEGUN;
+        $soft = self::replay($piece, [...$laid, self::line(EntryKind::StillSoft, $opens + 2.0)], $opens + 2.0);
+        self::assertEqualsWithDelta(self::BEGUN + $opens + 2.25, $soft->coats[0]->opensAt ?? 0.0, 0.1);
+    }
+
+    public function testAFailedTestUndoesItsStepAndShowsWhatIsThereStill(): void
+    {
+        $piece = Yard::workpiece();
+        $wipe =
+            array_values(
+                array_filter($piece->route()->steps, static fn(RouteStep $s): bool => 'white-wipe' === $s->step),
+            )[0] ?? self::fail('no white wipe');
+        $done = self::until($piece, $wipe->key);
+        self::assertSame(1.0, self::replay($piece, $done, 0.1)->state->fact('proved-clean'));
+        $failed = self::replay($piece, [...$done, self::line(EntryKind::Failed, 0.2, $wipe->key)], 0.3);
+        self::assertSame([0.0, 1.0], [$failed->state->fact('proved-clean'), $failed->state->fact('oil')]);
+        self::assertArrayNotHasKey($wipe->key, $failed->finished);
+        $steps = array_map(
+            static fn(RouteStep $s): string => $s->step,
+            (new \Hull\Route\RoutePlanner($piece->context))->mend(
+                $failed->state,
+                Workpiece::remaining($piece->route(), $failed),
+                '',
+            )->steps,
+        );
+        self::assertLessThan(
+            array_search('white-wipe', $steps, true),
+            min(array_keys(preg_grep('/degrease/', $steps) ?: [99 => ''])),
+        );
+    }
+
+    public function testRainUndoesWipeAndMaskingOutdoorsAndTheWindDriesItAgain(): void
+    {
+        $piece = Yard::workpiece();
+        $wipe =
+            array_values(
+                array_filter(
+                    $piece->route()->steps,
+                    static fn(RouteStep $s): bool => str_contains($s->step, 'wipe') && 'white-wipe' !== $s->step,
+                ),
+            )[0] ?? self::fail('no last wipe');
+        $done = self::until($piece, $wipe->key);
+        $facts = static fn(Replayed $r): array => [
+            $r->state->fact('wiped'),
+            $r->state->fact('masked'),
+            $r->state->fact('wet'),
+        ];
+        $dry = self::series(null);
+        self::assertSame([1.0, 1.0, 0.0], $facts(self::replay($piece, $done, 0.9, $dry)));
+        self::assertSame([0.0, 1.0, 0.0], $facts(self::replay($piece, $done, 1.1, $dry)), 'an hour indoors');
+        $open = self::series([]);
+        self::assertSame([0.0, 1.0, 0.0], $facts(self::replay($piece, $done, 0.6, $open)), 'half of one outdoors');
+        $rain = self::series([(int) self::BEGUN + 1]);
+        self::assertSame([0.0, 0.0, 1.0], $facts(self::replay($piece, $done, 2.5, $rain)));
+        self::assertSame([0.0, 0.0, 0.0], $facts(self::replay($piece, $done, 9.0, $rain)), 'the wind has dried it');
+        $wet = self::replay($piece, [...$done, self::line(EntryKind::StillWet, 9.0)], 9.1, $rain);
+        self::assertSame(1.0, $wet->state->fact('wet'), 'the hand has the word');
+        self::assertSame(
+            0.0,
+            self::replay($piece, [...$done, self::line(EntryKind::StillWet, 9.0)], 11.5, $rain)->state->fact('wet'),
+        );
+    }
+
+    /** @param list<int>|null $rain hours; null for indoors */
+    private static function series(?array $rain): ClimateSeries
+    {
+        $air = Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(50));
+
+        return ClimateSeries::of([[self::BEGUN - 10.0, $air]], $rain);
+    }
+
+    private static function coat(Workpiece $piece): RouteStep
+    {
+        foreach ($piece->route()->steps as $step) {
+            if ('apply-coat' === $step->step) {
+                return $step;
+            }
+        }
+        self::fail('no coat');
+    }
+
+    /** @return list<LogEntry> everything up to a step finished at the beginning */
+    private static function until(Workpiece $piece, string $key): array
+    {
+        $lines = [];
+        foreach ($piece->route()->steps as $step) {
+            $lines[] = self::line(EntryKind::Finish, 0.0, $step->key);
+            if ($step->key === $key) {
+                return $lines;
+            }
+        }
+        self::fail('no such step');
+    }
+
+    private static function line(EntryKind $kind, float $hour, ?string $step = null): LogEntry
+    {
+        return new LogEntry(
+            id: implode('/', [$kind->value, $hour, $step ?? '']),
+            kind: $kind,
+            stepKey: $step,
+            at: new \DateTimeImmutable('@' . (int) round((self::BEGUN + $hour) * 3600.0)),
+            air: null,
+            note: '',
+            corrects: null,
+        );
+    }
+
+    /** @param list<LogEntry> $log */
+    private static function replay(Workpiece $piece, array $log, float $hour, ?ClimateSeries $air = null): Replayed
+    {
+        $part = $piece->part->with($piece->route(), $log);
+
+        return Workpiece::of(Yard::catalogue(), $part, $piece->place)->replay(
+            new \DateTimeImmutable('@' . (int) round((self::BEGUN + $hour) * 3600.0)),
+            $air ?? self::series(null),
+        );
+    }
+}
