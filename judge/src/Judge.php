@@ -16,8 +16,7 @@ final readonly class Judge
     /** @var list<TimeLaw> of a timetable */
     public array $timeLaws;
 
-    /** @param list<string> $heavy parts that one person does not lift */
-    public function __construct(array $heavy = [])
+    public function __construct()
     {
         $this->timeLaws = [
             new TimeLaws\RainWets(),
@@ -25,7 +24,7 @@ final readonly class Judge
             new TimeLaws\AirSuits(),
             new TimeLaws\DwellRuns(),
             new TimeLaws\ClosesWhatItOpens(),
-            new TimeLaws\Together($heavy),
+            new TimeLaws\Together(),
             new TimeLaws\PaysForSomething(),
         ];
         $this->laws = [

@@ -12,8 +12,15 @@ final readonly class Timetable
      * @param array<int|string, list<string>> $undone steps without room, by part, in order
      * @param array<int|string, Sky> $skies by place
      * @param array<int|string, float> $lags hours with which a part follows the air
+     * @param list<string> $heavy parts that one person does not lift
      */
-    public function __construct(public array $stints, public array $undone, public array $skies, public array $lags) {}
+    public function __construct(
+        public array $stints,
+        public array $undone,
+        public array $skies,
+        public array $lags,
+        public array $heavy = [],
+    ) {}
 
     /** @return list<Stint> */
     public function all(): array

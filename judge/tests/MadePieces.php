@@ -94,6 +94,9 @@ final readonly class MadePieces
                         $draw->chance("$n elsewhere", 6) ? "place of $n" : 'place of all',
                         array_column($this->places, null, 'id'),
                     ),
+            ...[] !== $this->places && $draw->chance("$n is heavy", 6)
+                ? ['room' => ['long' => '2 m', 'wide' => '0.5 m', 'weight' => '60 kg']]
+                : [],
             ...'zone' === $tie ? ['zone_of' => $whole] : [],
             ...'zone' === $tie || null === $host ? [] : ['links' => [$link]],
             ...$draw->chance("$n has a spot", 2) ? ['spot' => self::spot($draw, $n)] : [],

@@ -45,25 +45,29 @@ final readonly class MadeYards
     /** @return array{Yard, Timetable} */
     public function timed(int $number, int $tries = 3): array
     {
-        [$yard, $skies, $lags] = $this->yard($number);
+        [$yard, $skies, $lags, $heavy] = $this->yard($number);
 
-        return [$yard, self::table((new Scheduler($tries))->plan($yard), $skies, $lags)];
+        return [$yard, self::table((new Scheduler($tries))->plan($yard), $skies, $lags, $heavy)];
     }
 
-    /** @return array{Yard, array<int|string, Sky>, array<int|string, float>} what hours of lag each part has */
+    /**
+     * @return array{Yard, array<int|string, Sky>, array<int|string, float>, list<string>} with the air of each place,
+     *     the hours with which each part follows it, and the parts that take two
+     */
     public function yard(int $number): array
     {
         $draw = new Draw('yard ' . $number);
         $job = (new MadePieces($this->catalogue, self::PLACES))->job($number);
         $plan = JobPlan::of($this->catalogue, $job);
         $outside = self::weather($draw);
-        $pieces = $places = $air = $skies = $lags = [];
+        $pieces = $places = $air = $skies = $lags = $heavy = [];
         foreach ($plan->routes as $id => $route) {
             $piece = $plan->pieces[$id]->routed($route);
             $kind = $this->catalogue->places[$piece->place->kind];
             $pieces[$id] = $piece;
             $places[$id] = $piece->place->id;
             $lags[$id] = $piece->context->tauHours();
+            $heavy = null === $piece->part->room?->weight ? $heavy : [...$heavy, (string) $id];
             $air[$piece->place->id] ??= PlaceAir::of(
                 $kind,
                 $piece->place->air,
@@ -101,14 +105,16 @@ final readonly class MadeYards
             ),
             $skies,
             $lags,
+            $heavy,
         ];
     }
 
     /**
      * @param array<int|string, Sky> $skies
      * @param array<int|string, float> $lags
+     * @param list<string> $heavy
      */
-    public static function table(Schedule $schedule, array $skies, array $lags): Timetable
+    public static function table(Schedule $schedule, array $skies, array $lags, array $heavy): Timetable
     {
         $stints = $undone = [];
         foreach ($schedule->placed as $id => $placed) {
@@ -134,7 +140,7 @@ final readonly class MadeYards
             }
         }
 
-        return new Timetable($stints, $undone, $skies, $lags);
+        return new Timetable($stints, $undone, $skies, $lags, $heavy);
     }
 
     private static function weather(Draw $draw): Forecast

@@ -113,7 +113,16 @@ final class TimetablesTest extends TestCase
     /** @param list<string> $who */
     private static function by(Stint $s, array $who): Stint
     {
-        return new Stint($s->part, $s->step, $s->product, $s->place, $s->from, $s->to, $who, $s->people);
+        return new Stint(
+            part: $s->part,
+            step: $s->step,
+            product: $s->product,
+            place: $s->place,
+            from: $s->from,
+            to: $s->to,
+            who: $who,
+            people: $s->people,
+        );
     }
 
     private static function paying(Stint $s): Stint

@@ -218,8 +218,8 @@ final readonly class PlanController
         $units = $this->desk->shown()->units;
 
         return new CrewView(
-            $workshop->edition('crew'),
-            array_map(
+            version: $workshop->edition('crew'),
+            people: array_map(
                 static fn(Node $p): CrewPerson => new CrewPerson(
                     $p->field('name')->text(),
                     $week($p->field('hours')),
@@ -227,16 +227,16 @@ final readonly class PlanController
                 ),
                 $n->field('people')->items(),
             ),
-            $week($n->optional('quiet')),
-            $days($n->optional('off')),
-            array_map(
+            quiet: $week($n->optional('quiet')),
+            off: $days($n->optional('off')),
+            floors: array_map(
                 static fn(Node $f): string => $f->quantity(Area::class)->format($units),
                 $n->optional('floors')?->fields() ?? [],
             ),
-            array_map(static fn(Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []),
-            $crew->objective->weights(),
-            $catalogue->season($crew->climate)->id,
-            array_values(
+            gear: array_map(static fn(Node $g): int => $g->integer(1, 50), $n->optional('gear')?->fields() ?? []),
+            worth: $crew->objective->weights(),
+            climate: $catalogue->season($crew->climate)->id,
+            climates: array_values(
                 array_map(
                     static fn(Season $s): ClimateChoice => new ClimateChoice($s->id, $s->name, $s->hint),
                     $catalogue->climates,

@@ -74,14 +74,13 @@ final class ScheduleCommand extends Command
             null === $tries ? Scheduler::triesFor(count($yard->activities)) : max(1, (int) $tries),
             (int) $option('seed'),
         ))->plan($yard);
-        'json' === $option('format')
-            ? $output->writeln(Files::json(ScheduleFormat::data($schedule)), OutputInterface::OUTPUT_RAW)
-            : array_map(
-                static fn(string $line): mixed => $output->writeln($line, OutputInterface::OUTPUT_RAW),
-                (new ScheduleText($schedule, $asked, $zone))->lines(
+        $lines =
+            'json' === $option('format')
+                ? [Files::json(ScheduleFormat::data($schedule))]
+                : (new ScheduleText($schedule, $asked, $zone))->lines(
                     fn(Lost $lost): array => $this->remedies($asked, $crew, $zone, $lost),
-                ),
-            );
+                );
+        $output->writeln($lines, OutputInterface::OUTPUT_RAW);
 
         return [] === $schedule->without && [] === $asked->plan->without ? self::SUCCESS : self::FAILURE;
     }

@@ -56,13 +56,16 @@ final class ConsoleTest extends ApiCase
     public function testSchedulesAJobFileInItsWeatherAndHours(): void
     {
         $root = dirname(__DIR__, 2);
+        $crew = (string) tempnam(sys_get_temp_dir(), 'crew');
+        $example = (string) file_get_contents($root . '/docs/formats/crew.example.json');
+        file_put_contents($crew, str_replace('"bay"', '"North slip"', $example));
         $asked = [
             'hull:schedule',
             $root . '/demo/3-winch.json',
             '--climate',
             $root . '/docs/formats/climate.example.csv',
             '--crew',
-            $root . '/docs/formats/crew.example.json',
+            $crew,
             '--at',
             '2026-05-14T08:00:00Z',
         ];

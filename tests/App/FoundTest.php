@@ -41,7 +41,7 @@ final class FoundTest extends ApiCase
         $wipe = '';
         foreach ($steps as $n => $step) {
             $wipe = self::text($step, 'key');
-            $this->write($part, ['kind' => 'finish', 'step' => $wipe, 'at' => self::ago((60 - $n) . ' minutes')]);
+            $this->write($part, ['kind' => 'finish', 'step' => $wipe, 'at' => self::ago(60 - $n . ' minutes')]);
             if ('white-wipe' === self::text($step, 'step')) {
                 break;
             }

@@ -120,11 +120,11 @@ final readonly class Catalogue
             $manner = $manner->and($this->working[$tag] ?? $manner);
         }
         foreach ($step->uses as $id) {
-            $supply = $this->supplies[$id] ?? null;
+            $film = $this->products[$id] ?? null;
             $manner = $manner->and(
                 new WorkingConditions(
-                    air: $supply?->air ?? ($this->products[$id] ?? null)?->limits(),
-                    airHours: $supply->airHours ?? 0.0,
+                    air: null === $film ? $this->supplies[$id]->air ?? null : $film->limits(),
+                    airHours: $this->supplies[$id]->airHours ?? 0.0,
                 ),
             );
         }

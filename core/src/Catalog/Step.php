@@ -20,6 +20,7 @@ final readonly class Step
      * @param list<string> $uses ids of supplies and products
      * @param list<string> $chemicals what it is to its neighbours, for the interlocks
      * @param string|null $accept acceptance test after it
+     * @param bool $byFirm a firm comes and does it: nobody of the yard is taken
      * @param bool $onlyWaits a wait that by itself changes nothing
      * @param bool $shared several zones can have it at once: one wash-down, one bath, one mix
      */
@@ -47,6 +48,7 @@ final readonly class Step
         public int $strips,
         public int $order,
         public bool $onlyWaits = false,
+        public bool $byFirm = false,
     ) {}
 
     public function isWait(): bool

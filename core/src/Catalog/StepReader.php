@@ -71,6 +71,7 @@ final readonly class StepReader
             chemicals: Names::texts($n->optional('chemicals')),
             accept: $n->optional('accept')?->choice($this->names->of('tests')),
             grits: $this->grits($n->optional('grits')),
+            byFirm: true === $n->optional('by_firm')?->boolean(),
             shared: true === $n->optional('shared')?->boolean(),
             laysFilm: true === $n->optional('lays_film')?->boolean(),
             cures: true === $n->optional('cures')?->boolean(),

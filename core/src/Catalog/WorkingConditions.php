@@ -31,13 +31,13 @@ final readonly class WorkingConditions
     public function and(self $other): self
     {
         return new self(
-            $this->noisy || $other->noisy,
-            $this->dusty || $other->dusty,
-            $this->whole || $other->whole,
-            $this->dryWeather || $other->dryWeather,
-            $this->wet || $other->wet,
-            null === $this->air || null === $other->air ? $this->air ?? $other->air : $this->air->and($other->air),
-            max($this->airHours, $other->airHours),
+            noisy: $this->noisy || $other->noisy,
+            dusty: $this->dusty || $other->dusty,
+            whole: $this->whole || $other->whole,
+            dryWeather: $this->dryWeather || $other->dryWeather,
+            wet: $this->wet || $other->wet,
+            air: null === $this->air || null === $other->air ? $this->air ?? $other->air : $this->air->and($other->air),
+            airHours: max($this->airHours, $other->airHours),
         );
     }
 }

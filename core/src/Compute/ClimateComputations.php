@@ -261,7 +261,7 @@ final class ClimateComputations
                             $damp->percentValue(),
                         ),
                         GateReason::Wind => 'Over 4 m/s the spray is carried off the part.',
-                        GateReason::Rain => 'It rains.',
+                        GateReason::Rain, GateReason::Wet => 'It rains.',
                     },
                     $closed,
                 ),

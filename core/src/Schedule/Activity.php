@@ -14,7 +14,7 @@ final readonly class Activity
      * @param string $part activities of one part are done in the order they are listed
      * @param float $hours hands-on, setting up included
      * @param bool $whole in one go; else it may stop in the evening and go on in the morning
-     * @param int $people who must be there together
+     * @param int $people who must be there together; 0 for a firm that comes while somebody is at work
      * @param list<string> $gear one of each is taken
      * @param float $floorM2 taken in its place
      * @param WetFilm|null $wet a film is laid
@@ -80,12 +80,7 @@ final readonly class Activity
      */
     public function airAgainst(float $start, float $end): ?array
     {
-        return $this->wet?->gate->against(
-            $start,
-            $end,
-            $this->wet->dewFree->after($end),
-            $this->wet->rainSafe->after($end),
-        ) ??
+        return $this->wet?->against($start, $end) ??
             ($this->dry?->against($start, $end + $this->airHours) ??
                 $this->band?->against($start, $end + $this->airHours, $start, $start));
     }

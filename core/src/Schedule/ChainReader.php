@@ -193,7 +193,11 @@ final class ChainReader
             whole: $manner->whole,
             noisy: $manner->noisy,
             dusty: $manner->dusty,
-            people: $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) ? 2 : 1,
+            people: match (true) {
+                $definition->byFirm => 0,
+                $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) => 2,
+                default => 1,
+            },
             gear: $this->gear($definition, $product, $method),
             floorM2: FloorSpace::of($this->piece->part)->m2(),
             wet: null === $product ? null : $this->wet($product, $method),

@@ -208,7 +208,7 @@ final class Placer
                 ++$k;
                 continue;
             }
-            if (null !== $placed && null !== $latest) {
+            if (null !== $placed) {
                 $window = $latest[1];
                 $source = $at[$window->from] ?? null;
                 $gap = $placed->start - $latest[0];
@@ -230,7 +230,7 @@ final class Placer
                 $stuck = $activity->id;
             }
             $this->leave($block, 0, $k);
-            if (null === $stuck || isset($never[$stuck])) {
+            if (isset($never[$stuck])) {
                 return $activity;
             }
             // What was held back for a window that is missed all the same need not have been.

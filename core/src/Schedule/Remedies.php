@@ -27,7 +27,8 @@ final readonly class Remedies
 
     /**
      * @param array<int|string, Place> $places of the yard by key
-     * @param \Closure(Workpiece, string, Airs, float): Yard $yard the part alone, in a place, in such air, from an hour on
+     * @param \Closure(Workpiece, string, Airs, float): Yard $yard the part alone, in a place, in such air, from an hour
+     *     on
      * @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $air of a place, heated or dried
      * @param \Closure(Place, int): PlaceAir $usual its air in a usual year, from an hour on
      */
@@ -55,7 +56,15 @@ final readonly class Remedies
                 continue;
             }
             $airs = $this->airs->with($at, ($this->usual)($this->places[$at], $hour));
-            $found = $this->tried($piece, $at, $airs, $cause, Remedy::WAIT, $from->format('j F'), (float) $hour);
+            $found = $this->tried(
+                piece: $piece,
+                at: $at,
+                airs: $airs,
+                cause: $cause,
+                how: Remedy::WAIT,
+                what: $from->format('j F'),
+                from: (float) $hour,
+            );
             if (null !== $found && $found->opens < $hour + self::HALF_H) {
                 return $found;
             }

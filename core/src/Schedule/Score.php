@@ -43,7 +43,8 @@ final readonly class Score
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);
             $paid += $placed->paid;
-            $handsOn += $activity->hours + $placed->paid - ($placed->setUp ? $activity->setupHours : 0.0);
+            $hours = $activity->hours + $placed->paid - ($placed->setUp ? $activity->setupHours : 0.0);
+            $handsOn += 0 === $activity->people ? 0.0 : $hours;
             $setUps += '' === $activity->share || $placed->setUp ? 0 : 1;
             $finish = max($finish, $placed->end);
             $sum += $placed->end - $yard->now;

@@ -141,8 +141,15 @@ final class Slots
      */
     private function people(Activity $activity, float $hours, float $from, array $prefer): ?array
     {
-        if ($hours <= 0.0 || 0 === $activity->people) {
+        if ($hours <= 0.0) {
             return [$from, $from + $hours, [], null];
+        }
+        if (0 === $activity->people) {
+            $start = $this->firstWorked($from);
+
+            return null === $start
+                ? null
+                : [$start, $start + $hours, [], $start > $from + 1e-9 ? new Why(WhyKind::Hours) : null];
         }
         for ($at = $from, $cause = null; $at < $this->yard->end; ) {
             $fits = [];
@@ -181,6 +188,22 @@ final class Slots
         }
 
         return null;
+    }
+
+    /** The first hour from one on in which anybody is at work. */
+    private function firstWorked(float $from): ?float
+    {
+        $first = null;
+        foreach ($this->yard->people as $person) {
+            foreach ($person->work as [$open, $close]) {
+                if ($close > $from + 1e-9) {
+                    $first = min($first ?? \INF, max($from, $open));
+                    break;
+                }
+            }
+        }
+
+        return $first;
     }
 
     /**

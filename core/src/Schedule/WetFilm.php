@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule;
 
 use Hull\Climate\GateLine;
+use Hull\Climate\GateReason;
 
 /** A film that is put on: when it may be, and how long dust, dew and rain harm it. */
 final readonly class WetFilm
@@ -25,5 +26,15 @@ final readonly class WetFilm
     ) {
         $this->rainSafe = $rainSafe ?? $dry;
         $this->dewFree = $dewFree ?? $dry;
+    }
+
+    /**
+     * What is against laying it between two hours, and the hour after which to try again; null when nothing is.
+     *
+     * @return array{GateReason, float}|null
+     */
+    public function against(float $start, float $end): ?array
+    {
+        return $this->gate->against($start, $end, $this->dewFree->after($end), $this->rainSafe->after($end));
     }
 }

@@ -60,7 +60,10 @@ final class GateLineTest extends TestCase
             $gate->against(4.0, 6.0, null, null),
             'a film that never dries meets every dew',
         );
-        self::assertNull(self::gate([3 => [5.0, 40.0]])->against(0.0, 2.0, 8.0, 8.0), 'cold later is no harm once it is on');
+        self::assertNull(
+            self::gate([3 => [5.0, 40.0]])->against(0.0, 2.0, 8.0, 8.0),
+            'cold later is no harm once it is on',
+        );
     }
 
     public function testACastingSweatsWhereAThinSheetIsDry(): void

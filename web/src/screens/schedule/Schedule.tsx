@@ -214,14 +214,16 @@ export function Schedule() {
         {view.without.length > 0 && (
           <Box component="section" aria-label="No room">
             <Heading>Finds no room</Heading>
-            {view.without.slice(0, 6).map((l) => (
-              <Box key={l.id} sx={{ fontSize: textSize.m, py: 0.5 }}>
-                <b>
-                  {view.parts.find((p) => p.id === l.part)?.name}: {l.name}
-                </b>
-                : {l.says}
-              </Box>
-            ))}
+            {view.parts
+              .map((p) => ({ part: p, lost: view.without.filter((l) => l.part === p.id) }))
+              .filter(({ lost }) => lost.length > 0)
+              .map(({ part, lost }) => (
+                <Box key={part.id} sx={{ fontSize: textSize.m, py: 0.5 }}>
+                  <b>{part.name}</b>: {lost.length === 1 ? 'one step waits' : `${String(lost.length)} steps wait`},{' '}
+                  {lost[0]?.name} first
+                  {view.closed.some((c) => c.part === part.id) ? '.' : `: ${lost[0]?.says ?? ''}.`}
+                </Box>
+              ))}
           </Box>
         )}
         <Box component="section" aria-label="Weather that matters">

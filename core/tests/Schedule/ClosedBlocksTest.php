@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Schedule;
+
+use Hull\Climate\Air;
+use Hull\Climate\Forecast;
+use Hull\Climate\GateLine;
+use Hull\Climate\Limits;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\RateLine;
+use Hull\Climate\Weather;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Schedule\Activity;
+use Hull\Schedule\LagTime;
+use Hull\Schedule\Objective;
+use Hull\Schedule\Person;
+use Hull\Schedule\RainFree;
+use Hull\Schedule\Scheduler;
+use Hull\Schedule\WetFilm;
+use Hull\Schedule\Window;
+use Hull\Schedule\Yard;
+use Hull\Tests\Yard as Made;
+use PHPUnit\Framework\TestCase;
+
+/** Nothing is opened that cannot be closed, and rain and cold close what they close. */
+final class ClosedBlocksTest extends TestCase
+{
+    public function testNothingIsStrippedForACoatThatHasNoHourAndTheLimitIsNamed(): void
+    {
+        $yard = $this->yard([
+            new Activity('p/a', 'p', 'photograph', 0.5, 'bay'),
+            new Activity('p/strip', 'p', 'strip', 1.0, 'bay', bares: true),
+            new Activity('p/mask', 'p', 'mask', 0.5, 'bay'),
+            $this->coat('p/coat', self::cold()),
+            new Activity('q/a', 'q', 'other work', 1.0, 'bay'),
+        ]);
+        $schedule = (new Scheduler(4))->plan($yard);
+        self::assertSame(['p/a', 'q/a'], array_keys($schedule->placed));
+        self::assertSame('coat has no room, and it is not begun without', $schedule->without['p/strip'] ?? '');
+        $lost = $schedule->lost()[0] ?? self::fail('nothing said');
+        self::assertSame(['p/coat', true], [$lost->cause, $lost->bares]);
+        self::assertSame('in every working hour it is colder than the sheet allows', $lost->says);
+    }
+
+    public function testWhatMayBeDoneWithoutLayingBareIsDone(): void
+    {
+        $yard = $this->yard([
+            new Activity('p/wash', 'p', 'wash', 0.5, 'bay'),
+            new Activity('p/mask', 'p', 'mask', 0.5, 'bay'),
+            $this->coat('p/coat', self::cold()),
+        ]);
+        self::assertSame(['p/wash', 'p/mask'], array_keys((new Scheduler(2))->plan($yard)->placed));
+    }
+
+    public function testAWindowThatRainClosesIsMadeGoodOnceAndNotForWhatComesAfter(): void
+    {
+        $rain = RainFree::in(self::air(18.0, [30, 31])) ?? self::fail('it rains');
+        $void = LagTime::hours(\INF)->orRain($rain);
+        $on = static fn(string $id, float $from, string ...$again): Activity => new Activity(
+            id: $id,
+            part: 'p',
+            name: $id,
+            hours: 1.0,
+            place: 'bay',
+            notBefore: $from,
+            windows: [
+                new Window(
+                    from: 'p/mask',
+                    closes: $void,
+                    what: 'the masking',
+                    along: false,
+                    hours: 0.5,
+                    again: array_values($again),
+                ),
+            ],
+        );
+        $schedule = (new Scheduler(1))->plan(
+            $this->yard([
+                new Activity('p/mask', 'p', 'mask', 0.5, 'bay', fixed: [8.0, 8.5, ['one']]),
+                $on('p/one', 9.0),
+                $on('p/two', 33.0, 'p/one'),
+                $on('p/three', 36.0, 'p/one', 'p/two'),
+            ]),
+        );
+        $paid = array_map(static fn($p): float => $p->paid, $schedule->placed);
+        self::assertSame(['p/mask' => 0.0, 'p/one' => 0.0, 'p/two' => 0.5, 'p/three' => 0.0], $paid);
+    }
+
+    public function testWhatWasRainedOnIsNotWorkedUntilItIsDryAndRainBeginsTheDryingAnew(): void
+    {
+        $air = self::air(18.0, [10, 14]);
+        $drying = RateLine::of(
+            0.0,
+            array_fill(0, 72, 1.0),
+            array_map(static fn(float $r): bool => $r > 0.0, $air->rain),
+        );
+        self::assertSame(18.5, $drying->reachedAt(9.0, 3.5), 'at fourteen it rains again');
+        self::assertSame(12.0, $drying->reachedAt(9.5, 1.0), 'rained on at ten');
+        $rain = RainFree::in($air, $drying, 3.0) ?? self::fail('it rains');
+        self::assertNull($rain->against(8.0, 9.5));
+        self::assertSame(
+            ['rain', 11.0],
+            [$rain->against(9.0, 10.5)[0]->value ?? '', $rain->against(9.0, 10.5)[1] ?? 0],
+        );
+        self::assertSame(
+            ['wet', 18.0],
+            [$rain->against(16.0, 17.0)[0]->value ?? '', $rain->against(16.0, 17.0)[1] ?? 0],
+        );
+        self::assertNull($rain->against(18.0, 20.0));
+        self::assertSame(10.0, $rain->rainAfter(3.0));
+        self::assertNull($rain->rainAfter(20.0));
+        self::assertNull(RainFree::in(self::air(18.0, [])));
+    }
+
+    public function testMoreSearchNeverEndsLater(): void
+    {
+        for ($seed = 1; $seed <= 20; ++$seed) {
+            $yard = (new RandomYard($seed, 3 + ($seed % 3), 4, 16))->yard();
+            $last = null;
+            foreach ([1, 4, 16, 48] as $tries) {
+                $score = (new Scheduler($tries, $seed))->plan($yard)->score;
+                if (null !== $last) {
+                    self::assertFalse($last->isBetterThan($score), 'seed ' . $seed);
+                    self::assertFalse(
+                        [$score->without, $score->late] === [$last->without, $last->late] &&
+                            $score->finish > $last->finish,
+                        'seed ' . $seed,
+                    );
+                }
+                $last = $score;
+            }
+        }
+    }
+
+    public function testWeightsAreHoursAndNothingElse(): void
+    {
+        self::assertSame(2.5, Objective::read(Node::root(['day' => 2.5]))->day);
+        self::assertSame((new Objective())->good, Objective::read(Node::root(['day' => 2.5]))->good);
+        foreach ([['day' => -1], ['day' => 'much'], ['luck' => 3]] as $bad) {
+            try {
+                Objective::read(Node::root($bad));
+                self::fail('taken: ' . json_encode($bad));
+            } catch (InvalidInput) {
+                continue;
+            }
+        }
+    }
+
+    public function testAUsualYearIsColdInJanuaryAndWarmInJuly(): void
+    {
+        $season = Made::catalogue()->season('temperate-inland');
+        $at = static fn(string $day): int => intdiv(
+            (int) (new \DateTimeImmutable($day . 'T00:00:00Z'))->format('U'),
+            3600,
+        );
+        $january = $season->forecast($at('2026-01-15'), 1);
+        $july = $season->forecast($at('2026-07-15'), 1);
+        self::assertEqualsWithDelta(-2.0, $january->at($at('2026-01-15') + 5)->air->temperature->c(), 0.05, 'coldest');
+        self::assertEqualsWithDelta(25.0, $july->at($at('2026-07-15') + 17)->air->temperature->c(), 0.05, 'warmest');
+        self::assertLessThanOrEqual(1.0, $january->at($at('2026-01-15') + 5)->air->humidity->value());
+        self::assertSame('cool-coast', Made::catalogue()->season('')->id, 'where nobody said');
+    }
+
+    /** @param list<Activity> $work */
+    private function yard(array $work): Yard
+    {
+        return new Yard(0.0, 72.0, $work, [Person::of('one', [[8.0, 20.0], [32.0, 44.0], [56.0, 68.0]])]);
+    }
+
+    private function coat(string $id, PlaceAir $air): Activity
+    {
+        $limits = Limits::of(
+            Temperature::celsius(10.0),
+            Temperature::celsius(35.0),
+            RelativeHumidity::percent(0),
+            RelativeHumidity::percent(85),
+        );
+
+        return new Activity(
+            id: $id,
+            part: 'p',
+            name: 'coat',
+            hours: 1.0,
+            place: 'bay',
+            wet: new WetFilm(GateLine::of($air, $limits, 0.0, false), LagTime::hours(2.0)),
+            covers: true,
+        );
+    }
+
+    private static function cold(): PlaceAir
+    {
+        return self::air(3.0, []);
+    }
+
+    /** @param list<int> $rain hours */
+    private static function air(float $c, array $rain): PlaceAir
+    {
+        $hours = [];
+        for ($h = 0; $h < 72; ++$h) {
+            $hours[] = Weather::of(
+                Air::of(Temperature::celsius($c), RelativeHumidity::percent(50)),
+                null,
+                in_array($h, $rain, true) ? 1.0 : 0.0,
+            );
+        }
+        $place = Made::catalogue()->places['outdoors'];
+
+        return PlaceAir::of($place, $hours[0]->air, Forecast::of(0, $hours, 'made up'), [], 0, 72);
+    }
+}
