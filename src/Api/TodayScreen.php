@@ -182,12 +182,14 @@ final readonly class TodayScreen
             now: $now,
             shown: $shown,
         );
-        if (
-            'work' === $urgency &&
-            null !== $next &&
-            $this->catalogues->for($row->workshop)->step($next->step)->isWait()
-        ) {
-            [$urgency, $message] = ['wait', $this->waitsFor($row, $piece, $replayed, $now)];
+        $waits = null !== $next && $this->catalogues->for($row->workshop)->step($next->step)->isWait();
+        if ('work' === $urgency && null !== $next && ($waits || self::works($piece, $replayed))) {
+            $until = $this->waitsFor($row, $piece, $replayed, $now);
+            [$urgency, $message] = match (true) {
+                null !== $until => ['wait', $until],
+                $waits => ['wait', 'It may be over: test it, then log it.'],
+                default => [$urgency, $message],
+            };
         }
         if (
             'work' === $urgency &&
@@ -217,8 +219,18 @@ final readonly class TodayScreen
         );
     }
 
-    /** What hands-on work waits for, and until about when. */
-    private function waitsFor(PartRow $row, Workpiece $piece, Replayed $replayed, float $now): string
+    /** What was finished last has hours of its own to work in. */
+    private static function works(Workpiece $piece, Replayed $replayed): bool
+    {
+        $hour = [] === $replayed->finished ? 0.0 : max($replayed->finished);
+        $last = $piece->route()->find((string) array_search($hour, $replayed->finished, true));
+        $takes = null === $last ? null : $piece->context->catalogue()->step($last->step)->takes;
+
+        return null !== $takes && ($takes->waitHours > 0.0 || null !== $takes->waitFor);
+    }
+
+    /** What hands-on work waits for, and until about when; null where it waits for nothing. */
+    private function waitsFor(PartRow $row, Workpiece $piece, Replayed $replayed, float $now): ?string
     {
         $first =
             ChainReader::read(
@@ -230,7 +242,7 @@ final readonly class TodayScreen
                 $now,
             )[0] ?? null;
         if (null === $first || $first->notBefore <= $now) {
-            return 'It may be over: test it, then log it.';
+            return null;
         }
         $until = is_finite($first->notBefore)
             ? (new \DateTimeImmutable('@' . (int) round($first->notBefore * 3600.0)))

@@ -58,6 +58,37 @@ final class FoundTest extends ApiCase
         $this->write($part, ['kind' => 'finish', 'step' => $wipe, 'at' => self::ago('1 minute')]);
     }
 
+    public function testWhatWasFinishedLastGoesOnWorkingInTodayAndInThePlan(): void
+    {
+        $this->enter('rowan@yard.example');
+        $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Vice']), 'id');
+        $survey = self::survey([
+            'conditions' => [['id' => 'rust', 'grade' => 'pitted']],
+        ]);
+        $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
+        for ($n = 60, $name = ''; $n > 1 && !str_contains($name, 'pits'); --$n) {
+            $open = array_values(
+                array_filter(
+                    self::list($this->call('GET', "/api/parts/$part/record"), 'steps'),
+                    static fn(mixed $s): bool => 'done' !== self::text($s, 'status'),
+                ),
+            )[0];
+            $name = self::text($open, 'name');
+            $this->write($part, [
+                'kind' => 'finish',
+                'step' => self::text($open, 'key'),
+                'at' => self::ago($n . ' minutes'),
+            ]);
+        }
+        self::assertStringContainsString('pits', $name);
+        $card = self::list($this->call('GET', '/api/today'), 'cards')[0] ?? null;
+        self::assertSame('wait', self::text($card, 'urgency'));
+        self::assertStringContainsString('to have worked, until about', self::text($card, 'message'));
+        $plan = $this->call('POST', '/api/plan', ['fresh' => true]);
+        $first = self::text($plan, 'work', 0, 'start');
+        self::assertGreaterThan(gmdate('Y-m-d\TH:i', self::now()->getTimestamp() + 9 * 3600), $first);
+    }
+
     /** @param array<string, mixed> $line */
     private function write(string $part, array $line): mixed
     {
