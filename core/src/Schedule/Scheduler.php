@@ -15,7 +15,7 @@ final class Scheduler
 {
     private const MOST_TRIES = 1000;
     /** Activities placed in all tries together. */
-    private const WORK = 5000;
+    private const WORK = 4000;
     /** So long without anything better, and the search begins again from the best it had or from anywhere. */
     private const PATIENCE = 100;
     /** One in so many worse ones is followed all the same. */

@@ -151,14 +151,15 @@ final class Slots
                 ? null
                 : [$start, $start + $hours, [], $start > $from + 1e-9 ? new Why(WhyKind::Hours) : null];
         }
+        if (1 === $activity->people) {
+            return $this->one($activity, $hours, $from, $prefer);
+        }
         for ($at = $from, $cause = null; $at < $this->yard->end; ) {
             $fits = [];
-            $limit = \INF;
             foreach ($this->yard->people as $person) {
-                $fit = $this->fit($person, $activity, $hours, $at, $limit);
+                $fit = $this->fit($person, $activity, $hours, $at, \INF);
                 if (null !== $fit) {
                     $fits[] = [$fit[0], $fit[1], $person->name, $fit[2]];
-                    $limit = 1 === $activity->people ? min($limit, $fit[0]) : $limit;
                 }
             }
             if (count($fits) < $activity->people) {
@@ -188,6 +189,29 @@ final class Slots
         }
 
         return null;
+    }
+
+    /**
+     * @param list<string> $prefer
+     *
+     * @return array{float, float, list<string>, Why|null}|null
+     */
+    private function one(Activity $activity, float $hours, float $from, array $prefer): ?array
+    {
+        $best = null;
+        $rank = [];
+        foreach ($this->yard->people as $person) {
+            $fit = $this->fit($person, $activity, $hours, $from, $best[0] ?? \INF);
+            if (null !== $fit) {
+                $here = [$fit[0], !in_array($person->name, $prefer, true), $fit[1]];
+                if (null === $best || $here < $rank) {
+                    $rank = $here;
+                    $best = [$fit[0], $fit[1], [$person->name], $fit[0] > $from + 1e-9 ? $fit[2] : null];
+                }
+            }
+        }
+
+        return $best;
     }
 
     /** The first hour from one on in which anybody is at work. */

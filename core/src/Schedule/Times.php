@@ -54,6 +54,9 @@ final class Times
      */
     public static function latest(Activity $activity, array $placed): ?array
     {
+        if ([] === $activity->windows && null === $activity->notAfter) {
+            return null;
+        }
         $first = null;
         foreach (self::closing($activity, $placed) as $one) {
             $first = null === $first || $one[0] < $first[0] ? $one : $first;
