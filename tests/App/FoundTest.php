@@ -66,7 +66,8 @@ final class FoundTest extends ApiCase
             'conditions' => [['id' => 'rust', 'grade' => 'pitted']],
         ]);
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
-        for ($n = 60, $name = ''; $n > 1 && !str_contains($name, 'pits'); --$n) {
+        $name = '';
+        for ($n = 60; $n > 1 && !str_contains($name, 'pits'); --$n) {
             $open = array_values(
                 array_filter(
                     self::list($this->call('GET', "/api/parts/$part/record"), 'steps'),
