@@ -178,6 +178,7 @@ final readonly class PlanScreen
                     $r->words($place, $units),
                     Screens::instant($r->opens) ?? '',
                     Screens::instant($r->finish) ?? '',
+                    $r->takes($units),
                 ),
                 $remedies,
             ),

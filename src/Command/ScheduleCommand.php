@@ -117,6 +117,7 @@ final class ScheduleCommand extends Command
                 $shift,
             ),
             now: $asked->now(),
+            floors: $crew->floors,
         );
         $season = $remedies->season($piece, $piece->place->id, $lost->cause);
 

@@ -88,10 +88,11 @@ final readonly class ScheduleText
                     Remedy::WAIT === $remedy->how
                         ? sprintf('    or wait: in a usual year %s', $words)
                         : sprintf(
-                            '    %s: then begun %s, done %s',
+                            '    %s: then begun %s, done %s%s',
                             $words,
                             $this->clock($remedy->opens),
                             $this->clock($remedy->finish),
+                            null === $remedy->kwh ? '' : ', ' . $remedy->takes(UnitSystem::Metric),
                         );
             }
         }

@@ -246,6 +246,7 @@ final readonly class YardPlan
                 $shift,
             ),
             now: self::hour($now),
+            floors: $crew->floors,
         );
         // What is begun keeps its film.
         $films = [] === $done->finished ? $this->films($row, $piece) : [];

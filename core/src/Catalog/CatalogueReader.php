@@ -282,6 +282,7 @@ final class CatalogueReader
                 lagHours: $n->optional('lag_h')?->number() ?? 0.0,
                 gainC: $n->optional('gain_c')?->number() ?? 0.0,
                 holds: $n->optional('holds')?->choice(Enclosure::HOLDS) ?? 'nothing',
+                lossWPerM2K: Checked::least($n->optional('loss'))?->number() ?? 0.0,
             ),
         );
     }

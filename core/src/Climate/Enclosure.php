@@ -13,6 +13,7 @@ final readonly class Enclosure
      * @param bool $sheltered neither wind nor rain gets in
      * @param float $lagHours time constant with which it follows the air outside; 0 for at once
      * @param float $gainC how much warmer than outside it settles
+     * @param float $lossWPerM2K heat that gets out, W by m2 of floor and degree (typical; a draughty roof loses twice)
      * @param string $holds nothing; warmth: never colder than it is set to; setting: always as it is set
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Enclosure
         public float $lagHours,
         public float $gainC,
         public string $holds,
+        public float $lossWPerM2K = 0.0,
     ) {}
 
     /** The same place with a heater in it: never colder than that is set to. */
@@ -38,6 +40,7 @@ final readonly class Enclosure
                 lagHours: $this->lagHours,
                 gainC: $this->gainC,
                 holds: 'warmth',
+                lossWPerM2K: $this->lossWPerM2K,
             );
     }
 }

@@ -14,6 +14,8 @@ final class Placer
 {
     private const MOST_TRIES = 25;
     private const MOST_WITHDRAWN = 3;
+    /** How far what opens a missed window is put towards its end, tried in turn. */
+    private const LATER = [0.95, 0.7, 0.4];
     private const MOST_STUCK = 8;
     /** Made longer by what is made good it may come to miss another window; so often that is looked at again. */
     private const MOST_DUE = 3;
@@ -100,7 +102,56 @@ final class Placer
         );
         $this->addNeeded($block);
         $lost = $this->fill($block, [], []);
-        null === $lost ? $this->withdrawPayments($block) : $this->giveUp($block, $lost);
+        if (null !== $lost) {
+            $this->giveUp($block, $lost);
+
+            return;
+        }
+        $this->withdrawPayments($block);
+        $this->openLate($block);
+    }
+
+    /**
+     * What is missed all the same is opened as late as can be: metal is not bare for a night that it need not be.
+     *
+     * @param list<Activity> $block
+     */
+    private function openLate(array $block): void
+    {
+        $at = array_flip(self::ids($block));
+        foreach ($block as $activity) {
+            $placed = $this->placed[$activity->id];
+            $due = $placed->paid > 0.0 ? Times::due($activity, $this->placed, $placed->start) : null;
+            $source = null === $due ? null : $at[$due->from] ?? null;
+            if (null === $source) {
+                continue;
+            }
+            $was = array_intersect_key($this->placed, $at);
+            $opened = $was[$block[$source]->id]->start;
+            $worth = $this->worth($block);
+            $pays = array_map(
+                static fn(): bool => true,
+                array_filter($was, static fn(Placement $p): bool => $p->paid > 0.0),
+            );
+            foreach (self::LATER as $share) {
+                $this->leave($block, 0, count($block));
+                $from = [$block[$source]->id => $opened + $share * ($placed->start - $opened)];
+                $fits = null === $this->fill($block, $pays, [], $from);
+                $here = $this->placed[$activity->id] ?? null;
+                if (
+                    $fits &&
+                    null !== $here &&
+                    $here->start <= $placed->start + self::SAME_H &&
+                    $this->worth($block) <= $worth + 1e-6
+                ) {
+                    continue 2;
+                }
+            }
+            $this->leave($block, 0, count($block));
+            foreach ($block as $member) {
+                $this->put($member, $was[$member->id]);
+            }
+        }
     }
 
     /**
@@ -169,10 +220,11 @@ final class Placer
      * @param list<Activity> $block
      * @param array<int|string, bool> $pays activities that may be late, and are made good then
      * @param array<int|string, bool> $never activities that may not
+     * @param array<int|string, float> $from hour before which an activity is not begun
      *
      * @return Activity|null the one that found no room; null where all have
      */
-    private function fill(array $block, array $pays, array $never): ?Activity
+    private function fill(array $block, array $pays, array $never, array $from = []): ?Activity
     {
         $at = array_flip(self::ids($block));
         $hold = [];
@@ -183,9 +235,8 @@ final class Placer
         for ($k = 0; $k < count($block); ) {
             $activity = $block[$k];
             $latest = Times::latest($activity, $this->placed);
-            $placed = $this->isLost($activity)
-                ? null
-                : $this->room($activity, $hold[$k] ?? -\INF, null, $held[$k] ?? null);
+            $begin = max($hold[$k] ?? -\INF, $from[$activity->id] ?? -\INF);
+            $placed = $this->isLost($activity) ? null : $this->room($activity, $begin, null, $held[$k] ?? null);
             // What may be paid for is paid for only where the window is really missed.
             if (
                 isset($pays[$activity->id]) &&
@@ -193,7 +244,7 @@ final class Placer
                 null !== $placed &&
                 $placed->start > $latest[0] + 1e-6
             ) {
-                $placed = $this->paying($activity, $placed, $hold[$k] ?? -\INF, $held[$k] ?? null);
+                $placed = $this->paying($activity, $placed, $begin, $held[$k] ?? null);
                 $latest = null;
             }
             $stuck = null === $placed ? $missed : null;

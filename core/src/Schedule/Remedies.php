@@ -6,8 +6,10 @@ namespace Hull\Schedule;
 
 use Hull\Bench\Workpiece;
 use Hull\Climate\GateReason;
+use Hull\Climate\Heating;
 use Hull\Climate\PlaceAir;
 use Hull\Job\Place;
+use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Route\NoRoute;
@@ -22,6 +24,9 @@ final readonly class Remedies
     private const DRY_RH = [0.65, 0.5];
     private const MOST_FILMS = 12;
     private const BEST_FILMS = 3;
+    /** A garage, where nobody said how large the place is. */
+    private const FLOOR_M2 = 18.0;
+    private const WARMS_UP_H = 12.0;
     private const HALVES = 25;
     private const HALF_H = 16.0 * 24.0;
 
@@ -31,6 +36,7 @@ final readonly class Remedies
      *     on
      * @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $air of a place, heated or dried
      * @param \Closure(Place, int): PlaceAir $usual its air in a usual year, from an hour on
+     * @param array<int|string, float> $floors m2 by place, where somebody said
      */
     public function __construct(
         private Airs $airs,
@@ -39,6 +45,7 @@ final readonly class Remedies
         private \Closure $air,
         private \Closure $usual,
         private float $now,
+        private array $floors = [],
     ) {}
 
     /** The first half of a month in which it would have its hour in a usual year; null when it never has. */
@@ -90,7 +97,7 @@ final readonly class Remedies
             $sheltered &&
             [] !== array_intersect([GateReason::Cold->value, GateReason::Dew->value], self::ids($reasons))
         ) {
-            $found[] = $this->first(
+            $heated = $this->first(
                 self::HEAT_C,
                 Remedy::HEAT,
                 fn(float $c): Airs => $this->airs->with($at, ($this->air)($place, Temperature::celsius($c), null)),
@@ -98,6 +105,7 @@ final readonly class Remedies
                 $at,
                 $cause,
             );
+            $found[] = null === $heated ? null : $this->costed($heated, $piece, $at);
         }
         if (
             $sheltered &&
@@ -129,6 +137,29 @@ final readonly class Remedies
         usort($found, static fn(Remedy $a, Remedy $b): int => $a->finish <=> $b->finish);
 
         return $found;
+    }
+
+    /** With the heat that it takes from half a day before until the part is done. */
+    private function costed(Remedy $heat, Workpiece $piece, string $at): Remedy
+    {
+        $place = $this->places[$at];
+        $floor = $this->floors[$at] ?? self::FLOOR_M2;
+
+        return new Remedy(
+            how: $heat->how,
+            what: $heat->what,
+            opens: $heat->opens,
+            finish: $heat->finish,
+            kwh: Heating::kwh(
+                place: $piece->context->catalogue()->places[$place->kind],
+                floor: Area::squareMetres($floor),
+                as: $this->airs->at($at),
+                heated: ($this->air)($place, Temperature::celsius((float) $heat->what), null),
+                from: $heat->opens - self::WARMS_UP_H,
+                to: $heat->finish,
+            ),
+            floorM2: $floor,
+        );
     }
 
     /**

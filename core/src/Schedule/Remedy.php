@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule;
 
+use Hull\Quantity\Area;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\UnitSystem;
 
@@ -21,13 +22,29 @@ final readonly class Remedy
      * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place or film, or a day
      * @param float $opens hour at which what had none is begun
      * @param float $finish hour at which the part is done
+     * @param float|null $kwh heat that it takes until then, where it is heated (estimate)
+     * @param float $floorM2 for so much floor
      */
     public function __construct(
         public string $how,
         public string|float $what,
         public float $opens,
         public float $finish,
+        public ?float $kwh = null,
+        public float $floorM2 = 0.0,
     ) {}
+
+    /** What it takes, in words; empty where it takes nothing that can be said. */
+    public function takes(UnitSystem $units): string
+    {
+        return null === $this->kwh
+            ? ''
+            : sprintf(
+                'about %d kWh for %s of floor (estimate)',
+                (int) (ceil($this->kwh / 10.0) * 10.0),
+                Area::squareMetres($this->floorM2)->format($units),
+            );
+    }
 
     /** @param string $place name of the one where the part is */
     public function words(string $place, UnitSystem $units): string

@@ -7,12 +7,14 @@ namespace Hull\Tests\Schedule;
 use Hull\Climate\Air;
 use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
+use Hull\Climate\Heating;
 use Hull\Climate\Limits;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
 use Hull\Climate\Weather;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
+use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Activity;
@@ -135,6 +137,39 @@ final class ClosedBlocksTest extends TestCase
                 $last = $score;
             }
         }
+    }
+
+    public function testWhatMustBeMissedIsOpenedAsLateAsCanBe(): void
+    {
+        // The coat has its first hour on the third day, too short for the stripping; the metal may be bare for two.
+        $air = self::air(18.0, []);
+        $strip = new Activity('p/strip', 'p', 'strip', 4.0, 'bay', bares: true);
+        $coat = new Activity(
+            id: 'p/coat',
+            part: 'p',
+            name: 'coat',
+            hours: 1.0,
+            place: 'bay',
+            notBefore: 56.0,
+            windows: [new Window('p/strip', LagTime::hours(2.0), 'bare metal', false, 0.5)],
+            wet: $this->coat('p/x', $air)->wet,
+            covers: true,
+        );
+        $people = [Person::of('one', [[8.0, 20.0], [32.0, 44.0], [56.0, 58.0]])];
+        $placed = (new Scheduler(1))->plan(new Yard(0.0, 72.0, [$strip, $coat], $people))->placed;
+        self::assertSame([56.0, 0.5], [$placed['p/coat']->start, $placed['p/coat']->paid]);
+        self::assertGreaterThanOrEqual(32.0, $placed['p/strip']->start, 'not on the first day');
+    }
+
+    public function testHeatingTakesWhatGetsOut(): void
+    {
+        $place = Made::catalogue()->places['unheated-shed'];
+        $kwh = Heating::kwh($place, Area::squareMetres(20.0), self::air(5.0, []), self::air(15.0, []), 10.0, 20.0);
+        self::assertEqualsWithDelta((8.0 * 20.0 * 10.0 * 10.0) / 1000.0, $kwh, 1e-6);
+        self::assertSame(
+            0.0,
+            Heating::kwh($place, Area::squareMetres(20.0), self::air(15.0, []), self::air(5.0, []), 1.0, 9.0),
+        );
     }
 
     public function testWeightsAreHoursAndNothingElse(): void

@@ -12,6 +12,13 @@ final readonly class RemedyView
      * @param string $says in words: "Heat Shed to 15 °C"
      * @param string $opens when what has no hour would be begun
      * @param string $finish when the part would be done
+     * @param string $takes what it takes, in words; empty where that cannot be said
      */
-    public function __construct(public string $how, public string $says, public string $opens, public string $finish) {}
+    public function __construct(
+        public string $how,
+        public string $says,
+        public string $opens,
+        public string $finish,
+        public string $takes,
+    ) {}
 }

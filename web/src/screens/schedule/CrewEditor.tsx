@@ -6,6 +6,7 @@ import { Notice } from '../../parts/Notice';
 import { textSize, tok } from '../../theme/tokens';
 import { type Week, days } from './week';
 import { Hours } from './Hours';
+import { Usual } from './Usual';
 import { Weights } from './Weights';
 
 interface Draft {
@@ -104,6 +105,12 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
               </Button>
             )}
           </Box>
+          <Usual
+            who={p.name || 'somebody'}
+            choose={(week) => {
+              setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, week } : q)) });
+            }}
+          />
           <Hours
             label={`Hours of ${p.name || 'somebody'}`}
             week={p.week}

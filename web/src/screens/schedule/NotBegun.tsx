@@ -77,6 +77,7 @@ function Help({ view, part }: { view: Schemas['PlanView']; part: string }) {
         <Box key={r.says} sx={{ py: 0.25 }}>
           <b>{r.says}</b>: begun <span className="mono">{when(r.opens, view.now)}</span>, done{' '}
           <span className="mono">{when(r.finish, view.now)}</span>
+          {r.takes && `; ${r.takes}`}
         </Box>
       ))}
       {found.remedies.length === 0 && found.says === '' && (
