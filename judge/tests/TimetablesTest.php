@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class TimetablesTest extends TestCase
 {
-    private const YARDS = 25;
+    private const YARDS = 12;
     private const FULL = 2000;
     /** Yards tried until a law is seen broken. */
     private const UNTIL = 60;
