@@ -23,11 +23,13 @@ use PHPUnit\Framework\TestCase;
 
 final class SchedulerTest extends TestCase
 {
+    /** Thinned; HULL_FULL=1 schedules two thousand. */
     #[Group('slow')]
-    public function testThousandsOfRandomYardsAreBrokenByNoSchedule(): void
+    public function testHundredsOfRandomYardsAreBrokenByNoSchedule(): void
     {
         $placed = $paid = $without = 0;
-        for ($seed = 1; $seed <= 2000; ++$seed) {
+        $yards = false !== getenv('HULL_FULL') ? 2000 : 700;
+        for ($seed = 1; $seed <= $yards; ++$seed) {
             $yard = (new RandomYard($seed, 2 + ($seed % 3), 2 + ($seed % 4), 16))->yard();
             $schedule = (new Scheduler(2, $seed))->plan($yard);
             self::assertSame([], Validator::faults($schedule), 'seed ' . $seed);
@@ -35,10 +37,10 @@ final class SchedulerTest extends TestCase
             $paid += $schedule->score->paid > 0.0 ? 1 : 0;
             $without += count($schedule->without);
         }
-        self::assertGreaterThan(15_000, $placed);
+        self::assertGreaterThan(7.5 * $yards, $placed);
         self::assertLessThan(0.1 * $placed, $without, 'most of it finds room');
         self::assertGreaterThan(0, $paid, 'some windows cannot be kept, and are paid for');
-        self::assertLessThan(400, $paid);
+        self::assertLessThan(0.2 * $yards, $paid);
     }
 
     public function testTheSameYardSeedAndNumberGiveTheSameSchedule(): void
