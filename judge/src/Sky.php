@@ -9,6 +9,8 @@ final readonly class Sky
 {
     private const REFERENCE_C = 20.0;
     private const REFERENCE_RH = 0.6;
+    /** In that air an open surface dries in. */
+    private const DRIES_H = 3.0;
     /** Five degrees under the coldest row of a sheet nothing cures any more, and no window closes. */
     private const STILL_C = 5.0;
 
@@ -71,7 +73,9 @@ final readonly class Sky
         return $this->sum(
             $from,
             $to,
-            fn(float $c, float $rh): float => $c <= 0.0 ? 0.0 : (self::full($c) * (1.0 - $rh)) / $reference / 3.0,
+            static fn(float $c, float $rh): float => $c <= 0.0
+                ? 0.0
+                : (self::full($c) * (1.0 - $rh)) / ($reference * self::DRIES_H),
         );
     }
 

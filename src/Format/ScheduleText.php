@@ -6,8 +6,8 @@ namespace App\Format;
 
 use App\Command\JobInAir;
 use Hull\Quantity\UnitSystem;
-use Hull\Schedule\LowerBound;
 use Hull\Schedule\Lost;
+use Hull\Schedule\LowerBound;
 use Hull\Schedule\Placement;
 use Hull\Schedule\Remedy;
 use Hull\Schedule\Schedule;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
-use Hull\Climate\Season;
 use Hull\Climate\PartLag;
+use Hull\Climate\Season;
 use Hull\Effort\Pace;
 use Hull\Effort\Paces;
 use Hull\Film\Method;

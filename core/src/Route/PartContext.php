@@ -15,10 +15,10 @@ use Hull\Catalog\Substrate;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Climate\PartLag;
-use Hull\Quantity\RelativeHumidity;
-use Hull\Quantity\Temperature;
 use Hull\Film\Method;
 use Hull\Quantity\Area;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
 use Hull\Surface\Product;
 
 /**

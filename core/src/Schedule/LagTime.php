@@ -43,6 +43,6 @@ final readonly class LagTime
         $passed = null === $this->line ? $from : $this->line->reachedAt($from, $this->amount);
         $rain = $this->rain?->rainAfter($hour);
 
-        return null === $rain ? ($passed === \INF ? null : $passed) : min($passed ?? \INF, max($hour, $rain));
+        return null === $rain ? (\INF === $passed ? null : $passed) : min($passed ?? \INF, max($hour, $rain));
     }
 }

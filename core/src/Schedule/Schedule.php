@@ -34,7 +34,7 @@ final readonly class Schedule
             return new Lost(
                 $activity->part,
                 $activity->id,
-                $closed?->opens === null && $closed !== null ? $closed->words() : $says,
+                null === $closed?->opens && null !== $closed ? $closed->words() : $says,
                 $closed,
                 $elsewhere,
                 $this->bares($activity),
