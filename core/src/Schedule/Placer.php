@@ -135,7 +135,8 @@ final class Placer
             );
             foreach (self::LATER as $share) {
                 $this->leave($block, 0, count($block));
-                $from = [$block[$source]->id => $opened + $share * ($placed->start - $opened)];
+                $late = new Why(WhyKind::Missed, $due->what, $activity->id);
+                $from = [$block[$source]->id => [$opened + $share * ($placed->start - $opened), $late]];
                 $fits = null === $this->fill($block, $pays, [], $from);
                 $here = $this->placed[$activity->id] ?? null;
                 if (
@@ -220,7 +221,7 @@ final class Placer
      * @param list<Activity> $block
      * @param array<int|string, bool> $pays activities that may be late, and are made good then
      * @param array<int|string, bool> $never activities that may not
-     * @param array<int|string, float> $from hour before which an activity is not begun
+     * @param array<int|string, array{float, Why}> $from hour before which an activity is not begun, and why
      *
      * @return Activity|null the one that found no room; null where all have
      */
@@ -235,8 +236,10 @@ final class Placer
         for ($k = 0; $k < count($block); ) {
             $activity = $block[$k];
             $latest = Times::latest($activity, $this->placed);
-            $begin = max($hold[$k] ?? -\INF, $from[$activity->id] ?? -\INF);
-            $placed = $this->isLost($activity) ? null : $this->room($activity, $begin, null, $held[$k] ?? null);
+            [$begin, $because] = $from[$activity->id] ?? [-\INF, null];
+            [$begin, $because] =
+                isset($hold[$k]) && $hold[$k] > $begin ? [$hold[$k], $held[$k] ?? null] : [$begin, $because];
+            $placed = $this->isLost($activity) ? null : $this->room($activity, $begin, null, $because);
             // What may be paid for is paid for only where the window is really missed.
             if (
                 isset($pays[$activity->id]) &&
@@ -244,7 +247,7 @@ final class Placer
                 null !== $placed &&
                 $placed->start > $latest[0] + 1e-6
             ) {
-                $placed = $this->paying($activity, $placed, $begin, $held[$k] ?? null);
+                $placed = $this->paying($activity, $placed, $begin, $because);
                 $latest = null;
             }
             $stuck = null === $placed ? $missed : null;

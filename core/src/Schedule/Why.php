@@ -31,6 +31,7 @@ final readonly class Why
             WhyKind::Air => 'until then ' . $this->what,
             WhyKind::Delivery => $this->what,
             WhyKind::Window => sprintf('held back so that %s falls into %s', $other, $this->what),
+            WhyKind::Missed => 'as late as can be before ' . $other,
             WhyKind::Others => 'held back: other work goes first',
             WhyKind::Kept => 'where it was planned before',
         };

@@ -21,6 +21,8 @@ enum WhyKind: string
     case Air = 'air';
     case Delivery = 'delivery';
     case Window = 'window';
+    /** Begun as late as can be, since what it opens has its hour only later. */
+    case Missed = 'missed';
     /** Held back so that other work goes first. */
     case Others = 'others';
     case Kept = 'kept';
