@@ -10,7 +10,6 @@ final readonly class Stint
     /**
      * @param float $from hours since 1970 UTC
      * @param list<string> $who
-     * @param int $people who have to be there together
      * @param bool $late the plan says that a window is missed
      * @param float $paid hours of making good in it
      */
@@ -22,7 +21,6 @@ final readonly class Stint
         public float $from,
         public float $to,
         public array $who,
-        public int $people = 1,
         public bool $late = false,
         public float $paid = 0.0,
     ) {}

@@ -127,7 +127,6 @@ final readonly class MadeYards
                 from: $placed->start,
                 to: $placed->end,
                 who: $placed->who,
-                people: $activity->people,
                 late: $placed->late,
                 paid: $placed->paid,
             );

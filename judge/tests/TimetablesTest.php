@@ -121,7 +121,6 @@ final class TimetablesTest extends TestCase
             from: $s->from,
             to: $s->to,
             who: $who,
-            people: $s->people,
         );
     }
 

@@ -67,6 +67,7 @@ final class Ageing
         $this->working = false;
         if ($after->fact(self::WET) !== $before->fact(self::WET)) {
             $this->rained = null;
+            unset($this->undone[self::WET]);
         }
     }
 
@@ -93,6 +94,7 @@ final class Ageing
         }
         if (null !== $this->rained && $this->isDry($state, $this->rained, $to)) {
             $this->rained = null;
+            unset($this->undone[self::WET]);
             $state = $state->with(self::WET, 0.0);
         }
 

@@ -16,6 +16,9 @@ use Hull\Surface\SurfaceState;
  */
 final class LastingFacts
 {
+    /** Of doing again what the record has, hours (estimate). */
+    private const AGAIN_H = 0.25;
+
     /** @var array<int|string, array{string|null, float, float}> fact => activity or hour of it, hours it took */
     private array $since = [];
 
@@ -37,9 +40,6 @@ final class LastingFacts
             $this->since[$fact] = [null, $hour, self::AGAIN_H];
         }
     }
-
-    /** Of doing again what the record has, hours (estimate). */
-    private const AGAIN_H = 0.25;
 
     /** @param float $hours of the step */
     public function remember(RouteStep $step, string $activity, float $hours, SurfaceState $before): void
