@@ -54,6 +54,16 @@ final readonly class Spoilt
         );
     }
 
+    /** Nothing lays anything bare, as far as the engine knows. */
+    public function withNothingBare(): self
+    {
+        return $this->each('facts', null, static function (array $f): array {
+            $groups = is_array($f['groups'] ?? null) ? array_values(array_diff($f['groups'], ['protecting'])) : [];
+
+            return [...array_diff_key($f, ['stops_under_film' => 0]), 'groups' => $groups];
+        });
+    }
+
     public function withLongWindows(): self
     {
         return $this->each('products', null, static function (array $p): array {
