@@ -58,7 +58,9 @@ final readonly class Spoilt
     public function withNothingBare(): self
     {
         return $this->each('facts', null, static function (array $f): array {
-            $groups = is_array($f['groups'] ?? null) ? array_values(array_diff($f['groups'], ['protecting'])) : [];
+            $groups = is_array($f['groups'] ?? null)
+                ? array_values(array_filter($f['groups'], static fn(mixed $g): bool => 'protecting' !== $g))
+                : [];
 
             return [...array_diff_key($f, ['stops_under_film' => 0]), 'groups' => $groups];
         });
