@@ -58,6 +58,19 @@ final class Busy
         return [$this->starts, $this->ends, $this->ids];
     }
 
+    /** The place in the list of the first span that ends after an hour. */
+    public function firstEndingAfter(float $hour): int
+    {
+        $low = 0;
+        $high = count($this->ends);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->ends[$middle] <= $hour ? ($low = $middle + 1) : ($high = $middle);
+        }
+
+        return $low;
+    }
+
     private function firstStartingAfter(float $hour): int
     {
         $low = 0;

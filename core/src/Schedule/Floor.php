@@ -59,9 +59,8 @@ final class Floor
     {
         $coat = $activity->isCoat() || $activity->opens;
         $dry = self::sparedUntil($activity, $end, $dry);
-        $m2 = [$activity->part => $activity->floorM2];
+        $there = [];
         $seen = [];
-        $first = null;
         for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
             foreach ($this->days[$day] ?? [] as $id => $_) {
                 $id = (string) $id;
@@ -81,12 +80,38 @@ final class Floor
                 }
                 // What cures stays where it is, and the floor under it is not free.
                 if ($part !== $activity->part && $start < $until - 1e-9 && $dry > $from + 1e-9) {
-                    $m2[$part] = max($m2[$part] ?? 0.0, $floor);
-                    $first = null === $first || $until < $first[0] ? [$until, $id, 'no floor left'] : $first;
+                    $there[] = [$from, $until, $floor, $part, $id];
                 }
             }
         }
 
-        return null !== $this->m2 && null !== $first && array_sum($m2) > $this->m2 + 1e-9 ? $first : null;
+        return null === $this->m2 ? null : self::crowded($this->m2 - $activity->floorM2, $there, $start);
+    }
+
+    /**
+     * Whether the others ever take more than so much at one time; it is looked at whenever one of them comes.
+     *
+     * @param list<array{float, float, float, string, string}> $there from, until, m2, part, id
+     *
+     * @return array{float, string, string}|null
+     */
+    private static function crowded(float $left, array $there, float $start): ?array
+    {
+        foreach ($there as [$from]) {
+            $at = max($from, $start);
+            $m2 = [];
+            $first = null;
+            foreach ($there as [$comes, $until, $floor, $part, $id]) {
+                if ($comes <= $at + 1e-9 && $until > $at + 1e-9) {
+                    $m2[$part] = max($m2[$part] ?? 0.0, $floor);
+                    $first = null === $first || $until < $first[0] ? [$until, $id, 'no floor left'] : $first;
+                }
+            }
+            if (null !== $first && array_sum($m2) > $left + 1e-9) {
+                return $first;
+            }
+        }
+
+        return null;
     }
 }

@@ -125,10 +125,7 @@ final class LowerBound
     {
         $placed = [];
         $end = $yard->now;
-        $own = array_map(
-            static fn(Person $p): Slots => new Slots(new Yard($yard->now, $yard->end, [], [$p])),
-            $yard->people,
-        );
+        $own = [];
         foreach ($yard->chains[$part] as $id) {
             $activity = $yard->activity($id);
             if (null !== $activity->fixed) {
@@ -147,7 +144,11 @@ final class LowerBound
             $heads[$id] = $from;
             $least = self::withSetUp($activity);
             $first = null;
-            foreach (is_finite($from) ? $own : [] as $slots) {
+            $own[$activity->people] ??= array_map(
+                static fn(array $team): Slots => new Slots(new Yard($yard->now, $yard->end, [], [$team[1]])),
+                $yard->teams->of(max(1, $activity->people)),
+            );
+            foreach (is_finite($from) ? $own[$activity->people] : [] as $slots) {
                 $room = $slots->room($least, $from, new Why(WhyKind::Nothing));
                 $first = null !== $room && (null === $first || $room->end < $first->end) ? $room : $first;
             }

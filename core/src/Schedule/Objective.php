@@ -18,7 +18,7 @@ final readonly class Objective
     /**
      * @param float $day until everything is done, one day longer
      * @param float $good an hour of making good a missed window: the hour, and what it does to the film
-     * @param float $visit somebody comes in for one more day
+     * @param float $visit somebody comes in once more
      * @param float $setUp a gun is set up and cleaned, a brush goes to the bin
      * @param float $turn somebody turns to another part
      */

@@ -22,6 +22,7 @@ final class Placer
     /** Moved by less is not moved. */
     public const SAME_H = 0.05;
     private const LEAST_HOLD = 0.05;
+    private const STEP_H = 0.25;
 
     /** @var array<int|string, Placement> */
     private array $placed = [];
@@ -40,14 +41,14 @@ final class Placer
     /**
      * @param array<int|string, PreviousPlacement> $kept places in an earlier schedule: nothing begins before it did
      *     there
-     * @param array<int|string, float> $held hours before which an activity is not begun, so that others can go first
+     * @param Decisions $decided of single activities, by a search
      */
     public function __construct(
         private readonly Yard $yard,
         private readonly array $kept = [],
-        private readonly array $held = [],
+        private readonly Decisions $decided = new Decisions(),
     ) {
-        $this->slots = new Slots($yard);
+        $this->slots = new Slots($yard, $decided);
         foreach ($yard->activities as $activity) {
             if (null !== $activity->fixed) {
                 [$start, $end, $who] = $activity->fixed;
@@ -101,7 +102,7 @@ final class Placer
             ),
         );
         $this->addNeeded($block);
-        $lost = $this->fill($block, [], []);
+        $lost = $this->fill($block, array_intersect_key($this->decided->late, array_flip(self::ids($block))), []);
         if (null !== $lost) {
             $this->giveUp($block, $lost);
 
@@ -164,7 +165,9 @@ final class Placer
     {
         $late = array_filter(
             $block,
-            fn(Activity $a): bool => null === $a->fixed && ($this->placed[$a->id]->paid ?? 0.0) > 0.0,
+            fn(Activity $a): bool => null === $a->fixed &&
+                ($this->placed[$a->id]->paid ?? 0.0) > 0.0 &&
+                !isset($this->decided->late[$a->id]),
         );
         usort(
             $late,
@@ -272,12 +275,21 @@ final class Placer
                 $tries[$activity->id] = 1 + ($tries[$activity->id] ?? 0);
                 if (null !== $source && $tries[$activity->id] <= self::MOST_TRIES && $again <= self::MOST_STUCK) {
                     $missed = $activity->id;
-                    $hold[$source] = $this->placed[$block[$source]->id]->start + max($gap, self::LEAST_HOLD);
+                    $opened = $this->placed[$block[$source]->id]->start;
+                    $hold[$source] = $opened + max($gap, self::LEAST_HOLD);
                     $held[$source] = new Why(WhyKind::Window, $window->what, $activity->id);
                     for ($i = $source + 1; $i <= $k; ++$i) {
                         unset($hold[$i], $held[$i]);
                     }
                     $this->leave($block, $source, $k);
+                    if (!$block[$source]->whole && $gap > self::STEP_H) {
+                        $hold[$source] = $this->justEnough(
+                            $block[$source],
+                            $opened,
+                            $hold[$source],
+                            static fn(Placement $p): bool => Times::closes($window, $activity, $p) >= $placed->start,
+                        );
+                    }
                     $k = $source;
                     continue;
                 }
@@ -293,6 +305,28 @@ final class Placer
         }
 
         return null;
+    }
+
+    /**
+     * What is split by a night is over much later when it is begun a little later; it is held back by what it takes
+     * and no more.
+     *
+     * @param float $from begun here it is over too soon
+     * @param float $most held back to here it is as well as it can be
+     * @param \Closure(Placement): bool $isEnough
+     *
+     * @return float a quarter of an hour, or the most
+     */
+    private function justEnough(Activity $source, float $from, float $most, \Closure $isEnough): float
+    {
+        $to = $most;
+        while ($to - $from > self::STEP_H) {
+            $middle = ($from + $to) / 2.0;
+            $there = $this->slots->room($source, $middle, new Why(WhyKind::Nothing));
+            null !== $there && $isEnough($there) ? ($to = $middle) : ($from = $middle);
+        }
+
+        return min($most, ceil($to / self::STEP_H) * self::STEP_H);
     }
 
     /**
@@ -352,6 +386,23 @@ final class Placer
         }
 
         return false;
+    }
+
+    /** Whether all is set up that was taken to be. */
+    public function isAsTaken(): bool
+    {
+        foreach (array_keys($this->decided->setUp) as $id) {
+            $placed = $this->placed[$id] ?? null;
+            if (
+                null !== $placed &&
+                $placed->setUp &&
+                !$this->slots->isSetUpBy($this->yard->activity($id), $placed->start)
+            ) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function schedule(): Schedule
@@ -417,7 +468,7 @@ final class Placer
         if (null !== $kept && $kept->start > $from) {
             [$from, $why] = [$kept->start, new Why(WhyKind::Kept)];
         }
-        $others = $this->held[$activity->id] ?? -\INF;
+        $others = $this->decided->held[$activity->id] ?? -\INF;
         if ($others > $from) {
             [$from, $why] = [$others, new Why(WhyKind::Others)];
         }
@@ -441,7 +492,16 @@ final class Placer
             return null;
         }
 
-        $placed = $this->slots->room($activity, $from, $why, $extra, $kept->who ?? [], null !== $pays);
+        $by = $this->decided->by[$activity->id] ?? null;
+        $placed = $this->slots->room(
+            $activity,
+            from: $from,
+            why: $why,
+            extra: $extra,
+            prefer: $kept->who ?? [],
+            late: null !== $pays,
+            by: $by,
+        );
 
         return null !== $placed && WhyKind::Kept === $placed->why->kind ? $this->anyway($activity, $placed) : $placed;
     }
@@ -509,8 +569,8 @@ final class Placer
     private function noRoom(Activity $activity): string
     {
         $longest = 0.0;
-        foreach ($this->yard->people as $person) {
-            foreach ($activity->noisy ? $person->loud : $person->work as [$from, $to]) {
+        foreach ($this->yard->teams->of(max(1, $activity->people)) as [, $hours]) {
+            foreach ($activity->noisy ? $hours->loud : $hours->work as [$from, $to]) {
                 $longest = max($longest, $to - $from);
             }
         }
@@ -518,6 +578,10 @@ final class Placer
         return match (true) {
             $this->isLost($activity) => 'what it waits for on another part has no room',
             count($this->yard->people) < $activity->people => sprintf('it takes %d people', $activity->people),
+            $activity->people > 1 && $longest < 1e-9 => sprintf(
+                'it takes %d people, and they are never at work together',
+                $activity->people,
+            ),
             $activity->whole && $activity->hours > $longest + 1e-9 => sprintf(
                 'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: sections, a ' .
                     'helper, or a longer day',

@@ -15,10 +15,10 @@ final readonly class Score
     /**
      * @param float $paid hours of making good missed windows
      * @param float $late hours past due dates, of all parts together
-     * @param float $handsOn hours, making good included
+     * @param float $handsOn hours of everybody together, making good included
      * @param float $finish hour since 1970 UTC at which the last work ends
      * @param int $turns how often somebody turns to another part
-     * @param int $visits days on which somebody works, of everybody together
+     * @param int $visits how often somebody comes in for work, of everybody together
      * @param int $setUps how often something is set up for a film
      * @param float $cost the sum, hours of hands
      */
@@ -39,19 +39,23 @@ final readonly class Score
     {
         $yard = $schedule->yard;
         [$paid, $handsOn, $finish, $sum, $setUps] = [0.0, 0.0, $yard->now, 0.0, 0];
-        $ends = $turns = $days = [];
+        $ends = $turns = $visits = [];
+        $people = array_column($yard->people, null, 'name');
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);
-            $paid += $placed->paid;
-            $hours = $activity->hours + $placed->paid - ($placed->setUp ? $activity->setupHours : 0.0);
-            $handsOn += 0 === $activity->people ? 0.0 : $hours;
+            $good = max(1, $activity->people) * $placed->paid;
+            $paid += $good;
+            $hours = $activity->hours - ($placed->setUp ? $activity->setupHours : 0.0);
+            $handsOn += $good + $activity->people * $hours;
             $setUps += '' === $activity->share || $placed->setUp ? 0 : 1;
             $finish = max($finish, $placed->end);
             $sum += $placed->end - $yard->now;
             $ends[$activity->part] = max($ends[$activity->part] ?? 0.0, $placed->end);
             foreach ($placed->who as $name) {
                 $turns[$name][] = [$placed->start, $activity->part];
-                $days[$name . '/' . (int) floor($placed->start / self::DAY)] = true;
+                foreach (isset($people[$name]) ? $people[$name]->visits($placed->start, $placed->end) : [] as $from) {
+                    $visits[$name . '/' . $from] = true;
+                }
             }
         }
         $late = 0.0;
@@ -64,7 +68,7 @@ final readonly class Score
             ($worth->day * ($finish - $yard->now)) / self::DAY +
             ($handsOn - $paid) +
             $worth->good * $paid +
-            $worth->visit * count($days) +
+            $worth->visit * count($visits) +
             $worth->setUp * $setUps +
             $worth->turn * $turns;
 
@@ -75,7 +79,7 @@ final readonly class Score
             handsOn: round($handsOn, 6),
             finish: round($finish, 6),
             turns: $turns,
-            visits: count($days),
+            visits: count($visits),
             setUps: $setUps,
             cost: round($cost, 6),
             sum: round($sum, 6),
@@ -92,10 +96,29 @@ final readonly class Score
             : $this->finish <= $other->finish && [$this->cost, $this->sum] < [$other->cost, $other->sum];
     }
 
+    /** Better in the whole, whenever it ends. */
+    public function costsLessThan(self $other): bool
+    {
+        return [$this->without, $this->late, $this->cost, $this->sum] < [
+            $other->without,
+            $other->late,
+            $other->cost,
+            $other->sum,
+        ];
+    }
+
     /** Worse in what counts, as far as the sum goes; how early the rest is does not. */
     public function isWorseThan(self $other): bool
     {
         return [$this->without, $this->late, $this->cost] > [$other->without, $other->late, $other->cost];
+    }
+
+    /** As much has room and is on time, and the sum is worse by no more than a share. */
+    public function isWithin(float $share, self $best): bool
+    {
+        return $this->without <= $best->without &&
+            $this->late <= $best->late + 1e-6 &&
+            $this->cost <= $best->cost * (1.0 + $share);
     }
 
     /** @param array<int|string, list<array{float, string}>> $byPerson start, part */

@@ -23,8 +23,17 @@ final class Slots
     /** @var array<int|string, array<int|string, array{float, float}>> kind of work => id => start, end */
     private array $alike = [];
 
-    public function __construct(private readonly Yard $yard)
+    private readonly Teams $teams;
+
+    public function __construct(private readonly Yard $yard, private readonly Decisions $decided = new Decisions())
     {
+        $away = $decided->away;
+        $this->teams =
+            [] === $away
+                ? $yard->teams
+                : new Teams(
+                    array_map(static fn(Person $p): Person => $p->without($away[$p->name] ?? []), $yard->people),
+                );
         foreach ($yard->people as $person) {
             $this->people[$person->name] = new Busy();
         }
@@ -63,6 +72,7 @@ final class Slots
      *
      * @param float $extra hours of abrading before it
      * @param list<string> $prefer who is taken where others could begin at the same time
+     * @param string|null $by who has to be among them
      */
     public function room(
         Activity $activity,
@@ -71,17 +81,27 @@ final class Slots
         float $extra = 0.0,
         array $prefer = [],
         bool $late = false,
+        ?string $by = null,
     ): ?Placement {
         $hours = $activity->hours + $extra;
         for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
-            $fit = $this->people($activity, $hours, $from, $prefer);
+            // Set up already by alike work before it, it asks for less.
+            $less = $hours - min($activity->setupHours, $hours);
+            $alike = isset($this->decided->setUp[$activity->id]) || [] !== ($this->alike[$activity->share] ?? []);
+            $fit = $less < $hours && $alike ? $this->people($activity, $less, $from, $prefer, $by) : null;
+            $setUp = null !== $fit && $this->isSetUp($activity, $fit[0]);
+            $fit = $setUp ? $fit : $this->people($activity, $hours, $from, $prefer, $by);
             if (null === $fit) {
                 return null;
             }
+            if (!$setUp && $less < $hours && $this->isSetUp($activity, $fit[0])) {
+                [$setUp, $cause] = [true, $fit[3]];
+                $fit = $this->people($activity, $less, $fit[0], $fit[2], $by) ?? $fit;
+                $fit[3] = $cause;
+            }
             [$start, $end, $who, $cause] = $fit;
+            $cause = $this->isStayedAway($who, $from, $start) ? new Why(WhyKind::Visit) : $cause;
             $why = $start > $from + 1e-9 && null !== $cause && !self::says($why, $cause) ? $cause : $why;
-            $setUp = $this->isSetUp($activity, $start);
-            $end -= $setUp ? min($activity->setupHours, $hours) : 0.0;
             $dry = $this->dry($activity, $end);
             $next = $this->against($activity, $start, $end, $dry);
             if (null === $next) {
@@ -101,6 +121,25 @@ final class Slots
         }
 
         return null;
+    }
+
+    /**
+     * Somebody could have been at work between two hours, and it was decided otherwise.
+     *
+     * @param list<string> $who
+     */
+    private function isStayedAway(array $who, float $from, float $start): bool
+    {
+        foreach ([] === $this->decided->away ? [] : $this->yard->people as $person) {
+            if (
+                in_array($person->name, $who, true) &&
+                [] !== array_intersect($person->visits($from, $start), $this->decided->away[$person->name] ?? [])
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What it waits for says more than that the hours it is over at are not worked. */
@@ -139,7 +178,7 @@ final class Slots
      *
      * @return array{float, float, list<string>, Why|null}|null start, end, who, what it waited for
      */
-    private function people(Activity $activity, float $hours, float $from, array $prefer): ?array
+    private function people(Activity $activity, float $hours, float $from, array $prefer, ?string $by): ?array
     {
         if ($hours <= 0.0) {
             return [$from, $from + $hours, [], null];
@@ -151,62 +190,18 @@ final class Slots
                 ? null
                 : [$start, $start + $hours, [], $start > $from + 1e-9 ? new Why(WhyKind::Hours) : null];
         }
-        if (1 === $activity->people) {
-            return $this->one($activity, $hours, $from, $prefer);
-        }
-        for ($at = $from, $cause = null; $at < $this->yard->end; ) {
-            $fits = [];
-            foreach ($this->yard->people as $person) {
-                $fit = $this->fit($person, $activity, $hours, $at, \INF);
-                if (null !== $fit) {
-                    $fits[] = [$fit[0], $fit[1], $person->name, $fit[2]];
-                }
-            }
-            if (count($fits) < $activity->people) {
-                return null;
-            }
-            usort(
-                $fits,
-                static fn(array $a, array $b): int => [$a[0], !in_array($a[2], $prefer, true), $a[1]] <=> [
-                    $b[0],
-                    !in_array($b[2], $prefer, true),
-                    $b[1],
-                ],
-            );
-            $together = array_slice($fits, 0, max(1, $activity->people));
-            [$last, , , $waited] = $together[count($together) - 1];
-            $cause = $last > $at + 1e-9 ? $waited : $cause;
-            if ($last <= $together[0][0] + 1e-9) {
-                $end = max($last, ...array_column($together, 1));
-                $who = array_column($together, 2);
-                $over = $this->anyOver($who, $last, $end);
-                if (null === $over) {
-                    return [$last, $end, $who, $cause];
-                }
-                [$last, $cause] = [$over[0], new Why(WhyKind::Person, $over[2], $over[1])];
-            }
-            $at = $last;
-        }
-
-        return null;
-    }
-
-    /**
-     * @param list<string> $prefer
-     *
-     * @return array{float, float, list<string>, Why|null}|null
-     */
-    private function one(Activity $activity, float $hours, float $from, array $prefer): ?array
-    {
         $best = null;
         $rank = [];
-        foreach ($this->yard->people as $person) {
-            $fit = $this->fit($person, $activity, $hours, $from, $best[0] ?? \INF);
+        foreach ($this->teams->of($activity->people) as [$names, $hoursOfAll]) {
+            if (null !== $by && !in_array($by, $names, true)) {
+                continue;
+            }
+            $fit = $this->fit($names, $hoursOfAll, $activity, $hours, $from, $best[0] ?? \INF);
             if (null !== $fit) {
-                $here = [$fit[0], !in_array($person->name, $prefer, true), $fit[1]];
+                $here = [$fit[0], count(array_diff($names, $prefer)), $fit[1]];
                 if (null === $best || $here < $rank) {
                     $rank = $here;
-                    $best = [$fit[0], $fit[1], [$person->name], $fit[0] > $from + 1e-9 ? $fit[2] : null];
+                    $best = [$fit[0], $fit[1], $names, $fit[0] > $from + 1e-9 ? $fit[2] : null];
                 }
             }
         }
@@ -231,45 +226,33 @@ final class Slots
     }
 
     /**
-     * @param list<string> $who
+     * @param list<string> $names
+     * @param Person $calendar the hours in which all of them are at work
      *
-     * @return array{float, string, string}|null end, activity and name of the first who is not free to the end of it
-     *                                           all
+     * @return array{float, float, Why|null}|null start, end, what it waited for
      */
-    private function anyOver(array $who, float $start, float $end): ?array
-    {
-        foreach (count($who) < 2 ? [] : $who as $name) {
-            $over = ($this->people[$name] ?? new Busy())->over($start, $end);
-            if (null !== $over) {
-                return [...$over, $name];
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array{float, float, Why|null}|null */
-    private function fit(Person $person, Activity $activity, float $hours, float $from, float $limit): ?array
-    {
-        $spans = $activity->noisy ? $person->loud : $person->work;
-        [$starts, $ends, $ids] = ($this->people[$person->name] ?? new Busy())->spans();
-        $taken = count($starts);
+    private function fit(
+        array $names,
+        Person $calendar,
+        Activity $activity,
+        float $hours,
+        float $from,
+        float $limit,
+    ): ?array {
+        $spans = $activity->noisy ? $calendar->loud : $calendar->work;
         $count = count($spans);
-        $low = 0;
+        $i = 0;
         $high = $count;
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $spans[$middle][1] <= $from + 1e-9 ? ($low = $middle + 1) : ($high = $middle);
+        while ($i < $high) {
+            $middle = intdiv($i + $high, 2);
+            $spans[$middle][1] <= $from + 1e-9 ? ($i = $middle + 1) : ($high = $middle);
         }
-        $i = $low;
-        $low = 0;
-        $high = $taken;
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $ends[$middle] <= $from + 1e-9 ? ($low = $middle + 1) : ($high = $middle);
+        // Walked along from here: the hours of work, and what already is in them, of each who takes part.
+        $busy = [];
+        foreach ($names as $name) {
+            $of = $this->people[$name] ??= new Busy();
+            $busy[] = [...$of->spans(), $of->firstEndingAfter($from + 1e-9), $name];
         }
-        // Both are walked along from here: the hours of work, and what already is in them.
-        $next = $low;
         $hoursAsked = false;
         $over = null;
         $at = $from;
@@ -290,23 +273,30 @@ final class Slots
             if (null === $end) {
                 return null;
             }
-            while ($next < $taken && $ends[$next] <= $start + 1e-9) {
-                ++$next;
+            $at = null;
+            foreach ($busy as $n => [$starts, $ends, $ids, $next, $name]) {
+                $taken = count($starts);
+                while ($next < $taken && $ends[$next] <= $start + 1e-9) {
+                    ++$next;
+                }
+                $busy[$n][3] = $next;
+                if ($next < $taken && $starts[$next] < $end - 1e-9 && (null === $at || $ends[$next] > $at)) {
+                    $at = $ends[$next];
+                    $over = [$name, $ids[$next]];
+                }
             }
-            if ($next >= $taken || $starts[$next] >= $end - 1e-9) {
+            if (null === $at) {
                 return [
                     $start,
                     $end,
                     match (true) {
                         $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
-                        null !== $over => new Why(WhyKind::Person, $person->name, $over),
+                        null !== $over => new Why(WhyKind::Person, ...$over),
                         default => null,
                     },
                 ];
             }
-            $over = $ids[$next];
             $hoursAsked = false;
-            $at = $ends[$next];
             while ($i < $count && $spans[$i][1] <= $at + 1e-9) {
                 ++$i;
             }
@@ -330,8 +320,14 @@ final class Slots
         return null;
     }
 
-    /** Whether alike work before it leaves it set up. */
+    /** Whether alike work before it leaves it set up, or is going to. */
     public function isSetUp(Activity $activity, float $start): bool
+    {
+        return isset($this->decided->setUp[$activity->id]) || $this->isSetUpBy($activity, $start);
+    }
+
+    /** Whether alike work before it leaves it set up. */
+    public function isSetUpBy(Activity $activity, float $start): bool
     {
         foreach ('' === $activity->share ? [] : $this->alike[$activity->share] ?? [] as [$begun, $ended]) {
             if ($ended <= $start + 1e-9 && $start - $begun <= $activity->shareFor + 1e-9) {

@@ -99,9 +99,7 @@ final class Times
             if (null === $earlier) {
                 continue;
             }
-            $closes = $window->along
-                ? self::along($earlier, $activity->hours, $window->closes, true)
-                : $window->closes->after($earlier->end) ?? \INF;
+            $closes = self::closes($window, $activity, $earlier);
             foreach ($window->again as $id) {
                 $made = $placed[$id] ?? null;
                 $closes =
@@ -113,6 +111,14 @@ final class Times
                 yield [$closes, $window];
             }
         }
+    }
+
+    /** When a window closes that work opened, wherever that stands; INF for never. */
+    public static function closes(Window $window, Activity $activity, Placement $earlier): float
+    {
+        return $window->along
+            ? self::along($earlier, $activity->hours, $window->closes, true)
+            : $window->closes->after($earlier->end) ?? \INF;
     }
 
     /**

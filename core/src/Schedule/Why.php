@@ -33,6 +33,7 @@ final readonly class Why
             WhyKind::Window => sprintf('held back so that %s falls into %s', $other, $this->what),
             WhyKind::Missed => 'as late as can be before ' . $other,
             WhyKind::Others => 'held back: other work goes first',
+            WhyKind::Visit => 'done on a day with more to do, so that nobody comes in for it alone',
             WhyKind::Kept => 'where it was planned before',
         };
     }

@@ -25,5 +25,7 @@ enum WhyKind: string
     case Missed = 'missed';
     /** Held back so that other work goes first. */
     case Others = 'others';
+    /** Done on a day on which more is done, so that nobody comes in for this alone. */
+    case Visit = 'visit';
     case Kept = 'kept';
 }

@@ -22,6 +22,8 @@ final readonly class Yard
     /** @var array<int|string, list<string>> activity => those of other parts that wait for it */
     public array $neededBy;
 
+    public Teams $teams;
+
     /** @var array<int|string, list<Activity>> activity => the block it is placed with, where parts need each other */
     public array $blockOf;
 
@@ -45,6 +47,7 @@ final readonly class Yard
         public array $dues = [],
         public Objective $objective = new Objective(),
     ) {
+        $this->teams = new Teams($people);
         $activities = $chains = $before = [];
         foreach ($work as $activity) {
             $last = $chains[$activity->part][count($chains[$activity->part] ?? []) - 1] ?? null;

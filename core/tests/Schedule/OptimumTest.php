@@ -13,14 +13,15 @@ use PHPUnit\Framework\TestCase;
 final class OptimumTest extends TestCase
 {
     #[Group('slow')]
-    public function testSixtySmallYardsEndWhenTheyCanEnd(): void
+    public function testSmallYardsEndWhenTheyCanEnd(): void
     {
         [$solved, $equal] = [0, 0];
-        for ($seed = 1; $solved < 60; ++$seed) {
+        $wanted = '1' === getenv('HULL_FULL') ? 60 : 24;
+        for ($seed = 1; $solved < $wanted; ++$seed) {
             self::assertLessThan(120, $seed);
             $small = new SmallYard($seed);
             $yard = $small->yard();
-            $schedule = (new Scheduler(800, $seed))->plan($yard);
+            $schedule = (new Scheduler(2000, $seed))->plan($yard);
             self::assertSame([], Validator::faults($schedule));
             $kept = 0 === $schedule->score->without && 0.0 === $schedule->score->paid;
             $optimum = $small->optimum($kept ? (int) round($schedule->finish()) : SmallYard::END);
@@ -48,6 +49,6 @@ final class OptimumTest extends TestCase
                 'no bound above what can be done, seed ' . $seed,
             );
         }
-        self::assertGreaterThanOrEqual(54, $equal);
+        self::assertGreaterThanOrEqual((int) floor(0.9 * $wanted), $equal);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Tests\Schedule;
 
 use Hull\Schedule\Blocks;
+use Hull\Schedule\Decisions;
 use Hull\Schedule\Orders;
 use Hull\Schedule\PriorityList;
 use Hull\Schedule\Scheduler;
@@ -54,23 +55,32 @@ final class OrdersTest extends TestCase
         }
     }
 
-    public function testWhatIsHeldBackIsLetGoAgain(): void
+    public function testWhatIsDecidedIsLetGoAgain(): void
     {
-        $schedule = (new Scheduler(4))->plan((new RandomYard(6, 3, 4))->yard());
+        $schedule = (new Scheduler(4))->plan((new RandomYard(6, 3, 4, crew: 2))->yard());
+        $names = array_column($schedule->yard->people, 'name');
         $random = new Randomizer(new Mt19937(2));
         $turns = new PriorityList(Orders::plain(array_map(count(...), Blocks::of($schedule->yard))));
         $most = 0;
         for ($i = 0; $i < 200; ++$i) {
             $turns = $turns->changed($schedule, $random);
-            $most = max($most, count($turns->held));
-            foreach ($turns->held as $id => $hour) {
+            $decided = $turns->decided;
+            $most = max($most, count($decided->held));
+            foreach ($decided->held as $id => $hour) {
                 self::assertArrayHasKey($id, $schedule->yard->activities);
                 self::assertGreaterThan($schedule->yard->now, $hour);
             }
+            foreach ($decided->late as $id => $_) {
+                self::assertNotSame([], $schedule->yard->activity($id)->windows, 'only windows can be missed');
+            }
+            foreach ($decided->by as $name) {
+                self::assertContains($name, $names);
+            }
+            self::assertSame([], array_diff(array_keys($decided->away), $names));
         }
         self::assertGreaterThan(0, $most);
-        self::assertLessThanOrEqual(5, $most);
-        self::assertSame([], $turns->shuffled($random)->held);
+        self::assertLessThanOrEqual(8, $most);
+        self::assertEquals(new Decisions(), $turns->shuffled($random)->decided);
     }
 
     public function testBlocksAreWhatWindowsTieTogether(): void

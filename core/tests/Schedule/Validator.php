@@ -40,6 +40,23 @@ final class Validator
         return [...$faults, ...self::pairs($yard, $schedule->placed), ...self::floors($yard, $schedule->placed)];
     }
 
+    /** Hours between its beginning and its end in which everybody who does it is at work; looked at minute by minute. */
+    private static function together(Yard $yard, Placement $p, bool $noisy): float
+    {
+        $minutes = 0;
+        for ($at = $p->start + 0.5 / 60.0; $at < $p->end; $at += 1.0 / 60.0) {
+            $there = 0;
+            foreach ($yard->people as $person) {
+                foreach (in_array($person->name, $p->who, true) ? ($noisy ? $person->loud : $person->work) : [] as $w) {
+                    $there += $w[0] <= $at && $w[1] >= $at ? 1 : 0;
+                }
+            }
+            $minutes += $there === count($p->who) ? 1 : 0;
+        }
+
+        return ($minutes + 1) / 60.0;
+    }
+
     /** @return list<string> */
     private static function alone(Yard $yard, Activity $a, Placement $p, Schedule $schedule): array
     {
@@ -81,6 +98,10 @@ final class Validator
             $worked = 0.0;
             foreach ($a->noisy ? $person->loud ?? [] : $person->work ?? [] as [$from, $to]) {
                 $worked += max(0.0, min($to, $p->end) - max($from, $p->start));
+            }
+            // Those who do it together are there together.
+            if (count($p->who) > 1 && self::together($yard, $p, $a->noisy) < $hours - self::SLACK) {
+                $faults[] = sprintf('%s: it takes %.3f h of all of them', $a->id, $hours);
             }
             if ($worked < $hours - self::SLACK || ($a->whole && abs($p->end - $p->start - $hours) > self::SLACK)) {
                 $faults[] = sprintf('%s: %s works %.3f h of it, it takes %.3f', $a->id, $name, $worked, $hours);
