@@ -11,7 +11,12 @@ use Random\Randomizer;
 final class Orders
 {
     /** Hundredths by which a sampled order is off. */
-    private const GIVE = 40;
+    private const GIVE = 6;
+    /** What waits for the place with most to do goes first by so much. */
+    private const BUSY = 0.2;
+    /** A film holds up a place for longer than it is worked on, dust keeps films away, the rest is beside both. */
+    private const WET = 2.0;
+    private const BESIDE = 0.3;
     /** What one wait is taken for where it is not worked out yet, hours. */
     private const WAIT_H = 6.0;
 
@@ -97,6 +102,7 @@ final class Orders
         }
 
         return [
+            self::longestTail($blocks, self::byPlace($yard, $tails)),
             self::longestTail($blocks, $tails),
             self::longestRest($blocks),
             $turns,
@@ -126,6 +132,28 @@ final class Orders
         sort($turns);
 
         return array_column($turns, 2);
+    }
+
+    /**
+     * As if what waits for a busy place had longer to go.
+     *
+     * @param array<int|string, float> $tails
+     *
+     * @return array<int|string, float>
+     */
+    public static function byPlace(Yard $yard, array $tails): array
+    {
+        $load = [];
+        foreach ($yard->activities as $a) {
+            $share = $a->isCoat() ? self::WET : ($a->dusty ? 1.0 : self::BESIDE);
+            $load[$a->place] = ($load[$a->place] ?? 0.0) + $share * $a->hours;
+        }
+        $most = max([1e-9, ...array_values($load)]);
+        foreach ($tails as $id => $tail) {
+            $tails[$id] = $tail * (1.0 + (self::BUSY * $load[$yard->activity($id)->place]) / $most);
+        }
+
+        return $tails;
     }
 
     /**

@@ -42,11 +42,13 @@ final class Placer
      * @param array<int|string, PreviousPlacement> $kept places in an earlier schedule: nothing begins before it did
      *     there
      * @param Decisions $decided of single activities, by a search
+     * @param Aim|null $aim given one, windows are missed where that ends the whole sooner and is worth it
      */
     public function __construct(
         private readonly Yard $yard,
         private readonly array $kept = [],
         private readonly Decisions $decided = new Decisions(),
+        private readonly ?Aim $aim = null,
     ) {
         $this->slots = new Slots($yard, $decided);
         foreach ($yard->activities as $activity) {
@@ -108,8 +110,35 @@ final class Placer
 
             return;
         }
+        $this->payForTime($block);
         $this->withdrawPayments($block);
         $this->openLate($block);
+    }
+
+    /**
+     * What would end the whole later, since it waits for hours in which every window is kept, misses some if that is
+     * worth more.
+     *
+     * @param list<Activity> $block
+     */
+    private function payForTime(array $block): void
+    {
+        $windows = array_filter($block, static fn(Activity $a): bool => [] !== $a->windows);
+        if (null === $this->aim || [] === $windows || $this->aim->late($block, $this->placed) <= 0.0) {
+            return;
+        }
+        $was = array_intersect_key($this->placed, array_flip(self::ids($block)));
+        $worth = $this->worth($block);
+        $this->leave($block, 0, count($block));
+        if (null === $this->fill($block, array_fill_keys(self::ids($windows), true), [])) {
+            if ($this->worth($block) < $worth - 1e-6) {
+                return;
+            }
+            $this->leave($block, 0, count($block));
+        }
+        foreach ($block as $member) {
+            $this->put($member, $was[$member->id]);
+        }
     }
 
     /**
@@ -205,7 +234,9 @@ final class Placer
             $end = max($end, $this->placed[$activity->id]->end ?? $end);
         }
 
-        return $this->yard->objective->good * $paid + ($this->yard->objective->day * ($end - $this->yard->now)) / 24.0;
+        $late = null === $this->aim ? $end - $this->yard->now : $this->aim->late($block, $this->placed);
+
+        return $this->yard->objective->good * $paid + ($this->yard->objective->day * $late) / 24.0;
     }
 
     /**

@@ -44,7 +44,14 @@ final class Scheduler
         $blocks = Blocks::of($yard);
         $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
         $tails = self::alone($yard, $blocks);
-        $search = new Search($yard, $blocks, $this->tries, $this->seed, $this->progress);
+        $search = new Search(
+            yard: $yard,
+            blocks: $blocks,
+            tries: $this->tries,
+            seed: $this->seed,
+            progress: $this->progress,
+            aim: new Aim(LowerBound::of($yard), $tails),
+        );
         $search->tried(new PriorityList(Orders::plain($counts)));
         $orders = [...$first, ...Orders::all($counts, self::ALL) ?? Orders::sensible($yard, $blocks, $tails)];
         foreach ($orders as $order) {
@@ -70,6 +77,7 @@ final class Scheduler
     private static function alone(Yard $yard, array $blocks): array
     {
         $tails = [];
+        $latest = [] === $yard->dues ? $yard->now : LowerBound::of($yard);
         foreach ($yard->chains as $part => $ids) {
             $placer = new Placer($yard);
             foreach ($blocks[$part] ?? [] as $block) {
@@ -77,8 +85,10 @@ final class Scheduler
             }
             $placed = $placer->schedule()->placed;
             $end = max($yard->now, ...array_map(static fn(string $id): float => $placed[$id]->end ?? $yard->now, $ids));
+            // What is due sooner than all can be done has so much longer to go.
+            $due = max(0.0, $latest - ($yard->dues[$part] ?? \INF));
             foreach ($ids as $id) {
-                $tails[$id] = $end - ($placed[$id]->start ?? $end);
+                $tails[$id] = $due + $end - ($placed[$id]->start ?? $end);
             }
         }
 

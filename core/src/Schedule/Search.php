@@ -39,6 +39,7 @@ final class Search
     /**
      * @param array<int|string, list<non-empty-list<Activity>>> $blocks by part
      * @param \Closure(int, int, Schedule): (bool|void)|null $progress see Scheduler
+     * @param Aim|null $aim see Placer
      */
     public function __construct(
         private readonly Yard $yard,
@@ -46,6 +47,7 @@ final class Search
         private readonly int $tries,
         int $seed,
         private readonly ?\Closure $progress,
+        private readonly ?Aim $aim = null,
     ) {
         $this->random = new Randomizer(new Mt19937($seed));
         $this->neighbours = new Neighbours($blocks);
@@ -174,6 +176,7 @@ final class Search
     private function walk(array $tails): void
     {
         $refill = new Refill($this->yard, $this->blocks);
+        $tails = Orders::byPlace($this->yard, $tails);
         $list = $this->top;
         $here = $this->best();
         for ($since = 0; !$this->isOver(); ++$since) {
@@ -204,7 +207,7 @@ final class Search
 
     private function work(PriorityList $turns): Schedule
     {
-        $placer = new Placer($this->yard, [], $turns->decided);
+        $placer = new Placer($this->yard, [], $turns->decided, $this->aim);
         $next = array_fill_keys(array_keys($this->blocks), 0);
         foreach ([...$turns->order, ...Orders::plain(array_map(count(...), $this->blocks))] as $part) {
             $block = $this->blocks[$part][$next[$part]] ?? null;

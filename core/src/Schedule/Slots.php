@@ -198,7 +198,7 @@ final class Slots
             }
             $fit = $this->fit($names, $hoursOfAll, $activity, $hours, $from, $best[0] ?? \INF);
             if (null !== $fit) {
-                $here = [$fit[0], count(array_diff($names, $prefer)), $fit[1]];
+                $here = [$fit[0], count(array_diff($names, $prefer)), $fit[1], $fit[3]];
                 if (null === $best || $here < $rank) {
                     $rank = $here;
                     $best = [$fit[0], $fit[1], $names, $fit[0] > $from + 1e-9 ? $fit[2] : null];
@@ -229,7 +229,7 @@ final class Slots
      * @param list<string> $names
      * @param Person $calendar the hours in which all of them are at work
      *
-     * @return array{float, float, Why|null}|null start, end, what it waited for
+     * @return array{float, float, Why|null, float}|null start, end, what it waited for, hours left after it
      */
     private function fit(
         array $names,
@@ -294,6 +294,7 @@ final class Slots
                         null !== $over => new Why(WhyKind::Person, ...$over),
                         default => null,
                     },
+                    self::left($spans, $i, $end, $busy),
                 ];
             }
             $hoursAsked = false;
@@ -303,6 +304,28 @@ final class Slots
         }
 
         return null;
+    }
+
+    /**
+     * Until when those who did it are still free after it: the least is left of their day goes first, so that the
+     * longer stretches stay whole.
+     *
+     * @param list<array{float, float}> $spans
+     * @param list<array{list<float>, list<float>, list<string>, int, string}> $busy
+     *
+     * @return float hours
+     */
+    private static function left(array $spans, int $i, float $end, array $busy): float
+    {
+        while (isset($spans[$i]) && $spans[$i][1] < $end - 1e-9) {
+            ++$i;
+        }
+        $until = $spans[$i][1] ?? $end;
+        foreach ($busy as [$starts, , , $next]) {
+            $until = isset($starts[$next]) ? min($until, $starts[$next]) : $until;
+        }
+
+        return $until - $end;
     }
 
     /** @param list<array{float, float}> $spans */

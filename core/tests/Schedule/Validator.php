@@ -40,7 +40,7 @@ final class Validator
         return [...$faults, ...self::pairs($yard, $schedule->placed), ...self::floors($yard, $schedule->placed)];
     }
 
-    /** Hours between its beginning and its end in which everybody who does it is at work; looked at minute by minute. */
+    /** Hours of it in which everybody who does it is at work; looked at minute by minute. */
     private static function together(Yard $yard, Placement $p, bool $noisy): float
     {
         $minutes = 0;
