@@ -78,7 +78,7 @@ final readonly class PlanController
     #[ResponseBody(PlanView::class)]
     public function make(Request $request): JsonResponse
     {
-        $body = JsonBody::of($request)->only(['note', 'fresh']);
+        $body = JsonBody::of($request)->only(['note', 'fresh', 'found']);
         $workshop = $this->desk->account()->workshop;
         $this->air->refresh($workshop);
         $reasons = $this->plans->outdated($this->plans->latest());
@@ -89,9 +89,20 @@ final readonly class PlanController
             '' !== $note ? $note : ([] === $reasons ? '' : implode('; ', $reasons)),
             $fresh ? [] : $this->pins(),
             $fresh,
+            found: true === $body->optional('found')?->boolean() ? $this->found() : [],
         );
 
         return $this->shown($workshop);
+    }
+
+    /** @return list<mixed> the plan that was found since the latest was made */
+    private function found(): array
+    {
+        $found = Kept::foundWork($this->plans->latest());
+
+        return [] !== $found
+            ? $found
+            : throw new InvalidInput('/found', 'No shorter plan was found since.', 'plan again, or wait for one');
     }
 
     /** What breaks when one thing is put elsewhere; nothing is kept. */

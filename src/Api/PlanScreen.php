@@ -102,6 +102,8 @@ final readonly class PlanScreen
             paid: $hours('paid'),
             late: $hours('late'),
             better: self::hour($body->optional('better')),
+            found: self::hour($body->optional('found')?->optional('finish')),
+            sooner: self::sooner($body->optional('found')?->field('sooner')->number()),
             again: true === $body->optional('again')?->boolean(),
             pinned: [] !== ($body->optional('pins')?->fields() ?? []),
             parts: $parts,
@@ -369,6 +371,18 @@ final readonly class PlanScreen
             static fn(array $s): SpanView => new SpanView(Screens::instant($s[0]) ?? '', Screens::instant($s[1]) ?? ''),
             $spans,
         );
+    }
+
+    private static function sooner(?float $hours): ?View\Value
+    {
+        return null === $hours
+            ? null
+            : new View\Value(
+                $hours < 24.0 ? sprintf('%.0f h', $hours) : sprintf('%.1f days', $hours / 24.0),
+                $hours,
+                'h',
+                null,
+            );
     }
 
     private static function hour(?Node $n): ?string

@@ -146,6 +146,38 @@ final class PlanBody
         };
     }
 
+    /**
+     * A schedule that was found since: enough to take it.
+     *
+     * @param float $before when the one that is shown ends, hour
+     *
+     * @return array<string, mixed>
+     */
+    public static function found(Schedule $schedule, float $before): array
+    {
+        return [
+            'finish' => $schedule->finish(),
+            'sooner' => $before - $schedule->finish(),
+            'work' => array_map(
+                static fn(Placement $p): array => [
+                    'id' => $p->id,
+                    'start' => $p->start,
+                    'who' => $p->who,
+                    'paid' => $p->paid,
+                ],
+                array_values($schedule->placed),
+            ),
+        ];
+    }
+
+    /** @return list<mixed> of what was found since a plan was made; nothing where nothing was */
+    public static function foundWork(?PlanRow $row): array
+    {
+        $work = null === $row ? null : Node::root($row->body)->optional('found')?->field('work')->value;
+
+        return is_array($work) ? array_values($work) : [];
+    }
+
     private static function finite(float $hour): ?float
     {
         return is_finite($hour) ? $hour : null;

@@ -55,6 +55,9 @@ final readonly class YardPlan
     private const AT_ONCE = 300;
     private const GIVEN_UP_S = 900;
     private const EDGES = [0, -1, 1];
+    /** So many times the orders of a first plan are tried when it is searched on: about a minute. */
+    private const LONGER = 25;
+    private const OTHER_SEED = 2;
 
     public function __construct(
         private EntityManagerInterface $em,
@@ -284,6 +287,7 @@ final readonly class YardPlan
      * @param array<int|string, float> $pins hour by activity before which somebody does not want it
      * @param bool $fresh from scratch, whatever was planned before
      * @param bool|null $later leave it to the worker; by size where nothing is said
+     * @param list<mixed> $found a plan that was found since, to be taken instead of the latest
      */
     public function plan(
         Workshop $workshop,
@@ -291,11 +295,12 @@ final readonly class YardPlan
         array $pins = [],
         bool $fresh = false,
         ?bool $later = null,
+        array $found = [],
     ): PlanRow {
         $this->adapt();
         $last = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
         $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
-        $row->body = ['pins' => $pins, 'fresh' => $fresh];
+        $row->body = ['pins' => $pins, 'fresh' => $fresh, 'take' => $found];
         $this->em->persist($row);
         $yards = $this->yards($workshop, $pins, self::EDGES);
         $later ??= count($yards[0]->activities) > self::AT_ONCE;
@@ -303,11 +308,35 @@ final readonly class YardPlan
             $this->work($row, $yards);
         }
         $this->em->flush();
-        if ($later) {
-            $this->bus->dispatch(new MakePlan((string) $row->id));
-        }
+        $this->bus->dispatch($later ? new MakePlan((string) $row->id) : new SearchOn((string) $row->id));
 
         return $row;
+    }
+
+    /**
+     * Searches on from scratch and keeps beside the plan what ends sooner, if anything does.
+     *
+     * @param \Closure(): bool $goesOn asked now and then
+     */
+    public function searchOn(PlanRow $row, \Closure $goesOn): void
+    {
+        $body = Node::root($row->body);
+        $pins = array_map(static fn(Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
+        $yard = $this->yards($row->workshop, $pins, [0])[0];
+        $scheduler = new Scheduler(
+            self::LONGER * Scheduler::triesFor(count($yard->activities)),
+            self::OTHER_SEED,
+            static fn(int $done, int $of, Schedule $best): bool => $goesOn(),
+        );
+        $best = $scheduler->plan($yard);
+        $before = $body->field('finish')->number();
+        $isWorth =
+            $best->finish() < $before - Replan::WORTH_H &&
+            count($best->without) <= count($body->field('without')->items()) &&
+            $best->score->late <= $body->field('late')->number() + 1e-6;
+        if ($isWorth && $goesOn()) {
+            $row->body = [...$row->body, 'found' => PlanBody::found($best, $before)];
+        }
     }
 
     /** What hours and rain have undone since the last line of the record goes into the routes. */
@@ -348,7 +377,9 @@ final readonly class YardPlan
                     return true;
                 };
         $scheduler = new Scheduler($tries, 1, $tell);
-        $before = true === $body->optional('fresh')?->boolean() ? [] : $this->kept();
+        $found = $body->optional('take')?->items(5000) ?? [];
+        $isFresh = true === $body->optional('fresh')?->boolean();
+        $before = [] !== $found ? self::placements($found) : ($isFresh ? [] : $this->kept());
         $replan = [] === $before ? null : Replan::of($yard, $before, $scheduler);
         $schedule = $replan->schedule ?? $scheduler->plan($yard);
         $row->body = PlanBody::of(
@@ -401,8 +432,18 @@ final readonly class YardPlan
     /** @return array<int|string, PreviousPlacement> where the latest plan has everything */
     private function kept(): array
     {
+        return self::placements(PlanBody::work($this->latest()));
+    }
+
+    /**
+     * @param list<Node> $work
+     *
+     * @return array<int|string, PreviousPlacement>
+     */
+    private static function placements(array $work): array
+    {
         $kept = [];
-        foreach (PlanBody::work($this->latest()) as $w) {
+        foreach ($work as $w) {
             $kept[$w->field('id')->text()] = new PreviousPlacement(
                 $w->field('start')->number(),
                 array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),

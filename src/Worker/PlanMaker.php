@@ -8,10 +8,12 @@ use App\Entity\PlanRow;
 use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
 use App\Work\MakePlan;
+use App\Work\SearchOn;
 use App\Work\YardPlan;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Messenger\MessageBusInterface;
 
 /** Makes the plan of a big yard and says how far it is; what fails is tried again by the queue. */
 #[AsMessageHandler]
@@ -22,6 +24,7 @@ final readonly class PlanMaker
         private Connection $db,
         private WorkshopScope $scope,
         private YardPlan $plans,
+        private MessageBusInterface $bus,
     ) {}
 
     public function __invoke(MakePlan $wanted): void
@@ -52,6 +55,7 @@ final readonly class PlanMaker
                 },
             );
             $this->em->flush();
+            $this->bus->dispatch(new SearchOn($wanted->plan));
         } catch (\Throwable $e) {
             $this->is(PlanRow::FAILED, $wanted);
             throw $e;

@@ -464,6 +464,54 @@ final class PlanTest extends ApiCase
         self::assertGreaterThan(8, count(self::list($view, 'work')));
     }
 
+    public function testAPlanIsSearchedOnAndWhatIsFoundIsOfferedAndTaken(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $first = $this->call('POST', '/api/plan', ['note' => 'first']);
+        self::assertNull(self::at($first, 'found'));
+        self::assertSame(1, self::waiting('search'), 'it is searched on when it is made');
+        $this->call('POST', '/api/plan', ['found' => true]);
+        self::assertSame(422, $this->code(), 'nothing was found yet');
+        // A plan that ends later than it need: everything of it a week on.
+        $em = self::getContainer()->get(EntityManagerInterface::class);
+        $db = $em->getConnection();
+        $db->executeStatement(
+            "UPDATE yard_plan SET body = jsonb_set(body, '{finish}', to_jsonb((body->>'finish')::float + 168))",
+        );
+        $em->clear();
+        self::work(receiver: 'search');
+        $em->clear();
+        $view = $this->call('GET', '/api/plan');
+        self::assertLessThanOrEqual(self::text($first, 'finish'), self::text($view, 'found'));
+        self::assertGreaterThan(160.0, self::at(self::at($view, 'sooner'), 'value'));
+        self::assertStringContainsString('days', self::text(self::at($view, 'sooner'), 'text'));
+        $taken = $this->call('POST', '/api/plan', ['found' => true, 'note' => 'shorter']);
+        self::assertSame(200, $this->code());
+        self::assertSame([self::text($view, 'found'), null], [self::text($taken, 'finish'), self::at($taken, 'found')]);
+    }
+
+    public function testTheSearchMakesWayForANewerPlan(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $this->call('POST', '/api/plan', ['note' => 'first']);
+        $this->call('POST', '/api/plan', ['note' => 'second']);
+        $em = self::getContainer()->get(EntityManagerInterface::class);
+        $em->getConnection()->executeStatement(
+            "UPDATE yard_plan SET body = jsonb_set(body, '{finish}', to_jsonb((body->>'finish')::float + 168))
+            WHERE version = 1",
+        );
+        $em->clear();
+        self::work(receiver: 'search');
+        self::assertSame(
+            0,
+            $em
+                ->getConnection()
+                ->fetchOne("SELECT count(*) FROM yard_plan WHERE jsonb_exists(body, 'found') AND version = 1"),
+        );
+    }
+
     public function testTheCalendarIsReadByAnotherProgramAndKeepsItsHoursOverAChangeOfTheClocks(): void
     {
         $this->enter('rowan@yard.example');

@@ -16,14 +16,19 @@ trait Works
      *
      * @return int how many messages it took
      */
-    private static function work(int $more = 0): int
+    private static function work(int $more = 0, string $receiver = 'plans'): int
     {
-        $messages = self::waiting('plans') + $more;
+        $messages = self::waiting($receiver) + $more;
         if ($messages > 0) {
             $worker = new CommandTester(
                 (new Application(self::$kernel ?? self::bootKernel()))->find('messenger:consume'),
             );
-            $worker->execute(['receivers' => ['plans'], '--limit' => $messages, '--time-limit' => 60, '--sleep' => 0]);
+            $worker->execute([
+                'receivers' => [$receiver],
+                '--limit' => $messages,
+                '--time-limit' => 60,
+                '--sleep' => 0,
+            ]);
         }
 
         return $messages;

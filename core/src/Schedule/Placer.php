@@ -38,6 +38,9 @@ final class Placer
 
     private readonly Slots $slots;
 
+    /** Something was made good only so that the whole ends sooner. */
+    public bool $paidForTime = false;
+
     /**
      * @param array<int|string, PreviousPlacement> $kept places in an earlier schedule: nothing begins before it did
      *     there
@@ -130,8 +133,10 @@ final class Placer
         $was = array_intersect_key($this->placed, array_flip(self::ids($block)));
         $worth = $this->worth($block);
         $this->leave($block, 0, count($block));
-        if (null === $this->fill($block, array_fill_keys(self::ids($windows), true), [])) {
+        if (null === $this->fill($block, array_fill_keys(self::ids(array_values($windows)), true), [])) {
             if ($this->worth($block) < $worth - 1e-6) {
+                $this->paidForTime = true;
+
                 return;
             }
             $this->leave($block, 0, count($block));

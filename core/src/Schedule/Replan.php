@@ -22,7 +22,7 @@ final readonly class Replan
     /** What a day past a due date is worth, in hours of abrading. */
     private const DAY_LATE_H = 4.0;
     /** Earlier by less than this is not worth upsetting a plan for, hours. */
-    private const WORTH_H = 4.0;
+    public const WORTH_H = 4.0;
     /** Activities placed in all tries of keeping part after part together. */
     private const WORK = 8000;
     private const MOST_TRIES = 40;

@@ -205,9 +205,9 @@ final class Search
         }
     }
 
-    private function work(PriorityList $turns): Schedule
+    private function work(PriorityList $turns, bool $paysForTime = true): Schedule
     {
-        $placer = new Placer($this->yard, [], $turns->decided, $this->aim);
+        $placer = new Placer($this->yard, [], $turns->decided, $paysForTime ? $this->aim : null);
         $next = array_fill_keys(array_keys($this->blocks), 0);
         foreach ([...$turns->order, ...Orders::plain(array_map(count(...), $this->blocks))] as $part) {
             $block = $this->blocks[$part][$next[$part]] ?? null;
@@ -217,8 +217,17 @@ final class Search
             }
         }
 
-        return $placer->isAsTaken()
-            ? $placer->schedule()
-            : $this->work(new PriorityList($turns->order, $turns->decided->asFound()));
+        if (!$placer->isAsTaken()) {
+            return $this->work(new PriorityList($turns->order, $turns->decided->asFound()), $paysForTime);
+        }
+        $schedule = $placer->schedule();
+        // What looked worth it for one block may not be for the whole.
+        if ($placer->paidForTime && count($this->yard->activities) <= self::SMALL) {
+            $unpaid = $this->work($turns, false);
+
+            return $unpaid->score->costsLessThan($schedule->score) ? $unpaid : $schedule;
+        }
+
+        return $schedule;
     }
 }

@@ -7,6 +7,9 @@ namespace App\Api\Body;
 /** Plan again. */
 final readonly class PlanBody
 {
-    /** @param ?bool $fresh from scratch, whatever was planned before */
-    public function __construct(public ?string $note = null, public ?bool $fresh = null) {}
+    /**
+     * @param ?bool $fresh from scratch, whatever was planned before
+     * @param ?bool $found the plan that was found since, instead of the latest
+     */
+    public function __construct(public ?string $note = null, public ?bool $fresh = null, public ?bool $found = null) {}
 }

@@ -13,6 +13,8 @@ final readonly class PlanView
      * @param list<string> $outdated why it may no longer hold
      * @param ?string $bound no schedule ends before this
      * @param ?string $better planned from scratch it would end then
+     * @param ?string $found the search went on, and what it found ends then
+     * @param ?Value $sooner by how much that is sooner
      * @param bool $again it was made by moving an earlier one as little as could be
      * @param list<PlanPart> $parts
      * @param list<PlannedView> $work in order of time
@@ -42,6 +44,8 @@ final readonly class PlanView
         public ?Value $paid,
         public ?Value $late,
         public ?string $better,
+        public ?string $found,
+        public ?Value $sooner,
         public bool $again,
         public bool $pinned,
         public array $parts,

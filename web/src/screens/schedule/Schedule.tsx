@@ -115,7 +115,25 @@ export function Schedule() {
             Plan again: what is done or under way stays, the rest moves as little as it can.
           </Notice>
         )}
-        {view.better && (
+        {view.found && !busy && (
+          <Box
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: textSize.m }}
+          >
+            <span>
+              The search went on since and found a plan that ends{' '}
+              <span className="mono">{when(view.found, view.now)}</span>, {view.sooner?.text} sooner, with more moved.
+            </span>
+            <Button
+              size="small"
+              onClick={() => {
+                make.mutate({ found: true, note: 'found by searching on, to end earlier' });
+              }}
+            >
+              Take that
+            </Button>
+          </Box>
+        )}
+        {view.better && !view.found && (
           <Box
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: textSize.m }}
           >
