@@ -378,7 +378,7 @@ final readonly class PlanScreen
         return null === $hours
             ? null
             : new View\Value(
-                $hours < 24.0 ? sprintf('%.0f h', $hours) : sprintf('%.1f days', $hours / 24.0),
+                $hours < 24.0 ? sprintf('%.0f h', $hours) : round($hours / 24.0, 1) . ' days',
                 $hours,
                 'h',
                 null,

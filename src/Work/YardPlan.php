@@ -382,6 +382,7 @@ final readonly class YardPlan
         $before = [] !== $found ? self::placements($found) : ($isFresh ? [] : $this->kept());
         $replan = [] === $before ? null : Replan::of($yard, $before, $scheduler);
         $schedule = $replan->schedule ?? $scheduler->plan($yard);
+        $replan = [] !== $found ? $replan?->against($this->kept()) : $replan;
         $row->body = PlanBody::of(
             $schedule,
             $replan,

@@ -61,6 +61,16 @@ final readonly class Replan
     }
 
     /**
+     * The same, told by what it does otherwise than the plan that people have before them.
+     *
+     * @param array<int|string, PreviousPlacement> $shown
+     */
+    public function against(array $shown): self
+    {
+        return new self($this->schedule, Move::all($this->schedule, $shown), null);
+    }
+
+    /**
      * @param array<int|string, PreviousPlacement> $before
      *
      * @return list<float|int> the lesser the better
