@@ -51,4 +51,14 @@ final class Blocks
 
         return [] === $yard->needs ? $blocks : (new KnottedBlocks($yard, $blocks))->joined();
     }
+
+    /**
+     * @param list<Activity> $block
+     *
+     * @return list<string>
+     */
+    public static function ids(array $block): array
+    {
+        return array_map(static fn(Activity $a): string => $a->id, $block);
+    }
 }

@@ -222,7 +222,7 @@ final class Search
         }
         $schedule = $placer->schedule();
         // What looked worth it for one block may not be for the whole.
-        if ($placer->paidForTime && count($this->yard->activities) <= self::SMALL) {
+        if ($placer->hasPaidForTime() && count($this->yard->activities) <= self::SMALL) {
             $unpaid = $this->work($turns, false);
 
             return $unpaid->score->costsLessThan($schedule->score) ? $unpaid : $schedule;
