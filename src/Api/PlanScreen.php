@@ -80,8 +80,9 @@ final readonly class PlanScreen
         // What was removed since is no longer anybody's work.
         $of = static fn(Node $n): bool => in_array($n->field('part')->text(), $there, true);
         $kept = array_values(array_filter(PlanBody::work($row), $of));
-        $work = array_map(fn(Node $w): PlannedView => $this->planned($w, $shown), $kept);
-        $cautions = self::cautions($this->catalogues->for($workshop), $kept, $now, $zone);
+        $catalogue = $this->catalogues->for($workshop);
+        $work = array_map(static fn(Node $w): PlannedView => self::planned($w, $shown, $catalogue), $kept);
+        $cautions = self::cautions($catalogue, $kept, $now, $zone);
 
         return new PlanView(
             now: Screens::instant($now) ?? '',
@@ -293,14 +294,20 @@ final readonly class PlanScreen
         return is_string($id) ? $id : '';
     }
 
-    private function planned(Node $w, UnitPresenter $shown): PlannedView
+    private static function planned(Node $w, UnitPresenter $shown, Catalogue $catalogue): PlannedView
     {
         $why = $w->field('why');
+        $name = $w->field('name')->text();
+        $product = $catalogue->products[self::id($w, 'product')] ?? null;
+        $gear = array_map(
+            static fn(Node $n): string => str_replace('-', ' ', $n->text()),
+            $w->optional('gear')?->items() ?? [],
+        );
 
         return new PlannedView(
             id: $w->field('id')->text(),
             part: $w->field('part')->text(),
-            name: $w->field('name')->text(),
+            name: $name,
             place: $w->field('place')->text(),
             start: self::hour($w->field('start')) ?? '',
             end: self::hour($w->field('end')) ?? '',
@@ -317,6 +324,7 @@ final readonly class PlanScreen
             fixed: $w->field('fixed')->boolean(),
             from: self::hour($w->optional('from')),
             until: self::hour($w->optional('until')),
+            with: [...null === $product || str_contains($name, $product->name) ? [] : [$product->name], ...$gear],
             hangs: array_map(static fn(Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
         );
     }

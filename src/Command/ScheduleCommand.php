@@ -89,25 +89,33 @@ final class ScheduleCommand extends Command
     private function remedies(JobInAir $asked, Crew $crew, \DateTimeZone $zone, Lost $lost): array
     {
         $route = $asked->plan->routes[$lost->part] ?? null;
-        if (null === $lost->closed || null === $route) {
+        if (null === $route) {
             return [];
         }
         $piece = $asked->plan->pieces[$lost->part]->routed($route);
         $done = $piece->replay($asked->at, $asked->airs->at($piece->place->id)->series());
+        $alone = static fn(Workpiece $p, string $at, Airs $airs, float $from): Yard => Planning::yard(
+            pieces: [$lost->part => $p],
+            done: [$lost->part => $done],
+            places: [$lost->part => $at],
+            airs: $airs,
+            crew: $crew,
+            zone: $zone,
+            now: $from,
+        );
+        $yard = $alone($piece, $piece->place->id, $asked->airs, $asked->now());
+        $helped = isset($yard->activities[$lost->cause])
+            ? Remedies::helped($yard, $yard->activity($lost->cause))
+            : null;
+        if (null === $lost->closed || null !== $helped) {
+            return null === $helped ? [] : [$helped];
+        }
         $season = $this->shipped->season($crew->climate);
         $shift = intdiv($zone->getOffset($asked->at), 3600);
         $remedies = new Remedies(
             airs: $asked->airs,
             places: $asked->job->places,
-            yard: static fn(Workpiece $p, string $at, Airs $airs, float $from): Yard => Planning::yard(
-                pieces: [$lost->part => $p],
-                done: [$lost->part => $done],
-                places: [$lost->part => $at],
-                airs: $airs,
-                crew: $crew,
-                zone: $zone,
-                now: $from,
-            ),
+            yard: $alone,
             air: $asked->made,
             usual: fn(Place $place, int $from): PlaceAir => $season->air(
                 $this->shipped->places[$place->kind],

@@ -61,6 +61,7 @@ final class PlanBody
                 'until' => self::finite($latest),
                 'step' => $a->step,
                 'product' => $a->product ?? '',
+                'gear' => $a->gear,
                 'fixed' => null !== $a->fixed,
                 'hangs' => array_map(static fn(ForecastRisk $h): string => $h->words($yard), $hangs[$id] ?? []),
             ];
@@ -92,7 +93,7 @@ final class PlanBody
                     'name' => $yard->activity($l->cause)->name,
                     'says' => $l->says,
                     'bares' => $l->bares,
-                    'air' => null !== $l->closed,
+                    'air' => null !== $l->closed || $yard->activity($l->cause)->people > 1,
                 ],
                 array_values(array_filter($schedule->lost(), static fn(Lost $l): bool => !$l->elsewhere)),
             ),

@@ -225,8 +225,9 @@ final readonly class YardPlan
         );
         $yard = $alone($piece, $at, $airs, self::hour($now));
         $lost = (new Scheduler(1))->plan($yard)->lost()[0] ?? null;
-        if (null === $lost || null === $lost->closed) {
-            return [$lost, [], null];
+        $helped = null === $lost ? null : Remedies::helped($yard, $yard->activity($lost->cause));
+        if (null === $lost || null === $lost->closed || null !== $helped) {
+            return [$lost, null === $helped ? [] : [$helped], null];
         }
         $season = $this->catalogues->for($workshop)->season($crew->climate);
         $shift = intdiv($zone->getOffset($now), 3600);

@@ -40,6 +40,12 @@ final class PlanTest extends ApiCase
             self::assertSame($part, self::text($w, 'part'));
             self::assertNotSame('', self::text($w, 'why'));
             self::assertLessThan(self::text($w, 'end'), self::text($w, 'start'));
+            if (true === self::at($w, 'coat')) {
+                self::assertTrue(
+                    [] !== self::list($w, 'with') || str_contains(self::text($w, 'name'), ': '),
+                    'a coat says what is laid',
+                );
+            }
         }
         self::assertGreaterThanOrEqual(self::text($view, 'bound'), self::text($view, 'finish'));
         $again = $this->call('POST', '/api/plan', (object) []);

@@ -6,6 +6,7 @@ namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
 use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy as By;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -68,6 +69,26 @@ final class ScheduleTest extends BrowserCase
         $this->button('Not before then; plan the rest');
         $this->sees('something was put elsewhere by hand');
         $this->sees('From scratch');
+        $this->quiet();
+    }
+
+    public function testThePlanIsReadDayByDayByEverybodyOrByOne(): void
+    {
+        $this->open(DemoCommand::EMAIL);
+        $this->browser->get(self::address() . '/schedule');
+        $this->sees('Weather that matters');
+        $this->browser->findElement(By::linkText('Day by day'))->click();
+        $this->sees('As a chart');
+        $lines = fn(): array => array_map(
+            static fn(RemoteWebElement $li): string => $li->getText(),
+            $this->browser->findElements(By::cssSelector('section li')),
+        );
+        $all = $lines();
+        self::assertNotSame([], array_filter($all, static fn(string $l): bool => str_contains($l, 'begun by ')));
+        $this->button('Wren');
+        $wrens = $lines();
+        self::assertLessThan(count($all), count($wrens));
+        self::assertSame([], array_filter($wrens, static fn(string $l): bool => !str_contains($l, 'Wren')));
         $this->quiet();
     }
 

@@ -15,6 +15,12 @@ final readonly class Person
      */
     private function __construct(public string $name, public array $work, public array $loud) {}
 
+    /** Somebody else with the same hours. */
+    public static function like(self $other, string $name): self
+    {
+        return new self($name, $other->work, $other->loud);
+    }
+
     /**
      * Several who work on one thing together: in the minutes in which all of them are there.
      *

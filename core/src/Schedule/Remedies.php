@@ -48,6 +48,39 @@ final readonly class Remedies
         private array $floors = [],
     ) {}
 
+    /**
+     * What takes more people than there are, or than are ever there together, with somebody to help in the hours of
+     * whoever is named first. Nothing where that is no help, or nobody works.
+     */
+    public static function helped(Yard $yard, Activity $cause): ?Remedy
+    {
+        $own = $yard->people[0] ?? null;
+        if ($cause->people < 2 || null === $own) {
+            return null;
+        }
+        $people = $yard->people;
+        for ($n = 1; $n < $cause->people; ++$n) {
+            $people[] = Person::like($own, 'a helper ' . $n);
+        }
+        $with = new Yard(
+            now: $yard->now,
+            end: $yard->end,
+            work: array_values($yard->activities),
+            people: $people,
+            floors: $yard->floors,
+            gear: $yard->gear,
+            dues: $yard->dues,
+            objective: $yard->objective,
+        );
+        $schedule = (new Scheduler(1))->plan($with);
+        $opened = $schedule->placed[$cause->id] ?? null;
+        $hours = array_sum(
+            array_map(static fn(Activity $a): float => $a->people > 1 ? $a->hours : 0.0, $yard->activities),
+        );
+
+        return null === $opened ? null : new Remedy(Remedy::HELPER, $hours, $opened->start, $schedule->finish());
+    }
+
     /** The first half of a month in which it would have its hour in a usual year; null when it never has. */
     public function season(Workpiece $piece, string $at, string $cause): ?Remedy
     {

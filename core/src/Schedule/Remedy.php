@@ -16,10 +16,12 @@ final readonly class Remedy
     public const PLACE = 'place';
     public const FILM = 'film';
     public const WAIT = 'wait';
+    public const HELPER = 'helper';
 
     /**
-     * @param string $how heat, dry, place, film or wait
-     * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place or film, or a day
+     * @param string $how heat, dry, place, film, helper or wait
+     * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place or film, hours that take
+     *                           more than one, or a day
      * @param float $opens hour at which what had none is begun
      * @param float $finish hour at which the part is done
      * @param float|null $kwh heat that it takes until then, where it is heated (estimate)
@@ -53,6 +55,7 @@ final readonly class Remedy
             self::HEAT => sprintf('Heat %s to %s', $place, Temperature::celsius((float) $this->what)->format($units)),
             self::DRY => sprintf('Dry the air of %s to %d %%', $place, (int) round(100.0 * (float) $this->what)),
             self::PLACE => sprintf('Do it in %s', $this->what),
+            self::HELPER => sprintf('With somebody to help, for %.1f h in all', $this->what),
             self::FILM => sprintf('Another film: %s', lcfirst((string) $this->what)),
             default => sprintf('from about %s on', $this->what),
         };

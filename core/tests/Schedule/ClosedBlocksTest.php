@@ -17,11 +17,13 @@ use Hull\Input\Node;
 use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Activity;
 use Hull\Schedule\LagTime;
 use Hull\Schedule\Objective;
 use Hull\Schedule\Person;
 use Hull\Schedule\RainFree;
+use Hull\Schedule\Remedies;
 use Hull\Schedule\Scheduler;
 use Hull\Schedule\WetFilm;
 use Hull\Schedule\Window;
@@ -47,6 +49,22 @@ final class ClosedBlocksTest extends TestCase
         $lost = $schedule->lost()[0] ?? self::fail('nothing said');
         self::assertSame(['p/coat', true], [$lost->cause, $lost->bares]);
         self::assertSame('in every working hour it is colder than the sheet allows', $lost->says);
+    }
+
+    public function testWhatTakesTwoIsTriedWithSomebodyToHelp(): void
+    {
+        $work = [
+            new Activity('p/a', 'p', 'wash', 0.5, 'bay'),
+            new Activity('p/lift', 'p', 'lift it on', 1.5, 'bay', people: 2),
+        ];
+        $yard = new Yard(8.0, 100.0, $work, [Person::of('one', [[8.0, 12.0], [32.0, 36.0]])]);
+        $lost = (new Scheduler(1))->plan($yard)->lost()[0] ?? self::fail('one person lifts alone what takes two');
+        self::assertSame('it takes 2 people', $lost->says);
+        $remedy = Remedies::helped($yard, $yard->activity($lost->cause)) ?? self::fail('nothing helps');
+        self::assertSame([8.5, 10.0], [$remedy->opens, $remedy->finish]);
+        self::assertSame('With somebody to help, for 1.5 h in all', $remedy->words('bay', UnitSystem::Metric));
+        self::assertNull(Remedies::helped($yard, $yard->activity('p/a')), 'one is enough for it');
+        self::assertNull(Remedies::helped(new Yard(8.0, 100.0, $work, []), $yard->activity('p/lift')), 'nobody works');
     }
 
     public function testWhatMayBeDoneWithoutLayingBareIsDone(): void

@@ -11,7 +11,7 @@ final readonly class ClosedView
      * @param string $name of what has no hour
      * @param string $says what is against it
      * @param bool $bares something that would be laid bare waits with it
-     * @param bool $air that lies in the air, so that something may help
+     * @param bool $air that lies in the air, or in how many people there are, so that something may help
      */
     public function __construct(
         public string $part,

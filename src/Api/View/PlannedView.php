@@ -15,6 +15,7 @@ final readonly class PlannedView
      * @param ?string $from it may begin from then on, by what comes before it
      * @param ?string $until up to then, by the window of the film or metal below; null where nothing closes
      * @param ?Value $paid abrading, because a window is missed
+     * @param list<string> $with what is put on, where its name does not say so, and gear that is taken
      * @param list<string> $hangs what it hangs on: what breaks if it comes colder or warmer than forecast
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class PlannedView
         public bool $fixed,
         public ?string $from,
         public ?string $until,
+        public array $with,
         public array $hangs,
     ) {}
 }

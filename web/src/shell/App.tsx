@@ -25,6 +25,7 @@ const Labels = lazy(() => import('../screens/register/Labels').then((m) => ({ de
 const FromLabel = lazy(() => import('../screens/register/FromLabel').then((m) => ({ default: m.FromLabel })));
 const OverWhat = lazy(() => import('../screens/over/OverWhat').then((m) => ({ default: m.OverWhat })));
 const Stores = lazy(() => import('../screens/stores/Stores').then((m) => ({ default: m.Stores })));
+const Days = lazy(() => import('../screens/schedule/Days').then((m) => ({ default: m.Days })));
 const Floor = lazy(() => import('../screens/floor/Floor').then((m) => ({ default: m.Floor })));
 const Schedule = lazy(() => import('../screens/schedule/Schedule').then((m) => ({ default: m.Schedule })));
 const Look = lazy(() => import('../screens/look/Look').then((m) => ({ default: m.Look })));
@@ -45,6 +46,7 @@ export function App() {
             <Route path="over" element={<OverWhat />} />
           </Route>
           <Route path="schedule" element={<Schedule />} />
+          <Route path="schedule/days" element={<Days />} />
           <Route path="schedule/floor" element={<Floor />} />
           <Route path="yard" element={<Yard />} />
           <Route path="job/:job" element={<JobFrame />}>

@@ -68,7 +68,7 @@ function Waits({ view, closed, part }: { view: Schemas['PlanView']; closed: Sche
 
 function Help({ view, part }: { view: Schemas['PlanView']; part: string }) {
   const help = useHelp(part);
-  if (help.isPending) return <Box role="status">Trying heat, dry air, other places and films …</Box>;
+  if (help.isPending) return <Box role="status">Trying what could be otherwise …</Box>;
   if (help.isError) return <Box role="alert">{help.error.message}</Box>;
   const found = help.data;
   return (

@@ -62,6 +62,9 @@ export function Schedule() {
               When everything is done
             </Title>
           </Box>
+          <Button component={Link} to="/schedule/days">
+            Day by day
+          </Button>
           <Button component={Link} to="/schedule/floor">
             The floor
           </Button>
