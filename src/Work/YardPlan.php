@@ -322,6 +322,11 @@ final readonly class YardPlan
     public function searchOn(PlanRow $row, \Closure $goesOn): void
     {
         $body = Node::root($row->body);
+        $before = $body->field('finish')->number();
+        // What nothing can end much before is not worth a minute.
+        if ($before - $body->field('bound')->number() < Replan::WORTH_H) {
+            return;
+        }
         $pins = array_map(static fn(Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
         $yard = $this->yards($row->workshop, $pins, [0])[0];
         $scheduler = new Scheduler(
@@ -330,7 +335,6 @@ final readonly class YardPlan
             static fn(int $done, int $of, Schedule $best): bool => $goesOn(),
         );
         $best = $scheduler->plan($yard);
-        $before = $body->field('finish')->number();
         $isWorth =
             $best->finish() < $before - Replan::WORTH_H &&
             count($best->without) <= count($body->field('without')->items()) &&

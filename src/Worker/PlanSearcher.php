@@ -20,6 +20,9 @@ use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 #[AsMessageHandler]
 final readonly class PlanSearcher
 {
+    /** The database is asked no more often than that, nanoseconds. */
+    private const LEAST_NS = 500_000_000;
+
     public function __construct(
         private EntityManagerInterface $em,
         private Connection $db,
@@ -40,7 +43,15 @@ final readonly class PlanSearcher
         $this->scope->enter($owner);
         $row = $this->em->find(PlanRow::class, $wanted->plan);
         if (null !== $row && PlanRow::DONE === $row->status) {
-            $this->plans->searchOn($row, fn(): bool => $this->isWanted($wanted));
+            $asked = hrtime(true);
+            $this->plans->searchOn($row, function () use (&$asked, $wanted): bool {
+                if (hrtime(true) - $asked < self::LEAST_NS) {
+                    return true;
+                }
+                $asked = hrtime(true);
+
+                return $this->isWanted($wanted);
+            });
             $this->em->flush();
         }
     }

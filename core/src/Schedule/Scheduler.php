@@ -14,17 +14,22 @@ final class Scheduler
     /** An activity is placed in so long where there are few, and twice that for so many others, seconds. */
     private const PLACED_S = 35e-6;
     private const AS_LONG_AGAIN = 30;
-    private const SEARCH_S = 2.0;
+    private const SEARCH_S = 0.4;
+    /** Activities placed in all tries together, at the least. */
+    private const WORK = 4000;
     /** Yards with no more orders than that are tried in every one of them. */
     private const ALL = 120;
 
-    /** Tries that a yard of so many activities is worth, so that it takes about two seconds. */
+    /**
+     * Tries that a yard of so many activities is worth while somebody waits: about half a second for a small one, two
+     * for a large one. The worker goes on.
+     */
     public static function triesFor(int $activities): int
     {
         $n = max(1, $activities);
         $once = self::PLACED_S * $n * (1.0 + $n / self::AS_LONG_AGAIN);
 
-        return max(6, min(self::MOST_TRIES, (int) round(self::SEARCH_S / $once)));
+        return max(6, intdiv(self::WORK, $n), min(self::MOST_TRIES, (int) round(self::SEARCH_S / $once)));
     }
 
     /**
