@@ -57,7 +57,9 @@ function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
         )}
       </Box>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-        {w.who.length > 0 ? w.who.join(' and ') : 'nobody of yours'}, {w.place}
+        {w.who.length === 0 && w.start < w.end && 'nobody of yours, '}
+        {w.who.length > 0 && `${w.who.join(' and ')}, `}
+        {w.place}
       </Box>
     </Box>
   );

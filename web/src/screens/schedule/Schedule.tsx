@@ -1,4 +1,5 @@
 import { Box, Button, LinearProgress, useMediaQuery } from '@mui/material';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { type Schemas, api, settle } from '../../api/client';
 import { usePlan, usePlanWrite } from '../../api/plan';
@@ -17,6 +18,17 @@ import { ChosenWork } from './ChosenWork';
 import { Hanging } from './Hanging';
 import { Moves } from './Moves';
 import { NotBegun } from './NotBegun';
+
+function Offer({ children, busy, take }: { children: ReactNode; busy: boolean; take: () => void }) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: textSize.m }}>
+      <span>{children}</span>
+      <Button size="small" disabled={busy} onClick={take}>
+        Take that
+      </Button>
+    </Box>
+  );
+}
 
 function Figures({ view }: { view: Schemas['PlanView'] }) {
   const figure = (label: string, text: string, tone: 'ink' | 'lead' = 'ink') => (
@@ -119,41 +131,26 @@ export function Schedule() {
           </Notice>
         )}
         {view.found && !busy && (
-          <Box
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: textSize.m }}
+          <Offer
+            busy={busy}
+            take={() => {
+              make.mutate({ found: true, note: 'found by searching on, to end earlier' });
+            }}
           >
-            <span>
-              The search went on since and found a plan that ends{' '}
-              <span className="mono">{when(view.found, view.now)}</span>, {view.sooner?.text} sooner, with more moved.
-            </span>
-            <Button
-              size="small"
-              onClick={() => {
-                make.mutate({ found: true, note: 'found by searching on, to end earlier' });
-              }}
-            >
-              Take that
-            </Button>
-          </Box>
+            The search went on since and found a plan that ends{' '}
+            <span className="mono">{when(view.found, view.now)}</span>, {view.sooner?.text} sooner, with more moved.
+          </Offer>
         )}
         {view.better && !view.found && (
-          <Box
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: textSize.m }}
+          <Offer
+            busy={busy}
+            take={() => {
+              make.mutate({ fresh: true, note: 'from scratch, to end earlier' });
+            }}
           >
-            <span>
-              Planned from scratch it would end <span className="mono">{when(view.better, view.now)}</span>, with more
-              moved.
-            </span>
-            <Button
-              size="small"
-              disabled={busy}
-              onClick={() => {
-                make.mutate({ fresh: true, note: 'from scratch, to end earlier' });
-              }}
-            >
-              Take that
-            </Button>
-          </Box>
+            Planned from scratch it would end <span className="mono">{when(view.better, view.now)}</span>, with more
+            moved.
+          </Offer>
         )}
         <NotBegun view={view} />
         <Figures view={view} />
