@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 
 const DAYS = 14;
-const SCENARIOS = ['mild', 'cold-night', 'cold-week', 'wet', 'windy'];
+const SCENARIOS = ['mild', 'cold-night', 'cold-week', 'wet', 'windy', 'hot'];
 
 $file = (getenv('WEATHER_STATE') ?: sys_get_temp_dir() . '/hull-weather-' . getenv('WEATHER_PORT')) . '.json';
 $state = json_decode((string) @file_get_contents($file), true) ?: ['scenario' => 'mild', 'seed' => 7];
@@ -37,6 +37,15 @@ if (!in_array($path, ['/forecast', '/scenario'], true)) {
 /** A number from 0 to 1 that depends on nothing but its arguments. */
 $chance = static fn(int ...$of): float => (crc32(implode('/', [$state['seed'], ...$of])) % 10_000) / 10_000;
 $now = (int) floor((strtotime((string) getenv('HULL_CLOCK')) ?: time()) / 3600);
+$shines = static function (int $hour): float {
+    // Height of the sun at 51 degrees north, and what of it comes through a clear sky; the day's middle is at 12 UTC.
+    $year = (2.0 * M_PI * ((int) gmdate('z', $hour * 3600) - 80)) / 365.0;
+    $tilt = deg2rad(23.4) * sin($year);
+    $turn = (2.0 * M_PI * (($hour % 24) + 0.5 - 12.0)) / 24.0;
+    $height = sin(deg2rad(51.0)) * sin($tilt) + cos(deg2rad(51.0)) * cos($tilt) * cos($turn);
+
+    return max(0.0, 990.0 * $height - 30.0);
+};
 $hours = [];
 for ($hour = $now; $hour < $now + 24 * DAYS; ++$hour) {
     $day = intdiv($hour, 24);
@@ -59,12 +68,19 @@ for ($hour = $now; $hour < $now + 24 * DAYS; ++$hour) {
     if ('windy' === $state['scenario'] && $ahead < 72) {
         $wind += 4.5;
     }
+    if ('hot' === $state['scenario'] && $ahead < 96) {
+        $c += 9.0 + 4.0 * max(0.0, $swing);
+        $rh -= 8.0;
+        $rain = 0.0;
+    }
+    $clear = $rain > 0.0 ? 0.1 : ('hot' === $state['scenario'] && $ahead < 96 ? 1.0 : 0.35 + 0.5 * $chance($day, 7));
     $hours[] = [
         'at' => gmdate('Y-m-d\TH:i:s\Z', $hour * 3600),
         'temperature_c' => round($c, 1),
         'humidity_pct' => round(max(25.0, min(99.0, $rh + ($rain > 0.0 ? 15.0 : 0.0))), 0),
         'wind_ms' => round($wind, 1),
         'rain_mm' => round($rain, 1),
+        'sun_w_m2' => round($clear * $shines($hour), 0),
     ];
 }
 header('Content-Type: application/json');

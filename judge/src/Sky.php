@@ -13,12 +13,19 @@ final readonly class Sky
     private const DRIES_H = 3.0;
     /** Five degrees under the coldest row of a sheet nothing cures any more, and no window closes. */
     private const STILL_C = 5.0;
+    /** Share of the sun that a part takes up by how dark it is; what it gives off in still air and by m/s of wind. */
+    private const TAKES = ['light' => 0.3, 'middling' => 0.6, 'dark' => 0.9];
+    private const GIVES = 14.0;
+    private const GIVES_BY_WIND = 3.0;
 
     /**
      * @param int $from hour since 1970 UTC
      * @param list<float> $celsius
      * @param list<float> $humidity 0 to 1
      * @param list<float> $rain mm an hour
+     * @param list<float> $sun W by m2 of level ground
+     * @param list<float> $wind m/s
+     * @param string|null $tone of the part that lies in it; null for the air alone
      */
     public function __construct(
         public int $from,
@@ -26,7 +33,32 @@ final readonly class Sky
         public array $humidity,
         public array $rain,
         public bool $outdoors,
+        private array $sun = [],
+        private array $wind = [],
+        private ?string $tone = null,
     ) {}
+
+    /** As a part has it: in the sun it is warmer than the air. */
+    public function on(string $tone): self
+    {
+        return new self(
+            from: $this->from,
+            celsius: $this->celsius,
+            humidity: $this->humidity,
+            rain: $this->rain,
+            outdoors: $this->outdoors,
+            sun: $this->sun,
+            wind: $this->wind,
+            tone: $tone,
+        );
+    }
+
+    private function part(int $at): float
+    {
+        $sun = null === $this->tone ? 0.0 : self::TAKES[$this->tone] * ($this->sun[$at] ?? 0.0);
+
+        return ($this->celsius[$at] ?? 0.0) + $sun / (self::GIVES + self::GIVES_BY_WIND * ($this->wind[$at] ?? 0.0));
+    }
 
     /** The air over the days that are known holds on as its last day did. */
     private function index(float $hour): int
@@ -37,9 +69,10 @@ final readonly class Sky
         return $at < $count ? $at : $count - 24 + (($at - $count) % 24);
     }
 
+    /** Of the part, or of the air alone. */
     public function c(float $hour): float
     {
-        return $this->celsius[$this->index($hour)] ?? 0.0;
+        return $this->part($this->index($hour));
     }
 
     /** @return list<float> beginnings of the hours with rain between two hours */
@@ -62,7 +95,7 @@ final readonly class Sky
         $vapour = self::full($this->celsius[$at] ?? 0.0) * max(0.001, $this->humidity[$at] ?? 0.0);
         $x = log($vapour / 6.112);
 
-        return ($this->celsius[$at] ?? 0.0) - (243.12 * $x) / (17.62 - $x);
+        return $this->part($at) - (243.12 * $x) / (17.62 - $x);
     }
 
     /** Share of drying, three hours in the reference air, done between two hours. */
@@ -100,17 +133,23 @@ final readonly class Sky
                 static fn(float $c): float => $c < self::STILL_C
                     ? 0.0
                     : 1.0 / (Sheets::hours($product, $row, $c) ?? 1.0),
+                true,
             );
     }
 
-    /** @param \Closure(float, float): float $rate by C and humidity */
-    private function sum(float $from, float $to, \Closure $rate): float
+    /**
+     * @param \Closure(float, float): float $rate by C and humidity
+     * @param bool $part whether the part's temperature drives it, not that of the air
+     */
+    private function sum(float $from, float $to, \Closure $rate, bool $part = false): float
     {
         $sum = 0.0;
         for ($hour = $from; $hour < $to - 1e-9; $hour = $next) {
             $next = min($to, floor($hour + 1e-9) + 1.0);
             $at = $this->index($hour);
-            $sum += ($next - $hour) * $rate($this->celsius[$at] ?? 0.0, $this->humidity[$at] ?? 0.0);
+            $sum +=
+                ($next - $hour) *
+                $rate($part ? $this->part($at) : $this->celsius[$at] ?? 0.0, $this->humidity[$at] ?? 0.0);
         }
 
         return $sum;

@@ -12,6 +12,7 @@ final readonly class Timetable
      * @param array<int|string, list<string>> $undone steps without room, by part, in order
      * @param array<int|string, Sky> $skies by place
      * @param array<int|string, float> $lags hours with which a part follows the air
+     * @param array<int|string, string> $tones how dark each part is
      * @param list<string> $heavy parts that one person does not lift
      */
     public function __construct(
@@ -19,8 +20,20 @@ final readonly class Timetable
         public array $undone,
         public array $skies,
         public array $lags,
+        private array $tones,
         public array $heavy = [],
     ) {}
+
+    /**
+     * The same days with other work in them.
+     *
+     * @param array<int|string, list<Stint>> $stints
+     * @param array<int|string, list<string>> $undone
+     */
+    public function of(array $stints, array $undone): self
+    {
+        return new self($stints, $undone, $this->skies, $this->lags, $this->tones, $this->heavy);
+    }
 
     /** @return list<Stint> */
     public function all(): array
@@ -30,7 +43,9 @@ final readonly class Timetable
 
     public function sky(Stint $stint): Sky
     {
-        return $this->skies[$stint->place] ?? throw new \LogicException('No air of ' . $stint->place);
+        $sky = $this->skies[$stint->place] ?? throw new \LogicException('No air of ' . $stint->place);
+
+        return $sky->on($this->tones[$stint->part] ?? 'middling');
     }
 
     /** Heavy parts follow the air so slowly that what is reckoned for thin ones does not hold for them. */

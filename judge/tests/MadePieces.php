@@ -39,6 +39,7 @@ final readonly class MadePieces
         'beside',
     ];
     private const SIZES = [2, 2, 3, 3, 4, 4, 5, 6, 8, 10, 12];
+    private const TONES = ['light' => 0, 'middling' => 0, 'dark' => 0];
     private const SHAPE = ['kind' => 'strip', 'width' => '0.4 m', 'length' => '2 m'];
 
     /** @param list<array<string, string>> $places in place of the heated bay and the shed */
@@ -99,6 +100,7 @@ final readonly class MadePieces
                 : [],
             ...'zone' === $tie ? ['zone_of' => $whole] : [],
             ...'zone' === $tie || null === $host ? [] : ['links' => [$link]],
+            ...[] === $this->places ? [] : ['in_sun' => $draw->pick("tone of $n", self::TONES)],
             ...$draw->chance("$n has a spot", 2) ? ['spot' => self::spot($draw, $n)] : [],
         ];
     }

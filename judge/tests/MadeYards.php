@@ -11,6 +11,7 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\Node;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -40,19 +41,19 @@ final readonly class MadeYards
     private const SEASONS = ['frost' => 0.0, 'cold' => 5.0, 'spring' => 11.0, 'summer' => 18.0, 'heat' => 27.0];
     private const RAINS = ['none' => 0, 'showers' => 1, 'rain days' => 2, 'wet week' => 3];
 
-    public function __construct(private Catalogue $catalogue) {}
+    /** @param bool $inShade planned as if the sun never shone, judged in the sun that there is */
+    public function __construct(private Catalogue $catalogue, private bool $inShade = false) {}
 
     /** @return array{Yard, Timetable} */
     public function timed(int $number, int $tries = 3): array
     {
-        [$yard, $skies, $lags, $heavy] = $this->yard($number);
+        [$yard, $days] = $this->yard($number);
 
-        return [$yard, self::table((new Scheduler($tries))->plan($yard), $skies, $lags, $heavy)];
+        return [$yard, self::table((new Scheduler($tries))->plan($yard), $days)];
     }
 
     /**
-     * @return array{Yard, array<int|string, Sky>, array<int|string, float>, list<string>} with the air of each place,
-     *     the hours with which each part follows it, and the parts that take two
+     * @return array{Yard, Timetable} with the days as they come, without work in them
      */
     public function yard(int $number): array
     {
@@ -60,29 +61,34 @@ final readonly class MadeYards
         $job = (new MadePieces($this->catalogue, self::PLACES))->job($number);
         $plan = JobPlan::of($this->catalogue, $job);
         $outside = self::weather($draw);
-        $pieces = $places = $air = $skies = $lags = $heavy = [];
+        $sun = array_map(static fn(Weather $w): float => $w->sun->wPerM2(), $outside->hours);
+        $wind = array_map(static fn(Weather $w): float => $w->wind->mPerS(), $outside->hours);
+        $pieces = $places = $air = $skies = $lags = $tones = $heavy = [];
         foreach ($plan->routes as $id => $route) {
             $piece = $plan->pieces[$id]->routed($route);
             $kind = $this->catalogue->places[$piece->place->kind];
             $pieces[$id] = $piece;
             $places[$id] = $piece->place->id;
-            $lags[$id] = $piece->context->tauHours();
+            $lags[$id] = $piece->context->warmth()->tauHours;
+            $tones[$id] = $piece->part->tone;
             $heavy = null === $piece->part->room?->weight ? $heavy : [...$heavy, (string) $id];
             $air[$piece->place->id] ??= PlaceAir::of(
                 $kind,
                 $piece->place->air,
-                $outside,
+                $this->inShade ? self::clouded($outside) : $outside,
                 [],
                 self::NOW,
                 24 * self::DAYS,
             );
             $here = $air[$piece->place->id];
             $skies[$piece->place->id] = new Sky(
-                self::NOW,
-                $here->celsius,
-                $here->humidity,
-                $here->rain,
-                !$kind->sheltered,
+                from: self::NOW,
+                celsius: $here->celsius,
+                humidity: $here->humidity,
+                rain: $here->rain,
+                outdoors: !$kind->sheltered,
+                sun: $kind->sheltered ? [] : $sun,
+                wind: $kind->sheltered ? [] : $wind,
             );
         }
         $airs = new Airs($air);
@@ -103,18 +109,12 @@ final readonly class MadeYards
                 now: (float) self::NOW,
                 precedences: $plan->precedences,
             ),
-            $skies,
-            $lags,
-            $heavy,
+            new Timetable([], [], $skies, $lags, $tones, $heavy),
         ];
     }
 
-    /**
-     * @param array<int|string, Sky> $skies
-     * @param array<int|string, float> $lags
-     * @param list<string> $heavy
-     */
-    public static function table(Schedule $schedule, array $skies, array $lags, array $heavy): Timetable
+    /** @param Timetable $days without work in them */
+    public static function table(Schedule $schedule, Timetable $days): Timetable
     {
         $stints = $undone = [];
         foreach ($schedule->placed as $id => $placed) {
@@ -139,7 +139,17 @@ final readonly class MadeYards
             }
         }
 
-        return new Timetable($stints, $undone, $skies, $lags, $heavy);
+        return $days->of($stints, $undone);
+    }
+
+    /** The same weather without its sun. */
+    private static function clouded(Forecast $weather): Forecast
+    {
+        return Forecast::of(
+            $weather->from,
+            array_map(static fn(Weather $w): Weather => $w->inAir($w->air, false), $weather->hours),
+            $weather->source,
+        );
     }
 
     private static function weather(Draw $draw): Forecast
@@ -158,6 +168,8 @@ final readonly class MadeYards
                 default => $day % 14 < 7 && $draw->chance("hour $h", 3),
             };
             $c = $base + $spell + 5.0 * $swing;
+            $height = max(0.0, sin((\M_PI * (($h % 24) - 6)) / 12));
+            $clear = $wets ? 0.1 : ($draw->chance("clear on $day", 3) ? 1.0 : 0.3);
             $hours[] = Weather::of(
                 Air::of(
                     Temperature::celsius($c),
@@ -165,6 +177,7 @@ final readonly class MadeYards
                 ),
                 Speed::metresPerSecond($draw->chance("wind $h", 9) ? 6.0 : 2.0),
                 $wets ? 1.2 : 0.0,
+                Irradiance::wattsPerM2(($base < 5.0 ? 350.0 : 900.0) * $clear * $height),
             );
         }
 

@@ -91,6 +91,21 @@ final class TimetablesTest extends TestCase
         self::fail('no breach seen');
     }
 
+    public function testWhoForgetsTheSunWorksOnPartsThatAreTooHot(): void
+    {
+        $yards = new MadeYards(Yard::catalogue(), inShade: true);
+        for ($n = 0; $n < self::UNTIL; ++$n) {
+            foreach ((new Judge())->inTime($yards->timed($n, 1)[1]) as $breach) {
+                if (in_array($breach->law, [23, 24], true)) {
+                    self::assertNotSame('', $breach->says);
+
+                    return;
+                }
+            }
+        }
+        self::fail('no breach seen');
+    }
+
     /** @param list<string> $steps */
     private static function without(Timetable $t, array $steps): Timetable
     {
@@ -101,18 +116,13 @@ final class TimetablesTest extends TestCase
             }
         }
 
-        return new Timetable($stints, $undone, $t->skies, $t->lags);
+        return $t->of($stints, $undone);
     }
 
     /** @param \Closure(Stint): Stint $change */
     private static function each(Timetable $t, \Closure $change): Timetable
     {
-        return new Timetable(
-            array_map(static fn(array $list): array => array_map($change, $list), $t->stints),
-            $t->undone,
-            $t->skies,
-            $t->lags,
-        );
+        return $t->of(array_map(static fn(array $list): array => array_map($change, $list), $t->stints), $t->undone);
     }
 
     /** @param list<string> $who */

@@ -26,6 +26,7 @@ use Hull\Catalog\Hazard;
 use Hull\Catalog\MaterialIdentification;
 use Hull\Climate\Drying;
 use Hull\Climate\Enclosure;
+use Hull\Climate\PartWarmth;
 use Hull\Compute\Computation;
 use Hull\Compute\Field;
 use Hull\Compute\Registry;
@@ -122,6 +123,18 @@ final readonly class CatalogueController
                         '',
                     ),
                     array_keys(Drying::BASE_HOURS),
+                ),
+                inSun: array_map(
+                    static fn(string $id): Option => new Option(
+                        $id,
+                        $id,
+                        [
+                            'light' => 'white, cream, bright metal',
+                            'middling' => 'grey, red, primer, rust',
+                            'dark' => 'black, navy, dark green: twice as warm in the sun',
+                        ][$id],
+                    ),
+                    array_keys(PartWarmth::ABSORBS),
                 ),
                 relations: array_map(
                     static fn(Relation $r): Option => new Option($r->value, $r->words(), $r->hint()),

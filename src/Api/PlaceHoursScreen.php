@@ -14,6 +14,7 @@ use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
 use Hull\Climate\PartLag;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Compute\Registry;
 use Hull\Job\Place;
@@ -98,7 +99,7 @@ final readonly class PlaceHoursScreen
                 array_slice($list, $from - $air->from, self::BEFORE_H + self::AHEAD_H),
             ),
         );
-        $gate = GateLine::of($air, Limits::ofAnyFilm(), PartLag::TAU_HOURS['sheet'], true);
+        $gate = GateLine::of($air, Limits::ofAnyFilm(), self::sheet(PartWarmth::USUAL), true);
         $celsius = $cut($air->celsius);
         $closed = [];
         foreach ($celsius as $i => $_) {
@@ -126,6 +127,7 @@ final readonly class PlaceHoursScreen
             source: null === $forecast
                 ? 'as the place is set; there is no forecast'
                 : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
+            sun: self::sun($air, $now, $zone, $shown),
             matters: self::matters($closed, $from, $now, $zone),
             shutHours: count(
                 array_filter(
@@ -133,6 +135,34 @@ final readonly class PlaceHoursScreen
                     static fn(string $c): bool => '' !== $c,
                 ),
             ),
+        );
+    }
+
+    private static function sheet(string $tone): PartWarmth
+    {
+        return new PartWarmth(PartLag::TAU_HOURS['sheet'], PartWarmth::ABSORBS[$tone] ?? 0.0);
+    }
+
+    /** How warm thin parts get in the sun, by how dark they are, and when; empty where none shines on them. */
+    private static function sun(PlaceAir $air, int $now, \DateTimeZone $zone, UnitPresenter $shown): string
+    {
+        $soon = static fn(array $by): array => array_slice($by, max(0, $now - $air->from), self::MATTERS_H, true);
+        $warm = $soon($air->part(self::sheet('dark')));
+        if ([] === $warm || max(0.0, ...$soon($air->sun)) <= 0.0) {
+            return '';
+        }
+        $at = (int) array_search(max($warm), $warm, true);
+        $said = [];
+        foreach (array_keys(PartWarmth::ABSORBS) as $tone) {
+            $c = Temperature::celsius($air->part(self::sheet($tone))[$at] ?? 0.0);
+            $said[] = sprintf('a %s part %s', $tone, $shown->value($c)->text);
+        }
+
+        return sprintf(
+            'In the sun on %s the air has %s, %s (estimate: air + absorbed x sun / (14 + 3 x wind)).',
+            (new \DateTimeImmutable('@' . ($air->from + $at) * 3600))->setTimezone($zone)->format('D H:i'),
+            $shown->value(Temperature::celsius($air->celsius[$at] ?? 0.0))->text,
+            implode(', ', $said),
         );
     }
 

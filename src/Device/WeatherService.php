@@ -11,6 +11,7 @@ use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\JobFile\JobReader;
 use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -52,6 +53,7 @@ final readonly class WeatherService
                     ),
                     Speed::metresPerSecond($h->field('wind_ms')->number()),
                     $h->field('rain_mm')->number(),
+                    Irradiance::wattsPerM2($h->optional('sun_w_m2')?->number() ?? 0.0),
                 );
             }
 

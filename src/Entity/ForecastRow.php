@@ -20,7 +20,8 @@ class ForecastRow implements BelongsToWorkshop
 
     /**
      * @param int $firstHour since 1970 UTC
-     * @param list<array{float, float, float, float}> $hours degrees C, humidity 0 to 1, wind m/s, rain mm
+     * @param list<array{0: float, 1: float, 2: float, 3: float, 4?: float}> $hours C, humidity 0 to 1, wind m/s,
+     *     rain mm, sun W/m2
      */
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Workshop $workshop,

@@ -12,6 +12,7 @@ use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\JobFile\JobReader;
 use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -19,7 +20,7 @@ use Hull\Quantity\Temperature;
 /** Weather and readings as tables, see docs/formats/climate.md. */
 final class ClimateCsv
 {
-    public const COLUMNS = ['at', 'temperature', 'humidity', 'wind', 'rain'];
+    public const COLUMNS = ['at', 'temperature', 'humidity', 'wind', 'rain', 'sun'];
     private const MOST_HOURS = 24 * 60;
 
     /** A line an hour; hours that are left out are as the one before. */
@@ -33,6 +34,7 @@ final class ClimateCsv
                     self::air($row),
                     $row->optional('wind')?->quantity(Speed::class),
                     self::rain($row->optional('rain')),
+                    self::sun($row->optional('sun')),
                 );
             } catch (InvalidInput $e) {
                 throw Csv::refusal($e);
@@ -81,6 +83,7 @@ final class ClimateCsv
                 sprintf('%.0f %%', 100.0 * $place->humidity[$at]),
                 sprintf('%.1f m/s', $place->wind[$at]),
                 sprintf('%.1f', $place->rain[$at]),
+                sprintf('%.0f W/m2', $place->sun[$at]),
             ];
         }
 
@@ -107,5 +110,15 @@ final class ClimateCsv
         }
 
         return (float) $text;
+    }
+
+    private static function sun(?Node $cell): ?Irradiance
+    {
+        $sun = $cell?->quantity(Irradiance::class);
+        if (null !== $cell && null !== $sun && $sun->wPerM2() > Weather::MOST_SUN) {
+            throw $cell->refuse('So much sun there is nowhere.', '0 to 1400 W/m2');
+        }
+
+        return $sun;
     }
 }

@@ -21,6 +21,7 @@ use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\Keys;
 use Hull\Job\Place;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -80,6 +81,7 @@ final class YardAir implements ResetInterface
                 $w->air->humidity->value(),
                 $w->wind->mPerS(),
                 $w->rainMm,
+                $w->sun->wPerM2(),
             ],
             $forecast->hours,
         );
@@ -247,6 +249,7 @@ final class YardAir implements ResetInterface
                     Air::of(Temperature::celsius($h[0]), RelativeHumidity::ratio($h[1])),
                     Speed::metresPerSecond($h[2]),
                     $h[3],
+                    Irradiance::wattsPerM2($h[4] ?? 0.0),
                 ),
                 $row->hours,
             ),

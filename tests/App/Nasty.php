@@ -136,6 +136,7 @@ final class Nasty
             'zone_of' => self::IDS,
             'mounted_on' => self::IDS,
             'water_lies' => ['open', 'seams', 'cavities'],
+            'in_sun' => ['light', 'middling', 'dark'],
             'size' => ['1 L', '400 mL', '5 kg', '50 pcs'],
             'count' => [1, 2],
             'price' => ['12.50'],

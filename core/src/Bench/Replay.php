@@ -50,7 +50,7 @@ final readonly class Replay
             array_filter(Record::effective($log), static fn(LogEntry $e): bool => $e->hour() <= $now + 1e-6),
         );
         $series = $air ?? $this->series($entries);
-        $part = $series->ofPart($this->context->tauHours());
+        $part = $series->ofPart($this->context->warmth());
         $check = new RouteCheck($this->context);
         $state = $surveyed;
         $clock = [] === $entries ? $now : $entries[0]->hour();

@@ -44,6 +44,7 @@ final readonly class Traits
      * @param non-empty-list<string> $services what the part has to stand, the first leading
      * @param string $method id of the way it is painted
      * @param bool $lattice small parts, open frames or lattice
+     * @param float $absorbs share of the sun that it takes up, see PartWarmth
      * @param list<string> $without limits: gear, skills and tastes the workshop does without
      */
     public function __construct(
@@ -60,6 +61,7 @@ final readonly class Traits
         public string $method,
         public bool $lattice,
         public array $without,
+        public float $absorbs = 0.0,
     ) {}
 
     public function inAir(Air $air): self
@@ -78,6 +80,7 @@ final readonly class Traits
             method: $this->method,
             lattice: $this->lattice,
             without: $this->without,
+            absorbs: $this->absorbs,
         );
     }
 

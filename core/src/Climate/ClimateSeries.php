@@ -15,8 +15,14 @@ final readonly class ClimateSeries
      * @param non-empty-list<array{float, Air}> $readings (hour, air), ascending in hour
      * @param bool $outdoors wind and rain get in
      * @param list<int> $rain hours in which it rains there, ascending
+     * @param list<float> $sun by reading: degrees C by which what takes up all of it settles over the air
      */
-    private function __construct(private array $readings, public bool $outdoors = false, private array $rain = []) {}
+    private function __construct(
+        private array $readings,
+        public bool $outdoors = false,
+        private array $rain = [],
+        private array $sun = [],
+    ) {}
 
     public static function constant(Air $air): self
     {
@@ -26,15 +32,16 @@ final readonly class ClimateSeries
     /**
      * @param list<array{float, Air}> $readings (hour on any common axis, air), at least one
      * @param list<int>|null $rain hours in which it rains there; null where none gets in
+     * @param list<float> $sun by reading, for readings in ascending order, see PartWarmth::gain(); none for no sun
      */
-    public static function of(array $readings, ?array $rain = null): self
+    public static function of(array $readings, ?array $rain = null, array $sun = []): self
     {
         if ([] === $readings) {
             throw new \LogicException('A series without readings says nothing.');
         }
         usort($readings, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new self($readings, null !== $rain, $rain ?? []);
+        return new self($readings, null !== $rain, $rain ?? [], $sun);
     }
 
     /** The hour at which rain between two hours ended last, as far as it had; null when it stayed dry. */
@@ -50,21 +57,17 @@ final readonly class ClimateSeries
         return null;
     }
 
-    /**
-     * What a part has of it: its temperature follows the air.
-     *
-     * @param float $tauHours time constant of the part, see PartLag
-     */
-    public function ofPart(float $tauHours): self
+    /** What a part has of it: its temperature follows the air, and the sun warms it. */
+    public function ofPart(PartWarmth $warmth): self
     {
-        if ($tauHours <= 0.0) {
+        if ($warmth->tauHours <= 0.0 && [] === $this->sun) {
             return $this;
         }
         $part = $this->readings[0][1]->temperature->c();
         $readings = [];
         foreach ($this->readings as $i => [$at, $air]) {
-            $c = $air->temperature->c();
-            $part = $c + ($part - $c) * exp(($at - ($this->readings[$i + 1][0] ?? $at + 1.0)) / $tauHours);
+            $settles = $air->temperature->c() + $warmth->absorbs * ($this->sun[$i] ?? 0.0);
+            $part = $settles + ($part - $settles) * $warmth->keeps(($this->readings[$i + 1][0] ?? $at + 1.0) - $at);
             $readings[] = [$at, Air::of(Temperature::celsius($part), $air->humidity)];
         }
 

@@ -51,8 +51,8 @@ final readonly class Forecast
     }
 
     /**
-     * As it may come at one edge of what it leaves open: colder or warmer, with as much water in the air as it can
-     * hold.
+     * As it may come at one edge of what it leaves open: colder and without its sun, or warmer, with as much water in
+     * the air as it can hold.
      *
      * @param int $side -1 colder, 1 warmer, 0 as it is
      * @param int $now hour up to which it is no guess
@@ -66,10 +66,9 @@ final readonly class Forecast
             $hours[] =
                 0.0 === $by
                     ? $weather
-                    : Weather::of(
+                    : $weather->inAir(
                         $weather->air->heatedTo(Temperature::celsius($weather->air->temperature->c() + $by)),
-                        $weather->wind,
-                        $weather->rainMm,
+                        $side > 0,
                     );
         }
 

@@ -29,12 +29,11 @@ final readonly class GateLine
     ) {}
 
     /**
-     * @param float $tauHours of the part, see PartLag
      * @param bool $sprayed outdoors the wind carries it off
      */
-    public static function of(PlaceAir $air, Limits $limits, float $tauHours, bool $sprayed): self
+    public static function of(PlaceAir $air, Limits $limits, PartWarmth $warmth, bool $sprayed): self
     {
-        $part = $air->part($tauHours);
+        $part = $air->part($warmth);
         [$apply, $rain, $dew, $margins] = [[], [], [], []];
         foreach ($air->celsius as $at => $c) {
             $margin =

@@ -25,9 +25,10 @@ final readonly class PlaceAir
      * @param list<float> $humidity 0 to 1
      * @param list<float> $wind m/s
      * @param list<float> $rain mm an hour
+     * @param list<float> $sun W on a level square metre
      * @param int $measured hour from which on it is a model
      * @param int $forecast hour from which on the weather outside is a guess
-     * @param bool $sheltered neither wind nor rain gets in
+     * @param bool $sheltered neither wind nor rain nor sun gets in
      */
     private function __construct(
         public int $from,
@@ -35,6 +36,7 @@ final readonly class PlaceAir
         public array $humidity,
         public array $wind,
         public array $rain,
+        public array $sun,
         public int $measured,
         public int $forecast,
         private bool $sheltered,
@@ -62,7 +64,7 @@ final readonly class PlaceAir
         $at = 0;
         $reading = null;
         $model = [$set->temperature->c(), $set->vapourHpa()];
-        [$celsius, $humidity, $wind, $rain] = [[], [], [], []];
+        [$celsius, $humidity, $wind, $rain, $sun] = [[], [], [], [], []];
         $last = [] === $readings ? $from : (int) ceil($readings[count($readings) - 1][0]);
         for ($hour = $from; $hour < $from + max(1, $hours); ++$hour) {
             $weather = $outside->at($hour);
@@ -93,6 +95,7 @@ final readonly class PlaceAir
             );
             $wind[] = $place->sheltered ? 0.0 : $weather->wind->mPerS();
             $rain[] = $place->sheltered ? 0.0 : $weather->rainMm;
+            $sun[] = $place->sheltered ? 0.0 : $weather->sun->wPerM2();
         }
 
         return new self(
@@ -101,6 +104,7 @@ final readonly class PlaceAir
             humidity: $humidity,
             wind: $wind,
             rain: $rain,
+            sun: $sun,
             measured: $last,
             forecast: $outside->end(),
             sheltered: $place->sheltered,
@@ -129,23 +133,23 @@ final readonly class PlaceAir
         return ClimateSeries::of(
             $readings,
             $this->sheltered ? null : array_map(fn(int $at): int => $this->from + $at, $rain),
+            array_map(PartWarmth::gain(...), $this->sun, $this->wind),
         );
     }
 
     /**
-     * Temperature of a part that follows this air, hour by hour.
-     *
-     * @param float $tauHours time constant of the part, see PartLag
+     * Temperature of a part in this air and sun, hour by hour.
      *
      * @return list<float> degrees C
      */
-    public function part(float $tauHours): array
+    public function part(PartWarmth $warmth): array
     {
-        $keeps = $tauHours > 0.0 ? exp(-1.0 / $tauHours) : 0.0;
+        $keeps = $warmth->keeps(1.0);
         $part = $this->celsius[0] ?? 0.0;
         $parts = [];
-        foreach ($this->celsius as $c) {
-            $parts[] = $part = $c + ($part - $c) * $keeps;
+        foreach ($this->celsius as $at => $c) {
+            $settles = $c + $warmth->absorbs * PartWarmth::gain($this->sun[$at], $this->wind[$at]);
+            $parts[] = $part = $settles + ($part - $settles) * $keeps;
         }
 
         return $parts;

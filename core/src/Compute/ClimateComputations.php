@@ -9,8 +9,11 @@ use Hull\Climate\Drying;
 use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
 use Hull\Climate\PartLag;
+use Hull\Climate\PartWarmth;
+use Hull\Climate\Weather;
 use Hull\Quantity\AbsoluteHumidity;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\Mass;
 use Hull\Quantity\PlainRatio;
 use Hull\Quantity\RelativeHumidity;
@@ -185,6 +188,32 @@ final class ClimateComputations
                         self::tau($in),
                     ),
                 ]),
+                kind: Source::Estimate,
+            ),
+            new Computation(
+                name: 'climate.part-in-sun',
+                summary: 'Temperature of a part in the sun',
+                formula: 'air + absorbed x sun / (14 + 3 x wind); absorbed: light 0.3, middling 0.6, dark 0.9',
+                origin: 'sol-air temperature; heat given off on both sides',
+                inputs: [
+                    Field::quantity('air', Temperature::class, 'Air'),
+                    Field::quantity('sun', Irradiance::class, 'Sun on a level surface')->within(
+                        static fn(Range $r): Range => $r->upTo(Weather::MOST_SUN),
+                    ),
+                    Field::optional('wind', Speed::class, 'Wind', Speed::metresPerSecond(0)),
+                    Field::choice('tone', 'How dark it is', array_keys(PartWarmth::ABSORBS)),
+                ],
+                outputs: [Field::quantity('temperature', Temperature::class, 'Part')],
+                work: static fn(Inputs $in): Outcome => Outcome::of([
+                    'temperature' => Temperature::celsius(
+                        $in->quantity('air', Temperature::class)->c() +
+                            PartWarmth::ABSORBS[$in->choice('tone')] *
+                                PartWarmth::gain(
+                                    $in->quantity('sun', Irradiance::class)->wPerM2(),
+                                    $in->quantity('wind', Speed::class)->mPerS(),
+                                ),
+                    ),
+                ])->warn('Measure the part: how it faces the sun is not known here.'),
                 kind: Source::Estimate,
             ),
             new Computation(

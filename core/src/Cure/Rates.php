@@ -7,6 +7,7 @@ namespace Hull\Cure;
 use Hull\Climate\Air;
 use Hull\Climate\Drying;
 use Hull\Climate\Dwell;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
 use Hull\Quantity\InvalidQuantity;
@@ -19,11 +20,15 @@ final class Rates
     /**
      * A cure clock that is out at 1 (calculations 8); it stands still where the film does not cure.
      *
-     * @param float $tauHours of the part: its temperature drives the clock, not that of the air
+     * @param PartWarmth $warmth the part's temperature drives the clock, not that of the air
      */
-    public static function cure(PlaceAir $place, CureRows $rows, string $kind, float $tauHours = 0.0): RateLine
-    {
-        $part = $place->part($tauHours);
+    public static function cure(
+        PlaceAir $place,
+        CureRows $rows,
+        string $kind,
+        PartWarmth $warmth = new PartWarmth(),
+    ): RateLine {
+        $part = $place->part($warmth);
         if (!CureFactor::mindsHumidity($kind)) {
             return RateLine::of((float) $place->from, array_map($rows->perHour(...), $part));
         }

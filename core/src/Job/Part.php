@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Job;
 
+use Hull\Climate\PartWarmth;
 use Hull\Quantity\Area;
 use Hull\Quantity\Money;
 
@@ -27,6 +28,7 @@ final readonly class Part
      * @param string|null $begin day before which nothing is done on it, as 2027-03-01: the other half of the job
      * @param Room|null $room floor it takes, and its weight; null where nobody said
      * @param list<Covered> $covered what of it stays bare or clean
+     * @param string $tone how dark it is in the sun, see PartWarmth
      */
     public function __construct(
         public string $id,
@@ -55,6 +57,7 @@ final readonly class Part
         public array $covered = [],
         public ?Room $room = null,
         public ?string $begin = null,
+        public string $tone = PartWarmth::USUAL,
     ) {}
 
     /** @return non-empty-list<string> what it has to stand, the first leading */
@@ -168,6 +171,7 @@ final readonly class Part
             covered: $this->covered,
             room: $this->room,
             begin: $this->begin,
+            tone: $this->tone,
         );
     }
 }

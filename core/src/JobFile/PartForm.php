@@ -6,6 +6,7 @@ namespace Hull\JobFile;
 
 use Hull\Catalog\Catalogue;
 use Hull\Climate\Drying;
+use Hull\Climate\PartWarmth;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Covered;
@@ -60,6 +61,7 @@ final readonly class PartForm
      *     covered: list<Covered>,
      *     room: Room|null,
      *     begin: string|null,
+     *     tone: string,
      * } by property of Part
      */
     public function read(Node $n): array
@@ -89,6 +91,7 @@ final readonly class PartForm
             'covered' => $this->covered->read($n->optional('covered')),
             'room' => RoomForm::read($n->optional('room')),
             'begin' => $n->optional('begin')?->day(),
+            'tone' => $n->optional('in_sun')?->choice(array_keys(PartWarmth::ABSORBS)) ?? PartWarmth::USUAL,
         ];
     }
 
@@ -188,6 +191,7 @@ final readonly class PartForm
                 'method' => $part->method,
                 'small_or_lattice' => $part->smallOrLattice,
                 'water_lies' => $part->exposure,
+                'in_sun' => $part->tone,
                 'zone_of' => $part->zoneOf,
                 'mounted_on' => $part->mountedOn,
                 'begin' => $part->begin,
@@ -230,6 +234,7 @@ final readonly class PartForm
             'method' => ['enum' => $this->catalogue->methods->offered()],
             'small_or_lattice' => ['type' => 'boolean'],
             'water_lies' => ['enum' => array_keys(Drying::BASE_HOURS)],
+            'in_sun' => ['enum' => array_keys(PartWarmth::ABSORBS)],
             'zone_of' => ['$ref' => '#/$defs/id'],
             'mounted_on' => ['$ref' => '#/$defs/id'],
             'replacement' => ['type' => 'string', 'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$'],

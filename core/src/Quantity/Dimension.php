@@ -35,6 +35,7 @@ enum Dimension: string
     case ElectricPower = 'power';
     case CurrentDensity = 'current density';
     case VolumeRate = 'flow';
+    case Irradiance = 'irradiance';
 
     /** @return non-empty-list<Unit> the first is the unit of record */
     public function units(): array
@@ -111,6 +112,7 @@ enum Dimension: string
             self::ElectricPower => 'a power such as 96 W or 0.1 kW',
             self::CurrentDensity => 'a current density such as 0.5 A/dm2',
             self::VolumeRate => 'a flow such as 3.3 L/h or 0.3 m3/h',
+            self::Irradiance => 'sun such as 600 W/m2',
         };
     }
 }

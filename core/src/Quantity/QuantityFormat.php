@@ -45,6 +45,7 @@ final class QuantityFormat
             Dimension::ElectricPotential => 'V',
             Dimension::ElectricPower => 'W',
             Dimension::CurrentDensity => $metric ? 'A/dm²' : 'A/ft²',
+            Dimension::Irradiance => $metric ? 'W/m²' : 'BTU/h/ft²',
             Dimension::VolumeRate => $metric ? ($size < 1000.0 ? 'L/h' : 'm³/h') : 'ft³/h',
         };
 

@@ -159,6 +159,10 @@ final class UnitTable
             ],
             Dimension::Ratio => [new Unit(['', 'x'], 1.0)],
             Dimension::Count => [new Unit(['', 'x', 'pcs', 'pc', 'piece', 'pieces', 'off', 'set', 'sets'], 1.0)],
+            Dimension::Irradiance => [
+                new Unit(['W/m²', 'W/m2', 'W/sqm'], 1.0),
+                new Unit(['BTU/h/ft²', 'BTU/h/ft2', 'BTU/hr/ft2'], 3.15459),
+            ],
             Dimension::Speed => [
                 new Unit(['m/s', 'm/sec', 'mps'], 1.0),
                 new Unit(['ft/min', 'fpm'], 0.3048 / 60),

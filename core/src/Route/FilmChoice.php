@@ -7,6 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\Aim;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Traits;
+use Hull\Climate\PartWarmth;
 use Hull\Job\Part;
 use Hull\Job\Place;
 
@@ -44,6 +45,7 @@ final readonly class FilmChoice
             method: $part->method,
             lattice: $part->smallOrLattice,
             without: $around->without,
+            absorbs: PartWarmth::ABSORBS[$part->tone] ?? 0.0,
         );
         $answers = new Schools($traits, $part->schools);
         $schools = $answers->resolved();

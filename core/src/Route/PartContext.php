@@ -15,6 +15,7 @@ use Hull\Catalog\Substrate;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
 use Hull\Climate\PartLag;
+use Hull\Climate\PartWarmth;
 use Hull\Film\Method;
 use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
@@ -77,10 +78,9 @@ final readonly class PartContext
             );
     }
 
-    /** Time constant with which the part follows the air, hours. */
-    public function tauHours(): float
+    public function warmth(): PartWarmth
     {
-        return PartLag::TAU_HOURS[$this->substrate()->mass] ?? 0.0;
+        return new PartWarmth(PartLag::TAU_HOURS[$this->substrate()->mass] ?? 0.0, $this->traits->absorbs);
     }
 
     public function substrate(): Substrate

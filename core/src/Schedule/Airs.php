@@ -6,6 +6,7 @@ namespace Hull\Schedule;
 
 use Hull\Climate\GateLine;
 use Hull\Climate\Limits;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
 use Hull\Cure\CureRows;
@@ -48,8 +49,12 @@ final class Airs
      * The clock towards the phase a film comes into: touch dry, takes the next coat, no longer does, fully cured. Null
      * where the sheet has none.
      */
-    public function cure(string $place, Product $product, FilmPhase $into, float $tauHours = 0.0): ?RateLine
-    {
+    public function cure(
+        string $place,
+        Product $product,
+        FilmPhase $into,
+        PartWarmth $warmth = new PartWarmth(),
+    ): ?RateLine {
         $rows = match ($into) {
             FilmPhase::Tacky => $product->cure?->touch,
             FilmPhase::Open => $product->cure?->recoatMin,
@@ -58,38 +63,37 @@ final class Airs
             default => null,
         };
 
-        return null === $rows ? null : $this->rows($place, $product, $into->value, $rows, $tauHours);
+        return null === $rows ? null : $this->rows($place, $product, $into->value, $rows, $warmth);
     }
 
     /** The end of the gap in which a late coat lifts a film. */
-    public function again(string $place, Product $product, float $tauHours = 0.0): ?RateLine
+    public function again(string $place, Product $product, PartWarmth $warmth = new PartWarmth()): ?RateLine
     {
         return null === $product->cure?->recoatAgain
             ? null
-            : $this->rows($place, $product, 'again', $product->cure->recoatAgain, $tauHours);
+            : $this->rows($place, $product, 'again', $product->cure->recoatAgain, $warmth);
     }
 
     /** From when on rain does a film no harm. */
-    public function rainSafe(string $place, Product $product, float $tauHours = 0.0): ?RateLine
+    public function rainSafe(string $place, Product $product, PartWarmth $warmth = new PartWarmth()): ?RateLine
     {
         return null === $product->cure
             ? null
-            : $this->rows($place, $product, 'rain', $product->cure->ready(Readiness::Rain), $tauHours);
+            : $this->rows($place, $product, 'rain', $product->cure->ready(Readiness::Rain), $warmth);
     }
 
-    /** @param float $tauHours of the part, see PartLag */
     public function rows(
         string $place,
         Product $product,
         string $event,
         CureRows $rows,
-        float $tauHours = 0.0,
+        PartWarmth $warmth = new PartWarmth(),
     ): RateLine {
-        return $this->lines[implode('/', [$place, $product->id, $event, $tauHours])] ??= Rates::cure(
+        return $this->lines[implode('/', [$place, $product->id, $event, $warmth->key()])] ??= Rates::cure(
             $this->at($place),
             $rows,
             $product->cureKind,
-            $tauHours,
+            $warmth,
         );
     }
 
@@ -115,23 +119,22 @@ final class Airs
     }
 
     /** The air in which a step may be worked on a part there; null where nothing limits it. */
-    public function band(string $place, ?Limits $limits, float $tauHours): ?GateLine
+    public function band(string $place, ?Limits $limits, PartWarmth $warmth): ?GateLine
     {
         return null === $limits
             ? null
-            : ($this->gates[implode('/', [$place, ...$limits->parts(), $tauHours])] ??= GateLine::of(
+            : ($this->gates[implode('/', [$place, ...$limits->parts(), $warmth->key()])] ??= GateLine::of(
                 $this->at($place),
                 $limits,
-                $tauHours,
+                $warmth,
                 false,
             ));
     }
 
-    /** @param float $tauHours of the part, see PartLag */
-    public function gate(string $place, Product $product, float $tauHours, bool $sprayed): GateLine
+    public function gate(string $place, Product $product, PartWarmth $warmth, bool $sprayed): GateLine
     {
         return $this->gates[
-            implode('/', [$place, $product->id, $tauHours, $sprayed ? 'sprayed' : 'brushed'])
-        ] ??= GateLine::of($this->at($place), $product->limits(), $tauHours, $sprayed);
+            implode('/', [$place, $product->id, $warmth->key(), $sprayed ? 'sprayed' : 'brushed'])
+        ] ??= GateLine::of($this->at($place), $product->limits(), $warmth, $sprayed);
     }
 }

@@ -9,6 +9,7 @@ use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Climate\Drying;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\RateLine;
 use Hull\Cure\CureFactor;
 use Hull\Cure\ZoneSpan;
@@ -50,7 +51,7 @@ final class ChainReader
     private readonly StepRunner $runner;
     private readonly Catalogue $catalogue;
     private readonly LastingFacts $lasting;
-    private readonly float $tau;
+    private readonly PartWarmth $warmth;
 
     /** @var list<Activity> */
     private array $chain = [];
@@ -92,7 +93,7 @@ final class ChainReader
     ) {
         $this->runner = new StepRunner($piece->context->workable());
         $this->catalogue = $piece->context->catalogue();
-        $this->tau = $piece->context->tauHours();
+        $this->warmth = $piece->context->warmth();
         $this->lasting = new LastingFacts(
             $this->catalogue,
             $this->runner,
@@ -202,7 +203,7 @@ final class ChainReader
             floorM2: FloorSpace::of($this->piece->part)->m2(),
             wet: null === $product ? null : $this->wet($product, $method),
             dry: $manner->dryWeather ? $this->rain($state) : null,
-            band: $this->airs->band($this->at, $manner->air, $this->tau),
+            band: $this->airs->band($this->at, $manner->air, $this->warmth),
             airHours: $manner->airHours,
             lags: $this->lags,
             windows: $windows,
@@ -253,8 +254,8 @@ final class ChainReader
         }
         [$from, $start, $end] = $below;
         $amount = CureFactor::thickness($top->thickness, $top->product->dft);
-        $opens = null === $asks->from ? null : $this->airs->cure($this->at, $top->product, $asks->from, $this->tau);
-        $closes = $asks->ends ? $this->airs->cure($this->at, $top->product, FilmPhase::Lapsed, $this->tau) : null;
+        $opens = null === $asks->from ? null : $this->airs->cure($this->at, $top->product, $asks->from, $this->warmth);
+        $closes = $asks->ends ? $this->airs->cure($this->at, $top->product, FilmPhase::Lapsed, $this->warmth) : null;
         $name = lcfirst($top->product->name);
         if (null !== $from) {
             if (null !== $opens) {
@@ -267,7 +268,7 @@ final class ChainReader
             }
             // Tape that comes off late is cut free; nothing is abraded for it.
             $price = $unmasks ? 0.0 : $this->keying();
-            $again = $this->airs->again($this->at, $top->product, $this->tau);
+            $again = $this->airs->again($this->at, $top->product, $this->warmth);
 
             return [
                 null === $closes
@@ -331,7 +332,7 @@ final class ChainReader
     private function forFilm(?Film $top, FilmPhase $into): void
     {
         $below = $this->films[count($this->films) - 1] ?? null;
-        $line = null === $top ? null : $this->airs->cure($this->at, $top->product, $into, $this->tau);
+        $line = null === $top ? null : $this->airs->cure($this->at, $top->product, $into, $this->warmth);
         if (null === $top || null === $below || null === $line) {
             return;
         }
@@ -510,13 +511,13 @@ final class ChainReader
 
     private function wet(Product $product, string $method): WetFilm
     {
-        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky, $this->tau);
+        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky, $this->warmth);
         $dry = null === $touch ? LagTime::hours(0.0) : LagTime::on($touch);
-        $rain = $this->airs->rainSafe($this->at, $product, $this->tau);
+        $rain = $this->airs->rainSafe($this->at, $product, $this->warmth);
         $safe = null === $rain ? $dry : LagTime::on($rain);
 
         return new WetFilm(
-            $this->airs->gate($this->at, $product, $this->tau, $this->catalogue->methods->get($method)->isSprayed()),
+            $this->airs->gate($this->at, $product, $this->warmth, $this->catalogue->methods->get($method)->isSprayed()),
             $dry,
             $safe,
             Dew::UntilRainSafe === $product->dew ? $safe : $dry,

@@ -68,7 +68,7 @@ final readonly class CrossLags
             $this->places[$one->before],
             $product,
             $into,
-            $this->pieces[$one->before]->context->tauHours(),
+            $this->pieces[$one->before]->context->warmth(),
         );
 
         return null === $line

@@ -12,6 +12,8 @@ final class Placer
 {
     /** Moved by less is not moved. */
     public const SAME_H = 0.05;
+    /** Said of a film; which limit of the air is in the way is named beside it. */
+    public const NO_HOUR = 'no hour before the end of the plan lets this film on: another place, hour or film';
 
     /** @var list<array{Activity, string, bool}> what found no room, why, and whether that lies on another part */
     private array $causes = [];
@@ -269,8 +271,7 @@ final class Placer
             ),
             !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
                 => 'in this air what it waits for never comes',
-            null !== $activity->wet
-                => 'no hour before the end of the plan lets this film on: another place, hour or film',
+            null !== $activity->wet => self::NO_HOUR,
             default => 'there is no room before the end of the plan',
         };
     }

@@ -34,7 +34,12 @@ final readonly class Schedule
             return new Lost(
                 $activity->part,
                 $activity->id,
-                null === $closed?->opens && null !== $closed ? $closed->words() : $says,
+                match (true) {
+                    null === $closed => $says,
+                    null === $closed->opens => $closed->words(),
+                    Placer::NO_HOUR === $says => $says . '; ' . $closed->words(),
+                    default => $says,
+                },
                 $closed,
                 $elsewhere,
                 $this->bares($activity),

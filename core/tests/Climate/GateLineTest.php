@@ -9,8 +9,10 @@ use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -74,16 +76,31 @@ final class GateLineTest extends TestCase
         self::assertNull(self::gate($warm, tau: 0.25, least: 0.0)->reasonAt(8.0));
     }
 
-    /** @param array<int, array{0: float, 1: float, 2?: float, 3?: float}> $unlike hour => C, %, m/s, mm */
-    private static function gate(array $unlike, bool $sprayed = true, float $tau = 0.0, float $least = 10.0): GateLine
+    public function testADarkPartIsTooHotInTheSunWhereALightOneIsNot(): void
     {
+        $noon = [12 => [26.0, 50.0, 2.0, 0.0, 800.0]];
+        self::assertSame(GateReason::Hot, self::gate($noon, absorbs: 0.9)->reasonAt(12.0), '26 + 0.9 x 800 / 20');
+        self::assertNull(self::gate($noon, absorbs: 0.2)->reasonAt(12.0), '26 + 8');
+        self::assertSame(8.0, round(self::gate($noon, absorbs: 0.2)->margins[12] - self::gate($noon)->margins[12], 6));
+        self::assertNull(self::gate($noon, absorbs: 0.9)->reasonAt(13.0), 'a sheet cools as the sun goes');
+    }
+
+    /** @param array<int, array{0: float, 1: float, 2?: float, 3?: float, 4?: float}> $unlike C, %, m/s, mm, W */
+    private static function gate(
+        array $unlike,
+        bool $sprayed = true,
+        float $tau = 0.0,
+        float $least = 10.0,
+        float $absorbs = 0.0,
+    ): GateLine {
         $hours = [];
         for ($i = 0; $i < 24; ++$i) {
-            [$c, $rh, $wind, $rain] = ($unlike[$i] ?? [18.0, 60.0]) + [18.0, 60.0, 0.0, 0.0];
+            [$c, $rh, $wind, $rain, $sun] = ($unlike[$i] ?? [18.0, 60.0]) + [18.0, 60.0, 0.0, 0.0, 0.0];
             $hours[] = Weather::of(
                 Air::of(Temperature::celsius($c), RelativeHumidity::percent($rh)),
                 Speed::metresPerSecond($wind),
                 $rain,
+                Irradiance::wattsPerM2($sun),
             );
         }
         $air = PlaceAir::of(
@@ -103,7 +120,7 @@ final class GateLineTest extends TestCase
                 RelativeHumidity::percent(0),
                 RelativeHumidity::percent(80),
             ),
-            $tau,
+            new PartWarmth($tau, $absorbs),
             $sprayed,
         );
     }

@@ -6,6 +6,7 @@ namespace Hull\Tests\Climate;
 
 use Hull\Climate\Air;
 use Hull\Climate\Forecast;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Quantity\RelativeHumidity;
@@ -75,8 +76,9 @@ final class PlaceAirTest extends TestCase
                 [self::FROM + 60.0, Air::of(Temperature::celsius(20.0), RelativeHumidity::percent(60))],
             ],
         );
-        self::assertEqualsWithDelta(20.0 - 10.0 * exp(-0.5), $place->part(2.0)[5], 1e-9);
-        self::assertGreaterThan($place->part(2.0)[6], $place->part(0.25)[6]);
+        $casting = $place->part(new PartWarmth(2.0));
+        self::assertEqualsWithDelta(20.0 - 10.0 * exp(-0.5), $casting[5], 1e-9);
+        self::assertGreaterThan($casting[6], $place->part(new PartWarmth(0.25))[6]);
     }
 
     public function testPastItsEndTheLastDayIsTakenAgain(): void

@@ -482,6 +482,12 @@ final class WorkedNumbersTest extends TestCase
             ['temperature' => 14.5],
             1,
         ];
+        yield 'a dark part in the sun' => [
+            'climate.part-in-sun',
+            ['air' => 24, 'sun' => '800 W/m2', 'wind' => '2 m/s', 'tone' => 'dark'],
+            ['temperature' => 60.0],
+            1,
+        ];
         yield 'drying at the reference' => [
             'climate.drying',
             ['temperature' => 20, 'humidity' => '60 %', 'exposure' => 'seams'],

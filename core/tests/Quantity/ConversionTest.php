@@ -12,6 +12,7 @@ use Hull\Quantity\Dimension;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Interpolation;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
 use Hull\Quantity\Quantity;
@@ -54,6 +55,7 @@ final class ConversionTest extends TestCase
         yield [Duration::hours(48), 'd', 2.0];
         yield [Duration::hours(336), 'wk', 2.0];
         yield [Speed::metresPerSecond(1), 'km/h', 3.6];
+        yield [Irradiance::wattsPerM2(630.918), 'BTU/h/ft2', 200.0];
         yield [SpreadingRate::m2PerLitre(8.3333333), 'ft²/gal', 339.5487];
         yield [AreaRate::m2PerHour(225), 'm²/min', 3.75];
         yield [AbsoluteHumidity::gramsPerM3(2.288352), 'gr/ft³', 1.0];

@@ -9,6 +9,7 @@ use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
 use Hull\Climate\Heating;
 use Hull\Climate\Limits;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
 use Hull\Climate\Weather;
@@ -240,7 +241,7 @@ final class ClosedBlocksTest extends TestCase
             name: 'coat',
             hours: 1.0,
             place: 'bay',
-            wet: new WetFilm(GateLine::of($air, $limits, 0.0, false), LagTime::hours(2.0)),
+            wet: new WetFilm(GateLine::of($air, $limits, new PartWarmth(), false), LagTime::hours(2.0)),
             covers: true,
         );
     }

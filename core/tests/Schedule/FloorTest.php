@@ -8,6 +8,7 @@ use Hull\Climate\Air;
 use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
 use Hull\Climate\Limits;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Quantity\RelativeHumidity;
@@ -114,7 +115,7 @@ final class FloorTest extends TestCase
                         RelativeHumidity::percent(0),
                         RelativeHumidity::percent(90),
                     ),
-                    0.0,
+                    new PartWarmth(),
                     false,
                 ),
                 LagTime::hours(3.0),

@@ -8,6 +8,7 @@ use Hull\Climate\Air;
 use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
 use Hull\Climate\Limits;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
 use Hull\Climate\Weather;
@@ -109,7 +110,7 @@ final class RandomYard
                 RelativeHumidity::percent(0),
                 RelativeHumidity::percent(92),
             ),
-            0.5,
+            new PartWarmth(0.5),
             true,
         );
         $chain = [];

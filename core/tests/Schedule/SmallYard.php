@@ -8,6 +8,7 @@ use Hull\Climate\Air;
 use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
 use Hull\Climate\Limits;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Quantity\RelativeHumidity;
@@ -121,7 +122,7 @@ final class SmallYard
                 RelativeHumidity::percent(0),
                 RelativeHumidity::percent(90),
             ),
-            0.0,
+            new PartWarmth(),
             false,
         );
         $work = [];

@@ -42,5 +42,6 @@ final readonly class PartBody
         public ?array $covered = null,
         public ?RoomBody $room = null,
         public ?string $begin = null,
+        public ?string $in_sun = null,
     ) {}
 }

@@ -18,6 +18,7 @@ final readonly class CatalogueView
      * @param list<Option> $limits
      * @param list<Option> $methods
      * @param list<Option> $waterLies
+     * @param list<Option> $inSun how dark a part is
      * @param list<Option> $relations how a part hangs together with another
      * @param list<Option> $keeps how a part is kept while it is worked and cures
      * @param list<CoveringView> $coverings what of a part stays bare or clean
@@ -36,6 +37,7 @@ final readonly class CatalogueView
         public array $limits,
         public array $methods,
         public array $waterLies,
+        public array $inSun,
         public array $relations,
         public array $coverings,
         public array $keeps,

@@ -17,6 +17,7 @@ final readonly class PlaceHours
      * @param list<string> $closed why no film may be out there wet; empty where it may
      * @param list<TickView> $ticks of a scale, in the reader's units
      * @param list<string> $matters what of the next two days matters
+     * @param string $sun how warm parts get in the sun; empty where none shines on them
      * @param int $shutHours of the next two days, closed to wet films
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class PlaceHours
         public string $air,
         public Value $dewMargin,
         public string $source,
+        public string $sun,
         public array $matters,
         public int $shutHours,
     ) {}

@@ -8,6 +8,7 @@ use Hull\Climate\Air;
 use Hull\Climate\Forecast;
 use Hull\Climate\GateLine;
 use Hull\Climate\Limits;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Quantity\RelativeHumidity;
@@ -127,7 +128,7 @@ final readonly class HardYard
                 RelativeHumidity::percent(0),
                 RelativeHumidity::percent(90),
             ),
-            0.0,
+            new PartWarmth(),
             false,
         );
         $chain = [];

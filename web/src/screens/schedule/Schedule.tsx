@@ -255,6 +255,7 @@ export function Schedule() {
               {p.matters.length === 0 && (
                 <Box sx={{ color: tok('zinc'), fontWeight: 600 }}>open to films for two days</Box>
               )}
+              {p.sun !== '' && <Box sx={{ color: tok('ink2') }}>{p.sun}</Box>}
             </Box>
           ))}
           <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>{view.places[0]?.source}</Box>

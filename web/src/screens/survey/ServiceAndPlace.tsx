@@ -113,6 +113,9 @@ export function ServiceAndPlace({
         {choices('Wash water lies', fields.water_lies ?? '', catalogue.waterLies, (v) => {
           put({ water_lies: v });
         })}
+        {choices('How dark it is in the sun', fields.in_sun ?? '', catalogue.inSun, (v) => {
+          put({ in_sun: v });
+        })}
         <TextField
           select
           label="Small parts or lattice"

@@ -147,6 +147,7 @@ export function Windows() {
             </Labelled>
           </Box>
         )}
+        {view.air.sun !== '' && <Box sx={{ mt: 1, fontSize: textSize.m }}>{view.air.sun}</Box>}
         <AsIf now={view.air} />
         {view.cards.length > 0 && (
           <Box sx={{ mt: 3, overflowX: 'auto' }}>

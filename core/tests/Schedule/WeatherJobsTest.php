@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Schedule;
+
+use Hull\Bench\Replay;
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Board\JobPlan;
+use Hull\Climate\Air;
+use Hull\Climate\Forecast;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Weather;
+use Hull\Input\Node;
+use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
+use Hull\JobFile\JobReader;
+use Hull\Quantity\Irradiance;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Speed;
+use Hull\Quantity\Temperature;
+use Hull\Schedule\Airs;
+use Hull\Schedule\Crew;
+use Hull\Schedule\Placement;
+use Hull\Schedule\Planning;
+use Hull\Schedule\Schedule;
+use Hull\Schedule\Scheduler;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\TestCase;
+
+/** Jobs that hang on the weather, each a file in core/tests/weather with days of its own. */
+final class WeatherJobsTest extends TestCase
+{
+    private const FROM = RandomYard::MONDAY;
+
+    public function testInAShoweryWeekFilmsWaitForTheRainAndForWhatItWetted(): void
+    {
+        $rains = static fn(int $hour): bool => $hour < 72 && $hour % 8 < 2;
+        $schedule = self::scheduled('showery-week', self::days(16.0, $rains));
+        $coats = self::of($schedule, 'apply-coat');
+        self::assertNotSame([], $coats);
+        foreach ($coats as $coat) {
+            for ($hour = (int) floor($coat->start - self::FROM); $hour < $coat->end - self::FROM; ++$hour) {
+                self::assertFalse($rains($hour), 'no coat in the rain');
+            }
+            self::assertFalse($rains((int) floor($coat->start - self::FROM) - 1), 'nor on what it wetted');
+        }
+        $last = self::of($schedule, 'final-wipe')[0] ?? self::fail('not wiped');
+        self::assertLessThan(1.0, $coats[0]->start - $last->end, 'wiped just before');
+        $dry = self::scheduled('showery-week', self::days(16.0));
+        self::assertLessThan($coats[0]->start, self::of($dry, 'apply-coat')[0]->start, 'it is the rain that holds it');
+    }
+
+    public function testOnAHotAfternoonTheWindowClosesSoonerAndSoonestOnADarkPart(): void
+    {
+        $closes = static function (string $tone, float $sun): float {
+            $piece = self::piece('hot-afternoon', ['in_sun' => $tone]);
+            $coat = array_values(array_filter($piece->route()->steps, static fn($s) => 'apply-coat' === $s->step))[0];
+            $laid = [self::line(EntryKind::Finish, $coat->key, 12)];
+            $air = self::air($piece, self::days(28.0, sun: $sun));
+            $done = self::replay($piece, $laid, 13, $air);
+
+            return ($done->coats[0]->closesAt ?? self::fail('no window')) - self::FROM;
+        };
+        $shade = $closes('dark', 0.0);
+        self::assertGreaterThan($closes('light', 900.0), $shade);
+        self::assertGreaterThan($closes('dark', 900.0), $closes('light', 900.0));
+        self::assertGreaterThan(12.0, $closes('dark', 900.0));
+    }
+
+    public function testInAColdGarageNothingIsStrippedAndTheColdIsNamed(): void
+    {
+        $schedule = self::scheduled('january-garage', self::days(-1.0));
+        self::assertSame([], self::of($schedule, 'apply-coat'));
+        self::assertSame([], self::of($schedule, 'strip-discs'));
+        $lost = array_values(array_filter($schedule->lost(), static fn($l): bool => $l->bares));
+        self::assertStringContainsString('colder than the sheet allows', $lost[0]->says ?? '');
+    }
+
+    public function testOilLoggedAtNoonIsNotHandedOverBeforeItHasCrept(): void
+    {
+        $piece = self::piece('rust-oil');
+        $oil = $piece->route()->steps[0];
+        self::assertSame('rust-oil', $oil->step);
+        $schedule = self::plan($piece, self::days(16.0), [self::line(EntryKind::Finish, $oil->key, 12)], 13);
+        $over = self::of($schedule, 'hand-over')[0] ?? self::fail('never handed over');
+        self::assertGreaterThanOrEqual(12.0 + 24.0, $over->start - self::FROM);
+    }
+
+    public function testARoofCoatKeepsTheHoursUntilRainDoesItNoHarm(): void
+    {
+        $rains = static fn(int $hour): bool => in_array($hour, [36, 37, 38], true);
+        $on = static fn(Schedule $s): float => (self::of($s, 'apply-coat')[0] ?? self::fail('no coat'))->end -
+            self::FROM;
+        $safe = $on(self::scheduled('roof-coat', self::days(18.0, $rains)));
+        self::assertGreaterThan(39.0, $safe, 'two hours before the rain are not enough');
+        $dry = $on(self::scheduled('roof-coat', self::days(18.0)));
+        self::assertLessThan(36.0, $dry, 'without rain it is on by then');
+    }
+
+    /**
+     * @param \Closure(int): bool|null $rains by hour
+     *
+     * @return list<Weather>
+     */
+    private static function days(float $mean, ?\Closure $rains = null, float $sun = 0.0): array
+    {
+        $hours = [];
+        for ($h = 0; $h < 24 * 14; ++$h) {
+            $day = sin(((($h % 24) - 9) / 24) * 2 * \M_PI);
+            $wet = null !== $rains && $rains($h);
+            $hours[] = Weather::of(
+                Air::of(
+                    Temperature::celsius($mean + 5.0 * $day),
+                    RelativeHumidity::percent($wet ? 92.0 : 55.0 - 10.0 * $day),
+                ),
+                Speed::metresPerSecond(2.0),
+                $wet ? 1.0 : 0.0,
+                Irradiance::wattsPerM2($sun * max(0.0, sin((\M_PI * (($h % 24) - 6)) / 12))),
+            );
+        }
+
+        return $hours;
+    }
+
+    /** @param array<string, string> $change of the part */
+    private static function piece(string $file, array $change = []): Workpiece
+    {
+        $read = json_decode(
+            (string) file_get_contents(__DIR__ . '/../weather/' . $file . '.json'),
+            true,
+            512,
+            \JSON_THROW_ON_ERROR,
+        );
+        self::assertIsArray($read);
+        self::assertIsArray($read['parts']);
+        self::assertIsArray($read['parts'][0]);
+        $read['parts'][0] = [...$read['parts'][0], ...$change];
+        $plan = JobPlan::of(Yard::catalogue(), (new JobReader(Yard::catalogue()))->job(Node::root($read)));
+
+        return $plan->pieces['it']->routed($plan->routes['it']);
+    }
+
+    /** @param list<Weather> $days */
+    private static function air(Workpiece $piece, array $days): PlaceAir
+    {
+        return PlaceAir::of(
+            Yard::catalogue()->places[$piece->place->kind],
+            $piece->place->air,
+            Forecast::of((int) self::FROM, $days, 'made up'),
+            [],
+            (int) self::FROM,
+            24 * 40,
+        );
+    }
+
+    /** @param list<Weather> $days */
+    private static function scheduled(string $file, array $days): Schedule
+    {
+        return self::plan(self::piece($file), $days);
+    }
+
+    /**
+     * @param list<Weather> $days
+     * @param list<LogEntry> $log
+     */
+    private static function plan(Workpiece $piece, array $days, array $log = [], int $now = 0): Schedule
+    {
+        $air = self::air($piece, $days);
+        $yard = Planning::yard(
+            pieces: ['it' => $piece],
+            done: ['it' => self::replay($piece, $log, $now, $air)],
+            places: ['it' => 'there'],
+            airs: new Airs(['there' => $air]),
+            crew: Crew::usual('Rowan'),
+            zone: new \DateTimeZone('UTC'),
+            now: self::FROM + $now,
+        );
+
+        return (new Scheduler(40))->plan($yard);
+    }
+
+    /** @param list<LogEntry> $log */
+    private static function replay(Workpiece $piece, array $log, int $now, PlaceAir $air): Replayed
+    {
+        $replay = new Replay($piece->context);
+
+        return $replay->to($piece->surveyed, $piece->route(), $log, self::FROM + $now, $air->series());
+    }
+
+    private static function line(EntryKind $kind, string $step, int $hour): LogEntry
+    {
+        return new LogEntry(
+            id: $step,
+            kind: $kind,
+            stepKey: $step,
+            at: new \DateTimeImmutable('@' . (int) ((self::FROM + $hour) * 3600)),
+            air: null,
+            note: '',
+            corrects: null,
+        );
+    }
+
+    /** @return list<Placement> in order of time */
+    private static function of(Schedule $schedule, string $step): array
+    {
+        $found = array_values(
+            array_filter(
+                $schedule->placed,
+                static fn(Placement $p): bool => $step === $schedule->yard->activity($p->id)->step,
+            ),
+        );
+        usort($found, static fn(Placement $a, Placement $b): int => $a->start <=> $b->start);
+
+        return $found;
+    }
+}
