@@ -328,7 +328,7 @@ final class PlanTest extends ApiCase
         self::assertSame(422, $this->code());
         $this->client->request('GET', '/api/air/hours?place=' . rawurlencode($place));
         $csv = (string) $this->client->getResponse()->getContent();
-        self::assertStringStartsWith("at,temperature,humidity,wind,rain\n", $csv);
+        self::assertStringStartsWith("at,temperature,humidity,wind,rain,sun\n", $csv);
         $this->call('POST', '/api/air/forecast', ['text' => $csv]);
         self::assertSame(204, $this->code(), 'what was written is read back');
     }

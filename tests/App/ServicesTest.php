@@ -13,6 +13,7 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\InvalidInput;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -144,6 +145,7 @@ final class ServicesTest extends TestCase
             Air::of(Temperature::celsius(11.3), RelativeHumidity::percent(71)),
             Speed::metresPerSecond(3.2),
             0.4,
+            Irradiance::wattsPerM2(420.0),
         );
         $place = PlaceAir::of(
             new Enclosure(
@@ -164,12 +166,13 @@ final class ServicesTest extends TestCase
         $read = ClimateCsv::forecast(ClimateCsv::write($place), 'table');
         self::assertSame([494_000, 30], [$read->from, count($read->hours)]);
         self::assertEqualsWithDelta(
-            [11.3, 0.71, 3.2, 0.4],
+            [11.3, 0.71, 3.2, 0.4, 420.0],
             [
                 $read->hours[7]->air->temperature->c(),
                 $read->hours[7]->air->humidity->value(),
                 $read->hours[7]->wind->mPerS(),
                 $read->hours[7]->rainMm,
+                $read->hours[7]->sun->wPerM2(),
             ],
             1e-6,
         );
@@ -179,6 +182,10 @@ final class ServicesTest extends TestCase
     public static function bad(): iterable
     {
         $head = "at,temperature,humidity,wind,rain\n";
+        yield 'more sun than there is' => [
+            "at,temperature,humidity,sun\n2026-05-04T10:00:00Z,18 C,50 %,2000 W/m2\n",
+            'Line 2, sun',
+        ];
         yield 'no unit that is one' => [
             $head . "2026-05-04T10:00:00Z,18 C,50 %,2 m/s,0\n2026-05-04T11:00:00Z,18 stone,50 %,2 m/s,0\n",
             'Line 3, temperature',

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use App\Keep\Backup;
+use App\Keep\Damaged;
+use App\Keep\Restore;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('hull:restore', 'Puts an archive of hull:backup back, all of it or nothing')]
+final class RestoreCommand extends Command
+{
+    public function __construct(
+        private readonly Backup $backup,
+        private readonly Restore $restore,
+        private readonly string $folder,
+        private readonly string $migrations,
+    ) {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('archive', InputArgument::REQUIRED, 'The archive')->addOption(
+            'replace',
+            null,
+            InputOption::VALUE_NONE,
+            'Where there is a yard already; that one is backed up first',
+        );
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $path = $input->getArgument('archive');
+        if (!$this->backup->isEmpty()) {
+            if (true !== $input->getOption('replace')) {
+                $output->writeln(
+                    '<error>There is a yard here already; --replace backs it up and takes its place.</error>',
+                );
+
+                return self::INVALID;
+            }
+            if (!is_dir($this->folder)) {
+                mkdir($this->folder, 0700, true);
+            }
+            $output->writeln('Kept: ' . $this->backup->make($this->folder, 'before-restore')->path);
+        }
+        try {
+            $archive = $this->restore->from(is_string($path) ? $path : '', $this->known());
+        } catch (Damaged $e) {
+            $output->writeln(sprintf('<error>%s Nothing was changed.</error>', $e->getMessage()));
+
+            return self::FAILURE;
+        }
+        // An archive of an older version is brought up to this one.
+        $migrate = $this->getApplication()?->find('doctrine:migrations:migrate');
+        $up = new ArrayInput(['--no-interaction' => true, '--allow-no-migration' => true, '--quiet' => true]);
+        $up->setInteractive(false);
+        if (self::SUCCESS !== $migrate?->run($up, $output)) {
+            return self::FAILURE;
+        }
+        $output->writeln(
+            sprintf('Put back as of %s: %d rows.', $archive->made->format('Y-m-d H:i T'), array_sum($archive->rows)),
+        );
+
+        return self::SUCCESS;
+    }
+
+    /** @return list<string> */
+    private function known(): array
+    {
+        $files = glob($this->migrations . '/Version*.php');
+
+        return array_map(
+            static fn(string $f): string => 'App\\Migrations\\' . basename($f, '.php'),
+            false === $files ? [] : $files,
+        );
+    }
+}

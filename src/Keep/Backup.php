@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keep;
+
+use Doctrine\DBAL\Connection;
+use Psr\Clock\ClockInterface;
+
+/** Makes an archive of everything as it was at one moment, while work goes on, and clears old ones away. */
+final readonly class Backup
+{
+    /** Who is signed in is nobody's to take back. */
+    private const WITHOUT = ['web_session'];
+
+    public function __construct(private Connection $db, private Tools $tools, private ClockInterface $clock) {}
+
+    public function isEmpty(): bool
+    {
+        return !$this->db->createSchemaManager()->tablesExist(['account']) ||
+            0 === $this->db->fetchOne('SELECT count(*) FROM account');
+    }
+
+    public function schema(): string
+    {
+        $last = $this->db->fetchOne('SELECT max(version) FROM doctrine_migration_versions');
+
+        return is_string($last) ? $last : '';
+    }
+
+    /** @return array<int|string, int> rows by table */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->db->createSchemaManager()->listTableNames() as $table) {
+            $table = trim($table, '"');
+            if (!in_array($table, self::WITHOUT, true)) {
+                $count = $this->db->fetchOne('SELECT count(*) FROM ' . $this->db->quoteSingleIdentifier($table));
+                $rows[$table] = is_int($count) ? $count : 0;
+            }
+        }
+        ksort($rows);
+
+        return $rows;
+    }
+
+    /** @param string $to path of the archive, or a folder for one with the time in its name */
+    public function make(string $to, string $note = ''): Archive
+    {
+        $now = $this->clock->now();
+        $path = is_dir($to)
+            ? sprintf('%s/hull-%s%s.zip', rtrim($to, '/'), $now->format('Y-m-d\THis\Z'), '' === $note ? '' : "-$note")
+            : $to;
+        $dump = $path . '.dump';
+        $this->db->beginTransaction();
+        try {
+            // The dump and the counts see the same moment.
+            $this->db->executeStatement('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ READ ONLY');
+            $snapshot = $this->db->fetchOne('SELECT pg_export_snapshot()');
+            touch($dump);
+            chmod($dump, 0600);
+            $this->tools->run('pg_dump', [
+                '--format=custom',
+                '--no-owner',
+                '--no-privileges',
+                '--schema=public',
+                '--snapshot=' . (is_string($snapshot) ? $snapshot : ''),
+                '--file=' . $dump,
+                ...array_map(static fn(string $t): string => '--exclude-table-data=public.' . $t, self::WITHOUT),
+            ]);
+
+            return Archive::write($path, $dump, $now, $this->schema(), $this->rows());
+        } finally {
+            $this->db->rollBack();
+            @unlink($dump);
+        }
+    }
+
+    /**
+     * Removes the oldest of those it made itself.
+     *
+     * @return int how many are left
+     */
+    public function keep(string $folder, int $most): int
+    {
+        $made = self::made($folder);
+        foreach (array_slice($made, 0, max(0, count($made) - $most)) as $old) {
+            unlink($old);
+        }
+
+        return min(count($made), $most);
+    }
+
+    /** @return list<string> paths of those without a note, oldest first */
+    public static function made(string $folder): array
+    {
+        $made = glob(rtrim($folder, '/') . '/hull-????-??-??T??????Z.zip');
+        $made = false === $made ? [] : $made;
+        sort($made);
+
+        return $made;
+    }
+}
