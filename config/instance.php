@@ -12,7 +12,7 @@ use Symfony\Component\Dotenv\Dotenv;
 $_SERVER += getenv();
 $written = dirname(__DIR__) . '/var/run/main/instance.env';
 $dotenv = (new Dotenv())->usePutenv(false);
-if (!isset($_SERVER['DATABASE_URL']) && is_file($written)) {
+if (!isset($_SERVER['DATABASE_URL']) && !isset($_SERVER['APP_ENV']) && is_file($written)) {
     if (0 === posix_geteuid() && 0 !== fileowner($written)) {
         $owner = posix_getpwuid((int) fileowner($written));
         if (false !== $owner && posix_initgroups($owner['name'], $owner['gid'])) {
@@ -24,16 +24,19 @@ if (!isset($_SERVER['DATABASE_URL']) && is_file($written)) {
         fwrite(\STDERR, "The running instance belongs to somebody else: $written cannot be read.\n");
         exit(1);
     }
-    $dotenv->populate(array_filter(
-        $dotenv->parse((string) file_get_contents($written), $written),
-        static fn(string $name): bool => !isset($_SERVER[$name]),
-        \ARRAY_FILTER_USE_KEY,
-    ));
+    $dotenv->populate(
+        array_filter(
+            $dotenv->parse((string) file_get_contents($written), $written),
+            static fn(string $name): bool => !isset($_SERVER[$name]),
+            \ARRAY_FILTER_USE_KEY,
+        ),
+    );
 }
 if (!isset($_SERVER['APP_ENV'], $_SERVER['DATABASE_URL'])) {
     $dotenv->bootEnv(dirname(__DIR__) . '/.env');
 }
-$_SERVER['APP_DEBUG'] = filter_var($_SERVER['APP_DEBUG'] ?? 'prod' !== $_SERVER['APP_ENV'], \FILTER_VALIDATE_BOOL) ? '1' : '0';
+$debug = $_SERVER['APP_DEBUG'] ?? 'prod' !== $_SERVER['APP_ENV'];
+$_SERVER['APP_DEBUG'] = filter_var($debug, FILTER_VALIDATE_BOOL) ? '1' : '0';
 foreach (['APP_ENV', 'APP_DEBUG'] as $name) {
     $_ENV[$name] = $_SERVER[$name];
 }

@@ -92,13 +92,4 @@ final readonly class SessionController
             ),
         );
     }
-
-    #[Route('/api/health', name: 'api_health', methods: ['GET'])]
-    #[ResponseBody(null, 204)]
-    public function health(): Response
-    {
-        $this->em->getConnection()->executeQuery('SELECT 1');
-
-        return new Response(null, 204);
-    }
 }

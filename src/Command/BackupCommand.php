@@ -67,9 +67,8 @@ final class BackupCommand extends Command
         if (is_dir($to)) {
             $this->backup->keep($to, (int) $keep);
         }
-        $output->writeln(
-            sprintf('%s: %d rows, %.1f MB.', $archive->path, array_sum($archive->rows), (int) filesize($archive->path) / 1e6),
-        );
+        $megabytes = (int) filesize($archive->path) / 1e6;
+        $output->writeln(sprintf('%s: %d rows, %.1f MB.', $archive->path, array_sum($archive->rows), $megabytes));
 
         return self::SUCCESS;
     }

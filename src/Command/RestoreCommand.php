@@ -13,6 +13,7 @@ use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\NullOutput;
 use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('hull:restore', 'Puts an archive of hull:backup back, all of it or nothing')]
@@ -64,7 +65,7 @@ final class RestoreCommand extends Command
         $migrate = $this->getApplication()?->find('doctrine:migrations:migrate');
         $up = new ArrayInput(['--no-interaction' => true, '--allow-no-migration' => true, '--quiet' => true]);
         $up->setInteractive(false);
-        if (self::SUCCESS !== $migrate?->run($up, $output)) {
+        if (self::SUCCESS !== $migrate?->run($up, new NullOutput())) {
             return self::FAILURE;
         }
         $output->writeln(

@@ -22,6 +22,12 @@ final readonly class Sensors
         $this->address = $address ?? '';
     }
 
+    /** Whether there are any to ask. */
+    public function isThere(): bool
+    {
+        return '' !== $this->address;
+    }
+
     /**
      * @return list<array{string, \DateTimeImmutable, Air, string}> place, when, air, name of the sensor; empty when
      *                                                              nobody answers

@@ -36,6 +36,12 @@ final readonly class WeatherService
         return $this;
     }
 
+    /** Whether there is one to ask. */
+    public function isThere(): bool
+    {
+        return '' !== $this->address;
+    }
+
     /** Null when it does not answer, or not in its protocol. */
     public function forecast(): ?Forecast
     {

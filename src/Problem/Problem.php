@@ -25,6 +25,19 @@ final class Problem extends JsonResponse
         );
     }
 
+    /** The database is away; what was sent was not stored. */
+    public static function away(): self
+    {
+        $problem = new self(
+            503,
+            'The database is away',
+            'It is being started again. Nothing was stored; send it again in a moment.',
+        );
+        $problem->headers->set('Retry-After', '3');
+
+        return $problem;
+    }
+
     public static function invalid(string $pointer, string $detail, string $accepted): self
     {
         return new self(422, 'This cannot be used', $detail, [

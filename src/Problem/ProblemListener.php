@@ -32,6 +32,7 @@ final readonly class ProblemListener
         }
         $event->setResponse(
             match (true) {
+                Away::is($e) => Problem::away(),
                 $e instanceof InvalidInput => Problem::invalid($e->pointer, $e->getMessage(), $e->accepted),
                 $e instanceof NoRoute => new Problem(409, 'No order of work leads there', $e->getMessage()),
                 $e instanceof UniqueConstraintViolationException, $e instanceof RetryableException => new Problem(

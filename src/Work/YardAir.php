@@ -12,6 +12,7 @@ use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Entity\ReadingRow;
 use App\Entity\Workshop;
+use App\Keep\Pulse;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\Record;
 use Hull\Climate\Air;
@@ -49,6 +50,7 @@ final class YardAir implements ResetInterface
         private readonly Catalogues $catalogues,
         private readonly WeatherService $weather,
         private readonly Sensors $sensors,
+        private readonly Pulse $pulse,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -62,14 +64,24 @@ final class YardAir implements ResetInterface
             if (null !== $fetched) {
                 $this->keep($workshop, $fetched);
             }
+            $this->found(Pulse::WEATHER, null !== $fetched, $this->weather->isThere());
         }
         $read = $this->em->getRepository(ReadingRow::class)->findOneBy([], ['at' => 'DESC', 'id' => 'DESC']);
         if (null === $read || $now->getTimestamp() - $read->at->getTimestamp() > self::READING_GOOD_S) {
-            foreach ($this->sensors->readings() as [$place, $at, $air, $name]) {
+            $readings = $this->sensors->readings();
+            foreach ($readings as [$place, $at, $air, $name]) {
                 $this->read($workshop, $place, $at, $air, $name);
             }
+            $this->found(Pulse::SENSORS, [] !== $readings, $this->sensors->isThere());
         }
         $this->em->flush();
+    }
+
+    private function found(string $service, bool $answers, bool $isThere): void
+    {
+        if ($isThere) {
+            $answers ? $this->pulse->beat($service) : $this->pulse->missed($service);
+        }
     }
 
     /** A newer forecast takes the place of the one before, which is kept. */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
+use App\Keep\Pulse;
+use App\Problem\Away;
+use App\Problem\Problem;
+
 /** The page itself and what travels with every answer. */
 final class PageTest extends ApiCase
 {
@@ -36,10 +40,48 @@ final class PageTest extends ApiCase
         }
     }
 
-    public function testTheServerIsWell(): void
+    public function testHealthNamesTheWorkerThatWasNotSeenAndAServiceThatIsDownHarmsNothing(): void
     {
-        $this->client->request('GET', '/api/health');
-        self::assertResponseStatusCodeSame(204);
+        $health = $this->call('GET', '/api/health');
+        self::assertSame(503, $this->code());
+        self::assertSame(
+            ['database', true, 'worker', false, null],
+            [
+                self::text($health, 'parts', 0, 'name'),
+                self::at($health, 'parts', 0, 'up'),
+                self::text($health, 'parts', 1, 'name'),
+                self::at($health, 'parts', 1, 'up'),
+                self::at($health, 'parts', 1, 'since'),
+            ],
+        );
+        $pulse = self::getContainer()->get(Pulse::class);
+        $pulse->beat(Pulse::WORKER);
+        $pulse->missed(Pulse::WEATHER);
+        $health = $this->call('GET', '/api/health');
+        self::assertSame(200, $this->code());
+        self::assertSame(
+            ['weather', false, true],
+            [
+                self::text($health, 'parts', 2, 'name'),
+                self::at($health, 'parts', 2, 'up'),
+                null !== self::at($health, 'parts', 2, 'since'),
+            ],
+        );
+        $this->client->request('GET', '/metrics');
+        $metrics = (string) $this->client->getResponse()->getContent();
+        self::assertMatchesRegularExpression('/^(#.*|\w+(\{\w+="[\w-]+"\})? -?\d+)$/m', $metrics);
+        self::assertStringContainsString("hull_up{part=\"weather\"} 0\n", $metrics);
+        $this->client->request('GET', '/metrics', server: ['REMOTE_ADDR' => '192.0.2.7']);
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testADatabaseThatIsAwayIsSaidAsSuch(): void
+    {
+        $lost = new \PDOException('SQLSTATE[HY000]: General error: 7 server closed the connection unexpectedly');
+        self::assertTrue(Away::is(new \RuntimeException('read', 0, $lost)));
+        self::assertTrue(Away::is(new \PDOException('SQLSTATE[08006] [7] connection refused')));
+        self::assertFalse(Away::is(new \PDOException('SQLSTATE[23505]: Unique violation')));
+        self::assertSame('3', Problem::away()->headers->get('Retry-After'));
     }
 
     public function testSigningOutEndsIt(): void
