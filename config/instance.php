@@ -10,7 +10,8 @@ use Symfony\Component\Dotenv\Dotenv;
  * belongs to: PHP does not work on it as root.
  */
 $_SERVER += getenv();
-$written = dirname(__DIR__) . '/var/run/main/instance.env';
+$instance = basename($_SERVER['HULL_INSTANCE'] ?? 'main');
+$written = dirname(__DIR__) . '/var/run/' . $instance . '/instance.env';
 $dotenv = (new Dotenv())->usePutenv(false);
 if (!isset($_SERVER['DATABASE_URL']) && !isset($_SERVER['APP_ENV']) && is_file($written)) {
     if (0 === posix_geteuid() && 0 !== fileowner($written)) {
@@ -36,7 +37,7 @@ if (!isset($_SERVER['APP_ENV'], $_SERVER['DATABASE_URL'])) {
     $dotenv->bootEnv(dirname(__DIR__) . '/.env');
 }
 $debug = $_SERVER['APP_DEBUG'] ?? 'prod' !== $_SERVER['APP_ENV'];
-$_SERVER['APP_DEBUG'] = filter_var($debug, FILTER_VALIDATE_BOOL) ? '1' : '0';
+$_SERVER['APP_DEBUG'] = filter_var($debug, \FILTER_VALIDATE_BOOL) ? '1' : '0';
 foreach (['APP_ENV', 'APP_DEBUG'] as $name) {
     $_ENV[$name] = $_SERVER[$name];
 }

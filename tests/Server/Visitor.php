@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Server;
+
+use App\Command\DemoCommand;
+use Hull\Input\Node;
+use Symfony\Component\BrowserKit\CookieJar;
+use Symfony\Component\HttpClient\HttpClient;
+use Symfony\Contracts\HttpClient\Exception\TransportExceptionInterface;
+use Symfony\Contracts\HttpClient\HttpClientInterface;
+
+/** Somebody with a browser's cookies who calls an instance over HTTP. */
+final class Visitor
+{
+    public string $said = '';
+
+    private CookieJar $cookies;
+    private HttpClientInterface $http;
+
+    public function __construct()
+    {
+        $this->cookies = new CookieJar();
+        $this->http = HttpClient::create(['timeout' => 20.0, 'max_redirects' => 0]);
+    }
+
+    public static function signedIn(): self
+    {
+        $visitor = new self();
+        $code = $visitor->post('/api/sign-in', ['email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD]);
+
+        return $code < 300 ? $visitor : throw new \RuntimeException('Signing in answered ' . $code);
+    }
+
+    /** @return int status, 0 where nobody answers */
+    public function get(string $path): int
+    {
+        return $this->call('GET', $path, []);
+    }
+
+    /** @param array<string, mixed> $body */
+    public function post(string $path, array $body): int
+    {
+        $this->get('/api/session');
+        $token = $this->node()->field('token')->text(500);
+
+        return $this->call('POST', $path, ['json' => $body, 'headers' => ['X-Hull-Token' => $token]]);
+    }
+
+    public function node(): Node
+    {
+        return Node::root(json_decode($this->said, true));
+    }
+
+    /** @param array<string, mixed> $options */
+    private function call(string $verb, string $path, array $options): int
+    {
+        $uri = Instance::address() . $path;
+        $cookies = [];
+        foreach ($this->cookies->all() as $cookie) {
+            $cookies[] = $cookie->getName() . '=' . $cookie->getRawValue();
+        }
+        $headers = is_array($options['headers'] ?? null) ? $options['headers'] : [];
+        try {
+            $answer = $this->http->request($verb, $uri, [
+                ...$options,
+                'headers' => [...$headers, 'Cookie' => implode('; ', $cookies)],
+            ]);
+            $this->cookies->updateFromSetCookie($answer->getHeaders(false)['set-cookie'] ?? [], $uri);
+            $this->said = $answer->getContent(false);
+
+            return $answer->getStatusCode();
+        } catch (TransportExceptionInterface) {
+            $this->said = '';
+
+            return 0;
+        }
+    }
+}
