@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\CsvBody;
 use App\Api\Body\ReadingBody;
 use App\Api\Body\ReadingsBody;
@@ -95,6 +96,7 @@ final readonly class AirController
     }
 
     #[Route('/api/air/hours', name: 'api_air_hours', methods: ['GET'])]
+    #[Lasts]
     #[QueryParameters('place')]
     public function csv(Request $request): Response
     {
@@ -108,6 +110,7 @@ final readonly class AirController
 
     /** As if the place were heated or dried; nothing is kept. */
     #[Route('/api/air/as-if', name: 'api_air_as_if', methods: ['GET'])]
+    #[Lasts]
     #[QueryParameters('place', 'heat', 'dry', 'room')]
     #[ResponseBody(AsIfView::class)]
     public function asIf(Request $request): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\View\AlternativesView;
 use App\Api\View\AnswersView;
 use App\Api\View\BesideView;
@@ -20,6 +21,7 @@ final readonly class AlternativesController
     public function __construct(private YardContext $desk, private Catalogues $catalogues) {}
 
     #[Route('/api/parts/{part}/alternatives', name: 'api_alternatives', methods: ['GET'])]
+    #[Lasts(600)]
     #[ResponseBody(AlternativesView::class)]
     public function alternatives(string $part, AlternativesScreen $screen): JsonResponse
     {
@@ -33,6 +35,7 @@ final readonly class AlternativesController
 
     /** One question at a time, so that the first answers stand while the others are still planned. */
     #[Route('/api/parts/{part}/alternatives/{question}', name: 'api_answers', methods: ['GET'])]
+    #[Lasts(600)]
     #[ResponseBody(AnswersView::class)]
     public function answers(string $part, string $question, AlternativesScreen $screen): JsonResponse
     {
@@ -40,6 +43,7 @@ final readonly class AlternativesController
     }
 
     #[Route('/api/parts/{part}/beside/{question}/{answer}', name: 'api_beside', methods: ['GET'])]
+    #[Lasts(600)]
     #[ResponseBody(BesideView::class)]
     public function beside(string $part, string $question, string $answer, AlternativesScreen $screen): JsonResponse
     {

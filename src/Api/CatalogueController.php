@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\View\CatalogueView;
 use App\Api\View\ComputationLine;
 use App\Api\View\ComputationList;
@@ -46,6 +47,7 @@ final readonly class CatalogueController
     public function __construct(private Catalogues $catalogues, private YardContext $desk) {}
 
     #[Route('/api/catalogue', name: 'api_catalogue', methods: ['GET'])]
+    #[Lasts(3600)]
     #[ResponseBody(CatalogueView::class)]
     public function show(): JsonResponse
     {

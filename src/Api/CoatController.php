@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\View\CoverView;
 use App\Api\View\MixView;
 use App\Api\View\PourView;
@@ -110,6 +111,7 @@ final readonly class CoatController
     }
 
     #[Route('/api/parts/{part}/cover/{step}', name: 'api_cover', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(CoverView::class)]
     public function cover(string $part, string $step, CoverScreen $screen): JsonResponse
     {

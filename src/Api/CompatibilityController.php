@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\View\AgainstView;
 use App\Api\View\FilmLine;
 use App\Api\View\FilmList;
@@ -34,6 +35,7 @@ final readonly class CompatibilityController
     public function __construct(private Catalogues $catalogues, private YardContext $desk) {}
 
     #[Route('/api/compatibility/{substrate}', name: 'api_compatibility', methods: ['GET'])]
+    #[Lasts(3600)]
     #[ResponseBody(FilmList::class)]
     public function films(string $substrate): JsonResponse
     {
@@ -48,6 +50,7 @@ final readonly class CompatibilityController
     }
 
     #[Route('/api/compatibility/{substrate}/{below}', name: 'api_compatibility_row', methods: ['GET'])]
+    #[Lasts(3600)]
     #[ResponseBody(VerdictRow::class)]
     public function row(string $substrate, string $below): JsonResponse
     {
@@ -66,6 +69,7 @@ final readonly class CompatibilityController
     }
 
     #[Route('/api/compatibility/{substrate}/{below}/{above}', name: 'api_compatibility_answer', methods: ['GET'])]
+    #[Lasts(3600)]
     #[ResponseBody(VerdictView::class)]
     public function answer(string $substrate, string $below, string $above): JsonResponse
     {

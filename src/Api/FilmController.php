@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\View\FilmPlanView;
 use App\Api\View\FilmsView;
 use App\Catalog\Catalogues;
@@ -17,6 +18,7 @@ final readonly class FilmController
     public function __construct(private YardContext $desk, private Catalogues $catalogues) {}
 
     #[Route('/api/parts/{part}/films', name: 'api_part_films', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(FilmsView::class)]
     public function films(string $part, FilmScreen $screen): JsonResponse
     {
@@ -25,6 +27,7 @@ final readonly class FilmController
 
     /** One film at a time, so that the first figures stand while the others are still planned. */
     #[Route('/api/parts/{part}/films/{film}', name: 'api_part_film', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(FilmPlanView::class)]
     public function film(string $part, string $film, FilmScreen $screen): JsonResponse
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\NewJob;
 use App\Api\Body\WithoutBody;
 use App\Api\View\BoardView;
@@ -24,6 +25,7 @@ final readonly class JobController
     public function __construct(private YardContext $desk, private JobBook $jobs, private TodayScreen $today) {}
 
     #[Route('/api/today', name: 'api_today', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(TodayView::class)]
     public function today(): JsonResponse
     {
@@ -31,6 +33,7 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs', name: 'api_jobs', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(JobList::class)]
     public function list(): JsonResponse
     {
@@ -65,6 +68,7 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{job}', name: 'api_job', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(JobView::class)]
     public function show(string $job): JsonResponse
     {
@@ -72,6 +76,7 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{job}/board', name: 'api_job_board', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(BoardView::class)]
     public function board(string $job, BoardScreen $board): JsonResponse
     {

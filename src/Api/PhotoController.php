@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\PhotoBody;
 use App\Api\View\PhotoList;
 use App\Api\View\PhotoView;
@@ -20,6 +21,7 @@ final readonly class PhotoController
     public function __construct(private YardContext $desk, private Album $album) {}
 
     #[Route('/api/parts/{part}/photos', name: 'api_photos', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(PhotoList::class)]
     public function list(string $part): JsonResponse
     {

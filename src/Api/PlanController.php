@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\CrewBody;
 use App\Api\Body\DueBody;
 use App\Api\Body\PlanBody;
@@ -50,6 +51,7 @@ final readonly class PlanController
     ) {}
 
     #[Route('/api/plan', name: 'api_plan', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(PlanView::class)]
     public function show(): JsonResponse
     {
@@ -57,6 +59,7 @@ final readonly class PlanController
     }
 
     #[Route('/api/plan/floor', name: 'api_plan_floor', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(FloorView::class)]
     public function floor(FloorScreen $floor): JsonResponse
     {
@@ -67,6 +70,7 @@ final readonly class PlanController
 
     /** What would give a part its hours that has none. */
     #[Route('/api/plan/help/{part}', name: 'api_plan_help', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(HelpView::class)]
     public function help(string $part): JsonResponse
     {

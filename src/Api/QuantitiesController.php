@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\View\QuantitiesView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
@@ -45,6 +46,7 @@ final readonly class QuantitiesController
     ) {}
 
     #[Route('/api/jobs/{job}/quantities', name: 'api_quantities', methods: ['GET'])]
+    #[Lasts]
     #[QueryParameters('coats', 'loss', 'breeze', 'method')]
     #[ResponseBody(QuantitiesView::class)]
     public function show(string $job, Request $request): JsonResponse

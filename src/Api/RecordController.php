@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\EntryBody;
 use App\Api\View\LogAnswer;
 use App\Api\View\RecordView;
@@ -32,6 +33,7 @@ final readonly class RecordController
     ) {}
 
     #[Route('/api/parts/{part}/windows', name: 'api_windows', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(WindowsView::class)]
     public function windows(string $part, WindowScreen $screen): JsonResponse
     {
@@ -39,6 +41,7 @@ final readonly class RecordController
     }
 
     #[Route('/api/parts/{part}/record', name: 'api_record', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(RecordView::class)]
     public function record(string $part, RecordScreen $screen): JsonResponse
     {

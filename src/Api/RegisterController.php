@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\TagBody;
 use App\Api\Body\TagPhotoBody;
 use App\Api\Body\TickBody;
@@ -31,6 +32,7 @@ final readonly class RegisterController
     ) {}
 
     #[Route('/api/jobs/{job}/register', name: 'api_register', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(RegisterView::class)]
     public function show(string $job): JsonResponse
     {

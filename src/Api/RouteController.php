@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\PlanWish;
 use App\Api\Body\RouteBody;
 use App\Api\View\RouteView;
@@ -37,6 +38,7 @@ final readonly class RouteController
     ) {}
 
     #[Route('/api/parts/{part}/route', name: 'api_route', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(RouteView::class)]
     public function route(string $part, RouteScreen $screen): JsonResponse
     {

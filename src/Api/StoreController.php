@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\CsvBody;
 use App\Api\Body\MovementBody;
 use App\Api\Body\SheetBody;
@@ -50,6 +51,7 @@ final readonly class StoreController
     ) {}
 
     #[Route('/api/store', name: 'api_store', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(StoreView::class)]
     public function show(): JsonResponse
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\CsvBody;
 use App\Api\Body\ShapesBody;
 use App\Api\Body\SurveyBody;
@@ -104,6 +105,7 @@ final readonly class SurveyController
     }
 
     #[Route('/api/parts/{part}/survey', name: 'api_survey', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(SurveyView::class)]
     public function show(string $part, SurveyScreen $screen): JsonResponse
     {
@@ -111,6 +113,7 @@ final readonly class SurveyController
     }
 
     #[Route('/api/parts/{part}/masking', name: 'api_masking', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(MaskingView::class)]
     public function masking(string $part, MaskingScreen $screen): JsonResponse
     {
@@ -132,6 +135,7 @@ final readonly class SurveyController
     }
 
     #[Route('/api/parts/{part}/worth', name: 'api_worth', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(WorthView::class)]
     public function worth(string $part, WorthScreen $screen): JsonResponse
     {

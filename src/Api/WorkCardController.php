@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Answer\Lasts;
 use App\Api\Body\WorkCardBody;
 use App\Api\View\WorkCardsView;
 use App\Api\View\WorkCardView;
@@ -35,6 +36,7 @@ final readonly class WorkCardController
     ) {}
 
     #[Route('/api/jobs/{job}/cards', name: 'api_cards', methods: ['GET'])]
+    #[Lasts]
     #[ResponseBody(WorkCardsView::class)]
     public function show(string $job): JsonResponse
     {

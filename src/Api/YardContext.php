@@ -7,6 +7,7 @@ namespace App\Api;
 use App\Entity\Account;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
+use App\Work\WholeYard;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -15,7 +16,11 @@ use Symfony\Component\Uid\Uuid;
 /** Who asks, in which units, and which of the workshop's rows an id means. */
 final readonly class YardContext
 {
-    public function __construct(private Security $security, private EntityManagerInterface $em) {}
+    public function __construct(
+        private Security $security,
+        private EntityManagerInterface $em,
+        private WholeYard $whole,
+    ) {}
 
     public function account(): Account
     {
@@ -42,7 +47,7 @@ final readonly class YardContext
     /** @return list<JobRow> */
     public function jobs(): array
     {
-        return $this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']);
+        return $this->whole->jobs();
     }
 
     /** A version number that is not a whole number is bad input, not a conflict. */

@@ -16,4 +16,12 @@ final readonly class WorkshopScope
     {
         $this->em->getFilters()->enable(WorkshopFilter::NAME)->setParameter('workshop', $workshop->id->toRfc4122());
     }
+
+    /** Whose they are in now; empty for nobody's. */
+    public function current(): string
+    {
+        $filter = $this->em->getFilters()->getFilter(WorkshopFilter::NAME);
+
+        return $filter->hasParameter('workshop') ? $filter->getParameter('workshop') : '';
+    }
 }

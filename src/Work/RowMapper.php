@@ -44,7 +44,7 @@ final readonly class RowMapper
         'begin',
     ];
 
-    public function __construct(private Catalogues $catalogues) {}
+    public function __construct(private Catalogues $catalogues, private Parsed $parsed) {}
 
     public function job(JobRow $row): Job
     {
@@ -73,15 +73,38 @@ final readonly class RowMapper
 
     public function part(PartRow $row): Part
     {
-        $reader = $this->catalogues->reader($row->workshop);
-        $part = $reader->part(Node::root($row->survey), Keys::of($this->places($row->job)));
         $route = $row->latestRoute();
-        $log = [];
-        foreach ($row->log as $entry) {
-            $log[] = self::entry($entry);
-        }
+        $log = array_values($row->log->toArray());
+        $reads = [$this->catalogues->for($row->workshop), $row->job->places, $row->survey, $route, $log];
 
-        return $part->with(null === $route ? null : $reader->route(Node::root($route->steps)), $log);
+        return $this->parsed->once($row, 'part', $reads, function () use ($row, $route, $log): Part {
+            $reader = $this->catalogues->reader($row->workshop);
+
+            return $this->survey($row)->with(
+                null === $route ? null : $reader->route(Node::root($route->steps)),
+                array_map($this->line(...), $log),
+            );
+        });
+    }
+
+    /** The part as surveyed, without its route and its log. */
+    private function survey(PartRow $row): Part
+    {
+        $reads = [$this->catalogues->for($row->workshop), $row->job->places, $row->survey];
+
+        return $this->parsed->once($row, 'survey', $reads, fn(): Part => $this->read($row->job, $row->survey));
+    }
+
+    /** @return list<LogEntry> as written */
+    public function log(PartRow $row): array
+    {
+        return array_map($this->line(...), array_values($row->log->toArray()));
+    }
+
+    /** A line of the log never changes. */
+    private function line(LogRow $row): LogEntry
+    {
+        return $this->parsed->once($row, 'line', [], static fn(): LogEntry => self::entry($row));
     }
 
     /**
@@ -97,12 +120,18 @@ final readonly class RowMapper
     public function workpiece(PartRow $row): Workpiece
     {
         $part = $this->part($row);
+        $around = $this->around($row);
 
-        return Workpiece::of(
-            $this->catalogues->for($row->workshop),
-            $part,
-            $this->places($row->job)[$part->place],
-            $this->around($row),
+        return $this->parsed->once(
+            $row,
+            'workpiece',
+            [$part, $around],
+            fn(): Workpiece => Workpiece::of(
+                $this->catalogues->for($row->workshop),
+                $part,
+                $this->places($row->job)[$part->place],
+                $around,
+            ),
         );
     }
 
@@ -125,40 +154,67 @@ final readonly class RowMapper
 
     public function around(PartRow $row): Surroundings
     {
-        // What is around a part needs of the others only what they are and what they hang on; of what carries it, all.
-        $reader = $this->catalogues->reader($row->workshop);
-        $own = $reader->part(Node::root($row->survey), Keys::of($this->places($row->job)));
+        $job = $row->job;
+        $surveys = array_map(static fn(PartRow $p): array => $p->survey, array_values($job->parts->toArray()));
+        $reads = [$this->catalogues->for($row->workshop), $job->places, $job->without, $row->survey, $surveys];
+
+        return $this->parsed->once($row, 'around', $reads, fn(): Surroundings => $this->surroundings($row));
+    }
+
+    private function surroundings(PartRow $row): Surroundings
+    {
+        $own = $this->survey($row);
         $hosts = array_map(static fn(Link $l): string => $l->to, $own->links);
-        $light = fn(PartRow $other): Part => $reader->part(
-            Node::root(
-                in_array($other->survey['zone_of'] ?? ($other->survey['id'] ?? null), $hosts, true)
-                    ? $other->survey
-                    : array_intersect_key($other->survey, array_flip(self::LIGHT)),
-            ),
-            Keys::of($this->places($row->job)),
-        );
         $job = new Job(
             $row->job->name,
             '',
             $this->places($row->job),
-            array_values(array_map($light, $row->job->parts->toArray())),
+            array_values(
+                array_map(
+                    fn(PartRow $other): Part => in_array(
+                        $other->survey['zone_of'] ?? ($other->survey['id'] ?? null),
+                        $hosts,
+                        true,
+                    )
+                        ? $this->survey($other)
+                        : $this->light($other),
+                    $row->job->parts->toArray(),
+                ),
+            ),
             $row->job->without,
         );
 
         return Surroundings::of($this->catalogues->for($row->workshop), $job, $own);
     }
 
+    /** What is around a part needs of the others only what they are and what they hang on; of what carries it, all. */
+    private function light(PartRow $row): Part
+    {
+        $reads = [$this->catalogues->for($row->workshop), $row->job->places, $row->survey];
+
+        return $this->parsed->once(
+            $row,
+            'light',
+            $reads,
+            fn(): Part => $this->read($row->job, array_intersect_key($row->survey, array_flip(self::LIGHT))),
+        );
+    }
+
     /** @return array<int|string, Place> */
     public function places(JobRow $row): array
     {
-        $places = [];
         $reader = $this->catalogues->reader($row->workshop);
-        foreach ($row->places as $place) {
-            $read = $reader->place(Node::root($place));
-            $places[$read->id] = $read;
-        }
+        $reads = [$this->catalogues->for($row->workshop), $row->places];
 
-        return $places;
+        return $this->parsed->once($row, 'places', $reads, static function () use ($row, $reader): array {
+            $places = [];
+            foreach ($row->places as $place) {
+                $read = $reader->place(Node::root($place));
+                $places[$read->id] = $read;
+            }
+
+            return $places;
+        });
     }
 
     /** @return array<int|string, list<string>> names of the parts worked in each place */

@@ -8,11 +8,11 @@ use App\Catalog\Catalogues;
 use App\Device\Sensors;
 use App\Device\WeatherService;
 use App\Entity\ForecastRow;
-use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Entity\ReadingRow;
 use App\Entity\Workshop;
 use App\Keep\Pulse;
+use App\Persistence\WorkshopScope;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\Record;
 use Hull\Climate\Air;
@@ -20,7 +20,6 @@ use Hull\Climate\ClimateSeries;
 use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
-use Hull\Input\Keys;
 use Hull\Job\Place;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
@@ -44,15 +43,33 @@ final class YardAir implements ResetInterface
     /** @var array<int|string, Airs> by workshop and edge */
     private array $worked = [];
 
+    /** @var \WeakMap<PlaceAir, ClimateSeries> */
+    private \WeakMap $series;
+
+    /** @var array<string, ForecastRow|null> by workshop */
+    private array $latest = [];
+
+    /** @var array<string, Forecast> by row and edge */
+    private array $outside = [];
+
+    /** @var array<int|string, list<array{float, Air}>>|null */
+    private ?array $logged = null;
+
     public function __construct(
         private readonly EntityManagerInterface $em,
         private readonly RowMapper $stored,
+        private readonly WholeYard $whole,
         private readonly Catalogues $catalogues,
         private readonly WeatherService $weather,
         private readonly Sensors $sensors,
         private readonly Pulse $pulse,
+        private readonly WorkshopScope $scope,
         private readonly ClockInterface $clock,
-    ) {}
+    ) {
+        /** @var \WeakMap<PlaceAir, ClimateSeries> $series */
+        $series = new \WeakMap();
+        $this->series = $series;
+    }
 
     /** Asks the services for what is newer, unless they were asked a little while ago. */
     public function refresh(Workshop $workshop): void
@@ -121,11 +138,20 @@ final class YardAir implements ResetInterface
     public function reset(): void
     {
         $this->worked = [];
+        $this->latest = [];
+        $this->outside = [];
+        $this->logged = null;
     }
 
     public function forecast(): ?ForecastRow
     {
-        return $this->em->getRepository(ForecastRow::class)->findOneBy([], ['at' => 'DESC', 'id' => 'DESC']);
+        $owner = $this->scope->current();
+        if (!array_key_exists($owner, $this->latest)) {
+            $newest = ['at' => 'DESC', 'id' => 'DESC'];
+            $this->latest[$owner] = $this->em->getRepository(ForecastRow::class)->findOneBy([], $newest);
+        }
+
+        return $this->latest[$owner];
     }
 
     public static function key(Place $place): string
@@ -166,9 +192,9 @@ final class YardAir implements ResetInterface
         }
         $place = $this->stored->places($row->job)[$this->stored->part($row)->place];
 
-        return $this->airsWith($row->workshop, [$place])
-            ->at(self::key($place))
-            ->series();
+        $air = $this->airsWith($row->workshop, [$place])->at(self::key($place));
+
+        return $this->series[$air] ??= $air->series();
     }
 
     /**
@@ -189,7 +215,7 @@ final class YardAir implements ResetInterface
         $outside =
             null === $row
                 ? Forecast::of($now, [Weather::of($place->air)], 'as the place is set')
-                : self::asForecast($row)->edge($edge, $now);
+                : ($this->outside[$row->id . '/' . $edge] ??= self::asForecast($row)->edge($edge, $now));
         $set = null === $heatTo ? $place->air : Air::of($heatTo, $place->air->humidity);
         $kind = null === $heatTo ? $kind : $kind->heated();
 
@@ -208,7 +234,7 @@ final class YardAir implements ResetInterface
     public function places(): array
     {
         $places = [];
-        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+        foreach ($this->whole->jobs() as $job) {
             foreach ($this->stored->places($job) as $place) {
                 $places[self::key($place)] ??= $place;
             }
@@ -230,26 +256,32 @@ final class YardAir implements ResetInterface
                 ];
             }
         }
-        foreach ($this->em->getRepository(JobRow::class)->findAll() as $job) {
-            $here = Keys::of(
-                array_filter($this->stored->places($job), static fn(Place $p): bool => self::key($p) === $place),
-            );
+        $this->logged ??= $this->logged($since);
+
+        return [...$readings, ...$this->logged[$place] ?? []];
+    }
+
+    /** @return array<int|string, list<array{float, Air}>> readings in records, by the place the part is worked in */
+    private function logged(\DateTimeImmutable $since): array
+    {
+        $now = $this->clock->now();
+        $logged = [];
+        foreach ($this->whole->jobs() as $job) {
+            $places = $this->stored->places($job);
             foreach ($job->parts as $part) {
-                if (!in_array($part->survey['place'] ?? null, $here, true)) {
+                $place = $part->survey['place'] ?? null;
+                if (!is_string($place) || !isset($places[$place])) {
                     continue;
                 }
-                foreach (
-                    Record::effective(array_map(RowMapper::entry(...), array_values($part->log->toArray())))
-                    as $entry
-                ) {
-                    if (null !== $entry->air && $entry->at > $since && $entry->at <= $this->clock->now()) {
-                        $readings[] = [$entry->hour(), $entry->air];
+                foreach (Record::effective($this->stored->log($part)) as $entry) {
+                    if (null !== $entry->air && $entry->at > $since && $entry->at <= $now) {
+                        $logged[self::key($places[$place])][] = [$entry->hour(), $entry->air];
                     }
                 }
             }
         }
 
-        return $readings;
+        return $logged;
     }
 
     private static function asForecast(ForecastRow $row): Forecast

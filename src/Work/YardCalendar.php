@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use App\Entity\JobRow;
 use App\Entity\Workshop;
 use App\Format\Calendar;
 use App\Persistence\WorkshopScope;
@@ -22,6 +21,7 @@ final readonly class YardCalendar
         private RowMapper $stored,
         private YardPlan $plans,
         private YardAir $air,
+        private WholeYard $whole,
         private ClockInterface $clock,
     ) {}
 
@@ -41,7 +41,7 @@ final readonly class YardCalendar
     {
         $now = $this->clock->now();
         $parts = $windows = [];
-        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+        foreach ($this->whole->jobs() as $job) {
             foreach ($job->parts as $row) {
                 $name = $this->stored->part($row)->name;
                 $parts[(string) $row->id] = $name . ' (' . $job->name . ')';

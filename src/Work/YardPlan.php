@@ -6,7 +6,6 @@ namespace App\Work;
 
 use App\Catalog\Catalogues;
 use App\Entity\ForecastRow;
-use App\Entity\JobRow;
 use App\Entity\LogRow;
 use App\Entity\PartRow;
 use App\Entity\PlanRow;
@@ -63,6 +62,7 @@ final readonly class YardPlan
         private EntityManagerInterface $em,
         private RowMapper $stored,
         private YardAir $air,
+        private WholeYard $whole,
         private TinLedger $store,
         private Catalogues $catalogues,
         private ClockInterface $clock,
@@ -142,7 +142,7 @@ final readonly class YardPlan
     {
         $now = $this->clock->now();
         $pieces = $done = $places = $dues = $here = $precedences = [];
-        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+        foreach ($this->whole->jobs() as $job) {
             $own = [];
             foreach ($job->parts as $row) {
                 $id = (string) $row->id;
@@ -348,7 +348,7 @@ final readonly class YardPlan
     private function adapt(): void
     {
         $now = $this->clock->now();
-        foreach ($this->em->getRepository(JobRow::class)->findBy([], ['createdAt' => 'ASC', 'id' => 'ASC']) as $job) {
+        foreach ($this->whole->jobs() as $job) {
             foreach ($job->parts as $row) {
                 try {
                     $undone = $this->stored->workpiece($row)->replay($now, $this->air->series($row))->undone;

@@ -114,7 +114,7 @@ trait EveryRead
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $name => $route) {
             if (
                 ['GET'] !== $route->getMethods() ||
-                in_array($name, ['front', 'calendar_feed'], true) ||
+                in_array($name, ['front', 'calendar_feed', 'api_health'], true) ||
                 (!$slow && in_array($name, self::$slow, true))
             ) {
                 continue;

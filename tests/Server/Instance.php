@@ -118,7 +118,7 @@ final class Instance
     {
         $call = curl_init('http://supervisor/RPC2');
         curl_setopt_array($call, [
-            \CURLOPT_UNIX_SOCKET_PATH => self::root() . "/var/run/" . self::NAME . "/supervisor.sock",
+            \CURLOPT_UNIX_SOCKET_PATH => self::root() . '/var/run/' . self::NAME . '/supervisor.sock',
             \CURLOPT_RETURNTRANSFER => true,
             \CURLOPT_POSTFIELDS =>
                 '<methodCall><methodName>supervisor.getProcessInfo</methodName><params><param><value><string>' .

@@ -33,7 +33,25 @@ final readonly class Air
     /** es = 6.112 exp(17.62 T / (243.12 + T)) hPa. */
     public static function saturationHpa(Temperature $temperature): float
     {
-        return 6.112 * exp((17.62 * $temperature->c()) / max(1.0, 243.12 + $temperature->c()));
+        return self::saturation($temperature->c());
+    }
+
+    /** The same of bare numbers, for rows of hours. */
+    public static function saturation(float $c): float
+    {
+        return 6.112 * exp((17.62 * $c) / max(1.0, 243.12 + $c));
+    }
+
+    /**
+     * Dew point of bare numbers, degrees C.
+     *
+     * @param float $humidity 0.001 to 1
+     */
+    public static function dewPointC(float $c, float $humidity): float
+    {
+        $x = log((self::saturation($c) * $humidity) / 6.112);
+
+        return (243.12 * $x) / (17.62 - $x);
     }
 
     public function vapourHpa(): float
@@ -56,9 +74,8 @@ final readonly class Air
                 'humidity',
             );
         }
-        $x = log($this->vapourHpa() / 6.112);
 
-        return Temperature::celsius((243.12 * $x) / (17.62 - $x));
+        return Temperature::celsius(self::dewPointC($this->temperature->c(), $this->humidity->value()));
     }
 
     /** How far a surface is above the dew point; negative means it is wet. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
-use Hull\Quantity\RelativeHumidity;
-use Hull\Quantity\Temperature;
-
 /**
  * For one film on one part in one place: hour by hour, whether it may be put on and whether a wet film comes to harm.
  */
@@ -36,9 +33,7 @@ final readonly class GateLine
         $part = $air->part($warmth);
         [$apply, $rain, $dew, $margins] = [[], [], [], []];
         foreach ($air->celsius as $at => $c) {
-            $margin =
-                $part[$at] -
-                Air::of(Temperature::celsius($c), RelativeHumidity::ratio($air->humidity[$at]))->dewPoint()->c();
+            $margin = $part[$at] - Air::dewPointC($c, $air->humidity[$at]);
             $margins[] = $margin;
             $apply[] =
                 $limits->closed(

@@ -83,16 +83,14 @@ final readonly class PlaceAir
                 $shift = [$reading[1]->temperature->c() - $model[0], $reading[1]->vapourHpa() - $model[1]];
             }
             if (null !== $reading && ($at < count($readings) || $hour <= $reading[0])) {
-                $air = $reading[1];
+                [$c, $ratio] = [$reading[1]->temperature->c(), $reading[1]->humidity->value()];
             } else {
                 $fades = null === $reading ? 0.0 : exp(-max(0.0, $hour - $reading[0]) / self::FADES_H);
-                $air = self::moist($model[0] + $shift[0] * $fades, $model[1] + $shift[1] * $fades);
+                $c = $model[0] + $shift[0] * $fades;
+                $ratio = self::humidity($c, $model[1] + $shift[1] * $fades);
             }
-            $celsius[] = $air->temperature->c();
-            $humidity[] = max(
-                self::LEAST_RH,
-                null === $dryTo ? $air->humidity->value() : min($air->humidity->value(), $dryTo->value()),
-            );
+            $celsius[] = $c;
+            $humidity[] = max(self::LEAST_RH, null === $dryTo ? $ratio : min($ratio, $dryTo->value()));
             $wind[] = $place->sheltered ? 0.0 : $weather->wind->mPerS();
             $rain[] = $place->sheltered ? 0.0 : $weather->rainMm;
             $sun[] = $place->sheltered ? 0.0 : $weather->sun->wPerM2();
@@ -120,18 +118,12 @@ final readonly class PlaceAir
 
     public function series(): ClimateSeries
     {
-        $readings = [];
-        foreach ($this->celsius as $at => $c) {
-            $readings[] = [
-                (float) ($this->from + $at),
-                Air::of(Temperature::celsius($c), RelativeHumidity::ratio($this->humidity[$at])),
-            ];
-        }
-
         $rain = array_keys(array_filter($this->rain, static fn(float $mm): bool => $mm > 0.0));
 
-        return ClimateSeries::of(
-            $readings,
+        return ClimateSeries::hourly(
+            $this->from,
+            $this->celsius,
+            $this->humidity,
             $this->sheltered ? null : array_map(fn(int $at): int => $this->from + $at, $rain),
             array_map(PartWarmth::gain(...), $this->sun, $this->wind),
         );
@@ -155,14 +147,9 @@ final readonly class PlaceAir
         return $parts;
     }
 
-    /** Air with so much vapour in it, as far as it can hold it. */
-    private static function moist(float $c, float $hectopascal): Air
+    /** Of air with so much vapour in it, as far as it can hold it. */
+    private static function humidity(float $c, float $hectopascal): float
     {
-        $temperature = Temperature::celsius($c);
-
-        return Air::of(
-            $temperature,
-            RelativeHumidity::ratio(min(1.0, max(self::LEAST_RH, $hectopascal / Air::saturationHpa($temperature)))),
-        );
+        return min(1.0, max(self::LEAST_RH, $hectopascal / Air::saturation($c)));
     }
 }

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answer;
+
+use App\Entity\Account;
+use Doctrine\DBAL\Connection;
+use Psr\Cache\CacheItemPoolInterface;
+use Psr\Clock\ClockInterface;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ControllerEvent;
+use Symfony\Component\HttpKernel\Event\ResponseEvent;
+
+/**
+ * Answers a read again as long as its yard is as it was (Lasts). The version of a yard is written by triggers of the
+ * database; the browser is told the version, too, and sent nothing when it has it.
+ */
+#[AsEventListener(event: ControllerEvent::class, method: 'asked')]
+#[AsEventListener(event: ResponseEvent::class, method: 'answered', priority: -10)]
+final readonly class KeptAnswers
+{
+    private const ATTRIBUTE = '_kept_as';
+
+    public function __construct(
+        private Security $security,
+        private Connection $db,
+        private CacheItemPoolInterface $answers,
+        private ClockInterface $clock,
+    ) {}
+
+    public function asked(ControllerEvent $event): void
+    {
+        $kept = $event->getAttributes(Lasts::class)[0] ?? null;
+        $account = $this->security->getUser();
+        $request = $event->getRequest();
+        if (
+            null === $kept ||
+            !($account instanceof Account) ||
+            !$request->isMethod('GET') ||
+            !$event->isMainRequest()
+        ) {
+            return;
+        }
+        $key = $this->key($request, $account, $kept);
+        $request->attributes->set(self::ATTRIBUTE, [$key, $kept->seconds]);
+        if (in_array(self::etag($key), $request->getETags(), true)) {
+            $event->setController(static fn(): Response => new Response(null, Response::HTTP_NOT_MODIFIED));
+
+            return;
+        }
+        $answer = $this->answers->getItem($key)->get();
+        if (is_string($answer)) {
+            $event->setController(static fn(): Response => JsonResponse::fromJsonString($answer));
+        }
+    }
+
+    public function answered(ResponseEvent $event): void
+    {
+        $as = $event->getRequest()->attributes->get(self::ATTRIBUTE);
+        $response = $event->getResponse();
+        if (!is_array($as) || !in_array($response->getStatusCode(), [200, 304], true)) {
+            return;
+        }
+        [$key, $seconds] = $as;
+        $content = $response->getContent();
+        if ($response instanceof JsonResponse && is_string($key) && is_int($seconds) && is_string($content)) {
+            $item = $this->answers->getItem($key);
+            if (!$item->isHit()) {
+                $this->answers->save($item->set($content)->expiresAfter(2 * $seconds));
+            }
+        }
+        if (is_string($key)) {
+            $response->headers->set('ETag', self::etag($key));
+            $response->headers->set('Cache-Control', 'private, no-cache');
+        }
+    }
+
+    private static function etag(string $key): string
+    {
+        return 'W/"' . substr($key, 0, 32) . '"';
+    }
+
+    private function key(Request $request, Account $account, Lasts $kept): string
+    {
+        // The number of lines beside the last one: one with a lower number may become visible after it.
+        $version = $this->db->fetchNumeric('SELECT max(id), count(*) FROM yard_change WHERE workshop_id = ?', [
+            $account->workshop->id->toRfc4122(),
+        ]);
+
+        return hash(
+            'xxh128',
+            json_encode(
+                [
+                    $version,
+                    $account->id->toRfc4122(),
+                    $account->units->value,
+                    $request->getRequestUri(),
+                    intdiv($this->clock->now()->getTimestamp(), $kept->seconds),
+                ],
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
+    }
+}
