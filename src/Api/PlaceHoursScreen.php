@@ -155,11 +155,11 @@ final readonly class PlaceHoursScreen
         $said = [];
         foreach (array_keys(PartWarmth::ABSORBS) as $tone) {
             $c = Temperature::celsius($air->part(self::sheet($tone))[$at] ?? 0.0);
-            $said[] = sprintf('a %s part %s', $tone, $shown->value($c)->text);
+            $said[] = sprintf('%s parts %s', $tone, $shown->value($c)->text);
         }
 
         return sprintf(
-            'In the sun on %s the air has %s, %s (estimate: air + absorbed x sun / (14 + 3 x wind)).',
+            '%s in the sun: air %s, %s.',
             (new \DateTimeImmutable('@' . ($air->from + $at) * 3600))->setTimezone($zone)->format('D H:i'),
             $shown->value(Temperature::celsius($air->celsius[$at] ?? 0.0))->text,
             implode(', ', $said),

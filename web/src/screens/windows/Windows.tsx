@@ -147,7 +147,15 @@ export function Windows() {
             </Labelled>
           </Box>
         )}
-        {view.air.sun !== '' && <Box sx={{ mt: 1, fontSize: textSize.m }}>{view.air.sun}</Box>}
+        {view.air.sun !== '' && (
+          <Box sx={{ mt: 1, fontSize: textSize.m }}>
+            {view.air.sun}{' '}
+            <Box component="span" sx={{ color: tok('ink2') }}>
+              Estimate: air + share taken up × sun ÷ (14 + 3 × wind); light 0.3, middling 0.6, dark 0.9. Measure the
+              part.
+            </Box>
+          </Box>
+        )}
         <AsIf now={view.air} />
         {view.cards.length > 0 && (
           <Box sx={{ mt: 3, overflowX: 'auto' }}>
