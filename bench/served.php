@@ -21,14 +21,17 @@ $handle = static function (string $path, string $verb = 'GET', ?string $body = n
     $jar,
 ): CurlHandle {
     $curl = curl_init($address . $path);
-    curl_setopt_array($curl, (null === $body ? [] : [CURLOPT_POSTFIELDS => $body]) + [
-        CURLOPT_RETURNTRANSFER => true,
-        CURLOPT_COOKIEFILE => $jar,
-        CURLOPT_COOKIEJAR => $jar,
-        CURLOPT_CUSTOMREQUEST => $verb,
-        CURLOPT_ENCODING => 'gzip',
-        CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-Hull-Token: ' . $token],
-    ]);
+    curl_setopt_array(
+        $curl,
+        (null === $body ? [] : [CURLOPT_POSTFIELDS => $body]) + [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEFILE => $jar,
+            CURLOPT_COOKIEJAR => $jar,
+            CURLOPT_CUSTOMREQUEST => $verb,
+            CURLOPT_ENCODING => 'gzip',
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-Hull-Token: ' . $token],
+        ],
+    );
 
     return $curl;
 };

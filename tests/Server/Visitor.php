@@ -45,6 +45,12 @@ final class Visitor
         $this->get('/api/session');
         $token = $this->node()->field('token')->text(500);
 
+        return $this->write($path, $body, $token);
+    }
+
+    /** @param array<string, mixed> $body */
+    public function write(string $path, array $body, string $token): int
+    {
         return $this->call('POST', $path, ['json' => $body, 'headers' => ['X-Hull-Token' => $token]]);
     }
 
