@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Mixed traffic while a PHP process, the worker, the database and the sensors are killed in turn: is every line that was
- * acknowledged there, once, and how long is anything away. Run: php bench/falls.php [SECONDS] [SECONDS BETWEEN]
+ * Mixed traffic while a PHP process, the worker, the database and the sensors are killed in turn: is every line that
+ * was acknowledged there, once, and how long is anything away. Run: php bench/falls.php [SECONDS] [SECONDS BETWEEN]
  */
 
 use App\Tests\Server\Instance;
@@ -76,8 +76,8 @@ $record = $visitor->said;
 $lost = array_filter($kept, static fn(string $n): bool => !str_contains($record, $n));
 $twice = array_filter($kept, static fn(string $n): bool => substr_count($record, '"' . $n . '"') > 1);
 printf(
-    '%.0f s, %d kills, %d requests; %d lines acknowledged, %d lost, %d twice; away for %.1f s at most; %d faults outside ' .
-        "the database's seconds: %s\n",
+    '%.0f s, %d kills, %d requests; %d lines acknowledged, %d lost, %d twice; away for %.1f s at most; ' .
+        "%d faults outside the database's seconds: %s\n",
     $seconds,
     $turn + 1,
     $asked,
