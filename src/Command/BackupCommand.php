@@ -63,7 +63,13 @@ final class BackupCommand extends Command
         if ($to === $this->folder && !is_dir($to)) {
             mkdir($to, 0700, true);
         }
-        $archive = $this->backup->make($to, $note);
+        try {
+            $archive = $this->backup->make($to, $note);
+        } catch (\RuntimeException $e) {
+            $output->writeln(sprintf('<error>%s Nothing was kept.</error>', $e->getMessage()));
+
+            return self::FAILURE;
+        }
         if (is_dir($to)) {
             $this->backup->keep($to, (int) $keep);
         }

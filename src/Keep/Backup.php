@@ -52,6 +52,9 @@ final readonly class Backup
             ? sprintf('%s/hull-%s%s.zip', rtrim($to, '/'), $now->format('Y-m-d\THis\Z'), '' === $note ? '' : "-$note")
             : $to;
         $dump = $path . '.dump';
+        if (!is_dir(dirname($path)) || !is_writable(dirname($path))) {
+            throw new \RuntimeException(sprintf('%s is no folder that can be written to.', dirname($path)));
+        }
         $this->db->beginTransaction();
         try {
             // The dump and the counts see the same moment.
