@@ -128,6 +128,7 @@ final readonly class PlaceHoursScreen
                 ? 'as the place is set; there is no forecast'
                 : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
             sun: self::sun($air, $now, $zone, $shown),
+            sunHow: 'Estimate: ' . PartWarmth::FORMULA . '. Measure the part.',
             matters: self::matters($closed, $from, $now, $zone),
             shutHours: count(
                 array_filter(

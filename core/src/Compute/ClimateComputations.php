@@ -193,7 +193,7 @@ final class ClimateComputations
             new Computation(
                 name: 'climate.part-in-sun',
                 summary: 'Temperature of a part in the sun',
-                formula: 'air + absorbed x sun / (14 + 3 x wind); absorbed: light 0.3, middling 0.6, dark 0.9',
+                formula: PartWarmth::FORMULA,
                 origin: 'sol-air temperature; heat given off on both sides',
                 inputs: [
                     Field::quantity('air', Temperature::class, 'Air'),

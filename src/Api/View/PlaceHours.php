@@ -18,6 +18,7 @@ final readonly class PlaceHours
      * @param list<TickView> $ticks of a scale, in the reader's units
      * @param list<string> $matters what of the next two days matters
      * @param string $sun how warm parts get in the sun; empty where none shines on them
+     * @param string $sunHow how that was reckoned
      * @param int $shutHours of the next two days, closed to wet films
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class PlaceHours
         public Value $dewMargin,
         public string $source,
         public string $sun,
+        public string $sunHow,
         public array $matters,
         public int $shutHours,
     ) {}

@@ -151,8 +151,7 @@ export function Windows() {
           <Box sx={{ mt: 1, fontSize: textSize.m }}>
             {view.air.sun}{' '}
             <Box component="span" sx={{ color: tok('ink2') }}>
-              Estimate: air + share taken up × sun ÷ (14 + 3 × wind); light 0.3, middling 0.6, dark 0.9. Measure the
-              part.
+              {view.air.sunHow}
             </Box>
           </Box>
         )}
