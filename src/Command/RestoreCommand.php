@@ -68,6 +68,7 @@ final class RestoreCommand extends Command
         if (self::SUCCESS !== $migrate?->run($up, new NullOutput())) {
             return self::FAILURE;
         }
+        $this->restore->renew();
         $output->writeln(
             sprintf('Put back as of %s: %d rows.', $archive->made->format('Y-m-d H:i T'), array_sum($archive->rows)),
         );

@@ -51,6 +51,18 @@ final readonly class Restore
         }
     }
 
+    /**
+     * Versions of yards go back with the rest; what was answered under them since then must not be answered again.
+     * Their numbers go on from the time of day, where none was before.
+     */
+    public function renew(): void
+    {
+        $this->db->executeStatement(
+            "SELECT setval('yard_change_id_seq', (extract(epoch FROM clock_timestamp()) * 1000)::bigint)",
+        );
+        $this->db->executeStatement('INSERT INTO yard_change (workshop_id) SELECT id FROM workshop');
+    }
+
     /** The dump of one schema makes it itself, or not, by version of the program. */
     private function readable(string $sql): string
     {
