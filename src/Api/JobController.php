@@ -5,24 +5,36 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Answer\Lasts;
+use App\Api\Body\ArchivedBody;
+use App\Api\Body\CloseBody;
 use App\Api\Body\NewJob;
 use App\Api\Body\WithoutBody;
 use App\Api\View\BoardView;
+use App\Api\View\ClosedJobs;
 use App\Api\View\Created;
 use App\Api\View\JobList;
 use App\Api\View\JobView;
 use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
+use App\Work\ClosedBooks;
 use App\Work\JobBook;
 use App\Work\RowMapper;
+use Hull\Input\InvalidInput;
 use Hull\JobFile\JobWriter;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class JobController
 {
-    public function __construct(private YardContext $desk, private JobBook $jobs, private TodayScreen $today) {}
+    public function __construct(
+        private YardContext $desk,
+        private JobBook $jobs,
+        private TodayScreen $today,
+        private ClosedBooks $books,
+        private ClosedScreen $closed,
+    ) {}
 
     #[Route('/api/today', name: 'api_today', methods: ['GET'])]
     #[Lasts]
@@ -65,6 +77,68 @@ final readonly class JobController
         );
 
         return new JsonResponse(new Created((string) $row->id), 201);
+    }
+
+    /** Those that are closed, newest first, a page at a time. */
+    #[Route('/api/closed-jobs', name: 'api_closed_jobs', methods: ['GET'])]
+    #[Lasts]
+    #[QueryParameters('archived', 'page', 'search')]
+    #[ResponseBody(ClosedJobs::class)]
+    public function closed(Request $request): JsonResponse
+    {
+        $ask = JsonBody::query($request)->only(['archived', 'page', 'search']);
+
+        return new JsonResponse(
+            $this->closed->page(
+                'yes' === $ask->optional('archived')?->choice(['yes', 'no']),
+                self::pageNumber($ask->optional('page')?->text(6) ?? '1'),
+                $ask->optional('search')?->text(120) ?? '',
+            ),
+        );
+    }
+
+    /** Closes the book. Where work is left it is done only if that is said. */
+    #[Route('/api/jobs/{job}/close', name: 'api_job_close', methods: ['POST'])]
+    #[RequestBody(CloseBody::class)]
+    #[ResponseBody(JobView::class)]
+    public function close(string $job, Request $request): JsonResponse
+    {
+        $row = $this->desk->job($job);
+        $leaves =
+            true ===
+            JsonBody::of($request)
+                ->only(['leaving'])
+                ->optional('leaving')
+                ?->boolean();
+        $this->books->close($row, $leaves);
+
+        return new JsonResponse($this->today->job($row));
+    }
+
+    #[Route('/api/jobs/{job}/reopen', name: 'api_job_reopen', methods: ['POST'])]
+    #[ResponseBody(JobView::class)]
+    public function reopen(string $job): JsonResponse
+    {
+        $row = $this->desk->anyJob($job);
+        $this->books->reopen($row);
+
+        return new JsonResponse($this->today->job($row));
+    }
+
+    #[Route('/api/jobs/{job}/archived', name: 'api_job_archived', methods: ['PUT'])]
+    #[RequestBody(ArchivedBody::class)]
+    #[ResponseBody(null, 204)]
+    public function archive(string $job, Request $request): Response
+    {
+        $this->books->archive(
+            $this->desk->anyJob($job),
+            JsonBody::of($request)
+                ->only(['archived'])
+                ->field('archived')
+                ->boolean(),
+        );
+
+        return new Response(null, 204);
     }
 
     #[Route('/api/jobs/{job}', name: 'api_job', methods: ['GET'])]
@@ -116,5 +190,12 @@ final readonly class JobController
         );
 
         return $response;
+    }
+
+    private static function pageNumber(string $asked): int
+    {
+        return ctype_digit($asked) && (int) $asked > 0
+            ? (int) $asked
+            : throw new InvalidInput('/page', 'There is no such page.', 'a whole number from 1 on');
     }
 }

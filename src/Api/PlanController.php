@@ -14,6 +14,7 @@ use App\Api\View\CrewPerson;
 use App\Api\View\CrewView;
 use App\Api\View\FloorView;
 use App\Api\View\HelpView;
+use App\Api\View\NextHourView;
 use App\Api\View\PlanView;
 use App\Api\View\TryView;
 use App\Catalog\Catalogues;
@@ -56,6 +57,15 @@ final readonly class PlanController
     public function show(): JsonResponse
     {
         return $this->shown($this->desk->account()->workshop);
+    }
+
+    /** Apart from the plan: it is worked out from the whole yard, and only the first page wants it. */
+    #[Route('/api/plan/next', name: 'api_plan_next', methods: ['GET'])]
+    #[Lasts]
+    #[ResponseBody(NextHourView::class)]
+    public function next(): JsonResponse
+    {
+        return new JsonResponse($this->screen->next($this->desk->account()->workshop, $this->desk->shown()));
     }
 
     #[Route('/api/plan/floor', name: 'api_plan_floor', methods: ['GET'])]

@@ -9,6 +9,7 @@ use App\Api\View\HelpView;
 use App\Api\View\LostView;
 use App\Api\View\MayBegin;
 use App\Api\View\MoveView;
+use App\Api\View\NextHourView;
 use App\Api\View\NextView;
 use App\Api\View\PlannedView;
 use App\Api\View\PlanPart;
@@ -95,7 +96,7 @@ final readonly class PlanScreen
             tries: $pending->tries ?? 0,
             outdated: [
                 ...$this->plans->outdated($row),
-                ...count($kept) < count(PlanBody::work($row)) ? ['a part was removed'] : [],
+                ...count($kept) < count(PlanBody::work($row)) ? ['a part was removed, or its job closed'] : [],
             ],
             finish: self::hour($body->optional('finish')),
             bound: self::hour($body->optional('bound')),
@@ -150,7 +151,6 @@ final readonly class PlanScreen
                 ),
                 array_values(array_filter($body->optional('moves')?->items(5000) ?? [], $of)),
             ),
-            next: null === $row ? [] : $this->next($workshop, $kept, $now, $shown),
             people: array_map(
                 static fn(Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)),
                 YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone),
@@ -329,23 +329,22 @@ final readonly class PlanScreen
         );
     }
 
-    /**
-     * What can begin now, worked out at this moment: the plan may be hours old.
-     *
-     * @param list<Node> $work of the plan
-     *
-     * @return list<NextView>
-     */
-    private function next(Workshop $workshop, array $work, float $now, UnitPresenter $shown): array
+    /** What can begin now, worked out at this moment: the plan may be hours old. */
+    public function next(Workshop $workshop, UnitPresenter $shown): NextHourView
     {
+        $row = $this->plans->latest();
+        if (null === $row) {
+            return new NextHourView(0, []);
+        }
+        $now = (float) $this->clock->now()->format('U.u') / 3600.0;
+        $work = PlanBody::work($row);
         $slack = [];
         foreach ($work as $w) {
             $room = $w->field('slack')->number();
             $slack[$w->field('id')->text()] = max(0.0, min($room, $w->field('start')->number() + $room - $now));
         }
         $schedule = $this->plans->schedule($workshop);
-
-        return array_map(static function (NextHour $n) use ($schedule, $shown): NextView {
+        $next = array_map(static function (NextHour $n) use ($schedule, $shown): NextView {
             $activity = $schedule->yard->activity($n->id);
             $placed = $schedule->placed[$n->id];
 
@@ -359,6 +358,8 @@ final readonly class PlanScreen
                 slack: $shown->value(Duration::hours($n->slack)),
             );
         }, NextHour::of($schedule, $slack));
+
+        return new NextHourView($row->version, $next);
     }
 
     private static function paid(Node $n, UnitPresenter $shown): ?View\Value

@@ -37,7 +37,7 @@ final readonly class ShelfController
     #[ResponseBody(null, 204)]
     public function removeJob(string $job): Response
     {
-        $this->shelf->removeJob($this->desk->job($job));
+        $this->shelf->removeJob($this->desk->anyJob($job));
 
         return new Response(null, 204);
     }
@@ -55,7 +55,7 @@ final readonly class ShelfController
     #[ResponseBody(Created::class, 201)]
     public function copyJob(string $job): JsonResponse
     {
-        return new JsonResponse(new Created((string) $this->shelf->copyJob($this->desk->job($job))->id), 201);
+        return new JsonResponse(new Created((string) $this->shelf->copyJob($this->desk->anyJob($job))->id), 201);
     }
 
     #[Route('/api/parts/{part}', name: 'api_part_remove', methods: ['DELETE'])]

@@ -44,6 +44,7 @@ final readonly class SurveyScreen
             version: $row->version,
             jobId: (string) $row->job->id,
             jobName: $row->job->name,
+            jobClosed: $row->job->closedAt?->format('Y-m-d\TH:i:s\Z'),
             slug: $part->id,
             name: $part->name,
             substrate: $part->substrate,

@@ -69,13 +69,18 @@ final readonly class TodayScreen
 
     public function job(JobRow $row): JobView
     {
+        $lines = array_values(array_map($this->line(...), $row->parts->toArray()));
+
         return new JobView(
-            (string) $row->id,
-            $row->name,
-            $row->note,
-            array_values(array_map($this->line(...), $row->parts->toArray())),
-            $row->without,
-            $this->places($row),
+            id: (string) $row->id,
+            name: $row->name,
+            note: $row->note,
+            parts: $lines,
+            without: $row->without,
+            places: $this->places($row),
+            closedAt: $row->closedAt?->format('Y-m-d\TH:i:s\Z'),
+            handedOver: [] !== $lines &&
+                !in_array(false, array_map(static fn(PartLine $l): bool => $l->handedOver, $lines), true),
         );
     }
 
@@ -116,6 +121,7 @@ final readonly class TodayScreen
                 stepsDone: count($piece->route()->steps) - count($remaining),
                 stepsAll: count($piece->route()->steps),
                 next: null === ($next = $piece->next($replayed)) ? 'handed over' : $piece->check()->name($next),
+                handedOver: null === $next,
             );
         } catch (NoRoute $e) {
             return new PartLine(
@@ -127,6 +133,7 @@ final readonly class TodayScreen
                 stepsDone: 0,
                 stepsAll: 0,
                 next: $e->getMessage(),
+                handedOver: false,
             );
         }
     }

@@ -7,9 +7,11 @@ namespace App\Api;
 use App\Entity\Account;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
+use App\Work\ClosedBook;
 use App\Work\WholeYard;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
@@ -20,6 +22,7 @@ final readonly class YardContext
         private Security $security,
         private EntityManagerInterface $em,
         private WholeYard $whole,
+        private RequestStack $requests,
     ) {}
 
     public function account(): Account
@@ -34,17 +37,39 @@ final readonly class YardContext
         return new UnitPresenter($this->account()->units);
     }
 
+    /** Of an open job where something is written; of a closed one it can only be read. */
     public function part(string $id): PartRow
     {
-        return $this->find(PartRow::class, $id);
+        $row = $this->find(PartRow::class, $id);
+        $this->open($row->job);
+
+        return $row;
     }
 
+    /** An open one where something is written; a closed one can only be read. */
     public function job(string $id): JobRow
+    {
+        $row = $this->find(JobRow::class, $id);
+        $this->open($row);
+
+        return $row;
+    }
+
+    /** Open or closed, whatever is done with it. */
+    public function anyJob(string $id): JobRow
     {
         return $this->find(JobRow::class, $id);
     }
 
-    /** @return list<JobRow> */
+    private function open(JobRow $row): void
+    {
+        $writes = true !== $this->requests->getMainRequest()?->isMethodSafe();
+        if ($writes && null !== $row->closedAt) {
+            throw new ClosedBook($row->name);
+        }
+    }
+
+    /** @return list<JobRow> the open ones */
     public function jobs(): array
     {
         return $this->whole->jobs();

@@ -15,19 +15,11 @@ final readonly class CatalogueLoader
 
     public function load(): Catalogue
     {
-        if (!$this->debug && is_file($this->cacheFile) && filemtime($this->cacheFile) >= $this->newest()) {
-            $cached = unserialize((string) file_get_contents($this->cacheFile));
-            if ($cached instanceof Catalogue) {
-                return $cached;
-            }
-        }
-        $catalogue = CatalogueReader::read($this->data());
-        if (!is_dir(dirname($this->cacheFile))) {
-            @mkdir(dirname($this->cacheFile), 0777, true);
-        }
-        $passing = $this->cacheFile . '.' . getmypid();
-        if (false !== @file_put_contents($passing, serialize($catalogue))) {
-            rename($passing, $this->cacheFile);
+        $packed = new PackedCatalogue($this->cacheFile);
+        $catalogue = $this->debug ? null : $packed->read($this->newest());
+        if (null === $catalogue) {
+            $catalogue = CatalogueReader::read($this->data());
+            $packed->write($catalogue);
         }
 
         return $catalogue;

@@ -50,9 +50,9 @@ final class Catalogues
 
     private function kept(string $key, Workshop $workshop): Catalogue
     {
-        $file = sprintf('%s/own-%s.ser', $this->cache, $key);
-        $cached = is_file($file) ? unserialize((string) file_get_contents($file)) : null;
-        if ($cached instanceof Catalogue) {
+        $packed = new PackedCatalogue(sprintf('%s/own-%s.ser', $this->cache, $key));
+        $cached = $packed->read();
+        if (null !== $cached) {
             return $cached;
         }
         try {
@@ -64,10 +64,7 @@ final class Catalogues
 
             return $this->shipped();
         }
-        $passing = $file . '.' . getmypid();
-        if (false !== @file_put_contents($passing, serialize($catalogue))) {
-            rename($passing, $file);
-        }
+        $packed->write($catalogue);
 
         return $catalogue;
     }

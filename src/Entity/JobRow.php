@@ -14,6 +14,9 @@ use Symfony\Component\Uid\Uuid;
 /** A job as stored; its places in the form of the job file. */
 #[ORM\Entity]
 #[ORM\Table(name: 'job')]
+#[ORM\Index(name: 'job_workshop', columns: ['workshop_id', 'created_at'])]
+#[ORM\Index(name: 'job_open', columns: ['workshop_id', 'created_at'], options: ['where' => 'closed_at IS NULL'])]
+#[ORM\Index(name: 'job_closed', columns: ['workshop_id', 'closed_at'], options: ['where' => 'closed_at IS NOT NULL'])]
 class JobRow implements BelongsToWorkshop, MayBeRemoved
 {
     #[ORM\Id]
@@ -38,6 +41,18 @@ class JobRow implements BelongsToWorkshop, MayBeRemoved
 
     #[ORM\Column(type: 'instant', nullable: true)]
     public ?\DateTimeImmutable $due = null;
+
+    /** A closed book: it is read, and nothing in it is written until it is opened again. */
+    #[ORM\Column(type: 'instant', nullable: true)]
+    public ?\DateTimeImmutable $closedAt = null;
+
+    /** Put away among those that are seldom looked for; only a closed one is. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $archived = false;
+
+    /** @var list<array<string, mixed>> its parts as they were when it was closed, see App\Work\ClosedBooks */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $book = [];
 
     /** Removed, and no longer seen; it can be brought back for a while. */
     #[ORM\Column(type: 'instant', nullable: true)]

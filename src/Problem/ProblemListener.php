@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Problem;
 
 use App\Entity\StaleVersion;
+use App\Work\ClosedBook;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
@@ -40,6 +41,7 @@ final readonly class ProblemListener
                     'Written at the same moment',
                     'Somebody else wrote here at the same moment. Nothing of yours was stored; load it again.',
                 ),
+                $e instanceof ClosedBook => new Problem(409, 'The job is closed', $e->getMessage()),
                 $e instanceof OptimisticLockException, $e instanceof StaleVersion => new Problem(
                     409,
                     'Changed meanwhile',

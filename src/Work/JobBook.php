@@ -93,7 +93,10 @@ final readonly class JobBook
             $before = $workshop->without ?? $this->catalogues->for($workshop)->withoutAtStart();
             $workshop->without = $without;
             sort($before);
-            foreach ($this->em->getRepository(JobRow::class)->findBy(['workshop' => $workshop]) as $row) {
+            foreach (
+                $this->em->getRepository(JobRow::class)->findBy(['workshop' => $workshop, 'closedAt' => null])
+                as $row
+            ) {
                 $had = $row->without;
                 sort($had);
                 if ($had === $before) {

@@ -248,13 +248,19 @@ final class YardAir implements ResetInterface
     {
         $since = $this->clock->now()->modify(sprintf('-%d hours', self::BEFORE_H));
         $readings = [];
-        foreach ($this->em->getRepository(ReadingRow::class)->findBy(['place' => $place], ['at' => 'ASC']) as $row) {
-            if ($row->at > $since) {
-                $readings[] = [
-                    (float) $row->at->format('U.u') / 3600.0,
-                    Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio)),
-                ];
-            }
+        /** @var list<ReadingRow> $rows */
+        $rows = $this->em
+            ->createQuery(
+                'SELECT r FROM ' . ReadingRow::class . ' r WHERE r.place = :place AND r.at > :since ORDER BY r.at',
+            )
+            ->setParameter('place', $place)
+            ->setParameter('since', $since, 'instant')
+            ->getResult();
+        foreach ($rows as $row) {
+            $readings[] = [
+                (float) $row->at->format('U.u') / 3600.0,
+                Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio)),
+            ];
         }
         $this->logged ??= $this->logged($since);
 
@@ -266,7 +272,7 @@ final class YardAir implements ResetInterface
     {
         $now = $this->clock->now();
         $logged = [];
-        foreach ($this->whole->jobs() as $job) {
+        foreach ([...$this->whole->jobs(), ...$this->whole->closedSince($since)] as $job) {
             $places = $this->stored->places($job);
             foreach ($job->parts as $part) {
                 $place = $part->survey['place'] ?? null;

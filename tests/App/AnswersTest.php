@@ -9,7 +9,15 @@ use Doctrine\DBAL\Connection;
 /** What is answered again is what would be worked out anew, whatever was written in between. */
 final class AnswersTest extends ApiCase
 {
-    private const OF_YARD = ['/api/today', '/api/jobs', '/api/plan', '/api/store', '/api/catalogue'];
+    private const OF_YARD = [
+        '/api/today',
+        '/api/jobs',
+        '/api/closed-jobs',
+        '/api/plan',
+        '/api/plan/next',
+        '/api/store',
+        '/api/catalogue',
+    ];
     private const OF_PART = ['route', 'windows', 'survey', 'record', 'masking', 'photos', 'films'];
     private const OF_JOB = ['board', 'quantities', 'register', 'cards'];
 
@@ -43,6 +51,9 @@ final class AnswersTest extends ApiCase
             ['POST', "/api/jobs/$job/parts", self::survey(['id' => 'second', 'name' => 'Second'])],
             ['DELETE', "/api/parts/$part", null],
             ['POST', "/api/parts/$part/restore", (object) []],
+            ['POST', "/api/jobs/$job/close", ['leaving' => true]],
+            ['PUT', "/api/jobs/$job/archived", ['archived' => true]],
+            ['POST', "/api/jobs/$job/reopen", null],
         ];
         $faults = $taken = [];
         foreach ($writes as [$method, $path, $body]) {

@@ -25,7 +25,7 @@ final class NothingPlaceableTest extends ApiCase
         self::assertSame(200, $this->code());
         self::assertSame([], self::list($plan, 'work'));
         self::assertNotSame([], self::list($plan, 'without'), 'what has no place is named');
-        self::assertSame([], self::list($plan, 'next'));
+        self::assertSame([], self::list($this->call('GET', '/api/plan/next'), 'next'));
         self::assertSame([], $this->faultsOfEveryRead());
     }
 

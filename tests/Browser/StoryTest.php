@@ -298,6 +298,7 @@ final class StoryTest extends BrowserCase
                     "/job/$job/labels",
                     "/part/$part/mask",
                     '/schedule/floor',
+                    '/closed',
                     '/schedule/days',
                     ...array_map(static fn(string $v): string => "/part/$part/$v", self::VIEWS),
                 ]

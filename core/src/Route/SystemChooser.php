@@ -103,7 +103,7 @@ final readonly class SystemChooser
     {
         $fits = [];
         foreach ($this->catalogue->systems as $system) {
-            if ($this->covers(new Scope($system->scope->families, $system->scope->except))) {
+            if ($this->isFor($system)) {
                 $fits[] = $this->fit($system, $aim);
             }
         }
@@ -175,14 +175,28 @@ final readonly class SystemChooser
     {
         $best = null;
         $least = \PHP_INT_MAX;
-        foreach ($this->fits($aim) as $fit) {
-            $weight = $fit->against + ($asked && !in_array($fit->system->aims[0], $aim->takes, true) ? self::OTHER : 0);
-            if ($fit->fits() && $weight < $least) {
-                [$best, $least] = [$fit->system, $weight];
+        foreach ($this->catalogue->systems as $system) {
+            if (!$this->mayFit($system, $aim) || !($fit = $this->fit($system, $aim))->fits()) {
+                continue;
+            }
+            $weight = $fit->against + ($asked && !in_array($system->aims[0], $aim->takes, true) ? self::OTHER : 0);
+            if ($weight < $least) {
+                [$best, $least] = [$system, $weight];
             }
         }
 
         return $best;
+    }
+
+    /** What rules out most systems, without saying why. */
+    private function mayFit(FilmSystem $system, Aim $aim): bool
+    {
+        $finishes = $system->scope->finishes;
+
+        return $aim->leadsBy($system) &&
+            ([] === $finishes || in_array($this->traits->finish, $finishes, true)) &&
+            $this->isFor($system) &&
+            [] === $system->fails($this->traits->services);
     }
 
     private function fit(FilmSystem $system, Aim $aim): SystemFit
@@ -190,7 +204,7 @@ final readonly class SystemChooser
         $t = $this->traits;
         $scope = $system->scope;
         $reasons = [];
-        if (!$this->covers(new Scope($scope->families, $scope->except))) {
+        if (!$this->isFor($system)) {
             $reasons[] = sprintf('It is not made for %s.', lcfirst($t->substrate->name));
         }
         foreach ($system->fails($t->services) as $service) {
@@ -216,11 +230,13 @@ final readonly class SystemChooser
         return new SystemFit($system, $reasons, $lacks, $this->against($scope) + $this->byOtherMeans($system));
     }
 
-    private function covers(Scope $scope): bool
+    /** It is made for the material. */
+    private function isFor(FilmSystem $system): bool
     {
-        $t = $this->traits;
+        $substrate = $this->traits->substrate;
 
-        return $scope->covers($t->substrate, $t->services, $t->finish, '', static fn(string $q): string => '');
+        return $substrate->isOf($system->scope->families) &&
+            ([] === $system->scope->except || !$substrate->isOf($system->scope->except));
     }
 
     private function against(Scope $scope): int

@@ -11,6 +11,8 @@ final readonly class JobView
      * @param list<PartLine> $parts
      * @param list<string> $without
      * @param list<PlaceLine> $places the one last worked with at the end
+     * @param string|null $closedAt from then on it can only be read
+     * @param bool $handedOver nothing is left to do on any of its parts
      */
     public function __construct(
         public string $id,
@@ -19,5 +21,7 @@ final readonly class JobView
         public array $parts,
         public array $without,
         public array $places,
+        public ?string $closedAt,
+        public bool $handedOver,
     ) {}
 }

@@ -7,6 +7,7 @@ namespace App\Api\View;
 /** A part in a list. */
 final readonly class PartLine
 {
+    /** @param bool $handedOver nothing is left to do on it */
     public function __construct(
         public string $id,
         public string $slug,
@@ -16,5 +17,6 @@ final readonly class PartLine
         public int $stepsDone,
         public int $stepsAll,
         public string $next,
+        public bool $handedOver,
     ) {}
 }

@@ -22,7 +22,6 @@ final readonly class PlanView
      * @param list<MissedView> $missed due dates that are not kept
      * @param list<ClosedView> $closed what it waits for, said first
      * @param list<MoveView> $moves what it does otherwise than the one before
-     * @param list<NextView> $next what can be begun now, best first
      * @param list<PlanPerson> $people
      * @param list<PlaceHours> $places
      * @param list<string> $wear today, for what is planned today
@@ -54,7 +53,6 @@ final readonly class PlanView
         public array $missed,
         public array $closed,
         public array $moves,
-        public array $next,
         public array $people,
         public array $places,
         public array $wear,

@@ -22,6 +22,7 @@ final readonly class SurveyView implements \JsonSerializable
         public int $version,
         public string $jobId,
         public string $jobName,
+        public ?string $jobClosed,
         public string $slug,
         public string $name,
         public string $substrate,

@@ -9,6 +9,14 @@ export const usePlan = () =>
     refetchInterval: (q) => (['wanted', 'working'].includes(q.state.data?.status ?? '') ? 1500 : 60_000),
   });
 
+/** What can begin now. It is worked out from the whole yard, so the page does not wait for it. */
+export const useNextHour = () =>
+  useQuery({
+    queryKey: keys.nextHour,
+    queryFn: () => settle(api.GET('/api/plan/next')),
+    refetchInterval: 60_000,
+  });
+
 /** What would give a part its hours that has none. */
 export const useHelp = (part: string) =>
   useQuery({
@@ -44,6 +52,7 @@ export function usePlanWrite<B>(write: (body: B) => Promise<Schemas['PlanView'] 
     onSuccess: async (view) => {
       if (view) client.setQueryData(keys.plan, view);
       else await client.invalidateQueries({ queryKey: keys.plan });
+      await client.invalidateQueries({ queryKey: keys.nextHour });
       await client.invalidateQueries({ queryKey: keys.crew });
     },
   });

@@ -28,6 +28,7 @@ const Stores = lazy(() => import('../screens/stores/Stores').then((m) => ({ defa
 const Days = lazy(() => import('../screens/schedule/Days').then((m) => ({ default: m.Days })));
 const Floor = lazy(() => import('../screens/floor/Floor').then((m) => ({ default: m.Floor })));
 const Schedule = lazy(() => import('../screens/schedule/Schedule').then((m) => ({ default: m.Schedule })));
+const Closed = lazy(() => import('../screens/closed/Closed').then((m) => ({ default: m.Closed })));
 const Look = lazy(() => import('../screens/look/Look').then((m) => ({ default: m.Look })));
 
 export function App() {
@@ -49,6 +50,7 @@ export function App() {
           <Route path="schedule/days" element={<Days />} />
           <Route path="schedule/floor" element={<Floor />} />
           <Route path="yard" element={<Yard />} />
+          <Route path="closed" element={<Closed />} />
           <Route path="job/:job" element={<JobFrame />}>
             <Route index element={<Board />} />
             <Route path="quantities" element={<Quantities />} />

@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import { Outlet, useParams } from 'react-router';
-import { useJobs } from '../api/jobs';
+import { useJob } from '../api/closed';
+import { ClosedNotice } from '../parts/ClosedNotice';
 import { Tabs } from './Tabs';
 
 const views = [
@@ -13,10 +14,11 @@ const views = [
 /** The views of a whole job. */
 export function JobFrame() {
   const { job = '' } = useParams();
-  const jobs = useJobs();
+  const read = useJob(job);
   return (
     <>
-      <Tabs label="Views of this job" name={jobs.data?.jobs.find((j) => j.id === job)?.name ?? ''} views={views} />
+      <Tabs label="Views of this job" name={read.data?.name ?? ''} views={views} />
+      <ClosedNotice job={job} since={read.data?.closedAt} />
       <Box sx={{ pb: { xs: 9, sm: 3 } }}>
         <Outlet key={job} />
       </Box>

@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import { Outlet, useParams } from 'react-router';
 import { useSurvey } from '../api/parts';
+import { ClosedNotice } from '../parts/ClosedNotice';
 import { Failed, Loading } from '../parts/Waiting';
 import { Tabs } from './Tabs';
 
@@ -22,6 +23,7 @@ export function PartFrame() {
   return (
     <>
       <Tabs label="Views of this part" name={survey.data.name} of={survey.data.jobName} views={views} />
+      <ClosedNotice job={survey.data.jobId} since={survey.data.jobClosed} />
       <Box sx={{ pb: { xs: 9, sm: 3 } }}>
         <Outlet key={part} />
       </Box>

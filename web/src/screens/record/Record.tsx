@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { type Schemas } from '../../api/client';
-import { useRecord } from '../../api/parts';
+import { useRecord, useSurvey } from '../../api/parts';
 import { Strata } from '../../figures/Strata';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
@@ -16,6 +16,7 @@ import { Writer } from './Writer';
 export function Record() {
   const { part = '' } = useParams();
   const record = useRecord(part);
+  const isClosed = Boolean(useSurvey(part).data?.jobClosed);
   const [correcting, setCorrecting] = useState<Schemas['EntryView'] | null>(null);
   if (record.isPending) return <Loading />;
   if (record.isError) return <Failed error={record.error} />;
@@ -32,14 +33,16 @@ export function Record() {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 } }}>
         <Title sub={`${done} of ${view.steps.length} steps done`}>What was done</Title>
-        <Writer
-          key={correcting?.id ?? 'new'}
-          view={view}
-          correcting={correcting}
-          done={() => {
-            setCorrecting(null);
-          }}
-        />
+        {!isClosed && (
+          <Writer
+            key={correcting?.id ?? 'new'}
+            view={view}
+            correcting={correcting}
+            done={() => {
+              setCorrecting(null);
+            }}
+          />
+        )}
         <Closing job={view.jobId} says={view.closing} />
         {view.findings.map((f, i) => (
           <Notice key={i} title={`${f.stepName}: ${f.says}`}>
@@ -99,7 +102,7 @@ export function Record() {
                   </Box>
                 ))}
               </Box>
-              {!e.replaced && !e.withdrawn && e.kind !== 'correction' ? (
+              {!isClosed && !e.replaced && !e.withdrawn && e.kind !== 'correction' ? (
                 <Button
                   size="small"
                   onClick={() => {

@@ -7,6 +7,7 @@ import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { mayUndo } from '../../shell/Undo';
 import { textSize, tok } from '../../theme/tokens';
+import { CloseJob } from './CloseJob';
 import { JobMenu } from './JobMenu';
 import { Rename } from './Rename';
 
@@ -15,6 +16,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
   const client = useQueryClient();
   const go = useNavigate();
   const [renaming, setRenaming] = useState<Schemas['JobView'] | null>(null);
+  const [closing, setClosing] = useState<Schemas['JobView'] | null>(null);
   const [wrong, setWrong] = useState('');
   const doing = (work: () => Promise<unknown>) => {
     setWrong('');
@@ -55,7 +57,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
   };
   return (
     <Box component="section" aria-label="Jobs" sx={{ mt: 3 }}>
-      <Heading>Jobs</Heading>
+      {jobs.length > 0 && <Heading>Jobs</Heading>}
       {wrong && (
         <div role="alert">
           <Notice title="Nothing was changed">{wrong}</Notice>
@@ -78,6 +80,17 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
             <Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>
               The whole job
             </Button>
+            {job.handedOver && (
+              <Button
+                size="small"
+                sx={{ mt: 0.5 }}
+                onClick={() => {
+                  setClosing(job);
+                }}
+              >
+                All handed over: close it
+              </Button>
+            )}
           </Box>
           <Box sx={{ flex: { sm: 1 }, width: { xs: '100%', sm: 'auto' }, order: { xs: 3, sm: 0 }, minWidth: 200 }}>
             {job.parts.map((p) => (
@@ -147,6 +160,12 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                 },
               ],
               [
+                'Close this job',
+                () => {
+                  setClosing(job);
+                },
+              ],
+              [
                 'Remove this job',
                 () => {
                   removeJob(job);
@@ -156,6 +175,17 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
           />
         </Box>
       ))}
+      <Button component={Link} to="/closed" size="small" sx={{ mt: 1 }}>
+        Closed jobs
+      </Button>
+      {closing && (
+        <CloseJob
+          job={closing}
+          close={() => {
+            setClosing(null);
+          }}
+        />
+      )}
       {renaming && (
         <Rename
           job={renaming}

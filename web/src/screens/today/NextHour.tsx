@@ -1,9 +1,11 @@
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
+import { useNextHour } from '../../api/plan';
 import { useStore } from '../../api/store';
 import { Heading } from '../../parts/Headings';
 import { textSize, tok } from '../../theme/tokens';
+import { Failed, Loading } from '../../parts/Waiting';
 import { given } from '../../parts/given';
 
 function StockLine() {
@@ -29,6 +31,8 @@ function StockLine() {
 export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
   const part = (id: string) => plan.parts.find((p) => p.id === id);
   const moves = plan.moves.filter((m) => m.from !== null && !m.slip);
+  const hour = useNextHour();
+  const next = hour.data?.next ?? [];
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: { xs: 2, md: 4 }, mt: 2.5 }}>
       <Box component="section" aria-label="With the next hour">
@@ -38,12 +42,14 @@ export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
             No plan has been made yet, so nothing says what comes first. Plan the yard on the schedule.
           </Box>
         )}
-        {plan.version > 0 && plan.next.length === 0 && (
+        {plan.version > 0 && hour.isPending && <Loading />}
+        {plan.version > 0 && hour.isError && <Failed error={hour.error} />}
+        {plan.version > 0 && hour.isSuccess && next.length === 0 && (
           <Box sx={{ color: tok('ink2') }}>
             Nothing can begin at this minute: everything waits, or the working hours are over.
           </Box>
         )}
-        {plan.next.slice(0, 4).map((n, i) => (
+        {next.slice(0, 4).map((n, i) => (
           <Box
             key={n.id}
             component={Link}

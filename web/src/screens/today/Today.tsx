@@ -142,7 +142,7 @@ export function Today() {
           </Box>
         </Box>
       )}
-      {jobs.data && jobs.data.jobs.length > 0 && <JobList jobs={jobs.data.jobs} />}
+      {jobs.data && <JobList jobs={jobs.data.jobs} />}
       {taking && (
         <TakeIn
           open

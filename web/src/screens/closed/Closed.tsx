@@ -1,0 +1,93 @@
+import { Box, Button, TextField } from '@mui/material';
+import { useSearchParams } from 'react-router';
+import { useClosed } from '../../api/closed';
+import { Title } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { useName } from '../../parts/useName';
+import { tok } from '../../theme/tokens';
+import { ClosedLine } from './ClosedLine';
+
+/** The jobs that are over, a page at a time; those put away apart. */
+export function Closed() {
+  const [ask, setAsk] = useSearchParams();
+  const archived = ask.get('archived') === 'yes';
+  const page = Math.max(1, Number(ask.get('page') ?? '1') || 1);
+  const search = ask.get('search') ?? '';
+  const closed = useClosed(archived, page, search);
+  useName('Closed jobs');
+  const go = (to: { archived?: boolean; page?: number; search?: string }) => {
+    const next = { archived, page: 1, search, ...to };
+    setAsk({
+      ...(next.archived ? { archived: 'yes' } : {}),
+      ...(next.page > 1 ? { page: String(next.page) } : {}),
+      ...(next.search !== '' ? { search: next.search } : {}),
+    });
+  };
+  if (closed.isPending) return <Loading />;
+  if (closed.isError) return <Failed error={closed.error} />;
+  const { jobs, pages, count } = closed.data;
+  return (
+    <Box sx={{ p: { xs: 2, sm: 3 } }}>
+      <Title sub={`${String(count)} ${count === 1 ? 'job' : 'jobs'}${search === '' ? '' : ' of that name'}`}>
+        {archived ? 'Put away' : 'Closed jobs'}
+      </Title>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 2 }}>
+        <TextField
+          size="small"
+          label="Look for"
+          defaultValue={search}
+          key={`${String(archived)} ${search}`}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter') go({ search: (e.target as HTMLInputElement).value.trim() });
+          }}
+          onBlur={(e) => {
+            if (e.target.value.trim() !== search) go({ search: e.target.value.trim() });
+          }}
+        />
+        <Button
+          onClick={() => {
+            go({ archived: !archived, search: '' });
+          }}
+        >
+          {archived ? 'The closed ones' : 'Those put away'}
+        </Button>
+      </Box>
+      {count === 0 && (
+        <Notice tone="deep" title={search === '' ? 'Nothing here' : 'Nothing of that name'}>
+          {archived
+            ? 'A closed job that nobody looks for any more can be put away here.'
+            : 'A job whose parts are handed over is closed from Today; it is kept here with its record.'}
+        </Notice>
+      )}
+      <Box component="ul" aria-label="Closed jobs" sx={{ p: 0, m: 0 }}>
+        {jobs.map((job) => (
+          <ClosedLine key={job.id} job={job} />
+        ))}
+      </Box>
+      {pages > 1 && (
+        <Box component="nav" aria-label="Pages" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 2 }}>
+          <Button
+            disabled={page <= 1}
+            onClick={() => {
+              go({ page: page - 1 });
+            }}
+          >
+            Newer
+          </Button>
+          <Box component="span" sx={{ color: tok('ink2') }}>
+            page {page} of {pages}
+          </Box>
+          <Button
+            disabled={page >= pages}
+            onClick={() => {
+              go({ page: page + 1 });
+            }}
+          >
+            Older
+          </Button>
+        </Box>
+      )}
+    </Box>
+  );
+}
