@@ -25,6 +25,8 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 final readonly class KeptAnswers
 {
     private const ATTRIBUTE = '_kept_as';
+    /** Of packing: the last levels cost much and win little. */
+    private const LEVEL = 5;
 
     public function __construct(
         private Security $security,
@@ -53,9 +55,9 @@ final readonly class KeptAnswers
 
             return;
         }
-        $answer = $this->answers->getItem($key)->get();
-        if (is_string($answer)) {
-            $event->setController(static fn(): Response => JsonResponse::fromJsonString($answer));
+        $packed = $this->answers->getItem($key)->get();
+        if (is_string($packed)) {
+            $event->setController(static fn(): Response => self::unpacked($packed, $request));
         }
     }
 
@@ -71,13 +73,26 @@ final readonly class KeptAnswers
         if ($response instanceof JsonResponse && is_string($key) && is_int($seconds) && is_string($content)) {
             $item = $this->answers->getItem($key);
             if (!$item->isHit()) {
-                $this->answers->save($item->set($content)->expiresAfter(2 * $seconds));
+                $packed = (string) gzencode($content, self::LEVEL);
+                $this->answers->save($item->set($packed)->expiresAfter(2 * $seconds));
+                $event->setResponse($response = self::unpacked($packed, $event->getRequest()));
             }
         }
         if (is_string($key)) {
             $response->headers->set('ETag', self::etag($key));
             $response->headers->set('Cache-Control', 'private, no-cache');
         }
+    }
+
+    /** As it is kept to whoever reads it so, which is every browser; what is long costs more to pack than to find. */
+    private static function unpacked(string $packed, Request $request): Response
+    {
+        $headers = ['Content-Type' => 'application/json', 'Vary' => 'Accept-Encoding'];
+        if (!in_array('gzip', $request->getEncodings(), true)) {
+            return new Response((string) gzdecode($packed), Response::HTTP_OK, $headers);
+        }
+
+        return new Response($packed, Response::HTTP_OK, $headers + ['Content-Encoding' => 'gzip']);
     }
 
     private static function etag(string $key): string
