@@ -239,15 +239,14 @@ final readonly class TodayScreen
     /** What hands-on work waits for, and until about when; null where it waits for nothing. */
     private function waitsFor(PartRow $row, Workpiece $piece, Replayed $replayed, float $now): ?string
     {
-        $first =
-            ChainReader::read(
-                (string) $row->id,
-                YardAir::key($piece->place),
-                $piece,
-                $replayed,
-                $this->air->airs($row->workshop),
-                $now,
-            )[0] ?? null;
+        $first = ChainReader::first(
+            id: (string) $row->id,
+            at: YardAir::key($piece->place),
+            piece: $piece,
+            done: $replayed,
+            airs: $this->air->airs($row->workshop),
+            now: $now,
+        );
         if (null === $first || $first->notBefore <= $now) {
             return null;
         }

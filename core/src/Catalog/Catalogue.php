@@ -26,6 +26,9 @@ final readonly class Catalogue
     /** @var list<string> ids of the steps every route ends with, the hand-over last */
     public array $closing;
 
+    /** @var array<int|string, list<FilmSystem>> those made for a material, in their order, by its id */
+    private array $systemsOf;
+
     /**
      * @param array<int|string, Fact> $facts
      * @param array<int|string, Choice> $signs questions of the substrate helper
@@ -97,6 +100,16 @@ final readonly class Catalogue
             static fn(Step $a, Step $b): int => [$a->isClosing(), $a->order] <=> [$b->isClosing(), $b->order],
         );
         $this->closing = array_map(static fn(Step $s): string => $s->id, $closing);
+        $of = static fn(Substrate $substrate): array => array_values(
+            array_filter($systems, static fn(FilmSystem $s): bool => $s->isFor($substrate)),
+        );
+        $this->systemsOf = array_map($of, $substrates);
+    }
+
+    /** @return list<FilmSystem> those made for a material, in their order */
+    public function systemsOf(Substrate $substrate): array
+    {
+        return $this->systemsOf[$substrate->id] ?? [];
     }
 
     /** Every formula, with the figures of this catalogue. */

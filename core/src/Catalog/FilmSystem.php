@@ -36,6 +36,13 @@ final readonly class FilmSystem
         public array $stands = [],
     ) {}
 
+    /** It is made for the material. */
+    public function isFor(Substrate $substrate): bool
+    {
+        return $substrate->isOf($this->scope->families) &&
+            ([] === $this->scope->except || !$substrate->isOf($this->scope->except));
+    }
+
     /**
      * What of several services it does not stand: the leading one must be its own.
      *

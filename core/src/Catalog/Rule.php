@@ -11,6 +11,9 @@ use Hull\Surface\Product;
 /** A need shared by every step of a kind: the rules of order restorers sign. */
 final readonly class Rule
 {
+    /** @var list<string> the facts it asks for */
+    private array $asks;
+
     /**
      * @param list<string> $stepTags any of them
      * @param list<string> $exceptTags none of them; without step tags it counts for every other step
@@ -30,14 +33,12 @@ final readonly class Rule
         public RuleLevel $level,
         public int $family,
         public bool $atOnce = false,
-    ) {}
+    ) {
+        $this->asks = array_map(static fn(FactWithin $f): string => $f->fact, $need->predicate->facts());
+    }
 
     public function appliesTo(Step $step, ?Product $product): bool
     {
-        if ($this->atOnce && $this->isTakenDownBy($step)) {
-            return false;
-        }
-
         $meant =
             [] === array_intersect($this->exceptTags, $step->tags) &&
             ([] === $this->stepTags
@@ -46,14 +47,14 @@ final readonly class Rule
 
         return $meant &&
             ([] === $this->productTags ||
-                (null !== $product && [] !== array_intersect($this->productTags, $product->tags)));
+                (null !== $product && [] !== array_intersect($this->productTags, $product->tags))) &&
+            !($this->atOnce && $this->isTakenDownBy($step));
     }
 
     private function isTakenDownBy(Step $step): bool
     {
-        $asked = array_map(static fn(FactWithin $f): string => $f->fact, $this->need->predicate->facts());
         foreach ($step->does as $effect) {
-            if (in_array($effect->fact, $asked, true) && $effect->takesDown()) {
+            if (in_array($effect->fact, $this->asks, true) && $effect->takesDown()) {
                 return true;
             }
         }

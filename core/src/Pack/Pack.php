@@ -18,6 +18,8 @@ final readonly class Pack
 {
     /** A small tin is dearer by the litre: price goes with size to this power (estimate). */
     private const BY_SIZE = 0.85;
+    /** So many sizes are remembered. */
+    private const KEPT = 255;
 
     public function __construct(public Quantity $size, public Money $price) {}
 
@@ -33,8 +35,16 @@ final readonly class Pack
         return new self($read, Money::minor((int) round($minorEach * $read->value() ** self::BY_SIZE)));
     }
 
-    /** "400 mL", "5 kg", "50 pcs", "25 m" or "5 m2". */
+    /** "400 mL", "5 kg", "50 pcs", "25 m" or "5 m2". Catalogues have few sizes and ask for them again and again. */
     public static function size(string $text): Quantity
+    {
+        /** @var array<int|string, Quantity> $read */
+        static $read = [];
+
+        return $read[$text] ?? ($read = array_slice($read, -self::KEPT, null, true) + [$text => self::read($text)])[$text];
+    }
+
+    private static function read(string $text): Quantity
     {
         foreach ([Volume::class, Mass::class, Length::class, Area::class, Count::class] as $kind) {
             try {

@@ -101,14 +101,10 @@ final readonly class SystemChooser
      */
     public function fits(Aim $aim): array
     {
-        $fits = [];
-        foreach ($this->catalogue->systems as $system) {
-            if ($this->isFor($system)) {
-                $fits[] = $this->fit($system, $aim);
-            }
-        }
-
-        return $fits;
+        return array_map(
+            fn(FilmSystem $s): SystemFit => $this->fit($s, $aim),
+            $this->catalogue->systemsOf($this->traits->substrate),
+        );
     }
 
     /** What the part is likely wanted for: the first that says so itself and has a system, or else the usual. */
@@ -175,7 +171,7 @@ final readonly class SystemChooser
     {
         $best = null;
         $least = \PHP_INT_MAX;
-        foreach ($this->catalogue->systems as $system) {
+        foreach ($this->catalogue->systemsOf($this->traits->substrate) as $system) {
             if (!$this->mayFit($system, $aim) || !($fit = $this->fit($system, $aim))->fits()) {
                 continue;
             }
@@ -195,7 +191,6 @@ final readonly class SystemChooser
 
         return $aim->leadsBy($system) &&
             ([] === $finishes || in_array($this->traits->finish, $finishes, true)) &&
-            $this->isFor($system) &&
             [] === $system->fails($this->traits->services);
     }
 
@@ -204,7 +199,7 @@ final readonly class SystemChooser
         $t = $this->traits;
         $scope = $system->scope;
         $reasons = [];
-        if (!$this->isFor($system)) {
+        if (!$system->isFor($t->substrate)) {
             $reasons[] = sprintf('It is not made for %s.', lcfirst($t->substrate->name));
         }
         foreach ($system->fails($t->services) as $service) {
@@ -228,15 +223,6 @@ final readonly class SystemChooser
         }
 
         return new SystemFit($system, $reasons, $lacks, $this->against($scope) + $this->byOtherMeans($system));
-    }
-
-    /** It is made for the material. */
-    private function isFor(FilmSystem $system): bool
-    {
-        $substrate = $this->traits->substrate;
-
-        return $substrate->isOf($system->scope->families) &&
-            ([] === $system->scope->except || !$substrate->isOf($system->scope->except));
     }
 
     private function against(Scope $scope): int

@@ -128,8 +128,22 @@ final class ChainReader
         ))->chain();
     }
 
-    /** @return list<Activity> */
-    private function chain(): array
+    /** The first of them alone, which is what a part does next; null where nothing is left to do. */
+    public static function first(
+        string $id,
+        string $at,
+        Workpiece $piece,
+        Replayed $done,
+        Airs $airs,
+        float $now,
+    ): ?Activity {
+        $reader = new self(id: $id, at: $at, piece: $piece, done: $done, airs: $airs, now: $now, deliveries: []);
+
+        return $reader->chain(1)[0] ?? null;
+    }
+
+    /** @return list<Activity> at least so many of them, if there are */
+    private function chain(int $enough = \PHP_INT_MAX): array
     {
         $state = $this->done->state;
         foreach (array_slice($this->done->coats, -count($state->films)) as $coat) {
@@ -140,6 +154,9 @@ final class ChainReader
         }
         $this->stillWorking($state);
         foreach (Workpiece::remaining($this->piece->route(), $this->done) as $step) {
+            if (count($this->chain) >= $enough) {
+                break;
+            }
             $definition = $this->catalogue->step($step->step);
             if ($definition->isWait()) {
                 $this->wait($definition, $state, $this->runner->apply($step, $state)->state);
