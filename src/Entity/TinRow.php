@@ -14,11 +14,16 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'tin')]
 #[ORM\Index(name: 'tin_of_material', columns: ['workshop_id', 'material'])]
+#[ORM\Index(name: 'tin_shown', columns: ['workshop_id', 'gone_at'])]
 class TinRow implements BelongsToWorkshop
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     public Uuid $id;
+
+    /** Since when nothing is in it; null while something is. */
+    #[ORM\Column(type: 'instant', nullable: true)]
+    public ?\DateTimeImmutable $goneAt = null;
 
     /** @var Collection<int, MovementRow> */
     #[ORM\OneToMany(targetEntity: MovementRow::class, mappedBy: 'tin', cascade: ['persist'])]

@@ -24,6 +24,7 @@ use Hull\Store\Supplier;
 use Hull\Store\Tin;
 use Hull\Store\TinState;
 use Hull\Surface\Shade;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
@@ -32,7 +33,14 @@ final readonly class TinLedger
 {
     public const MEASURES = ['L' => Volume::class, 'kg' => Mass::class, 'pc' => Count::class];
 
-    public function __construct(private EntityManagerInterface $em, private Catalogues $catalogues) {}
+    /** An empty tin is looked at, counted again or put right for so long; then it is left out of what is read daily. */
+    private const SHOWN_EMPTY = '-30 days';
+
+    public function __construct(
+        private EntityManagerInterface $em,
+        private Catalogues $catalogues,
+        private ClockInterface $clock,
+    ) {}
 
     /** @param list<Tin> $tins as read; their ids are given here */
     public function receive(Workshop $workshop, array $tins): void
@@ -75,10 +83,21 @@ final readonly class TinLedger
         $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
     }
 
-    /** @return list<TinRow> oldest first */
+    /** @return list<TinRow> oldest first, with their movements; none that has been empty for long */
     public function rows(): array
     {
-        return $this->em->getRepository(TinRow::class)->findBy([], ['received' => 'ASC', 'id' => 'ASC']);
+        /** @var list<TinRow> $rows */
+        $rows = $this->em
+            ->createQuery(
+                'SELECT t, m FROM ' .
+                    TinRow::class .
+                    ' t LEFT JOIN t.movements m WHERE t.goneAt IS NULL OR t.goneAt > :since
+                    ORDER BY t.received, t.id, m.number',
+            )
+            ->setParameter('since', $this->clock->now()->modify(self::SHOWN_EMPTY), 'instant')
+            ->getResult();
+
+        return $rows;
     }
 
     public function state(TinRow $row): TinState
@@ -143,7 +162,7 @@ final readonly class TinLedger
     public function draw(LogRow $line, Shade $paint, Quantity $used): void
     {
         $rows = [];
-        foreach ($this->em->getRepository(TinRow::class)->findBy(['material' => $paint->product]) as $row) {
+        foreach ($this->em->getRepository(TinRow::class)->findBy(['material' => $paint->product, 'goneAt' => null]) as $row) {
             if ((new Shade($row->material, $row->colour))->key() === $paint->key()) {
                 $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
                 $rows[(string) $row->id] = $row;
@@ -193,5 +212,6 @@ final readonly class TinLedger
         );
         $row->movements->add($line);
         $this->em->persist($line);
+        $row->goneAt = $this->state($row)->isEmpty() ? $m->at : null;
     }
 }

@@ -18,6 +18,7 @@ use Hull\Board\Wanted;
 use Hull\Climate\PlaceAir;
 use Hull\Input\Keys;
 use Hull\Input\Node;
+use Hull\Job\EntryKind;
 use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Job\Route;
@@ -298,15 +299,13 @@ final readonly class YardPlan
         ?bool $later = null,
         array $found = [],
     ): PlanRow {
-        $this->adapt();
         $last = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
         $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
         $row->body = ['pins' => $pins, 'fresh' => $fresh, 'take' => $found];
         $this->em->persist($row);
-        $yards = $this->yards($workshop, $pins, self::EDGES);
-        $later ??= count($yards[0]->activities) > self::AT_ONCE;
+        $later ??= $this->left() > self::AT_ONCE;
         if (!$later) {
-            $this->work($row, $yards);
+            $this->work($row);
         }
         $this->em->flush();
         $this->bus->dispatch($later ? new MakePlan((string) $row->id) : new SearchOn((string) $row->id));
@@ -362,15 +361,35 @@ final readonly class YardPlan
         }
     }
 
-    /**
-     * @param array<int, Yard>|null $yards by edge of the forecast
-     * @param \Closure(int, int): void|null $progress orders worked out, of how many
-     */
-    public function work(PlanRow $row, ?array $yards = null, ?\Closure $progress = null): void
+    /** How many steps are left to do in the yard, counted off what is stored. */
+    private function left(): int
     {
+        $left = 0;
+        foreach ($this->whole->jobs() as $job) {
+            $steps = $this->catalogues->for($job->workshop)->steps;
+            foreach ($job->parts as $part) {
+                $done = [];
+                foreach ($part->log as $line) {
+                    $done += EntryKind::Finish === $line->kind ? [(string) $line->stepKey => true] : [];
+                }
+                foreach ($part->latestRoute()->steps ?? [] as $step) {
+                    $id = $step['step'] ?? null;
+                    $isWork = is_string($id) && false === ($steps[$id] ?? null)?->isWait();
+                    $left += $isWork && !isset($done[$step['key'] ?? '']) ? 1 : 0;
+                }
+            }
+        }
+
+        return $left;
+    }
+
+    /** @param \Closure(int, int): void|null $progress orders worked out, of how many */
+    public function work(PlanRow $row, ?\Closure $progress = null): void
+    {
+        $this->adapt();
         $body = Node::root($row->body);
         $pins = array_map(static fn(Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
-        $yards ??= $this->yards($row->workshop, $pins, self::EDGES);
+        $yards = $this->yards($row->workshop, $pins, self::EDGES);
         $yard = $yards[0];
         $tries = Scheduler::triesFor(count($yard->activities));
         $tell =
