@@ -9,17 +9,7 @@ use Doctrine\DBAL\Connection;
 /** What is answered again is what would be worked out anew, whatever was written in between. */
 final class AnswersTest extends ApiCase
 {
-    private const OF_YARD = [
-        '/api/today',
-        '/api/jobs',
-        '/api/closed-jobs',
-        '/api/plan',
-        '/api/plan/next',
-        '/api/store',
-        '/api/catalogue',
-    ];
-    private const OF_PART = ['route', 'windows', 'survey', 'record', 'masking', 'photos', 'films'];
-    private const OF_JOB = ['board', 'quantities', 'register', 'cards'];
+    use KeptReads;
 
     public function testAfterEveryKindOfWriteTheAnswersAreTrue(): void
     {
@@ -108,40 +98,5 @@ final class AnswersTest extends ApiCase
         $this->client->request('GET', '/api/jobs', server: ['HTTP_IF_NONE_MATCH' => $tag]);
         self::assertResponseStatusCodeSame(200);
         self::assertStringNotContainsString('Hovercraft', (string) $this->client->getResponse()->getContent());
-    }
-
-    /** @return list<string> */
-    private static function reads(string $job, string $part): array
-    {
-        return [
-            ...self::OF_YARD,
-            ...array_map(static fn(string $r): string => "/api/parts/$part/$r", self::OF_PART),
-            ...array_map(static fn(string $r): string => "/api/jobs/$job/$r", self::OF_JOB),
-        ];
-    }
-
-    /**
-     * @param list<string> $reads
-     *
-     * @return list<string> those whose answer is another one when it is worked out anew
-     */
-    private function faults(array $reads): array
-    {
-        $answers = [];
-        foreach ($reads as $read) {
-            $this->call('GET', $read);
-            $answers[] = [$read, $this->code(), $this->client->getResponse()->getContent()];
-        }
-        $pool = self::getContainer()->get('answers');
-        $pool->clear();
-        $faults = [];
-        foreach ($answers as [$read, $code, $content]) {
-            $this->call('GET', $read);
-            if ($this->code() !== $code || $this->client->getResponse()->getContent() !== $content) {
-                $faults[] = $read;
-            }
-        }
-
-        return $faults;
     }
 }

@@ -137,7 +137,7 @@ abstract class ApiCase extends WebTestCase
      *
      * @return array<int|string, mixed>
      */
-    protected static function survey(array $change = []): array
+    public static function survey(array $change = []): array
     {
         return [
             'part' => [

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\App;
+
+/**
+ * Whatever is written in whatever order, and however the clock goes on: what is answered again is what would be worked
+ * out anew. Thinned; HULL_FULL=1 writes five thousand times, HULL_SEED another order.
+ */
+final class RandomWritesTest extends ApiCase
+{
+    use KeptReads;
+
+    private const WRITES = 70;
+    private const FULL = 5000;
+    /** So many of the reads are held against their like after each write; all of them now and then. */
+    private const LOOKS = 3;
+    private const ALL = 35;
+
+    public function testKeptAnswersNeverLie(): void
+    {
+        $this->enter('rowan@yard.example');
+        [$job, $part] = $this->part();
+        $jobs = [$job, self::text($this->call('POST', '/api/jobs', ['name' => 'Second']), 'id')];
+        $parts = [$part];
+        foreach (['plate', 'rail'] as $slug) {
+            $parts[] = self::text($this->call('POST', "/api/jobs/$jobs[1]/parts", self::survey(['id' => $slug])), 'id');
+        }
+        $slugs = array_combine($parts, ['engine-frame', 'plate', 'rail']);
+        $seed = (int) (false === getenv('HULL_SEED') ? 1 : getenv('HULL_SEED'));
+        $meddler = new Meddler($seed, $jobs, $parts);
+        $faults = $taken = [];
+        $writes = false === getenv('HULL_FULL') ? self::WRITES : self::FULL;
+        for ($n = 1; $n <= $writes && [] === $faults; ++$n) {
+            $did = match (
+                $meddler->one(['line', 'line', 'line', 'survey', 'plain', 'plain', 'plain', 'versioned', 'clock'])
+            ) {
+                'line' => $this->writesALine($meddler),
+                'survey' => $this->surveys($meddler, $slugs),
+                'versioned' => $this->did($meddler->versioned(), true),
+                'clock' => $this->waits($meddler),
+                default => $this->did($meddler->plain(self::ago('0 minutes')), false),
+            };
+            $taken += null === $did ? [] : [$did => true];
+            $reads = self::reads($meddler->job(), $meddler->part());
+            $some =
+                0 === $n % self::ALL ? $reads : array_map(fn(): string => $meddler->one($reads), range(1, self::LOOKS));
+            $faults = array_map(static fn(string $f): string => "$n: $f after $did", $this->faults($some));
+        }
+        self::assertSame([], $faults);
+        self::assertGreaterThan(
+            12,
+            count($taken),
+            "few kinds of writes were taken:\n" . implode("\n", array_keys($taken)),
+        );
+    }
+
+    private function writesALine(Meddler $meddler): ?string
+    {
+        $part = $meddler->part();
+        $record = $this->call('GET', "/api/parts/$part/record");
+        $left = [];
+        foreach (200 === $this->code() ? self::list($record, 'steps') : [] as $step) {
+            $left = [...$left, ...'done' === self::text($step, 'status') ? [] : [self::text($step, 'key')]];
+        }
+        $line = $meddler->line($left, self::ago('0 minutes'));
+
+        return $this->did(['POST', "/api/parts/$part/log", $line], false);
+    }
+
+    /** @param array<int|string, string> $slugs */
+    private function surveys(Meddler $meddler, array $slugs): ?string
+    {
+        $part = $meddler->part();
+        $seen = $this->call('GET', "/api/parts/$part/survey");
+        $version = 200 === $this->code() ? self::at($seen, 'version') : 1;
+
+        return $this->did(
+            ['PUT', "/api/parts/$part/survey", [...$meddler->survey($slugs[$part]), 'version' => $version]],
+            false,
+        );
+    }
+
+    private function waits(Meddler $meddler): string
+    {
+        self::clock()->modify(sprintf('+%d minutes', $meddler->minutes()));
+
+        return 'the clock';
+    }
+
+    /**
+     * @param array{string, string, array<string, mixed>|null} $write
+     *
+     * @return string|null what was taken, with ids left out
+     */
+    private function did(array $write, bool $versioned): ?string
+    {
+        [$method, $path, $body] = $write;
+        $versioned ? $this->change($method, $path, $body ?? []) : $this->call($method, $path, $body);
+        self::assertLessThan(500, $this->code(), "$method $path " . json_encode($body));
+        $kind = $method . ' ' . preg_replace('/[0-9a-f-]{36}/', '{id}', $path);
+
+        return $this->code() < 300 ? $kind . (isset($body['kind']) ? ' ' . json_encode($body['kind']) : '') : null;
+    }
+}
