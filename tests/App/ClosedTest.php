@@ -62,7 +62,11 @@ final class ClosedTest extends ApiCase
             ['PUT', "/api/jobs/$job", ['name' => 'Otherwise']],
             ['PUT', "/api/jobs/$job/due", ['due' => '2026-07-01']],
             ['PUT', "/api/jobs/$job/without", ['without' => []]],
-            ['POST', "/api/jobs/$job/register", ['part' => $part, 'what' => 'bolts']],
+            [
+                'POST',
+                "/api/jobs/$job/register",
+                ['part' => 'engine-frame', 'what' => 'bolts', 'items' => [['what' => 'bolt', 'count' => 4]]],
+            ],
             [
                 'POST',
                 "/api/parts/$part/photos",

@@ -12,6 +12,8 @@ final class Meddler
 {
     private const DOCS = __DIR__ . '/../../docs/formats/';
 
+    public const SLUGS = ['engine-frame', 'plate', 'rail'];
+
     private readonly Randomizer $dice;
 
     /**
@@ -95,7 +97,15 @@ final class Meddler
             ['PUT', "/api/jobs/$job/due", ['due' => '2026-0' . $this->dice->getInt(6, 9) . '-11']],
             ['PUT', "/api/jobs/$job", ['name' => 'Job ' . $this->minutes(), 'note' => '']],
             ['PUT', "/api/jobs/$job/without", ['without' => $this->one([[], ['oven'], ['blast', 'oven']])]],
-            ['POST', "/api/jobs/$job/register", ['part' => $part, 'what' => 'bolts ' . $this->minutes()]],
+            [
+                'POST',
+                "/api/jobs/$job/register",
+                [
+                    'part' => $this->one(self::SLUGS),
+                    'what' => 'bolts ' . $this->minutes(),
+                    'items' => [['what' => 'bolt', 'count' => 4]],
+                ],
+            ],
             ['POST', "/api/jobs/$job/close", ['leaving' => true]],
             ['POST', "/api/jobs/$job/reopen", null],
             ['PUT', "/api/jobs/$job/archived", ['archived' => 0 === $this->dice->getInt(0, 1)]],
@@ -140,7 +150,7 @@ final class Meddler
     private function readings(string $now): array
     {
         return [
-            'place' => $this->one(['Bay', 'bay', 'Heated bay']),
+            'place' => 'Heated bay',
             'text' => sprintf("at,temperature,humidity\n%s,%d C,%d %%\n", $now, $this->minutes() % 25, 40),
         ];
     }

@@ -27,7 +27,7 @@ final class RandomWritesTest extends ApiCase
         foreach (['plate', 'rail'] as $slug) {
             $parts[] = self::text($this->call('POST', "/api/jobs/$jobs[1]/parts", self::survey(['id' => $slug])), 'id');
         }
-        $slugs = array_combine($parts, ['engine-frame', 'plate', 'rail']);
+        $slugs = array_combine($parts, Meddler::SLUGS);
         $seed = (int) (false === getenv('HULL_SEED') ? 1 : getenv('HULL_SEED'));
         $meddler = new Meddler($seed, $jobs, $parts);
         $faults = $taken = [];
