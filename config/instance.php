@@ -33,6 +33,12 @@ if (!isset($_SERVER['DATABASE_URL']) && !isset($_SERVER['APP_ENV']) && is_file($
         ),
     );
 }
+foreach (['PGTARGETSESSIONATTRS', 'PGCONNECT_TIMEOUT'] as $name) {
+    // These the library of the database reads itself.
+    if (isset($_SERVER[$name]) && is_string($_SERVER[$name])) {
+        putenv($name . '=' . $_SERVER[$name]);
+    }
+}
 if (!isset($_SERVER['APP_ENV'], $_SERVER['DATABASE_URL'])) {
     $dotenv->bootEnv(dirname(__DIR__) . '/.env');
 }

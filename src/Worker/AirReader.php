@@ -22,25 +22,29 @@ final class AirReader
     /** How often it looks whether a forecast or reading is due, s. */
     private const EVERY_S = 60;
 
-    private ?int $last = null;
+    private readonly Every $every;
 
     public function __construct(
         private readonly EntityManagerInterface $em,
         private readonly ManagerRegistry $doctrine,
         private readonly WorkshopScope $scope,
         private readonly YardAir $air,
-        private readonly ClockInterface $clock,
         private readonly LoggerInterface $logger,
-    ) {}
+        private readonly Lead $lead,
+        ClockInterface $clock,
+    ) {
+        $this->every = new Every($clock, self::EVERY_S);
+    }
 
     public function __invoke(WorkerRunningEvent $event): void
     {
-        $now = $this->clock->now()->getTimestamp();
-        if (null !== $this->last && $now - $this->last < self::EVERY_S) {
+        if (!$this->every->isDue()) {
             return;
         }
-        $this->last = $now;
         try {
+            if (!$this->lead->isMine()) {
+                return;
+            }
             $this->em->clear();
             foreach ($this->em->getRepository(Workshop::class)->findAll() as $workshop) {
                 $this->scope->enter($workshop);

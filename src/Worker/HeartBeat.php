@@ -17,9 +17,12 @@ final class HeartBeat
 {
     private const EVERY_S = 10;
 
-    private int $next = 0;
+    private readonly Every $every;
 
-    public function __construct(private readonly Pulse $pulse, private readonly ClockInterface $clock) {}
+    public function __construct(private readonly Pulse $pulse, ClockInterface $clock)
+    {
+        $this->every = new Every($clock, self::EVERY_S);
+    }
 
     public function started(WorkerStartedEvent $event): void
     {
@@ -33,10 +36,8 @@ final class HeartBeat
 
     private function beat(): void
     {
-        $now = $this->clock->now()->getTimestamp();
-        if ($now >= $this->next) {
+        if ($this->every->isDue()) {
             $this->pulse->beat(Pulse::WORKER);
-            $this->next = $now + self::EVERY_S;
         }
     }
 }

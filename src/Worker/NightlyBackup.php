@@ -21,29 +21,31 @@ final class NightlyBackup
     private const AGAIN_S = 900;
     private const LOOK_S = 60;
 
-    private int $next = 0;
+    private readonly Every $every;
 
     public function __construct(
         private readonly Backup $backup,
         private readonly ClockInterface $clock,
         private readonly LoggerInterface $logger,
         private readonly string $folder,
-    ) {}
+        private readonly Lead $lead,
+    ) {
+        $this->every = new Every($clock, self::LOOK_S);
+    }
 
     public function __invoke(WorkerRunningEvent $event): void
     {
-        $now = $this->clock->now();
-        if ($now->getTimestamp() < $this->next) {
+        if (!$this->every->isDue()) {
             return;
         }
-        $this->next = $now->getTimestamp() + self::LOOK_S;
+        $now = $this->clock->now();
         $due = $now->setTime(self::FROM_HOUR, 0);
         $due = $due > $now ? $due->modify('-1 day') : $due;
         if (self::last($this->folder) >= $due) {
             return;
         }
         try {
-            if ($this->backup->isEmpty()) {
+            if (!$this->lead->isMine() || $this->backup->isEmpty()) {
                 return;
             }
             if (!is_dir($this->folder)) {
@@ -53,7 +55,7 @@ final class NightlyBackup
             $this->backup->keep($this->folder, BackupCommand::KEEP);
             $this->logger->notice('Backed up into {path}.', ['path' => $archive->path]);
         } catch (\Throwable $e) {
-            $this->next = $now->getTimestamp() + self::AGAIN_S;
+            $this->every->notFor(self::AGAIN_S);
             $this->logger->error('The nightly backup failed: {why}', ['why' => $e->getMessage()]);
         }
     }

@@ -16,26 +16,30 @@ final class Sweeper
 {
     private const EVERY_S = 3600;
 
-    private int $next = 0;
+    private readonly Every $every;
 
     public function __construct(
         private readonly Connection $db,
         private readonly PruneableInterface $answers,
-        private readonly ClockInterface $clock,
-    ) {}
+        private readonly Lead $lead,
+        ClockInterface $clock,
+    ) {
+        $this->every = new Every($clock, self::EVERY_S);
+    }
 
     public function __invoke(WorkerRunningEvent $event): void
     {
-        $now = $this->clock->now()->getTimestamp();
-        if ($now < $this->next) {
+        if (!$this->every->isDue()) {
             return;
         }
-        $this->next = $now + self::EVERY_S;
-        // Of each yard the last line stays: it is its version.
-        $this->db->executeStatement(
-            "DELETE FROM yard_change c WHERE at < now() - interval '1 day' AND EXISTS
-            (SELECT 1 FROM yard_change n WHERE n.workshop_id = c.workshop_id AND n.id > c.id)",
-        );
+        // Kept answers lie with each machine.
         $this->answers->prune();
+        if ($this->lead->isMine()) {
+            // Of each yard the last line stays: it is its version.
+            $this->db->executeStatement(
+                "DELETE FROM yard_change c WHERE at < now() - interval '1 day' AND EXISTS
+                (SELECT 1 FROM yard_change n WHERE n.workshop_id = c.workshop_id AND n.id > c.id)",
+            );
+        }
     }
 }

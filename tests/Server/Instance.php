@@ -22,7 +22,7 @@ final class Instance
     }
 
     /** @return array<string, string|false> what the tests themselves run with is not passed on */
-    private static function environment(): array
+    public static function environment(): array
     {
         return [
             'HULL_INSTANCE' => self::NAME,

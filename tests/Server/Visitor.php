@@ -19,15 +19,25 @@ final class Visitor
     private CookieJar $cookies;
     private HttpClientInterface $http;
 
-    public function __construct()
+    /** @param string|null $address of an instance; the one that the tests started where it is not said */
+    public function __construct(private readonly ?string $address = null)
     {
         $this->cookies = new CookieJar();
         $this->http = HttpClient::create(['timeout' => 20.0, 'max_redirects' => 0]);
     }
 
-    public static function signedIn(): self
+    /** The same somebody, with the same cookies, at another address. */
+    public function at(string $address): self
     {
-        $visitor = new self();
+        $other = new self($address);
+        $other->cookies = $this->cookies;
+
+        return $other;
+    }
+
+    public static function signedIn(?string $address = null): self
+    {
+        $visitor = new self($address);
         $code = $visitor->post('/api/sign-in', ['email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD]);
 
         return $code < 300 ? $visitor : throw new \RuntimeException('Signing in answered ' . $code);
@@ -62,7 +72,7 @@ final class Visitor
     /** @param array<string, mixed> $options */
     private function call(string $verb, string $path, array $options): int
     {
-        $uri = Instance::address() . $path;
+        $uri = ($this->address ?? Instance::address()) . $path;
         $cookies = [];
         foreach ($this->cookies->all() as $cookie) {
             $cookies[] = $cookie->getName() . '=' . $cookie->getRawValue();

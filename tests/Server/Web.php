@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Server;
+
+use Symfony\Component\Process\Process;
+
+/** A web instance on a database that stands elsewhere, as one of several machines behind a balancer. */
+final class Web
+{
+    private const STARTS_S = 120.0;
+
+    private readonly Process $run;
+
+    public function __construct(private readonly string $name, private readonly int $port, string $database)
+    {
+        $this->run = new Process(
+            ['./run'],
+            Instance::root(),
+            ['HULL_INSTANCE' => $name, 'APP_PORT' => (string) $port, 'HULL_DATABASE' => $database] +
+                Instance::environment(),
+            null,
+            null,
+        );
+        $this->run->start();
+        Instance::until(
+            fn(): bool => str_contains($this->run->getOutput(), 'Ctrl-C') || !$this->run->isRunning(),
+            self::STARTS_S,
+        );
+        if (!$this->run->isRunning()) {
+            throw new \RuntimeException('./run ended: ' . $this->run->getErrorOutput() . $this->run->getOutput());
+        }
+    }
+
+    public function address(): string
+    {
+        return trim((string) file_get_contents(Instance::root() . "/var/run/$this->name/address"));
+    }
+
+    public function stop(): void
+    {
+        if ($this->run->isRunning()) {
+            $this->run->signal(\SIGINT);
+            Instance::until(fn(): bool => !$this->run->isRunning(), 40.0);
+        }
+    }
+}
