@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Serves the page for every address that is a view of the application. */
 final readonly class FrontController
 {
+    /** Reads of the first page. */
+    private const FIRST = ['/api/today', '/api/jobs'];
+
     public function __construct(private string $manifest) {}
 
     #[
@@ -21,21 +25,13 @@ final readonly class FrontController
             priority: -100,
         ),
     ]
-    public function page(): Response
+    public function page(Request $request, string $path): Response
     {
-        $built = is_file($this->manifest) ? json_decode((string) file_get_contents($this->manifest), true) : null;
-        $entry = is_array($built) ? $built['index.html'] ?? null : null;
-        if (!is_array($entry) || !is_string($entry['file'] ?? null)) {
+        $built = BuiltFiles::read($this->manifest);
+        if (null === $built) {
             return new Response('The front end has not been built yet. ./run builds it.', 503, [
                 'Content-Type' => 'text/plain',
             ]);
-        }
-        $styles = '';
-        foreach (is_array($entry['css'] ?? null) ? $entry['css'] : [] as $css) {
-            $styles .= sprintf(
-                '<link rel="stylesheet" href="/build/%s">',
-                htmlspecialchars(is_string($css) ? $css : ''),
-            );
         }
         $nonce = bin2hex(random_bytes(16));
         $html = sprintf(
@@ -46,8 +42,8 @@ final readonly class FrontController
                 'to be allowed.</noscript><script type="module" nonce="%1$s" ' .
                 'src="/build/%3$s"></script></body></html>',
             $nonce,
-            $styles,
-            htmlspecialchars($entry['file']),
+            implode('', self::links($built, $nonce, '' === $path, $request->cookies->has('hull'))),
+            htmlspecialchars((string) $built->script()),
         );
 
         return new Response($html, 200, [
@@ -60,5 +56,36 @@ final readonly class FrontController
                 $nonce,
             ),
         ]);
+    }
+
+    /**
+     * What the page will ask for is asked for along with it: over a slow line each thing that is named only by the one
+     * before costs a journey.
+     *
+     * @param bool $isFirst the page shows what wants you today
+     * @param bool $isKnown somebody may be signed in
+     *
+     * @return list<string>
+     */
+    private static function links(BuiltFiles $built, string $nonce, bool $isFirst, bool $isKnown): array
+    {
+        $link = static fn(string $rel, string $address, string $more = ''): string => sprintf(
+            '<link rel="%s" href="%s"%s>',
+            $rel,
+            htmlspecialchars($address),
+            $more,
+        );
+        $reads = ['/api/session', ...$isFirst && $isKnown ? self::FIRST : []];
+        $font = $built->font();
+
+        return [
+            ...array_map(static fn(string $f): string => $link('stylesheet', '/build/' . $f), $built->styles()),
+            ...array_map(
+                static fn(string $f): string => $link('modulepreload', '/build/' . $f, " nonce=\"$nonce\""),
+                $built->early($isFirst),
+            ),
+            ...array_map(static fn(string $r): string => $link('preload', $r, ' as="fetch" crossorigin'), $reads),
+            ...null === $font ? [] : [$link('preload', '/build/' . $font, ' as="font" type="font/woff2" crossorigin')],
+        ];
     }
 }

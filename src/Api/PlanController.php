@@ -63,9 +63,11 @@ final readonly class PlanController
     #[Route('/api/plan/next', name: 'api_plan_next', methods: ['GET'])]
     #[Lasts]
     #[ResponseBody(NextHourView::class)]
-    public function next(): JsonResponse
+    public function next(NextHourScreen $hour): JsonResponse
     {
-        return new JsonResponse($this->screen->next($this->desk->account()->workshop, $this->desk->shown()));
+        return new JsonResponse(
+            $hour->view($this->desk->account()->workshop, $this->desk->jobs(), $this->desk->shown()),
+        );
     }
 
     #[Route('/api/plan/floor', name: 'api_plan_floor', methods: ['GET'])]

@@ -9,8 +9,6 @@ use App\Api\View\HelpView;
 use App\Api\View\LostView;
 use App\Api\View\MayBegin;
 use App\Api\View\MoveView;
-use App\Api\View\NextHourView;
-use App\Api\View\NextView;
 use App\Api\View\PlannedView;
 use App\Api\View\PlanPart;
 use App\Api\View\PlanPerson;
@@ -28,12 +26,9 @@ use App\Work\RowMapper;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
-use Hull\Catalog\Caution;
-use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
 use Hull\Quantity\UnitSystem;
-use Hull\Schedule\NextHour;
 use Hull\Schedule\Person;
 use Hull\Schedule\Remedy;
 use Hull\Schedule\Schedule;
@@ -83,7 +78,6 @@ final readonly class PlanScreen
         $kept = array_values(array_filter(PlanBody::work($row), $of));
         $catalogue = $this->catalogues->for($workshop);
         $work = array_map(static fn(Node $w): PlannedView => self::planned($w, $shown, $catalogue), $kept);
-        $cautions = self::cautions($catalogue, $kept, $now, $zone);
 
         return new PlanView(
             now: Screens::instant($now) ?? '',
@@ -158,11 +152,6 @@ final readonly class PlanScreen
             places: array_values(
                 array_map(fn(\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places),
             ),
-            wear: array_map(
-                static fn(Protection $p): string => $p->name,
-                $this->catalogues->for($workshop)->protectionFor($cautions),
-            ),
-            mind: array_map(static fn(Caution $c): string => $c->hint, $cautions),
         );
     }
 
@@ -236,35 +225,6 @@ final readonly class PlanScreen
     }
 
     /**
-     * @param list<Node> $work
-     *
-     * @return list<Caution> of what is planned for the rest of the day, worst first
-     */
-    private static function cautions(Catalogue $catalogue, array $work, float $now, \DateTimeZone $zone): array
-    {
-        $evening =
-            (float) (new \DateTimeImmutable('@' . (int) ($now * 3600.0)))
-                ->setTimezone($zone)
-                ->modify('tomorrow midnight')
-                ->format('U') / 3600.0;
-        $cautions = [];
-        foreach ($work as $w) {
-            $step = $catalogue->steps[self::id($w, 'step')] ?? null;
-            if (null === $step || $w->field('end')->number() < $now || $w->field('start')->number() > $evening) {
-                continue;
-            }
-            $product = $catalogue->products[self::id($w, 'product')] ?? null;
-            foreach ([...$step->cautions, ...$product->cautions ?? []] as $id) {
-                $cautions[$id] = $catalogue->cautions[$id];
-            }
-        }
-        $cautions = array_values($cautions);
-        usort($cautions, static fn(Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
-
-        return $cautions;
-    }
-
-    /**
      * @param list<JobRow> $jobs
      *
      * @return list<PlanPart>
@@ -287,7 +247,7 @@ final readonly class PlanScreen
         return $parts;
     }
 
-    private static function id(Node $w, string $field): string
+    public static function id(Node $w, string $field): string
     {
         $id = $w->optional($field)?->value;
 
@@ -327,39 +287,6 @@ final readonly class PlanScreen
             with: [...null === $product || str_contains($name, $product->name) ? [] : [$product->name], ...$gear],
             hangs: array_map(static fn(Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
         );
-    }
-
-    /** What can begin now, worked out at this moment: the plan may be hours old. */
-    public function next(Workshop $workshop, UnitPresenter $shown): NextHourView
-    {
-        $row = $this->plans->latest();
-        if (null === $row) {
-            return new NextHourView(0, []);
-        }
-        $now = (float) $this->clock->now()->format('U.u') / 3600.0;
-        $work = PlanBody::work($row);
-        $slack = [];
-        foreach ($work as $w) {
-            $room = $w->field('slack')->number();
-            $slack[$w->field('id')->text()] = max(0.0, min($room, $w->field('start')->number() + $room - $now));
-        }
-        $schedule = $this->plans->schedule($workshop);
-        $next = array_map(static function (NextHour $n) use ($schedule, $shown): NextView {
-            $activity = $schedule->yard->activity($n->id);
-            $placed = $schedule->placed[$n->id];
-
-            return new NextView(
-                id: $n->id,
-                part: $activity->part,
-                name: $activity->name,
-                planned: $n->planned,
-                fits: $n->fits,
-                takes: $shown->value(Duration::hours(max(0.0, $placed->end - $placed->start))),
-                slack: $shown->value(Duration::hours($n->slack)),
-            );
-        }, NextHour::of($schedule, $slack));
-
-        return new NextHourView($row->version, $next);
     }
 
     private static function paid(Node $n, UnitPresenter $shown): ?View\Value

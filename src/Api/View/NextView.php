@@ -14,6 +14,7 @@ final readonly class NextView
     public function __construct(
         public string $id,
         public string $part,
+        public string $partName,
         public string $name,
         public bool $planned,
         public bool $fits,

@@ -24,8 +24,6 @@ final readonly class PlanView
      * @param list<MoveView> $moves what it does otherwise than the one before
      * @param list<PlanPerson> $people
      * @param list<PlaceHours> $places
-     * @param list<string> $wear today, for what is planned today
-     * @param list<string> $mind cautions of what is planned today, worst first
      */
     public function __construct(
         public string $now,
@@ -55,7 +53,5 @@ final readonly class PlanView
         public array $moves,
         public array $people,
         public array $places,
-        public array $wear,
-        public array $mind,
     ) {}
 }

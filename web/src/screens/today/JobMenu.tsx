@@ -16,25 +16,27 @@ export function JobMenu({ of, choices }: { of: string; choices: [label: string, 
       >
         More
       </Button>
-      <Menu
-        anchorEl={at}
-        open={at !== null}
-        onClose={() => {
-          setAt(null);
-        }}
-      >
-        {choices.map(([label, act]) => (
-          <MenuItem
-            key={label}
-            onClick={() => {
-              setAt(null);
-              act();
-            }}
-          >
-            {label}
-          </MenuItem>
-        ))}
-      </Menu>
+      {at && (
+        <Menu
+          anchorEl={at}
+          open
+          onClose={() => {
+            setAt(null);
+          }}
+        >
+          {choices.map(([label, act]) => (
+            <MenuItem
+              key={label}
+              onClick={() => {
+                setAt(null);
+                act();
+              }}
+            >
+              {label}
+            </MenuItem>
+          ))}
+        </Menu>
+      )}
     </>
   );
 }

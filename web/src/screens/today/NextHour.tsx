@@ -1,6 +1,5 @@
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
-import { type Schemas } from '../../api/client';
 import { useNextHour } from '../../api/plan';
 import { useStore } from '../../api/store';
 import { Heading } from '../../parts/Headings';
@@ -28,11 +27,12 @@ function StockLine() {
 }
 
 /** What to do with the hour there is, and what of weather, gear and stock concerns it. */
-export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
-  const part = (id: string) => plan.parts.find((p) => p.id === id);
-  const moves = plan.moves.filter((m) => m.from !== null && !m.slip);
+export function NextHour() {
   const hour = useNextHour();
-  const next = hour.data?.next ?? [];
+  if (hour.isPending) return <Loading />;
+  if (hour.isError) return <Failed error={hour.error} />;
+  const plan = hour.data;
+  if (!plan.hasParts) return null;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: { xs: 2, md: 4 }, mt: 2.5 }}>
       <Box component="section" aria-label="With the next hour">
@@ -42,14 +42,12 @@ export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
             No plan has been made yet, so nothing says what comes first. Plan the yard on the schedule.
           </Box>
         )}
-        {plan.version > 0 && hour.isPending && <Loading />}
-        {plan.version > 0 && hour.isError && <Failed error={hour.error} />}
-        {plan.version > 0 && hour.isSuccess && next.length === 0 && (
+        {plan.version > 0 && plan.next.length === 0 && (
           <Box sx={{ color: tok('ink2') }}>
             Nothing can begin at this minute: everything waits, or the working hours are over.
           </Box>
         )}
-        {next.slice(0, 4).map((n, i) => (
+        {plan.next.slice(0, 4).map((n, i) => (
           <Box
             key={n.id}
             component={Link}
@@ -68,7 +66,7 @@ export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
           >
             <Box>
               <Box component="span" sx={{ fontWeight: i === 0 ? 750 : 600 }}>
-                {part(n.part)?.name}: {n.name}
+                {n.partName}: {n.name}
               </Box>
               <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
                 {given(n.planned, 'planned for now')
@@ -88,9 +86,9 @@ export function NextHour({ plan }: { plan: Schemas['PlanView'] }) {
             The plan may no longer hold: {plan.outdated.join(', ')}.
           </Box>
         )}
-        {plan.again && moves.length > 0 && (
+        {plan.moved > 0 && (
           <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 0.5 }}>
-            {moves.length} {moves.length === 1 ? 'thing' : 'things'} moved in the last plan: {plan.note}.
+            {plan.moved} {plan.moved === 1 ? 'thing' : 'things'} moved in the last plan: {plan.note}.
           </Box>
         )}
       </Box>

@@ -3,9 +3,11 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type SubmitEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { useCatalogue } from '../../api/catalogue';
 import { useJobs } from '../../api/jobs';
 import { useGear } from '../../api/workshop';
 import { Notice } from '../../parts/Notice';
+import { Failed } from '../../parts/Waiting';
 import { FirstGear } from '../yard/Gear';
 import { wide } from '../../theme/tokens';
 
@@ -64,8 +66,9 @@ function placeBody(
   };
 }
 
-export function TakeIn(of: { open: boolean; close: () => void; catalogue: Schemas['CatalogueView'] }) {
+export function TakeIn(of: { open: boolean; close: () => void }) {
   const gear = useGear();
+  const catalogue = useCatalogue();
   if (gear.data?.asked === false)
     return (
       <Dialog open={of.open} onClose={of.close} fullWidth maxWidth="md">
@@ -78,7 +81,14 @@ export function TakeIn(of: { open: boolean; close: () => void; catalogue: Schema
         </DialogActions>
       </Dialog>
     );
-  return <PartForm {...of} />;
+  if (gear.isPending || catalogue.isPending) return null;
+  if (catalogue.isError)
+    return (
+      <Dialog open={of.open} onClose={of.close}>
+        <Failed error={catalogue.error} />
+      </Dialog>
+    );
+  return <PartForm {...of} catalogue={catalogue.data} />;
 }
 
 function PartForm({

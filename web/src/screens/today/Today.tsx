@@ -1,11 +1,9 @@
 import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { type ChangeEvent, useRef, useState } from 'react';
+import { type ChangeEvent, lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../api/catalogue';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useJobs, useToday } from '../../api/jobs';
-import { usePlan } from '../../api/plan';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
@@ -13,21 +11,20 @@ import { clock, longDay } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
 import { useCalls } from './useCalls';
 import { Card } from './Card';
-import { JobList } from './JobList';
 import { NextHour } from './NextHour';
-import { TakeIn } from './TakeIn';
 
+// What comes first is shown first; the list below it and the dialog come after.
+const JobList = lazy(() => import('./JobList').then((m) => ({ default: m.JobList })));
+const TakeIn = lazy(() => import('./TakeIn').then((m) => ({ default: m.TakeIn })));
 const fresh = (c: Schemas['TodayCard']): boolean => c.message === 'Not begun.';
 
 export function Today() {
   const today = useToday();
   const jobs = useJobs();
-  const catalogue = useCatalogue();
   const client = useQueryClient();
   const [taking, setTaking] = useState(false);
   const [wrong, setWrong] = useState('');
   const file = useRef<HTMLInputElement>(null);
-  const plan = usePlan().data;
   const call = useCalls(today.data?.cards ?? [], today.data?.now ?? '');
   const bring = async (e: ChangeEvent<HTMLInputElement>) => {
     const chosen = e.target.files?.[0];
@@ -51,9 +48,8 @@ export function Today() {
       );
     }
   };
-  if (today.isPending || catalogue.isPending) return <Loading />;
+  if (today.isPending) return <Loading />;
   if (today.isError) return <Failed error={today.error} />;
-  if (catalogue.isError) return <Failed error={catalogue.error} />;
   const now = new Date(today.data.now);
   return (
     <Box sx={{ p: { xs: 2, sm: 3 } }}>
@@ -102,7 +98,7 @@ export function Today() {
             <Card key={card.partId} card={card} now={today.data.now} />
           ))}
       </Box>
-      {plan && plan.parts.length > 0 && <NextHour plan={plan} />}
+      <NextHour />
       {today.data.cards.some((c) => c.urgency === 'now') &&
         'Notification' in window &&
         Notification.permission === 'default' && (
@@ -142,15 +138,20 @@ export function Today() {
           </Box>
         </Box>
       )}
-      {jobs.data && <JobList jobs={jobs.data.jobs} />}
+      {jobs.data && (
+        <Suspense fallback={<Loading />}>
+          <JobList jobs={jobs.data.jobs} />
+        </Suspense>
+      )}
       {taking && (
-        <TakeIn
-          open
-          close={() => {
-            setTaking(false);
-          }}
-          catalogue={catalogue.data}
-        />
+        <Suspense fallback={null}>
+          <TakeIn
+            open
+            close={() => {
+              setTaking(false);
+            }}
+          />
+        </Suspense>
       )}
     </Box>
   );

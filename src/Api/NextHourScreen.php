@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\NextHourView;
+use App\Api\View\NextView;
+use App\Api\View\PlaceMatters;
+use App\Catalog\Catalogues;
+use App\Entity\JobRow;
+use App\Entity\Workshop;
+use App\Work\PlanBody;
+use App\Work\RowMapper;
+use App\Work\YardAir;
+use App\Work\YardPlan;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Caution;
+use Hull\Catalog\Protection;
+use Hull\Input\Node;
+use Hull\Job\Place;
+use Hull\Quantity\Duration;
+use Hull\Schedule\NextHour;
+use Psr\Clock\ClockInterface;
+
+/** Builds what can begin now, worked out at this moment: the plan may be hours old. */
+final readonly class NextHourScreen
+{
+    public function __construct(
+        private YardPlan $plans,
+        private YardAir $air,
+        private RowMapper $stored,
+        private Catalogues $catalogues,
+        private PlaceHoursScreen $hours,
+        private ClockInterface $clock,
+    ) {}
+
+    /** @param list<JobRow> $jobs */
+    public function view(Workshop $workshop, array $jobs, UnitPresenter $shown): NextHourView
+    {
+        $row = $this->plans->latest();
+        $names = $this->names($jobs);
+        $now = (float) $this->clock->now()->format('U.u') / 3600.0;
+        $catalogue = $this->catalogues->for($workshop);
+        $work = PlanBody::work($row);
+        $kept = array_values(array_filter($work, static fn(Node $n): bool => isset($names[$n->field('part')->text()])));
+        $cautions = self::cautions($catalogue, $kept, $now, new \DateTimeZone($workshop->timezone));
+        $moves =
+            Node::root($row->body ?? [])
+                ->optional('moves')
+                ?->items(5000) ?? [];
+
+        return new NextHourView(
+            version: $row->version ?? 0,
+            hasParts: [] !== $names,
+            next: null === $row ? [] : $this->next($workshop, $work, $names, $now, $shown),
+            outdated: $this->plans->outdated($row),
+            moved: count(
+                array_filter(
+                    $moves,
+                    static fn(Node $n): bool => null !== $n->optional('from') && !$n->field('slip')->boolean(),
+                ),
+            ),
+            note: $row->note ?? '',
+            places: array_values(
+                array_map(function (Place $p) use ($workshop, $shown): PlaceMatters {
+                    $hours = $this->hours->of($workshop, $p, $shown);
+
+                    return new PlaceMatters($hours->name, $hours->air, $hours->matters);
+                }, $this->air->places()),
+            ),
+            wear: array_map(static fn(Protection $p): string => $p->name, $catalogue->protectionFor($cautions)),
+            mind: array_map(static fn(Caution $c): string => $c->hint, $cautions),
+        );
+    }
+
+    /**
+     * @param list<JobRow> $jobs
+     *
+     * @return array<int|string, string> of the parts, by row id
+     */
+    private function names(array $jobs): array
+    {
+        $names = [];
+        foreach ($jobs as $job) {
+            foreach ($job->parts as $row) {
+                $names[(string) $row->id] = $this->stored->part($row)->name;
+            }
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param list<Node> $work of the plan
+     * @param array<int|string, string> $names
+     *
+     * @return list<NextView>
+     */
+    private function next(Workshop $workshop, array $work, array $names, float $now, UnitPresenter $shown): array
+    {
+        $slack = [];
+        foreach ($work as $w) {
+            $room = $w->field('slack')->number();
+            $slack[$w->field('id')->text()] = max(0.0, min($room, $w->field('start')->number() + $room - $now));
+        }
+        $schedule = $this->plans->schedule($workshop);
+
+        return array_map(static function (NextHour $n) use ($schedule, $names, $shown): NextView {
+            $activity = $schedule->yard->activity($n->id);
+            $placed = $schedule->placed[$n->id];
+
+            return new NextView(
+                id: $n->id,
+                part: $activity->part,
+                partName: $names[$activity->part] ?? '',
+                name: $activity->name,
+                planned: $n->planned,
+                fits: $n->fits,
+                takes: $shown->value(Duration::hours(max(0.0, $placed->end - $placed->start))),
+                slack: $shown->value(Duration::hours($n->slack)),
+            );
+        }, NextHour::of($schedule, $slack));
+    }
+
+    /**
+     * @param list<Node> $work
+     *
+     * @return list<Caution> of what is planned for the rest of the day, worst first
+     */
+    private static function cautions(Catalogue $catalogue, array $work, float $now, \DateTimeZone $zone): array
+    {
+        $evening =
+            (float) (new \DateTimeImmutable('@' . (int) ($now * 3600.0)))
+                ->setTimezone($zone)
+                ->modify('tomorrow midnight')
+                ->format('U') / 3600.0;
+        $cautions = [];
+        foreach ($work as $w) {
+            $step = $catalogue->steps[PlanScreen::id($w, 'step')] ?? null;
+            if (null === $step || $w->field('end')->number() < $now || $w->field('start')->number() > $evening) {
+                continue;
+            }
+            $product = $catalogue->products[PlanScreen::id($w, 'product')] ?? null;
+            foreach ([...$step->cautions, ...$product->cautions ?? []] as $id) {
+                $cautions[$id] = $catalogue->cautions[$id];
+            }
+        }
+        $cautions = array_values($cautions);
+        usort($cautions, static fn(Caution $a, Caution $b): int => [$b->hazard, $a->id] <=> [$a->hazard, $b->id]);
+
+        return $cautions;
+    }
+}
