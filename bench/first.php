@@ -35,8 +35,10 @@ $tools->execute('Network.emulateNetworkConditions', [
 $tools->execute('Emulation.setCPUThrottlingRate', ['rate' => 4]);
 // When the words and the first part are there, by the page's own clock.
 $tools->execute('Page.addScriptToEvaluateOnNewDocument', [
-    'source' => 'window.seen = {}; new MutationObserver(() => { const is = (name, there) => { ' .
-        'if (there && !(name in window.seen)) requestAnimationFrame(() => { window.seen[name] ??= performance.now(); }); };' .
+    'source' =>
+        'window.seen = {}; new MutationObserver(() => { const is = (name, there) => { ' .
+        'if (there && !(name in window.seen)) ' .
+        'requestAnimationFrame(() => { window.seen[name] ??= performance.now(); }); };' .
         'is("words", document.querySelector("h1")); is("parts", document.querySelector("main li"));' .
         '}).observe(document, {childList: true, subtree: true});',
 ]);
@@ -56,7 +58,8 @@ $visit = static function () use ($browser, $address): array {
             'const before = all.filter(e => e.responseEnd <= window.seen.parts);' .
             'const bytes = of => of.reduce((n, e) => n + e.transferSize, 0);' .
             'return [window.seen.words, window.seen.parts, bytes(before), bytes(all),' .
-            ' all.map(e => Math.round(e.startTime) + ".." + Math.round(e.responseEnd) + " " + e.transferSize + " " + e.name.split("/").pop()).join("\n")]',
+            'all.map(e => [Math.round(e.startTime), Math.round(e.responseEnd), e.transferSize, ' .
+            'e.name.split("/").pop()].join(" ")).join("\n")]',
     );
 };
 $median = static function (array $of): float {

@@ -63,13 +63,17 @@ for ($n = 1; $n <= $copies; ++$n) {
     foreach ($chosen as $part) {
         $ids[] = $id = $uuid();
         $survey = json_decode($part['survey'], true);
-        $book[] = ['id' => $id, 'name' => $survey['name'], 'substrate' => $survey['substrate'], 'done' => 20, 'all' => 20];
+        $book[] =
+            ['id' => $id, 'done' => 20, 'all' => 20] + array_intersect_key($survey, ['name' => 0, 'substrate' => 0]);
     }
     $ago = $isOpen ? 0 : $n * 2;
-    $write('job', [
-        'book' => json_encode($isOpen ? [] : $book),
-        'closed_at' => $isOpen ? null : gmdate('Y-m-d H:i:s\Z', time() - $ago * 43200 - 864000),
-    ] + $job);
+    $write(
+        'job',
+        [
+            'book' => json_encode($isOpen ? [] : $book),
+            'closed_at' => $isOpen ? null : gmdate('Y-m-d H:i:s\Z', time() - $ago * 43200 - 864000),
+        ] + $job,
+    );
     foreach ($chosen as $at => $part) {
         $write('part', ['id' => $ids[$at], 'job_id' => $job['id']] + $part);
         $db->exec(
@@ -88,8 +92,9 @@ for ($n = 1; $n <= $copies; ++$n) {
 }
 $db->exec(
     "INSERT INTO place_reading (id, workshop_id, place, at, temperature_c, humidity_ratio, source)
-    SELECT gen_random_uuid(), '$yard', p.place, now() - n * interval '1 hour' - interval '1 day', 12 + 6 * sin(n / 24.0),
-    0.6, 'bench' FROM generate_series(1, 26280) n, (SELECT DISTINCT place FROM place_reading) p",
+    SELECT gen_random_uuid(), '$yard', p.place, now() - n * interval '1 hour' - interval '1 day',
+    12 + 6 * sin(n / 24.0), 0.6, 'bench' FROM generate_series(1, 26280) n, (SELECT DISTINCT place FROM place_reading)
+    p",
 );
 $db->exec(
     "WITH tins AS (INSERT INTO tin (id, workshop_id, material, batch, measure, size, received, label, cabinet, price,
@@ -97,7 +102,8 @@ $db->exec(
     received - n * interval '10 days', NULL, cabinet, price, colour, now() - n * interval '9 days' - interval '40 days'
     FROM tin, generate_series(1, 100) n WHERE workshop_id = '$yard' RETURNING id, workshop_id, size, gone_at)
     INSERT INTO tin_movement (id, workshop_id, tin_id, number, kind, amount, at, entry_id, note)
-    SELECT gen_random_uuid(), workshop_id, id, m, 'used', size / 5, gone_at, NULL, '' FROM tins, generate_series(1, 5) m",
+    SELECT gen_random_uuid(), workshop_id, id, m, 'used', size / 5, gone_at, NULL, ''
+    FROM tins, generate_series(1, 5) m",
 );
 $others = 20;
 for ($n = 1; $n <= $others && $lines > 0; ++$n) {
@@ -107,8 +113,8 @@ for ($n = 1; $n <= $others && $lines > 0; ++$n) {
         $write('part', ['id' => ($id = $uuid()), 'workshop_id' => $other, 'job_id' => $job] + $part);
         $db->exec(
             sprintf(
-                "INSERT INTO work_log (id, workshop_id, part_id, number, entry_id, kind, at, note, withdrawn, written_at,
-                temperature_c, humidity_ratio) SELECT gen_random_uuid(), '%s', '%s', n, n::text, 'note',
+                "INSERT INTO work_log (id, workshop_id, part_id, number, entry_id, kind, at, note, withdrawn,
+                written_at, temperature_c, humidity_ratio) SELECT gen_random_uuid(), '%s', '%s', n, n::text, 'note',
                 now() - n * interval '1 hour', 'of another yard', false, now(), 15, 0.6 FROM generate_series(1, %d) n",
                 $other,
                 $id,

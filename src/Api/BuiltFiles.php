@@ -8,8 +8,9 @@ namespace App\Api;
 final readonly class BuiltFiles
 {
     private const ENTRY = 'index.html';
-    /** What the first page shows; others fetch theirs when they are opened. */
-    private const FIRST = 'src/screens/today/Today.tsx';
+    /** What the first page shows to somebody and to nobody; others fetch theirs when they are opened. */
+    public const TODAY = 'src/screens/today/Today.tsx';
+    public const SIGN_IN = 'src/shell/SignIn.tsx';
     /** The font of nearly every word; others are few or wait for their words. */
     private const FONT = '/archivo-latin-standard-normal.*\.woff2$/';
 
@@ -38,14 +39,24 @@ final readonly class BuiltFiles
 
     public function font(): ?string
     {
-        return array_values(preg_grep(self::FONT, $this->texts(self::ENTRY, 'assets')) ?: [])[0] ?? null;
+        foreach ($this->texts(self::ENTRY, 'assets') as $asset) {
+            if (1 === preg_match(self::FONT, $asset)) {
+                return $asset;
+            }
+        }
+
+        return null;
     }
 
-    /** @return list<string> scripts that are wanted at once, so that none waits to be named by another */
-    public function early(bool $isFirst): array
+    /**
+     * @param string|null $screen that is shown first
+     *
+     * @return list<string> scripts that are wanted at once, so that none waits to be named by another
+     */
+    public function early(?string $screen): array
     {
         $files = [];
-        $wanted = [self::ENTRY, ...$isFirst ? [self::FIRST] : []];
+        $wanted = [self::ENTRY, ...null === $screen ? [] : [$screen]];
         $seen = [];
         while (null !== ($name = array_shift($wanted))) {
             if (!isset($seen[$name])) {

@@ -82,7 +82,7 @@ final readonly class FrontController
             ...array_map(static fn(string $f): string => $link('stylesheet', '/build/' . $f), $built->styles()),
             ...array_map(
                 static fn(string $f): string => $link('modulepreload', '/build/' . $f, " nonce=\"$nonce\""),
-                $built->early($isFirst),
+                $built->early($isKnown ? ($isFirst ? BuiltFiles::TODAY : null) : BuiltFiles::SIGN_IN),
             ),
             ...array_map(static fn(string $r): string => $link('preload', $r, ' as="fetch" crossorigin'), $reads),
             ...null === $font ? [] : [$link('preload', '/build/' . $font, ' as="font" type="font/woff2" crossorigin')],

@@ -162,7 +162,8 @@ final readonly class TinLedger
     public function draw(LogRow $line, Shade $paint, Quantity $used): void
     {
         $rows = [];
-        foreach ($this->em->getRepository(TinRow::class)->findBy(['material' => $paint->product, 'goneAt' => null]) as $row) {
+        $sought = ['material' => $paint->product, 'goneAt' => null];
+        foreach ($this->em->getRepository(TinRow::class)->findBy($sought) as $row) {
             if ((new Shade($row->material, $row->colour))->key() === $paint->key()) {
                 $this->em->lock($row, LockMode::PESSIMISTIC_WRITE);
                 $rows[(string) $row->id] = $row;

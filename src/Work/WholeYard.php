@@ -46,7 +46,8 @@ final class WholeYard implements ResetInterface
             $this->em
                 ->createQuery(
                     sprintf(
-                        'SELECT p, x FROM %s p JOIN p.job j LEFT JOIN p.%s x WHERE j.closedAt IS NULL ORDER BY x.number',
+                        'SELECT p, x FROM %s p JOIN p.job j LEFT JOIN p.%s x
+                        WHERE j.closedAt IS NULL ORDER BY x.number',
                         PartRow::class,
                         $what,
                     ),

@@ -16,6 +16,7 @@ final readonly class Lead
 
     public function __construct(private Connection $db) {}
 
+    /** @phpstan-impure another one may have ended meanwhile */
     public function isMine(): bool
     {
         return true ===

@@ -71,7 +71,7 @@ final class AnswersTest extends ApiCase
         self::assertSame([], $this->faults($reads), 'an hour later');
     }
 
-    /** @return iterable<string, array{list<string>, string, string, array<string, mixed>, string}> */
+    /** @return iterable<string, array{list<string>, string, string, array<array-key, mixed>, string}> */
     public static function dependencies(): iterable
     {
         $line = ['kind' => 'note', 'note' => 'unseen', 'at' => '2026-05-13T10:00:00Z'];
@@ -126,7 +126,7 @@ final class AnswersTest extends ApiCase
 
     /**
      * @param list<string> $tables
-     * @param array<string, mixed> $body
+     * @param array<array-key, mixed> $body
      */
     #[DataProvider('dependencies')]
     public function testWithoutItsTriggersAnAnswerIsOld(

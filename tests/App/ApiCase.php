@@ -76,7 +76,7 @@ abstract class ApiCase extends WebTestCase
     /**
      * A write to what a workshop keeps about itself, with the version it has now.
      *
-     * @param array<string, mixed> $body
+     * @param array<array-key, mixed> $body
      *
      * @return array<array-key, mixed>
      */

@@ -17,8 +17,8 @@ final class Meddler
     private readonly Randomizer $dice;
 
     /**
-     * @param list<string> $jobs
-     * @param list<string> $parts
+     * @param non-empty-list<string> $jobs
+     * @param non-empty-list<string> $parts
      */
     public function __construct(int $seed, private readonly array $jobs, private readonly array $parts)
     {
@@ -35,6 +35,16 @@ final class Meddler
     public function one(array $of): mixed
     {
         return $of[$this->dice->getInt(0, count($of) - 1)];
+    }
+
+    /**
+     * @param list<string> $of
+     *
+     * @return list<string>
+     */
+    public function some(array $of, int $many): array
+    {
+        return array_slice($this->dice->shuffleArray($of), 0, $many);
     }
 
     public function part(): string
@@ -57,7 +67,7 @@ final class Meddler
      *
      * @param list<string> $steps keys of the part's route
      *
-     * @return array<string, mixed>
+     * @return array<array-key, mixed>
      */
     public function line(array $steps, string $at): array
     {
@@ -70,11 +80,16 @@ final class Meddler
         return match (true) {
             'note' === $kind || [] === $steps => ['kind' => 'note', 'note' => 'n' . $this->minutes(), 'at' => $at],
             'reading' === $kind => ['kind' => 'reading', 'at' => $at, 'temperature' => '11 C', 'humidity' => '70 %'],
-            default => ['kind' => $kind, 'step' => $this->one(array_slice($steps, 0, 3)), 'at' => $at, ...$air],
+            default => [
+                'kind' => $kind,
+                'step' => $steps[$this->dice->getInt(0, min(2, count($steps) - 1))],
+                'at' => $at,
+                ...$air,
+            ],
         };
     }
 
-    /** @return array<string, mixed> of a part as surveyed otherwise */
+    /** @return array<array-key, mixed> of a part as surveyed otherwise */
     public function survey(string $slug): array
     {
         return ApiCase::survey([
@@ -86,13 +101,14 @@ final class Meddler
         ]);
     }
 
-    /** @return array{string, string, array<string, mixed>|null} method, path, body; what needs no version */
+    /** @return array{string, string, array<array-key, mixed>|null} method, path, body; what needs no version */
     public function plain(string $now): array
     {
         $job = $this->job();
         $part = $this->part();
 
-        return $this->one([
+        /** @var non-empty-list<array{string, string, array<array-key, mixed>|null}> $writes */
+        $writes = [
             ['POST', '/api/plan', ['fresh' => 0 === $this->dice->getInt(0, 1)]],
             ['PUT', "/api/jobs/$job/due", ['due' => '2026-0' . $this->dice->getInt(6, 9) . '-11']],
             ['PUT', "/api/jobs/$job", ['name' => 'Job ' . $this->minutes(), 'note' => '']],
@@ -120,10 +136,12 @@ final class Meddler
             ['POST', '/api/air/readings', $this->readings($now)],
             ['POST', '/api/air/forecast', ['text' => $this->forecast($now)]],
             ['PATCH', '/api/account', ['units' => $this->one(['us', 'metric'])]],
-        ]);
+        ];
+
+        return $this->one($writes);
     }
 
-    /** @return array{string, string, array<string, mixed>} method, path, body; what the yard keeps about itself */
+    /** @return array{string, string, array<array-key, mixed>} method, path, body; what the yard keeps about itself */
     public function versioned(): array
     {
         $own = (string) file_get_contents(self::DOCS . 'own-catalogue.example.yaml');

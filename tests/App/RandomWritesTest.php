@@ -31,7 +31,7 @@ final class RandomWritesTest extends ApiCase
         self::assertGreaterThan(12, count($taken), "few kinds were taken:\n" . implode("\n", array_keys($taken)));
     }
 
-    /** @return array<string, true> kinds of writes that were taken */
+    /** @return array<array-key, true> kinds of writes that were taken */
     private function meddledWith(int $seed): array
     {
         [$job, $part] = $this->part();
@@ -55,8 +55,7 @@ final class RandomWritesTest extends ApiCase
             };
             $taken += null === $did ? [] : [$did => true];
             $reads = self::reads($meddler->job(), $meddler->part());
-            $some =
-                0 === $n % self::ALL ? $reads : array_map(fn(): string => $meddler->one($reads), range(1, self::LOOKS));
+            $some = 0 === $n % self::ALL ? $reads : $meddler->some($reads, self::LOOKS);
             $faults = array_map(static fn(string $f): string => "$n: $f after $did", $this->faults($some));
         }
         self::assertSame([], $faults, "seed $seed");
@@ -98,7 +97,7 @@ final class RandomWritesTest extends ApiCase
     }
 
     /**
-     * @param array{string, string, array<string, mixed>|null} $write
+     * @param array{string, string, array<array-key, mixed>|null} $write
      *
      * @return string|null what was taken, with ids left out
      */

@@ -10,6 +10,8 @@ use App\Persistence\WorkshopScope;
 use App\Work\MakePlan;
 use App\Work\YardPlan;
 use App\Worker\AirReader;
+use App\Worker\Lead;
+use Doctrine\DBAL\DriverManager;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -51,6 +53,31 @@ final class WorkerTest extends ApiCase
         }
         self::work();
         self::assertSame(['done', 'done'], $db->fetchFirstColumn('SELECT status FROM yard_plan'));
+    }
+
+    public function testOneOfSeveralWorkersDoesWhatIsDoneOnce(): void
+    {
+        $here = self::em()->getConnection();
+        $here->executeStatement('SELECT pg_advisory_unlock_all()');
+        [$first, $second] = [
+            DriverManager::getConnection($here->getParams()),
+            DriverManager::getConnection($here->getParams()),
+        ];
+        $one = new Lead($first);
+        $other = new Lead($second);
+        self::assertTrue($one->isMine());
+        self::assertTrue($one->isMine(), 'asked again');
+        self::assertFalse($other->isMine());
+        $first->close();
+        for ($n = 0; $n < 100; ++$n) {
+            usleep(10_000);
+            if ($other->isMine()) {
+                $second->close();
+
+                return;
+            }
+        }
+        self::fail('the first one is gone, and the other does not lead');
     }
 
     public function testAPlanThatHasGoneIsNothingToDo(): void

@@ -95,11 +95,11 @@ final class Cluster
     /** Dies with all its processes, as when its machine loses power. */
     public function dies(): void
     {
-        $master = (int) file($this->data . '/postmaster.pid')[0];
+        $master = (int) strtok((string) file_get_contents($this->data . '/postmaster.pid'), "\n");
         $children = new Process(['pgrep', '-P', (string) $master]);
         $children->run();
         posix_kill($master, \SIGKILL);
-        foreach (array_filter(explode("\n", $children->getOutput())) as $child) {
+        foreach (explode("\n", trim($children->getOutput())) as $child) {
             posix_kill((int) $child, \SIGKILL);
         }
     }

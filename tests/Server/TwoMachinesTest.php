@@ -32,7 +32,8 @@ final class TwoMachinesTest extends TestCase
         Instance::until(self::$second->answers(...), 60.0);
         self::$first->db('together');
         $database = sprintf(
-            'postgresql://hull:%s@127.0.0.1:%d/hull?host=127.0.0.1,127.0.0.1&port=%2$d,%d&serverVersion=15&charset=utf8',
+            'postgresql://hull:%s@127.0.0.1:%d/hull?host=127.0.0.1,127.0.0.1&port=%2$d,%d' .
+                '&serverVersion=15&charset=utf8',
             self::$first->password(),
             self::$first->port,
             self::$second->port,
@@ -80,8 +81,8 @@ final class TwoMachinesTest extends TestCase
         $photo = ['moment' => 'before', 'caption' => 'seen at both', 'image' => WorkshopTest::PICTURE];
         self::assertSame(201, $b->write("/api/parts/$part/photos", $photo, $token));
         self::assertSame(200, $a->get("/api/parts/$part/photos"));
-        $photos = $a->node()->field('photos')->items();
-        $id = end($photos)->field('id')->text(60);
+        $photos = array_reverse($a->node()->field('photos')->items());
+        $id = $photos[0]->field('id')->text(60);
         self::assertSame(200, $a->get("/api/photos/$id"));
         $bytes = $a->said;
         self::assertSame(200, $b->get("/api/photos/$id"));
@@ -110,7 +111,7 @@ final class TwoMachinesTest extends TestCase
         }
         self::$first->dies();
         self::assertFalse($write($a), 'nothing is acknowledged that nobody has');
-        self::assertSame(503, $b->get('/api/health'));
+        self::assertSame(503, (new Visitor(self::$web[1]->address()))->get('/api/health'));
         self::$second->db('promote');
         $isBack = Instance::until(static fn(): bool => $write($a) && $write($b), self::BACK_S);
         self::assertLessThan(self::BACK_S, $isBack);

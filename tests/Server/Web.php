@@ -25,10 +25,10 @@ final class Web
         );
         $this->run->start();
         Instance::until(
-            fn(): bool => str_contains($this->run->getOutput(), 'Ctrl-C') || !$this->run->isRunning(),
+            fn(): bool => str_contains($this->run->getOutput(), 'Ctrl-C') || $this->run->isTerminated(),
             self::STARTS_S,
         );
-        if (!$this->run->isRunning()) {
+        if ($this->run->isTerminated()) {
             throw new \RuntimeException('./run ended: ' . $this->run->getErrorOutput() . $this->run->getOutput());
         }
     }
@@ -40,9 +40,15 @@ final class Web
 
     public function stop(): void
     {
-        if ($this->run->isRunning()) {
+        if ($this->isThere()) {
             $this->run->signal(\SIGINT);
-            Instance::until(fn(): bool => !$this->run->isRunning(), 40.0);
+            Instance::until(fn(): bool => !$this->isThere(), 40.0);
         }
+    }
+
+    /** @phpstan-impure it may end at any moment */
+    private function isThere(): bool
+    {
+        return $this->run->isRunning();
     }
 }

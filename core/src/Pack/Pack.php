@@ -41,7 +41,11 @@ final readonly class Pack
         /** @var array<int|string, Quantity> $read */
         static $read = [];
 
-        return $read[$text] ?? ($read = array_slice($read, -self::KEPT, null, true) + [$text => self::read($text)])[$text];
+        if (!isset($read[$text])) {
+            $read = array_slice($read, -self::KEPT, null, true) + [$text => self::read($text)];
+        }
+
+        return $read[$text];
     }
 
     private static function read(string $text): Quantity

@@ -5,9 +5,9 @@ import { Failed, Loading } from '../parts/Waiting';
 import { JobFrame } from './JobFrame';
 import { PartFrame } from './PartFrame';
 import { Shell } from './Shell';
-import { SignIn } from './SignIn';
 import { StoresFrame } from './StoresFrame';
 
+const SignIn = lazy(() => import('./SignIn').then((m) => ({ default: m.SignIn })));
 const Today = lazy(() => import('../screens/today/Today').then((m) => ({ default: m.Today })));
 const Survey = lazy(() => import('../screens/survey/Survey').then((m) => ({ default: m.Survey })));
 const Film = lazy(() => import('../screens/film/Film').then((m) => ({ default: m.Film })));
@@ -36,7 +36,12 @@ export function App() {
   if (session.isPending) return <Loading />;
   if (session.isError) return <Failed error={session.error} />;
   const account = session.data.account;
-  if (!account) return <SignIn />;
+  if (!account)
+    return (
+      <Suspense fallback={<Loading />}>
+        <SignIn />
+      </Suspense>
+    );
   return (
     <Suspense fallback={<Loading />}>
       <Routes>

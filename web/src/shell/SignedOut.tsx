@@ -1,11 +1,11 @@
-import { Box, Dialog, DialogContent, DialogTitle } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { api, settle, type Schemas } from '../api/client';
 import { signedOut } from '../api/signedOut';
 import { setToken } from '../api/sturdy';
-import { SignInForm } from './SignInForm';
 import { keys } from '../api/keys';
+
+const SignInAgain = lazy(() => import('./SignInAgain').then((m) => ({ default: m.SignInAgain })));
 
 /** Where the session has ended: signing in again over the page as it stands, so that what was typed is still there. */
 export function SignedOut({ account }: { account: Schemas['AccountView'] }) {
@@ -31,14 +31,10 @@ export function SignedOut({ account }: { account: Schemas['AccountView'] }) {
     await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'session' });
   };
   return (
-    <Dialog open={out} aria-labelledby="signed-out" fullWidth maxWidth="xs">
-      <DialogTitle id="signed-out">Sign in again</DialogTitle>
-      <DialogContent>
-        <Box sx={{ mb: 2 }}>
-          Your session has ended. What you typed is still here; nothing is stored until you are back.
-        </Box>
-        <SignInForm address={account.email} entered={entered} />
-      </DialogContent>
-    </Dialog>
+    out && (
+      <Suspense fallback={null}>
+        <SignInAgain address={account.email} entered={entered} />
+      </Suspense>
+    )
   );
 }

@@ -1,6 +1,6 @@
-import { Button, Snackbar } from '@mui/material';
-import { useSyncExternalStore } from 'react';
-import { tok } from '../theme/tokens';
+import { lazy, Suspense, useSyncExternalStore } from 'react';
+
+const UndoBar = lazy(() => import('./UndoBar').then((m) => ({ default: m.UndoBar })));
 
 interface Offer {
   says: string;
@@ -47,31 +47,16 @@ export function Undo() {
     }
   };
   return (
-    <Snackbar
-      open={now !== null}
-      autoHideDuration={60_000}
-      onClose={(_, why) => {
-        if (why === 'timeout') over();
-      }}
-      message={failed || now?.says}
-      action={
-        <>
-          <Button
-            size="small"
-            sx={{ color: tok('sheet'), borderColor: tok('sheet') }}
-            onClick={() => {
-              void back();
-            }}
-          >
-            Undo
-          </Button>
-          <Button size="small" sx={{ color: tok('sheet'), border: 0 }} onClick={over}>
-            Close
-          </Button>
-        </>
-      }
-      sx={{ bottom: { xs: 72, sm: 24 } }}
-      slotProps={{ content: { sx: { background: tok('ink'), color: tok('sheet') } } }}
-    />
+    now && (
+      <Suspense fallback={null}>
+        <UndoBar
+          says={failed || now.says}
+          undo={() => {
+            void back();
+          }}
+          over={over}
+        />
+      </Suspense>
+    )
   );
 }
