@@ -7,7 +7,7 @@ import { useCatalogue } from '../../api/catalogue';
 import { useJobs } from '../../api/jobs';
 import { useGear } from '../../api/workshop';
 import { Notice } from '../../parts/Notice';
-import { Failed } from '../../parts/Waiting';
+import { Failed, Loading } from '../../parts/Waiting';
 import { FirstGear } from '../yard/Gear';
 import { wide } from '../../theme/tokens';
 
@@ -81,7 +81,12 @@ export function TakeIn(of: { open: boolean; close: () => void }) {
         </DialogActions>
       </Dialog>
     );
-  if (gear.isPending || catalogue.isPending) return null;
+  if (gear.isPending || catalogue.isPending)
+    return (
+      <Dialog open={of.open} onClose={of.close}>
+        <Loading />
+      </Dialog>
+    );
   if (catalogue.isError)
     return (
       <Dialog open={of.open} onClose={of.close}>
