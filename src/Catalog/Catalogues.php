@@ -20,6 +20,8 @@ final class Catalogues
     /** @var array<int|string, Catalogue> by what they were read from */
     private array $read = [];
 
+    private ?int $newest = null;
+
     public function __construct(
         private readonly CatalogueLoader $loader,
         private readonly OwnText $own,
@@ -29,12 +31,27 @@ final class Catalogues
 
     public function for(Workshop $workshop): Catalogue
     {
-        if ('' === $workshop->ownCatalogue && [] === $workshop->sheets) {
+        if (self::isShipped($workshop)) {
             return $this->shipped();
         }
-        $key = sha1($workshop->ownCatalogue . json_encode($workshop->sheets) . $this->loader->newest());
+        $key = $this->key($workshop);
 
         return $this->read[$key] ??= $this->kept($key, $workshop);
+    }
+
+    /** Another one for every other catalogue. */
+    public function key(Workshop $workshop): string
+    {
+        $this->newest ??= $this->loader->newest();
+
+        return self::isShipped($workshop)
+            ? 'shipped-' . $this->newest
+            : sha1($workshop->ownCatalogue . json_encode($workshop->sheets) . $this->newest);
+    }
+
+    private static function isShipped(Workshop $workshop): bool
+    {
+        return '' === $workshop->ownCatalogue && [] === $workshop->sheets;
     }
 
     /** Reads jobs, parts and logs of a workshop by its catalogue. */

@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Entity\JobRow;
+use App\Entity\PartRow;
 use Hull\Board\Wanted;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\Volume;
+use Hull\Route\NoRoute;
 use Hull\Store\Inventory;
 use Psr\Clock\ClockInterface;
 
 /** The store as one job of the yard sees it: what is on hand, who sells the rest, and what the other jobs will want. */
 final readonly class JobStock
 {
-    public function __construct(private RowMapper $stored, private TinLedger $room, private ClockInterface $clock) {}
+    public function __construct(
+        private RowMapper $stored,
+        private TinLedger $room,
+        private DerivedOfParts $derived,
+        private ClockInterface $clock,
+    ) {}
 
     /** @param list<JobRow> $others the other jobs of the yard */
     public function for(JobRow $job, array $others): Inventory
@@ -36,11 +43,27 @@ final readonly class JobStock
     {
         $wanted = [];
         foreach ($jobs as $job) {
-            $read = JobPieces::of($this->stored, $job, $this->clock->now());
-            $wanted[(string) $job->id] = Wanted::of($read->pieces, $read->done);
+            $wanted[(string) $job->id] = Wanted::together($this->derived->of($job, Wanted::class, $this->part(...)));
         }
 
         return $wanted;
+    }
+
+    /** What is finished does not hang on the time of day, and neither does what is wanted for the rest. */
+    private function part(PartRow $row): ?Wanted
+    {
+        try {
+            $piece = $this->stored->workpiece($row);
+
+            return Wanted::ofPart(
+                (string) $row->id,
+                $piece,
+                $piece->replay($this->clock->now()),
+                array_map($this->stored->part(...), array_values($row->job->parts->toArray())),
+            );
+        } catch (NoRoute) {
+            return null;
+        }
     }
 
     /**

@@ -14,7 +14,6 @@ use App\Entity\Workshop;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
-use Hull\Board\Wanted;
 use Hull\Climate\PlaceAir;
 use Hull\Input\Keys;
 use Hull\Input\Node;
@@ -65,6 +64,7 @@ final readonly class YardPlan
         private YardAir $air,
         private WholeYard $whole,
         private TinLedger $store,
+        private JobStock $stock,
         private Catalogues $catalogues,
         private ClockInterface $clock,
         private MessageBusInterface $bus,
@@ -162,7 +162,7 @@ final readonly class YardPlan
             }
             $precedences = [...$precedences, ...$this->precedences($workshop, $own, $pieces, $done)];
         }
-        $deliveries = $this->deliveries($workshop, $pieces, $done);
+        $deliveries = $this->deliveries($workshop);
         $yard = fn(int $edge): Yard => Planning::yard(
             pieces: $pieces,
             done: $done,
@@ -482,12 +482,9 @@ final readonly class YardPlan
     /**
      * When paint that the store has not even enough of for one coat can be here.
      *
-     * @param array<int|string, Workpiece> $pieces
-     * @param array<int|string, Replayed> $done
-     *
      * @return array<int|string, float> hour by key of the shade
      */
-    private function deliveries(Workshop $workshop, array $pieces, array $done): array
+    private function deliveries(Workshop $workshop): array
     {
         $suppliers = TinLedger::suppliers($workshop);
         $seller = Supplier::of($suppliers, Supplier::PAINT);
@@ -497,7 +494,7 @@ final readonly class YardPlan
         $now = $this->clock->now();
         $stores = new Inventory($this->store->lots(), $now, $suppliers, []);
         $here = [];
-        foreach (Wanted::of($pieces, $done)->coats as $coat) {
+        foreach (array_merge([], ...array_column($this->stock->byJob($this->whole->jobs()), 'coats')) as $coat) {
             if ($stores->stock($coat->shade->key())->missing($coat->paint, $now)->value() > 0.0) {
                 $here[$coat->shade->key()] =
                     (float) $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0)->format('U') / 3600.0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Worker;
 
 use Doctrine\DBAL\Connection;
+use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Cache\PruneableInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -21,6 +22,7 @@ final class Sweeper
     public function __construct(
         private readonly Connection $db,
         private readonly PruneableInterface $answers,
+        private readonly CacheItemPoolInterface $derived,
         private readonly Lead $lead,
         ClockInterface $clock,
     ) {
@@ -34,6 +36,9 @@ final class Sweeper
         }
         // Kept answers lie with each machine.
         $this->answers->prune();
+        if ($this->derived instanceof PruneableInterface) {
+            $this->derived->prune();
+        }
         if ($this->lead->isMine()) {
             // Of each yard the last line stays: it is its version.
             $this->db->executeStatement(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
+use Psr\Cache\CacheItemPoolInterface;
+
 /** What is answered from what was kept, held against the same worked out anew. */
 trait KeptReads
 {
@@ -44,8 +46,11 @@ trait KeptReads
             $this->call('GET', $read);
             $answers[] = [$read, $this->code(), $this->client->getResponse()->getContent()];
         }
-        $pool = self::getContainer()->get('answers');
-        $pool->clear();
+        foreach (['answers', 'derived'] as $pool) {
+            $kept = self::getContainer()->get($pool);
+            self::assertInstanceOf(CacheItemPoolInterface::class, $kept);
+            $kept->clear();
+        }
         $faults = [];
         foreach ($answers as [$read, $code, $content]) {
             $this->call('GET', $read);

@@ -50,21 +50,53 @@ final class Wanted
      */
     public static function of(array $pieces, array $done, ?WhatIf $if = null): self
     {
-        $wanted = new self($if ?? WhatIf::asPlanned());
         $parts = array_map(static fn(Workpiece $p): Part => $p->part, $pieces);
+        $each = [];
         foreach ($pieces as $id => $piece) {
-            $id = (string) $id;
-            $masking = [] === $piece->part->covered ? null : MaskingPlan::of($piece, $parts);
-            $wanted->coatsOf($id, $piece, $done[$id]);
-            $wanted->stepsOf($piece, $done[$id], $masking);
-            if (null !== $masking && $masking->isAhead($piece, $done[$id])) {
-                $wanted->masks($masking);
-            }
-            $wanted->batches = [];
+            $each[] = self::ofPart((string) $id, $piece, $done[$id], $parts, $if);
         }
-        ksort($wanted->discs);
+
+        return self::together($each, $if);
+    }
+
+    /**
+     * @param Replayed $done what the record says of it; only what is finished counts
+     * @param array<int|string, Part> $parts of the whole job
+     */
+    public static function ofPart(string $id, Workpiece $piece, Replayed $done, array $parts, ?WhatIf $if = null): self
+    {
+        $wanted = new self($if ?? WhatIf::asPlanned());
+        $masking = [] === $piece->part->covered ? null : MaskingPlan::of($piece, $parts);
+        $wanted->coatsOf($id, $piece, $done);
+        $wanted->stepsOf($piece, $done, $masking);
+        if (null !== $masking && $masking->isAhead($piece, $done)) {
+            $wanted->masks($masking);
+        }
+        $wanted->batches = [];
 
         return $wanted;
+    }
+
+    /** @param array<int|string, self> $each by part */
+    public static function together(array $each, ?WhatIf $if = null): self
+    {
+        $all = new self($if ?? WhatIf::asPlanned());
+        foreach ($each as $one) {
+            $all->coats = [...$all->coats, ...$one->coats];
+            $all->unmeasured += $one->unmeasured;
+            foreach ($one->supplies as $id => $amount) {
+                $all->supplies[$id] = ($all->supplies[$id] ?? 0.0) + $amount;
+            }
+            foreach ($one->consumables as $id => $amount) {
+                $all->consumables[$id] = ($all->consumables[$id] ?? 0.0) + $amount;
+            }
+            foreach ($one->discs as $grit => $discs) {
+                $all->discs[$grit] = ($all->discs[$grit] ?? 0.0) + $discs;
+            }
+        }
+        ksort($all->discs);
+
+        return $all;
     }
 
     private function coatsOf(string $id, Workpiece $piece, Replayed $done): void
