@@ -68,7 +68,9 @@ final readonly class PhotoController
     #[ResponseBody(null, 204)]
     public function remove(string $photo): Response
     {
-        $this->album->remove($this->album->find($photo));
+        $row = $this->album->find($photo);
+        $this->desk->open($row->part->job);
+        $this->album->remove($row);
 
         return new Response(null, 204);
     }

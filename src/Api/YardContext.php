@@ -61,7 +61,8 @@ final readonly class YardContext
         return $this->find(JobRow::class, $id);
     }
 
-    private function open(JobRow $row): void
+    /** Where something is written in a job that was found by something else. */
+    public function open(JobRow $row): void
     {
         $writes = true !== $this->requests->getMainRequest()?->isMethodSafe();
         if ($writes && null !== $row->closedAt) {

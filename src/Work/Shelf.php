@@ -88,6 +88,9 @@ final readonly class Shelf
             if (null === $row || null !== $row->job->removedAt) {
                 return null;
             }
+            if (null !== $row->job->closedAt) {
+                throw new ClosedBook($row->job->name);
+            }
             $part = $this->readable($row);
             $there = [];
             foreach ($row->job->parts as $other) {

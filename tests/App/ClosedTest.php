@@ -55,6 +55,11 @@ final class ClosedTest extends ApiCase
         [$job, $part] = $this->part();
         $survey = $this->call('GET', "/api/jobs/$job/file");
         $key = self::text($this->call('GET', "/api/parts/$part/route"), 'steps', 0, 'key');
+        $taken = ['moment' => 'before', 'caption' => 'x', 'image' => WorkshopTest::PICTURE];
+        $photo = self::text($this->call('POST', "/api/parts/$part/photos", $taken), 'id');
+        $other = self::survey(['id' => 'other', 'name' => 'Other']);
+        $gone = self::text($this->call('POST', "/api/jobs/$job/parts", $other), 'id');
+        $this->call('DELETE', "/api/parts/$gone");
         $this->call('POST', "/api/jobs/$job/close", ['leaving' => true]);
         $writes = [
             ['POST', "/api/parts/$part/log", ['kind' => 'finish', 'step' => $key, 'at' => self::ago('0 minutes')]],
@@ -72,6 +77,8 @@ final class ClosedTest extends ApiCase
                 "/api/parts/$part/photos",
                 ['moment' => 'before', 'caption' => 'x', 'image' => WorkshopTest::PICTURE],
             ],
+            ['DELETE', "/api/photos/$photo", null],
+            ['POST', "/api/parts/$gone/restore", null],
             ['DELETE', "/api/parts/$part", null],
             ['POST', "/api/parts/$part/copy", null],
             ['POST', "/api/jobs/$job/close", (object) []],
