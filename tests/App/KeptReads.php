@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
-use Psr\Cache\CacheItemPoolInterface;
+use Symfony\Component\Filesystem\Filesystem;
 
 /** What is answered from what was kept, held against the same worked out anew. */
 trait KeptReads
@@ -46,11 +46,8 @@ trait KeptReads
             $this->call('GET', $read);
             $answers[] = [$read, $this->code(), $this->client->getResponse()->getContent()];
         }
-        foreach (['answers', 'derived'] as $pool) {
-            $kept = self::getContainer()->get($pool);
-            self::assertInstanceOf(CacheItemPoolInterface::class, $kept);
-            $kept->clear();
-        }
+        // Emptying a pool looks into thousands of folders that were made before; without them it is as empty.
+        (new Filesystem())->remove(self::getContainer()->getParameter('kernel.cache_dir') . '/pools');
         $faults = [];
         foreach ($answers as [$read, $code, $content]) {
             $this->call('GET', $read);

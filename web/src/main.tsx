@@ -8,6 +8,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from './api/client';
+import { todayQuery } from './api/jobs';
+import { sessionQuery } from './api/session';
 import { App } from './shell/App';
 import { Broken } from './shell/Broken';
 import { Hatches } from './theme/Hatches';
@@ -27,15 +29,25 @@ const client = new QueryClient({
 const router = createBrowserRouter([{ path: '*', element: <App />, errorElement: <Broken /> }]);
 const root = document.getElementById('root');
 if (root === null) throw new Error('The page has no root.');
-createRoot(root).render(
-  <CacheProvider value={cache}>
-    <ThemeProvider theme={theme} defaultMode="light">
-      <CssBaseline />
-      <Ground />
-      <Hatches />
-      <QueryClientProvider client={client}>
-        <RouterProvider router={router} />
-      </QueryClientProvider>
-    </ThemeProvider>
-  </CacheProvider>,
-);
+const show = () => {
+  createRoot(root).render(
+    <CacheProvider value={cache}>
+      <ThemeProvider theme={theme} defaultMode="light">
+        <CssBaseline />
+        <Ground />
+        <Hatches />
+        <QueryClientProvider client={client}>
+          <RouterProvider router={router} />
+        </QueryClientProvider>
+      </ThemeProvider>
+    </CacheProvider>,
+  );
+};
+// Who is there is known before anything is drawn, and what wants them today is on its way: drawn once, not three times.
+const noop = () => undefined;
+const known = client.query(sessionQuery).catch(noop);
+if (window.location.pathname === '/') {
+  void import('./screens/today/Today');
+  void client.query({ ...todayQuery, retry: false }).catch(noop);
+}
+void known.finally(show);

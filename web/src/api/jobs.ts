@@ -3,8 +3,8 @@ import { api, settle, type Schemas } from './client';
 import { keys, type WhatIf } from './keys';
 import { useStale } from './stale';
 
-export const useToday = () =>
-  useQuery({ queryKey: keys.today, queryFn: () => settle(api.GET('/api/today')), refetchInterval: 60_000 });
+export const todayQuery = { queryKey: keys.today, queryFn: () => settle(api.GET('/api/today')) };
+export const useToday = () => useQuery({ ...todayQuery, refetchInterval: 60_000 });
 
 export const useJobs = () => useQuery({ queryKey: keys.jobs, queryFn: () => settle(api.GET('/api/jobs')) });
 

@@ -4,7 +4,15 @@
  */
 const locale = (): string => navigator.languages.find((l) => l.startsWith('en')) ?? 'en-GB';
 
-const written = (d: Date, form: Intl.DateTimeFormatOptions): string => d.toLocaleString(locale(), form);
+/** To make one takes longer than to write a hundred days with it. */
+const writers = new Map<string, Intl.DateTimeFormat>();
+
+function written(d: Date, form: Intl.DateTimeFormatOptions): string {
+  const key = locale() + JSON.stringify(form);
+  const writer = writers.get(key) ?? new Intl.DateTimeFormat(locale(), form);
+  writers.set(key, writer);
+  return writer.format(d);
+}
 
 /** "Tue, 5 May", "Tue, May 5". */
 export const weekday = (d: Date): string => written(d, { weekday: 'short', day: 'numeric', month: 'short' });
@@ -21,7 +29,8 @@ export const axisDay = (d: Date, hours: number): string =>
   });
 
 /** "14:05"; the bench reads 24 hours. */
-export const clock = (d: Date): string => written(d, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+export const clock = (d: Date): string =>
+  [d.getHours(), d.getMinutes()].map((n) => String(n).padStart(2, '0')).join(':');
 
 /** "5 May 2026" for an instant or a day. */
 export const day = (instant: string): string =>
@@ -31,7 +40,7 @@ export const day = (instant: string): string =>
 export function when(instant: string | null, now: string): string {
   if (instant === null) return 'not at this temperature';
   const d = new Date(instant);
-  return weekday(d) === weekday(new Date(now)) ? `today ${clock(d)}` : `${weekday(d)} ${clock(d)}`;
+  return d.toDateString() === new Date(now).toDateString() ? `today ${clock(d)}` : `${weekday(d)} ${clock(d)}`;
 }
 
 /** The value of a datetime-local input for an instant, in the reader's own time. */

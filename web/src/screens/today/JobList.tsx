@@ -1,15 +1,16 @@
 import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type Schemas, api, settle } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { mayUndo } from '../../shell/Undo';
 import { textSize, tok } from '../../theme/tokens';
-import { CloseJob } from './CloseJob';
 import { JobMenu } from './JobMenu';
-import { Rename } from './Rename';
+
+const CloseJob = lazy(() => import('./CloseJob').then((m) => ({ default: m.CloseJob })));
+const Rename = lazy(() => import('./Rename').then((m) => ({ default: m.Rename })));
 
 /** The jobs of the yard with their parts; what is removed can be had back for a minute. */
 export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
@@ -178,22 +179,24 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
       <Button component={Link} to="/closed" size="small" sx={{ mt: 1 }}>
         Closed jobs
       </Button>
-      {closing && (
-        <CloseJob
-          job={closing}
-          close={() => {
-            setClosing(null);
-          }}
-        />
-      )}
-      {renaming && (
-        <Rename
-          job={renaming}
-          close={() => {
-            setRenaming(null);
-          }}
-        />
-      )}
+      <Suspense fallback={null}>
+        {closing && (
+          <CloseJob
+            job={closing}
+            close={() => {
+              setClosing(null);
+            }}
+          />
+        )}
+        {renaming && (
+          <Rename
+            job={renaming}
+            close={() => {
+              setRenaming(null);
+            }}
+          />
+        )}
+      </Suspense>
     </Box>
   );
 }
