@@ -54,7 +54,10 @@ final readonly class NextHourScreen
             version: $row->version ?? 0,
             hasParts: [] !== $names,
             next: null === $row ? [] : $this->next($workshop, $work, $names, $now, $shown),
-            outdated: $this->plans->outdated($row),
+            outdated: [
+                ...$this->plans->outdated($row),
+                ...count($kept) < count($work) ? [PlanScreen::GONE] : [],
+            ],
             moved: count(
                 array_filter(
                     $moves,

@@ -39,6 +39,8 @@ use Psr\Clock\ClockInterface;
 /** Builds the schedule of the yard as a page shows it. */
 final readonly class PlanScreen
 {
+    /** Why a plan may no longer hold. */
+    public const GONE = 'a part was removed, or its job closed';
     private const HOURS_BEFORE = 12.0;
     private const DAYS = 45;
 
@@ -90,7 +92,7 @@ final readonly class PlanScreen
             tries: $pending->tries ?? 0,
             outdated: [
                 ...$this->plans->outdated($row),
-                ...count($kept) < count(PlanBody::work($row)) ? ['a part was removed, or its job closed'] : [],
+                ...count($kept) < count(PlanBody::work($row)) ? [self::GONE] : [],
             ],
             finish: self::hour($body->optional('finish')),
             bound: self::hour($body->optional('bound')),
