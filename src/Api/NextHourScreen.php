@@ -54,10 +54,7 @@ final readonly class NextHourScreen
             version: $row->version ?? 0,
             hasParts: [] !== $names,
             next: null === $row ? [] : $this->next($workshop, $work, $names, $now, $shown),
-            outdated: [
-                ...$this->plans->outdated($row),
-                ...count($kept) < count($work) ? [PlanScreen::GONE] : [],
-            ],
+            outdated: [...$this->plans->outdated($row), ...count($kept) < count($work) ? [PlanScreen::GONE] : []],
             moved: count(
                 array_filter(
                     $moves,
