@@ -10,6 +10,7 @@ use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\AcceptHeader;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -88,7 +89,8 @@ final readonly class KeptAnswers
     private static function unpacked(string $packed, Request $request): Response
     {
         $headers = ['Content-Type' => 'application/json', 'Vary' => 'Accept-Encoding'];
-        if (!in_array('gzip', $request->getEncodings(), true)) {
+        $gzip = AcceptHeader::fromString($request->headers->get('Accept-Encoding'))->get('gzip');
+        if (0.0 >= ($gzip?->getQuality() ?? 0.0)) {
             return new Response((string) gzdecode($packed), Response::HTTP_OK, $headers);
         }
 

@@ -181,6 +181,17 @@ final class AnswersTest extends ApiCase
         $this->call('POST', '/api/jobs', ['name' => 'Another']);
         $this->client->request('GET', '/api/jobs', server: ['HTTP_IF_NONE_MATCH' => $tag]);
         self::assertResponseStatusCodeSame(200);
+        $plain = $this->call('GET', '/api/jobs');
+        foreach (['gzip, br' => true, 'gzip;q=0' => false, 'identity' => false] as $reads => $isPacked) {
+            $this->client->request('GET', '/api/jobs', server: ['HTTP_ACCEPT_ENCODING' => $reads]);
+            $said = (string) $this->client->getResponse()->getContent();
+            self::assertSame(
+                $isPacked ? 'gzip' : null,
+                $this->client->getResponse()->headers->get('Content-Encoding'),
+                $reads,
+            );
+            self::assertSame($plain, json_decode($isPacked ? (string) gzdecode($said) : $said, true), $reads);
+        }
         $this->call('DELETE', '/api/session');
         $this->enter('wren@yard.example', 'Other');
         $this->client->request('GET', '/api/jobs', server: ['HTTP_IF_NONE_MATCH' => $tag]);
