@@ -16,6 +16,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
+use Symfony\Component\Lock\LockFactory;
+use Symfony\Component\Lock\LockInterface;
 
 /**
  * Answers a read again as long as its yard is as it was (Lasts). The version of a yard is written by triggers of the
@@ -26,6 +28,7 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 final readonly class KeptAnswers
 {
     private const ATTRIBUTE = '_kept_as';
+    private const LOCK = '_answer_';
     /** Of packing: the last levels cost much and win little. */
     private const LEVEL = 5;
 
@@ -34,6 +37,7 @@ final readonly class KeptAnswers
         private Connection $db,
         private CacheItemPoolInterface $answers,
         private ClockInterface $clock,
+        private LockFactory $locks,
     ) {}
 
     public function asked(ControllerEvent $event): void
@@ -57,6 +61,14 @@ final readonly class KeptAnswers
             return;
         }
         $packed = $this->answers->getItem($key)->get();
+        if (!is_string($packed)) {
+            // Whoever asks for the same meanwhile waits for it instead of working it out, too. A lock is a file that
+            // stays: there are 256 of them, and two reads that share one by chance wait for each other.
+            $lock = $this->locks->createLock(self::LOCK . substr($key, 0, 2), null, true);
+            $lock->acquire(true);
+            $request->attributes->set(self::LOCK, $lock);
+            $packed = $this->answers->getItem($key)->get();
+        }
         if (is_string($packed)) {
             $event->setController(static fn(): Response => self::unpacked($packed, $request));
         }
@@ -66,9 +78,19 @@ final readonly class KeptAnswers
     {
         $as = $event->getRequest()->attributes->get(self::ATTRIBUTE);
         $response = $event->getResponse();
-        if (!is_array($as) || !in_array($response->getStatusCode(), [200, 304], true)) {
-            return;
+        if (is_array($as) && in_array($response->getStatusCode(), [200, 304], true)) {
+            $this->keep($event, $as);
         }
+        $lock = $event->getRequest()->attributes->get(self::LOCK);
+        if ($lock instanceof LockInterface) {
+            $lock->release();
+        }
+    }
+
+    /** @param array<mixed> $as key, and for how long */
+    private function keep(ResponseEvent $event, array $as): void
+    {
+        $response = $event->getResponse();
         [$key, $seconds] = $as;
         $content = $response->getContent();
         if ($response instanceof JsonResponse && is_string($key) && is_int($seconds) && is_string($content)) {
