@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
-use Symfony\Component\HttpFoundation\Request;
+use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -14,7 +14,7 @@ final readonly class FrontController
     /** Reads of the first page. */
     private const FIRST = ['/api/today', '/api/jobs'];
 
-    public function __construct(private string $manifest) {}
+    public function __construct(private string $manifest, private Security $security) {}
 
     #[
         Route(
@@ -25,7 +25,7 @@ final readonly class FrontController
             priority: -100,
         ),
     ]
-    public function page(Request $request, string $path): Response
+    public function page(string $path): Response
     {
         $built = BuiltFiles::read($this->manifest);
         if (null === $built) {
@@ -42,7 +42,7 @@ final readonly class FrontController
                 'to be allowed.</noscript><script type="module" nonce="%1$s" ' .
                 'src="/build/%3$s"></script></body></html>',
             $nonce,
-            implode('', self::links($built, $nonce, '' === $path, $request->cookies->has('hull'))),
+            implode('', self::links($built, $nonce, '' === $path, null !== $this->security->getUser())),
             htmlspecialchars((string) $built->script()),
         );
 
@@ -63,7 +63,7 @@ final readonly class FrontController
      * before costs a journey.
      *
      * @param bool $isFirst the page shows what wants you today
-     * @param bool $isKnown somebody may be signed in
+     * @param bool $isKnown somebody is signed in
      *
      * @return list<string>
      */

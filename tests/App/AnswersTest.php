@@ -74,8 +74,8 @@ final class AnswersTest extends ApiCase
     /** @return iterable<string, array{list<string>, string, string, array<array-key, mixed>, string}> */
     public static function dependencies(): iterable
     {
-        $line = ['kind' => 'note', 'note' => 'unseen', 'at' => '2026-05-13T10:00:00Z'];
-        $air = "at,temperature,humidity\n2026-05-13T10:00:00Z,5 C,80 %\n2026-05-13T11:00:00Z,4 C,81 %\n";
+        $line = ['kind' => 'note', 'note' => 'unseen', 'at' => '{now}'];
+        $air = "at,temperature,humidity\n{before},5 C,80 %\n{now},4 C,81 %\n";
         $photo = ['moment' => 'before', 'caption' => 'x', 'image' => WorkshopTest::PICTURE];
         $tin = ['material' => 'acetone', 'batch' => 'A', 'size' => '1 L', 'count' => 1];
         $crew = ['people' => [['name' => 'Wren', 'hours' => ['sat' => ['9:00-12:30']]]]];
@@ -145,6 +145,8 @@ final class AnswersTest extends ApiCase
         $this->call('POST', '/api/plan', (object) []);
         $ids = ['{job}' => $job, '{part}' => $part, '{tin}' => $this->tin()];
         [$path, $read] = [strtr($path, $ids), strtr($read, $ids)];
+        $times = ['{now}' => self::ago('0 minutes'), '{before}' => self::ago('1 hour')];
+        $body = array_map(static fn(mixed $v): mixed => is_string($v) ? strtr($v, $times) : $v, $body);
         self::assertSame([], $this->faults([$read]));
         $db = self::getContainer()->get(Connection::class);
         foreach ($tables as $table) {

@@ -46,8 +46,9 @@ const show = () => {
 // Who is there is known before anything is drawn, and what wants them today is on its way: drawn once, not three times.
 const noop = () => undefined;
 const known = client.query(sessionQuery).catch(noop);
-if (window.location.pathname === '/') {
-  void import('./screens/today/Today');
-  void client.query({ ...todayQuery, retry: false }).catch(noop);
-}
-void known.finally(show);
+const isFirst = window.location.pathname === '/';
+if (isFirst) void import('./screens/today/Today');
+void known.then((session) => {
+  if (isFirst && session?.account) void client.query(todayQuery).catch(noop);
+  show();
+});
