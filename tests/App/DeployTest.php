@@ -40,6 +40,13 @@ final class DeployTest extends TestCase
         }
     }
 
+    public function testNoPasswordGoesIntoTheImageOrTheRepository(): void
+    {
+        $left = explode("\n", $this->read('.dockerignore'));
+        self::assertSame([], array_diff(['var', '.git', 'deploy/.env'], $left));
+        self::assertContains('/deploy/.env', explode("\n", $this->read('.gitignore')));
+    }
+
     public function testTheUnitsCallWhatIsHere(): void
     {
         foreach (['unbowed-hull', 'unbowed-hull-database'] as $unit) {
