@@ -87,6 +87,12 @@ final class Cluster
         }
     }
 
+    /** Nothing is followed any more. */
+    public function takesWrites(): bool
+    {
+        return 'f' === trim($this->db('psql', '-Atc', 'SELECT pg_is_in_recovery()'));
+    }
+
     public function password(): string
     {
         return trim((string) file_get_contents($this->data . '.password'));
