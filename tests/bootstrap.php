@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Symfony\Component\Dotenv\Dotenv;
 
 require dirname(__DIR__) . '/vendor/autoload.php';
+require dirname(__DIR__) . '/core/tests/mutant.php';
 (new Dotenv())->usePutenv(false)->bootEnv(dirname(__DIR__) . '/.env');
 
 // No test reads the time of day: the clock stands, in what tests start as well. ./test --at moves it.

@@ -5,11 +5,14 @@ declare(strict_types=1);
 /*
  * Changes one token of the core at a time and runs its tests: what no test notices is printed.
  *
- *   php tools/mutate.php [NUMBER=60] [SEED=1] [FILE...]
+ *   php tools/mutate.php [--fast] [NUMBER=60] [SEED=1] [FILE...]
  *
- * Sites are drawn over core/src by the seed, tests of the same room first. The changed class is loaded in place of the
- * real one (core/tests/bootstrap.php), so that nothing in the tree is touched. The fast tests run, and
- * of the slow ones those of the same room. The last line says how many were caught.
+ * Sites are drawn over core/src by the seed. The changed class is loaded in place of the real one
+ * (core/tests/bootstrap.php), so that nothing in the tree is touched. Which fast tests come to a line is kept in
+ * var/mutate/reached.php, made by a first run of all of them with Debian's pcov (php8.2-pcov; it need not be enabled);
+ * remove it after the core has changed much. Of a change the tests that reach its line run, then the
+ * slow ones of its room, then every tenth job of bin/golden (--fast leaves these two out). Two are tried at a time.
+ * The last line says how many were caught.
  */
 
 const ROOT = __DIR__ . '/..';
@@ -87,27 +90,60 @@ function classIn(string $file): string
     return 'Hull\\' . str_replace('/', '\\', $relative);
 }
 
+/** @return array<string, array<int, list<string>>> by file and line, what the fast tests that come there are called */
+function reached(): array
+{
+    $kept = ROOT . '/var/mutate/reached.php';
+    if (!is_file($kept)) {
+        is_dir(dirname($kept)) || mkdir(dirname($kept), 0o777, true);
+        passthru(
+            'php -d extension=pcov -d memory_limit=3G -d pcov.directory=' .
+                escapeshellarg((string) realpath(ROOT . '/core/src')) .
+                ' vendor/bin/phpunit -c core/phpunit.xml --exclude-group slow --coverage-php ' .
+                escapeshellarg($kept),
+        );
+    }
+    require_once ROOT . '/vendor/autoload.php';
+    $coverage = require $kept;
+    $reached = [];
+    foreach ($coverage->getData(true)->lineCoverage() as $file => $lines) {
+        $reached[strstr($file, '/core/src/')] = array_map(
+            static fn(?array $tests): array => array_values($tests ?? []),
+            $lines,
+        );
+    }
+
+    return $reached;
+}
+
+/**
+ * @param list<string> $tests as PHPUnit calls them, with their data sets
+ *
+ * @return string an expression for --filter that takes all cases of these methods
+ */
+function filter(array $tests): string
+{
+    $methods = [];
+    foreach ($tests as $test) {
+        [$class, $method] = explode('::', (string) preg_replace('/( with data set |#).*/s', '', $test));
+        $methods[substr((string) strrchr('\\' . $class, '\\'), 1)][$method] = true;
+    }
+    $of = static fn(string $class, array $m): string => $class . '::(' . implode('|', array_keys($m)) . ')\\b';
+
+    return '/(' . implode('|', array_map($of, array_keys($methods), $methods)) . ')/';
+}
+
 /** @param list<string> $arguments */
 function fails(array $arguments, string $mutant): bool
 {
-    $command = array_merge(
-        [
-            PHP_BINARY,
-            '-d',
-            'memory_limit=1G',
-            ROOT . '/vendor/bin/phpunit',
-            '-c',
-            ROOT . '/core/phpunit.xml',
-            '--stop-on-defect',
-            '--no-output',
-            '--cache-directory',
-            sys_get_temp_dir() . '/mutate-' . getmypid(),
-        ],
-        $arguments,
-    );
-    $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, ROOT, [
+    $cache = ['--cache-directory', sys_get_temp_dir() . '/mutate-' . getmypid(), '--stop-on-defect', '--no-output'];
+    $command = [PHP_BINARY, '-d', 'memory_limit=1G', ROOT . '/vendor/bin/phpunit', ...$cache, ...$arguments];
+    $null = ['file', '/dev/null', 'w'];
+    $process = proc_open($command, [1 => $null, 2 => $null], $pipes, ROOT, [
         ...getenv(),
         'HULL_MUTANT' => $mutant,
+        'APP_SECRET' => 'test-secret',
+        'DATABASE_URL' => 'postgresql://none@127.0.0.1:1/none?serverVersion=15',
     ]);
     if (false === $process) {
         throw new RuntimeException('No process.');
@@ -117,7 +153,7 @@ function fails(array $arguments, string $mutant): bool
         usleep(50_000);
         $is = proc_get_status($process);
         // One that goes on and on is noticed by whoever waits for it.
-        if ($is['running'] && time() - $began > 900) {
+        if ($is['running'] && time() - $began > 200) {
             proc_terminate($process, 9);
 
             return true;
@@ -127,45 +163,90 @@ function fails(array $arguments, string $mutant): bool
     return 0 !== $is['exitcode'];
 }
 
+/** @param list<string> $tests that come to the line */
+function caughtBy(string $file, array $tests, string $mutant): ?string
+{
+    $core = ['-c', ROOT . '/core/phpunit.xml'];
+    $room = 'core/tests/' . explode('\\', classIn($file))[1];
+    $stages = [
+        'near' => is_dir(ROOT . "/$room") && [] !== $tests ? [...$core, '--exclude-group', 'slow', $room] : null,
+        'fast' => [] === $tests ? null : [...$core, '--exclude-group', 'slow', '--filter', filter($tests)],
+        'slow' => is_dir(ROOT . "/$room") ? [...$core, '--group', 'slow', $room] : null,
+        'golden' => ['--no-extensions', '--testsuite', 'app', '--filter', 'GoldenTest'],
+    ];
+    foreach (FAST ? array_slice($stages, 0, 2) : $stages as $stage => $arguments) {
+        if (null !== $arguments && fails($arguments, classIn($file) . '=' . $mutant)) {
+            return $stage;
+        }
+    }
+
+    return null;
+}
+
+/** @param array{string, int, string, string} $site */
+function tried(array $site, array $reached): string
+{
+    [$file, $at, $from, $to] = $site;
+    $tokens = PhpToken::tokenize((string) file_get_contents($file));
+    $line = $tokens[$at]->line;
+    $tokens[$at]->text = $to;
+    $mutant = sys_get_temp_dir() . '/mutant-' . getmypid() . '.php';
+    file_put_contents($mutant, implode('', array_map(static fn(PhpToken $t): string => $t->text, $tokens)));
+    $known = $reached[strstr($file, '/core/src/')] ?? [];
+    // A statement over several lines is counted at one of them, a constant nowhere.
+    for ($nearest = $line; $nearest > 0 && !isset($known[$nearest]); --$nearest);
+    $tests = $known[$nearest] ?? array_unique(array_merge([], ...array_values($known)));
+    $by = caughtBy($file, $tests, $mutant);
+    unlink($mutant);
+    $where = sprintf('%s:%d  %s -> %s', substr($file, strlen(ROOT) + 1), $line, $from, $to);
+
+    return sprintf("%-6s %s (%d tests come there)\n", $by ?? 'ALIVE', $where, count($tests));
+}
+
+define('FAST', '--fast' === ($argv[1] ?? ''));
+$argv = FAST ? [$argv[0], ...array_slice($argv, 2)] : $argv;
 $number = (int) ($argv[1] ?? 60);
 $seed = (int) ($argv[2] ?? 1);
 $files = array_slice($argv, 3);
 if ([] === $files) {
-    foreach (
-        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(ROOT . '/core/src', FilesystemIterator::SKIP_DOTS))
-        as $f
-    ) {
-        $files[] = (string) $f;
-    }
+    $all = new RecursiveDirectoryIterator(ROOT . '/core/src', FilesystemIterator::SKIP_DOTS);
+    $files = array_values(
+        array_filter(
+            array_map(strval(...), iterator_to_array(new RecursiveIteratorIterator($all), false)),
+            static fn(string $f): bool => str_ends_with($f, '.php'),
+        ),
+    );
     sort($files);
 }
 $all = array_merge([], ...array_map(sites(...), $files));
 $order = new Random\Randomizer(new Random\Engine\Mt19937($seed));
 $drawn = array_slice($order->shuffleArray($all), 0, $number);
-$alive = [];
-$mutant = sys_get_temp_dir() . '/mutant-' . getmypid() . '.php';
-foreach ($drawn as $n => [$file, $at, $from, $to]) {
-    $tokens = PhpToken::tokenize((string) file_get_contents($file));
-    $line = $tokens[$at]->line;
-    $tokens[$at]->text = $to;
-    file_put_contents($mutant, implode('', array_map(static fn(PhpToken $t): string => $t->text, $tokens)));
-    $env = classIn($file) . '=' . $mutant;
-    $room = explode('\\', classIn($file))[1];
-    $near = is_dir(ROOT . "/core/tests/$room") ? ["core/tests/$room"] : null;
-    $caught =
-        (null !== $near && fails([...$near, '--exclude-group', 'slow'], $env)) ||
-        fails(['--exclude-group', 'slow'], $env) ||
-        (null !== $near && fails([...$near, '--group', 'slow'], $env));
-    $where = sprintf('%s:%d  %s -> %s', substr($file, strlen(ROOT) + 1), $line, $from, $to);
-    printf("%3d %s %s\n", $n + 1, $caught ? 'caught' : 'ALIVE ', $where);
-    $alive = $caught ? $alive : [...$alive, $where];
+$reached = reached();
+$lines = [];
+foreach ([0, 1] as $half) {
+    if (0 === ($children[$half] = pcntl_fork())) {
+        $out = fopen(sys_get_temp_dir() . "/mutate-$half-" . posix_getppid(), 'w');
+        foreach ($drawn as $n => $site) {
+            if ($half === $n % 2) {
+                $line = tried($site, $reached);
+                printf('%3d %s', $n + 1, $line);
+                fwrite($out, $line);
+            }
+        }
+        exit(0);
+    }
 }
-@unlink($mutant);
+foreach ([0, 1] as $half) {
+    pcntl_waitpid($children[$half], $status);
+    $lines = [...$lines, ...(array) file($kept = sys_get_temp_dir() . "/mutate-$half-" . getmypid())];
+    unlink($kept);
+}
+$alive = count(array_filter($lines, static fn(string $line): bool => str_starts_with($line, 'ALIVE')));
 printf(
     "%d of %d caught (%.0f %%), of %d places.\n",
-    count($drawn) - count($alive),
-    count($drawn),
-    100 * (1 - count($alive) / max(1, count($drawn))),
+    count($lines) - $alive,
+    count($lines),
+    100 * (1 - $alive / max(1, count($lines))),
     count($all),
 );
-exit([] === $alive ? 0 : 1);
+exit(0 === $alive ? 0 : 1);

@@ -110,6 +110,8 @@ final class Steps
         'scuff',
         'scuff-pad',
         'sand-back',
+        'sand-marks',
+        'sand-down-marked',
         'wet-sand-800',
         'wet-sand-1000',
         'wet-sand-1500',

@@ -62,6 +62,7 @@ final readonly class RecordScreen
                 units: $shown->units->value,
                 jobId: (string) $row->job->id,
                 closing: [],
+                marked: false,
             );
         }
         $next = $piece->next($replayed);
@@ -104,6 +105,7 @@ final readonly class RecordScreen
             units: $shown->units->value,
             jobId: (string) $row->job->id,
             closing: null === $next ? [] : $this->register->against($row, $next),
+            marked: [] !== $replayed->marked,
         );
     }
 

@@ -168,6 +168,7 @@ final readonly class TodayScreen
                 urgency: 'work',
                 message: $e->getMessage(),
                 closing: [],
+                marked: false,
             );
         }
         $gate = WindowScreen::gate($replayed->air, $piece, $replayed->finished);
@@ -206,6 +207,10 @@ final readonly class TodayScreen
         ) {
             [$urgency, $message] = ['wait', 'No film in this air. ' . implode(' ', $gate->outcome->warnings)];
         }
+        $weather = $replayed->weather();
+        if (null !== $weather) {
+            [$urgency, $message] = ['now', $weather->says . '. Look at it and write what you find.'];
+        }
         $nextStep = null === $next ? null : $this->catalogues->for($row->workshop)->step($next->step);
 
         return new TodayCard(
@@ -223,6 +228,7 @@ final readonly class TodayScreen
             urgency: $urgency,
             message: $message,
             closing: null === $next ? [] : $this->register->against($row, $next),
+            marked: [] !== $replayed->marked,
         );
     }
 

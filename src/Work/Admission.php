@@ -110,6 +110,22 @@ final readonly class Admission
         }
     }
 
+    /** Who finds it unharmed has to have something that the weather is held to have done. */
+    public function marked(PartRow $row, LogEntry $entry): void
+    {
+        if (EntryKind::Unharmed !== $entry->kind) {
+            return;
+        }
+        $replayed = $this->stored->workpiece($row)->replay($this->clock->now(), $this->air->series($row));
+        if ([] === $replayed->marked) {
+            throw new InvalidInput(
+                '/kind',
+                'Neither rain nor dew is held to have reached a coat of it too soon.',
+                '"note" for what you saw',
+            );
+        }
+    }
+
     /** A gauge on a wet film reads nothing. */
     public function dry(PartRow $row, LogEntry $entry): void
     {

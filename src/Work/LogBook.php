@@ -46,10 +46,11 @@ final readonly class LogBook
     ): array {
         return $this->em->wrapInTransaction(function () use ($row, $entry, $hand, $outside, $despite): array {
             $entry = $this->admission->complete($row, $this->admission->within($row, $entry, $outside), $despite);
+            $this->admission->marked($row, $entry);
             $this->book($row, $entry, $hand);
             $this->admission->dry($row, $entry);
             $this->admission->found($row, $entry);
-            $gained = $this->replanning->adapt($row);
+            $gained = $this->replanning->adapt($row, EntryKind::Unharmed === $entry->kind);
             $this->em->flush();
 
             return $gained;

@@ -6,8 +6,10 @@ namespace App\Work;
 
 use App\Entity\PartRow;
 use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\RoutePlanner;
 use Hull\Route\Severity;
@@ -23,18 +25,21 @@ final readonly class Replanning
         private ClockInterface $clock,
     ) {}
 
-    /** @return list<RouteStep> steps the route gained */
-    public function adapt(PartRow $row): array
+    /**
+     * @param bool $isRelieved something was found better than it was held to be: what was put in for it may go
+     *
+     * @return list<RouteStep> steps the route gained
+     */
+    public function adapt(PartRow $row, bool $isRelieved = false): array
     {
         $piece = $this->stored->workpiece($row);
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         $remaining = self::ahead($piece->route(), $replayed);
-        $broken = array_values(
-            array_filter(
-                $piece->check()->findings($replayed->state, Route::of($remaining)),
-                static fn(\Hull\Route\Finding $f): bool => Severity::Broken === $f->severity,
-            ),
-        );
+        $planned = array_values(array_filter($remaining, static fn(RouteStep $s): bool => '' === $s->because));
+        if ($isRelieved && [] === self::broken($piece, $replayed, $planned)) {
+            $remaining = $planned;
+        }
+        $broken = self::broken($piece, $replayed, $remaining);
         $done = array_values(
             array_filter($piece->route()->steps, static fn(RouteStep $s): bool => isset($replayed->finished[$s->key])),
         );
@@ -74,6 +79,21 @@ final readonly class Replanning
         }
 
         return $gained;
+    }
+
+    /**
+     * @param list<RouteStep> $steps
+     *
+     * @return list<Finding>
+     */
+    private static function broken(Workpiece $piece, Replayed $replayed, array $steps): array
+    {
+        return array_values(
+            array_filter(
+                $piece->check()->findings($replayed->state, Route::of($steps)),
+                static fn(Finding $f): bool => Severity::Broken === $f->severity,
+            ),
+        );
     }
 
     /**

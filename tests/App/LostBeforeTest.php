@@ -27,10 +27,7 @@ final class LostBeforeTest extends TestCase
     public function testAConnectionThatDiedMeanwhileIsMadeAgainOnce(string $state, string $said, int $tried): void
     {
         $driver = $this->createMock(Driver::class);
-        $driver
-            ->expects(self::exactly($tried))
-            ->method('connect')
-            ->willThrowException($this->failure($state, $said));
+        $driver->expects(self::exactly($tried))->method('connect')->willThrowException($this->failure($state, $said));
         $this->expectException(Exception::class);
         (new LostBefore())->wrap($driver)->connect([]);
     }
@@ -40,13 +37,11 @@ final class LostBeforeTest extends TestCase
         $connection = self::createStub(Connection::class);
         $failure = $this->failure('HY000', 'server closed the connection unexpectedly');
         $driver = self::createStub(Driver::class);
-        $driver
-            ->method('connect')
-            ->willReturnCallback(static function () use (&$failure, $connection): Connection {
-                [$now, $failure] = [$failure, null];
+        $driver->method('connect')->willReturnCallback(static function () use (&$failure, $connection): Connection {
+            [$now, $failure] = [$failure, null];
 
-                return null === $now ? $connection : throw $now;
-            });
+            return null === $now ? $connection : throw $now;
+        });
         self::assertSame($connection, (new LostBefore())->wrap($driver)->connect([]));
     }
 

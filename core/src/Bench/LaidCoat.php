@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Bench;
 
+use Hull\Surface\Dew;
 use Hull\Surface\Product;
 
 /**
@@ -23,5 +24,16 @@ final readonly class LaidCoat
         public bool $neverCloses,
         public ?float $againAt,
         public ?float $fullAt,
+        public ?float $rainSafeAt = null,
     ) {}
+
+    /** From when on dew does it no harm; null when that never comes. */
+    public function dewFreeAt(): ?float
+    {
+        return match ($this->product->dew) {
+            Dew::Never => $this->laidAt,
+            Dew::UntilTouch => $this->touchAt,
+            Dew::UntilRainSafe => $this->rainSafeAt,
+        };
+    }
 }

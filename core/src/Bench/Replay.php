@@ -7,6 +7,7 @@ namespace Hull\Bench;
 use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Cure\CureClock;
+use Hull\Cure\Readiness;
 use Hull\Input\Keys;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
@@ -60,8 +61,15 @@ final readonly class Replay
         $coats = [];
         $notYet = null;
         $ageing = new Ageing($this->context->catalogue(), $this->runner, $series);
+        $marks = new WeatherMarks(
+            $this->context->catalogue(),
+            $series,
+            $this->context->warmth(),
+            static fn(string $key): string => $check->name($route->find($key) ?? new RouteStep($key, '')),
+        );
         foreach ($entries as $entry) {
             $state = $ageing->pass($this->advance($state, $part, $clock, $entry->hour()), $clock, $entry->hour());
+            $state = $marks->pass($state, $coats, $clock, $entry->hour());
             $clock = $entry->hour();
             $step = null === $entry->stepKey ? null : $route->find($entry->stepKey);
             if (EntryKind::StillWet === $entry->kind) {
@@ -74,6 +82,10 @@ final readonly class Replay
             };
             if (null !== $clockOf) {
                 [$state, $coats, $started] = $this->setBack($state, $coats, $started, $part, $clock, $clockOf);
+                $state = $marks->pass($state, $coats, $coats[count($coats) - 1]->laidAt ?? $clock, $clock);
+            }
+            if (EntryKind::Unharmed === $entry->kind) {
+                $state = $marks->unharmed($state, $coats);
             }
             if (EntryKind::Failed === $entry->kind && null !== $step) {
                 unset($finished[$step->key], $started[$step->key]);
@@ -110,20 +122,24 @@ final readonly class Replay
                 $state = $this->runner->effects($step, $state, null, $entry->film);
                 $ageing->done($before, $state, $clock);
                 $coats = $this->coats($coats, $step, $state, $part, $clock);
+                $state = $marks->pass($state, $coats, $started[$step->key], $clock);
             }
         }
+        $state = $ageing->pass($this->advance($state, $part, $clock, $now), $clock, $now);
+        $state = $marks->pass($state, $coats, $clock, $now);
 
         return new Replayed(
-            state: $ageing->pass($this->advance($state, $part, $clock, $now), $clock, $now),
+            state: $state,
             started: $started,
             finished: $finished,
             coats: $coats,
-            findings: $findings,
+            findings: [...$findings, ...array_values($marks->findings)],
             series: $series,
             air: $series->airAt($now),
             proofs: $ageing->proofs,
             notYet: $notYet,
-            undone: Keys::of($ageing->undone),
+            undone: [...Keys::of($ageing->undone), ...$marks->on($state)],
+            marked: $marks->on($state),
         );
     }
 
@@ -302,6 +318,7 @@ final readonly class Replay
                 neverCloses: null === $top->recoatMax,
                 againAt: $top->recoatAgain?->reachedAt($series, $at),
                 fullAt: $top->full->reachedAt($series, $at),
+                rainSafeAt: $top->ready(Readiness::Rain)->reachedAt($series, $at),
             ),
         ];
     }

@@ -19,6 +19,7 @@ final readonly class Replayed
      * @param list<Finding> $findings needs that were broken when the work was done
      * @param list<string> $undone facts that hours or rain have undone
      * @param float|null $notYet hour at which what was finished last was found not to be over
+     * @param list<string> $marked facts that rain or dew has left on a coat, not made good nor found unharmed yet
      * @param array<int|string, float> $proofs fact that holds for hours only => hour since which it is so
      */
     public function __construct(
@@ -32,5 +33,14 @@ final readonly class Replayed
         public array $proofs = [],
         public ?float $notYet = null,
         public array $undone = [],
+        public array $marked = [],
     ) {}
+
+    /** What rain or dew did to a coat last; null where there is nothing to look at. */
+    public function weather(): ?Finding
+    {
+        $said = array_filter($this->findings, static fn(Finding $f): bool => WeatherMarks::NEED === $f->needId);
+
+        return [] === $this->marked ? null : array_pop($said);
+    }
 }

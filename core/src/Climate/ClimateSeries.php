@@ -93,6 +93,34 @@ final class ClimateSeries
         return null;
     }
 
+    /** The hour from which on it rained between two hours; null when it stayed dry. */
+    public function firstRain(float $from, float $to): ?float
+    {
+        foreach ($from < $to ? $this->rain : [] as $hour) {
+            if ($hour < $to && $hour + 1.0 > $from + 1e-6) {
+                return max($from, (float) $hour);
+            }
+        }
+
+        return null;
+    }
+
+    /** The hour from which on dew lay on a part between two hours; null when none did. */
+    public function firstDew(PartWarmth $warmth, float $from, float $to): ?float
+    {
+        $part = $this->ofPart($warmth)->celsius;
+        $last = $from < $to ? count($this->at) : 0;
+        for ($i = $this->index($from); $i < $last && ($this->at[$i] ?? $to) < $to; ++$i) {
+            $c = $this->celsius[$i] ?? $this->celsius[0];
+            // Saturated air over a part as warm as itself is mist, not dew.
+            if (($part[$i] ?? $c) < Air::dewPointC($c, $this->humidity[$i] ?? $this->humidity[0]) - 1e-6) {
+                return max($from, $this->at[$i] ?? $from);
+            }
+        }
+
+        return null;
+    }
+
     /** What a part has of it: its temperature follows the air, and the sun warms it. */
     public function ofPart(PartWarmth $warmth): self
     {

@@ -22,6 +22,8 @@ enum EntryKind: string
     case StillTacky = 'still-tacky';
     /** The film on top is dry to the touch and does not take the next coat yet. */
     case StillSoft = 'still-soft';
+    /** Rain or dew was on a coat too soon, or is reckoned to have been, and has left nothing on it. */
+    case Unharmed = 'unharmed';
     /** A step did not pass its test. */
     case Failed = 'failed';
 

@@ -234,9 +234,6 @@ final readonly class RoutePlanner
             }
             foreach ($lost as $film) {
                 $again = new RouteStep('', $this->context->catalogue()->coat, $film->product->id, $because);
-                if ($again->product === $goal->product) {
-                    continue;
-                }
                 [$before, $state] = $this->lead($state, $again, $because, $rounds - 1);
                 $lead = [...$lead, ...$before, $again];
                 $state = $this->runner->apply($again, $state)->state;

@@ -16,6 +16,7 @@ final readonly class Fact
      * @param float|null $lastsHours indoors; older than that it no longer counts
      * @param float|null $lastsOutdoorsHours the same outdoors
      * @param bool $lostInRain outdoors rain undoes it
+     * @param bool $leftByWeather rain or dew leaves it on a coat that cannot stand them yet
      * @param list<string> $lostUnder tags of products; under a coat of one it is no more
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Fact
         public ?float $lastsHours = null,
         public ?float $lastsOutdoorsHours = null,
         public bool $lostInRain = false,
+        public bool $leftByWeather = false,
     ) {}
 
     /** How long it counts; null for as long as nothing undoes it. */

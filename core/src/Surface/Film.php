@@ -7,6 +7,7 @@ namespace Hull\Surface;
 use Hull\Climate\Air;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureFactor;
+use Hull\Cure\Readiness;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 
@@ -44,6 +45,18 @@ final readonly class Film
             recoatAgain: null === $cure->recoatAgain ? null : $start($cure->recoatAgain),
             full: $start($cure->full),
             measured: $measured,
+        );
+    }
+
+    /** The clock, not begun yet, of when it stands something before it is fully cured. */
+    public function ready(Readiness $for): CureClock
+    {
+        $cure = $this->product->cure ?? throw new \LogicException($this->product->id . ' lays no film.');
+
+        return CureClock::start(
+            $cure->ready($for),
+            $this->product->cureKind,
+            CureFactor::thickness($this->thickness, $this->product->dft),
         );
     }
 

@@ -13,6 +13,8 @@ use Hull\Job\LogEntry;
 use Hull\Job\RouteStep;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Route\Finding;
+use Hull\Route\RoutePlanner;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 
@@ -98,6 +100,122 @@ final class FoundTest extends TestCase
         );
     }
 
+    public function testRainOnAPrimerBeforeItIsSafeIsAFaultThatIsSandedOut(): void
+    {
+        $piece = Yard::workpiece();
+        $coat = self::coat($piece);
+        $done = self::until($piece, $coat->key);
+        $rain = self::series([(int) self::BEGUN + 1]);
+        $safe = (self::replay($piece, $done, 0.5, $rain)->coats[0]->rainSafeAt ?? 0.0) - self::BEGUN;
+        self::assertGreaterThan(2.0, $safe);
+        self::assertSame([0.0, []], self::marks(self::replay($piece, $done, 0.9, $rain)), 'it has not come yet');
+        [$level, $findings] = self::marks($marked = self::replay($piece, $done, 3.0, $rain));
+        self::assertSame([1.0, 1], [$level, count($findings)]);
+        self::assertSame($coat->key, $findings[0]->stepKey);
+        self::assertStringStartsWith('Rain reached it 1 h after it was laid; it stands', $findings[0]->says);
+        self::assertContains('weather-marked', $marked->undone);
+        $remaining = Workpiece::remaining($piece->route(), $marked);
+        $steps = array_map(
+            static fn(RouteStep $s): string => $s->step . ':' . $s->product,
+            (new RoutePlanner($piece->context))->mend($marked->state, $remaining, '')->steps,
+        );
+        self::assertLessThan(
+            array_search('apply-coat:' . $coat->product, $steps, true),
+            array_search('sand-marks:', $steps, true),
+        );
+        $coats = array_filter($steps, static fn(string $s): bool => str_starts_with($s, 'apply-coat:'));
+        $before = array_filter($remaining, static fn(RouteStep $s): bool => 'apply-coat' === $s->step);
+        self::assertCount(count($before), $coats, 'the next coat covers it');
+    }
+
+    public function testATopcoatThatRainHasMarkedIsSandedDownAndLaidAgain(): void
+    {
+        $piece = Yard::workpiece();
+        $colours = array_values(
+            array_filter(
+                $piece->route()->steps,
+                static fn(RouteStep $s): bool => str_starts_with((string) $s->product, 'urethane-colour'),
+            ),
+        );
+        self::assertCount(2, $colours);
+        $rain = self::series([(int) self::BEGUN + 1]);
+        foreach ([[$colours[0]->key, 2], [$colours[1]->key, 1]] as [$laid, $left]) {
+            $marked = self::replay($piece, self::until($piece, $laid, 6.0), 3.0, $rain);
+            $remaining = Workpiece::remaining($piece->route(), $marked);
+            $steps = array_map(
+                static fn(RouteStep $s): string => $s->step,
+                (new RoutePlanner($piece->context))->mend($marked->state, $remaining, '')->steps,
+            );
+            self::assertContains('sand-down-marked', $steps);
+            self::assertCount($left, array_keys($steps, 'apply-coat', true));
+        }
+    }
+
+    public function testOfTwoEqualCoatsTheOneThatComesOffIsLaidAgainToo(): void
+    {
+        $piece = Yard::workpiece();
+        $first = self::coat($piece);
+        $laid = self::replay($piece, self::until($piece, $first->key), 30.0);
+        $remaining = Workpiece::remaining($piece->route(), $laid);
+        $mended = (new RoutePlanner($piece->context))->mend($laid->state->with('doubtful-bond', 1.0), $remaining, '');
+        $coats = array_filter($mended->steps, static fn(RouteStep $s): bool => $s->product === $first->product);
+        self::assertCount(2, $coats, 'the one that was laid and the one that was to come');
+        self::assertSame([], $piece->check()->findings($laid->state->with('doubtful-bond', 1.0), $mended));
+    }
+
+    public function testRainAfterItsHoursOrUnderARoofLeavesNothing(): void
+    {
+        $piece = Yard::workpiece();
+        $done = self::until($piece, self::coat($piece)->key);
+        $safe = (self::replay($piece, $done, 0.5)->coats[0]->rainSafeAt ?? 0.0) - self::BEGUN;
+        $late = self::series([(int) (self::BEGUN + ceil($safe))]);
+        self::assertSame([0.0, []], self::marks(self::replay($piece, $done, $safe + 3.0, $late)));
+        self::assertSame([0.0, []], self::marks(self::replay($piece, $done, $safe + 3.0)));
+        $just = self::series([(int) (self::BEGUN + floor($safe))]);
+        self::assertSame(1.0, self::marks(self::replay($piece, $done, $safe + 3.0, $just))[0]);
+    }
+
+    public function testWhoLooksAndFindsNothingHasTheWordUntilItRainsAgain(): void
+    {
+        $piece = Yard::workpiece();
+        $done = self::until($piece, self::coat($piece)->key);
+        $looked = [...$done, self::line(EntryKind::Unharmed, 2.2)];
+        $once = self::series([(int) self::BEGUN + 1]);
+        self::assertSame([0.0, []], self::marks(self::replay($piece, $looked, 3.0, $once)));
+        $twice = self::series([(int) self::BEGUN + 1, (int) self::BEGUN + 3]);
+        [$level, $findings] = self::marks(self::replay($piece, $looked, 4.0, $twice));
+        self::assertSame([1.0, 1], [$level, count($findings)]);
+        self::assertStringContainsString('3 h after', $findings[0]->says);
+    }
+
+    public function testRainWhileItIsLaidAndAFilmThatWasSlowerThanItsSheetCountToo(): void
+    {
+        $piece = Yard::workpiece();
+        $coat = self::coat($piece);
+        $done = array_slice(self::until($piece, $coat->key), 0, -1);
+        $done[] = self::line(EntryKind::Start, 0.1, $coat->key);
+        $done[] = self::line(EntryKind::Finish, 2.5, $coat->key);
+        $rain = self::series([(int) self::BEGUN + 1]);
+        $says = self::marks(self::replay($piece, $done, 3.0, $rain))[1][0]->says;
+        self::assertStringContainsString('while it was laid', $says);
+        $laid = self::until($piece, $coat->key);
+        $safe = (self::replay($piece, $laid, 0.5)->coats[0]->rainSafeAt ?? 0.0) - self::BEGUN;
+        $after = ceil($safe);
+        $rain = self::series([(int) (self::BEGUN + $after)]);
+        $tacky = [...$laid, self::line(EntryKind::StillTacky, $after + 2.0)];
+        self::assertSame(0.0, self::marks(self::replay($piece, $laid, $after + 3.0, $rain))[0]);
+        self::assertSame(1.0, self::marks(self::replay($piece, $tacky, $after + 3.0, $rain))[0]);
+    }
+
+    /** @return array{float, list<Finding>} how much the weather has left on it, and what is said of that */
+    private static function marks(Replayed $replayed): array
+    {
+        return [
+            $replayed->state->fact('weather-marked'),
+            array_values(array_filter($replayed->findings, static fn(Finding $f): bool => 'weather' === $f->needId)),
+        ];
+    }
+
     /** @param list<int>|null $rain hours; null for indoors */
     private static function series(?array $rain): ClimateSeries
     {
@@ -116,14 +234,19 @@ final class FoundTest extends TestCase
         self::fail('no coat');
     }
 
-    /** @return list<LogEntry> everything up to a step finished at the beginning */
-    private static function until(Workpiece $piece, string $key): array
+    /** @return list<LogEntry> everything up to a step, which was finished at the beginning, coats so long before it */
+    private static function until(Workpiece $piece, string $key, float $apart = 0.0): array
     {
-        $lines = [];
+        [$lines, $hours, $hour] = [[], [], 0.0];
         foreach ($piece->route()->steps as $step) {
+            $hours[] = $hour += 'apply-coat' === $step->step ? $apart : 0.0;
             $lines[] = self::line(EntryKind::Finish, 0.0, $step->key);
             if ($step->key === $key) {
-                return $lines;
+                return array_map(
+                    static fn(LogEntry $l, int $i): LogEntry => self::line($l->kind, $hours[$i] - $hour, $l->stepKey),
+                    $lines,
+                    array_keys($lines),
+                );
             }
         }
         self::fail('no such step');

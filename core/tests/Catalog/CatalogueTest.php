@@ -23,7 +23,14 @@ use PHPUnit\Framework\TestCase;
 final class CatalogueTest extends TestCase
 {
     /** Steps that only a mend calls for, each tried where mends are: ReplayTest, MenderTest. */
-    private const MENDING = ['sand-back', 'wash-blush', 'unmask-cut'];
+    private const MENDING = [
+        'sand-back',
+        'sand-marks',
+        'sand-down-marked',
+        'wipe-off-coat',
+        'wash-blush',
+        'unmask-cut',
+    ];
     /** And one that is left to whoever likes it better than sanding. */
     private const BY_CHOICE = ['heat-strip'];
 

@@ -8,6 +8,7 @@ use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Climate\Drying;
 use Hull\Climate\PartLag;
+use Hull\Climate\PartWarmth;
 use Hull\Quantity\Duration;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\RelativeHumidity;
@@ -56,6 +57,14 @@ final class ClimateTest extends TestCase
 
     public function testDryingIsSlowerInColdDampAirAndEndsInFullAir(): void
     {
+        // A fiftieth of what the air takes at 20 C and 60 %: 0.8 % short of full.
+        self::assertEqualsWithDelta(120.0, Drying::time('open', $this->air(20, 99))->h(), 1e-6);
+        try {
+            Drying::time('open', $this->air(20, 99.25));
+            self::fail('Nothing dries in it.');
+        } catch (InvalidQuantity $e) {
+            self::assertStringContainsString('nothing dries', $e->getMessage());
+        }
         $reference = Drying::time('open', $this->air(20, 60));
         self::assertEqualsWithDelta(3.0, $reference->h(), 1e-9);
         self::assertGreaterThan($reference->h(), Drying::time('open', $this->air(10, 80))->h());
@@ -101,6 +110,42 @@ final class ClimateTest extends TestCase
     {
         $this->expectException(InvalidQuantity::class);
         $this->air(-80, 50);
+    }
+
+    public function testASeriesSaysWhenRainCameAndWhenItWentAndNothingOfDryHours(): void
+    {
+        $series = ClimateSeries::of([[0.0, $this->air(15, 60)]], [10, 11, 20]);
+        foreach (
+            [
+                [0.0, 10.0, null, null],
+                [0.0, 10.5, 10.0, 10.5],
+                [10.25, 10.75, 10.25, 10.75],
+                [11.5, 30.0, 11.5, 21.0],
+                [12.0, 20.0, null, null],
+                [12.0, 20.1, 20.0, 20.1],
+                [21.0, 40.0, null, null],
+                [20.5, 20.5, null, 20.5],
+                [20.6, 20.3, null, 20.3],
+            ]
+            as [$from, $to, $first, $last]
+        ) {
+            self::assertSame($first, $series->firstRain($from, $to), "$from $to");
+            self::assertSame($last, $series->lastRain($from, $to), "$from $to");
+        }
+        self::assertNull(ClimateSeries::of([[0.0, $this->air(15, 60)]])->firstRain(0.0, 40.0), 'under a roof');
+    }
+
+    public function testDewLiesOnWhatIsColderThanTheDewPointOfItsAir(): void
+    {
+        $readings = [[0.0, $this->air(2, 80)], [8.0, $this->air(15, 90)], [14.0, $this->air(15, 40)]];
+        $series = ClimateSeries::of($readings, []);
+        $heavy = new PartWarmth(6.0);
+        self::assertNull($series->firstDew($heavy, 0.0, 8.0), 'as cold as its air');
+        self::assertSame(8.0, $series->firstDew($heavy, 0.0, 9.0));
+        self::assertSame(9.5, $series->firstDew($heavy, 9.5, 20.0));
+        self::assertNull($series->firstDew($heavy, 9.5, 9.5));
+        self::assertNull($series->firstDew(new PartWarmth(), 0.0, 40.0), 'thin sheet follows at once');
+        self::assertNull($series->firstDew($heavy, 40.0, 60.0), 'the air has dried');
     }
 
     private function air(float $celsius, float $percent): Air

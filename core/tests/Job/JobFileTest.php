@@ -85,6 +85,10 @@ final class JobFileTest extends TestCase
             ['conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '140 %']]],
             '/parts/0/conditions/0/extent',
         ];
+        yield 'no extent' => [
+            ['conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '0 %']]],
+            '/parts/0/conditions/0/extent',
+        ];
         yield 'twice' => [
             ['conditions' => [['id' => 'rust', 'grade' => 'light'], ['id' => 'rust', 'grade' => 'scale']]],
             '/parts/0/conditions/1/id',

@@ -229,6 +229,24 @@ final class RulesTest extends TestCase
             5.0,
             5.0,
         ];
+        yield 'nothing over a coat that rain has marked' => [
+            'weather-marks-out',
+            'apply-coat',
+            self::EPOXY,
+            ['weather-marked' => 1.0],
+            [],
+            5.0,
+            5.0,
+        ];
+        yield 'no hand-over of one either' => [
+            'weather-marks-out',
+            'inspect',
+            null,
+            ['weather-marked' => 1.0],
+            [],
+            300.0,
+            300.0,
+        ];
         yield 'nothing over trapped solvent' => [
             'bond-not-doubtful',
             'inspect',

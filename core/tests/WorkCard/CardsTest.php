@@ -19,6 +19,7 @@ use Hull\WorkCard\Figure;
 use Hull\WorkCard\Kind;
 use Hull\WorkCard\Kinds;
 use Hull\WorkCard\Line;
+use Hull\WorkCard\Mark;
 use Hull\WorkCard\SavedCards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -190,8 +191,30 @@ final class CardsTest extends TestCase
             1e-6,
         );
         self::assertContains('aerosol', $card->cautions);
-        $this->expectException(InvalidInput::class);
-        Kinds::all()['can-job']->work(Inputs::read(Node::root([]), []), null);
+        foreach ([['A part is wanted', null], ['sprays nothing from a can', Yard::workpiece()]] as [$says, $none]) {
+            try {
+                Kinds::all()['can-job']->work(Inputs::read(Node::root([]), []), $none);
+                self::fail('There is nothing to spray.');
+            } catch (InvalidInput $e) {
+                self::assertStringContainsString($says, $e->getMessage());
+            }
+        }
+    }
+
+    /** What lies on the part is drawn on it: no two layers one over the other, and no gap between them. */
+    public function testTheLayersOfAWhiteningAreDrawnOneUponTheOther(): void
+    {
+        $kind = Kinds::all()['whitening'];
+        $drawing = $kind->work(Inputs::read(Node::root($kind->sample()), $kind->fields()), null)->drawing;
+        $marks = $drawing->marks;
+        usort($marks, static fn(Mark $a, Mark $b): int => $a->y <=> $b->y);
+        $depth = 0.0;
+        foreach ($marks as $mark) {
+            self::assertEqualsWithDelta($depth, $mark->y, 1e-9, $mark->role);
+            self::assertSame([0.0, $drawing->width], [$mark->x, $mark->width]);
+            $depth += $mark->height;
+        }
+        self::assertEqualsWithDelta($drawing->height, $depth, 1e-9);
     }
 
     public function testAFitTakesWhatIsLaidAsMeasuredAndWhatIsPlannedByItsSheet(): void

@@ -21,6 +21,8 @@ final readonly class NeighboursSpared implements PieceLaw
         'scuff',
         'scuff-pad',
         'sand-back',
+        'sand-marks',
+        'sand-down-marked',
         'wet-sand-800',
         'wet-sand-1000',
         'wet-sand-1500',

@@ -14,6 +14,7 @@ final readonly class RecordView
      * @param list<FindingView> $findings
      * @param list<StepLine> $steps
      * @param list<string> $closing what of the strip-down register stands against the next step
+     * @param bool $marked rain or dew reached a coat too soon, and nobody has looked yet
      */
     public function __construct(
         public string $partId,
@@ -33,5 +34,6 @@ final readonly class RecordView
         public string $units,
         public string $jobId,
         public array $closing,
+        public bool $marked,
     ) {}
 }

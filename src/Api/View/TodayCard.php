@@ -7,7 +7,10 @@ namespace App\Api\View;
 /** A part as it matters today. */
 final readonly class TodayCard
 {
-    /** @param list<string> $closing what of the strip-down register stands against the next step */
+    /**
+     * @param list<string> $closing what of the strip-down register stands against the next step
+     * @param bool $marked rain or dew reached a coat too soon, and nobody has looked yet
+     */
     public function __construct(
         public string $partId,
         public string $part,
@@ -23,5 +26,6 @@ final readonly class TodayCard
         public string $urgency,
         public string $message,
         public array $closing,
+        public bool $marked,
     ) {}
 }

@@ -1,4 +1,4 @@
-import { Box, Button } from '@mui/material';
+import { Box } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -7,10 +7,10 @@ import { Strata } from '../../figures/Strata';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { when } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
 import { Closing } from '../register/Closing';
-import { kinds } from './kinds';
+import { Entry } from './Entry';
+import { Unharmed } from './Unharmed';
 import { Writer } from './Writer';
 
 export function Record() {
@@ -49,74 +49,25 @@ export function Record() {
             {f.consequence}
           </Notice>
         ))}
+        {view.marked && !isClosed && <Unharmed part={part} />}
         {view.entries.length === 0 && (
           <Box sx={{ color: tok('ink2') }}>Nothing written yet. Begin with the first step of the route.</Box>
         )}
         <Box component="ol" aria-label="Record, newest first" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {view.entries.map((e) => (
-            <Box
-              component="li"
+            <Entry
               key={e.id}
-              sx={{
-                borderTop: `1px solid ${tok('rule')}`,
-                py: 1,
-                display: 'grid',
-                gridTemplateColumns: { xs: '1fr auto', sm: '150px 1fr auto' },
-                gap: { xs: 0.5, sm: 2 },
-                color: e.replaced || e.withdrawn ? tok('ink2') : tok('ink'),
-              }}
-            >
-              <Box className="mono" sx={{ fontSize: textSize.m, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-                {when(e.at, view.now)}
-              </Box>
-              <Box>
-                <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>
-                  {kinds[e.kind]} {e.stepName}
-                  {e.withdrawn ? ' (did not happen)' : ''}
-                </Box>
-                <Box sx={{ fontSize: textSize.m }}>
-                  {e.note}
-                  {(e.used || e.film) && (
-                    <Box component="span" className="mono">
-                      {e.note ? ' · ' : ''}
-                      {[e.used && `${e.used} used`, e.film && `${e.film} measured`].filter(Boolean).join(' · ')}
-                    </Box>
-                  )}
-                  {e.temperature && (
-                    <Box component="span" className="mono" sx={{ color: tok('ink2') }}>
-                      {e.note ? ' · ' : ''}
-                      {e.temperature} · {e.humidity}
-                    </Box>
-                  )}
-                  {e.hand && (
-                    <Box component="span" sx={{ color: tok('ink2') }}>
-                      {' '}
-                      · by {e.hand}
-                    </Box>
-                  )}
-                  {e.replaced && ' · corrected, kept as written'}
-                </Box>
-                {e.changes.map((c) => (
-                  <Box key={c} sx={{ fontSize: textSize.m }}>
-                    {c}
-                  </Box>
-                ))}
-              </Box>
-              {!isClosed && !e.replaced && !e.withdrawn && e.kind !== 'correction' ? (
-                <Button
-                  size="small"
-                  onClick={() => {
-                    setCorrecting(e);
-                    window.scrollTo({ top: 0 });
-                  }}
-                  aria-label={`Correct: ${kinds[e.kind] ?? ''} ${e.stepName}`}
-                >
-                  Correct
-                </Button>
-              ) : (
-                <span />
-              )}
-            </Box>
+              entry={e}
+              now={view.now}
+              correct={
+                isClosed
+                  ? null
+                  : () => {
+                      setCorrecting(e);
+                      window.scrollTo({ top: 0 });
+                    }
+              }
+            />
           ))}
         </Box>
       </Box>

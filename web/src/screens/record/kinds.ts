@@ -9,5 +9,6 @@ export const kinds: Record<string, string> = {
   'still-wet': 'Found still wet',
   'still-tacky': 'Found still tacky',
   'still-soft': 'Found still soft',
+  unharmed: 'Found unharmed by rain or dew',
   failed: 'Did not pass its test',
 };

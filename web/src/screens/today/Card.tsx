@@ -7,8 +7,12 @@ import { textSize, tok, wide } from '../../theme/tokens';
 
 const edge = { now: 'lead', soon: 'brass', work: 'deep', wait: 'phos', done: 'zinc' } as const;
 
+const words = { windows: 'See the window', route: 'See the route', record: 'Write what you find' } as const;
+
 export function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
   const tone = edge[card.urgency as keyof typeof edge];
+  const onFilm = card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route';
+  const to = card.marked ? 'record' : onFilm;
   return (
     <Box
       component="li"
@@ -58,11 +62,11 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
         </Box>
         <Button
           component={Link}
-          to={`/part/${card.partId}/${card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route'}`}
+          to={`/part/${card.partId}/${to}`}
           sx={{ mt: 1 }}
           variant={card.urgency === 'now' ? 'contained' : 'outlined'}
         >
-          {card.urgency === 'now' || card.urgency === 'wait' ? 'See the window' : 'See the route'}
+          {words[to]}
         </Button>
       </Box>
     </Box>
