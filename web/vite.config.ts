@@ -20,6 +20,8 @@ export default defineConfig(({ command }) => ({
     environment: 'happy-dom',
     include: ['src/**/*.test.{ts,tsx}'],
     restoreMocks: true,
+    // A slow machine is no failure.
+    testTimeout: 30_000,
     setupFiles: 'src/testing/setup.ts',
   },
   server: {

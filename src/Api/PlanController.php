@@ -17,6 +17,7 @@ use App\Api\View\HelpView;
 use App\Api\View\NextHourView;
 use App\Api\View\PlanView;
 use App\Api\View\TryView;
+use App\Api\View\YearView;
 use App\Catalog\Catalogues;
 use App\Entity\Workshop;
 use App\Work\JobBook;
@@ -84,9 +85,18 @@ final readonly class PlanController
     #[Route('/api/plan/help/{part}', name: 'api_plan_help', methods: ['GET'])]
     #[Lasts]
     #[ResponseBody(HelpView::class)]
-    public function help(string $part): JsonResponse
+    public function help(string $part, PartHelpScreen $screen): JsonResponse
     {
-        return new JsonResponse($this->screen->help($this->desk->part($part), $this->desk->account()->units));
+        return new JsonResponse($screen->help($this->desk->part($part), $this->desk->account()->units));
+    }
+
+    /** When in a usual year what is left of a part can be closed. */
+    #[Route('/api/plan/year/{part}', name: 'api_plan_year', methods: ['GET'])]
+    #[Lasts(3600)]
+    #[ResponseBody(YearView::class)]
+    public function year(string $part, PartHelpScreen $screen): JsonResponse
+    {
+        return new JsonResponse($screen->year($this->desk->part($part)));
     }
 
     #[Route('/api/plan', name: 'api_plan_make', methods: ['POST'])]

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Api\View\BreakView;
-use App\Api\View\HelpView;
 use App\Api\View\LostView;
 use App\Api\View\MayBegin;
 use App\Api\View\MoveView;
@@ -13,13 +12,11 @@ use App\Api\View\PlannedView;
 use App\Api\View\PlanPart;
 use App\Api\View\PlanPerson;
 use App\Api\View\PlanView;
-use App\Api\View\RemedyView;
 use App\Api\View\SpanView;
 use App\Api\View\TryView;
 use App\Api\View\ZoneView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
-use App\Entity\PartRow;
 use App\Entity\Workshop;
 use App\Work\PlanBody;
 use App\Work\RowMapper;
@@ -28,9 +25,7 @@ use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
-use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Person;
-use Hull\Schedule\Remedy;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Times;
 use Hull\Schedule\TrialMove;
@@ -154,30 +149,6 @@ final readonly class PlanScreen
             places: array_values(
                 array_map(fn(\Hull\Job\Place $p): View\PlaceHours => $this->hours->of($workshop, $p, $shown), $places),
             ),
-        );
-    }
-
-    public function help(PartRow $row, UnitSystem $units): HelpView
-    {
-        [$lost, $remedies, $season] = $this->plans->help($row);
-        $place = $this->stored->workpiece($row)->place->name;
-        $climate = $this->catalogues->for($row->workshop)->season(YardPlan::crew($row->workshop)->climate);
-
-        return new HelpView(
-            part: (string) $row->id,
-            says: $lost->says ?? '',
-            remedies: array_map(
-                static fn(Remedy $r): RemedyView => new RemedyView(
-                    $r->how,
-                    $r->words($place, $units),
-                    Screens::instant($r->opens) ?? '',
-                    Screens::instant($r->finish) ?? '',
-                    $r->takes($units),
-                ),
-                $remedies,
-            ),
-            season: $season?->words($place, $units),
-            climate: $climate->name,
         );
     }
 

@@ -7,18 +7,17 @@ namespace App\Command;
 use App\Api\JsonBody;
 use App\Format\ScheduleFormat;
 use App\Format\ScheduleText;
-use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
-use Hull\Climate\PlaceAir;
 use Hull\Input\InvalidInput;
 use Hull\Job\Place;
-use Hull\Schedule\Airs;
+use Hull\Schedule\AlonePart;
 use Hull\Schedule\Crew;
 use Hull\Schedule\Lost;
 use Hull\Schedule\Planning;
 use Hull\Schedule\Remedies;
 use Hull\Schedule\Remedy;
 use Hull\Schedule\Scheduler;
+use Hull\Schedule\UsualYear;
 use Hull\Schedule\Yard;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -94,40 +93,30 @@ final class ScheduleCommand extends Command
         }
         $piece = $asked->plan->pieces[$lost->part]->routed($route);
         $done = $piece->replay($asked->at, $asked->airs->at($piece->place->id)->series());
-        $alone = static fn(Workpiece $p, string $at, Airs $airs, float $from): Yard => Planning::yard(
-            pieces: [$lost->part => $p],
-            done: [$lost->part => $done],
-            places: [$lost->part => $at],
-            airs: $airs,
-            crew: $crew,
-            zone: $zone,
-            now: $from,
-        );
-        $yard = $alone($piece, $piece->place->id, $asked->airs, $asked->now());
+        $alone = new AlonePart($lost->part, $done, $crew, $zone);
+        $yard = $alone->yard($piece, $piece->place->id, $asked->airs, $asked->now());
         $helped = isset($yard->activities[$lost->cause])
             ? Remedies::helped($yard, $yard->activity($lost->cause))
             : null;
         if (null === $lost->closed || null !== $helped) {
             return null === $helped ? [] : [$helped];
         }
-        $season = $this->shipped->season($crew->climate);
-        $shift = intdiv($zone->getOffset($asked->at), 3600);
         $remedies = new Remedies(
             airs: $asked->airs,
             places: $asked->job->places,
-            yard: $alone,
+            alone: $alone,
             air: $asked->made,
-            usual: fn(Place $place, int $from): PlaceAir => $season->air(
-                $this->shipped->places[$place->kind],
-                $place->air,
-                $from,
-                Planning::DAYS,
-                $shift,
-            ),
             now: $asked->now(),
             floors: $crew->floors,
         );
-        $season = $remedies->season($piece, $piece->place->id, $lost->cause);
+        $usual = new UsualYear(
+            season: $this->shipped->season($crew->climate),
+            catalogue: $this->shipped,
+            airs: $asked->airs,
+            shift: intdiv($zone->getOffset($asked->at), 3600),
+            now: $asked->now(),
+        );
+        $season = $usual->first($alone, $piece, $piece->place, $piece->place->id, $lost->cause);
 
         return [
             ...$remedies->of($piece, $piece->place->id, $lost->cause, $lost->closed, []),

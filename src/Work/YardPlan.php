@@ -7,35 +7,25 @@ namespace App\Work;
 use App\Catalog\Catalogues;
 use App\Entity\ForecastRow;
 use App\Entity\LogRow;
-use App\Entity\PartRow;
 use App\Entity\PlanRow;
 use App\Entity\RouteRow;
 use App\Entity\Workshop;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
-use Hull\Climate\PlaceAir;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\Part;
-use Hull\Job\Place;
 use Hull\Job\Route;
 use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
-use Hull\Quantity\RelativeHumidity;
-use Hull\Quantity\Temperature;
-use Hull\Route\FilmChoice;
 use Hull\Route\NoRoute;
-use Hull\Schedule\Airs;
 use Hull\Schedule\Crew;
 use Hull\Schedule\ForecastRisk;
-use Hull\Schedule\Lost;
 use Hull\Schedule\Placement;
 use Hull\Schedule\Planning;
 use Hull\Schedule\PreviousPlacement;
-use Hull\Schedule\Remedies;
-use Hull\Schedule\Remedy;
 use Hull\Schedule\Replan;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
@@ -195,92 +185,6 @@ final readonly class YardPlan
         }
 
         return Precedences::of($this->catalogues->for($workshop), $parts, $left);
-    }
-
-    /**
-     * What would give a part its hours that has none, each tried with the part alone; and in a usual year from when on.
-     *
-     * @return array{Lost|null, list<Remedy>, Remedy|null} what closes it, even alone; what helps; waiting
-     */
-    public function help(PartRow $row): array
-    {
-        $workshop = $row->workshop;
-        $crew = self::crew($workshop);
-        $zone = new \DateTimeZone($workshop->timezone);
-        $now = $this->clock->now();
-        $piece = $this->stored->workpiece($row);
-        $places = $this->air->places();
-        $at = YardAir::key($piece->place);
-        $places += [$at => $piece->place];
-        $airs = $this->air->airsWith($workshop, array_values($places));
-        $id = (string) $row->id;
-        $done = $piece->replay($now, $this->air->series($row));
-        $alone = static fn(Workpiece $p, string $where, Airs $air, float $from): Yard => Planning::yard(
-            pieces: [$id => $p],
-            done: [$id => $done],
-            places: [$id => $where],
-            airs: $air,
-            crew: $crew,
-            zone: $zone,
-            now: $from,
-        );
-        $yard = $alone($piece, $at, $airs, self::hour($now));
-        $lost = (new Scheduler(1))->plan($yard)->lost()[0] ?? null;
-        $helped = null === $lost ? null : Remedies::helped($yard, $yard->activity($lost->cause));
-        if (null === $lost || null === $lost->closed || null !== $helped) {
-            return [$lost, null === $helped ? [] : [$helped], null];
-        }
-        $season = $this->catalogues->for($workshop)->season($crew->climate);
-        $shift = intdiv($zone->getOffset($now), 3600);
-        $kinds = $this->catalogues->for($workshop)->places;
-        $remedies = new Remedies(
-            airs: $airs,
-            places: $places,
-            yard: $alone,
-            air: fn(Place $place, ?Temperature $heat, ?RelativeHumidity $dry): PlaceAir => $this->air->air(
-                $workshop,
-                $place,
-                $heat,
-                $dry,
-            ),
-            usual: static fn(Place $place, int $from): PlaceAir => $season->air(
-                $kinds[$place->kind],
-                $place->air,
-                $from,
-                Planning::DAYS,
-                $shift,
-            ),
-            now: self::hour($now),
-            floors: $crew->floors,
-        );
-        // What is begun keeps its film.
-        $films = [] === $done->finished ? $this->films($row, $piece) : [];
-
-        return [
-            $lost,
-            $remedies->of($piece, $at, $lost->cause, $lost->closed, $films),
-            $remedies->season($piece, $at, $lost->cause),
-        ];
-    }
-
-    /** @return iterable<Workpiece> the same part with every other film that fits it */
-    private function films(PartRow $row, Workpiece $piece): iterable
-    {
-        $choice = FilmChoice::of(
-            $this->catalogues->for($row->workshop),
-            $this->stored->part($row),
-            $piece->place,
-            $this->stored->around($row),
-        );
-        foreach ($choice->films() as $fit) {
-            if ($fit->fits() && $fit->system->id !== $piece->context->system->id) {
-                try {
-                    yield $this->stored->wanting($row, $piece->part->aim, $fit->system->id);
-                } catch (NoRoute) {
-                    continue;
-                }
-            }
-        }
     }
 
     /**

@@ -221,9 +221,14 @@ final class PlanTest extends ApiCase
         );
         self::assertMatchesRegularExpression('/^Heat Long shed to 1[05] °C$/', self::text($heat[0] ?? [], 'says'));
         self::assertMatchesRegularExpression('/^from about \d+ \w+ on$/', self::text($help, 'season'));
+        $year = $this->call('GET', "/api/plan/year/$part");
+        self::assertMatchesRegularExpression('/^(It waits for|Begun before) about \d+ \w+/', self::text($year, 'says'));
+        self::assertCount(24, self::list($year, 'halves'));
         $this->enter('stranger@other.example', 'Other');
-        $this->call('GET', "/api/plan/help/$part");
-        self::assertSame(404, $this->code());
+        foreach (['help', 'year'] as $read) {
+            $this->call('GET', "/api/plan/$read/$part");
+            self::assertSame(404, $this->code());
+        }
     }
 
     public function testWhatThingsAreWorthAndTheUsualYearAreTheYardsOwn(): void

@@ -300,6 +300,7 @@ final class StoryTest extends BrowserCase
                     '/schedule/floor',
                     '/closed',
                     '/schedule/days',
+                    '/schedule/year',
                     ...array_map(static fn(string $v): string => "/part/$part/$v", self::VIEWS),
                 ]
                 as $path

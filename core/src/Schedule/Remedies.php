@@ -27,23 +27,17 @@ final readonly class Remedies
     /** A garage, where nobody said how large the place is. */
     private const FLOOR_M2 = 18.0;
     private const WARMS_UP_H = 12.0;
-    private const HALVES = 25;
-    private const HALF_H = 16.0 * 24.0;
 
     /**
      * @param array<int|string, Place> $places of the yard by key
-     * @param \Closure(Workpiece, string, Airs, float): Yard $yard the part alone, in a place, in such air, from an hour
-     *     on
      * @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $air of a place, heated or dried
-     * @param \Closure(Place, int): PlaceAir $usual its air in a usual year, from an hour on
      * @param array<int|string, float> $floors m2 by place, where somebody said
      */
     public function __construct(
         private Airs $airs,
         private array $places,
-        private \Closure $yard,
+        private AlonePart $alone,
         private \Closure $air,
-        private \Closure $usual,
         private float $now,
         private array $floors = [],
     ) {}
@@ -79,38 +73,6 @@ final readonly class Remedies
         );
 
         return null === $opened ? null : new Remedy(Remedy::HELPER, $hours, $opened->start, $schedule->finish());
-    }
-
-    /** The first half of a month in which it would have its hour in a usual year; null when it never has. */
-    public function season(Workpiece $piece, string $at, string $cause): ?Remedy
-    {
-        $day = (new \DateTimeImmutable('@' . (int) ($this->now * 3600.0)))
-            ->setTime(0, 0)
-            ->modify('first day of this month');
-        for ($half = 0; $half < self::HALVES; ++$half) {
-            $from = $day
-                ->modify(sprintf('+%d months', intdiv($half, 2)))
-                ->modify($half % 2 > 0 ? '+15 days' : '+0 days');
-            $hour = (int) floor((float) $from->format('U') / 3600.0);
-            if ((float) $hour <= $this->now) {
-                continue;
-            }
-            $airs = $this->airs->with($at, ($this->usual)($this->places[$at], $hour));
-            $found = $this->tried(
-                piece: $piece,
-                at: $at,
-                airs: $airs,
-                cause: $cause,
-                how: Remedy::WAIT,
-                what: $from->format('j F'),
-                from: (float) $hour,
-            );
-            if (null !== $found && $found->opens < $hour + self::HALF_H) {
-                return $found;
-            }
-        }
-
-        return null;
     }
 
     /**
@@ -269,15 +231,9 @@ final readonly class Remedies
         ?string $cause,
         string $how,
         string|float $what,
-        ?float $from = null,
     ): ?Remedy {
-        $yard = ($this->yard)($piece, $at, $airs, $from ?? $this->now);
-        $schedule = (new Scheduler(1))->plan($yard);
-        $coats = array_filter($yard->activities, static fn(Activity $a): bool => $a->isCoat());
-        $opened = $schedule->placed[$cause ?? (array_key_first($coats) ?? '')] ?? null;
+        $tried = $this->alone->tried($piece, $at, $airs, $cause, $this->now);
 
-        return [] === $schedule->without && null !== $opened
-            ? new Remedy($how, $what, $opened->start, $schedule->finish())
-            : null;
+        return null === $tried ? null : new Remedy($how, $what, $tried[0], $tried[1]);
     }
 }

@@ -21,11 +21,15 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Airs;
+use Hull\Schedule\AlonePart;
 use Hull\Schedule\Crew;
+use Hull\Schedule\HalfMonth;
 use Hull\Schedule\Placement;
 use Hull\Schedule\Planning;
+use Hull\Schedule\Remedy;
 use Hull\Schedule\Schedule;
 use Hull\Schedule\Scheduler;
+use Hull\Schedule\UsualYear;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 
@@ -97,6 +101,55 @@ final class WeatherJobsTest extends TestCase
         self::assertGreaterThan(39.0, $safe, 'two hours before the rain are not enough');
         $dry = $on(self::scheduled('roof-coat', self::days(18.0)));
         self::assertLessThan(36.0, $dry, 'without rain it is on by then');
+    }
+
+    public function testAFrameInAnUnheatedShedWaitsForSpringAndLessLongWhereItIsWarmer(): void
+    {
+        $year = static function (string $climate): array {
+            $piece = self::piece('january-garage');
+            $air = self::air($piece, self::days(2.0));
+            $alone = new AlonePart(
+                'it',
+                self::replay($piece, [], 0, $air),
+                Crew::usual('Rowan'),
+                new \DateTimeZone('UTC'),
+            );
+            $now = (float) gmmktime(9, 0, 0, 1, 5, 2026) / 3600.0;
+            $usual = new UsualYear(
+                Yard::catalogue()->season($climate),
+                Yard::catalogue(),
+                new Airs(['there' => $air]),
+                0,
+                $now,
+            );
+
+            return [
+                $usual->of($alone, $piece, $piece->place, 'there'),
+                static fn(string $cause): ?Remedy => $usual->first($alone, $piece, $piece->place, 'there', $cause),
+            ];
+        };
+        [$halves, $first] = $year('temperate-inland');
+        self::assertCount(24, $halves);
+        $days = array_map(static fn(HalfMonth $h): string => gmdate('j M', (int) ($h->from * 3600)), $halves);
+        self::assertSame(['1 Jan', '16 Jan', '1 Feb'], array_slice($days, 0, 3));
+        $open = array_combine($days, array_map(static fn(HalfMonth $h): bool => $h->isOpen(), $halves));
+        self::assertFalse($open['1 Jan']);
+        self::assertFalse($open['16 Jan']);
+        self::assertTrue($open['1 Jul']);
+        foreach ($halves as $half) {
+            self::assertSame($half->isOpen(), null !== $half->finish);
+            self::assertGreaterThanOrEqual($half->from, $half->opens ?? \INF);
+            self::assertGreaterThan($half->opens ?? 0.0, $half->finish ?? \INF);
+        }
+        $spring = array_search(true, $open, true);
+        $coat = Yard::catalogue()->coat;
+        $step = array_values(
+            array_filter(self::piece('january-garage')->route()->steps, static fn($s): bool => $coat === $s->step),
+        )[0];
+        $waits = $first('it/' . $step->key) ?? self::fail('never');
+        self::assertSame([Remedy::WAIT, $spring], [$waits->how, (new \DateTimeImmutable((string) $waits->what))->format('j M')]);
+        $warm = array_map(static fn(HalfMonth $h): bool => $h->isOpen(), $year('warm-humid')[0]);
+        self::assertGreaterThan(count(array_filter($open)), count(array_filter($warm)));
     }
 
     /**

@@ -40,6 +40,7 @@ export const keys = {
   windows: (id: string) => [...part(id), 'windows'] as const,
   record: (id: string) => [...part(id), 'record'] as const,
   help: (id: string) => [...part(id), 'help'] as const,
+  year: (id: string) => [...part(id), 'year'] as const,
   worth: (id: string) => [...part(id), 'worth'] as const,
   photos: (id: string) => [...part(id), 'photos'] as const,
   partFilms: (id: string) => [...part(id), 'films'] as const,

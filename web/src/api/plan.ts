@@ -25,6 +25,14 @@ export const useHelp = (part: string) =>
     queryFn: () => settle(api.GET('/api/plan/help/{part}', { params: { path: { part } } })),
   });
 
+/** When in a usual year what is left of a part can be closed. */
+export const useYear = (part: string) =>
+  useQuery({
+    queryKey: keys.year(part),
+    staleTime: 600_000,
+    queryFn: () => settle(api.GET('/api/plan/year/{part}', { params: { path: { part } } })),
+  });
+
 export const useTriedPut = (id: string, start: string | null) =>
   useQuery({
     queryKey: keys.triedPut(id, start),

@@ -26,6 +26,7 @@ const FromLabel = lazy(() => import('../screens/register/FromLabel').then((m) =>
 const OverWhat = lazy(() => import('../screens/over/OverWhat').then((m) => ({ default: m.OverWhat })));
 const Stores = lazy(() => import('../screens/stores/Stores').then((m) => ({ default: m.Stores })));
 const Days = lazy(() => import('../screens/schedule/Days').then((m) => ({ default: m.Days })));
+const Year = lazy(() => import('../screens/schedule/Year').then((m) => ({ default: m.Year })));
 const Floor = lazy(() => import('../screens/floor/Floor').then((m) => ({ default: m.Floor })));
 const Schedule = lazy(() => import('../screens/schedule/Schedule').then((m) => ({ default: m.Schedule })));
 const Closed = lazy(() => import('../screens/closed/Closed').then((m) => ({ default: m.Closed })));
@@ -54,6 +55,7 @@ export function App() {
           <Route path="schedule" element={<Schedule />} />
           <Route path="schedule/days" element={<Days />} />
           <Route path="schedule/floor" element={<Floor />} />
+          <Route path="schedule/year" element={<Year />} />
           <Route path="yard" element={<Yard />} />
           <Route path="closed" element={<Closed />} />
           <Route path="job/:job" element={<JobFrame />}>

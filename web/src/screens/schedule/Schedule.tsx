@@ -77,6 +77,9 @@ export function Schedule() {
           <Button component={Link} to="/schedule/days">
             Day by day
           </Button>
+          <Button component={Link} to="/schedule/year">
+            The year
+          </Button>
           <Button component={Link} to="/schedule/floor">
             The floor
           </Button>

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use App\Api\View\HalfView;
+use App\Api\View\HelpView;
+use App\Api\View\RemedyView;
+use App\Api\View\YearView;
+use App\Catalog\Catalogues;
+use App\Entity\PartRow;
+use App\Work\PartHelp;
+use App\Work\RowMapper;
+use App\Work\YardPlan;
+use Hull\Climate\Season;
+use Hull\Quantity\UnitSystem;
+use Hull\Route\NoRoute;
+use Hull\Schedule\HalfMonth;
+use Hull\Schedule\Remedy;
+
+/** What would give one part its hours, and when in a usual year it has them. */
+final readonly class PartHelpScreen
+{
+    public function __construct(private PartHelp $help, private RowMapper $stored, private Catalogues $catalogues) {}
+
+    public function help(PartRow $row, UnitSystem $units): HelpView
+    {
+        [$lost, $remedies, $season] = $this->help->of($row);
+        $place = $this->stored->workpiece($row)->place->name;
+
+        return new HelpView(
+            part: (string) $row->id,
+            says: $lost->says ?? '',
+            remedies: array_map(
+                static fn(Remedy $r): RemedyView => new RemedyView(
+                    $r->how,
+                    $r->words($place, $units),
+                    Screens::instant($r->opens) ?? '',
+                    Screens::instant($r->finish) ?? '',
+                    $r->takes($units),
+                ),
+                $remedies,
+            ),
+            season: $season?->words($place, $units),
+            climate: $this->climate($row)->name,
+        );
+    }
+
+    public function year(PartRow $row): YearView
+    {
+        try {
+            $year = $this->help->year($row);
+        } catch (NoRoute $e) {
+            $year = [];
+            $obstacle = $e->getMessage();
+        }
+
+        return new YearView(
+            part: (string) $row->id,
+            says: $obstacle ?? self::says($year),
+            halves: array_map(
+                static fn(HalfMonth $h): HalfView => new HalfView(
+                    gmdate('Y-m-d', (int) ($h->from * 3600.0)),
+                    $h->isOpen(),
+                    null === $h->finish ? null : gmdate('Y-m-d', (int) ($h->finish * 3600.0)),
+                ),
+                $year,
+            ),
+            climate: $this->climate($row)->name,
+        );
+    }
+
+    /** @param list<HalfMonth> $year */
+    private static function says(array $year): string
+    {
+        $day = static fn(HalfMonth $h): string => gmdate('j F', (int) ($h->from * 3600.0));
+        $turns = [];
+        foreach ($year as $n => $half) {
+            if (0 === $n || $half->isOpen() !== $year[$n - 1]->isOpen()) {
+                $turns[] = $half;
+            }
+        }
+        $from = array_values(array_filter($turns, static fn(HalfMonth $h): bool => $h->isOpen()))[0] ?? null;
+        if (null === $from) {
+            return 'At no time of a usual year: it wants another place, heat, or another film.';
+        }
+        if (1 === count($turns)) {
+            return 'At any time of a usual year.';
+        }
+        if ($from === $turns[0]) {
+            return sprintf('Begun before about %s it can be closed', $day($turns[1])) .
+                (isset($turns[2]) ? sprintf(', or from %s on.', $day($turns[2])) : '; then it waits for next year.');
+        }
+
+        return sprintf('It waits for about %s', $day($from)) .
+            (isset($turns[2]) ? sprintf(', and can be begun until %s.', $day($turns[2])) : '.');
+    }
+
+    private function climate(PartRow $row): Season
+    {
+        return $this->catalogues->for($row->workshop)->season(YardPlan::crew($row->workshop)->climate);
+    }
+}

@@ -1,0 +1,80 @@
+import { Box, Button } from '@mui/material';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useJobs } from '../../api/jobs';
+import { useYear } from '../../api/plan';
+import { YearBand } from '../../figures/YearBand';
+import { Title } from '../../parts/Headings';
+import { Notice } from '../../parts/Notice';
+import { Failed, Loading } from '../../parts/Waiting';
+import { textSize, tok } from '../../theme/tokens';
+
+/** What can be closed before the frost and what waits for spring: each part alone, in a usual year. */
+export function Year() {
+  const jobs = useJobs();
+  if (jobs.isPending) return <Loading />;
+  if (jobs.isError) return <Failed error={jobs.error} />;
+  const open = jobs.data.jobs.flatMap((job) =>
+    job.parts.filter((p) => !p.handedOver).map((part) => ({ part, job: job.name })),
+  );
+  return (
+    <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mb: 1 }}>
+        <Box sx={{ flexGrow: 1 }}>
+          <Title sub="what can be closed before the frost, and what waits for spring">The year ahead</Title>
+        </Box>
+        <Button component={Link} to="/schedule">
+          Back to the schedule
+        </Button>
+      </Box>
+      {open.length === 0 && (
+        <Notice tone="deep" title="Nothing is left to do">
+          Take a part in; when in the year it can be closed appears here.
+        </Notice>
+      )}
+      <Box component="ul" aria-label="Parts" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {open.map(({ part, job }) => (
+          <Row key={part.id} part={part} job={job} />
+        ))}
+      </Box>
+      <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 2, maxWidth: 720 }}>
+        Full: begun at the start of that half of the month, everything that is left on the part finds its hours, in your
+        working hours and in the air that its place has in a usual year. Each is tried with the part alone. A usual year
+        is typical and knows no rain and no sun; the climate is chosen beside the{' '}
+        <Link to="/schedule">working hours</Link>.
+      </Box>
+    </Box>
+  );
+}
+
+function Row({ part, job }: { part: Schemas['PartLine']; job: string }) {
+  const year = useYear(part.id);
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '17rem 1fr' },
+        columnGap: 3,
+        rowGap: 0.5,
+        py: 1.5,
+        borderTop: `1px solid ${tok('rule')}`,
+      }}
+    >
+      <Box>
+        <Box component={Link} to={`/part/${part.id}/windows`} sx={{ fontWeight: 700, color: tok('ink') }}>
+          {part.name}
+        </Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{job}</Box>
+        <Box sx={{ fontSize: textSize.m }} role="status">
+          {year.isPending && 'Trying the year …'}
+          {year.isError && year.error.message}
+          {year.data?.says}
+        </Box>
+      </Box>
+      {year.data && year.data.halves.length > 0 && (
+        <YearBand halves={year.data.halves} label={`${part.name}: ${year.data.says}`} />
+      )}
+    </Box>
+  );
+}
