@@ -147,7 +147,10 @@ final class WeatherJobsTest extends TestCase
             array_filter(self::piece('january-garage')->route()->steps, static fn($s): bool => $coat === $s->step),
         )[0];
         $waits = $first('it/' . $step->key) ?? self::fail('never');
-        self::assertSame([Remedy::WAIT, $spring], [$waits->how, (new \DateTimeImmutable((string) $waits->what))->format('j M')]);
+        self::assertSame(
+            [Remedy::WAIT, $spring],
+            [$waits->how, (new \DateTimeImmutable((string) $waits->what))->format('j M')],
+        );
         $warm = array_map(static fn(HalfMonth $h): bool => $h->isOpen(), $year('warm-humid')[0]);
         self::assertGreaterThan(count(array_filter($open)), count(array_filter($warm)));
     }
