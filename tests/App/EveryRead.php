@@ -19,9 +19,18 @@ use Symfony\Component\Routing\RouterInterface;
  */
 trait EveryRead
 {
-    /** These work out every other way, or every pair of films, and take seconds. */
-    /** @var list<string> */
-    private static array $slow = ['api_alternatives', 'api_answers', 'api_beside', 'api_compatibility_row'];
+    /**
+     * These work out every other way, every pair of films or every half of a month, and take seconds.
+     *
+     * @var list<string>
+     */
+    private static array $slow = [
+        'api_alternatives',
+        'api_answers',
+        'api_beside',
+        'api_compatibility_row',
+        'api_plan_year',
+    ];
 
     /**
      * @param bool $slow what takes seconds as well

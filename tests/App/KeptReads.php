@@ -16,7 +16,6 @@ trait KeptReads
 
         return [
             ...array_map(static fn(string $r): string => "/api/$r", $yard),
-            "/api/plan/year/$part",
             ...array_map(static fn(string $r): string => "/api/parts/$part/$r", [
                 'route',
                 'windows',
