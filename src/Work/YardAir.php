@@ -101,9 +101,20 @@ final class YardAir implements ResetInterface
         }
     }
 
-    /** A newer forecast takes the place of the one before, which is kept. */
+    /**
+     * A newer forecast takes the place of the one before. Hours before its first stay as they were last forecast: what
+     * rained on a coat has rained on it, whatever is said of tomorrow.
+     */
     public function keep(Workshop $workshop, Forecast $forecast): void
     {
+        $row = $this->forecast();
+        $before = null === $row ? null : self::asForecast($row);
+        $oldest = (int) floor($this->clock->now()->getTimestamp() / 3600) - self::BEFORE_H;
+        $from = min($forecast->from, max($before->from ?? $forecast->from, $oldest));
+        $past = [];
+        for ($hour = $from; null !== $before && $hour < $forecast->from; ++$hour) {
+            $past[] = $before->at($hour);
+        }
         $hours = array_map(
             static fn(Weather $w): array => [
                 $w->air->temperature->c(),
@@ -112,9 +123,9 @@ final class YardAir implements ResetInterface
                 $w->rainMm,
                 $w->sun->wPerM2(),
             ],
-            $forecast->hours,
+            [...$past, ...$forecast->hours],
         );
-        $this->em->persist(new ForecastRow($workshop, $this->clock->now(), $forecast->source, $forecast->from, $hours));
+        $this->em->persist(new ForecastRow($workshop, $this->clock->now(), $forecast->source, $from, $hours));
         $this->em->flush();
         $this->reset();
     }

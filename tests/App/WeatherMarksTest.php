@@ -19,6 +19,8 @@ final class WeatherMarksTest extends ApiCase
         $found = $this->findings($part);
         self::assertCount(1, $found);
         self::assertStringContainsString('Rain reached it', $found[0]);
+        $this->rain(100);
+        self::assertSame($found, $this->findings($part), 'a newer forecast does not change what was');
         $this->call('POST', '/api/plan', []);
         self::work();
         $steps = $this->steps($part);

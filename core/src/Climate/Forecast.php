@@ -37,11 +37,14 @@ final readonly class Forecast
         return $this->from + count($this->hours);
     }
 
-    /** Before its first hour that hour holds. */
+    /** Before its first hour the air of that hour holds; that it rained or the sun shone then is not known. */
     public function at(int $hour): Weather
     {
+        if ($hour < $this->from) {
+            return Weather::of($this->hours[0]->air, $this->hours[0]->wind);
+        }
         $count = count($this->hours);
-        $at = max(0, $hour - $this->from);
+        $at = $hour - $this->from;
         if ($at >= $count) {
             $day = min(self::DAY, $count);
             $at = $count - $day + (($at - $count) % $day);

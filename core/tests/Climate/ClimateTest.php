@@ -7,11 +7,15 @@ namespace Hull\Tests\Climate;
 use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
 use Hull\Climate\Drying;
+use Hull\Climate\Forecast;
 use Hull\Climate\PartLag;
 use Hull\Climate\PartWarmth;
+use Hull\Climate\Weather;
 use Hull\Quantity\Duration;
 use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use PHPUnit\Framework\TestCase;
 
@@ -133,6 +137,16 @@ final class ClimateTest extends TestCase
             self::assertSame($last, $series->lastRain($from, $to), "$from $to");
         }
         self::assertNull(ClimateSeries::of([[0.0, $this->air(15, 60)]])->firstRain(0.0, 40.0), 'under a roof');
+    }
+
+    public function testAForecastKnowsNoRainAndNoSunBeforeItBegins(): void
+    {
+        $first = Weather::of($this->air(12, 70), Speed::metresPerSecond(3.0), 2.0, Irradiance::wattsPerM2(500.0));
+        $forecast = Forecast::of(100, [$first], 'made up');
+        $earlier = $forecast->at(99);
+        self::assertSame([12.0, 3.0], [$earlier->air->temperature->c(), $earlier->wind->mPerS()]);
+        self::assertSame([0.0, 0.0], [$earlier->rainMm, $earlier->sun->wPerM2()]);
+        self::assertSame([2.0, 500.0], [$forecast->at(100)->rainMm, $forecast->at(100)->sun->wPerM2()]);
     }
 
     public function testDewLiesOnWhatIsColderThanTheDewPointOfItsAir(): void
