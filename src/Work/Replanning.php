@@ -26,7 +26,7 @@ final readonly class Replanning
     ) {}
 
     /**
-     * @param bool $isRelieved something was found better than it was held to be: what was put in for it may go
+     * @param bool $isRelieved something was found better than it was held to be: what was put in for it goes
      *
      * @return list<RouteStep> steps the route gained
      */
@@ -36,9 +36,8 @@ final readonly class Replanning
         $replayed = $piece->replay($this->clock->now(), $this->air->series($row));
         $remaining = self::ahead($piece->route(), $replayed);
         $planned = array_values(array_filter($remaining, static fn(RouteStep $s): bool => '' === $s->because));
-        if ($isRelieved && [] === self::broken($piece, $replayed, $planned)) {
-            $remaining = $planned;
-        }
+        // What of it is wanted all the same is put in again below.
+        $remaining = $isRelieved && [] !== $planned ? $planned : $remaining;
         $broken = self::broken($piece, $replayed, $remaining);
         $done = array_values(
             array_filter($piece->route()->steps, static fn(RouteStep $s): bool => isset($replayed->finished[$s->key])),
