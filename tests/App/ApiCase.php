@@ -159,6 +159,25 @@ abstract class ApiCase extends WebTestCase
     }
 
     /**
+     * A little rusty, on the slip.
+     *
+     * @return array<int|string, mixed>
+     */
+    protected static function outdoors(): array
+    {
+        return [
+            ...self::survey(['conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '10 %']]]),
+            'place' => [
+                'id' => 'bay',
+                'name' => 'Slip',
+                'kind' => 'outdoors',
+                'temperature' => '18 C',
+                'humidity' => '55 %',
+            ],
+        ];
+    }
+
+    /**
      * A job with one part.
      *
      * @return array{string, string} their ids

@@ -62,7 +62,7 @@ final class PlanTest extends ApiCase
         [$job, $part] = $this->part();
         $this->call('PUT', '/api/jobs/' . $job . '/due', ['due' => '2031-01-01']);
         self::assertSame(204, $this->code());
-        $this->outdoors($part);
+        $this->putOutdoors($part);
         $this->weather(18.0, 55.0);
         $mild = $this->call('POST', '/api/plan', (object) []);
         self::assertSame([], self::list($mild, 'outdated'));
@@ -103,7 +103,7 @@ final class PlanTest extends ApiCase
     {
         $this->enter('rowan@yard.example');
         [, $part] = $this->part();
-        $this->outdoors($part);
+        $this->putOutdoors($part);
         $this->weather(18.0, 55.0);
         $hangs = static fn(mixed $view): array => array_merge(
             [],
@@ -615,16 +615,9 @@ final class PlanTest extends ApiCase
         }
     }
 
-    private function outdoors(string $part): void
+    private function putOutdoors(string $part): void
     {
-        $survey = self::survey(['conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '10 %']]]);
-        $survey['place'] = [
-            'id' => 'bay',
-            'name' => 'Slip',
-            'kind' => 'outdoors',
-            'temperature' => '18 C',
-            'humidity' => '55 %',
-        ];
+        $survey = self::outdoors();
         $this->call('PUT', "/api/parts/$part/survey", [
             ...$survey,
             'version' => self::at($this->call('GET', "/api/parts/$part/survey"), 'version'),

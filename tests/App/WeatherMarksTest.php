@@ -46,14 +46,7 @@ final class WeatherMarksTest extends ApiCase
     private function coatedOutdoors(int $rainAfter): string
     {
         $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Slip']), 'id');
-        $survey = self::survey(['conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '10 %']]]);
-        $survey['place'] = [
-            'id' => 'bay',
-            'name' => 'Slip',
-            'kind' => 'outdoors',
-            'temperature' => '18 C',
-            'humidity' => '55 %',
-        ];
+        $survey = self::outdoors();
         $part = self::text($this->call('POST', "/api/jobs/$job/parts", $survey), 'id');
         $this->rain($rainAfter);
         foreach (self::list($this->call('GET', "/api/parts/$part/route"), 'steps') as $step) {

@@ -43,7 +43,8 @@ final class WeatherMarks
     public function pass(SurfaceState $state, array $coats, float $from, float $to): SurfaceState
     {
         $top = $coats[count($coats) - 1] ?? null;
-        if (null === $top || isset($this->findings[$top->stepKey])) {
+        $isKnown = null !== $top && isset($this->findings[$top->stepKey]) && [] !== $this->on($state);
+        if (null === $top || $isKnown) {
             return $state;
         }
         $rain = $this->series->firstRain($from, min($to, $top->rainSafeAt ?? \INF));

@@ -15,6 +15,11 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Route\Finding;
 use Hull\Route\RoutePlanner;
+use Hull\Route\StepRunner;
+use Hull\Surface\Film;
+use Hull\Surface\FilmPhase;
+use Hull\Surface\Precondition;
+use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 
@@ -205,6 +210,38 @@ final class FoundTest extends TestCase
         $tacky = [...$laid, self::line(EntryKind::StillTacky, $after + 2.0)];
         self::assertSame(0.0, self::marks(self::replay($piece, $laid, $after + 3.0, $rain))[0]);
         self::assertSame(1.0, self::marks(self::replay($piece, $tacky, $after + 3.0, $rain))[0]);
+    }
+
+    /** What rain can spoil can be made good: each film in one way, by what it is. */
+    public function testEveryFilmThatTheWeatherHasMarkedHasItsOneRemedy(): void
+    {
+        $runner = new StepRunner(Yard::workpiece()->context);
+        $remedies = ['sand-marks', 'sand-down-marked', 'wipe-off-coat'];
+        $by = [];
+        foreach (Yard::catalogue()->products as $product) {
+            if (null === $product->cure) {
+                continue;
+            }
+            $film = Film::fresh($product, $product->dft)->standing(FilmPhase::Open);
+            $state = SurfaceState::of('carbon-steel', ['weather-marked' => 1.0])->lay($film);
+            $ways = [];
+            foreach ($remedies as $step) {
+                $own = Yard::catalogue()->step($step)->needs;
+                $ways =
+                    [] === array_filter($own, static fn(Precondition $n): bool => !$n->predicate->holds($state))
+                        ? [...$ways, $step]
+                        : $ways;
+            }
+            self::assertCount(1, $ways, $product->id);
+            $after = $runner->effects(new RouteStep('', $ways[0]), $state);
+            self::assertSame(0.0, $after->fact('weather-marked'), $product->id);
+            self::assertCount('sand-marks' === $ways[0] ? 1 : 0, $after->films, $product->id);
+            $by[$ways[0]][] = $product->id;
+        }
+        self::assertContains('epoxy-primer-2k', $by['sand-marks']);
+        self::assertContains('urethane-colour-2k', $by['sand-down-marked']);
+        self::assertContains('cavity-wax', $by['wipe-off-coat']);
+        self::assertContains('elastomeric-roof', $by['wipe-off-coat']);
     }
 
     /** @return array{float, list<Finding>} how much the weather has left on it, and what is said of that */

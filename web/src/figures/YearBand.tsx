@@ -1,14 +1,10 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
+import { dayOf, monthOf } from '../parts/time';
 import { textSize, tok } from '../theme/tokens';
 
-const month = (from: string) =>
-  new Date(`${from}T12:00:00Z`).toLocaleString(undefined, { month: 'short', timeZone: 'UTC' });
-const day = (from: string) =>
-  new Date(`${from}T12:00:00Z`).toLocaleString(undefined, { day: 'numeric', month: 'long', timeZone: 'UTC' });
-
 const told = (half: Schemas['HalfView']) =>
-  `Begun ${day(half.from)}: ${half.finish ? `done by ${day(half.finish)}` : 'not everything finds its hours'}`;
+  `Begun ${dayOf(half.from)}: ${half.finish ? `done by ${dayOf(half.finish)}` : 'not everything finds its hours'}`;
 
 /** A year in halves of months: full where what is begun then can be closed, open where it cannot. */
 export function YearBand({ halves, label }: { halves: Schemas['HalfView'][]; label: string }) {
@@ -41,7 +37,7 @@ export function YearBand({ halves, label }: { halves: Schemas['HalfView'][]; lab
           key={`${half.from} month`}
           sx={{ fontSize: textSize.xs, color: tok('ink2'), gridRow: 2, overflow: 'visible', whiteSpace: 'nowrap' }}
         >
-          {half.from.endsWith('-01') ? month(half.from) : ''}
+          {half.from.endsWith('-01') ? monthOf(half.from) : ''}
         </Box>
       ))}
     </Box>

@@ -28,6 +28,12 @@ export const axisDay = (d: Date, hours: number): string =>
     month: hours > 80 ? 'short' : undefined,
   });
 
+/** "May" and "5 May" of a day of the calendar, which is no instant. */
+export const monthOf = (date: string): string =>
+  written(new Date(`${date}T12:00:00Z`), { month: 'short', timeZone: 'UTC' });
+export const dayOf = (date: string): string =>
+  written(new Date(`${date}T12:00:00Z`), { day: 'numeric', month: 'long', timeZone: 'UTC' });
+
 /** "14:05"; the bench reads 24 hours. */
 export const clock = (d: Date): string =>
   [d.getHours(), d.getMinutes()].map((n) => String(n).padStart(2, '0')).join(':');

@@ -10,7 +10,7 @@ import { tok } from '../../theme/tokens';
 import { Cover } from '../mix/MixClocks';
 import { kinds } from './kinds';
 
-const choices = 'finish start reading note still-wet still-tacky still-soft unharmed failed'.split(' ');
+const choices = ['finish', 'start', 'reading', 'note', 'still-wet', 'still-tacky', 'still-soft', 'unharmed', 'failed'];
 
 /** What may be done all the same, when somebody writes why. */
 const reasons: Record<string, { field: 'outside' | 'despite'; title: string } | undefined> = {

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useJobs } from '../../api/jobs';
-import { useYear } from '../../api/plan';
+import { useCrew, useYear } from '../../api/plan';
 import { YearBand } from '../../figures/YearBand';
 import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
@@ -12,6 +12,8 @@ import { textSize, tok } from '../../theme/tokens';
 /** What can be closed before the frost and what waits for spring: each part alone, in a usual year. */
 export function Year() {
   const jobs = useJobs();
+  const crew = useCrew();
+  const climate = crew.data?.climates.find((c) => c.id === crew.data.climate)?.name;
   if (jobs.isPending) return <Loading />;
   if (jobs.isError) return <Failed error={jobs.error} />;
   const open = jobs.data.jobs.flatMap((job) =>
@@ -39,9 +41,9 @@ export function Year() {
       </Box>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 2, maxWidth: 720 }}>
         Full: begun at the start of that half of the month, everything that is left on the part finds its hours, in your
-        working hours and in the air that its place has in a usual year. Each is tried with the part alone. A usual year
-        is typical and knows no rain and no sun; the climate is chosen beside the{' '}
-        <Link to="/schedule">working hours</Link>.
+        working hours and in the air that its place has in a usual year{climate ? ` (${climate.toLowerCase()})` : ''}.
+        Each is tried with the part alone. A usual year is typical and knows no rain and no sun; the climate is chosen
+        beside the <Link to="/schedule">working hours</Link>.
       </Box>
     </Box>
   );
