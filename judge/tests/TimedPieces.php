@@ -13,10 +13,10 @@ use Hull\Job\Job;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
-use Hull\Schedule\Airs;
-use Hull\Schedule\Crew;
-use Hull\Schedule\Planning;
-use Hull\Schedule\Scheduler;
+use Hull\Schedule\Calendar\Crew;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Reading\Planning;
+use Hull\Schedule\Search\Scheduler;
 use Judge\Act;
 use Judge\Piece;
 

@@ -20,9 +20,9 @@ use Hull\Input\Node;
 use Hull\Job\Part;
 use Hull\Quantity\Area;
 use Hull\Quantity\Length;
-use Hull\Schedule\FloorMap;
-use Hull\Schedule\FloorStay;
-use Hull\Schedule\Lifts;
+use Hull\Schedule\Explaining\FloorMap;
+use Hull\Schedule\Explaining\FloorStay;
+use Hull\Schedule\Explaining\Lifts;
 use Psr\Clock\ClockInterface;
 
 /** Builds the map of the yard's floors over the days. */

@@ -20,7 +20,7 @@ use Hull\Catalog\Protection;
 use Hull\Input\Node;
 use Hull\Job\Place;
 use Hull\Quantity\Duration;
-use Hull\Schedule\NextHour;
+use Hull\Schedule\Explaining\NextHour;
 use Psr\Clock\ClockInterface;
 
 /** Builds what can begin now, worked out at this moment: the plan may be hours old. */

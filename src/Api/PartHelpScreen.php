@@ -16,8 +16,8 @@ use App\Work\YardPlan;
 use Hull\Climate\Season;
 use Hull\Quantity\UnitSystem;
 use Hull\Route\NoRoute;
-use Hull\Schedule\HalfMonth;
-use Hull\Schedule\Remedy;
+use Hull\Schedule\Explaining\HalfMonth;
+use Hull\Schedule\Explaining\Remedy;
 
 /** What would give one part its hours, and when in a usual year it has them. */
 final readonly class PartHelpScreen

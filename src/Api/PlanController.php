@@ -31,7 +31,7 @@ use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\JobFile\JobReader;
 use Hull\Quantity\Area;
-use Hull\Schedule\Crew;
+use Hull\Schedule\Calendar\Crew;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -25,10 +25,10 @@ use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
-use Hull\Schedule\Person;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Times;
-use Hull\Schedule\TrialMove;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Replanning\TrialMove;
 use Psr\Clock\ClockInterface;
 
 /** Builds the schedule of the yard as a page shows it. */

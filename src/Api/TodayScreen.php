@@ -22,7 +22,7 @@ use Hull\Job\Place;
 use Hull\Quantity\Duration;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\NoRoute;
-use Hull\Schedule\ChainReader;
+use Hull\Schedule\Reading\ChainReader;
 use Hull\Surface\FilmPhase;
 use Psr\Clock\ClockInterface;
 

@@ -22,7 +22,7 @@ use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Quantity\Duration;
-use Hull\Schedule\Crew;
+use Hull\Schedule\Calendar\Crew;
 use Hull\Store\Movement;
 use Hull\Store\MovementKind;
 use Hull\Store\Supplier;

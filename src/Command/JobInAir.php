@@ -10,7 +10,7 @@ use Hull\Job\Job;
 use Hull\Job\Place;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
-use Hull\Schedule\Airs;
+use Hull\Schedule\Constraint\Airs;
 
 /** A job file with its routes, the air of its places as it is and as it could be made, and the moment it is. */
 final readonly class JobInAir

@@ -8,7 +8,7 @@ use App\Format\ScheduleFormat;
 use Hull\Bench\NextCoat;
 use Hull\Bench\Workpiece;
 use Hull\Input\InvalidInput;
-use Hull\Schedule\Airs;
+use Hull\Schedule\Constraint\Airs;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;

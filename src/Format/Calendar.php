@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Hull\Input\Node;
-use Hull\Schedule\WorkingHours;
+use Hull\Schedule\Calendar\WorkingHours;
 use Sabre\VObject\Component\VCalendar;
 
 /** The schedule as iCalendar (RFC 5545): work, windows with alarms, working hours that come again every week. */
@@ -19,7 +19,7 @@ final class Calendar
      * @param list<Node> $work as App\Work\PlanBody keeps it
      * @param array<int|string, string> $parts name by part, with its job
      * @param list<array{string, string, float|null, float|null}> $windows id, name, opens, closes: hours since 1970 UTC
-     * @param array<int|string, mixed> $crew as Hull\Schedule\Crew was read from
+     * @param array<int|string, mixed> $crew as Hull\Schedule\Calendar\Crew was read from
      */
     public static function of(
         string $yard,

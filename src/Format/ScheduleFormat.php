@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Format;
 
-use Hull\Schedule\LowerBound;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Slack;
-use Hull\Schedule\Why;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Explaining\Slack;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Search\LowerBound;
 
 /** A schedule as the console and the calendar say it. */
 final class ScheduleFormat
@@ -17,7 +17,10 @@ final class ScheduleFormat
     {
         $yard = $schedule->yard;
         $slack = Slack::of($schedule);
-        $critical = array_map(static fn(\Hull\Schedule\Placement $p): string => $p->id, $schedule->criticalChain());
+        $critical = array_map(
+            static fn(\Hull\Schedule\Constraint\Placement $p): string => $p->id,
+            $schedule->criticalChain(),
+        );
         $work = [];
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);

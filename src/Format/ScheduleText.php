@@ -6,11 +6,11 @@ namespace App\Format;
 
 use App\Command\JobInAir;
 use Hull\Quantity\UnitSystem;
-use Hull\Schedule\Lost;
-use Hull\Schedule\LowerBound;
-use Hull\Schedule\Placement;
-use Hull\Schedule\Remedy;
-use Hull\Schedule\Schedule;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Explaining\Remedy;
+use Hull\Schedule\Placing\Lost;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Search\LowerBound;
 
 /**
  * A timetable to read in a workshop: what is late and what has no hour first, then day by day who, where, with what,

@@ -13,13 +13,13 @@ use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Route\FilmChoice;
 use Hull\Route\NoRoute;
-use Hull\Schedule\AlonePart;
-use Hull\Schedule\HalfMonth;
-use Hull\Schedule\Lost;
-use Hull\Schedule\Remedies;
-use Hull\Schedule\Remedy;
-use Hull\Schedule\Scheduler;
-use Hull\Schedule\UsualYear;
+use Hull\Schedule\Explaining\AlonePart;
+use Hull\Schedule\Explaining\HalfMonth;
+use Hull\Schedule\Explaining\Remedies;
+use Hull\Schedule\Explaining\Remedy;
+use Hull\Schedule\Explaining\UsualYear;
+use Hull\Schedule\Placing\Lost;
+use Hull\Schedule\Search\Scheduler;
 use Psr\Clock\ClockInterface;
 
 /** One part as if nothing else were in the yard: what would give it its hours, and when in a year it has them. */

@@ -7,17 +7,17 @@ namespace App\Work;
 use App\Entity\PlanRow;
 use Hull\Input\Keys;
 use Hull\Input\Node;
-use Hull\Schedule\ForecastRisk;
-use Hull\Schedule\Lost;
-use Hull\Schedule\LowerBound;
-use Hull\Schedule\Move;
-use Hull\Schedule\Placement;
-use Hull\Schedule\Replan;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Slack;
-use Hull\Schedule\Times;
-use Hull\Schedule\Why;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Explaining\ForecastRisk;
+use Hull\Schedule\Explaining\Slack;
+use Hull\Schedule\Placing\Lost;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Replanning\Move;
+use Hull\Schedule\Replanning\Replan;
+use Hull\Schedule\Search\LowerBound;
 
 /** A schedule as it is kept: enough to show it without working it out again. Hours since 1970 UTC. */
 final class PlanBody

@@ -25,8 +25,8 @@ use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
-use Hull\Schedule\Airs;
-use Hull\Schedule\Planning;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Reading\Planning;
 use Psr\Clock\ClockInterface;
 use Symfony\Contracts\Service\ResetInterface;
 

@@ -9,7 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Hull\Catalog\ProductSheet;
 use Hull\Quantity\Gallon;
 use Hull\Quantity\Money;
-use Hull\Schedule\Crew;
+use Hull\Schedule\Calendar\Crew;
 use Hull\Store\Supplier;
 
 /** What a workshop settles for all its jobs: money and limits, people, suppliers, sheets, own catalogue. */

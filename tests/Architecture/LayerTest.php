@@ -62,7 +62,13 @@ final class LayerTest
         'JobFile',
         'Piece',
         'Board',
-        'Schedule',
+        'Schedule\\Calendar',
+        'Schedule\\Constraint',
+        'Schedule\\Reading',
+        'Schedule\\Placing',
+        'Schedule\\Search',
+        'Schedule\\Replanning',
+        'Schedule\\Explaining',
         'Cost',
     ];
 

@@ -6,7 +6,7 @@ namespace Hull\Tests\Schedule;
 
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
-use Hull\Schedule\Crew;
+use Hull\Schedule\Calendar\Crew;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

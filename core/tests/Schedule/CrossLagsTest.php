@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Lag;
-use Hull\Schedule\LagTime;
-use Hull\Schedule\PreviousPlacement;
-use Hull\Schedule\Replan;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Scheduler;
-use Hull\Schedule\TrialMove;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Lag;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\PreviousPlacement;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Replanning\Replan;
+use Hull\Schedule\Replanning\TrialMove;
+use Hull\Schedule\Search\Scheduler;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

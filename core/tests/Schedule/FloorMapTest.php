@@ -9,12 +9,12 @@ use Hull\Input\Node;
 use Hull\Job\Part;
 use Hull\JobFile\JobReader;
 use Hull\JobFile\JobWriter;
-use Hull\Schedule\Activity;
-use Hull\Schedule\Floor;
-use Hull\Schedule\FloorMap;
-use Hull\Schedule\FloorSpace;
-use Hull\Schedule\FloorStay;
-use Hull\Schedule\Lifts;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Explaining\FloorMap;
+use Hull\Schedule\Explaining\FloorStay;
+use Hull\Schedule\Explaining\Lifts;
+use Hull\Schedule\Placing\Floor;
+use Hull\Schedule\Reading\FloorSpace;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 

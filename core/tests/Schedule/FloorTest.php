@@ -13,10 +13,10 @@ use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
-use Hull\Schedule\Activity;
-use Hull\Schedule\Floor;
-use Hull\Schedule\LagTime;
-use Hull\Schedule\WetFilm;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\WetFilm;
+use Hull\Schedule\Placing\Floor;
 use Hull\Tests\Yard as Catalogue;
 use PHPUnit\Framework\TestCase;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\ForecastRisk;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Scheduler;
-use Hull\Schedule\TrialMove;
+use Hull\Schedule\Explaining\ForecastRisk;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Replanning\TrialMove;
+use Hull\Schedule\Search\Scheduler;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Lag;
-use Hull\Schedule\LagTime;
-use Hull\Schedule\LowerBound;
-use Hull\Schedule\Person;
-use Hull\Schedule\Scheduler;
-use Hull\Schedule\Slack;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Lag;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Explaining\Slack;
+use Hull\Schedule\Search\LowerBound;
+use Hull\Schedule\Search\Scheduler;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -78,7 +78,7 @@ final class LowerBoundTest extends TestCase
                     continue;
                 }
                 $placed = $schedule->placed[$id];
-                $moved = new \Hull\Schedule\Placement(
+                $moved = new \Hull\Schedule\Constraint\Placement(
                     id: $id,
                     start: $placed->start + $hours,
                     end: $placed->end + $hours,
@@ -92,7 +92,7 @@ final class LowerBoundTest extends TestCase
                 if ($activity->whole && !$placed->setUp && null === $activity->wet) {
                     $faults = array_filter(
                         Validator::faults(
-                            new \Hull\Schedule\Schedule(
+                            new \Hull\Schedule\Placing\Schedule(
                                 $schedule->yard,
                                 [...$schedule->placed, $id => $moved],
                                 $schedule->without,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\LowerBound;
-use Hull\Schedule\Scheduler;
+use Hull\Schedule\Search\LowerBound;
+use Hull\Schedule\Search\Scheduler;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

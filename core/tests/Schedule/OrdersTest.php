@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Blocks;
-use Hull\Schedule\Decisions;
-use Hull\Schedule\Orders;
-use Hull\Schedule\PriorityList;
-use Hull\Schedule\Scheduler;
+use Hull\Schedule\Constraint\Blocks;
+use Hull\Schedule\Placing\Decisions;
+use Hull\Schedule\Search\Orders;
+use Hull\Schedule\Search\PriorityList;
+use Hull\Schedule\Search\Scheduler;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

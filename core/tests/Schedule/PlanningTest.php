@@ -21,13 +21,13 @@ use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use Hull\Route\Finding;
 use Hull\Route\Surroundings;
-use Hull\Schedule\Activity;
-use Hull\Schedule\Airs;
-use Hull\Schedule\Crew;
-use Hull\Schedule\Planning;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Scheduler;
-use Hull\Schedule\WhyKind;
+use Hull\Schedule\Calendar\Crew;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Reading\Planning;
+use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Yard as Catalogue;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -112,14 +112,14 @@ final class PlanningTest extends TestCase
         self::assertSame($coats[0]->id, $coats[1]->windows[0]->from);
         self::assertContains(
             $coats[0]->id,
-            array_map(static fn(\Hull\Schedule\Lag $l): string => $l->from, $coats[1]->lags),
+            array_map(static fn(\Hull\Schedule\Constraint\Lag $l): string => $l->from, $coats[1]->lags),
         );
         $bare = array_merge(
             ...array_map(static fn(Activity $a): array => $a->windows, array_values($schedule->yard->activities)),
         );
         self::assertContains(
             '8 hours of bare metal',
-            array_map(static fn(\Hull\Schedule\Window $w): string => $w->what, $bare),
+            array_map(static fn(\Hull\Schedule\Constraint\Window $w): string => $w->what, $bare),
         );
     }
 
@@ -136,7 +136,7 @@ final class PlanningTest extends TestCase
             foreach (
                 array_filter(
                     $activity->windows,
-                    static fn(\Hull\Schedule\Window $w): bool => str_contains($w->what, 'dries on'),
+                    static fn(\Hull\Schedule\Constraint\Window $w): bool => str_contains($w->what, 'dries on'),
                 )
                 as $window
             ) {

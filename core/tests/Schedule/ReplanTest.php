@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Move;
-use Hull\Schedule\Person;
-use Hull\Schedule\Placement;
-use Hull\Schedule\PreviousPlacement;
-use Hull\Schedule\Replan;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Scheduler;
-use Hull\Schedule\Why;
-use Hull\Schedule\WhyKind;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\PreviousPlacement;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Replanning\Move;
+use Hull\Schedule\Replanning\Replan;
+use Hull\Schedule\Search\Scheduler;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

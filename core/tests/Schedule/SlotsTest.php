@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Busy;
-use Hull\Schedule\Person;
-use Hull\Schedule\Placement;
-use Hull\Schedule\Slots;
-use Hull\Schedule\Why;
-use Hull\Schedule\WhyKind;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Busy;
+use Hull\Schedule\Placing\Slots;
 use PHPUnit\Framework\TestCase;
 
 /** Where the next activity has room, and what it waited for. */

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Lag;
-use Hull\Schedule\LagTime;
-use Hull\Schedule\Person;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Scheduler;
-use Hull\Schedule\Times;
-use Hull\Schedule\TrialMove;
-use Hull\Schedule\Window;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Lag;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Constraint\Window;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Replanning\TrialMove;
+use Hull\Schedule\Search\Scheduler;
 use PHPUnit\Framework\TestCase;
 
 /** What breaks when one thing is put elsewhere. */

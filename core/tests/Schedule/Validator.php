@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Placement;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Schedule;
 
 /**
  * Looks a finished schedule over, activity by activity and pair by pair; shares nothing with the scheduler but the
@@ -93,7 +93,10 @@ final class Validator
         foreach ($p->who as $name) {
             $person =
                 array_values(
-                    array_filter($yard->people, static fn(\Hull\Schedule\Person $x): bool => $x->name === $name),
+                    array_filter(
+                        $yard->people,
+                        static fn(\Hull\Schedule\Calendar\Person $x): bool => $x->name === $name,
+                    ),
                 )[0] ?? null;
             $worked = 0.0;
             foreach ($a->noisy ? $person->loud ?? [] : $person->work ?? [] as [$from, $to]) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Person;
-use Hull\Schedule\WorkingHours;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Calendar\WorkingHours;
 use PHPUnit\Framework\TestCase;
 
 final class WorkingHoursTest extends TestCase

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Lag;
-use Hull\Schedule\LagTime;
-use Hull\Schedule\Person;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Lag;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\Yard;
 use PHPUnit\Framework\TestCase;
 
 /** What comes before and after what, within a part and from one to another. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule\Exact;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Person;
-use Hull\Schedule\Placement;
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Why;
-use Hull\Schedule\WhyKind;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Schedule;
 
 /**
  * A yard in whole hours as a time-indexed integer program: each activity takes one of its options, and no two options

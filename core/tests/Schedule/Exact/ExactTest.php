@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule\Exact;
 
-use Hull\Schedule\Schedule;
-use Hull\Schedule\Scheduler;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Schedule\Validator;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;

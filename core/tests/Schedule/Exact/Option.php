@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule\Exact;
 
-use Hull\Schedule\Activity;
+use Hull\Schedule\Constraint\Activity;
 
 /** One way in which an activity can be done: when, by whom, set up already or not, with what made good. */
 final readonly class Option

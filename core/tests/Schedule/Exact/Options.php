@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule\Exact;
 
-use Hull\Schedule\Activity;
-use Hull\Schedule\Person;
-use Hull\Schedule\Yard;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Yard;
 
 /** Every way in which each activity of a yard in whole hours can be done, one by one. */
 final class Options

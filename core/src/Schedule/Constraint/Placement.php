@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Constraint;
+
+/** Where an activity stands in a schedule. Hours since 1970 UTC. */
+final readonly class Placement
+{
+    /**
+     * @param list<string> $who
+     * @param float $dry until when a film laid is wet; the end for anything else
+     * @param float $paid hours of abrading before it, because a window was missed
+     * @param bool $late a window was missed, whether making it good takes time or not
+     * @param bool $setUp it was set up already by alike work just before
+     */
+    public function __construct(
+        public string $id,
+        public float $start,
+        public float $end,
+        public array $who,
+        public Why $why,
+        public float $dry,
+        public float $paid = 0.0,
+        public bool $setUp = false,
+        public bool $late = false,
+    ) {}
+
+    public function because(Why $why): self
+    {
+        return new self(
+            id: $this->id,
+            start: $this->start,
+            end: $this->end,
+            who: $this->who,
+            why: $why,
+            dry: $this->dry,
+            paid: $this->paid,
+            setUp: $this->setUp,
+            late: $this->late,
+        );
+    }
+}

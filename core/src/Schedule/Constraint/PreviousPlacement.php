@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Constraint;
+
+/** Where an earlier schedule had an activity. Hours since 1970 UTC. */
+final readonly class PreviousPlacement
+{
+    /**
+     * @param list<string> $who
+     * @param float $paid hours of abrading before it
+     */
+    public function __construct(public float $start, public array $who, public float $paid = 0.0) {}
+
+    public static function of(Placement $placed): self
+    {
+        return new self($placed->start, $placed->who, $placed->paid);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Constraint;
+
+/** Until when after an earlier activity this one may begin, and what it costs to be late. */
+final readonly class Window
+{
+    /**
+     * @param string $from id of the earlier activity
+     * @param string $what in words: "the recoat window of Two-pack epoxy primer"
+     * @param bool $along both are coats, see Lag
+     * @param float $hours of abrading and wiping when it is missed
+     * @param list<string> $again activities that count on the same before it: one that was late has done it again
+     * @param LagTime|null $reopens a film that a late coat would lift takes it again after this
+     */
+    public function __construct(
+        public string $from,
+        public LagTime $closes,
+        public string $what,
+        public bool $along,
+        public float $hours,
+        public ?LagTime $reopens = null,
+        public array $again = [],
+    ) {}
+}

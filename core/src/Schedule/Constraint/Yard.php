@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Constraint;
+
+use Hull\Schedule\Calendar\Objective;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Calendar\Teams;
+
+/** Everything a schedule is made of: the work, who does it, where, with what, and what is asked for when. */
+final readonly class Yard
+{
+    /** @var array<int|string, Activity> */
+    public array $activities;
+
+    /** @var array<int|string, list<string>> part => ids in the order they are done */
+    public array $chains;
+
+    /** @var array<int|string, string> activity => the one before it on its part */
+    public array $before;
+
+    /** @var array<int|string, list<string>> activity => those of other parts it waits for */
+    public array $needs;
+
+    /** @var array<int|string, list<string>> activity => those of other parts that wait for it */
+    public array $neededBy;
+
+    public Teams $teams;
+
+    /** @var array<int|string, list<Activity>> activity => the block it is placed with, where parts need each other */
+    public array $blockOf;
+
+    /**
+     * @param float $now hours since 1970 UTC
+     * @param float $end nothing is planned past this hour
+     * @param list<Activity> $work of each part in the order it is done
+     * @param list<Person> $people
+     * @param array<int|string, float> $floors m2 by place; a place not named has no limit
+     * @param array<int|string, int> $gear how many there are; one of what is not named
+     * @param array<int|string, float> $dues hour by part
+     * @param Objective $objective what things are worth here
+     */
+    public function __construct(
+        public float $now,
+        public float $end,
+        array $work,
+        public array $people,
+        public array $floors = [],
+        public array $gear = [],
+        public array $dues = [],
+        public Objective $objective = new Objective(),
+    ) {
+        $this->teams = new Teams($people);
+        $activities = $chains = $before = [];
+        foreach ($work as $activity) {
+            $last = $chains[$activity->part][count($chains[$activity->part] ?? []) - 1] ?? null;
+            if (null !== $last) {
+                $before[$activity->id] = $last;
+            }
+            $activities[$activity->id] = $activity;
+            $chains[$activity->part][] = $activity->id;
+        }
+        $this->activities = $activities;
+        $this->chains = $chains;
+        $this->before = $before;
+        $needs = $neededBy = $blockOf = [];
+        foreach ($activities as $id => $activity) {
+            foreach ($activity->lags as $lag) {
+                if (isset($activities[$lag->from]) && $activities[$lag->from]->part !== $activity->part) {
+                    $needs[$id][] = $lag->from;
+                    $neededBy[$lag->from][] = (string) $id;
+                }
+            }
+        }
+        $this->needs = $needs;
+        $this->neededBy = $neededBy;
+        foreach ([] === $needs ? [] : Blocks::of($this) as $blocks) {
+            foreach ($blocks as $block) {
+                foreach ($block as $activity) {
+                    $blockOf[$activity->id] = $block;
+                }
+            }
+        }
+        $this->blockOf = $blockOf;
+    }
+
+    /** @return list<string> what waits for an activity: what comes after it on its part, and on other parts directly */
+    public function followers(string $id): array
+    {
+        $chain = $this->chains[$this->activity($id)->part];
+
+        return [...array_slice($chain, 1 + (int) array_search($id, $chain, true)), ...$this->neededBy[$id] ?? []];
+    }
+
+    public function activity(int|string $id): Activity
+    {
+        return $this->activities[$id] ?? throw new \LogicException('No activity ' . $id . '.');
+    }
+
+    /** Whether somebody of that name is at work at an hour. */
+    public function isThere(string $name, float $hour): bool
+    {
+        foreach ($this->people as $person) {
+            if ($person->name === $name && $person->between($hour, $hour + 1.0 / 60.0) > 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Explaining;
+
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Season;
+use Hull\Job\Place;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Reading\Planning;
+
+/**
+ * When in a usual year what is left of a part can be closed: half month by half month, each tried by planning the part
+ * alone. A usual year knows no rain and no sun (see Season).
+ */
+final readonly class UsualYear
+{
+    private const HALVES = 24;
+    private const HALF_H = 16.0 * 24.0;
+
+    /**
+     * @param int $shift of local time against UTC, hours
+     * @param float $now hours since 1970 UTC
+     */
+    public function __construct(
+        private Season $season,
+        private Catalogue $catalogue,
+        private Airs $airs,
+        private int $shift,
+        private float $now,
+    ) {}
+
+    /** The first half of a month, after this one, in which it would have its hour; null when it never has. */
+    public function first(AlonePart $alone, Workpiece $piece, Place $place, string $at, string $cause): ?Remedy
+    {
+        foreach ($this->halves() as $from) {
+            $half = $from > $this->now ? $this->half($alone, $piece, $place, $at, $cause, $from) : null;
+            if (null !== $half?->opens) {
+                $day = new \DateTimeImmutable('@' . (int) ($from * 3600.0));
+
+                return new Remedy(Remedy::WAIT, $day->format('j F'), $half->opens, $half->finish ?? $half->opens);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<HalfMonth> from the one that is running, for a year */
+    public function of(AlonePart $alone, Workpiece $piece, Place $place, string $at): array
+    {
+        $year = [];
+        foreach ($this->halves() as $from) {
+            if ($from + self::HALF_H > $this->now && count($year) < self::HALVES) {
+                $year[] = $this->half($alone, $piece, $place, $at, null, $from);
+            }
+        }
+
+        return $year;
+    }
+
+    private function half(
+        AlonePart $alone,
+        Workpiece $piece,
+        Place $place,
+        string $at,
+        ?string $cause,
+        float $from,
+    ): HalfMonth {
+        $begun = max($from, ceil($this->now));
+        $airs = $this->airs->with($at, $this->air($place, (int) $begun));
+        $tried = $alone->tried($piece, $at, $airs, $cause, $begun);
+        [$opens, $finish] = null !== $tried && $tried[0] < $from + self::HALF_H ? $tried : [null, null];
+
+        return new HalfMonth($from, $opens, $finish);
+    }
+
+    /** @return iterable<float> hour at which each begins, local midnights taken as UTC's */
+    private function halves(): iterable
+    {
+        $day = (new \DateTimeImmutable('@' . (int) ($this->now * 3600.0)))
+            ->setTime(0, 0)
+            ->modify('first day of this month');
+        for ($half = 0; $half <= self::HALVES; ++$half) {
+            $from = $day
+                ->modify(sprintf('+%d months', intdiv($half, 2)))
+                ->modify($half % 2 > 0 ? '+15 days' : '+0 days');
+            yield floor((float) $from->format('U') / 3600.0);
+        }
+    }
+
+    private function air(Place $place, int $from): PlaceAir
+    {
+        return $this->season->air(
+            $this->catalogue->places[$place->kind],
+            $place->air,
+            $from,
+            Planning::DAYS,
+            $this->shift,
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Placing;
+
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+
+/** When all could be done, so that a block knows whether it holds up the end. */
+final readonly class Aim
+{
+    /**
+     * @param float $finish hour; what is over in time for it gains nothing by being over sooner
+     * @param array<int|string, float> $tails activity => hours from its beginning to the end of its part, alone
+     */
+    public function __construct(private float $finish, private array $tails) {}
+
+    /**
+     * By how many hours a block makes the whole later.
+     *
+     * @param list<Activity> $block
+     * @param array<int|string, Placement> $placed
+     */
+    public function late(array $block, array $placed): float
+    {
+        $late = 0.0;
+        foreach ($block as $activity) {
+            $there = $placed[$activity->id] ?? null;
+            $after = $this->tails[$activity->id] ?? 0.0;
+            $late = null === $there ? $late : max($late, $there->start + $after - $this->finish);
+        }
+
+        return $late;
+    }
+}

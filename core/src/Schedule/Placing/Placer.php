@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Placing;
+
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Blocks;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\PreviousPlacement;
+use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Yard;
+
+/**
+ * Puts blocks of work into a yard one after the other, with what of other parts they wait for before them; says what
+ * found no room.
+ */
+final class Placer
+{
+    /** Moved by less is not moved. */
+    public const SAME_H = 0.05;
+    /** Said of a film; which limit of the air is in the way is named beside it. */
+    public const NO_HOUR = 'no hour before the end of the plan lets this film on: another place, hour or film';
+
+    /** @var list<array{Activity, string, bool}> what found no room, why, and whether that lies on another part */
+    private array $causes = [];
+
+    /** @var array<int|string, true> blocks that are being placed because another one needs them */
+    private array $adding = [];
+
+    private readonly BlockFiller $filler;
+    private readonly Payments $payments;
+
+    /**
+     * @param array<int|string, PreviousPlacement> $kept places in an earlier schedule: nothing begins before it did
+     *     there
+     * @param Decisions $decided of single activities, by a search
+     * @param Aim|null $aim given one, windows are missed where that ends the whole sooner and is worth it
+     */
+    public function __construct(
+        private readonly Yard $yard,
+        private readonly array $kept = [],
+        private readonly Decisions $decided = new Decisions(),
+        ?Aim $aim = null,
+    ) {
+        $this->filler = new BlockFiller($yard, $kept, $decided);
+        $this->payments = new Payments($yard, $this->filler, $decided, $aim);
+        foreach ($yard->activities as $activity) {
+            if (null !== $activity->fixed) {
+                [$start, $end, $who] = $activity->fixed;
+                $this->filler->put(
+                    $activity,
+                    new Placement(
+                        $activity->id,
+                        $start,
+                        $end,
+                        $who,
+                        new Why(WhyKind::Running),
+                        null === $activity->wet ? $end : $activity->wet->dry->after($end) ?? $yard->end,
+                    ),
+                );
+            }
+        }
+    }
+
+    /** Leaves an activity where another schedule of the same yard has it. */
+    public function seat(Activity $activity, Placement $placed): void
+    {
+        $this->filler->put($activity, $placed);
+    }
+
+    /** Puts an activity where the earlier schedule had it, if it may still stand there; else leaves it for later. */
+    public function stay(Activity $activity): bool
+    {
+        $kept = $this->kept[$activity->id] ?? null;
+        $latest = Times::latest($activity, $this->filler->placed);
+        $placed = null === $kept ? null : $this->filler->room($activity, -\INF, null, null);
+        if (
+            null === $placed ||
+            $this->lacks($activity, []) ||
+            $placed->start > $kept->start + self::SAME_H ||
+            (null !== $latest && $placed->start > $latest[0] + 1e-6)
+        ) {
+            return false;
+        }
+        $this->filler->put($activity, $placed);
+
+        return true;
+    }
+
+    /** @param list<Activity> $block */
+    public function add(array $block): void
+    {
+        $block = array_values(
+            array_filter(
+                $block,
+                fn(Activity $a): bool => !isset($this->filler->placed[$a->id]) &&
+                    !isset($this->filler->without[$a->id]),
+            ),
+        );
+        $this->addNeeded($block);
+        $lost = $this->filler->fill(
+            $block,
+            array_intersect_key($this->decided->late, array_flip(Blocks::ids($block))),
+            [],
+        );
+        if (null !== $lost) {
+            $this->giveUp($block, $lost);
+
+            return;
+        }
+        $this->payments->settle($block);
+    }
+
+    /**
+     * What of other parts the block waits for is placed first, with all that comes before it there.
+     *
+     * @param list<Activity> $block
+     */
+    private function addNeeded(array $block): void
+    {
+        if ([] === $this->yard->needs) {
+            return;
+        }
+        $own = array_flip(array_map(static fn(Activity $a): string => $a->id, $block));
+        foreach ($block as $activity) {
+            foreach ($this->missing($activity, $own) as $id) {
+                $needed = $this->yard->blockOf[$id] ?? [];
+                $first = $needed[0]->id ?? $id;
+                if (!isset($this->adding[$first])) {
+                    $this->adding[$first] = true;
+                    $this->add($needed);
+                    unset($this->adding[$first]);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param array<int|string, int> $own what is placed together with it
+     *
+     * @return list<string> what it comes after that has no place yet and was not given up
+     */
+    private function missing(Activity $activity, array $own): array
+    {
+        $before = $this->yard->before[$activity->id] ?? null;
+
+        return array_values(
+            array_filter(
+                [...null === $before ? [] : [$before], ...$this->yard->needs[$activity->id] ?? []],
+                fn(string $id): bool => !isset($own[$id]) &&
+                    !isset($this->filler->placed[$id]) &&
+                    !isset($this->filler->without[$id]),
+            ),
+        );
+    }
+
+    /** @param array<int|string, int> $own */
+    private function lacks(Activity $activity, array $own): bool
+    {
+        return [] !== $this->yard->needs &&
+            ([] !== $this->missing($activity, $own) || $this->filler->isLost($activity));
+    }
+
+    /** Something was made good only so that the whole ends sooner. */
+    public function hasPaidForTime(): bool
+    {
+        return $this->payments->paidForTime;
+    }
+
+    /** Whether all is set up that was taken to be. */
+    public function isAsTaken(): bool
+    {
+        foreach (array_keys($this->decided->setUp) as $id) {
+            $placed = $this->filler->placed[$id] ?? null;
+            if (
+                null !== $placed &&
+                $placed->setUp &&
+                !$this->filler->slots->isSetUpBy($this->yard->activity($id), $placed->start)
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function schedule(): Schedule
+    {
+        $this->withdraw();
+        $placed = $this->filler->placed;
+        uasort(
+            $placed,
+            static fn(Placement $a, Placement $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
+        );
+
+        return new Schedule($this->yard, $placed, $this->filler->without, $this->causes);
+    }
+
+    /**
+     * What was put in one by one stands in whole blocks all the same: nothing stays opened that is not closed, and
+     * nothing waits for what was taken out.
+     */
+    private function withdraw(): void
+    {
+        $blocks = [] === $this->filler->without ? [] : Blocks::of($this->yard);
+        for ($again = [] !== $blocks; $again; ) {
+            $again = false;
+            foreach (array_merge([], ...array_values($blocks)) as $block) {
+                $lost = false;
+                $there = [];
+                foreach ($block as $activity) {
+                    $lost = $lost || isset($this->filler->without[$activity->id]) || $this->filler->isLost($activity);
+                    $before = $this->yard->before[$activity->id] ?? null;
+                    $lost = $lost || (null !== $before && isset($this->filler->without[$before]));
+                    $there = isset($this->filler->placed[$activity->id]) ? [...$there, $activity] : $there;
+                }
+                foreach ($lost ? $there : [] as $activity) {
+                    $again = true;
+                    $this->filler->slots->leave($activity);
+                    unset($this->filler->placed[$activity->id]);
+                    $this->filler->without[$activity->id] = 'what belongs with it has no room';
+                }
+            }
+        }
+    }
+
+    /**
+     * A block has no room as a whole, and so nothing after it on its parts has.
+     *
+     * @param list<Activity> $block
+     * @param Activity $cause the one that found none
+     */
+    private function giveUp(array $block, Activity $cause): void
+    {
+        $parts = [];
+        $because = $this->noRoom($cause);
+        $this->causes[] = [$cause, $because, $this->filler->isLost($cause)];
+        foreach ($block as $first) {
+            if (isset($parts[$first->part])) {
+                continue;
+            }
+            $parts[$first->part] = true;
+            $chain = $this->yard->chains[$first->part];
+            $at = (int) array_search($first->id, $chain, true);
+            $turn = (int) array_search($cause->id, $chain, true);
+            foreach (array_slice($chain, $at) as $i => $id) {
+                $this->filler->without[$id] = match (true) {
+                    $id === $cause->id => $because,
+                    $first->part === $cause->part && $at + $i > $turn => 'what comes before it has no room',
+                    default => sprintf('%s has no room, and it is not begun without', lcfirst($cause->name)),
+                };
+            }
+        }
+    }
+
+    private function noRoom(Activity $activity): string
+    {
+        $longest = 0.0;
+        foreach ($this->yard->teams->of(max(1, $activity->people)) as [, $hours]) {
+            foreach ($activity->noisy ? $hours->loud : $hours->work as [$from, $to]) {
+                $longest = max($longest, $to - $from);
+            }
+        }
+
+        return match (true) {
+            $this->filler->isLost($activity) => 'what it waits for on another part has no room',
+            count($this->yard->people) < $activity->people => sprintf('it takes %d people', $activity->people),
+            $activity->people > 1 && $longest < 1e-9 => sprintf(
+                'it takes %d people, and they are never at work together',
+                $activity->people,
+            ),
+            $activity->whole && $activity->hours > $longest + 1e-9 => sprintf(
+                'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: sections, a ' .
+                    'helper, or a longer day',
+                $activity->hours,
+                $longest,
+            ),
+            !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
+                => 'in this air what it waits for never comes',
+            null !== $activity->wet => self::NO_HOUR,
+            default => 'there is no room before the end of the plan',
+        };
+    }
+}

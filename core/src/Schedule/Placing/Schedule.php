@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Placing;
+
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Yard;
+
+/** When everything is done, by whom, and why then. */
+final readonly class Schedule
+{
+    public Score $score;
+
+    /**
+     * @param array<int|string, Placement> $placed by activity, in order of time
+     * @param array<int|string, string> $without activities that found no room => why
+     * @param list<array{Activity, string, bool}> $causes by block what found no room, why, and whether that lies on
+     *                                                    another part
+     */
+    public function __construct(
+        public Yard $yard,
+        public array $placed,
+        public array $without,
+        public array $causes = [],
+    ) {
+        $this->score = Score::of($this);
+    }
+
+    /** @return list<Lost> by block what it waits for */
+    public function lost(): array
+    {
+        return array_map(function (array $cause): Lost {
+            [$activity, $says, $elsewhere] = $cause;
+            $closed = $elsewhere ? null : Closed::of($this->yard, $activity);
+
+            return new Lost(
+                $activity->part,
+                $activity->id,
+                match (true) {
+                    null === $closed => $says,
+                    null === $closed->opens => $closed->words(),
+                    Placer::NO_HOUR === $says => $says . '; ' . $closed->words(),
+                    default => $says,
+                },
+                $closed,
+                $elsewhere,
+                $this->bares($activity),
+            );
+        }, $this->causes);
+    }
+
+    /** Something that is laid bare waits with it. */
+    private function bares(Activity $cause): bool
+    {
+        foreach ($this->yard->chains[$cause->part] as $id) {
+            if ($id === $cause->id) {
+                return false;
+            }
+            if (isset($this->without[$id]) && $this->yard->activity($id)->bares) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function finish(): float
+    {
+        return $this->score->finish;
+    }
+
+    /** @return list<Placement> the work that ends last, and what each began after, back to now */
+    public function criticalChain(): array
+    {
+        $last = null;
+        foreach ($this->placed as $placed) {
+            $last = null === $last || $placed->end > $last->end ? $placed : $last;
+        }
+        $chain = [];
+        $seen = [];
+        while (null !== $last && !isset($seen[$last->id])) {
+            $chain[] = $last;
+            $seen[$last->id] = true;
+            $other = $last->why->other ?? ($this->yard->before[$last->id] ?? null);
+            $last = null === $other || WhyKind::Running === $last->why->kind ? null : $this->placed[$other] ?? null;
+        }
+
+        return array_reverse($chain);
+    }
+}

@@ -1,0 +1,408 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Placing;
+
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Calendar\Teams;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Yard;
+
+/** People, places and gear as far as they are taken; finds where the next activity has room. */
+final class Slots
+{
+    /** Shorter than this is not worth setting up for, hours. */
+    private const LEAST_PIECE = 0.25;
+    private const MOST_TRIES = 400;
+
+    /** @var array<int|string, Busy> */
+    private array $people = [];
+
+    /** @var array<int|string, Floor> */
+    private array $floors = [];
+
+    /** @var array<int|string, list<Busy>> */
+    private array $gear = [];
+
+    /** @var array<int|string, array<int|string, array{float, float}>> kind of work => id => start, end */
+    private array $alike = [];
+
+    private readonly Teams $teams;
+
+    public function __construct(private readonly Yard $yard, private readonly Decisions $decided = new Decisions())
+    {
+        $away = $decided->away;
+        $this->teams =
+            [] === $away
+                ? $yard->teams
+                : new Teams(
+                    array_map(static fn(Person $p): Person => $p->without($away[$p->name] ?? []), $yard->people),
+                );
+        foreach ($yard->people as $person) {
+            $this->people[$person->name] = new Busy();
+        }
+    }
+
+    public function take(Activity $activity, Placement $placed): void
+    {
+        foreach ($placed->who as $name) {
+            ($this->people[$name] ??= new Busy())->take($placed->start, $placed->end, $activity->id);
+        }
+        $this->floor($activity->place)->take($activity, $placed->start, $placed->end, $placed->dry);
+        foreach ($activity->gear as $gear) {
+            $this->freeGear($gear, $placed->start, $placed->end)?->take($placed->start, $placed->end, $activity->id);
+        }
+        if ('' !== $activity->share) {
+            $this->alike[$activity->share][$activity->id] = [$placed->start, $placed->end];
+        }
+    }
+
+    public function leave(Activity $activity): void
+    {
+        foreach ($this->people as $busy) {
+            $busy->leave($activity->id);
+        }
+        $this->floor($activity->place)->leave($activity->id);
+        foreach ($activity->gear as $gear) {
+            foreach ($this->gear[$gear] ?? [] as $busy) {
+                $busy->leave($activity->id);
+            }
+        }
+        unset($this->alike[$activity->share][$activity->id]);
+    }
+
+    /**
+     * The earliest room for an activity from an hour on; null when there is none before the end.
+     *
+     * @param float $extra hours of abrading before it
+     * @param list<string> $prefer who is taken where others could begin at the same time
+     * @param string|null $by who has to be among them
+     */
+    public function room(
+        Activity $activity,
+        float $from,
+        Why $why,
+        float $extra = 0.0,
+        array $prefer = [],
+        bool $late = false,
+        ?string $by = null,
+    ): ?Placement {
+        $hours = $activity->hours + $extra;
+        for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
+            // Set up already by alike work before it, it asks for less.
+            $less = $hours - min($activity->setupHours, $hours);
+            $alike = isset($this->decided->setUp[$activity->id]) || [] !== ($this->alike[$activity->share] ?? []);
+            $fit = $less < $hours && $alike ? $this->people($activity, $less, $from, $prefer, $by) : null;
+            $setUp = null !== $fit && $this->isSetUp($activity, $fit[0]);
+            $fit = $setUp ? $fit : $this->people($activity, $hours, $from, $prefer, $by);
+            if (null === $fit) {
+                return null;
+            }
+            if (!$setUp && $less < $hours && $this->isSetUp($activity, $fit[0])) {
+                [$setUp, $cause] = [true, $fit[3]];
+                $fit = $this->people($activity, $less, $fit[0], $fit[2], $by) ?? $fit;
+                $fit[3] = $cause;
+            }
+            [$start, $end, $who, $cause] = $fit;
+            $cause = $this->isStayedAway($who, $from, $start) ? new Why(WhyKind::Visit) : $cause;
+            $why = $start > $from + 1e-9 && null !== $cause && !self::says($why, $cause) ? $cause : $why;
+            $dry = $this->dry($activity, $end);
+            $next = $this->against($activity, $start, $end, $dry);
+            if (null === $next) {
+                return new Placement(
+                    id: $activity->id,
+                    start: $start,
+                    end: $end,
+                    who: $who,
+                    why: $why,
+                    dry: $dry ?? $this->yard->end,
+                    paid: $extra,
+                    setUp: $setUp,
+                    late: $late,
+                );
+            }
+            [$from, $why] = [max($next[0], $start + 1e-6), $next[1]];
+        }
+
+        return null;
+    }
+
+    /**
+     * Somebody could have been at work between two hours, and it was decided otherwise.
+     *
+     * @param list<string> $who
+     */
+    private function isStayedAway(array $who, float $from, float $start): bool
+    {
+        foreach ([] === $this->decided->away ? [] : $this->yard->people as $person) {
+            if (
+                in_array($person->name, $who, true) &&
+                [] !== array_intersect($person->visits($from, $start), $this->decided->away[$person->name] ?? [])
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What it waits for says more than that the hours it is over at are not worked. */
+    private static function says(Why $why, Why $cause): bool
+    {
+        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) &&
+            in_array($why->kind, [WhyKind::Waits, WhyKind::Delivery, WhyKind::Air, WhyKind::Window], true);
+    }
+
+    private function dry(Activity $activity, float $end): ?float
+    {
+        return null === $activity->wet ? $end : $activity->wet->dry->after($end);
+    }
+
+    /** @return array{float, Why}|null */
+    private function against(Activity $activity, float $start, float $end, ?float $dry): ?array
+    {
+        $floor = $this->floor($activity->place)->against($activity, $start, $end, $dry ?? $this->yard->end);
+        if (null !== $floor) {
+            return [$floor[0], new Why(WhyKind::Place, $floor[2], $floor[1])];
+        }
+        foreach ($activity->gear as $gear) {
+            if (null === $this->freeGear($gear, $start, $end)) {
+                $over = $this->gearOver($gear, $start, $end);
+
+                return [$over[0], new Why(WhyKind::Gear, $gear, $over[1])];
+            }
+        }
+        $closed = $activity->airAgainst($start, $end);
+
+        return null === $closed ? null : [$closed[1], new Why(WhyKind::Air, $closed[0]->words())];
+    }
+
+    /**
+     * @param list<string> $prefer
+     *
+     * @return array{float, float, list<string>, Why|null}|null start, end, who, what it waited for
+     */
+    private function people(Activity $activity, float $hours, float $from, array $prefer, ?string $by): ?array
+    {
+        if ($hours <= 0.0) {
+            return [$from, $from + $hours, [], null];
+        }
+        if (0 === $activity->people) {
+            $start = $this->firstWorked($from);
+
+            return null === $start
+                ? null
+                : [$start, $start + $hours, [], $start > $from + 1e-9 ? new Why(WhyKind::Hours) : null];
+        }
+        $best = null;
+        $rank = [];
+        foreach ($this->teams->of($activity->people) as [$names, $hoursOfAll]) {
+            if (null !== $by && !in_array($by, $names, true)) {
+                continue;
+            }
+            $fit = $this->fit($names, $hoursOfAll, $activity, $hours, $from, $best[0] ?? \INF);
+            if (null !== $fit) {
+                $here = [$fit[0], count(array_diff($names, $prefer)), $fit[1], $fit[3]];
+                if (null === $best || $here < $rank) {
+                    $rank = $here;
+                    $best = [$fit[0], $fit[1], $names, $fit[0] > $from + 1e-9 ? $fit[2] : null];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** The first hour from one on in which anybody is at work. */
+    private function firstWorked(float $from): ?float
+    {
+        $first = null;
+        foreach ($this->yard->people as $person) {
+            foreach ($person->work as [$open, $close]) {
+                if ($close > $from + 1e-9) {
+                    $first = min($first ?? \INF, max($from, $open));
+                    break;
+                }
+            }
+        }
+
+        return $first;
+    }
+
+    /**
+     * @param list<string> $names
+     * @param Person $calendar the hours in which all of them are at work
+     *
+     * @return array{float, float, Why|null, float}|null start, end, what it waited for, hours left after it
+     */
+    private function fit(
+        array $names,
+        Person $calendar,
+        Activity $activity,
+        float $hours,
+        float $from,
+        float $limit,
+    ): ?array {
+        $spans = $activity->noisy ? $calendar->loud : $calendar->work;
+        $count = count($spans);
+        $i = 0;
+        $high = $count;
+        while ($i < $high) {
+            $middle = intdiv($i + $high, 2);
+            $spans[$middle][1] <= $from + 1e-9 ? ($i = $middle + 1) : ($high = $middle);
+        }
+        // Walked along from here: the hours of work, and what already is in them, of each who takes part.
+        $busy = [];
+        foreach ($names as $name) {
+            $of = $this->people[$name] ??= new Busy();
+            $busy[] = [...$of->spans(), $of->firstEndingAfter($from + 1e-9), $name];
+        }
+        $hoursAsked = false;
+        $over = null;
+        $at = $from;
+        while ($i < $count) {
+            [$open, $close] = $spans[$i];
+            $start = $at > $open ? $at : $open;
+            if ($start > $limit + 1e-9) {
+                return null;
+            }
+            $left = $close - $start;
+            if ($left < $hours - 1e-9 && ($activity->whole || $left < self::LEAST_PIECE)) {
+                $hoursAsked = true;
+                ++$i;
+                continue;
+            }
+            $hoursAsked = $hoursAsked || ($start > $at + 1e-9 && $start > $from + 1e-9);
+            $end = $hours <= $left + 1e-9 ? $start + $hours : self::end($spans, $i, $start, $hours);
+            if (null === $end) {
+                return null;
+            }
+            $at = null;
+            foreach ($busy as $n => [$starts, $ends, $ids, $next, $name]) {
+                $taken = count($starts);
+                while ($next < $taken && $ends[$next] <= $start + 1e-9) {
+                    ++$next;
+                }
+                $busy[$n][3] = $next;
+                if ($next < $taken && $starts[$next] < $end - 1e-9 && (null === $at || $ends[$next] > $at)) {
+                    $at = $ends[$next];
+                    $over = [$name, $ids[$next]];
+                }
+            }
+            if (null === $at) {
+                return [
+                    $start,
+                    $end,
+                    match (true) {
+                        $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
+                        null !== $over => new Why(WhyKind::Person, ...$over),
+                        default => null,
+                    },
+                    self::left($spans, $i, $end, $busy),
+                ];
+            }
+            $hoursAsked = false;
+            while ($i < $count && $spans[$i][1] <= $at + 1e-9) {
+                ++$i;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Until when those who did it are still free after it: the least is left of their day goes first, so that the
+     * longer stretches stay whole.
+     *
+     * @param list<array{float, float}> $spans
+     * @param list<array{list<float>, list<float>, list<string>, int, string}> $busy
+     *
+     * @return float hours
+     */
+    private static function left(array $spans, int $i, float $end, array $busy): float
+    {
+        while (isset($spans[$i]) && $spans[$i][1] < $end - 1e-9) {
+            ++$i;
+        }
+        $until = $spans[$i][1] ?? $end;
+        foreach ($busy as [$starts, , , $next]) {
+            $until = isset($starts[$next]) ? min($until, $starts[$next]) : $until;
+        }
+
+        return $until - $end;
+    }
+
+    /** @param list<array{float, float}> $spans */
+    private static function end(array $spans, int $i, float $start, float $hours): ?float
+    {
+        while (isset($spans[$i])) {
+            $left = $spans[$i][1] - $start;
+            if ($hours <= $left + 1e-9) {
+                return $start + $hours;
+            }
+            $hours -= $left;
+            $start = $spans[++$i][0] ?? \INF;
+        }
+
+        return null;
+    }
+
+    /** Whether alike work before it leaves it set up, or is going to. */
+    public function isSetUp(Activity $activity, float $start): bool
+    {
+        return isset($this->decided->setUp[$activity->id]) || $this->isSetUpBy($activity, $start);
+    }
+
+    /** Whether alike work before it leaves it set up. */
+    public function isSetUpBy(Activity $activity, float $start): bool
+    {
+        foreach ('' === $activity->share ? [] : $this->alike[$activity->share] ?? [] as [$begun, $ended]) {
+            if ($ended <= $start + 1e-9 && $start - $begun <= $activity->shareFor + 1e-9) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function floor(string $place): Floor
+    {
+        return $this->floors[$place] ??= new Floor($this->yard->floors[$place] ?? null);
+    }
+
+    private function freeGear(string $gear, float $start, float $end): ?Busy
+    {
+        foreach ($this->gearOf($gear) as $busy) {
+            if (null === $busy->over($start, $end)) {
+                return $busy;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{float, string} */
+    private function gearOver(string $gear, float $start, float $end): array
+    {
+        $first = [$end, ''];
+        foreach ($this->gearOf($gear) as $busy) {
+            $over = $busy->over($start, $end);
+            $first = null !== $over && ('' === $first[1] || $over[0] < $first[0]) ? $over : $first;
+        }
+
+        return $first;
+    }
+
+    /** @return list<Busy> */
+    private function gearOf(string $gear): array
+    {
+        return $this->gear[$gear] ??= array_map(
+            static fn(int $_): Busy => new Busy(),
+            range(1, max(1, $this->yard->gear[$gear] ?? 1)),
+        );
+    }
+}

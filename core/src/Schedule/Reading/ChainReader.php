@@ -1,0 +1,602 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Reading;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Step;
+use Hull\Climate\Drying;
+use Hull\Climate\PartWarmth;
+use Hull\Climate\RateLine;
+use Hull\Cure\CureFactor;
+use Hull\Cure\ZoneSpan;
+use Hull\Job\RouteStep;
+use Hull\Mix\PotLife;
+use Hull\Piece\Reach;
+use Hull\Route\StepRunner;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Constraint\Lag;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\RainFree;
+use Hull\Schedule\Constraint\WetFilm;
+use Hull\Schedule\Constraint\Window;
+use Hull\Surface\Dew;
+use Hull\Surface\Film;
+use Hull\Surface\FilmPhase;
+use Hull\Surface\Product;
+use Hull\Surface\Shade;
+use Hull\Surface\SurfaceState;
+
+/**
+ * Reads what is left of a part's route as work to be scheduled: the engine says what each step asks, the air when it
+ * is so.
+ */
+final class ChainReader
+{
+    private const TOGETHER = ['dismantling', 'reassembling', 'bath', 'oven-work'];
+    /** A film that has no pot keeps open so long, hours: as long as one keeps the brush or the can at hand. */
+    private const AT_HAND_H = 4.0;
+    /** What goes into the oven within that time goes in with one load, hours. */
+    private const LOAD_H = 1.0;
+    /** Getting ready for it and clearing away, hours. */
+    private const TURNING_TO_H = 0.25;
+    private const BATH = 'bath';
+    private const AGAIN = 0.25;
+    private const OILING = 'oiling';
+    private const TESTING = 'testing';
+    /** Group of the films that protect what is under them. */
+    private const FILMS = 'protecting';
+    /** Softening what has dried on, going over it again, hours (estimate). */
+    private const DRIED_ON_H = 1.0;
+    /** Tag of the steps by which a film whose window was missed is made good. */
+    private const KEYING = 'making-good';
+
+    private readonly StepRunner $runner;
+    private readonly Catalogue $catalogue;
+    private readonly LastingFacts $lasting;
+    private readonly PartWarmth $warmth;
+
+    /** @var list<Activity> */
+    private array $chain = [];
+
+    /** @var list<Lag> */
+    private array $lags = [];
+
+    /**
+     * @var list<array{string|null, float, float}|null> of each film on the part: activity, or when it was laid from
+     *                                                  and to; null for one an oven cured
+     */
+    private array $films = [];
+
+    /**
+     * @var array<int|string, array{string|null, float}> fact => activity that brought it and the level then, or now
+     *                                                   and the level now
+     */
+    private array $since = [];
+
+    /** @var array<int|string, Window> residue => until when what takes it off may begin */
+    private array $residues = [];
+
+    private float $notBefore = -\INF;
+    private string $because = '';
+
+    /**
+     * @param string $id of the part among all parts of the yard
+     * @param string $at of its place among all places of the yard
+     * @param array<int|string, float> $deliveries hour by key of the shade
+     */
+    private function __construct(
+        private readonly string $id,
+        private readonly string $at,
+        private readonly Workpiece $piece,
+        private readonly Replayed $done,
+        private readonly Airs $airs,
+        private readonly float $now,
+        private readonly array $deliveries,
+    ) {
+        $this->runner = new StepRunner($piece->context->workable());
+        $this->catalogue = $piece->context->catalogue();
+        $this->warmth = $piece->context->warmth();
+        $this->lasting = new LastingFacts(
+            $this->catalogue,
+            $this->runner,
+            !$this->isSheltered(),
+            $this->rain($done->state),
+            $done->proofs,
+        );
+    }
+
+    /**
+     * @param array<int|string, float> $deliveries hour by key of the shade that is not in the store
+     *
+     * @return list<Activity>
+     */
+    public static function read(
+        string $id,
+        string $at,
+        Workpiece $piece,
+        Replayed $done,
+        Airs $airs,
+        float $now,
+        array $deliveries = [],
+    ): array {
+        return (new self(
+            id: $id,
+            at: $at,
+            piece: $piece,
+            done: $done,
+            airs: $airs,
+            now: $now,
+            deliveries: $deliveries,
+        ))->chain();
+    }
+
+    /** The first of them alone, which is what a part does next; null where nothing is left to do. */
+    public static function first(
+        string $id,
+        string $at,
+        Workpiece $piece,
+        Replayed $done,
+        Airs $airs,
+        float $now,
+    ): ?Activity {
+        $reader = new self(id: $id, at: $at, piece: $piece, done: $done, airs: $airs, now: $now, deliveries: []);
+
+        return $reader->chain(1)[0] ?? null;
+    }
+
+    /** @return list<Activity> at least so many of them, if there are */
+    private function chain(int $enough = \PHP_INT_MAX): array
+    {
+        $state = $this->done->state;
+        foreach (array_slice($this->done->coats, -count($state->films)) as $coat) {
+            $this->films[] = [null, $this->done->started[$coat->stepKey] ?? $coat->laidAt, $coat->laidAt];
+        }
+        foreach ($this->runner->drifts() as $fact) {
+            $this->since[$fact] = [null, $state->fact($fact)];
+        }
+        $this->stillWorking($state);
+        foreach (Workpiece::remaining($this->piece->route(), $this->done) as $step) {
+            if (count($this->chain) >= $enough) {
+                break;
+            }
+            $definition = $this->catalogue->step($step->step);
+            if ($definition->isWait()) {
+                $this->wait($definition, $state, $this->runner->apply($step, $state)->state);
+            } else {
+                $this->work($step, $definition, $state);
+            }
+            $after = $this->runner->apply($step, $state);
+            $this->remember($step, $state);
+            $state = $after->state;
+        }
+
+        return $this->chain;
+    }
+
+    private function work(RouteStep $step, Step $definition, SurfaceState $state): void
+    {
+        $asks = ProbedLags::of($this->runner, $step, $state);
+        $windows = [];
+        $notAfter = null;
+        $product = $definition->laysFilm ? $this->runner->product($step) : null;
+        $hours = $this->runner->work->minutes($definition, $product, $state) / 60.0;
+        if (null !== $asks->from || $asks->ends) {
+            [$windows, $notAfter] = $this->film($asks, $state, $definition, $hours);
+        }
+        foreach ($asks->hours as $fact => $most) {
+            [$from, $level] = $this->since[$fact];
+            if (null === $from) {
+                $notAfter = min($notAfter ?? \INF, $this->now + max(0.0, $most - $level));
+            } else {
+                $windows[] = new Window(
+                    $from,
+                    LagTime::hours(max(0.0, $most - $level))->orRain($this->rain($state)),
+                    sprintf('%d hours of bare metal', (int) round($most)),
+                    false,
+                    $this->keying(),
+                );
+            }
+        }
+        [$lasting, $ends, $again] = $this->lasting->of($step, $state, $this->id . '/' . $step->key);
+        $windows = [...$windows, ...$this->takenOff($step, $state), ...$lasting];
+        $late = null === $notAfter || in_array('unmasking', $definition->tags, true) ? 0.0 : $this->keying();
+        [$notAfter, $late] = null !== $ends && $ends < ($notAfter ?? \INF) ? [$ends, $again] : [$notAfter, $late];
+        $this->deliver($product);
+        $manner = $this->catalogue->manner($definition);
+        $method = null === $product ? $this->piece->part->method : $this->piece->method($product)->id;
+        $activity = new Activity(
+            id: $this->id . '/' . $step->key,
+            part: $this->id,
+            name: $this->piece->check()->name($step),
+            hours: max(0.05, $hours),
+            place: $this->at,
+            whole: $manner->whole,
+            noisy: $manner->noisy,
+            dusty: $manner->dusty,
+            people: match (true) {
+                $definition->byFirm => 0,
+                $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) => 2,
+                default => 1,
+            },
+            gear: $this->gear($definition, $product, $method),
+            floorM2: FloorSpace::of($this->piece->part)->m2(),
+            wet: null === $product ? null : $this->wet($product, $method),
+            dry: $manner->dryWeather ? $this->rain($state) : null,
+            band: $this->airs->band($this->at, $manner->air, $this->warmth),
+            airHours: $manner->airHours,
+            lags: $this->lags,
+            windows: $windows,
+            notBefore: $this->notBefore,
+            because: $this->because,
+            notAfter: $notAfter,
+            lateHours: $late,
+            share: match (true) {
+                null !== $product => $this->shade($product)->key() . '/' . $this->at,
+                $this->isLoad($definition) => $definition->id . '/' . $this->at,
+                default => '',
+            },
+            setupHours: $this->runner->work->setUp($definition, $product, $state) / 60.0,
+            shareFor: null === $product
+                ? ($this->isLoad($definition)
+                    ? self::LOAD_H
+                    : 0.0)
+                : (null === $product->potLife
+                    ? self::AT_HAND_H
+                    : $product->potLife->h() * PotLife::USABLE),
+            step: $step->step,
+            product: $step->product,
+            opens: !$definition->laysFilm && Reach::opens($definition),
+            bares: !in_array(self::TESTING, $definition->tags, true) &&
+                $this->bares($state, $this->runner->effects($step, $state)),
+            covers: $definition->laysFilm || in_array(self::OILING, $definition->tags, true),
+        );
+        $begun = $this->done->started[$step->key] ?? null;
+        $this->chain[] =
+            null === $begun ? $activity : $activity->fixedAt([$begun, max($this->now, $begun + $activity->hours), []]);
+        [$this->lags, $this->notBefore, $this->because] = [[], -\INF, ''];
+        $this->afterwards($definition, $activity->id, $state);
+    }
+
+    /**
+     * What the film below asks: from when on (put into the lags) and until when.
+     *
+     * @return array{list<Window>, float|null}
+     */
+    private function film(ProbedLags $asks, SurfaceState $state, Step $step, float $hours): array
+    {
+        $lays = $step->laysFilm;
+        $unmasks = in_array('unmasking', $step->tags, true);
+        $top = $state->top();
+        $below = $this->films[count($this->films) - 1] ?? null;
+        if (null === $top || null === $below) {
+            return [[], null];
+        }
+        [$from, $start, $end] = $below;
+        $amount = CureFactor::thickness($top->thickness, $top->product->dft);
+        $opens = null === $asks->from ? null : $this->airs->cure($this->at, $top->product, $asks->from, $this->warmth);
+        $closes = $asks->ends ? $this->airs->cure($this->at, $top->product, FilmPhase::Lapsed, $this->warmth) : null;
+        $name = lcfirst($top->product->name);
+        if (null !== $from) {
+            if (null !== $opens) {
+                $this->lags[] = new Lag(
+                    $from,
+                    LagTime::on($opens, $amount),
+                    $name . ' to ' . self::into($asks->from),
+                    $lays && FilmPhase::Open === $asks->from,
+                );
+            }
+            // Tape that comes off late is cut free; nothing is abraded for it.
+            $price = $unmasks ? 0.0 : $this->keying();
+            $again = $this->airs->again($this->at, $top->product, $this->warmth);
+
+            return [
+                null === $closes
+                    ? []
+                    : [
+                        new Window(
+                            $from,
+                            LagTime::on($closes, $amount),
+                            'the recoat window of ' . $name,
+                            $lays,
+                            $price,
+                            null === $again ? null : LagTime::on($again, $amount),
+                        ),
+                    ],
+                null,
+            ];
+        }
+        $span = ZoneSpan::of(
+            ZoneSpan::along($lays ? $start : $end, $lays ? $end - $start : 0.0, $lays ? $hours : 0.0),
+            static fn(float $laid): ?float => null === $opens ? $laid : $opens->reachedAt($laid, $amount),
+            static fn(float $laid): ?float => $closes?->reachedAt($laid, $amount),
+        );
+        $this->holdUntil($span->earliest ?? \INF, sprintf('waits for %s to %s', $name, self::into($asks->from)));
+
+        return [[], $span->latest];
+    }
+
+    private function wait(Step $definition, SurfaceState $state, SurfaceState $after): void
+    {
+        $for = $definition->takes->waitFor;
+        $top = $after->top();
+        if (in_array($for, ['touch', 'recoat', 'full'], true)) {
+            $into = match ($for) {
+                'touch' => FilmPhase::Tacky,
+                'recoat' => FilmPhase::Open,
+                default => FilmPhase::Cured,
+            };
+            $this->forFilm($top, $into);
+
+            return;
+        }
+        $last = $this->chain[count($this->chain) - 1] ?? null;
+        $passing = match ($for) {
+            'drying' => LagTime::on(
+                $this->airs->drying($this->at),
+                Drying::BASE_HOURS[$this->runner->exposure($state)],
+                $definition->takes->waitHours,
+            ),
+            'dwell' => LagTime::on($this->dwell($definition), $definition->takes->waitHours),
+            default => LagTime::hours($definition->takes->waitHours),
+        };
+        $what = 'drying' === $for ? 'the part to dry' : lcfirst($definition->name);
+        if (null !== $last) {
+            $this->lags[] = new Lag($last->id, $passing, $what);
+        } else {
+            $since = [] === $this->done->finished ? $this->now : max($this->done->finished);
+            $this->holdUntil($passing->after($since) ?? \INF, 'waits for ' . $what);
+        }
+    }
+
+    private function forFilm(?Film $top, FilmPhase $into): void
+    {
+        $below = $this->films[count($this->films) - 1] ?? null;
+        $line = null === $top ? null : $this->airs->cure($this->at, $top->product, $into, $this->warmth);
+        if (null === $top || null === $below || null === $line) {
+            return;
+        }
+        $passing = LagTime::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
+        $what = lcfirst($top->product->name) . ' to ' . self::into($into);
+        // A coat along the one below waits zone by zone; that is in what the coat itself asks.
+        if (FilmPhase::Open !== $into) {
+            null === $below[0]
+                ? $this->holdUntil($passing->after($below[2]) ?? \INF, 'waits for ' . $what)
+                : ($this->lags[] = new Lag($below[0], $passing, $what));
+        }
+    }
+
+    /**
+     * Chemistry that stays on is taken off before it dries: by the next step that does.
+     *
+     * @return list<Window>
+     */
+    private function takenOff(RouteStep $step, SurfaceState $state): array
+    {
+        $after = $this->runner->effects($step, $state);
+        $off = array_filter(
+            $this->residues,
+            static fn(int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact),
+            \ARRAY_FILTER_USE_KEY,
+        );
+        $this->residues = array_diff_key($this->residues, $off);
+
+        return array_values($off);
+    }
+
+    /** A residue that a step leaves has its hour from the end of its dwell on; under a bath nothing dries. */
+    private function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
+    {
+        foreach (in_array(self::BATH, $definition->tags, true) ? [] : $this->catalogue->facts as $fact) {
+            if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
+                $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
+                $this->residues[$fact->id] = new Window(
+                    $id,
+                    LagTime::on($this->dwell($definition), $dwell, $fact->offWithinHours),
+                    sprintf(
+                        'the %s before %s dries on',
+                        1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
+                        $fact->name,
+                    ),
+                    false,
+                    self::DRIED_ON_H,
+                );
+            }
+        }
+    }
+
+    /** What passes by itself after a step, before the next. */
+    private function afterwards(Step $definition, string $id, SurfaceState $state): void
+    {
+        $passing = $this->passing($definition, $state);
+        if (null !== $passing) {
+            $this->lags[] = new Lag($id, $passing, self::working($definition));
+        }
+    }
+
+    /** What the record has as finished last goes on working until it is over. */
+    private function stillWorking(SurfaceState $state): void
+    {
+        $hour = [] === $this->done->finished ? 0.0 : max($this->done->finished);
+        $last = $this->piece->route()->find((string) array_search($hour, $this->done->finished, true));
+        $definition = null === $last ? null : $this->catalogue->step($last->step);
+        $passing = null === $definition || $definition->isWait() ? null : $this->passing($definition, $state);
+        if (null !== $definition && null !== $passing) {
+            $over = $passing->after($hour) ?? \INF;
+            $again = $this->done->notYet ?? -\INF;
+            // Found not over when it should have been: a quarter of it again (estimate).
+            $over = $again > $hour ? max($over, $again + self::AGAIN * ($over - $hour)) : $over;
+            $this->holdUntil($over, 'waits for ' . self::working($definition));
+        }
+    }
+
+    private function passing(Step $definition, SurfaceState $state): ?LagTime
+    {
+        $takes = $definition->takes;
+
+        return match (true) {
+            null === $takes->waitFor && $takes->waitHours <= 0.0 => null,
+            'dwell' === $takes->waitFor => LagTime::on($this->dwell($definition), $takes->waitHours),
+            'drying' === $takes->waitFor => LagTime::on(
+                $this->airs->drying($this->at),
+                Drying::BASE_HOURS[$this->runner->exposure($state)],
+                $takes->waitHours,
+            ),
+            default => LagTime::hours($takes->waitHours),
+        };
+    }
+
+    private static function working(Step $definition): string
+    {
+        return 'drying' === $definition->takes->waitFor
+            ? 'the part to dry'
+            : lcfirst($definition->name) . ' to have worked';
+    }
+
+    /** Chemistry and cure; colder than what it is worked in they stand still. */
+    private function dwell(Step $definition): RateLine
+    {
+        return $this->airs->dwell($this->at, $this->catalogue->manner($definition)->air?->leastC() ?? -\INF);
+    }
+
+    /** The rain on the part; null where none gets in. */
+    private function rain(SurfaceState $state): ?RainFree
+    {
+        return $this->isSheltered()
+            ? null
+            : $this->airs->rain($this->at, Drying::BASE_HOURS[$this->runner->exposure($state)]);
+    }
+
+    /** Which film and which drifting fact come from which work. */
+    private function remember(RouteStep $step, SurfaceState $before): void
+    {
+        $definition = $this->catalogue->step($step->step);
+        $last = $this->chain[count($this->chain) - 1]->id ?? null;
+        $after = $this->runner->effects($step, $before);
+        foreach ($this->runner->drifts() as $fact) {
+            // Abraded again, it is bare anew though the figure is the same.
+            $tried = $this->runner->effects($step, $before->with($fact, $before->fact($fact) + 1.0))->fact($fact);
+            if ($tried !== $before->fact($fact) + 1.0 && !$definition->isWait()) {
+                $this->since[$fact] = [$last, $after->fact($fact)];
+            }
+        }
+        if (null !== $last && !$definition->isWait()) {
+            $this->left($definition, $last, $before, $after);
+            $this->lasting->remember($step, $last, $this->chain[count($this->chain) - 1]->hours ?? 0.0, $before);
+        }
+        $this->films = array_slice($this->films, 0, max(0, count($this->films) - $definition->strips));
+        if ($definition->cures) {
+            $this->films = array_map(static fn(): null => null, $this->films);
+        }
+        if (count($after->films) > count($this->films)) {
+            $this->films[] = [$last, 0.0, 0.0];
+        }
+    }
+
+    /** It takes a film off, or lays metal bare. */
+    private function bares(SurfaceState $before, SurfaceState $after): bool
+    {
+        foreach ($this->catalogue->facts as $id => $fact) {
+            $less = $after->fact((string) $id) <=> $before->fact((string) $id);
+            if ($less < 0 && $after->fact((string) $id) <= 0.0 && in_array(self::FILMS, $fact->groups, true)) {
+                return true;
+            }
+            if ($less > 0 && $fact->stopsUnderFilm) {
+                return true;
+            }
+        }
+
+        return count($after->films) < count($before->films);
+    }
+
+    private function shade(Product $product): Shade
+    {
+        return $this->piece->context->system->shade($product->id);
+    }
+
+    private function deliver(?Product $product): void
+    {
+        $here = null === $product ? null : $this->deliveries[$this->shade($product)->key()] ?? null;
+        if (null !== $product && null !== $here && $here > $this->now) {
+            $this->holdUntil($here, lcfirst($product->name) . ' is not in the store and comes then');
+        }
+    }
+
+    private function holdUntil(float $hour, string $because): void
+    {
+        if ($hour > $this->notBefore) {
+            [$this->notBefore, $this->because] = [$hour, $because];
+        }
+    }
+
+    private function wet(Product $product, string $method): WetFilm
+    {
+        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky, $this->warmth);
+        $dry = null === $touch ? LagTime::hours(0.0) : LagTime::on($touch);
+        $rain = $this->airs->rainSafe($this->at, $product, $this->warmth);
+        $safe = null === $rain ? $dry : LagTime::on($rain);
+
+        return new WetFilm(
+            $this->airs->gate($this->at, $product, $this->warmth, $this->catalogue->methods->get($method)->isSprayed()),
+            $dry,
+            $safe,
+            Dew::UntilRainSafe === $product->dew ? $safe : $dry,
+        );
+    }
+
+    /** @return list<string> */
+    private function gear(Step $definition, ?Product $product, string $method): array
+    {
+        $asked = [
+            ...$definition->requires,
+            ...null === $product ? [] : $product->requires,
+            ...null === $product ? [] : $this->catalogue->methods->get($method)->gear,
+        ];
+
+        return array_values(
+            array_unique(
+                array_filter($asked, fn(string $id): bool => 'gear' === ($this->catalogue->limits[$id]->kind ?? '')),
+            ),
+        );
+    }
+
+    /** Abrading and wiping a film whose window was missed, hours. */
+    private function keying(): float
+    {
+        return self::TURNING_TO_H +
+            array_sum(
+                array_map(
+                    fn(Step $s): float => $this->runner->work->minutes($s) / 60.0,
+                    array_filter(
+                        $this->catalogue->steps,
+                        static fn(Step $s): bool => in_array(self::KEYING, $s->tags, true),
+                    ),
+                ),
+            );
+    }
+
+    /** Several parts go in together. */
+    private function isLoad(Step $step): bool
+    {
+        return $step->shared && in_array('oven-work', $step->tags, true);
+    }
+
+    private function isSheltered(): bool
+    {
+        return $this->catalogue->places[$this->piece->place->kind]->sheltered ?? true;
+    }
+
+    private static function into(?FilmPhase $phase): string
+    {
+        return match ($phase) {
+            FilmPhase::Tacky => 'be touch dry',
+            FilmPhase::Open, null => 'take the next coat',
+            FilmPhase::Cured => 'cure fully',
+            default => 'harden',
+        };
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Reading;
+
+use Hull\Bench\Replayed;
+use Hull\Bench\Workpiece;
+use Hull\Piece\Precedence;
+use Hull\Schedule\Calendar\Crew;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Constraint\Yard;
+
+/** A yard put together from the routes of its parts, the air of its places and the people who work there. */
+final readonly class Planning
+{
+    /** Nothing is planned further ahead, days: the forecast is a guess long before. */
+    public const DAYS = 45;
+
+    /**
+     * @param array<int|string, Workpiece> $pieces by part
+     * @param array<int|string, Replayed> $done what the record says of each
+     * @param array<int|string, string> $places part => place among all places of the yard
+     * @param float $now hours since 1970 UTC
+     * @param array<int|string, float> $dues hour by part
+     * @param array<int|string, float> $deliveries hour by product that is not in the store
+     * @param array<int|string, float> $pins hour by activity before which somebody does not want it
+     * @param list<Precedence> $precedences between the parts of each piece
+     */
+    public static function yard(
+        array $pieces,
+        array $done,
+        array $places,
+        Airs $airs,
+        Crew $crew,
+        \DateTimeZone $zone,
+        float $now,
+        array $dues = [],
+        array $deliveries = [],
+        array $pins = [],
+        array $precedences = [],
+    ): Yard {
+        $work = [];
+        foreach ($pieces as $id => $piece) {
+            $id = (string) $id;
+            $work = [
+                ...$work,
+                ...ChainReader::read(
+                    id: $id,
+                    at: $places[$id],
+                    piece: $piece,
+                    done: $done[$id],
+                    airs: $airs,
+                    now: $now,
+                    deliveries: $deliveries,
+                ),
+            ];
+        }
+        $work = (new CrossLags($pieces, $done, $places, $airs))->on($work, $precedences);
+        $work = array_map(static function (Activity $a) use ($pieces, $zone): Activity {
+            $begin = $pieces[$a->part]->part->begin;
+
+            return null === $begin || null !== $a->fixed
+                ? $a
+                : $a->from(
+                    (float) (new \DateTimeImmutable($begin, $zone))->format('U') / 3600.0,
+                    'left for later by whoever surveyed it',
+                );
+        }, $work);
+        $work = array_map(
+            static fn(Activity $a): Activity => isset($pins[$a->id])
+                ? $a->from($pins[$a->id], 'put there by hand')
+                : $a,
+            $work,
+        );
+        $end = $now + 24.0 * self::DAYS;
+        $persons = $crew->persons($now, $end, $zone);
+        // Who began what is under way is not in the record; the first one to be there sees it through.
+        $first = $persons[0]->name ?? '';
+        $work = array_map(
+            static fn(Activity $a): Activity => null === $a->fixed
+                ? $a
+                : $a->fixedAt([$a->fixed[0], $a->fixed[1], '' === $first ? [] : [$first]]),
+            $work,
+        );
+
+        return new Yard(
+            now: $now,
+            end: $end,
+            work: self::apart($work),
+            people: $persons,
+            floors: $crew->floors,
+            gear: $crew->gear,
+            dues: $dues,
+            objective: $crew->objective,
+        );
+    }
+
+    /**
+     * The same person cannot see two things through at once: what is under way is nobody's where somebody has another
+     * already.
+     *
+     * @param list<Activity> $work
+     *
+     * @return list<Activity>
+     */
+    private static function apart(array $work): array
+    {
+        $taken = [];
+        $apart = [];
+        foreach ($work as $a) {
+            foreach ($a->fixed[2] ?? [] as $name) {
+                if (isset($taken[$name]) && null !== $a->fixed) {
+                    $a = $a->fixedAt([$a->fixed[0], $a->fixed[1], []]);
+                }
+                $taken[$name] = true;
+            }
+            $apart[] = $a;
+        }
+
+        return $apart;
+    }
+}

@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Search;
+
+use Hull\Input\Keys;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Slots;
+
+/**
+ * An hour before which no schedule of a yard can end: the longest part alone; all the hands-on hours over everybody's
+ * hours; and for each place and kind of gear what has to go through it, one film or so many pieces or square metres at
+ * a time, in the hours in which anybody works.
+ */
+final class LowerBound
+{
+    public static function of(Yard $yard): float
+    {
+        $bound = self::work($yard);
+        $heads = [];
+        foreach (Keys::of($yard->chains) as $part) {
+            $bound = max($bound, self::alone($yard, $part, $heads));
+        }
+        $worked = self::worked($yard);
+        foreach (self::loads($yard, $heads) as $load) {
+            $bound = max($bound, self::through($load, $worked));
+        }
+
+        return $bound;
+    }
+
+    /**
+     * What has to go through each place and kind of gear.
+     *
+     * @param array<int|string, float> $heads hour before which none of them can begin
+     *
+     * @return array<int|string, list<array{float, float}>> (head, hours of the whole of it)
+     */
+    private static function loads(Yard $yard, array $heads): array
+    {
+        $loads = [];
+        foreach ($yard->activities as $id => $a) {
+            if (!isset($heads[$id]) || null !== $a->fixed) {
+                continue;
+            }
+            $hours = self::least($a);
+            foreach ($a->gear as $gear) {
+                $loads['gear ' . $gear][] = [$heads[$id], $hours / max(1, $yard->gear[$gear] ?? 1)];
+            }
+            if ($a->isCoat()) {
+                $loads['films in ' . $a->place][] = [$heads[$id], $hours];
+            }
+            if (($yard->floors[$a->place] ?? 0.0) > 0.0) {
+                $loads['floor of ' . $a->place][] = [
+                    $heads[$id],
+                    $hours * min(1.0, $a->floorM2 / $yard->floors[$a->place]),
+                ];
+            }
+        }
+
+        return $loads;
+    }
+
+    /**
+     * @param list<array{float, float}> $load (head, hours)
+     * @param list<array{float, float}> $worked
+     */
+    private static function through(array $load, array $worked): float
+    {
+        usort($load, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
+        $bound = -\INF;
+        $hours = 0.0;
+        foreach ($load as [$head, $takes]) {
+            $hours += $takes;
+            $bound = max($bound, self::after($worked, $head, $hours));
+        }
+
+        return $bound;
+    }
+
+    /** @param list<array{float, float}> $worked */
+    private static function after(array $worked, float $from, float $hours): float
+    {
+        $end = $from;
+        foreach ($worked as [$open, $close]) {
+            $open = max($open, $from);
+            if ($close <= $open || $hours <= 1e-9) {
+                continue;
+            }
+            $end = min($close, $open + $hours);
+            $hours -= $end - $open;
+        }
+
+        return $end;
+    }
+
+    /** @return list<array{float, float}> hours in which anybody works, ascending, apart */
+    private static function worked(Yard $yard): array
+    {
+        $spans = array_merge([], ...array_map(static fn(Person $p): array => $p->work, $yard->people));
+        usort($spans, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $worked = [];
+        $until = $yard->now;
+        foreach ($spans as [$from, $to]) {
+            if ($to > max($from, $until)) {
+                $worked[] = [max($from, $until), $to];
+                $until = $to;
+            }
+        }
+
+        return $worked;
+    }
+
+    /** Hours with it set up already. */
+    private static function least(Activity $a): float
+    {
+        return max(0.0, $a->hours - ('' === $a->share ? 0.0 : $a->setupHours));
+    }
+
+    /**
+     * The earliest end of one part, with the yard to itself and its windows left aside.
+     *
+     * @param array<int|string, float> $heads hour before which each of its activities cannot begin, put in here
+     */
+    private static function alone(Yard $yard, string $part, array &$heads): float
+    {
+        $placed = [];
+        $end = $yard->now;
+        $own = [];
+        foreach ($yard->chains[$part] as $id) {
+            $activity = $yard->activity($id);
+            if (null !== $activity->fixed) {
+                $placed[$id] = new Placement(
+                    $id,
+                    $activity->fixed[0],
+                    $activity->fixed[1],
+                    [],
+                    new Why(WhyKind::Running),
+                    $activity->fixed[1],
+                );
+                $end = max($end, $activity->fixed[1]);
+                continue;
+            }
+            [$from] = Times::earliest($yard, $activity, $placed);
+            $heads[$id] = $from;
+            $least = self::withSetUp($activity);
+            $first = null;
+            $own[$activity->people] ??= array_map(
+                static fn(array $team): Slots => new Slots(new Yard($yard->now, $yard->end, [], [$team[1]])),
+                $yard->teams->of(max(1, $activity->people)),
+            );
+            foreach (is_finite($from) ? $own[$activity->people] : [] as $slots) {
+                $room = $slots->room($least, $from, new Why(WhyKind::Nothing));
+                $first = null !== $room && (null === $first || $room->end < $first->end) ? $room : $first;
+            }
+            if (null === $first) {
+                return $end;
+            }
+            $placed[$id] = new Placement($id, $first->end - $least->hours, $first->end, [], $first->why, $first->end);
+            $end = $first->end;
+        }
+
+        return $end;
+    }
+
+    /** As if alike work had set it up, and one person were enough. */
+    private static function withSetUp(Activity $a): Activity
+    {
+        return new Activity(
+            id: $a->id,
+            part: $a->part,
+            name: $a->name,
+            hours: self::least($a),
+            place: $a->place,
+            whole: $a->whole,
+            noisy: $a->noisy,
+            wet: $a->wet,
+            dry: $a->dry,
+            band: $a->band,
+            airHours: $a->airHours,
+        );
+    }
+
+    private static function work(Yard $yard): float
+    {
+        $left = 0.0;
+        foreach ($yard->activities as $a) {
+            $left += null === $a->fixed ? $a->people * self::least($a) : 0.0;
+        }
+        $edges = [$yard->now];
+        foreach ($yard->people as $person) {
+            foreach ($person->work as [$from, $to]) {
+                $edges = [...$edges, $from, $to];
+            }
+        }
+        sort($edges);
+        foreach ($edges as $i => $from) {
+            $to = $edges[$i + 1] ?? $from;
+            if ($from < $yard->now || $to <= $from) {
+                continue;
+            }
+            $here = count(array_filter($yard->people, static fn(Person $p): bool => $p->between($from, $to) > 0.0));
+            if ($here > 0 && $left <= $here * ($to - $from)) {
+                return $from + $left / $here;
+            }
+            $left -= $here * ($to - $from);
+        }
+
+        return $yard->end;
+    }
+}

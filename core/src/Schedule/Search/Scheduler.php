@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Search;
+
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Blocks;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Aim;
+use Hull\Schedule\Placing\Placer;
+use Hull\Schedule\Placing\Schedule;
+
+/**
+ * Looks for the best order in which the parts get their turns, within a number of tries. The same yard, seed and number
+ * give the same schedule. Small yards are tried in every order first.
+ */
+final class Scheduler
+{
+    private const MOST_TRIES = 4000;
+    /** An activity is placed in so long where there are few, and twice that for so many others, seconds. */
+    private const PLACED_S = 35e-6;
+    private const AS_LONG_AGAIN = 30;
+    private const SEARCH_S = 0.4;
+    /** Activities placed in all tries together, at the least. */
+    private const WORK = 4000;
+    /** Yards with no more orders than that are tried in every one of them. */
+    private const ALL = 120;
+
+    /**
+     * Tries that a yard of so many activities is worth while somebody waits: about half a second for a small one, two
+     * for a large one. The worker goes on.
+     */
+    public static function triesFor(int $activities): int
+    {
+        $n = max(1, $activities);
+        $once = self::PLACED_S * $n * (1.0 + $n / self::AS_LONG_AGAIN);
+
+        return max(6, intdiv(self::WORK, $n), min(self::MOST_TRIES, (int) round(self::SEARCH_S / $once)));
+    }
+
+    /**
+     * @param int $tries schedules to work out, at least one
+     * @param \Closure(int, int, Schedule): (bool|void)|null $progress after each better one and now and then: done, of
+     *                                                                 how many, the best so far; false to stop
+     */
+    public function __construct(
+        private readonly int $tries = 200,
+        private readonly int $seed = 1,
+        private readonly ?\Closure $progress = null,
+    ) {}
+
+    /** @param list<list<string>> $first orders of parts to begin from, an earlier schedule's for instance */
+    public function plan(Yard $yard, array $first = []): Schedule
+    {
+        $blocks = Blocks::of($yard);
+        $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
+        $tails = self::alone($yard, $blocks);
+        $search = new LocalSearch(
+            yard: $yard,
+            blocks: $blocks,
+            tries: $this->tries,
+            seed: $this->seed,
+            progress: $this->progress,
+            aim: new Aim(LowerBound::of($yard), $tails),
+        );
+        $search->tried(new PriorityList(Orders::plain($counts)));
+        $orders = [...$first, ...Orders::all($counts, self::ALL) ?? Orders::sensible($yard, $blocks, $tails)];
+        foreach ($orders as $order) {
+            if ($search->isOver()) {
+                break;
+            }
+            $search->tried(new PriorityList($order));
+        }
+        if (count($yard->activities) > 1) {
+            $search->go($tails, $orders);
+        }
+
+        return $search->best();
+    }
+
+    /**
+     * How long each part would still take from each of its activities on, with the yard to itself.
+     *
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
+     *
+     * @return array<int|string, float> activity => hours from its beginning to the end of its part
+     */
+    private static function alone(Yard $yard, array $blocks): array
+    {
+        $tails = [];
+        $latest = [] === $yard->dues ? $yard->now : LowerBound::of($yard);
+        foreach ($yard->chains as $part => $ids) {
+            $placer = new Placer($yard);
+            foreach ($blocks[$part] ?? [] as $block) {
+                $placer->add($block);
+            }
+            $placed = $placer->schedule()->placed;
+            $end = max($yard->now, ...array_map(static fn(string $id): float => $placed[$id]->end ?? $yard->now, $ids));
+            // What is due sooner than all can be done has so much longer to go.
+            $due = max(0.0, $latest - ($yard->dues[$part] ?? \INF));
+            foreach ($ids as $id) {
+                $tails[$id] = $due + $end - ($placed[$id]->start ?? $end);
+            }
+        }
+
+        return $tails;
+    }
+}
