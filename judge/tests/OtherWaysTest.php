@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
+use Hull\Tests\Sweep;
 use Hull\Bench\Workpiece;
 use Hull\Job\Route;
 use Hull\Route\FilmChoice;
@@ -107,7 +108,7 @@ final class OtherWaysTest extends TestCase
 
     private static function many(): int
     {
-        return false === getenv('HULL_FULL') ? self::PARTS : self::FULL;
+        return Sweep::of(self::PARTS, self::FULL);
     }
 
     /** @return iterable<int, Workpiece> that can be planned */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
+use Hull\Tests\Sweep;
 use Hull\Board\JobPlan;
 use Hull\Board\Merger;
 use Hull\Catalog\Catalogue;
@@ -32,7 +33,7 @@ final class PiecesTest extends TestCase
     {
         $pieces = new MadePieces(Yard::catalogue());
         $said = [];
-        for ($n = 0; $n < self::many(self::PIECES, self::FULL); ++$n) {
+        for ($n = 0; $n < Sweep::of(self::PIECES, self::FULL); ++$n) {
             $job = $pieces->job($n);
             $plan = JobPlan::of(Yard::catalogue(), $job);
             $said = [...$said, ...self::judged($job, $plan, "piece $n")];
@@ -48,7 +49,7 @@ final class PiecesTest extends TestCase
         $pieces = new MadePieces(Yard::catalogue());
         $said = [];
         $timed = 0;
-        for ($n = 0; $n < self::many(self::TIMED, self::FULL_TIMED); ++$n) {
+        for ($n = 0; $n < Sweep::of(self::TIMED, self::FULL_TIMED); ++$n) {
             $job = $pieces->job(5000 + $n);
             $plan = JobPlan::of(Yard::catalogue(), $job);
             $piece = TimedPieces::of($job, $plan);
@@ -60,7 +61,7 @@ final class PiecesTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(0.7 * self::many(self::TIMED, self::FULL_TIMED), $timed, 'most have room');
+        self::assertGreaterThan(0.7 * Sweep::of(self::TIMED, self::FULL_TIMED), $timed, 'most have room');
         self::assertSame([], $said);
     }
 
@@ -133,10 +134,5 @@ final class PiecesTest extends TestCase
     private static function words(Breach $breach, string $what): string
     {
         return sprintf('%d: %s (%s)', $breach->law, $breach->says, $what);
-    }
-
-    private static function many(int $thin, int $full): int
-    {
-        return false !== getenv('HULL_FULL') ? $full : $thin;
     }
 }

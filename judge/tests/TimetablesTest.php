@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
+use Hull\Tests\Sweep;
 use Hull\Tests\Yard;
 use Judge\Breach;
 use Judge\Judge;
@@ -28,7 +29,7 @@ final class TimetablesTest extends TestCase
     {
         $yards = new MadeYards(Yard::catalogue());
         $said = [];
-        for ($n = 0; $n < (false !== getenv('HULL_FULL') ? self::FULL : self::YARDS); ++$n) {
+        for ($n = 0; $n < Sweep::of(self::YARDS, self::FULL); ++$n) {
             $said = [
                 ...$said,
                 ...array_map(

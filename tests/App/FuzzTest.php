@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
+use Hull\Tests\Sweep;
 use App\Persistence\BelongsToWorkshop;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
@@ -31,7 +32,7 @@ final class FuzzTest extends ApiCase
     /** @return iterable<string, array{int}> the first round of each stretch */
     public static function stretches(): iterable
     {
-        for ($n = 0; $n < (false === getenv('HULL_FULL') ? self::STRETCHES : self::FULL); ++$n) {
+        for ($n = 0; $n < Sweep::of(self::STRETCHES, self::FULL); ++$n) {
             yield sprintf('from round %d on', $n * self::ROUNDS) => [$n * self::ROUNDS];
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
+use Hull\Tests\Sweep;
 use App\Kernel;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
@@ -55,7 +56,7 @@ final class GoldenTest extends TestCase
         $mode = (string) getenv('HULL_GOLDEN');
         $known = '' === $mode ? self::known() : [];
         $digests = $changed = [];
-        foreach ($this->jobs('' !== $mode || false !== getenv('HULL_FULL') ? 1 : 10) as $name => $file) {
+        foreach ($this->jobs('' !== $mode || Sweep::isWhole() ? 1 : 10) as $name => $file) {
             foreach ($this->texts($file) as $what => $text) {
                 $key = "$name $what";
                 $digests[$key] = substr(hash('sha256', $text), 0, 12);

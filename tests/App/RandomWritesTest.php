@@ -23,7 +23,7 @@ final class RandomWritesTest extends ApiCase
     {
         $seed = (int) (false === getenv('HULL_SEED') ? 1 : getenv('HULL_SEED'));
         $taken = [];
-        for ($yard = 0; $yard < (false === getenv('HULL_FULL') ? 1 : self::YARDS); ++$yard) {
+        for ($yard = 0; $yard < Sweep::of(1, self::YARDS); ++$yard) {
             $this->enter("rowan-$yard@yard.example");
             $taken += $this->meddledWith($seed + $yard);
             $this->call('DELETE', '/api/session');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
+use Hull\Tests\Sweep as WholeSweep;
 use Hull\Catalog\Service;
 use Hull\Input\Keys;
 use Hull\Tests\Yard;
@@ -44,7 +45,7 @@ final class SweepTest extends ApiCase
             ]);
             self::assertSame(201, $this->code(), $product);
             $this->withACoatOf($product, $part);
-            $slow = false !== getenv('HULL_FULL') || 0 === $number % self::SLOW;
+            $slow = WholeSweep::isWhole() || 0 === $number % self::SLOW;
             if ($slow) {
                 $this->call('POST', '/api/plan', (object) []);
             }
@@ -104,7 +105,7 @@ final class SweepTest extends ApiCase
                 }
             }
         }
-        if (false !== getenv('HULL_FULL')) {
+        if (WholeSweep::isWhole()) {
             return yield from $all;
         }
         // Thinned, every product is there once, and the others as their draw has it.

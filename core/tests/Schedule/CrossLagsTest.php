@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Tests\Sweep;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
@@ -36,7 +37,7 @@ final class CrossLagsTest extends TestCase
 
     public function testAYardPlannedAgainKeepsThemToo(): void
     {
-        for ($seed = 1; $seed <= 30; ++$seed) {
+        for ($seed = 1; $seed <= Sweep::of(12, 60); ++$seed) {
             $yard = self::crossed($seed);
             $first = (new Scheduler(4, $seed))->plan($yard);
             $before = array_map(PreviousPlacement::of(...), $first->placed);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Tests\Sweep;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
@@ -56,7 +57,7 @@ final class ReplanTest extends TestCase
     public function testWhatIsDoneOrUnderWayStaysAndTheRestStillHolds(): void
     {
         $moved = $stayed = 0;
-        for ($seed = 1; $seed <= 120; ++$seed) {
+        for ($seed = 1; $seed <= Sweep::of(60, 240); ++$seed) {
             $yard = (new RandomYard($seed, 4, 4, 16))->yard();
             $plan = (new Scheduler(10, $seed))->plan($yard);
             [$later, $late] = self::laterOn($yard, self::starts($plan->placed), $plan->placed);
@@ -85,7 +86,7 @@ final class ReplanTest extends TestCase
     public function testWhatMovedCouldNotHaveStayed(): void
     {
         $moves = 0;
-        for ($seed = 1; $seed <= 60; ++$seed) {
+        for ($seed = 1; $seed <= Sweep::of(30, 120); ++$seed) {
             $yard = (new RandomYard($seed, 4, 4, 16, 2))->yard();
             $plan = (new Scheduler(10, $seed))->plan($yard);
             $before = self::starts($plan->placed);

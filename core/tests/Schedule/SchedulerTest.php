@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Tests\Sweep;
 use Hull\Climate\RateLine;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
@@ -28,7 +29,7 @@ final class SchedulerTest extends TestCase
     public function testHundredsOfRandomYardsAreBrokenByNoSchedule(): void
     {
         $placed = $paid = $without = 0;
-        $yards = false !== getenv('HULL_FULL') ? 2000 : 700;
+        $yards = Sweep::of(400, 2000);
         for ($seed = 1; $seed <= $yards; ++$seed) {
             $yard = (new RandomYard($seed, 2 + ($seed % 3), 2 + ($seed % 4), 16))->yard();
             $schedule = (new Scheduler(2, $seed))->plan($yard);
