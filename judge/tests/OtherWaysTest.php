@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
-use Hull\Tests\Sweep;
 use Hull\Bench\Workpiece;
 use Hull\Job\Route;
 use Hull\Route\FilmChoice;
@@ -12,6 +11,7 @@ use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\Tests\Draw;
+use Hull\Tests\Sweep;
 use Hull\Tests\Yard;
 use Judge\Breach;
 use Judge\Judge;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
-use Hull\Tests\Sweep;
 use Hull\Board\JobPlan;
 use Hull\Board\Merger;
 use Hull\Catalog\Catalogue;
 use Hull\Job\Job;
 use Hull\Piece\Precedence;
+use Hull\Tests\Sweep;
 use Hull\Tests\Yard;
 use Judge\Breach;
 use Judge\Judge;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
-use Hull\Tests\Sweep;
 use Hull\Catalog\Catalogue;
 use Hull\Route\NoRoute;
+use Hull\Tests\Sweep;
 use Hull\Tests\Yard;
 use Judge\Judge;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -28,8 +28,6 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The air of the yard's places: forecasts and readings in, hours out, and what heating or drying would do. */
 final readonly class AirController
 {
-    private const MOST_TEXT = 2_000_000;
-
     public function __construct(
         private YardContext $desk,
         private YardAir $air,
@@ -38,36 +36,23 @@ final readonly class AirController
     ) {}
 
     #[Route('/api/air/forecast', name: 'api_air_forecast', methods: ['POST'])]
-    #[RequestBody(CsvBody::class)]
     #[ResponseBody(null, 204)]
-    public function forecast(Request $request): Response
+    public function forecast(#[FromBody] CsvBody $body): Response
     {
-        $this->air->keep(
-            $this->desk->account()->workshop,
-            ClimateCsv::forecast(
-                JsonBody::of($request)
-                    ->only(['text'])
-                    ->field('text')
-                    ->text(self::MOST_TEXT),
-                'CSV',
-            ),
-        );
+        $this->air->keep($this->desk->account()->workshop, ClimateCsv::forecast($body->text, 'CSV'));
 
         return new Response(null, 204);
     }
 
     #[Route('/api/air/reading', name: 'api_air_reading', methods: ['POST'])]
-    #[RequestBody(ReadingBody::class)]
     #[ResponseBody(null, 204)]
-    public function reading(Request $request): Response
+    public function reading(#[FromBody] ReadingBody $body): Response
     {
-        $body = JsonBody::of($request)->only(['place', 'temperature', 'humidity', 'at']);
-        $at = $body->optional('at');
         $this->air->read(
             $this->desk->account()->workshop,
-            $this->place($body)[0],
-            null === $at ? $this->clock->now() : JobReader::instant($at),
-            JobReader::air($body),
+            $this->place($body->place)[0],
+            null === $body->at ? $this->clock->now() : JobReader::instant(Node::at('/at', $body->at)),
+            JobReader::air(Node::root(['temperature' => $body->temperature, 'humidity' => $body->humidity])),
             'by hand',
         );
 
@@ -75,13 +60,11 @@ final readonly class AirController
     }
 
     #[Route('/api/air/readings', name: 'api_air_readings', methods: ['POST'])]
-    #[RequestBody(ReadingsBody::class)]
     #[ResponseBody(null, 204)]
-    public function readings(Request $request): Response
+    public function readings(#[FromBody] ReadingsBody $body): Response
     {
-        $body = JsonBody::of($request)->only(['place', 'text']);
-        [$name] = $this->place($body);
-        $read = ClimateCsv::readings($body->field('text')->text(self::MOST_TEXT));
+        [$name] = $this->place($body->place);
+        $read = ClimateCsv::readings($body->text);
         foreach ($read as [$hour, $air]) {
             $this->air->read(
                 $this->desk->account()->workshop,
@@ -100,7 +83,7 @@ final readonly class AirController
     #[QueryParameters('place')]
     public function csv(Request $request): Response
     {
-        [, $place] = $this->place(JsonBody::query($request));
+        [, $place] = $this->place(JsonBody::query($request)->optional('place')?->text(80));
 
         return new Response(ClimateCsv::write($this->air->air($this->desk->account()->workshop, $place)), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
@@ -116,7 +99,7 @@ final readonly class AirController
     public function asIf(Request $request): JsonResponse
     {
         $asked = JsonBody::query($request)->only(['place', 'heat', 'dry', 'room']);
-        [, $place] = $this->place($asked);
+        [, $place] = $this->place($asked->optional('place')?->text(80));
 
         return new JsonResponse(
             $this->screen->asIf(
@@ -131,11 +114,14 @@ final readonly class AirController
     }
 
     /** @return array{string, Place} */
-    private function place(Node $body): array
+    private function place(?string $asked): array
     {
         $places = $this->air->places();
         $known = array_map(strval(...), array_keys($places));
-        $name = $body->optional('place')?->choice($known) ?? ($known[0] ?? throw new NotFoundHttpException());
+        $name =
+            null === $asked
+                ? $known[0] ?? throw new NotFoundHttpException()
+                : Node::at('/place', $asked)->choice($known);
 
         return [$name, $places[$name]];
     }

@@ -11,8 +11,8 @@ use App\Catalog\Catalogues;
 use App\Entity\Workshop;
 use App\Work\JobBook;
 use Hull\Catalog\Capability;
+use Hull\Input\Node;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** What the yard has, can and works with: asked once, and what new jobs begin with. */
@@ -28,16 +28,14 @@ final readonly class GearController
     }
 
     #[Route('/api/workshop/gear', name: 'api_gear_save', methods: ['PUT'])]
-    #[RequestBody(GearBody::class)]
     #[ResponseBody(GearView::class)]
-    public function save(Request $request): JsonResponse
+    public function save(#[FromBody] GearBody $body): JsonResponse
     {
         $workshop = $this->desk->account()->workshop;
-        $body = JsonBody::of($request)->only(['without', 'version']);
         $this->jobs->yardDoesWithout(
             $workshop,
-            $this->catalogues->reader($workshop)->without($body->field('without')),
-            YardContext::version($body),
+            $this->catalogues->reader($workshop)->without(Node::at('/without', $body->without)),
+            $body->version,
         );
 
         return new JsonResponse($this->view($workshop));

@@ -20,6 +20,7 @@ use App\Work\ClosedBooks;
 use App\Work\JobBook;
 use App\Work\RowMapper;
 use Hull\Input\InvalidInput;
+use Hull\Input\Node;
 use Hull\JobFile\JobWriter;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -53,16 +54,10 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs', name: 'api_job_open', methods: ['POST'])]
-    #[RequestBody(NewJob::class)]
     #[ResponseBody(Created::class, 201)]
-    public function open(Request $request): JsonResponse
+    public function open(#[FromBody] NewJob $body): JsonResponse
     {
-        $body = JsonBody::of($request)->only(['name', 'note']);
-        $row = $this->jobs->open(
-            $this->desk->account()->workshop,
-            $body->field('name')->text(120),
-            \Hull\Input\Node::remark($body->optional('note'), 2000),
-        );
+        $row = $this->jobs->open($this->desk->account()->workshop, $body->name, $body->note);
 
         return new JsonResponse(new Created((string) $row->id), 201);
     }
@@ -99,18 +94,11 @@ final readonly class JobController
 
     /** Closes the book. Where work is left it is done only if that is said. */
     #[Route('/api/jobs/{job}/close', name: 'api_job_close', methods: ['POST'])]
-    #[RequestBody(CloseBody::class)]
     #[ResponseBody(JobView::class)]
-    public function close(string $job, Request $request): JsonResponse
+    public function close(string $job, #[FromBody] CloseBody $body): JsonResponse
     {
         $row = $this->desk->job($job);
-        $leaves =
-            true ===
-            JsonBody::of($request)
-                ->only(['leaving'])
-                ->optional('leaving')
-                ?->boolean();
-        $this->books->close($row, $leaves);
+        $this->books->close($row, $body->leaving);
 
         return new JsonResponse($this->today->job($row));
     }
@@ -126,17 +114,10 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{job}/archived', name: 'api_job_archived', methods: ['PUT'])]
-    #[RequestBody(ArchivedBody::class)]
     #[ResponseBody(null, 204)]
-    public function archive(string $job, Request $request): Response
+    public function archive(string $job, #[FromBody] ArchivedBody $body): Response
     {
-        $this->books->archive(
-            $this->desk->anyJob($job),
-            JsonBody::of($request)
-                ->only(['archived'])
-                ->field('archived')
-                ->boolean(),
-        );
+        $this->books->archive($this->desk->anyJob($job), $body->archived);
 
         return new Response(null, 204);
     }
@@ -158,18 +139,13 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{job}/without', name: 'api_job_without', methods: ['PUT'])]
-    #[RequestBody(WithoutBody::class)]
     #[ResponseBody(JobView::class)]
-    public function without(string $job, Request $request, Catalogues $catalogues): JsonResponse
+    public function without(string $job, #[FromBody] WithoutBody $body, Catalogues $catalogues): JsonResponse
     {
         $row = $this->desk->job($job);
         $this->jobs->doWithout(
             $row,
-            $catalogues->reader($row->workshop)->without(
-                JsonBody::of($request)
-                    ->only(['without'])
-                    ->field('without'),
-            ),
+            $catalogues->reader($row->workshop)->without(Node::at('/without', $body->without)),
         );
 
         return new JsonResponse($this->today->job($row));

@@ -12,17 +12,13 @@ use App\Catalog\OwnText;
 use App\Work\CatalogueUse;
 use App\Work\YardSettings;
 use Hull\Input\InvalidInput;
-use Hull\Input\Node;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** A workshop's own products and steps: read, checked line by line, kept. */
 final readonly class OwnCatalogueController
 {
-    private const MOST = 200_000;
-
     public function __construct(
         private YardContext $desk,
         private OwnText $own,
@@ -41,21 +37,20 @@ final readonly class OwnCatalogueController
     }
 
     #[Route('/api/workshop/catalogue/check', name: 'api_own_catalogue_check', methods: ['POST'])]
-    #[RequestBody(OwnCatalogueBody::class)]
     #[ResponseBody(OwnCatalogueView::class)]
-    public function check(Request $request): JsonResponse
+    public function check(#[FromBody] OwnCatalogueBody $body): JsonResponse
     {
-        $text = self::text($request);
-
-        return new JsonResponse($this->view($text, $this->own->errors($text)));
+        return new JsonResponse($this->view($body->text, $this->own->errors($body->text)));
     }
 
     #[Route('/api/workshop/catalogue', name: 'api_own_catalogue_save', methods: ['PUT'])]
-    #[RequestBody(OwnCatalogueBody::class)]
     #[ResponseBody(OwnCatalogueView::class)]
-    public function save(Request $request): JsonResponse
+    public function save(#[FromBody] OwnCatalogueBody $body): JsonResponse
     {
-        $text = self::text($request);
+        $text = $body->text;
+        $version =
+            $body->version ??
+            throw new InvalidInput('/version', 'The field "version" is missing.', 'a value for version');
         $errors = $this->own->errors($text);
         if ([] !== $errors) {
             throw new InvalidInput('/text', $errors[0]->text(), $errors[0]->accepted);
@@ -73,7 +68,7 @@ final readonly class OwnCatalogueController
                 'a catalogue that keeps what routes and records name',
             );
         }
-        $this->settings->ownCatalogue($workshop, $text, YardContext::version(JsonBody::of($request)));
+        $this->settings->ownCatalogue($workshop, $text, $version);
 
         return new JsonResponse($this->view($text, []));
     }
@@ -85,16 +80,6 @@ final readonly class OwnCatalogueController
             'Content-Type' => 'application/yaml; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="own-catalogue.yaml"',
         ]);
-    }
-
-    private static function text(Request $request): string
-    {
-        return Node::remark(
-            JsonBody::of($request)
-                ->only(['text', 'version'])
-                ->field('text'),
-            self::MOST,
-        );
     }
 
     /** @param list<LineError> $errors */

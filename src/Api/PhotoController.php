@@ -9,7 +9,6 @@ use App\Api\Body\PhotoBody;
 use App\Api\View\PhotoList;
 use App\Api\View\PhotoView;
 use App\Work\Album;
-use Hull\Input\Node;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,22 +30,13 @@ final readonly class PhotoController
     }
 
     #[Route('/api/parts/{part}/photos', name: 'api_photo_keep', methods: ['POST'])]
-    #[RequestBody(PhotoBody::class)]
     #[ResponseBody(PhotoView::class, 201)]
-    public function keep(string $part, Request $request): JsonResponse
+    public function keep(string $part, #[FromBody] PhotoBody $body): JsonResponse
     {
         $row = $this->desk->part($part);
-        $body = JsonBody::of($request)->only(['moment', 'caption', 'image']);
 
         return new JsonResponse(
-            PhotoView::of(
-                $this->album->keep(
-                    $row,
-                    $body->field('moment')->choice(Album::MOMENTS),
-                    Node::remark($body->optional('caption'), 200),
-                    $body->field('image')->text(JsonBody::MOST_BYTES),
-                ),
-            ),
+            PhotoView::of($this->album->keep($row, $body->moment, $body->caption, $body->image)),
             201,
         );
     }

@@ -100,22 +100,18 @@ final readonly class PlanController
     }
 
     #[Route('/api/plan', name: 'api_plan_make', methods: ['POST'])]
-    #[RequestBody(PlanBody::class)]
     #[ResponseBody(PlanView::class)]
-    public function make(Request $request): JsonResponse
+    public function make(#[FromBody] PlanBody $body): JsonResponse
     {
-        $body = JsonBody::of($request)->only(['note', 'fresh', 'found']);
         $workshop = $this->desk->account()->workshop;
         $this->air->refresh($workshop);
         $reasons = $this->plans->outdated($this->plans->latest());
-        $fresh = true === $body->optional('fresh')?->boolean();
-        $note = Node::remark($body->optional('note'), 300);
         $this->plans->plan(
             $workshop,
-            '' !== $note ? $note : ([] === $reasons ? '' : implode('; ', $reasons)),
-            $fresh ? [] : $this->pins(),
-            $fresh,
-            found: true === $body->optional('found')?->boolean() ? $this->found() : [],
+            '' !== $body->note ? $body->note : ([] === $reasons ? '' : implode('; ', $reasons)),
+            $body->fresh ? [] : $this->pins(),
+            $body->fresh,
+            found: $body->found ? $this->found() : [],
         );
 
         return $this->shown($workshop);
@@ -133,11 +129,10 @@ final readonly class PlanController
 
     /** What breaks when one thing is put elsewhere; nothing is kept. */
     #[Route('/api/plan/try', name: 'api_plan_try', methods: ['POST'])]
-    #[RequestBody(PutBody::class)]
     #[ResponseBody(TryView::class)]
-    public function try(Request $request): JsonResponse
+    public function try(#[FromBody] PutBody $body): JsonResponse
     {
-        [$id, $start] = $this->put($request);
+        [$id, $start] = $this->put($body);
         $workshop = $this->desk->account()->workshop;
         $schedule = $this->plans->schedule($workshop);
         if (!isset($schedule->placed[$id])) {
@@ -153,11 +148,10 @@ final readonly class PlanController
 
     /** Keeps one thing from beginning before an hour, and plans the rest around it. */
     #[Route('/api/plan/put', name: 'api_plan_put', methods: ['POST'])]
-    #[RequestBody(PutBody::class)]
     #[ResponseBody(PlanView::class)]
-    public function pin(Request $request): JsonResponse
+    public function pin(#[FromBody] PutBody $body): JsonResponse
     {
-        [$id, $start] = $this->put($request);
+        [$id, $start] = $this->put($body);
         $workshop = $this->desk->account()->workshop;
         $this->plans->plan($workshop, self::BY_HAND, [...$this->pins(), $id => $start]);
 
@@ -188,39 +182,31 @@ final readonly class PlanController
     }
 
     #[Route('/api/jobs/{job}/due', name: 'api_job_due', methods: ['PUT'])]
-    #[RequestBody(DueBody::class)]
     #[ResponseBody(null, 204)]
-    public function due(string $job, Request $request): Response
+    public function due(string $job, #[FromBody] DueBody $body): Response
     {
         $row = $this->desk->job($job);
-        $day = JsonBody::of($request)
-            ->only(['due'])
-            ->optional('due')
-            ?->day();
-        $this->jobs->due($row, $day);
+        $this->jobs->due($row, $body->due);
 
         return new Response(null, 204);
     }
 
     /** @return array{string, float} */
-    private function put(Request $request): array
+    private function put(PutBody $body): array
     {
-        $body = JsonBody::of($request)->only(['id', 'start']);
-        $start = JobReader::instant($body->field('start'));
+        $start = JobReader::instant(Node::at('/start', $body->start));
         if ($start > $this->plans->reach()) {
-            throw $body
-                ->field('start')
-                ->refuse(
-                    'No plan reaches that far.',
-                    'an instant up to ' . $this->plans->reach()->format('Y-m-d\TH:i:s\Z'),
-                );
+            throw new InvalidInput(
+                '/start',
+                'No plan reaches that far.',
+                'an instant up to ' . $this->plans->reach()->format('Y-m-d\TH:i:s\Z'),
+            );
         }
-        $id = $body->field('id')->text();
         $work = array_map(static fn(Node $w): string => $w->field('id')->text(), Kept::work($this->plans->latest()));
 
-        return in_array($id, $work, true)
-            ? [$id, (float) $start->format('U') / 3600.0]
-            : throw $body->field('id')->refuse('The plan has nothing of that name.', 'work that is in the latest plan');
+        return in_array($body->id, $work, true)
+            ? [$body->id, (float) $start->format('U') / 3600.0]
+            : throw new InvalidInput('/id', 'The plan has nothing of that name.', 'work that is in the latest plan');
     }
 
     /** @return array<int|string, float> */

@@ -70,18 +70,11 @@ final readonly class RegisterController
             methods: ['PUT'],
         ),
     ]
-    #[RequestBody(TickBody::class)]
     #[ResponseBody(RegisterView::class)]
-    public function tick(string $job, int $number, Request $request): JsonResponse
+    public function tick(string $job, int $number, #[FromBody] TickBody $body): JsonResponse
     {
         $row = $this->desk->job($job);
-        $body = JsonBody::of($request)->only(['done', 'item']);
-        $this->register->tick(
-            $row,
-            $number,
-            $body->optional('item')?->integer(0, 1000),
-            $body->field('done')->integer(0, 10_000),
-        );
+        $this->register->tick($row, $number, $body->item, $body->done);
 
         return new JsonResponse($this->screen->view($row));
     }
@@ -94,27 +87,14 @@ final readonly class RegisterController
             methods: ['POST'],
         ),
     ]
-    #[RequestBody(TagPhotoBody::class)]
     #[ResponseBody(PhotoView::class, 201)]
-    public function photo(string $job, int $number, Request $request, Album $album): JsonResponse
+    public function photo(string $job, int $number, #[FromBody] TagPhotoBody $body, Album $album): JsonResponse
     {
         $row = $this->desk->job($job);
         $tag = $this->register->find($row, $number);
         $part = RegisterScreen::partOf($row, $tag) ?? throw new NotFoundHttpException();
-        $body = JsonBody::of($request)->only(['image', 'caption']);
 
-        return new JsonResponse(
-            PhotoView::of(
-                $album->keep(
-                    $part,
-                    'during',
-                    Node::remark($body->optional('caption'), 200),
-                    $body->field('image')->text(JsonBody::MOST_BYTES),
-                    $tag,
-                ),
-            ),
-            201,
-        );
+        return new JsonResponse(PhotoView::of($album->keep($part, 'during', $body->caption, $body->image, $tag)), 201);
     }
 
     #[Route('/api/jobs/{job}/register/{number}', name: 'api_tag_drop', requirements: self::NUMBER, methods: ['DELETE'])]

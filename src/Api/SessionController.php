@@ -14,7 +14,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Hull\Quantity\UnitSystem;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
@@ -69,17 +68,11 @@ final readonly class SessionController
     }
 
     #[Route('/api/account', name: 'api_account', methods: ['PATCH'])]
-    #[RequestBody(AccountChange::class)]
     #[ResponseBody(AccountView::class)]
-    public function change(Request $request, YardContext $desk): JsonResponse
+    public function change(#[FromBody] AccountChange $body, YardContext $desk): JsonResponse
     {
-        $body = JsonBody::of($request)->only(['units']);
         $account = $desk->account();
-        $account->units = UnitSystem::from(
-            $body
-                ->field('units')
-                ->choice(array_map(static fn(UnitSystem $u): string => $u->value, UnitSystem::cases())),
-        );
+        $account->units = UnitSystem::from($body->units);
         $this->em->flush();
 
         return new JsonResponse(

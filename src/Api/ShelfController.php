@@ -8,9 +8,7 @@ use App\Api\Body\NewJob;
 use App\Api\View\Created;
 use App\Api\View\JobView;
 use App\Work\Shelf;
-use Hull\Input\Node;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
@@ -22,13 +20,11 @@ final readonly class ShelfController
     public function __construct(private YardContext $desk, private Shelf $shelf, private TodayScreen $today) {}
 
     #[Route('/api/jobs/{job}', name: 'api_job_rename', methods: ['PUT'])]
-    #[RequestBody(NewJob::class)]
     #[ResponseBody(JobView::class)]
-    public function rename(string $job, Request $request): JsonResponse
+    public function rename(string $job, #[FromBody] NewJob $body): JsonResponse
     {
         $row = $this->desk->job($job);
-        $body = JsonBody::of($request)->only(['name', 'note']);
-        $this->shelf->rename($row, $body->field('name')->text(120), Node::remark($body->optional('note'), 2000));
+        $this->shelf->rename($row, $body->name, $body->note);
 
         return new JsonResponse($this->today->job($row));
     }

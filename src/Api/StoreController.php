@@ -8,6 +8,7 @@ use App\Answer\Lasts;
 use App\Api\Body\CsvBody;
 use App\Api\Body\MovementBody;
 use App\Api\Body\SheetBody;
+use App\Api\Body\SupplierBody;
 use App\Api\Body\SuppliersBody;
 use App\Api\Body\TinBody;
 use App\Api\View\StoreView;
@@ -32,15 +33,6 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Tins, their ledgers, the sheets of the tins, and who sells them. */
 final readonly class StoreController
 {
-    private const BY_HAND = [
-        MovementKind::Opened,
-        MovementKind::Activated,
-        MovementKind::Used,
-        MovementKind::Counted,
-        MovementKind::Binned,
-    ];
-    private const MOST_TEXT = 500_000;
-
     public function __construct(
         private YardContext $desk,
         private TinLedger $room,
@@ -75,19 +67,11 @@ final readonly class StoreController
     }
 
     #[Route('/api/store/tins/import', name: 'api_store_import', methods: ['POST'])]
-    #[RequestBody(CsvBody::class)]
     #[ResponseBody(StoreView::class, 201)]
-    public function import(Request $request): JsonResponse
+    public function import(#[FromBody] CsvBody $body): JsonResponse
     {
         $reader = new TinReader($this->catalogues->for($this->desk->account()->workshop));
-        $rows = Csv::read(
-            JsonBody::of($request)
-                ->only(['text'])
-                ->field('text')
-                ->text(self::MOST_TEXT),
-            TinReader::FIELDS,
-            TinReader::REQUIRED,
-        );
+        $rows = Csv::read($body->text, TinReader::FIELDS, TinReader::REQUIRED);
         $tins = [];
         foreach ($rows as $row) {
             try {
@@ -102,59 +86,46 @@ final readonly class StoreController
     }
 
     #[Route('/api/store/tins/{tin}/movements', name: 'api_store_move', methods: ['POST'])]
-    #[RequestBody(MovementBody::class)]
     #[ResponseBody(StoreView::class, 201)]
-    public function move(string $tin, Request $request): JsonResponse
+    public function move(string $tin, #[FromBody] MovementBody $body): JsonResponse
     {
         $row = $this->room->find($tin);
         $this->room->hold($row);
-        $body = JsonBody::of($request)->only(['kind', 'amount', 'note']);
-        $kind = MovementKind::from(
-            $body->field('kind')->choice(array_map(static fn(MovementKind $k): string => $k->value, self::BY_HAND)),
-        );
+        $kind = MovementKind::from($body->kind);
         $state = $this->room->state($row);
         $clocked = MovementKind::Opened === $kind || MovementKind::Activated === $kind;
-        $amount = $clocked
-            ? null
-            : (
-                $body->optional('amount') ?? (MovementKind::Binned === $kind ? null : $body->field('amount'))
-            )?->quantity($state->left::class);
-        if (MovementKind::Binned === $kind) {
-            $amount ??= $state->left;
-        }
-        if (null !== $amount && MovementKind::Counted !== $kind && $amount->value() > $state->left->value() + 1e-9) {
-            throw $body
+        $amount = match (true) {
+            $clocked => null,
+            null === $body->amount && MovementKind::Binned === $kind => $state->left,
+            default => Node::root(['amount' => $body->amount], $this->desk->gallon())
                 ->field('amount')
-                ->refuse(
-                    'There is not so much in it.',
-                    sprintf('up to %s; or count it anew first', $this->desk->shown()->value($state->left)->text),
-                );
+                ->quantity($state->left::class),
+        };
+        if (null !== $amount && MovementKind::Counted !== $kind && $amount->value() > $state->left->value() + 1e-9) {
+            throw new InvalidInput(
+                '/amount',
+                'There is not so much in it.',
+                sprintf('up to %s; or count it anew first', $this->desk->shown()->value($state->left)->text),
+            );
         }
         if (
             MovementKind::Activated === $kind &&
             null === $this->catalogues->for($row->workshop)->shelf($row->material)->activated
         ) {
-            throw $body
-                ->field('kind')
-                ->refuse('This is not a can that is activated.', 'opened, used, counted or binned');
+            throw new InvalidInput('/kind', 'This is not a can that is activated.', 'opened, used, counted or binned');
         }
-        $this->room->move(
-            $row,
-            new Movement($kind, $amount, $this->clock->now(), null, Node::remark($body->optional('note'), 500)),
-        );
+        $this->room->move($row, new Movement($kind, $amount, $this->clock->now(), null, $body->note));
 
         return $this->answer(201);
     }
 
     #[Route('/api/store/sheets', name: 'api_store_sheet', methods: ['POST'])]
-    #[RequestBody(SheetBody::class)]
     #[ResponseBody(null, 204)]
-    public function sheet(Request $request, OwnText $own): Response
+    public function sheet(#[FromBody] SheetBody $body, OwnText $own): Response
     {
         $workshop = $this->desk->account()->workshop;
-        $body = JsonBody::of($request)->only(['text', 'version']);
-        $sheet = $own->sheet($body->field('text')->text(self::MOST_TEXT), $workshop->ownCatalogue);
-        $this->settings->keepSheet($workshop, $sheet, YardContext::version($body));
+        $sheet = $own->sheet($body->text, $workshop->ownCatalogue);
+        $this->settings->keepSheet($workshop, $sheet, $body->version);
 
         return new Response(null, 204);
     }
@@ -173,21 +144,14 @@ final readonly class StoreController
     }
 
     #[Route('/api/store/suppliers', name: 'api_store_suppliers', methods: ['PUT'])]
-    #[RequestBody(SuppliersBody::class)]
     #[ResponseBody(StoreView::class)]
-    public function suppliers(Request $request): JsonResponse
+    public function suppliers(#[FromBody] SuppliersBody $body): JsonResponse
     {
-        $suppliers = [];
-        $body = JsonBody::of($request)->only(['suppliers', 'version']);
-        foreach ($body->field('suppliers')->items(20) as $n) {
-            $n->only(['name', 'leadDays', 'sells']);
-            $suppliers[] = new Supplier(
-                $n->field('name')->text(80),
-                $n->field('leadDays')->integer(0, 365),
-                array_map(static fn(Node $s): string => $s->choice(Supplier::KINDS), $n->field('sells')->items(10)),
-            );
-        }
-        $this->settings->suppliers($this->desk->account()->workshop, $suppliers, YardContext::version($body));
+        $suppliers = array_map(
+            static fn(SupplierBody $s): Supplier => new Supplier($s->name, $s->leadDays, $s->sells),
+            $body->suppliers,
+        );
+        $this->settings->suppliers($this->desk->account()->workshop, $suppliers, $body->version);
 
         return $this->answer();
     }

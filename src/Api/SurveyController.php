@@ -33,8 +33,6 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What a part is and what was found on it. */
 final readonly class SurveyController
 {
-    private const MOST_TEXT = 200_000;
-
     public function __construct(
         private YardContext $desk,
         private SurveyBook $surveys,
@@ -58,9 +56,8 @@ final readonly class SurveyController
     }
 
     #[Route('/api/shapes/list', name: 'api_shapes_list', methods: ['POST'])]
-    #[RequestBody(CsvBody::class)]
     #[ResponseBody(TypedShapes::class)]
-    public function shapeList(Request $request): JsonResponse
+    public function shapeList(#[FromBody] CsvBody $body): JsonResponse
     {
         $fields = [];
         foreach (Registry::standard()->all() as $computation) {
@@ -68,14 +65,7 @@ final readonly class SurveyController
                 $fields[mb_strtolower($field->name)] = $field->name;
             }
         }
-        $rows = Csv::read(
-            JsonBody::of($request)
-                ->only(['text'])
-                ->field('text')
-                ->text(self::MOST_TEXT),
-            ['kind', 'name', ...Keys::of($fields)],
-            ['kind'],
-        );
+        $rows = Csv::read($body->text, ['kind', 'name', ...Keys::of($fields)], ['kind']);
         $shapes = [];
         foreach ($rows as $number => $row) {
             $typed = [];

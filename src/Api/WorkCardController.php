@@ -17,7 +17,6 @@ use Hull\Job\SavedCard;
 use Hull\WorkCard\Kinds;
 use Hull\WorkCard\SavedCards;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
@@ -44,22 +43,20 @@ final readonly class WorkCardController
     }
 
     #[Route('/api/jobs/{job}/cards/try', name: 'api_card_try', methods: ['POST'])]
-    #[RequestBody(WorkCardBody::class)]
     #[ResponseBody(WorkCardView::class)]
-    public function tried(string $job, Request $request): JsonResponse
+    public function tried(string $job, #[FromBody] WorkCardBody $body): JsonResponse
     {
         $row = $this->desk->job($job);
 
-        return new JsonResponse($this->screen->card($row, $this->read($row, $request), $this->desk->shown()));
+        return new JsonResponse($this->screen->card($row, $this->read($row, $body), $this->desk->shown()));
     }
 
     #[Route('/api/jobs/{job}/cards', name: 'api_card_keep', methods: ['POST'])]
-    #[RequestBody(WorkCardBody::class)]
     #[ResponseBody(WorkCardsView::class, 201)]
-    public function keep(string $job, Request $request): JsonResponse
+    public function keep(string $job, #[FromBody] WorkCardBody $body): JsonResponse
     {
         $row = $this->desk->job($job);
-        $kept = $this->read($row, $request);
+        $kept = $this->read($row, $body);
         if (count($row->cards) >= self::MOST_CARDS) {
             throw new \Hull\Input\InvalidInput(
                 '/name',
@@ -88,29 +85,23 @@ final readonly class WorkCardController
     /**
      * The list of a kind comes beside its single fields; empty fields are left out, so that what is usual stands in.
      */
-    private function read(JobRow $row, Request $request): SavedCard
+    private function read(JobRow $row, WorkCardBody $body): SavedCard
     {
-        $body = JsonBody::of($request)->only(['kind', 'name', 'inputs', 'rows', 'part', 'id']);
-        $kind = $body->field('kind')->choice(Keys::of(Kinds::all()));
-        $filled = static fn(Node $n): array => array_filter(
-            array_map(static fn(Node $v): mixed => $v->value, $n->fields()),
-            static fn(mixed $v): bool => '' !== $v,
-        );
-        $inputs = $filled($body->field('inputs'));
+        $kind = Node::at('/kind', $body->kind)->choice(Keys::of(Kinds::all()));
+        $filled = static fn(array $typed): array => array_filter($typed, static fn(mixed $v): bool => '' !== $v);
+        $inputs = $filled($body->inputs);
         foreach (Kinds::all()[$kind]->fields() as $field) {
             if ([] !== $field->of) {
-                $inputs[$field->name] = array_map($filled, $body->field('rows')->items(200));
+                $inputs[$field->name] = array_map($filled, $body->rows);
             }
         }
-        $part = Node::remark($body->optional('part'), 60);
-        $id = Node::remark($body->optional('id'), 60);
 
         return SavedCards::read(
             Node::root([
-                'id' => '' === $id ? 'card-' . substr(Uuid::v7()->toBase58(), -10) : $id,
+                'id' => '' === $body->id ? 'card-' . substr(Uuid::v7()->toBase58(), -10) : $body->id,
                 'kind' => $kind,
-                'name' => $body->field('name')->value,
-                'part' => '' === $part ? null : $part,
+                'name' => $body->name,
+                'part' => '' === $body->part ? null : $body->part,
                 'inputs' => $inputs,
             ]),
             WorkCardScreen::ids($this->stored->job($row)->parts),

@@ -12,10 +12,10 @@ use App\Entity\Workshop;
 use App\Work\YardSettings;
 use Hull\Catalog\LocalTopic;
 use Hull\Input\Keys;
+use Hull\Input\Node;
 use Hull\Quantity\Gallon;
 use Hull\Quantity\Money;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Local rules, limits and rates of a workshop. */
@@ -35,49 +35,20 @@ final readonly class WorkshopController
     }
 
     #[Route('/api/workshop', name: 'api_workshop_save', methods: ['PUT'])]
-    #[RequestBody(WorkshopBody::class)]
     #[ResponseBody(WorkshopView::class)]
-    public function save(Request $request): JsonResponse
+    public function save(#[FromBody] WorkshopBody $body): JsonResponse
     {
-        $body = JsonBody::of($request)->only(['currency', 'hourRate', 'vocLimit', 'local', 'version', 'gallon']);
-        $local = [];
-        foreach (
-            $body
-                ->field('local')
-                ->only(Keys::of($this->catalogues->for($this->desk->account()->workshop)->local))
-                ->fields()
-            as $topic => $text
-        ) {
-            $written = \Hull\Input\Node::remark($text, 2000);
-            if ('' !== $written) {
-                $local[$topic] = $written;
-            }
-        }
-        $currency = strtoupper($body->field('currency')->text(3));
-        if (1 !== preg_match('/^[A-Z]{3}$/', $currency)) {
-            throw $body
-                ->field('currency')
-                ->refuse('This is not a currency.', 'three letters of ISO 4217, such as GBP, EUR or USD');
-        }
-        $rate = $body->optional('hourRate');
         $workshop = $this->desk->account()->workshop;
+        Node::at('/local', $body->local)->only(Keys::of($this->catalogues->for($workshop)->local));
         $this->settings->general(
             $workshop,
-            $currency,
-            null === $rate || '' === $rate->value ? null : $rate->money(),
-            $body->optional('vocLimit')?->integer(1, 1_000_000),
-            $local,
-            YardContext::version($body),
+            strtoupper($body->currency),
+            '' === $body->hourRate ? null : Node::at('/hourRate', $body->hourRate)->money(),
+            $body->vocLimit,
+            array_filter($body->local, static fn(string $text): bool => '' !== $text),
+            $body->version,
         );
-        $this->settings->gallon(
-            $workshop,
-            Gallon::from(
-                $body
-                    ->optional('gallon')
-                    ?->choice(array_map(static fn(Gallon $g): string => $g->value, Gallon::cases())) ??
-                    $workshop->gallon->value,
-            ),
-        );
+        $this->settings->gallon($workshop, Gallon::from($body->gallon ?? $workshop->gallon->value));
 
         return new JsonResponse($this->view($workshop));
     }

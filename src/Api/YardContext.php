@@ -10,6 +10,7 @@ use App\Entity\PartRow;
 use App\Work\ClosedBook;
 use App\Work\WholeYard;
 use Doctrine\ORM\EntityManagerInterface;
+use Hull\Quantity\Gallon;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -74,6 +75,12 @@ final readonly class YardContext
     public function jobs(): array
     {
         return $this->whole->jobs();
+    }
+
+    /** The gallon that is meant where nobody says which. */
+    public function gallon(): Gallon
+    {
+        return $this->account()->workshop->gallon;
     }
 
     /** A version number that is not a whole number is bad input, not a conflict. */

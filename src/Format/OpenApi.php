@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use App\Api\Check\Day;
+use App\Api\Check\Line;
+use App\Api\Check\OneOf;
+use App\Api\Check\Several;
+use App\Api\Check\Whole;
+use App\Api\FromBody;
 use App\Api\QueryParameters;
 use App\Api\RequestBody;
 use App\Api\ResponseBody;
@@ -14,6 +20,7 @@ use Hull\Compute\Computation;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
+use Symfony\Component\Validator\Constraint;
 
 /** Describes the API from its routes and from the types of its view and body classes. */
 final class OpenApi
@@ -112,11 +119,11 @@ final class OpenApi
         if ([] !== $parameters) {
             $operation['parameters'] = $parameters;
         }
-        $takes = ($method->getAttributes(RequestBody::class)[0] ?? null)?->newInstance();
-        if (null !== $takes) {
+        $body = self::body($method);
+        if (null !== $body) {
             $operation['requestBody'] = [
                 'required' => true,
-                'content' => ['application/json' => ['schema' => $this->reference($takes->body)]],
+                'content' => ['application/json' => ['schema' => $this->reference($body)]],
             ];
         } elseif (in_array($path, ['/api/jobs/import', '/api/compute/{name}'], true)) {
             $operation['requestBody'] = [
@@ -152,6 +159,20 @@ final class OpenApi
         return $operation;
     }
 
+    /** @return class-string|null what the body of a request to it is */
+    private static function body(\ReflectionMethod $method): ?string
+    {
+        foreach ($method->getParameters() as $parameter) {
+            $type = $parameter->getType();
+            if ([] !== $parameter->getAttributes(FromBody::class) && $type instanceof \ReflectionNamedType) {
+                /** @var class-string */
+                return $type->getName();
+            }
+        }
+
+        return ($method->getAttributes(RequestBody::class)[0] ?? null)?->newInstance()->body;
+    }
+
     /**
      * @param class-string $class
      *
@@ -178,9 +199,10 @@ final class OpenApi
         $properties = [];
         $required = [];
         foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $properties[$parameter->getName()] = $this->schema(
-                $this->types->resolve($class->getProperty($parameter->getName())),
-            );
+            $properties[$parameter->getName()] = [
+                ...$this->schema($this->types->resolve($class->getProperty($parameter->getName()))),
+                ...self::checked($class->getProperty($parameter->getName())),
+            ];
             if (!$parameter->isOptional()) {
                 $required[] = $parameter->getName();
             }
@@ -192,6 +214,29 @@ final class OpenApi
         $words = (string) preg_replace('/(?<!\n)\n(?!\n)/', ' ', $words);
 
         return ['type' => 'object', 'description' => $words, 'required' => $required, 'properties' => $properties];
+    }
+
+    /** @return array<int|string, mixed> what the checks of a field of a body say of it */
+    private static function checked(\ReflectionProperty $field): array
+    {
+        foreach ($field->getAttributes() as $attribute) {
+            $check = is_subclass_of($attribute->getName(), Constraint::class) ? $attribute->newInstance() : null;
+            $says = match (true) {
+                $check instanceof Line => [...$check->empty ? [] : ['minLength' => 1], 'maxLength' => $check->most],
+                $check instanceof OneOf => [
+                    'enum' => [...$check->choices ?? [], ...true === $field->getType()?->allowsNull() ? [null] : []],
+                ],
+                $check instanceof Whole => ['minimum' => $check->least, 'maximum' => $check->most],
+                $check instanceof Day => ['format' => 'date'],
+                $check instanceof Several => ['maxItems' => $check->most],
+                default => [],
+            };
+            if ([] !== $says) {
+                return $says;
+            }
+        }
+
+        return [];
     }
 
     /** @return array<int|string, mixed> */

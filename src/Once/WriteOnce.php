@@ -7,6 +7,7 @@ namespace App\Once;
 use App\Entity\Account;
 use App\Problem\Problem;
 use Doctrine\DBAL\Connection;
+use Hull\Input\InvalidInput;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -45,9 +46,11 @@ final readonly class WriteOnce
         if (null !== $key && 1 !== preg_match('/^[\x21-\x7e]{8,100}$/', $key)) {
             $event->setResponse(
                 Problem::invalid(
-                    '',
-                    sprintf('The header %s cannot be used.', self::HEADER),
-                    '8 to 100 letters, digits and marks, one for each thing that is to happen once',
+                    new InvalidInput(
+                        '',
+                        sprintf('The header %s cannot be used.', self::HEADER),
+                        '8 to 100 letters, digits and marks, one for each thing that is to happen once',
+                    ),
                 ),
             );
 
@@ -121,9 +124,11 @@ final readonly class WriteOnce
         );
         if (false === $row || $row['asked'] !== $asked) {
             return Problem::invalid(
-                '',
-                sprintf('This %s was used for something else.', self::HEADER),
-                'a key of its own for each thing that is to happen once',
+                new InvalidInput(
+                    '',
+                    sprintf('This %s was used for something else.', self::HEADER),
+                    'a key of its own for each thing that is to happen once',
+                ),
             );
         }
         $kind = is_string($row['kind']) ? ['Content-Type' => $row['kind']] : [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Problem;
 
+use Hull\Input\InvalidInput;
 use Symfony\Component\HttpFoundation\JsonResponse;
 
 /** A problem document (RFC 9457). */
@@ -38,10 +39,20 @@ final class Problem extends JsonResponse
         return $problem;
     }
 
-    public static function invalid(string $pointer, string $detail, string $accepted): self
+    public static function invalid(InvalidInput $first, InvalidInput ...$more): self
     {
-        return new self(422, 'This cannot be used', $detail, [
-            ['pointer' => $pointer, 'detail' => $detail, 'accepted' => $accepted],
-        ]);
+        return new self(
+            422,
+            'This cannot be used',
+            $first->getMessage(),
+            array_map(
+                static fn(InvalidInput $e): array => [
+                    'pointer' => $e->pointer,
+                    'detail' => $e->getMessage(),
+                    'accepted' => $e->accepted,
+                ],
+                [$first, ...array_values($more)],
+            ),
+        );
     }
 }

@@ -34,7 +34,8 @@ final readonly class ProblemListener
         $event->setResponse(
             match (true) {
                 Away::is($e) => Problem::away(),
-                $e instanceof InvalidInput => Problem::invalid($e->pointer, $e->getMessage(), $e->accepted),
+                $e instanceof InvalidInput => Problem::invalid($e),
+                $e instanceof Refused => Problem::invalid(...$e->errors),
                 $e instanceof NoRoute => new Problem(409, 'No order of work leads there', $e->getMessage()),
                 $e instanceof UniqueConstraintViolationException, $e instanceof RetryableException => new Problem(
                     409,

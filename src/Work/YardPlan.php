@@ -35,6 +35,7 @@ use Hull\Schedule\Search\Scheduler;
 use Hull\Store\Inventory;
 use Hull\Store\Supplier;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Messenger\MessageBusInterface;
 
 /** The schedule of a whole yard: put together from its jobs, kept by version, made again when something happened. */
@@ -44,10 +45,9 @@ final readonly class YardPlan
     private const AT_ONCE = 300;
     private const GIVEN_UP_S = 900;
     private const EDGES = [0, -1, 1];
-    /** So many times the orders of a first plan are tried when it is searched on: about a minute. */
-    private const LONGER = 25;
     private const OTHER_SEED = 2;
 
+    /** @param int $longer so many times the orders of a first plan are tried when it is searched on */
     public function __construct(
         private EntityManagerInterface $em,
         private RowMapper $stored,
@@ -59,6 +59,7 @@ final readonly class YardPlan
         private ClockInterface $clock,
         private MessageBusInterface $bus,
         private Replanning $replanning,
+        #[Autowire(param: 'hull.search_longer')] private int $longer,
     ) {}
 
     public function latest(string $status = PlanRow::DONE): ?PlanRow
@@ -233,7 +234,7 @@ final readonly class YardPlan
         $pins = array_map(static fn(Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
         $yard = $this->yards($row->workshop, $pins, [0])[0];
         $scheduler = new Scheduler(
-            self::LONGER * Scheduler::triesFor(count($yard->activities)),
+            $this->longer * Scheduler::triesFor(count($yard->activities)),
             self::OTHER_SEED,
             static fn(int $done, int $of, Schedule $best): bool => $goesOn(),
         );

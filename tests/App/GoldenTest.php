@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
-use Hull\Tests\Sweep;
 use App\Kernel;
+use Hull\Tests\Sweep;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 use Symfony\Bundle\FrameworkBundle\Console\Application;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Tests\App;
 
+use Hull\Tests\Sweep;
+
 /**
  * Whatever is written in whatever order, and however the clock goes on: what is answered again is what would be worked
  * out anew. Thinned; HULL_FULL=1 writes five thousand times, a hundred in each of fifty yards, HULL_SEED in another

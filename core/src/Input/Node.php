@@ -21,6 +21,12 @@ final readonly class Node
         return new self($value, '', $gallon);
     }
 
+    /** A value from elsewhere that stands at a place people know: refusals point there. */
+    public static function at(string $pointer, mixed $value, Gallon $gallon = Gallon::Us): self
+    {
+        return new self($value, $pointer, $gallon);
+    }
+
     /** @param list<string> $allowed refuses any other key, so that a misspelt field is never silently dropped */
     public function only(array $allowed): self
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Tests\Sweep;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
@@ -14,6 +13,7 @@ use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Replanning\TrialMove;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Sweep;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Tests\Sweep;
 use Hull\Schedule\Search\LowerBound;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Sweep;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

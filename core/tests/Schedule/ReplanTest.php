@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Tests\Sweep;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
@@ -16,6 +15,7 @@ use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\Move;
 use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Sweep;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

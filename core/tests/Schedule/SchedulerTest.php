@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Tests\Sweep;
 use Hull\Climate\RateLine;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
@@ -19,6 +18,7 @@ use Hull\Schedule\Explaining\Slack;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\LowerBound;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Sweep;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

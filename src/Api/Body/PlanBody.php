@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Api\Body;
 
+use App\Api\Check\Line;
+
 /** Plan again. */
 final readonly class PlanBody
 {
     /**
-     * @param ?bool $fresh from scratch, whatever was planned before
-     * @param ?bool $found the plan that was found since, instead of the latest
+     * @param bool $fresh from scratch, whatever was planned before
+     * @param bool $found the plan that was found since, instead of the latest
      */
-    public function __construct(public ?string $note = null, public ?bool $fresh = null, public ?bool $found = null) {}
+    public function __construct(
+        #[Line(300, empty: true)] public string $note = '',
+        public bool $fresh = false,
+        public bool $found = false,
+    ) {}
 }

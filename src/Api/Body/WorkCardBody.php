@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api\Body;
 
+use App\Api\Check\Line;
+use App\Api\Check\Several;
+
 /** A work card as typed. */
 final readonly class WorkCardBody
 {
@@ -12,11 +15,11 @@ final readonly class WorkCardBody
      * @param list<array<int|string, string>> $rows
      */
     public function __construct(
-        public string $kind,
-        public string $name,
+        #[Line(60)] public string $kind,
+        #[Line(120)] public string $name,
         public array $inputs,
-        public array $rows,
-        public ?string $part = null,
-        public ?string $id = null,
+        #[Several(200)] public array $rows = [],
+        #[Line(60, empty: true)] public string $part = '',
+        #[Line(60, empty: true)] public string $id = '',
     ) {}
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use App\Api\Check\OneOf;
+use Hull\Quantity\Gallon;
+
 /** What is particular about a workshop. */
 final readonly class WorkshopView
 {
@@ -13,7 +16,7 @@ final readonly class WorkshopView
         public string $name,
         public string $timezone,
         public string $currency,
-        public string $gallon,
+        #[OneOf(Gallon::class)] public string $gallon,
         public string $hourRate,
         public ?int $vocLimit,
         public array $local,

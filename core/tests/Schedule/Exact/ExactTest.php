@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule\Exact;
 
-use Hull\Tests\Sweep;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Schedule\Validator;
+use Hull\Tests\Sweep;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

@@ -18,7 +18,7 @@ const begun = (kind: Schemas['WorkKindView']): Draft => ({
   inputs: kind.sample,
   rows: kind.sampleRows,
   part: '',
-  id: null,
+  id: '',
 });
 
 /** Work that is no plain coat: pours, baths, laminates, spray cans; each card one could work from. */

@@ -1,3 +1,4 @@
 import { type Schemas } from '../../api/client';
 
-export type Draft = Schemas['WorkCardBody'];
+/** What is typed; all of it is there from the beginning. */
+export type Draft = Required<Schemas['WorkCardBody']>;

@@ -24,7 +24,7 @@ export function Ledger({
     settle(api.POST('/api/store/tins/{tin}/movements', { params: { path: { tin: tin.id } }, body })),
   );
   const wrong = move.error instanceof Refusal ? move.error : null;
-  const write = (kind: string, withAmount: boolean) => {
+  const write = (kind: Schemas['MovementBody']['kind'], withAmount: boolean) => {
     move.mutate(
       { kind, ...(withAmount ? { amount } : {}), ...(note.trim() ? { note } : {}) },
       {

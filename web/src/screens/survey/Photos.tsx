@@ -1,11 +1,14 @@
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { type ChangeEvent, useEffect, useRef, useState } from 'react';
+import { type Schemas } from '../../api/client';
 import { useKeepPhoto, usePhotos, useRemovePhoto } from '../../api/parts';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { small } from '../../parts/picture';
 import { when } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
+
+type Moment = Schemas['PhotoBody']['moment'];
 
 const words: Record<string, string> = { before: 'Before', during: 'Under way', after: 'After' };
 
@@ -14,7 +17,7 @@ export function Photos({ part }: { part: string }) {
   const photos = usePhotos(part);
   const keep = useKeepPhoto(part);
   const remove = useRemovePhoto(part);
-  const [moment, setMoment] = useState('before');
+  const [moment, setMoment] = useState<Moment>('before');
   const [wrong, setWrong] = useState('');
   const [going, setGoing] = useState<string | null>(null);
   const file = useRef<HTMLInputElement>(null);
@@ -55,7 +58,7 @@ export function Photos({ part }: { part: string }) {
         <ToggleButtonGroup
           exclusive
           value={moment}
-          onChange={(_, v: string | null) => {
+          onChange={(_, v: Moment | null) => {
             if (v !== null) setMoment(v);
           }}
           aria-label="When the photo is from"

@@ -74,7 +74,7 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
           label="A bare gallon is"
           value={gallon}
           onChange={(e) => {
-            setGallon(e.target.value);
+            setGallon(e.target.value === 'us' ? 'us' : 'imperial');
           }}
           error={!!wrong('gallon')}
           helperText={wrong('gallon') ?? 'where somebody types gal, qt or fl oz alone'}
