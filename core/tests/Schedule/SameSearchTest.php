@@ -28,10 +28,7 @@ final class SameSearchTest extends TestCase
     /** @return iterable<string, array{string, int}> */
     public static function searches(): iterable
     {
-        foreach (
-            ['hard' => [1, 2, 3, 4, 5, 6], 'made' => [1, 2, 3], 'again' => [1, 2, 3, 4, 5, 6]]
-            as $kind => $seeds
-        ) {
+        foreach (['hard' => [1, 2, 3], 'made' => [1, 2, 3], 'again' => [1, 2, 3, 4]] as $kind => $seeds) {
             foreach ($seeds as $seed) {
                 yield "$kind $seed" => [$kind, $seed];
             }
@@ -44,17 +41,18 @@ final class SameSearchTest extends TestCase
         $kept = json_decode((string) @file_get_contents(self::FILE), true) ?? [];
         self::assertIsArray($kept);
         $way = match ($kind) {
-            'hard' => self::way((new HardYard($seed))->yard, 300, $seed),
+            'hard' => self::way((new HardYard($seed))->yard, 900, $seed),
             'made' => self::way((new RandomYard($seed, 6, 5))->yard(), 150, $seed),
             default => self::again((new RandomYard($seed, 4, 4, 16, 2))->yard(), $seed),
         };
+        $way = json_decode(json_encode($way, \JSON_THROW_ON_ERROR), true);
         if ('1' === getenv('HULL_RENEW')) {
             $kept["$kind $seed"] = $way;
             file_put_contents(self::FILE, json_encode($kept, \JSON_PRETTY_PRINT | \JSON_THROW_ON_ERROR) . "\n");
         }
         self::assertSame(
             $kept["$kind $seed"] ?? null,
-            json_decode(json_encode($way, \JSON_THROW_ON_ERROR), true),
+            $way,
             'a search that was changed on purpose: HULL_RENEW=1, and say what became better',
         );
     }
