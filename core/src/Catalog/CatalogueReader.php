@@ -453,7 +453,6 @@ final class CatalogueReader
             dusty: $is('dusty'),
             whole: $is('whole'),
             dryWeather: $is('dry_weather'),
-            wet: $is('wet'),
             air: Checked::air($n->optional('air')),
         );
     }

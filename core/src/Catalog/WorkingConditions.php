@@ -14,7 +14,6 @@ final readonly class WorkingConditions
      * @param bool $dusty never beside a wet film
      * @param bool $whole in one go; what is not whole may stop in the evening and go on in the morning
      * @param bool $dryWeather outdoors not in the rain
-     * @param bool $wet leaves a wet film that dust would settle on
      * @param Limits|null $air in which it is worked; null for any
      * @param float $airHours so long after it the air must stay so, and rain away
      */
@@ -23,7 +22,6 @@ final readonly class WorkingConditions
         public bool $dusty = false,
         public bool $whole = false,
         public bool $dryWeather = false,
-        public bool $wet = false,
         public ?Limits $air = null,
         public float $airHours = 0.0,
     ) {}
@@ -35,7 +33,6 @@ final readonly class WorkingConditions
             dusty: $this->dusty || $other->dusty,
             whole: $this->whole || $other->whole,
             dryWeather: $this->dryWeather || $other->dryWeather,
-            wet: $this->wet || $other->wet,
             air: null === $this->air || null === $other->air ? $this->air ?? $other->air : $this->air->and($other->air),
             airHours: max($this->airHours, $other->airHours),
         );

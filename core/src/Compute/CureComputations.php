@@ -372,7 +372,8 @@ final class CureComputations
         $values = ['open' => $span->isOpen(), 'slack' => Duration::hours($span->slack() ?? 0.0)];
         if ($span->isOpen()) {
             return Outcome::of([
-                ...$values,
+                // Without an end there is no telling how much time there is to spare.
+                ...null === $span->latest ? ['open' => true] : $values,
                 'earliest' => Duration::hours(max(0.0, $span->earliest ?? 0.0)),
                 ...null === $span->latest ? [] : ['latest' => Duration::hours(max(0.0, $span->latest))],
             ])->warnIf(null === $span->latest, 'In this air the window does not close within a year.');

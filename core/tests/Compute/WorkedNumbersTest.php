@@ -579,7 +579,7 @@ final class WorkedNumbersTest extends TestCase
         yield 'a fifth zone, split or helped' => [
             'cure.zones-in-air',
             ['min' => $flat(2), 'max' => $flat(5), 'first' => 6, 'second' => 2, 'air' => $steady],
-            ['open' => false, 'sections' => 2.0, 'helpers' => 1.0],
+            ['open' => false, 'slack' => 0.0, 'sections' => 2.0, 'helpers' => 1.0],
             6,
         ];
         // Twice as slow at 10 C: laid warm for 2 h, then cold; the first zone has 4 of its 10 h of 20 C left at hour

@@ -86,7 +86,7 @@ final class SameSearchTest extends TestCase
             $people[1]->name,
             array_values(array_filter($people[1]->work, static fn(array $w): bool => $w[0] > $yard->now + 48.0)),
         );
-        $later = new Yard($yard->now + 2.0, $yard->end, array_values($yard->activities), $people);
+        $later = new Yard($yard->now + 2.0, $yard->end, array_values($yard->activities), array_values($people));
         $replan = Replan::of($later, array_map(PreviousPlacement::of(...), $plan->placed), new Scheduler(5, $seed));
 
         return [

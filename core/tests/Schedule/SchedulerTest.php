@@ -53,6 +53,18 @@ final class SchedulerTest extends TestCase
         self::assertSame($plan(), $plan());
     }
 
+    public function testAScheduleIsWithinAnyShareOfItself(): void
+    {
+        $yard = (new RandomYard(4, 4, 5))->yard();
+        [$good, $poor] = [(new Scheduler(60, 9))->plan($yard)->score, (new Scheduler(1, 9))->plan($yard)->score];
+        self::assertTrue($good->isWithin(0.0, $good));
+        self::assertTrue($good->isWithin(0.1, $poor));
+        self::assertGreaterThan($good->cost, $poor->cost);
+        $apart = $poor->cost / $good->cost - 1.0;
+        self::assertFalse($poor->isWithin(0.9 * $apart, $good));
+        self::assertTrue($poor->isWithin(1.1 * $apart, $good));
+    }
+
     public function testMoreTriesAreNeverWorseAndProgressIsTold(): void
     {
         $yard = (new RandomYard(12, 5, 5, 30))->yard();

@@ -201,6 +201,17 @@ final class CardsTest extends TestCase
         }
     }
 
+    /** The stock lies under the water it is diluted with, each as high as there is of it. */
+    public function testADilutionIsDrawnAsFullOfEachAsThereIsOfIt(): void
+    {
+        $kind = Kinds::all()['dilution'];
+        $typed = ['stock' => '40 %', 'wanted' => '10 %', 'total' => '8 L'];
+        $marks = $kind->work(Inputs::read(Node::root($typed), $kind->fields()), null)->drawing->marks;
+        $drawn = array_column(array_map(static fn(Mark $m): array => [$m->role, $m->y, $m->height], $marks), null, 0);
+        self::assertEqualsWithDelta([0.25, 0.75], array_slice($drawn['liquid'], 1), 1e-9);
+        self::assertEqualsWithDelta([0.0, 0.25], array_slice($drawn['stock'], 1), 1e-9);
+    }
+
     /** What lies on the part is drawn on it: no two layers one over the other, and no gap between them. */
     public function testTheLayersOfAWhiteningAreDrawnOneUponTheOther(): void
     {

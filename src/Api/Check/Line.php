@@ -33,7 +33,9 @@ final class Line extends Compound
     protected function getConstraints(array $options): array
     {
         return [
-            ...$this->empty ? [] : [new NotBlank(allowNull: true, message: 'This is not a text.', payload: $this->accepted())],
+            ...$this->empty
+                ? []
+                : [new NotBlank(allowNull: true, message: 'This is not a text.', payload: $this->accepted())],
             new Length(
                 max: $this->most,
                 maxMessage: 'The text has {{ value_length }} characters.',

@@ -33,7 +33,7 @@ export function Asked({
         select
         size="small"
         label="For the part"
-        value={draft.part ?? ''}
+        value={draft.part}
         onChange={(e) => {
           change({ ...draft, part: e.target.value });
         }}

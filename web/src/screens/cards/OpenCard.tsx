@@ -72,7 +72,7 @@ export function OpenCard({
             <Button
               disabled={drop.isPending}
               onClick={() => {
-                drop.mutate(draft.id ?? '', { onSuccess: close });
+                drop.mutate(draft.id, { onSuccess: close });
               }}
             >
               Throw it out
