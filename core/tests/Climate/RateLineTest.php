@@ -23,6 +23,16 @@ final class RateLineTest extends TestCase
         self::assertSame(102.5, $line->reachedAt(102.5, 0.0));
     }
 
+    /** Rain that begins in the very moment it is dry comes too late to wet it; a moment sooner it begins anew. */
+    public function testWhatVoidsCountsUntilItIsOver(): void
+    {
+        $void = [false, false, true, false, false, false];
+        $line = RateLine::of(0.0, array_fill(0, 6, 1.0), $void);
+        self::assertSame(2.0, $line->reachedAt(0.0, 2.0));
+        self::assertSame(5.001, round($line->reachedAt(0.0, 2.001) ?? 0.0, 6));
+        self::assertSame(5.0, $line->reachedAt(1.0, 2.0));
+    }
+
     public function testGoesOnBothWaysPastItsEnds(): void
     {
         $line = RateLine::of(0.0, [0.5, 1.5]);

@@ -170,6 +170,21 @@ final class CardsTest extends TestCase
         );
     }
 
+    public function testALaminateOfTwoGoesIsMixedTwice(): void
+    {
+        $typed = ['lost' => '3 mm', 'length' => '220 mm', 'width' => '140 mm', 'glass' => '450 g/m2'];
+        [$one, $two] = array_map(
+            static fn(int $plies): Card => self::card('laminate', [...$typed, 'perSession' => $plies]),
+            [3, 2],
+        );
+        self::assertSame([1.0, 2.0], [self::value($one, 'Goes'), self::value($two, 'Goes')]);
+        self::assertEqualsWithDelta(
+            self::value($one, 'Resin A, for a go') / 2,
+            self::value($two, 'Resin A, for a go'),
+            1e-9,
+        );
+    }
+
     public function testACanJobFollowsTheRoute(): void
     {
         $piece = Yard::workpiece(
