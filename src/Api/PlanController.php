@@ -20,6 +20,7 @@ use App\Api\View\TryView;
 use App\Api\View\YearView;
 use App\Catalog\Catalogues;
 use App\Entity\Workshop;
+use App\Format\DaysPaper;
 use App\Work\JobBook;
 use App\Work\PlanBody as Kept;
 use App\Work\YardAir;
@@ -79,6 +80,25 @@ final readonly class PlanController
         return new JsonResponse(
             $floor->view($this->desk->account()->workshop, $this->desk->jobs(), $this->desk->shown()),
         );
+    }
+
+    /** Day by day on paper, everybody's work or one person's. */
+    #[Route('/api/plan/days.pdf', name: 'api_plan_paper', methods: ['GET'])]
+    #[Lasts]
+    #[QueryParameters('who')]
+    public function paper(Request $request, DaysPaper $paper): Response
+    {
+        $workshop = $this->desk->account()->workshop;
+        $view = $this->screen->view($workshop, $this->desk->jobs(), $this->desk->shown());
+        $who = JsonBody::query($request)
+            ->only(['who'])
+            ->optional('who')
+            ?->choice(array_column($view->people, 'name'));
+
+        return new Response($paper->pdf($view, $workshop->name, $who), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="day-by-day.pdf"',
+        ]);
     }
 
     /** What would give a part its hours that has none. */

@@ -99,6 +99,14 @@ export function Days() {
           >
             Print
           </Button>
+          <Button
+            component="a"
+            href={`/api/plan/days.pdf${who === '' ? '' : `?who=${encodeURIComponent(who)}`}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            As a PDF
+          </Button>
         </Box>
       </Box>
       {view.people.length > 1 && (
