@@ -66,7 +66,7 @@ final readonly class Paper
             $pdf->addInfo($when, $made->setTimezone(new \DateTimeZone('UTC'))->format('\D:YmdHis\Z'));
         }
 
-        return $pdf->output() ?? throw new \RuntimeException('Nothing was laid out.');
+        return $pdf->output();
     }
 
     public static function text(string $words): string
