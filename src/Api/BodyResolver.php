@@ -19,7 +19,11 @@ use Symfony\Component\Validator\Validator\ValidatorInterface;
  */
 final readonly class BodyResolver implements ValueResolverInterface
 {
-    public function __construct(private DenormalizerInterface $serializer, private ValidatorInterface $validator) {}
+    public function __construct(
+        private YardContext $desk,
+        private DenormalizerInterface $serializer,
+        private ValidatorInterface $validator,
+    ) {}
 
     /**
      * @return list<object>
@@ -32,6 +36,7 @@ final readonly class BodyResolver implements ValueResolverInterface
         if ([] === $argument->getAttributesOfType(FromBody::class) || null === $class || !class_exists($class)) {
             return [];
         }
+        $this->desk->exists($request->attributes);
         $node = JsonBody::of($request);
         $node->fields();
 

@@ -7,11 +7,13 @@ namespace App\Api;
 use App\Entity\Account;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
+use App\Entity\TinRow;
 use App\Work\ClosedBook;
 use App\Work\WholeYard;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Quantity\Gallon;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\ParameterBag;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
@@ -68,6 +70,21 @@ final readonly class YardContext
         $writes = true !== $this->requests->getMainRequest()?->isMethodSafe();
         if ($writes && null !== $row->closedAt) {
             throw new ClosedBook($row->name);
+        }
+    }
+
+    /**
+     * What the address of a request names is there and of this yard, whatever is sent to it.
+     *
+     * @throws NotFoundHttpException where it is not
+     */
+    public function exists(ParameterBag $address): void
+    {
+        foreach (['job' => JobRow::class, 'part' => PartRow::class, 'tin' => TinRow::class] as $name => $class) {
+            $id = $address->get($name);
+            if (is_string($id)) {
+                $this->find($class, $id);
+            }
         }
     }
 
