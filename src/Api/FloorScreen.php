@@ -12,11 +12,11 @@ use App\Api\View\LiftView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
-use App\Work\PlanBody;
+use App\Plan\PlanDocument;
+use App\Plan\PlannedWork;
 use App\Work\RowMapper;
 use App\Work\YardAir;
 use App\Work\YardPlan;
-use Hull\Input\Node;
 use Hull\Job\Part;
 use Hull\Quantity\Area;
 use Hull\Quantity\Length;
@@ -45,8 +45,8 @@ final readonly class FloorScreen
         [$parts, $of] = $this->parts($jobs);
         $work = array_values(
             array_filter(
-                PlanBody::work($this->plans->latest()),
-                static fn(Node $w): bool => isset($parts[$w->field('part')->text()]),
+                PlanDocument::of($this->plans->latest())->work,
+                static fn(PlannedWork $w): bool => isset($parts[$w->part]),
             ),
         );
         $first = self::local((float) $this->clock->now()->format('U') / 3600.0, $zone)->setTime(0, 0);
@@ -55,13 +55,7 @@ final readonly class FloorScreen
             ->format('%r%a');
         $spans = [];
         foreach ($work as $w) {
-            $span = [
-                $w->field('part')->text(),
-                $w->field('place')->text(),
-                $w->field('start')->number(),
-                $w->field('end')->number(),
-                $w->field('dry')->number(),
-            ];
+            $span = [$w->part, $w->place, $w->start, $w->end, $w->dry];
             if ($day(max($span[3], $span[4])) >= 0 && $day($span[2]) < self::MOST_DAYS) {
                 $span[2] = max($span[2], (float) $first->format('U') / 3600.0);
                 $spans[] = $span;
@@ -146,24 +140,17 @@ final readonly class FloorScreen
     }
 
     /**
-     * @param list<Node> $work
+     * @param list<PlannedWork> $work
      * @param array<int|string, Part> $parts
      *
      * @return list<LiftView>
      */
     private function lifts(Workshop $workshop, array $work, array $parts, UnitPresenter $shown): array
     {
-        usort($work, static fn(Node $a, Node $b): int => $a->field('start')->number() <=> $b->field('start')->number());
+        usort($work, static fn(PlannedWork $a, PlannedWork $b): int => $a->start <=> $b->start);
         $lifts = Lifts::of(
             $this->catalogues->for($workshop),
-            array_map(
-                static fn(Node $w): array => [
-                    $w->field('part')->text(),
-                    $w->field('place')->text(),
-                    $w->field('step')->text(),
-                ],
-                $work,
-            ),
+            array_map(static fn(PlannedWork $w): array => [$w->part, $w->place, $w->step], $work),
             $parts,
         );
 

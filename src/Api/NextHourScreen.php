@@ -10,14 +10,15 @@ use App\Api\View\PlaceMatters;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
-use App\Work\PlanBody;
+use App\Plan\PlanDocument;
+use App\Plan\PlanMove;
+use App\Plan\PlannedWork;
 use App\Work\RowMapper;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
-use Hull\Input\Node;
 use Hull\Job\Place;
 use Hull\Quantity\Duration;
 use Hull\Schedule\Explaining\NextHour;
@@ -42,25 +43,17 @@ final readonly class NextHourScreen
         $names = $this->names($jobs);
         $now = (float) $this->clock->now()->format('U.u') / 3600.0;
         $catalogue = $this->catalogues->for($workshop);
-        $work = PlanBody::work($row);
-        $kept = array_values(array_filter($work, static fn(Node $n): bool => isset($names[$n->field('part')->text()])));
+        $plan = PlanDocument::of($row);
+        $work = $plan->work;
+        $kept = array_values(array_filter($work, static fn(PlannedWork $w): bool => isset($names[$w->part])));
         $cautions = self::cautions($catalogue, $kept, $now, new \DateTimeZone($workshop->timezone));
-        $moves =
-            Node::root($row->body ?? [])
-                ->optional('moves')
-                ?->items(5000) ?? [];
 
         return new NextHourView(
             version: $row->version ?? 0,
             hasParts: [] !== $names,
             next: null === $row ? [] : $this->next($workshop, $work, $names, $now, $shown),
             outdated: [...$this->plans->outdated($row), ...count($kept) < count($work) ? [PlanScreen::GONE] : []],
-            moved: count(
-                array_filter(
-                    $moves,
-                    static fn(Node $n): bool => null !== $n->optional('from') && !$n->field('slip')->boolean(),
-                ),
-            ),
+            moved: count(array_filter($plan->moves, static fn(PlanMove $m): bool => null !== $m->from && !$m->slip)),
             note: $row->note ?? '',
             places: array_values(
                 array_map(function (Place $p) use ($workshop, $shown): PlaceMatters {
@@ -92,7 +85,7 @@ final readonly class NextHourScreen
     }
 
     /**
-     * @param list<Node> $work of the plan
+     * @param list<PlannedWork> $work of the plan
      * @param array<int|string, string> $names
      *
      * @return list<NextView>
@@ -101,8 +94,7 @@ final readonly class NextHourScreen
     {
         $slack = [];
         foreach ($work as $w) {
-            $room = $w->field('slack')->number();
-            $slack[$w->field('id')->text()] = max(0.0, min($room, $w->field('start')->number() + $room - $now));
+            $slack[$w->id] = max(0.0, min($w->slack, $w->start + $w->slack - $now));
         }
         $schedule = $this->plans->schedule($workshop);
 
@@ -124,7 +116,7 @@ final readonly class NextHourScreen
     }
 
     /**
-     * @param list<Node> $work
+     * @param list<PlannedWork> $work
      *
      * @return list<Caution> of what is planned for the rest of the day, worst first
      */
@@ -137,11 +129,11 @@ final readonly class NextHourScreen
                 ->format('U') / 3600.0;
         $cautions = [];
         foreach ($work as $w) {
-            $step = $catalogue->steps[PlanScreen::id($w, 'step')] ?? null;
-            if (null === $step || $w->field('end')->number() < $now || $w->field('start')->number() > $evening) {
+            $step = $catalogue->steps[$w->step] ?? null;
+            if (null === $step || $w->end < $now || $w->start > $evening) {
                 continue;
             }
-            $product = $catalogue->products[PlanScreen::id($w, 'product')] ?? null;
+            $product = $catalogue->products[$w->product] ?? null;
             foreach ([...$step->cautions, ...$product->cautions ?? []] as $id) {
                 $cautions[$id] = $catalogue->cautions[$id];
             }

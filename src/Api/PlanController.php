@@ -21,8 +21,9 @@ use App\Api\View\YearView;
 use App\Catalog\Catalogues;
 use App\Entity\Workshop;
 use App\Format\DaysPaper;
+use App\Plan\FoundPlan;
+use App\Plan\PlanDocument;
 use App\Work\JobBook;
-use App\Work\PlanBody as Kept;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use App\Work\YardSettings;
@@ -38,7 +39,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The schedule of the whole yard: seen, made again, tried otherwise; who works when; due dates. */
+/**
+ * The schedule of the whole yard: seen, made again, tried otherwise; who works when; due dates.
+ *
+ * @phpstan-import-type Start from FoundPlan
+ */
 final readonly class PlanController
 {
     private const BY_HAND = 'something was put elsewhere by hand';
@@ -137,13 +142,13 @@ final readonly class PlanController
         return $this->shown($workshop);
     }
 
-    /** @return list<mixed> the plan that was found since the latest was made */
+    /** @return list<Start> the plan that was found since the latest was made */
     private function found(): array
     {
-        $found = Kept::foundWork($this->plans->latest());
+        $found = PlanDocument::of($this->plans->latest())->found;
 
-        return [] !== $found
-            ? $found
+        return null !== $found && [] !== $found->starts
+            ? $found->starts
             : throw new InvalidInput('/found', 'No shorter plan was found since.', 'plan again, or wait for one');
     }
 
@@ -222,7 +227,7 @@ final readonly class PlanController
                 'an instant up to ' . $this->plans->reach()->format('Y-m-d\TH:i:s\Z'),
             );
         }
-        $work = array_map(static fn(Node $w): string => $w->field('id')->text(), Kept::work($this->plans->latest()));
+        $work = array_column(PlanDocument::of($this->plans->latest())->work, 'id');
 
         return in_array($body->id, $work, true)
             ? [$body->id, (float) $start->format('U') / 3600.0]
@@ -232,12 +237,7 @@ final readonly class PlanController
     /** @return array<int|string, float> */
     private function pins(): array
     {
-        return array_map(
-            static fn(Node $n): float => $n->number(),
-            Node::root($this->plans->latest()->body ?? [])
-                ->optional('pins')
-                ?->fields() ?? [],
-        );
+        return PlanDocument::of($this->plans->latest())->pins;
     }
 
     private function shown(Workshop $workshop): JsonResponse

@@ -18,12 +18,15 @@ use App\Api\View\ZoneView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\Workshop;
-use App\Work\PlanBody;
+use App\Plan\PlanDocument;
+use App\Plan\PlanLate;
+use App\Plan\PlanMove;
+use App\Plan\PlannedWork;
+use App\Plan\PlanWait;
 use App\Work\RowMapper;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
-use Hull\Input\Node;
 use Hull\Quantity\Duration;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Times;
@@ -53,16 +56,14 @@ final readonly class PlanScreen
     {
         $row = $this->plans->latest();
         $pending = $this->plans->pending();
-        $body = Node::root($row->body ?? []);
+        $plan = PlanDocument::of($row);
         $zone = new \DateTimeZone($workshop->timezone);
         $now = (float) $this->clock->now()->format('U.u') / 3600.0;
         // Hours of work are not days on the calendar: 90 h, not 3 d 18 h.
-        $hours = static fn(string $field): ?View\Value => null === $body->optional($field)
+        $hours = static fn(?float $hours): ?View\Value => null === $hours
             ? null
             : new View\Value(
-                ($h = max(0.0, $body->field($field)->number())) < 10.0
-                    ? $shown->value(Duration::hours($h))->text
-                    : sprintf('%.0f h', $h),
+                ($h = max(0.0, $hours)) < 10.0 ? $shown->value(Duration::hours($h))->text : sprintf('%.0f h', $h),
                 $h,
                 'h',
                 null,
@@ -71,10 +72,10 @@ final readonly class PlanScreen
         $parts = $this->parts($jobs);
         $there = array_map(static fn(PlanPart $p): string => $p->id, $parts);
         // What was removed since is no longer anybody's work.
-        $of = static fn(Node $n): bool => in_array($n->field('part')->text(), $there, true);
-        $kept = array_values(array_filter(PlanBody::work($row), $of));
+        $of = static fn(PlannedWork|PlanWait|PlanLate|PlanMove $n): bool => in_array($n->part, $there, true);
+        $kept = array_values(array_filter($plan->work, $of));
         $catalogue = $this->catalogues->for($workshop);
-        $work = array_map(static fn(Node $w): PlannedView => self::planned($w, $shown, $catalogue), $kept);
+        $work = array_map(static fn(PlannedWork $w): PlannedView => self::planned($w, $shown, $catalogue), $kept);
 
         return new PlanView(
             now: Screens::instant($now) ?? '',
@@ -85,62 +86,54 @@ final readonly class PlanScreen
             status: $pending->status ?? ($row->status ?? 'none'),
             done: $pending->done ?? 0,
             tries: $pending->tries ?? 0,
-            outdated: [
-                ...$this->plans->outdated($row),
-                ...count($kept) < count(PlanBody::work($row)) ? [self::GONE] : [],
-            ],
-            finish: self::hour($body->optional('finish')),
-            bound: self::hour($body->optional('bound')),
-            handsOn: $hours('hands_on'),
-            paid: $hours('paid'),
-            late: $hours('late'),
-            better: self::hour($body->optional('better')),
-            found: self::hour($body->optional('found')?->optional('finish')),
-            sooner: self::sooner($body->optional('found')?->field('sooner')->number()),
-            again: true === $body->optional('again')?->boolean(),
-            pinned: [] !== ($body->optional('pins')?->fields() ?? []),
+            outdated: [...$this->plans->outdated($row), ...count($kept) < count($plan->work) ? [self::GONE] : []],
+            finish: self::hour($plan->finish),
+            bound: self::hour($plan->bound),
+            handsOn: $hours($plan->handsOn),
+            paid: $hours($plan->paid),
+            late: $hours($plan->late),
+            better: self::hour($plan->better),
+            found: self::hour($plan->found?->finish),
+            sooner: self::sooner($plan->found?->sooner),
+            again: $plan->again,
+            pinned: [] !== $plan->pins,
             parts: $parts,
             work: $work,
             without: array_map(
-                static fn(Node $n): LostView => new LostView(
-                    $n->field('id')->text(),
-                    $n->field('part')->text(),
-                    $n->field('name')->text(),
-                    $n->field('says')->text(500),
-                ),
-                array_values(array_filter($body->optional('without')?->items(5000) ?? [], $of)),
+                static fn(PlanWait $w): LostView => new LostView($w->id, $w->part, $w->name, $w->says),
+                array_values(array_filter($plan->without, $of)),
             ),
             missed: array_map(
-                static fn(Node $n): View\MissedView => new View\MissedView(
-                    $n->field('part')->text(),
-                    self::hour($n->field('due')) ?? '',
-                    self::hour($n->optional('end')),
+                static fn(PlanLate $l): View\MissedView => new View\MissedView(
+                    $l->part,
+                    self::hour($l->due) ?? '',
+                    self::hour($l->end),
                 ),
-                array_values(array_filter($body->optional('missed')?->items(5000) ?? [], $of)),
+                array_values(array_filter($plan->missed, $of)),
             ),
             closed: array_map(
-                static fn(Node $n): View\ClosedView => new View\ClosedView(
-                    $n->field('part')->text(),
-                    $n->field('name')->text(),
-                    $n->field('says')->text(500),
-                    $n->field('bares')->boolean(),
-                    $n->field('air')->boolean(),
+                static fn(PlanWait $w): View\ClosedView => new View\ClosedView(
+                    $w->part,
+                    $w->name,
+                    $w->says,
+                    $w->bares,
+                    $w->air,
                 ),
-                array_values(array_filter($body->optional('lost')?->items(5000) ?? [], $of)),
+                array_values(array_filter($plan->lost, $of)),
             ),
             moves: array_map(
-                static fn(Node $n): MoveView => new MoveView(
-                    id: $n->field('id')->text(),
-                    part: $n->field('part')->text(),
-                    name: $n->field('name')->text(),
-                    from: self::hour($n->optional('from')),
-                    to: self::hour($n->optional('to')),
-                    why: $n->field('why')->field('says')->text(500),
-                    stays: $n->optional('stays')?->text(500) ?? '',
-                    paid: self::paid($n, $shown),
-                    slip: $n->field('slip')->boolean(),
+                static fn(PlanMove $m): MoveView => new MoveView(
+                    id: $m->id,
+                    part: $m->part,
+                    name: $m->name,
+                    from: self::hour($m->from),
+                    to: self::hour($m->to),
+                    why: $m->says,
+                    stays: $m->stays ?? '',
+                    paid: self::paid($m->paid, $shown),
+                    slip: $m->slip,
                 ),
-                array_values(array_filter($body->optional('moves')?->items(5000) ?? [], $of)),
+                array_values(array_filter($plan->moves, $of)),
             ),
             people: array_map(
                 static fn(Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)),
@@ -220,52 +213,38 @@ final readonly class PlanScreen
         return $parts;
     }
 
-    public static function id(Node $w, string $field): string
+    private static function planned(PlannedWork $w, UnitPresenter $shown, Catalogue $catalogue): PlannedView
     {
-        $id = $w->optional($field)?->value;
-
-        return is_string($id) ? $id : '';
-    }
-
-    private static function planned(Node $w, UnitPresenter $shown, Catalogue $catalogue): PlannedView
-    {
-        $why = $w->field('why');
-        $name = $w->field('name')->text();
-        $product = $catalogue->products[self::id($w, 'product')] ?? null;
-        $gear = array_map(
-            static fn(Node $n): string => str_replace('-', ' ', $n->text()),
-            $w->optional('gear')?->items() ?? [],
-        );
+        $product = $catalogue->products[$w->product] ?? null;
+        $gear = array_map(static fn(string $id): string => str_replace('-', ' ', $id), $w->gear);
 
         return new PlannedView(
-            id: $w->field('id')->text(),
-            part: $w->field('part')->text(),
-            name: $name,
-            place: $w->field('place')->text(),
-            start: self::hour($w->field('start')) ?? '',
-            end: self::hour($w->field('end')) ?? '',
-            dry: self::hour($w->field('dry')) ?? '',
-            who: array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
-            why: $why->field('says')->text(500),
-            kind: $why->field('kind')->text(),
-            other: $why->optional('other')?->text(),
-            slack: $shown->value(Duration::hours($w->field('slack')->number())),
-            critical: $w->field('critical')->boolean(),
-            paid: self::paid($w, $shown),
-            setUp: $w->field('set_up')->boolean(),
-            coat: $w->field('coat')->boolean(),
-            fixed: $w->field('fixed')->boolean(),
-            from: self::hour($w->optional('from')),
-            until: self::hour($w->optional('until')),
-            with: [...null === $product || str_contains($name, $product->name) ? [] : [$product->name], ...$gear],
-            hangs: array_map(static fn(Node $n): string => $n->text(500), $w->optional('hangs')?->items() ?? []),
+            id: $w->id,
+            part: $w->part,
+            name: $w->name,
+            place: $w->place,
+            start: self::hour($w->start) ?? '',
+            end: self::hour($w->end) ?? '',
+            dry: self::hour($w->dry) ?? '',
+            who: $w->who,
+            why: $w->says,
+            kind: $w->kind,
+            other: $w->other,
+            slack: $shown->value(Duration::hours($w->slack)),
+            critical: $w->critical,
+            paid: self::paid($w->paid, $shown),
+            setUp: $w->setUp,
+            coat: $w->coat,
+            fixed: $w->fixed,
+            from: self::hour($w->from),
+            until: self::hour($w->until),
+            with: [...null === $product || str_contains($w->name, $product->name) ? [] : [$product->name], ...$gear],
+            hangs: $w->hangs,
         );
     }
 
-    private static function paid(Node $n, UnitPresenter $shown): ?View\Value
+    private static function paid(float $paid, UnitPresenter $shown): ?View\Value
     {
-        $paid = $n->field('paid')->number();
-
         return $paid > 0.0 ? $shown->value(Duration::hours($paid)) : null;
     }
 
@@ -294,8 +273,8 @@ final readonly class PlanScreen
             );
     }
 
-    private static function hour(?Node $n): ?string
+    private static function hour(?float $hour): ?string
     {
-        return null === $n ? null : Screens::instant($n->number());
+        return null === $hour ? null : Screens::instant($hour);
     }
 }

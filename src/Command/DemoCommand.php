@@ -10,8 +10,8 @@ use App\Entity\Account;
 use App\Entity\TinRow;
 use App\Entity\Workshop;
 use App\Persistence\WorkshopScope;
+use App\Plan\PlanDocument;
 use App\Work\JobBook;
-use App\Work\PlanBody;
 use App\Work\TinLedger;
 use App\Work\YardAir;
 use App\Work\YardPlan;
@@ -174,7 +174,7 @@ final class DemoCommand extends Command
                 return;
             }
             $this->air->keep($yard, $forecast);
-            if (PlanBody::moved($this->plans->plan($yard, $note, later: false))) {
+            if (PlanDocument::of($this->plans->plan($yard, $note, later: false))->isMoved()) {
                 return;
             }
         }

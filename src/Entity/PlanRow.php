@@ -34,7 +34,7 @@ class PlanRow implements BelongsToWorkshop
     #[ORM\Column]
     public int $tries = 0;
 
-    /** @var array<int|string, mixed> see App\Work\PlanBody */
+    /** @var array<int|string, mixed> see App\Plan\PlanDocument */
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $body = [];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use App\Plan\PlannedWork;
 use Hull\Input\Node;
 use Hull\Schedule\Calendar\WorkingHours;
 use Sabre\VObject\Component\VCalendar;
@@ -16,7 +17,7 @@ final class Calendar
     private const YEARS = 3;
 
     /**
-     * @param list<Node> $work as App\Work\PlanBody keeps it
+     * @param list<PlannedWork> $work
      * @param array<int|string, string> $parts name by part, with its job
      * @param list<array{string, string, float|null, float|null}> $windows id, name, opens, closes: hours since 1970 UTC
      * @param array<int|string, mixed> $crew as Hull\Schedule\Calendar\Crew was read from
@@ -38,15 +39,15 @@ final class Calendar
         ]);
         self::zone($calendar, $zone, $now);
         foreach ($work as $w) {
-            $paid = $w->field('paid')->number() > 0.0 ? ' (make good first)' : '';
+            $paid = $w->paid > 0.0 ? ' (make good first)' : '';
             $calendar->add('VEVENT', [
-                'UID' => sha1($w->field('id')->text()) . '@unbowed-hull',
+                'UID' => sha1($w->id) . '@unbowed-hull',
                 'DTSTAMP' => $now,
-                'SUMMARY' => ($parts[$w->field('part')->text()] ?? '') . ': ' . $w->field('name')->text() . $paid,
-                'DTSTART' => self::at($w->field('start')->number()),
-                'DTEND' => self::at(max($w->field('end')->number(), $w->field('start')->number() + 1 / 60)),
-                'LOCATION' => $w->field('place')->text(),
-                'DESCRIPTION' => ucfirst($w->field('why')->field('says')->text(500)) . '.',
+                'SUMMARY' => ($parts[$w->part] ?? '') . ': ' . $w->name . $paid,
+                'DTSTART' => self::at($w->start),
+                'DTEND' => self::at(max($w->end, $w->start + 1 / 60)),
+                'LOCATION' => $w->place,
+                'DESCRIPTION' => ucfirst($w->says) . '.',
             ]);
         }
         foreach ($windows as [$id, $name, $opens, $closes]) {

@@ -7,8 +7,9 @@ namespace App\Work;
 use App\Entity\Workshop;
 use App\Format\Calendar;
 use App\Persistence\WorkshopScope;
+use App\Plan\PlanDocument;
+use App\Plan\PlannedWork;
 use Doctrine\ORM\EntityManagerInterface;
-use Hull\Input\Node;
 use Hull\Route\NoRoute;
 use Psr\Clock\ClockInterface;
 
@@ -67,8 +68,8 @@ final readonly class YardCalendar
             yard: $workshop->name,
             work: array_values(
                 array_filter(
-                    PlanBody::work($this->plans->latest()),
-                    static fn(Node $w): bool => isset($parts[$w->field('part')->text()]),
+                    PlanDocument::of($this->plans->latest())->work,
+                    static fn(PlannedWork $w): bool => isset($parts[$w->part]),
                 ),
             ),
             parts: $parts,

@@ -10,6 +10,9 @@ use App\Entity\LogRow;
 use App\Entity\PlanRow;
 use App\Entity\RouteRow;
 use App\Entity\Workshop;
+use App\Plan\FoundPlan;
+use App\Plan\PlanDocument;
+use App\Plan\PlanWriter;
 use Doctrine\ORM\EntityManagerInterface;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
@@ -22,10 +25,8 @@ use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Calendar\Crew;
-use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Why;
-use Hull\Schedule\Constraint\WhyKind;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Explaining\ForecastRisk;
 use Hull\Schedule\Placing\Schedule;
@@ -38,7 +39,11 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Messenger\MessageBusInterface;
 
-/** The schedule of a whole yard: put together from its jobs, kept by version, made again when something happened. */
+/**
+ * The schedule of a whole yard: put together from its jobs, kept by version, made again when something happened.
+ *
+ * @phpstan-import-type Start from FoundPlan
+ */
 final readonly class YardPlan
 {
     /** A yard with more to do than this is planned by the worker, so that nobody waits for a page. */
@@ -103,20 +108,8 @@ final readonly class YardPlan
     {
         $yard = $this->yard($workshop);
         $placed = [];
-        foreach (PlanBody::work($this->latest()) as $w) {
-            $id = $w->field('id')->text();
-            if (isset($yard->activities[$id])) {
-                $placed[$id] = new Placement(
-                    id: $id,
-                    start: $w->field('start')->number(),
-                    end: $w->field('end')->number(),
-                    who: array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
-                    why: new Why(WhyKind::Kept),
-                    dry: $w->field('dry')->number(),
-                    paid: $w->field('paid')->number(),
-                    setUp: $w->field('set_up')->boolean(),
-                );
-            }
+        foreach (PlanDocument::of($this->latest())->work as $w) {
+            $placed += isset($yard->activities[$w->id]) ? [$w->id => $w->placement()] : [];
         }
 
         return new Schedule($yard, $placed, []);
@@ -194,7 +187,7 @@ final readonly class YardPlan
      * @param array<int|string, float> $pins hour by activity before which somebody does not want it
      * @param bool $fresh from scratch, whatever was planned before
      * @param bool|null $later leave it to the worker; by size where nothing is said
-     * @param list<mixed> $found a plan that was found since, to be taken instead of the latest
+     * @param list<Start> $found a plan that was found since, to be taken instead of the latest
      */
     public function plan(
         Workshop $workshop,
@@ -206,7 +199,7 @@ final readonly class YardPlan
     ): PlanRow {
         $last = $this->em->getRepository(PlanRow::class)->findOneBy([], ['version' => 'DESC']);
         $row = new PlanRow($workshop, 1 + ($last->version ?? 0), $this->clock->now(), $note);
-        $row->body = ['pins' => $pins, 'fresh' => $fresh, 'take' => $found];
+        (new PlanDocument(pins: $pins, fresh: $fresh, take: $found))->to($row);
         $this->em->persist($row);
         $later ??= $this->left() > self::AT_ONCE;
         if (!$later) {
@@ -225,14 +218,12 @@ final readonly class YardPlan
      */
     public function searchOn(PlanRow $row, \Closure $goesOn): void
     {
-        $body = Node::root($row->body);
-        $before = $body->field('finish')->number();
+        $plan = PlanDocument::of($row);
         // What nothing can end much before is not worth a minute.
-        if ($before - $body->field('bound')->number() < Replan::WORTH_H) {
+        if (null === $plan->finish || $plan->finish - ($plan->bound ?? -\INF) < Replan::WORTH_H) {
             return;
         }
-        $pins = array_map(static fn(Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
-        $yard = $this->yards($row->workshop, $pins, [0])[0];
+        $yard = $this->yard($row->workshop, $plan->pins);
         $scheduler = new Scheduler(
             $this->longer * Scheduler::triesFor(count($yard->activities)),
             self::OTHER_SEED,
@@ -240,11 +231,11 @@ final readonly class YardPlan
         );
         $best = $scheduler->plan($yard);
         $isWorth =
-            $best->finish() < $before - Replan::WORTH_H &&
-            count($best->without) <= count($body->field('without')->items()) &&
-            $best->score->late <= $body->field('late')->number() + 1e-6;
+            $best->finish() < $plan->finish - Replan::WORTH_H &&
+            count($best->without) <= count($plan->without) &&
+            $best->score->late <= ($plan->late ?? 0.0) + 1e-6;
         if ($isWorth && $goesOn()) {
-            $row->body = [...$row->body, 'found' => PlanBody::found($best, $before)];
+            PlanDocument::beside($row, FoundPlan::of($best, $plan->finish));
         }
     }
 
@@ -292,9 +283,8 @@ final readonly class YardPlan
     public function work(PlanRow $row, ?\Closure $progress = null): void
     {
         $this->adapt();
-        $body = Node::root($row->body);
-        $pins = array_map(static fn(Node $n): float => $n->number(), $body->optional('pins')?->fields() ?? []);
-        $yards = $this->yards($row->workshop, $pins, self::EDGES);
+        $asked = PlanDocument::of($row);
+        $yards = $this->yards($row->workshop, $asked->pins, self::EDGES);
         $yard = $yards[0];
         $tries = Scheduler::triesFor(count($yard->activities));
         $tell =
@@ -306,18 +296,20 @@ final readonly class YardPlan
                     return true;
                 };
         $scheduler = new Scheduler($tries, 1, $tell);
-        $found = $body->optional('take')?->items(5000) ?? [];
-        $isFresh = true === $body->optional('fresh')?->boolean();
-        $before = [] !== $found ? self::placements($found) : ($isFresh ? [] : $this->kept());
+        $before = match (true) {
+            [] !== $asked->take => FoundPlan::placements($asked->take),
+            $asked->fresh => [],
+            default => $this->kept(),
+        };
         $replan = [] === $before ? null : Replan::of($yard, $before, $scheduler);
         $schedule = $replan->schedule ?? $scheduler->plan($yard);
-        $replan = [] !== $found ? $replan?->against($this->kept()) : $replan;
-        $row->body = PlanBody::of(
+        $replan = [] !== $asked->take ? $replan?->against($this->kept()) : $replan;
+        PlanWriter::document(
             $schedule,
             $replan,
-            $pins,
+            $asked->pins,
             ForecastRisk::of($schedule, ['colder' => $yards[-1], 'warmer' => $yards[1]]),
-        );
+        )->to($row);
         $row->status = PlanRow::DONE;
         $row->done = $row->tries = $tries;
     }
@@ -362,23 +354,9 @@ final readonly class YardPlan
     /** @return array<int|string, PreviousPlacement> where the latest plan has everything */
     private function kept(): array
     {
-        return self::placements(PlanBody::work($this->latest()));
-    }
-
-    /**
-     * @param list<Node> $work
-     *
-     * @return array<int|string, PreviousPlacement>
-     */
-    private static function placements(array $work): array
-    {
         $kept = [];
-        foreach ($work as $w) {
-            $kept[$w->field('id')->text()] = new PreviousPlacement(
-                $w->field('start')->number(),
-                array_map(static fn(Node $n): string => $n->text(), $w->field('who')->items()),
-                $w->field('paid')->number(),
-            );
+        foreach (PlanDocument::of($this->latest())->work as $w) {
+            $kept[$w->id] = $w->previous();
         }
 
         return $kept;

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+/**
+ * What a kept plan has no hour for, and why: one activity, or a block that waits as a whole for one of its activities.
+ *
+ * @phpstan-type Kept array{id: string, part: string, name: string, says: string, bares?: bool, air?: bool}
+ */
+final readonly class PlanWait
+{
+    /**
+     * @param bool $bares the block would lay something bare
+     * @param bool $air other air or more hands might help it
+     */
+    public function __construct(
+        public string $id,
+        public string $part,
+        public string $name,
+        public string $says,
+        public bool $bares = false,
+        public bool $air = false,
+    ) {}
+
+    /** @param Kept $kept */
+    public static function from(array $kept): self
+    {
+        return new self(...$kept);
+    }
+
+    /** @return Kept */
+    public function kept(): array
+    {
+        return [
+            'id' => $this->id,
+            'part' => $this->part,
+            'name' => $this->name,
+            'says' => $this->says,
+            'bares' => $this->bares,
+            'air' => $this->air,
+        ];
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use Hull\Input\Keys;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Explaining\ForecastRisk;
+use Hull\Schedule\Explaining\Slack;
+use Hull\Schedule\Placing\Lost;
+use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Replanning\Move;
+use Hull\Schedule\Replanning\Replan;
+use Hull\Schedule\Search\LowerBound;
+
+/** Makes what is kept of a schedule. */
+final readonly class PlanWriter
+{
+    private Yard $yard;
+
+    private function __construct(private Schedule $schedule)
+    {
+        $this->yard = $schedule->yard;
+    }
+
+    /**
+     * @param array<int|string, float> $pins
+     * @param array<int|string, list<ForecastRisk>> $hangs by activity
+     */
+    public static function document(Schedule $schedule, ?Replan $replan, array $pins, array $hangs): PlanDocument
+    {
+        $writer = new self($schedule);
+
+        return new PlanDocument(
+            pins: $pins,
+            finish: $schedule->finish(),
+            bound: LowerBound::of($schedule->yard),
+            handsOn: $schedule->score->handsOn,
+            paid: $schedule->score->paid,
+            late: $schedule->score->late,
+            work: $writer->work($hangs),
+            without: array_map(
+                static fn(string $id, string $says): PlanWait => $writer->wait($id, $says),
+                Keys::of($schedule->without),
+                array_values($schedule->without),
+            ),
+            missed: $writer->missed(),
+            lost: $writer->lost(),
+            moves: array_map($writer->move(...), $replan->moves ?? []),
+            again: null !== $replan,
+            better: $replan?->better?->finish(),
+        );
+    }
+
+    /**
+     * @param array<int|string, list<ForecastRisk>> $hangs by activity
+     *
+     * @return list<PlannedWork>
+     */
+    private function work(array $hangs): array
+    {
+        $slack = Slack::of($this->schedule);
+        $critical = array_map(static fn(Placement $p): string => $p->id, $this->schedule->criticalChain());
+        $work = [];
+        foreach ($this->schedule->placed as $id => $p) {
+            $a = $this->yard->activity($id);
+            $latest = Times::latest($a, $this->schedule->placed)[0] ?? \INF;
+            $work[] = new PlannedWork(
+                id: (string) $id,
+                part: $a->part,
+                name: $a->name,
+                place: $a->place,
+                start: $p->start,
+                end: $p->end,
+                dry: $p->dry,
+                who: $p->who,
+                kind: $p->why->kind->value,
+                says: $this->says($p->why),
+                other: $p->why->other,
+                slack: $slack[$id] ?? 0.0,
+                critical: in_array($id, $critical, true),
+                paid: $p->paid,
+                setUp: $p->setUp,
+                coat: $a->isCoat(),
+                fixed: null !== $a->fixed,
+                from: self::finite(Times::earliest($this->yard, $a, $this->schedule->placed)[0]),
+                until: self::finite($latest),
+                step: $a->step,
+                product: $a->product ?? '',
+                gear: $a->gear,
+                hangs: array_map(fn(ForecastRisk $h): string => $h->words($this->yard), $hangs[$id] ?? []),
+            );
+        }
+
+        return $work;
+    }
+
+    private function wait(string $id, string $says, bool $bares = false, bool $air = false): PlanWait
+    {
+        $activity = $this->yard->activity($id);
+
+        return new PlanWait($id, $activity->part, $activity->name, $says, $bares, $air);
+    }
+
+    /** @return list<PlanWait> blocks that wait for something of their own */
+    private function lost(): array
+    {
+        return array_map(
+            fn(Lost $l): PlanWait => $this->wait(
+                $l->cause,
+                $l->says,
+                $l->bares,
+                null !== $l->closed || $this->yard->activity($l->cause)->people > 1,
+            ),
+            array_values(array_filter($this->schedule->lost(), static fn(Lost $l): bool => !$l->elsewhere)),
+        );
+    }
+
+    /** @return list<PlanLate> parts that are not done when they are due */
+    private function missed(): array
+    {
+        $missed = [];
+        foreach ($this->yard->dues as $part => $due) {
+            $end = $this->yard->now;
+            foreach ($this->yard->chains[$part] ?? [] as $id) {
+                $end = max($end, $this->schedule->placed[$id]->end ?? \INF);
+            }
+            if ($end > $due) {
+                $missed[] = new PlanLate((string) $part, $due, self::finite($end));
+            }
+        }
+
+        return $missed;
+    }
+
+    private function move(Move $m): PlanMove
+    {
+        return new PlanMove(
+            id: $m->id,
+            part: $this->yard->activity($m->id)->part,
+            name: $this->yard->activity($m->id)->name,
+            from: $m->from,
+            to: $m->to,
+            says: $this->says($m->why),
+            stays: $this->stays($m),
+            paid: $m->paid,
+            slip: $m->isSlip(),
+        );
+    }
+
+    /** What would break if it stayed, in words; null for what is new or has no room. */
+    private function stays(Move $move): ?string
+    {
+        $stays = $move->stays;
+        $as = [] === $move->for ? '' : sprintf(', as %s is not at work then', implode(' and ', $move->for));
+
+        return match (true) {
+            null === $stays => null,
+            $stays->id === $move->id => $stays->words($this->yard) . $as,
+            default => lcfirst($this->yard->activity($stays->id)->name) . ': ' . $stays->words($this->yard) . $as,
+        };
+    }
+
+    private function says(Why $why): string
+    {
+        return $why->words(
+            null === $why->other ? '' : lcfirst($this->yard->activities[$why->other]->name ?? 'other work'),
+        );
+    }
+
+    private static function finite(float $hour): ?float
+    {
+        return is_finite($hour) ? $hour : null;
+    }
+}
