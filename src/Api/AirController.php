@@ -14,7 +14,7 @@ use App\Work\YardAir;
 use Hull\Climate\Air;
 use Hull\Input\Node;
 use Hull\Job\Place;
-use Hull\JobFile\JobReader;
+use Hull\JobFile\Moments;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
@@ -51,8 +51,8 @@ final readonly class AirController
         $this->air->read(
             $this->desk->account()->workshop,
             $this->place($body->place)[0],
-            null === $body->at ? $this->clock->now() : JobReader::instant(Node::at('/at', $body->at)),
-            JobReader::air(Node::root(['temperature' => $body->temperature, 'humidity' => $body->humidity])),
+            null === $body->at ? $this->clock->now() : Moments::instant(Node::at('/at', $body->at)),
+            Moments::air(Node::root(['temperature' => $body->temperature, 'humidity' => $body->humidity])),
             'by hand',
         );
 

@@ -31,7 +31,7 @@ use Hull\Climate\Season;
 use Hull\Input\InvalidInput;
 use Hull\Input\Keys;
 use Hull\Input\Node;
-use Hull\JobFile\JobReader;
+use Hull\JobFile\Moments;
 use Hull\Quantity\Area;
 use Hull\Schedule\Calendar\Crew;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -219,7 +219,7 @@ final readonly class PlanController
     /** @return array{string, float} */
     private function put(PutBody $body): array
     {
-        $start = JobReader::instant(Node::at('/start', $body->start));
+        $start = Moments::instant(Node::at('/start', $body->start));
         if ($start > $this->plans->reach()) {
             throw new InvalidInput(
                 '/start',

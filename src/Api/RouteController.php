@@ -53,7 +53,7 @@ final readonly class RouteController
         $row = $this->desk->part($part);
         $this->routes->hold($row);
         $body = JsonBody::of($request)->only(['steps', 'number', 'because']);
-        $route = $this->catalogues->reader($row->workshop)->route($body->field('steps'));
+        $route = $this->catalogues->reader($row->workshop)->routes->read($body->field('steps'));
         if ($body->field('number')->integer(0, \PHP_INT_MAX) !== ($row->latestRoute()->number ?? 0)) {
             throw new ConflictHttpException(
                 'The route was changed after you opened it. Nothing was stored; load it again.',

@@ -25,7 +25,7 @@ use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Part;
 use Hull\Job\Place;
-use Hull\JobFile\JobReader;
+use Hull\JobFile\ShapeReader;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -73,7 +73,7 @@ final readonly class SurveyController
                 $typed[$fields[$column] ?? $column] = is_string($cell->value) ? $cell->value : '';
             }
             try {
-                $shape = JobReader::shape($row->holding($typed), $number + 1);
+                $shape = ShapeReader::shape($row->holding($typed), $number + 1);
             } catch (InvalidInput $e) {
                 throw Csv::refusal($e);
             }

@@ -20,8 +20,8 @@ use Hull\Job\Observed;
 use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Job\Shape;
-use Hull\JobFile\JobReader;
 use Hull\JobFile\PartForm;
+use Hull\JobFile\ShapeReader;
 use Hull\Quantity\Area;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\Temperature;
@@ -149,7 +149,7 @@ final readonly class SurveyScreen
         $views = [];
         foreach ($list->items(200) as $index => $node) {
             try {
-                $views[] = self::shape(JobReader::shape($node, $index + 1), $shown);
+                $views[] = self::shape(ShapeReader::shape($node, $index + 1), $shown);
             } catch (InvalidInput $e) {
                 $typed = array_map(
                     static fn(mixed $v): string => is_scalar($v) ? (string) $v : '',

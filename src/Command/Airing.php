@@ -14,7 +14,7 @@ use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\Job;
 use Hull\Job\Place;
-use Hull\JobFile\JobReader;
+use Hull\JobFile\Moments;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -60,7 +60,7 @@ final readonly class Airing
         $path = $input->getArgument('file');
         $job = $this->files->job(is_string($path) ? $path : '');
         $at = self::option($input, 'at');
-        $moment = null === $at ? $this->clock->now() : JobReader::instant(Node::root(['at' => $at])->field('at'));
+        $moment = null === $at ? $this->clock->now() : Moments::instant(Node::root(['at' => $at])->field('at'));
 
         $now = (float) $moment->format('U.u') / 3600.0;
         $csv = self::option($input, 'climate');

@@ -7,7 +7,7 @@ namespace App\Device;
 use Hull\Climate\Air;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
-use Hull\JobFile\JobReader;
+use Hull\JobFile\Moments;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
@@ -41,7 +41,7 @@ final readonly class Sensors
             foreach ($n->field('sensors')->items(50) as $s) {
                 $readings[] = [
                     $s->field('place')->text(80),
-                    JobReader::instant($s->field('at')),
+                    Moments::instant($s->field('at')),
                     Air::of(
                         Temperature::celsius($s->field('temperature_c')->number()),
                         RelativeHumidity::ratio($s->field('humidity_pct')->number() / 100.0),

@@ -10,7 +10,7 @@ use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
-use Hull\JobFile\JobReader;
+use Hull\JobFile\Moments;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
@@ -29,7 +29,7 @@ final class ClimateCsv
         $lines = [];
         foreach (Csv::read($text, self::COLUMNS, ['at', 'temperature', 'humidity']) as $row) {
             try {
-                $hour = (int) floor((float) JobReader::instant($row->field('at'))->format('U') / 3600.0);
+                $hour = (int) floor((float) Moments::instant($row->field('at'))->format('U') / 3600.0);
                 $lines[$hour] = Weather::of(
                     self::air($row),
                     $row->optional('wind')?->quantity(Speed::class),
@@ -63,7 +63,7 @@ final class ClimateCsv
         $readings = [];
         foreach (Csv::read($text, ['at', 'temperature', 'humidity'], ['at', 'temperature', 'humidity']) as $row) {
             try {
-                $readings[] = [(float) JobReader::instant($row->field('at'))->format('U.u') / 3600.0, self::air($row)];
+                $readings[] = [(float) Moments::instant($row->field('at'))->format('U.u') / 3600.0, self::air($row)];
             } catch (InvalidInput $e) {
                 throw Csv::refusal($e);
             }

@@ -20,7 +20,8 @@ final readonly class Paper
         table { width: 100%; border-collapse: collapse }
         td { vertical-align: top; padding: 1.2mm 3mm 1.2mm 0; border-bottom: 0.15mm solid #b9c0c2 }
         tr { page-break-inside: avoid }
-        td.tick { width: 5mm } td.tick span { display: block; margin-top: 0.7mm; width: 3mm; height: 3mm; border: 0.3mm solid #1d2326 }
+        td.tick { width: 5mm }
+        td.tick span { display: block; margin-top: 0.7mm; width: 3mm; height: 3mm; border: 0.3mm solid #1d2326 }
         td.time { width: 31mm; font-family: "DejaVu Sans Mono"; font-size: 7.5pt; white-space: nowrap }
         td.who { width: 42mm }
         .small { font-size: 7.5pt; color: #4a5559 }

@@ -81,7 +81,7 @@ final readonly class RowMapper
             $reader = $this->catalogues->reader($row->workshop);
 
             return $this->survey($row)->with(
-                null === $route ? null : $reader->route(Node::root($route->steps)),
+                null === $route ? null : $reader->routes->read(Node::root($route->steps)),
                 array_map($this->line(...), $log),
             );
         });

@@ -93,7 +93,7 @@ final class Coverage
 
     private function part(Substrate $substrate, ?Condition $condition, Service $service, string $finish): Part
     {
-        $shape = \Hull\JobFile\JobReader::shape(
+        $shape = \Hull\JobFile\ShapeReader::shape(
             \Hull\Input\Node::root(['kind' => 'strip', 'width' => 1.0, 'length' => self::AREA_M2]),
             1,
         );

@@ -9,8 +9,8 @@ use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
-use Hull\JobFile\JobReader;
 use Hull\JobFile\JobWriter;
+use Hull\JobFile\LogReader;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -152,6 +152,6 @@ final class RecordTest extends TestCase
     /** @param array<int|string, mixed> $line */
     private function line(array $line): LogEntry
     {
-        return (new JobReader(Yard::catalogue()))->entry(Node::root($line), 'x');
+        return (new LogReader(Yard::catalogue()))->entry(Node::root($line), 'x');
     }
 }

@@ -168,7 +168,7 @@ final class ReplayTest extends TestCase
     {
         $reader = new JobReader(Yard::catalogue());
 
-        return array_map(static fn(array $e): LogEntry => $reader->entry(Node::root($e), 'x'), $entries);
+        return array_map(static fn(array $e): LogEntry => $reader->log->entry(Node::root($e), 'x'), $entries);
     }
 
     /** Everything up to and with the given number of coats, all finished at one moment. */

@@ -24,7 +24,7 @@ final class JobFileTest extends TestCase
             'method' => 'hvlp',
         ]);
         $log = [
-            $reader->entry(
+            $reader->log->entry(
                 Node::root([
                     'id' => 'a',
                     'kind' => 'finish',

@@ -7,7 +7,7 @@ namespace Hull\Tests\Job;
 use Hull\Compute\Registry;
 use Hull\Input\Node;
 use Hull\Job\StartShape;
-use Hull\JobFile\JobReader;
+use Hull\JobFile\ShapeReader;
 use PHPUnit\Framework\TestCase;
 
 /** Every kind of shape that can be added has an area at once. */
@@ -26,7 +26,7 @@ final class StartShapeTest extends TestCase
                 $start = StartShape::of($kind, $field->name);
                 $typed += null === $start ? [] : [$field->name => $start->value()];
             }
-            self::assertGreaterThan(0.0, JobReader::shape(Node::root($typed), 1)->area()->m2(), $kind);
+            self::assertGreaterThan(0.0, ShapeReader::shape(Node::root($typed), 1)->area()->m2(), $kind);
             ++$kinds;
         }
         self::assertSame(17, $kinds);

@@ -10,7 +10,6 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Climate\Drying;
 use Hull\Climate\PartWarmth;
-use Hull\Climate\RateLine;
 use Hull\Cure\CureFactor;
 use Hull\Cure\ZoneSpan;
 use Hull\Job\RouteStep;
@@ -21,10 +20,7 @@ use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
-use Hull\Schedule\Constraint\RainFree;
-use Hull\Schedule\Constraint\WetFilm;
 use Hull\Schedule\Constraint\Window;
-use Hull\Surface\Dew;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Product;
@@ -42,23 +38,20 @@ final class ChainReader
     private const AT_HAND_H = 4.0;
     /** What goes into the oven within that time goes in with one load, hours. */
     private const LOAD_H = 1.0;
-    /** Getting ready for it and clearing away, hours. */
-    private const TURNING_TO_H = 0.25;
     private const BATH = 'bath';
     private const AGAIN = 0.25;
     private const OILING = 'oiling';
     private const TESTING = 'testing';
-    /** Group of the films that protect what is under them. */
-    private const FILMS = 'protecting';
     /** Softening what has dried on, going over it again, hours (estimate). */
     private const DRIED_ON_H = 1.0;
-    /** Tag of the steps by which a film whose window was missed is made good. */
-    private const KEYING = 'making-good';
 
     private readonly StepRunner $runner;
     private readonly Catalogue $catalogue;
     private readonly LastingFacts $lasting;
     private readonly PartWarmth $warmth;
+    private readonly StepAir $air;
+    private readonly Handling $handling;
+    private readonly bool $sheltered;
 
     /** @var list<Activity> */
     private array $chain = [];
@@ -101,11 +94,21 @@ final class ChainReader
         $this->runner = new StepRunner($piece->context->workable());
         $this->catalogue = $piece->context->catalogue();
         $this->warmth = $piece->context->warmth();
+        $this->sheltered = $this->catalogue->places[$piece->place->kind]->sheltered ?? true;
+        $this->handling = new Handling($this->catalogue, $this->runner);
+        $this->air = new StepAir(
+            catalogue: $this->catalogue,
+            runner: $this->runner,
+            airs: $airs,
+            at: $at,
+            warmth: $this->warmth,
+            sheltered: $this->sheltered,
+        );
         $this->lasting = new LastingFacts(
             $this->catalogue,
             $this->runner,
-            !$this->isSheltered(),
-            $this->rain($done->state),
+            !$this->sheltered,
+            $this->air->rain($done->state),
             $done->proofs,
         );
     }
@@ -195,16 +198,16 @@ final class ChainReader
             } else {
                 $windows[] = new Window(
                     $from,
-                    LagTime::hours(max(0.0, $most - $level))->orRain($this->rain($state)),
+                    LagTime::hours(max(0.0, $most - $level))->orRain($this->air->rain($state)),
                     sprintf('%d hours of bare metal', (int) round($most)),
                     false,
-                    $this->keying(),
+                    $this->handling->keying(),
                 );
             }
         }
         [$lasting, $ends, $again] = $this->lasting->of($step, $state, $this->id . '/' . $step->key);
         $windows = [...$windows, ...$this->takenOff($step, $state), ...$lasting];
-        $late = null === $notAfter || in_array('unmasking', $definition->tags, true) ? 0.0 : $this->keying();
+        $late = null === $notAfter || in_array('unmasking', $definition->tags, true) ? 0.0 : $this->handling->keying();
         [$notAfter, $late] = null !== $ends && $ends < ($notAfter ?? \INF) ? [$ends, $again] : [$notAfter, $late];
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
@@ -223,10 +226,10 @@ final class ChainReader
                 $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) => 2,
                 default => 1,
             },
-            gear: $this->gear($definition, $product, $method),
+            gear: $this->handling->gear($definition, $product, $method),
             floorM2: FloorSpace::of($this->piece->part)->m2(),
-            wet: null === $product ? null : $this->wet($product, $method),
-            dry: $manner->dryWeather ? $this->rain($state) : null,
+            wet: null === $product ? null : $this->air->wet($product, $method),
+            dry: $manner->dryWeather ? $this->air->rain($state) : null,
             band: $this->airs->band($this->at, $manner->air, $this->warmth),
             airHours: $manner->airHours,
             lags: $this->lags,
@@ -237,12 +240,12 @@ final class ChainReader
             lateHours: $late,
             share: match (true) {
                 null !== $product => $this->shade($product)->key() . '/' . $this->at,
-                $this->isLoad($definition) => $definition->id . '/' . $this->at,
+                $this->handling->isLoad($definition) => $definition->id . '/' . $this->at,
                 default => '',
             },
             setupHours: $this->runner->work->setUp($definition, $product, $state) / 60.0,
             shareFor: null === $product
-                ? ($this->isLoad($definition)
+                ? ($this->handling->isLoad($definition)
                     ? self::LOAD_H
                     : 0.0)
                 : (null === $product->potLife
@@ -252,7 +255,7 @@ final class ChainReader
             product: $step->product,
             opens: !$definition->laysFilm && Reach::opens($definition),
             bares: !in_array(self::TESTING, $definition->tags, true) &&
-                $this->bares($state, $this->runner->effects($step, $state)),
+                $this->handling->bares($state, $this->runner->effects($step, $state)),
             covers: $definition->laysFilm || in_array(self::OILING, $definition->tags, true),
         );
         $begun = $this->done->started[$step->key] ?? null;
@@ -291,7 +294,7 @@ final class ChainReader
                 );
             }
             // Tape that comes off late is cut free; nothing is abraded for it.
-            $price = $unmasks ? 0.0 : $this->keying();
+            $price = $unmasks ? 0.0 : $this->handling->keying();
             $again = $this->airs->again($this->at, $top->product, $this->warmth);
 
             return [
@@ -341,7 +344,7 @@ final class ChainReader
                 Drying::BASE_HOURS[$this->runner->exposure($state)],
                 $definition->takes->waitHours,
             ),
-            'dwell' => LagTime::on($this->dwell($definition), $definition->takes->waitHours),
+            'dwell' => LagTime::on($this->air->dwell($definition), $definition->takes->waitHours),
             default => LagTime::hours($definition->takes->waitHours),
         };
         $what = 'drying' === $for ? 'the part to dry' : lcfirst($definition->name);
@@ -396,7 +399,7 @@ final class ChainReader
                 $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
                 $this->residues[$fact->id] = new Window(
                     $id,
-                    LagTime::on($this->dwell($definition), $dwell, $fact->offWithinHours),
+                    LagTime::on($this->air->dwell($definition), $dwell, $fact->offWithinHours),
                     sprintf(
                         'the %s before %s dries on',
                         1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
@@ -412,9 +415,9 @@ final class ChainReader
     /** What passes by itself after a step, before the next. */
     private function afterwards(Step $definition, string $id, SurfaceState $state): void
     {
-        $passing = $this->passing($definition, $state);
+        $passing = $this->air->passing($definition, $state);
         if (null !== $passing) {
-            $this->lags[] = new Lag($id, $passing, self::working($definition));
+            $this->lags[] = new Lag($id, $passing, StepAir::working($definition));
         }
     }
 
@@ -424,51 +427,14 @@ final class ChainReader
         $hour = [] === $this->done->finished ? 0.0 : max($this->done->finished);
         $last = $this->piece->route()->find((string) array_search($hour, $this->done->finished, true));
         $definition = null === $last ? null : $this->catalogue->step($last->step);
-        $passing = null === $definition || $definition->isWait() ? null : $this->passing($definition, $state);
+        $passing = null === $definition || $definition->isWait() ? null : $this->air->passing($definition, $state);
         if (null !== $definition && null !== $passing) {
             $over = $passing->after($hour) ?? \INF;
             $again = $this->done->notYet ?? -\INF;
             // Found not over when it should have been: a quarter of it again (estimate).
             $over = $again > $hour ? max($over, $again + self::AGAIN * ($over - $hour)) : $over;
-            $this->holdUntil($over, 'waits for ' . self::working($definition));
+            $this->holdUntil($over, 'waits for ' . StepAir::working($definition));
         }
-    }
-
-    private function passing(Step $definition, SurfaceState $state): ?LagTime
-    {
-        $takes = $definition->takes;
-
-        return match (true) {
-            null === $takes->waitFor && $takes->waitHours <= 0.0 => null,
-            'dwell' === $takes->waitFor => LagTime::on($this->dwell($definition), $takes->waitHours),
-            'drying' === $takes->waitFor => LagTime::on(
-                $this->airs->drying($this->at),
-                Drying::BASE_HOURS[$this->runner->exposure($state)],
-                $takes->waitHours,
-            ),
-            default => LagTime::hours($takes->waitHours),
-        };
-    }
-
-    private static function working(Step $definition): string
-    {
-        return 'drying' === $definition->takes->waitFor
-            ? 'the part to dry'
-            : lcfirst($definition->name) . ' to have worked';
-    }
-
-    /** Chemistry and cure; colder than what it is worked in they stand still. */
-    private function dwell(Step $definition): RateLine
-    {
-        return $this->airs->dwell($this->at, $this->catalogue->manner($definition)->air?->leastC() ?? -\INF);
-    }
-
-    /** The rain on the part; null where none gets in. */
-    private function rain(SurfaceState $state): ?RainFree
-    {
-        return $this->isSheltered()
-            ? null
-            : $this->airs->rain($this->at, Drying::BASE_HOURS[$this->runner->exposure($state)]);
     }
 
     /** Which film and which drifting fact come from which work. */
@@ -497,22 +463,6 @@ final class ChainReader
         }
     }
 
-    /** It takes a film off, or lays metal bare. */
-    private function bares(SurfaceState $before, SurfaceState $after): bool
-    {
-        foreach ($this->catalogue->facts as $id => $fact) {
-            $less = $after->fact((string) $id) <=> $before->fact((string) $id);
-            if ($less < 0 && $after->fact((string) $id) <= 0.0 && in_array(self::FILMS, $fact->groups, true)) {
-                return true;
-            }
-            if ($less > 0 && $fact->stopsUnderFilm) {
-                return true;
-            }
-        }
-
-        return count($after->films) < count($before->films);
-    }
-
     private function shade(Product $product): Shade
     {
         return $this->piece->context->system->shade($product->id);
@@ -531,63 +481,6 @@ final class ChainReader
         if ($hour > $this->notBefore) {
             [$this->notBefore, $this->because] = [$hour, $because];
         }
-    }
-
-    private function wet(Product $product, string $method): WetFilm
-    {
-        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky, $this->warmth);
-        $dry = null === $touch ? LagTime::hours(0.0) : LagTime::on($touch);
-        $rain = $this->airs->rainSafe($this->at, $product, $this->warmth);
-        $safe = null === $rain ? $dry : LagTime::on($rain);
-
-        return new WetFilm(
-            $this->airs->gate($this->at, $product, $this->warmth, $this->catalogue->methods->get($method)->isSprayed()),
-            $dry,
-            $safe,
-            Dew::UntilRainSafe === $product->dew ? $safe : $dry,
-        );
-    }
-
-    /** @return list<string> */
-    private function gear(Step $definition, ?Product $product, string $method): array
-    {
-        $asked = [
-            ...$definition->requires,
-            ...null === $product ? [] : $product->requires,
-            ...null === $product ? [] : $this->catalogue->methods->get($method)->gear,
-        ];
-
-        return array_values(
-            array_unique(
-                array_filter($asked, fn(string $id): bool => 'gear' === ($this->catalogue->limits[$id]->kind ?? '')),
-            ),
-        );
-    }
-
-    /** Abrading and wiping a film whose window was missed, hours. */
-    private function keying(): float
-    {
-        return self::TURNING_TO_H +
-            array_sum(
-                array_map(
-                    fn(Step $s): float => $this->runner->work->minutes($s) / 60.0,
-                    array_filter(
-                        $this->catalogue->steps,
-                        static fn(Step $s): bool => in_array(self::KEYING, $s->tags, true),
-                    ),
-                ),
-            );
-    }
-
-    /** Several parts go in together. */
-    private function isLoad(Step $step): bool
-    {
-        return $step->shared && in_array('oven-work', $step->tags, true);
-    }
-
-    private function isSheltered(): bool
-    {
-        return $this->catalogue->places[$this->piece->place->kind]->sheltered ?? true;
     }
 
     private static function into(?FilmPhase $phase): string

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Reading;
+
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Step;
+use Hull\Climate\Drying;
+use Hull\Climate\PartWarmth;
+use Hull\Climate\RateLine;
+use Hull\Route\StepRunner;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\RainFree;
+use Hull\Schedule\Constraint\WetFilm;
+use Hull\Surface\Dew;
+use Hull\Surface\FilmPhase;
+use Hull\Surface\Product;
+use Hull\Surface\SurfaceState;
+
+/** What the air of a place does for a step: how long its chemistry works, how a film dries, when rain undoes it. */
+final readonly class StepAir
+{
+    /** @param string $at of the place among all places of the yard */
+    public function __construct(
+        private Catalogue $catalogue,
+        private StepRunner $runner,
+        private Airs $airs,
+        private string $at,
+        private PartWarmth $warmth,
+        private bool $sheltered,
+    ) {}
+
+    /** What passes by itself after a step; null where nothing does. */
+    public function passing(Step $definition, SurfaceState $state): ?LagTime
+    {
+        $takes = $definition->takes;
+
+        return match (true) {
+            null === $takes->waitFor && $takes->waitHours <= 0.0 => null,
+            'dwell' === $takes->waitFor => LagTime::on($this->dwell($definition), $takes->waitHours),
+            'drying' === $takes->waitFor => LagTime::on(
+                $this->airs->drying($this->at),
+                Drying::BASE_HOURS[$this->runner->exposure($state)],
+                $takes->waitHours,
+            ),
+            default => LagTime::hours($takes->waitHours),
+        };
+    }
+
+    public static function working(Step $definition): string
+    {
+        return 'drying' === $definition->takes->waitFor
+            ? 'the part to dry'
+            : lcfirst($definition->name) . ' to have worked';
+    }
+
+    /** Chemistry and cure; colder than what it is worked in they stand still. */
+    public function dwell(Step $definition): RateLine
+    {
+        return $this->airs->dwell($this->at, $this->catalogue->manner($definition)->air?->leastC() ?? -\INF);
+    }
+
+    /** The rain on the part; null where none gets in. */
+    public function rain(SurfaceState $state): ?RainFree
+    {
+        return $this->sheltered
+            ? null
+            : $this->airs->rain($this->at, Drying::BASE_HOURS[$this->runner->exposure($state)]);
+    }
+
+    public function wet(Product $product, string $method): WetFilm
+    {
+        $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky, $this->warmth);
+        $dry = null === $touch ? LagTime::hours(0.0) : LagTime::on($touch);
+        $rain = $this->airs->rainSafe($this->at, $product, $this->warmth);
+        $safe = null === $rain ? $dry : LagTime::on($rain);
+
+        return new WetFilm(
+            $this->airs->gate($this->at, $product, $this->warmth, $this->catalogue->methods->get($method)->isSprayed()),
+            $dry,
+            $safe,
+            Dew::UntilRainSafe === $product->dew ? $safe : $dry,
+        );
+    }
+}
