@@ -7,15 +7,36 @@ export type Schemas = components['schemas'];
 
 export const api = createClient<paths>({ baseUrl: '', fetch: sturdyFetch });
 
-/** What went wrong, in the server's words, with the place in the body where there is one. */
+type Wrong = Schemas['ProblemError'];
+
+/** What went wrong, in the server's words: each thing with its place in what was sent and what would be accepted. */
 export class Refusal extends Error {
   constructor(
-    message: string,
     readonly status: number,
-    readonly pointer: string,
-    readonly accepted: string,
+    message: string,
+    readonly errors: Wrong[] = [],
   ) {
     super(message);
+  }
+
+  static words(wrong: Wrong): string {
+    return wrong.accepted ? `${wrong.detail} Accepted: ${wrong.accepted}.` : wrong.detail;
+  }
+
+  /** The first of them. */
+  get said(): string {
+    return this.errors[0] ? Refusal.words(this.errors[0]) : this.message;
+  }
+
+  /** Where the first of them stands. */
+  get pointer(): string {
+    return this.errors[0]?.pointer ?? '';
+  }
+
+  /** What is wrong with one field; undefined where nothing is. */
+  at(pointer: string): string | undefined {
+    const wrong = this.errors.find((e) => e.pointer === pointer);
+    return wrong && Refusal.words(wrong);
   }
 }
 
@@ -28,16 +49,10 @@ interface Answer<T> {
 /** The data of an answer, or a Refusal with what the problem document says. */
 export async function settle<T>(pending: Promise<Answer<T>>): Promise<T> {
   const answer = await pending.catch((cause: unknown) => {
-    throw new Refusal(cause instanceof TypeError ? 'The server cannot be reached.' : String(cause), 0, '', '');
+    throw new Refusal(0, cause instanceof TypeError ? 'The server cannot be reached.' : String(cause));
   });
   if (answer.response.ok) return answer.data as T;
   if (answer.response.status === 401 && !answer.response.url.endsWith('/api/sign-in')) signedOut.tell();
   const problem = answer.error as Partial<Schemas['ProblemDocument']> | undefined;
-  const first = problem?.errors?.[0];
-  throw new Refusal(
-    problem?.detail ?? 'Something went wrong.',
-    answer.response.status,
-    first?.pointer ?? '',
-    first?.accepted ?? '',
-  );
+  throw new Refusal(answer.response.status, problem?.detail ?? 'Something went wrong.', problem?.errors);
 }

@@ -3,12 +3,12 @@ import { useDeferredValue } from 'react';
 import { Refusal, type Schemas } from '../../api/client';
 import { useDropCard, useKeepCard, useTriedCard } from '../../api/jobs';
 import { Heading } from '../../parts/Headings';
-import { Notice } from '../../parts/Notice';
 import { Loading } from '../../parts/Waiting';
 import { textSize } from '../../theme/tokens';
 import { Asked } from './Asked';
 import { type Draft } from './draft';
 import { Worked } from './Worked';
+import { Refused } from '../../parts/Refused';
 
 export function OpenCard({
   job,
@@ -32,7 +32,7 @@ export function OpenCard({
   const field = (refused?.pointer ?? '').replace(/^\/(inputs\/)?/, '') || (tried.data?.errorField ?? '');
   const wrong = {
     field,
-    text: refused ? `${refused.message} Accepted: ${refused.accepted}.` : (tried.data?.error ?? ''),
+    text: refused?.said ?? tried.data?.error ?? '',
   };
   return (
     <Box
@@ -46,11 +46,7 @@ export function OpenCard({
       <Box className="no-print">
         <Heading>{kind.name}</Heading>
         <Asked kind={kind} draft={draft} change={change} wrong={wrong} parts={view.parts} />
-        {refused && (
-          <div role="alert">
-            <Notice title={refused.message}>{refused.accepted && `Accepted: ${refused.accepted}.`}</Notice>
-          </div>
-        )}
+        {refused && <Refused error={refused} />}
         <Box sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}>
           <Button
             variant="contained"

@@ -95,8 +95,7 @@ export function Writer({
       },
     );
   };
-  const at_ = (pointer: string) =>
-    wrong?.pointer === pointer ? `${wrong.message} Accepted: ${wrong.accepted}.` : undefined;
+  const at_ = (pointer: string) => wrong?.at(pointer);
   return (
     <Box
       component="form"
@@ -238,9 +237,7 @@ export function Writer({
         wrong.pointer !== asked &&
         !['/at', '/temperature', '/humidity', '/used', '/film'].includes(wrong.pointer) && (
           <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
-            <Notice title="Not written">
-              {wrong.message} {wrong.accepted && `Accepted: ${wrong.accepted}.`}
-            </Notice>
+            <Notice title="Not written">{wrong.said}</Notice>
           </Box>
         )}
       {answer && answer.gained.length > 0 && (

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { Refusal, type Schemas } from '../../api/client';
 import { useWriteTag, type TagBody } from '../../api/register';
 import { Heading } from '../../parts/Headings';
-import { Notice } from '../../parts/Notice';
 import { textSize, tok } from '../../theme/tokens';
 import { helds, type Draft } from './draft';
 import { Things } from './Things';
+import { Refused } from '../../parts/Refused';
 
 /** One tag written or changed: what, off what, how many, in what, where that lies. */
 export function TagEditor({
@@ -27,8 +27,7 @@ export function TagEditor({
     setBody({ ...body, ...change });
   };
   const refused = write.error instanceof Refusal ? write.error : null;
-  const at = (pointer: string) =>
-    refused?.pointer === pointer ? `${refused.message} Accepted: ${refused.accepted}.` : undefined;
+  const at = (pointer: string) => refused?.at(pointer);
   const seen = refused && ['/what', '/part', '/lies', '/turn', '/note'].includes(refused.pointer);
   const text = (field: 'what' | 'lies' | 'note', label: string, placeholder: string) => (
     <TextField
@@ -61,11 +60,7 @@ export function TagEditor({
       sx={{ background: tok('sheet'), borderLeft: `6px solid ${tok(into ? 'lead' : 'ink')}`, p: 2, mb: 2 }}
     >
       <Heading>{draft.number === null ? came : `Tag ${String(draft.number)}`}</Heading>
-      {refused && !seen && !refused.pointer.startsWith('/items') && (
-        <div role="alert">
-          <Notice title="Not kept">{`${refused.message} ${refused.accepted}`}</Notice>
-        </div>
-      )}
+      {refused && !seen && !refused.pointer.startsWith('/items') && <Refused error={refused} />}
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
         {text('what', 'What it is', into ? 'Plugs in the bores' : 'Hatch and its screws')}
         <TextField

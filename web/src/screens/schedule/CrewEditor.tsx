@@ -2,12 +2,12 @@ import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { usePlanWrite } from '../../api/plan';
-import { Notice } from '../../parts/Notice';
 import { textSize, tok } from '../../theme/tokens';
 import { type Week, days } from './week';
 import { Hours } from './Hours';
 import { Usual } from './Usual';
 import { Weights } from './Weights';
+import { Refused } from '../../parts/Refused';
 
 interface Draft {
   people: { name: string; week: Week; off: string }[];
@@ -165,11 +165,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
           setD({ ...d, climate, worth });
         }}
       />
-      {wrong && (
-        <div role="alert">
-          <Notice title={wrong.message}>Accepted: {wrong.accepted}.</Notice>
-        </div>
-      )}
+      {wrong && <Refused error={wrong} />}
       <Box>
         <Button variant="contained" disabled={save.isPending} onClick={submit}>
           Keep, and plan again

@@ -2,10 +2,10 @@ import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
-import { Notice } from '../../parts/Notice';
 import { QuantityField } from '../../parts/QuantityField';
 import { when } from '../../parts/time';
 import { textSize, tok } from '../../theme/tokens';
+import { Refused } from '../../parts/Refused';
 
 export function Ledger({
   tin,
@@ -67,7 +67,7 @@ export function Ledger({
           value={amount}
           onChange={setAmount}
           placeholder={tin.left.text}
-          error={wrong?.pointer === '/amount'}
+          error={!!wrong?.at('/amount')}
           sx={{ width: 130 }}
         />
         <TextField
@@ -126,11 +126,7 @@ export function Ledger({
           </Button>
         )}
       </Box>
-      {wrong && (
-        <div role="alert">
-          <Notice title={wrong.message}>{wrong.accepted && `Accepted: ${wrong.accepted}.`}</Notice>
-        </div>
-      )}
+      {wrong && <Refused error={wrong} />}
       {tin.movements.length > 0 && (
         <Box component="ol" aria-label="Ledger" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: textSize.m }}>
           {tin.movements.map((m, i) => (

@@ -3,8 +3,8 @@ import { type ChangeEvent, type SubmitEvent, useRef, useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
 import { Heading } from '../../parts/Headings';
-import { Notice } from '../../parts/Notice';
 import { QuantityField } from '../../parts/QuantityField';
+import { Refused } from '../../parts/Refused';
 
 const empty = { batch: '', colour: '', size: '', count: '1', label: '', cabinet: '', price: '' };
 
@@ -16,8 +16,10 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
   const table = useStoreWrite((body: Schemas['CsvBody']) => settle(api.POST('/api/store/tins/import', { body })));
   const file = useRef<HTMLInputElement>(null);
   const wrong = receive.error instanceof Refusal ? receive.error : null;
-  const at = (field: string) =>
-    wrong?.pointer === `/${field}` ? { error: true, helperText: `${wrong.message} Accepted: ${wrong.accepted}.` } : {};
+  const at = (field: string) => {
+    const said = wrong?.at(`/${field}`);
+    return said ? { error: true, helperText: said } : {};
+  };
   const set = (field: keyof typeof empty) => (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
     setF({ ...f, [field]: e.target.value });
   };
@@ -125,14 +127,7 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
           }}
         />
       </Box>
-      {table.isError && (
-        <div role="alert">
-          <Notice title="Nothing was taken in">
-            {table.error.message}
-            {table.error instanceof Refusal && table.error.accepted && ` Accepted: ${table.error.accepted}.`}
-          </Notice>
-        </div>
-      )}
+      {table.isError && <Refused error={table.error} title="Nothing was taken in" />}
     </Box>
   );
 }

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
 import { Heading } from '../../parts/Headings';
-import { Notice } from '../../parts/Notice';
 import { mono, textSize, tok } from '../../theme/tokens';
+import { Refused } from '../../parts/Refused';
 
 /** Sheets of the yard's own tins; what a sheet says wins over the typical figure, field by field. */
 export function Sheets({ view }: { view: Schemas['StoreView'] }) {
@@ -90,13 +90,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
               inputLabel: { shrink: true },
             }}
           />
-          {keep.isError && (
-            <div role="alert">
-              <Notice title={keep.error.message}>
-                {keep.error instanceof Refusal && keep.error.accepted && `Accepted: ${keep.error.accepted}.`}
-              </Notice>
-            </div>
-          )}
+          {keep.isError && <Refused error={keep.error} />}
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button
               variant="contained"

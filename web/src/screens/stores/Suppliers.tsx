@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
 import { Heading } from '../../parts/Headings';
-import { Notice } from '../../parts/Notice';
 import { textSize, tok } from '../../theme/tokens';
+import { Refused } from '../../parts/Refused';
 
 const goods = [
   ['paint', 'paint'],
@@ -21,6 +21,8 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
   };
   const changed =
     JSON.stringify(list.map(({ days, ...s }) => ({ ...s, leadDays: Number(days) }))) !== JSON.stringify(view.suppliers);
+  const wrong = (i: number, field: string) =>
+    save.error instanceof Refusal ? save.error.at(`/suppliers/${String(i)}/${field}`) : undefined;
   return (
     <Box component="section" aria-label="Sellers">
       <Heading>Who sells it</Heading>
@@ -40,6 +42,8 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
             size="small"
             label="Name"
             value={s.name}
+            error={!!wrong(i, 'name')}
+            helperText={wrong(i, 'name')}
             onChange={(e) => {
               change(i, { name: e.target.value });
             }}
@@ -48,6 +52,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
             size="small"
             label="Days"
             value={s.days}
+            error={!!wrong(i, 'leadDays')}
             onChange={(e) => {
               change(i, { days: e.target.value });
             }}
@@ -85,13 +90,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
           </Box>
         </Box>
       ))}
-      {save.isError && (
-        <div role="alert">
-          <Notice title={save.error.message}>
-            {save.error instanceof Refusal && save.error.accepted && `Accepted: ${save.error.accepted}.`}
-          </Notice>
-        </div>
-      )}
+      {save.isError && <Refused error={save.error} />}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
           onClick={() => {

@@ -47,7 +47,7 @@ export function NotStored({ refusal, leaving, leave }: { refusal: Refusal; leavi
         <Box component="span" sx={{ fontWeight: 700, color: tok('lead') }}>
           {leaving ? 'Not stored, so you are still here. ' : 'Not stored. '}
         </Box>
-        {refusal.message} {refusal.accepted && `Accepted: ${refusal.accepted}.`}
+        {refusal.said}
       </Box>
       {onScreen(refusal.pointer) && (
         <Button

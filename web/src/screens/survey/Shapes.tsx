@@ -49,11 +49,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
       setListError('');
       change([...shapes, ...read.shapes]);
     } catch (cause) {
-      setListError(
-        cause instanceof Refusal
-          ? `${cause.message}${cause.accepted ? ` Accepted: ${cause.accepted}.` : ''}`
-          : 'The file cannot be read.',
-      );
+      setListError(cause instanceof Refusal ? cause.said : 'The file cannot be read.');
     }
   };
   const set = (index: number, what: Shape) => {

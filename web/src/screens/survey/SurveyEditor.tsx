@@ -28,8 +28,8 @@ export function SurveyEditor({
   const { part = '' } = useParams();
   const { view, draft, set, shapes, places, state, refusal, leaving, leave } = useStoredSurvey(part, opened);
   const [chosen, setChosen] = useState(0);
-  const said = refusal ? `${refusal.message}${refusal.accepted ? ` Accepted: ${refusal.accepted}.` : ''}` : '';
-  const at = (pointer: string): string | undefined => (refusal?.pointer === pointer ? said : undefined);
+  const said = refusal?.said ?? '';
+  const at = (pointer: string): string | undefined => refusal?.at(pointer);
   /** What is wrong with a shape at a field that its kind does not have. */
   const strays = (index: number, fields: string[]): string[] =>
     refusal?.pointer.startsWith(`/part/shapes/${String(index)}/`) &&

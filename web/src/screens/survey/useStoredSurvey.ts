@@ -29,12 +29,13 @@ export function useStoredSurvey(part: string, opened: Schemas['SurveyView']) {
         setShapes(measured);
         const unread = measured.shapes.findIndex((s) => s.error !== '');
         if (unread >= 0)
-          throw new Refusal(
-            measured.shapes[unread]?.error ?? '',
-            422,
-            `/part/shapes/${String(unread)}${measured.shapes[unread]?.pointer ?? ''}`,
-            '',
-          );
+          throw new Refusal(422, measured.shapes[unread]?.error ?? '', [
+            {
+              pointer: `/part/shapes/${String(unread)}${measured.shapes[unread]?.pointer ?? ''}`,
+              detail: measured.shapes[unread]?.error ?? '',
+              accepted: '',
+            },
+          ]);
         const answer = await mutate(bodyOf(now, view, version.current));
         version.current = answer.version;
         stored.current = now;
@@ -44,7 +45,7 @@ export function useStoredSurvey(part: string, opened: Schemas['SurveyView']) {
         setState('saved');
         return true;
       } catch (cause) {
-        setRefusal(cause instanceof Refusal ? cause : new Refusal('That did not work.', 0, '', ''));
+        setRefusal(cause instanceof Refusal ? cause : new Refusal(0, 'That did not work.'));
         setState('refused');
         return false;
       }

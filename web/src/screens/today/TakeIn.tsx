@@ -133,10 +133,8 @@ function PartForm({
     try {
       if (!place && places.some((p) => p.name === fresh.name))
         throw new Refusal(
-          `The yard has a place called "${fresh.name}". Choose it above, or give the new one another name.`,
           0,
-          '',
-          '',
+          `The yard has a place called "${fresh.name}". Choose it above, or give the new one another name.`,
         );
       const id = job || opened || (await settle(api.POST('/api/jobs', { body: { name: newJob } }))).id;
       // Refused later, the job is there already; trying again goes into it.
@@ -164,11 +162,7 @@ function PartForm({
       await client.invalidateQueries();
       await go(`/part/${part.id}/survey`);
     } catch (cause) {
-      setWrong(
-        cause instanceof Refusal
-          ? `${cause.message}${cause.accepted ? ` Accepted: ${cause.accepted}.` : ''}`
-          : 'That did not work.',
-      );
+      setWrong(cause instanceof Refusal ? cause.said : 'That did not work.');
     }
   };
   const about = catalogue.substrates.find((s) => s.id === substrate);

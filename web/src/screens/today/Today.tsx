@@ -43,9 +43,7 @@ export function Today() {
       await client.invalidateQueries();
     } catch (cause) {
       const said = cause instanceof Error ? cause.message : 'That did not work.';
-      setWrong(
-        cause instanceof Refusal ? `${said} At ${cause.pointer || 'the top'}. Accepted: ${cause.accepted}.` : said,
-      );
+      setWrong(cause instanceof Refusal ? `At ${cause.pointer || 'the top'}: ${cause.said}` : said);
     }
   };
   if (today.isPending) return <Loading />;

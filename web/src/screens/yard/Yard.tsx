@@ -18,8 +18,7 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
   const [gallon, setGallon] = useState(view.gallon);
   const [local, setLocal] = useState<Record<string, string>>(Object.fromEntries(view.local.map((t) => [t.id, t.text])));
   const refused = save.error instanceof Refusal ? save.error : null;
-  const wrong = (field: string) =>
-    refused?.pointer === `/${field}` ? `${refused.message} Accepted: ${refused.accepted}.` : undefined;
+  const wrong = (field: string) => refused?.at(`/${field}`);
   const send = (e: SubmitEvent) => {
     e.preventDefault();
     const figure = Number.isNaN(Number(limit)) ? (limit as unknown as number) : Number(limit);
