@@ -1,6 +1,6 @@
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
-import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
 import { Heading } from '../../parts/Headings';
 import { mono, textSize, tok } from '../../theme/tokens';
