@@ -207,7 +207,8 @@ abstract class BrowserCase extends TestCase
     }
 
     /**
-     * No error on the console.
+     * No error on the console. A survey stores itself while it is typed, and what is half typed on a slow machine is
+     * refused until it is whole: that is none.
      *
      * @param list<string> $but statuses of refusals that were asked for; the browser itself writes those down
      */
@@ -224,8 +225,9 @@ abstract class BrowserCase extends TestCase
             array_values(
                 array_filter(
                     $errors,
-                    static fn(string|false $e): bool => [] ===
-                        array_filter($but, static fn(string $b): bool => str_contains((string) $e, "status of $b")),
+                    static fn(string|false $e): bool => 1 !== preg_match('~/survey - .* 422 ~', (string) $e) &&
+                        [] ===
+                            array_filter($but, static fn(string $b): bool => str_contains((string) $e, "status of $b")),
                 ),
             ),
         );
