@@ -35,7 +35,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
             display: 'grid',
             gridTemplateColumns: 'minmax(0,1fr) 92px auto',
             gap: 1,
-            alignItems: 'center',
+            alignItems: 'start',
           }}
         >
           <TextField
