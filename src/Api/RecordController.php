@@ -14,6 +14,7 @@ use App\Work\LogBook;
 use App\Work\RouteBook;
 use App\Work\RowMapper;
 use Hull\Job\RouteStep;
+use Hull\JobFile\LogReader;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -55,22 +56,7 @@ final readonly class RecordController
     {
         $row = $this->desk->part($part);
         $this->routes->hold($row);
-        $body = JsonBody::of($request)->only([
-            'kind',
-            'step',
-            'at',
-            'temperature',
-            'humidity',
-            'note',
-            'corrects',
-            'withdrawn',
-            'rule',
-            'by',
-            'used',
-            'film',
-            'outside',
-            'despite',
-        ]);
+        $body = JsonBody::of($request)->only([...LogReader::FIELDS, 'outside', 'despite']);
         $entry = $this->catalogues
             ->reader($row->workshop)
             ->log->entry($body->without('outside')->without('despite'), Uuid::v7()->toRfc4122());

@@ -17,6 +17,21 @@ use Hull\Quantity\Volume;
 /** Lines of the record. */
 final readonly class LogReader
 {
+    /** What a line says, whoever writes it. */
+    public const FIELDS = [
+        'kind',
+        'step',
+        'at',
+        'temperature',
+        'humidity',
+        'note',
+        'corrects',
+        'withdrawn',
+        'rule',
+        'by',
+        'used',
+        'film',
+    ];
     private const MOST_PAINT_L = 200;
 
     public function __construct(private Catalogue $catalogue) {}
@@ -46,21 +61,7 @@ final readonly class LogReader
     /** @param string $id it has where it brings none */
     public function entry(Node $n, string $id): LogEntry
     {
-        $n->only([
-            'id',
-            'kind',
-            'step',
-            'at',
-            'temperature',
-            'humidity',
-            'note',
-            'corrects',
-            'withdrawn',
-            'rule',
-            'by',
-            'used',
-            'film',
-        ]);
+        $n->only(['id', ...self::FIELDS]);
         $kind = EntryKind::from(
             $n->field('kind')->choice(array_map(static fn(EntryKind $k): string => $k->value, EntryKind::cases())),
         );
