@@ -8,7 +8,6 @@ use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
-use Hull\Climate\Drying;
 use Hull\Climate\PartWarmth;
 use Hull\Cure\CureFactor;
 use Hull\Cure\ZoneSpan;
@@ -38,12 +37,9 @@ final class ChainReader
     private const AT_HAND_H = 4.0;
     /** What goes into the oven within that time goes in with one load, hours. */
     private const LOAD_H = 1.0;
-    private const BATH = 'bath';
     private const AGAIN = 0.25;
     private const OILING = 'oiling';
     private const TESTING = 'testing';
-    /** Softening what has dried on, going over it again, hours (estimate). */
-    private const DRIED_ON_H = 1.0;
 
     private readonly StepRunner $runner;
     private readonly Catalogue $catalogue;
@@ -51,6 +47,7 @@ final class ChainReader
     private readonly PartWarmth $warmth;
     private readonly StepAir $air;
     private readonly Handling $handling;
+    private readonly Residues $residues;
     private readonly bool $sheltered;
 
     /** @var list<Activity> */
@@ -70,9 +67,6 @@ final class ChainReader
      *                                                   and the level now
      */
     private array $since = [];
-
-    /** @var array<int|string, Window> residue => until when what takes it off may begin */
-    private array $residues = [];
 
     private float $notBefore = -\INF;
     private string $because = '';
@@ -104,6 +98,7 @@ final class ChainReader
             warmth: $this->warmth,
             sheltered: $this->sheltered,
         );
+        $this->residues = new Residues($this->catalogue, $this->runner, $this->air);
         $this->lasting = new LastingFacts(
             $this->catalogue,
             $this->runner,
@@ -206,7 +201,7 @@ final class ChainReader
             }
         }
         [$lasting, $ends, $again] = $this->lasting->of($step, $state, $this->id . '/' . $step->key);
-        $windows = [...$windows, ...$this->takenOff($step, $state), ...$lasting];
+        $windows = [...$windows, ...$this->residues->takenOff($step, $state), ...$lasting];
         $late = null === $notAfter || in_array('unmasking', $definition->tags, true) ? 0.0 : $this->handling->keying();
         [$notAfter, $late] = null !== $ends && $ends < ($notAfter ?? \INF) ? [$ends, $again] : [$notAfter, $late];
         $this->deliver($product);
@@ -338,15 +333,7 @@ final class ChainReader
             return;
         }
         $last = $this->chain[count($this->chain) - 1] ?? null;
-        $passing = match ($for) {
-            'drying' => LagTime::on(
-                $this->airs->drying($this->at),
-                Drying::BASE_HOURS[$this->runner->exposure($state)],
-                $definition->takes->waitHours,
-            ),
-            'dwell' => LagTime::on($this->air->dwell($definition), $definition->takes->waitHours),
-            default => LagTime::hours($definition->takes->waitHours),
-        };
+        $passing = $this->air->passing($definition, $state) ?? LagTime::hours(0.0);
         $what = 'drying' === $for ? 'the part to dry' : lcfirst($definition->name);
         if (null !== $last) {
             $this->lags[] = new Lag($last->id, $passing, $what);
@@ -370,45 +357,6 @@ final class ChainReader
             null === $below[0]
                 ? $this->holdUntil($passing->after($below[2]) ?? \INF, 'waits for ' . $what)
                 : ($this->lags[] = new Lag($below[0], $passing, $what));
-        }
-    }
-
-    /**
-     * Chemistry that stays on is taken off before it dries: by the next step that does.
-     *
-     * @return list<Window>
-     */
-    private function takenOff(RouteStep $step, SurfaceState $state): array
-    {
-        $after = $this->runner->effects($step, $state);
-        $off = array_filter(
-            $this->residues,
-            static fn(int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact),
-            \ARRAY_FILTER_USE_KEY,
-        );
-        $this->residues = array_diff_key($this->residues, $off);
-
-        return array_values($off);
-    }
-
-    /** A residue that a step leaves has its hour from the end of its dwell on; under a bath nothing dries. */
-    private function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
-    {
-        foreach (in_array(self::BATH, $definition->tags, true) ? [] : $this->catalogue->facts as $fact) {
-            if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
-                $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
-                $this->residues[$fact->id] = new Window(
-                    $id,
-                    LagTime::on($this->air->dwell($definition), $dwell, $fact->offWithinHours),
-                    sprintf(
-                        'the %s before %s dries on',
-                        1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
-                        $fact->name,
-                    ),
-                    false,
-                    self::DRIED_ON_H,
-                );
-            }
         }
     }
 
@@ -451,7 +399,7 @@ final class ChainReader
             }
         }
         if (null !== $last && !$definition->isWait()) {
-            $this->left($definition, $last, $before, $after);
+            $this->residues->left($definition, $last, $before, $after);
             $this->lasting->remember($step, $last, $this->chain[count($this->chain) - 1]->hours ?? 0.0, $before);
         }
         $this->films = array_slice($this->films, 0, max(0, count($this->films) - $definition->strips));

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Reading;
+
+use Hull\Catalog\Catalogue;
+use Hull\Catalog\Step;
+use Hull\Job\RouteStep;
+use Hull\Route\StepRunner;
+use Hull\Schedule\Constraint\LagTime;
+use Hull\Schedule\Constraint\Window;
+use Hull\Surface\SurfaceState;
+
+/** Chemistry that a step leaves on the part, and until when what takes it off has to begin. */
+final class Residues
+{
+    private const BATH = 'bath';
+    /** Softening what has dried on, going over it again, hours (estimate). */
+    private const DRIED_ON_H = 1.0;
+
+    /** @var array<int|string, Window> residue => until when what takes it off may begin */
+    private array $residues = [];
+
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly StepRunner $runner,
+        private readonly StepAir $air,
+    ) {}
+
+    /**
+     * Chemistry that stays on is taken off before it dries: by the next step that does.
+     *
+     * @return list<Window>
+     */
+    public function takenOff(RouteStep $step, SurfaceState $state): array
+    {
+        $after = $this->runner->effects($step, $state);
+        $off = array_filter(
+            $this->residues,
+            static fn(int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact),
+            \ARRAY_FILTER_USE_KEY,
+        );
+        $this->residues = array_diff_key($this->residues, $off);
+
+        return array_values($off);
+    }
+
+    /** A residue that a step leaves has its hour from the end of its dwell on; under a bath nothing dries. */
+    public function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
+    {
+        foreach (in_array(self::BATH, $definition->tags, true) ? [] : $this->catalogue->facts as $fact) {
+            if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
+                $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
+                $this->residues[$fact->id] = new Window(
+                    $id,
+                    LagTime::on($this->air->dwell($definition), $dwell, $fact->offWithinHours),
+                    sprintf(
+                        'the %s before %s dries on',
+                        1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
+                        $fact->name,
+                    ),
+                    false,
+                    self::DRIED_ON_H,
+                );
+            }
+        }
+    }
+}
