@@ -2,6 +2,7 @@ import js from '@eslint/js';
 import tseslint from 'typescript-eslint';
 import hooks from 'eslint-plugin-react-hooks';
 import a11y from 'eslint-plugin-jsx-a11y';
+import lingui from 'eslint-plugin-lingui';
 import globals from 'globals';
 export default tseslint.config(
   { ignores: ['dist', '../public/build', 'eslint.config.js', 'src/api/schema.ts', 'tests'] },
@@ -17,6 +18,35 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       'no-nested-ternary': 'error',
+    },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/**/*.test.*', 'src/testing/**', 'src/theme/**', 'src/api/**'],
+    plugins: { lingui },
+    rules: {
+      'lingui/t-call-in-function': 'error',
+      'lingui/no-single-tag-to-translate': 'error',
+      'lingui/no-single-variables-to-translate': 'error',
+      'lingui/no-trans-inside-trans': 'error',
+      'lingui/no-unlocalized-strings': [
+        'error',
+        {
+          // What nobody reads: one small word (a key, a token, a kind), a path, a measure of the look, an example.
+          ignore: [
+            '^[^A-Za-z]*[a-z0-9_/#.-]*[^A-Za-z]*$',
+            '^/|^(job|part|tag)/:',
+            '\\d(px|fr|rem|mm|deg|vh)\\b|\\bauto\\b|color-mix|gradient|polygon|repeat\\(',
+            '^ ?[ML](\\d|\\s*Z?$)|T12:00:00Z|^(Z|UTC|A4|en-GB|Unbowed Hull)$',
+            '^(leg[AB]|leadDays|hourRate|vocLimit|old film|volume,mass,count)$',
+            '^[\\d.]+ (L|C|°C)$|^M4 × 12$',
+            '^(input, textarea|meta\\[|data:text)',
+          ],
+          ignoreNames: ['level', 'of'],
+          ignoreFunctions: ['Error'],
+          useTsTypes: true,
+        },
+      ],
     },
   },
   { files: ['src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },

@@ -1,5 +1,7 @@
 import { defineConfig } from 'vitest/config';
+import { lingui } from '@lingui/vite-plugin';
 import react from '@vitejs/plugin-react';
+import { macros } from './macros.ts';
 
 /** Where ./run --dev has the application; pages come from here, everything else from there. */
 const application = process.env['HULL_APPLICATION'] ?? 'http://127.0.0.1:8080';
@@ -7,7 +9,7 @@ const application = process.env['HULL_APPLICATION'] ?? 'http://127.0.0.1:8080';
 export default defineConfig(({ command }) => ({
   base: command === 'serve' ? '/' : '/build/',
   publicDir: false,
-  plugins: [react()],
+  plugins: [macros(), lingui(), react()],
   build: {
     outDir: '../public/build',
     assetsInlineLimit: 0,

@@ -1,12 +1,15 @@
 import '@fontsource-variable/archivo/standard.css';
 import '@fontsource/spline-sans-mono/400.css';
 import '@fontsource/spline-sans-mono/600.css';
+import { i18n } from '@lingui/core';
+import { I18nProvider } from '@lingui/react';
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
 import { CssBaseline, ThemeProvider } from '@mui/material';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { language, speak } from './words/words';
 import { Refusal } from './api/client';
 import { todayQuery } from './api/jobs';
 import { sessionQuery } from './api/session';
@@ -31,24 +34,27 @@ const root = document.getElementById('root');
 if (root === null) throw new Error('The page has no root.');
 const show = () => {
   createRoot(root).render(
-    <CacheProvider value={cache}>
-      <ThemeProvider theme={theme} defaultMode="light">
-        <CssBaseline />
-        <Ground />
-        <Hatches />
-        <QueryClientProvider client={client}>
-          <RouterProvider router={router} />
-        </QueryClientProvider>
-      </ThemeProvider>
-    </CacheProvider>,
+    <I18nProvider i18n={i18n}>
+      <CacheProvider value={cache}>
+        <ThemeProvider theme={theme} defaultMode="light">
+          <CssBaseline />
+          <Ground />
+          <Hatches />
+          <QueryClientProvider client={client}>
+            <RouterProvider router={router} />
+          </QueryClientProvider>
+        </ThemeProvider>
+      </CacheProvider>
+    </I18nProvider>,
   );
 };
 // Who is there is known before anything is drawn, and what wants them today is on its way: drawn once, not three times.
 const noop = () => undefined;
+const spoken = speak(language());
 const known = client.query(sessionQuery).catch(noop);
 const isFirst = window.location.pathname === '/';
 if (isFirst) void import('./screens/today/Today');
-void known.then((session) => {
+void Promise.all([known, spoken]).then(([session]) => {
   if (isFirst && session?.account) void client.query(todayQuery).catch(noop);
   show();
 });

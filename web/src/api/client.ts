@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import createClient from 'openapi-fetch';
 import { signedOut } from './signedOut';
 import { sturdyFetch } from './sturdy';
@@ -20,7 +21,7 @@ export class Refusal extends Error {
   }
 
   static words(wrong: Wrong): string {
-    return wrong.accepted ? `${wrong.detail} Accepted: ${wrong.accepted}.` : wrong.detail;
+    return wrong.accepted ? t`${wrong.detail} Accepted: ${wrong.accepted}.` : wrong.detail;
   }
 
   /** The first of them. */
@@ -49,10 +50,10 @@ interface Answer<T> {
 /** The data of an answer, or a Refusal with what the problem document says. */
 export async function settle<T>(pending: Promise<Answer<T>>): Promise<T> {
   const answer = await pending.catch((cause: unknown) => {
-    throw new Refusal(0, cause instanceof TypeError ? 'The server cannot be reached.' : String(cause));
+    throw new Refusal(0, cause instanceof TypeError ? t`The server cannot be reached.` : String(cause));
   });
   if (answer.response.ok) return answer.data as T;
   if (answer.response.status === 401 && !answer.response.url.endsWith('/api/sign-in')) signedOut.tell();
   const problem = answer.error as Partial<Schemas['ProblemDocument']> | undefined;
-  throw new Refusal(answer.response.status, problem?.detail ?? 'Something went wrong.', problem?.errors);
+  throw new Refusal(answer.response.status, problem?.detail ?? t`Something went wrong.`, problem?.errors);
 }

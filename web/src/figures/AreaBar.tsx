@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { tok } from '../theme/tokens';
@@ -14,7 +15,7 @@ export function AreaBar({ line }: { line: Schemas['AreaLine'] }) {
       role="img"
       aria-label={[
         `${line.name}: ${line.shapes.map((s) => `${s.name} ${s.area.text}`).join(', ')}`,
-        ...(bare > 0 ? [`not coated ${line.notCoated.text}`] : []),
+        ...(bare > 0 ? [t`not coated ${line.notCoated.text}`] : []),
       ].join('; ')}
     >
       {line.shapes.map((s, i) => (

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { tok } from '../theme/tokens';
@@ -11,7 +12,7 @@ export function Cans({ cans, kind }: { cans: Schemas['Value']; kind: string }) {
       height="170"
       viewBox={`0 0 ${whole * 74} 170`}
       role="img"
-      aria-label={`${cans.text} cans for this coat`}
+      aria-label={t`${cans.text} cans for this coat`}
     >
       {Array.from({ length: whole }, (_, i) => {
         const used = Math.min(1, Math.max(0, cans.value - i));

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { tok } from '../theme/tokens';
@@ -13,9 +14,9 @@ export function FilmBar({ film }: { film: Schemas['FilmNeedView'] }) {
       height="30"
       role="img"
       aria-label={[
-        `${film.onPart.text} on the parts`,
-        ...(film.swallowed.value > 0 ? [`${film.swallowed.text} in the blast profile`] : []),
-        `${film.lost.text} lost`,
+        t`${film.onPart.text} on the parts`,
+        ...(film.swallowed.value > 0 ? [t`${film.swallowed.text} in the blast profile`] : []),
+        t`${film.lost.text} lost`,
       ].join(', ')}
     >
       <rect x="0" y="1" width={`${on}%`} height="28" fill={hatch(film.hatch)} stroke={tok('ink')} strokeWidth="1.4" />

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { mono, textSize, tok } from '../theme/tokens';
@@ -41,7 +43,7 @@ export function FloorPlan({
         {place.name}{' '}
         <Box component="span" sx={{ fontWeight: 400, fontSize: textSize.s, color: tok('ink2') }}>
           {place.area}
-          {place.said ? '' : ', as large as it has to be: nobody said'}
+          {place.said ? '' : t`, as large as it has to be: nobody said`}
         </Box>
       </Box>
       <svg
@@ -73,7 +75,7 @@ export function FloorPlan({
               key={s.partId}
               role="button"
               tabIndex={0}
-              aria-label={`${s.name}, ${works ? 'worked' : 'stands or cures'}, ${s.size}`}
+              aria-label={`${s.name}, ${works ? 'worked' : t`stands or cures`}, ${s.size}`}
               style={{ cursor: 'pointer' }}
               onClick={() => {
                 pick(s.partId);
@@ -115,7 +117,9 @@ export function FloorPlan({
       </svg>
       {out.length > 0 && (
         <Box sx={{ fontSize: textSize.m, color: tok('lead'), maxWidth: Math.max(w, 200) }}>
-          No spot of its own all day: {out.map((s) => s.name).join(', ')}. It comes when something is set aside.
+          <Trans>No spot of its own all day: </Trans>
+          {out.map((s) => s.name).join(', ')}
+          <Trans>. It comes when something is set aside.</Trans>
         </Box>
       )}
     </Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { textSize, tok } from '../theme/tokens';
@@ -38,7 +40,7 @@ export function LaidRibbon({
       </text>
       <text x={narrow ? x0 : 0} y={narrow ? row + 30 : c + 14} fontSize={textSize.s} fill={tok('ink2')}>
         {band.coat}
-        {covered ? ' · recoated' : ''}
+        {covered ? t` · recoated` : ''}
       </text>
       {a > early && (
         <rect
@@ -79,7 +81,7 @@ export function LaidRibbon({
             strokeWidth="1.4"
           />
           <text x={b + 4} y={c + 25} fontSize={textSize.xs} fill={tok('lead')}>
-            shut: a new coat would lift it
+            <Trans>shut: a new coat would lift it</Trans>
           </text>
           {again < to && (
             <rect
@@ -96,12 +98,12 @@ export function LaidRibbon({
       {torn && !covered && <path d={`M${b} ${c} ${torn}`} fill="none" stroke={tok('ink')} strokeWidth="1.6" />}
       {torn && !covered && b + 84 < x1 - 84 && (
         <text x={b + 84} y={c + 5} fontSize={textSize.xs} fill={tok('ink')}>
-          abrade first
+          <Trans>abrade first</Trans>
         </text>
       )}
       {opens === null && (
         <text x={early + 6} y={c + 5} fontSize={textSize.xs} fill={tok('lead')}>
-          not curing here
+          <Trans>not curing here</Trans>
         </text>
       )}
     </g>
@@ -127,7 +129,7 @@ export function ZoneLines({
       <g key={n}>
         {o !== null && o < to && (
           <path d={`M${x(o)} ${y + n * 3}H${c === null ? x1 : x(c)}`} stroke={tok('deep')} strokeWidth="1.6">
-            <title>{['where the coat was begun', 'half way', 'where it was ended'][n]}</title>
+            <title>{[t`where the coat was begun`, t`half way`, t`where it was ended`][n]}</title>
           </path>
         )}
         {r !== null && <circle cx={x(r)} cy={y + n * 3} r="1.8" fill={tok('ink')} />}

@@ -1,3 +1,7 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { spoken } from '../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../api/client';
@@ -7,11 +11,11 @@ import { given } from '../parts/given';
 type Film = Schemas['FilmLine'];
 
 const size = 30;
-const words: Record<string, string> = {
-  straight: 'straight on, in its window',
-  abraded: 'after abrading',
-  cured: 'only once fully cured',
-  no: 'no',
+const words: Record<string, MessageDescriptor> = {
+  straight: msg`straight on, in its window`,
+  abraded: msg`after abrading`,
+  cured: msg`only once fully cured`,
+  no: msg`no`,
 };
 
 /** The sign of an answer: full, hatched, half, crossed out. */
@@ -42,7 +46,7 @@ export function SignKey() {
       {Object.entries(words).map(([answer, says]) => (
         <Box key={answer} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
           <Sign answer={answer} />
-          {says}
+          {spoken(says)}
         </Box>
       ))}
     </Box>
@@ -63,7 +67,7 @@ export function OverMap({
   above: string;
   choose: (below: string, above: string) => void;
 }) {
-  const lower: { id: string; name: string }[] = [{ id: 'bare', name: 'the bare material' }, ...films];
+  const lower: { id: string; name: string }[] = [{ id: 'bare', name: t`the bare material` }, ...films];
   const keys = (e: KeyboardEvent, i: number, j: number) => {
     const di = given(e.key === 'ArrowDown', 1)
       .or(e.key === 'ArrowUp', -1)
@@ -78,10 +82,10 @@ export function OverMap({
     document.querySelector<HTMLElement>(`[data-over="${a}-${b}"]`)?.focus();
   };
   return (
-    <Box tabIndex={0} role="region" aria-label="The map" sx={{ overflowX: 'auto', pb: 1 }}>
+    <Box tabIndex={0} role="region" aria-label={t`The map`} sx={{ overflowX: 'auto', pb: 1 }}>
       <Box
         component="table"
-        aria-label="What may go over what"
+        aria-label={t`What may go over what`}
         sx={{ borderCollapse: 'collapse', fontSize: textSize.s }}
       >
         <thead>
@@ -98,7 +102,7 @@ export function OverMap({
                 minWidth: { xs: 120, sm: 190 },
               }}
             >
-              below, down · over it, along
+              <Trans>below, down · over it, along</Trans>
             </Box>
             {films.map((f) => (
               <Box
@@ -163,7 +167,7 @@ export function OverMap({
                           keys(e, i, j);
                         }}
                         aria-pressed={on}
-                        aria-label={`${f.name} over ${l.name}: ${words[answer] ?? answer}`}
+                        aria-label={t`${f.name} over ${l.name}: ${spoken(words[answer]) || answer}`}
                         sx={{
                           border: 0,
                           p: '3px',

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import type { Schemas } from '../api/client';
@@ -17,8 +18,8 @@ const bodies: Record<string, string> = {
 };
 
 function standing(tag: Tag): string {
-  if (tag.open === 0) return tag.kind === 'in' ? 'out again' : 'back on';
-  return `${String(tag.open)} of ${String(tag.count)} ${tag.kind === 'in' ? 'still in' : 'still off'}`;
+  if (tag.open === 0) return tag.kind === 'in' ? t`out again` : t`back on`;
+  return t`${String(tag.open)} of ${String(tag.count)} ${tag.kind === 'in' ? t`still in` : t`still off`}`;
 }
 
 function counted(tag: Tag): string {
@@ -51,7 +52,7 @@ function Peg({ tag, chosen, pick }: { tag: Tag; chosen: boolean; pick: () => voi
         '&:focus-visible': { outline: `2px solid ${tok('deep')}` },
       }}
     >
-      <span style={visuallyHidden}>{`Tag ${String(tag.number)}, ${tag.what}: ${standing(tag)}`}</span>
+      <span style={visuallyHidden}>{t`Tag ${String(tag.number)}, ${tag.what}: ${standing(tag)}`}</span>
       <svg width={wide} height="64" viewBox={`0 0 ${String(wide)} 64`} aria-hidden="true" style={{ display: 'block' }}>
         <path d="M29 0v6a4 4 0 1 0 4 4" fill="none" stroke={tok('ink')} strokeWidth="2.5" strokeLinecap="round" />
         {!closed && <path d="M29 13v5" stroke={tok('ink2')} strokeWidth="1.5" />}
@@ -85,16 +86,16 @@ export function Pegs({ tags, chosen, pick }: { tags: Tag[]; chosen: number | nul
   return (
     <Box
       role="group"
-      aria-label="Tags, in the order of the work"
+      aria-label={t`Tags, in the order of the work`}
       sx={{ display: 'flex', flexWrap: 'wrap', borderTop: `8px solid ${tok('ink')}`, rowGap: 1, mb: 2 }}
     >
-      {tags.map((t) => (
+      {tags.map((tag) => (
         <Peg
-          key={t.number}
-          tag={t}
-          chosen={t.number === chosen}
+          key={tag.number}
+          tag={tag}
+          chosen={tag.number === chosen}
           pick={() => {
-            pick(t.number);
+            pick(tag.number);
           }}
         />
       ))}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { textSize, tok } from '../theme/tokens';
@@ -14,7 +15,7 @@ export function Phases({ steps, at, go }: { steps: Schemas['StepView'][]; at: nu
   return (
     <Box
       component="nav"
-      aria-label="Phases"
+      aria-label={t`Phases`}
       sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, gap: '2px', mb: 2 }}
     >
       {runs.map((run, i) => {
@@ -30,7 +31,7 @@ export function Phases({ steps, at, go }: { steps: Schemas['StepView'][]; at: nu
               go(run.from);
             }}
             aria-current={on ? 'step' : undefined}
-            title={`${run.name}: ${done} of ${run.steps.length} done`}
+            title={t`${run.name}: ${done} of ${run.steps.length} done`}
             sx={{
               flex: { xs: '1 0 30%', sm: `${run.steps.length + 2} 1 0` },
               minWidth: 0,

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, textSize, tok } from '../theme/tokens';
@@ -22,7 +23,7 @@ export function PlaceBand({
 }: {
   air: Schemas['PlaceHours'];
   span: Span;
-  x: (t: number) => number;
+  x: (tick: number) => number;
   y: number;
   height: number;
   narrow: boolean;
@@ -30,7 +31,7 @@ export function PlaceBand({
   right: number;
 }) {
   const from = new Date(air.from).getTime();
-  const lowest = Math.min(0, ...air.ticks.map((t) => t.at));
+  const lowest = Math.min(0, ...air.ticks.map((tick) => tick.at));
   const v = (c: number): number =>
     y + height - (height * (Math.min(Math.max(c, lowest), lowest + scale) - lowest)) / scale;
   const step = Math.max(1, Math.floor((span.to - span.from) / hour / 400));
@@ -54,9 +55,9 @@ export function PlaceBand({
     if (open?.[1] === i) open[1] = i + step;
     else shut.push([i, i + step]);
   }
-  const matters = air.matters.join('; ') || 'Nothing in the next two days keeps a film off.';
+  const matters = air.matters.join('; ') || t`Nothing in the next two days keeps a film off.`;
   return (
-    <g role="img" aria-label={`${air.name}: ${air.air} now. ${matters}`}>
+    <g role="img" aria-label={t`${air.name}: ${air.air} now. ${matters}`}>
       <text
         x={narrow ? left : 0}
         y={narrow ? y - 3 : y + 13}
@@ -76,8 +77,8 @@ export function PlaceBand({
           {air.kind}
         </text>
       )}
-      {air.ticks.map((t) => (
-        <path key={t.at} d={`M${left} ${v(t.at)}H${right}`} stroke={tok('rule')} strokeWidth="0.7" />
+      {air.ticks.map((tick) => (
+        <path key={tick.at} d={`M${left} ${v(tick.at)}H${right}`} stroke={tok('rule')} strokeWidth="0.7" />
       ))}
       {shut.map(([a, b]) => (
         <rect
@@ -110,17 +111,17 @@ export function PlaceBand({
         ))}
       {air.ticks
         .filter((_, i) => i % 2 === 0)
-        .map((t) => (
+        .map((tick) => (
           <text
-            key={t.at}
+            key={tick.at}
             x={right - 2}
-            y={v(t.at) - 2}
+            y={v(tick.at) - 2}
             textAnchor="end"
             fontSize={textSize.xs}
             fill={tok('ink2')}
             fontFamily={mono}
           >
-            {t.text}
+            {tick.text}
           </text>
         ))}
     </g>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import type { Moving } from '../parts/useMoving';
@@ -24,7 +26,11 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
   const { narrow, x, x0, x1, from, to } = frame;
   const on = moving.chosen === k.id;
   const shift = on && moving.moved !== null ? moving.moved - new Date(k.start).getTime() : 0;
-  const [s, e, dry] = [k.start, k.end, k.dry].map((t) => new Date(t).getTime() + shift) as [number, number, number];
+  const [s, e, dry] = [k.start, k.end, k.dry].map((instant) => new Date(instant).getTime() + shift) as [
+    number,
+    number,
+    number,
+  ];
   const may = moving.tried?.windows.find((w) => w.id === k.id) ?? k;
   const opens = may.from === null ? null : new Date(may.from).getTime();
   const closes = may.until === null ? null : new Date(may.until).getTime();
@@ -44,10 +50,10 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
         style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
         aria-label={
           [
-            `${k.name}, ${when(new Date(s).toISOString(), now)} to ${when(new Date(e).toISOString(), now)}; may begin`,
-            `from ${when(may.from, now)}`,
-            ...(may.until ? [`until ${when(may.until, now)}`] : []),
-          ].join(' ') + (bad ? ', breaks' : '')
+            t`${k.name}, ${when(new Date(s).toISOString(), now)} to ${when(new Date(e).toISOString(), now)}; may begin`,
+            t`from ${when(may.from, now)}`,
+            ...(may.until ? [t`until ${when(may.until, now)}`] : []),
+          ].join(' ') + (bad ? t`, breaks` : '')
         }
         {...moving.grip(k, ((to - from) / (x1 - x0)) * frame.width)}
       >
@@ -126,7 +132,7 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
           fontWeight="700"
           fill={tok('lead')}
         >
-          breaks
+          <Trans>breaks</Trans>
         </text>
       )}
     </>

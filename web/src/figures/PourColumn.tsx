@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, textSize, tok } from '../theme/tokens';
@@ -9,7 +10,7 @@ const bottom = 258;
 const height = bottom - top - 26;
 
 const reads = (part: Schemas['MixPart'], by: 'scale' | 'volume'): string =>
-  by === 'scale' ? (part.scale?.text ?? 'no density') : part.volume.text;
+  by === 'scale' ? (part.scale?.text ?? t`no density`) : part.volume.text;
 
 /**
  * A mixing cup with a mark for every part: what it reads by volume and on one scale; the next pour stands out, the
@@ -40,7 +41,7 @@ export function PourColumn({
       style={{ maxWidth: 390, display: 'block' }}
       role="img"
       aria-label={parts
-        .map((p) => `${p.name}: ${by === 'scale' ? `scale to ${reads(p, by)}` : p.volume.text}`)
+        .map((p) => `${p.name}: ${by === 'scale' ? t`scale to ${reads(p, by)}` : p.volume.text}`)
         .join(', ')}
     >
       {parts.map((part, i) => {
@@ -105,7 +106,7 @@ export function PourColumn({
         strokeWidth="3"
       />
       <text x="100" y="20" textAnchor="middle" fontSize={textSize.s} fill={tok('ink2')}>
-        {by === 'scale' ? 'scale reads, never taring' : 'each part by volume'}
+        {by === 'scale' ? t`scale reads, never taring` : t`each part by volume`}
       </text>
     </svg>
   );

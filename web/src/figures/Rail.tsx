@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
@@ -28,7 +30,7 @@ function Hook({ waits }: { waits: boolean }) {
 
 /** A tag on its string: what it is of, and the part it belongs to. */
 function Tag({ lane, action }: { lane: Lane; action: Action }) {
-  const move = { off: `off ${lane.carrier}`, on: `onto ${lane.carrier}` }[action.moves];
+  const move = { off: t`off ${lane.carrier}`, on: t`onto ${lane.carrier}` }[action.moves];
   return (
     <Box sx={{ display: 'grid', justifyItems: 'center' }}>
       <svg width="6" height="8" aria-hidden="true">
@@ -86,13 +88,13 @@ function Station({ action, phase, lanes }: { action: Action; phase: string; lane
           <Box sx={{ fontWeight: parts.length > 1 ? 700 : 600 }}>{action.name}</Box>
           <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
             <Box component="span" sx={{ fontFamily: mono }}>
-              {action.isWait ? 'hangs' : action.handsOn.text}
+              {action.isWait ? t`hangs` : action.handsOn.text}
             </Box>
-            {parts.length > 1 && ` · ${String(parts.length)} together`}
+            {parts.length > 1 && t` · ${String(parts.length)} together`}
             {action.saved && !action.isWait && (
               <Box component="span" sx={{ color: tok('zinc') }}>
                 {' '}
-                · spares {action.saved.text}
+                <Trans>· spares {action.saved.text}</Trans>
               </Box>
             )}
           </Box>
@@ -102,7 +104,7 @@ function Station({ action, phase, lanes }: { action: Action; phase: string; lane
         ))}
         {action.after.length > 0 && (
           <Box sx={{ fontSize: textSize.xs, color: tok('ink2'), mt: 0.5, lineHeight: 1.25 }}>
-            waits for {action.after.join('; ')}
+            <Trans>waits for {action.after.join('; ')}</Trans>
           </Box>
         )}
       </Box>
@@ -119,7 +121,7 @@ export function Rail({ lanes, actions }: { lanes: Lane[]; actions: Action[] }) {
   return (
     <Box
       component="ol"
-      aria-label="Actions in the order they are worked"
+      aria-label={t`Actions in the order they are worked`}
       sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexWrap: 'wrap' }}
     >
       {actions.map((action, n) => (
@@ -139,7 +141,7 @@ export function RailKey({ lanes }: { lanes: Lane[] }) {
   return (
     <Box
       component="ul"
-      aria-label="Parts and zones"
+      aria-label={t`Parts and zones`}
       sx={{
         listStyle: 'none',
         m: 0,
@@ -163,10 +165,10 @@ export function RailKey({ lanes }: { lanes: Lane[] }) {
               {lane.obstacle ||
                 [
                   lane.substrate,
-                  lane.whole && `zone of ${lane.whole}`,
-                  lane.carrier && `on ${lane.carrier}`,
+                  lane.whole && t`zone of ${lane.whole}`,
+                  lane.carrier && t`on ${lane.carrier}`,
                   lane.place,
-                  `${String(lane.done)}/${String(lane.all)} steps`,
+                  t`${String(lane.done)}/${String(lane.all)} steps`,
                 ]
                   .filter(Boolean)
                   .join(' · ')}

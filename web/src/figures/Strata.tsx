@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
 import { mono, textSize, tok } from '../theme/tokens';
@@ -30,7 +31,7 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
   const edge = Array.from({ length: 19 }, (_, i) => `L${left + i * 6} ${base + (i % 2 ? 4 : 0) + ((i * 7) % 4)}`).join(
     ' ',
   );
-  const words = layers.map((l, i) => `${l.name} ${l.thickness.text}${i < shown ? '' : ' to come'}`).join(', ');
+  const words = layers.map((l, i) => `${l.name} ${l.thickness.text}${i < shown ? '' : t` to come`}`).join(', ');
   return (
     <figure style={{ margin: 0 }}>
       <svg
@@ -38,7 +39,7 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
         width="100%"
         style={{ maxWidth: 400, display: 'block' }}
         role="img"
-        aria-label={`Cross-section, bottom to top: ${substrate}${words ? `, ${words}` : ', no film'}`}
+        aria-label={t`Cross-section, bottom to top: ${substrate}${words ? `, ${words}` : t`, no film`}`}
       >
         <text x={left} y={14} fontSize={textSize.s} fill={tok('ink2')}>
           {caption}
@@ -71,7 +72,9 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
               </text>
               <text x={left + width + 25} y={label + 13} fontSize={textSize.xs} fill={tok('ink2')} fontFamily={mono}>
                 {layer.thickness.text}
-                {given(layer.laid, ' · on').or(on, '').else(' · to come')}
+                {given(layer.laid, t` · on`)
+                  .or(on, '')
+                  .else(t` · to come`)}
               </text>
             </g>
           );

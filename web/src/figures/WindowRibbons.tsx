@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import type { Moving } from '../parts/useMoving';
@@ -13,7 +15,7 @@ export interface Frame extends Span {
   width: number;
   x0: number;
   x1: number;
-  x: (t: number) => number;
+  x: (at: number) => number;
 }
 
 interface Props {
@@ -38,7 +40,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
     width,
     x0,
     x1,
-    x: (t) => x0 + ((x1 - x0) * (Math.min(Math.max(t, span.from), span.to) - span.from)) / (span.to - span.from),
+    x: (at) => x0 + ((x1 - x0) * (Math.min(Math.max(at, span.from), span.to) - span.from)) / (span.to - span.from),
   };
   const { x } = frame;
   const at = (s: string): number => new Date(s).getTime();
@@ -66,10 +68,10 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
           .map((b) =>
             [
               `${b.name}, ${b.coat}: ${b.phaseWords}`,
-              `opens ${when(b.opensAt, view.now)}, closes ${b.closesAt ? when(b.closesAt, view.now) : 'never'}`,
+              t`opens ${when(b.opensAt, view.now)}, closes ${b.closesAt ? when(b.closesAt, view.now) : 'never'}`,
             ].join('; '),
           )
-          .join('. ') || 'No coat logged yet'
+          .join('. ') || t`No coat logged yet`
       }
     >
       <clipPath id="step-names">
@@ -81,7 +83,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
       ))}
       {bands.length === 0 && view.cards.length > 0 && (
         <text x={x0} y={top + 34} fontSize={textSize.m} fill={tok('ink2')}>
-          Log the first coat and its window runs here.
+          <Trans>Log the first coat and its window runs here.</Trans>
         </text>
       )}
       {view.next && view.next.zones.length > 1 && (
@@ -99,7 +101,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
         />
       ))}
       <text x={narrow ? x0 : 0} y={hours + 10} fontSize={textSize.xs} fill={tok('ink2')}>
-        hours worked
+        <Trans>hours worked</Trans>
       </text>
       {worked
         .filter((s) => at(s.to) > span.from && at(s.from) < span.to)
@@ -129,7 +131,7 @@ export function WindowRibbons({ view, plan, span, narrow, moving }: Props) {
           <path d={`M${x(now)} ${top - 10} V${height}`} stroke={tok('ink')} strokeWidth="2.4" />
           <path d={`M${x(now) - 7} ${top - 18} h14 l-7 9 z`} fill={tok('ink')} />
           <text x={x(now) + 8} y={height - 4} fontSize={textSize.xs} fontWeight="650" fill={tok('ink')}>
-            now
+            <Trans>now</Trans>
           </text>
         </>
       )}

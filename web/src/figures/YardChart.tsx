@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import type { Schemas } from '../api/client';
 import { when } from '../parts/time';
 import type { Moving } from '../parts/useMoving';
@@ -34,8 +36,8 @@ export function YardChart({ view, span, width: w, moving }: Props) {
   const narrow = w < 620;
   const x0 = narrow ? 4 : 158;
   const x1 = w - 6;
-  const x = (t: number): number => x0 + ((x1 - x0) * (t - span.from)) / (span.to - span.from);
-  const clip = (t: number): number => Math.min(Math.max(t, span.from), span.to);
+  const x = (at: number): number => x0 + ((x1 - x0) * (at - span.from)) / (span.to - span.from);
+  const clip = (at: number): number => Math.min(Math.max(at, span.from), span.to);
   const shown = view.parts.filter((p) =>
     view.work.some(
       (k) => k.part === p.id && new Date(k.end).getTime() > span.from && new Date(k.start).getTime() < span.to,
@@ -54,7 +56,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
       width="100%"
       style={{ display: 'block', touchAction: 'pan-y' }}
       role="group"
-      aria-label="Schedule of the yard"
+      aria-label={t`Schedule of the yard`}
     >
       {view.people[0]?.spans.map((s) => {
         const [a, b] = [clip(new Date(s.from).getTime()), clip(new Date(s.to).getTime())];
@@ -124,10 +126,10 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                     style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
                     aria-label={[
                       `${p.name}: ${k.name}`,
-                      `${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}`,
-                      ...(k.critical ? ['on the longest chain'] : []),
-                      ...(k.paid ? [`after ${k.paid.text} of making good`] : []),
-                      ...(k.hangs.length > 0 ? ['hangs on the forecast'] : []),
+                      t`${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}`,
+                      ...(k.critical ? [t`on the longest chain`] : []),
+                      ...(k.paid ? [t`after ${k.paid.text} of making good`] : []),
+                      ...(k.hangs.length > 0 ? [t`hangs on the forecast`] : []),
                       ...(bad ? ['breaks'] : []),
                     ].join(', ')}
                     {...moving.grip(k, ((span.to - span.from) / (x1 - x0)) * w)}
@@ -188,7 +190,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                     )}
                     {bad && (
                       <text x={a} y={y + 4} fontSize={textSize.xs} fontWeight="700" fill={tok('lead')}>
-                        breaks
+                        <Trans>breaks</Trans>
                       </text>
                     )}
                   </g>
@@ -203,7 +205,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
           <g key={p.name}>
             {!narrow && (
               <text x={0} y={y + 11} fontSize={textSize.xs} fill={tok('ink2')}>
-                {p.name} works
+                <Trans>{p.name} works</Trans>
               </text>
             )}
             {p.spans.map((s) => {

@@ -1,10 +1,11 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { dayOf, monthOf } from '../parts/time';
 import { textSize, tok } from '../theme/tokens';
 
 const told = (half: Schemas['HalfView']) =>
-  `Begun ${dayOf(half.from)}: ${half.finish ? `done by ${dayOf(half.finish)}` : 'not everything finds its hours'}`;
+  t`Begun ${dayOf(half.from)}: ${half.finish ? t`done by ${dayOf(half.finish)}` : t`not everything finds its hours`}`;
 
 /** A year in halves of months: full where what is begun then can be closed, open where it cannot. */
 export function YearBand({ halves, label }: { halves: Schemas['HalfView'][]; label: string }) {

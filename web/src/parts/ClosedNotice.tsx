@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useReopen } from '../api/closed';
 import { Notice } from './Notice';
@@ -9,8 +11,8 @@ export function ClosedNotice({ job, since }: { job: string; since: string | null
   if (!since) return null;
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, pt: 1 }}>
-      <Notice tone="deep" title={`This job was closed on ${day(since)}`}>
-        Everything can still be read and exported; nothing is written here any more.{' '}
+      <Notice tone="deep" title={t`This job was closed on ${day(since)}`}>
+        <Trans>Everything can still be read and exported; nothing is written here any more.</Trans>{' '}
         <Button
           size="small"
           disabled={reopen.isPending}
@@ -18,7 +20,7 @@ export function ClosedNotice({ job, since }: { job: string; since: string | null
             reopen.mutate(job);
           }}
         >
-          Open it again
+          <Trans>Open it again</Trans>
         </Button>
         {reopen.isError && <div role="alert">{reopen.error.message}</div>}
       </Notice>

@@ -1,14 +1,18 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { spoken } from '../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Popover } from '@mui/material';
 import { useId, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { mono, textSize, tok } from '../theme/tokens';
 
-const sources: Record<string, string> = {
-  given: 'from what you entered',
-  measured: 'measured',
-  sheet: 'your product sheet',
-  typical: 'typical sheet figures',
-  estimate: 'an estimate',
+const sources: Record<string, MessageDescriptor> = {
+  given: msg`from what you entered`,
+  measured: msg`measured`,
+  sheet: msg`your product sheet`,
+  typical: msg`typical sheet figures`,
+  estimate: msg`an estimate`,
 };
 
 /** A figure that explains itself on a tap: formula, inputs, source. */
@@ -43,7 +47,7 @@ export function Explained({
       <Box
         component="button"
         type="button"
-        aria-label={`${label ?? how.summary}: ${v.text}. How is this worked out?`}
+        aria-label={t`${label ?? how.summary}: ${v.text}. How is this worked out?`}
         aria-describedby={anchor ? id : undefined}
         onClick={(e) => {
           setAnchor(e.currentTarget);
@@ -88,7 +92,8 @@ export function Explained({
             ))}
           </Box>
           <Box sx={{ mt: 1, color: tok('ink2') }}>
-            Rests on: {sources[how.source] ?? how.source} ({how.origin}).
+            <Trans>Rests on: </Trans>
+            {spoken(sources[how.source]) || how.source} ({how.origin}).
           </Box>
           {how.warnings.map((w) => (
             <Box key={w} sx={{ mt: 0.5, color: tok('lead'), fontWeight: 600 }}>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { TextField, type SxProps } from '@mui/material';
 import { useRef } from 'react';
 import { useUnderstood } from './useUnderstood';
@@ -43,7 +44,7 @@ export function QuantityField({
   const answered = useUnderstood(of, value);
   const shown = understood ?? answered;
   const plain = (s: string) => s.replace(/\s+/g, '').toLowerCase();
-  const read = shown && value.trim() !== '' && plain(shown) !== plain(value) ? `read as ${shown}` : '';
+  const read = shown && value.trim() !== '' && plain(shown) !== plain(value) ? t`read as ${shown}` : '';
   return (
     <TextField
       label={label}

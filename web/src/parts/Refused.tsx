@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { Refusal } from '../api/client';
 import { Notice } from './Notice';
@@ -8,8 +9,8 @@ export function Refused({ error, title }: { error: Error; title?: string }) {
   const single = errors.length === 1 && title === undefined;
   return (
     <div role="alert">
-      <Notice title={title ?? (errors.length > 1 ? 'Some of it cannot be used' : error.message)}>
-        {single && errors[0]?.accepted && `Accepted: ${errors[0].accepted}.`}
+      <Notice title={title ?? (errors.length > 1 ? t`Some of it cannot be used` : error.message)}>
+        {single && errors[0]?.accepted && t`Accepted: ${errors[0].accepted}.`}
         {!single && errors.length === 0 && title !== undefined && error.message}
         {!single && errors.map((e) => <Box key={`${e.pointer} ${e.detail}`}>{Refusal.words(e)}</Box>)}
       </Notice>

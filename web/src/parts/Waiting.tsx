@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { tok } from '../theme/tokens';
 import { Notice } from './Notice';
@@ -5,7 +7,7 @@ import { Notice } from './Notice';
 export function Loading() {
   return (
     <Box role="status" sx={{ p: 3, color: tok('ink2') }}>
-      Working it out …
+      <Trans>Working it out …</Trans>
     </Box>
   );
 }
@@ -13,7 +15,7 @@ export function Loading() {
 export function Failed({ error }: { error: unknown }) {
   return (
     <Box sx={{ p: 2 }}>
-      <Notice title="This did not work">{error instanceof Error ? error.message : 'Unknown error.'}</Notice>
+      <Notice title={t`This did not work`}>{error instanceof Error ? error.message : t`Unknown error.`}</Notice>
     </Box>
   );
 }

@@ -1,12 +1,14 @@
+import { spoken } from '../words/spoken';
+import { msg, t } from '@lingui/core/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Span } from '../figures/TimeAxis';
 
 const zooms = [
-  ['An evening', 12],
-  ['Three days', 72],
-  ['Two weeks', 336],
-  ['Six weeks', 1008],
+  [msg`An evening`, 12],
+  [msg`Three days`, 72],
+  [msg`Two weeks`, 336],
+  [msg`Six weeks`, 1008],
 ] as const;
 const most = 1008;
 const hour = 3_600_000;
@@ -21,7 +23,11 @@ export function useZoom() {
     return { from, to: from + zoom * hour };
   };
   const controls = (
-    <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mb: 1 }} role="group" aria-label="How much time is shown">
+    <Box
+      sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mb: 1 }}
+      role="group"
+      aria-label={t`How much time is shown`}
+    >
       {zooms.map(([label, hours]) => (
         <Button
           key={hours}
@@ -33,12 +39,12 @@ export function useZoom() {
             setAhead(0);
           }}
         >
-          {label}
+          {spoken(label)}
         </Button>
       ))}
       <Button
         size="small"
-        aria-label="Earlier"
+        aria-label={t`Earlier`}
         disabled={ahead === 0}
         onClick={() => {
           setAhead(ahead - 1);
@@ -48,7 +54,7 @@ export function useZoom() {
       </Button>
       <Button
         size="small"
-        aria-label="Later"
+        aria-label={t`Later`}
         disabled={(ahead + 1) * zoom > most}
         onClick={() => {
           setAhead(ahead + 1);

@@ -1,9 +1,10 @@
+import { t } from '@lingui/core/macro';
 const most = 1600;
 
 /** A picture file made small enough to keep, as JPEG in base64. */
 export async function small(file: File): Promise<string> {
   const picture = await createImageBitmap(file).catch(() => {
-    throw new Error(`${file.name} is not a picture this browser can read. Accepted: JPEG, PNG, WebP.`);
+    throw new Error(t`${file.name} is not a picture this browser can read. Accepted: JPEG, PNG, WebP.`);
   });
   const scale = Math.min(1, most / Math.max(picture.width, picture.height));
   const canvas = document.createElement('canvas');

@@ -1,8 +1,12 @@
+import { i18n } from '@lingui/core';
+import { t } from '@lingui/core/macro';
 /**
- * Days and hours as the reader writes them: the interface is English, so the form of English that the browser asks for,
- * and the order of day and month of the yard's own country where it asks for none.
+ * Days and hours as the reader writes them: in the language of the interface, in the form of it that the browser asks
+ * for; English is Europe's, with the day before the month, where it asks for none.
  */
-const locale = (): string => navigator.languages.find((l) => l.startsWith('en')) ?? 'en-GB';
+const locale = (): string =>
+  navigator.languages.find((l) => l === i18n.locale || l.startsWith(`${i18n.locale}-`)) ??
+  (i18n.locale === 'en' ? 'en-GB' : i18n.locale);
 
 /** To make one takes longer than to write a hundred days with it. */
 const writers = new Map<string, Intl.DateTimeFormat>();
@@ -44,9 +48,9 @@ export const day = (instant: string): string =>
 
 /** "today 14:05", "Tue, 5 May 14:05" on other days. */
 export function when(instant: string | null, now: string): string {
-  if (instant === null) return 'not at this temperature';
+  if (instant === null) return t`not at this temperature`;
   const d = new Date(instant);
-  return d.toDateString() === new Date(now).toDateString() ? `today ${clock(d)}` : `${weekday(d)} ${clock(d)}`;
+  return d.toDateString() === new Date(now).toDateString() ? t`today ${clock(d)}` : `${weekday(d)} ${clock(d)}`;
 }
 
 /** The value of a datetime-local input for an instant, in the reader's own time. */

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useRouteError } from 'react-router';
@@ -26,17 +28,19 @@ export function Broken() {
   };
   return (
     <Box component="main" sx={{ p: 3, maxWidth: 640 }}>
-      <Notice title="This view could not be shown">
+      <Notice title={t`This view could not be shown`}>
         {isStale(error)
-          ? 'A piece of the program could not be fetched. Perhaps the line is down.'
-          : 'Something went wrong in the page.'}{' '}
-        Everything that was stored is safe; what was typed and not stored yet is not.
+          ? t`A piece of the program could not be fetched. Perhaps the line is down.`
+          : t`Something went wrong in the page.`}{' '}
+        <Trans>Everything that was stored is safe; what was typed and not stored yet is not.</Trans>
       </Notice>
       <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
         <Button variant="contained" onClick={again}>
-          Load the page again
+          <Trans>Load the page again</Trans>
         </Button>
-        <Button href="/">To Today</Button>
+        <Button href="/">
+          <Trans>To Today</Trans>
+        </Button>
       </Box>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { msg, t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { Outlet, useParams } from 'react-router';
 import { useJob } from '../api/closed';
@@ -5,10 +6,10 @@ import { ClosedNotice } from '../parts/ClosedNotice';
 import { Tabs } from './Tabs';
 
 const views = [
-  ['', 'Course'],
-  ['quantities', 'Quantities'],
-  ['register', 'Register'],
-  ['cards', 'Work cards'],
+  ['', msg`Course`],
+  ['quantities', msg`Quantities`],
+  ['register', msg`Register`],
+  ['cards', msg`Work cards`],
 ] as const;
 
 /** The views of a whole job. */
@@ -17,7 +18,7 @@ export function JobFrame() {
   const read = useJob(job);
   return (
     <>
-      <Tabs label="Views of this job" name={read.data?.name ?? ''} views={views} />
+      <Tabs label={t`Views of this job`} name={read.data?.name ?? ''} views={views} />
       <ClosedNotice job={job} since={read.data?.closedAt} />
       <Box sx={{ pb: { xs: 9, sm: 3 } }}>
         <Outlet key={job} />

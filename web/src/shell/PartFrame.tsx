@@ -1,3 +1,4 @@
+import { msg, t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { Outlet, useParams } from 'react-router';
 import { useSurvey } from '../api/parts';
@@ -6,12 +7,12 @@ import { Failed, Loading } from '../parts/Waiting';
 import { Tabs } from './Tabs';
 
 const views = [
-  ['survey', 'Survey'],
-  ['film', 'Film'],
-  ['route', 'Route'],
-  ['mix', 'Mix'],
-  ['windows', 'Windows'],
-  ['record', 'Record'],
+  ['survey', msg`Survey`],
+  ['film', msg`Film`],
+  ['route', msg`Route`],
+  ['mix', msg`Mix`],
+  ['windows', msg`Windows`],
+  ['record', msg`Record`],
 ] as const;
 
 /** The views of one part. */
@@ -22,7 +23,7 @@ export function PartFrame() {
   if (survey.isError) return <Failed error={survey.error} />;
   return (
     <>
-      <Tabs label="Views of this part" name={survey.data.name} of={survey.data.jobName} views={views} />
+      <Tabs label={t`Views of this part`} name={survey.data.name} of={survey.data.jobName} views={views} />
       <ClosedNotice job={survey.data.jobId} since={survey.data.jobClosed} />
       <Box sx={{ pb: { xs: 9, sm: 3 } }}>
         <Outlet key={part} />

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, useColorScheme } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, Outlet, useMatch } from 'react-router';
@@ -5,6 +7,7 @@ import { api, settle, type Schemas } from '../api/client';
 import { textSize, tok, wide } from '../theme/tokens';
 import { Mark } from './Mark';
 import { SignedOut } from './SignedOut';
+import { LanguageChoice } from '../words/LanguageChoice';
 import { Undo } from './Undo';
 
 export function Shell({ account }: { account: Schemas['AccountView'] }) {
@@ -45,7 +48,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           '&:focus': { left: 8, top: 8, background: tok('sheet'), p: 1, zIndex: 20 },
         }}
       >
-        To the content
+        <Trans>To the content</Trans>
       </Box>
       <Box
         component="header"
@@ -61,7 +64,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
         <Box
           component={Link}
           to="/"
-          aria-label="Unbowed Hull, today"
+          aria-label={t`Unbowed Hull, today`}
           sx={{
             display: 'flex',
             alignItems: 'center',
@@ -87,9 +90,9 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
         </Box>
         {(
           [
-            ['/', 'Today', home],
-            ['/schedule', 'Schedule', schedule],
-            ['/stores', 'Stores', stores],
+            ['/', t`Today`, home],
+            ['/schedule', t`Schedule`, schedule],
+            ['/stores', t`Stores`, stores],
           ] as const
         ).map(([to, label, on]) => (
           <Box
@@ -115,7 +118,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
         <Box
           component={Link}
           to="/yard"
-          aria-label={`${account.workshop}: local rules and figures`}
+          aria-label={t`${account.workshop}: local rules and figures`}
           sx={{
             ml: 'auto',
             fontSize: textSize.m,
@@ -131,23 +134,24 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           {account.name}
         </Box>
         <Box sx={{ display: 'flex', ml: { xs: 'auto', md: 0 } }}>
+          <LanguageChoice />
           <Button
             sx={quiet}
             onClick={() => {
               void switchUnits();
             }}
-            aria-label={us ? 'Units: US. Switch to metric' : 'Units: metric. Switch to US'}
+            aria-label={us ? t`Units: US. Switch to metric` : t`Units: metric. Switch to US`}
           >
-            {us ? 'US units' : 'Metric'}
+            {us ? t`US units` : t`Metric`}
           </Button>
           <Button
             sx={quiet}
             onClick={() => {
               setMode(mode === 'dark' ? 'light' : 'dark');
             }}
-            aria-label={mode === 'dark' ? 'Switch to the light look' : 'Switch to the dark look'}
+            aria-label={mode === 'dark' ? t`Switch to the light look` : t`Switch to the dark look`}
           >
-            {mode === 'dark' ? 'Light' : 'Dark'}
+            {mode === 'dark' ? t`Light` : t`Dark`}
           </Button>
           <Button
             sx={quiet}
@@ -155,7 +159,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
               void leave();
             }}
           >
-            Sign out
+            <Trans>Sign out</Trans>
           </Button>
         </Box>
       </Box>

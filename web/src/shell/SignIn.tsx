@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { textSize, tok, wide } from '../theme/tokens';
@@ -33,12 +34,12 @@ export function SignIn() {
             fontStretch: '120%',
           }}
         >
-          Unbowed
+          <Trans>Unbowed</Trans>
           <br />
-          Hull
+          <Trans>Hull</Trans>
         </Box>
         <Box sx={{ fontSize: textSize.xl, maxWidth: 440 }}>
-          What to do next to the part in front of you, with what, how much of it, and until when.
+          <Trans>What to do next to the part in front of you, with what, how much of it, and until when.</Trans>
         </Box>
         <svg viewBox="0 0 440 110" width="100%" style={{ maxWidth: 440, marginTop: 32 }} aria-hidden="true">
           <rect x="0" y="70" width="440" height="40" fill="url(#hatch-steel)" stroke={tok('ink')} />
@@ -59,7 +60,7 @@ export function SignIn() {
         }}
       >
         <Box component="h2" sx={{ m: 0, fontSize: textSize.title, ...wide }}>
-          Sign in
+          <Trans>Sign in</Trans>
         </Box>
         <SignInForm entered={() => client.invalidateQueries({ queryKey: keys.session })} />
       </Box>

@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { Box, Dialog, DialogContent, DialogTitle } from '@mui/material';
 import { SignInForm } from './SignInForm';
 
@@ -5,10 +6,12 @@ import { SignInForm } from './SignInForm';
 export function SignInAgain({ address, entered }: { address: string; entered: () => Promise<void> }) {
   return (
     <Dialog open aria-labelledby="signed-out" fullWidth maxWidth="xs">
-      <DialogTitle id="signed-out">Sign in again</DialogTitle>
+      <DialogTitle id="signed-out">
+        <Trans>Sign in again</Trans>
+      </DialogTitle>
       <DialogContent>
         <Box sx={{ mb: 2 }}>
-          Your session has ended. What you typed is still here; nothing is stored until you are back.
+          <Trans>Your session has ended. What you typed is still here; nothing is stored until you are back.</Trans>
         </Box>
         <SignInForm address={address} entered={entered} />
       </DialogContent>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useState, type SubmitEvent } from 'react';
 import { api, settle } from '../api/client';
@@ -14,7 +16,7 @@ export function SignInForm({ address = '', entered }: { address?: string; entere
       await settle(api.POST('/api/sign-in', { body: { email, password } }));
       await entered();
     } catch (cause) {
-      setWrong(cause instanceof Error ? cause.message : 'That did not work.');
+      setWrong(cause instanceof Error ? cause.message : t`That did not work.`);
     }
   };
   return (
@@ -26,7 +28,7 @@ export function SignInForm({ address = '', entered }: { address?: string; entere
       sx={{ display: 'grid', gap: 2 }}
     >
       <TextField
-        label="E-mail"
+        label={t`E-mail`}
         type="email"
         autoComplete="username"
         value={email}
@@ -36,7 +38,7 @@ export function SignInForm({ address = '', entered }: { address?: string; entere
         required
       />
       <TextField
-        label="Password"
+        label={t`Password`}
         type="password"
         autoComplete="current-password"
         value={password}
@@ -47,11 +49,11 @@ export function SignInForm({ address = '', entered }: { address?: string; entere
       />
       {wrong && (
         <div role="alert">
-          <Notice title="Not signed in">{wrong}</Notice>
+          <Notice title={t`Not signed in`}>{wrong}</Notice>
         </div>
       )}
       <Button type="submit" variant="contained">
-        Sign in
+        <Trans>Sign in</Trans>
       </Button>
     </Box>
   );

@@ -1,3 +1,5 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { spoken } from '../words/spoken';
 import { Box } from '@mui/material';
 import { NavLink, useLocation } from 'react-router';
 import { useName } from '../parts/useName';
@@ -13,10 +15,10 @@ export function Tabs({
   label: string;
   name: string;
   of?: string;
-  views: readonly (readonly [to: string, label: string])[];
+  views: readonly (readonly [to: string, label: MessageDescriptor])[];
 }) {
   const path = useLocation().pathname.replace(/\/$/, '');
-  useName(name, views.find(([to]) => path.endsWith(`/${to}`))?.[1] ?? views[0]?.[1], of);
+  useName(name, spoken(views.find(([to]) => path.endsWith(`/${to}`))?.[1] ?? views[0]?.[1]), of);
   return (
     <>
       <Box
@@ -83,7 +85,7 @@ export function Tabs({
               '&.active': { background: tok('ink'), color: tok('sheet') },
             }}
           >
-            {text}
+            {spoken(text)}
           </Box>
         ))}
       </Box>

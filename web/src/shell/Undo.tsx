@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { lazy, Suspense, useSyncExternalStore } from 'react';
 
 const UndoBar = lazy(() => import('./UndoBar').then((m) => ({ default: m.UndoBar })));
@@ -42,7 +43,7 @@ export function Undo() {
       // Meanwhile something else may have been done, with an offer of its own.
       if (offer === now) over();
     } catch (cause) {
-      wrong = cause instanceof Error ? cause.message : 'That did not work.';
+      wrong = cause instanceof Error ? cause.message : t`That did not work.`;
       tell();
     }
   };

@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { Button, Snackbar } from '@mui/material';
 import { tok } from '../theme/tokens';
 
@@ -14,10 +15,10 @@ export function UndoBar({ says, undo, over }: { says: string; undo: () => void; 
       action={
         <>
           <Button size="small" sx={{ color: tok('sheet'), borderColor: tok('sheet') }} onClick={undo}>
-            Undo
+            <Trans>Undo</Trans>
           </Button>
           <Button size="small" sx={{ color: tok('sheet'), border: 0 }} onClick={over}>
-            Close
+            <Trans>Close</Trans>
           </Button>
         </>
       }

@@ -1,5 +1,8 @@
 import { cleanup } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+import { speak } from '../words/words';
+
+await speak('en');
 
 afterEach(() => {
   cleanup();

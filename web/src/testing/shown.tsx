@@ -1,3 +1,5 @@
+import { i18n } from '@lingui/core';
+import { I18nProvider } from '@lingui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
@@ -10,9 +12,11 @@ export function shown(what: ReactNode, at = '/') {
   return {
     client,
     ...render(
-      <QueryClientProvider client={client}>
-        <MemoryRouter initialEntries={[at]}>{what}</MemoryRouter>
-      </QueryClientProvider>,
+      <I18nProvider i18n={i18n}>
+        <QueryClientProvider client={client}>
+          <MemoryRouter initialEntries={[at]}>{what}</MemoryRouter>
+        </QueryClientProvider>
+      </I18nProvider>,
     ),
   };
 }

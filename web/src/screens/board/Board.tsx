@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -28,33 +30,35 @@ export function Board() {
         <Title
           sub={
             lanes.length === 1
-              ? 'one part'
-              : `${lanes.length} parts and zones, worked together where one set-up serves several`
+              ? t`one part`
+              : t`${lanes.length} parts and zones, worked together where one set-up serves several`
           }
         >
           {board.data.name}
         </Title>
         {lanes.length === 0 ? (
-          <Notice tone="deep" title="Nothing taken in yet">
-            Take a part in from Today; its tag appears here.
+          <Notice tone="deep" title={t`Nothing taken in yet`}>
+            <Trans>Take a part in from Today; its tag appears here.</Trans>
           </Notice>
         ) : (
           <>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, mb: 2 }}>
               <Due job={job} due={board.data.due} />
-              <Labelled label="left to do">
+              <Labelled label={t`left to do`}>
                 <Box sx={{ fontSize: textSize.figure }}>
                   <Explained v={board.data.handsOn} />
                 </Box>
               </Labelled>
-              <Labelled label="spared by working together">
+              <Labelled label={t`spared by working together`}>
                 <Box sx={{ fontSize: textSize.figure }}>
                   <Explained v={board.data.saved} />
                 </Box>
               </Labelled>
-              <Labelled label="shared actions">
+              <Labelled label={t`shared actions`}>
                 <Box className="mono" sx={{ fontSize: textSize.figure, fontWeight: 600 }}>
-                  {board.data.sharedActions} of {actions.length}
+                  <Trans>
+                    {board.data.sharedActions} of {actions.length}
+                  </Trans>
                 </Box>
               </Labelled>
             </Box>
@@ -63,7 +67,11 @@ export function Board() {
             ))}
             <RailKey lanes={lanes} />
             <Rail lanes={lanes} actions={shown} />
-            {actions.length === 0 && <Box sx={{ my: 2, color: tok('ink2') }}>Nothing is left to do.</Box>}
+            {actions.length === 0 && (
+              <Box sx={{ my: 2, color: tok('ink2') }}>
+                <Trans>Nothing is left to do.</Trans>
+              </Box>
+            )}
             {actions.length > 40 && (
               <Button
                 onClick={() => {
@@ -71,7 +79,7 @@ export function Board() {
                 }}
                 sx={{ mt: 1 }}
               >
-                {all ? 'Only the next 40' : `All ${actions.length} actions`}
+                {all ? t`Only the next 40` : t`All ${actions.length} actions`}
               </Button>
             )}
           </>
@@ -79,7 +87,7 @@ export function Board() {
       </Box>
       <Box
         component="aside"
-        aria-label="The next day"
+        aria-label={t`The next day`}
         sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
         <Day day={day} />

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -12,23 +14,31 @@ export function Day({ day }: { day: Schemas['DayView'] }) {
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       <Box>
-        <Heading>The next day of work</Heading>
+        <Heading>
+          <Trans>The next day of work</Trans>
+        </Heading>
         <Box sx={{ color: tok('ink2') }}>
-          {day.actions} actions, <Explained v={day.handsOn} /> at the bench
+          <Trans>
+            {day.actions} actions, <Explained v={day.handsOn} /> at the bench
+          </Trans>
         </Box>
       </Box>
       {day.encounters.map((e) => (
-        <Notice key={e.says + e.then} tone="lead" title={`Stop: ${e.says}`}>
+        <Notice key={e.says + e.then} tone="lead" title={t`Stop: ${e.says}`}>
           <div>
-            {e.consequence} {e.first}; then {e.then}.
+            <Trans>
+              {e.consequence} {e.first}; then {e.then}.
+            </Trans>
           </div>
           {e.parting.length > 0 && (
-            <div>In between: {e.parting.join(', ').toLowerCase()}; or another place or day.</div>
+            <div>
+              <Trans>In between: {e.parting.join(', ').toLowerCase()}; or another place or day.</Trans>
+            </div>
           )}
         </Notice>
       ))}
       {day.wear.length > 0 && (
-        <Labelled label="Lay out to wear">
+        <Labelled label={t`Lay out to wear`}>
           <Box component="ul" sx={list}>
             {day.wear.map((w) => (
               <li key={w}>{w}</li>
@@ -37,7 +47,7 @@ export function Day({ day }: { day: Schemas['DayView'] }) {
         </Labelled>
       )}
       {day.mind.length > 0 && (
-        <Labelled label="Mind">
+        <Labelled label={t`Mind`}>
           {day.mind.map((m) => (
             <Box key={m} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, my: 0.75, fontSize: textSize.m }}>
               {m}
@@ -46,18 +56,18 @@ export function Day({ day }: { day: Schemas['DayView'] }) {
         </Labelled>
       )}
       {day.local.map((l) => (
-        <Labelled key={l.id} label={`Here: ${l.name}`}>
+        <Labelled key={l.id} label={t`Here: ${l.name}`}>
           <Box sx={{ whiteSpace: 'pre-line' }}>{l.text}</Box>
         </Labelled>
       ))}
       {day.disposal.length > 0 && (
-        <Labelled label="Waste">
+        <Labelled label={t`Waste`}>
           <Box component="ul" sx={list}>
             {day.disposal.map((d) => (
               <li key={d.where}>
                 {d.where}
                 <Box component="span" sx={{ display: 'block', fontSize: textSize.s, color: tok('ink2') }}>
-                  from: {d.from.slice(0, 4).join(', ')}
+                  <Trans>from: {d.from.slice(0, 4).join(', ')}</Trans>
                   {d.from.length > 4 ? ' …' : ''}
                 </Box>
               </li>
@@ -65,14 +75,14 @@ export function Day({ day }: { day: Schemas['DayView'] }) {
           </Box>
         </Labelled>
       )}
-      <Labelled label="Solvent into the air">
+      <Labelled label={t`Solvent into the air`}>
         <span className="mono">{day.voc}</span>
         {day.vocWarning && <Box sx={{ color: tok('lead'), fontWeight: 650 }}>{day.vocWarning}</Box>}
       </Labelled>
       <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-        Labels, safety data sheets and local codes come first.{' '}
+        <Trans>Labels, safety data sheets and local codes come first.</Trans>{' '}
         <Box component={Link} to="/yard" sx={{ color: 'inherit' }}>
-          Write down the rules of your place
+          <Trans>Write down the rules of your place</Trans>
         </Box>
         .
       </Box>

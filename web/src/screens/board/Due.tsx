@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, settle } from '../../api/client';
@@ -12,10 +14,10 @@ export function Due({ job, due }: { job: string; due: string | null }) {
   const save = usePlanWrite(async (day: string | null) => {
     await settle(api.PUT('/api/jobs/{job}/due', { params: { path: { job } }, body: { due: day } }));
     await client.invalidateQueries({ queryKey: keys.board(job) });
-    return settle(api.POST('/api/plan', { body: { note: 'a due date has changed' } }));
+    return settle(api.POST('/api/plan', { body: { note: t`a due date has changed` } }));
   });
   return (
-    <Labelled label="to be done by">
+    <Labelled label={t`to be done by`}>
       <TextField
         type="date"
         size="small"
@@ -26,7 +28,7 @@ export function Due({ job, due }: { job: string; due: string | null }) {
         onBlur={(e) => {
           if (e.target.value !== (due ?? '')) save.mutate(e.target.value === '' ? null : e.target.value);
         }}
-        slotProps={{ htmlInput: { 'aria-label': 'To be done by' } }}
+        slotProps={{ htmlInput: { 'aria-label': t`To be done by` } }}
         sx={{ width: 170 }}
       />
       {save.isError && (
@@ -36,12 +38,12 @@ export function Due({ job, due }: { job: string; due: string | null }) {
       )}
       {save.isPending && (
         <Box role="status" sx={{ fontSize: textSize.m }}>
-          Planning again …
+          <Trans>Planning again …</Trans>
         </Box>
       )}
       {save.isSuccess && (
         <Box role="status" sx={{ fontSize: textSize.m, color: tok('zinc') }}>
-          Kept; the schedule follows.
+          <Trans>Kept; the schedule follows.</Trans>
         </Box>
       )}
     </Labelled>

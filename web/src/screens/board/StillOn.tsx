@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -8,7 +10,7 @@ import { Notice } from '../../parts/Notice';
 export function StillOn({ still }: { still: Schemas['StillOnView'] }) {
   const log = useLog(still.partId);
   return (
-    <Notice title="On what was worked already">
+    <Notice title={t`On what was worked already`}>
       {still.says}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
         <Button
@@ -18,9 +20,11 @@ export function StillOn({ still }: { still: Schemas['StillOnView'] }) {
             log.mutate({ kind: 'finish', step: still.off, at: new Date().toISOString() });
           }}
         >
-          It is off: write that down
+          <Trans>It is off: write that down</Trans>
         </Button>
-        <Link to={`/part/${still.partId}/record`}>Its record</Link>
+        <Link to={`/part/${still.partId}/record`}>
+          <Trans>Its record</Trans>
+        </Link>
       </Box>
       {log.isError && <div role="alert">{log.error.message}</div>}
     </Notice>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Field } from './Field';
@@ -21,7 +23,7 @@ export function Asked({
     <Box className="no-print" sx={{ display: 'grid', gap: 1.25 }}>
       <TextField
         size="small"
-        label="Name of the card"
+        label={t`Name of the card`}
         value={draft.name}
         onChange={(e) => {
           change({ ...draft, name: e.target.value });
@@ -32,7 +34,7 @@ export function Asked({
       <TextField
         select
         size="small"
-        label="For the part"
+        label={t`For the part`}
         value={draft.part}
         onChange={(e) => {
           change({ ...draft, part: e.target.value });
@@ -41,7 +43,9 @@ export function Asked({
         helperText={at('part')}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       >
-        <MenuItem value="">none in particular</MenuItem>
+        <MenuItem value="">
+          <Trans>none in particular</Trans>
+        </MenuItem>
         {parts.map((p) => (
           <MenuItem key={p.id} value={p.id}>
             {p.name}
@@ -73,12 +77,12 @@ export function Asked({
               ))}
               <Button
                 size="small"
-                aria-label={`Take section ${i + 1} out`}
+                aria-label={t`Take section ${i + 1} out`}
                 onClick={() => {
                   change({ ...draft, rows: draft.rows.filter((_, k) => k !== i) });
                 }}
               >
-                Out
+                <Trans>Out</Trans>
               </Button>
             </Box>
           ))}
@@ -88,7 +92,7 @@ export function Asked({
               change({ ...draft, rows: [...draft.rows, {}] });
             }}
           >
-            One more section
+            <Trans>One more section</Trans>
           </Button>
         </Box>
       )}

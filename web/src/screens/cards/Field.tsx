@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 
@@ -33,7 +34,7 @@ export function Field({
   ) : (
     <TextField
       {...common}
-      placeholder={field.required ? '' : 'as usual'}
+      placeholder={field.required ? '' : t`as usual`}
       slotProps={{ inputLabel: { shrink: true } }}
     />
   );

@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useDeferredValue } from 'react';
 import { Refusal, type Schemas } from '../../api/client';
@@ -55,14 +56,14 @@ export function OpenCard({
               keep.mutate(draft, { onSuccess: close });
             }}
           >
-            Keep the card
+            <Trans>Keep the card</Trans>
           </Button>
           <Button
             onClick={() => {
               window.print();
             }}
           >
-            Print it
+            <Trans>Print it</Trans>
           </Button>
           {draft.id && (
             <Button
@@ -71,10 +72,12 @@ export function OpenCard({
                 drop.mutate(draft.id, { onSuccess: close });
               }}
             >
-              Throw it out
+              <Trans>Throw it out</Trans>
             </Button>
           )}
-          <Button onClick={close}>Close</Button>
+          <Button onClick={close}>
+            <Trans>Close</Trans>
+          </Button>
         </Box>
       </Box>
       <Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
@@ -46,15 +48,17 @@ export function WorkCards() {
         <OpenCard job={job} view={view} draft={open} change={setDraft} close={close} />
       ) : (
         <>
-          <Title sub="pours, baths, laminates, spray cans">Work cards</Title>
+          <Title sub={t`pours, baths, laminates, spray cans`}>
+            <Trans>Work cards</Trans>
+          </Title>
           {view.cards.length === 0 && (
-            <Notice tone="deep" title="No card yet">
-              Begin one below; it comes filled with an example to change.
+            <Notice tone="deep" title={t`No card yet`}>
+              <Trans>Begin one below; it comes filled with an example to change.</Trans>
             </Notice>
           )}
           <Box
             component="ul"
-            aria-label="Kept cards"
+            aria-label={t`Kept cards`}
             sx={{
               p: 0,
               m: 0,
@@ -95,13 +99,15 @@ export function WorkCards() {
                     setSearch({ card: c.id });
                   }}
                 >
-                  Open {c.name}
+                  <Trans>Open {c.name}</Trans>
                 </Button>
               </Box>
             ))}
           </Box>
-          <Box component="section" aria-label="Begin a card" sx={{ mt: 4 }}>
-            <Heading>Begin a card</Heading>
+          <Box component="section" aria-label={t`Begin a card`} sx={{ mt: 4 }}>
+            <Heading>
+              <Trans>Begin a card</Trans>
+            </Heading>
             <Box
               sx={{
                 display: 'grid',

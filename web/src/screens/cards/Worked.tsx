@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { WorkDrawing } from '../../figures/WorkDrawing';
@@ -12,7 +14,7 @@ export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
     <Box sx={{ display: 'grid', gap: 2 }}>
       {card.error && (
         <div role="status">
-          <Notice tone="brass" title="Not worked out yet">
+          <Notice tone="brass" title={t`Not worked out yet`}>
             {card.error}
           </Notice>
         </div>
@@ -29,7 +31,9 @@ export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
       </Box>
       {card.steps.length > 0 && (
         <Box>
-          <Heading>In this order</Heading>
+          <Heading>
+            <Trans>In this order</Trans>
+          </Heading>
           <Box component="ol" sx={{ m: 0, pl: 3, '& li': { pb: 0.75 } }}>
             {card.steps.map((s) => (
               <li key={s}>{s}</li>
@@ -41,7 +45,7 @@ export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
         <Notice key={w} tone="brass" title={w} />
       ))}
       {card.cautions.length > 0 && (
-        <Labelled label="Mind">
+        <Labelled label={t`Mind`}>
           {card.cautions.map((c) => (
             <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, my: 0.5, fontSize: textSize.m }}>
               {c}
@@ -49,10 +53,10 @@ export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
           ))}
         </Labelled>
       )}
-      {card.wear.length > 0 && <Labelled label="Wear">{card.wear.join(', ')}</Labelled>}
+      {card.wear.length > 0 && <Labelled label={t`Wear`}>{card.wear.join(', ')}</Labelled>}
       {card.figures.length > 0 && (
         <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-          Typical figures unless yours are given. Labels, sheets and local codes come first.
+          <Trans>Typical figures unless yours are given. Labels, sheets and local codes come first.</Trans>
         </Box>
       )}
     </Box>

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useSearchParams } from 'react-router';
 import { useClosed } from '../../api/closed';
@@ -15,7 +17,7 @@ export function Closed() {
   const page = Math.max(1, Number(ask.get('page') ?? '1') || 1);
   const search = ask.get('search') ?? '';
   const closed = useClosed(archived, page, search);
-  useName('Closed jobs');
+  useName(t`Closed jobs`);
   const go = (to: { archived?: boolean; page?: number; search?: string }) => {
     const next = { archived, page: 1, search, ...to };
     setAsk({
@@ -29,13 +31,19 @@ export function Closed() {
   const { jobs, pages, count } = closed.data;
   return (
     <Box sx={{ p: { xs: 2, sm: 3 } }}>
-      <Title sub={`${String(count)} ${count === 1 ? 'job' : 'jobs'}${search === '' ? '' : ' of that name'}`}>
-        {archived ? 'Put away' : 'Closed jobs'}
+      <Title
+        sub={
+          search === ''
+            ? plural(count, { one: '# job', other: '# jobs' })
+            : plural(count, { one: '# job of that name', other: '# jobs of that name' })
+        }
+      >
+        {archived ? t`Put away` : t`Closed jobs`}
       </Title>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 2 }}>
         <TextField
           size="small"
-          label="Look for"
+          label={t`Look for`}
           defaultValue={search}
           key={`${String(archived)} ${search}`}
           onKeyDown={(e) => {
@@ -50,33 +58,35 @@ export function Closed() {
             go({ archived: !archived, search: '' });
           }}
         >
-          {archived ? 'The closed ones' : 'Those put away'}
+          {archived ? t`The closed ones` : t`Those put away`}
         </Button>
       </Box>
       {count === 0 && (
-        <Notice tone="deep" title={search === '' ? 'Nothing here' : 'Nothing of that name'}>
+        <Notice tone="deep" title={search === '' ? t`Nothing here` : t`Nothing of that name`}>
           {archived
-            ? 'A closed job that nobody looks for any more can be put away here.'
-            : 'A job whose parts are handed over is closed from Today; it is kept here with its record.'}
+            ? t`A closed job that nobody looks for any more can be put away here.`
+            : t`A job whose parts are handed over is closed from Today; it is kept here with its record.`}
         </Notice>
       )}
-      <Box component="ul" aria-label="Closed jobs" sx={{ p: 0, m: 0 }}>
+      <Box component="ul" aria-label={t`Closed jobs`} sx={{ p: 0, m: 0 }}>
         {jobs.map((job) => (
           <ClosedLine key={job.id} job={job} />
         ))}
       </Box>
       {pages > 1 && (
-        <Box component="nav" aria-label="Pages" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 2 }}>
+        <Box component="nav" aria-label={t`Pages`} sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 2 }}>
           <Button
             disabled={page <= 1}
             onClick={() => {
               go({ page: page - 1 });
             }}
           >
-            Newer
+            <Trans>Newer</Trans>
           </Button>
           <Box component="span" sx={{ color: tok('ink2') }}>
-            page {page} of {pages}
+            <Trans>
+              page {page} of {pages}
+            </Trans>
           </Box>
           <Button
             disabled={page >= pages}
@@ -84,7 +94,7 @@ export function Closed() {
               go({ page: page + 1 });
             }}
           >
-            Older
+            <Trans>Older</Trans>
           </Button>
         </Box>
       )}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { useArchive, useReopen } from '../../api/closed';
@@ -27,7 +29,9 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
         <Box component={Link} to={`/job/${job.id}`} sx={{ fontWeight: 650, color: tok('ink') }}>
           {job.name}
         </Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>closed {day(job.closedAt)}</Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          <Trans>closed {day(job.closedAt)}</Trans>
+        </Box>
       </Box>
       <Box sx={{ fontSize: textSize.m }}>
         {job.note && <Box sx={{ color: tok('ink2') }}>{job.note}</Box>}
@@ -37,15 +41,21 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
               {p.name}
             </Box>{' '}
             <Box component="span" sx={{ color: tok('ink2') }}>
-              {p.substrate} ·{' '}
-              <span className="mono">
-                {p.stepsDone}/{p.stepsAll}
-              </span>{' '}
-              steps done
+              <Trans>
+                {p.substrate} ·{' '}
+                <span className="mono">
+                  {p.stepsDone}/{p.stepsAll}
+                </span>{' '}
+                steps done
+              </Trans>
             </Box>
           </Box>
         ))}
-        {job.parts.length === 0 && <Box sx={{ color: tok('ink2') }}>No part was taken in.</Box>}
+        {job.parts.length === 0 && (
+          <Box sx={{ color: tok('ink2') }}>
+            <Trans>No part was taken in.</Trans>
+          </Box>
+        )}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button
@@ -53,9 +63,9 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
           href={`/api/jobs/${job.id}/file`}
           download
           size="small"
-          aria-label={`Job file of ${job.name}`}
+          aria-label={t`Job file of ${job.name}`}
         >
-          Job file
+          <Trans>Job file</Trans>
         </Button>
         <Button
           size="small"
@@ -64,7 +74,7 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
             archive.mutate({ job: job.id, archived: !job.archived });
           }}
         >
-          {job.archived ? 'Take it out' : 'Put it away'}
+          {job.archived ? t`Take it out` : t`Put it away`}
         </Button>
         <Button
           size="small"
@@ -73,7 +83,7 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
             reopen.mutate(job.id);
           }}
         >
-          Open it again
+          <Trans>Open it again</Trans>
         </Button>
         {wrong && <div role="alert">{wrong.message}</div>}
       </Box>

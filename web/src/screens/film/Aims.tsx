@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, FormControlLabel, Radio, RadioGroup } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
@@ -6,10 +8,12 @@ import { textSize, tok } from '../../theme/tokens';
 /** What may be wanted of the part: the likely one first, and for what cannot be had, why. */
 export function Aims({ view, busy, pick }: { view: Schemas['FilmsView']; busy: boolean; pick: (aim: string) => void }) {
   return (
-    <section aria-label="What is wanted">
-      <Heading>What is wanted?</Heading>
+    <section aria-label={t`What is wanted`}>
+      <Heading>
+        <Trans>What is wanted?</Trans>
+      </Heading>
       <RadioGroup
-        aria-label="What is wanted of this part"
+        aria-label={t`What is wanted of this part`}
         value={view.aims.find((a) => a.chosen)?.id ?? ''}
         onChange={(_, v) => {
           pick(v);
@@ -31,7 +35,7 @@ export function Aims({ view, busy, pick }: { view: Schemas['FilmsView']; busy: b
                     {a.likely && (
                       <Box component="span" sx={{ fontWeight: 450, color: tok('zinc') }}>
                         {' '}
-                        · likely, by the survey
+                        <Trans>· likely, by the survey</Trans>
                       </Box>
                     )}
                   </Box>
@@ -50,7 +54,7 @@ export function Aims({ view, busy, pick }: { view: Schemas['FilmsView']; busy: b
             pick('');
           }}
         >
-          Leave it to the survey
+          <Trans>Leave it to the survey</Trans>
         </Button>
       )}
     </section>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -34,22 +36,24 @@ export function Film() {
         />
       </Box>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
-        <Title sub={wanted ? wanted.name : 'nothing can be planned yet'}>What leads there</Title>
+        <Title sub={wanted ? wanted.name : t`nothing can be planned yet`}>
+          <Trans>What leads there</Trans>
+        </Title>
         {view.obstacle && (
           <div role="alert">
-            <Notice title="What stands in the way">{view.obstacle}</Notice>
+            <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
           </div>
         )}
         {plan.error && (
           <div role="alert">
-            <Notice title="Not stored">{plan.error.message}</Notice>
+            <Notice title={t`Not stored`}>{plan.error.message}</Notice>
           </div>
         )}
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', mb: 1.5, flexWrap: 'wrap' }} role="status">
           <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-            {plan.isPending && 'Planning again …'}
+            {plan.isPending && t`Planning again …`}
             {!plan.isPending &&
-              (view.filmPicked ? 'Picked by hand.' : 'The first that fits and follows your schools is planned.')}
+              (view.filmPicked ? t`Picked by hand.` : t`The first that fits and follows your schools is planned.`)}
           </Box>
           {view.filmPicked && (
             <Button
@@ -59,11 +63,11 @@ export function Film() {
                 plan.mutate({ schools: {}, film: '' });
               }}
             >
-              Leave it to the plan
+              <Trans>Leave it to the plan</Trans>
             </Button>
           )}
           <Button component={Link} to="../route" relative="path" size="small">
-            See the order of work
+            <Trans>See the order of work</Trans>
           </Button>
         </Box>
         {(view.layers.length > 0 || view.layersPicked) && (
@@ -87,7 +91,11 @@ export function Film() {
             }}
           />
         ))}
-        {fit.length === 0 && <Box>No film of the catalogue leads there on this part as it is surveyed.</Box>}
+        {fit.length === 0 && (
+          <Box>
+            <Trans>No film of the catalogue leads there on this part as it is surveyed.</Trans>
+          </Box>
+        )}
         {rest.length > 0 && (
           <>
             <Button
@@ -97,11 +105,13 @@ export function Film() {
               aria-expanded={all}
               sx={{ mt: 2 }}
             >
-              {all ? 'Fold' : `${String(rest.length)} more are made for this material, but not for this`}
+              {all ? t`Fold` : t`${String(rest.length)} more are made for this material, but not for this`}
             </Button>
             {all && (
-              <Box component="section" aria-label="Not here">
-                <Heading>Not here, and why</Heading>
+              <Box component="section" aria-label={t`Not here`}>
+                <Heading>
+                  <Trans>Not here, and why</Trans>
+                </Heading>
                 {rest.map((f) => (
                   <Box key={f.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
                     <Box sx={{ fontWeight: 650 }}>{f.name}</Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { type Schemas } from '../../api/client';
@@ -10,11 +12,11 @@ function Planned({ plan }: { plan: Schemas['FilmPlanView'] }) {
   if (!f) return <Box sx={{ fontSize: textSize.m, color: tok('lead') }}>{plan.obstacle}</Box>;
   const figures: [string, ReactNode][] = [
     ['hands-on', f.handsOn.text],
-    ['begin to end', f.elapsed.text],
+    [t`begin to end`, f.elapsed.text],
     ['materials', f.money],
     ['lasts', f.life],
-    ['hazard', `${String(f.hazard)} of 5`],
-    ...(plan.build ? [['dry film', plan.build.text] as [string, ReactNode]] : []),
+    ['hazard', t`${String(f.hazard)} of 5`],
+    ...(plan.build ? [[t`dry film`, plan.build.text] as [string, ReactNode]] : []),
   ];
   return (
     <>
@@ -27,14 +29,20 @@ function Planned({ plan }: { plan: Schemas['FilmPlanView'] }) {
       </Box>
       {plan.tins.length > 0 && (
         <Box sx={{ fontSize: textSize.m }}>
-          {plan.tins.join('; ')}. Whole tins from an empty shelf: <span className="mono">{plan.tinsCost}</span>.
+          <Trans>
+            {plan.tins.join('; ')}. Whole tins from an empty shelf: <span className="mono">{plan.tinsCost}</span>.
+          </Trans>
         </Box>
       )}
       {plan.gear.length > 0 && (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>Asks for {plan.gear.join(', ')}.</Box>
+        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          <Trans>Asks for {plan.gear.join(', ')}.</Trans>
+        </Box>
       )}
       {plan.protection.length > 0 && (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>Wear {plan.protection.join(', ')}.</Box>
+        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          <Trans>Wear {plan.protection.join(', ')}.</Trans>
+        </Box>
       )}
     </>
   );
@@ -71,20 +79,28 @@ export function FilmCard({
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'start' }}>
         <Box sx={{ flex: 1, minWidth: 0 }}>
           <Box sx={{ fontSize: textSize.xl, fontWeight: 700 }}>{film.name}</Box>
-          <Box sx={{ fontSize: textSize.m }}>{film.coats.join(', ') || 'nothing is laid'}</Box>
+          <Box sx={{ fontSize: textSize.m }}>{film.coats.join(', ') || t`nothing is laid`}</Box>
         </Box>
         {film.chosen ? (
-          <Box sx={{ fontWeight: 700, color: tok('deep') }}>Planned</Box>
+          <Box sx={{ fontWeight: 700, color: tok('deep') }}>
+            <Trans>Planned</Trans>
+          </Box>
         ) : (
-          <Button variant="outlined" size="small" disabled={busy} onClick={take} aria-label={`Plan this: ${film.name}`}>
-            Plan this
+          <Button
+            variant="outlined"
+            size="small"
+            disabled={busy}
+            onClick={take}
+            aria-label={t`Plan this: ${film.name}`}
+          >
+            <Trans>Plan this</Trans>
           </Button>
         )}
       </Box>
       <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{film.why}</Box>
       {plan.isPending && (
         <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-          Planning it through …
+          <Trans>Planning it through …</Trans>
         </Box>
       )}
       {plan.isError && (

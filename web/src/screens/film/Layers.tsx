@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Autocomplete, Box, Button, MenuItem, TextField } from '@mui/material';
 import { type SubmitEvent, useState } from 'react';
 import { type Schemas } from '../../api/client';
@@ -45,7 +47,7 @@ function LayerRow({
         <TextField
           select
           size="small"
-          label="Product"
+          label={t`Product`}
           value={wish.product}
           onChange={(e) => {
             set({ ...wish, product: e.target.value, texture: '' });
@@ -69,26 +71,30 @@ function LayerRow({
           onInputChange={(_, colour) => {
             set({ ...wish, colour });
           }}
-          renderInput={(p) => <TextField {...p} label="Colour" placeholder="any" />}
+          renderInput={(p) => <TextField {...p} label={t`Colour`} placeholder={t`any`} />}
         />
       ) : (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>clear</Box>
+        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          <Trans>clear</Trans>
+        </Box>
       )}
       {layer.textures.length > 0 && wish.product === layer.product ? (
         <TextField
           select
           size="small"
-          label="Texture"
+          label={t`Texture`}
           value={wish.texture}
           onChange={(e) => {
             set({ ...wish, texture: e.target.value });
           }}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         >
-          <MenuItem value="">As it comes</MenuItem>
-          {layer.textures.map((t) => (
-            <MenuItem key={t.id} value={t.id}>
-              {t.name}
+          <MenuItem value="">
+            <Trans>As it comes</Trans>
+          </MenuItem>
+          {layer.textures.map((texture) => (
+            <MenuItem key={texture.id} value={texture.id}>
+              {texture.name}
             </MenuItem>
           ))}
         </TextField>
@@ -131,8 +137,10 @@ export function Layers({
     );
   };
   return (
-    <Box component="form" onSubmit={submit} aria-label="Layer by layer" sx={{ mb: 3 }}>
-      <Heading>Layer by layer</Heading>
+    <Box component="form" onSubmit={submit} aria-label={t`Layer by layer`} sx={{ mb: 3 }}>
+      <Heading>
+        <Trans>Layer by layer</Trans>
+      </Heading>
       {[...view.layers].reverse().map((l) => (
         <LayerRow
           key={l.layer}
@@ -145,11 +153,11 @@ export function Layers({
         />
       ))}
       {view.idle.length > 0 && (
-        <Notice title="Decided for layers that this film does not have">{view.idle.join('; ')}.</Notice>
+        <Notice title={t`Decided for layers that this film does not have`}>{view.idle.join('; ')}.</Notice>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'baseline' }}>
         <Button type="submit" variant="contained" size="small" disabled={busy || !changed}>
-          Plan with these
+          <Trans>Plan with these</Trans>
         </Button>
         {view.layersPicked && (
           <Button
@@ -159,11 +167,13 @@ export function Layers({
               save([], forget);
             }}
           >
-            Leave the layers to the film
+            <Trans>Leave the layers to the film</Trans>
           </Button>
         )}
         <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-          Two colours on one part: take the second in as a zone of it, so that each has its tin and a masked line.
+          <Trans>
+            Two colours on one part: take the second in as a zone of it, so that each has its tin and a masked line.
+          </Trans>
         </Box>
       </Box>
     </Box>

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Slider, useMediaQuery } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -7,6 +9,7 @@ import { keys } from '../../api/keys';
 import { FloorPlan } from '../../figures/FloorPlan';
 import { Heading, Title } from '../../parts/Headings';
 import { Failed, Loading } from '../../parts/Waiting';
+import { weekday } from '../../parts/time';
 import { useName } from '../../parts/useName';
 import { textSize, tok } from '../../theme/tokens';
 
@@ -14,27 +17,39 @@ import { textSize, tok } from '../../theme/tokens';
 const widest = 760;
 const narrowest = 340;
 
-const dayWords = (day: string) =>
-  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+const dayWords = (day: string) => weekday(new Date(`${day}T12:00:00Z`));
 
 function Chosen({ view, part }: { view: Schemas['FloorView']; part: string }) {
   const stays = view.places.flatMap((p) => p.stays.filter((s) => s.partId === part).map((s) => ({ ...s, at: p.name })));
   const first = stays[0];
-  if (!first) return <Box sx={{ color: tok('ink2') }}>Pick a part on the floor to see where it stands, and when.</Box>;
+  if (!first)
+    return (
+      <Box sx={{ color: tok('ink2') }}>
+        <Trans>Pick a part on the floor to see where it stands, and when.</Trans>
+      </Box>
+    );
   return (
     <>
       <Heading>{first.name}</Heading>
       <Box sx={{ color: tok('ink2'), fontSize: textSize.m }}>
         {first.job} · {first.size}
-        {first.reckoned && ', reckoned from its surface: '}
-        {first.reckoned && <Link to={`/part/${part}/survey`}>measure it</Link>}
+        {first.reckoned && t`, reckoned from its surface: `}
+        {first.reckoned && (
+          <Link to={`/part/${part}/survey`}>
+            <Trans>measure it</Trans>
+          </Link>
+        )}
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
         {stays.map((s, n) => (
           <li key={n}>
             {s.at}, {dayWords(view.days[s.from] ?? '')}
-            {s.to > s.from && ` to ${dayWords(view.days[s.to] ?? view.days[view.days.length - 1] ?? '')}`}
-            {!s.fits && <b> · no spot of its own</b>}
+            {s.to > s.from && t` to ${dayWords(view.days[s.to] ?? view.days[view.days.length - 1] ?? '')}`}
+            {!s.fits && (
+              <b>
+                <Trans> · no spot of its own</Trans>
+              </b>
+            )}
           </li>
         ))}
       </Box>
@@ -47,24 +62,30 @@ function Lists({ view }: { view: Schemas['FloorView'] }) {
     <>
       {view.lifts.length > 0 && (
         <Box sx={{ mt: 3 }}>
-          <Heading>Lifts</Heading>
+          <Heading>
+            <Trans>Lifts</Trans>
+          </Heading>
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {view.lifts.map((l) => (
               <Box component="li" key={l.partId} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>
-                <b>{l.name}</b> <span className="mono">{l.weight}</span>, lifted {l.times}{' '}
-                {l.times === 1 ? 'time' : 'times'}
+                <Trans>
+                  <b>{l.name}</b> <span className="mono">{l.weight}</span>,{' '}
+                  {plural(l.times, { one: 'lifted # time', other: 'lifted # times' })}
+                </Trans>
                 <Box sx={{ fontSize: textSize.m, color: tok('brass') }}>{l.says}</Box>
               </Box>
             ))}
           </Box>
           <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-            Local rules for lifting come first; jacks are not supports, use stands.
+            <Trans>Local rules for lifting come first; jacks are not supports, use stands.</Trans>
           </Box>
         </Box>
       )}
       {view.lies.length > 0 && (
         <Box sx={{ mt: 3 }}>
-          <Heading>Lies meanwhile</Heading>
+          <Heading>
+            <Trans>Lies meanwhile</Trans>
+          </Heading>
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {view.lies.map((l) => (
               <Box
@@ -93,7 +114,7 @@ export function Floor() {
   const narrow = useMediaQuery('(max-width: 800px)');
   const [day, setDay] = useState(0);
   const [chosen, setChosen] = useState('');
-  useName('The floor', 'Schedule', '');
+  useName(t`The floor`, t`Schedule`, '');
   if (read.isPending) return <Loading />;
   if (read.isError) return <Failed error={read.error} />;
   const view = read.data;
@@ -104,15 +125,21 @@ export function Floor() {
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
           <Box sx={{ flex: 1, minWidth: 200 }}>
-            <Title sub="as the schedule fills it; to scale">The floor</Title>
+            <Title sub={t`as the schedule fills it; to scale`}>
+              <Trans>The floor</Trans>
+            </Title>
           </Box>
           <Button component={Link} to="/schedule">
-            The schedule
+            <Trans>The schedule</Trans>
           </Button>
         </Box>
         {view.places.length === 0 ? (
           <Box sx={{ color: tok('ink2'), maxWidth: 600 }}>
-            Nothing is planned, so nothing stands anywhere. <Link to="/schedule">Make a plan</Link> first.
+            <Trans>Nothing is planned, so nothing stands anywhere. </Trans>
+            <Link to="/schedule">
+              <Trans>Make a plan</Trans>
+            </Link>
+            <Trans> first.</Trans>
           </Box>
         ) : (
           <>
@@ -122,7 +149,7 @@ export function Floor() {
                 onClick={() => {
                   setDay(day - 1);
                 }}
-                aria-label="A day earlier"
+                aria-label={t`A day earlier`}
               >
                 ‹
               </Button>
@@ -131,7 +158,7 @@ export function Floor() {
                 min={0}
                 max={Math.max(1, last)}
                 step={1}
-                aria-label="Day"
+                aria-label={t`Day`}
                 getAriaValueText={(d) => dayWords(view.days[d] ?? '')}
                 onChange={(_, to) => {
                   setDay(Math.min(last, to));
@@ -142,14 +169,14 @@ export function Floor() {
                 onClick={() => {
                   setDay(day + 1);
                 }}
-                aria-label="A day later"
+                aria-label={t`A day later`}
               >
                 ›
               </Button>
             </Box>
             <Box sx={{ fontSize: textSize.title, fontWeight: 700, mb: 1.5 }} role="status">
               {dayWords(view.days[day] ?? '')}
-              {day === 0 && ', today'}
+              {day === 0 && t`, today`}
             </Box>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3 }}>
               {view.places.map((p) => (
@@ -157,15 +184,17 @@ export function Floor() {
               ))}
             </Box>
             <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 2 }}>
-              Full: worked on that day. Hatched: it cures or stands there. Dashed: nobody measured it. With room to get
-              round it.
+              <Trans>
+                Full: worked on that day. Hatched: it cures or stands there. Dashed: nobody measured it. With room to
+                get round it.
+              </Trans>
             </Box>
           </>
         )}
       </Box>
       <Box
         component="aside"
-        aria-label="What stands where"
+        aria-label={t`What stands where`}
         sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { lg: `1px solid ${tok('rule')}` } }}
       >
         {view.places.length > 0 && <Chosen view={view} part={chosen} />}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Heading, Title } from '../../parts/Headings';
 import { hatch, hatchKinds } from '../../theme/Hatches';
@@ -7,8 +9,12 @@ import { type Token, light, textSize, tok } from '../../theme/tokens';
 export function Look() {
   return (
     <Box sx={{ p: 3 }}>
-      <Title sub="Internal">The look</Title>
-      <Heading>Colours</Heading>
+      <Title sub={t`Internal`}>
+        <Trans>The look</Trans>
+      </Title>
+      <Heading>
+        <Trans>Colours</Trans>
+      </Heading>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
         {(Object.keys(light) as Token[]).map((name) => (
           <Box key={name}>
@@ -17,7 +23,9 @@ export function Look() {
           </Box>
         ))}
       </Box>
-      <Heading>Hatches</Heading>
+      <Heading>
+        <Trans>Hatches</Trans>
+      </Heading>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
         {hatchKinds.map((kind) => (
           <Box key={kind}>
@@ -28,9 +36,13 @@ export function Look() {
           </Box>
         ))}
       </Box>
-      <Heading>Type</Heading>
+      <Heading>
+        <Trans>Type</Trans>
+      </Heading>
       <Box sx={{ fontSize: textSize.xl }}>
-        Archivo for words. <span className="mono">Spline Sans Mono 0123456789 for figures.</span>
+        <Trans>
+          Archivo for words. <span className="mono">Spline Sans Mono 0123456789 for figures.</span>
+        </Trans>
       </Box>
     </Box>
   );

@@ -1,3 +1,7 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -13,11 +17,11 @@ import { mono, textSize, tok } from '../../theme/tokens';
 
 type Line = Schemas['MaskingLineView'];
 
-const with_: Record<string, string> = {
-  plug: 'plug',
-  tape: 'tape all over',
-  film: 'film, tape around it',
-  line: 'fine line, tape on it',
+const with_: Record<string, MessageDescriptor> = {
+  plug: msg`plug`,
+  tape: msg`tape all over`,
+  film: msg`film, tape around it`,
+  line: msg`fine line, tape on it`,
 };
 
 function size(line: Line): string {
@@ -46,36 +50,44 @@ function Covering({ line, number }: { line: Line; number: number }) {
           {line.name}
         </Box>
         <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-          {[line.kind !== line.name && line.kind, size(line), line.why, line.on && `on ${line.on}`]
+          {[line.kind !== line.name && line.kind, size(line), line.why, line.on && t`on ${line.on}`]
             .filter(Boolean)
             .join(' · ')}
         </Box>
-        <Box>{with_[line.by]}</Box>
+        <Box>{spoken(with_[line.by])}</Box>
         <Box sx={{ fontSize: textSize.m }}>
           {line.putOn ? (
             <>
-              On: <b>{line.putOn}</b>
-              {line.before && `, before “${line.before}”`}. Off: <b>{line.off || 'the route does not say'}</b>.
+              <Trans>
+                On: <b>{line.putOn}</b>
+              </Trans>
+              {line.before && t`, before “${line.before}”`}
+              <Trans>. Off: </Trans>
+              <b>{line.off || t`the route does not say`}</b>.
             </>
           ) : (
-            'This route has no step that puts it on.'
+            t`This route has no step that puts it on.`
           )}
         </Box>
       </Box>
       <Box sx={{ gridColumn: { xs: '3', sm: 'auto' } }}>
         {line.tape && (
           <Box>
-            tape <Explained v={line.tape} label={`Tape for ${line.name}`} />
+            <Trans>
+              tape <Explained v={line.tape} label={t`Tape for ${line.name}`} />
+            </Trans>
           </Box>
         )}
         {line.film && (
           <Box>
-            film <Explained v={line.film} label={`Film for ${line.name}`} />
+            <Trans>
+              film <Explained v={line.film} label={t`Film for ${line.name}`} />
+            </Trans>
           </Box>
         )}
         {line.estimated && (
           <Box sx={{ fontSize: textSize.s, color: tok('brass') }}>
-            length estimated from the areas; measure it as a line in the survey
+            <Trans>length estimated from the areas; measure it as a line in the survey</Trans>
           </Box>
         )}
       </Box>
@@ -98,7 +110,7 @@ function PlugsIn({ view }: { view: Schemas['MaskingView'] }) {
               number: null,
               body: {
                 kind: 'in',
-                what: `Plugs in ${view.name}`,
+                what: t`Plugs in ${view.name}`,
                 part: view.slug,
                 items: view.plugs.map(({ what, size: of, count }) => ({ what, size: of, count })),
               },
@@ -111,11 +123,11 @@ function PlugsIn({ view }: { view: Schemas['MaskingView'] }) {
           );
         }}
       >
-        The plugs are in: count them in the register
+        <Trans>The plugs are in: count them in the register</Trans>
       </Button>
       {write.isError && (
         <div role="alert">
-          <Notice title="Not written">{write.error.message}</Notice>
+          <Notice title={t`Not written`}>{write.error.message}</Notice>
         </div>
       )}
     </Box>
@@ -132,8 +144,10 @@ export function Masking() {
   if (view.obstacle)
     return (
       <Box sx={{ p: 3, maxWidth: 720 }}>
-        <Title>No masking plan yet</Title>
-        <Notice title="What stands in the way">{view.obstacle}</Notice>
+        <Title>
+          <Trans>No masking plan yet</Trans>
+        </Title>
+        <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
       </Box>
     );
   const first = view.shapes[0]?.name;
@@ -144,15 +158,22 @@ export function Masking() {
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 380px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 } }}>
-        <Title sub={view.staysSays}>Masking plan</Title>
-        {view.tooLong && <Notice title="No tape stays on that long">{view.staysSays}</Notice>}
+        <Title sub={view.staysSays}>
+          <Trans>Masking plan</Trans>
+        </Title>
+        {view.tooLong && <Notice title={t`No tape stays on that long`}>{view.staysSays}</Notice>}
         {view.lines.length === 0 && (
           <Box sx={{ color: tok('ink2'), maxWidth: 600 }}>
-            Nobody has said what stays bare or clean on this part. <Link to="../survey">Say it in the survey</Link>:
-            bores, threads, seats, glass, lines to another colour. Until then tape and film are reckoned by area.
+            <Trans>Nobody has said what stays bare or clean on this part. </Trans>
+            <Link to="../survey">
+              <Trans>Say it in the survey</Trans>
+            </Link>
+            <Trans>
+              : bores, threads, seats, glass, lines to another colour. Until then tape and film are reckoned by area.
+            </Trans>
           </Box>
         )}
-        <Box component="ol" aria-label="What is covered" sx={{ m: 0, p: 0 }}>
+        <Box component="ol" aria-label={t`What is covered`} sx={{ m: 0, p: 0 }}>
           {view.lines.map((l, n) => (
             <Covering key={n} line={l} number={n + 1} />
           ))}
@@ -161,7 +182,7 @@ export function Masking() {
       </Box>
       <Box
         component="aside"
-        aria-label="Where it is, and what it takes"
+        aria-label={t`Where it is, and what it takes`}
         sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
         {view.shapes
@@ -174,7 +195,9 @@ export function Masking() {
           ))}
         {view.needs.length > 0 && (
           <>
-            <Heading>What it takes</Heading>
+            <Heading>
+              <Trans>What it takes</Trans>
+            </Heading>
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
               {view.needs.map((n) => (
                 <Box component="li" key={n.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>
@@ -187,7 +210,7 @@ export function Masking() {
               ))}
             </Box>
             <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 1 }}>
-              It is counted into the shopping of the job where this part has something to be covered.
+              <Trans>It is counted into the shopping of the job where this part has something to be covered.</Trans>
             </Box>
           </>
         )}

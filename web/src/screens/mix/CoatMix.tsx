@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useParams } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -39,10 +41,12 @@ export function CoatMix({
         <Box>
           <Cans cans={card.cans} kind="epoxy" />
           <Box className="mono" sx={{ fontSize: textSize.huge, fontWeight: 600 }}>
-            <Explained v={card.cans} label="Cans" />
+            <Explained v={card.cans} label={t`Cans`} />
           </Box>
           <Box sx={{ color: tok('ink2') }}>
-            cans for this coat; one does <Explained v={card.can} label="Area of a can" /> a coat
+            <Trans>
+              cans for this coat; one does <Explained v={card.can} label={t`Area of a can`} /> a coat
+            </Trans>
           </Box>
         </Box>
       ) : (
@@ -50,34 +54,38 @@ export function CoatMix({
       )}
       <Box sx={{ display: 'grid', gap: 2 }}>
         <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
-          <Labelled label={card.can ? 'paint of this coat' : 'mix for this coat'}>
+          <Labelled label={card.can ? t`paint of this coat` : t`mix for this coat`}>
             <Box sx={{ fontSize: textSize.big }}>
-              <Explained v={card.needed} label="Paint needed" />
+              <Explained v={card.needed} label={t`Paint needed`} />
             </Box>
           </Labelled>
           {!card.can && (
-            <Labelled label="batches">
+            <Labelled label={t`batches`}>
               <Box sx={{ fontSize: textSize.big }}>
-                <Explained v={card.batches} label="Batches" />{' '}
+                <Explained v={card.batches} label={t`Batches`} />{' '}
                 <Box component="span" sx={{ fontSize: textSize.xl }}>
-                  of <Explained v={card.each} label="Each batch" />
+                  <Trans>
+                    of <Explained v={card.each} label={t`Each batch`} />
+                  </Trans>
                 </Box>
               </Box>
               <BatchPips card={card} />
             </Labelled>
           )}
-          <Labelled label="wet film, by the comb">
+          <Labelled label={t`wet film, by the comb`}>
             <Box sx={{ fontSize: textSize.big }}>
-              <Explained v={card.wft} label="Wet film" />
+              <Explained v={card.wft} label={t`Wet film`} />
             </Box>
           </Labelled>
-          <Labelled label="from the first stir">
+          <Labelled label={t`from the first stir`}>
             <Box sx={{ fontSize: textSize.big }}>
-              <Explained v={card.coatTime} label="Time of the coat" />
+              <Explained v={card.coatTime} label={t`Time of the coat`} />
             </Box>
             {card.gap.value > 0 && (
               <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-                standstill <Explained v={card.gap} label="Standstill" /> a batch
+                <Trans>
+                  standstill <Explained v={card.gap} label={t`Standstill`} /> a batch
+                </Trans>
               </Box>
             )}
           </Labelled>
@@ -91,10 +99,18 @@ export function CoatMix({
           <Box component="table" sx={table}>
             <thead>
               <tr>
-                <th>a batch</th>
-                <th>volume</th>
-                <th>mass</th>
-                <th>scale reads</th>
+                <th>
+                  <Trans>a batch</Trans>
+                </th>
+                <th>
+                  <Trans>volume</Trans>
+                </th>
+                <th>
+                  <Trans>mass</Trans>
+                </th>
+                <th>
+                  <Trans>scale reads</Trans>
+                </th>
               </tr>
             </thead>
             <tbody>
@@ -104,47 +120,65 @@ export function CoatMix({
                   <td>
                     <Explained v={p.volume} label={p.name} />
                   </td>
-                  <td className="mono">{p.mass?.text ?? 'no density'}</td>
-                  <td>{p.scale ? <Explained v={p.scale} label={`Scale after ${p.name}`} /> : ''}</td>
+                  <td className="mono">{p.mass?.text ?? t`no density`}</td>
+                  <td>{p.scale ? <Explained v={p.scale} label={t`Scale after ${p.name}`} /> : ''}</td>
                 </tr>
               ))}
             </tbody>
           </Box>
         )}
         <Box sx={{ fontSize: textSize.m, display: 'flex', gap: '4px 20px', flexWrap: 'wrap' }}>
-          <span>dry film {card.dft.text}</span>
-          <span>on {card.area.text}</span>
           <span>
-            loss <Explained v={card.loss} label="Loss" />
+            <Trans>dry film {card.dft.text}</Trans>
           </span>
           <span>
-            covers <Explained v={card.coverage} label="Coverage" />
+            <Trans>on {card.area.text}</Trans>
           </span>
           <span>
-            on the part <Explained v={card.theoretical} label="Theoretical" />
+            <Trans>
+              loss <Explained v={card.loss} label={t`Loss`} />
+            </Trans>
+          </span>
+          <span>
+            <Trans>
+              covers <Explained v={card.coverage} label={t`Coverage`} />
+            </Trans>
+          </span>
+          <span>
+            <Trans>
+              on the part <Explained v={card.theoretical} label={t`Theoretical`} />
+            </Trans>
           </span>
           {card.passes && (
             <span>
-              <Explained v={card.passes} label="Passes" /> passes over each spot
+              <Trans>
+                <Explained v={card.passes} label={t`Passes`} /> passes over each spot
+              </Trans>
               {card.pace && (
                 <>
-                  , <Explained v={card.pace} label="Pace" />
+                  , <Explained v={card.pace} label={t`Pace`} />
                 </>
               )}
             </span>
           )}
           {card.dose && (
             <span>
-              smallest part off by up to <Explained v={card.dose} label="Dose error" />
+              <Trans>
+                smallest part off by up to <Explained v={card.dose} label={t`Dose error`} />
+              </Trans>
             </span>
           )}
           {card.smallest && (
             <span>
-              no batch under <Explained v={card.smallest} label="Least batch" />
+              <Trans>
+                no batch under <Explained v={card.smallest} label={t`Least batch`} />
+              </Trans>
             </span>
           )}
           <span>
-            waste <Explained v={card.waste} label="Waste" />
+            <Trans>
+              waste <Explained v={card.waste} label={t`Waste`} />
+            </Trans>
           </span>
         </Box>
         {card.warnings.map((w) => (
@@ -156,7 +190,7 @@ export function CoatMix({
           </Box>
         ))}
         <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-          Figures of {card.example}. Your tin’s label comes first.
+          <Trans>Figures of {card.example}. Your tin’s label comes first.</Trans>
         </Box>
       </Box>
     </Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, FormControlLabel, Switch, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
@@ -38,11 +40,11 @@ export function Mix() {
   };
   return (
     <Box sx={{ p: { xs: 2, sm: 3 } }}>
-      <Title sub={mix.data?.place}>{card ? `Mix: ${card.name}, coat ${card.coat}` : 'Mix'}</Title>
-      {mix.data?.obstacle && <Notice title="Nothing to mix yet">{mix.data.obstacle}</Notice>}
+      <Title sub={mix.data?.place}>{card ? t`Mix: ${card.name}, coat ${card.coat}` : t`Mix`}</Title>
+      {mix.data?.obstacle && <Notice title={t`Nothing to mix yet`}>{mix.data.obstacle}</Notice>}
       {mix.data && !mix.data.obstacle && coats.length === 0 && (
-        <Notice tone="deep" title="Nothing to mix">
-          The route of this part lays no coat.
+        <Notice tone="deep" title={t`Nothing to mix`}>
+          <Trans>The route of this part lays no coat.</Trans>
         </Notice>
       )}
       {coats.length > 0 && (
@@ -53,13 +55,15 @@ export function Mix() {
             onChange={(_, v: string | null) => {
               if (v !== null) setChosen(v);
             }}
-            aria-label="Coat"
+            aria-label={t`Coat`}
             sx={{ flexWrap: 'wrap', ...toggle }}
           >
             {coats.map((c) => (
               <ToggleButton key={c.stepKey} value={c.stepKey}>
                 {c.status === 'done' ? '✓ ' : ''}
-                {c.name}, coat {c.coat}
+                <Trans>
+                  {c.name}, coat {c.coat}
+                </Trans>
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
@@ -70,24 +74,28 @@ export function Mix() {
             onChange={(_, v: 'scale' | 'volume' | null) => {
               if (v !== null) setBy(v);
             }}
-            aria-label="Measure by"
+            aria-label={t`Measure by`}
             sx={toggle}
           >
-            <ToggleButton value="scale">By scale</ToggleButton>
-            <ToggleButton value="volume">By volume</ToggleButton>
+            <ToggleButton value="scale">
+              <Trans>By scale</Trans>
+            </ToggleButton>
+            <ToggleButton value="volume">
+              <Trans>By volume</Trans>
+            </ToggleButton>
           </ToggleButtonGroup>
           <QuantityField
-            label="Mixing vessel"
+            label={t`Mixing vessel`}
             of="volume"
             value={typed.vessel}
             onChange={(vessel) => {
               setTyped({ ...typed, vessel });
             }}
-            error={bad && `${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.`}
+            error={bad && t`${mix.error.message} Accepted: a vessel such as 1 L, a scale step such as 1 g.`}
             sx={{ width: 140 }}
           />
           <QuantityField
-            label="Scale step"
+            label={t`Scale step`}
             of="mass"
             placeholder={mix.data?.scale ?? ''}
             value={typed.scale}
@@ -105,7 +113,7 @@ export function Mix() {
                 }}
               />
             }
-            label="a helper mixes"
+            label={t`a helper mixes`}
           />
           <FormControlLabel
             control={
@@ -116,13 +124,13 @@ export function Mix() {
                 }}
               />
             }
-            label="into a tray"
+            label={t`into a tray`}
           />
         </Box>
       )}
       {card && card.area.value <= 0 && (
-        <Notice tone="brass" title="The part has no area yet">
-          Measure it in the survey; until then there is nothing to mix.
+        <Notice tone="brass" title={t`The part has no area yet`}>
+          <Trans>Measure it in the survey; until then there is nothing to mix.</Trans>
         </Notice>
       )}
       {card && (
@@ -130,22 +138,36 @@ export function Mix() {
       )}
       {coats.length > 0 && (
         <Box sx={{ mt: 4, overflowX: 'auto' }}>
-          <Heading>All coats</Heading>
+          <Heading>
+            <Trans>All coats</Trans>
+          </Heading>
           <Box component="table" sx={{ ...table, minWidth: 520 }}>
             <thead>
               <tr>
-                <th>coat</th>
-                <th>dry film</th>
-                <th>wet film</th>
-                <th>to mix</th>
-                <th>batches</th>
+                <th>
+                  <Trans>coat</Trans>
+                </th>
+                <th>
+                  <Trans>dry film</Trans>
+                </th>
+                <th>
+                  <Trans>wet film</Trans>
+                </th>
+                <th>
+                  <Trans>to mix</Trans>
+                </th>
+                <th>
+                  <Trans>batches</Trans>
+                </th>
               </tr>
             </thead>
             <tbody>
               {coats.map((c) => (
                 <tr key={c.stepKey}>
                   <td>
-                    {c.name}, coat {c.coat}
+                    <Trans>
+                      {c.name}, coat {c.coat}
+                    </Trans>
                   </td>
                   <td className="mono">{c.dft.text}</td>
                   <td>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -40,7 +42,7 @@ export function MixAtScale({
         >
           <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
             {next.name}
-            {by === 'scale' ? ', pour until the scale reads' : ', measure'}
+            {by === 'scale' ? t`, pour until the scale reads` : t`, measure`}
           </Box>
           <Box className="mono" sx={{ fontSize: textSize.huge, lineHeight: 1.1, fontWeight: 600 }}>
             {by === 'scale' ? (next.scale?.text ?? '?') : next.volume.text}
@@ -74,12 +76,12 @@ export function MixAtScale({
               setPoured(poured + 1);
             }}
           >
-            {next.name} is in
+            <Trans>{next.name} is in</Trans>
           </Button>
         ) : (
           card.parts.length > 0 && (
             <Box sx={{ fontWeight: 700, alignSelf: 'center' }}>
-              Stir, scrape the sides, pour into a second cup, stir again.
+              <Trans>Stir, scrape the sides, pour into a second cup, stir again.</Trans>
             </Box>
           )
         )}
@@ -89,7 +91,7 @@ export function MixAtScale({
               setPoured(poured - 1);
             }}
           >
-            Back
+            <Trans>Back</Trans>
           </Button>
         )}
         {by === 'scale' && scaleIsThere && (
@@ -99,7 +101,7 @@ export function MixAtScale({
               setLive(!live);
             }}
           >
-            {live ? 'Leave the scale' : 'Read the scale'}
+            {live ? t`Leave the scale` : t`Read the scale`}
           </Button>
         )}
         {reading && (
@@ -108,16 +110,16 @@ export function MixAtScale({
               setZero(reading.grossG);
             }}
           >
-            Zero with the cup on
+            <Trans>Zero with the cup on</Trans>
           </Button>
         )}
       </Box>
       <PourColumn parts={card.parts} poured={poured} by={by} level={reading?.level} />
       {reading?.simulated && (
         <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>
-          {reading.device}: nothing real is weighed.{' '}
+          <Trans>{reading.device}: nothing real is weighed.</Trans>{' '}
           <a href={reading.page} target="_blank" rel="noreferrer" style={{ color: 'inherit' }}>
-            Pour on it
+            <Trans>Pour on it</Trans>
           </a>
           .
         </Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
@@ -28,11 +30,11 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
   }, [clock]);
   if (!card.usable)
     return (
-      <Labelled label="pot life">
+      <Labelled label={t`pot life`}>
         <Box>
           {card.can
-            ? 'A can: no pot life. Shake again between passes.'
-            : 'One part: no pot life. Close the tin between pours.'}
+            ? t`A can: no pot life. Shake again between passes.`
+            : t`One part: no pot life. Close the tin between pours.`}
         </Box>
       </Labelled>
     );
@@ -47,10 +49,10 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
   return (
     <Box sx={{ borderLeft: `6px solid ${tok(clock && !waits && left < 600 ? 'lead' : 'deep')}`, pl: 1.5 }}>
       <Labelled
-        label={given(clock === null, 'usable of the pot life')
-          .or(waits, `batch ${batch}: stands before use`)
-          .or(left >= 0, `batch ${batch}: left to use it`)
-          .else(`batch ${batch}: over its usable life by`)}
+        label={given(clock === null, t`usable of the pot life`)
+          .or(waits, t`batch ${batch}: stands before use`)
+          .or(left >= 0, t`batch ${batch}: left to use it`)
+          .else(t`batch ${batch}: over its usable life by`)}
       >
         <Box sx={{ fontSize: textSize.big }}>
           {clock ? (
@@ -58,16 +60,18 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
               {shown}
             </span>
           ) : (
-            <Explained v={card.usable} label="Usable pot life" />
+            <Explained v={card.usable} label={t`Usable pot life`} />
           )}
         </Box>
       </Labelled>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-        pot life {card.potLife ? <Explained v={card.potLife} label="Pot life" /> : ''}
+        <Trans>pot life </Trans>
+        {card.potLife ? <Explained v={card.potLife} label={t`Pot life`} /> : ''}
         {card.induction.value > 0 && (
           <>
             {' '}
-            · let stand {card.induction.text} first{card.thinAfterInduction ? ', thin only then' : ''}
+            <Trans>· let stand {card.induction.text} first</Trans>
+            {card.thinAfterInduction ? t`, thin only then` : ''}
           </>
         )}
       </Box>
@@ -78,7 +82,7 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
           log.mutate({ kind: 'mixed', step: card.stepKey, at: new Date().toISOString().replace(/\.\d+Z$/, 'Z') });
         }}
       >
-        {clock ? `Mixed batch ${batch + 1}` : 'Mixed: start the clock'}
+        {clock ? t`Mixed batch ${batch + 1}` : t`Mixed: start the clock`}
       </Button>
     </Box>
   );
@@ -89,7 +93,7 @@ export function BatchPips({ card }: { card: Schemas['CoatCard'] }) {
   const count = Math.min(24, card.batches.value);
   const mixed = card.clock?.batch ?? 0;
   return (
-    <svg width={count * 22} height="26" role="img" aria-label={`${mixed} of ${card.batches.text} batches mixed`}>
+    <svg width={count * 22} height="26" role="img" aria-label={t`${mixed} of ${card.batches.text} batches mixed`}>
       {Array.from({ length: count }, (_, i) => (
         <path
           key={i}
@@ -109,24 +113,26 @@ export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       {cover.enough ? (
-        <Labelled label="the store has it">
+        <Labelled label={t`the store has it`}>
           <Box>
-            {cover.from.join('; ')}; <span className="mono">{cover.left.text}</span> left after it.
+            <Trans>
+              {cover.from.join('; ')}; <span className="mono">{cover.left.text}</span> left after it.
+            </Trans>
           </Box>
         </Labelled>
       ) : (
-        <Notice title={`Not enough on the shelf: ${cover.short.text} short`}>
-          {cover.from.length > 0 ? `There is ${cover.from.join('; ')}. ` : 'There is none. '}Do not begin a coat you
-          cannot finish.
+        <Notice title={t`Not enough on the shelf: ${cover.short.text} short`}>
+          {cover.from.length > 0 ? t`There is ${cover.from.join('; ')}. ` : t`There is none. `}
+          <Trans>Do not begin a coat you cannot finish.</Trans>
         </Notice>
       )}
       {cover.nextShort && (
-        <Notice tone="brass" title="The rest will not be enough">
+        <Notice tone="brass" title={t`The rest will not be enough`}>
           {cover.nextShort}
         </Notice>
       )}
       {cover.rides.length > 0 && (
-        <Labelled label="who could ride along on the same mix">
+        <Labelled label={t`who could ride along on the same mix`}>
           <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
             {cover.rides.slice(0, 6).map((r) => (
               <li key={r.partId}>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Notice } from '../../parts/Notice';
@@ -11,13 +13,15 @@ export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
       sx={{ borderLeft: `3px solid ${tok(card.stated === measure || card.stated === 'both' ? 'ink' : 'phos')}`, pl: 1 }}
     >
       <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-        by {measure}
-        {given(card.stated === measure || card.stated === 'both', ', as the sheet states')
-          .or(text, ', from the densities')
-          .else('')}
+        <Trans>
+          by {measure}
+          {given(card.stated === measure || card.stated === 'both', t`, as the sheet states`)
+            .or(text, t`, from the densities`)
+            .else('')}
+        </Trans>
       </Box>
       <Box className="mono" sx={{ fontSize: textSize.xl, fontWeight: 600 }}>
-        {text ? text.replace(` by ${measure}`, '') : 'not known'}
+        {text ? text.replace(t` by ${measure}`, '') : t`not known`}
       </Box>
     </Box>
   );
@@ -28,9 +32,11 @@ export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
         {said('mass', card.byMass)}
       </Box>
       {card.missing.length > 0 && (
-        <Notice tone="brass" title={`Only the ratio by ${card.stated} is known`}>
-          For the other the sheet would have to give: {card.missing.join(', ')}. The two are not the same; do not swap
-          them.
+        <Notice tone="brass" title={t`Only the ratio by ${card.stated} is known`}>
+          <Trans>
+            For the other the sheet would have to give: {card.missing.join(', ')}. The two are not the same; do not swap
+            them.
+          </Trans>
         </Notice>
       )}
     </Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue, useFilms, useVerdict, useVerdictRows } from '../../api/catalogue';
@@ -10,8 +12,8 @@ import { textSize, tok } from '../../theme/tokens';
 function Steps({ label, steps }: { label: string; steps: string[] | null }) {
   return (
     <Labelled label={label}>
-      {steps === null && 'No way leads there.'}
-      {steps?.length === 0 && 'Nothing in between.'}
+      {steps === null && t`No way leads there.`}
+      {steps?.length === 0 && t`Nothing in between.`}
       {steps !== null && steps.length > 0 && (
         <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
           {steps.map((s, i) => (
@@ -45,13 +47,13 @@ export function OverWhat() {
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 360px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
-        <Title sub="By the rules every route is held to; on clean, sound material at 20 °C">
-          What may go over what
+        <Title sub={t`By the rules every route is held to; on clean, sound material at 20 °C`}>
+          <Trans>What may go over what</Trans>
         </Title>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' }, my: 2 }}>
           <TextField
             select
-            label="May"
+            label={t`May`}
             value={over}
             onChange={(e) => {
               setAbove(e.target.value);
@@ -65,13 +67,15 @@ export function OverWhat() {
           </TextField>
           <TextField
             select
-            label="go over"
+            label={t`go over`}
             value={under}
             onChange={(e) => {
               setBelow(e.target.value);
             }}
           >
-            <MenuItem value="bare">the bare material</MenuItem>
+            <MenuItem value="bare">
+              <Trans>the bare material</Trans>
+            </MenuItem>
             {list.map((f) => (
               <MenuItem key={f.id} value={f.id}>
                 {f.name}
@@ -80,7 +84,7 @@ export function OverWhat() {
           </TextField>
           <TextField
             select
-            label="on"
+            label={t`on`}
             value={substrate}
             onChange={(e) => {
               setSubstrate(e.target.value);
@@ -95,7 +99,9 @@ export function OverWhat() {
         </Box>
         <SignKey />
         {list.length === 0 ? (
-          <Box>No film is laid on this material; it is cleaned, polished or dressed.</Box>
+          <Box>
+            <Trans>No film is laid on this material; it is cleaned, polished or dressed.</Trans>
+          </Box>
         ) : (
           <OverMap
             films={list}
@@ -109,12 +115,12 @@ export function OverWhat() {
           />
         )}
         <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-          {working > 0 && `${ready} of ${rows.length} rows of the map`}
+          {working > 0 && t`${ready} of ${rows.length} rows of the map`}
         </Box>
       </Box>
       <Box
         component="aside"
-        aria-label="The answer"
+        aria-label={t`The answer`}
         sx={{
           p: { xs: 2, sm: 3 },
           background: tok('sheet'),
@@ -129,7 +135,8 @@ export function OverWhat() {
             <>
               <Box>
                 <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-                  {name(over)} over {under === 'bare' ? 'the bare material' : name(under)}
+                  <Trans>{name(over)} over </Trans>
+                  {under === 'bare' ? t`the bare material` : name(under)}
                 </Box>
                 <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'flex-start', mt: 0.5 }}>
                   <Sign answer={v.answer} />
@@ -144,21 +151,23 @@ export function OverWhat() {
                 </Box>
               ))}
               {v.answer !== 'no' && under === 'bare' && (
-                <Steps label="Before it, on clean bare material" steps={v.fresh} />
+                <Steps label={t`Before it, on clean bare material`} steps={v.fresh} />
               )}
               {v.answer !== 'no' && under !== 'bare' && (
                 <>
-                  <Steps label="While the one below is fresh" steps={v.fresh} />
-                  <Steps label="Once the one below has cured" steps={v.cured} />
+                  <Steps label={t`While the one below is fresh`} steps={v.fresh} />
+                  <Steps label={t`Once the one below has cured`} steps={v.cured} />
                 </>
               )}
               {v.notes.map((n) => (
-                <Labelled key={n} label="From its sheet">
+                <Labelled key={n} label={t`From its sheet`}>
                   {n}
                 </Labelled>
               ))}
               <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-                Typical classes of product. The sheet of the tin in your hand comes first; try it on a hidden spot.
+                <Trans>
+                  Typical classes of product. The sheet of the tin in your hand comes first; try it on a hidden spot.
+                </Trans>
               </Box>
             </>
           )}

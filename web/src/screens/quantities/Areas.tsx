@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { AreaBar } from '../../figures/AreaBar';
@@ -7,13 +9,15 @@ import { textSize, tok } from '../../theme/tokens';
 
 export function Areas({ view }: { view: Schemas['QuantitiesView'] }) {
   return (
-    <Box component="section" aria-label="Areas" sx={{ mt: 4 }}>
+    <Box component="section" aria-label={t`Areas`} sx={{ mt: 4 }}>
       <Heading>
-        Areas: <Explained v={view.area} />
+        <Trans>
+          Areas: <Explained v={view.area} />
+        </Trans>
         {view.notCoated.value > 0 && (
           <Box component="span" sx={{ color: tok('ink2'), fontWeight: 500 }}>
             {' '}
-            and {view.notCoated.text} not coated
+            <Trans>and {view.notCoated.text} not coated</Trans>
           </Box>
         )}
       </Heading>
@@ -38,12 +42,12 @@ export function Areas({ view }: { view: Schemas['QuantitiesView'] }) {
           </Box>
           <Box sx={{ gridColumn: { xs: '1 / -1', sm: '2 / -1' }, fontSize: textSize.s, color: tok('ink2') }}>
             {line.shapes.length === 0
-              ? 'not measured yet'
+              ? t`not measured yet`
               : line.shapes
                   .map((s) =>
                     [
-                      `${s.name} ${s.area.text}${s.estimate ? ' (rule of thumb)' : ''}`,
-                      ...(s.notCoated.value > 0 ? [`less ${s.notCoated.text} not coated`] : []),
+                      `${s.name} ${s.area.text}${s.estimate ? t` (rule of thumb)` : ''}`,
+                      ...(s.notCoated.value > 0 ? [t`less ${s.notCoated.text} not coated`] : []),
                     ].join(', '),
                   )
                   .join(' · ')}

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { FilmBar } from '../../figures/FilmBar';
@@ -15,8 +17,10 @@ export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
             {film.name}
           </Box>{' '}
           <Box component="span" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
-            {`${String(film.coats)} ${film.coats === 1 ? 'coat' : 'coats'} · `}
-            <span className="mono">{film.dft.text}</span> dry · <Explained v={film.wft} label="Wet film" /> wet
+            <Trans>
+              {plural(film.coats, { one: '# coat', other: '# coats' })} · <span className="mono">{film.dft.text}</span>{' '}
+              dry · <Explained v={film.wft} label={t`Wet film`} /> wet
+            </Trans>
           </Box>
         </Box>
         <Box sx={{ fontSize: textSize.title, whiteSpace: 'nowrap' }}>
@@ -35,30 +39,42 @@ export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
       >
         <Box sx={{ color: tok('ink2') }}>
           <Box>
-            <span className="mono">{film.onPart.text}</span> stays on
+            <Trans>
+              <span className="mono">{film.onPart.text}</span> stays on
+            </Trans>
             {film.swallowed.value > 0 && (
               <>
-                , <span className="mono">{film.swallowed.text}</span> in the profile
+                <Trans>
+                  , <span className="mono">{film.swallowed.text}</span> in the profile
+                </Trans>
               </>
             )}
-            , <span className="mono">{film.lost.text}</span> goes past
+            <Trans>
+              , <span className="mono">{film.lost.text}</span> goes past
+            </Trans>
           </Box>
           <Box>{film.parts.map((p) => `${p.part} ${p.paint.text}`).join(' · ')}</Box>
           {need.from.map((f) => (
             <Box key={f} sx={{ color: tok('zinc'), fontWeight: 600 }}>
-              From the store: {f}
+              <Trans>From the store: {f}</Trans>
             </Box>
           ))}
         </Box>
         <Box sx={{ justifySelf: { sm: 'end' }, textAlign: { sm: 'right' } }}>
           {need.tins.length === 0 ? (
-            <Box sx={{ fontWeight: 700, color: tok('zinc') }}>The store has it.</Box>
+            <Box sx={{ fontWeight: 700, color: tok('zinc') }}>
+              <Trans>The store has it.</Trans>
+            </Box>
           ) : (
             <>
               <Tins tins={need.tins} kind={film.hatch} />
               <Box sx={{ color: tok('ink2') }}>
                 {need.price}
-                {need.seller && ` · ${need.seller}`} · <span className="mono">{need.leftover.text}</span> left over
+                {need.seller && ` · ${need.seller}`}
+                <Trans>
+                  {' '}
+                  · <span className="mono">{need.leftover.text}</span> left over
+                </Trans>
               </Box>
             </>
           )}

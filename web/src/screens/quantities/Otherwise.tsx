@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, Slider, Switch, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { type WhatIf } from '../../api/keys';
@@ -22,7 +24,7 @@ export function Otherwise({
   return (
     <Box
       component="section"
-      aria-label="Otherwise than planned"
+      aria-label={t`Otherwise than planned`}
       sx={{
         display: 'grid',
         gridTemplateColumns: { xs: '1fr 1fr', md: '1fr 1fr auto 190px auto' },
@@ -35,9 +37,9 @@ export function Otherwise({
         mb: 2.5,
       }}
     >
-      <Labelled label={`more coats: ${ask.coats || '0'}`}>
+      <Labelled label={t`more coats: ${ask.coats || '0'}`}>
         <Slider
-          aria-label="More coats"
+          aria-label={t`More coats`}
           sx={slide}
           min={0}
           max={3}
@@ -49,9 +51,9 @@ export function Otherwise({
           }}
         />
       </Labelled>
-      <Labelled label={`more lost: ${ask.loss || '0 %'}`}>
+      <Labelled label={t`more lost: ${ask.loss || '0 %'}`}>
         <Slider
-          aria-label="More lost, points of percent"
+          aria-label={t`More lost, points of percent`}
           sx={slide}
           min={0}
           max={30}
@@ -63,26 +65,28 @@ export function Otherwise({
           }}
         />
       </Labelled>
-      <Labelled label="in the wind">
+      <Labelled label={t`in the wind`}>
         <Switch
           checked={ask.breeze === '1'}
           onChange={(_, on) => {
             change({ ...ask, breeze: on ? '1' : '' });
           }}
-          slotProps={{ input: { 'aria-label': 'In the wind' } }}
+          slotProps={{ input: { 'aria-label': t`In the wind` } }}
         />
       </Labelled>
       <TextField
         select
         size="small"
-        label="Put on by"
+        label={t`Put on by`}
         value={ask.method}
         onChange={(e) => {
           change({ ...ask, method: e.target.value });
         }}
         slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       >
-        <MenuItem value="">as planned</MenuItem>
+        <MenuItem value="">
+          <Trans>as planned</Trans>
+        </MenuItem>
         {methods.map((m) => (
           <MenuItem key={m.id} value={m.id}>
             {m.name}
@@ -95,7 +99,7 @@ export function Otherwise({
           change(planned);
         }}
       >
-        As planned
+        <Trans>As planned</Trans>
       </Button>
     </Box>
   );

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useDeferredValue, useState } from 'react';
 import { useParams } from 'react-router';
@@ -26,23 +28,25 @@ export function Quantities() {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 340px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'end' }}>
-          <Title sub="what is still to do, the store counted first">Enough of everything</Title>
+          <Title sub={t`what is still to do, the store counted first`}>
+            <Trans>Enough of everything</Trans>
+          </Title>
           <Box sx={{ textAlign: 'right', mb: 1.5 }}>
             <Box className="mono" sx={{ fontSize: textSize.figure, fontWeight: 600, color: tok('brass') }}>
               {view.price}
             </Box>
             <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-              {view.difference || 'to buy, by typical prices'}
+              {view.difference || t`to buy, by typical prices`}
             </Box>
           </Box>
         </Box>
         <Otherwise ask={ask} change={setAsk} methods={view.methods} />
         {view.films.length === 0 && (
-          <Notice tone="deep" title="No coat is left to lay">
-            Take a part in, or give one a service that wants a film; its paint appears here.
+          <Notice tone="deep" title={t`No coat is left to lay`}>
+            <Trans>Take a part in, or give one a service that wants a film; its paint appears here.</Trans>
           </Notice>
         )}
-        <Box component="ul" aria-label="Films" sx={{ p: 0, m: 0 }}>
+        <Box component="ul" aria-label={t`Films`} sx={{ p: 0, m: 0 }}>
           {view.films.map((f) => (
             <Film key={f.product} film={f} />
           ))}
@@ -54,17 +58,19 @@ export function Quantities() {
             <svg width="26" height="12" aria-hidden="true">
               <rect x="1" y="1" width="24" height="10" fill={hatch('epoxy')} stroke={tok('ink')} />
             </svg>
-            on the part{' '}
+            <Trans>on the part</Trans>{' '}
             <svg width="26" height="12" aria-hidden="true">
               <rect x="1" y="1" width="24" height="10" fill="none" stroke={tok('phos')} strokeDasharray="4 3" />
             </svg>
-            lost on the way; all bars to one scale
+            <Trans>lost on the way; all bars to one scale</Trans>
           </Box>
         )}
         <Areas view={view} />
         {view.goods.length > 0 && (
-          <Box component="section" aria-label="What goes with it" sx={{ mt: 4 }}>
-            <Heading>What goes with it</Heading>
+          <Box component="section" aria-label={t`What goes with it`} sx={{ mt: 4 }}>
+            <Heading>
+              <Trans>What goes with it</Trans>
+            </Heading>
             <Box sx={{ columns: { xs: 1, sm: 2 }, columnGap: 4 }}>
               {view.goods.map((g) => (
                 <Box
@@ -86,7 +92,9 @@ export function Quantities() {
                   <Box sx={{ textAlign: 'right' }}>
                     <Box className="mono">{g.amount.text}</Box>
                     {g.tins.length === 0 && (
-                      <Box sx={{ fontSize: textSize.xs, color: tok('zinc'), fontWeight: 600 }}>in the store</Box>
+                      <Box sx={{ fontSize: textSize.xs, color: tok('zinc'), fontWeight: 600 }}>
+                        <Trans>in the store</Trans>
+                      </Box>
                     )}
                   </Box>
                 </Box>
@@ -97,7 +105,7 @@ export function Quantities() {
       </Box>
       <Box
         component="aside"
-        aria-label="To buy"
+        aria-label={t`To buy`}
         sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
         <Orders view={view} csv={`/api/jobs/${job}/shopping${query ? `?${query}` : ''}`} />

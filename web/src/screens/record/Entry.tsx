@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Fragment, type ReactNode } from 'react';
 import { type Schemas } from '../../api/client';
@@ -14,15 +17,15 @@ function said(e: Schemas['EntryView']): ReactNode[] {
   );
   return [
     e.note,
-    e.used && mono(`${e.used} used`),
-    e.film && mono(`${e.film} measured`),
+    e.used && mono(t`${e.used} used`),
+    e.film && mono(t`${e.film} measured`),
     e.temperature && mono(`${e.temperature} · ${e.humidity}`, true),
     e.hand && (
       <Box component="span" sx={{ color: tok('ink2') }}>
-        by {e.hand}
+        <Trans>by {e.hand}</Trans>
       </Box>
     ),
-    e.replaced && 'corrected, kept as written',
+    e.replaced && t`corrected, kept as written`,
   ].filter(Boolean);
 }
 
@@ -53,8 +56,8 @@ export function Entry({
       </Box>
       <Box>
         <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>
-          {kinds[e.kind]} {e.stepName}
-          {e.withdrawn ? ' (did not happen)' : ''}
+          {spoken(kinds[e.kind])} {e.stepName}
+          {e.withdrawn ? t` (did not happen)` : ''}
         </Box>
         <Box sx={{ fontSize: textSize.m }}>
           {said(e).map((what, i) => (
@@ -71,8 +74,8 @@ export function Entry({
         ))}
       </Box>
       {correct && !e.replaced && !e.withdrawn && e.kind !== 'correction' ? (
-        <Button size="small" onClick={correct} aria-label={`Correct: ${kinds[e.kind] ?? ''} ${e.stepName}`}>
-          Correct
+        <Button size="small" onClick={correct} aria-label={t`Correct: ${spoken(kinds[e.kind])} ${e.stepName}`}>
+          <Trans>Correct</Trans>
         </Button>
       ) : (
         <span />

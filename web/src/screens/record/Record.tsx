@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -24,15 +26,19 @@ export function Record() {
   if (view.obstacle)
     return (
       <Box sx={{ p: 3, maxWidth: 720 }}>
-        <Title>No record yet</Title>
-        <Notice title="What stands in the way">{view.obstacle}</Notice>
+        <Title>
+          <Trans>No record yet</Trans>
+        </Title>
+        <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
       </Box>
     );
   const done = view.steps.filter((s) => s.status === 'done').length;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 } }}>
-        <Title sub={`${done} of ${view.steps.length} steps done`}>What was done</Title>
+        <Title sub={t`${done} of ${view.steps.length} steps done`}>
+          <Trans>What was done</Trans>
+        </Title>
         {!isClosed && (
           <Writer
             key={correcting?.id ?? 'new'}
@@ -51,9 +57,11 @@ export function Record() {
         ))}
         {view.marked && !isClosed && <Unharmed part={part} />}
         {view.entries.length === 0 && (
-          <Box sx={{ color: tok('ink2') }}>Nothing written yet. Begin with the first step of the route.</Box>
+          <Box sx={{ color: tok('ink2') }}>
+            <Trans>Nothing written yet. Begin with the first step of the route.</Trans>
+          </Box>
         )}
-        <Box component="ol" aria-label="Record, newest first" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        <Box component="ol" aria-label={t`Record, newest first`} sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {view.entries.map((e) => (
             <Entry
               key={e.id}
@@ -73,17 +81,19 @@ export function Record() {
       </Box>
       <Box
         component="aside"
-        aria-label="The surface now"
+        aria-label={t`The surface now`}
         sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
-        <Heading>The surface now</Heading>
+        <Heading>
+          <Trans>The surface now</Trans>
+        </Heading>
         <Box sx={{ mb: 1 }}>{view.phaseWords}</Box>
         <Strata
           layers={view.layers}
           substrate={view.substrate}
           substrateHatch={view.substrateHatch}
           shown={view.layers.length}
-          caption="as laid, replayed from the record"
+          caption={t`as laid, replayed from the record`}
         />
         <Box component="ul" sx={{ p: 0, m: 0, mt: 2, listStyle: 'none' }}>
           {view.facts.map((f) => (

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useLog } from '../../api/parts';
 import { Notice } from '../../parts/Notice';
@@ -14,9 +16,9 @@ export function Unharmed({ part }: { part: string }) {
           log.mutate({ kind: 'unharmed', at: new Date().toISOString() });
         }}
       >
-        I looked: it is unharmed
+        <Trans>I looked: it is unharmed</Trans>
       </Button>
-      {log.error && <Notice title="Not written">{log.error.message}</Notice>}
+      {log.error && <Notice title={t`Not written`}>{log.error.message}</Notice>}
     </Box>
   );
 }

@@ -1,3 +1,7 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { type SubmitEvent, useState } from 'react';
 import { useParams } from 'react-router';
@@ -13,9 +17,9 @@ import { kinds } from './kinds';
 const choices = ['finish', 'start', 'reading', 'note', 'still-wet', 'still-tacky', 'still-soft', 'unharmed', 'failed'];
 
 /** What may be done all the same, when somebody writes why. */
-const reasons: Record<string, { field: 'outside' | 'despite'; title: string } | undefined> = {
-  '/outside': { field: 'outside', title: 'Outside its limits' },
-  '/despite': { field: 'despite', title: 'Something is still left in, or lies about' },
+const reasons: Record<string, { field: 'outside' | 'despite'; title: MessageDescriptor } | undefined> = {
+  '/outside': { field: 'outside', title: msg`Outside its limits` },
+  '/despite': { field: 'despite', title: msg`Something is still left in, or lies about` },
 };
 
 export function Writer({
@@ -113,12 +117,14 @@ export function Writer({
       }}
     >
       <Box sx={{ gridColumn: '1 / -1', fontWeight: 700 }}>
-        {correcting ? `Correct: ${kinds[correcting.kind] ?? ''} ${correcting.stepName}` : 'Write down what was done'}
+        {correcting
+          ? t`Correct: ${spoken(kinds[correcting.kind])} ${correcting.stepName}`
+          : t`Write down what was done`}
       </Box>
       {!correcting && (
         <TextField
           select
-          label="What"
+          label={t`What`}
           value={kind}
           onChange={(e) => {
             setKind(e.target.value);
@@ -126,7 +132,7 @@ export function Writer({
         >
           {choices.map((k) => (
             <MenuItem key={k} value={k}>
-              {kinds[k]}
+              {spoken(kinds[k])}
             </MenuItem>
           ))}
         </TextField>
@@ -134,7 +140,7 @@ export function Writer({
       {withStep && !correcting && (
         <TextField
           select
-          label="Step"
+          label={t`Step`}
           value={chosen}
           onChange={(e) => {
             setStep(e.target.value);
@@ -143,13 +149,13 @@ export function Writer({
           {offered.map((s) => (
             <MenuItem key={s.key} value={s.key}>
               {s.name}
-              {s.status === 'running' ? ' (under way)' : ''}
+              {s.status === 'running' ? t` (under way)` : ''}
             </MenuItem>
           ))}
         </TextField>
       )}
       <TextField
-        label="When"
+        label={t`When`}
         type="datetime-local"
         value={at}
         onChange={(e) => {
@@ -161,16 +167,16 @@ export function Writer({
       />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
         <QuantityField
-          label="Temperature read"
+          label={t`Temperature read`}
           of="temperature"
           value={temperature}
           placeholder={correcting ? '' : view.temperature.text}
-          hint={correcting ? '' : `what you read; shown is ${view.airSource}`}
+          hint={correcting ? '' : t`what you read; shown is ${view.airSource}`}
           onChange={setTemperature}
           error={at_('/temperature')}
         />
         <QuantityField
-          label="Humidity read"
+          label={t`Humidity read`}
           of="relative humidity"
           value={humidity}
           placeholder={correcting ? '' : view.humidity.text}
@@ -181,19 +187,19 @@ export function Writer({
       {coat && kind !== 'start' && (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, gridColumn: '1 / -1' }}>
           <QuantityField
-            label="Paint used"
+            label={t`Paint used`}
             of="volume"
-            placeholder={view.units === 'us' ? '14 fl oz' : '0.4 L'}
-            hint="left empty: as the mix card says"
+            placeholder={view.units === 'us' ? t`14 fl oz` : '0.4 L'}
+            hint={t`left empty: as the mix card says`}
             value={used}
             onChange={setUsed}
             error={at_('/used')}
           />
           <QuantityField
-            label="Dry film measured"
+            label={t`Dry film measured`}
             of="film thickness"
-            placeholder={view.units === 'us' ? '4 mil' : '100 µm'}
-            hint="by the gauge, once it is dry"
+            placeholder={view.units === 'us' ? t`4 mil` : t`100 µm`}
+            hint={t`by the gauge, once it is dry`}
             value={film}
             onChange={setFilm}
             error={at_('/film')}
@@ -208,24 +214,24 @@ export function Writer({
       {asks && (
         <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
           {wrong?.pointer === asked && (
-            <Notice tone="brass" title={asks.title}>
+            <Notice tone="brass" title={spoken(asks.title)}>
               {wrong.message}
             </Notice>
           )}
           <TextField
-            label="Why it goes on all the same"
+            label={t`Why it goes on all the same`}
             value={reason}
             onChange={(e) => {
               setReason(e.target.value);
             }}
             fullWidth
             multiline
-            helperText="stays in the record"
+            helperText={t`stays in the record`}
           />
         </Box>
       )}
       <TextField
-        label="Note"
+        label={t`Note`}
         value={note}
         onChange={(e) => {
           setNote(e.target.value);
@@ -237,12 +243,12 @@ export function Writer({
         wrong.pointer !== asked &&
         !['/at', '/temperature', '/humidity', '/used', '/film'].includes(wrong.pointer) && (
           <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
-            <Notice title="Not written">{wrong.said}</Notice>
+            <Notice title={t`Not written`}>{wrong.said}</Notice>
           </Box>
         )}
       {answer && answer.gained.length > 0 && (
         <Box role="status" sx={{ gridColumn: '1 / -1' }}>
-          <Notice tone="brass" title={`The route gained: ${answer.gained.join(', ')}`}>
+          <Notice tone="brass" title={t`The route gained: ${answer.gained.join(', ')}`}>
             {answer.because}
           </Notice>
         </Box>
@@ -254,7 +260,7 @@ export function Writer({
           disabled={log.isPending || (withStep && chosen === '')}
           sx={{ minHeight: 56, px: 4 }}
         >
-          {correcting ? 'Write the correction' : 'Write it down'}
+          {correcting ? t`Write the correction` : t`Write it down`}
         </Button>
         {correcting && (
           <Button
@@ -263,12 +269,12 @@ export function Writer({
             }}
             sx={{ minHeight: 56 }}
           >
-            It did not happen
+            <Trans>It did not happen</Trans>
           </Button>
         )}
         {correcting && (
           <Button onClick={done} sx={{ minHeight: 56 }}>
-            Leave it
+            <Trans>Leave it</Trans>
           </Button>
         )}
       </Box>

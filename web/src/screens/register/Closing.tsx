@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Link } from 'react-router';
 import { Notice } from '../../parts/Notice';
 
@@ -5,11 +7,13 @@ import { Notice } from '../../parts/Notice';
 export function Closing({ job, says }: { job: string; says: string[] }) {
   if (says.length === 0) return null;
   return (
-    <Notice title="Before the next step closes it">
+    <Notice title={t`Before the next step closes it`}>
       {says.map((s) => (
         <div key={s}>{s}</div>
       ))}
-      <Link to={`/job/${job}/register?way=together`}>Tick it off in the register</Link>
+      <Link to={`/job/${job}/register?way=together`}>
+        <Trans>Tick it off in the register</Trans>
+      </Link>
     </Notice>
   );
 }

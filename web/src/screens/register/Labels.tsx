@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, GlobalStyles, TextField } from '@mui/material';
 import { QRCodeSVG } from 'qrcode.react';
 import { useState } from 'react';
@@ -35,14 +37,14 @@ function Label({ tag, job }: { tag: Tag; job: string }) {
         value={`${window.location.origin}/tag/${tag.code}`}
         level="M"
         marginSize={2}
-        title={`Opens tag ${String(tag.number)}`}
+        title={t`Opens tag ${String(tag.number)}`}
         style={{ width: '27mm', height: '27mm', flex: 'none' }}
       />
       <Box sx={{ minWidth: 0, fontSize: '8.5pt', lineHeight: 1.15, overflowWrap: 'anywhere' }}>
         <Box sx={{ fontFamily: mono, fontSize: '19pt', fontWeight: 700, lineHeight: 1 }}>{tag.number}</Box>
         <Box sx={{ fontWeight: 700 }}>{tag.what}</Box>
         <Box>
-          {tag.kind === 'in' ? 'in' : 'off'} {tag.partName}
+          {tag.kind === 'in' ? t`in` : t`off`} {tag.partName}
         </Box>
         <Box sx={{ fontFamily: mono, fontSize: '7pt' }}>
           {tag.items.map((i) => `${String(i.count)} × ${i.what} ${i.size}`.trim()).join(', ')}
@@ -72,22 +74,26 @@ export function Labels() {
   return (
     <Box sx={{ p: { xs: 2, sm: 3 }, '@media print': { p: 0 } }}>
       <Box sx={{ '@media print': { display: 'none' } }}>
-        <Title sub={read.data.name}>Labels</Title>
+        <Title sub={read.data.name}>
+          <Trans>Labels</Trans>
+        </Title>
         {near.includes(window.location.hostname) && (
-          <Notice tone="brass" title="These squares open on this machine only">
-            The page was opened as {window.location.host}. Open it under the address that a phone in the yard reaches,
-            then print.
+          <Notice tone="brass" title={t`These squares open on this machine only`}>
+            <Trans>
+              The page was opened as {window.location.host}. Open it under the address that a phone in the yard reaches,
+              then print.
+            </Trans>
           </Notice>
         )}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', my: 2 }}>
           <TextField
-            label="First free label on the sheet"
+            label={t`First free label on the sheet`}
             value={from}
             onChange={(e) => {
               setFrom(e.target.value);
             }}
             error={!good}
-            helperText={good ? `A4, ${String(sheet)} labels of 70 × 37 mm` : `a number from 1 to ${String(sheet)}`}
+            helperText={good ? t`A4, ${String(sheet)} labels of 70 × 37 mm` : t`a number from 1 to ${String(sheet)}`}
             slotProps={{ htmlInput: { inputMode: 'numeric' } }}
           />
           <Button
@@ -97,26 +103,30 @@ export function Labels() {
               window.print();
             }}
           >
-            Print
+            <Trans>Print</Trans>
           </Button>
           <Button component={Link} to={`/job/${job}/register`}>
-            Back to the register
+            <Trans>Back to the register</Trans>
           </Button>
         </Box>
-        {tags.length === 0 && <Box sx={{ color: tok('ink2') }}>There are no tags yet.</Box>}
+        {tags.length === 0 && (
+          <Box sx={{ color: tok('ink2') }}>
+            <Trans>There are no tags yet.</Trans>
+          </Box>
+        )}
       </Box>
       <GlobalStyles styles={{ '@page': { size: 'A4', margin: 0 } }} />
       <Box
         sx={{ overflowX: 'auto', '@media print': { overflow: 'visible' } }}
         tabIndex={0}
         role="region"
-        aria-label="Sheets"
+        aria-label={t`Sheets`}
       >
         {sheets.map((labels, n) => (
           <Box
             key={n}
             role="group"
-            aria-label={`Sheet ${String(n + 1)}`}
+            aria-label={t`Sheet ${String(n + 1)}`}
             sx={{
               width: '210mm',
               height: '297mm',

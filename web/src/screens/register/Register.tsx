@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -14,17 +16,19 @@ import { TagEditor } from './TagEditor';
 import { TagLine } from './TagLine';
 
 function said(view: Schemas['RegisterView']): string {
-  if (view.tags.length === 0) return 'nothing on it yet';
-  const off = view.off === 0 ? 'nothing is off' : `${String(view.off)} things off`;
-  const into = view.in === 0 ? 'nothing left in' : `${String(view.in)} still in`;
-  return `${String(view.tags.length)} tags · ${off} · ${into}`;
+  if (view.tags.length === 0) return t`nothing on it yet`;
+  const off = view.off === 0 ? t`nothing is off` : t`${String(view.off)} things off`;
+  const into = view.in === 0 ? t`nothing left in` : t`${String(view.in)} still in`;
+  return t`${String(view.tags.length)} tags · ${off} · ${into}`;
 }
 
 function Untagged({ view, write }: { view: Schemas['RegisterView']; write: (draft: Draft) => void }) {
   if (view.untagged.length === 0) return null;
   return (
     <Box sx={{ mb: 2 }}>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>Comes off by its ties, and has no tag yet:</Box>
+      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Trans>Comes off by its ties, and has no tag yet:</Trans>
+      </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
         {view.untagged.map((u) => (
           <Button
@@ -34,7 +38,9 @@ function Untagged({ view, write }: { view: Schemas['RegisterView']; write: (draf
               write(fresh('off', u.part, u));
             }}
           >
-            {u.name} off {u.partName}
+            <Trans>
+              {u.name} off {u.partName}
+            </Trans>
           </Button>
         ))}
       </Box>
@@ -63,14 +69,14 @@ function Doing({
             write(fresh('off', first));
           }}
         >
-          Something came off
+          <Trans>Something came off</Trans>
         </Button>
         <Button
           onClick={() => {
             write(fresh('in', first));
           }}
         >
-          Something was put in
+          <Trans>Something was put in</Trans>
         </Button>
         {view.tags.length > 0 && (
           <>
@@ -78,17 +84,21 @@ function Doing({
               exclusive
               size="small"
               value={together ? 'together' : 'apart'}
-              aria-label="Which way the register is read"
+              aria-label={t`Which way the register is read`}
               onChange={(_, way: string | null) => {
                 if (way) ask(way === 'together' ? { way } : {}, { replace: true });
               }}
               sx={{ ml: { sm: 'auto' } }}
             >
-              <ToggleButton value="apart">Taking apart</ToggleButton>
-              <ToggleButton value="together">Putting together</ToggleButton>
+              <ToggleButton value="apart">
+                <Trans>Taking apart</Trans>
+              </ToggleButton>
+              <ToggleButton value="together">
+                <Trans>Putting together</Trans>
+              </ToggleButton>
             </ToggleButtonGroup>
             <Button component={Link} to={`/job/${view.jobId}/labels`}>
-              Labels
+              <Trans>Labels</Trans>
             </Button>
           </>
         )}
@@ -112,7 +122,7 @@ export function Register() {
   const view = read.data;
   const together = asked.get('way') === 'together';
   const chosen = Number(asked.get('tag') ?? 0);
-  const by = new Map(view.tags.map((t) => [t.number, t]));
+  const by = new Map(view.tags.map((tag) => [tag.number, tag]));
   const tags = together ? view.backwards.flatMap((n) => by.get(n) ?? []) : view.tags;
   const write = (next: Draft) => {
     setFailed('');
@@ -126,7 +136,7 @@ export function Register() {
   const gone = (tag: Tag) => {
     drop.mutate(tag.number, {
       onSuccess: () => {
-        mayUndo(`Tag ${String(tag.number)} is off the register.`, () => restore.mutateAsync(tag.number));
+        mayUndo(t`Tag ${String(tag.number)} is off the register.`, () => restore.mutateAsync(tag.number));
       },
       onError: (cause) => {
         fail(cause.message);
@@ -135,14 +145,18 @@ export function Register() {
   };
   return (
     <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
-      <Title sub={said(view)}>Strip-down register</Title>
+      <Title sub={said(view)}>
+        <Trans>Strip-down register</Trans>
+      </Title>
       {failed && (
         <div role="alert">
-          <Notice title="Not done">{failed}</Notice>
+          <Notice title={t`Not done`}>{failed}</Notice>
         </div>
       )}
       {view.parts.length === 0 && (
-        <Box>This job has no parts yet. Take a part in first; what comes off it is written down here.</Box>
+        <Box>
+          <Trans>This job has no parts yet. Take a part in first; what comes off it is written down here.</Trans>
+        </Box>
       )}
       {draft && (
         <TagEditor
@@ -156,20 +170,22 @@ export function Register() {
       )}
       {view.parts.length > 0 && !draft && <Doing view={view} together={together} write={write} />}
       {view.missing.length > 0 && (
-        <Notice tone="brass" title="To be had before it can go together">
+        <Notice tone="brass" title={t`To be had before it can go together`}>
           {view.missing.map((m) => (
             <div key={m}>{m}</div>
           ))}
         </Notice>
       )}
       {together && view.off + view.in === 0 && view.tags.length > 0 && (
-        <Notice tone="deep" title="All of it is back on, and nothing is left in." />
+        <Notice tone="deep" title={t`All of it is back on, and nothing is left in.`} />
       )}
       {view.parts.length > 0 && view.tags.length === 0 && !draft && (
         <Box sx={{ color: tok('ink2'), maxWidth: 640 }}>
-          One tag for each thing that comes off: its number goes on the bag. Read backwards it is the way together, with
-          a tick for each screw. Plugs, rags and rivet tails are counted in here, too, and out again before anything is
-          closed.
+          <Trans>
+            One tag for each thing that comes off: its number goes on the bag. Read backwards it is the way together,
+            with a tick for each screw. Plugs, rags and rivet tails are counted in here, too, and out again before
+            anything is closed.
+          </Trans>
         </Box>
       )}
       {tags.length > 0 && (
@@ -181,20 +197,24 @@ export function Register() {
           }}
         />
       )}
-      <Box component="ol" aria-label={together ? 'Tags, last off first' : 'Tags, first off first'} sx={{ m: 0, p: 0 }}>
-        {tags.map((t) => (
+      <Box
+        component="ol"
+        aria-label={together ? t`Tags, last off first` : t`Tags, first off first`}
+        sx={{ m: 0, p: 0 }}
+      >
+        {tags.map((tag) => (
           <TagLine
-            key={t.number}
+            key={tag.number}
             job={job}
-            tag={t}
+            tag={tag}
             ticking={together}
-            chosen={t.number === chosen}
+            chosen={tag.number === chosen}
             failed={fail}
             change={() => {
-              write(changed(t));
+              write(changed(tag));
             }}
             drop={() => {
-              gone(t);
+              gone(tag);
             }}
           />
         ))}

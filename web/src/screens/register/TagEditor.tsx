@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Refusal, type Schemas } from '../../api/client';
@@ -21,8 +24,8 @@ export function TagEditor({
   const [body, setBody] = useState(draft.body);
   const write = useWriteTag(view.jobId);
   const into = body.kind === 'in';
-  const came = into ? 'Put in, counted' : 'Came off';
-  const keep = draft.number === null ? 'Write the tag' : 'Keep';
+  const came = into ? t`Put in, counted` : t`Came off`;
+  const keep = draft.number === null ? t`Write the tag` : t`Keep`;
   const set = (change: Partial<TagBody>) => {
     setBody({ ...body, ...change });
   };
@@ -44,7 +47,7 @@ export function TagEditor({
   return (
     <Box
       component="form"
-      aria-label={draft.number === null ? 'A new tag' : `Tag ${String(draft.number)}`}
+      aria-label={draft.number === null ? t`A new tag` : t`Tag ${String(draft.number)}`}
       onSubmit={(e) => {
         e.preventDefault();
         const items = body.items.map((i) => ({ ...i, what: i.what.trim() || body.what }));
@@ -59,13 +62,13 @@ export function TagEditor({
       }}
       sx={{ background: tok('sheet'), borderLeft: `6px solid ${tok(into ? 'lead' : 'ink')}`, p: 2, mb: 2 }}
     >
-      <Heading>{draft.number === null ? came : `Tag ${String(draft.number)}`}</Heading>
+      <Heading>{draft.number === null ? came : t`Tag ${String(draft.number)}`}</Heading>
       {refused && !seen && !refused.pointer.startsWith('/items') && <Refused error={refused} />}
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-        {text('what', 'What it is', into ? 'Plugs in the bores' : 'Hatch and its screws')}
+        {text('what', t`What it is`, into ? t`Plugs in the bores` : t`Hatch and its screws`)}
         <TextField
           select
-          label={into ? 'Put into' : 'Came off'}
+          label={into ? t`Put into` : t`Came off`}
           value={body.part}
           onChange={(e) => {
             set({ part: e.target.value, ...(body.itself === e.target.value ? { itself: '' } : {}) });
@@ -91,7 +94,7 @@ export function TagEditor({
           <>
             <TextField
               select
-              label="Kept"
+              label={t`Kept`}
               value={body.held ?? 'bag'}
               onChange={(e) => {
                 set({ held: e.target.value });
@@ -99,22 +102,24 @@ export function TagEditor({
             >
               {view.held.map((h) => (
                 <MenuItem key={h} value={h}>
-                  {helds[h] ?? h}
+                  {spoken(helds[h]) || h}
                 </MenuItem>
               ))}
             </TextField>
-            {text('lies', 'Where that lies', 'shelf 3, left')}
+            {text('lies', t`Where that lies`, t`shelf 3, left`)}
             <TextField
               select
-              label="It is the part"
+              label={t`It is the part`}
               value={body.itself ?? ''}
               onChange={(e) => {
                 set({ itself: e.target.value });
               }}
-              helperText={at('/itself') ?? 'where it is a part of this job with a route of its own'}
+              helperText={at('/itself') ?? t`where it is a part of this job with a route of its own`}
               error={!!at('/itself')}
             >
-              <MenuItem value="">none of them</MenuItem>
+              <MenuItem value="">
+                <Trans>none of them</Trans>
+              </MenuItem>
               {view.parts
                 .filter((p) => p.id !== body.part)
                 .map((p) => (
@@ -124,36 +129,38 @@ export function TagEditor({
                 ))}
             </TextField>
             <TextField
-              label="Came off as the"
-              placeholder="last so far"
+              label={t`Came off as the`}
+              placeholder={t`last so far`}
               value={body.turn ?? ''}
               onChange={(e) => {
                 const turn = Number.parseInt(e.target.value, 10);
                 set({ turn: Number.isNaN(turn) ? null : turn });
               }}
               error={!!at('/turn')}
-              helperText={at('/turn') ?? '1 came off first; it goes back last'}
+              helperText={at('/turn') ?? t`1 came off first; it goes back last`}
               slotProps={{ htmlInput: { inputMode: 'numeric' } }}
             />
           </>
         )}
         <Box sx={{ gridColumn: '1 / -1', display: 'grid' }}>
-          {text('note', 'Note', into ? 'pull strings to the left' : 'washer below, long one at the corner')}
+          {text('note', t`Note`, into ? t`pull strings to the left` : t`washer below, long one at the corner`)}
         </Box>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 2, alignItems: 'center' }}>
         <Button type="submit" variant="contained" disabled={write.isPending}>
-          {write.isPending ? 'Writing …' : keep}
+          {write.isPending ? t`Writing …` : keep}
         </Button>
         <Button
           onClick={() => {
             close(false);
           }}
         >
-          Cancel
+          <Trans>Cancel</Trans>
         </Button>
         {draft.number === null && (
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>It gets the next number; write that on the bag.</Box>
+          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            <Trans>It gets the next number; write that on the bag.</Trans>
+          </Box>
         )}
       </Box>
     </Box>

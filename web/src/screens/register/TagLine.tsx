@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Checkbox } from '@mui/material';
 import { useEffect, useRef, type ChangeEvent } from 'react';
 import { Link } from 'react-router';
@@ -10,7 +13,7 @@ import { helds } from './draft';
 function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: number, done: number) => void }) {
   const item = tag.items[index];
   if (!item) return null;
-  const word = tag.kind === 'in' ? 'out' : 'back on';
+  const word = tag.kind === 'in' ? 'out' : t`back on`;
   const name = `${item.what} ${item.size}`.trim();
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5, ml: { xs: 'auto', sm: 0 } }}>
@@ -20,7 +23,7 @@ function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: numb
         onChange={(_, on) => {
           tick(index, on ? item.count : 0);
         }}
-        slotProps={{ input: { 'aria-label': `Tag ${String(tag.number)}: all of ${name} ${word}` } }}
+        slotProps={{ input: { 'aria-label': t`Tag ${String(tag.number)}: all of ${name} ${word}` } }}
       />
       {item.count > 1 && (
         <>
@@ -30,13 +33,15 @@ function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: numb
             onClick={() => {
               tick(index, item.done - 1);
             }}
-            aria-label={`One less of ${name} ${word}`}
+            aria-label={t`One less of ${name} ${word}`}
             sx={{ minWidth: 40 }}
           >
             −
           </Button>
           <Box sx={{ fontFamily: mono, fontSize: textSize.m, minWidth: 62, textAlign: 'center' }}>
-            {item.done} of {item.count}
+            <Trans>
+              {item.done} of {item.count}
+            </Trans>
           </Box>
           <Button
             size="small"
@@ -44,7 +49,7 @@ function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: numb
             onClick={() => {
               tick(index, item.done + 1);
             }}
-            aria-label={`One more of ${name} ${word}`}
+            aria-label={t`One more of ${name} ${word}`}
             sx={{ minWidth: 40 }}
           >
             +
@@ -86,7 +91,7 @@ export function TagLine({
   const closed = tag.open === 0;
   const open = into ? 'lead' : 'ink';
   const trouble = (cause: unknown) => {
-    failed(cause instanceof Error ? cause.message : 'That did not work.');
+    failed(cause instanceof Error ? cause.message : t`That did not work.`);
   };
   const take = async (e: ChangeEvent<HTMLInputElement>) => {
     const chosenFiles = [...(e.target.files ?? [])];
@@ -102,7 +107,7 @@ export function TagLine({
     <Box
       component="li"
       ref={line}
-      aria-label={`Tag ${String(tag.number)}`}
+      aria-label={t`Tag ${String(tag.number)}`}
       sx={{
         listStyle: 'none',
         display: 'grid',
@@ -129,14 +134,14 @@ export function TagLine({
           {tag.what}
           {closed && (
             <Box component="span" sx={{ color: tok('zinc'), ml: 1 }}>
-              {into ? 'out again' : 'back on'}
+              {into ? t`out again` : t`back on`}
             </Box>
           )}
         </Box>
         <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-          {into ? 'in ' : 'off '}
+          {into ? t`in ` : t`off `}
           <Link to={`/part/${tag.partId}/route`}>{tag.partName}</Link>
-          {!into && ` · ${helds[tag.held] ?? tag.held}`}
+          {!into && ` · ${spoken(helds[tag.held]) || tag.held}`}
           {tag.lies && (
             <>
               {' · '}
@@ -176,7 +181,9 @@ export function TagLine({
           ))}
         </Box>
         {ticking && !closed && tag.before.length > 0 && (
-          <Box sx={{ fontSize: textSize.m, color: tok('lead'), mt: 0.5 }}>Before it: {tag.before.join('; ')}</Box>
+          <Box sx={{ fontSize: textSize.m, color: tok('lead'), mt: 0.5 }}>
+            <Trans>Before it: {tag.before.join('; ')}</Trans>
+          </Box>
         )}
         {tag.photos.length > 0 && (
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
@@ -185,7 +192,7 @@ export function TagLine({
                 <Box
                   component="img"
                   src={`${p.url}?small=1`}
-                  alt={`Tag ${String(tag.number)}: ${p.caption}`}
+                  alt={t`Tag ${String(tag.number)}: ${p.caption}`}
                   loading="lazy"
                   sx={{ display: 'block', height: 64, border: `1px solid ${tok('ink')}` }}
                 />
@@ -205,13 +212,13 @@ export function TagLine({
         }}
       >
         <Button size="small" sx={plain} onClick={() => file.current?.click()} disabled={photo.isPending}>
-          {photo.isPending ? 'Keeping …' : 'Photo'}
+          {photo.isPending ? t`Keeping …` : t`Photo`}
         </Button>
-        <Button size="small" sx={plain} onClick={change} aria-label={`Change tag ${String(tag.number)}`}>
-          Change
+        <Button size="small" sx={plain} onClick={change} aria-label={t`Change tag ${String(tag.number)}`}>
+          <Trans>Change</Trans>
         </Button>
-        <Button size="small" sx={plain} onClick={drop} aria-label={`Remove tag ${String(tag.number)}`}>
-          Remove
+        <Button size="small" sx={plain} onClick={drop} aria-label={t`Remove tag ${String(tag.number)}`}>
+          <Trans>Remove</Trans>
         </Button>
         <input
           ref={file}
@@ -219,7 +226,7 @@ export function TagLine({
           accept="image/*"
           capture="environment"
           hidden
-          aria-label={`Photo of tag ${String(tag.number)}`}
+          aria-label={t`Photo of tag ${String(tag.number)}`}
           onChange={(e) => {
             void take(e);
           }}

@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
 import { another, states } from './draft';
@@ -27,7 +30,7 @@ export function Things({
           <Box
             key={n}
             component="fieldset"
-            aria-label={`Thing ${String(n + 1)}`}
+            aria-label={t`Thing ${String(n + 1)}`}
             sx={{
               border: 0,
               m: 0,
@@ -38,7 +41,7 @@ export function Things({
             }}
           >
             <TextField
-              label="Count"
+              label={t`Count`}
               value={one.count ?? ''}
               onChange={(e) => {
                 const count = Number.parseInt(e.target.value, 10);
@@ -49,8 +52,8 @@ export function Things({
               slotProps={{ htmlInput: { inputMode: 'numeric' } }}
             />
             <TextField
-              label="What"
-              placeholder={into ? 'silicone plug' : 'countersunk screw'}
+              label={t`What`}
+              placeholder={into ? t`silicone plug` : t`countersunk screw`}
               value={one.what}
               onChange={(e) => {
                 put(n, { what: e.target.value });
@@ -60,7 +63,7 @@ export function Things({
               sx={{ gridColumn: { xs: '2 / -1', sm: 'auto' } }}
             />
             <TextField
-              label="Size"
+              label={t`Size`}
               placeholder="M4 × 12"
               value={one.size ?? ''}
               onChange={(e) => {
@@ -73,7 +76,7 @@ export function Things({
             {!into && (
               <TextField
                 select
-                label="State"
+                label={t`State`}
                 value={one.state ?? 'reuse'}
                 onChange={(e) => {
                   put(n, { state: e.target.value });
@@ -81,7 +84,7 @@ export function Things({
               >
                 {Object.entries(states).map(([id, words]) => (
                   <MenuItem key={id} value={id}>
-                    {words}
+                    {spoken(words)}
                   </MenuItem>
                 ))}
               </TextField>
@@ -92,10 +95,10 @@ export function Things({
                 onClick={() => {
                   set(items.filter((_, i) => i !== n));
                 }}
-                aria-label={`Remove thing ${String(n + 1)}`}
+                aria-label={t`Remove thing ${String(n + 1)}`}
                 sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' }, justifySelf: 'end', alignSelf: 'center' }}
               >
-                Remove
+                <Trans>Remove</Trans>
               </Button>
             )}
           </Box>
@@ -108,7 +111,7 @@ export function Things({
         }}
         sx={{ justifySelf: 'start' }}
       >
-        Another thing on this tag
+        <Trans>Another thing on this tag</Trans>
       </Button>
     </Box>
   );

@@ -1,3 +1,5 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { msg } from '@lingui/core/macro';
 import type { Schemas } from '../../api/client';
 import type { Tag, TagBody } from '../../api/register';
 
@@ -6,14 +8,19 @@ export interface Draft {
   body: TagBody;
 }
 
-export const states = { reuse: 'goes back', clean: 'to clean', replace: 'to replace', ordered: 'ordered' } as const;
+export const states = {
+  reuse: msg`goes back`,
+  clean: msg`to clean`,
+  replace: msg`to replace`,
+  ordered: msg`ordered`,
+} as const;
 
-export const helds: Record<string, string> = {
-  bag: 'in a bag',
-  tray: 'in a tray',
-  box: 'in a box',
-  rack: 'on a rack',
-  loose: 'loose, tag tied on',
+export const helds: Record<string, MessageDescriptor> = {
+  bag: msg`in a bag`,
+  tray: msg`in a tray`,
+  box: msg`in a box`,
+  rack: msg`on a rack`,
+  loose: msg`loose, tag tied on`,
 };
 
 const thing = (what = '') => ({ what, size: '', count: 1, state: 'reuse', done: 0 });

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../api/catalogue';
@@ -16,8 +18,8 @@ const toggles = {
 function Figures({ f }: { f: Schemas['FiguresView'] }) {
   return (
     <Box className="mono" sx={{ fontSize: textSize.xs }}>
-      {`${f.handsOn.text} hands-on · ${f.elapsed.text} in all · ${f.money} of materials used · ${f.life}`}
-      {` · risk ${f.risk} · hazard ${f.hazard}/5`}
+      {t`${f.handsOn.text} hands-on · ${f.elapsed.text} in all · ${f.money} of materials used · ${f.life}`}
+      {t` · risk ${f.risk} · hazard ${f.hazard}/5`}
     </Box>
   );
 }
@@ -62,21 +64,25 @@ export function Alternatives({
   const best = answers.filter((a) => a.effort !== null).sort((a, b) => (a.effort ?? 0) - (b.effort ?? 0))[0];
   return (
     <Box>
-      <Heading>Other ways to do it</Heading>
+      <Heading>
+        <Trans>Other ways to do it</Trans>
+      </Heading>
       {(ways.isPending || open > 0) && (
         <Box role="status" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
-          Planning the other ways
-          {questions.length > 0 && `, ${String(questions.length - open)} of ${String(questions.length)} questions`} …
+          <Trans>Planning the other ways</Trans>
+          {questions.length > 0 && t`, ${String(questions.length - open)} of ${String(questions.length)} questions`} …
         </Box>
       )}
       {ways.data?.figures && (
         <Box sx={{ mb: 1 }}>
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>This plan</Box>
+          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+            <Trans>This plan</Trans>
+          </Box>
           <Figures f={ways.data.figures} />
         </Box>
       )}
       {best && open === 0 && (
-        <Notice tone="deep" title="Best other way for a year of protection">
+        <Notice tone="deep" title={t`Best other way for a year of protection`}>
           {best.because}
         </Notice>
       )}
@@ -116,10 +122,10 @@ export function Alternatives({
                     {!o.chosen && a?.figures && <Figures f={a.figures} />}
                     {!o.chosen && a && a.gains.length + a.spares.length > 0 && (
                       <Box sx={{ fontSize: textSize.s }}>
-                        {a.gains.length > 0 && `with ${a.gains.slice(0, 3).join(', ')}`}
+                        {a.gains.length > 0 && t`with ${a.gains.slice(0, 3).join(', ')}`}
                         {a.gains.length > 3 && ' …'}
                         {a.gains.length > 0 && a.spares.length > 0 && '; '}
-                        {a.spares.length > 0 && `without ${a.spares.slice(0, 3).join(', ')}`}
+                        {a.spares.length > 0 && t`without ${a.spares.slice(0, 3).join(', ')}`}
                         {a.spares.length > 3 && ' …'}
                       </Box>
                     )}
@@ -142,14 +148,14 @@ export function Alternatives({
                 }}
                 sx={{ mt: 0.75, mr: 0.75 }}
               >
-                Beside {o.name.toLowerCase()}
+                <Trans>Beside {o.name.toLowerCase()}</Trans>
               </Button>
             ))}
         </Box>
       ))}
       {open === 0 && trifles.length > 0 && (
         <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mb: 1.75 }}>
-          Changes next to nothing here: {trifles.join('; ')}.
+          <Trans>Changes next to nothing here: {trifles.join('; ')}.</Trans>
         </Box>
       )}
       {beside && (
@@ -168,9 +174,11 @@ export function Alternatives({
           }}
         />
       )}
-      <Heading>What you do without here</Heading>
+      <Heading>
+        <Trans>What you do without here</Trans>
+      </Heading>
       {ways.data && ways.data.otherwise.length > 0 && (
-        <Notice tone="brass" title={`With everything at hand: ${ways.data.otherwiseSystem}`}>
+        <Notice tone="brass" title={t`With everything at hand: ${ways.data.otherwiseSystem}`}>
           {ways.data.otherwise
             .filter((s) => !view.steps.some((x) => x.name === s))
             .slice(0, 6)
@@ -182,13 +190,13 @@ export function Alternatives({
         onChange={(_, v: string[]) => {
           without.mutate(v);
         }}
-        aria-label="Gear, skills and products you do without on this job"
+        aria-label={t`Gear, skills and products you do without on this job`}
         sx={{ ...toggles, flexWrap: 'wrap' }}
         disabled={without.isPending || !ways.data}
       >
         {catalogue.data?.limits.map((l) => (
           <ToggleButton key={l.id} value={l.id} title={l.hint} sx={{ minHeight: 44, px: 1.25 }}>
-            no {l.name}
+            <Trans>no {l.name}</Trans>
           </ToggleButton>
         ))}
       </ToggleButtonGroup>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { useWithout } from '../../api/jobs';
@@ -12,7 +14,7 @@ export function Asked({ step, view, part }: { step: Step; view: Schemas['RouteVi
   const without = useWithout(view.jobId, part);
   return (
     <Box sx={{ mt: 1.25 }}>
-      <Labelled label="It asks for">
+      <Labelled label={t`It asks for`}>
         {step.asks.map((a) => (
           <Box key={a.id} sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1 }}>
             <span title={a.hint}>{a.name}</span>
@@ -23,14 +25,14 @@ export function Asked({ step, view, part }: { step: Step; view: Schemas['RouteVi
                 without.mutate([...(ways.data?.without ?? []), a.id]);
               }}
             >
-              Not here: plan without
+              <Trans>Not here: plan without</Trans>
             </Button>
           </Box>
         ))}
       </Labelled>
       {without.isError && (
         <div role="alert">
-          <Notice title="Not planned again">{without.error.message}</Notice>
+          <Notice title={t`Not planned again`}>{without.error.message}</Notice>
         </div>
       )}
     </Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
 import { Heading } from '../../parts/Headings';
@@ -12,13 +14,13 @@ export function Detail({ step }: { step: Step }) {
       <Heading>{step.name}</Heading>
       <Box sx={{ display: 'grid', gap: 1.25 }}>
         {step.because && (
-          <Notice tone="brass" title="Put in later">
+          <Notice tone="brass" title={t`Put in later`}>
             {step.because}
           </Notice>
         )}
-        <Labelled label="Why it is here">{step.why}</Labelled>
+        <Labelled label={t`Why it is here`}>{step.why}</Labelled>
         {step.without.length > 0 && (
-          <Labelled label="Without it">
+          <Labelled label={t`Without it`}>
             <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
               {step.without.map((w) => (
                 <li key={w}>{w}</li>
@@ -26,24 +28,28 @@ export function Detail({ step }: { step: Step }) {
             </Box>
           </Labelled>
         )}
-        <Labelled label="How">{step.how}</Labelled>
-        <Labelled label="How it should look">{step.look}</Labelled>
+        <Labelled label={t`How`}>{step.how}</Labelled>
+        <Labelled label={t`How it should look`}>{step.look}</Labelled>
         {step.accept && (
-          <Labelled label="Accepted when">
+          <Labelled label={t`Accepted when`}>
             {step.accept}
-            {step.onFail && <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>If not: {step.onFail}</Box>}
+            {step.onFail && (
+              <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                <Trans>If not: {step.onFail}</Trans>
+              </Box>
+            )}
           </Labelled>
         )}
         {step.masks && (
           <Box>
             <Link to="../mask" relative="path">
-              The masking plan: what is covered, with what, and how long
+              <Trans>The masking plan: what is covered, with what, and how long</Trans>
             </Link>
           </Box>
         )}
-        {step.protect.length > 0 && <Labelled label="Wear">{step.protect.join(', ')}</Labelled>}
-        {step.uses && <Labelled label="With">{step.uses}</Labelled>}
-        {step.grits && <Labelled label="Grits">{step.grits}</Labelled>}
+        {step.protect.length > 0 && <Labelled label={t`Wear`}>{step.protect.join(', ')}</Labelled>}
+        {step.uses && <Labelled label={t`With`}>{step.uses}</Labelled>}
+        {step.grits && <Labelled label={t`Grits`}>{step.grits}</Labelled>}
         {step.cautions.map((c) => (
           <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, fontSize: textSize.m }}>
             {c}
@@ -51,12 +57,12 @@ export function Detail({ step }: { step: Step }) {
         ))}
         {step.local.map((l) => (
           <Box key={l} sx={{ borderLeft: `4px solid ${tok('deep')}`, pl: 1, fontSize: textSize.m }}>
-            Here: {l}
+            <Trans>Here: {l}</Trans>
           </Box>
         ))}
         {step.cautions.length > 0 && (
           <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-            Labels, safety data sheets and local codes come first.
+            <Trans>Labels, safety data sheets and local codes come first.</Trans>
           </Box>
         )}
       </Box>

@@ -1,10 +1,14 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { type Schemas } from '../../api/client';
 import { useLog } from '../../api/parts';
 import { Notice } from '../../parts/Notice';
 
-const words: Record<string, string> = { stop: 'Stop', broken: 'Broken', caution: 'Mind' };
+const words: Record<string, MessageDescriptor> = { stop: msg`Stop`, broken: msg`Broken`, caution: msg`Mind` };
 
 export function FindingBlock({
   finding,
@@ -21,9 +25,13 @@ export function FindingBlock({
   const [reason, setReason] = useState('');
   const inTheWay = finding.severity !== 'caution';
   return (
-    <Notice tone={inTheWay ? 'lead' : 'brass'} title={`${words[finding.severity] ?? 'Mind'}: ${finding.says}`}>
+    <Notice tone={inTheWay ? 'lead' : 'brass'} title={`${spoken(words[finding.severity]) || t`Mind`}: ${finding.says}`}>
       <div>{finding.consequence}</div>
-      {finding.takenBy && <Box sx={{ fontWeight: 650 }}>Taken on by {finding.takenBy}</Box>}
+      {finding.takenBy && (
+        <Box sx={{ fontWeight: 650 }}>
+          <Trans>Taken on by {finding.takenBy}</Trans>
+        </Box>
+      )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: finding.mends.length ? 1 : 0 }}>
         {finding.mends.map((m) => (
           <Button
@@ -50,7 +58,7 @@ export function FindingBlock({
             sx={{ display: 'grid', gap: 1, mt: 1, maxWidth: 420 }}
           >
             <TextField
-              label="Your name"
+              label={t`Your name`}
               value={by}
               required
               onChange={(e) => {
@@ -58,17 +66,17 @@ export function FindingBlock({
               }}
             />
             <TextField
-              label="Why it is safe to go on"
+              label={t`Why it is safe to go on`}
               value={reason}
               required
               onChange={(e) => {
                 setReason(e.target.value);
               }}
               error={log.isError}
-              helperText={log.error?.message ?? 'Both stay in the record.'}
+              helperText={log.error?.message ?? t`Both stay in the record.`}
             />
             <Button type="submit" variant="contained" disabled={log.isPending}>
-              I take it on
+              <Trans>I take it on</Trans>
             </Button>
           </Box>
         ) : (
@@ -79,7 +87,7 @@ export function FindingBlock({
             }}
             sx={{ mt: 1 }}
           >
-            A trained person may decide …
+            <Trans>A trained person may decide …</Trans>
           </Button>
         ))}
     </Notice>

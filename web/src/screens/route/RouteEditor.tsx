@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { useParams } from 'react-router';
 import { useCatalogue } from '../../api/catalogue';
@@ -20,7 +22,7 @@ import { type EditedRoute, useEditedRoute } from './useEditedRoute';
 function Totals({ view, route }: { view: Schemas['RouteView']; route: EditedRoute }) {
   const figures: [string, Schemas['Value'] | null][] = [
     ['hands-on', view.handsOn],
-    ['from begin to end', view.elapsed],
+    [t`from begin to end`, view.elapsed],
     ['on', view.area],
   ];
   return (
@@ -37,10 +39,10 @@ function Totals({ view, route }: { view: Schemas['RouteView']; route: EditedRout
       )}
       <Box sx={{ flex: 1 }} />
       <Button onClick={() => route.undo?.()} disabled={route.undo === null}>
-        Undo
+        <Trans>Undo</Trans>
       </Button>
       <Button onClick={route.planAgain} disabled={route.busy}>
-        Plan again
+        <Trans>Plan again</Trans>
       </Button>
     </Box>
   );
@@ -49,14 +51,17 @@ function Totals({ view, route }: { view: Schemas['RouteView']; route: EditedRout
 /** How thick what lies on the part is after the chosen step, and at the end. */
 function built(view: Schemas['RouteView'], step: Step | undefined, selected: number): string {
   const whole = view.build?.text ?? '';
-  if (view.layers.length === 0) return 'no film is laid on it';
-  if (step?.layersAfter === view.layers.length) return `${whole} when dry`;
-  return `after step ${String(selected + 1)} · ${whole} at the end`;
+  if (view.layers.length === 0) return t`no film is laid on it`;
+  if (step?.layersAfter === view.layers.length) return t`${whole} when dry`;
+  return t`after step ${String(selected + 1)} · ${whole} at the end`;
 }
 
 function standing(broken: number): string {
-  if (broken === 0) return 'Every step finds what it needs.';
-  return `${String(broken)} ${broken === 1 ? 'thing stands' : 'things stand'} in the way of this order`;
+  if (broken === 0) return t`Every step finds what it needs.`;
+  return plural(broken, {
+    one: '# thing stands in the way of this order',
+    other: '# things stand in the way of this order',
+  });
 }
 
 export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
@@ -69,10 +74,14 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 } }}>
-        <Title sub={`${view.system} · ${view.life}`}>The order of work</Title>
+        <Title sub={`${view.system} · ${view.life}`}>
+          <Trans>The order of work</Trans>
+        </Title>
         {view.air && (
           <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
-            In this air: <span className="mono">{view.air}</span>
+            <Trans>
+              In this air: <span className="mono">{view.air}</span>
+            </Trans>
           </Box>
         )}
         <Totals view={view} route={route} />
@@ -82,7 +91,7 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
         </Box>
         {route.problem && (
           <div role="alert">
-            <Notice title="Not stored">{route.problem.message}</Notice>
+            <Notice title={t`Not stored`}>{route.problem.message}</Notice>
           </div>
         )}
         {view.findings
@@ -99,13 +108,13 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
           ))}
         {route.firstOpen > 3 && (
           <Button onClick={route.fold} aria-expanded={!route.folded} sx={{ mb: 1 }}>
-            {route.folded ? `Show ${route.behind}` : `Fold ${route.behind}`}
+            {route.folded ? t`Show ${route.behind}` : t`Fold ${route.behind}`}
           </Button>
         )}
         <StepList part={part} view={view} route={route} />
         <TextField
           select
-          label="Put a step in before the chosen one"
+          label={t`Put a step in before the chosen one`}
           value=""
           onChange={(e) => {
             route.putIn(e.target.value);
@@ -122,7 +131,7 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
 
       <Box
         component="aside"
-        aria-label="The chosen step"
+        aria-label={t`The chosen step`}
         sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
         <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2.5 }}>

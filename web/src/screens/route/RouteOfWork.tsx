@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import { useRoute } from '../../api/parts';
@@ -14,10 +16,12 @@ export function RouteOfWork() {
   if (route.data.obstacle)
     return (
       <Box sx={{ p: 3, maxWidth: 720 }}>
-        <Title>No order of work yet</Title>
-        <Notice title="What stands in the way">{route.data.obstacle}</Notice>
+        <Title>
+          <Trans>No order of work yet</Trans>
+        </Title>
+        <Notice title={t`What stands in the way`}>{route.data.obstacle}</Notice>
         <Button component={Link} to="../film" relative="path" variant="outlined">
-          Choose what is wanted, and the film
+          <Trans>Choose what is wanted, and the film</Trans>
         </Button>
       </Box>
     );

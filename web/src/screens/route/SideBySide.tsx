@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { useBeside } from '../../api/parts';
@@ -19,7 +21,7 @@ function Way({ way, substrate, hatch }: { way: Schemas['WayView']; substrate: st
         {(
           [
             ['hands-on', f.handsOn.text],
-            ['in all', f.elapsed.text],
+            [t`in all`, f.elapsed.text],
             ['materials', f.money],
             ['protects', f.life],
             ['risk', String(f.risk)],
@@ -36,7 +38,10 @@ function Way({ way, substrate, hatch }: { way: Schemas['WayView']; substrate: st
         ))}
       </Box>
       <Box sx={{ fontSize: textSize.m }}>
-        Gear: {way.gear.join(', ') || 'nothing special'}. Wear: {way.wear.join(', ') || 'nothing special'}.
+        <Trans>Gear: </Trans>
+        {way.gear.join(', ') || t`nothing special`}
+        <Trans>. Wear: </Trans>
+        {way.wear.join(', ') || t`nothing special`}.
       </Box>
       <Box sx={{ maxWidth: 330 }}>
         <Strata layers={way.layers} substrate={substrate} substrateHatch={hatch} shown={way.layers.length} caption="" />
@@ -66,8 +71,10 @@ export function SideBySide({
   const beside = useBeside(part, question, answer);
   const v = beside.data;
   return (
-    <Dialog open onClose={close} fullWidth maxWidth="lg" aria-label="Two routes side by side">
-      <DialogTitle sx={wide}>Two ways, side by side</DialogTitle>
+    <Dialog open onClose={close} fullWidth maxWidth="lg" aria-label={t`Two routes side by side`}>
+      <DialogTitle sx={wide}>
+        <Trans>Two ways, side by side</Trans>
+      </DialogTitle>
       <DialogContent>
         {beside.isPending && <Loading />}
         {beside.isError && <Failed error={beside.error} />}
@@ -75,19 +82,21 @@ export function SideBySide({
           <>
             {v.for.map((w) => (
               <Box key={w} sx={{ fontWeight: 600 }}>
-                For {v.right.title.toLowerCase()}: {w}
+                <Trans>
+                  For {v.right.title.toLowerCase()}: {w}
+                </Trans>
               </Box>
             ))}
             {v.against.map((w) => (
               <Box key={w} sx={{ fontWeight: 600 }}>
-                Against it: {w}
+                <Trans>Against it: {w}</Trans>
               </Box>
             ))}
             <Box sx={{ ...columns, my: 2 }}>
               <Way way={v.left} substrate={substrate} hatch={hatch} />
               <Way way={v.right} substrate={substrate} hatch={hatch} />
             </Box>
-            <Box role="table" aria-label="Steps of both routes">
+            <Box role="table" aria-label={t`Steps of both routes`}>
               {v.rows.map((r, i) => {
                 const same = r.left !== null && r.right !== null;
                 const cell = (text: string | null) => (
@@ -136,9 +145,11 @@ export function SideBySide({
         )}
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
-        <Button onClick={close}>Stay</Button>
+        <Button onClick={close}>
+          <Trans>Stay</Trans>
+        </Button>
         <Button variant="contained" onClick={take} disabled={!v}>
-          Take the other way
+          <Trans>Take the other way</Trans>
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { useState } from 'react';
 import { type Schemas } from '../../api/client';
@@ -13,7 +14,7 @@ export function StepList({ part, view, route }: { part: string; view: Schemas['R
   return (
     <Box
       component="ol"
-      aria-label="Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out"
+      aria-label={t`Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out`}
       sx={{ listStyle: 'none', m: 0, p: 0 }}
     >
       {view.steps.map((s, index) => {

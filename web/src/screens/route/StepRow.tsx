@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { textSize, tok } from '../../theme/tokens';
 import { type Step } from './step';
@@ -7,7 +9,7 @@ import { type EditedRoute } from './useEditedRoute';
 function sign(step: Step, index: number): [sign: string, words: string] {
   if (step.status === 'done') return ['✓', 'done'];
   if (step.status === 'passed') return ['✓', ''];
-  if (step.status === 'running') return ['▸', 'under way'];
+  if (step.status === 'running') return ['▸', t`under way`];
   return [String(index + 1), ''];
 }
 
@@ -19,7 +21,7 @@ function edge(on: boolean, faulty: boolean): string {
 /** Hands-on time, and the wait after it. */
 function times(step: Step): string {
   const hands = step.handsOn.value > 0 ? step.handsOn.text : '';
-  if (step.wait === null) return `${hands} never`;
+  if (step.wait === null) return t`${hands} never`;
   return step.wait.value > 0 ? `${hands} + ${step.wait.text}` : hands;
 }
 
@@ -41,21 +43,21 @@ export function StepRow({
   const acts = [
     [
       '↑',
-      'Move up',
+      t`Move up`,
       () => {
         route.move(index, index - 1);
       },
     ],
     [
       '↓',
-      'Move down',
+      t`Move down`,
       () => {
         route.move(index, index + 1);
       },
     ],
     [
       '×',
-      'Take out',
+      t`Take out`,
       () => {
         route.takeOut(index);
       },
@@ -107,7 +109,7 @@ export function StepRow({
           {step.name}
           {step.because && (
             <Box component="span" sx={{ ml: 1, fontSize: textSize.s, color: tok('brass'), fontWeight: 700 }}>
-              put in
+              <Trans>put in</Trans>
             </Box>
           )}
         </Box>

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { type KeyboardEvent, useState } from 'react';
 import { type Schemas } from '../../api/client';
 import { useSaveRoute } from '../../api/parts';
@@ -19,8 +20,8 @@ export function useEditedRoute(part: string, view: Schemas['RouteView']) {
   const [past, setPast] = useState<Ref[][]>([]);
   const [all, setAll] = useState(false);
   const waits = view.steps.slice(0, firstOpen).filter((s) => s.status === 'passed').length;
-  const over = waits === 1 ? 'a wait that is over' : `${String(waits)} waits that are over`;
-  const behind = [`the ${String(firstOpen - waits)} steps done`, ...(waits > 0 ? [over] : [])].join(' and ');
+  const over = plural(waits, { one: 'a wait that is over', other: '# waits that are over' });
+  const behind = [t`the ${String(firstOpen - waits)} steps done`, ...(waits > 0 ? [over] : [])].join(t` and `);
   const selected = Math.min(at ?? firstOpen, view.steps.length - 1);
   const folded = !all && firstOpen > 3;
   const busy = save.isPending || plan.isPending;
@@ -38,7 +39,7 @@ export function useEditedRoute(part: string, view: Schemas['RouteView']) {
     if (busy || !target || !moving || moving.status === 'done' || target.status === 'done' || from === to) return;
     const steps = refs(view.steps);
     steps.splice(to, 0, ...steps.splice(from, 1));
-    change(steps, `moved: ${moving.name}`);
+    change(steps, t`moved: ${moving.name}`);
     focus(to);
   };
   const takeOut = (index: number) => {
@@ -46,7 +47,7 @@ export function useEditedRoute(part: string, view: Schemas['RouteView']) {
     if (busy || !gone || gone.status === 'done') return;
     change(
       refs(view.steps).filter((_, i) => i !== index),
-      `taken out: ${gone.name}`,
+      t`taken out: ${gone.name}`,
     );
   };
   const undo = () => {
@@ -72,7 +73,7 @@ export function useEditedRoute(part: string, view: Schemas['RouteView']) {
   const putIn = (id: string) => {
     const steps = refs(view.steps);
     steps.splice(Math.max(selected, firstOpen), 0, { step: id });
-    change(steps, 'put in by hand');
+    change(steps, t`put in by hand`);
   };
   const planAgain = () => {
     setPast((p) => [...p, refs(view.steps)]);

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, settle } from '../../api/client';
@@ -14,15 +16,17 @@ export function CalendarAddress() {
   const revoke = useMutation({ mutationFn: () => settle(api.DELETE('/api/calendar')), ...again });
   const address = calendar.data?.address;
   return (
-    <Box component="section" aria-label="Calendar">
-      <Heading>In your calendar</Heading>
+    <Box component="section" aria-label={t`Calendar`}>
+      <Heading>
+        <Trans>In your calendar</Trans>
+      </Heading>
       {address ? (
         <>
           <Box className="mono" sx={{ fontSize: textSize.xs, wordBreak: 'break-all', background: tok('sheet'), p: 1 }}>
             {address}
           </Box>
           <Box sx={{ fontSize: textSize.s, color: tok('ink2'), my: 0.5 }}>
-            Who knows this address sees the schedule. Windows call an hour before they close.
+            <Trans>Who knows this address sees the schedule. Windows call an hour before they close.</Trans>
           </Box>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button
@@ -31,7 +35,7 @@ export function CalendarAddress() {
                 void navigator.clipboard.writeText(address);
               }}
             >
-              Copy
+              <Trans>Copy</Trans>
             </Button>
             <Button
               size="small"
@@ -39,7 +43,7 @@ export function CalendarAddress() {
                 make.mutate();
               }}
             >
-              Another address
+              <Trans>Another address</Trans>
             </Button>
             <Button
               size="small"
@@ -47,7 +51,7 @@ export function CalendarAddress() {
                 revoke.mutate();
               }}
             >
-              Take it back
+              <Trans>Take it back</Trans>
             </Button>
           </Box>
         </>
@@ -59,10 +63,10 @@ export function CalendarAddress() {
               make.mutate();
             }}
           >
-            Make a secret address
+            <Trans>Make a secret address</Trans>
           </Button>
           <Button size="small" component="a" href="/api/calendar/file" download>
-            As a file
+            <Trans>As a file</Trans>
           </Button>
         </Box>
       )}

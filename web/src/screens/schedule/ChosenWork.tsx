@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -45,52 +47,62 @@ export function ChosenWork({
         <>
           <Box sx={{ fontSize: textSize.m }}>
             {work.why.charAt(0).toUpperCase() + work.why.slice(1)}.
-            {work.who.length > 0 && ` ${work.who.join(' and ')}.`}
-            {work.setUp && ' Set up already by the coat before.'}
+            {work.who.length > 0 && ` ${work.who.join(t` and `)}.`}
+            {work.setUp && t` Set up already by the coat before.`}
           </Box>
           {work.paid && (
             <Box sx={{ fontSize: textSize.m, color: tok('lead'), fontWeight: 650 }}>
-              A window is missed: {work.paid.text} of abrading, wiping or rinsing again come first.
+              <Trans>A window is missed: {work.paid.text} of abrading, wiping or rinsing again come first.</Trans>
             </Box>
           )}
           <Box sx={{ fontSize: textSize.m }}>
-            {given(work.fixed, 'Under way.')
-              .or(work.critical, 'On the longest chain: later moves the end.')
-              .or(work.slack.value === 0, 'Nothing to spare: later moves something else.')
-              .else(`Can begin ${work.slack.text} later and nothing else moves.`)}
+            {given(work.fixed, t`Under way.`)
+              .or(work.critical, t`On the longest chain: later moves the end.`)
+              .or(work.slack.value === 0, t`Nothing to spare: later moves something else.`)
+              .else(t`Can begin ${work.slack.text} later and nothing else moves.`)}
           </Box>
           {work.from && (
             <Box sx={{ fontSize: textSize.m }}>
-              May begin from <span className="mono">{when(work.from, view.now)}</span>
+              <Trans>
+                May begin from <span className="mono">{when(work.from, view.now)}</span>
+              </Trans>
               {work.until ? (
                 <>
                   {' '}
-                  until <span className="mono">{when(work.until, view.now)}</span>
+                  <Trans>
+                    until <span className="mono">{when(work.until, view.now)}</span>
+                  </Trans>
                 </>
               ) : (
-                ', and no window closes'
+                t`, and no window closes`
               )}
               .
             </Box>
           )}
           {work.hangs.map((h) => (
             <Box key={h} sx={{ fontSize: textSize.m, color: tok('brass'), fontWeight: 650 }}>
-              It hangs on the forecast: {h}.
+              <Trans>It hangs on the forecast: {h}.</Trans>
             </Box>
           ))}
-          {work.coat && <Box sx={{ fontSize: textSize.m }}>Wet until {when(work.dry, view.now)}.</Box>}
+          {work.coat && (
+            <Box sx={{ fontSize: textSize.m }}>
+              <Trans>Wet until {when(work.dry, view.now)}.</Trans>
+            </Box>
+          )}
         </>
       ) : (
         <>
           {tried?.breaks.length === 0 && (
-            <Box sx={{ color: tok('zinc'), fontWeight: 700 }}>It may stand there; nothing breaks.</Box>
+            <Box sx={{ color: tok('zinc'), fontWeight: 700 }}>
+              <Trans>It may stand there; nothing breaks.</Trans>
+            </Box>
           )}
           {tried?.breaks.map((b, i) => (
             <Box key={i} sx={{ fontSize: textSize.m, py: 0.5, borderTop: `1px solid ${tok('rule')}` }}>
               <Box component="span" sx={{ fontWeight: 700, color: tok('lead') }}>
                 {b.name}
               </Box>{' '}
-              {b.says}; {b.kind === 'late' ? 'until' : 'from'} <span className="mono">{when(b.until, view.now)}</span>
+              {b.says}; {b.kind === 'late' ? t`until` : t`from`} <span className="mono">{when(b.until, view.now)}</span>
             </Box>
           ))}
           <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
@@ -101,19 +113,21 @@ export function ChosenWork({
                 back();
               }}
             >
-              Not before then; plan the rest
+              <Trans>Not before then; plan the rest</Trans>
             </Button>
-            <Button onClick={back}>Back where it was</Button>
+            <Button onClick={back}>
+              <Trans>Back where it was</Trans>
+            </Button>
           </Box>
         </>
       )}
       {moved === null && !within && (
         <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
           <Button component={Link} to={`/part/${work.part}/windows`}>
-            Its windows
+            <Trans>Its windows</Trans>
           </Button>
           <Button component={Link} to={`/part/${work.part}/record`}>
-            Log it
+            <Trans>Log it</Trans>
           </Button>
         </Box>
       )}

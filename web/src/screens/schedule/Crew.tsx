@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useCrew } from '../../api/plan';
 import { Heading } from '../../parts/Headings';
@@ -8,8 +10,10 @@ import { CrewEditor } from './CrewEditor';
 export function Crew() {
   const crew = useCrew();
   return (
-    <Box component="section" aria-label="Who works when" sx={{ mt: 4 }}>
-      <Heading>Who works when</Heading>
+    <Box component="section" aria-label={t`Who works when`} sx={{ mt: 4 }}>
+      <Heading>
+        <Trans>Who works when</Trans>
+      </Heading>
       {crew.data ? <CrewEditor crew={crew.data} /> : <Loading />}
     </Box>
   );

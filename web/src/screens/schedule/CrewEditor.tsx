@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
@@ -47,7 +49,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
   });
   const save = usePlanWrite(async (body: Schemas['CrewBody']) => {
     await settle(api.PUT('/api/crew', { body }));
-    return settle(api.POST('/api/plan', { body: { note: 'who works when has changed' } }));
+    return settle(api.POST('/api/plan', { body: { note: t`who works when has changed` } }));
   });
   const wrong = save.error instanceof Refusal ? save.error : null;
   const list = (text: string): string[] =>
@@ -78,7 +80,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
         <Box key={i} sx={{ display: 'grid', gap: 1 }}>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <TextField
-              label="Who"
+              label={t`Who`}
               value={p.name}
               onChange={(e) => {
                 setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, name: e.target.value } : q)) });
@@ -86,13 +88,13 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
               sx={{ width: 200 }}
             />
             <TextField
-              label="Away on"
+              label={t`Away on`}
               placeholder="2026-12-03, 2026-12-04"
               value={p.off}
               onChange={(e) => {
                 setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, off: e.target.value } : q)) });
               }}
-              slotProps={{ htmlInput: { 'aria-label': `${p.name || 'Somebody'} is away on` } }}
+              slotProps={{ htmlInput: { 'aria-label': t`${p.name || t`Somebody`} is away on` } }}
               sx={{ width: 240 }}
             />
             {d.people.length > 1 && (
@@ -101,7 +103,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
                   setD({ ...d, people: d.people.filter((_, k) => k !== i) });
                 }}
               >
-                Away for good
+                <Trans>Away for good</Trans>
               </Button>
             )}
           </Box>
@@ -112,7 +114,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
             }}
           />
           <Hours
-            label={`Hours of ${p.name || 'somebody'}`}
+            label={t`Hours of ${p.name || 'somebody'}`}
             week={p.week}
             change={(week) => {
               setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, week } : q)) });
@@ -126,13 +128,15 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
             setD({ ...d, people: [...d.people, { name: '', week: { sat: '9:00-13:00' }, off: '' }] });
           }}
         >
-          One more helper
+          <Trans>One more helper</Trans>
         </Button>
       </Box>
       <Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>Quiet hours: no grinders, no compressor</Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
+          <Trans>Quiet hours: no grinders, no compressor</Trans>
+        </Box>
         <Hours
-          label="Quiet hours"
+          label={t`Quiet hours`}
           week={d.quiet}
           change={(quiet) => {
             setD({ ...d, quiet });
@@ -141,7 +145,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.5 }}>
         <TextField
-          label="Days off"
+          label={t`Days off`}
           placeholder="2026-12-25, 2026-12-26"
           value={d.off}
           onChange={(e) => {
@@ -149,8 +153,8 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
           }}
         />
         <TextField
-          label="Room on the floor"
-          placeholder="Heated bay: 24 m2"
+          label={t`Room on the floor`}
+          placeholder={t`Heated bay: 24 m2`}
           value={d.floors}
           onChange={(e) => {
             setD({ ...d, floors: e.target.value });
@@ -168,11 +172,11 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
       {wrong && <Refused error={wrong} />}
       <Box>
         <Button variant="contained" disabled={save.isPending} onClick={submit}>
-          Keep, and plan again
+          <Trans>Keep, and plan again</Trans>
         </Button>
         {save.isSuccess && (
           <Box component="span" role="status" sx={{ ml: 2, color: tok('zinc'), fontWeight: 650 }}>
-            Kept; the schedule follows.
+            <Trans>Kept; the schedule follows.</Trans>
           </Box>
         )}
       </Box>

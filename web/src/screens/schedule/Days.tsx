@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -43,22 +45,34 @@ function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
       }}
     >
       <Box className="mono">
-        {clock(new Date(w.start))} to {until(w)}
+        <Trans>
+          {clock(new Date(w.start))} to {until(w)}
+        </Trans>
       </Box>
       <Box>
-        <b>{part?.name ?? 'A part'}</b>
+        <b>{part?.name ?? t`A part`}</b>
         {part && ` (${part.job})`}: {w.name.charAt(0).toLowerCase() + w.name.slice(1)}
-        {w.with.length > 0 && <Box sx={{ fontSize: textSize.m }}>with {w.with.join(', ')}</Box>}
-        {w.paid && <Box sx={{ fontSize: textSize.m, color: tok('lead') }}>after {w.paid.text} of making good</Box>}
+        {w.with.length > 0 && (
+          <Box sx={{ fontSize: textSize.m }}>
+            <Trans>with {w.with.join(', ')}</Trans>
+          </Box>
+        )}
+        {w.paid && (
+          <Box sx={{ fontSize: textSize.m, color: tok('lead') }}>
+            <Trans>after {w.paid.text} of making good</Trans>
+          </Box>
+        )}
         {w.until && (
           <Box sx={{ fontSize: textSize.m }}>
-            begun by <span className="mono">{when(w.until, view.now)}</span> at the latest
+            <Trans>
+              begun by <span className="mono">{when(w.until, view.now)}</span> at the latest
+            </Trans>
           </Box>
         )}
       </Box>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-        {w.who.length === 0 && w.start < w.end && 'nobody of yours, '}
-        {w.who.length > 0 && `${w.who.join(' and ')}, `}
+        {w.who.length === 0 && w.start < w.end && t`nobody of yours, `}
+        {w.who.length > 0 && `${w.who.join(t` and `)}, `}
         {w.place}
       </Box>
     </Box>
@@ -80,24 +94,24 @@ export function Days() {
           <Title
             sub={
               <>
-                plan {view.version}
-                {view.finish && `, all done ${when(view.finish, view.now)}`}
+                <Trans>plan {view.version}</Trans>
+                {view.finish && t`, all done ${when(view.finish, view.now)}`}
               </>
             }
           >
-            Day by day
+            <Trans>Day by day</Trans>
           </Title>
         </Box>
         <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button component={Link} to="/schedule">
-            As a chart
+            <Trans>As a chart</Trans>
           </Button>
           <Button
             onClick={() => {
               window.print();
             }}
           >
-            Print
+            <Trans>Print</Trans>
           </Button>
           <Button
             component="a"
@@ -105,12 +119,12 @@ export function Days() {
             target="_blank"
             rel="noreferrer"
           >
-            As a PDF
+            <Trans>As a PDF</Trans>
           </Button>
         </Box>
       </Box>
       {view.people.length > 1 && (
-        <Box className="no-print" role="group" aria-label="Whose work" sx={{ display: 'flex', gap: 1, mb: 2 }}>
+        <Box className="no-print" role="group" aria-label={t`Whose work`} sx={{ display: 'flex', gap: 1, mb: 2 }}>
           {['', ...view.people.map((p) => p.name)].map((name) => (
             <Button
               key={name}
@@ -121,18 +135,20 @@ export function Days() {
                 setWho(name);
               }}
             >
-              {name === '' ? 'Everybody' : name}
+              {name === '' ? t`Everybody` : name}
             </Button>
           ))}
         </Box>
       )}
       <NotBegun view={view} />
       {days.length === 0 && (
-        <Notice tone="deep" title={view.status === 'none' ? 'Nothing is planned yet' : 'Nothing is left to do'}>
+        <Notice tone="deep" title={view.status === 'none' ? t`Nothing is planned yet` : t`Nothing is left to do`}>
           {view.status === 'none' ? (
-            <Link to="/schedule">Plan the yard</Link>
+            <Link to="/schedule">
+              <Trans>Plan the yard</Trans>
+            </Link>
           ) : (
-            'Take a part in; its work appears here.'
+            t`Take a part in; its work appears here.`
           )}
         </Notice>
       )}

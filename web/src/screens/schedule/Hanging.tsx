@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Labelled } from '../../parts/Labelled';
@@ -10,7 +11,7 @@ export function Hanging({ view, choose }: { view: Schemas['PlanView']; choose: (
   if (hanging.length === 0) return null;
   return (
     <Box sx={{ mt: 2 }}>
-      <Labelled label="Hangs on the forecast">
+      <Labelled label={t`Hangs on the forecast`}>
         {hanging.slice(0, 6).map((k) => (
           <Box key={k.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: textSize.m }}>
             <Box

@@ -1,3 +1,5 @@
+import { spoken } from '../../words/spoken';
+import { t } from '@lingui/core/macro';
 import { Box, TextField } from '@mui/material';
 import { textSize } from '../../theme/tokens';
 import { type Week, days } from './week';
@@ -16,13 +18,13 @@ export function Hours({ label, week, change }: { label: string; week: Week; chan
       {days.map(([d, name]) => (
         <TextField
           key={d}
-          label={name}
+          label={spoken(name)}
           value={week[d] ?? ''}
-          placeholder="off"
+          placeholder={t`off`}
           onChange={(e) => {
             change({ ...week, [d]: e.target.value });
           }}
-          slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'aria-label': `${label}, ${name}` } }}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'aria-label': `${label}, ${spoken(name)}` } }}
           sx={{ '& input': { fontSize: textSize.s } }}
         />
       ))}

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
@@ -11,11 +13,11 @@ export function Moves({ view }: { view: Schemas['PlanView'] }) {
   if (!view.again) return null;
   const name = (part: string): string => view.parts.find((p) => p.id === part)?.name ?? '';
   return (
-    <Box component="section" aria-label="What moved">
+    <Box component="section" aria-label={t`What moved`}>
       <Heading>
-        {given(moves.length > 0, `${moves.length} ${moves.length === 1 ? 'thing' : 'things'} moved`)
-          .or(slips > 0, 'Only slips')
-          .else('Nothing had to move')}
+        {given(moves.length > 0, plural(moves.length, { one: '# thing moved', other: '# things moved' }))
+          .or(slips > 0, t`Only slips`)
+          .else(t`Nothing had to move`)}
       </Heading>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 0.5 }}>{view.note}</Box>
       {moves.slice(0, 8).map((m) => (
@@ -24,22 +26,24 @@ export function Moves({ view }: { view: Schemas['PlanView'] }) {
             {name(m.part)}: {m.name}
           </Box>
           <Box className="mono" sx={{ fontSize: textSize.s }}>
-            {m.from && when(m.from, view.now)} → {m.to ? when(m.to, view.now) : 'no room'}
+            {m.from && when(m.from, view.now)} → {m.to ? when(m.to, view.now) : t`no room`}
           </Box>
           {m.stays !== '' && <Box>{m.stays.charAt(0).toUpperCase() + m.stays.slice(1)}</Box>}
           <Box sx={{ color: tok('ink2') }}>
-            {m.stays === '' ? m.why : `Now: ${m.why}`}
-            {m.paid && `; ${m.paid.text} of making good first`}
+            {m.stays === '' ? m.why : t`Now: ${m.why}`}
+            {m.paid && t`; ${m.paid.text} of making good first`}
           </Box>
         </Box>
       ))}
       {slips > 0 && (
         <Box sx={{ fontSize: textSize.m, color: tok('ink2'), borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>
-          {slips} more by less than an hour.
+          <Trans>{slips} more by less than an hour.</Trans>
         </Box>
       )}
       {moves.length > 8 && (
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>and {moves.length - 8} more that follow from these</Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          <Trans>and {moves.length - 8} more that follow from these</Trans>
+        </Box>
       )}
     </Box>
   );

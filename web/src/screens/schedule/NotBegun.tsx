@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
@@ -10,21 +12,25 @@ const most = 5;
 
 /** What is late or has no hour, before anything else: what closes it, and what would help. */
 export function NotBegun({ view }: { view: Schemas['PlanView'] }) {
-  const name = (id: string) => view.parts.find((p) => p.id === id)?.name ?? 'a part';
+  const name = (id: string) => view.parts.find((p) => p.id === id)?.name ?? t`a part`;
   return (
     <>
       {view.missed.length > 0 && (
         <div role="alert">
-          <Notice title="Not done when it is due">
+          <Notice title={t`Not done when it is due`}>
             {view.missed.map((m) => (
               <Box key={m.part}>
-                {name(m.part)}: due <span className="mono">{when(m.due, view.now)}</span>,{' '}
+                <Trans>
+                  {name(m.part)}: due <span className="mono">{when(m.due, view.now)}</span>,
+                </Trans>{' '}
                 {m.end ? (
                   <>
-                    done <span className="mono">{when(m.end, view.now)}</span>
+                    <Trans>
+                      done <span className="mono">{when(m.end, view.now)}</span>
+                    </Trans>
                   </>
                 ) : (
-                  'without an hour for all of it'
+                  t`without an hour for all of it`
                 )}
               </Box>
             ))}
@@ -35,7 +41,9 @@ export function NotBegun({ view }: { view: Schemas['PlanView'] }) {
         <Waits key={`${c.part}/${c.name}`} view={view} closed={c} part={name(c.part)} />
       ))}
       {view.closed.length > most && (
-        <Box sx={{ fontSize: textSize.m, mb: 1 }}>And {view.closed.length - most} more have no hour.</Box>
+        <Box sx={{ fontSize: textSize.m, mb: 1 }}>
+          <Trans>And {view.closed.length - most} more have no hour.</Trans>
+        </Box>
       )}
     </>
   );
@@ -45,9 +53,11 @@ function Waits({ view, closed, part }: { view: Schemas['PlanView']; closed: Sche
   const [asked, setAsked] = useState(false);
   const what = closed.name.charAt(0).toLowerCase() + closed.name.slice(1);
   return (
-    <Notice tone="brass" title={`${part}: ${closed.bares ? 'do not strip it yet' : 'it waits'}`}>
+    <Notice tone="brass" title={`${part}: ${closed.bares ? t`do not strip it yet` : t`it waits`}`}>
       <Box>
-        There is no hour for “{what}”: {closed.says}.
+        <Trans>
+          There is no hour for “{what}”: {closed.says}.
+        </Trans>
       </Box>
       {closed.air && !asked && (
         <Button
@@ -56,9 +66,9 @@ function Waits({ view, closed, part }: { view: Schemas['PlanView']; closed: Sche
             setAsked(true);
           }}
           sx={{ mt: 0.5 }}
-          aria-label={`What would help ${part}?`}
+          aria-label={t`What would help ${part}?`}
         >
-          What would help?
+          <Trans>What would help?</Trans>
         </Button>
       )}
       {asked && <Help view={view} part={closed.part} />}
@@ -68,31 +78,44 @@ function Waits({ view, closed, part }: { view: Schemas['PlanView']; closed: Sche
 
 function Help({ view, part }: { view: Schemas['PlanView']; part: string }) {
   const help = useHelp(part);
-  if (help.isPending) return <Box role="status">Trying what could be otherwise …</Box>;
+  if (help.isPending)
+    return (
+      <Box role="status">
+        <Trans>Trying what could be otherwise …</Trans>
+      </Box>
+    );
   if (help.isError) return <Box role="alert">{help.error.message}</Box>;
   const found = help.data;
   return (
     <Box role="status" sx={{ mt: 0.5 }}>
       {found.remedies.map((r) => (
         <Box key={r.says} sx={{ py: 0.25 }}>
-          <b>{r.says}</b>: begun <span className="mono">{when(r.opens, view.now)}</span>, done{' '}
-          <span className="mono">{when(r.finish, view.now)}</span>
+          <Trans>
+            <b>{r.says}</b>: begun <span className="mono">{when(r.opens, view.now)}</span>, done{' '}
+            <span className="mono">{when(r.finish, view.now)}</span>
+          </Trans>
           {r.takes && `; ${r.takes}`}
         </Box>
       ))}
       {found.remedies.length === 0 && found.says === '' && (
-        <Box>By itself it has room: it is other work that is in its way.</Box>
+        <Box>
+          <Trans>By itself it has room: it is other work that is in its way.</Trans>
+        </Box>
       )}
       {found.remedies.length === 0 && found.says !== '' && (
-        <Box>Neither heat, dry air, another place of yours nor another film that fits gives it an hour.</Box>
+        <Box>
+          <Trans>Neither heat, dry air, another place of yours nor another film that fits gives it an hour.</Trans>
+        </Box>
       )}
       {found.season && (
         <Box>
-          Or wait: in a usual year ({found.climate.toLowerCase()}) {found.season}.
+          <Trans>
+            Or wait: in a usual year ({found.climate.toLowerCase()}) {found.season}.
+          </Trans>
         </Box>
       )}
       <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>
-        Each was tried with this part alone, in the forecast and what comes after it.
+        <Trans>Each was tried with this part alone, in the forecast and what comes after it.</Trans>
       </Box>
     </Box>
   );

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, LinearProgress, useMediaQuery } from '@mui/material';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -24,7 +26,7 @@ function Offer({ children, busy, take }: { children: ReactNode; busy: boolean; t
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: textSize.m }}>
       <span>{children}</span>
       <Button size="small" disabled={busy} onClick={take}>
-        Take that
+        <Trans>Take that</Trans>
       </Button>
     </Box>
   );
@@ -41,11 +43,11 @@ function Figures({ view }: { view: Schemas['PlanView'] }) {
   return (
     <Box sx={{ display: 'flex', gap: { xs: 2, sm: 4 }, flexWrap: 'wrap', mb: 1.5 }}>
       {view.finish &&
-        figure(view.without.length > 0 ? 'what has room is done' : 'all done', when(view.finish, view.now))}
-      {view.bound && view.without.length === 0 && figure('no plan ends before', when(view.bound, view.now))}
-      {view.handsOn && figure('hands on', view.handsOn.text)}
-      {view.paid && figure('making good missed windows', view.paid.text, view.paid.value > 0 ? 'lead' : 'ink')}
-      {view.late && view.late.value > 0 && figure('past due dates', view.late.text, 'lead')}
+        figure(view.without.length > 0 ? t`what has room is done` : t`all done`, when(view.finish, view.now))}
+      {view.bound && view.without.length === 0 && figure(t`no plan ends before`, when(view.bound, view.now))}
+      {view.handsOn && figure(t`hands on`, view.handsOn.text)}
+      {view.paid && figure(t`making good missed windows`, view.paid.text, view.paid.value > 0 ? 'lead' : 'ink')}
+      {view.late && view.late.value > 0 && figure(t`past due dates`, view.late.text, 'lead')}
     </Box>
   );
 }
@@ -69,19 +71,19 @@ export function Schedule() {
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
           <Box sx={{ flex: 1, minWidth: 200 }}>
             <Title
-              sub={view.madeAt ? `plan ${String(view.version)}, made ${when(view.madeAt, view.now)}` : 'no plan yet'}
+              sub={view.madeAt ? t`plan ${String(view.version)}, made ${when(view.madeAt, view.now)}` : t`no plan yet`}
             >
-              When everything is done
+              <Trans>When everything is done</Trans>
             </Title>
           </Box>
           <Button component={Link} to="/schedule/days">
-            Day by day
+            <Trans>Day by day</Trans>
           </Button>
           <Button component={Link} to="/schedule/year">
-            The year
+            <Trans>The year</Trans>
           </Button>
           <Button component={Link} to="/schedule/floor">
-            The floor
+            <Trans>The floor</Trans>
           </Button>
           <Button
             variant={view.outdated.length > 0 || view.status === 'none' ? 'contained' : 'outlined'}
@@ -90,27 +92,28 @@ export function Schedule() {
               make.mutate({});
             }}
           >
-            {view.status === 'none' ? 'Make a plan' : 'Plan again'}
+            {view.status === 'none' ? t`Make a plan` : t`Plan again`}
           </Button>
           {view.pinned && (
             <Button
               disabled={busy}
               onClick={() => {
-                make.mutate({ fresh: true, note: 'from scratch' });
+                make.mutate({ fresh: true, note: t`from scratch` });
               }}
             >
-              From scratch
+              <Trans>From scratch</Trans>
             </Button>
           )}
         </Box>
         {busy && (
           <Box role="status" sx={{ mb: 1 }}>
             <Box sx={{ fontSize: textSize.m }}>
-              Planning{view.tries > 0 ? `: ${String(view.done)} of ${String(view.tries)} orders worked out` : ' …'}. You
-              can leave this page.
+              <Trans>Planning</Trans>
+              {view.tries > 0 ? t`: ${String(view.done)} of ${String(view.tries)} orders worked out` : ' …'}
+              <Trans>. You can leave this page.</Trans>
             </Box>
             <LinearProgress
-              aria-label="Orders worked out"
+              aria-label={t`Orders worked out`}
               variant={view.tries > 0 ? 'determinate' : 'indeterminate'}
               value={view.tries > 0 ? (100 * view.done) / view.tries : undefined}
             />
@@ -118,48 +121,52 @@ export function Schedule() {
         )}
         {view.status === 'failed' && (
           <div role="alert">
-            <Notice title="The last plan could not be made">
-              The one before it is shown. Plan again; if that fails too, say so to whoever runs this.
+            <Notice title={t`The last plan could not be made`}>
+              <Trans>The one before it is shown. Plan again; if that fails too, say so to whoever runs this.</Trans>
             </Notice>
           </div>
         )}
         {make.isError && (
           <div role="alert">
-            <Notice title="Not planned">{make.error.message}</Notice>
+            <Notice title={t`Not planned`}>{make.error.message}</Notice>
           </div>
         )}
         {view.outdated.length > 0 && (
-          <Notice tone="brass" title={`This plan may no longer hold: ${view.outdated.join(', ')}.`}>
-            Plan again: what is done or under way stays, the rest moves as little as it can.
+          <Notice tone="brass" title={t`This plan may no longer hold: ${view.outdated.join(', ')}.`}>
+            <Trans>Plan again: what is done or under way stays, the rest moves as little as it can.</Trans>
           </Notice>
         )}
         {view.found && !busy && (
           <Offer
             busy={busy}
             take={() => {
-              make.mutate({ found: true, note: 'found by searching on, to end earlier' });
+              make.mutate({ found: true, note: t`found by searching on, to end earlier` });
             }}
           >
-            The search went on since and found a plan that ends{' '}
-            <span className="mono">{when(view.found, view.now)}</span>, {view.sooner?.text} sooner, with more moved.
+            <Trans>
+              The search went on since and found a plan that ends{' '}
+              <span className="mono">{when(view.found, view.now)}</span>, {view.sooner?.text} sooner, with more moved.
+            </Trans>
           </Offer>
         )}
         {view.better && !view.found && (
           <Offer
             busy={busy}
             take={() => {
-              make.mutate({ fresh: true, note: 'from scratch, to end earlier' });
+              make.mutate({ fresh: true, note: t`from scratch, to end earlier` });
             }}
           >
-            Planned from scratch it would end <span className="mono">{when(view.better, view.now)}</span>, with more
-            moved.
+            <Trans>
+              Planned from scratch it would end <span className="mono">{when(view.better, view.now)}</span>, with more
+              moved.
+            </Trans>
           </Offer>
         )}
         <NotBegun view={view} />
         <Figures view={view} />
         {view.work.length === 0 && view.status !== 'none' && !busy && (
-          <Notice tone="deep" title="Nothing is left to do">
-            Take a part in; its work appears here.
+          <Notice tone="deep" title={t`Nothing is left to do`}>
+            <Trans>Take a part in; its work appears here.</Trans>
           </Notice>
         )}
         {zoom.controls}
@@ -172,46 +179,46 @@ export function Schedule() {
             <svg width="26" height="13">
               <rect width="26" height="13" fill={hatch('colour')} stroke={tok('ink')} />
             </svg>{' '}
-            coat
+            <Trans>coat</Trans>
           </span>
           <span>
             <svg width="26" height="13">
               <rect width="26" height="13" fill={hatch('early')} stroke={tok('phos')} />
             </svg>{' '}
-            wet, or closed to wet films
+            <Trans>wet, or closed to wet films</Trans>
           </span>
           <span>
             <svg width="26" height="13">
               <rect y="2" width="26" height="9" fill={tok('phos')} />
             </svg>{' '}
-            other work
+            <Trans>other work</Trans>
           </span>
           <span>
             <svg width="26" height="13">
               <rect x="1" y="2" width="24" height="9" fill={tok('phos')} stroke={tok('ink')} strokeWidth="2" />
             </svg>{' '}
-            longest chain
+            <Trans>longest chain</Trans>
           </span>
           <span>
             <svg width="26" height="13">
               <path d="M2 10l4-6 4 6 4-6 4 6" fill="none" stroke={tok('lead')} strokeWidth="1.8" />
             </svg>{' '}
-            make good first
+            <Trans>make good first</Trans>
           </span>
           <span>
             <svg width="12" height="13">
               <circle cx="6" cy="6" r="3.2" fill={tok('brass')} />
             </svg>{' '}
-            hangs on the forecast
+            <Trans>hangs on the forecast</Trans>
           </span>
         </Box>
         <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>
-          Choose a block; drag it or use ← → (with Shift an hour) to see what breaks.
+          <Trans>Choose a block; drag it or use ← → (with Shift an hour) to see what breaks.</Trans>
         </Box>
       </Box>
       <Box
         component="aside"
-        aria-label="About the plan"
+        aria-label={t`About the plan`}
         sx={{
           p: { xs: 2, sm: 3 },
           background: tok('ground'),
@@ -233,22 +240,26 @@ export function Schedule() {
         )}
         <Moves view={view} />
         {view.without.length > 0 && (
-          <Box component="section" aria-label="No room">
-            <Heading>Finds no room</Heading>
+          <Box component="section" aria-label={t`No room`}>
+            <Heading>
+              <Trans>Finds no room</Trans>
+            </Heading>
             {view.parts
               .map((p) => ({ part: p, lost: view.without.filter((l) => l.part === p.id) }))
               .filter(({ lost }) => lost.length > 0)
               .map(({ part, lost }) => (
                 <Box key={part.id} sx={{ fontSize: textSize.m, py: 0.5 }}>
-                  <b>{part.name}</b>: {lost.length === 1 ? 'one step waits' : `${String(lost.length)} steps wait`},{' '}
-                  {lost[0]?.name} first
+                  <b>{part.name}</b>: {plural(lost.length, { one: 'one step waits', other: '# steps wait' })}
+                  <Trans>, {lost[0]?.name} first</Trans>
                   {view.closed.some((c) => c.part === part.id) ? '.' : `: ${lost[0]?.says ?? ''}.`}
                 </Box>
               ))}
           </Box>
         )}
-        <Box component="section" aria-label="Weather that matters">
-          <Heading>Weather that matters</Heading>
+        <Box component="section" aria-label={t`Weather that matters`}>
+          <Heading>
+            <Trans>Weather that matters</Trans>
+          </Heading>
           {view.places.map((p) => (
             <Box key={p.name} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: textSize.m }}>
               <b>{p.name}</b> <span className="mono">{p.air}</span>
@@ -256,7 +267,9 @@ export function Schedule() {
                 <Box key={m}>{m}</Box>
               ))}
               {p.matters.length === 0 && (
-                <Box sx={{ color: tok('zinc'), fontWeight: 600 }}>open to films for two days</Box>
+                <Box sx={{ color: tok('zinc'), fontWeight: 600 }}>
+                  <Trans>open to films for two days</Trans>
+                </Box>
               )}
               {p.sun !== '' && <Box sx={{ color: tok('ink2') }}>{p.sun}</Box>}
             </Box>

@@ -1,13 +1,17 @@
+import { spoken } from '../../words/spoken';
+import type { MessageDescriptor } from '@lingui/core';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
 import { textSize, tok } from '../../theme/tokens';
 
-export const weights: [string, string][] = [
-  ['day', 'A day longer until all is done'],
-  ['good', 'An hour of making good'],
-  ['visit', 'One more day somebody comes in'],
-  ['set_up', 'Setting up and cleaning a gun or brush'],
-  ['turn', 'Turning to another part'],
+export const weights: [string, MessageDescriptor][] = [
+  ['day', msg`A day longer until all is done`],
+  ['good', msg`An hour of making good`],
+  ['visit', msg`One more day somebody comes in`],
+  ['set_up', msg`Setting up and cleaning a gun or brush`],
+  ['turn', msg`Turning to another part`],
 ];
 
 /** What a usual year is like here, and what things are worth when schedules are compared. */
@@ -26,12 +30,12 @@ export function Weights({
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <TextField
         select
-        label="A usual year here"
+        label={t`A usual year here`}
         value={climate}
         onChange={(e) => {
           change(e.target.value, worth);
         }}
-        helperText="holds where no forecast reaches: when the frost ends, when a coat has its hours"
+        helperText={t`holds where no forecast reaches: when the frost ends, when a coat has its hours`}
       >
         {crew.climates.map((c) => (
           <MenuItem key={c.id} value={c.id}>
@@ -40,13 +44,15 @@ export function Weights({
         ))}
       </TextField>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-        What things are worth, in hours of hands. The schedule with the smallest sum is taken; due dates come first.
+        <Trans>
+          What things are worth, in hours of hands. The schedule with the smallest sum is taken; due dates come first.
+        </Trans>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.5 }}>
         {weights.map(([id, label]) => (
           <TextField
             key={id}
-            label={label}
+            label={spoken(label)}
             value={worth[id] ?? ''}
             onChange={(e) => {
               change(climate, { ...worth, [id]: e.target.value });

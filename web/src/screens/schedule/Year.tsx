@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -23,27 +25,38 @@ export function Year() {
     <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mb: 1 }}>
         <Box sx={{ flexGrow: 1 }}>
-          <Title sub="what can be closed before the frost, and what waits for spring">The year ahead</Title>
+          <Title sub={t`what can be closed before the frost, and what waits for spring`}>
+            <Trans>The year ahead</Trans>
+          </Title>
         </Box>
         <Button component={Link} to="/schedule">
-          Back to the schedule
+          <Trans>Back to the schedule</Trans>
         </Button>
       </Box>
       {open.length === 0 && (
-        <Notice tone="deep" title="Nothing is left to do">
-          Take a part in; when in the year it can be closed appears here.
+        <Notice tone="deep" title={t`Nothing is left to do`}>
+          <Trans>Take a part in; when in the year it can be closed appears here.</Trans>
         </Notice>
       )}
-      <Box component="ul" aria-label="Parts" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <Box component="ul" aria-label={t`Parts`} sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {open.map(({ part, job }) => (
           <Row key={part.id} part={part} job={job} />
         ))}
       </Box>
       <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 2, maxWidth: 720 }}>
-        Full: begun at the start of that half of the month, everything that is left on the part finds its hours, in your
-        working hours and in the air that its place has in a usual year{climate ? ` (${climate.toLowerCase()})` : ''}.
-        Each is tried with the part alone. A usual year is typical and knows no rain and no sun; the climate is chosen
-        beside the <Link to="/schedule">working hours</Link>.
+        <Trans>
+          Full: begun at the start of that half of the month, everything that is left on the part finds its hours, in
+          your working hours and in the air that its place has in a usual year
+        </Trans>
+        {climate ? ` (${climate.toLowerCase()})` : ''}
+        <Trans>
+          . Each is tried with the part alone. A usual year is typical and knows no rain and no sun; the climate is
+          chosen beside the{' '}
+        </Trans>
+        <Link to="/schedule">
+          <Trans>working hours</Trans>
+        </Link>
+        .
       </Box>
     </Box>
   );
@@ -69,7 +82,7 @@ function Row({ part, job }: { part: Schemas['PartLine']; job: string }) {
         </Box>
         <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{job}</Box>
         <Box sx={{ fontSize: textSize.m }} role="status">
-          {year.isPending && 'Trying the year …'}
+          {year.isPending && t`Trying the year …`}
           {year.isError && year.error.message}
           {year.data?.says}
         </Box>

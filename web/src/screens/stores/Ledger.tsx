@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
@@ -49,20 +51,25 @@ export function Ledger({
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2 }}>
         <Box>
           <Box sx={{ fontWeight: 700 }}>
-            {material.name}, batch {tin.batch || 'unmarked'}
+            <Trans>{material.name}, batch </Trans>
+            {tin.batch || t`unmarked`}
           </Box>
           <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-            {tin.left.text} of {tin.size.text}
+            <Trans>
+              {tin.left.text} of {tin.size.text}
+            </Trans>
             {tin.cabinet && ` · ${tin.cabinet}`}
-            {tin.expires ? ` · good until ${when(tin.expires, now)}, ${tin.because}` : ' · keeps'}
+            {tin.expires ? t` · good until ${when(tin.expires, now)}, ${tin.because}` : t` · keeps`}
           </Box>
         </Box>
-        <Button onClick={close}>Close</Button>
+        <Button onClick={close}>
+          <Trans>Close</Trans>
+        </Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'start' }}>
         <QuantityField
           size="small"
-          label="Amount"
+          label={t`Amount`}
           of="volume,mass,count"
           value={amount}
           onChange={setAmount}
@@ -72,7 +79,7 @@ export function Ledger({
         />
         <TextField
           size="small"
-          label="Note"
+          label={t`Note`}
           value={note}
           onChange={(e) => {
             setNote(e.target.value);
@@ -85,7 +92,7 @@ export function Ledger({
             write('used', true);
           }}
         >
-          Used so much
+          <Trans>Used so much</Trans>
         </Button>
         <Button
           disabled={!amount.trim() || move.isPending}
@@ -93,7 +100,7 @@ export function Ledger({
             write('counted', true);
           }}
         >
-          So much is in it
+          <Trans>So much is in it</Trans>
         </Button>
         {!tin.opened && (
           <Button
@@ -102,7 +109,7 @@ export function Ledger({
               write('opened', false);
             }}
           >
-            Opened
+            <Trans>Opened</Trans>
           </Button>
         )}
         {tin.canBeActivated && (
@@ -112,7 +119,7 @@ export function Ledger({
               write('activated', false);
             }}
           >
-            Activated: start its clock
+            <Trans>Activated: start its clock</Trans>
           </Button>
         )}
         {tin.left.value > 0 && (
@@ -122,13 +129,13 @@ export function Ledger({
               write('binned', false);
             }}
           >
-            Binned
+            <Trans>Binned</Trans>
           </Button>
         )}
       </Box>
       {wrong && <Refused error={wrong} />}
       {tin.movements.length > 0 && (
-        <Box component="ol" aria-label="Ledger" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: textSize.m }}>
+        <Box component="ol" aria-label={t`Ledger`} sx={{ m: 0, p: 0, listStyle: 'none', fontSize: textSize.m }}>
           {tin.movements.map((m, i) => (
             <Box
               component="li"

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { type Schemas } from '../../api/client';
@@ -9,9 +11,11 @@ import { given } from '../../parts/given';
 
 /** A tin as it is said to somebody who does not see it. */
 function tinWords(material: string, tin: Schemas['TinLineView']): string {
-  const keeps = given(tin.expired, ['past its time']).or(tin.soon, ['ends soon']).else([]);
+  const keeps = given(tin.expired, [t`past its time`])
+    .or(tin.soon, [t`ends soon`])
+    .else([]);
   const open = tin.opened ? ['open'] : [];
-  return [material, `batch ${tin.batch || 'unmarked'}`, `of ${tin.size.text}`, ...keeps, ...open].join(', ');
+  return [material, t`batch ${tin.batch || 'unmarked'}`, t`of ${tin.size.text}`, ...keeps, ...open].join(', ');
 }
 
 export function Material({
@@ -25,8 +29,8 @@ export function Material({
   chosen: string;
   choose: (tin: string) => void;
 }) {
-  const tin = material.tins.find((t) => t.id === chosen);
-  const filled = material.tins.filter((t) => t.left.value > 0 || t.id === chosen);
+  const tin = material.tins.find((one) => one.id === chosen);
+  const filled = material.tins.filter((one) => one.left.value > 0 || one.id === chosen);
   return (
     <Box component="li" sx={{ listStyle: 'none', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
       <Box
@@ -44,18 +48,22 @@ export function Material({
           </Box>
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
-          {filled.length === 0 && <Box sx={{ color: tok('ink2'), fontSize: textSize.m }}>none on the shelf</Box>}
-          {filled.map((t) => (
+          {filled.length === 0 && (
+            <Box sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+              <Trans>none on the shelf</Trans>
+            </Box>
+          )}
+          {filled.map((one) => (
             <Box
               component="button"
               type="button"
-              key={t.id}
-              aria-pressed={t.id === chosen}
+              key={one.id}
+              aria-pressed={one.id === chosen}
               onClick={() => {
-                choose(t.id === chosen ? '' : t.id);
+                choose(one.id === chosen ? '' : one.id);
               }}
               sx={{
-                background: t.id === chosen ? tok('wash') : 'none',
+                background: one.id === chosen ? tok('wash') : 'none',
                 border: 0,
                 p: 0.5,
                 cursor: 'pointer',
@@ -64,19 +72,19 @@ export function Material({
                 minWidth: 64,
               }}
             >
-              <Box component="span" sx={visuallyHidden}>{`${tinWords(material.name, t)}: `}</Box>
-              <TinLevel tin={t} kind={material.hatch} />
+              <Box component="span" sx={visuallyHidden}>{`${tinWords(material.name, one)}: `}</Box>
+              <TinLevel tin={one} kind={material.hatch} />
               <Box className="mono" sx={{ fontSize: textSize.xs }}>
-                {t.left.text}
+                {one.left.text}
               </Box>
               <Box
                 sx={{
                   fontSize: textSize.xs,
-                  color: tok(given(t.expired, 'lead').or(t.soon, 'brass').else('ink2')),
-                  fontWeight: t.expired || t.soon ? 700 : 400,
+                  color: tok(given(one.expired, 'lead').or(one.soon, 'brass').else('ink2')),
+                  fontWeight: one.expired || one.soon ? 700 : 400,
                 }}
               >
-                {given(t.activatedAt, 'activated').else(t.expires ? day(t.expires) : t.batch)}
+                {given(one.activatedAt, t`activated`).else(one.expires ? day(one.expires) : one.batch)}
               </Box>
             </Box>
           ))}
@@ -86,10 +94,14 @@ export function Material({
             {material.total.text}
           </Box>
           {material.needed.value > 0 && (
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>jobs want {material.needed.text}</Box>
+            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+              <Trans>jobs want {material.needed.text}</Trans>
+            </Box>
           )}
           {material.missing.value > 0.0005 && (
-            <Box sx={{ fontSize: textSize.s, color: tok('lead'), fontWeight: 700 }}>{material.missing.text} short</Box>
+            <Box sx={{ fontSize: textSize.s, color: tok('lead'), fontWeight: 700 }}>
+              <Trans>{material.missing.text} short</Trans>
+            </Box>
           )}
         </Box>
       </Box>

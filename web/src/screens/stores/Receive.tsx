@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Autocomplete, Box, Button, TextField } from '@mui/material';
 import { type ChangeEvent, type SubmitEvent, useRef, useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
@@ -49,8 +51,10 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
     if (chosen) table.mutate({ text: await chosen.text() });
   };
   return (
-    <Box component="section" aria-label="Came in">
-      <Heading>Came in</Heading>
+    <Box component="section" aria-label={t`Came in`}>
+      <Heading>
+        <Trans>Came in</Trans>
+      </Heading>
       <Box component="form" onSubmit={submit} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
         <Autocomplete
           sx={{ gridColumn: '1 / -1' }}
@@ -61,18 +65,18 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
           }}
           getOptionLabel={(o) => o.name}
           isOptionEqualToValue={(a, b) => a.id === b.id}
-          renderInput={(p) => <TextField {...p} label="What" {...at('material')} />}
+          renderInput={(p) => <TextField {...p} label={t`What`} {...at('material')} />}
         />
         <TextField
-          label="Colour"
+          label={t`Colour`}
           value={f.colour}
           onChange={set('colour')}
           {...at('colour')}
-          placeholder="none, or any"
+          placeholder={t`none, or any`}
         />
-        <TextField label="Batch" value={f.batch} onChange={set('batch')} {...at('batch')} />
+        <TextField label={t`Batch`} value={f.batch} onChange={set('batch')} {...at('batch')} />
         <QuantityField
-          label="Tin size"
+          label={t`Tin size`}
           of="volume,mass,count"
           placeholder="2.5 L"
           value={f.size}
@@ -82,52 +86,54 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
           error={at('size').helperText}
         />
         <TextField
-          label="How many"
+          label={t`How many`}
           value={f.count}
           onChange={set('count')}
           {...at('count')}
           slotProps={{ htmlInput: { inputMode: 'numeric' } }}
         />
         <TextField
-          label="Good until, by its label"
+          label={t`Good until, by its label`}
           type="date"
           value={f.label}
           onChange={set('label')}
           {...at('label')}
           slotProps={{ inputLabel: { shrink: true } }}
         />
-        <TextField label="Cabinet" value={f.cabinet} onChange={set('cabinet')} {...at('cabinet')} />
-        <TextField label="Price of one" value={f.price} onChange={set('price')} {...at('price')} />
+        <TextField label={t`Cabinet`} value={f.cabinet} onChange={set('cabinet')} {...at('cabinet')} />
+        <TextField label={t`Price of one`} value={f.price} onChange={set('price')} {...at('price')} />
         <Button
           type="submit"
           variant="contained"
           disabled={receive.isPending || !material}
           sx={{ gridColumn: '1 / -1' }}
         >
-          Put it on the shelf
+          <Trans>Put it on the shelf</Trans>
         </Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-        <Button onClick={() => file.current?.click()}>Open a table (CSV)</Button>
+        <Button onClick={() => file.current?.click()}>
+          <Trans>Open a table (CSV)</Trans>
+        </Button>
         <Button
           component="a"
           href={`data:text/csv;charset=utf-8,${encodeURIComponent(view.csvExample)}`}
           download="stock.csv"
         >
-          An example of one
+          <Trans>An example of one</Trans>
         </Button>
         <input
           ref={file}
           type="file"
           accept=".csv,text/csv,text/plain"
           hidden
-          aria-label="Table of tins"
+          aria-label={t`Table of tins`}
           onChange={(e) => {
             void bring(e);
           }}
         />
       </Box>
-      {table.isError && <Refused error={table.error} title="Nothing was taken in" />}
+      {table.isError && <Refused error={table.error} title={t`Nothing was taken in`} />}
     </Box>
   );
 }

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { type Schemas, api, settle } from '../../api/client';
@@ -18,18 +20,22 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
     return undefined;
   });
   return (
-    <Box component="section" aria-label="Sheets of your tins">
-      <Heading>Sheets of your tins</Heading>
+    <Box component="section" aria-label={t`Sheets of your tins`}>
+      <Heading>
+        <Trans>Sheets of your tins</Trans>
+      </Heading>
       {view.sheets.length === 0 && text === null && (
         <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
-          Until a sheet is here, the typical figures of the class count.
+          <Trans>Until a sheet is here, the typical figures of the class count.</Trans>
         </Box>
       )}
       {view.sheets.map((s) => (
         <Box key={s.class} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
           <Box sx={{ fontWeight: 700 }}>{s.name}</Box>
           <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-            for {s.product}; {s.source}
+            <Trans>
+              for {s.product}; {s.source}
+            </Trans>
           </Box>
           <Box
             component="dl"
@@ -53,7 +59,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
                 setText(s.text);
               }}
             >
-              Change
+              <Trans>Change</Trans>
             </Button>
             <Button
               size="small"
@@ -61,7 +67,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
                 drop.mutate(s.class);
               }}
             >
-              Back to typical
+              <Trans>Back to typical</Trans>
             </Button>
           </Box>
         </Box>
@@ -72,12 +78,12 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
             setText(view.sheetExample);
           }}
         >
-          Write one in
+          <Trans>Write one in</Trans>
         </Button>
       ) : (
         <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
           <TextField
-            label="Sheet (YAML or JSON)"
+            label={t`Sheet (YAML or JSON)`}
             multiline
             minRows={10}
             maxRows={24}
@@ -106,14 +112,14 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
                 );
               }}
             >
-              Keep the sheet
+              <Trans>Keep the sheet</Trans>
             </Button>
             <Button
               onClick={() => {
                 setText(null);
               }}
             >
-              Leave it
+              <Trans>Leave it</Trans>
             </Button>
           </Box>
         </Box>

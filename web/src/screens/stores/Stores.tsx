@@ -1,3 +1,7 @@
+import { spoken } from '../../words/spoken';
+import type { MessageDescriptor } from '@lingui/core';
+import { msg, plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useSearchParams } from 'react-router';
 import { useStore } from '../../api/store';
@@ -13,7 +17,7 @@ import { Sheets } from './Sheets';
 import { Suppliers } from './Suppliers';
 import { given } from '../../parts/given';
 
-const kinds: Record<string, string> = { paint: 'Paint', chemicals: 'Cleaners, thinners, baths' };
+const kinds: Record<string, MessageDescriptor> = { paint: msg`Paint`, chemicals: msg`Cleaners, thinners, baths` };
 
 /** What is on the shelf, how long it keeps, what it is for, and what must not stand together. */
 export function Stores() {
@@ -23,25 +27,29 @@ export function Stores() {
   if (store.isPending) return <Loading />;
   if (store.isError) return <Failed error={store.error} />;
   const view = store.data;
-  const tins = view.materials.reduce((n, m) => n + m.tins.filter((t) => t.left.value > 0).length, 0);
+  const tins = view.materials.reduce((n, m) => n + m.tins.filter((tin) => tin.left.value > 0).length, 0);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 400px' } }}>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
         <Title
           sub={
-            tins === 0 ? 'nothing on the shelf yet' : `${tins} ${tins === 1 ? 'tin' : 'tins'} with something in them`
+            tins === 0
+              ? t`nothing on the shelf yet`
+              : plural(tins, { one: '# tin with something in it', other: '# tins with something in them' })
           }
         >
-          On the shelf
+          <Trans>On the shelf</Trans>
         </Title>
         {view.conflicts.map((c) => (
-          <Notice key={c.cabinet + c.one + c.other} title={`${c.cabinet}: ${c.one} stands beside ${c.other}`}>
-            {c.consequence} One leaking lid is enough: another cabinet for one of them.
+          <Notice key={c.cabinet + c.one + c.other} title={t`${c.cabinet}: ${c.one} stands beside ${c.other}`}>
+            <Trans>{c.consequence} One leaking lid is enough: another cabinet for one of them.</Trans>
           </Notice>
         ))}
         {view.expiring.length > 0 && (
-          <Box component="section" aria-label="Will not keep" sx={{ mb: 2 }}>
-            <Heading>Will not keep</Heading>
+          <Box component="section" aria-label={t`Will not keep`} sx={{ mb: 2 }}>
+            <Heading>
+              <Trans>Will not keep</Trans>
+            </Heading>
             {view.expiring.map((e, i) => (
               <Box
                 key={i}
@@ -54,26 +62,30 @@ export function Stores() {
                 }}
               >
                 <Box sx={{ fontWeight: 700, color: tok(e.expired ? 'lead' : 'brass') }}>
-                  {e.expired ? 'over since' : 'until'} {day(e.expires)}
+                  {e.expired ? t`over since` : t`until`} {day(e.expires)}
                 </Box>
                 <Box>
-                  {e.left.text} of {e.material}
-                  {e.batch && `, batch ${e.batch}`}{' '}
+                  <Trans>
+                    {e.left.text} of {e.material}
+                  </Trans>
+                  {e.batch && t`, batch ${e.batch}`}{' '}
                   <Box component="span" sx={{ color: tok('ink2') }}>
                     ({e.because})
                   </Box>
                   .{' '}
-                  {given(e.expired, 'Not drawn any more: test it on a scrap, or bin it.')
-                    .or(e.usedBy.length > 0, `Could go on: ${e.usedBy.slice(0, 4).join(', ')}.`)
-                    .else('No job wants it.')}
+                  {given(e.expired, t`Not drawn any more: test it on a scrap, or bin it.`)
+                    .or(e.usedBy.length > 0, t`Could go on: ${e.usedBy.slice(0, 4).join(', ')}.`)
+                    .else(t`No job wants it.`)}
                 </Box>
               </Box>
             ))}
           </Box>
         )}
         {view.materials.length === 0 && (
-          <Notice tone="deep" title="The shelf is empty">
-            Write down what came in, or open a table of it; what jobs want appears here as soon as a route has coats.
+          <Notice tone="deep" title={t`The shelf is empty`}>
+            <Trans>
+              Write down what came in, or open a table of it; what jobs want appears here as soon as a route has coats.
+            </Trans>
           </Notice>
         )}
         {Object.entries(kinds).map(([kind, name]) => {
@@ -82,8 +94,8 @@ export function Stores() {
             .sort((a, b) => Number(b.tins.length > 0) - Number(a.tins.length > 0));
           return (
             list.length > 0 && (
-              <Box component="section" key={kind} aria-label={name} sx={{ mt: 2 }}>
-                <Heading>{name}</Heading>
+              <Box component="section" key={kind} aria-label={spoken(name)} sx={{ mt: 2 }}>
+                <Heading>{spoken(name)}</Heading>
                 <Box component="ul" sx={{ p: 0, m: 0 }}>
                   {list.map((m) => (
                     <Material
@@ -91,8 +103,8 @@ export function Stores() {
                       material={m}
                       now={view.now}
                       chosen={chosen}
-                      choose={(t) => {
-                        setSearch(t ? { tin: t } : {}, { replace: true });
+                      choose={(tin) => {
+                        setSearch(tin ? { tin: tin } : {}, { replace: true });
                       }}
                     />
                   ))}
@@ -104,7 +116,7 @@ export function Stores() {
       </Box>
       <Box
         component="aside"
-        aria-label="In, sheets, sellers"
+        aria-label={t`In, sheets, sellers`}
         sx={{
           p: { xs: 2, sm: 3 },
           background: tok('sheet'),
@@ -117,10 +129,12 @@ export function Stores() {
         <Receive view={view} />
         <Sheets view={view} />
         <Suppliers key={JSON.stringify(view.suppliers)} view={view} />
-        <Labelled label="How tins are drawn">
+        <Labelled label={t`How tins are drawn`}>
           <Box sx={{ fontSize: textSize.m }}>
-            A finished coat in the record takes its paint out by itself: what ends first goes first, open before sealed,
-            never what is past its time.
+            <Trans>
+              A finished coat in the record takes its paint out by itself: what ends first goes first, open before
+              sealed, never what is past its time.
+            </Trans>
           </Box>
         </Labelled>
       </Box>

@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Checkbox, FormControlLabel, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
@@ -7,9 +10,9 @@ import { textSize, tok } from '../../theme/tokens';
 import { Refused } from '../../parts/Refused';
 
 const goods = [
-  ['paint', 'paint'],
-  ['chemicals', 'cleaners, baths'],
-  ['consumables', 'abrasives, tape …'],
+  ['paint', msg`paint`],
+  ['chemicals', msg`cleaners, baths`],
+  ['consumables', msg`abrasives, tape …`],
 ] as const;
 
 /** Who sells what, best liked first, and how long it takes to come. */
@@ -24,8 +27,10 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
   const wrong = (i: number, field: string) =>
     save.error instanceof Refusal ? save.error.at(`/suppliers/${String(i)}/${field}`) : undefined;
   return (
-    <Box component="section" aria-label="Sellers">
-      <Heading>Who sells it</Heading>
+    <Box component="section" aria-label={t`Sellers`}>
+      <Heading>
+        <Trans>Who sells it</Trans>
+      </Heading>
       {list.map((s, i) => (
         <Box
           key={i}
@@ -40,7 +45,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
         >
           <TextField
             size="small"
-            label="Name"
+            label={t`Name`}
             value={s.name}
             error={!!wrong(i, 'name')}
             helperText={wrong(i, 'name')}
@@ -50,7 +55,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
           />
           <TextField
             size="small"
-            label="Days"
+            label={t`Days`}
             value={s.days}
             error={!!wrong(i, 'leadDays')}
             onChange={(e) => {
@@ -60,12 +65,12 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
           />
           <Button
             size="small"
-            aria-label={`Take ${s.name || 'this one'} out`}
+            aria-label={t`Take ${s.name || t`this one`} out`}
             onClick={() => {
               setList(list.filter((_, k) => k !== i));
             }}
           >
-            Out
+            <Trans>Out</Trans>
           </Button>
           <Box sx={{ gridColumn: '1 / -1' }}>
             {goods.map(([id, name]) => (
@@ -82,7 +87,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
                 }
                 label={
                   <Box component="span" sx={{ fontSize: textSize.m }}>
-                    {name}
+                    {spoken(name)}
                   </Box>
                 }
               />
@@ -97,7 +102,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
             setList([...list, { name: '', leadDays: 2, days: '2', sells: ['paint'] }]);
           }}
         >
-          One more
+          <Trans>One more</Trans>
         </Button>
         {changed && (
           <Button
@@ -110,7 +115,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
               });
             }}
           >
-            Keep
+            <Trans>Keep</Trans>
           </Button>
         )}
       </Box>

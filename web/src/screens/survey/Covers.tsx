@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -9,8 +12,8 @@ import type { Section } from './draft';
 type Covered = Schemas['CoveredBody'];
 
 const words = {
-  across: { plug: 'Diameter', tape: 'Width', film: 'Width', line: 'Width' },
-  along: { plug: 'Length', tape: 'Length', film: 'Length', line: 'Length' },
+  across: { plug: msg`Diameter`, tape: msg`Width`, film: msg`Width`, line: msg`Width` },
+  along: { plug: msg`Length`, tape: msg`Length`, film: msg`Length`, line: msg`Length` },
 } as const;
 
 /** One sort of place that stays bare: what it is, how many, how large, on which shape. */
@@ -40,7 +43,7 @@ function Row({
   return (
     <Box
       component="fieldset"
-      aria-label={`Covered ${String(index + 1)}`}
+      aria-label={t`Covered ${String(index + 1)}`}
       sx={{
         border: 0,
         m: 0,
@@ -54,7 +57,7 @@ function Row({
       }}
     >
       <TextField
-        label="Count"
+        label={t`Count`}
         data-pointer={pointer('count')}
         value={one.count ?? ''}
         onChange={(e) => {
@@ -67,7 +70,7 @@ function Row({
       />
       <TextField
         select
-        label="What"
+        label={t`What`}
         value={one.kind}
         onChange={(e) => {
           const to = catalogue.coverings.find((c) => c.id === e.target.value);
@@ -90,7 +93,7 @@ function Row({
         sort?.sizes[field] ? (
           <QuantityField
             key={field}
-            label={words[field][sort.by as keyof (typeof words)['across']]}
+            label={spoken(words[field][sort.by as keyof (typeof words)['across']])}
             of="length"
             pointer={pointer(field)}
             value={shown(one[field]) ?? ''}
@@ -102,8 +105,8 @@ function Row({
         ) : null,
       )}
       <TextField
-        label="Which"
-        placeholder="bearing bores"
+        label={t`Which`}
+        placeholder={t`bearing bores`}
         value={one.name ?? ''}
         onChange={(e) => {
           change({ ...one, name: e.target.value });
@@ -113,14 +116,16 @@ function Row({
       {shapes.length > 1 && (
         <TextField
           select
-          label="On"
+          label={t`On`}
           value={shapes.includes(one.on ?? '') ? one.on : ''}
           onChange={(e) => {
             change({ ...one, on: e.target.value });
           }}
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
         >
-          <MenuItem value="">any of it</MenuItem>
+          <MenuItem value="">
+            <Trans>any of it</Trans>
+          </MenuItem>
           {shapes.map((s) => (
             <MenuItem key={s} value={s}>
               {s}
@@ -131,10 +136,10 @@ function Row({
       <Button
         size="small"
         onClick={drop}
-        aria-label={`Remove covered ${String(index + 1)}`}
+        aria-label={t`Remove covered ${String(index + 1)}`}
         sx={{ justifySelf: 'end' }}
       >
-        Remove
+        <Trans>Remove</Trans>
       </Button>
     </Box>
   );
@@ -148,11 +153,15 @@ export function Covers({ view, catalogue, draft, set, at }: Section) {
   };
   const first = catalogue.coverings[0];
   return (
-    <section aria-label="What stays bare">
-      <Heading>What stays bare or clean?</Heading>
+    <section aria-label={t`What stays bare`}>
+      <Heading>
+        <Trans>What stays bare or clean?</Trans>
+      </Heading>
       {covered.length === 0 && (
         <Box sx={{ color: tok('ink2'), fontSize: textSize.m, mb: 1 }}>
-          Bores, threads, seats, glass, lines to another colour. Tape and film are reckoned by area until it is said.
+          <Trans>
+            Bores, threads, seats, glass, lines to another colour. Tape and film are reckoned by area until it is said.
+          </Trans>
         </Box>
       )}
       {covered.map((one, index) => (
@@ -178,10 +187,10 @@ export function Covers({ view, catalogue, draft, set, at }: Section) {
             if (first) put([...covered, { kind: first.id, count: 1, across: null, along: null, ...first.sizes }]);
           }}
         >
-          Something stays bare
+          <Trans>Something stays bare</Trans>
         </Button>
         <Link to="../mask" relative="path">
-          The masking plan
+          <Trans>The masking plan</Trans>
         </Link>
       </Box>
     </section>

@@ -1,3 +1,7 @@
+import { spoken } from '../../words/spoken';
+import type { MessageDescriptor } from '@lingui/core';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { type ReactNode } from 'react';
 import { type Schemas } from '../../api/client';
@@ -8,14 +12,14 @@ type Found = { id: string; grade: string; extent: string };
 
 type Condition = Schemas['ConditionView'];
 
-const groups: [string, string][] = [
-  ['dirt', 'Dirt on it'],
-  ['stain', 'Stains'],
-  ['corrosion', 'Corrosion'],
-  ['old film', 'Old films'],
-  ['damage', 'Damage'],
-  ['work', 'Work due before paint'],
-  ['hazard', 'Hazards, also hidden ones'],
+const groups: [string, MessageDescriptor][] = [
+  ['dirt', msg`Dirt on it`],
+  ['stain', msg`Stains`],
+  ['corrosion', msg`Corrosion`],
+  ['old film', msg`Old films`],
+  ['damage', msg`Damage`],
+  ['work', msg`Work due before paint`],
+  ['hazard', msg`Hazards, also hidden ones`],
 ];
 
 /** What was found, each at its grade by picture; below, what else could be found on this material. */
@@ -52,9 +56,9 @@ export function Findings({
                 onClick={() => {
                   change(found.filter((x) => x.id !== f.id));
                 }}
-                aria-label={`${c.name}: not there`}
+                aria-label={t`${c.name}: not there`}
               >
-                Not there
+                <Trans>Not there</Trans>
               </Button>
             </Box>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start' }}>
@@ -86,7 +90,10 @@ export function Findings({
       })}
       {found.length === 0 && (
         <Box sx={{ color: tok('ink2'), mb: 1 }}>
-          Nothing found yet. Look from all sides, then tap what you see; what cannot occur on this material is left out.
+          <Trans>
+            Nothing found yet. Look from all sides, then tap what you see; what cannot occur on this material is left
+            out.
+          </Trans>
         </Box>
       )}
       <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
@@ -97,7 +104,7 @@ export function Findings({
               key={group}
               sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '170px 1fr' }, gap: 1, alignItems: 'start' }}
             >
-              <Box sx={{ fontSize: textSize.m, color: tok('ink2'), pt: { sm: 1.25 } }}>{label}</Box>
+              <Box sx={{ fontSize: textSize.m, color: tok('ink2'), pt: { sm: 1.25 } }}>{spoken(label)}</Box>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
                 {rest.map((c) => (
                   <Button

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -22,7 +24,7 @@ export function Measured({
   return (
     <Box
       component="aside"
-      aria-label="The part as measured"
+      aria-label={t`The part as measured`}
       sx={{
         p: { xs: 2, sm: 3 },
         background: tok('sheet'),
@@ -31,24 +33,36 @@ export function Measured({
       }}
     >
       <Box sx={{ position: { md: 'sticky' }, top: 16 }}>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>Area to coat</Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          <Trans>Area to coat</Trans>
+        </Box>
         <Box sx={{ fontSize: textSize.huge, mb: 1 }}>
-          {shapes.total ? <Explained v={shapes.total} /> : <span className="mono">not measured</span>}
+          {shapes.total ? (
+            <Explained v={shapes.total} />
+          ) : (
+            <span className="mono">
+              <Trans>not measured</Trans>
+            </span>
+          )}
         </Box>
         {drawn && (
           <>
             <Box sx={{ fontWeight: 650 }}>{drawn.name}</Box>
             <ShapeDrawing shape={drawn} label={drawn.name} />
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>Section to scale, length drawn short.</Box>
+            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+              <Trans>Section to scale, length drawn short.</Trans>
+            </Box>
           </>
         )}
         {place?.dewPoint && (
           <Box sx={{ mt: 2, fontSize: textSize.m }}>
-            Dew point in the {place.name.toLowerCase()}: <Explained v={place.dewPoint} label="Dew point" />
+            <Trans>
+              Dew point in the {place.name.toLowerCase()}: <Explained v={place.dewPoint} label={t`Dew point`} />
+            </Trans>
           </Box>
         )}
         <Button component={Link} to="../route" relative="path" variant="contained" fullWidth sx={{ mt: 2 }}>
-          See the order of work
+          <Trans>See the order of work</Trans>
         </Button>
         <Worth part={part} />
       </Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useEffect } from 'react';
 import { type Refusal } from '../../api/client';
@@ -45,7 +47,7 @@ export function NotStored({ refusal, leaving, leave }: { refusal: Refusal; leavi
     >
       <Box sx={{ flex: 1, minWidth: 220 }}>
         <Box component="span" sx={{ fontWeight: 700, color: tok('lead') }}>
-          {leaving ? 'Not stored, so you are still here. ' : 'Not stored. '}
+          {leaving ? t`Not stored, so you are still here. ` : t`Not stored. `}
         </Box>
         {refusal.said}
       </Box>
@@ -57,12 +59,12 @@ export function NotStored({ refusal, leaving, leave }: { refusal: Refusal; leavi
             toField(refusal.pointer);
           }}
         >
-          To the field
+          <Trans>To the field</Trans>
         </Button>
       )}
       {leaving && (
         <Button size="small" onClick={leave}>
-          Go on without it
+          <Trans>Go on without it</Trans>
         </Button>
       )}
     </Box>

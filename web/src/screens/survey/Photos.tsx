@@ -1,3 +1,7 @@
+import type { MessageDescriptor } from '@lingui/core';
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { type ChangeEvent, useEffect, useRef, useState } from 'react';
 import { type Schemas } from '../../api/client';
@@ -10,7 +14,7 @@ import { textSize, tok } from '../../theme/tokens';
 
 type Moment = Schemas['PhotoBody']['moment'];
 
-const words: Record<string, string> = { before: 'Before', during: 'Under way', after: 'After' };
+const words: Record<string, MessageDescriptor> = { before: msg`Before`, during: msg`Under way`, after: msg`After` };
 
 /** Photos of a part; taken out ones can be had back for a few seconds. */
 export function Photos({ part }: { part: string }) {
@@ -47,13 +51,15 @@ export function Photos({ part }: { part: string }) {
           caption: one.name.replace(/\.[a-z0-9]+$/i, '').slice(0, 200),
         });
     } catch (cause) {
-      setWrong(cause instanceof Error ? cause.message : 'That did not work.');
+      setWrong(cause instanceof Error ? cause.message : t`That did not work.`);
     }
   };
   const shown = (photos.data?.photos ?? []).filter((p) => p.id !== going);
   return (
     <Box>
-      <Heading>Photos</Heading>
+      <Heading>
+        <Trans>Photos</Trans>
+      </Heading>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5, alignItems: 'center' }}>
         <ToggleButtonGroup
           exclusive
@@ -61,16 +67,16 @@ export function Photos({ part }: { part: string }) {
           onChange={(_, v: Moment | null) => {
             if (v !== null) setMoment(v);
           }}
-          aria-label="When the photo is from"
+          aria-label={t`When the photo is from`}
         >
           {Object.entries(words).map(([id, label]) => (
             <ToggleButton key={id} value={id}>
-              {label}
+              {spoken(label)}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
         <Button onClick={() => file.current?.click()} disabled={keep.isPending}>
-          {keep.isPending ? 'Keeping …' : 'Add photos'}
+          {keep.isPending ? t`Keeping …` : t`Add photos`}
         </Button>
         <input
           ref={file}
@@ -78,7 +84,7 @@ export function Photos({ part }: { part: string }) {
           accept="image/*"
           multiple
           hidden
-          aria-label="Photos"
+          aria-label={t`Photos`}
           onChange={(e) => {
             void take(e);
           }}
@@ -89,18 +95,18 @@ export function Photos({ part }: { part: string }) {
               setGoing(null);
             }}
           >
-            Undo: have the photo back
+            <Trans>Undo: have the photo back</Trans>
           </Button>
         )}
       </Box>
       {wrong && (
         <div role="alert">
-          <Notice title="Not kept">{wrong}</Notice>
+          <Notice title={t`Not kept`}>{wrong}</Notice>
         </div>
       )}
       {photos.data && shown.length === 0 && (
         <Box sx={{ color: tok('ink2') }}>
-          None yet. All sides, every joint before it comes apart, and something of known size beside it.
+          <Trans>None yet. All sides, every joint before it comes apart, and something of known size beside it.</Trans>
         </Box>
       )}
       <Box
@@ -120,7 +126,7 @@ export function Photos({ part }: { part: string }) {
               <Box
                 component="img"
                 src={`${p.url}?small=1`}
-                alt={`${words[p.moment] ?? ''}: ${p.caption}`}
+                alt={`${spoken(words[p.moment])}: ${p.caption}`}
                 loading="lazy"
                 sx={{
                   display: 'block',
@@ -133,14 +139,14 @@ export function Photos({ part }: { part: string }) {
             </a>
             <Box sx={{ display: 'flex', alignItems: 'center', fontSize: textSize.s }}>
               <Box sx={{ flex: 1, minWidth: 0 }}>
-                <b>{words[p.moment]}</b> {p.caption}
+                <b>{spoken(words[p.moment])}</b> {p.caption}
                 <Box sx={{ color: tok('ink2') }}>{when(p.at, new Date().toISOString())}</Box>
               </Box>
               <Button
                 onClick={() => {
                   setGoing(p.id);
                 }}
-                aria-label={`Take out the photo ${p.caption}`}
+                aria-label={t`Take out the photo ${p.caption}`}
                 sx={{ minWidth: 44, border: 0, '&:hover': { border: 0 } }}
               >
                 ×

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { type Schemas } from '../../api/client';
 import { textSize, tok } from '../../theme/tokens';
 
@@ -24,7 +25,7 @@ export function Plates({
   above: Schemas['SurveyView']['tied'];
 }) {
   const plates: Plate[] = [
-    ...above.map((t) => ({ name: t.name, by: t.by || t.words, own: false, stays: t.stays })),
+    ...above.map((tie) => ({ name: tie.name, by: tie.by || tie.words, own: false, stays: tie.stays })),
     { name: own, by: below[0]?.by ?? '', own: true, stays: below[0]?.stays ?? false },
     ...below.map((b) => ({ name: b.name, by: '', own: false, stays: false })),
   ];
@@ -33,7 +34,7 @@ export function Plates({
     <svg
       viewBox={`0 0 ${String(W)} ${String(height)}`}
       role="img"
-      aria-label={`Pulled apart, from what comes off first down: ${plates.map((p) => p.name).join(', ')}`}
+      aria-label={t`Pulled apart, from what comes off first down: ${plates.map((p) => p.name).join(', ')}`}
       style={{ width: '100%', maxWidth: 340, display: 'block' }}
     >
       {plates.map((p, n) => {

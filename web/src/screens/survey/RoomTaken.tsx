@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
@@ -17,13 +19,15 @@ export function RoomTaken({ view, catalogue, draft, set, at }: Section) {
   const shown = (v: Room['long'], of = '') =>
     typeof v === 'number' ? (view.sizes[`${of}${String(v)}`] ?? String(v)) : (v ?? '');
   return (
-    <section aria-label="Room and weight">
-      <Heading>How much room does it take, and what does it weigh?</Heading>
+    <section aria-label={t`Room and weight`}>
+      <Heading>
+        <Trans>How much room does it take, and what does it weigh?</Trans>
+      </Heading>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1.3fr 1fr' } }}>
         {(['long', 'wide'] as const).map((side) => (
           <QuantityField
             key={side}
-            label={side === 'long' ? 'Long' : 'Wide'}
+            label={side === 'long' ? t`Long` : t`Wide`}
             of="length"
             pointer={`/part/room/${side}`}
             value={shown(room[side])}
@@ -31,12 +35,12 @@ export function RoomTaken({ view, catalogue, draft, set, at }: Section) {
               put({ [side]: v });
             }}
             error={at(`/part/room/${side}`)}
-            hint={side === 'long' ? 'as it is kept; else reckoned' : undefined}
+            hint={side === 'long' ? t`as it is kept; else reckoned` : undefined}
           />
         ))}
         <TextField
           select
-          label="It"
+          label={t`It`}
           value={room.way ?? 'stands'}
           onChange={(e) => {
             put({ way: e.target.value });
@@ -49,7 +53,7 @@ export function RoomTaken({ view, catalogue, draft, set, at }: Section) {
           ))}
         </TextField>
         <QuantityField
-          label="Weighs"
+          label={t`Weighs`}
           of="mass"
           pointer="/part/room/weight"
           value={shown(room.weight, 'kg ')}
@@ -57,7 +61,7 @@ export function RoomTaken({ view, catalogue, draft, set, at }: Section) {
             put({ weight: v });
           }}
           error={at('/part/room/weight')}
-          hint="over 25 kg two lift it"
+          hint={t`over 25 kg two lift it`}
         />
       </Box>
     </section>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
@@ -43,11 +45,13 @@ export function ServiceAndPlace({
     </TextField>
   );
   return (
-    <section aria-label="Service and place">
-      <Heading>What is it for, and where is it worked?</Heading>
+    <section aria-label={t`Service and place`}>
+      <Heading>
+        <Trans>What is it for, and where is it worked?</Trans>
+      </Heading>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
         {choices(
-          'Service',
+          t`Service`,
           fields.service,
           catalogue.services.filter((s) => s.substrates.includes(draft.substrate)),
           (v) => {
@@ -56,7 +60,7 @@ export function ServiceAndPlace({
         )}
         <TextField
           select
-          label="It has to stand, too"
+          label={t`It has to stand, too`}
           value={fields.also ?? []}
           onChange={(e) => {
             const value: unknown = e.target.value;
@@ -70,11 +74,11 @@ export function ServiceAndPlace({
                 catalogue.services
                   .filter((s) => Array.isArray(value) && value.includes(s.id))
                   .map((s) => s.name)
-                  .join(', ') || 'nothing else',
+                  .join(', ') || t`nothing else`,
             },
             inputLabel: { shrink: true },
           }}
-          helperText={at('/part/also') ?? 'further services; a film has to stand them all'}
+          helperText={at('/part/also') ?? t`further services; a film has to stand them all`}
           error={!!at('/part/also')}
         >
           {catalogue.services
@@ -85,7 +89,7 @@ export function ServiceAndPlace({
               </MenuItem>
             ))}
         </TextField>
-        {choices('Finish wanted', fields.finish, catalogue.finishes, (v) => {
+        {choices(t`Finish wanted`, fields.finish, catalogue.finishes, (v) => {
           put({ finish: v });
         })}
         <WorkedIn
@@ -98,38 +102,42 @@ export function ServiceAndPlace({
           }}
           error={at}
         />
-        {choices('Put on with', fields.method ?? '', catalogue.methods, (v) => {
+        {choices(t`Put on with`, fields.method ?? '', catalogue.methods, (v) => {
           put({ method: v });
         })}
         {view.siblings.length > 0 &&
           choices(
-            'Zone of',
+            t`Zone of`,
             fields.zone_of ?? '',
-            [{ id: '', name: 'a part of its own', hint: 'or a zone of one piece with another' }, ...view.siblings],
+            [{ id: '', name: t`a part of its own`, hint: t`or a zone of one piece with another` }, ...view.siblings],
             (v) => {
               put({ zone_of: v });
             },
           )}
-        {choices('Wash water lies', fields.water_lies ?? '', catalogue.waterLies, (v) => {
+        {choices(t`Wash water lies`, fields.water_lies ?? '', catalogue.waterLies, (v) => {
           put({ water_lies: v });
         })}
-        {choices('How dark it is in the sun', fields.in_sun ?? '', catalogue.inSun, (v) => {
+        {choices(t`How dark it is in the sun`, fields.in_sun ?? '', catalogue.inSun, (v) => {
           put({ in_sun: v });
         })}
         <TextField
           select
-          label="Small parts or lattice"
+          label={t`Small parts or lattice`}
           value={fields.small_or_lattice ? 'yes' : 'no'}
           onChange={(e) => {
             put({ small_or_lattice: e.target.value === 'yes' });
           }}
-          helperText="more paint misses them"
+          helperText={t`more paint misses them`}
         >
-          <MenuItem value="no">no</MenuItem>
-          <MenuItem value="yes">yes</MenuItem>
+          <MenuItem value="no">
+            <Trans>no</Trans>
+          </MenuItem>
+          <MenuItem value="yes">
+            <Trans>yes</Trans>
+          </MenuItem>
         </TextField>
         <TextField
-          label="Not begun before"
+          label={t`Not begun before`}
           type="date"
           data-pointer="/part/begin"
           value={fields.begin ?? ''}
@@ -137,18 +145,18 @@ export function ServiceAndPlace({
             put({ begin: e.target.value });
           }}
           error={!!at('/part/begin')}
-          helperText={at('/part/begin') ?? 'for a half that is left to another day or season'}
+          helperText={at('/part/begin') ?? t`for a half that is left to another day or season`}
           slotProps={{ inputLabel: { shrink: true } }}
         />
         <TextField
-          label="Another one would cost"
+          label={t`Another one would cost`}
           data-pointer="/part/replacement"
           value={fields.replacement ?? ''}
           onChange={(e) => {
             put({ replacement: e.target.value });
           }}
           error={!!at('/part/replacement')}
-          helperText={at('/part/replacement') ?? 'to hold the work against; may stay empty'}
+          helperText={at('/part/replacement') ?? t`to hold the work against; may stay empty`}
         />
       </Box>
     </section>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Menu, MenuItem, TextField } from '@mui/material';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
@@ -49,19 +51,21 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
       setListError('');
       change([...shapes, ...read.shapes]);
     } catch (cause) {
-      setListError(cause instanceof Refusal ? cause.said : 'The file cannot be read.');
+      setListError(cause instanceof Refusal ? cause.said : t`The file cannot be read.`);
     }
   };
   const set = (index: number, what: Shape) => {
     change(shapes.map((s, i) => (i === index ? { ...s, ...what } : s)));
   };
   const add = (kind: Kind) => {
-    change([...shapes, asKind({ name: `Shape ${String(shapes.length + 1)}` }, kind)]);
+    change([...shapes, asKind({ name: t`Shape ${String(shapes.length + 1)}` }, kind)]);
     choose(shapes.length);
   };
   return (
-    <section aria-label="Size">
-      <Heading>How large is it?</Heading>
+    <section aria-label={t`Size`}>
+      <Heading>
+        <Trans>How large is it?</Trans>
+      </Heading>
       {shapes.map((shape, index) => {
         const kind = kinds.find((k) => k.kind === shape['kind']);
         const area = measured.shapes[index];
@@ -92,7 +96,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
               }}
             >
               <TextField
-                label="Name"
+                label={t`Name`}
                 value={shape['name'] ?? ''}
                 onChange={(e) => {
                   set(index, { name: e.target.value });
@@ -103,7 +107,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
               />
               <TextField
                 select
-                label="Shape"
+                label={t`Shape`}
                 value={shape['kind']}
                 onChange={(e) => {
                   const to = kinds.find((k) => k.kind === e.target.value);
@@ -118,10 +122,10 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
               </TextField>
               <Box sx={{ fontSize: textSize.title, minWidth: 90 }}>
                 {area?.area ? (
-                  <Explained v={area.area} label="Area" />
+                  <Explained v={area.area} label={t`Area`} />
                 ) : (
                   <Box component="span" className="mono" sx={{ color: tok('ink2') }}>
-                    no area
+                    <Trans>no area</Trans>
                   </Box>
                 )}
               </Box>
@@ -130,9 +134,9 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
                   change(shapes.filter((_, i) => i !== index));
                   choose(0);
                 }}
-                aria-label={`Take out ${shape['name'] ?? 'shape'}`}
+                aria-label={t`Take out ${shape['name'] ?? 'shape'}`}
               >
-                Take out
+                <Trans>Take out</Trans>
               </Button>
             </Box>
             <Box
@@ -192,7 +196,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
       })}
       {shapes.length === 0 && (
         <Box sx={{ color: tok('ink2'), mb: 1 }}>
-          Build the part from the shapes it is made of. Type as you measure: 40 mm, 1.2 m, 3 ft 6 in.
+          <Trans>Build the part from the shapes it is made of. Type as you measure: 40 mm, 1.2 m, 3 ft 6 in.</Trans>
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
@@ -206,7 +210,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
                 add(k);
               }}
             >
-              Add {k.kind.replace('-', ' ')}
+              <Trans>Add {k.kind.replace('-', ' ')}</Trans>
             </Button>
           ))}
         <Button
@@ -215,7 +219,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
             setMenu(e.currentTarget);
           }}
         >
-          Add another shape …
+          <Trans>Add another shape …</Trans>
         </Button>
         <Menu
           anchorEl={menu}
@@ -236,13 +240,15 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
             </MenuItem>
           ))}
         </Menu>
-        <Button onClick={() => list.current?.click()}>Open a list (CSV)</Button>
+        <Button onClick={() => list.current?.click()}>
+          <Trans>Open a list (CSV)</Trans>
+        </Button>
         <input
           ref={list}
           type="file"
           accept=".csv,text/csv,text/plain"
           hidden
-          aria-label="List of dimensions"
+          aria-label={t`List of dimensions`}
           onChange={(e) => {
             void bring(e);
           }}
@@ -250,7 +256,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
       </Box>
       {listError && (
         <div role="alert">
-          <Notice title="Nothing was taken from the list">{listError}</Notice>
+          <Notice title={t`Nothing was taken from the list`}>{listError}</Notice>
         </div>
       )}
     </section>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -63,19 +65,19 @@ export function SurveyEditor({
       <Box sx={{ p: { xs: 2, sm: 3 }, display: 'grid', gap: 3, alignContent: 'start' }}>
         <Box>
           <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', justifyContent: 'space-between' }}>
-            <Title sub="Take in and judge">{draft.name || 'Unnamed part'}</Title>
+            <Title sub={t`Take in and judge`}>{draft.name || t`Unnamed part`}</Title>
             <Box
               role="status"
               sx={{ fontSize: textSize.m, fontWeight: 650, color: tok(state === 'refused' ? 'lead' : 'ink2') }}
             >
-              {given(state === 'saved', 'Stored')
-                .or(state === 'saving', 'Storing …')
-                .else('Not stored yet')}
+              {given(state === 'saved', t`Stored`)
+                .or(state === 'saving', t`Storing …`)
+                .else(t`Not stored yet`)}
             </Box>
           </Box>
           <Box sx={grid}>
             <TextField
-              label="Part"
+              label={t`Part`}
               data-pointer="/part/name"
               value={draft.name}
               onChange={(e) => {
@@ -86,7 +88,7 @@ export function SurveyEditor({
             />
             <TextField
               select
-              label="Made of"
+              label={t`Made of`}
               value={draft.substrate}
               onChange={(e) => {
                 madeOf(e.target.value);
@@ -105,8 +107,10 @@ export function SurveyEditor({
           </Box>
         </Box>
 
-        <section aria-label="Conditions">
-          <Heading>How bad is it?</Heading>
+        <section aria-label={t`Conditions`}>
+          <Heading>
+            <Trans>How bad is it?</Trans>
+          </Heading>
           <Findings
             conditions={catalogue.conditions.filter((c) => occurs(c.families, draft.substrate))}
             found={draft.conditions}
@@ -115,7 +119,7 @@ export function SurveyEditor({
             }}
             extent={(f, index) => (
               <QuantityField
-                label="of the area"
+                label={t`of the area`}
                 of="percentage"
                 value={f.extent}
                 error={at(`/part/conditions/${String(index)}/extent`)}
@@ -149,7 +153,7 @@ export function SurveyEditor({
 
         {view.siblings.length > 0 && <Ties view={view} catalogue={catalogue} draft={draft} set={set} at={at} />}
 
-        <section aria-label="Photos">
+        <section aria-label={t`Photos`}>
           <Photos part={part} />
         </section>
       </Box>

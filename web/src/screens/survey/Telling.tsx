@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useTelling } from '../../api/catalogue';
@@ -25,7 +27,7 @@ export function Telling({
         aria-expanded={false}
         sx={{ justifySelf: 'start' }}
       >
-        Not sure? Try a magnet and a file
+        <Trans>Not sure? Try a magnet and a file</Trans>
       </Button>
     );
   const answers = (id: string): string[] => [...new Set(catalogue.substrates.flatMap((s) => s.signs[id] ?? []))];
@@ -44,7 +46,9 @@ export function Telling({
               );
             }}
           >
-            <MenuItem value="">not tried</MenuItem>
+            <MenuItem value="">
+              <Trans>not tried</Trans>
+            </MenuItem>
             {answers(q.id).map((a) => (
               <MenuItem key={a} value={a}>
                 {a.replace('-', ' ')}
@@ -54,10 +58,10 @@ export function Telling({
         ))}
       </Box>
       <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-        {given(!told.data, 'Working it out …')
-          .or(told.data?.materials.length === 0, 'Nothing fits all of that. Try another spot, under the paint.')
-          .or(Object.keys(signs).length === 0, 'Answer what you can try.')
-          .else(`${told.data?.materials.length ?? 0} fit, surest first:`)}
+        {given(!told.data, t`Working it out …`)
+          .or(told.data?.materials.length === 0, t`Nothing fits all of that. Try another spot, under the paint.`)
+          .or(Object.keys(signs).length === 0, t`Answer what you can try.`)
+          .else(t`${told.data?.materials.length ?? 0} fit, surest first:`)}
       </Box>
       {Object.keys(signs).length > 0 &&
         told.data?.materials.slice(0, 4).map((m) => (
@@ -78,7 +82,7 @@ export function Telling({
           setOpen(false);
         }}
       >
-        Close
+        <Trans>Close</Trans>
       </Button>
     </Box>
   );

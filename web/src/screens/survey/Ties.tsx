@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -33,13 +35,13 @@ function TieRow({
   return (
     <Box
       component="fieldset"
-      aria-label={`Tie ${String(index + 1)}`}
+      aria-label={t`Tie ${String(index + 1)}`}
       sx={{ border: 0, m: 0, p: 0, py: 1.5, borderTop: `1px solid ${tok('rule')}`, display: 'grid', gap: 1.25 }}
     >
       <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
         <TextField
           select
-          label="It"
+          label={t`It`}
           value={tie.as}
           onChange={(e) => {
             change({ ...tie, as: e.target.value });
@@ -54,7 +56,7 @@ function TieRow({
         </TextField>
         <TextField
           select
-          label="Which part"
+          label={t`Which part`}
           data-pointer={pointer('to')}
           value={tie.to}
           onChange={(e) => {
@@ -72,8 +74,8 @@ function TieRow({
         {fastened.includes(tie.as) && (
           <>
             <TextField
-              label="Held by"
-              placeholder="four M8 bolts, nyloc nuts"
+              label={t`Held by`}
+              placeholder={t`four M8 bolts, nyloc nuts`}
               value={tie.by ?? ''}
               onChange={(e) => {
                 change({ ...tie, by: e.target.value });
@@ -82,15 +84,15 @@ function TieRow({
               helperText={at(pointer('by'))}
             />
             <TextField
-              label="Its turn to come off"
-              placeholder="any"
+              label={t`Its turn to come off`}
+              placeholder={t`any`}
               value={tie.order ?? ''}
               onChange={(e) => {
                 const turn = Number.parseInt(e.target.value, 10);
                 change({ ...tie, order: Number.isNaN(turn) ? null : turn });
               }}
               error={!!at(pointer('order'))}
-              helperText={at(pointer('order')) ?? '1 comes off first and goes back last'}
+              helperText={at(pointer('order')) ?? t`1 comes off first and goes back last`}
               slotProps={{ htmlInput: { inputMode: 'numeric' } }}
             />
           </>
@@ -100,7 +102,7 @@ function TieRow({
         {fastened.includes(tie.as) && (
           <>
             <FormControlLabel
-              label="stays on, shielded"
+              label={t`stays on, shielded`}
               control={
                 <Checkbox
                   checked={tie.stays ?? false}
@@ -111,7 +113,7 @@ function TieRow({
               }
             />
             <FormControlLabel
-              label="torqued or carries load"
+              label={t`torqued or carries load`}
               control={
                 <Checkbox
                   checked={tie.loaded ?? false}
@@ -123,8 +125,8 @@ function TieRow({
             />
           </>
         )}
-        <Button size="small" onClick={drop} sx={{ ml: 'auto' }} aria-label={`Remove tie ${String(index + 1)}`}>
-          Remove
+        <Button size="small" onClick={drop} sx={{ ml: 'auto' }} aria-label={t`Remove tie ${String(index + 1)}`}>
+          <Trans>Remove</Trans>
         </Button>
       </Box>
     </Box>
@@ -140,9 +142,9 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
   };
   const name = (id: string) => view.siblings.find((s) => s.id === id)?.name ?? id;
   const below = ties
-    .filter((t) => fastened.includes(t.as))
-    .map((t) => ({ name: name(t.to), by: t.by ?? '', stays: t.stays ?? false }));
-  const inPiece = !!fields.zone_of || view.tied.some((t) => t.words === 'is a zone of');
+    .filter((tie) => fastened.includes(tie.as))
+    .map((tie) => ({ name: name(tie.to), by: tie.by ?? '', stays: tie.stays ?? false }));
+  const inPiece = !!fields.zone_of || view.tied.some((tie) => tie.words === 'is a zone of');
   const spot = fields.spot ?? {};
   const number = (label: string, key: 'level' | 'exit', hint: string) => (
     <TextField
@@ -159,15 +161,17 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
     />
   );
   return (
-    <section aria-label="What holds it">
-      <Heading>What holds it, and what lies on it?</Heading>
+    <section aria-label={t`What holds it`}>
+      <Heading>
+        <Trans>What holds it, and what lies on it?</Trans>
+      </Heading>
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', lg: 'minmax(0,1fr) 320px' } }}>
         <Box>
           {ties.length === 0 && (
             <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
               {view.tied.length > 0
-                ? 'Nothing holds it; it carries what is drawn here.'
-                : 'Nothing said: it is worked by itself, and may be handed over by itself.'}
+                ? t`Nothing holds it; it carries what is drawn here.`
+                : t`Nothing said: it is worked by itself, and may be handed over by itself.`}
             </Box>
           )}
           {ties.map((tie, n) => (
@@ -179,7 +183,7 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
               catalogue={catalogue}
               at={at}
               change={(to) => {
-                put(ties.map((t, i) => (i === n ? to : t)));
+                put(ties.map((tie, i) => (i === n ? to : tie)));
               }}
               drop={() => {
                 put(ties.filter((_, i) => i !== n));
@@ -190,42 +194,46 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
             variant="outlined"
             size="small"
             onClick={() => {
-              const as = ties.some((t) => t.as === 'mounted-on') ? 'beside' : 'mounted-on';
+              const as = ties.some((tie) => tie.as === 'mounted-on') ? 'beside' : 'mounted-on';
               put([...ties, { as, to: view.siblings[0]?.id ?? '' }]);
             }}
           >
-            Tie it to another part
+            <Trans>Tie it to another part</Trans>
           </Button>
           {inPiece && (
             <Box sx={{ display: 'grid', gap: 1.25, mt: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
-              {number('Level', 'level', 'the higher is done first')}
+              {number(t`Level`, 'level', t`the higher is done first`)}
               <TextField
                 select
-                label="Side"
+                label={t`Side`}
                 value={spot.side ?? 'outside'}
                 onChange={(e) => {
                   set({ fields: { ...fields, spot: { ...spot, side: e.target.value } } });
                 }}
-                helperText="inside is done before outside"
+                helperText={t`inside is done before outside`}
               >
-                <MenuItem value="outside">outside</MenuItem>
-                <MenuItem value="inside">inside</MenuItem>
+                <MenuItem value="outside">
+                  <Trans>outside</Trans>
+                </MenuItem>
+                <MenuItem value="inside">
+                  <Trans>inside</Trans>
+                </MenuItem>
               </TextField>
-              {number('Way out', 'exit', 'the highest is done last: one stands there')}
+              {number(t`Way out`, 'exit', t`the highest is done last: one stands there`)}
             </Box>
           )}
         </Box>
         <Box>
-          <Plates own={draft.name || 'this part'} below={below} above={view.tied} />
+          <Plates own={draft.name || t`this part`} below={below} above={view.tied} />
           {view.tied.length > 0 && (
             <Box component="ul" sx={{ fontSize: textSize.s, pl: 2, my: 1, color: tok('ink2') }}>
-              {view.tied.map((t) => (
-                <li key={`${t.partId}-${t.words}`}>
-                  <Box component={Link} to={`/part/${t.partId}/survey`} sx={{ color: tok('ink') }}>
-                    {t.name}
+              {view.tied.map((tie) => (
+                <li key={`${tie.partId}-${tie.words}`}>
+                  <Box component={Link} to={`/part/${tie.partId}/survey`} sx={{ color: tok('ink') }}>
+                    {tie.name}
                   </Box>{' '}
-                  {t.words} it
-                  {t.by && `, by ${t.by}`}
+                  <Trans>{tie.words} it</Trans>
+                  {tie.by && t`, by ${tie.by}`}
                 </li>
               ))}
             </Box>

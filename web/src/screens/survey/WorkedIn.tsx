@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { QuantityField } from '../../parts/QuantityField';
@@ -48,7 +50,7 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
               places.map((p) => p.id),
               'place',
             ),
-            name: 'New place',
+            name: t`New place`,
             kind: place.kind,
             temperature: '18 °C',
             humidity: '55 %',
@@ -61,25 +63,27 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
     <>
       <TextField
         select
-        label="Worked in"
+        label={t`Worked in`}
         value={place.id}
         onChange={(e) => {
           choose(e.target.value);
         }}
         helperText={
-          others.length > 0 ? `Also worked there: ${others.join(', ')}.` : 'nothing else of this job is there'
+          others.length > 0 ? t`Also worked there: ${others.join(', ')}.` : t`nothing else of this job is there`
         }
       >
         {places.map((p) => (
           <MenuItem key={p.id} value={p.id}>
-            {p.name || 'Without a name'}
+            {p.name || t`Without a name`}
           </MenuItem>
         ))}
-        {!stored && <MenuItem value={place.id}>{place.name || 'New place'}</MenuItem>}
-        <MenuItem value={another}>A new place …</MenuItem>
+        {!stored && <MenuItem value={place.id}>{place.name || t`New place`}</MenuItem>}
+        <MenuItem value={another}>
+          <Trans>A new place …</Trans>
+        </MenuItem>
       </TextField>
       <TextField
-        label="What the place is called"
+        label={t`What the place is called`}
         value={place.name}
         onChange={(e) => {
           change({ ...place, name: e.target.value });
@@ -90,7 +94,7 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
       />
       <TextField
         select
-        label="Kind of place"
+        label={t`Kind of place`}
         value={place.kind}
         onChange={(e) => {
           change({
@@ -112,14 +116,14 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
       </TextField>
       <TextField
         select
-        label="About in that place"
+        label={t`About in that place`}
         value={place.hazards}
         slotProps={{ select: { multiple: true } }}
         onChange={(e) => {
           const v = e.target.value as unknown as string[];
           change({ ...place, hazards: v });
         }}
-        helperText="what could meet solvent, water or dust"
+        helperText={t`what could meet solvent, water or dust`}
       >
         {hazards.map((h) => (
           <MenuItem key={h.id} value={h.id}>
@@ -128,7 +132,7 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
         ))}
       </TextField>
       <QuantityField
-        label="Air temperature there"
+        label={t`Air temperature there`}
         value={place.temperature}
         error={error('/place/temperature')}
         pointer="/place/temperature"
@@ -138,7 +142,7 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
         }}
       />
       <QuantityField
-        label="Relative humidity there"
+        label={t`Relative humidity there`}
         value={place.humidity}
         error={error('/place/humidity')}
         pointer="/place/humidity"
@@ -149,8 +153,9 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
       />
       {others.length > 0 && (
         <Box sx={{ gridColumn: '1 / -1', borderLeft: `6px solid ${tok('brass')}`, pl: 1.5, fontSize: textSize.m }}>
-          What you change of {place.name || 'this place'} changes for {others.join(' and ')} too. Choose "A new place …"
-          where only this part moves.
+          <Trans>What you change of </Trans>
+          {place.name || t`this place`}
+          <Trans> changes for {others.join(t` and `)} too. Choose "A new place …" where only this part moves.</Trans>
         </Box>
       )}
     </>

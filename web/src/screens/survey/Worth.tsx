@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
 import { useWorth } from '../../api/parts';
@@ -13,32 +15,36 @@ export function Worth({ part }: { part: string }) {
   if (!w) return null;
   return (
     <Box sx={{ mt: 3 }}>
-      <Heading>Is it worth it?</Heading>
+      <Heading>
+        <Trans>Is it worth it?</Trans>
+      </Heading>
       {w.total === '' ? (
         <Box sx={{ color: tok('ink2') }}>{w.verdict}</Box>
       ) : (
         <Box sx={{ display: 'grid', gap: 1 }}>
-          <Labelled label="Work">
+          <Labelled label={t`Work`}>
             <Box sx={{ fontSize: textSize.title }}>
-              <Explained v={w.leastHours} label="At least" /> to <Explained v={w.mostHours} label="At most" />
+              <Trans>
+                <Explained v={w.leastHours} label={t`At least`} /> to <Explained v={w.mostHours} label={t`At most`} />
+              </Trans>
             </Box>
           </Labelled>
-          <Labelled label="Materials">
+          <Labelled label={t`Materials`}>
             <span className="mono">{w.material}</span>
           </Labelled>
-          <Labelled label="Both together">
+          <Labelled label={t`Both together`}>
             <Box className="mono" sx={{ fontSize: textSize.title, fontWeight: 600 }}>
               {w.total}
             </Box>
           </Labelled>
-          <Labelled label="For a year of protection">
+          <Labelled label={t`For a year of protection`}>
             <span className="mono">{w.perYear}</span>
           </Labelled>
           {w.verdict && <Box sx={{ fontWeight: 700 }}>{w.verdict.charAt(0).toUpperCase() + w.verdict.slice(1)}.</Box>}
           <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-            {w.rests} An estimate from typical times and prices.{' '}
+            <Trans>{w.rests} An estimate from typical times and prices.</Trans>{' '}
             <Box component={Link} to="/yard" sx={{ color: 'inherit' }}>
-              The yard's figures
+              <Trans>The yard's figures</Trans>
             </Box>
           </Box>
         </Box>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useBlocker } from 'react-router';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
@@ -45,7 +46,7 @@ export function useStoredSurvey(part: string, opened: Schemas['SurveyView']) {
         setState('saved');
         return true;
       } catch (cause) {
-        setRefusal(cause instanceof Refusal ? cause : new Refusal(0, 'That did not work.'));
+        setRefusal(cause instanceof Refusal ? cause : new Refusal(0, t`That did not work.`));
         setState('refused');
         return false;
       }

@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -7,7 +10,7 @@ import { textSize, tok, wide } from '../../theme/tokens';
 
 const edge = { now: 'lead', soon: 'brass', work: 'deep', wait: 'phos', done: 'zinc' } as const;
 
-const words = { windows: 'See the window', route: 'See the route', record: 'Write what you find' } as const;
+const words = { windows: msg`See the window`, route: msg`See the route`, record: msg`Write what you find` } as const;
 
 export function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
   const tone = edge[card.urgency as keyof typeof edge];
@@ -38,13 +41,13 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
         {card.window && (
           <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
             {card.window.name}, {card.window.coat}: {card.window.phaseWords}
-            {card.window.closesAt ? `; closes ${when(card.window.closesAt, now)}` : ''}
+            {card.window.closesAt ? t`; closes ${when(card.window.closesAt, now)}` : ''}
           </Box>
         )}
       </Box>
       <Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{card.doing ? 'Under way' : 'Next'}</Box>
-        <Box sx={{ fontWeight: 650 }}>{card.doing || card.next || 'Nothing'}</Box>
+        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{card.doing ? t`Under way` : t`Next`}</Box>
+        <Box sx={{ fontWeight: 650 }}>{card.doing || card.next || t`Nothing`}</Box>
         <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{card.nextHow}</Box>
         {card.closing.map((c) => (
           <Box key={c} sx={{ fontSize: textSize.m, color: tok('lead') }}>
@@ -57,8 +60,10 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
           {card.air}
         </Box>
         <Box sx={{ fontSize: textSize.m }}>
-          dew margin <Explained v={card.dewMargin} label="Dew margin" /> ·{' '}
-          {card.mayCoat ? 'the air is good for a film' : 'the air is not good for a film'}
+          <Trans>
+            dew margin <Explained v={card.dewMargin} label={t`Dew margin`} /> ·
+          </Trans>{' '}
+          {card.mayCoat ? t`the air is good for a film` : t`the air is not good for a film`}
         </Box>
         <Button
           component={Link}
@@ -66,7 +71,7 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
           sx={{ mt: 1 }}
           variant={card.urgency === 'now' ? 'contained' : 'outlined'}
         >
-          {words[to]}
+          {spoken(words[to])}
         </Button>
       </Box>
     </Box>

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
 import { useCloseJob } from '../../api/closed';
 import { type Schemas } from '../../api/client';
@@ -10,30 +12,37 @@ export function CloseJob({ job, close }: { job: Schemas['JobView']; close: () =>
   const left = job.parts.filter((p) => !p.handedOver);
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs">
-      <DialogTitle sx={wide}>Close {job.name}</DialogTitle>
+      <DialogTitle sx={wide}>
+        <Trans>Close {job.name}</Trans>
+      </DialogTitle>
       <DialogContent>
-        It leaves Today, the schedule and what the store is asked for. Record, routes, photos and the job file stay and
-        can be read; it can be opened again.
+        <Trans>
+          It leaves Today, the schedule and what the store is asked for. Record, routes, photos and the job file stay
+          and can be read; it can be opened again.
+        </Trans>
         {left.length > 0 && (
           <Notice
             tone="brass"
-            title={left.length === 1 ? 'One part has work left' : `${left.length} parts have work left`}
+            title={plural(left.length, { one: 'One part has work left', other: '# parts have work left' })}
           >
             {left
               .slice(0, 5)
-              .map((p) => `${p.name} (${String(p.stepsDone)} of ${String(p.stepsAll)} steps)`)
+              .map((p) => t`${p.name} (${String(p.stepsDone)} of ${String(p.stepsAll)} steps)`)
               .join(', ')}
-            {left.length > 5 ? ` and ${String(left.length - 5)} more` : ''}. It would stay undone.
+            {left.length > 5 ? t` and ${String(left.length - 5)} more` : ''}
+            <Trans>. It would stay undone.</Trans>
           </Notice>
         )}
         {write.isError && (
           <div role="alert">
-            <Notice title="Not closed">{write.error.message}</Notice>
+            <Notice title={t`Not closed`}>{write.error.message}</Notice>
           </div>
         )}
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
-        <Button onClick={close}>Keep it open</Button>
+        <Button onClick={close}>
+          <Trans>Keep it open</Trans>
+        </Button>
         <Button
           variant="contained"
           disabled={write.isPending}
@@ -41,7 +50,7 @@ export function CloseJob({ job, close }: { job: Schemas['JobView']; close: () =>
             write.mutate(left.length > 0, { onSuccess: close });
           }}
         >
-          {left.length > 0 ? 'Close it, work undone' : 'Close it'}
+          {left.length > 0 ? t`Close it, work undone` : t`Close it`}
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
@@ -24,14 +26,14 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
     work()
       .then(() => client.invalidateQueries())
       .catch((cause: unknown) => {
-        setWrong(cause instanceof Error ? cause.message : 'That did not work.');
+        setWrong(cause instanceof Error ? cause.message : t`That did not work.`);
       });
   };
   const removeJob = (job: Schemas['JobView']) => {
     const params = { path: { job: job.id } };
     doing(async () => {
       await settle(api.DELETE('/api/jobs/{job}', { params }));
-      mayUndo(`${job.name} is removed, with all its parts.`, async () => {
+      mayUndo(t`${job.name} is removed, with all its parts.`, async () => {
         await settle(api.POST('/api/jobs/{job}/restore', { params }));
         await client.invalidateQueries();
       });
@@ -41,7 +43,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
     const params = { path: { part: part.id } };
     doing(async () => {
       await settle(api.DELETE('/api/parts/{part}', { params }));
-      mayUndo(`${part.name} is removed.`, async () => {
+      mayUndo(t`${part.name} is removed.`, async () => {
         await settle(api.POST('/api/parts/{part}/restore', { params }));
         await client.invalidateQueries();
       });
@@ -57,11 +59,15 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
     doing(() => settle(api.POST('/api/jobs/{job}/copy', { params: { path: { job: job.id } } })));
   };
   return (
-    <Box component="section" aria-label="Jobs" sx={{ mt: 3 }}>
-      {jobs.length > 0 && <Heading>Jobs</Heading>}
+    <Box component="section" aria-label={t`Jobs`} sx={{ mt: 3 }}>
+      {jobs.length > 0 && (
+        <Heading>
+          <Trans>Jobs</Trans>
+        </Heading>
+      )}
       {wrong && (
         <div role="alert">
-          <Notice title="Nothing was changed">{wrong}</Notice>
+          <Notice title={t`Nothing was changed`}>{wrong}</Notice>
         </div>
       )}
       {jobs.map((job) => (
@@ -79,7 +85,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
           <Box sx={{ minWidth: 150, flex: { xs: 1, sm: 'none' } }}>
             <Box sx={{ fontWeight: 650 }}>{job.name}</Box>
             <Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>
-              The whole job
+              <Trans>The whole job</Trans>
             </Button>
             {job.handedOver && (
               <Button
@@ -89,7 +95,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                   setClosing(job);
                 }}
               >
-                All handed over: close it
+                <Trans>All handed over: close it</Trans>
               </Button>
             )}
           </Box>
@@ -114,24 +120,26 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                 >
                   <span>{p.name}</span>
                   <Box component="span" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
-                    {p.substrate} ·{' '}
-                    <span className="mono">
-                      {p.stepsDone}/{p.stepsAll}
-                    </span>{' '}
-                    steps done
+                    <Trans>
+                      {p.substrate} ·{' '}
+                      <span className="mono">
+                        {p.stepsDone}/{p.stepsAll}
+                      </span>{' '}
+                      steps done
+                    </Trans>
                   </Box>
                 </Box>
                 <JobMenu
-                  of={`${p.name} of ${job.name}`}
+                  of={t`${p.name} of ${job.name}`}
                   choices={[
                     [
-                      'Another like this',
+                      t`Another like this`,
                       () => {
                         copyPart(p);
                       },
                     ],
                     [
-                      'Remove this part',
+                      t`Remove this part`,
                       () => {
                         removePart(p);
                       },
@@ -140,34 +148,38 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                 />
               </Box>
             ))}
-            {job.parts.length === 0 && <Box sx={{ color: tok('ink2') }}>No part taken in yet.</Box>}
+            {job.parts.length === 0 && (
+              <Box sx={{ color: tok('ink2') }}>
+                <Trans>No part taken in yet.</Trans>
+              </Box>
+            )}
           </Box>
           <Button component="a" href={`/api/jobs/${job.id}/file`} download>
-            Job file
+            <Trans>Job file</Trans>
           </Button>
           <JobMenu
             of={job.name}
             choices={[
               [
-                'Rename',
+                t`Rename`,
                 () => {
                   setRenaming(job);
                 },
               ],
               [
-                'Another like this',
+                t`Another like this`,
                 () => {
                   copyJob(job);
                 },
               ],
               [
-                'Close this job',
+                t`Close this job`,
                 () => {
                   setClosing(job);
                 },
               ],
               [
-                'Remove this job',
+                t`Remove this job`,
                 () => {
                   removeJob(job);
                 },
@@ -177,7 +189,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
         </Box>
       ))}
       <Button component={Link} to="/closed" size="small" sx={{ mt: 1 }}>
-        Closed jobs
+        <Trans>Closed jobs</Trans>
       </Button>
       <Suspense fallback={null}>
         {closing && (

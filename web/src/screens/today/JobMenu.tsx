@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button, Menu, MenuItem } from '@mui/material';
 import { useState } from 'react';
 
@@ -8,13 +10,13 @@ export function JobMenu({ of, choices }: { of: string; choices: [label: string, 
       <Button
         size="small"
         aria-haspopup="menu"
-        aria-label={`More for ${of}`}
+        aria-label={t`More for ${of}`}
         onClick={(e) => {
           setAt(e.currentTarget);
         }}
         sx={{ minWidth: 44, minHeight: 44, border: 0 }}
       >
-        More
+        <Trans>More</Trans>
       </Button>
       {at && (
         <Menu

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { useNextHour } from '../../api/plan';
@@ -12,15 +14,15 @@ function StockLine() {
   if (!store) return null;
   const short = store.materials.filter((m) => m.missing.value > 0.0005).length;
   const words = [
-    short > 0 ? `${String(short)} short for the jobs` : '',
-    store.expiring.length > 0 ? `${String(store.expiring.length)} will not keep` : '',
+    short > 0 ? t`${String(short)} short for the jobs` : '',
+    store.expiring.length > 0 ? t`${String(store.expiring.length)} will not keep` : '',
   ]
     .filter((s) => s !== '')
     .join(', ');
   return (
     words !== '' && (
       <Box component={Link} to="/stores" sx={{ display: 'block', color: tok('ink'), mt: 1.5, fontSize: textSize.m }}>
-        Stores: {words}
+        <Trans>Stores: {words}</Trans>
       </Box>
     )
   );
@@ -35,16 +37,18 @@ export function NextHour() {
   if (!plan.hasParts) return null;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: { xs: 2, md: 4 }, mt: 2.5 }}>
-      <Box component="section" aria-label="With the next hour">
-        <Heading>With the next hour</Heading>
+      <Box component="section" aria-label={t`With the next hour`}>
+        <Heading>
+          <Trans>With the next hour</Trans>
+        </Heading>
         {plan.version === 0 && (
           <Box sx={{ color: tok('ink2') }}>
-            No plan has been made yet, so nothing says what comes first. Plan the yard on the schedule.
+            <Trans>No plan has been made yet, so nothing says what comes first. Plan the yard on the schedule.</Trans>
           </Box>
         )}
         {plan.version > 0 && plan.next.length === 0 && (
           <Box sx={{ color: tok('ink2') }}>
-            Nothing can begin at this minute: everything waits, or the working hours are over.
+            <Trans>Nothing can begin at this minute: everything waits, or the working hours are over.</Trans>
           </Box>
         )}
         {plan.next.slice(0, 4).map((n, i) => (
@@ -69,31 +73,35 @@ export function NextHour() {
                 {n.partName}: {n.name}
               </Box>
               <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-                {given(n.planned, 'planned for now')
-                  .or(n.slack.value > 0, `could wait ${n.slack.text}`)
-                  .else('nothing to spare')}
-                {n.fits ? '' : '; runs over the hour'}
+                {given(n.planned, t`planned for now`)
+                  .or(n.slack.value > 0, t`could wait ${n.slack.text}`)
+                  .else(t`nothing to spare`)}
+                {n.fits ? '' : t`; runs over the hour`}
               </Box>
             </Box>
             <Box className="mono">{n.takes.text}</Box>
           </Box>
         ))}
         <Button component={Link} to="/schedule" size="small" sx={{ mt: 1 }}>
-          See the schedule
+          <Trans>See the schedule</Trans>
         </Button>
         {plan.outdated.length > 0 && (
           <Box sx={{ fontSize: textSize.m, color: tok('brass'), fontWeight: 650, mt: 0.5 }}>
-            The plan may no longer hold: {plan.outdated.join(', ')}.
+            <Trans>The plan may no longer hold: {plan.outdated.join(', ')}.</Trans>
           </Box>
         )}
         {plan.moved > 0 && (
           <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 0.5 }}>
-            {plan.moved} {plan.moved === 1 ? 'thing' : 'things'} moved in the last plan: {plan.note}.
+            <Trans>
+              {plural(plan.moved, { one: '# thing', other: '# things' })} moved in the last plan: {plan.note}.
+            </Trans>
           </Box>
         )}
       </Box>
-      <Box component="section" aria-label="Weather and what to wear">
-        <Heading>Weather that matters</Heading>
+      <Box component="section" aria-label={t`Weather and what to wear`}>
+        <Heading>
+          <Trans>Weather that matters</Trans>
+        </Heading>
         {plan.places
           .filter((p) => p.matters.length > 0)
           .slice(0, 3)
@@ -106,11 +114,15 @@ export function NextHour() {
             </Box>
           ))}
         {plan.places.every((p) => p.matters.length === 0) && (
-          <Box sx={{ color: tok('zinc'), fontWeight: 650 }}>Nothing keeps a film off in the next two days.</Box>
+          <Box sx={{ color: tok('zinc'), fontWeight: 650 }}>
+            <Trans>Nothing keeps a film off in the next two days.</Trans>
+          </Box>
         )}
         {plan.wear.length > 0 && (
           <Box sx={{ mt: 1.5 }}>
-            <Heading>To wear today</Heading>
+            <Heading>
+              <Trans>To wear today</Trans>
+            </Heading>
             <Box sx={{ fontSize: textSize.m }}>{plan.wear.join(', ')}</Box>
             {plan.mind.slice(0, 2).map((m) => (
               <Box key={m} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, my: 0.5, fontSize: textSize.m }}>

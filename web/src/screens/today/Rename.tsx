@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { type SubmitEvent, useState } from 'react';
@@ -16,7 +18,7 @@ export function Rename({ job, close }: { job: Schemas['JobView']; close: () => v
       await client.invalidateQueries();
       close();
     } catch (cause) {
-      setWrong(cause instanceof Error ? cause.message : 'That did not work.');
+      setWrong(cause instanceof Error ? cause.message : t`That did not work.`);
     }
   };
   return (
@@ -26,10 +28,12 @@ export function Rename({ job, close }: { job: Schemas['JobView']; close: () => v
           void keep(e);
         }}
       >
-        <DialogTitle sx={wide}>Rename the job</DialogTitle>
+        <DialogTitle sx={wide}>
+          <Trans>Rename the job</Trans>
+        </DialogTitle>
         <DialogContent sx={{ pt: '8px !important' }}>
           <TextField
-            label="What is being restored"
+            label={t`What is being restored`}
             value={name}
             onChange={(e) => {
               setName(e.target.value);
@@ -39,14 +43,16 @@ export function Rename({ job, close }: { job: Schemas['JobView']; close: () => v
           />
           {wrong && (
             <div role="alert">
-              <Notice title="Not stored">{wrong}</Notice>
+              <Notice title={t`Not stored`}>{wrong}</Notice>
             </div>
           )}
         </DialogContent>
         <DialogActions sx={{ p: 2 }}>
-          <Button onClick={close}>Leave it</Button>
+          <Button onClick={close}>
+            <Trans>Leave it</Trans>
+          </Button>
           <Button type="submit" variant="contained">
-            Rename
+            <Trans>Rename</Trans>
           </Button>
         </DialogActions>
       </form>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { type SubmitEvent, useState } from 'react';
@@ -72,12 +74,16 @@ export function TakeIn(of: { open: boolean; close: () => void }) {
   if (gear.data?.asked === false)
     return (
       <Dialog open={of.open} onClose={of.close} fullWidth maxWidth="md">
-        <DialogTitle sx={wide}>What does the yard have?</DialogTitle>
+        <DialogTitle sx={wide}>
+          <Trans>What does the yard have?</Trans>
+        </DialogTitle>
         <DialogContent>
           <FirstGear view={gear.data} />
         </DialogContent>
         <DialogActions sx={{ p: 2 }}>
-          <Button onClick={of.close}>Not now</Button>
+          <Button onClick={of.close}>
+            <Trans>Not now</Trans>
+          </Button>
         </DialogActions>
       </Dialog>
     );
@@ -134,7 +140,7 @@ function PartForm({
       if (!place && places.some((p) => p.name === fresh.name))
         throw new Refusal(
           0,
-          `The yard has a place called "${fresh.name}". Choose it above, or give the new one another name.`,
+          t`The yard has a place called "${fresh.name}". Choose it above, or give the new one another name.`,
         );
       const id = job || opened || (await settle(api.POST('/api/jobs', { body: { name: newJob } }))).id;
       // Refused later, the job is there already; trying again goes into it.
@@ -162,7 +168,7 @@ function PartForm({
       await client.invalidateQueries();
       await go(`/part/${part.id}/survey`);
     } catch (cause) {
-      setWrong(cause instanceof Refusal ? cause.said : 'That did not work.');
+      setWrong(cause instanceof Refusal ? cause.said : t`That did not work.`);
     }
   };
   const about = catalogue.substrates.find((s) => s.id === substrate);
@@ -173,19 +179,23 @@ function PartForm({
           void make(e);
         }}
       >
-        <DialogTitle sx={wide}>Take a part in</DialogTitle>
+        <DialogTitle sx={wide}>
+          <Trans>Take a part in</Trans>
+        </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
           {jobs.length > 0 && (
             <TextField
               select
-              label="Job"
+              label={t`Job`}
               value={job}
               onChange={(e) => {
                 setJob(e.target.value);
               }}
               slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
             >
-              <MenuItem value="">A new job</MenuItem>
+              <MenuItem value="">
+                <Trans>A new job</Trans>
+              </MenuItem>
               {jobs.map((j) => (
                 <MenuItem key={j.id} value={j.id}>
                   {j.name}
@@ -195,8 +205,8 @@ function PartForm({
           )}
           {job === '' && (
             <TextField
-              label="What is being restored"
-              placeholder="Hovercraft"
+              label={t`What is being restored`}
+              placeholder={t`Hovercraft`}
               value={newJob}
               onChange={(e) => {
                 setNewJob(e.target.value);
@@ -205,8 +215,8 @@ function PartForm({
             />
           )}
           <TextField
-            label="Which part"
-            placeholder="Engine frame"
+            label={t`Which part`}
+            placeholder={t`Engine frame`}
             value={name}
             onChange={(e) => {
               setName(e.target.value);
@@ -215,7 +225,7 @@ function PartForm({
           />
           <TextField
             select
-            label="Made of"
+            label={t`Made of`}
             value={substrate}
             onChange={(e) => {
               setSubstrate(e.target.value);
@@ -230,15 +240,15 @@ function PartForm({
           </TextField>
           <TextField
             select
-            label="Worked in"
+            label={t`Worked in`}
             value={chosen}
             onChange={(e) => {
               setPicked(e.target.value);
             }}
             helperText={
               place
-                ? `${kindName(place.kind)}${place.users.length > 0 ? `; also there: ${place.users.join(', ')}` : ''}`
-                : 'its air is set in the survey'
+                ? `${kindName(place.kind)}${place.users.length > 0 ? t`; also there: ${place.users.join(', ')}` : ''}`
+                : t`its air is set in the survey`
             }
           >
             {places.map((p) => (
@@ -246,12 +256,14 @@ function PartForm({
                 {p.name}
               </MenuItem>
             ))}
-            <MenuItem value={another}>A new place …</MenuItem>
+            <MenuItem value={another}>
+              <Trans>A new place …</Trans>
+            </MenuItem>
           </TextField>
           {!place && (
             <TextField
               select
-              label="Kind of place"
+              label={t`Kind of place`}
               value={kind}
               onChange={(e) => {
                 setKind(e.target.value);
@@ -267,7 +279,7 @@ function PartForm({
           )}
           {!place && (
             <TextField
-              label="What the place is called"
+              label={t`What the place is called`}
               value={placeName ?? kindName(kind)}
               onChange={(e) => {
                 setPlaceName(e.target.value);
@@ -277,14 +289,16 @@ function PartForm({
           )}
           {wrong && (
             <div role="alert">
-              <Notice title="Not stored">{wrong}</Notice>
+              <Notice title={t`Not stored`}>{wrong}</Notice>
             </div>
           )}
         </DialogContent>
         <DialogActions sx={{ p: 2 }}>
-          <Button onClick={close}>Not now</Button>
+          <Button onClick={close}>
+            <Trans>Not now</Trans>
+          </Button>
           <Button type="submit" variant="contained">
-            On to the survey
+            <Trans>On to the survey</Trans>
           </Button>
         </DialogActions>
       </form>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { type ChangeEvent, lazy, Suspense, useRef, useState } from 'react';
@@ -32,18 +34,18 @@ export function Today() {
     if (!chosen) return;
     try {
       setWrong('');
-      if (chosen.size > 5_000_000) throw new Error('The file is larger than 5 MB; that is the most that is read.');
+      if (chosen.size > 5_000_000) throw new Error(t`The file is larger than 5 MB; that is the most that is read.`);
       let parsed: unknown;
       try {
         parsed = JSON.parse(await chosen.text());
       } catch {
-        throw new Error('The file is not JSON. Accepted: a job file as written by "Job file".');
+        throw new Error(t`The file is not JSON. Accepted: a job file as written by "Job file".`);
       }
       await settle(api.POST('/api/jobs/import', { body: parsed as Record<string, unknown> }));
       await client.invalidateQueries();
     } catch (cause) {
-      const said = cause instanceof Error ? cause.message : 'That did not work.';
-      setWrong(cause instanceof Refusal ? `At ${cause.pointer || 'the top'}: ${cause.said}` : said);
+      const said = cause instanceof Error ? cause.message : t`That did not work.`;
+      setWrong(cause instanceof Refusal ? t`At ${cause.pointer || t`the top`}: ${cause.said}` : said);
     }
   };
   if (today.isPending) return <Loading />;
@@ -53,7 +55,9 @@ export function Today() {
     <Box sx={{ p: { xs: 2, sm: 3 } }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'start', gap: 1.5, mb: 1 }}>
         <Box sx={{ flex: 1, minWidth: 220 }}>
-          <Title sub={`${longDay(now)}, ${clock(now)}`}>What wants you today</Title>
+          <Title sub={`${longDay(now)}, ${clock(now)}`}>
+            <Trans>What wants you today</Trans>
+          </Title>
         </Box>
         <Button
           variant="contained"
@@ -61,15 +65,17 @@ export function Today() {
             setTaking(true);
           }}
         >
-          Take a part in
+          <Trans>Take a part in</Trans>
         </Button>
-        <Button onClick={() => file.current?.click()}>Open a job file</Button>
+        <Button onClick={() => file.current?.click()}>
+          <Trans>Open a job file</Trans>
+        </Button>
         <input
           ref={file}
           type="file"
           accept=".json,application/json"
           hidden
-          aria-label="Job file"
+          aria-label={t`Job file`}
           onChange={(e) => {
             void bring(e);
           }}
@@ -77,15 +83,19 @@ export function Today() {
       </Box>
       {wrong && (
         <div role="alert">
-          <Notice title="The file was not stored">{wrong}</Notice>
+          <Notice title={t`The file was not stored`}>{wrong}</Notice>
         </div>
       )}
       {today.data.cards.length === 0 && (
         <Box sx={{ borderLeft: `6px solid ${tok('deep')}`, background: tok('sheet'), p: 3, maxWidth: 680 }}>
-          <Heading>The slip is empty</Heading>
+          <Heading>
+            <Trans>The slip is empty</Trans>
+          </Heading>
           <Box>
-            Take a part in: say what it is made of, how bad it is and how large, and you get an order of work with its
-            reasons, the mix for every coat, and the hours in which the next coat may go on.
+            <Trans>
+              Take a part in: say what it is made of, how bad it is and how large, and you get an order of work with its
+              reasons, the mix for every coat, and the hours in which the next coat may go on.
+            </Trans>
           </Box>
         </Box>
       )}
@@ -101,12 +111,14 @@ export function Today() {
         'Notification' in window &&
         Notification.permission === 'default' && (
           <Button size="small" sx={{ mt: 1.5 }} onClick={call}>
-            Call me before a window closes
+            <Trans>Call me before a window closes</Trans>
           </Button>
         )}
       {today.data.cards.some(fresh) && (
         <Box sx={{ mt: 2 }}>
-          <Heading>Not begun</Heading>
+          <Heading>
+            <Trans>Not begun</Trans>
+          </Heading>
           <Box
             sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }, columnGap: 2 }}
           >

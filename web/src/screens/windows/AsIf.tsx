@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useDeferredValue, useState } from 'react';
 import { type Schemas } from '../../api/client';
@@ -14,11 +16,13 @@ export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
   const [room, setRoom] = useState('');
   const asked = useAsIf(now.name, useDeferredValue(heat), useDeferredValue(dry), useDeferredValue(room));
   return (
-    <Box component="section" aria-label="As if" sx={{ mt: 2.5 }}>
-      <Heading>If {now.name} were heated or dried</Heading>
+    <Box component="section" aria-label={t`As if`} sx={{ mt: 2.5 }}>
+      <Heading>
+        <Trans>If {now.name} were heated or dried</Trans>
+      </Heading>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
         <QuantityField
-          label="Heated to"
+          label={t`Heated to`}
           of="temperature"
           placeholder="18 C"
           value={heat}
@@ -27,7 +31,7 @@ export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
           sx={{ width: 130 }}
         />
         <QuantityField
-          label="Dried to"
+          label={t`Dried to`}
           of="relative humidity"
           placeholder="55 %"
           value={dry}
@@ -36,7 +40,7 @@ export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
           sx={{ width: 130 }}
         />
         <QuantityField
-          label="Room"
+          label={t`Room`}
           of="volume"
           placeholder="120 m3"
           value={room}
@@ -51,17 +55,22 @@ export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
         )}
         {asked.data && (
           <Box role="status" sx={{ fontSize: textSize.m }}>
-            <span className="mono">{asked.data.air.air}</span>, dew margin{' '}
-            <Explained v={asked.data.air.dewMargin} label="Dew margin" />; closed to wet films for{' '}
-            <b className="mono">{asked.data.air.shutHours} h</b> of the next two days instead of{' '}
-            <span className="mono">{now.shutHours} h</span>.
+            <Trans>
+              <span className="mono">{asked.data.air.air}</span>, dew margin{' '}
+              <Explained v={asked.data.air.dewMargin} label={t`Dew margin`} />; closed to wet films for{' '}
+              <b className="mono">{asked.data.air.shutHours} h</b> of the next two days instead of{' '}
+              <span className="mono">{now.shutHours} h</span>.
+            </Trans>
             {asked.data.water && (
               <>
                 {' '}
-                The dehumidifier takes out <Explained v={asked.data.water} label="Water in a day" /> of water a day.
+                <Trans>
+                  The dehumidifier takes out <Explained v={asked.data.water} label={t`Water in a day`} /> of water a
+                  day.
+                </Trans>
               </>
             )}{' '}
-            An unvented burner adds water and lights vapour.
+            <Trans>An unvented burner adds water and lights vapour.</Trans>
           </Box>
         )}
       </Box>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -10,10 +12,10 @@ import { given } from '../../parts/given';
 /** Zone by zone along the last coat, and what it stands by when. */
 /** When the film lets the next coat on. */
 function windowWords(band: Schemas['WindowBand'], now: string, gone: boolean): string {
-  if (gone) return `since ${when(band.closesAt, now)}. The route gains abrading and wiping.`;
-  if (band.phase === 'open') return `at ${when(band.closesAt, now)}; later the film has to be abraded first.`;
-  const closes = band.closesAt ? [`closes ${when(band.closesAt, now)}`] : [];
-  return `${[`at ${when(band.opensAt, now)}`, ...closes].join(', ')}.`;
+  if (gone) return t`since ${when(band.closesAt, now)}. The route gains abrading and wiping.`;
+  if (band.phase === 'open') return t`at ${when(band.closesAt, now)}; later the film has to be abraded first.`;
+  const closes = band.closesAt ? [t`closes ${when(band.closesAt, now)}`] : [];
+  return `${[t`at ${when(band.opensAt, now)}`, ...closes].join(', ')}.`;
 }
 
 export function Now({ view }: { view: Schemas['WindowsView'] }) {
@@ -22,15 +24,23 @@ export function Now({ view }: { view: Schemas['WindowsView'] }) {
   if (!band && view.cards.length === 0)
     return (
       <Box>
-        <Title sub="No film goes on this part">When each step may begin</Title>
-        <Box>Its route lays no coat; its planned steps stand in the hours in which they may begin.</Box>
+        <Title sub={t`No film goes on this part`}>
+          <Trans>When each step may begin</Trans>
+        </Title>
+        <Box>
+          <Trans>Its route lays no coat; its planned steps stand in the hours in which they may begin.</Trans>
+        </Box>
       </Box>
     );
   if (!band)
     return (
       <Box>
-        <Title sub="No coat logged yet">When each film lets you in</Title>
-        <Box>Log the first coat in the record; from then on its clock runs on the air you log.</Box>
+        <Title sub={t`No coat logged yet`}>
+          <Trans>When each film lets you in</Trans>
+        </Title>
+        <Box>
+          <Trans>Log the first coat in the record; from then on its clock runs on the air you log.</Trans>
+        </Box>
       </Box>
     );
   const open = band.phase === 'open';
@@ -39,7 +49,7 @@ export function Now({ view }: { view: Schemas['WindowsView'] }) {
   return (
     <Box>
       <Title sub={`${band.name}, ${band.coat}`}>
-        {next ? `Next: ${next.name}, coat ${next.coat}` : 'The last coat is on'}
+        {next ? t`Next: ${next.name}, coat ${next.coat}` : t`The last coat is on`}
       </Title>
       <Box
         sx={{
@@ -49,19 +59,19 @@ export function Now({ view }: { view: Schemas['WindowsView'] }) {
         }}
       >
         <Box sx={{ fontWeight: 700, color: tok(open || gone ? 'lead' : 'ink2') }}>
-          {given(!next, 'Full cure in')
-            .or(open, band.closesAt ? 'Closes in' : 'Open')
-            .or(gone, 'Closed')
-            .else('Opens in')}
+          {given(!next, t`Full cure in`)
+            .or(open, band.closesAt ? t`Closes in` : t`Open`)
+            .or(gone, t`Closed`)
+            .else(t`Opens in`)}
         </Box>
         <Box className="mono" sx={{ fontSize: textSize.huge, fontWeight: 600, lineHeight: 1.1 }}>
           {given(!next, until(band.fullAt, view.now))
             .or(open, until(band.closesAt, view.now))
-            .or(gone, 'abrade first')
+            .or(gone, t`abrade first`)
             .else(until(band.opensAt, view.now))}
         </Box>
         <Box sx={{ fontSize: textSize.m }}>
-          {next ? windowWords(band, view.now, gone) : `about ${when(band.fullAt, view.now)}`}
+          {next ? windowWords(band, view.now, gone) : t`about ${when(band.fullAt, view.now)}`}
         </Box>
       </Box>
       <Button
@@ -71,7 +81,9 @@ export function Now({ view }: { view: Schemas['WindowsView'] }) {
         variant="contained"
         sx={{ mt: 1.5 }}
       >
-        {given(gone, 'See what the route needs').or(next, 'Log this coat').else('Open the record')}
+        {given(gone, t`See what the route needs`)
+          .or(next, t`Log this coat`)
+          .else(t`Open the record`)}
       </Button>
     </Box>
   );

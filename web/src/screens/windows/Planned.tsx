@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -31,13 +33,13 @@ export function Planned({
   const any = plan.work.some((k) => k.part === part);
   return (
     <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }} role="status">
-      {given(busy, 'Planning …')
-        .or(any, 'Choose a planned step; drag it or use ← → (with Shift an hour) to see what breaks.')
+      {given(busy, t`Planning …`)
+        .or(any, t`Choose a planned step; drag it or use ← → (with Shift an hour) to see what breaks.`)
         .else(
           <>
-            No step of it is planned yet.{' '}
+            <Trans>No step of it is planned yet.</Trans>{' '}
             <Button component={Link} to="/schedule" size="small">
-              Plan the yard
+              <Trans>Plan the yard</Trans>
             </Button>
           </>,
         )}

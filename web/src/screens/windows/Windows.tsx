@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, useMediaQuery } from '@mui/material';
 import { useParams } from 'react-router';
 import { type Schemas, api, settle } from '../../api/client';
@@ -33,8 +35,10 @@ export function Windows() {
   if (view.obstacle)
     return (
       <Box sx={{ p: 3, maxWidth: 720 }}>
-        <Title>No window yet</Title>
-        <Notice title="What stands in the way">{view.obstacle}</Notice>
+        <Title>
+          <Trans>No window yet</Trans>
+        </Title>
+        <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
       </Box>
     );
   return (
@@ -58,24 +62,28 @@ export function Windows() {
         <Now view={view} />
         <NextCoat view={view} />
         <Box>
-          <Heading>The air now</Heading>
+          <Heading>
+            <Trans>The air now</Trans>
+          </Heading>
           <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
             <Labelled label={view.place.name}>
               <span className="mono">
                 {view.place.temperature} · {view.place.humidity}
               </span>
             </Labelled>
-            <Labelled label="dew margin">
+            <Labelled label={t`dew margin`}>
               <Box sx={{ fontSize: textSize.title }}>
-                <Explained v={view.dewMargin} label="Dew margin" />
+                <Explained v={view.dewMargin} label={t`Dew margin`} />
               </Box>
             </Labelled>
           </Box>
           <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
-            {view.airSource}; from here on {view.air.source}
+            <Trans>
+              {view.airSource}; from here on {view.air.source}
+            </Trans>
           </Box>
           <Box sx={{ mt: 1, fontWeight: 700, color: tok(view.mayCoat ? 'zinc' : 'lead') }}>
-            {view.mayCoat ? 'A film may go on.' : 'No film in this air:'}
+            {view.mayCoat ? t`A film may go on.` : t`No film in this air:`}
           </Box>
           {view.gateWarnings.map((w) => (
             <Box key={w} sx={{ fontSize: textSize.m }}>
@@ -85,7 +93,9 @@ export function Windows() {
         </Box>
         {view.findings.length > 0 && (
           <Box>
-            <Heading>What the record shows</Heading>
+            <Heading>
+              <Trans>What the record shows</Trans>
+            </Heading>
             {view.findings.map((f, i) => (
               <Notice key={i} title={`${f.stepName}: ${f.says}`}>
                 {f.consequence}
@@ -95,7 +105,7 @@ export function Windows() {
         )}
       </Box>
       <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
-        <Heading>{view.cards.length > 0 ? 'When each film lets you in' : 'When each step may begin'}</Heading>
+        <Heading>{view.cards.length > 0 ? t`When each film lets you in` : t`When each step may begin`}</Heading>
         {zoom.controls}
         <WindowRibbons view={view} plan={plan.data} span={zoom.span(view.now)} narrow={narrow} moving={moving} />
         <Box
@@ -106,25 +116,25 @@ export function Windows() {
             <svg width="38" height="16">
               <rect width="38" height="16" fill={hatch('early')} stroke={tok('phos')} />
             </svg>{' '}
-            too soon
+            <Trans>too soon</Trans>
           </span>
           <span>
             <svg width="38" height="20">
               <path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} />
             </svg>{' '}
-            open, running out
+            <Trans>open, running out</Trans>
           </span>
           <span>
             <svg width="38" height="14">
               <path d="M0 7l6-5 7 10 7-10 7 10 7-8" fill="none" stroke={tok('ink')} strokeWidth="1.6" />
             </svg>{' '}
-            gone: abrade
+            <Trans>gone: abrade</Trans>
           </span>
           <span>
             <svg width="38" height="20">
               <path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} opacity="0.3" />
             </svg>{' '}
-            planned step may begin
+            <Trans>planned step may begin</Trans>
           </span>
         </Box>
         <Planned
@@ -138,7 +148,7 @@ export function Windows() {
         />
         {view.air.matters.length > 0 && (
           <Box sx={{ mt: 2 }}>
-            <Labelled label="Keeps a wet film off in the next two days">
+            <Labelled label={t`Keeps a wet film off in the next two days`}>
               {view.air.matters.map((m) => (
                 <Box key={m} sx={{ fontSize: textSize.m }}>
                   {m}
@@ -158,7 +168,9 @@ export function Windows() {
         <AsIf now={view.air} />
         {view.cards.length > 0 && (
           <Box sx={{ mt: 3, overflowX: 'auto' }}>
-            <Heading>Hours of every film in this place</Heading>
+            <Heading>
+              <Trans>Hours of every film in this place</Trans>
+            </Heading>
             <Box
               component="table"
               sx={{
@@ -171,12 +183,24 @@ export function Windows() {
             >
               <thead>
                 <tr>
-                  <th>coat</th>
-                  <th>touch dry</th>
-                  <th>recoat from</th>
-                  <th>recoat until</th>
-                  <th>full cure</th>
-                  <th>dew margin</th>
+                  <th>
+                    <Trans>coat</Trans>
+                  </th>
+                  <th>
+                    <Trans>touch dry</Trans>
+                  </th>
+                  <th>
+                    <Trans>recoat from</Trans>
+                  </th>
+                  <th>
+                    <Trans>recoat until</Trans>
+                  </th>
+                  <th>
+                    <Trans>full cure</Trans>
+                  </th>
+                  <th>
+                    <Trans>dew margin</Trans>
+                  </th>
                 </tr>
               </thead>
               <tbody>
@@ -184,13 +208,15 @@ export function Windows() {
                   <tr key={c.stepKey}>
                     <td>
                       {c.status === 'done' ? '✓ ' : ''}
-                      {c.name}, coat {c.coat}
+                      <Trans>
+                        {c.name}, coat {c.coat}
+                      </Trans>
                     </td>
                     {[c.touch, c.recoatMin, c.recoatMax, c.full].map((v, i) => (
-                      <td key={i}>{v ? <Explained v={v} /> : given(i === 2, 'no limit').else('not curing')}</td>
+                      <td key={i}>{v ? <Explained v={v} /> : given(i === 2, t`no limit`).else(t`not curing`)}</td>
                     ))}
                     <td>
-                      <Explained v={c.dewMargin} label="Dew margin" />
+                      <Explained v={c.dewMargin} label={t`Dew margin`} />
                     </td>
                   </tr>
                 ))}

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { type ChangeEvent, useDeferredValue, useRef, useState } from 'react';
 import { useCheckOwn, useSaveOwn } from '../../api/catalogue';
@@ -37,23 +39,25 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
               setText(kept.example);
             }}
           >
-            Begin with an example
+            <Trans>Begin with an example</Trans>
           </Button>
         )}
-        <Button onClick={() => file.current?.click()}>Open a file</Button>
+        <Button onClick={() => file.current?.click()}>
+          <Trans>Open a file</Trans>
+        </Button>
         <input
           ref={file}
           type="file"
           accept=".yaml,.yml,text/plain"
           hidden
-          aria-label="Own catalogue file"
+          aria-label={t`Own catalogue file`}
           onChange={(e) => {
             void bring(e);
           }}
         />
         {kept.text !== '' && (
           <Button component="a" href="/api/workshop/catalogue/file" download>
-            Write to a file
+            <Trans>Write to a file</Trans>
           </Button>
         )}
         <Button
@@ -63,18 +67,21 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
             save.mutate({ text, version: kept.version });
           }}
         >
-          Keep
+          <Trans>Keep</Trans>
         </Button>
         <Box role="status" sx={{ alignSelf: 'center', fontWeight: 650, color: tok(errors.length ? 'lead' : 'zinc') }}>
-          {given(errors.length > 0, `${errors.length} ${errors.length === 1 ? 'line needs' : 'lines need'} mending`)
+          {given(
+            errors.length > 0,
+            plural(errors.length, { one: '# line needs mending', other: '# lines need mending' }),
+          )
             .or(text.trim() === '', '')
-            .or(text === kept.text, 'Kept; routes are planned with it.')
-            .else('Every entry can be used.')}
+            .or(text === kept.text, t`Kept; routes are planned with it.`)
+            .else(t`Every entry can be used.`)}
         </Box>
       </Box>
       {save.isError && (
         <div role="alert">
-          <Notice title="Not kept">{save.error.message}</Notice>
+          <Notice title={t`Not kept`}>{save.error.message}</Notice>
         </div>
       )}
       {errors.map((e) => (
@@ -97,18 +104,18 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
             }}
             sx={{ whiteSpace: 'nowrap', border: 0 }}
           >
-            Line {e.line}
+            <Trans>Line {e.line}</Trans>
           </Button>
           <Box sx={{ py: 0.75 }}>
             {e.detail}{' '}
             <Box component="span" sx={{ color: tok('ink2') }}>
-              Accepted: {e.accepted}.
+              <Trans>Accepted: {e.accepted}.</Trans>
             </Box>
           </Box>
         </Box>
       ))}
       <TextField
-        label="Own products, steps, supplies, systems and rules (YAML)"
+        label={t`Own products, steps, supplies, systems and rules (YAML)`}
         multiline
         fullWidth
         minRows={text.trim() === '' ? 3 : 14}

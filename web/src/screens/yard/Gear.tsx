@@ -1,3 +1,6 @@
+import { spoken } from '../../words/spoken';
+import { msg, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Checkbox, FormControlLabel } from '@mui/material';
 import { useState } from 'react';
 import { type Schemas } from '../../api/client';
@@ -8,9 +11,9 @@ import { Failed, Loading } from '../../parts/Waiting';
 import { textSize, tok } from '../../theme/tokens';
 
 const groups = [
-  { kind: 'gear', title: 'It has' },
-  { kind: 'skill', title: 'Somebody can do' },
-  { kind: 'taste', title: 'It works with' },
+  { kind: 'gear', title: msg`It has` },
+  { kind: 'skill', title: msg`Somebody can do` },
+  { kind: 'taste', title: msg`It works with` },
 ] as const;
 
 /** One thing the yard may have, ticked where it has it. */
@@ -46,7 +49,7 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
         {groups.map((g) => (
           <Box key={g.kind} component="fieldset" sx={{ border: 0, m: 0, p: 0, minWidth: 0 }}>
             <Box component="legend" sx={{ fontWeight: 650, p: 0, mb: 0.5 }}>
-              {g.title}
+              {spoken(g.title)}
             </Box>
             <Box sx={{ columnCount: g.kind === 'gear' ? { xs: 1, sm: 2 } : 1, '& > *': { breakInside: 'avoid' } }}>
               {view.all
@@ -67,7 +70,7 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
       </Box>
       {save.isError && (
         <div role="alert">
-          <Notice title="Not kept">{save.error.message}</Notice>
+          <Notice title={t`Not kept`}>{save.error.message}</Notice>
         </div>
       )}
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1.5 }}>
@@ -81,7 +84,7 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
           {keep}
         </Button>
         <Box role="status" sx={{ color: tok('zinc'), fontWeight: 650 }}>
-          {save.isSuccess && 'Kept; routes follow it.'}
+          {save.isSuccess && t`Kept; routes follow it.`}
         </Box>
       </Box>
     </Box>
@@ -92,15 +95,19 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
 export function Gear() {
   const gear = useGear();
   return (
-    <Box component="section" aria-label="What the yard has" sx={{ mt: 4 }}>
-      <Heading>What the yard has</Heading>
+    <Box component="section" aria-label={t`What the yard has`} sx={{ mt: 4 }}>
+      <Heading>
+        <Trans>What the yard has</Trans>
+      </Heading>
       <Box sx={{ color: tok('ink2'), mb: 1.5, maxWidth: 760 }}>
-        Beside hand tools, brush, roller and drill. Routes leave out what is not ticked; a job can be told otherwise in
-        its route.
+        <Trans>
+          Beside hand tools, brush, roller and drill. Routes leave out what is not ticked; a job can be told otherwise
+          in its route.
+        </Trans>
       </Box>
       {gear.isPending && <Loading />}
       {gear.isError && <Failed error={gear.error} />}
-      {gear.isSuccess && <Ticks view={gear.data} keep="Keep what the yard has" />}
+      {gear.isSuccess && <Ticks view={gear.data} keep={t`Keep what the yard has`} />}
     </Box>
   );
 }
@@ -110,10 +117,12 @@ export function FirstGear({ view }: { view: Schemas['GearView'] }) {
   return (
     <Box>
       <Box sx={{ mb: 1.5 }}>
-        Before the first part: what is there to work with? Hand tools, brush, roller and drill are taken as given. The
-        routes leave out the rest; all of it can be changed later, under Yard or at the step that wants it.
+        <Trans>
+          Before the first part: what is there to work with? Hand tools, brush, roller and drill are taken as given. The
+          routes leave out the rest; all of it can be changed later, under Yard or at the step that wants it.
+        </Trans>
       </Box>
-      <Ticks view={view} keep="That is what there is" />
+      <Ticks view={view} keep={t`That is what there is`} />
     </Box>
   );
 }

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useOwnCatalogue } from '../../api/catalogue';
 import { Heading } from '../../parts/Headings';
@@ -9,11 +11,15 @@ import { CatalogueEditor } from './CatalogueEditor';
 export function OwnCatalogue() {
   const own = useOwnCatalogue();
   return (
-    <Box component="section" aria-label="Own products and steps" sx={{ mt: 4 }}>
-      <Heading>Own products and steps</Heading>
+    <Box component="section" aria-label={t`Own products and steps`} sx={{ mt: 4 }}>
+      <Heading>
+        <Trans>Own products and steps</Trans>
+      </Heading>
       <Box sx={{ color: tok('ink2'), mb: 1.5, maxWidth: 760 }}>
-        What your yard uses beside the typical classes, in the form of the shipped catalogue. It is checked as you type,
-        line by line; routes, mixes and windows then reckon with it.
+        <Trans>
+          What your yard uses beside the typical classes, in the form of the shipped catalogue. It is checked as you
+          type, line by line; routes, mixes and windows then reckon with it.
+        </Trans>
       </Box>
       {own.isPending && <Loading />}
       {own.isError && <Failed error={own.error} />}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
 import { type SubmitEvent, useState } from 'react';
 import { Refusal, type Schemas } from '../../api/client';
@@ -16,7 +18,9 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
   const [currency, setCurrency] = useState(view.currency);
   const [limit, setLimit] = useState(view.vocLimit === null ? '' : String(view.vocLimit));
   const [gallon, setGallon] = useState(view.gallon);
-  const [local, setLocal] = useState<Record<string, string>>(Object.fromEntries(view.local.map((t) => [t.id, t.text])));
+  const [local, setLocal] = useState<Record<string, string>>(
+    Object.fromEntries(view.local.map((rule) => [rule.id, rule.text])),
+  );
   const refused = save.error instanceof Refusal ? save.error : null;
   const wrong = (field: string) => refused?.at(`/${field}`);
   const send = (e: SubmitEvent) => {
@@ -33,87 +37,97 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
   };
   return (
     <Box component="form" onSubmit={send}>
-      <Title sub="What differs from place to place; it is shown at the steps and on the days it concerns">
+      <Title sub={t`What differs from place to place; it is shown at the steps and on the days it concerns`}>
         {view.name}
       </Title>
-      <Heading>Figures</Heading>
+      <Heading>
+        <Trans>Figures</Trans>
+      </Heading>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
         <TextField
-          label="An hour of work is worth"
+          label={t`An hour of work is worth`}
           value={hourRate}
           onChange={(e) => {
             setRate(e.target.value);
           }}
           error={!!wrong('hourRate')}
-          helperText={wrong('hourRate') ?? 'empty: work is not counted'}
+          helperText={wrong('hourRate') ?? t`empty: work is not counted`}
           sx={{ width: 260 }}
         />
         <TextField
-          label="Currency"
+          label={t`Currency`}
           value={currency}
           onChange={(e) => {
             setCurrency(e.target.value);
           }}
           error={!!wrong('currency')}
-          helperText={wrong('currency') ?? 'three letters'}
+          helperText={wrong('currency') ?? t`three letters`}
           sx={{ width: 160 }}
         />
         <TextField
-          label="Most solvent into the air in a day, g"
+          label={t`Most solvent into the air in a day, g`}
           value={limit}
           onChange={(e) => {
             setLimit(e.target.value);
           }}
           error={!!wrong('vocLimit')}
-          helperText={wrong('vocLimit') ?? 'empty: no limit'}
+          helperText={wrong('vocLimit') ?? t`empty: no limit`}
           sx={{ width: 300 }}
         />
         <TextField
           select
-          label="A bare gallon is"
+          label={t`A bare gallon is`}
           value={gallon}
           onChange={(e) => {
             setGallon(e.target.value === 'us' ? 'us' : 'imperial');
           }}
           error={!!wrong('gallon')}
-          helperText={wrong('gallon') ?? 'where somebody types gal, qt or fl oz alone'}
+          helperText={wrong('gallon') ?? t`where somebody types gal, qt or fl oz alone`}
           sx={{ width: 260 }}
         >
-          <MenuItem value="us">the US gallon, 3.785 L</MenuItem>
-          <MenuItem value="imperial">the imperial gallon, 4.546 L</MenuItem>
+          <MenuItem value="us">
+            <Trans>the US gallon, 3.785 L</Trans>
+          </MenuItem>
+          <MenuItem value="imperial">
+            <Trans>the imperial gallon, 4.546 L</Trans>
+          </MenuItem>
         </TextField>
       </Box>
-      <Heading>Local rules</Heading>
+      <Heading>
+        <Trans>Local rules</Trans>
+      </Heading>
       <Box sx={{ color: tok('ink2'), mb: 1.5 }}>
-        Codes, permits and habits of your place in your own words. The general cautions stay; these stand beside them.
+        <Trans>
+          Codes, permits and habits of your place in your own words. The general cautions stay; these stand beside them.
+        </Trans>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 2 }}>
-        {view.local.map((t) => (
+        {view.local.map((rule) => (
           <TextField
-            key={t.id}
-            label={t.name}
-            value={local[t.id] ?? ''}
+            key={rule.id}
+            label={rule.name}
+            value={local[rule.id] ?? ''}
             multiline
             minRows={2}
             onChange={(e) => {
-              setLocal({ ...local, [t.id]: e.target.value });
+              setLocal({ ...local, [rule.id]: e.target.value });
             }}
-            error={!!wrong(`local/${t.id}`)}
-            helperText={wrong(`local/${t.id}`) ?? t.hint}
+            error={!!wrong(`local/${rule.id}`)}
+            helperText={wrong(`local/${rule.id}`) ?? rule.hint}
           />
         ))}
       </Box>
       {refused && (
         <div role="alert">
-          <Notice title="Not stored">{refused.message}</Notice>
+          <Notice title={t`Not stored`}>{refused.message}</Notice>
         </div>
       )}
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2 }}>
         <Button type="submit" variant="contained" disabled={save.isPending}>
-          Keep
+          <Trans>Keep</Trans>
         </Button>
         <Box role="status" sx={{ color: tok('zinc'), fontWeight: 650 }}>
-          {save.isSuccess && 'Kept.'}
+          {save.isSuccess && t`Kept.`}
         </Box>
       </Box>
     </Box>
