@@ -24,7 +24,7 @@ final class StoresTest extends BrowserCase
         $this->sees('Accepted:');
         $this->type('Tin size', '2.5 L');
         $this->button('Put it on the shelf');
-        $this->sees('1 tin with something in them');
+        $this->sees('1 tin with something in it');
         $this->xpath('//button[starts-with(normalize-space(), "Two-pack epoxy primer, batch GH-1")]')->click();
         $this->type('Amount', '1 qt');
         $this->button('So much is in it');

@@ -1,3 +1,4 @@
+import { Text } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -39,13 +40,13 @@ export function FloorPlan({
   const [w, h] = [place.long * scale, place.wide * scale];
   return (
     <Box component="figure" sx={{ m: 0 }}>
-      <Box component="figcaption" sx={{ fontWeight: 700 }}>
+      <Text as="figcaption" weight="strong">
         {place.name}{' '}
-        <Box component="span" sx={{ fontWeight: 400, fontSize: textSize.s, color: tok('ink2') }}>
+        <Text as="span" size="s" tone="ink2" sx={{ fontWeight: 400 }}>
           {place.area}
           {place.said ? '' : t`, as large as it has to be: nobody said`}
-        </Box>
-      </Box>
+        </Text>
+      </Text>
       <svg
         width={w + 4}
         height={h + 18}
@@ -116,11 +117,11 @@ export function FloorPlan({
         </text>
       </svg>
       {out.length > 0 && (
-        <Box sx={{ fontSize: textSize.m, color: tok('lead'), maxWidth: Math.max(w, 200) }}>
+        <Text size="m" tone="lead" sx={{ maxWidth: Math.max(w, 200) }}>
           <Trans>No spot of its own all day: </Trans>
           {out.map((s) => s.name).join(', ')}
           <Trans>. It comes when something is set aside.</Trans>
-        </Box>
+        </Text>
       )}
     </Box>
   );

@@ -1,3 +1,4 @@
+import { Row } from '../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../words/spoken';
 import { msg, t } from '@lingui/core/macro';
@@ -42,14 +43,14 @@ export function Sign({ answer }: { answer: string }) {
 
 export function SignKey() {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, fontSize: textSize.m, mb: 1.5 }}>
+    <Row gap={2} wrap size="m" below={1.5}>
       {Object.entries(words).map(([answer, says]) => (
-        <Box key={answer} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
+        <Row key={answer} gap={0.75} align="center">
           <Sign answer={answer} />
           {spoken(says)}
-        </Box>
+        </Row>
       ))}
-    </Box>
+    </Row>
   );
 }
 

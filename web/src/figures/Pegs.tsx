@@ -1,8 +1,9 @@
+import { Row, Text } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import type { Schemas } from '../api/client';
-import { mono, textSize, tok } from '../theme/tokens';
+import { mono, tok } from '../theme/tokens';
 
 type Tag = Schemas['TagView'];
 
@@ -67,13 +68,9 @@ function Peg({ tag, chosen, pick }: { tag: Tag; chosen: boolean; pick: () => voi
           {tag.number}
         </text>
       </svg>
-      <Box
-        component="span"
-        aria-hidden="true"
-        sx={{ fontSize: textSize.xs, fontFamily: mono, color: tok(closed ? 'zinc' : 'ink2') }}
-      >
+      <Text as="span" aria-hidden="true" size="xs" tone={closed ? 'zinc' : 'ink2'} mono>
         {counted(tag)}
-      </Box>
+      </Text>
     </Box>
   );
 }
@@ -84,10 +81,12 @@ function Peg({ tag, chosen, pick }: { tag: Tag; chosen: boolean; pick: () => voi
  */
 export function Pegs({ tags, chosen, pick }: { tags: Tag[]; chosen: number | null; pick: (number: number) => void }) {
   return (
-    <Box
+    <Row
       role="group"
       aria-label={t`Tags, in the order of the work`}
-      sx={{ display: 'flex', flexWrap: 'wrap', borderTop: `8px solid ${tok('ink')}`, rowGap: 1, mb: 2 }}
+      wrap
+      below={2}
+      sx={{ borderTop: `8px solid ${tok('ink')}`, rowGap: 1 }}
     >
       {tags.map((tag) => (
         <Peg
@@ -99,6 +98,6 @@ export function Pegs({ tags, chosen, pick }: { tags: Tag[]; chosen: number | nul
           }}
         />
       ))}
-    </Box>
+    </Row>
   );
 }

@@ -1,3 +1,4 @@
+import { Row } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
@@ -13,11 +14,7 @@ export function Phases({ steps, at, go }: { steps: Schemas['StepView'][]; at: nu
   });
   const doneShade = `color-mix(in srgb, ${tok('zinc')} 38%, ${tok('wash')})`;
   return (
-    <Box
-      component="nav"
-      aria-label={t`Phases`}
-      sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, gap: '2px', mb: 2 }}
-    >
+    <Row as="nav" aria-label={t`Phases`} below={2} sx={{ flexWrap: { xs: 'wrap', sm: 'nowrap' }, gap: '2px' }}>
       {runs.map((run, i) => {
         const on = at >= run.from && at < run.from + run.steps.length;
         const done = run.steps.filter((s) => s.status === 'done' || s.status === 'passed').length;
@@ -57,6 +54,6 @@ export function Phases({ steps, at, go }: { steps: Schemas['StepView'][]; at: nu
           </Box>
         );
       })}
-    </Box>
+    </Row>
   );
 }

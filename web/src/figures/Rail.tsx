@@ -1,10 +1,11 @@
+import { Columns, Row, Text } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, textSize, tok } from '../theme/tokens';
+import { tok } from '../theme/tokens';
 
 type Lane = Schemas['LaneView'];
 type Action = Schemas['ActionView'];
@@ -32,7 +33,7 @@ function Hook({ waits }: { waits: boolean }) {
 function Tag({ lane, action }: { lane: Lane; action: Action }) {
   const move = { off: t`off ${lane.carrier}`, on: t`onto ${lane.carrier}` }[action.moves];
   return (
-    <Box sx={{ display: 'grid', justifyItems: 'center' }}>
+    <Columns sx={{ justifyItems: 'center' }}>
       <svg width="6" height="8" aria-hidden="true">
         <path d="M3 0v8" stroke={tok('ink2')} strokeWidth="1.5" />
       </svg>
@@ -59,12 +60,18 @@ function Tag({ lane, action }: { lane: Lane; action: Action }) {
         <svg width="16" height="20" style={{ flex: 'none' }} aria-hidden="true">
           <rect x=".5" y=".5" width="15" height="19" fill={hatch(lane.hatch)} stroke={tok('ink')} />
         </svg>
-        <Box sx={{ minWidth: 0, lineHeight: 1.15 }}>
-          <Box sx={{ fontSize: textSize.s, fontWeight: 600, overflowWrap: 'anywhere' }}>{lane.name}</Box>
-          {move && lane.carrier && <Box sx={{ fontSize: textSize.xs, color: tok('brass') }}>{move}</Box>}
-        </Box>
+        <Text shrinks sx={{ lineHeight: 1.15 }}>
+          <Text size="s" weight="middle" sx={{ overflowWrap: 'anywhere' }}>
+            {lane.name}
+          </Text>
+          {move && lane.carrier && (
+            <Text size="xs" tone="brass">
+              {move}
+            </Text>
+          )}
+        </Text>
       </Box>
-    </Box>
+    </Columns>
   );
 }
 
@@ -72,9 +79,9 @@ function Station({ action, phase, lanes }: { action: Action; phase: string; lane
   const parts = action.lanes.flatMap((id) => lanes.get(id) ?? []);
   return (
     <Box component="li" sx={{ width: { xs: '100%', sm: 208 }, pb: 2.5 }}>
-      <Box sx={{ height: 22, fontSize: textSize.s, fontWeight: 700, color: tok('ink2'), whiteSpace: 'nowrap' }}>
+      <Text size="s" tone="ink2" weight="strong" sx={{ height: 22, whiteSpace: 'nowrap' }}>
         {phase}
-      </Box>
+      </Text>
       <Box
         sx={{
           height: beam,
@@ -86,26 +93,26 @@ function Station({ action, phase, lanes }: { action: Action; phase: string; lane
         <Hook waits={action.isWait} />
         <Box sx={{ textAlign: 'center', lineHeight: 1.2 }}>
           <Box sx={{ fontWeight: parts.length > 1 ? 700 : 600 }}>{action.name}</Box>
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
-            <Box component="span" sx={{ fontFamily: mono }}>
+          <Text size="s" tone="ink2">
+            <Text as="span" mono>
               {action.isWait ? t`hangs` : action.handsOn.text}
-            </Box>
+            </Text>
             {parts.length > 1 && t` · ${String(parts.length)} together`}
             {action.saved && !action.isWait && (
-              <Box component="span" sx={{ color: tok('zinc') }}>
+              <Text as="span" tone="zinc">
                 {' '}
                 <Trans>· spares {action.saved.text}</Trans>
-              </Box>
+              </Text>
             )}
-          </Box>
+          </Text>
         </Box>
         {parts.map((lane) => (
           <Tag key={lane.partId} lane={lane} action={action} />
         ))}
         {action.after.length > 0 && (
-          <Box sx={{ fontSize: textSize.xs, color: tok('ink2'), mt: 0.5, lineHeight: 1.25 }}>
+          <Text size="xs" tone="ink2" above={0.5} sx={{ lineHeight: 1.25 }}>
             <Trans>waits for {action.after.join('; ')}</Trans>
-          </Box>
+          </Text>
         )}
       </Box>
     </Box>
@@ -119,11 +126,7 @@ function Station({ action, phase, lanes }: { action: Action; phase: string; lane
 export function Rail({ lanes, actions }: { lanes: Lane[]; actions: Action[] }) {
   const by = new Map(lanes.map((l) => [l.partId, l]));
   return (
-    <Box
-      component="ol"
-      aria-label={t`Actions in the order they are worked`}
-      sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexWrap: 'wrap' }}
-    >
+    <Row as="ol" aria-label={t`Actions in the order they are worked`} wrap plain>
       {actions.map((action, n) => (
         <Station
           key={`${action.step}-${String(n)}`}
@@ -132,36 +135,31 @@ export function Rail({ lanes, actions }: { lanes: Lane[]; actions: Action[] }) {
           lanes={by}
         />
       ))}
-    </Box>
+    </Row>
   );
 }
 
 /** Whose tags they are: every part and zone with what it hangs on and how far it is. */
 export function RailKey({ lanes }: { lanes: Lane[] }) {
   return (
-    <Box
-      component="ul"
+    <Columns
+      as="ul"
       aria-label={t`Parts and zones`}
-      sx={{
-        listStyle: 'none',
-        m: 0,
-        mb: 2,
-        p: 0,
-        display: 'grid',
-        columnGap: 3,
-        gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' },
-      }}
+      cols={{ xs: '1fr', lg: '1fr 1fr' }}
+      plain
+      below={2}
+      sx={{ columnGap: 3 }}
     >
       {lanes.map((lane) => (
-        <Box component="li" key={lane.partId} sx={{ display: 'flex', alignItems: 'center', minHeight: 40, gap: 1 }}>
+        <Row as="li" key={lane.partId} gap={1} align="center" sx={{ minHeight: 40 }}>
           <svg width="18" height="24" style={{ flex: 'none' }} aria-hidden="true">
             <path d="M4.5.5h9l4 4v19h-17v-19z" fill={hatch(lane.hatch)} stroke={tok('ink')} />
           </svg>
-          <Box sx={{ minWidth: 0, lineHeight: 1.25 }}>
+          <Text shrinks sx={{ lineHeight: 1.25 }}>
             <Box component={Link} to={`/part/${lane.partId}/route`} sx={{ color: tok('ink'), fontWeight: 650 }}>
               {lane.name}
             </Box>
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            <Text size="s" tone="ink2">
               {lane.obstacle ||
                 [
                   lane.substrate,
@@ -172,10 +170,10 @@ export function RailKey({ lanes }: { lanes: Lane[] }) {
                 ]
                   .filter(Boolean)
                   .join(' · ')}
-            </Box>
-          </Box>
-        </Box>
+            </Text>
+          </Text>
+        </Row>
       ))}
-    </Box>
+    </Columns>
   );
 }

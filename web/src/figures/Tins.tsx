@@ -1,7 +1,7 @@
-import { Box } from '@mui/material';
+import { Row, Text } from '../theme/layout';
 import type { Schemas } from '../api/client';
 import { hatch } from '../theme/Hatches';
-import { mono, textSize, tok } from '../theme/tokens';
+import { tok } from '../theme/tokens';
 
 /** Packs to buy, drawn by size with the hatch of what is in them. */
 export function Tins({ tins, kind }: { tins: Schemas['TinView'][]; kind: string }) {
@@ -9,7 +9,7 @@ export function Tins({ tins, kind }: { tins: Schemas['TinView'][]; kind: string 
     Array.from({ length: Math.min(t.count, 6) }, (_, i) => ({ ...t, key: `${t.size}-${i}` })),
   );
   return (
-    <Box sx={{ display: 'flex', alignItems: 'flex-end', gap: 0.75 }}>
+    <Row gap={0.75} align="flex-end">
       <svg width={drawn.length * 30} height="44" aria-hidden="true">
         {drawn.map((t, i) => {
           const side = 14 + 12 * Math.cbrt(t.share);
@@ -22,7 +22,9 @@ export function Tins({ tins, kind }: { tins: Schemas['TinView'][]; kind: string 
           );
         })}
       </svg>
-      <Box sx={{ fontFamily: mono, fontSize: textSize.s }}>{tins.map((t) => `${t.count} × ${t.size}`).join(' + ')}</Box>
-    </Box>
+      <Text size="s" mono>
+        {tins.map((t) => `${t.count} × ${t.size}`).join(' + ')}
+      </Text>
+    </Row>
   );
 }

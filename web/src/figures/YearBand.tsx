@@ -1,8 +1,9 @@
+import { Columns, Text } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { dayOf, monthOf } from '../parts/time';
-import { textSize, tok } from '../theme/tokens';
+import { tok } from '../theme/tokens';
 
 const told = (half: Schemas['HalfView']) =>
   t`Begun ${dayOf(half.from)}: ${half.finish ? t`done by ${dayOf(half.finish)}` : t`not everything finds its hours`}`;
@@ -10,15 +11,11 @@ const told = (half: Schemas['HalfView']) =>
 /** A year in halves of months: full where what is begun then can be closed, open where it cannot. */
 export function YearBand({ halves, label }: { halves: Schemas['HalfView'][]; label: string }) {
   return (
-    <Box
+    <Columns
       role="img"
       aria-label={label}
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: `repeat(${halves.length}, minmax(0, 1fr))`,
-        rowGap: 0.25,
-        alignContent: 'start',
-      }}
+      cols={`repeat(${halves.length}, minmax(0, 1fr))`}
+      sx={{ rowGap: 0.25, alignContent: 'start' }}
     >
       {halves.map((half) => (
         <Box
@@ -34,13 +31,15 @@ export function YearBand({ halves, label }: { halves: Schemas['HalfView'][]; lab
         />
       ))}
       {halves.map((half) => (
-        <Box
+        <Text
           key={`${half.from} month`}
-          sx={{ fontSize: textSize.xs, color: tok('ink2'), gridRow: 2, overflow: 'visible', whiteSpace: 'nowrap' }}
+          size="xs"
+          tone="ink2"
+          sx={{ gridRow: 2, overflow: 'visible', whiteSpace: 'nowrap' }}
         >
           {half.from.endsWith('-01') ? monthOf(half.from) : ''}
-        </Box>
+        </Text>
       ))}
-    </Box>
+    </Columns>
   );
 }

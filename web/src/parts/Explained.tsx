@@ -1,3 +1,4 @@
+import { Columns, Text } from '../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../words/spoken';
 import { msg, t } from '@lingui/core/macro';
@@ -5,7 +6,7 @@ import { Trans } from '@lingui/react/macro';
 import { Box, Popover } from '@mui/material';
 import { useId, useState } from 'react';
 import type { Schemas } from '../api/client';
-import { mono, textSize, tok } from '../theme/tokens';
+import { mono, tok } from '../theme/tokens';
 
 const sources: Record<string, MessageDescriptor> = {
   given: msg`from what you entered`,
@@ -74,33 +75,33 @@ export function Explained({
         }}
         anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
       >
-        <Box id={id} sx={{ p: 2, maxWidth: 340, fontSize: textSize.m }}>
-          <Box sx={{ fontWeight: 700 }}>{how.summary}</Box>
-          <Box className="mono" sx={{ my: 1, fontSize: textSize.s, background: tok('wash'), p: 1 }}>
+        <Text id={id} size="m" widest={340} sx={{ p: 2 }}>
+          <Text weight="strong">{how.summary}</Text>
+          <Text className="mono" size="s" above={1} below={1} sx={{ background: tok('wash'), p: 1 }}>
             {how.formula}
-          </Box>
-          <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto auto', gap: '2px 12px' }}>
+          </Text>
+          <Columns as="dl" cols="auto auto" sx={{ m: 0, gap: '2px 12px' }}>
             {how.inputs.map((i) => (
               <Box key={i.label} sx={{ display: 'contents' }}>
-                <Box component="dt" sx={{ color: tok('ink2') }}>
+                <Text as="dt" tone="ink2">
                   {i.label}
-                </Box>
+                </Text>
                 <Box component="dd" className="mono" sx={{ m: 0 }}>
                   {i.text}
                 </Box>
               </Box>
             ))}
-          </Box>
-          <Box sx={{ mt: 1, color: tok('ink2') }}>
+          </Columns>
+          <Text tone="ink2" above={1}>
             <Trans>Rests on: </Trans>
             {spoken(sources[how.source]) || how.source} ({how.origin}).
-          </Box>
+          </Text>
           {how.warnings.map((w) => (
-            <Box key={w} sx={{ mt: 0.5, color: tok('lead'), fontWeight: 600 }}>
+            <Text key={w} tone="lead" weight="middle" above={0.5}>
               {w}
-            </Box>
+            </Text>
           ))}
-        </Box>
+        </Text>
       </Popover>
     </>
   );

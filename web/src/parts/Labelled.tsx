@@ -1,11 +1,13 @@
+import { Text } from '../theme/layout';
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
-import { textSize, tok } from '../theme/tokens';
 
 export function Labelled({ label, children }: { label: string; children: ReactNode }) {
   return (
     <Box>
-      <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{label}</Box>
+      <Text size="s" tone="ink2">
+        {label}
+      </Text>
       <Box>{children}</Box>
     </Box>
   );

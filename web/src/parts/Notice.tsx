@@ -1,6 +1,6 @@
-import { Box } from '@mui/material';
+import { Text } from '../theme/layout';
 import type { ReactNode } from 'react';
-import { textSize, tok } from '../theme/tokens';
+import { tok } from '../theme/tokens';
 
 /** A block that wants attention: red lead for now, brass for care. */
 export function Notice({
@@ -13,16 +13,15 @@ export function Notice({
   children?: ReactNode;
 }) {
   return (
-    <Box
-      sx={{
-        borderLeft: `6px solid ${tok(tone)}`,
-        background: tone === 'lead' ? tok('leadWash') : tok('wash'),
-        p: 1.5,
-        my: 1,
-      }}
+    <Text
+      above={1}
+      below={1}
+      sx={{ borderLeft: `6px solid ${tok(tone)}`, background: tone === 'lead' ? tok('leadWash') : tok('wash'), p: 1.5 }}
     >
-      <Box sx={{ fontWeight: 700, color: tok(tone) }}>{title}</Box>
-      {children && <Box sx={{ fontSize: textSize.m }}>{children}</Box>}
-    </Box>
+      <Text tone={tone} weight="strong">
+        {title}
+      </Text>
+      {children && <Text size="m">{children}</Text>}
+    </Text>
   );
 }

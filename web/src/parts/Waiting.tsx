@@ -1,14 +1,14 @@
+import { Text } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
-import { tok } from '../theme/tokens';
 import { Notice } from './Notice';
 
 export function Loading() {
   return (
-    <Box role="status" sx={{ p: 3, color: tok('ink2') }}>
+    <Text role="status" tone="ink2" sx={{ p: 3 }}>
       <Trans>Working it out …</Trans>
-    </Box>
+    </Text>
   );
 }
 

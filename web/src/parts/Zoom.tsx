@@ -1,6 +1,7 @@
+import { Row } from '../theme/layout';
 import { spoken } from '../words/spoken';
 import { msg, t } from '@lingui/core/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import type { Span } from '../figures/TimeAxis';
 
@@ -23,11 +24,7 @@ export function useZoom() {
     return { from, to: from + zoom * hour };
   };
   const controls = (
-    <Box
-      sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mb: 1 }}
-      role="group"
-      aria-label={t`How much time is shown`}
-    >
+    <Row gap={0.5} wrap below={1} role="group" aria-label={t`How much time is shown`}>
       {zooms.map(([label, hours]) => (
         <Button
           key={hours}
@@ -62,7 +59,7 @@ export function useZoom() {
       >
         ▶
       </Button>
-    </Box>
+    </Row>
   );
   return { span, controls };
 }

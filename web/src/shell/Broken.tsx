@@ -1,6 +1,7 @@
+import { Row, Text } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useRouteError } from 'react-router';
 import { Notice } from '../parts/Notice';
@@ -27,21 +28,21 @@ export function Broken() {
     window.location.reload();
   };
   return (
-    <Box component="main" sx={{ p: 3, maxWidth: 640 }}>
+    <Text as="main" widest={640} sx={{ p: 3 }}>
       <Notice title={t`This view could not be shown`}>
         {isStale(error)
           ? t`A piece of the program could not be fetched. Perhaps the line is down.`
           : t`Something went wrong in the page.`}{' '}
         <Trans>Everything that was stored is safe; what was typed and not stored yet is not.</Trans>
       </Notice>
-      <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
+      <Row gap={1} above={2}>
         <Button variant="contained" onClick={again}>
           <Trans>Load the page again</Trans>
         </Button>
         <Button href="/">
           <Trans>To Today</Trans>
         </Button>
-      </Box>
-    </Box>
+      </Row>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Row, Text } from '../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, useColorScheme } from '@mui/material';
@@ -50,16 +51,10 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
       >
         <Trans>To the content</Trans>
       </Box>
-      <Box
-        component="header"
-        sx={{
-          display: 'flex',
-          alignItems: 'center',
-          gap: { xs: 0.5, sm: 2.5 },
-          px: { xs: 1, sm: 3 },
-          height: 54,
-          borderBottom: `2px solid ${tok('ink')}`,
-        }}
+      <Row
+        as="header"
+        align="center"
+        sx={{ gap: { xs: 0.5, sm: 2.5 }, px: { xs: 1, sm: 3 }, height: 54, borderBottom: `2px solid ${tok('ink')}` }}
       >
         <Box
           component={Link}
@@ -75,18 +70,13 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           }}
         >
           <Mark />
-          <Box
-            component="span"
-            sx={{
-              fontSize: textSize.xl,
-              ...wide,
-              fontStretch: '118%',
-              fontWeight: 800,
-              display: { xs: 'none', sm: 'inline' },
-            }}
+          <Text
+            as="span"
+            size="xl"
+            sx={{ ...wide, fontStretch: '118%', fontWeight: 800, display: { xs: 'none', sm: 'inline' } }}
           >
             Unbowed Hull
-          </Box>
+          </Text>
         </Box>
         {(
           [
@@ -130,10 +120,10 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
         >
           {account.workshop}
         </Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), display: { xs: 'none', lg: 'block' } }}>
+        <Text size="m" tone="ink2" sx={{ display: { xs: 'none', lg: 'block' } }}>
           {account.name}
-        </Box>
-        <Box sx={{ display: 'flex', ml: { xs: 'auto', md: 0 } }}>
+        </Text>
+        <Row sx={{ ml: { xs: 'auto', md: 0 } }}>
           <LanguageChoice />
           <Button
             sx={quiet}
@@ -161,13 +151,13 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           >
             <Trans>Sign out</Trans>
           </Button>
-        </Box>
-      </Box>
+        </Row>
+      </Row>
       <SignedOut account={account} />
       <Undo />
-      <Box component="main" id="main" sx={{ maxWidth: 1600, mx: 'auto' }}>
+      <Text as="main" id="main" widest={1600} sx={{ mx: 'auto' }}>
         <Outlet />
-      </Box>
+      </Text>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Text } from '../theme/layout';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
@@ -9,10 +10,7 @@ import { keys } from '../api/keys';
 export function SignIn() {
   const client = useQueryClient();
   return (
-    <Box
-      component="main"
-      sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.1fr 1fr' }, minHeight: '100vh' }}
-    >
+    <Columns as="main" cols={{ xs: '1fr', md: '1.1fr 1fr' }} sx={{ minHeight: '100vh' }}>
       <Box
         sx={{
           p: { xs: 3, md: 8 },
@@ -23,13 +21,14 @@ export function SignIn() {
         }}
       >
         <Mark />
-        <Box
-          component="h1"
+        <Text
+          as="h1"
+          above={2}
+          below={2}
           sx={{
             ...wide,
             fontSize: { xs: textSize.big, md: textSize.poster },
             lineHeight: 1.02,
-            my: 2,
             fontWeight: 800,
             fontStretch: '120%',
           }}
@@ -37,10 +36,10 @@ export function SignIn() {
           <Trans>Unbowed</Trans>
           <br />
           <Trans>Hull</Trans>
-        </Box>
-        <Box sx={{ fontSize: textSize.xl, maxWidth: 440 }}>
+        </Text>
+        <Text size="xl" widest={440}>
           <Trans>What to do next to the part in front of you, with what, how much of it, and until when.</Trans>
-        </Box>
+        </Text>
         <svg viewBox="0 0 440 110" width="100%" style={{ maxWidth: 440, marginTop: 32 }} aria-hidden="true">
           <rect x="0" y="70" width="440" height="40" fill="url(#hatch-steel)" stroke={tok('ink')} />
           <rect x="0" y="46" width="360" height="24" fill="url(#hatch-epoxy)" stroke={tok('ink')} />
@@ -48,22 +47,22 @@ export function SignIn() {
           <rect x="0" y="8" width="160" height="16" fill="url(#hatch-colour)" stroke={tok('ink')} />
         </svg>
       </Box>
-      <Box
+      <Text
+        widest={460}
         sx={{
           p: { xs: 3, md: 8 },
           display: 'flex',
           flexDirection: 'column',
           justifyContent: 'center',
           gap: 2,
-          maxWidth: 460,
           width: '100%',
         }}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: textSize.title, ...wide }}>
+        <Text as="h2" size="title" sx={{ m: 0, ...wide }}>
           <Trans>Sign in</Trans>
-        </Box>
+        </Text>
         <SignInForm entered={() => client.invalidateQueries({ queryKey: keys.session })} />
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

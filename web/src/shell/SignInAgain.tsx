@@ -1,5 +1,6 @@
+import { Text } from '../theme/layout';
 import { Trans } from '@lingui/react/macro';
-import { Box, Dialog, DialogContent, DialogTitle } from '@mui/material';
+import { Dialog, DialogContent, DialogTitle } from '@mui/material';
 import { SignInForm } from './SignInForm';
 
 /** Over the page as it stands; fetched when a session has ended. */
@@ -10,9 +11,9 @@ export function SignInAgain({ address, entered }: { address: string; entered: ()
         <Trans>Sign in again</Trans>
       </DialogTitle>
       <DialogContent>
-        <Box sx={{ mb: 2 }}>
+        <Text below={2}>
           <Trans>Your session has ended. What you typed is still here; nothing is stored until you are back.</Trans>
-        </Box>
+        </Text>
         <SignInForm address={address} entered={entered} />
       </DialogContent>
     </Dialog>

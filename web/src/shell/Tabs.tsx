@@ -1,3 +1,4 @@
+import { Row, Text } from '../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../words/spoken';
 import { Box } from '@mui/material';
@@ -21,29 +22,23 @@ export function Tabs({
   useName(name, spoken(views.find(([to]) => path.endsWith(`/${to}`))?.[1] ?? views[0]?.[1]), of);
   return (
     <>
-      <Box
-        sx={{
-          display: { xs: 'block', sm: 'none' },
-          '@media print': { display: 'block' },
-          px: 2,
-          pt: 1,
-          fontWeight: 700,
-        }}
+      <Text
+        weight="strong"
+        sx={{ display: { xs: 'block', sm: 'none' }, '@media print': { display: 'block' }, px: 2, pt: 1 }}
       >
         {name}
         {of && (
-          <Box component="span" sx={{ fontWeight: 400, color: tok('ink2') }}>
+          <Text as="span" tone="ink2" sx={{ fontWeight: 400 }}>
             {' '}
             · {of}
-          </Box>
+          </Text>
         )}
-      </Box>
-      <Box
-        component="nav"
+      </Text>
+      <Row
+        as="nav"
         aria-label={label}
+        align="stretch"
         sx={{
-          display: 'flex',
-          alignItems: 'stretch',
           gap: { sm: 0.5 },
           px: { xs: 0, sm: 3 },
           borderBottom: { sm: `1px solid ${tok('rule')}` },
@@ -56,14 +51,14 @@ export function Tabs({
           zIndex: 10,
         }}
       >
-        <Box sx={{ display: { xs: 'none', sm: 'flex' }, alignItems: 'center', pr: 2, fontWeight: 700 }}>
+        <Text weight="strong" sx={{ display: { xs: 'none', sm: 'flex' }, alignItems: 'center', pr: 2 }}>
           {name}
           {of && (
-            <Box component="span" sx={{ fontWeight: 400, color: tok('ink2'), ml: 1 }}>
+            <Text as="span" tone="ink2" sx={{ fontWeight: 400, ml: 1 }}>
               {of}
-            </Box>
+            </Text>
           )}
-        </Box>
+        </Text>
         {views.map(([to, text]) => (
           <Box
             key={to}
@@ -88,7 +83,7 @@ export function Tabs({
             {spoken(text)}
           </Box>
         ))}
-      </Box>
+      </Row>
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { styled, type CSSObject, type Theme } from '@mui/material';
-import { textSize, tok, type Token } from './tokens';
+import { mono as figures, textSize, tok, type Token } from './tokens';
 
 /** What every part of the layout may say of its words and its edges. */
 interface Said {
@@ -12,23 +12,75 @@ interface Said {
   roomy?: boolean;
   /** A list without dots and without room. */
   plain?: boolean;
+  /** Room above and below it, and within its upper and lower edge, in steps of 8 px. */
+  above?: number;
+  below?: number;
+  inset?: number;
+  /** A thick line to the left of what wants attention, with the words beside it. */
+  bar?: Token;
+  /** A broad line to the left of a block that is worked with. */
+  flag?: Token;
+  /** On the ground of paper. */
+  sheet?: boolean;
+  mono?: boolean;
+  /** May become narrower than what is in it. */
+  shrinks?: boolean;
+  /** Over all columns. */
+  across?: boolean;
+  /** No wider than so many px, so that lines can be read. */
+  widest?: number;
 }
 
 const weights = { middle: 600, firm: 650, strong: 700 } as const;
 
 type Steps = Partial<Record<'xs' | 'sm' | 'md' | 'lg', string>>;
 
-const own = new Set(['size', 'tone', 'weight', 'ruled', 'roomy', 'plain', 'gap', 'align', 'justify', 'wrap', 'cols']);
-const options = { shouldForwardProp: (prop: PropertyKey) => !own.has(String(prop)) };
+const handled = new Set(['as', 'sx', 'theme'] as const);
+const own = new Set<keyof Said | keyof Laid | 'wrap' | 'cols'>([
+  ...([
+    'size',
+    'tone',
+    'weight',
+    'ruled',
+    'roomy',
+    'plain',
+    'above',
+    'below',
+    'inset',
+    'bar',
+    'flag',
+    'sheet',
+  ] as const),
+  ...(['mono', 'shrinks', 'across', 'widest', 'gap', 'align', 'justify', 'wrap', 'cols'] as const),
+]);
+// "as" is not forwarded, or it would be an attribute instead of the element.
+const options = { shouldForwardProp: (prop: PropertyKey) => !own.has(prop as 'size') && !handled.has(prop as 'as') };
 
-function said({ size, tone, weight, ruled, roomy, plain, theme }: Said & { theme: Theme }): CSSObject {
+function edges({ ruled, roomy, plain, inset, bar, flag, theme }: Said & { theme: Theme }): CSSObject {
   return {
-    ...(size && { fontSize: textSize[size] }),
-    ...(tone && { color: tok(tone) }),
-    ...(weight && { fontWeight: weights[weight] }),
     ...(ruled && { borderTop: `1px solid ${tok('rule')}` }),
     ...(roomy && { padding: theme.spacing(2), [theme.breakpoints.up('sm')]: { padding: theme.spacing(3) } }),
     ...(plain && { listStyle: 'none', margin: 0, padding: 0 }),
+    ...(inset !== undefined && { paddingTop: theme.spacing(inset), paddingBottom: theme.spacing(inset) }),
+    ...(bar && { borderLeft: `4px solid ${tok(bar)}`, paddingLeft: theme.spacing(1) }),
+    ...(flag && { borderLeft: `6px solid ${tok(flag)}` }),
+  };
+}
+
+function said({ theme, ...is }: Said & { theme: Theme }): CSSObject {
+  const { size, tone, weight, above, below, sheet, mono, shrinks, across, widest } = is;
+  return {
+    ...edges({ theme, ...is }),
+    ...(size && { fontSize: textSize[size] }),
+    ...(tone && { color: tok(tone) }),
+    ...(weight && { fontWeight: weights[weight] }),
+    ...(above !== undefined && { marginTop: theme.spacing(above) }),
+    ...(below !== undefined && { marginBottom: theme.spacing(below) }),
+    ...(sheet && { background: tok('sheet') }),
+    ...(mono && { fontFamily: figures }),
+    ...(shrinks && { minWidth: 0 }),
+    ...(across && { gridColumn: '1 / -1' }),
+    ...(widest && { maxWidth: widest }),
   };
 }
 

@@ -1,5 +1,5 @@
 import { createTheme, GlobalStyles } from '@mui/material';
-import { dark, light, mono, text, textSize, tok } from './tokens';
+import { dark, light, mono, text, textSize, tok, wide } from './tokens';
 
 const vars = (set: typeof light) =>
   Object.fromEntries(Object.entries(set).map(([name, value]) => [`--${name}`, value]));
@@ -39,6 +39,8 @@ export const theme = createTheme({
     MuiPopover: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },
     MuiMenu: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}` } } },
     MuiDialog: { styleOverrides: { paper: { border: `2px solid ${tok('ink')}`, margin: 16, boxShadow: 'none' } } },
+    MuiDialogTitle: { styleOverrides: { root: wide } },
+    MuiDialogActions: { styleOverrides: { root: { padding: 16 } } },
     MuiTextField: { defaultProps: { size: 'small', variant: 'outlined' } },
     MuiSwitch: {
       styleOverrides: {

@@ -1,6 +1,7 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useBoard } from '../../api/jobs';
@@ -10,7 +11,7 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Day } from './Day';
 import { Due } from './Due';
 import { StillOn } from './StillOn';
@@ -25,8 +26,8 @@ export function Board() {
   const { lanes, actions, day } = board.data;
   const shown = all ? actions : actions.slice(0, 40);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 380px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+    <Columns cols={{ xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 380px' }}>
+      <Text roomy shrinks>
         <Title
           sub={
             lanes.length === 1
@@ -42,35 +43,35 @@ export function Board() {
           </Notice>
         ) : (
           <>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, mb: 2 }}>
+            <Row gap={3} wrap below={2}>
               <Due job={job} due={board.data.due} />
               <Labelled label={t`left to do`}>
-                <Box sx={{ fontSize: textSize.figure }}>
+                <Text size="figure">
                   <Explained v={board.data.handsOn} />
-                </Box>
+                </Text>
               </Labelled>
               <Labelled label={t`spared by working together`}>
-                <Box sx={{ fontSize: textSize.figure }}>
+                <Text size="figure">
                   <Explained v={board.data.saved} />
-                </Box>
+                </Text>
               </Labelled>
               <Labelled label={t`shared actions`}>
-                <Box className="mono" sx={{ fontSize: textSize.figure, fontWeight: 600 }}>
+                <Text className="mono" size="figure" weight="middle">
                   <Trans>
                     {board.data.sharedActions} of {actions.length}
                   </Trans>
-                </Box>
+                </Text>
               </Labelled>
-            </Box>
+            </Row>
             {board.data.stillOn.map((s) => (
               <StillOn key={`${s.partId}-${s.says}`} still={s} />
             ))}
             <RailKey lanes={lanes} />
             <Rail lanes={lanes} actions={shown} />
             {actions.length === 0 && (
-              <Box sx={{ my: 2, color: tok('ink2') }}>
+              <Text tone="ink2" above={2} below={2}>
                 <Trans>Nothing is left to do.</Trans>
-              </Box>
+              </Text>
             )}
             {actions.length > 40 && (
               <Button
@@ -84,14 +85,10 @@ export function Board() {
             )}
           </>
         )}
-      </Box>
-      <Box
-        component="aside"
-        aria-label={t`The next day`}
-        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
-      >
+      </Text>
+      <Text as="aside" aria-label={t`The next day`} roomy sheet sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}>
         <Day day={day} />
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -7,21 +8,20 @@ import { Heading } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
 
 export function Day({ day }: { day: Schemas['DayView'] }) {
   const list = { m: 0, pl: 2.25, '& li': { mb: 0.5 } };
   return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
+    <Columns gap={2}>
       <Box>
         <Heading>
           <Trans>The next day of work</Trans>
         </Heading>
-        <Box sx={{ color: tok('ink2') }}>
+        <Text tone="ink2">
           <Trans>
             {day.actions} actions, <Explained v={day.handsOn} /> at the bench
           </Trans>
-        </Box>
+        </Text>
       </Box>
       {day.encounters.map((e) => (
         <Notice key={e.says + e.then} tone="lead" title={t`Stop: ${e.says}`}>
@@ -49,9 +49,9 @@ export function Day({ day }: { day: Schemas['DayView'] }) {
       {day.mind.length > 0 && (
         <Labelled label={t`Mind`}>
           {day.mind.map((m) => (
-            <Box key={m} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, my: 0.75, fontSize: textSize.m }}>
+            <Text key={m} size="m" above={0.75} below={0.75} bar="brass">
               {m}
-            </Box>
+            </Text>
           ))}
         </Labelled>
       )}
@@ -66,10 +66,10 @@ export function Day({ day }: { day: Schemas['DayView'] }) {
             {day.disposal.map((d) => (
               <li key={d.where}>
                 {d.where}
-                <Box component="span" sx={{ display: 'block', fontSize: textSize.s, color: tok('ink2') }}>
+                <Text as="span" size="s" tone="ink2" sx={{ display: 'block' }}>
                   <Trans>from: {d.from.slice(0, 4).join(', ')}</Trans>
                   {d.from.length > 4 ? ' …' : ''}
-                </Box>
+                </Text>
               </li>
             ))}
           </Box>
@@ -77,15 +77,19 @@ export function Day({ day }: { day: Schemas['DayView'] }) {
       )}
       <Labelled label={t`Solvent into the air`}>
         <span className="mono">{day.voc}</span>
-        {day.vocWarning && <Box sx={{ color: tok('lead'), fontWeight: 650 }}>{day.vocWarning}</Box>}
+        {day.vocWarning && (
+          <Text tone="lead" weight="firm">
+            {day.vocWarning}
+          </Text>
+        )}
       </Labelled>
-      <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+      <Text size="s" tone="ink2">
         <Trans>Labels, safety data sheets and local codes come first.</Trans>{' '}
         <Box component={Link} to="/yard" sx={{ color: 'inherit' }}>
           <Trans>Write down the rules of your place</Trans>
         </Box>
         .
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

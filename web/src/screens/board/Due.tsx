@@ -1,12 +1,12 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, TextField } from '@mui/material';
+import { TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, settle } from '../../api/client';
 import { keys } from '../../api/keys';
 import { usePlanWrite } from '../../api/plan';
 import { Labelled } from '../../parts/Labelled';
-import { textSize, tok } from '../../theme/tokens';
 
 /** The day by whose evening the job is to be done; the schedule is planned again with it. */
 export function Due({ job, due }: { job: string; due: string | null }) {
@@ -32,19 +32,19 @@ export function Due({ job, due }: { job: string; due: string | null }) {
         sx={{ width: 170 }}
       />
       {save.isError && (
-        <Box role="alert" sx={{ fontSize: textSize.m, color: tok('lead') }}>
+        <Text role="alert" size="m" tone="lead">
           {save.error.message}
-        </Box>
+        </Text>
       )}
       {save.isPending && (
-        <Box role="status" sx={{ fontSize: textSize.m }}>
+        <Text role="status" size="m">
           <Trans>Planning again …</Trans>
-        </Box>
+        </Text>
       )}
       {save.isSuccess && (
-        <Box role="status" sx={{ fontSize: textSize.m, color: tok('zinc') }}>
+        <Text role="status" size="m" tone="zinc">
           <Trans>Kept; the schedule follows.</Trans>
-        </Box>
+        </Text>
       )}
     </Labelled>
   );

@@ -1,6 +1,7 @@
+import { Row } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { useLog } from '../../api/parts';
@@ -12,7 +13,7 @@ export function StillOn({ still }: { still: Schemas['StillOnView'] }) {
   return (
     <Notice title={t`On what was worked already`}>
       {still.says}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
+      <Row gap={2} align="center" wrap above={1}>
         <Button
           size="small"
           disabled={log.isPending}
@@ -25,7 +26,7 @@ export function StillOn({ still }: { still: Schemas['StillOnView'] }) {
         <Link to={`/part/${still.partId}/record`}>
           <Trans>Its record</Trans>
         </Link>
-      </Box>
+      </Row>
       {log.isError && <div role="alert">{log.error.message}</div>}
     </Notice>
   );

@@ -1,3 +1,4 @@
+import { Columns } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
@@ -20,7 +21,7 @@ export function Asked({
 }) {
   const at = (name: string): string | undefined => (wrong.field === name ? wrong.text : undefined);
   return (
-    <Box className="no-print" sx={{ display: 'grid', gap: 1.25 }}>
+    <Columns className="no-print" gap={1.25}>
       <TextField
         size="small"
         label={t`Name of the card`}
@@ -55,15 +56,7 @@ export function Asked({
       {kind.rowsField && (
         <Box>
           {draft.rows.map((row, i) => (
-            <Box
-              key={i}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: `repeat(${kind.rowFields.length}, 1fr) auto`,
-                gap: 0.75,
-                mb: 0.75,
-              }}
-            >
+            <Columns key={i} gap={0.75} cols={`repeat(${kind.rowFields.length}, 1fr) auto`} below={0.75}>
               {kind.rowFields.map((f) => (
                 <Field
                   key={f.name}
@@ -84,7 +77,7 @@ export function Asked({
               >
                 <Trans>Out</Trans>
               </Button>
-            </Box>
+            </Columns>
           ))}
           <Button
             size="small"
@@ -96,7 +89,7 @@ export function Asked({
           </Button>
         </Box>
       )}
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+      <Columns gap={1.25} cols="1fr 1fr">
         {kind.fields.map((f) => (
           <Field
             key={f.name}
@@ -108,7 +101,7 @@ export function Asked({
             }}
           />
         ))}
-      </Box>
-    </Box>
+      </Columns>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row } from '../../theme/layout';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useDeferredValue } from 'react';
@@ -36,19 +37,16 @@ export function OpenCard({
     text: refused?.said ?? tried.data?.error ?? '',
   };
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,400px) minmax(0,1fr)' },
-        gap: 4,
-        '@media print': { display: 'block' },
-      }}
+    <Columns
+      gap={4}
+      cols={{ xs: 'minmax(0,1fr)', md: 'minmax(0,400px) minmax(0,1fr)' }}
+      sx={{ '@media print': { display: 'block' } }}
     >
       <Box className="no-print">
         <Heading>{kind.name}</Heading>
         <Asked kind={kind} draft={draft} change={change} wrong={wrong} parts={view.parts} />
         {refused && <Refused error={refused} />}
-        <Box sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}>
+        <Row gap={1} wrap above={1.5}>
           <Button
             variant="contained"
             disabled={keep.isPending || refused !== null}
@@ -78,7 +76,7 @@ export function OpenCard({
           <Button onClick={close}>
             <Trans>Close</Trans>
           </Button>
-        </Box>
+        </Row>
       </Box>
       <Box>
         <Box component="h1" sx={{ display: 'none', '@media print': { display: 'block', fontSize: textSize.title } }}>
@@ -86,6 +84,6 @@ export function OpenCard({
         </Box>
         {tried.data && !refused ? <Worked card={tried.data} /> : tried.isPending && <Loading />}
       </Box>
-    </Box>
+    </Columns>
   );
 }

@@ -1,6 +1,7 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -10,7 +11,7 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { OpenCard } from './OpenCard';
 import { type Draft } from './draft';
 
@@ -43,7 +44,7 @@ export function WorkCards() {
     setSearch({}, { replace: true });
   };
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 } }}>
+    <Text roomy>
       {open ? (
         <OpenCard job={job} view={view} draft={open} change={setDraft} close={close} />
       ) : (
@@ -56,43 +57,30 @@ export function WorkCards() {
               <Trans>Begin one below; it comes filled with an example to change.</Trans>
             </Notice>
           )}
-          <Box
-            component="ul"
-            aria-label={t`Kept cards`}
-            sx={{
-              p: 0,
-              m: 0,
-              listStyle: 'none',
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
-              gap: 2,
-            }}
-          >
+          <Columns as="ul" aria-label={t`Kept cards`} gap={2} cols={{ xs: '1fr', md: '1fr 1fr' }} plain>
             {view.cards.map((c) => (
-              <Box
-                component="li"
-                key={c.id}
-                sx={{ borderLeft: `6px solid ${tok(c.error ? 'brass' : 'deep')}`, background: tok('sheet'), p: 2 }}
-              >
-                <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+              <Text as="li" key={c.id} sheet sx={{ borderLeft: `6px solid ${tok(c.error ? 'brass' : 'deep')}`, p: 2 }}>
+                <Text size="m" tone="ink2">
                   {c.kindName}
                   {c.partName && ` · ${c.partName}`}
-                </Box>
-                <Box component="h2" sx={{ m: 0, fontSize: textSize.title }}>
+                </Text>
+                <Text as="h2" size="title" sx={{ m: 0 }}>
                   {c.name}
-                </Box>
+                </Text>
                 {c.error ? (
-                  <Box sx={{ color: tok('brass'), fontWeight: 650 }}>{c.error}</Box>
+                  <Text tone="brass" weight="firm">
+                    {c.error}
+                  </Text>
                 ) : (
-                  <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', my: 1 }}>
+                  <Row gap={3} wrap above={1} below={1}>
                     {c.figures.slice(0, 4).map((f, i) => (
                       <Labelled key={i} label={f.label}>
-                        <Box sx={{ fontSize: textSize.title }}>
+                        <Text size="title">
                           <Explained v={f.value} label={f.label} />
-                        </Box>
+                        </Text>
                       </Labelled>
                     ))}
-                  </Box>
+                  </Row>
                 )}
                 <Button
                   onClick={() => {
@@ -101,20 +89,14 @@ export function WorkCards() {
                 >
                   <Trans>Open {c.name}</Trans>
                 </Button>
-              </Box>
+              </Text>
             ))}
-          </Box>
-          <Box component="section" aria-label={t`Begin a card`} sx={{ mt: 4 }}>
+          </Columns>
+          <Text as="section" aria-label={t`Begin a card`} above={4}>
             <Heading>
               <Trans>Begin a card</Trans>
             </Heading>
-            <Box
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: 'repeat(4, 1fr)' },
-                gap: 1.5,
-              }}
-            >
+            <Columns gap={1.5} cols={{ xs: '1fr', sm: '1fr 1fr', lg: 'repeat(4, 1fr)' }}>
               {view.kinds.map((k) => (
                 <Button
                   key={k.id}
@@ -123,14 +105,16 @@ export function WorkCards() {
                   }}
                   sx={{ display: 'block', textAlign: 'left', py: 1.25 }}
                 >
-                  <Box sx={{ fontWeight: 700 }}>{k.name}</Box>
-                  <Box sx={{ fontSize: textSize.s, fontWeight: 400 }}>{k.hint}</Box>
+                  <Text weight="strong">{k.name}</Text>
+                  <Text size="s" sx={{ fontWeight: 400 }}>
+                    {k.hint}
+                  </Text>
                 </Button>
               ))}
-            </Box>
-          </Box>
+            </Columns>
+          </Text>
         </>
       )}
-    </Box>
+    </Text>
   );
 }

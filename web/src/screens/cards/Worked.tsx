@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -7,11 +8,10 @@ import { Heading } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
 
 export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
   return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
+    <Columns gap={2}>
       {card.error && (
         <div role="status">
           <Notice tone="brass" title={t`Not worked out yet`}>
@@ -20,7 +20,7 @@ export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
         </div>
       )}
       {card.drawing && <WorkDrawing drawing={card.drawing} />}
-      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', gap: '10px 20px' }}>
+      <Columns cols="repeat(auto-fill, minmax(150px, 1fr))" sx={{ gap: '10px 20px' }}>
         {card.figures.map((f, i) => (
           <Labelled key={f.label + String(i)} label={f.label}>
             <Box sx={{ fontSize: i < 2 ? 26 : 19 }}>
@@ -28,7 +28,7 @@ export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
             </Box>
           </Labelled>
         ))}
-      </Box>
+      </Columns>
       {card.steps.length > 0 && (
         <Box>
           <Heading>
@@ -47,18 +47,18 @@ export function Worked({ card }: { card: Schemas['WorkCardView'] }) {
       {card.cautions.length > 0 && (
         <Labelled label={t`Mind`}>
           {card.cautions.map((c) => (
-            <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, my: 0.5, fontSize: textSize.m }}>
+            <Text key={c} size="m" above={0.5} below={0.5} bar="brass">
               {c}
-            </Box>
+            </Text>
           ))}
         </Labelled>
       )}
       {card.wear.length > 0 && <Labelled label={t`Wear`}>{card.wear.join(', ')}</Labelled>}
       {card.figures.length > 0 && (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        <Text size="s" tone="ink2">
           <Trans>Typical figures unless yours are given. Labels, sheets and local codes come first.</Trans>
-        </Box>
+        </Text>
       )}
-    </Box>
+    </Columns>
   );
 }

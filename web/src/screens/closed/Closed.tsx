@@ -1,13 +1,13 @@
+import { Row, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, TextField } from '@mui/material';
+import { Button, TextField } from '@mui/material';
 import { useSearchParams } from 'react-router';
 import { useClosed } from '../../api/closed';
 import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { useName } from '../../parts/useName';
-import { tok } from '../../theme/tokens';
 import { ClosedLine } from './ClosedLine';
 
 /** The jobs that are over, a page at a time; those put away apart. */
@@ -30,7 +30,7 @@ export function Closed() {
   if (closed.isError) return <Failed error={closed.error} />;
   const { jobs, pages, count } = closed.data;
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 } }}>
+    <Text roomy>
       <Title
         sub={
           search === ''
@@ -40,7 +40,7 @@ export function Closed() {
       >
         {archived ? t`Put away` : t`Closed jobs`}
       </Title>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 2 }}>
+      <Row gap={1.5} align="center" wrap below={2}>
         <TextField
           size="small"
           label={t`Look for`}
@@ -60,7 +60,7 @@ export function Closed() {
         >
           {archived ? t`The closed ones` : t`Those put away`}
         </Button>
-      </Box>
+      </Row>
       {count === 0 && (
         <Notice tone="deep" title={search === '' ? t`Nothing here` : t`Nothing of that name`}>
           {archived
@@ -68,13 +68,13 @@ export function Closed() {
             : t`A job whose parts are handed over is closed from Today; it is kept here with its record.`}
         </Notice>
       )}
-      <Box component="ul" aria-label={t`Closed jobs`} sx={{ p: 0, m: 0 }}>
+      <Text as="ul" aria-label={t`Closed jobs`} plain>
         {jobs.map((job) => (
           <ClosedLine key={job.id} job={job} />
         ))}
-      </Box>
+      </Text>
       {pages > 1 && (
-        <Box component="nav" aria-label={t`Pages`} sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mt: 2 }}>
+        <Row as="nav" aria-label={t`Pages`} gap={1.5} align="center" above={2}>
           <Button
             disabled={page <= 1}
             onClick={() => {
@@ -83,11 +83,11 @@ export function Closed() {
           >
             <Trans>Newer</Trans>
           </Button>
-          <Box component="span" sx={{ color: tok('ink2') }}>
+          <Text as="span" tone="ink2">
             <Trans>
               page {page} of {pages}
             </Trans>
-          </Box>
+          </Text>
           <Button
             disabled={page >= pages}
             onClick={() => {
@@ -96,8 +96,8 @@ export function Closed() {
           >
             <Trans>Older</Trans>
           </Button>
-        </Box>
+        </Row>
       )}
-    </Box>
+    </Text>
   );
 }

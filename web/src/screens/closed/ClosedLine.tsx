@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -5,7 +6,7 @@ import { Link } from 'react-router';
 import { useArchive, useReopen } from '../../api/closed';
 import { type Schemas } from '../../api/client';
 import { day } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 /** One job that is over, with its parts as they were when it was closed. */
 export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
@@ -13,34 +14,30 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
   const archive = useArchive();
   const wrong = reopen.error ?? archive.error;
   return (
-    <Box
-      component="li"
-      sx={{
-        listStyle: 'none',
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: '200px minmax(0,1fr) auto' },
-        gap: { xs: 0.5, sm: 2 },
-        alignItems: 'start',
-        borderTop: `1px solid ${tok('rule')}`,
-        py: 1,
-      }}
+    <Columns
+      as="li"
+      align="start"
+      cols={{ xs: '1fr', sm: '200px minmax(0,1fr) auto' }}
+      ruled
+      inset={1}
+      sx={{ listStyle: 'none', gap: { xs: 0.5, sm: 2 } }}
     >
       <Box>
         <Box component={Link} to={`/job/${job.id}`} sx={{ fontWeight: 650, color: tok('ink') }}>
           {job.name}
         </Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Text size="m" tone="ink2">
           <Trans>closed {day(job.closedAt)}</Trans>
-        </Box>
+        </Text>
       </Box>
-      <Box sx={{ fontSize: textSize.m }}>
-        {job.note && <Box sx={{ color: tok('ink2') }}>{job.note}</Box>}
+      <Text size="m">
+        {job.note && <Text tone="ink2">{job.note}</Text>}
         {job.parts.map((p) => (
           <Box key={p.id}>
             <Box component={Link} to={`/part/${p.id}/record`} sx={{ color: tok('ink') }}>
               {p.name}
             </Box>{' '}
-            <Box component="span" sx={{ color: tok('ink2') }}>
+            <Text as="span" tone="ink2">
               <Trans>
                 {p.substrate} ·{' '}
                 <span className="mono">
@@ -48,16 +45,16 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
                 </span>{' '}
                 steps done
               </Trans>
-            </Box>
+            </Text>
           </Box>
         ))}
         {job.parts.length === 0 && (
-          <Box sx={{ color: tok('ink2') }}>
+          <Text tone="ink2">
             <Trans>No part was taken in.</Trans>
-          </Box>
+          </Text>
         )}
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      </Text>
+      <Row gap={1} wrap>
         <Button
           component="a"
           href={`/api/jobs/${job.id}/file`}
@@ -86,7 +83,7 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
           <Trans>Open it again</Trans>
         </Button>
         {wrong && <div role="alert">{wrong.message}</div>}
-      </Box>
-    </Box>
+      </Row>
+    </Columns>
   );
 }

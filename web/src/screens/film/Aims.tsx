@@ -1,9 +1,10 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, FormControlLabel, Radio, RadioGroup } from '@mui/material';
+import { Button, FormControlLabel, Radio, RadioGroup } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 /** What may be wanted of the part: the likely one first, and for what cannot be had, why. */
 export function Aims({ view, busy, pick }: { view: Schemas['FilmsView']; busy: boolean; pick: (aim: string) => void }) {
@@ -29,18 +30,18 @@ export function Aims({ view, busy, pick }: { view: Schemas['FilmsView']; busy: b
               control={<Radio sx={{ pt: 0.25, pl: 0 }} />}
               sx={{ alignItems: 'flex-start', mx: 0, py: 0.75, borderTop: `1px solid ${tok('rule')}` }}
               label={
-                <Box sx={{ color: tok(open ? 'ink' : 'ink2') }}>
-                  <Box sx={{ fontWeight: 700 }}>
+                <Text tone={open ? 'ink' : 'ink2'}>
+                  <Text weight="strong">
                     {a.name}
                     {a.likely && (
-                      <Box component="span" sx={{ fontWeight: 450, color: tok('zinc') }}>
+                      <Text as="span" tone="zinc" sx={{ fontWeight: 450 }}>
                         {' '}
                         <Trans>· likely, by the survey</Trans>
-                      </Box>
+                      </Text>
                     )}
-                  </Box>
-                  <Box sx={{ fontSize: textSize.s }}>{open ? a.hint : a.whyNot}</Box>
-                </Box>
+                  </Text>
+                  <Text size="s">{open ? a.hint : a.whyNot}</Text>
+                </Text>
               }
             />
           );

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -7,7 +8,7 @@ import { usePartFilms, useSaveRoute } from '../../api/parts';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Aims } from './Aims';
 import { FilmCard } from './FilmCard';
 import { Layers } from './Layers';
@@ -25,8 +26,8 @@ export function Film() {
   const rest = view.films.filter((f) => f.reasons.length > 0);
   const wanted = view.aims.find((a) => a.chosen);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '340px minmax(0,1fr)' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, borderRight: { md: `1px solid ${tok('rule')}` }, background: tok('sheet') }}>
+    <Columns cols={{ xs: '1fr', md: '340px minmax(0,1fr)' }}>
+      <Text roomy sheet sx={{ borderRight: { md: `1px solid ${tok('rule')}` } }}>
         <Aims
           view={view}
           busy={plan.isPending}
@@ -34,8 +35,8 @@ export function Film() {
             plan.mutate({ schools: {}, aim, film: '' });
           }}
         />
-      </Box>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+      </Text>
+      <Text roomy shrinks>
         <Title sub={wanted ? wanted.name : t`nothing can be planned yet`}>
           <Trans>What leads there</Trans>
         </Title>
@@ -49,12 +50,12 @@ export function Film() {
             <Notice title={t`Not stored`}>{plan.error.message}</Notice>
           </div>
         )}
-        <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', mb: 1.5, flexWrap: 'wrap' }} role="status">
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Row gap={2} align="baseline" wrap below={1.5} role="status">
+          <Text size="m" tone="ink2">
             {plan.isPending && t`Planning again …`}
             {!plan.isPending &&
               (view.filmPicked ? t`Picked by hand.` : t`The first that fits and follows your schools is planned.`)}
-          </Box>
+          </Text>
           {view.filmPicked && (
             <Button
               size="small"
@@ -69,7 +70,7 @@ export function Film() {
           <Button component={Link} to="../route" relative="path" size="small">
             <Trans>See the order of work</Trans>
           </Button>
-        </Box>
+        </Row>
         {(view.layers.length > 0 || view.layersPicked) && (
           <Layers
             view={view}
@@ -113,16 +114,18 @@ export function Film() {
                   <Trans>Not here, and why</Trans>
                 </Heading>
                 {rest.map((f) => (
-                  <Box key={f.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
-                    <Box sx={{ fontWeight: 650 }}>{f.name}</Box>
-                    <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{f.reasons.join(' ')}</Box>
-                  </Box>
+                  <Text key={f.id} ruled inset={1}>
+                    <Text weight="firm">{f.name}</Text>
+                    <Text size="m" tone="ink2">
+                      {f.reasons.join(' ')}
+                    </Text>
+                  </Text>
                 ))}
               </Box>
             )}
           </>
         )}
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

@@ -1,15 +1,21 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { type Schemas } from '../../api/client';
 import { usePartFilm } from '../../api/parts';
 import { Labelled } from '../../parts/Labelled';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 function Planned({ plan }: { plan: Schemas['FilmPlanView'] }) {
   const f = plan.figures;
-  if (!f) return <Box sx={{ fontSize: textSize.m, color: tok('lead') }}>{plan.obstacle}</Box>;
+  if (!f)
+    return (
+      <Text size="m" tone="lead">
+        {plan.obstacle}
+      </Text>
+    );
   const figures: [string, ReactNode][] = [
     ['hands-on', f.handsOn.text],
     [t`begin to end`, f.elapsed.text],
@@ -20,29 +26,29 @@ function Planned({ plan }: { plan: Schemas['FilmPlanView'] }) {
   ];
   return (
     <>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 0.5, my: 1 }}>
+      <Row wrap above={1} below={1} sx={{ columnGap: 3, rowGap: 0.5 }}>
         {figures.map(([label, value]) => (
           <Labelled key={label} label={label}>
             <span className="mono">{value}</span>
           </Labelled>
         ))}
-      </Box>
+      </Row>
       {plan.tins.length > 0 && (
-        <Box sx={{ fontSize: textSize.m }}>
+        <Text size="m">
           <Trans>
             {plan.tins.join('; ')}. Whole tins from an empty shelf: <span className="mono">{plan.tinsCost}</span>.
           </Trans>
-        </Box>
+        </Text>
       )}
       {plan.gear.length > 0 && (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        <Text size="s" tone="ink2">
           <Trans>Asks for {plan.gear.join(', ')}.</Trans>
-        </Box>
+        </Text>
       )}
       {plan.protection.length > 0 && (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        <Text size="s" tone="ink2">
           <Trans>Wear {plan.protection.join(', ')}.</Trans>
-        </Box>
+        </Text>
       )}
     </>
   );
@@ -64,27 +70,29 @@ export function FilmCard({
 }) {
   const plan = usePartFilm(part, number, film.id);
   return (
-    <Box
-      component="article"
+    <Text
+      as="article"
       aria-label={film.name}
+      below={1.5}
+      inset={1.25}
       sx={{
         borderLeft: `6px solid ${tok(film.chosen ? 'deep' : 'rule')}`,
         background: film.chosen ? tok('wash') : 'none',
         pl: 2,
         pr: 1.5,
-        py: 1.25,
-        mb: 1.5,
       }}
     >
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'start' }}>
-        <Box sx={{ flex: 1, minWidth: 0 }}>
-          <Box sx={{ fontSize: textSize.xl, fontWeight: 700 }}>{film.name}</Box>
-          <Box sx={{ fontSize: textSize.m }}>{film.coats.join(', ') || t`nothing is laid`}</Box>
-        </Box>
+      <Row gap={2} align="start">
+        <Text shrinks sx={{ flex: 1 }}>
+          <Text size="xl" weight="strong">
+            {film.name}
+          </Text>
+          <Text size="m">{film.coats.join(', ') || t`nothing is laid`}</Text>
+        </Text>
         {film.chosen ? (
-          <Box sx={{ fontWeight: 700, color: tok('deep') }}>
+          <Text tone="deep" weight="strong">
             <Trans>Planned</Trans>
-          </Box>
+          </Text>
         ) : (
           <Button
             variant="outlined"
@@ -96,19 +104,21 @@ export function FilmCard({
             <Trans>Plan this</Trans>
           </Button>
         )}
-      </Box>
-      <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{film.why}</Box>
+      </Row>
+      <Text size="s" tone="ink2">
+        {film.why}
+      </Text>
       {plan.isPending && (
-        <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Text role="status" size="m" tone="ink2">
           <Trans>Planning it through …</Trans>
-        </Box>
+        </Text>
       )}
       {plan.isError && (
-        <Box role="alert" sx={{ fontSize: textSize.m, color: tok('lead') }}>
+        <Text role="alert" size="m" tone="lead">
           {plan.error.message}
-        </Box>
+        </Text>
       )}
       {plan.isSuccess && <Planned plan={plan.data} />}
-    </Box>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Autocomplete, Box, Button, MenuItem, TextField } from '@mui/material';
@@ -5,7 +6,6 @@ import { type SubmitEvent, useState } from 'react';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
-import { textSize, tok } from '../../theme/tokens';
 
 type Layer = Schemas['FilmLayerView'];
 type Wish = { product: string; colour: string; texture: string };
@@ -25,24 +25,18 @@ function LayerRow({
   set: (wish: Wish) => void;
 }) {
   return (
-    <Box
-      component="fieldset"
+    <Columns
+      as="fieldset"
       aria-label={`${layer.role}: ${layer.name}`}
-      sx={{
-        border: 0,
-        m: 0,
-        p: 0,
-        py: 1,
-        borderTop: `1px solid ${tok('rule')}`,
-        display: 'grid',
-        gap: 1,
-        gridTemplateColumns: { xs: '1fr', sm: '110px minmax(0,2fr) minmax(0,1fr) minmax(0,1fr)' },
-        alignItems: 'center',
-      }}
+      gap={1}
+      align="center"
+      cols={{ xs: '1fr', sm: '110px minmax(0,2fr) minmax(0,1fr) minmax(0,1fr)' }}
+      ruled
+      sx={{ border: 0, m: 0, p: 0, py: 1 }}
     >
-      <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+      <Text size="s" tone="ink2">
         {layer.coats} × {layer.role}
-      </Box>
+      </Text>
       {layer.products.length > 1 ? (
         <TextField
           select
@@ -74,9 +68,9 @@ function LayerRow({
           renderInput={(p) => <TextField {...p} label={t`Colour`} placeholder={t`any`} />}
         />
       ) : (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        <Text size="s" tone="ink2">
           <Trans>clear</Trans>
-        </Box>
+        </Text>
       )}
       {layer.textures.length > 0 && wish.product === layer.product ? (
         <TextField
@@ -101,7 +95,7 @@ function LayerRow({
       ) : (
         <span />
       )}
-    </Box>
+    </Columns>
   );
 }
 
@@ -155,7 +149,7 @@ export function Layers({
       {view.idle.length > 0 && (
         <Notice title={t`Decided for layers that this film does not have`}>{view.idle.join('; ')}.</Notice>
       )}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'baseline' }}>
+      <Row gap={1} align="baseline" wrap>
         <Button type="submit" variant="contained" size="small" disabled={busy || !changed}>
           <Trans>Plan with these</Trans>
         </Button>
@@ -170,12 +164,12 @@ export function Layers({
             <Trans>Leave the layers to the film</Trans>
           </Button>
         )}
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        <Text size="s" tone="ink2">
           <Trans>
             Two colours on one part: take the second in as a zone of it, so that each has its tin and a masked line.
           </Trans>
-        </Box>
-      </Box>
+        </Text>
+      </Row>
     </Box>
   );
 }

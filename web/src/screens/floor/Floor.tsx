@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Slider, useMediaQuery } from '@mui/material';
@@ -11,7 +12,7 @@ import { Heading, Title } from '../../parts/Headings';
 import { Failed, Loading } from '../../parts/Waiting';
 import { weekday } from '../../parts/time';
 import { useName } from '../../parts/useName';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 /** Room for the widest floor, beside the lists and on a phone, px. */
 const widest = 760;
@@ -24,14 +25,14 @@ function Chosen({ view, part }: { view: Schemas['FloorView']; part: string }) {
   const first = stays[0];
   if (!first)
     return (
-      <Box sx={{ color: tok('ink2') }}>
+      <Text tone="ink2">
         <Trans>Pick a part on the floor to see where it stands, and when.</Trans>
-      </Box>
+      </Text>
     );
   return (
     <>
       <Heading>{first.name}</Heading>
-      <Box sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+      <Text size="m" tone="ink2">
         {first.job} · {first.size}
         {first.reckoned && t`, reckoned from its surface: `}
         {first.reckoned && (
@@ -39,7 +40,7 @@ function Chosen({ view, part }: { view: Schemas['FloorView']; part: string }) {
             <Trans>measure it</Trans>
           </Link>
         )}
-      </Box>
+      </Text>
       <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
         {stays.map((s, n) => (
           <li key={n}>
@@ -61,48 +62,46 @@ function Lists({ view }: { view: Schemas['FloorView'] }) {
   return (
     <>
       {view.lifts.length > 0 && (
-        <Box sx={{ mt: 3 }}>
+        <Text above={3}>
           <Heading>
             <Trans>Lifts</Trans>
           </Heading>
-          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          <Text as="ul" plain>
             {view.lifts.map((l) => (
-              <Box component="li" key={l.partId} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>
+              <Text as="li" key={l.partId} ruled inset={0.75}>
                 <Trans>
                   <b>{l.name}</b> <span className="mono">{l.weight}</span>,{' '}
                   {plural(l.times, { one: 'lifted # time', other: 'lifted # times' })}
                 </Trans>
-                <Box sx={{ fontSize: textSize.m, color: tok('brass') }}>{l.says}</Box>
-              </Box>
+                <Text size="m" tone="brass">
+                  {l.says}
+                </Text>
+              </Text>
             ))}
-          </Box>
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          </Text>
+          <Text size="s" tone="ink2">
             <Trans>Local rules for lifting come first; jacks are not supports, use stands.</Trans>
-          </Box>
-        </Box>
+          </Text>
+        </Text>
       )}
       {view.lies.length > 0 && (
-        <Box sx={{ mt: 3 }}>
+        <Text above={3}>
           <Heading>
             <Trans>Lies meanwhile</Trans>
           </Heading>
-          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          <Text as="ul" plain>
             {view.lies.map((l) => (
-              <Box
-                component="li"
-                key={`${l.jobId}-${String(l.number)}`}
-                sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}
-              >
+              <Text as="li" key={`${l.jobId}-${String(l.number)}`} ruled inset={0.75}>
                 <Link to={`/job/${l.jobId}/register?tag=${String(l.number)}`}>
                   {l.number} {l.what}
                 </Link>
-                <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                <Text size="m" tone="ink2">
                   {l.where} · {l.job}
-                </Box>
-              </Box>
+                </Text>
+              </Text>
             ))}
-          </Box>
-        </Box>
+          </Text>
+        </Text>
       )}
     </>
   );
@@ -121,9 +120,9 @@ export function Floor() {
   const last = view.days.length - 1;
   const scale = Math.min(64, (narrow ? narrowest : widest) / Math.max(1, ...view.places.map((p) => p.long)));
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 340px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
-        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
+    <Columns cols={{ xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 340px' }}>
+      <Text roomy shrinks>
+        <Row gap={1.5} align="start" wrap>
           <Box sx={{ flex: 1, minWidth: 200 }}>
             <Title sub={t`as the schedule fills it; to scale`}>
               <Trans>The floor</Trans>
@@ -132,18 +131,18 @@ export function Floor() {
           <Button component={Link} to="/schedule">
             <Trans>The schedule</Trans>
           </Button>
-        </Box>
+        </Row>
         {view.places.length === 0 ? (
-          <Box sx={{ color: tok('ink2'), maxWidth: 600 }}>
+          <Text tone="ink2" widest={600}>
             <Trans>Nothing is planned, so nothing stands anywhere. </Trans>
             <Link to="/schedule">
               <Trans>Make a plan</Trans>
             </Link>
             <Trans> first.</Trans>
-          </Box>
+          </Text>
         ) : (
           <>
-            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', maxWidth: widest }}>
+            <Row gap={2} align="center" sx={{ maxWidth: widest }}>
               <Button
                 disabled={day === 0}
                 onClick={() => {
@@ -173,33 +172,35 @@ export function Floor() {
               >
                 ›
               </Button>
-            </Box>
-            <Box sx={{ fontSize: textSize.title, fontWeight: 700, mb: 1.5 }} role="status">
+            </Row>
+            <Text size="title" weight="strong" below={1.5} role="status">
               {dayWords(view.days[day] ?? '')}
               {day === 0 && t`, today`}
-            </Box>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3 }}>
+            </Text>
+            <Row gap={3} wrap>
               {view.places.map((p) => (
                 <FloorPlan key={p.name} place={p} day={day} scale={scale} chosen={chosen} pick={setChosen} />
               ))}
-            </Box>
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 2 }}>
+            </Row>
+            <Text size="s" tone="ink2" above={2}>
               <Trans>
                 Full: worked on that day. Hatched: it cures or stands there. Dashed: nobody measured it. With room to
                 get round it.
               </Trans>
-            </Box>
+            </Text>
           </>
         )}
-      </Box>
-      <Box
-        component="aside"
+      </Text>
+      <Text
+        as="aside"
         aria-label={t`What stands where`}
-        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { lg: `1px solid ${tok('rule')}` } }}
+        roomy
+        sheet
+        sx={{ borderLeft: { lg: `1px solid ${tok('rule')}` } }}
       >
         {view.places.length > 0 && <Chosen view={view} part={chosen} />}
         <Lists view={view} />
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

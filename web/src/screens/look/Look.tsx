@@ -1,9 +1,10 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Heading, Title } from '../../parts/Headings';
 import { hatch, hatchKinds } from '../../theme/Hatches';
-import { type Token, light, textSize, tok } from '../../theme/tokens';
+import { type Token, light, tok } from '../../theme/tokens';
 
 /** The internal page of tokens: nothing else is used anywhere. */
 export function Look() {
@@ -15,18 +16,18 @@ export function Look() {
       <Heading>
         <Trans>Colours</Trans>
       </Heading>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
+      <Row gap={2} wrap below={3}>
         {(Object.keys(light) as Token[]).map((name) => (
           <Box key={name}>
             <Box sx={{ width: 96, height: 56, background: tok(name), border: `1px solid ${tok('ink')}` }} />
             {name}
           </Box>
         ))}
-      </Box>
+      </Row>
       <Heading>
         <Trans>Hatches</Trans>
       </Heading>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
+      <Row gap={2} wrap below={3}>
         {hatchKinds.map((kind) => (
           <Box key={kind}>
             <svg width="96" height="56">
@@ -35,15 +36,15 @@ export function Look() {
             <Box>{kind}</Box>
           </Box>
         ))}
-      </Box>
+      </Row>
       <Heading>
         <Trans>Type</Trans>
       </Heading>
-      <Box sx={{ fontSize: textSize.xl }}>
+      <Text size="xl">
         <Trans>
           Archivo for words. <span className="mono">Spline Sans Mono 0123456789 for figures.</span>
         </Trans>
-      </Box>
+      </Text>
     </Box>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
@@ -13,7 +14,7 @@ import { Explained } from '../../parts/Explained';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { mono, textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 type Line = Schemas['MaskingLineView'];
 
@@ -31,31 +32,29 @@ function size(line: Line): string {
 
 function Covering({ line, number }: { line: Line; number: number }) {
   return (
-    <Box
-      component="li"
-      sx={{
-        listStyle: 'none',
-        display: 'grid',
-        gridTemplateColumns: { xs: '28px 96px 1fr', sm: '32px 96px 1fr 190px' },
-        gap: { xs: 1, sm: 2 },
-        py: 1.25,
-        borderTop: `1px solid ${tok('rule')}`,
-      }}
+    <Columns
+      as="li"
+      cols={{ xs: '28px 96px 1fr', sm: '32px 96px 1fr 190px' }}
+      ruled
+      inset={1.25}
+      sx={{ listStyle: 'none', gap: { xs: 1, sm: 2 } }}
     >
-      <Box sx={{ fontFamily: mono, fontWeight: 700, color: tok('lead'), fontSize: textSize.xl }}>{number}</Box>
+      <Text size="xl" tone="lead" weight="strong" mono>
+        {number}
+      </Text>
       <CoverPicture line={line} />
-      <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontWeight: 700 }}>
+      <Text shrinks>
+        <Text weight="strong">
           {line.count > 1 && `${String(line.count)} × `}
           {line.name}
-        </Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        </Text>
+        <Text size="m" tone="ink2">
           {[line.kind !== line.name && line.kind, size(line), line.why, line.on && t`on ${line.on}`]
             .filter(Boolean)
             .join(' · ')}
-        </Box>
+        </Text>
         <Box>{spoken(with_[line.by])}</Box>
-        <Box sx={{ fontSize: textSize.m }}>
+        <Text size="m">
           {line.putOn ? (
             <>
               <Trans>
@@ -68,8 +67,8 @@ function Covering({ line, number }: { line: Line; number: number }) {
           ) : (
             t`This route has no step that puts it on.`
           )}
-        </Box>
-      </Box>
+        </Text>
+      </Text>
       <Box sx={{ gridColumn: { xs: '3', sm: 'auto' } }}>
         {line.tape && (
           <Box>
@@ -86,12 +85,12 @@ function Covering({ line, number }: { line: Line; number: number }) {
           </Box>
         )}
         {line.estimated && (
-          <Box sx={{ fontSize: textSize.s, color: tok('brass') }}>
+          <Text size="s" tone="brass">
             <Trans>length estimated from the areas; measure it as a line in the survey</Trans>
-          </Box>
+          </Text>
         )}
       </Box>
-    </Box>
+    </Columns>
   );
 }
 
@@ -101,7 +100,7 @@ function PlugsIn({ view }: { view: Schemas['MaskingView'] }) {
   const go = useNavigate();
   if (view.plugs.length === 0) return null;
   return (
-    <Box sx={{ mt: 2 }}>
+    <Text above={2}>
       <Button
         disabled={write.isPending}
         onClick={() => {
@@ -130,7 +129,7 @@ function PlugsIn({ view }: { view: Schemas['MaskingView'] }) {
           <Notice title={t`Not written`}>{write.error.message}</Notice>
         </div>
       )}
-    </Box>
+    </Text>
   );
 }
 
@@ -143,12 +142,12 @@ export function Masking() {
   const view = read.data;
   if (view.obstacle)
     return (
-      <Box sx={{ p: 3, maxWidth: 720 }}>
+      <Text widest={720} sx={{ p: 3 }}>
         <Title>
           <Trans>No masking plan yet</Trans>
         </Title>
         <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
-      </Box>
+      </Text>
     );
   const first = view.shapes[0]?.name;
   const on = (name: string) =>
@@ -156,14 +155,14 @@ export function Masking() {
       l.kind !== '' && (l.on === name || (name === first && !view.shapes.some((s) => s.name === l.on))) ? [n + 1] : [],
     );
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 380px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 } }}>
+    <Columns cols={{ xs: '1fr', md: 'minmax(0,1fr) 380px' }}>
+      <Text roomy>
         <Title sub={view.staysSays}>
           <Trans>Masking plan</Trans>
         </Title>
         {view.tooLong && <Notice title={t`No tape stays on that long`}>{view.staysSays}</Notice>}
         {view.lines.length === 0 && (
-          <Box sx={{ color: tok('ink2'), maxWidth: 600 }}>
+          <Text tone="ink2" widest={600}>
             <Trans>Nobody has said what stays bare or clean on this part. </Trans>
             <Link to="../survey">
               <Trans>Say it in the survey</Trans>
@@ -171,50 +170,54 @@ export function Masking() {
             <Trans>
               : bores, threads, seats, glass, lines to another colour. Until then tape and film are reckoned by area.
             </Trans>
-          </Box>
+          </Text>
         )}
-        <Box component="ol" aria-label={t`What is covered`} sx={{ m: 0, p: 0 }}>
+        <Text as="ol" aria-label={t`What is covered`} plain>
           {view.lines.map((l, n) => (
             <Covering key={n} line={l} number={n + 1} />
           ))}
-        </Box>
+        </Text>
         <PlugsIn view={view} />
-      </Box>
-      <Box
-        component="aside"
+      </Text>
+      <Text
+        as="aside"
         aria-label={t`Where it is, and what it takes`}
-        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
+        roomy
+        sheet
+        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
         {view.shapes
           .filter((s) => on(s.name).length > 0)
           .map((s) => (
-            <Box key={s.name} sx={{ mb: 2 }}>
-              <Box sx={{ fontWeight: 700 }}>{s.name}</Box>
+            <Text key={s.name} below={2}>
+              <Text weight="strong">{s.name}</Text>
               <ShapeDrawing shape={s} label={s.name} marks={on(s.name)} />
-            </Box>
+            </Text>
           ))}
         {view.needs.length > 0 && (
           <>
             <Heading>
               <Trans>What it takes</Trans>
             </Heading>
-            <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            <Text as="ul" plain>
               {view.needs.map((n) => (
-                <Box component="li" key={n.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>
-                  <Box sx={{ display: 'flex', gap: 1 }}>
+                <Text as="li" key={n.id} ruled inset={0.75}>
+                  <Row gap={1}>
                     <Box sx={{ flex: 1 }}>{n.name}</Box>
-                    <Box sx={{ fontFamily: mono }}>{n.amount}</Box>
-                  </Box>
-                  <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{n.note}</Box>
-                </Box>
+                    <Text mono>{n.amount}</Text>
+                  </Row>
+                  <Text size="s" tone="ink2">
+                    {n.note}
+                  </Text>
+                </Text>
               ))}
-            </Box>
-            <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 1 }}>
+            </Text>
+            <Text size="m" tone="ink2" above={1}>
               <Trans>It is counted into the shopping of the job where this part has something to be covered.</Trans>
-            </Box>
+            </Text>
           </>
         )}
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

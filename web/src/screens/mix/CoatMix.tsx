@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -9,7 +10,6 @@ import { Cans } from '../../figures/Cans';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
 import { MixAtScale } from './MixAtScale';
 import { BatchPips, Cover, PotClock } from './MixClocks';
 import { table } from './table';
@@ -29,71 +29,64 @@ export function CoatMix({
   const { part = '' } = useParams();
   const cover = useCover(part, card.stepKey);
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: 'minmax(300px, 400px) 1fr' },
-        gap: 4,
-        alignItems: 'start',
-      }}
-    >
+    <Columns gap={4} align="start" cols={{ xs: '1fr', md: 'minmax(300px, 400px) 1fr' }}>
       {card.can && card.cans ? (
         <Box>
           <Cans cans={card.cans} kind="epoxy" />
-          <Box className="mono" sx={{ fontSize: textSize.huge, fontWeight: 600 }}>
+          <Text className="mono" size="huge" weight="middle">
             <Explained v={card.cans} label={t`Cans`} />
-          </Box>
-          <Box sx={{ color: tok('ink2') }}>
+          </Text>
+          <Text tone="ink2">
             <Trans>
               cans for this coat; one does <Explained v={card.can} label={t`Area of a can`} /> a coat
             </Trans>
-          </Box>
+          </Text>
         </Box>
       ) : (
         <MixAtScale card={card} by={by} tools={tools} scaleIsThere={scaleIsThere} />
       )}
-      <Box sx={{ display: 'grid', gap: 2 }}>
-        <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
+      <Columns gap={2}>
+        <Row gap={4} wrap>
           <Labelled label={card.can ? t`paint of this coat` : t`mix for this coat`}>
-            <Box sx={{ fontSize: textSize.big }}>
+            <Text size="big">
               <Explained v={card.needed} label={t`Paint needed`} />
-            </Box>
+            </Text>
           </Labelled>
           {!card.can && (
             <Labelled label={t`batches`}>
-              <Box sx={{ fontSize: textSize.big }}>
+              <Text size="big">
                 <Explained v={card.batches} label={t`Batches`} />{' '}
-                <Box component="span" sx={{ fontSize: textSize.xl }}>
+                <Text as="span" size="xl">
                   <Trans>
                     of <Explained v={card.each} label={t`Each batch`} />
                   </Trans>
-                </Box>
-              </Box>
+                </Text>
+              </Text>
               <BatchPips card={card} />
             </Labelled>
           )}
           <Labelled label={t`wet film, by the comb`}>
-            <Box sx={{ fontSize: textSize.big }}>
+            <Text size="big">
               <Explained v={card.wft} label={t`Wet film`} />
-            </Box>
+            </Text>
           </Labelled>
           <Labelled label={t`from the first stir`}>
-            <Box sx={{ fontSize: textSize.big }}>
+            <Text size="big">
               <Explained v={card.coatTime} label={t`Time of the coat`} />
-            </Box>
+            </Text>
             {card.gap.value > 0 && (
-              <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+              <Text size="s" tone="ink2">
                 <Trans>
                   standstill <Explained v={card.gap} label={t`Standstill`} /> a batch
                 </Trans>
-              </Box>
+              </Text>
             )}
           </Labelled>
-        </Box>
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3 }}>
+        </Row>
+        <Columns gap={3} cols={{ xs: '1fr', lg: '1fr 1fr' }}>
           <PotClock card={card} />
           {cover.data && <Cover cover={cover.data} />}
-        </Box>
+        </Columns>
         <Ratio card={card} />
         {card.parts.length > 0 && !card.can && (
           <Box component="table" sx={table}>
@@ -127,7 +120,7 @@ export function CoatMix({
             </tbody>
           </Box>
         )}
-        <Box sx={{ fontSize: textSize.m, display: 'flex', gap: '4px 20px', flexWrap: 'wrap' }}>
+        <Row wrap size="m" sx={{ gap: '4px 20px' }}>
           <span>
             <Trans>dry film {card.dft.text}</Trans>
           </span>
@@ -180,19 +173,19 @@ export function CoatMix({
               waste <Explained v={card.waste} label={t`Waste`} />
             </Trans>
           </span>
-        </Box>
+        </Row>
         {card.warnings.map((w) => (
           <Notice key={w} tone="brass" title={w} />
         ))}
         {card.cautions.map((c) => (
-          <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, fontSize: textSize.m }}>
+          <Text key={c} size="m" bar="brass">
             {c}
-          </Box>
+          </Text>
         ))}
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        <Text size="s" tone="ink2">
           <Trans>Figures of {card.example}. Your tin’s label comes first.</Trans>
-        </Box>
-      </Box>
-    </Box>
+        </Text>
+      </Columns>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, FormControlLabel, Switch, ToggleButton, ToggleButtonGroup } from '@mui/material';
@@ -39,7 +40,7 @@ export function Mix() {
     '& .MuiToggleButton-root': { px: 1.75 },
   };
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 } }}>
+    <Text roomy>
       <Title sub={mix.data?.place}>{card ? t`Mix: ${card.name}, coat ${card.coat}` : t`Mix`}</Title>
       {mix.data?.obstacle && <Notice title={t`Nothing to mix yet`}>{mix.data.obstacle}</Notice>}
       {mix.data && !mix.data.obstacle && coats.length === 0 && (
@@ -48,7 +49,7 @@ export function Mix() {
         </Notice>
       )}
       {coats.length > 0 && (
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '8px 16px', mb: 3, alignItems: 'start' }}>
+        <Row align="start" wrap below={3} sx={{ gap: '8px 16px' }}>
           <ToggleButtonGroup
             exclusive
             value={card?.stepKey}
@@ -126,7 +127,7 @@ export function Mix() {
             }
             label={t`into a tray`}
           />
-        </Box>
+        </Row>
       )}
       {card && card.area.value <= 0 && (
         <Notice tone="brass" title={t`The part has no area yet`}>
@@ -137,7 +138,7 @@ export function Mix() {
         <CoatMix card={card} by={by} tools={asked} scaleIsThere={mix.data?.scaleIsThere ?? false} key={card.stepKey} />
       )}
       {coats.length > 0 && (
-        <Box sx={{ mt: 4, overflowX: 'auto' }}>
+        <Text above={4} sx={{ overflowX: 'auto' }}>
           <Heading>
             <Trans>All coats</Trans>
           </Heading>
@@ -183,8 +184,8 @@ export function Mix() {
               ))}
             </tbody>
           </Box>
-        </Box>
+        </Text>
       )}
-    </Box>
+    </Text>
   );
 }

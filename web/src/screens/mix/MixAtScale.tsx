@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -7,7 +8,7 @@ import { type Schemas } from '../../api/client';
 import { type Tools } from '../../api/keys';
 import { usePour } from '../../api/parts';
 import { PourColumn } from '../../figures/PourColumn';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { given } from '../../parts/given';
 
 /** The pour: the column, the next target large, and the scale's reading as it comes. */
@@ -33,41 +34,39 @@ export function MixAtScale({
   return (
     <Box>
       {next && (
-        <Box
+        <Text
+          below={1}
           sx={{
             borderLeft: `6px solid ${tok(given(reading?.over, 'lead').or(reading?.isIn, 'zinc').else('deep'))}`,
             pl: 1.5,
-            mb: 1,
           }}
         >
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          <Text size="m" tone="ink2">
             {next.name}
             {by === 'scale' ? t`, pour until the scale reads` : t`, measure`}
-          </Box>
-          <Box className="mono" sx={{ fontSize: textSize.huge, lineHeight: 1.1, fontWeight: 600 }}>
+          </Text>
+          <Text className="mono" size="huge" weight="middle" sx={{ lineHeight: 1.1 }}>
             {by === 'scale' ? (next.scale?.text ?? '?') : next.volume.text}
-          </Box>
+          </Text>
           {reading && (
-            <Box
+            <Text
               role="status"
-              sx={{
-                fontSize: textSize.xl,
-                fontWeight: 700,
-                color: tok(given(reading.over, 'lead').or(reading.isIn, 'zinc').else('ink')),
-              }}
+              size="xl"
+              tone={given(reading.over, 'lead').or(reading.isIn, 'zinc').else('ink')}
+              weight="strong"
             >
               <span className="mono">{reading.net?.text}</span>
               {reading.stable ? '' : ' ~'} · {reading.words}
-            </Box>
+            </Text>
           )}
           {on && pour && !pour.connected && (
-            <Box role="status" sx={{ color: tok('lead'), fontWeight: 650 }}>
+            <Text role="status" tone="lead" weight="firm">
               {pour.words}
-            </Box>
+            </Text>
           )}
-        </Box>
+        </Text>
       )}
-      <Box sx={{ display: 'flex', gap: 1, my: 1, flexWrap: 'wrap' }}>
+      <Row gap={1} wrap above={1} below={1}>
         {next ? (
           <Button
             variant="contained"
@@ -80,9 +79,9 @@ export function MixAtScale({
           </Button>
         ) : (
           card.parts.length > 0 && (
-            <Box sx={{ fontWeight: 700, alignSelf: 'center' }}>
+            <Text weight="strong" sx={{ alignSelf: 'center' }}>
               <Trans>Stir, scrape the sides, pour into a second cup, stir again.</Trans>
-            </Box>
+            </Text>
           )
         )}
         {poured > 0 && (
@@ -113,16 +112,16 @@ export function MixAtScale({
             <Trans>Zero with the cup on</Trans>
           </Button>
         )}
-      </Box>
+      </Row>
       <PourColumn parts={card.parts} poured={poured} by={by} level={reading?.level} />
       {reading?.simulated && (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>
+        <Text size="s" tone="ink2" above={0.5}>
           <Trans>{reading.device}: nothing real is weighed.</Trans>{' '}
           <a href={reading.page} target="_blank" rel="noreferrer" style={{ color: 'inherit' }}>
             <Trans>Pour on it</Trans>
           </a>
           .
-        </Box>
+        </Text>
       )}
     </Box>
   );

@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -8,7 +9,7 @@ import { useLog } from '../../api/parts';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { given } from '../../parts/given';
 
 /**
@@ -54,7 +55,7 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
           .or(left >= 0, t`batch ${batch}: left to use it`)
           .else(t`batch ${batch}: over its usable life by`)}
       >
-        <Box sx={{ fontSize: textSize.big }}>
+        <Text size="big">
           {clock ? (
             <span className="mono" role="timer">
               {shown}
@@ -62,9 +63,9 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
           ) : (
             <Explained v={card.usable} label={t`Usable pot life`} />
           )}
-        </Box>
+        </Text>
       </Labelled>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+      <Text size="m" tone="ink2">
         <Trans>pot life </Trans>
         {card.potLife ? <Explained v={card.potLife} label={t`Pot life`} /> : ''}
         {card.induction.value > 0 && (
@@ -74,7 +75,7 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
             {card.thinAfterInduction ? t`, thin only then` : ''}
           </>
         )}
-      </Box>
+      </Text>
       <Button
         sx={{ mt: 1, minHeight: 56 }}
         disabled={log.isPending}
@@ -111,7 +112,7 @@ export function BatchPips({ card }: { card: Schemas['CoatCard'] }) {
 export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
   if (!cover.known) return null;
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
+    <Columns gap={1}>
       {cover.enough ? (
         <Labelled label={t`the store has it`}>
           <Box>
@@ -137,15 +138,15 @@ export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
             {cover.rides.slice(0, 6).map((r) => (
               <li key={r.partId}>
                 {r.part}{' '}
-                <Box component="span" sx={{ color: tok('ink2') }}>
+                <Text as="span" tone="ink2">
                   ({r.job})
-                </Box>{' '}
+                </Text>{' '}
                 <span className="mono">{r.paint.text}</span>
               </li>
             ))}
           </Box>
         </Labelled>
       )}
-    </Box>
+    </Columns>
   );
 }

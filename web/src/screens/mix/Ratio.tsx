@@ -1,9 +1,10 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Notice } from '../../parts/Notice';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { given } from '../../parts/given';
 
 export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
@@ -12,25 +13,25 @@ export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
     <Box
       sx={{ borderLeft: `3px solid ${tok(card.stated === measure || card.stated === 'both' ? 'ink' : 'phos')}`, pl: 1 }}
     >
-      <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+      <Text size="s" tone="ink2">
         <Trans>
           by {measure}
           {given(card.stated === measure || card.stated === 'both', t`, as the sheet states`)
             .or(text, t`, from the densities`)
             .else('')}
         </Trans>
-      </Box>
-      <Box className="mono" sx={{ fontSize: textSize.xl, fontWeight: 600 }}>
+      </Text>
+      <Text className="mono" size="xl" weight="middle">
         {text ? text.replace(t` by ${measure}`, '') : t`not known`}
-      </Box>
+      </Text>
     </Box>
   );
   return (
     <Box>
-      <Box sx={{ display: 'flex', gap: 3 }}>
+      <Row gap={3}>
         {said('volume', card.byVolume)}
         {said('mass', card.byMass)}
-      </Box>
+      </Row>
       {card.missing.length > 0 && (
         <Notice tone="brass" title={t`Only the ratio by ${card.stated} is known`}>
           <Trans>

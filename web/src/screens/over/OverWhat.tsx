@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
@@ -7,7 +8,7 @@ import { OverMap, Sign, SignKey } from '../../figures/OverMap';
 import { Heading, Title } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Failed, Loading } from '../../parts/Waiting';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 function Steps({ label, steps }: { label: string; steps: string[] | null }) {
   return (
@@ -45,12 +46,12 @@ export function OverWhat() {
   const v = verdict.data;
   const working = rows.length - ready;
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 360px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+    <Columns cols={{ xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 360px' }}>
+      <Text roomy shrinks>
         <Title sub={t`By the rules every route is held to; on clean, sound material at 20 °C`}>
           <Trans>What may go over what</Trans>
         </Title>
-        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' }, my: 2 }}>
+        <Columns gap={2} cols={{ xs: '1fr', sm: '1fr 1fr 1fr' }} above={2} below={2}>
           <TextField
             select
             label={t`May`}
@@ -96,7 +97,7 @@ export function OverWhat() {
               </MenuItem>
             ))}
           </TextField>
-        </Box>
+        </Columns>
         <SignKey />
         {list.length === 0 ? (
           <Box>
@@ -114,41 +115,40 @@ export function OverWhat() {
             }}
           />
         )}
-        <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Text role="status" size="m" tone="ink2">
           {working > 0 && t`${ready} of ${rows.length} rows of the map`}
-        </Box>
-      </Box>
-      <Box
-        component="aside"
+        </Text>
+      </Text>
+      <Text
+        as="aside"
         aria-label={t`The answer`}
-        sx={{
-          p: { xs: 2, sm: 3 },
-          background: tok('sheet'),
-          borderLeft: { md: `1px solid ${tok('rule')}` },
-          order: { xs: -1, md: 0 },
-        }}
+        roomy
+        sheet
+        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` }, order: { xs: -1, md: 0 } }}
       >
-        <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2 }}>
+        <Columns gap={2} sx={{ position: { md: 'sticky' }, top: 16 }}>
           {!v ? (
             <Loading />
           ) : (
             <>
               <Box>
-                <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                <Text size="m" tone="ink2">
                   <Trans>{name(over)} over </Trans>
                   {under === 'bare' ? t`the bare material` : name(under)}
-                </Box>
-                <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'flex-start', mt: 0.5 }}>
+                </Text>
+                <Row gap={1.25} align="flex-start" above={0.5}>
                   <Sign answer={v.answer} />
                   <Heading>{v.words}</Heading>
-                </Box>
+                </Row>
               </Box>
               {v.against.map((a) => (
-                <Box key={a.says} sx={{ borderLeft: `6px solid ${tok('lead')}`, background: tok('leadWash'), p: 1.5 }}>
-                  <Box sx={{ fontWeight: 700 }}>{a.says.charAt(0).toUpperCase() + a.says.slice(1)}</Box>
+                <Text key={a.says} flag="lead" sx={{ background: tok('leadWash'), p: 1.5 }}>
+                  <Text weight="strong">{a.says.charAt(0).toUpperCase() + a.says.slice(1)}</Text>
                   <Box>{a.consequence}</Box>
-                  <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{a.source}</Box>
-                </Box>
+                  <Text size="s" tone="ink2">
+                    {a.source}
+                  </Text>
+                </Text>
               ))}
               {v.answer !== 'no' && under === 'bare' && (
                 <Steps label={t`Before it, on clean bare material`} steps={v.fresh} />
@@ -164,15 +164,15 @@ export function OverWhat() {
                   {n}
                 </Labelled>
               ))}
-              <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+              <Text size="s" tone="ink2">
                 <Trans>
                   Typical classes of product. The sheet of the tin in your hand comes first; try it on a hidden spot.
                 </Trans>
-              </Box>
+              </Text>
             </>
           )}
-        </Box>
-      </Box>
-    </Box>
+        </Columns>
+      </Text>
+    </Columns>
   );
 }

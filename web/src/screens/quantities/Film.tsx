@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -5,39 +6,30 @@ import { type Schemas } from '../../api/client';
 import { FilmBar } from '../../figures/FilmBar';
 import { Tins } from '../../figures/Tins';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
 
 export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
   const need = film.need;
   return (
-    <Box component="li" sx={{ listStyle: 'none', borderTop: `1px solid ${tok('rule')}`, py: 1.5 }}>
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'baseline', mb: 0.5 }}>
+    <Text as="li" ruled inset={1.5} sx={{ listStyle: 'none' }}>
+      <Row gap={2} align="baseline" justify="space-between" below={0.5}>
         <Box>
-          <Box component="span" sx={{ fontWeight: 700, fontSize: textSize.l }}>
+          <Text as="span" size="l" weight="strong">
             {film.name}
-          </Box>{' '}
-          <Box component="span" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+          </Text>{' '}
+          <Text as="span" size="m" tone="ink2">
             <Trans>
               {plural(film.coats, { one: '# coat', other: '# coats' })} · <span className="mono">{film.dft.text}</span>{' '}
               dry · <Explained v={film.wft} label={t`Wet film`} /> wet
             </Trans>
-          </Box>
+          </Text>
         </Box>
-        <Box sx={{ fontSize: textSize.title, whiteSpace: 'nowrap' }}>
+        <Text size="title" sx={{ whiteSpace: 'nowrap' }}>
           <Explained v={need.amount} label={film.name} />
-        </Box>
-      </Box>
+        </Text>
+      </Row>
       <FilmBar film={film} />
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,1fr) auto' },
-          gap: 2,
-          mt: 0.75,
-          fontSize: textSize.m,
-        }}
-      >
-        <Box sx={{ color: tok('ink2') }}>
+      <Columns gap={2} cols={{ xs: '1fr', sm: 'minmax(0,1fr) auto' }} size="m" above={0.75}>
+        <Text tone="ink2">
           <Box>
             <Trans>
               <span className="mono">{film.onPart.text}</span> stays on
@@ -55,31 +47,31 @@ export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
           </Box>
           <Box>{film.parts.map((p) => `${p.part} ${p.paint.text}`).join(' · ')}</Box>
           {need.from.map((f) => (
-            <Box key={f} sx={{ color: tok('zinc'), fontWeight: 600 }}>
+            <Text key={f} tone="zinc" weight="middle">
               <Trans>From the store: {f}</Trans>
-            </Box>
+            </Text>
           ))}
-        </Box>
+        </Text>
         <Box sx={{ justifySelf: { sm: 'end' }, textAlign: { sm: 'right' } }}>
           {need.tins.length === 0 ? (
-            <Box sx={{ fontWeight: 700, color: tok('zinc') }}>
+            <Text tone="zinc" weight="strong">
               <Trans>The store has it.</Trans>
-            </Box>
+            </Text>
           ) : (
             <>
               <Tins tins={need.tins} kind={film.hatch} />
-              <Box sx={{ color: tok('ink2') }}>
+              <Text tone="ink2">
                 {need.price}
                 {need.seller && ` · ${need.seller}`}
                 <Trans>
                   {' '}
                   · <span className="mono">{need.leftover.text}</span> left over
                 </Trans>
-              </Box>
+              </Text>
             </>
           )}
         </Box>
-      </Box>
-    </Box>
+      </Columns>
+    </Text>
   );
 }

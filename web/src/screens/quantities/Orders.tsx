@@ -1,13 +1,14 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { Explained } from '../../parts/Explained';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { day } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: string }) {
   return (
@@ -16,40 +17,33 @@ export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: st
         <Trans>To buy</Trans>
       </Heading>
       {view.orders.length === 0 && (
-        <Box sx={{ color: tok('ink2') }}>
+        <Text tone="ink2">
           <Trans>Nothing: the store covers it.</Trans>
-        </Box>
+        </Text>
       )}
       {view.orders.map((o) => (
-        <Box key={o.seller} sx={{ mb: 2 }}>
-          <Box
-            sx={{
-              display: 'flex',
-              justifyContent: 'space-between',
-              fontWeight: 700,
-              borderBottom: `2px solid ${tok('ink')}`,
-            }}
-          >
+        <Text key={o.seller} below={2}>
+          <Row justify="space-between" weight="strong" sx={{ borderBottom: `2px solid ${tok('ink')}` }}>
             <span>{o.seller || t`Somewhere`}</span>
             <span className="mono">{o.price}</span>
-          </Box>
+          </Row>
           {o.here && (
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            <Text size="s" tone="ink2">
               <Trans>ordered today, here on {day(o.here)}</Trans>
-            </Box>
+            </Text>
           )}
-          <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: textSize.m }}>
+          <Text as="ul" size="m" sx={{ m: 0, pl: 2.25 }}>
             {o.lines.map((l) => (
               <li key={l}>{l}</li>
             ))}
-          </Box>
-        </Box>
+          </Text>
+        </Text>
       ))}
       <Button component="a" href={csv} download>
         <Trans>Write the list as CSV</Trans>
       </Button>
       {view.worth && (
-        <Box sx={{ mt: 2, display: 'grid', gap: 0.75 }}>
+        <Columns gap={0.75} above={2}>
           <Labelled label={t`The whole job from an empty shelf, materials`}>
             <span className="mono">{view.worth.material}</span>
           </Labelled>
@@ -62,12 +56,12 @@ export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: st
           <Labelled label={t`Both together`}>
             <span className="mono">{view.worth.total}</span>
           </Labelled>
-        </Box>
+        </Columns>
       )}
       {view.unmeasured.length > 0 && (
-        <Box sx={{ mt: 2 }}>
+        <Text above={2}>
           <Labelled label={t`Needed too, by what is found`}>{view.unmeasured.join(', ')}</Labelled>
-        </Box>
+        </Text>
       )}
       {view.without.length > 0 && (
         <Notice tone="brass" title={t`Not counted`}>

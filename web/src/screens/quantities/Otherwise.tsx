@@ -1,6 +1,7 @@
+import { Columns } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, MenuItem, Slider, Switch, TextField } from '@mui/material';
+import { Button, MenuItem, Slider, Switch, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { type WhatIf } from '../../api/keys';
 import { Labelled } from '../../parts/Labelled';
@@ -22,20 +23,16 @@ export function Otherwise({
     '& .MuiSlider-rail, & .MuiSlider-track': { borderRadius: 0 },
   };
   return (
-    <Box
-      component="section"
+    <Columns
+      as="section"
       aria-label={t`Otherwise than planned`}
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr', md: '1fr 1fr auto 190px auto' },
-        gap: { xs: 2, md: 3 },
-        alignItems: 'center',
-        background: tok('sheet'),
-        borderLeft: `6px solid ${tok('deep')}`,
-        px: 2,
-        py: 1.25,
-        mb: 2.5,
-      }}
+      align="center"
+      cols={{ xs: '1fr 1fr', md: '1fr 1fr auto 190px auto' }}
+      below={2.5}
+      inset={1.25}
+      flag="deep"
+      sheet
+      sx={{ gap: { xs: 2, md: 3 }, px: 2 }}
     >
       <Labelled label={t`more coats: ${ask.coats || '0'}`}>
         <Slider
@@ -101,6 +98,6 @@ export function Otherwise({
       >
         <Trans>As planned</Trans>
       </Button>
-    </Box>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -8,7 +9,7 @@ import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { hatch } from '../../theme/Hatches';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Areas } from './Areas';
 import { Film } from './Film';
 import { Orders } from './Orders';
@@ -25,36 +26,34 @@ export function Quantities() {
   if (!view) return <Loading />;
   const query = new URLSearchParams(Object.entries(ask).filter(([, v]) => v !== '') as [string, string][]).toString();
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 340px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
-        <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'end' }}>
+    <Columns cols={{ xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 340px' }}>
+      <Text roomy shrinks>
+        <Row gap={2} align="end" justify="space-between">
           <Title sub={t`what is still to do, the store counted first`}>
             <Trans>Enough of everything</Trans>
           </Title>
-          <Box sx={{ textAlign: 'right', mb: 1.5 }}>
-            <Box className="mono" sx={{ fontSize: textSize.figure, fontWeight: 600, color: tok('brass') }}>
+          <Text below={1.5} sx={{ textAlign: 'right' }}>
+            <Text className="mono" size="figure" tone="brass" weight="middle">
               {view.price}
-            </Box>
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            </Text>
+            <Text size="s" tone="ink2">
               {view.difference || t`to buy, by typical prices`}
-            </Box>
-          </Box>
-        </Box>
+            </Text>
+          </Text>
+        </Row>
         <Otherwise ask={ask} change={setAsk} methods={view.methods} />
         {view.films.length === 0 && (
           <Notice tone="deep" title={t`No coat is left to lay`}>
             <Trans>Take a part in, or give one a service that wants a film; its paint appears here.</Trans>
           </Notice>
         )}
-        <Box component="ul" aria-label={t`Films`} sx={{ p: 0, m: 0 }}>
+        <Text as="ul" aria-label={t`Films`} plain>
           {view.films.map((f) => (
             <Film key={f.product} film={f} />
           ))}
-        </Box>
+        </Text>
         {view.films.length > 0 && (
-          <Box
-            sx={{ fontSize: textSize.s, color: tok('ink2'), display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}
-          >
+          <Row gap={2} align="center" size="s" tone="ink2" above={0.5}>
             <svg width="26" height="12" aria-hidden="true">
               <rect x="1" y="1" width="24" height="10" fill={hatch('epoxy')} stroke={tok('ink')} />
             </svg>
@@ -63,53 +62,50 @@ export function Quantities() {
               <rect x="1" y="1" width="24" height="10" fill="none" stroke={tok('phos')} strokeDasharray="4 3" />
             </svg>
             <Trans>lost on the way; all bars to one scale</Trans>
-          </Box>
+          </Row>
         )}
         <Areas view={view} />
         {view.goods.length > 0 && (
-          <Box component="section" aria-label={t`What goes with it`} sx={{ mt: 4 }}>
+          <Text as="section" aria-label={t`What goes with it`} above={4}>
             <Heading>
               <Trans>What goes with it</Trans>
             </Heading>
             <Box sx={{ columns: { xs: 1, sm: 2 }, columnGap: 4 }}>
               {view.goods.map((g) => (
-                <Box
+                <Columns
                   key={g.id}
-                  sx={{
-                    breakInside: 'avoid',
-                    borderTop: `1px solid ${tok('rule')}`,
-                    py: 0.5,
-                    display: 'grid',
-                    gridTemplateColumns: 'minmax(0,1fr) auto',
-                    gap: 1,
-                    fontSize: textSize.m,
-                  }}
+                  gap={1}
+                  cols="minmax(0,1fr) auto"
+                  size="m"
+                  ruled
+                  inset={0.5}
+                  sx={{ breakInside: 'avoid' }}
                 >
                   <Box>
                     {g.name}
-                    {g.note && <Box sx={{ fontSize: textSize.xs, color: tok('ink2') }}>{g.note}</Box>}
+                    {g.note && (
+                      <Text size="xs" tone="ink2">
+                        {g.note}
+                      </Text>
+                    )}
                   </Box>
                   <Box sx={{ textAlign: 'right' }}>
                     <Box className="mono">{g.amount.text}</Box>
                     {g.tins.length === 0 && (
-                      <Box sx={{ fontSize: textSize.xs, color: tok('zinc'), fontWeight: 600 }}>
+                      <Text size="xs" tone="zinc" weight="middle">
                         <Trans>in the store</Trans>
-                      </Box>
+                      </Text>
                     )}
                   </Box>
-                </Box>
+                </Columns>
               ))}
             </Box>
-          </Box>
+          </Text>
         )}
-      </Box>
-      <Box
-        component="aside"
-        aria-label={t`To buy`}
-        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
-      >
+      </Text>
+      <Text as="aside" aria-label={t`To buy`} roomy sheet sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}>
         <Orders view={view} csv={`/api/jobs/${job}/shopping${query ? `?${query}` : ''}`} />
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -5,7 +6,7 @@ import { Box, Button } from '@mui/material';
 import { Fragment, type ReactNode } from 'react';
 import { type Schemas } from '../../api/client';
 import { when } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { kinds } from './kinds';
 
 /** What a line says beside its step, with a point between. */
@@ -21,9 +22,9 @@ function said(e: Schemas['EntryView']): ReactNode[] {
     e.film && mono(t`${e.film} measured`),
     e.temperature && mono(`${e.temperature} · ${e.humidity}`, true),
     e.hand && (
-      <Box component="span" sx={{ color: tok('ink2') }}>
+      <Text as="span" tone="ink2">
         <Trans>by {e.hand}</Trans>
-      </Box>
+      </Text>
     ),
     e.replaced && t`corrected, kept as written`,
   ].filter(Boolean);
@@ -40,37 +41,33 @@ export function Entry({
   correct: (() => void) | null;
 }) {
   return (
-    <Box
-      component="li"
-      sx={{
-        borderTop: `1px solid ${tok('rule')}`,
-        py: 1,
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr auto', sm: '150px 1fr auto' },
-        gap: { xs: 0.5, sm: 2 },
-        color: e.replaced || e.withdrawn ? tok('ink2') : tok('ink'),
-      }}
+    <Columns
+      as="li"
+      cols={{ xs: '1fr auto', sm: '150px 1fr auto' }}
+      ruled
+      inset={1}
+      sx={{ gap: { xs: 0.5, sm: 2 }, color: e.replaced || e.withdrawn ? tok('ink2') : tok('ink') }}
     >
-      <Box className="mono" sx={{ fontSize: textSize.m, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+      <Text className="mono" size="m" sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         {when(e.at, now)}
-      </Box>
+      </Text>
       <Box>
-        <Box sx={{ fontWeight: 600, textDecoration: e.replaced ? 'line-through' : 'none' }}>
+        <Text weight="middle" sx={{ textDecoration: e.replaced ? 'line-through' : 'none' }}>
           {spoken(kinds[e.kind])} {e.stepName}
           {e.withdrawn ? t` (did not happen)` : ''}
-        </Box>
-        <Box sx={{ fontSize: textSize.m }}>
+        </Text>
+        <Text size="m">
           {said(e).map((what, i) => (
             <Fragment key={i}>
               {i > 0 && ' · '}
               {what}
             </Fragment>
           ))}
-        </Box>
+        </Text>
         {e.changes.map((c) => (
-          <Box key={c} sx={{ fontSize: textSize.m }}>
+          <Text key={c} size="m">
             {c}
-          </Box>
+          </Text>
         ))}
       </Box>
       {correct && !e.replaced && !e.withdrawn && e.kind !== 'correction' ? (
@@ -80,6 +77,6 @@ export function Entry({
       ) : (
         <span />
       )}
-    </Box>
+    </Columns>
   );
 }

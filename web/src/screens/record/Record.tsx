@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -9,7 +10,7 @@ import { Strata } from '../../figures/Strata';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Closing } from '../register/Closing';
 import { Entry } from './Entry';
 import { Unharmed } from './Unharmed';
@@ -25,17 +26,17 @@ export function Record() {
   const view = record.data;
   if (view.obstacle)
     return (
-      <Box sx={{ p: 3, maxWidth: 720 }}>
+      <Text widest={720} sx={{ p: 3 }}>
         <Title>
           <Trans>No record yet</Trans>
         </Title>
         <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
-      </Box>
+      </Text>
     );
   const done = view.steps.filter((s) => s.status === 'done').length;
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 } }}>
+    <Columns cols={{ xs: '1fr', md: 'minmax(0,1fr) 400px' }}>
+      <Text roomy>
         <Title sub={t`${done} of ${view.steps.length} steps done`}>
           <Trans>What was done</Trans>
         </Title>
@@ -57,11 +58,11 @@ export function Record() {
         ))}
         {view.marked && !isClosed && <Unharmed part={part} />}
         {view.entries.length === 0 && (
-          <Box sx={{ color: tok('ink2') }}>
+          <Text tone="ink2">
             <Trans>Nothing written yet. Begin with the first step of the route.</Trans>
-          </Box>
+          </Text>
         )}
-        <Box component="ol" aria-label={t`Record, newest first`} sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        <Text as="ol" aria-label={t`Record, newest first`} plain>
           {view.entries.map((e) => (
             <Entry
               key={e.id}
@@ -77,17 +78,19 @@ export function Record() {
               }
             />
           ))}
-        </Box>
-      </Box>
-      <Box
-        component="aside"
+        </Text>
+      </Text>
+      <Text
+        as="aside"
         aria-label={t`The surface now`}
-        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
+        roomy
+        sheet
+        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
         <Heading>
           <Trans>The surface now</Trans>
         </Heading>
-        <Box sx={{ mb: 1 }}>{view.phaseWords}</Box>
+        <Text below={1}>{view.phaseWords}</Text>
         <Strata
           layers={view.layers}
           substrate={view.substrate}
@@ -95,22 +98,18 @@ export function Record() {
           shown={view.layers.length}
           caption={t`as laid, replayed from the record`}
         />
-        <Box component="ul" sx={{ p: 0, m: 0, mt: 2, listStyle: 'none' }}>
+        <Text as="ul" plain above={2}>
           {view.facts.map((f) => (
-            <Box
-              component="li"
-              key={f.id}
-              sx={{ display: 'flex', gap: 1, borderTop: `1px solid ${tok('rule')}`, py: 0.5, fontSize: textSize.m }}
-            >
-              <Box sx={{ width: 92, color: tok(f.kind === 'fault' || f.kind === 'hazard' ? 'lead' : 'ink2') }}>
+            <Row as="li" key={f.id} gap={1} size="m" ruled inset={0.5}>
+              <Text tone={f.kind === 'fault' || f.kind === 'hazard' ? 'lead' : 'ink2'} sx={{ width: 92 }}>
                 {f.kind}
-              </Box>
+              </Text>
               <Box sx={{ flex: 1 }}>{f.name}</Box>
               {f.level !== 1 && <span className="mono">{f.level}</span>}
-            </Box>
+            </Row>
           ))}
-        </Box>
-      </Box>
-    </Box>
+        </Text>
+      </Text>
+    </Columns>
   );
 }

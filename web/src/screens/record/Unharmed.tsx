@@ -1,6 +1,7 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { useLog } from '../../api/parts';
 import { Notice } from '../../parts/Notice';
 
@@ -8,7 +9,7 @@ import { Notice } from '../../parts/Notice';
 export function Unharmed({ part }: { part: string }) {
   const log = useLog(part);
   return (
-    <Box sx={{ mb: 1 }}>
+    <Text below={1}>
       <Button
         variant="outlined"
         disabled={log.isPending}
@@ -19,6 +20,6 @@ export function Unharmed({ part }: { part: string }) {
         <Trans>I looked: it is unharmed</Trans>
       </Button>
       {log.error && <Notice title={t`Not written`}>{log.error.message}</Notice>}
-    </Box>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
@@ -116,11 +117,11 @@ export function Writer({
         mb: 2,
       }}
     >
-      <Box sx={{ gridColumn: '1 / -1', fontWeight: 700 }}>
+      <Text weight="strong" across>
         {correcting
           ? t`Correct: ${spoken(kinds[correcting.kind])} ${correcting.stepName}`
           : t`Write down what was done`}
-      </Box>
+      </Text>
       {!correcting && (
         <TextField
           select
@@ -165,7 +166,7 @@ export function Writer({
         error={!!at_('/at')}
         helperText={at_('/at')}
       />
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+      <Columns gap={1.5} cols="1fr 1fr">
         <QuantityField
           label={t`Temperature read`}
           of="temperature"
@@ -183,9 +184,9 @@ export function Writer({
           onChange={setHumidity}
           error={at_('/humidity')}
         />
-      </Box>
+      </Columns>
       {coat && kind !== 'start' && (
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, gridColumn: '1 / -1' }}>
+        <Columns gap={1.5} cols="1fr 1fr" across>
           <QuantityField
             label={t`Paint used`}
             of="volume"
@@ -204,15 +205,15 @@ export function Writer({
             onChange={setFilm}
             error={at_('/film')}
           />
-        </Box>
+        </Columns>
       )}
       {cover.data && (
-        <Box sx={{ gridColumn: '1 / -1' }}>
+        <Text across>
           <Cover cover={cover.data} />
-        </Box>
+        </Text>
       )}
       {asks && (
-        <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
+        <Text role="alert" across>
           {wrong?.pointer === asked && (
             <Notice tone="brass" title={spoken(asks.title)}>
               {wrong.message}
@@ -228,7 +229,7 @@ export function Writer({
             multiline
             helperText={t`stays in the record`}
           />
-        </Box>
+        </Text>
       )}
       <TextField
         label={t`Note`}
@@ -242,18 +243,18 @@ export function Writer({
       {wrong &&
         wrong.pointer !== asked &&
         !['/at', '/temperature', '/humidity', '/used', '/film'].includes(wrong.pointer) && (
-          <Box role="alert" sx={{ gridColumn: '1 / -1' }}>
+          <Text role="alert" across>
             <Notice title={t`Not written`}>{wrong.said}</Notice>
-          </Box>
+          </Text>
         )}
       {answer && answer.gained.length > 0 && (
-        <Box role="status" sx={{ gridColumn: '1 / -1' }}>
+        <Text role="status" across>
           <Notice tone="brass" title={t`The route gained: ${answer.gained.join(', ')}`}>
             {answer.because}
           </Notice>
-        </Box>
+        </Text>
       )}
-      <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+      <Row gap={1} wrap across>
         <Button
           type="submit"
           variant="contained"
@@ -277,7 +278,7 @@ export function Writer({
             <Trans>Leave it</Trans>
           </Button>
         )}
-      </Box>
+      </Row>
     </Box>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, GlobalStyles, TextField } from '@mui/material';
@@ -8,7 +9,6 @@ import { useRegister, type Tag } from '../../api/register';
 import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { mono, tok } from '../../theme/tokens';
 
 /** The sheet: A4, three labels across and eight down, 70 by 37 mm. */
 const across = 3;
@@ -18,13 +18,12 @@ const near = ['localhost', '127.0.0.1', '[::1]'];
 
 function Label({ tag, job }: { tag: Tag; job: string }) {
   return (
-    <Box
+    <Row
       sx={{
         width: '70mm',
         height: '37mm',
         boxSizing: 'border-box',
         p: '3mm',
-        display: 'flex',
         gap: '3mm',
         overflow: 'hidden',
         color: '#000',
@@ -40,20 +39,22 @@ function Label({ tag, job }: { tag: Tag; job: string }) {
         title={t`Opens tag ${String(tag.number)}`}
         style={{ width: '27mm', height: '27mm', flex: 'none' }}
       />
-      <Box sx={{ minWidth: 0, fontSize: '8.5pt', lineHeight: 1.15, overflowWrap: 'anywhere' }}>
-        <Box sx={{ fontFamily: mono, fontSize: '19pt', fontWeight: 700, lineHeight: 1 }}>{tag.number}</Box>
-        <Box sx={{ fontWeight: 700 }}>{tag.what}</Box>
+      <Text shrinks sx={{ fontSize: '8.5pt', lineHeight: 1.15, overflowWrap: 'anywhere' }}>
+        <Text weight="strong" mono sx={{ fontSize: '19pt', lineHeight: 1 }}>
+          {tag.number}
+        </Text>
+        <Text weight="strong">{tag.what}</Text>
         <Box>
           {tag.kind === 'in' ? t`in` : t`off`} {tag.partName}
         </Box>
-        <Box sx={{ fontFamily: mono, fontSize: '7pt' }}>
+        <Text mono sx={{ fontSize: '7pt' }}>
           {tag.items.map((i) => `${String(i.count)} × ${i.what} ${i.size}`.trim()).join(', ')}
-        </Box>
-        <Box sx={{ fontFamily: mono, fontSize: '7pt' }}>
+        </Text>
+        <Text mono sx={{ fontSize: '7pt' }}>
           {tag.code} · {job}
-        </Box>
-      </Box>
-    </Box>
+        </Text>
+      </Text>
+    </Row>
   );
 }
 
@@ -72,7 +73,7 @@ export function Labels() {
     places.slice(n * sheet, (n + 1) * sheet),
   );
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 }, '@media print': { p: 0 } }}>
+    <Text roomy sx={{ '@media print': { p: 0 } }}>
       <Box sx={{ '@media print': { display: 'none' } }}>
         <Title sub={read.data.name}>
           <Trans>Labels</Trans>
@@ -85,7 +86,7 @@ export function Labels() {
             </Trans>
           </Notice>
         )}
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', my: 2 }}>
+        <Row gap={1.5} align="flex-start" wrap above={2} below={2}>
           <TextField
             label={t`First free label on the sheet`}
             value={from}
@@ -108,11 +109,11 @@ export function Labels() {
           <Button component={Link} to={`/job/${job}/register`}>
             <Trans>Back to the register</Trans>
           </Button>
-        </Box>
+        </Row>
         {tags.length === 0 && (
-          <Box sx={{ color: tok('ink2') }}>
+          <Text tone="ink2">
             <Trans>There are no tags yet.</Trans>
-          </Box>
+          </Text>
         )}
       </Box>
       <GlobalStyles styles={{ '@page': { size: 'A4', margin: 0 } }} />
@@ -123,27 +124,26 @@ export function Labels() {
         aria-label={t`Sheets`}
       >
         {sheets.map((labels, n) => (
-          <Box
+          <Columns
             key={n}
             role="group"
             aria-label={t`Sheet ${String(n + 1)}`}
+            cols={`repeat(${String(across)}, 70mm)`}
+            below={2}
             sx={{
               width: '210mm',
               height: '297mm',
               boxSizing: 'border-box',
               pt: '0.5mm',
               background: '#fff',
-              display: 'grid',
-              gridTemplateColumns: `repeat(${String(across)}, 70mm)`,
               gridAutoRows: '37mm',
-              mb: 2,
               '@media print': { mb: 0, breakAfter: 'page' },
             }}
           >
             {labels.map((tag, at) => (tag ? <Label key={at} tag={tag} job={read.data.name} /> : <div key={at} />))}
-          </Box>
+          </Columns>
         ))}
       </Box>
-    </Box>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
@@ -10,7 +11,6 @@ import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { mayUndo } from '../../shell/Undo';
-import { textSize, tok } from '../../theme/tokens';
 import { changed, fresh, type Draft } from './draft';
 import { TagEditor } from './TagEditor';
 import { TagLine } from './TagLine';
@@ -25,11 +25,11 @@ function said(view: Schemas['RegisterView']): string {
 function Untagged({ view, write }: { view: Schemas['RegisterView']; write: (draft: Draft) => void }) {
   if (view.untagged.length === 0) return null;
   return (
-    <Box sx={{ mb: 2 }}>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+    <Text below={2}>
+      <Text size="m" tone="ink2">
         <Trans>Comes off by its ties, and has no tag yet:</Trans>
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
+      </Text>
+      <Row gap={1} wrap above={0.5}>
         {view.untagged.map((u) => (
           <Button
             key={u.itself}
@@ -43,8 +43,8 @@ function Untagged({ view, write }: { view: Schemas['RegisterView']; write: (draf
             </Trans>
           </Button>
         ))}
-      </Box>
-    </Box>
+      </Row>
+    </Text>
   );
 }
 
@@ -62,7 +62,7 @@ function Doing({
   const first = view.parts[0]?.id ?? '';
   return (
     <>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2, '@media print': { display: 'none' } }}>
+      <Row gap={1} wrap below={2} sx={{ '@media print': { display: 'none' } }}>
         <Button
           variant="contained"
           onClick={() => {
@@ -102,7 +102,7 @@ function Doing({
             </Button>
           </>
         )}
-      </Box>
+      </Row>
       <Untagged view={view} write={write} />
     </>
   );
@@ -144,7 +144,7 @@ export function Register() {
     });
   };
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
+    <Text roomy widest={1100}>
       <Title sub={said(view)}>
         <Trans>Strip-down register</Trans>
       </Title>
@@ -180,13 +180,13 @@ export function Register() {
         <Notice tone="deep" title={t`All of it is back on, and nothing is left in.`} />
       )}
       {view.parts.length > 0 && view.tags.length === 0 && !draft && (
-        <Box sx={{ color: tok('ink2'), maxWidth: 640 }}>
+        <Text tone="ink2" widest={640}>
           <Trans>
             One tag for each thing that comes off: its number goes on the bag. Read backwards it is the way together,
             with a tick for each screw. Plugs, rags and rivet tails are counted in here, too, and out again before
             anything is closed.
           </Trans>
-        </Box>
+        </Text>
       )}
       {tags.length > 0 && (
         <Pegs
@@ -197,11 +197,7 @@ export function Register() {
           }}
         />
       )}
-      <Box
-        component="ol"
-        aria-label={together ? t`Tags, last off first` : t`Tags, first off first`}
-        sx={{ m: 0, p: 0 }}
-      >
+      <Text as="ol" aria-label={together ? t`Tags, last off first` : t`Tags, first off first`} plain>
         {tags.map((tag) => (
           <TagLine
             key={tag.number}
@@ -218,7 +214,7 @@ export function Register() {
             }}
           />
         ))}
-      </Box>
-    </Box>
+      </Text>
+    </Text>
   );
 }

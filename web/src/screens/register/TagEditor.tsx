@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -6,7 +7,7 @@ import { useState } from 'react';
 import { Refusal, type Schemas } from '../../api/client';
 import { useWriteTag, type TagBody } from '../../api/register';
 import { Heading } from '../../parts/Headings';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { helds, type Draft } from './draft';
 import { Things } from './Things';
 import { Refused } from '../../parts/Refused';
@@ -64,7 +65,7 @@ export function TagEditor({
     >
       <Heading>{draft.number === null ? came : t`Tag ${String(draft.number)}`}</Heading>
       {refused && !seen && !refused.pointer.startsWith('/items') && <Refused error={refused} />}
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+      <Columns gap={1.5} cols={{ xs: '1fr', sm: '1fr 1fr' }}>
         {text('what', t`What it is`, into ? t`Plugs in the bores` : t`Hatch and its screws`)}
         <TextField
           select
@@ -142,11 +143,11 @@ export function TagEditor({
             />
           </>
         )}
-        <Box sx={{ gridColumn: '1 / -1', display: 'grid' }}>
+        <Columns across>
           {text('note', t`Note`, into ? t`pull strings to the left` : t`washer below, long one at the corner`)}
-        </Box>
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1, mt: 2, alignItems: 'center' }}>
+        </Columns>
+      </Columns>
+      <Row gap={1} align="center" above={2}>
         <Button type="submit" variant="contained" disabled={write.isPending}>
           {write.isPending ? t`Writing …` : keep}
         </Button>
@@ -158,11 +159,11 @@ export function TagEditor({
           <Trans>Cancel</Trans>
         </Button>
         {draft.number === null && (
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          <Text size="s" tone="ink2">
             <Trans>It gets the next number; write that on the bag.</Trans>
-          </Box>
+          </Text>
         )}
-      </Box>
+      </Row>
     </Box>
   );
 }

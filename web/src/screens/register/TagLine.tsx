@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -6,7 +7,7 @@ import { useEffect, useRef, type ChangeEvent } from 'react';
 import { Link } from 'react-router';
 import { useTagPhoto, useTick, type Tag } from '../../api/register';
 import { small } from '../../parts/picture';
-import { mono, textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { helds } from './draft';
 
 /** How many of a thing are back on, or out again: all by the box, some by the two buttons. */
@@ -16,7 +17,7 @@ function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: numb
   const word = tag.kind === 'in' ? 'out' : t`back on`;
   const name = `${item.what} ${item.size}`.trim();
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5, ml: { xs: 'auto', sm: 0 } }}>
+    <Row gap={0.5} align="center" sx={{ ml: { xs: 'auto', sm: 0 } }}>
       <Checkbox
         checked={item.done === item.count}
         indeterminate={item.done > 0 && item.done < item.count}
@@ -38,11 +39,11 @@ function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: numb
           >
             −
           </Button>
-          <Box sx={{ fontFamily: mono, fontSize: textSize.m, minWidth: 62, textAlign: 'center' }}>
+          <Text size="m" mono sx={{ minWidth: 62, textAlign: 'center' }}>
             <Trans>
               {item.done} of {item.count}
             </Trans>
-          </Box>
+          </Text>
           <Button
             size="small"
             disabled={item.done === item.count}
@@ -56,7 +57,7 @@ function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: numb
           </Button>
         </>
       )}
-    </Box>
+    </Row>
   );
 }
 
@@ -83,7 +84,7 @@ export function TagLine({
   const tick = useTick(job);
   const photo = useTagPhoto(job);
   const file = useRef<HTMLInputElement>(null);
-  const line = useRef<HTMLLIElement>(null);
+  const line = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (chosen) line.current?.scrollIntoView({ block: 'center' });
   }, [chosen]);
@@ -104,41 +105,28 @@ export function TagLine({
     }
   };
   return (
-    <Box
-      component="li"
+    <Columns
+      as="li"
       ref={line}
       aria-label={t`Tag ${String(tag.number)}`}
-      sx={{
-        listStyle: 'none',
-        display: 'grid',
-        gridTemplateColumns: { xs: '48px 1fr', sm: '64px 1fr auto' },
-        gap: { xs: 1, sm: 2 },
-        py: 1.25,
-        borderTop: `1px solid ${tok('rule')}`,
-        background: chosen ? tok('wash') : 'none',
-      }}
+      cols={{ xs: '48px 1fr', sm: '64px 1fr auto' }}
+      ruled
+      inset={1.25}
+      sx={{ listStyle: 'none', gap: { xs: 1, sm: 2 }, background: chosen ? tok('wash') : 'none' }}
     >
-      <Box
-        sx={{
-          fontFamily: mono,
-          fontSize: textSize.headline,
-          fontWeight: 700,
-          textAlign: 'center',
-          color: tok(closed ? 'ink2' : open),
-        }}
-      >
+      <Text size="headline" tone={closed ? 'ink2' : open} weight="strong" mono sx={{ textAlign: 'center' }}>
         {tag.number}
-      </Box>
-      <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontWeight: 700 }}>
+      </Text>
+      <Text shrinks>
+        <Text weight="strong">
           {tag.what}
           {closed && (
-            <Box component="span" sx={{ color: tok('zinc'), ml: 1 }}>
+            <Text as="span" tone="zinc" sx={{ ml: 1 }}>
               {into ? t`out again` : t`back on`}
-            </Box>
+            </Text>
           )}
-        </Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        </Text>
+        <Text size="m" tone="ink2">
           {into ? t`in ` : t`off `}
           <Link to={`/part/${tag.partId}/route`}>{tag.partName}</Link>
           {!into && ` · ${spoken(helds[tag.held]) || tag.held}`}
@@ -149,24 +137,20 @@ export function TagLine({
             </>
           )}
           {tag.note && ` · ${tag.note}`}
-        </Box>
-        <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0 }}>
+        </Text>
+        <Text as="ul" plain above={0.5}>
           {tag.items.map((item, n) => (
-            <Box
-              component="li"
-              key={n}
-              sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5, minHeight: 32 }}
-            >
+            <Row as="li" key={n} align="center" wrap sx={{ columnGap: 1.5, minHeight: 32 }}>
               <span>
                 {item.count} × {item.what}{' '}
-                <Box component="span" sx={{ fontFamily: mono, fontSize: textSize.m }}>
+                <Text as="span" size="m" mono>
                   {item.size}
-                </Box>
+                </Text>
               </span>
               {!into && item.state !== 'reuse' && (
-                <Box component="span" sx={{ color: tok(item.state === 'clean' ? 'brass' : 'lead'), fontWeight: 600 }}>
+                <Text as="span" tone={item.state === 'clean' ? 'brass' : 'lead'} weight="middle">
                   {item.stateWords}
-                </Box>
+                </Text>
               )}
               {ticking && (
                 <Tick
@@ -177,16 +161,16 @@ export function TagLine({
                   }}
                 />
               )}
-            </Box>
+            </Row>
           ))}
-        </Box>
+        </Text>
         {ticking && !closed && tag.before.length > 0 && (
-          <Box sx={{ fontSize: textSize.m, color: tok('lead'), mt: 0.5 }}>
+          <Text size="m" tone="lead" above={0.5}>
             <Trans>Before it: {tag.before.join('; ')}</Trans>
-          </Box>
+          </Text>
         )}
         {tag.photos.length > 0 && (
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+          <Row gap={1} wrap above={1}>
             {tag.photos.map((p) => (
               <a key={p.id} href={p.url} target="_blank" rel="noreferrer">
                 <Box
@@ -198,18 +182,13 @@ export function TagLine({
                 />
               </a>
             ))}
-          </Box>
+          </Row>
         )}
-      </Box>
-      <Box
-        sx={{
-          gridColumn: { xs: '2', sm: 'auto' },
-          display: 'flex',
-          flexWrap: 'wrap',
-          gap: 0.5,
-          alignSelf: 'start',
-          '@media print': { display: 'none' },
-        }}
+      </Text>
+      <Row
+        gap={0.5}
+        wrap
+        sx={{ gridColumn: { xs: '2', sm: 'auto' }, alignSelf: 'start', '@media print': { display: 'none' } }}
       >
         <Button size="small" sx={plain} onClick={() => file.current?.click()} disabled={photo.isPending}>
           {photo.isPending ? t`Keeping …` : t`Photo`}
@@ -231,7 +210,7 @@ export function TagLine({
             void take(e);
           }}
         />
-      </Box>
-    </Box>
+      </Row>
+    </Columns>
   );
 }

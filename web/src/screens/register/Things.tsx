@@ -1,7 +1,8 @@
+import { Columns } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { Button, MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
 import { another, states } from './draft';
 
@@ -23,22 +24,17 @@ export function Things({
     set(items.map((one, i) => (i === n ? { ...one, ...change } : one)));
   };
   return (
-    <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1.25 }}>
+    <Columns gap={1.25} across>
       {items.map((one, n) => {
         const wrong = (field: string) => at(`/items/${String(n)}/${field}`);
         return (
-          <Box
+          <Columns
             key={n}
-            component="fieldset"
+            as="fieldset"
             aria-label={t`Thing ${String(n + 1)}`}
-            sx={{
-              border: 0,
-              m: 0,
-              p: 0,
-              display: 'grid',
-              gap: 1,
-              gridTemplateColumns: { xs: '80px 0.35fr 1fr', sm: '80px 1fr 150px 150px auto' },
-            }}
+            gap={1}
+            cols={{ xs: '80px 0.35fr 1fr', sm: '80px 1fr 150px 150px auto' }}
+            sx={{ border: 0, m: 0, p: 0 }}
           >
             <TextField
               label={t`Count`}
@@ -101,7 +97,7 @@ export function Things({
                 <Trans>Remove</Trans>
               </Button>
             )}
-          </Box>
+          </Columns>
         );
       })}
       <Button
@@ -113,6 +109,6 @@ export function Things({
       >
         <Trans>Another thing on this tag</Trans>
       </Button>
-    </Box>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
@@ -8,7 +9,6 @@ import { useWithout } from '../../api/jobs';
 import { useAlternatives, useAnswers } from '../../api/parts';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
-import { textSize, tok } from '../../theme/tokens';
 import { SideBySide } from './SideBySide';
 
 const toggles = {
@@ -17,10 +17,10 @@ const toggles = {
 
 function Figures({ f }: { f: Schemas['FiguresView'] }) {
   return (
-    <Box className="mono" sx={{ fontSize: textSize.xs }}>
+    <Text className="mono" size="xs">
       {t`${f.handsOn.text} hands-on · ${f.elapsed.text} in all · ${f.money} of materials used · ${f.life}`}
       {t` · risk ${f.risk} · hazard ${f.hazard}/5`}
-    </Box>
+    </Text>
   );
 }
 
@@ -68,18 +68,18 @@ export function Alternatives({
         <Trans>Other ways to do it</Trans>
       </Heading>
       {(ways.isPending || open > 0) && (
-        <Box role="status" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+        <Text role="status" size="m" tone="ink2">
           <Trans>Planning the other ways</Trans>
           {questions.length > 0 && t`, ${String(questions.length - open)} of ${String(questions.length)} questions`} …
-        </Box>
+        </Text>
       )}
       {ways.data?.figures && (
-        <Box sx={{ mb: 1 }}>
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Text below={1}>
+          <Text size="m" tone="ink2">
             <Trans>This plan</Trans>
-          </Box>
+          </Text>
           <Figures f={ways.data.figures} />
-        </Box>
+        </Text>
       )}
       {best && open === 0 && (
         <Notice tone="deep" title={t`Best other way for a year of protection`}>
@@ -87,8 +87,10 @@ export function Alternatives({
         </Notice>
       )}
       {changing.map((school) => (
-        <Box key={school.id} sx={{ mb: 1.75 }}>
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{school.question}</Box>
+        <Text key={school.id} below={1.75}>
+          <Text size="m" tone="ink2">
+            {school.question}
+          </Text>
           <ToggleButtonGroup
             exclusive
             orientation="vertical"
@@ -105,31 +107,35 @@ export function Alternatives({
               if (!o.chosen && a && a.figures !== null && !a.matters) return null;
               return (
                 <ToggleButton key={o.id} value={o.id} disabled={busy || (a !== undefined && a.figures === null)}>
-                  <Box sx={{ minWidth: 0 }}>
-                    <Box sx={{ fontWeight: 700 }}>{o.name}</Box>
+                  <Text shrinks>
+                    <Text weight="strong">{o.name}</Text>
                     {o.for.map((w) => (
-                      <Box key={w} sx={{ fontSize: textSize.s }}>
+                      <Text key={w} size="s">
                         + {w}
-                      </Box>
+                      </Text>
                     ))}
                     {o.against.map((w) => (
-                      <Box key={w} sx={{ fontSize: textSize.s }}>
+                      <Text key={w} size="s">
                         – {w}
-                      </Box>
+                      </Text>
                     ))}
-                    {o.for.length + o.against.length === 0 && <Box sx={{ fontSize: textSize.s }}>{o.hint}</Box>}
-                    {a?.closed && <Box sx={{ fontSize: textSize.s, fontStyle: 'italic' }}>{a.closed}</Box>}
+                    {o.for.length + o.against.length === 0 && <Text size="s">{o.hint}</Text>}
+                    {a?.closed && (
+                      <Text size="s" sx={{ fontStyle: 'italic' }}>
+                        {a.closed}
+                      </Text>
+                    )}
                     {!o.chosen && a?.figures && <Figures f={a.figures} />}
                     {!o.chosen && a && a.gains.length + a.spares.length > 0 && (
-                      <Box sx={{ fontSize: textSize.s }}>
+                      <Text size="s">
                         {a.gains.length > 0 && t`with ${a.gains.slice(0, 3).join(', ')}`}
                         {a.gains.length > 3 && ' …'}
                         {a.gains.length > 0 && a.spares.length > 0 && '; '}
                         {a.spares.length > 0 && t`without ${a.spares.slice(0, 3).join(', ')}`}
                         {a.spares.length > 3 && ' …'}
-                      </Box>
+                      </Text>
                     )}
-                  </Box>
+                  </Text>
                 </ToggleButton>
               );
             })}
@@ -151,12 +157,12 @@ export function Alternatives({
                 <Trans>Beside {o.name.toLowerCase()}</Trans>
               </Button>
             ))}
-        </Box>
+        </Text>
       ))}
       {open === 0 && trifles.length > 0 && (
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mb: 1.75 }}>
+        <Text size="s" tone="ink2" below={1.75}>
           <Trans>Changes next to nothing here: {trifles.join('; ')}.</Trans>
-        </Box>
+        </Text>
       )}
       {beside && (
         <SideBySide

@@ -1,6 +1,7 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { useWithout } from '../../api/jobs';
 import { useAlternatives } from '../../api/parts';
@@ -13,10 +14,10 @@ export function Asked({ step, view, part }: { step: Step; view: Schemas['RouteVi
   const ways = useAlternatives(part, view.number);
   const without = useWithout(view.jobId, part);
   return (
-    <Box sx={{ mt: 1.25 }}>
+    <Text above={1.25}>
       <Labelled label={t`It asks for`}>
         {step.asks.map((a) => (
-          <Box key={a.id} sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1 }}>
+          <Row key={a.id} gap={1} align="center" wrap>
             <span title={a.hint}>{a.name}</span>
             <Button
               size="small"
@@ -27,7 +28,7 @@ export function Asked({ step, view, part }: { step: Step; view: Schemas['RouteVi
             >
               <Trans>Not here: plan without</Trans>
             </Button>
-          </Box>
+          </Row>
         ))}
       </Labelled>
       {without.isError && (
@@ -35,6 +36,6 @@ export function Asked({ step, view, part }: { step: Step; view: Schemas['RouteVi
           <Notice title={t`Not planned again`}>{without.error.message}</Notice>
         </div>
       )}
-    </Box>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -5,14 +6,13 @@ import { Link } from 'react-router';
 import { Heading } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
-import { textSize, tok } from '../../theme/tokens';
 import { type Step } from './step';
 
 export function Detail({ step }: { step: Step }) {
   return (
     <Box>
       <Heading>{step.name}</Heading>
-      <Box sx={{ display: 'grid', gap: 1.25 }}>
+      <Columns gap={1.25}>
         {step.because && (
           <Notice tone="brass" title={t`Put in later`}>
             {step.because}
@@ -34,9 +34,9 @@ export function Detail({ step }: { step: Step }) {
           <Labelled label={t`Accepted when`}>
             {step.accept}
             {step.onFail && (
-              <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+              <Text size="m" tone="ink2">
                 <Trans>If not: {step.onFail}</Trans>
-              </Box>
+              </Text>
             )}
           </Labelled>
         )}
@@ -51,21 +51,21 @@ export function Detail({ step }: { step: Step }) {
         {step.uses && <Labelled label={t`With`}>{step.uses}</Labelled>}
         {step.grits && <Labelled label={t`Grits`}>{step.grits}</Labelled>}
         {step.cautions.map((c) => (
-          <Box key={c} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, fontSize: textSize.m }}>
+          <Text key={c} size="m" bar="brass">
             {c}
-          </Box>
+          </Text>
         ))}
         {step.local.map((l) => (
-          <Box key={l} sx={{ borderLeft: `4px solid ${tok('deep')}`, pl: 1, fontSize: textSize.m }}>
+          <Text key={l} size="m" bar="deep">
             <Trans>Here: {l}</Trans>
-          </Box>
+          </Text>
         ))}
         {step.cautions.length > 0 && (
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          <Text size="s" tone="ink2">
             <Trans>Labels, safety data sheets and local codes come first.</Trans>
-          </Box>
+          </Text>
         )}
-      </Box>
+      </Columns>
     </Box>
   );
 }

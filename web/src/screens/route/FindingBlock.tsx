@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
@@ -28,11 +29,11 @@ export function FindingBlock({
     <Notice tone={inTheWay ? 'lead' : 'brass'} title={`${spoken(words[finding.severity]) || t`Mind`}: ${finding.says}`}>
       <div>{finding.consequence}</div>
       {finding.takenBy && (
-        <Box sx={{ fontWeight: 650 }}>
+        <Text weight="firm">
           <Trans>Taken on by {finding.takenBy}</Trans>
-        </Box>
+        </Text>
       )}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: finding.mends.length ? 1 : 0 }}>
+      <Row gap={1} wrap sx={{ mt: finding.mends.length ? 1 : 0 }}>
         {finding.mends.map((m) => (
           <Button
             key={m.label}
@@ -45,7 +46,7 @@ export function FindingBlock({
             {m.label}
           </Button>
         ))}
-      </Box>
+      </Row>
       {finding.mayBeTaken &&
         !finding.takenBy &&
         (open ? (

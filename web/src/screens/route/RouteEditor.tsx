@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
@@ -10,7 +11,7 @@ import { Explained } from '../../parts/Explained';
 import { Title } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Alternatives } from './Alternatives';
 import { Asked } from './Asked';
 import { Detail } from './Detail';
@@ -26,14 +27,14 @@ function Totals({ view, route }: { view: Schemas['RouteView']; route: EditedRout
     ['on', view.area],
   ];
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, mb: 2, alignItems: 'end' }}>
+    <Row gap={3} align="end" wrap below={2}>
       {figures.map(
         ([label, v]) =>
           v && (
             <Labelled key={label} label={label}>
-              <Box sx={{ fontSize: textSize.figure }}>
+              <Text size="figure">
                 <Explained v={v} />
-              </Box>
+              </Text>
             </Labelled>
           ),
       )}
@@ -44,7 +45,7 @@ function Totals({ view, route }: { view: Schemas['RouteView']; route: EditedRout
       <Button onClick={route.planAgain} disabled={route.busy}>
         <Trans>Plan again</Trans>
       </Button>
-    </Box>
+    </Row>
   );
 }
 
@@ -72,23 +73,23 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
   const broken = view.findings.filter((f) => f.severity !== 'caution').length;
 
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 400px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 } }}>
+    <Columns cols={{ xs: '1fr', md: 'minmax(0,1fr) 400px' }}>
+      <Text roomy>
         <Title sub={`${view.system} · ${view.life}`}>
           <Trans>The order of work</Trans>
         </Title>
         {view.air && (
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
+          <Text size="m" tone="ink2" below={1}>
             <Trans>
               In this air: <span className="mono">{view.air}</span>
             </Trans>
-          </Box>
+          </Text>
         )}
         <Totals view={view} route={route} />
         <Phases steps={view.steps} at={route.selected} go={route.focus} />
-        <Box role="status" sx={{ fontWeight: 650, color: tok(broken ? 'lead' : 'zinc'), mb: 1 }}>
+        <Text role="status" tone={broken ? 'lead' : 'zinc'} weight="firm" below={1}>
           {standing(broken)}
-        </Box>
+        </Text>
         {route.problem && (
           <div role="alert">
             <Notice title={t`Not stored`}>{route.problem.message}</Notice>
@@ -127,14 +128,16 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
             </MenuItem>
           ))}
         </TextField>
-      </Box>
+      </Text>
 
-      <Box
-        component="aside"
+      <Text
+        as="aside"
         aria-label={t`The chosen step`}
-        sx={{ p: { xs: 2, sm: 3 }, background: tok('sheet'), borderLeft: { md: `1px solid ${tok('rule')}` } }}
+        roomy
+        sheet
+        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}
       >
-        <Box sx={{ position: { md: 'sticky' }, top: 16, display: 'grid', gap: 2.5 }}>
+        <Columns gap={2.5} sx={{ position: { md: 'sticky' }, top: 16 }}>
           <Strata
             layers={view.layers}
             substrate={view.substrate}
@@ -145,8 +148,8 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
           {step && <Detail step={step} />}
           {step && step.asks.length > 0 && <Asked step={step} view={view} part={part} />}
           <Alternatives view={view} part={part} job={view.jobId} busy={route.busy} pick={route.planChoosing} />
-        </Box>
-      </Box>
-    </Box>
+        </Columns>
+      </Text>
+    </Columns>
   );
 }

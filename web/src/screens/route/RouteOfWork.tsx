@@ -1,6 +1,7 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import { useRoute } from '../../api/parts';
 import { Title } from '../../parts/Headings';
@@ -15,7 +16,7 @@ export function RouteOfWork() {
   if (route.isError) return <Failed error={route.error} />;
   if (route.data.obstacle)
     return (
-      <Box sx={{ p: 3, maxWidth: 720 }}>
+      <Text widest={720} sx={{ p: 3 }}>
         <Title>
           <Trans>No order of work yet</Trans>
         </Title>
@@ -23,7 +24,7 @@ export function RouteOfWork() {
         <Button component={Link} to="../film" relative="path" variant="outlined">
           <Trans>Choose what is wanted, and the film</Trans>
         </Button>
-      </Box>
+      </Text>
     );
   return <RouteEditor view={route.data} />;
 }

@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
@@ -6,7 +7,7 @@ import { useBeside } from '../../api/parts';
 import { Strata } from '../../figures/Strata';
 import { Labelled } from '../../parts/Labelled';
 import { Failed, Loading } from '../../parts/Waiting';
-import { textSize, tok, wide } from '../../theme/tokens';
+import { tok, wide } from '../../theme/tokens';
 import { given } from '../../parts/given';
 
 const columns = { display: 'grid', gridTemplateColumns: 'minmax(0,1fr) minmax(0,1fr)', columnGap: 2 } as const;
@@ -15,9 +16,13 @@ function Way({ way, substrate, hatch }: { way: Schemas['WayView']; substrate: st
   const f = way.figures;
   return (
     <Box>
-      <Box sx={{ fontSize: textSize.xl, ...wide }}>{way.title}</Box>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>{way.system}</Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'auto auto auto' }, gap: '6px 18px', mb: 1.5 }}>
+      <Text size="xl" sx={{ ...wide }}>
+        {way.title}
+      </Text>
+      <Text size="m" tone="ink2" below={1}>
+        {way.system}
+      </Text>
+      <Columns cols={{ xs: '1fr', sm: 'auto auto auto' }} below={1.5} sx={{ gap: '6px 18px' }}>
         {(
           [
             ['hands-on', f.handsOn.text],
@@ -31,21 +36,21 @@ function Way({ way, substrate, hatch }: { way: Schemas['WayView']; substrate: st
           ] as const
         ).map(([label, value]) => (
           <Labelled key={label} label={label}>
-            <Box className="mono" sx={{ fontWeight: 600 }}>
+            <Text className="mono" weight="middle">
               {value}
-            </Box>
+            </Text>
           </Labelled>
         ))}
-      </Box>
-      <Box sx={{ fontSize: textSize.m }}>
+      </Columns>
+      <Text size="m">
         <Trans>Gear: </Trans>
         {way.gear.join(', ') || t`nothing special`}
         <Trans>. Wear: </Trans>
         {way.wear.join(', ') || t`nothing special`}.
-      </Box>
-      <Box sx={{ maxWidth: 330 }}>
+      </Text>
+      <Text widest={330}>
         <Strata layers={way.layers} substrate={substrate} substrateHatch={hatch} shown={way.layers.length} caption="" />
-      </Box>
+      </Text>
     </Box>
   );
 }
@@ -72,7 +77,7 @@ export function SideBySide({
   const v = beside.data;
   return (
     <Dialog open onClose={close} fullWidth maxWidth="lg" aria-label={t`Two routes side by side`}>
-      <DialogTitle sx={wide}>
+      <DialogTitle>
         <Trans>Two ways, side by side</Trans>
       </DialogTitle>
       <DialogContent>
@@ -81,33 +86,33 @@ export function SideBySide({
         {v && (
           <>
             {v.for.map((w) => (
-              <Box key={w} sx={{ fontWeight: 600 }}>
+              <Text key={w} weight="middle">
                 <Trans>
                   For {v.right.title.toLowerCase()}: {w}
                 </Trans>
-              </Box>
+              </Text>
             ))}
             {v.against.map((w) => (
-              <Box key={w} sx={{ fontWeight: 600 }}>
+              <Text key={w} weight="middle">
                 <Trans>Against it: {w}</Trans>
-              </Box>
+              </Text>
             ))}
-            <Box sx={{ ...columns, my: 2 }}>
+            <Text above={2} below={2} sx={{ ...columns }}>
               <Way way={v.left} substrate={substrate} hatch={hatch} />
               <Way way={v.right} substrate={substrate} hatch={hatch} />
-            </Box>
+            </Text>
             <Box role="table" aria-label={t`Steps of both routes`}>
               {v.rows.map((r, i) => {
                 const same = r.left !== null && r.right !== null;
                 const cell = (text: string | null) => (
-                  <Box
+                  <Text
                     role="cell"
+                    inset={0.4}
                     sx={{
                       borderLeft: `5px solid ${given(text === null, 'transparent')
                         .or(same, tok('rule'))
                         .else(tok('deep'))}`,
                       pl: 1,
-                      py: 0.4,
                       fontWeight: same ? 450 : 700,
                       color: same ? tok('ink2') : tok('ink'),
                       background: given(text === null, 'none')
@@ -116,22 +121,20 @@ export function SideBySide({
                     }}
                   >
                     {text ?? ''}
-                  </Box>
+                  </Text>
                 );
                 return (
                   <Box key={i}>
                     {r.phase !== v.rows[i - 1]?.phase && (
-                      <Box
-                        sx={{
-                          fontSize: textSize.s,
-                          fontWeight: 700,
-                          color: tok('ink2'),
-                          mt: 1,
-                          borderBottom: `1px solid ${tok('rule')}`,
-                        }}
+                      <Text
+                        size="s"
+                        tone="ink2"
+                        weight="strong"
+                        above={1}
+                        sx={{ borderBottom: `1px solid ${tok('rule')}` }}
                       >
                         {r.phase}
-                      </Box>
+                      </Text>
                     )}
                     <Box role="row" sx={columns}>
                       {cell(r.left)}
@@ -144,7 +147,7 @@ export function SideBySide({
           </>
         )}
       </DialogContent>
-      <DialogActions sx={{ p: 2 }}>
+      <DialogActions>
         <Button onClick={close}>
           <Trans>Stay</Trans>
         </Button>

@@ -1,8 +1,9 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { useState } from 'react';
 import { type Schemas } from '../../api/client';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { FindingBlock } from './FindingBlock';
 import { StepRow } from './StepRow';
 import { type EditedRoute } from './useEditedRoute';
@@ -12,11 +13,7 @@ export function StepList({ part, view, route }: { part: string; view: Schemas['R
   const [drag, setDrag] = useState<number | null>(null);
   const { folded, firstOpen } = route;
   return (
-    <Box
-      component="ol"
-      aria-label={t`Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out`}
-      sx={{ listStyle: 'none', m: 0, p: 0 }}
-    >
+    <Text as="ol" aria-label={t`Steps. Arrow keys choose, Alt with arrow keys moves, Delete takes out`} plain>
       {view.steps.map((s, index) => {
         if (folded && index < firstOpen) return null;
         const begins = s.phase !== view.steps[index - 1]?.phase || (folded && index === firstOpen);
@@ -41,17 +38,14 @@ export function StepList({ part, view, route }: { part: string; view: Schemas['R
             }}
           >
             {begins && (
-              <Box
-                sx={{
-                  fontSize: textSize.s,
-                  fontWeight: 700,
-                  color: tok('ink2'),
-                  mt: index ? 1.75 : 0,
-                  borderBottom: `1px solid ${tok('rule')}`,
-                }}
+              <Text
+                size="s"
+                tone="ink2"
+                weight="strong"
+                sx={{ mt: index ? 1.75 : 0, borderBottom: `1px solid ${tok('rule')}` }}
               >
                 {s.phaseName}
-              </Box>
+              </Text>
             )}
             <StepRow step={s} index={index} on={index === route.selected} faulty={found.length > 0} route={route} />
             {found.map((f) => (
@@ -68,6 +62,6 @@ export function StepList({ part, view, route }: { part: string; view: Schemas['R
           </Box>
         );
       })}
-    </Box>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -64,14 +65,7 @@ export function StepRow({
     ],
   ] as const;
   return (
-    <Box
-      sx={{
-        display: 'flex',
-        alignItems: 'stretch',
-        background: on ? tok('sheet') : 'none',
-        borderLeft: `6px solid ${edge(on, faulty)}`,
-      }}
-    >
+    <Row align="stretch" sx={{ background: on ? tok('sheet') : 'none', borderLeft: `6px solid ${edge(on, faulty)}` }}>
       <Box
         component="button"
         type="button"
@@ -99,26 +93,26 @@ export function StepRow({
           cursor: 'pointer',
         }}
       >
-        <Box component="span" className="mono" sx={{ color: tok('ink2') }}>
+        <Text as="span" className="mono" tone="ink2">
           {mark}
           <Box component="span" sx={{ position: 'absolute', left: -9999 }}>
             {words}
           </Box>
-        </Box>
-        <Box component="span" sx={{ fontWeight: on ? 700 : 560, color: tok(step.status === 'done' ? 'ink2' : 'ink') }}>
+        </Text>
+        <Text as="span" tone={step.status === 'done' ? 'ink2' : 'ink'} sx={{ fontWeight: on ? 700 : 560 }}>
           {step.name}
           {step.because && (
-            <Box component="span" sx={{ ml: 1, fontSize: textSize.s, color: tok('brass'), fontWeight: 700 }}>
+            <Text as="span" size="s" tone="brass" weight="strong" sx={{ ml: 1 }}>
               <Trans>put in</Trans>
-            </Box>
+            </Text>
           )}
-        </Box>
-        <Box component="span" className="mono" sx={{ fontSize: textSize.s, color: tok('ink2'), textAlign: 'right' }}>
+        </Text>
+        <Text as="span" className="mono" size="s" tone="ink2" sx={{ textAlign: 'right' }}>
           {times(step)}
-        </Box>
+        </Text>
       </Box>
       {on && step.status !== 'done' && (
-        <Box sx={{ display: 'flex' }}>
+        <Row>
           {acts.map(([glyph, label, act]) => (
             <Button
               key={label}
@@ -135,8 +129,8 @@ export function StepRow({
               {glyph}
             </Button>
           ))}
-        </Box>
+        </Row>
       )}
-    </Box>
+    </Row>
   );
 }

@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -5,7 +6,6 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, settle } from '../../api/client';
 import { keys } from '../../api/keys';
 import { Heading } from '../../parts/Headings';
-import { textSize, tok } from '../../theme/tokens';
 
 /** The schedule in a calendar: a file, or a secret address that can be taken back. */
 export function CalendarAddress() {
@@ -22,13 +22,13 @@ export function CalendarAddress() {
       </Heading>
       {address ? (
         <>
-          <Box className="mono" sx={{ fontSize: textSize.xs, wordBreak: 'break-all', background: tok('sheet'), p: 1 }}>
+          <Text className="mono" size="xs" sheet sx={{ wordBreak: 'break-all', p: 1 }}>
             {address}
-          </Box>
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2'), my: 0.5 }}>
+          </Text>
+          <Text size="s" tone="ink2" above={0.5} below={0.5}>
             <Trans>Who knows this address sees the schedule. Windows call an hour before they close.</Trans>
-          </Box>
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          </Text>
+          <Row gap={1} wrap>
             <Button
               size="small"
               onClick={() => {
@@ -53,10 +53,10 @@ export function CalendarAddress() {
             >
               <Trans>Take it back</Trans>
             </Button>
-          </Box>
+          </Row>
         </>
       ) : (
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Row gap={1} wrap>
           <Button
             size="small"
             onClick={() => {
@@ -68,7 +68,7 @@ export function CalendarAddress() {
           <Button size="small" component="a" href="/api/calendar/file" download>
             <Trans>As a file</Trans>
           </Button>
-        </Box>
+        </Row>
       )}
     </Box>
   );

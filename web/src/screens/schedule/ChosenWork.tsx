@@ -1,11 +1,12 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { when } from '../../parts/time';
 import { type Moving, instant } from '../../parts/useMoving';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { given } from '../../parts/given';
 
 /** The chosen step of a plan: why it is where it is; where it was moved, what that breaks, and a way to have it so. */
@@ -27,42 +28,41 @@ export function ChosenWork({
   const part = view.parts.find((p) => p.id === work.part);
   const start = moved === null ? work.start : new Date(moved).toISOString();
   return (
-    <Box
-      sx={{
-        borderLeft: `6px solid ${tok(tried && tried.breaks.length > 0 ? 'lead' : 'deep')}`,
-        background: tok('sheet'),
-        p: 2,
-      }}
+    <Text
+      sheet
+      sx={{ borderLeft: `6px solid ${tok(tried && tried.breaks.length > 0 ? 'lead' : 'deep')}`, p: 2 }}
       aria-live="polite"
     >
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+      <Text size="m" tone="ink2">
         {part?.name} · {part?.job} · {work.place}
-      </Box>
-      <Box sx={{ fontWeight: 700, fontSize: textSize.xl }}>{work.name}</Box>
-      <Box className="mono" sx={{ my: 0.5 }}>
+      </Text>
+      <Text size="xl" weight="strong">
+        {work.name}
+      </Text>
+      <Text className="mono" above={0.5} below={0.5}>
         {when(start, view.now)}
         {moved === null && ` – ${when(work.end, view.now).replace(/^today /, '')}`}
-      </Box>
+      </Text>
       {moved === null ? (
         <>
-          <Box sx={{ fontSize: textSize.m }}>
+          <Text size="m">
             {work.why.charAt(0).toUpperCase() + work.why.slice(1)}.
             {work.who.length > 0 && ` ${work.who.join(t` and `)}.`}
             {work.setUp && t` Set up already by the coat before.`}
-          </Box>
+          </Text>
           {work.paid && (
-            <Box sx={{ fontSize: textSize.m, color: tok('lead'), fontWeight: 650 }}>
+            <Text size="m" tone="lead" weight="firm">
               <Trans>A window is missed: {work.paid.text} of abrading, wiping or rinsing again come first.</Trans>
-            </Box>
+            </Text>
           )}
-          <Box sx={{ fontSize: textSize.m }}>
+          <Text size="m">
             {given(work.fixed, t`Under way.`)
               .or(work.critical, t`On the longest chain: later moves the end.`)
               .or(work.slack.value === 0, t`Nothing to spare: later moves something else.`)
               .else(t`Can begin ${work.slack.text} later and nothing else moves.`)}
-          </Box>
+          </Text>
           {work.from && (
-            <Box sx={{ fontSize: textSize.m }}>
+            <Text size="m">
               <Trans>
                 May begin from <span className="mono">{when(work.from, view.now)}</span>
               </Trans>
@@ -77,35 +77,35 @@ export function ChosenWork({
                 t`, and no window closes`
               )}
               .
-            </Box>
+            </Text>
           )}
           {work.hangs.map((h) => (
-            <Box key={h} sx={{ fontSize: textSize.m, color: tok('brass'), fontWeight: 650 }}>
+            <Text key={h} size="m" tone="brass" weight="firm">
               <Trans>It hangs on the forecast: {h}.</Trans>
-            </Box>
+            </Text>
           ))}
           {work.coat && (
-            <Box sx={{ fontSize: textSize.m }}>
+            <Text size="m">
               <Trans>Wet until {when(work.dry, view.now)}.</Trans>
-            </Box>
+            </Text>
           )}
         </>
       ) : (
         <>
           {tried?.breaks.length === 0 && (
-            <Box sx={{ color: tok('zinc'), fontWeight: 700 }}>
+            <Text tone="zinc" weight="strong">
               <Trans>It may stand there; nothing breaks.</Trans>
-            </Box>
+            </Text>
           )}
           {tried?.breaks.map((b, i) => (
-            <Box key={i} sx={{ fontSize: textSize.m, py: 0.5, borderTop: `1px solid ${tok('rule')}` }}>
-              <Box component="span" sx={{ fontWeight: 700, color: tok('lead') }}>
+            <Text key={i} size="m" ruled inset={0.5}>
+              <Text as="span" tone="lead" weight="strong">
                 {b.name}
-              </Box>{' '}
+              </Text>{' '}
               {b.says}; {b.kind === 'late' ? t`until` : t`from`} <span className="mono">{when(b.until, view.now)}</span>
-            </Box>
+            </Text>
           ))}
-          <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+          <Row gap={1} wrap above={1}>
             <Button
               variant="contained"
               onClick={() => {
@@ -118,19 +118,19 @@ export function ChosenWork({
             <Button onClick={back}>
               <Trans>Back where it was</Trans>
             </Button>
-          </Box>
+          </Row>
         </>
       )}
       {moved === null && !within && (
-        <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+        <Row gap={1} above={1}>
           <Button component={Link} to={`/part/${work.part}/windows`}>
             <Trans>Its windows</Trans>
           </Button>
           <Button component={Link} to={`/part/${work.part}/record`}>
             <Trans>Log it</Trans>
           </Button>
-        </Box>
+        </Row>
       )}
-    </Box>
+    </Text>
   );
 }

@@ -1,6 +1,6 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box } from '@mui/material';
 import { useCrew } from '../../api/plan';
 import { Heading } from '../../parts/Headings';
 import { Loading } from '../../parts/Waiting';
@@ -10,11 +10,11 @@ import { CrewEditor } from './CrewEditor';
 export function Crew() {
   const crew = useCrew();
   return (
-    <Box component="section" aria-label={t`Who works when`} sx={{ mt: 4 }}>
+    <Text as="section" aria-label={t`Who works when`} above={4}>
       <Heading>
         <Trans>Who works when</Trans>
       </Heading>
       {crew.data ? <CrewEditor crew={crew.data} /> : <Loading />}
-    </Box>
+    </Text>
   );
 }

@@ -1,10 +1,10 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { usePlanWrite } from '../../api/plan';
-import { textSize, tok } from '../../theme/tokens';
 import { type Week, days } from './week';
 import { Hours } from './Hours';
 import { Usual } from './Usual';
@@ -75,10 +75,10 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
     });
   };
   return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
+    <Columns gap={2}>
       {d.people.map((p, i) => (
-        <Box key={i} sx={{ display: 'grid', gap: 1 }}>
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Columns key={i} gap={1}>
+          <Row gap={1} wrap>
             <TextField
               label={t`Who`}
               value={p.name}
@@ -106,7 +106,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
                 <Trans>Away for good</Trans>
               </Button>
             )}
-          </Box>
+          </Row>
           <Usual
             who={p.name || 'somebody'}
             choose={(week) => {
@@ -120,7 +120,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
               setD({ ...d, people: d.people.map((q, k) => (k === i ? { ...q, week } : q)) });
             }}
           />
-        </Box>
+        </Columns>
       ))}
       <Box>
         <Button
@@ -132,9 +132,9 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
         </Button>
       </Box>
       <Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
+        <Text size="m" tone="ink2" below={1}>
           <Trans>Quiet hours: no grinders, no compressor</Trans>
-        </Box>
+        </Text>
         <Hours
           label={t`Quiet hours`}
           week={d.quiet}
@@ -143,7 +143,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
           }}
         />
       </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.5 }}>
+      <Columns gap={1.5} cols={{ xs: '1fr', sm: '1fr 1fr' }}>
         <TextField
           label={t`Days off`}
           placeholder="2026-12-25, 2026-12-26"
@@ -160,7 +160,7 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
             setD({ ...d, floors: e.target.value });
           }}
         />
-      </Box>
+      </Columns>
       <Weights
         crew={crew}
         climate={d.climate}
@@ -175,11 +175,11 @@ export function CrewEditor({ crew }: { crew: Schemas['CrewView'] }) {
           <Trans>Keep, and plan again</Trans>
         </Button>
         {save.isSuccess && (
-          <Box component="span" role="status" sx={{ ml: 2, color: tok('zinc'), fontWeight: 650 }}>
+          <Text as="span" role="status" tone="zinc" weight="firm" sx={{ ml: 2 }}>
             <Trans>Kept; the schedule follows.</Trans>
-          </Box>
+          </Text>
         )}
       </Box>
-    </Box>
+    </Columns>
   );
 }

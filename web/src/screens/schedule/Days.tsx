@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -9,7 +10,6 @@ import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { clock, longDay, weekday, when } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
 import { NotBegun } from './NotBegun';
 
 type Work = Schemas['PlannedView'];
@@ -32,17 +32,13 @@ function until(w: Work): string {
 function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
   const part = view.parts.find((p) => p.id === w.part);
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: '11rem 1fr 14rem' },
-        columnGap: 2,
-        alignItems: 'baseline',
-        py: 0.75,
-        borderTop: `1px solid ${tok('rule')}`,
-        breakInside: 'avoid',
-      }}
+    <Columns
+      as="li"
+      align="baseline"
+      cols={{ xs: '1fr', sm: '11rem 1fr 14rem' }}
+      ruled
+      inset={0.75}
+      sx={{ columnGap: 2, breakInside: 'avoid' }}
     >
       <Box className="mono">
         <Trans>
@@ -53,29 +49,29 @@ function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
         <b>{part?.name ?? t`A part`}</b>
         {part && ` (${part.job})`}: {w.name.charAt(0).toLowerCase() + w.name.slice(1)}
         {w.with.length > 0 && (
-          <Box sx={{ fontSize: textSize.m }}>
+          <Text size="m">
             <Trans>with {w.with.join(', ')}</Trans>
-          </Box>
+          </Text>
         )}
         {w.paid && (
-          <Box sx={{ fontSize: textSize.m, color: tok('lead') }}>
+          <Text size="m" tone="lead">
             <Trans>after {w.paid.text} of making good</Trans>
-          </Box>
+          </Text>
         )}
         {w.until && (
-          <Box sx={{ fontSize: textSize.m }}>
+          <Text size="m">
             <Trans>
               begun by <span className="mono">{when(w.until, view.now)}</span> at the latest
             </Trans>
-          </Box>
+          </Text>
         )}
       </Box>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+      <Text size="m" tone="ink2">
         {w.who.length === 0 && w.start < w.end && t`nobody of yours, `}
         {w.who.length > 0 && `${w.who.join(t` and `)}, `}
         {w.place}
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }
 
@@ -88,8 +84,8 @@ export function Days() {
   const view = plan.data;
   const days = byDay(view.work.filter((w) => who === '' || w.who.includes(who)));
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 960, '@media print': { p: 0 } }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mb: 1 }}>
+    <Text roomy widest={960} sx={{ '@media print': { p: 0 } }}>
+      <Row gap={1.5} align="flex-start" wrap below={1}>
         <Box sx={{ flexGrow: 1 }}>
           <Title
             sub={
@@ -102,7 +98,7 @@ export function Days() {
             <Trans>Day by day</Trans>
           </Title>
         </Box>
-        <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Row className="no-print" gap={1} wrap>
           <Button component={Link} to="/schedule">
             <Trans>As a chart</Trans>
           </Button>
@@ -121,10 +117,10 @@ export function Days() {
           >
             <Trans>As a PDF</Trans>
           </Button>
-        </Box>
-      </Box>
+        </Row>
+      </Row>
       {view.people.length > 1 && (
-        <Box className="no-print" role="group" aria-label={t`Whose work`} sx={{ display: 'flex', gap: 1, mb: 2 }}>
+        <Row className="no-print" role="group" aria-label={t`Whose work`} gap={1} below={2}>
           {['', ...view.people.map((p) => p.name)].map((name) => (
             <Button
               key={name}
@@ -138,7 +134,7 @@ export function Days() {
               {name === '' ? t`Everybody` : name}
             </Button>
           ))}
-        </Box>
+        </Row>
       )}
       <NotBegun view={view} />
       {days.length === 0 && (
@@ -153,17 +149,17 @@ export function Days() {
         </Notice>
       )}
       {days.map(([day, work]) => (
-        <Box component="section" key={day} aria-label={day} sx={{ mb: 3 }}>
-          <Box component="h2" sx={{ m: 0, mb: 0.75, fontSize: textSize.xl, breakAfter: 'avoid' }}>
+        <Text as="section" key={day} aria-label={day} below={3}>
+          <Text as="h2" size="xl" sx={{ m: 0, mb: 0.75, breakAfter: 'avoid' }}>
             {day}
-          </Box>
-          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          </Text>
+          <Text as="ul" plain>
             {work.map((w) => (
               <Line key={w.id} w={w} view={view} />
             ))}
-          </Box>
-        </Box>
+          </Text>
+        </Text>
       ))}
-    </Box>
+    </Text>
   );
 }

@@ -1,19 +1,17 @@
+import { Columns } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
-import { Box, TextField } from '@mui/material';
+import { TextField } from '@mui/material';
 import { textSize } from '../../theme/tokens';
 import { type Week, days } from './week';
 
 export function Hours({ label, week, change }: { label: string; week: Week; change: (week: Week) => void }) {
   return (
-    <Box
+    <Columns
       role="group"
       aria-label={label}
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr)', lg: 'repeat(4, 1fr)' },
-        gap: 1,
-      }}
+      gap={1}
+      cols={{ xs: '1fr 1fr', sm: 'repeat(4, 1fr)', lg: 'repeat(4, 1fr)' }}
     >
       {days.map(([d, name]) => (
         <TextField
@@ -28,6 +26,6 @@ export function Hours({ label, week, change }: { label: string; week: Week; chan
           sx={{ '& input': { fontSize: textSize.s } }}
         />
       ))}
-    </Box>
+    </Columns>
   );
 }

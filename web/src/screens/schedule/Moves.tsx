@@ -1,10 +1,10 @@
+import { Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { when } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
 import { given } from '../../parts/given';
 
 export function Moves({ view }: { view: Schemas['PlanView'] }) {
@@ -19,31 +19,33 @@ export function Moves({ view }: { view: Schemas['PlanView'] }) {
           .or(slips > 0, t`Only slips`)
           .else(t`Nothing had to move`)}
       </Heading>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 0.5 }}>{view.note}</Box>
+      <Text size="m" tone="ink2" below={0.5}>
+        {view.note}
+      </Text>
       {moves.slice(0, 8).map((m) => (
-        <Box key={m.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: textSize.m }}>
-          <Box sx={{ fontWeight: 650 }}>
+        <Text key={m.id} size="m" ruled inset={0.75}>
+          <Text weight="firm">
             {name(m.part)}: {m.name}
-          </Box>
-          <Box className="mono" sx={{ fontSize: textSize.s }}>
+          </Text>
+          <Text className="mono" size="s">
             {m.from && when(m.from, view.now)} → {m.to ? when(m.to, view.now) : t`no room`}
-          </Box>
+          </Text>
           {m.stays !== '' && <Box>{m.stays.charAt(0).toUpperCase() + m.stays.slice(1)}</Box>}
-          <Box sx={{ color: tok('ink2') }}>
+          <Text tone="ink2">
             {m.stays === '' ? m.why : t`Now: ${m.why}`}
             {m.paid && t`; ${m.paid.text} of making good first`}
-          </Box>
-        </Box>
+          </Text>
+        </Text>
       ))}
       {slips > 0 && (
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), borderTop: `1px solid ${tok('rule')}`, py: 0.75 }}>
+        <Text size="m" tone="ink2" ruled inset={0.75}>
           <Trans>{slips} more by less than an hour.</Trans>
-        </Box>
+        </Text>
       )}
       {moves.length > 8 && (
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Text size="m" tone="ink2">
           <Trans>and {moves.length - 8} more that follow from these</Trans>
-        </Box>
+        </Text>
       )}
     </Box>
   );

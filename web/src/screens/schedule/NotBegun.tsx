@@ -1,3 +1,4 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -6,7 +7,6 @@ import type { Schemas } from '../../api/client';
 import { useHelp } from '../../api/plan';
 import { Notice } from '../../parts/Notice';
 import { when } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
 
 const most = 5;
 
@@ -41,9 +41,9 @@ export function NotBegun({ view }: { view: Schemas['PlanView'] }) {
         <Waits key={`${c.part}/${c.name}`} view={view} closed={c} part={name(c.part)} />
       ))}
       {view.closed.length > most && (
-        <Box sx={{ fontSize: textSize.m, mb: 1 }}>
+        <Text size="m" below={1}>
           <Trans>And {view.closed.length - most} more have no hour.</Trans>
-        </Box>
+        </Text>
       )}
     </>
   );
@@ -87,15 +87,15 @@ function Help({ view, part }: { view: Schemas['PlanView']; part: string }) {
   if (help.isError) return <Box role="alert">{help.error.message}</Box>;
   const found = help.data;
   return (
-    <Box role="status" sx={{ mt: 0.5 }}>
+    <Text role="status" above={0.5}>
       {found.remedies.map((r) => (
-        <Box key={r.says} sx={{ py: 0.25 }}>
+        <Text key={r.says} inset={0.25}>
           <Trans>
             <b>{r.says}</b>: begun <span className="mono">{when(r.opens, view.now)}</span>, done{' '}
             <span className="mono">{when(r.finish, view.now)}</span>
           </Trans>
           {r.takes && `; ${r.takes}`}
-        </Box>
+        </Text>
       ))}
       {found.remedies.length === 0 && found.says === '' && (
         <Box>
@@ -114,9 +114,9 @@ function Help({ view, part }: { view: Schemas['PlanView']; part: string }) {
           </Trans>
         </Box>
       )}
-      <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>
+      <Text size="s" tone="ink2" above={0.5}>
         <Trans>Each was tried with this part alone, in the forecast and what comes after it.</Trans>
-      </Box>
-    </Box>
+      </Text>
+    </Text>
   );
 }

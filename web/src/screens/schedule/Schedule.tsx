@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, LinearProgress, useMediaQuery } from '@mui/material';
@@ -14,7 +15,7 @@ import { useZoom } from '../../parts/Zoom';
 import { when } from '../../parts/time';
 import { useMoving } from '../../parts/useMoving';
 import { hatch } from '../../theme/Hatches';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { CalendarAddress } from './CalendarAddress';
 import { ChosenWork } from './ChosenWork';
 import { Hanging } from './Hanging';
@@ -23,32 +24,32 @@ import { NotBegun } from './NotBegun';
 
 function Offer({ children, busy, take }: { children: ReactNode; busy: boolean; take: () => void }) {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5, fontSize: textSize.m }}>
+    <Row gap={1.5} align="center" wrap size="m" below={1.5}>
       <span>{children}</span>
       <Button size="small" disabled={busy} onClick={take}>
         <Trans>Take that</Trans>
       </Button>
-    </Box>
+    </Row>
   );
 }
 
 function Figures({ view }: { view: Schemas['PlanView'] }) {
   const figure = (label: string, text: string, tone: 'ink' | 'lead' = 'ink') => (
     <Labelled label={label}>
-      <Box className="mono" sx={{ fontSize: textSize.title, fontWeight: 600, color: tok(tone) }}>
+      <Text className="mono" size="title" tone={tone} weight="middle">
         {text}
-      </Box>
+      </Text>
     </Labelled>
   );
   return (
-    <Box sx={{ display: 'flex', gap: { xs: 2, sm: 4 }, flexWrap: 'wrap', mb: 1.5 }}>
+    <Row wrap below={1.5} sx={{ gap: { xs: 2, sm: 4 } }}>
       {view.finish &&
         figure(view.without.length > 0 ? t`what has room is done` : t`all done`, when(view.finish, view.now))}
       {view.bound && view.without.length === 0 && figure(t`no plan ends before`, when(view.bound, view.now))}
       {view.handsOn && figure(t`hands on`, view.handsOn.text)}
       {view.paid && figure(t`making good missed windows`, view.paid.text, view.paid.value > 0 ? 'lead' : 'ink')}
       {view.late && view.late.value > 0 && figure(t`past due dates`, view.late.text, 'lead')}
-    </Box>
+    </Row>
   );
 }
 
@@ -66,9 +67,9 @@ export function Schedule() {
   const work = view.work.find((k) => k.id === moving.chosen);
   const busy = make.isPending || put.isPending || ['wanted', 'working'].includes(view.status);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 330px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
-        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
+    <Columns cols={{ xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 330px' }}>
+      <Text roomy shrinks>
+        <Row gap={1.5} align="start" wrap>
           <Box sx={{ flex: 1, minWidth: 200 }}>
             <Title
               sub={view.madeAt ? t`plan ${String(view.version)}, made ${when(view.madeAt, view.now)}` : t`no plan yet`}
@@ -104,20 +105,20 @@ export function Schedule() {
               <Trans>From scratch</Trans>
             </Button>
           )}
-        </Box>
+        </Row>
         {busy && (
-          <Box role="status" sx={{ mb: 1 }}>
-            <Box sx={{ fontSize: textSize.m }}>
+          <Text role="status" below={1}>
+            <Text size="m">
               <Trans>Planning</Trans>
               {view.tries > 0 ? t`: ${String(view.done)} of ${String(view.tries)} orders worked out` : ' …'}
               <Trans>. You can leave this page.</Trans>
-            </Box>
+            </Text>
             <LinearProgress
               aria-label={t`Orders worked out`}
               variant={view.tries > 0 ? 'determinate' : 'indeterminate'}
               value={view.tries > 0 ? (100 * view.done) / view.tries : undefined}
             />
-          </Box>
+          </Text>
         )}
         {view.status === 'failed' && (
           <div role="alert">
@@ -171,10 +172,7 @@ export function Schedule() {
         )}
         {zoom.controls}
         <YardChart view={view} span={zoom.span(view.now)} width={narrow ? 380 : 880} moving={moving} />
-        <Box
-          sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', fontSize: textSize.s, color: tok('ink2'), mt: 1 }}
-          aria-hidden="true"
-        >
+        <Row gap={2} wrap size="s" tone="ink2" above={1} aria-hidden="true">
           <span>
             <svg width="26" height="13">
               <rect width="26" height="13" fill={hatch('colour')} stroke={tok('ink')} />
@@ -211,22 +209,17 @@ export function Schedule() {
             </svg>{' '}
             <Trans>hangs on the forecast</Trans>
           </span>
-        </Box>
-        <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>
+        </Row>
+        <Text size="s" tone="ink2" above={0.5}>
           <Trans>Choose a block; drag it or use ← → (with Shift an hour) to see what breaks.</Trans>
-        </Box>
-      </Box>
-      <Box
-        component="aside"
+        </Text>
+      </Text>
+      <Columns
+        as="aside"
         aria-label={t`About the plan`}
-        sx={{
-          p: { xs: 2, sm: 3 },
-          background: tok('ground'),
-          borderLeft: { lg: `1px solid ${tok('rule')}` },
-          display: 'grid',
-          gap: 3,
-          alignContent: 'start',
-        }}
+        gap={3}
+        roomy
+        sx={{ background: tok('ground'), borderLeft: { lg: `1px solid ${tok('rule')}` }, alignContent: 'start' }}
       >
         {work && (
           <ChosenWork
@@ -248,11 +241,11 @@ export function Schedule() {
               .map((p) => ({ part: p, lost: view.without.filter((l) => l.part === p.id) }))
               .filter(({ lost }) => lost.length > 0)
               .map(({ part, lost }) => (
-                <Box key={part.id} sx={{ fontSize: textSize.m, py: 0.5 }}>
+                <Text key={part.id} size="m" inset={0.5}>
                   <b>{part.name}</b>: {plural(lost.length, { one: 'one step waits', other: '# steps wait' })}
                   <Trans>, {lost[0]?.name} first</Trans>
                   {view.closed.some((c) => c.part === part.id) ? '.' : `: ${lost[0]?.says ?? ''}.`}
-                </Box>
+                </Text>
               ))}
           </Box>
         )}
@@ -261,24 +254,26 @@ export function Schedule() {
             <Trans>Weather that matters</Trans>
           </Heading>
           {view.places.map((p) => (
-            <Box key={p.name} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: textSize.m }}>
+            <Text key={p.name} size="m" ruled inset={0.75}>
               <b>{p.name}</b> <span className="mono">{p.air}</span>
               {p.matters.slice(0, 3).map((m) => (
                 <Box key={m}>{m}</Box>
               ))}
               {p.matters.length === 0 && (
-                <Box sx={{ color: tok('zinc'), fontWeight: 600 }}>
+                <Text tone="zinc" weight="middle">
                   <Trans>open to films for two days</Trans>
-                </Box>
+                </Text>
               )}
-              {p.sun !== '' && <Box sx={{ color: tok('ink2') }}>{p.sun}</Box>}
-            </Box>
+              {p.sun !== '' && <Text tone="ink2">{p.sun}</Text>}
+            </Text>
           ))}
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2'), mt: 0.5 }}>{view.places[0]?.source}</Box>
+          <Text size="s" tone="ink2" above={0.5}>
+            {view.places[0]?.source}
+          </Text>
           <Hanging view={view} choose={moving.choose} />
         </Box>
         <CalendarAddress />
-      </Box>
-    </Box>
+      </Columns>
+    </Columns>
   );
 }

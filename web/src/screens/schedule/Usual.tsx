@@ -1,9 +1,9 @@
+import { Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import type { MessageDescriptor } from '@lingui/core';
 import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
-import { textSize, tok } from '../../theme/tokens';
+import { Button } from '@mui/material';
 import type { Week } from './week';
 
 const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri'];
@@ -21,14 +21,10 @@ const usual: [MessageDescriptor, Week][] = [
 
 export function Usual({ who, choose }: { who: string; choose: (week: Week) => void }) {
   return (
-    <Box
-      role="group"
-      aria-label={t`Usual hours for ${who}`}
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}
-    >
-      <Box component="span" sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+    <Row role="group" aria-label={t`Usual hours for ${who}`} gap={1} align="center" wrap>
+      <Text as="span" size="s" tone="ink2">
         <Trans>begin from</Trans>
-      </Box>
+      </Text>
       {usual.map(([name, week]) => (
         <Button
           key={spoken(name)}
@@ -40,6 +36,6 @@ export function Usual({ who, choose }: { who: string; choose: (week: Week) => vo
           {spoken(name)}
         </Button>
       ))}
-    </Box>
+    </Row>
   );
 }

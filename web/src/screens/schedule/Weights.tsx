@@ -1,10 +1,10 @@
+import { Columns, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import type { MessageDescriptor } from '@lingui/core';
 import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, MenuItem, TextField } from '@mui/material';
+import { MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
-import { textSize, tok } from '../../theme/tokens';
 
 export const weights: [string, MessageDescriptor][] = [
   ['day', msg`A day longer until all is done`],
@@ -27,7 +27,7 @@ export function Weights({
   change: (climate: string, worth: Record<string, string>) => void;
 }) {
   return (
-    <Box sx={{ display: 'grid', gap: 1.5 }}>
+    <Columns gap={1.5}>
       <TextField
         select
         label={t`A usual year here`}
@@ -43,12 +43,12 @@ export function Weights({
           </MenuItem>
         ))}
       </TextField>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+      <Text size="m" tone="ink2">
         <Trans>
           What things are worth, in hours of hands. The schedule with the smallest sum is taken; due dates come first.
         </Trans>
-      </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 1.5 }}>
+      </Text>
+      <Columns gap={1.5} cols={{ xs: '1fr', sm: '1fr 1fr' }}>
         {weights.map(([id, label]) => (
           <TextField
             key={id}
@@ -61,7 +61,7 @@ export function Weights({
             slotProps={{ htmlInput: { min: 0, step: 0.05 } }}
           />
         ))}
-      </Box>
-    </Box>
+      </Columns>
+    </Columns>
   );
 }

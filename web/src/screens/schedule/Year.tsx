@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -9,7 +10,7 @@ import { YearBand } from '../../figures/YearBand';
 import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 /** What can be closed before the frost and what waits for spring: each part alone, in a usual year. */
 export function Year() {
@@ -22,8 +23,8 @@ export function Year() {
     job.parts.filter((p) => !p.handedOver).map((part) => ({ part, job: job.name })),
   );
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mb: 1 }}>
+    <Text roomy widest={1100}>
+      <Row gap={1.5} align="flex-start" wrap below={1}>
         <Box sx={{ flexGrow: 1 }}>
           <Title sub={t`what can be closed before the frost, and what waits for spring`}>
             <Trans>The year ahead</Trans>
@@ -32,18 +33,18 @@ export function Year() {
         <Button component={Link} to="/schedule">
           <Trans>Back to the schedule</Trans>
         </Button>
-      </Box>
+      </Row>
       {open.length === 0 && (
         <Notice tone="deep" title={t`Nothing is left to do`}>
           <Trans>Take a part in; when in the year it can be closed appears here.</Trans>
         </Notice>
       )}
-      <Box component="ul" aria-label={t`Parts`} sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <Text as="ul" aria-label={t`Parts`} plain>
         {open.map(({ part, job }) => (
-          <Row key={part.id} part={part} job={job} />
+          <PartYear key={part.id} part={part} job={job} />
         ))}
-      </Box>
-      <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 2, maxWidth: 720 }}>
+      </Text>
+      <Text size="m" tone="ink2" above={2} widest={720}>
         <Trans>
           Full: begun at the start of that half of the month, everything that is left on the part finds its hours, in
           your working hours and in the air that its place has in a usual year
@@ -57,39 +58,31 @@ export function Year() {
           <Trans>working hours</Trans>
         </Link>
         .
-      </Box>
-    </Box>
+      </Text>
+    </Text>
   );
 }
 
-function Row({ part, job }: { part: Schemas['PartLine']; job: string }) {
+function PartYear({ part, job }: { part: Schemas['PartLine']; job: string }) {
   const year = useYear(part.id);
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '17rem 1fr' },
-        columnGap: 3,
-        rowGap: 0.5,
-        py: 1.5,
-        borderTop: `1px solid ${tok('rule')}`,
-      }}
-    >
+    <Columns as="li" cols={{ xs: '1fr', md: '17rem 1fr' }} ruled inset={1.5} sx={{ columnGap: 3, rowGap: 0.5 }}>
       <Box>
         <Box component={Link} to={`/part/${part.id}/windows`} sx={{ fontWeight: 700, color: tok('ink') }}>
           {part.name}
         </Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{job}</Box>
-        <Box sx={{ fontSize: textSize.m }} role="status">
+        <Text size="m" tone="ink2">
+          {job}
+        </Text>
+        <Text size="m" role="status">
           {year.isPending && t`Trying the year …`}
           {year.isError && year.error.message}
           {year.data?.says}
-        </Box>
+        </Text>
       </Box>
       {year.data && year.data.halves.length > 0 && (
         <YearBand halves={year.data.halves} label={`${part.name}: ${year.data.says}`} />
       )}
-    </Box>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
@@ -6,7 +7,6 @@ import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
 import { QuantityField } from '../../parts/QuantityField';
 import { when } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
 import { Refused } from '../../parts/Refused';
 
 export function Ledger({
@@ -38,35 +38,26 @@ export function Ledger({
     );
   };
   return (
-    <Box
-      sx={{
-        background: tok('sheet'),
-        borderLeft: `6px solid ${tok('deep')}`,
-        p: 2,
-        mb: 1.5,
-        display: 'grid',
-        gap: 1.25,
-      }}
-    >
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2 }}>
+    <Columns gap={1.25} below={1.5} flag="deep" sheet sx={{ p: 2 }}>
+      <Row gap={2} justify="space-between">
         <Box>
-          <Box sx={{ fontWeight: 700 }}>
+          <Text weight="strong">
             <Trans>{material.name}, batch </Trans>
             {tin.batch || t`unmarked`}
-          </Box>
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          </Text>
+          <Text size="m" tone="ink2">
             <Trans>
               {tin.left.text} of {tin.size.text}
             </Trans>
             {tin.cabinet && ` · ${tin.cabinet}`}
             {tin.expires ? t` · good until ${when(tin.expires, now)}, ${tin.because}` : t` · keeps`}
-          </Box>
+          </Text>
         </Box>
         <Button onClick={close}>
           <Trans>Close</Trans>
         </Button>
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'start' }}>
+      </Row>
+      <Row gap={1} align="start" wrap>
         <QuantityField
           size="small"
           label={t`Amount`}
@@ -132,29 +123,20 @@ export function Ledger({
             <Trans>Binned</Trans>
           </Button>
         )}
-      </Box>
+      </Row>
       {wrong && <Refused error={wrong} />}
       {tin.movements.length > 0 && (
-        <Box component="ol" aria-label={t`Ledger`} sx={{ m: 0, p: 0, listStyle: 'none', fontSize: textSize.m }}>
+        <Text as="ol" aria-label={t`Ledger`} size="m" plain>
           {tin.movements.map((m, i) => (
-            <Box
-              component="li"
-              key={i}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: '150px 90px 90px 1fr',
-                borderTop: `1px solid ${tok('rule')}`,
-                py: 0.25,
-              }}
-            >
+            <Columns as="li" key={i} cols="150px 90px 90px 1fr" ruled inset={0.25}>
               <span className="mono">{when(m.at, now)}</span>
               <span>{m.kind}</span>
               <span className="mono">{m.amount}</span>
               <span>{m.note}</span>
-            </Box>
+            </Columns>
           ))}
-        </Box>
+        </Text>
       )}
-    </Box>
+    </Columns>
   );
 }

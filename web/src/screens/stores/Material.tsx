@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -5,7 +6,7 @@ import { visuallyHidden } from '@mui/utils';
 import { type Schemas } from '../../api/client';
 import { TinLevel } from '../../figures/TinLevel';
 import { day } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Ledger } from './Ledger';
 import { given } from '../../parts/given';
 
@@ -32,26 +33,19 @@ export function Material({
   const tin = material.tins.find((one) => one.id === chosen);
   const filled = material.tins.filter((one) => one.left.value > 0 || one.id === chosen);
   return (
-    <Box component="li" sx={{ listStyle: 'none', borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: 'minmax(0,230px) minmax(0,1fr) 150px' },
-          gap: 2,
-          alignItems: 'center',
-        }}
-      >
+    <Text as="li" ruled inset={1} sx={{ listStyle: 'none' }}>
+      <Columns gap={2} align="center" cols={{ xs: '1fr', sm: 'minmax(0,230px) minmax(0,1fr) 150px' }}>
         <Box>
-          <Box sx={{ fontWeight: 700 }}>{material.name}</Box>
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          <Text weight="strong">{material.name}</Text>
+          <Text size="s" tone="ink2">
             {material.example}; {material.shelf}
-          </Box>
+          </Text>
         </Box>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+        <Row gap={0.5} wrap>
           {filled.length === 0 && (
-            <Box sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+            <Text size="m" tone="ink2">
               <Trans>none on the shelf</Trans>
-            </Box>
+            </Text>
           )}
           {filled.map((one) => (
             <Box
@@ -74,39 +68,37 @@ export function Material({
             >
               <Box component="span" sx={visuallyHidden}>{`${tinWords(material.name, one)}: `}</Box>
               <TinLevel tin={one} kind={material.hatch} />
-              <Box className="mono" sx={{ fontSize: textSize.xs }}>
+              <Text className="mono" size="xs">
                 {one.left.text}
-              </Box>
-              <Box
-                sx={{
-                  fontSize: textSize.xs,
-                  color: tok(given(one.expired, 'lead').or(one.soon, 'brass').else('ink2')),
-                  fontWeight: one.expired || one.soon ? 700 : 400,
-                }}
+              </Text>
+              <Text
+                size="xs"
+                tone={given(one.expired, 'lead').or(one.soon, 'brass').else('ink2')}
+                sx={{ fontWeight: one.expired || one.soon ? 700 : 400 }}
               >
                 {given(one.activatedAt, t`activated`).else(one.expires ? day(one.expires) : one.batch)}
-              </Box>
+              </Text>
             </Box>
           ))}
-        </Box>
+        </Row>
         <Box sx={{ textAlign: { sm: 'right' } }}>
-          <Box className="mono" sx={{ fontSize: textSize.xl, fontWeight: 600 }}>
+          <Text className="mono" size="xl" weight="middle">
             {material.total.text}
-          </Box>
+          </Text>
           {material.needed.value > 0 && (
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            <Text size="s" tone="ink2">
               <Trans>jobs want {material.needed.text}</Trans>
-            </Box>
+            </Text>
           )}
           {material.missing.value > 0.0005 && (
-            <Box sx={{ fontSize: textSize.s, color: tok('lead'), fontWeight: 700 }}>
+            <Text size="s" tone="lead" weight="strong">
               <Trans>{material.missing.text} short</Trans>
-            </Box>
+            </Text>
           )}
         </Box>
-      </Box>
+      </Columns>
       {tin && (
-        <Box sx={{ mt: 1 }}>
+        <Text above={1}>
           <Ledger
             key={tin.id}
             tin={tin}
@@ -116,8 +108,8 @@ export function Material({
               choose('');
             }}
           />
-        </Box>
+        </Text>
       )}
-    </Box>
+    </Text>
   );
 }

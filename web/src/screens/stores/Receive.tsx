@@ -1,3 +1,4 @@
+import { Row } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Autocomplete, Box, Button, TextField } from '@mui/material';
@@ -111,7 +112,7 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
           <Trans>Put it on the shelf</Trans>
         </Button>
       </Box>
-      <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+      <Row gap={1} wrap above={1}>
         <Button onClick={() => file.current?.click()}>
           <Trans>Open a table (CSV)</Trans>
         </Button>
@@ -132,7 +133,7 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
             void bring(e);
           }}
         />
-      </Box>
+      </Row>
       {table.isError && <Refused error={table.error} title={t`Nothing was taken in`} />}
     </Box>
   );

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
@@ -5,7 +6,7 @@ import { useState } from 'react';
 import { type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
 import { Heading } from '../../parts/Headings';
-import { mono, textSize, tok } from '../../theme/tokens';
+import { mono, textSize } from '../../theme/tokens';
 import { Refused } from '../../parts/Refused';
 
 /** Sheets of the yard's own tins; what a sheet says wins over the typical figure, field by field. */
@@ -25,34 +26,31 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
         <Trans>Sheets of your tins</Trans>
       </Heading>
       {view.sheets.length === 0 && text === null && (
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
+        <Text size="m" tone="ink2" below={1}>
           <Trans>Until a sheet is here, the typical figures of the class count.</Trans>
-        </Box>
+        </Text>
       )}
       {view.sheets.map((s) => (
-        <Box key={s.class} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1 }}>
-          <Box sx={{ fontWeight: 700 }}>{s.name}</Box>
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+        <Text key={s.class} ruled inset={1}>
+          <Text weight="strong">{s.name}</Text>
+          <Text size="s" tone="ink2">
             <Trans>
               for {s.product}; {s.source}
             </Trans>
-          </Box>
-          <Box
-            component="dl"
-            sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto 1fr', gap: '0 12px', fontSize: textSize.s }}
-          >
+          </Text>
+          <Columns as="dl" cols="auto 1fr" size="s" sx={{ m: 0, gap: '0 12px' }}>
             {s.fields.map((f) => (
               <Box key={f.field} sx={{ display: 'contents' }}>
-                <Box component="dt" sx={{ color: tok('ink2') }}>
+                <Text as="dt" tone="ink2">
                   {f.field}
-                </Box>
+                </Text>
                 <Box component="dd" className="mono" sx={{ m: 0, overflowWrap: 'anywhere' }}>
                   {f.given}
                 </Box>
               </Box>
             ))}
-          </Box>
-          <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
+          </Columns>
+          <Row gap={1} above={0.5}>
             <Button
               size="small"
               onClick={() => {
@@ -69,8 +67,8 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
             >
               <Trans>Back to typical</Trans>
             </Button>
-          </Box>
-        </Box>
+          </Row>
+        </Text>
       ))}
       {text === null ? (
         <Button
@@ -81,7 +79,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
           <Trans>Write one in</Trans>
         </Button>
       ) : (
-        <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
+        <Columns gap={1} above={1}>
           <TextField
             label={t`Sheet (YAML or JSON)`}
             multiline
@@ -97,7 +95,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
             }}
           />
           {keep.isError && <Refused error={keep.error} />}
-          <Box sx={{ display: 'flex', gap: 1 }}>
+          <Row gap={1}>
             <Button
               variant="contained"
               disabled={keep.isPending}
@@ -121,8 +119,8 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
             >
               <Trans>Leave it</Trans>
             </Button>
-          </Box>
-        </Box>
+          </Row>
+        </Columns>
       )}
     </Box>
   );

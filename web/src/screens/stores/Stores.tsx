@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import type { MessageDescriptor } from '@lingui/core';
 import { msg, plural, t } from '@lingui/core/macro';
@@ -10,7 +11,7 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { day } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Material } from './Material';
 import { Receive } from './Receive';
 import { Sheets } from './Sheets';
@@ -29,8 +30,8 @@ export function Stores() {
   const view = store.data;
   const tins = view.materials.reduce((n, m) => n + m.tins.filter((tin) => tin.left.value > 0).length, 0);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 400px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+    <Columns cols={{ xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 400px' }}>
+      <Text roomy shrinks>
         <Title
           sub={
             tins === 0
@@ -46,40 +47,37 @@ export function Stores() {
           </Notice>
         ))}
         {view.expiring.length > 0 && (
-          <Box component="section" aria-label={t`Will not keep`} sx={{ mb: 2 }}>
+          <Text as="section" aria-label={t`Will not keep`} below={2}>
             <Heading>
               <Trans>Will not keep</Trans>
             </Heading>
             {view.expiring.map((e, i) => (
-              <Box
+              <Columns
                 key={i}
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: { xs: '1fr', sm: '150px minmax(0,1fr)' },
-                  gap: { xs: 0, sm: 2 },
-                  borderTop: `1px solid ${tok('rule')}`,
-                  py: 0.75,
-                }}
+                cols={{ xs: '1fr', sm: '150px minmax(0,1fr)' }}
+                ruled
+                inset={0.75}
+                sx={{ gap: { xs: 0, sm: 2 } }}
               >
-                <Box sx={{ fontWeight: 700, color: tok(e.expired ? 'lead' : 'brass') }}>
+                <Text tone={e.expired ? 'lead' : 'brass'} weight="strong">
                   {e.expired ? t`over since` : t`until`} {day(e.expires)}
-                </Box>
+                </Text>
                 <Box>
                   <Trans>
                     {e.left.text} of {e.material}
                   </Trans>
                   {e.batch && t`, batch ${e.batch}`}{' '}
-                  <Box component="span" sx={{ color: tok('ink2') }}>
+                  <Text as="span" tone="ink2">
                     ({e.because})
-                  </Box>
+                  </Text>
                   .{' '}
                   {given(e.expired, t`Not drawn any more: test it on a scrap, or bin it.`)
                     .or(e.usedBy.length > 0, t`Could go on: ${e.usedBy.slice(0, 4).join(', ')}.`)
                     .else(t`No job wants it.`)}
                 </Box>
-              </Box>
+              </Columns>
             ))}
-          </Box>
+          </Text>
         )}
         {view.materials.length === 0 && (
           <Notice tone="deep" title={t`The shelf is empty`}>
@@ -94,9 +92,9 @@ export function Stores() {
             .sort((a, b) => Number(b.tins.length > 0) - Number(a.tins.length > 0));
           return (
             list.length > 0 && (
-              <Box component="section" key={kind} aria-label={spoken(name)} sx={{ mt: 2 }}>
+              <Text as="section" key={kind} aria-label={spoken(name)} above={2}>
                 <Heading>{spoken(name)}</Heading>
-                <Box component="ul" sx={{ p: 0, m: 0 }}>
+                <Text as="ul" plain>
                   {list.map((m) => (
                     <Material
                       key={m.id}
@@ -108,36 +106,32 @@ export function Stores() {
                       }}
                     />
                   ))}
-                </Box>
-              </Box>
+                </Text>
+              </Text>
             )
           );
         })}
-      </Box>
-      <Box
-        component="aside"
+      </Text>
+      <Columns
+        as="aside"
         aria-label={t`In, sheets, sellers`}
-        sx={{
-          p: { xs: 2, sm: 3 },
-          background: tok('sheet'),
-          borderLeft: { lg: `1px solid ${tok('rule')}` },
-          display: 'grid',
-          gap: 4,
-          alignContent: 'start',
-        }}
+        gap={4}
+        roomy
+        sheet
+        sx={{ borderLeft: { lg: `1px solid ${tok('rule')}` }, alignContent: 'start' }}
       >
         <Receive view={view} />
         <Sheets view={view} />
         <Suppliers key={JSON.stringify(view.suppliers)} view={view} />
         <Labelled label={t`How tins are drawn`}>
-          <Box sx={{ fontSize: textSize.m }}>
+          <Text size="m">
             <Trans>
               A finished coat in the record takes its paint out by itself: what ends first goes first, open before
               sealed, never what is past its time.
             </Trans>
-          </Box>
+          </Text>
         </Labelled>
-      </Box>
-    </Box>
+      </Columns>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -6,7 +7,6 @@ import { useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
 import { Heading } from '../../parts/Headings';
-import { textSize, tok } from '../../theme/tokens';
 import { Refused } from '../../parts/Refused';
 
 const goods = [
@@ -32,17 +32,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
         <Trans>Who sells it</Trans>
       </Heading>
       {list.map((s, i) => (
-        <Box
-          key={i}
-          sx={{
-            borderTop: `1px solid ${tok('rule')}`,
-            py: 1,
-            display: 'grid',
-            gridTemplateColumns: 'minmax(0,1fr) 92px auto',
-            gap: 1,
-            alignItems: 'start',
-          }}
-        >
+        <Columns key={i} gap={1} align="start" cols="minmax(0,1fr) 92px auto" ruled inset={1}>
           <TextField
             size="small"
             label={t`Name`}
@@ -72,7 +62,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
           >
             <Trans>Out</Trans>
           </Button>
-          <Box sx={{ gridColumn: '1 / -1' }}>
+          <Text across>
             {goods.map(([id, name]) => (
               <FormControlLabel
                 key={id}
@@ -86,17 +76,17 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
                   />
                 }
                 label={
-                  <Box component="span" sx={{ fontSize: textSize.m }}>
+                  <Text as="span" size="m">
                     {spoken(name)}
-                  </Box>
+                  </Text>
                 }
               />
             ))}
-          </Box>
-        </Box>
+          </Text>
+        </Columns>
       ))}
       {save.isError && <Refused error={save.error} />}
-      <Box sx={{ display: 'flex', gap: 1 }}>
+      <Row gap={1}>
         <Button
           onClick={() => {
             setList([...list, { name: '', leadDays: 2, days: '2', sells: ['paint'] }]);
@@ -118,7 +108,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
             <Trans>Keep</Trans>
           </Button>
         )}
-      </Box>
+      </Row>
     </Box>
   );
 }

@@ -1,12 +1,12 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { Button, MenuItem, TextField } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { QuantityField } from '../../parts/QuantityField';
-import { textSize, tok } from '../../theme/tokens';
 import type { Section } from './draft';
 
 type Covered = Schemas['CoveredBody'];
@@ -17,7 +17,7 @@ const words = {
 } as const;
 
 /** One sort of place that stays bare: what it is, how many, how large, on which shape. */
-function Row({
+function Cover({
   one,
   index,
   view,
@@ -41,20 +41,14 @@ function Row({
   // What nobody touched is the stored number; it is shown as the reader says it.
   const shown = (v: Covered['across']) => (typeof v === 'number' ? (view.sizes[String(v)] ?? `${String(v)} m`) : v);
   return (
-    <Box
-      component="fieldset"
+    <Columns
+      as="fieldset"
       aria-label={t`Covered ${String(index + 1)}`}
-      sx={{
-        border: 0,
-        m: 0,
-        p: 0,
-        py: 1.5,
-        borderTop: `1px solid ${tok('rule')}`,
-        display: 'grid',
-        gap: 1.25,
-        gridTemplateColumns: { xs: '84px 1fr', sm: '84px 1.4fr 1fr 1fr' },
-        alignItems: 'start',
-      }}
+      gap={1.25}
+      align="start"
+      cols={{ xs: '84px 1fr', sm: '84px 1.4fr 1fr 1fr' }}
+      ruled
+      sx={{ border: 0, m: 0, p: 0, py: 1.5 }}
     >
       <TextField
         label={t`Count`}
@@ -141,7 +135,7 @@ function Row({
       >
         <Trans>Remove</Trans>
       </Button>
-    </Box>
+    </Columns>
   );
 }
 
@@ -158,14 +152,14 @@ export function Covers({ view, catalogue, draft, set, at }: Section) {
         <Trans>What stays bare or clean?</Trans>
       </Heading>
       {covered.length === 0 && (
-        <Box sx={{ color: tok('ink2'), fontSize: textSize.m, mb: 1 }}>
+        <Text size="m" tone="ink2" below={1}>
           <Trans>
             Bores, threads, seats, glass, lines to another colour. Tape and film are reckoned by area until it is said.
           </Trans>
-        </Box>
+        </Text>
       )}
       {covered.map((one, index) => (
-        <Row
+        <Cover
           key={index}
           one={one}
           index={index}
@@ -181,7 +175,7 @@ export function Covers({ view, catalogue, draft, set, at }: Section) {
           }}
         />
       ))}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
+      <Row gap={2} align="center" wrap above={1}>
         <Button
           onClick={() => {
             if (first) put([...covered, { kind: first.id, count: 1, across: null, along: null, ...first.sizes }]);
@@ -192,7 +186,7 @@ export function Covers({ view, catalogue, draft, set, at }: Section) {
         <Link to="../mask" relative="path">
           <Trans>The masking plan</Trans>
         </Link>
-      </Box>
+      </Row>
     </section>
   );
 }

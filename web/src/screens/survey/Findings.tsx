@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import type { MessageDescriptor } from '@lingui/core';
 import { msg, t } from '@lingui/core/macro';
@@ -6,7 +7,6 @@ import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { type ReactNode } from 'react';
 import { type Schemas } from '../../api/client';
 import { ConditionPicture } from '../../figures/ConditionPicture';
-import { textSize, tok } from '../../theme/tokens';
 
 type Found = { id: string; grade: string; extent: string };
 
@@ -41,15 +41,15 @@ export function Findings({
         if (!c) return null;
         const grade = c.grades.find((g) => g.id === f.grade);
         return (
-          <Box key={f.id} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 1.25 }}>
-            <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', justifyContent: 'space-between', mb: 0.75 }}>
+          <Text key={f.id} ruled inset={1.25}>
+            <Row gap={2} align="baseline" justify="space-between" below={0.75}>
               <Box>
-                <Box component="span" sx={{ fontWeight: 700 }}>
+                <Text as="span" weight="strong">
                   {c.name}
-                </Box>{' '}
-                <Box component="span" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                </Text>{' '}
+                <Text as="span" size="m" tone="ink2">
                   {grade?.look}
-                </Box>
+                </Text>
               </Box>
               <Button
                 size="small"
@@ -60,8 +60,8 @@ export function Findings({
               >
                 <Trans>Not there</Trans>
               </Button>
-            </Box>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start' }}>
+            </Row>
+            <Row gap={2} align="start" wrap>
               <ToggleButtonGroup
                 exclusive
                 value={f.grade}
@@ -76,36 +76,35 @@ export function Findings({
               >
                 {c.grades.map((g, i) => (
                   <ToggleButton key={g.id} value={g.id} title={g.look}>
-                    <Box sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, fontSize: textSize.s, minWidth: 84 }}>
+                    <Columns gap={0.5} size="s" sx={{ justifyItems: 'center', minWidth: 84 }}>
                       <ConditionPicture picture={c.picture} grade={i} of={c.grades.length} />
                       {g.name}
-                    </Box>
+                    </Columns>
                   </ToggleButton>
                 ))}
               </ToggleButtonGroup>
               <Box sx={{ width: 130 }}>{extent(f, index)}</Box>
-            </Box>
-          </Box>
+            </Row>
+          </Text>
         );
       })}
       {found.length === 0 && (
-        <Box sx={{ color: tok('ink2'), mb: 1 }}>
+        <Text tone="ink2" below={1}>
           <Trans>
             Nothing found yet. Look from all sides, then tap what you see; what cannot occur on this material is left
             out.
           </Trans>
-        </Box>
+        </Text>
       )}
-      <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
+      <Columns gap={1} above={1.5}>
         {groups.map(([group, label]) => {
           const rest = conditions.filter((c) => c.group === group && !found.some((f) => f.id === c.id));
           return rest.length === 0 ? null : (
-            <Box
-              key={group}
-              sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '170px 1fr' }, gap: 1, alignItems: 'start' }}
-            >
-              <Box sx={{ fontSize: textSize.m, color: tok('ink2'), pt: { sm: 1.25 } }}>{spoken(label)}</Box>
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+            <Columns key={group} gap={1} align="start" cols={{ xs: '1fr', sm: '170px 1fr' }}>
+              <Text size="m" tone="ink2" sx={{ pt: { sm: 1.25 } }}>
+                {spoken(label)}
+              </Text>
+              <Row gap={0.75} wrap>
                 {rest.map((c) => (
                   <Button
                     key={c.id}
@@ -118,11 +117,11 @@ export function Findings({
                     {c.name}
                   </Button>
                 ))}
-              </Box>
-            </Box>
+              </Row>
+            </Columns>
           );
         })}
-      </Box>
+      </Columns>
     </>
   );
 }

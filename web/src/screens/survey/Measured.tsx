@@ -1,3 +1,4 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -5,7 +6,7 @@ import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { ShapeDrawing } from '../../figures/ShapeDrawing';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Worth } from './Worth';
 
 /** The part as measured: its area, the chosen shape drawn, and where to go on. */
@@ -22,21 +23,18 @@ export function Measured({
 }) {
   const drawn = shapes.shapes[chosen];
   return (
-    <Box
-      component="aside"
+    <Text
+      as="aside"
       aria-label={t`The part as measured`}
-      sx={{
-        p: { xs: 2, sm: 3 },
-        background: tok('sheet'),
-        borderLeft: { md: `1px solid ${tok('rule')}` },
-        order: { xs: -1, md: 0 },
-      }}
+      roomy
+      sheet
+      sx={{ borderLeft: { md: `1px solid ${tok('rule')}` }, order: { xs: -1, md: 0 } }}
     >
       <Box sx={{ position: { md: 'sticky' }, top: 16 }}>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Text size="m" tone="ink2">
           <Trans>Area to coat</Trans>
-        </Box>
-        <Box sx={{ fontSize: textSize.huge, mb: 1 }}>
+        </Text>
+        <Text size="huge" below={1}>
           {shapes.total ? (
             <Explained v={shapes.total} />
           ) : (
@@ -44,28 +42,28 @@ export function Measured({
               <Trans>not measured</Trans>
             </span>
           )}
-        </Box>
+        </Text>
         {drawn && (
           <>
-            <Box sx={{ fontWeight: 650 }}>{drawn.name}</Box>
+            <Text weight="firm">{drawn.name}</Text>
             <ShapeDrawing shape={drawn} label={drawn.name} />
-            <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+            <Text size="s" tone="ink2">
               <Trans>Section to scale, length drawn short.</Trans>
-            </Box>
+            </Text>
           </>
         )}
         {place?.dewPoint && (
-          <Box sx={{ mt: 2, fontSize: textSize.m }}>
+          <Text size="m" above={2}>
             <Trans>
               Dew point in the {place.name.toLowerCase()}: <Explained v={place.dewPoint} label={t`Dew point`} />
             </Trans>
-          </Box>
+          </Text>
         )}
         <Button component={Link} to="../route" relative="path" variant="contained" fullWidth sx={{ mt: 2 }}>
           <Trans>See the order of work</Trans>
         </Button>
         <Worth part={part} />
       </Box>
-    </Box>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -27,8 +28,12 @@ export function NotStored({ refusal, leaving, leave }: { refusal: Refusal; leavi
     };
   }, []);
   return (
-    <Box
+    <Row
       role="alert"
+      gap={1.5}
+      align="center"
+      wrap
+      inset={1}
       sx={{
         position: 'fixed',
         left: 0,
@@ -38,17 +43,12 @@ export function NotStored({ refusal, leaving, leave }: { refusal: Refusal; leavi
         background: tok('leadWash'),
         borderTop: `3px solid ${tok('lead')}`,
         px: { xs: 2, sm: 3 },
-        py: 1,
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: 1.5,
-        alignItems: 'center',
       }}
     >
       <Box sx={{ flex: 1, minWidth: 220 }}>
-        <Box component="span" sx={{ fontWeight: 700, color: tok('lead') }}>
+        <Text as="span" tone="lead" weight="strong">
           {leaving ? t`Not stored, so you are still here. ` : t`Not stored. `}
-        </Box>
+        </Text>
         {refusal.said}
       </Box>
       {onScreen(refusal.pointer) && (
@@ -67,6 +67,6 @@ export function NotStored({ refusal, leaving, leave }: { refusal: Refusal; leavi
           <Trans>Go on without it</Trans>
         </Button>
       )}
-    </Box>
+    </Row>
   );
 }

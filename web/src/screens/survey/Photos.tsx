@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
@@ -10,7 +11,7 @@ import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { small } from '../../parts/picture';
 import { when } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 type Moment = Schemas['PhotoBody']['moment'];
 
@@ -60,7 +61,7 @@ export function Photos({ part }: { part: string }) {
       <Heading>
         <Trans>Photos</Trans>
       </Heading>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5, alignItems: 'center' }}>
+      <Row gap={1} align="center" wrap below={1.5}>
         <ToggleButtonGroup
           exclusive
           value={moment}
@@ -98,28 +99,18 @@ export function Photos({ part }: { part: string }) {
             <Trans>Undo: have the photo back</Trans>
           </Button>
         )}
-      </Box>
+      </Row>
       {wrong && (
         <div role="alert">
           <Notice title={t`Not kept`}>{wrong}</Notice>
         </div>
       )}
       {photos.data && shown.length === 0 && (
-        <Box sx={{ color: tok('ink2') }}>
+        <Text tone="ink2">
           <Trans>None yet. All sides, every joint before it comes apart, and something of known size beside it.</Trans>
-        </Box>
+        </Text>
       )}
-      <Box
-        component="ul"
-        sx={{
-          listStyle: 'none',
-          m: 0,
-          p: 0,
-          display: 'grid',
-          gap: 1.5,
-          gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))',
-        }}
-      >
+      <Columns as="ul" gap={1.5} cols="repeat(auto-fill, minmax(150px, 1fr))" plain>
         {shown.map((p) => (
           <Box component="li" key={p.id}>
             <a href={p.url} target="_blank" rel="noreferrer">
@@ -137,11 +128,11 @@ export function Photos({ part }: { part: string }) {
                 }}
               />
             </a>
-            <Box sx={{ display: 'flex', alignItems: 'center', fontSize: textSize.s }}>
-              <Box sx={{ flex: 1, minWidth: 0 }}>
+            <Row align="center" size="s">
+              <Text shrinks sx={{ flex: 1 }}>
                 <b>{spoken(words[p.moment])}</b> {p.caption}
-                <Box sx={{ color: tok('ink2') }}>{when(p.at, new Date().toISOString())}</Box>
-              </Box>
+                <Text tone="ink2">{when(p.at, new Date().toISOString())}</Text>
+              </Text>
               <Button
                 onClick={() => {
                   setGoing(p.id);
@@ -151,10 +142,10 @@ export function Photos({ part }: { part: string }) {
               >
                 ×
               </Button>
-            </Box>
+            </Row>
           </Box>
         ))}
-      </Box>
+      </Columns>
     </Box>
   );
 }

@@ -1,6 +1,7 @@
+import { Columns } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, MenuItem, TextField } from '@mui/material';
+import { MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { QuantityField } from '../../parts/QuantityField';
@@ -23,7 +24,7 @@ export function RoomTaken({ view, catalogue, draft, set, at }: Section) {
       <Heading>
         <Trans>How much room does it take, and what does it weigh?</Trans>
       </Heading>
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1.3fr 1fr' } }}>
+      <Columns gap={1.5} cols={{ xs: '1fr 1fr', sm: '1fr 1fr 1.3fr 1fr' }}>
         {(['long', 'wide'] as const).map((side) => (
           <QuantityField
             key={side}
@@ -63,7 +64,7 @@ export function RoomTaken({ view, catalogue, draft, set, at }: Section) {
           error={at('/part/room/weight')}
           hint={t`over 25 kg two lift it`}
         />
-      </Box>
+      </Columns>
     </section>
   );
 }

@@ -1,6 +1,7 @@
+import { Columns } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, MenuItem, TextField } from '@mui/material';
+import { MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { WorkedIn } from './WorkedIn';
@@ -49,7 +50,7 @@ export function ServiceAndPlace({
       <Heading>
         <Trans>What is it for, and where is it worked?</Trans>
       </Heading>
-      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+      <Columns gap={2} cols={{ xs: '1fr', sm: '1fr 1fr' }}>
         {choices(
           t`Service`,
           fields.service,
@@ -158,7 +159,7 @@ export function ServiceAndPlace({
           error={!!at('/part/replacement')}
           helperText={at('/part/replacement') ?? t`to hold the work against; may stay empty`}
         />
-      </Box>
+      </Columns>
     </section>
   );
 }

@@ -1,13 +1,14 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, Menu, MenuItem, TextField } from '@mui/material';
+import { Button, Menu, MenuItem, TextField } from '@mui/material';
 import { type ChangeEvent, useRef, useState } from 'react';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Explained } from '../../parts/Explained';
 import { QuantityField } from '../../parts/QuantityField';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 
 export type Shape = Record<string, string>;
 
@@ -73,28 +74,17 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
           area?.pointer === `/${f}` && area.error ? area.error : error(`/part/shapes/${String(index)}/${f}`);
         const lost = kind ? strays(index, ['name', 'kind', ...kind.fields.map((f) => f.name)]) : [];
         return (
-          <Box
+          <Columns
             key={index}
             onFocus={() => {
               choose(index);
             }}
-            sx={{
-              borderTop: `1px solid ${tok('rule')}`,
-              borderLeft: `6px solid ${chosen === index ? tok('deep') : 'transparent'}`,
-              pl: 1.5,
-              py: 1.5,
-              display: 'grid',
-              gap: 1.5,
-            }}
+            gap={1.5}
+            ruled
+            inset={1.5}
+            sx={{ borderLeft: `6px solid ${chosen === index ? tok('deep') : 'transparent'}`, pl: 1.5 }}
           >
-            <Box
-              sx={{
-                display: 'grid',
-                gap: 1.5,
-                gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr auto auto' },
-                alignItems: 'center',
-              }}
-            >
+            <Columns gap={1.5} align="center" cols={{ xs: '1fr 1fr', sm: '1fr 1fr auto auto' }}>
               <TextField
                 label={t`Name`}
                 value={shape['name'] ?? ''}
@@ -120,15 +110,15 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
                   </MenuItem>
                 ))}
               </TextField>
-              <Box sx={{ fontSize: textSize.title, minWidth: 90 }}>
+              <Text size="title" sx={{ minWidth: 90 }}>
                 {area?.area ? (
                   <Explained v={area.area} label={t`Area`} />
                 ) : (
-                  <Box component="span" className="mono" sx={{ color: tok('ink2') }}>
+                  <Text as="span" className="mono" tone="ink2">
                     <Trans>no area</Trans>
-                  </Box>
+                  </Text>
                 )}
-              </Box>
+              </Text>
               <Button
                 onClick={() => {
                   change(shapes.filter((_, i) => i !== index));
@@ -138,14 +128,8 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
               >
                 <Trans>Take out</Trans>
               </Button>
-            </Box>
-            <Box
-              sx={{
-                display: 'grid',
-                gap: 1.5,
-                gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(auto-fill, minmax(132px, 1fr))' },
-              }}
-            >
+            </Columns>
+            <Columns gap={1.5} cols={{ xs: '1fr 1fr', sm: 'repeat(auto-fill, minmax(132px, 1fr))' }}>
               {kind?.fields.map((f) => {
                 if (f.kind === 'choice')
                   return (
@@ -180,26 +164,26 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
                   />
                 );
               })}
-            </Box>
+            </Columns>
             {area?.error && area.pointer === '' && (
-              <Box role="alert" sx={{ color: tok('lead'), fontWeight: 600 }}>
+              <Text role="alert" tone="lead" weight="middle">
                 {area.error}
-              </Box>
+              </Text>
             )}
             {lost.map((l) => (
-              <Box role="alert" key={l} sx={{ color: tok('lead'), fontWeight: 600 }}>
+              <Text role="alert" key={l} tone="lead" weight="middle">
                 {l}
-              </Box>
+              </Text>
             ))}
-          </Box>
+          </Columns>
         );
       })}
       {shapes.length === 0 && (
-        <Box sx={{ color: tok('ink2'), mb: 1 }}>
+        <Text tone="ink2" below={1}>
           <Trans>Build the part from the shapes it is made of. Type as you measure: 40 mm, 1.2 m, 3 ft 6 in.</Trans>
-        </Box>
+        </Text>
       )}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+      <Row gap={1} wrap above={1}>
         {kinds
           .filter((k) => quick.includes(k.kind))
           .sort((a, b) => quick.indexOf(a.kind) - quick.indexOf(b.kind))
@@ -253,7 +237,7 @@ export function Shapes({ kinds, shapes, measured, chosen, choose, change, error,
             void bring(e);
           }}
         />
-      </Box>
+      </Row>
       {listError && (
         <div role="alert">
           <Notice title={t`Nothing was taken from the list`}>{listError}</Notice>

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
@@ -6,7 +7,6 @@ import { useParams } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { Heading, Title } from '../../parts/Headings';
 import { QuantityField } from '../../parts/QuantityField';
-import { textSize, tok } from '../../theme/tokens';
 import { Covers } from './Covers';
 import { Findings } from './Findings';
 import { Measured } from './Measured';
@@ -61,20 +61,17 @@ export function SurveyEditor({
   const grid = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };
 
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0,1fr) 372px' } }}>
-      <Box sx={{ p: { xs: 2, sm: 3 }, display: 'grid', gap: 3, alignContent: 'start' }}>
+    <Columns cols={{ xs: '1fr', md: 'minmax(0,1fr) 372px' }}>
+      <Columns gap={3} roomy sx={{ alignContent: 'start' }}>
         <Box>
-          <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', justifyContent: 'space-between' }}>
+          <Row gap={2} align="baseline" justify="space-between">
             <Title sub={t`Take in and judge`}>{draft.name || t`Unnamed part`}</Title>
-            <Box
-              role="status"
-              sx={{ fontSize: textSize.m, fontWeight: 650, color: tok(state === 'refused' ? 'lead' : 'ink2') }}
-            >
+            <Text role="status" size="m" tone={state === 'refused' ? 'lead' : 'ink2'} weight="firm">
               {given(state === 'saved', t`Stored`)
                 .or(state === 'saving', t`Storing …`)
                 .else(t`Not stored yet`)}
-            </Box>
-          </Box>
+            </Text>
+          </Row>
           <Box sx={grid}>
             <TextField
               label={t`Part`}
@@ -102,9 +99,9 @@ export function SurveyEditor({
               ))}
             </TextField>
           </Box>
-          <Box sx={{ mt: 1 }}>
+          <Text above={1}>
             <Telling catalogue={catalogue} choose={madeOf} />
-          </Box>
+          </Text>
         </Box>
 
         <section aria-label={t`Conditions`}>
@@ -156,7 +153,7 @@ export function SurveyEditor({
         <section aria-label={t`Photos`}>
           <Photos part={part} />
         </section>
-      </Box>
+      </Columns>
 
       {refusal && state === 'refused' && (
         <NotStored
@@ -168,6 +165,6 @@ export function SurveyEditor({
         />
       )}
       <Measured part={part} shapes={shapes} chosen={chosen} place={place} />
-    </Box>
+    </Columns>
   );
 }

@@ -1,10 +1,11 @@
+import { Columns, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { Button, MenuItem, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useTelling } from '../../api/catalogue';
 import { type Schemas } from '../../api/client';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { given } from '../../parts/given';
 
 /** Not sure what it is made of: try a magnet, a thumb, a file, and take one of the materials left. */
@@ -32,8 +33,8 @@ export function Telling({
     );
   const answers = (id: string): string[] => [...new Set(catalogue.substrates.flatMap((s) => s.signs[id] ?? []))];
   return (
-    <Box sx={{ border: `1px solid ${tok('phos')}`, p: 1.5, display: 'grid', gap: 1.5 }}>
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+    <Columns gap={1.5} sx={{ border: `1px solid ${tok('phos')}`, p: 1.5 }}>
+      <Columns gap={1.5} cols={{ xs: '1fr', sm: '1fr 1fr' }}>
         {catalogue.signs.map((q) => (
           <TextField
             key={q.id}
@@ -56,13 +57,13 @@ export function Telling({
             ))}
           </TextField>
         ))}
-      </Box>
-      <Box role="status" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+      </Columns>
+      <Text role="status" size="m" tone="ink2">
         {given(!told.data, t`Working it out …`)
           .or(told.data?.materials.length === 0, t`Nothing fits all of that. Try another spot, under the paint.`)
           .or(Object.keys(signs).length === 0, t`Answer what you can try.`)
           .else(t`${told.data?.materials.length ?? 0} fit, surest first:`)}
-      </Box>
+      </Text>
       {Object.keys(signs).length > 0 &&
         told.data?.materials.slice(0, 4).map((m) => (
           <Button
@@ -73,8 +74,8 @@ export function Telling({
             }}
             sx={{ display: 'block', textAlign: 'left' }}
           >
-            <Box sx={{ fontWeight: 700 }}>{m.name}</Box>
-            <Box sx={{ fontSize: textSize.s }}>{m.hint}</Box>
+            <Text weight="strong">{m.name}</Text>
+            <Text size="s">{m.hint}</Text>
           </Button>
         ))}
       <Button
@@ -84,6 +85,6 @@ export function Telling({
       >
         <Trans>Close</Trans>
       </Button>
-    </Box>
+    </Columns>
   );
 }

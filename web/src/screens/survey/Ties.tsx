@@ -1,10 +1,11 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { Plates } from './Plates';
 import { type Section } from './draft';
 
@@ -33,12 +34,14 @@ function TieRow({
   const pointer = (field: string) => `/part/links/${String(index)}/${field}`;
   const wrong = at(pointer('to')) ?? at('/part/mounted_on');
   return (
-    <Box
-      component="fieldset"
+    <Columns
+      as="fieldset"
       aria-label={t`Tie ${String(index + 1)}`}
-      sx={{ border: 0, m: 0, p: 0, py: 1.5, borderTop: `1px solid ${tok('rule')}`, display: 'grid', gap: 1.25 }}
+      gap={1.25}
+      ruled
+      sx={{ border: 0, m: 0, p: 0, py: 1.5 }}
     >
-      <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+      <Columns gap={1.25} cols={{ xs: '1fr', sm: '1fr 1fr' }}>
         <TextField
           select
           label={t`It`}
@@ -97,8 +100,8 @@ function TieRow({
             />
           </>
         )}
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' }}>
+      </Columns>
+      <Row align="center" wrap sx={{ columnGap: 2 }}>
         {fastened.includes(tie.as) && (
           <>
             <FormControlLabel
@@ -128,8 +131,8 @@ function TieRow({
         <Button size="small" onClick={drop} sx={{ ml: 'auto' }} aria-label={t`Remove tie ${String(index + 1)}`}>
           <Trans>Remove</Trans>
         </Button>
-      </Box>
-    </Box>
+      </Row>
+    </Columns>
   );
 }
 
@@ -165,14 +168,14 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
       <Heading>
         <Trans>What holds it, and what lies on it?</Trans>
       </Heading>
-      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', lg: 'minmax(0,1fr) 320px' } }}>
+      <Columns gap={3} cols={{ xs: '1fr', lg: 'minmax(0,1fr) 320px' }}>
         <Box>
           {ties.length === 0 && (
-            <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }}>
+            <Text size="m" tone="ink2" below={1}>
               {view.tied.length > 0
                 ? t`Nothing holds it; it carries what is drawn here.`
                 : t`Nothing said: it is worked by itself, and may be handed over by itself.`}
-            </Box>
+            </Text>
           )}
           {ties.map((tie, n) => (
             <TieRow
@@ -201,7 +204,7 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
             <Trans>Tie it to another part</Trans>
           </Button>
           {inPiece && (
-            <Box sx={{ display: 'grid', gap: 1.25, mt: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' } }}>
+            <Columns gap={1.25} cols={{ xs: '1fr', sm: '1fr 1fr 1fr' }} above={2}>
               {number(t`Level`, 'level', t`the higher is done first`)}
               <TextField
                 select
@@ -220,13 +223,13 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
                 </MenuItem>
               </TextField>
               {number(t`Way out`, 'exit', t`the highest is done last: one stands there`)}
-            </Box>
+            </Columns>
           )}
         </Box>
         <Box>
           <Plates own={draft.name || t`this part`} below={below} above={view.tied} />
           {view.tied.length > 0 && (
-            <Box component="ul" sx={{ fontSize: textSize.s, pl: 2, my: 1, color: tok('ink2') }}>
+            <Text as="ul" size="s" tone="ink2" above={1} below={1} sx={{ pl: 2 }}>
               {view.tied.map((tie) => (
                 <li key={`${tie.partId}-${tie.words}`}>
                   <Box component={Link} to={`/part/${tie.partId}/survey`} sx={{ color: tok('ink') }}>
@@ -236,10 +239,10 @@ export function Ties({ view, catalogue, draft, set, at }: Section) {
                   {tie.by && t`, by ${tie.by}`}
                 </li>
               ))}
-            </Box>
+            </Text>
           )}
         </Box>
-      </Box>
+      </Columns>
     </section>
   );
 }

@@ -1,9 +1,9 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, MenuItem, TextField } from '@mui/material';
+import { MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { QuantityField } from '../../parts/QuantityField';
-import { textSize, tok } from '../../theme/tokens';
 import { slugOf } from '../today/TakeIn';
 
 export interface DraftPlace {
@@ -152,11 +152,11 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
         }}
       />
       {others.length > 0 && (
-        <Box sx={{ gridColumn: '1 / -1', borderLeft: `6px solid ${tok('brass')}`, pl: 1.5, fontSize: textSize.m }}>
+        <Text size="m" flag="brass" across sx={{ pl: 1.5 }}>
           <Trans>What you change of </Trans>
           {place.name || t`this place`}
           <Trans> changes for {others.join(t` and `)} too. Choose "A new place …" where only this part moves.</Trans>
-        </Box>
+        </Text>
       )}
     </>
   );

@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -6,7 +7,6 @@ import { useWorth } from '../../api/parts';
 import { Heading } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Explained } from '../../parts/Explained';
-import { textSize, tok } from '../../theme/tokens';
 
 /** Before the work begins: what it will take, as a range, and whether that is worth it. */
 export function Worth({ part }: { part: string }) {
@@ -14,41 +14,41 @@ export function Worth({ part }: { part: string }) {
   const w = worth.data;
   if (!w) return null;
   return (
-    <Box sx={{ mt: 3 }}>
+    <Text above={3}>
       <Heading>
         <Trans>Is it worth it?</Trans>
       </Heading>
       {w.total === '' ? (
-        <Box sx={{ color: tok('ink2') }}>{w.verdict}</Box>
+        <Text tone="ink2">{w.verdict}</Text>
       ) : (
-        <Box sx={{ display: 'grid', gap: 1 }}>
+        <Columns gap={1}>
           <Labelled label={t`Work`}>
-            <Box sx={{ fontSize: textSize.title }}>
+            <Text size="title">
               <Trans>
                 <Explained v={w.leastHours} label={t`At least`} /> to <Explained v={w.mostHours} label={t`At most`} />
               </Trans>
-            </Box>
+            </Text>
           </Labelled>
           <Labelled label={t`Materials`}>
             <span className="mono">{w.material}</span>
           </Labelled>
           <Labelled label={t`Both together`}>
-            <Box className="mono" sx={{ fontSize: textSize.title, fontWeight: 600 }}>
+            <Text className="mono" size="title" weight="middle">
               {w.total}
-            </Box>
+            </Text>
           </Labelled>
           <Labelled label={t`For a year of protection`}>
             <span className="mono">{w.perYear}</span>
           </Labelled>
-          {w.verdict && <Box sx={{ fontWeight: 700 }}>{w.verdict.charAt(0).toUpperCase() + w.verdict.slice(1)}.</Box>}
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+          {w.verdict && <Text weight="strong">{w.verdict.charAt(0).toUpperCase() + w.verdict.slice(1)}.</Text>}
+          <Text size="s" tone="ink2">
             <Trans>{w.rests} An estimate from typical times and prices.</Trans>{' '}
             <Box component={Link} to="/yard" sx={{ color: 'inherit' }}>
               <Trans>The yard's figures</Trans>
             </Box>
-          </Box>
-        </Box>
+          </Text>
+        </Columns>
       )}
-    </Box>
+    </Text>
   );
 }

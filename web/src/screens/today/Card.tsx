@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -6,7 +7,7 @@ import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { Explained } from '../../parts/Explained';
 import { when } from '../../parts/time';
-import { textSize, tok, wide } from '../../theme/tokens';
+import { tok, wide } from '../../theme/tokens';
 
 const edge = { now: 'lead', soon: 'brass', work: 'deep', wait: 'phos', done: 'zinc' } as const;
 
@@ -17,54 +18,59 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
   const onFilm = card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route';
   const to = card.marked ? 'record' : onFilm;
   return (
-    <Box
-      component="li"
+    <Columns
+      as="li"
+      align="start"
+      cols={{ xs: '1fr', md: '1.15fr 1fr auto' }}
       sx={{
         listStyle: 'none',
         borderLeft: `6px solid ${tok(tone)}`,
         background: card.urgency === 'now' ? tok('leadWash') : tok('sheet'),
         p: 2,
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '1.15fr 1fr auto' },
         gap: { xs: 1.5, md: 3 },
-        alignItems: 'start',
       }}
     >
       <Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+        <Text size="m" tone="ink2">
           {card.job} · {card.place}
-        </Box>
-        <Box component="h2" sx={{ m: 0, fontSize: textSize.title, ...wide }}>
+        </Text>
+        <Text as="h2" size="title" sx={{ m: 0, ...wide }}>
           {card.part}
-        </Box>
-        <Box sx={{ mt: 0.5, fontWeight: 700, color: tok(tone === 'phos' ? 'ink2' : tone) }}>{card.message}</Box>
+        </Text>
+        <Text tone={tone === 'phos' ? 'ink2' : tone} weight="strong" above={0.5}>
+          {card.message}
+        </Text>
         {card.window && (
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          <Text size="m" tone="ink2">
             {card.window.name}, {card.window.coat}: {card.window.phaseWords}
             {card.window.closesAt ? t`; closes ${when(card.window.closesAt, now)}` : ''}
-          </Box>
+          </Text>
         )}
       </Box>
       <Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{card.doing ? t`Under way` : t`Next`}</Box>
-        <Box sx={{ fontWeight: 650 }}>{card.doing || card.next || t`Nothing`}</Box>
-        <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>{card.nextHow}</Box>
+        <Text size="m" tone="ink2">
+          {card.doing ? t`Under way` : t`Next`}
+        </Text>
+        <Text weight="firm">{card.doing || card.next || t`Nothing`}</Text>
+        <Text size="m" tone="ink2">
+          {card.nextHow}
+        </Text>
         {card.closing.map((c) => (
-          <Box key={c} sx={{ fontSize: textSize.m, color: tok('lead') }}>
+          <Text key={c} size="m" tone="lead">
             {c}
-          </Box>
+          </Text>
         ))}
       </Box>
       <Box sx={{ minWidth: 190 }}>
-        <Box className="mono" sx={{ fontSize: textSize.l }}>
+        <Text className="mono" size="l">
           {card.air}
-        </Box>
-        <Box sx={{ fontSize: textSize.m }}>
+        </Text>
+        <Text size="m">
           <Trans>
             dew margin <Explained v={card.dewMargin} label={t`Dew margin`} /> ·
           </Trans>{' '}
           {card.mayCoat ? t`the air is good for a film` : t`the air is not good for a film`}
-        </Box>
+        </Text>
         <Button
           component={Link}
           to={`/part/${card.partId}/${to}`}
@@ -74,6 +80,6 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
           {spoken(words[to])}
         </Button>
       </Box>
-    </Box>
+    </Columns>
   );
 }

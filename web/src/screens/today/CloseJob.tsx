@@ -4,7 +4,6 @@ import { Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/
 import { useCloseJob } from '../../api/closed';
 import { type Schemas } from '../../api/client';
 import { Notice } from '../../parts/Notice';
-import { wide } from '../../theme/tokens';
 
 /** Closes the book of a job; where work is left, that has to be said. */
 export function CloseJob({ job, close }: { job: Schemas['JobView']; close: () => void }) {
@@ -12,7 +11,7 @@ export function CloseJob({ job, close }: { job: Schemas['JobView']; close: () =>
   const left = job.parts.filter((p) => !p.handedOver);
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs">
-      <DialogTitle sx={wide}>
+      <DialogTitle>
         <Trans>Close {job.name}</Trans>
       </DialogTitle>
       <DialogContent>
@@ -39,7 +38,7 @@ export function CloseJob({ job, close }: { job: Schemas['JobView']; close: () =>
           </div>
         )}
       </DialogContent>
-      <DialogActions sx={{ p: 2 }}>
+      <DialogActions>
         <Button onClick={close}>
           <Trans>Keep it open</Trans>
         </Button>

@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -8,7 +9,7 @@ import { type Schemas, api, settle } from '../../api/client';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { mayUndo } from '../../shell/Undo';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { JobMenu } from './JobMenu';
 
 const CloseJob = lazy(() => import('./CloseJob').then((m) => ({ default: m.CloseJob })));
@@ -59,7 +60,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
     doing(() => settle(api.POST('/api/jobs/{job}/copy', { params: { path: { job: job.id } } })));
   };
   return (
-    <Box component="section" aria-label={t`Jobs`} sx={{ mt: 3 }}>
+    <Text as="section" aria-label={t`Jobs`} above={3}>
       {jobs.length > 0 && (
         <Heading>
           <Trans>Jobs</Trans>
@@ -71,19 +72,9 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
         </div>
       )}
       {jobs.map((job) => (
-        <Box
-          key={job.id}
-          sx={{
-            display: 'flex',
-            flexWrap: 'wrap',
-            gap: 2,
-            alignItems: 'start',
-            borderTop: `1px solid ${tok('rule')}`,
-            py: 1,
-          }}
-        >
+        <Row key={job.id} gap={2} align="start" wrap ruled inset={1}>
           <Box sx={{ minWidth: 150, flex: { xs: 1, sm: 'none' } }}>
-            <Box sx={{ fontWeight: 650 }}>{job.name}</Box>
+            <Text weight="firm">{job.name}</Text>
             <Button component={Link} to={`/job/${job.id}`} size="small" sx={{ mt: 0.5 }}>
               <Trans>The whole job</Trans>
             </Button>
@@ -101,7 +92,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
           </Box>
           <Box sx={{ flex: { sm: 1 }, width: { xs: '100%', sm: 'auto' }, order: { xs: 3, sm: 0 }, minWidth: 200 }}>
             {job.parts.map((p) => (
-              <Box key={p.id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+              <Row key={p.id} gap={1} align="center">
                 <Box
                   component={Link}
                   to={`/part/${p.id}/survey`}
@@ -119,7 +110,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                   }}
                 >
                   <span>{p.name}</span>
-                  <Box component="span" sx={{ color: tok('ink2'), fontSize: textSize.m }}>
+                  <Text as="span" size="m" tone="ink2">
                     <Trans>
                       {p.substrate} ·{' '}
                       <span className="mono">
@@ -127,7 +118,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                       </span>{' '}
                       steps done
                     </Trans>
-                  </Box>
+                  </Text>
                 </Box>
                 <JobMenu
                   of={t`${p.name} of ${job.name}`}
@@ -146,12 +137,12 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                     ],
                   ]}
                 />
-              </Box>
+              </Row>
             ))}
             {job.parts.length === 0 && (
-              <Box sx={{ color: tok('ink2') }}>
+              <Text tone="ink2">
                 <Trans>No part taken in yet.</Trans>
-              </Box>
+              </Text>
             )}
           </Box>
           <Button component="a" href={`/api/jobs/${job.id}/file`} download>
@@ -186,7 +177,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
               ],
             ]}
           />
-        </Box>
+        </Row>
       ))}
       <Button component={Link} to="/closed" size="small" sx={{ mt: 1 }}>
         <Trans>Closed jobs</Trans>
@@ -209,6 +200,6 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
           />
         )}
       </Suspense>
-    </Box>
+    </Text>
   );
 }

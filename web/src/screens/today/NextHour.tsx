@@ -1,3 +1,4 @@
+import { Columns, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -36,20 +37,20 @@ export function NextHour() {
   const plan = hour.data;
   if (!plan.hasParts) return null;
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: { xs: 2, md: 4 }, mt: 2.5 }}>
+    <Columns cols={{ xs: '1fr', md: '1fr 1fr' }} above={2.5} sx={{ gap: { xs: 2, md: 4 } }}>
       <Box component="section" aria-label={t`With the next hour`}>
         <Heading>
           <Trans>With the next hour</Trans>
         </Heading>
         {plan.version === 0 && (
-          <Box sx={{ color: tok('ink2') }}>
+          <Text tone="ink2">
             <Trans>No plan has been made yet, so nothing says what comes first. Plan the yard on the schedule.</Trans>
-          </Box>
+          </Text>
         )}
         {plan.version > 0 && plan.next.length === 0 && (
-          <Box sx={{ color: tok('ink2') }}>
+          <Text tone="ink2">
             <Trans>Nothing can begin at this minute: everything waits, or the working hours are over.</Trans>
-          </Box>
+          </Text>
         )}
         {plan.next.slice(0, 4).map((n, i) => (
           <Box
@@ -72,12 +73,12 @@ export function NextHour() {
               <Box component="span" sx={{ fontWeight: i === 0 ? 750 : 600 }}>
                 {n.partName}: {n.name}
               </Box>
-              <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>
+              <Text size="s" tone="ink2">
                 {given(n.planned, t`planned for now`)
                   .or(n.slack.value > 0, t`could wait ${n.slack.text}`)
                   .else(t`nothing to spare`)}
                 {n.fits ? '' : t`; runs over the hour`}
-              </Box>
+              </Text>
             </Box>
             <Box className="mono">{n.takes.text}</Box>
           </Box>
@@ -86,16 +87,16 @@ export function NextHour() {
           <Trans>See the schedule</Trans>
         </Button>
         {plan.outdated.length > 0 && (
-          <Box sx={{ fontSize: textSize.m, color: tok('brass'), fontWeight: 650, mt: 0.5 }}>
+          <Text size="m" tone="brass" weight="firm" above={0.5}>
             <Trans>The plan may no longer hold: {plan.outdated.join(', ')}.</Trans>
-          </Box>
+          </Text>
         )}
         {plan.moved > 0 && (
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mt: 0.5 }}>
+          <Text size="m" tone="ink2" above={0.5}>
             <Trans>
               {plural(plan.moved, { one: '# thing', other: '# things' })} moved in the last plan: {plan.note}.
             </Trans>
-          </Box>
+          </Text>
         )}
       </Box>
       <Box component="section" aria-label={t`Weather and what to wear`}>
@@ -106,33 +107,33 @@ export function NextHour() {
           .filter((p) => p.matters.length > 0)
           .slice(0, 3)
           .map((p) => (
-            <Box key={p.name} sx={{ borderTop: `1px solid ${tok('rule')}`, py: 0.75, fontSize: textSize.m }}>
+            <Text key={p.name} size="m" ruled inset={0.75}>
               <b>{p.name}</b> <span className="mono">{p.air}</span>
               {p.matters.slice(0, 2).map((m) => (
                 <Box key={m}>{m}</Box>
               ))}
-            </Box>
+            </Text>
           ))}
         {plan.places.every((p) => p.matters.length === 0) && (
-          <Box sx={{ color: tok('zinc'), fontWeight: 650 }}>
+          <Text tone="zinc" weight="firm">
             <Trans>Nothing keeps a film off in the next two days.</Trans>
-          </Box>
+          </Text>
         )}
         {plan.wear.length > 0 && (
-          <Box sx={{ mt: 1.5 }}>
+          <Text above={1.5}>
             <Heading>
               <Trans>To wear today</Trans>
             </Heading>
-            <Box sx={{ fontSize: textSize.m }}>{plan.wear.join(', ')}</Box>
+            <Text size="m">{plan.wear.join(', ')}</Text>
             {plan.mind.slice(0, 2).map((m) => (
-              <Box key={m} sx={{ borderLeft: `4px solid ${tok('brass')}`, pl: 1, my: 0.5, fontSize: textSize.m }}>
+              <Text key={m} size="m" above={0.5} below={0.5} bar="brass">
                 {m}
-              </Box>
+              </Text>
             ))}
-          </Box>
+          </Text>
         )}
         <StockLine />
       </Box>
-    </Box>
+    </Columns>
   );
 }

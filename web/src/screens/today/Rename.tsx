@@ -5,7 +5,6 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type SubmitEvent, useState } from 'react';
 import { type Schemas, api, settle } from '../../api/client';
 import { Notice } from '../../parts/Notice';
-import { wide } from '../../theme/tokens';
 
 export function Rename({ job, close }: { job: Schemas['JobView']; close: () => void }) {
   const client = useQueryClient();
@@ -28,7 +27,7 @@ export function Rename({ job, close }: { job: Schemas['JobView']; close: () => v
           void keep(e);
         }}
       >
-        <DialogTitle sx={wide}>
+        <DialogTitle>
           <Trans>Rename the job</Trans>
         </DialogTitle>
         <DialogContent sx={{ pt: '8px !important' }}>
@@ -47,7 +46,7 @@ export function Rename({ job, close }: { job: Schemas['JobView']; close: () => v
             </div>
           )}
         </DialogContent>
-        <DialogActions sx={{ p: 2 }}>
+        <DialogActions>
           <Button onClick={close}>
             <Trans>Leave it</Trans>
           </Button>

@@ -11,7 +11,6 @@ import { useGear } from '../../api/workshop';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { FirstGear } from '../yard/Gear';
-import { wide } from '../../theme/tokens';
 
 type Place = Schemas['PlaceLine'];
 
@@ -74,13 +73,13 @@ export function TakeIn(of: { open: boolean; close: () => void }) {
   if (gear.data?.asked === false)
     return (
       <Dialog open={of.open} onClose={of.close} fullWidth maxWidth="md">
-        <DialogTitle sx={wide}>
+        <DialogTitle>
           <Trans>What does the yard have?</Trans>
         </DialogTitle>
         <DialogContent>
           <FirstGear view={gear.data} />
         </DialogContent>
-        <DialogActions sx={{ p: 2 }}>
+        <DialogActions>
           <Button onClick={of.close}>
             <Trans>Not now</Trans>
           </Button>
@@ -179,7 +178,7 @@ function PartForm({
           void make(e);
         }}
       >
-        <DialogTitle sx={wide}>
+        <DialogTitle>
           <Trans>Take a part in</Trans>
         </DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
@@ -293,7 +292,7 @@ function PartForm({
             </div>
           )}
         </DialogContent>
-        <DialogActions sx={{ p: 2 }}>
+        <DialogActions>
           <Button onClick={close}>
             <Trans>Not now</Trans>
           </Button>

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -10,7 +11,7 @@ import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { clock, longDay } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { useCalls } from './useCalls';
 import { Card } from './Card';
 import { NextHour } from './NextHour';
@@ -52,8 +53,8 @@ export function Today() {
   if (today.isError) return <Failed error={today.error} />;
   const now = new Date(today.data.now);
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 } }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'start', gap: 1.5, mb: 1 }}>
+    <Text roomy>
+      <Row gap={1.5} align="start" wrap below={1}>
         <Box sx={{ flex: 1, minWidth: 220 }}>
           <Title sub={`${longDay(now)}, ${clock(now)}`}>
             <Trans>What wants you today</Trans>
@@ -80,14 +81,14 @@ export function Today() {
             void bring(e);
           }}
         />
-      </Box>
+      </Row>
       {wrong && (
         <div role="alert">
           <Notice title={t`The file was not stored`}>{wrong}</Notice>
         </div>
       )}
       {today.data.cards.length === 0 && (
-        <Box sx={{ borderLeft: `6px solid ${tok('deep')}`, background: tok('sheet'), p: 3, maxWidth: 680 }}>
+        <Text flag="deep" sheet widest={680} sx={{ p: 3 }}>
           <Heading>
             <Trans>The slip is empty</Trans>
           </Heading>
@@ -97,15 +98,15 @@ export function Today() {
               reasons, the mix for every coat, and the hours in which the next coat may go on.
             </Trans>
           </Box>
-        </Box>
+        </Text>
       )}
-      <Box component="ul" sx={{ p: 0, m: 0, display: 'grid', gap: 1.5 }}>
+      <Columns as="ul" gap={1.5} plain>
         {today.data.cards
           .filter((c) => !fresh(c))
           .map((card) => (
             <Card key={card.partId} card={card} now={today.data.now} />
           ))}
-      </Box>
+      </Columns>
       <NextHour />
       {today.data.cards.some((c) => c.urgency === 'now') &&
         'Notification' in window &&
@@ -115,13 +116,11 @@ export function Today() {
           </Button>
         )}
       {today.data.cards.some(fresh) && (
-        <Box sx={{ mt: 2 }}>
+        <Text above={2}>
           <Heading>
             <Trans>Not begun</Trans>
           </Heading>
-          <Box
-            sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }, columnGap: 2 }}
-          >
+          <Columns cols={{ xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }} sx={{ columnGap: 2 }}>
             {today.data.cards.filter(fresh).map((c) => (
               <Box
                 key={c.partId}
@@ -137,16 +136,16 @@ export function Today() {
                   '&:hover': { textDecoration: 'underline' },
                 }}
               >
-                <Box component="span" sx={{ fontWeight: 650 }}>
+                <Text as="span" weight="firm">
                   {c.part}
-                </Box>{' '}
-                <Box component="span" sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+                </Text>{' '}
+                <Text as="span" size="m" tone="ink2">
                   {c.job} · {c.next || c.message}
-                </Box>
+                </Text>
               </Box>
             ))}
-          </Box>
-        </Box>
+          </Columns>
+        </Text>
       )}
       {jobs.data && (
         <Suspense fallback={<Loading />}>
@@ -163,6 +162,6 @@ export function Today() {
           />
         </Suspense>
       )}
-    </Box>
+    </Text>
   );
 }

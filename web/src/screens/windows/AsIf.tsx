@@ -1,13 +1,12 @@
+import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box } from '@mui/material';
 import { useDeferredValue, useState } from 'react';
 import { type Schemas } from '../../api/client';
 import { useAsIf } from '../../api/plan';
 import { Heading } from '../../parts/Headings';
 import { Explained } from '../../parts/Explained';
 import { QuantityField } from '../../parts/QuantityField';
-import { textSize, tok } from '../../theme/tokens';
 
 /** What a heater or a dehumidifier would make of the place. */
 export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
@@ -16,11 +15,11 @@ export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
   const [room, setRoom] = useState('');
   const asked = useAsIf(now.name, useDeferredValue(heat), useDeferredValue(dry), useDeferredValue(room));
   return (
-    <Box component="section" aria-label={t`As if`} sx={{ mt: 2.5 }}>
+    <Text as="section" aria-label={t`As if`} above={2.5}>
       <Heading>
         <Trans>If {now.name} were heated or dried</Trans>
       </Heading>
-      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'start' }}>
+      <Row gap={1.5} align="start" wrap>
         <QuantityField
           label={t`Heated to`}
           of="temperature"
@@ -49,12 +48,12 @@ export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
           sx={{ width: 130 }}
         />
         {asked.isError && (
-          <Box role="alert" sx={{ color: tok('lead'), fontSize: textSize.m }}>
+          <Text role="alert" size="m" tone="lead">
             {asked.error.message}
-          </Box>
+          </Text>
         )}
         {asked.data && (
-          <Box role="status" sx={{ fontSize: textSize.m }}>
+          <Text role="status" size="m">
             <Trans>
               <span className="mono">{asked.data.air.air}</span>, dew margin{' '}
               <Explained v={asked.data.air.dewMargin} label={t`Dew margin`} />; closed to wet films for{' '}
@@ -71,9 +70,9 @@ export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
               </>
             )}{' '}
             <Trans>An unvented burner adds water and lights vapour.</Trans>
-          </Box>
+          </Text>
         )}
-      </Box>
-    </Box>
+      </Row>
+    </Text>
   );
 }

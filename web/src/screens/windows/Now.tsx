@@ -1,3 +1,4 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -5,7 +6,7 @@ import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { Title } from '../../parts/Headings';
 import { when } from '../../parts/time';
-import { textSize, tok } from '../../theme/tokens';
+import { tok } from '../../theme/tokens';
 import { until } from './until';
 import { given } from '../../parts/given';
 
@@ -58,21 +59,19 @@ export function Now({ view }: { view: Schemas['WindowsView'] }) {
           p: 1.5,
         }}
       >
-        <Box sx={{ fontWeight: 700, color: tok(open || gone ? 'lead' : 'ink2') }}>
+        <Text tone={open || gone ? 'lead' : 'ink2'} weight="strong">
           {given(!next, t`Full cure in`)
             .or(open, band.closesAt ? t`Closes in` : t`Open`)
             .or(gone, t`Closed`)
             .else(t`Opens in`)}
-        </Box>
-        <Box className="mono" sx={{ fontSize: textSize.huge, fontWeight: 600, lineHeight: 1.1 }}>
+        </Text>
+        <Text className="mono" size="huge" weight="middle" sx={{ lineHeight: 1.1 }}>
           {given(!next, until(band.fullAt, view.now))
             .or(open, until(band.closesAt, view.now))
             .or(gone, t`abrade first`)
             .else(until(band.opensAt, view.now))}
-        </Box>
-        <Box sx={{ fontSize: textSize.m }}>
-          {next ? windowWords(band, view.now, gone) : t`about ${when(band.fullAt, view.now)}`}
-        </Box>
+        </Text>
+        <Text size="m">{next ? windowWords(band, view.now, gone) : t`about ${when(band.fullAt, view.now)}`}</Text>
       </Box>
       <Button
         component={Link}

@@ -1,10 +1,10 @@
+import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { type Moving } from '../../parts/useMoving';
-import { textSize, tok } from '../../theme/tokens';
 import { ChosenWork } from '../schedule/ChosenWork';
 import { given } from '../../parts/given';
 
@@ -26,13 +26,13 @@ export function Planned({
   if (!plan) return null;
   if (work)
     return (
-      <Box sx={{ mb: 2, maxWidth: 640 }}>
+      <Text below={2} widest={640}>
         <ChosenWork view={plan} work={work} moving={moving} put={put} within />
-      </Box>
+      </Text>
     );
   const any = plan.work.some((k) => k.part === part);
   return (
-    <Box sx={{ fontSize: textSize.m, color: tok('ink2'), mb: 1 }} role="status">
+    <Text size="m" tone="ink2" below={1} role="status">
       {given(busy, t`Planning …`)
         .or(any, t`Choose a planned step; drag it or use ← → (with Shift an hour) to see what breaks.`)
         .else(
@@ -43,6 +43,6 @@ export function Planned({
             </Button>
           </>,
         )}
-    </Box>
+    </Text>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, useMediaQuery } from '@mui/material';
@@ -34,61 +35,46 @@ export function Windows() {
   const view = windows.data;
   if (view.obstacle)
     return (
-      <Box sx={{ p: 3, maxWidth: 720 }}>
+      <Text widest={720} sx={{ p: 3 }}>
         <Title>
           <Trans>No window yet</Trans>
         </Title>
         <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
-      </Box>
+      </Text>
     );
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '372px minmax(0,1fr)' },
-        minHeight: { md: 'calc(100vh - 123px)' },
-      }}
-    >
-      <Box
-        sx={{
-          p: { xs: 2, sm: 3 },
-          background: tok('sheet'),
-          borderRight: { md: `1px solid ${tok('rule')}` },
-          display: 'grid',
-          gap: 3,
-          alignContent: 'start',
-        }}
-      >
+    <Columns cols={{ xs: '1fr', md: '372px minmax(0,1fr)' }} sx={{ minHeight: { md: 'calc(100vh - 123px)' } }}>
+      <Columns gap={3} roomy sheet sx={{ borderRight: { md: `1px solid ${tok('rule')}` }, alignContent: 'start' }}>
         <Now view={view} />
         <NextCoat view={view} />
         <Box>
           <Heading>
             <Trans>The air now</Trans>
           </Heading>
-          <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+          <Row gap={3} wrap>
             <Labelled label={view.place.name}>
               <span className="mono">
                 {view.place.temperature} · {view.place.humidity}
               </span>
             </Labelled>
             <Labelled label={t`dew margin`}>
-              <Box sx={{ fontSize: textSize.title }}>
+              <Text size="title">
                 <Explained v={view.dewMargin} label={t`Dew margin`} />
-              </Box>
+              </Text>
             </Labelled>
-          </Box>
-          <Box sx={{ fontSize: textSize.m, color: tok('ink2') }}>
+          </Row>
+          <Text size="m" tone="ink2">
             <Trans>
               {view.airSource}; from here on {view.air.source}
             </Trans>
-          </Box>
-          <Box sx={{ mt: 1, fontWeight: 700, color: tok(view.mayCoat ? 'zinc' : 'lead') }}>
+          </Text>
+          <Text tone={view.mayCoat ? 'zinc' : 'lead'} weight="strong" above={1}>
             {view.mayCoat ? t`A film may go on.` : t`No film in this air:`}
-          </Box>
+          </Text>
           {view.gateWarnings.map((w) => (
-            <Box key={w} sx={{ fontSize: textSize.m }}>
+            <Text key={w} size="m">
               {w}
-            </Box>
+            </Text>
           ))}
         </Box>
         {view.findings.length > 0 && (
@@ -103,15 +89,12 @@ export function Windows() {
             ))}
           </Box>
         )}
-      </Box>
-      <Box sx={{ p: { xs: 2, sm: 3 }, minWidth: 0 }}>
+      </Columns>
+      <Text roomy shrinks>
         <Heading>{view.cards.length > 0 ? t`When each film lets you in` : t`When each step may begin`}</Heading>
         {zoom.controls}
         <WindowRibbons view={view} plan={plan.data} span={zoom.span(view.now)} narrow={narrow} moving={moving} />
-        <Box
-          sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', fontSize: textSize.s, color: tok('ink2'), my: 1.5 }}
-          aria-hidden="true"
-        >
+        <Row gap={2.5} wrap size="s" tone="ink2" above={1.5} below={1.5} aria-hidden="true">
           <span>
             <svg width="38" height="16">
               <rect width="38" height="16" fill={hatch('early')} stroke={tok('phos')} />
@@ -136,7 +119,7 @@ export function Windows() {
             </svg>{' '}
             <Trans>planned step may begin</Trans>
           </span>
-        </Box>
+        </Row>
         <Planned
           plan={plan.data}
           part={part}
@@ -147,27 +130,27 @@ export function Windows() {
           busy={put.isPending}
         />
         {view.air.matters.length > 0 && (
-          <Box sx={{ mt: 2 }}>
+          <Text above={2}>
             <Labelled label={t`Keeps a wet film off in the next two days`}>
               {view.air.matters.map((m) => (
-                <Box key={m} sx={{ fontSize: textSize.m }}>
+                <Text key={m} size="m">
                   {m}
-                </Box>
+                </Text>
               ))}
             </Labelled>
-          </Box>
+          </Text>
         )}
         {view.air.sun !== '' && (
-          <Box sx={{ mt: 1, fontSize: textSize.m }}>
+          <Text size="m" above={1}>
             {view.air.sun}{' '}
-            <Box component="span" sx={{ color: tok('ink2') }}>
+            <Text as="span" tone="ink2">
               {view.air.sunHow}
-            </Box>
-          </Box>
+            </Text>
+          </Text>
         )}
         <AsIf now={view.air} />
         {view.cards.length > 0 && (
-          <Box sx={{ mt: 3, overflowX: 'auto' }}>
+          <Text above={3} sx={{ overflowX: 'auto' }}>
             <Heading>
               <Trans>Hours of every film in this place</Trans>
             </Heading>
@@ -222,9 +205,9 @@ export function Windows() {
                 ))}
               </tbody>
             </Box>
-          </Box>
+          </Text>
         )}
-      </Box>
-    </Box>
+      </Text>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Row, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
@@ -32,7 +33,7 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
   };
   return (
     <Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5 }}>
+      <Row gap={1} wrap below={1.5}>
         {text.trim() === '' && (
           <Button
             onClick={() => {
@@ -69,7 +70,7 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
         >
           <Trans>Keep</Trans>
         </Button>
-        <Box role="status" sx={{ alignSelf: 'center', fontWeight: 650, color: tok(errors.length ? 'lead' : 'zinc') }}>
+        <Text role="status" tone={errors.length ? 'lead' : 'zinc'} weight="firm" sx={{ alignSelf: 'center' }}>
           {given(
             errors.length > 0,
             plural(errors.length, { one: '# line needs mending', other: '# lines need mending' }),
@@ -77,25 +78,21 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
             .or(text.trim() === '', '')
             .or(text === kept.text, t`Kept; routes are planned with it.`)
             .else(t`Every entry can be used.`)}
-        </Box>
-      </Box>
+        </Text>
+      </Row>
       {save.isError && (
         <div role="alert">
           <Notice title={t`Not kept`}>{save.error.message}</Notice>
         </div>
       )}
       {errors.map((e) => (
-        <Box
+        <Row
           key={`${e.line}-${e.detail}`}
-          sx={{
-            display: 'flex',
-            gap: 1.5,
-            alignItems: 'center',
-            borderLeft: `6px solid ${tok('lead')}`,
-            background: tok('leadWash'),
-            px: 1.5,
-            mb: 0.5,
-          }}
+          gap={1.5}
+          align="center"
+          below={0.5}
+          flag="lead"
+          sx={{ background: tok('leadWash'), px: 1.5 }}
         >
           <Button
             size="small"
@@ -106,13 +103,13 @@ export function CatalogueEditor({ kept }: { kept: Schemas['OwnCatalogueView'] })
           >
             <Trans>Line {e.line}</Trans>
           </Button>
-          <Box sx={{ py: 0.75 }}>
+          <Text inset={0.75}>
             {e.detail}{' '}
-            <Box component="span" sx={{ color: tok('ink2') }}>
+            <Text as="span" tone="ink2">
               <Trans>Accepted: {e.accepted}.</Trans>
-            </Box>
-          </Box>
-        </Box>
+            </Text>
+          </Text>
+        </Row>
       ))}
       <TextField
         label={t`Own products, steps, supplies, systems and rules (YAML)`}

@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -8,7 +9,6 @@ import { useGear, useSaveGear } from '../../api/workshop';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { textSize, tok } from '../../theme/tokens';
 
 const groups = [
   { kind: 'gear', title: msg`It has` },
@@ -33,7 +33,9 @@ function Tick({ of, has, put }: { of: Schemas['CapabilityView']; has: boolean; p
       label={
         <Box sx={{ pt: 0.5 }}>
           {of.name}
-          <Box sx={{ fontSize: textSize.s, color: tok('ink2') }}>{of.hint}</Box>
+          <Text size="s" tone="ink2">
+            {of.hint}
+          </Text>
         </Box>
       }
     />
@@ -45,12 +47,12 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
   const [without, setWithout] = useState(view.all.filter((c) => !c.has).map((c) => c.id));
   return (
     <Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '2fr 1fr 1fr' }, gap: 2 }}>
+      <Columns gap={2} cols={{ xs: '1fr', sm: '2fr 1fr 1fr' }}>
         {groups.map((g) => (
-          <Box key={g.kind} component="fieldset" sx={{ border: 0, m: 0, p: 0, minWidth: 0 }}>
-            <Box component="legend" sx={{ fontWeight: 650, p: 0, mb: 0.5 }}>
+          <Text key={g.kind} as="fieldset" shrinks sx={{ border: 0, m: 0, p: 0 }}>
+            <Text as="legend" weight="firm" below={0.5} sx={{ p: 0 }}>
               {spoken(g.title)}
-            </Box>
+            </Text>
             <Box sx={{ columnCount: g.kind === 'gear' ? { xs: 1, sm: 2 } : 1, '& > *': { breakInside: 'avoid' } }}>
               {view.all
                 .filter((c) => c.kind === g.kind)
@@ -65,15 +67,15 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
                   />
                 ))}
             </Box>
-          </Box>
+          </Text>
         ))}
-      </Box>
+      </Columns>
       {save.isError && (
         <div role="alert">
           <Notice title={t`Not kept`}>{save.error.message}</Notice>
         </div>
       )}
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 1.5 }}>
+      <Row gap={2} align="center" above={1.5}>
         <Button
           variant="contained"
           disabled={save.isPending}
@@ -83,10 +85,10 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
         >
           {keep}
         </Button>
-        <Box role="status" sx={{ color: tok('zinc'), fontWeight: 650 }}>
+        <Text role="status" tone="zinc" weight="firm">
           {save.isSuccess && t`Kept; routes follow it.`}
-        </Box>
-      </Box>
+        </Text>
+      </Row>
     </Box>
   );
 }
@@ -95,20 +97,20 @@ function Ticks({ view, keep }: { view: Schemas['GearView']; keep: string }) {
 export function Gear() {
   const gear = useGear();
   return (
-    <Box component="section" aria-label={t`What the yard has`} sx={{ mt: 4 }}>
+    <Text as="section" aria-label={t`What the yard has`} above={4}>
       <Heading>
         <Trans>What the yard has</Trans>
       </Heading>
-      <Box sx={{ color: tok('ink2'), mb: 1.5, maxWidth: 760 }}>
+      <Text tone="ink2" below={1.5} widest={760}>
         <Trans>
           Beside hand tools, brush, roller and drill. Routes leave out what is not ticked; a job can be told otherwise
           in its route.
         </Trans>
-      </Box>
+      </Text>
       {gear.isPending && <Loading />}
       {gear.isError && <Failed error={gear.error} />}
       {gear.isSuccess && <Ticks view={gear.data} keep={t`Keep what the yard has`} />}
-    </Box>
+    </Text>
   );
 }
 
@@ -116,12 +118,12 @@ export function Gear() {
 export function FirstGear({ view }: { view: Schemas['GearView'] }) {
   return (
     <Box>
-      <Box sx={{ mb: 1.5 }}>
+      <Text below={1.5}>
         <Trans>
           Before the first part: what is there to work with? Hand tools, brush, roller and drill are taken as given. The
           routes leave out the rest; all of it can be changed later, under Yard or at the step that wants it.
         </Trans>
-      </Box>
+      </Text>
       <Ticks view={view} keep={t`That is what there is`} />
     </Box>
   );

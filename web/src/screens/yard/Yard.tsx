@@ -1,3 +1,4 @@
+import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
@@ -7,7 +8,6 @@ import { useSaveWorkshop, useWorkshop } from '../../api/workshop';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { tok } from '../../theme/tokens';
 import { Crew } from '../schedule/Crew';
 import { Gear } from './Gear';
 import { OwnCatalogue } from './OwnCatalogue';
@@ -43,7 +43,7 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
       <Heading>
         <Trans>Figures</Trans>
       </Heading>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 3 }}>
+      <Row gap={2} wrap below={3}>
         <TextField
           label={t`An hour of work is worth`}
           value={hourRate}
@@ -92,16 +92,16 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
             <Trans>the imperial gallon, 4.546 L</Trans>
           </MenuItem>
         </TextField>
-      </Box>
+      </Row>
       <Heading>
         <Trans>Local rules</Trans>
       </Heading>
-      <Box sx={{ color: tok('ink2'), mb: 1.5 }}>
+      <Text tone="ink2" below={1.5}>
         <Trans>
           Codes, permits and habits of your place in your own words. The general cautions stay; these stand beside them.
         </Trans>
-      </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 2 }}>
+      </Text>
+      <Columns gap={2} cols={{ xs: '1fr', md: '1fr 1fr' }}>
         {view.local.map((rule) => (
           <TextField
             key={rule.id}
@@ -116,20 +116,20 @@ function Form({ view }: { view: Schemas['WorkshopView'] }) {
             helperText={wrong(`local/${rule.id}`) ?? rule.hint}
           />
         ))}
-      </Box>
+      </Columns>
       {refused && (
         <div role="alert">
           <Notice title={t`Not stored`}>{refused.message}</Notice>
         </div>
       )}
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2 }}>
+      <Row gap={2} align="center" above={2}>
         <Button type="submit" variant="contained" disabled={save.isPending}>
           <Trans>Keep</Trans>
         </Button>
-        <Box role="status" sx={{ color: tok('zinc'), fontWeight: 650 }}>
+        <Text role="status" tone="zinc" weight="firm">
           {save.isSuccess && t`Kept.`}
-        </Box>
-      </Box>
+        </Text>
+      </Row>
     </Box>
   );
 }
@@ -139,11 +139,11 @@ export function Yard() {
   if (workshop.isPending) return <Loading />;
   if (workshop.isError) return <Failed error={workshop.error} />;
   return (
-    <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1100 }}>
+    <Text roomy widest={1100}>
       <Form view={workshop.data} />
       <Gear />
       <Crew />
       <OwnCatalogue />
-    </Box>
+    </Text>
   );
 }
