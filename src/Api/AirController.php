@@ -15,6 +15,7 @@ use Hull\Climate\Air;
 use Hull\Input\Node;
 use Hull\Job\Place;
 use Hull\JobFile\Moments;
+use Hull\Quantity\Instant;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
@@ -66,13 +67,7 @@ final readonly class AirController
         [$name] = $this->place($body->place);
         $read = ClimateCsv::readings($body->text);
         foreach ($read as [$hour, $air]) {
-            $this->air->read(
-                $this->desk->account()->workshop,
-                $name,
-                new \DateTimeImmutable('@' . (int) round($hour * 3600)),
-                $air,
-                'CSV',
-            );
+            $this->air->read($this->desk->account()->workshop, $name, Instant::at($hour), $air, 'CSV');
         }
 
         return new Response(null, 204);

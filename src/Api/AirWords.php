@@ -11,6 +11,7 @@ use App\Work\YardAir;
 use Hull\Bench\Record;
 use Hull\Climate\Air;
 use Hull\Job\LogEntry;
+use Hull\Quantity\Instant;
 use Psr\Clock\ClockInterface;
 
 /** The air a screen works with, and where it comes from: the same on every screen of a part. */
@@ -43,7 +44,7 @@ final readonly class AirWords
             return [] === $read ? 'as set for the place' : 'measured, last reading in the record';
         }
         $here = $this->air->airsWith($row->workshop, [$place])->at(YardAir::key($place));
-        $now = (float) $this->clock->now()->format('U.u') / 3600.0;
+        $now = Instant::hour($this->clock->now());
 
         return match (true) {
             $now <= $here->measured && $here->measured > $here->from => 'measured there',

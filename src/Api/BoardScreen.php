@@ -30,6 +30,7 @@ use Hull\Job\Part;
 use Hull\Job\RouteStep;
 use Hull\Piece\StillOn;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Instant;
 use Hull\Route\ChemicalConflict;
 use Hull\Surface\Shade;
 use Psr\Clock\ClockInterface;
@@ -87,13 +88,7 @@ final readonly class BoardScreen
                 static fn(SharedAction $a): ActionView => self::action($catalogue, $board, $a, $shown),
                 $board->actions,
             ),
-            day: self::day(
-                $catalogue,
-                $board->day(8.0, (float) $now->format('U.u') / 3600.0),
-                $pieces,
-                $row->workshop,
-                $shown,
-            ),
+            day: self::day($catalogue, $board->day(8.0, Instant::hour($now)), $pieces, $row->workshop, $shown),
             handsOn: $shown->value(Duration::minutes($minutes)),
             saved: $shown->value(Duration::minutes($saved)),
             sharedActions: count(

@@ -13,6 +13,7 @@ use App\Work\RowMapper;
 use App\Work\YardAir;
 use Hull\Bench\Tools;
 use Hull\Input\Node;
+use Hull\Quantity\Instant;
 use Hull\Quantity\Mass;
 use Hull\Quantity\Volume;
 use Hull\Route\NoRoute;
@@ -60,7 +61,7 @@ final readonly class CoatController
                     tray: $tools->tray,
                     coats: $cards,
                     scaleIsThere: $scale->isThere(),
-                    now: Screens::instant((float) $this->clock->now()->format('U') / 3600) ?? '',
+                    now: Screens::instant(Instant::hour($this->clock->now())) ?? '',
                 ),
             );
         } catch (NoRoute $e) {

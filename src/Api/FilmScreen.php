@@ -223,7 +223,7 @@ final readonly class FilmScreen
                 static fn(SystemLayer $l): string => sprintf('%d × %s', $l->coats, $l->product->name),
                 $fit->system->layers,
             ),
-            life: $fit->system->lifeText(),
+            life: $fit->system->life->text(),
             chosen: $chosen,
             reasons: $fit->reasons,
         );

@@ -19,6 +19,7 @@ use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Job\Part;
 use Hull\Quantity\Area;
+use Hull\Quantity\Instant;
 use Hull\Quantity\Length;
 use Hull\Schedule\Explaining\FloorMap;
 use Hull\Schedule\Explaining\FloorStay;
@@ -49,7 +50,7 @@ final readonly class FloorScreen
                 static fn(PlannedWork $w): bool => isset($parts[$w->part]),
             ),
         );
-        $first = self::local((float) $this->clock->now()->format('U') / 3600.0, $zone)->setTime(0, 0);
+        $first = self::local(Instant::hour($this->clock->now()), $zone)->setTime(0, 0);
         $day = static fn(float $hour): int => (int) $first
             ->diff(self::local($hour, $zone)->setTime(0, 0))
             ->format('%r%a');
@@ -57,7 +58,7 @@ final readonly class FloorScreen
         foreach ($work as $w) {
             $span = [$w->part, $w->place, $w->start, $w->end, $w->dry];
             if ($day(max($span[3], $span[4])) >= 0 && $day($span[2]) < self::MOST_DAYS) {
-                $span[2] = max($span[2], (float) $first->format('U') / 3600.0);
+                $span[2] = max($span[2], Instant::hour($first));
                 $spans[] = $span;
             }
         }
@@ -103,16 +104,16 @@ final readonly class FloorScreen
     {
         $views = [];
         $names = $this->air->places();
-        foreach ($map->sides as $place => [$long, $wide, $said]) {
+        foreach ($map->sides as $place => $sides) {
             $stays = array_values(
                 array_filter($map->stays, static fn(FloorStay $s): bool => $s->place === (string) $place),
             );
             $views[] = new FloorPlaceView(
                 name: $names[$place]->name ?? (string) $place,
-                long: round($long, 3),
-                wide: round($wide, 3),
-                area: $shown->value(Area::squareMetres($long * $wide))->text,
-                said: $said,
+                long: round($sides->long, 3),
+                wide: round($sides->wide, 3),
+                area: $shown->value(Area::squareMetres($sides->long * $sides->wide))->text,
+                said: $sides->said,
                 stays: array_map(
                     static fn(FloorStay $s): FloorStayView => new FloorStayView(
                         partId: $s->part,
@@ -190,6 +191,6 @@ final readonly class FloorScreen
 
     private static function local(float $hour, \DateTimeZone $zone): \DateTimeImmutable
     {
-        return (new \DateTimeImmutable('@' . (int) floor($hour * 3600.0)))->setTimezone($zone);
+        return Instant::at($hour, $zone);
     }
 }

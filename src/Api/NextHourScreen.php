@@ -21,6 +21,7 @@ use Hull\Catalog\Caution;
 use Hull\Catalog\Protection;
 use Hull\Job\Place;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Instant;
 use Hull\Schedule\Explaining\NextHour;
 use Psr\Clock\ClockInterface;
 
@@ -41,7 +42,7 @@ final readonly class NextHourScreen
     {
         $row = $this->plans->latest();
         $names = $this->names($jobs);
-        $now = (float) $this->clock->now()->format('U.u') / 3600.0;
+        $now = Instant::hour($this->clock->now());
         $catalogue = $this->catalogues->for($workshop);
         $plan = PlanDocument::of($row);
         $work = $plan->work;
@@ -122,11 +123,7 @@ final readonly class NextHourScreen
      */
     private static function cautions(Catalogue $catalogue, array $work, float $now, \DateTimeZone $zone): array
     {
-        $evening =
-            (float) (new \DateTimeImmutable('@' . (int) ($now * 3600.0)))
-                ->setTimezone($zone)
-                ->modify('tomorrow midnight')
-                ->format('U') / 3600.0;
+        $evening = Instant::hour(Instant::at($now, $zone)->modify('tomorrow midnight'));
         $cautions = [];
         foreach ($work as $w) {
             $step = $catalogue->steps[$w->step] ?? null;

@@ -14,6 +14,7 @@ use App\Work\PartHelp;
 use App\Work\RowMapper;
 use App\Work\YardPlan;
 use Hull\Climate\Season;
+use Hull\Quantity\Instant;
 use Hull\Quantity\UnitSystem;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Explaining\HalfMonth;
@@ -61,9 +62,9 @@ final readonly class PartHelpScreen
             says: $obstacle ?? self::says($year),
             halves: array_map(
                 static fn(HalfMonth $h): HalfView => new HalfView(
-                    gmdate('Y-m-d', (int) ($h->from * 3600.0)),
+                    Instant::at($h->from)->format('Y-m-d'),
                     $h->isOpen(),
-                    null === $h->finish ? null : gmdate('Y-m-d', (int) ($h->finish * 3600.0)),
+                    null === $h->finish ? null : Instant::at($h->finish)->format('Y-m-d'),
                 ),
                 $year,
             ),
@@ -74,7 +75,7 @@ final readonly class PartHelpScreen
     /** @param list<HalfMonth> $year */
     private static function says(array $year): string
     {
-        $day = static fn(HalfMonth $h): string => gmdate('j F', (int) ($h->from * 3600.0));
+        $day = static fn(HalfMonth $h): string => Instant::at($h->from)->format('j F');
         $turns = [];
         foreach ($year as $n => $half) {
             if (0 === $n || $half->isOpen() !== $year[$n - 1]->isOpen()) {

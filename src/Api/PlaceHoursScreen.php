@@ -18,6 +18,7 @@ use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Compute\Registry;
 use Hull\Job\Place;
+use Hull\Quantity\Instant;
 use Hull\Quantity\Mass;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
@@ -63,7 +64,7 @@ final readonly class PlaceHoursScreen
             fn(int $edge): PlaceAir => $this->air->air($workshop, $place, $heatTo, $dryTo, $edge),
             self::EDGES,
         );
-        $wet = $this->air->air($workshop, $place, $heatTo)->airAt($this->clock->now()->getTimestamp() / 3600.0);
+        $wet = $this->air->air($workshop, $place, $heatTo)->airAt(Instant::hour($this->clock->now()));
         $water =
             null === $dryTo || null === $room
                 ? null
@@ -91,7 +92,7 @@ final readonly class PlaceHoursScreen
         }
         $forecast = $this->air->forecast();
         $zone = new \DateTimeZone($workshop->timezone);
-        $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
+        $now = (int) floor(Instant::hour($this->clock->now()));
         $from = max($air->from, $now - self::BEFORE_H);
         $cut = static fn(array $list): array => array_values(
             array_map(
@@ -161,7 +162,7 @@ final readonly class PlaceHoursScreen
 
         return sprintf(
             '%s in the sun: air %s, %s.',
-            (new \DateTimeImmutable('@' . ($air->from + $at) * 3600))->setTimezone($zone)->format('D H:i'),
+            Instant::at($air->from + $at, $zone)->format('D H:i'),
             $shown->value(Temperature::celsius($air->celsius[$at] ?? 0.0))->text,
             implode(', ', $said),
         );
@@ -190,9 +191,7 @@ final readonly class PlaceHoursScreen
     private static function matters(array $closed, int $from, int $now, \DateTimeZone $zone): array
     {
         $said = [];
-        $clock = static fn(int $hour): string => (new \DateTimeImmutable('@' . $hour * 3600))
-            ->setTimezone($zone)
-            ->format('D H:i');
+        $clock = static fn(int $hour): string => Instant::at($hour)->setTimezone($zone)->format('D H:i');
         for ($i = max(0, $now - $from), $end = min(count($closed), $i + self::MATTERS_H); $i < $end; ) {
             $j = $i;
             while ($j < $end && $closed[$j] === $closed[$i]) {

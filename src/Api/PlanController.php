@@ -33,6 +33,7 @@ use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\JobFile\Moments;
 use Hull\Quantity\Area;
+use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\Crew;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -230,7 +231,7 @@ final readonly class PlanController
         $work = array_column(PlanDocument::of($this->plans->latest())->work, 'id');
 
         return in_array($body->id, $work, true)
-            ? [$body->id, (float) $start->format('U') / 3600.0]
+            ? [$body->id, Instant::hour($start)]
             : throw new InvalidInput('/id', 'The plan has nothing of that name.', 'work that is in the latest plan');
     }
 

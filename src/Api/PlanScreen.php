@@ -27,7 +27,10 @@ use App\Work\RowMapper;
 use App\Work\YardAir;
 use App\Work\YardPlan;
 use Hull\Catalog\Catalogue;
+use Hull\Cure\ZoneTimes;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Instant;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Times;
 use Hull\Schedule\Placing\Schedule;
@@ -58,7 +61,7 @@ final readonly class PlanScreen
         $pending = $this->plans->pending();
         $plan = PlanDocument::of($row);
         $zone = new \DateTimeZone($workshop->timezone);
-        $now = (float) $this->clock->now()->format('U.u') / 3600.0;
+        $now = Instant::hour($this->clock->now());
         // Hours of work are not days on the calendar: 90 h, not 3 d 18 h.
         $hours = static fn(?float $hours): ?View\Value => null === $hours
             ? null
@@ -81,7 +84,7 @@ final readonly class PlanScreen
             now: Screens::instant($now) ?? '',
             zone: $workshop->timezone,
             version: $row->version ?? 0,
-            madeAt: null === $row ? null : Screens::instant((float) $row->at->format('U') / 3600.0),
+            madeAt: null === $row ? null : Screens::instant(Instant::hour($row->at)),
             note: $row->note ?? '',
             status: $pending->status ?? ($row->status ?? 'none'),
             done: $pending->done ?? 0,
@@ -136,7 +139,7 @@ final readonly class PlanScreen
                 array_values(array_filter($plan->moves, $of)),
             ),
             people: array_map(
-                static fn(Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work)),
+                static fn(Person $p): PlanPerson => new PlanPerson($p->name, self::spans($p->work->spans)),
                 YardPlan::crew($workshop)->persons($now - self::HOURS_BEFORE, $now + 24.0 * self::DAYS, $zone),
             ),
             places: array_values(
@@ -174,11 +177,11 @@ final readonly class PlanScreen
             ),
             $windows,
             array_map(
-                static fn(array $z): ZoneView => new ZoneView(
-                    Screens::instant($z[0]) ?? '',
-                    Screens::instant($z[1]),
-                    Screens::instant($z[2]),
-                    Screens::instant($z[3]),
+                static fn(ZoneTimes $z): ZoneView => new ZoneView(
+                    Screens::instant($z->laid) ?? '',
+                    Screens::instant($z->opens),
+                    Screens::instant($z->closes),
+                    Screens::instant($z->reached),
                 ),
                 Times::zones($yard->activity($id), $placed),
             ),
@@ -249,14 +252,17 @@ final readonly class PlanScreen
     }
 
     /**
-     * @param list<array{float, float}> $spans
+     * @param list<Interval> $spans
      *
      * @return list<SpanView>
      */
     private static function spans(array $spans): array
     {
         return array_map(
-            static fn(array $s): SpanView => new SpanView(Screens::instant($s[0]) ?? '', Screens::instant($s[1]) ?? ''),
+            static fn(Interval $s): SpanView => new SpanView(
+                Screens::instant($s->from) ?? '',
+                Screens::instant($s->to) ?? '',
+            ),
             $spans,
         );
     }

@@ -98,7 +98,7 @@ final readonly class RouteScreen
             obstacle: '',
             system: $system->name,
             systemWhy: $system->why,
-            life: $system->lifeText(),
+            life: $system->life->text(),
             substrate: $substrate->name,
             substrateHatch: $substrate->hatch,
             area: $none,

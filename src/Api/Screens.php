@@ -16,6 +16,7 @@ use Hull\Bench\RouteFigures;
 use Hull\Job\RouteStep;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Instant;
 use Hull\Route\Finding;
 use Hull\Route\Mend;
 use Hull\Surface\Film;
@@ -77,7 +78,7 @@ final class Screens
             handsOn: $shown->value(Duration::minutes($f->handsOnMin)),
             elapsed: $shown->value(Duration::hours($f->elapsedHours)),
             money: number_format($f->money / 100, 0, '.', ' ') . ' ' . $row->workshop->currency,
-            life: $f->system->lifeText(),
+            life: $f->system->life->text(),
             risk: (int) round($f->risk),
             hazard: $f->hazard,
             voc: sprintf('%.0f g', $f->voc),
@@ -115,8 +116,6 @@ final class Screens
     /** Hours since 1970 UTC as an instant. */
     public static function instant(?float $hour): ?string
     {
-        return null === $hour
-            ? null
-            : (new \DateTimeImmutable('@' . (int) round($hour * 3600)))->format('Y-m-d\TH:i:s\Z');
+        return null === $hour ? null : Instant::at($hour)->format('Y-m-d\TH:i:s\Z');
     }
 }

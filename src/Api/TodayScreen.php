@@ -20,6 +20,7 @@ use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Job\Place;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Instant;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Reading\ChainReader;
@@ -141,7 +142,7 @@ final readonly class TodayScreen
     private function card(PartRow $row, UnitPresenter $shown): TodayCard
     {
         $at = $this->clock->now();
-        $now = (float) $at->format('U.u') / 3600.0;
+        $now = Instant::hour($at);
         $part = $this->stored->part($row);
         $place = $this->stored->places($row->job)[$part->place];
         $air = static fn(\Hull\Climate\Air $a): string => $shown->value($a->temperature)->text .
@@ -257,9 +258,7 @@ final readonly class TodayScreen
             return null;
         }
         $until = is_finite($first->notBefore)
-            ? (new \DateTimeImmutable('@' . (int) round($first->notBefore * 3600.0)))
-                ->setTimezone(new \DateTimeZone($row->workshop->timezone))
-                ->format('D H:i')
+            ? Instant::at($first->notBefore)->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('D H:i')
             : 'not in this air';
 
         return sprintf('Not yet: %s, until about %s (estimate; test it).', $first->because, $until);
@@ -277,8 +276,7 @@ final readonly class TodayScreen
     ): array {
         $in = static fn(?string $instant): string => null === $instant
             ? 'not at this temperature'
-            : $shown->value(Duration::hours(max(0.0, (new \DateTimeImmutable($instant))->getTimestamp() / 3600 - $now)))
-                ->text;
+            : $shown->value(Duration::hours(max(0.0, Instant::hour(new \DateTimeImmutable($instant)) - $now)))->text;
         if ($finished) {
             return ['done', 'Handed over.'];
         }

@@ -20,7 +20,9 @@ use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
 use Hull\Compute\Result;
 use Hull\Cure\Readiness;
+use Hull\Cure\ZoneTimes;
 use Hull\Input\Keys;
+use Hull\Quantity\Instant;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
@@ -42,7 +44,7 @@ final readonly class WindowScreen
     public function view(PartRow $row, UnitPresenter $shown): WindowsView
     {
         $at = $this->clock->now();
-        $now = (float) $at->format('U.u') / 3600.0;
+        $now = Instant::hour($at);
         $place = $this->stored->places($row->job)[$this->stored->part($row)->place];
         try {
             $piece = $this->stored->workpiece($row);
@@ -100,10 +102,10 @@ final readonly class WindowScreen
                 Screens::instant($next->span->latest),
                 $next->span->isOpen(),
                 array_map(
-                    static fn(array $z): ZoneView => new ZoneView(
-                        Screens::instant($z[0]) ?? '',
-                        Screens::instant($z[1]),
-                        Screens::instant($z[2]),
+                    static fn(ZoneTimes $z): ZoneView => new ZoneView(
+                        Screens::instant($z->laid) ?? '',
+                        Screens::instant($z->opens),
+                        Screens::instant($z->closes),
                     ),
                     $next->zones,
                 ),

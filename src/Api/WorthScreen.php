@@ -64,8 +64,8 @@ final readonly class WorthScreen
             material: self::material($worth, $workshop->currency),
             total: $range($worth->least, $worth->most),
             perYear: $range(
-                Money::minor((int) round($worth->least->minor / max(0.25, $years[1]))),
-                Money::minor((int) round($worth->most->minor / max(0.25, $years[0]))),
+                Money::minor((int) round($worth->least->minor / max(0.25, $years->to))),
+                Money::minor((int) round($worth->most->minor / max(0.25, $years->from))),
             ),
             verdict: $worth->verdict,
             rests: null === $rate

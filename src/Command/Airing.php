@@ -15,6 +15,7 @@ use Hull\Job\EntryKind;
 use Hull\Job\Job;
 use Hull\Job\Place;
 use Hull\JobFile\Moments;
+use Hull\Quantity\Instant;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -62,7 +63,7 @@ final readonly class Airing
         $at = self::option($input, 'at');
         $moment = null === $at ? $this->clock->now() : Moments::instant(Node::root(['at' => $at])->field('at'));
 
-        $now = (float) $moment->format('U.u') / 3600.0;
+        $now = Instant::hour($moment);
         $csv = self::option($input, 'climate');
         $forecast = null === $csv ? null : ClimateCsv::forecast(Files::read($csv), 'climate CSV');
         $made = fn(Place $place, ?Temperature $heat, ?RelativeHumidity $dry): PlaceAir => $this->air(

@@ -8,6 +8,7 @@ use Hull\Board\JobPlan;
 use Hull\Climate\PlaceAir;
 use Hull\Job\Job;
 use Hull\Job\Place;
+use Hull\Quantity\Instant;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Constraint\Airs;
@@ -27,6 +28,6 @@ final readonly class JobInAir
     /** Hours since 1970 UTC. */
     public function now(): float
     {
-        return (float) $this->at->format('U.u') / 3600.0;
+        return Instant::hour($this->at);
     }
 }

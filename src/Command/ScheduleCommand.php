@@ -10,6 +10,7 @@ use App\Format\ScheduleText;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Job\Place;
+use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Explaining\AlonePart;
@@ -143,7 +144,7 @@ final class ScheduleCommand extends Command
             zone: $zone,
             now: $asked->now(),
             precedences: $asked->plan->precedences,
-            dues: null === $due ? [] : array_fill_keys(array_keys($pieces), (float) $due->format('U') / 3600.0),
+            dues: null === $due ? [] : array_fill_keys(array_keys($pieces), Instant::hour($due)),
         );
     }
 

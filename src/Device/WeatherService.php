@@ -10,6 +10,7 @@ use Hull\Climate\Weather;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\JobFile\Moments;
+use Hull\Quantity\Instant;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
@@ -51,7 +52,7 @@ final readonly class WeatherService
             $hours = [];
             $from = null;
             foreach ($n->field('hours')->items(self::MOST_HOURS) as $h) {
-                $from ??= (int) floor((float) Moments::instant($h->field('at'))->format('U') / 3600.0);
+                $from ??= (int) floor(Instant::hour(Moments::instant($h->field('at'))));
                 $hours[] = Weather::of(
                     Air::of(
                         Temperature::celsius($h->field('temperature_c')->number()),

@@ -6,6 +6,7 @@ namespace App\Format;
 
 use App\Plan\PlannedWork;
 use Hull\Input\Node;
+use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\WorkingHours;
 use Sabre\VObject\Component\VCalendar;
 
@@ -162,6 +163,6 @@ final class Calendar
 
     private static function at(float $hour): \DateTimeImmutable
     {
-        return new \DateTimeImmutable('@' . (int) round($hour * 3600.0), new \DateTimeZone('UTC'));
+        return Instant::at($hour);
     }
 }

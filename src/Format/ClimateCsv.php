@@ -11,6 +11,7 @@ use Hull\Climate\Weather;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\JobFile\Moments;
+use Hull\Quantity\Instant;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
@@ -29,7 +30,7 @@ final class ClimateCsv
         $lines = [];
         foreach (Csv::read($text, self::COLUMNS, ['at', 'temperature', 'humidity']) as $row) {
             try {
-                $hour = (int) floor((float) Moments::instant($row->field('at'))->format('U') / 3600.0);
+                $hour = (int) floor(Instant::hour(Moments::instant($row->field('at'))));
                 $lines[$hour] = Weather::of(
                     self::air($row),
                     $row->optional('wind')?->quantity(Speed::class),
@@ -63,7 +64,7 @@ final class ClimateCsv
         $readings = [];
         foreach (Csv::read($text, ['at', 'temperature', 'humidity'], ['at', 'temperature', 'humidity']) as $row) {
             try {
-                $readings[] = [(float) Moments::instant($row->field('at'))->format('U.u') / 3600.0, self::air($row)];
+                $readings[] = [Instant::hour(Moments::instant($row->field('at'))), self::air($row)];
             } catch (InvalidInput $e) {
                 throw Csv::refusal($e);
             }
@@ -78,7 +79,7 @@ final class ClimateCsv
         $rows = [];
         foreach ($place->celsius as $at => $c) {
             $rows[] = [
-                gmdate('Y-m-d\TH:i:s\Z', ($place->from + $at) * 3600),
+                Instant::written($place->from + $at),
                 sprintf('%.1f C', $c),
                 sprintf('%.0f %%', 100.0 * $place->humidity[$at]),
                 sprintf('%.1f m/s', $place->wind[$at]),

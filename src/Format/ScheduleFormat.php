@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use Hull\Quantity\Instant;
 use Hull\Schedule\Constraint\Why;
 use Hull\Schedule\Explaining\Slack;
 use Hull\Schedule\Placing\Schedule;
@@ -61,6 +62,6 @@ final class ScheduleFormat
 
     public static function instant(float $hour): string
     {
-        return gmdate('Y-m-d\TH:i:s\Z', (int) round($hour * 3600.0));
+        return Instant::written($hour);
     }
 }

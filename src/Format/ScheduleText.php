@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Format;
 
 use App\Command\JobInAir;
+use Hull\Quantity\Instant;
 use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Explaining\Remedy;
@@ -181,6 +182,6 @@ final readonly class ScheduleText
 
     private function at(float $hour): \DateTimeImmutable
     {
-        return (new \DateTimeImmutable('@' . (int) round($hour * 3600.0)))->setTimezone($this->zone);
+        return Instant::at($hour, $this->zone);
     }
 }

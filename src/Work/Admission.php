@@ -10,6 +10,7 @@ use Hull\Input\InvalidInput;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Instant;
 use Hull\Quantity\UnitSystem;
 use Psr\Clock\ClockInterface;
 
@@ -137,7 +138,7 @@ final readonly class Admission
             $key = $line->entryId === $entry->corrects ? $line->stepKey : $key;
         }
         $now = $this->clock->now();
-        $hour = (float) $now->format('U.u') / 3600.0;
+        $hour = Instant::hour($now);
         foreach ($this->stored->workpiece($row)->replay($now, $this->air->series($row))->coats as $coat) {
             if ($coat->stepKey === $key && (null === $coat->touchAt || $coat->touchAt > $hour)) {
                 throw new InvalidInput(

@@ -9,6 +9,7 @@ use App\Entity\PartRow;
 use Hull\Bench\Workpiece;
 use Hull\Climate\PlaceAir;
 use Hull\Job\Place;
+use Hull\Quantity\Instant;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Route\FilmChoice;
@@ -124,7 +125,7 @@ final readonly class PartHelp
 
     private function now(): float
     {
-        return (float) $this->clock->now()->format('U.u') / 3600.0;
+        return Instant::hour($this->clock->now());
     }
 
     /** @return iterable<Workpiece> the same part with every other film that fits it */

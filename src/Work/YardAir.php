@@ -21,6 +21,7 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Job\Place;
+use Hull\Quantity\Instant;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
@@ -109,7 +110,7 @@ final class YardAir implements ResetInterface
     {
         $row = $this->forecast();
         $before = null === $row ? null : self::asForecast($row);
-        $oldest = (int) floor($this->clock->now()->getTimestamp() / 3600) - self::BEFORE_H;
+        $oldest = (int) floor(Instant::hour($this->clock->now())) - self::BEFORE_H;
         $from = min($forecast->from, max($before->from ?? $forecast->from, $oldest));
         $past = [];
         for ($hour = $from; null !== $before && $hour < $forecast->from; ++$hour) {
@@ -220,7 +221,7 @@ final class YardAir implements ResetInterface
         ?RelativeHumidity $dryTo = null,
         int $edge = 0,
     ): PlaceAir {
-        $now = (int) floor($this->clock->now()->getTimestamp() / 3600);
+        $now = (int) floor(Instant::hour($this->clock->now()));
         $kind = $this->catalogues->for($workshop)->places[$place->kind];
         $row = $this->forecast();
         $outside =
@@ -269,7 +270,7 @@ final class YardAir implements ResetInterface
             ->getResult();
         foreach ($rows as $row) {
             $readings[] = [
-                (float) $row->at->format('U.u') / 3600.0,
+                Instant::hour($row->at),
                 Air::of(Temperature::celsius($row->temperatureC), RelativeHumidity::ratio($row->humidityRatio)),
             ];
         }

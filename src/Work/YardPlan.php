@@ -23,6 +23,7 @@ use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
+use Hull\Quantity\Instant;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\PreviousPlacement;
@@ -141,7 +142,7 @@ final readonly class YardPlan
                 $places[$id] = YardAir::key($piece->place);
                 $here[] = $piece->place;
                 $done[$id] = $piece->replay($now, $this->air->series($row));
-                $dues += null === $job->due ? [] : [$id => (float) $job->due->format('U') / 3600.0];
+                $dues += null === $job->due ? [] : [$id => Instant::hour($job->due)];
                 $own[$id] = $piece->part;
             }
             $precedences = [...$precedences, ...$this->precedences($workshop, $own, $pieces, $done)];
@@ -379,8 +380,9 @@ final readonly class YardPlan
         $here = [];
         foreach (array_merge([], ...array_column($this->stock->byJob($this->whole->jobs()), 'coats')) as $coat) {
             if ($stores->stock($coat->shade->key())->missing($coat->paint, $now)->value() > 0.0) {
-                $here[$coat->shade->key()] =
-                    (float) $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0)->format('U') / 3600.0;
+                $here[$coat->shade->key()] = Instant::hour(
+                    $now->modify(sprintf('+%d days', $seller->leadDays))->setTime(12, 0),
+                );
             }
         }
 
@@ -389,6 +391,6 @@ final readonly class YardPlan
 
     private static function hour(\DateTimeImmutable $at): float
     {
-        return (float) $at->format('U.u') / 3600.0;
+        return Instant::hour($at);
     }
 }

@@ -30,20 +30,18 @@ final class Footprint
      *
      * @param string $way one of WAYS
      * @param bool $worked somebody goes round it; else it only stands or cures there
-     *
-     * @return array{float, float}
      */
-    public static function sides(float $long, float $wide, string $way, bool $worked): array
+    public static function sides(float $long, float $wide, string $way, bool $worked): Sides
     {
         if (self::BENCH === $way) {
-            return [0.0, 0.0];
+            return new Sides(0.0, 0.0);
         }
         $round = 2.0 * ($worked ? self::ROUND : self::CLEAR);
 
         return match ($way) {
-            self::HANGS => [$long + $round, self::HUNG + $round],
-            self::LAID_OUT => [self::APART * $long + $round, $wide + $round],
-            default => [$long + $round, $wide + $round],
+            self::HANGS => new Sides($long + $round, self::HUNG + $round),
+            self::LAID_OUT => new Sides(self::APART * $long + $round, $wide + $round),
+            default => new Sides($long + $round, $wide + $round),
         };
     }
 

@@ -9,10 +9,10 @@ use Hull\Quantity\InvalidQuantity;
 /** Surface of the shapes parts are made of. Lengths in m, areas in m2. */
 final class Solids
 {
-    /** @param list<array{float, float}> $cutouts (area, perimeter) of each hole */
+    /** @param list<Hole> $cutouts */
     public static function plate(float $length, float $width, float $thickness, bool $bothFaces, array $cutouts): float
     {
-        $open = array_sum(array_column($cutouts, 0));
+        $open = array_sum(array_column($cutouts, 'area'));
         if ($open >= $length * $width && $length * $width > 0.0) {
             throw new InvalidQuantity(
                 'The cut-outs are larger than the plate.',
@@ -20,7 +20,7 @@ final class Solids
                 'cutoutLength',
             );
         }
-        $edges = (2 * ($length + $width) + array_sum(array_column($cutouts, 1))) * $thickness;
+        $edges = (2 * ($length + $width) + array_sum(array_column($cutouts, 'edge'))) * $thickness;
 
         return ($length * $width - $open) * ($bothFaces ? 2 : 1) + $edges;
     }

@@ -7,6 +7,7 @@ namespace Hull\Bench;
 use Hull\Catalog\Catalogue;
 use Hull\Climate\ClimateSeries;
 use Hull\Climate\Drying;
+use Hull\Quantity\Interval;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Route\StepRunner;
 use Hull\Surface\SurfaceState;
@@ -78,7 +79,7 @@ final class Ageing
             $fact = $this->catalogue->facts[$id];
             $lasts = $fact->lasts($this->series->outdoors);
             if (
-                (null !== $lasts && !$this->working && $to - $since > $lasts + 1e-6) ||
+                (null !== $lasts && !$this->working && $to - $since > $lasts + Interval::GRACE) ||
                 ($fact->lostInRain && null !== $rain)
             ) {
                 $state = $state->with((string) $id, 0.0);

@@ -9,6 +9,7 @@ use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Compute\Source;
+use Hull\Cure\CureRow;
 use Hull\Cure\CureRows;
 use Hull\Input\InvalidInput;
 use Hull\Job\Route;
@@ -249,9 +250,9 @@ final readonly class CoatSheets
             return null;
         }
         $inputs = array_map(
-            static fn(array $row): Inputs => Inputs::row([
-                'temperature' => Temperature::celsius($row[0]),
-                'hours' => Duration::hours($row[1]),
+            static fn(CureRow $row): Inputs => Inputs::row([
+                'temperature' => Temperature::celsius($row->celsius),
+                'hours' => Duration::hours($row->hours),
             ]),
             $rows->rows(),
         );

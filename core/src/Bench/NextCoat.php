@@ -10,6 +10,7 @@ use Hull\Cure\CureRows;
 use Hull\Cure\Readiness;
 use Hull\Cure\ZoneAdvice;
 use Hull\Cure\ZoneSpan;
+use Hull\Cure\ZoneTimes;
 use Hull\Job\RouteStep;
 use Hull\Route\StepRunner;
 
@@ -20,7 +21,7 @@ use Hull\Route\StepRunner;
 final readonly class NextCoat
 {
     /**
-     * @param list<array{float, float|null, float|null}> $zones laid, opens, closes
+     * @param list<ZoneTimes> $zones
      * @param list<string> $advice what opens the window again when it is empty
      * @param array<int|string, array{float|null, bool}> $ready by Readiness: hour, and whether the sheet says so
      */
@@ -68,11 +69,7 @@ final readonly class NextCoat
         return new self(
             $coat->stepKey,
             $span,
-            array_map(static fn(array $z): array => [$z[0], $opens($z[0]), $closes($z[0])], [
-                $zones[0],
-                $zones[intdiv(count($zones), 2)],
-                $zones[count($zones) - 1],
-            ]),
+            ZoneTimes::of($zones, $opens, $closes),
             $span->isOpen() ? [] : ZoneAdvice::of($start, $coat->laidAt - $start, $hours, $opens, $closes)->words(),
             $ready,
         );

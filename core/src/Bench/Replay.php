@@ -14,6 +14,7 @@ use Hull\Job\LogEntry;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Interval;
 use Hull\Route\Finding;
 use Hull\Route\PartContext;
 use Hull\Route\RouteCheck;
@@ -48,7 +49,7 @@ final readonly class Replay
         ?ClimateSeries $air = null,
     ): Replayed {
         $entries = array_values(
-            array_filter(Record::effective($log), static fn(LogEntry $e): bool => $e->hour() <= $now + 1e-6),
+            array_filter(Record::effective($log), static fn(LogEntry $e): bool => $e->hour() <= $now + Interval::GRACE),
         );
         $series = $air ?? $this->series($entries);
         $part = $series->ofPart($this->context->warmth());

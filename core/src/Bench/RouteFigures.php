@@ -112,7 +112,7 @@ final readonly class RouteFigures
     /** What a year of protection costs, in minutes of work and money together; less is better. */
     public function effortPerYear(): float
     {
-        $years = max(0.25, ($this->system->life[0] + $this->system->life[1]) / 2.0);
+        $years = max(0.25, $this->system->life->middle());
 
         return ($this->handsOnMin + $this->money * Effort::MINUTES_PER_MONEY + $this->risk) / $years;
     }

@@ -16,6 +16,7 @@ use Hull\Job\Part;
 use Hull\Job\Place;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Instant;
 use Hull\Route\FilmChoice;
 use Hull\Route\Finding;
 use Hull\Route\Mender;
@@ -208,7 +209,7 @@ final readonly class Workpiece
             $this->surveyed,
             $this->route(),
             $this->part->log,
-            (float) $now->format('U.u') / 3600.0,
+            Instant::hour($now),
             $air,
         );
     }

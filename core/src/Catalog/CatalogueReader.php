@@ -10,6 +10,7 @@ use Hull\Climate\Season;
 use Hull\Effort\Pace;
 use Hull\Effort\Paces;
 use Hull\Film\Method;
+use Hull\Film\MethodPace;
 use Hull\Film\Methods;
 use Hull\Input\Keys;
 use Hull\Input\Node;
@@ -389,11 +390,11 @@ final class CatalogueReader
                 ],
             pace: null === $pace
                 ? null
-                : [
+                : new MethodPace(
                     Checked::minutes($pace->field('least')),
                     Checked::minutes($pace->field('most')),
                     Checked::minutes($pace->field('setup')),
-                ],
+                ),
             gear: $this->names->ids('limits', $n->optional('gear')),
             lays: $this->names->ids('product tags', $n->optional('lays')),
             offered: false !== $n->optional('offered')?->boolean(),

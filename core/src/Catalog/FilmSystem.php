@@ -17,7 +17,6 @@ final readonly class FilmSystem
      * @param string $whyNot said where it does not
      * @param list<SystemLayer> $layers empty where nothing is to lie on the part
      * @param list<Precondition> $ends what must be true before the closing steps, such as waxed
-     * @param array{float, float} $life years, from and to
      * @param list<string> $requires gear, skills and tastes of its products
      * @param list<string> $stands services it stands beside its own, where a part has several; it is not laid for them
      */
@@ -31,7 +30,7 @@ final readonly class FilmSystem
         public array $layers,
         public array $ends,
         public string $why,
-        public array $life,
+        public Life $life,
         public array $requires,
         public array $stands = [],
     ) {}
@@ -116,20 +115,6 @@ final readonly class FilmSystem
                 ),
             ),
             stands: $this->stands,
-        );
-    }
-
-    public function lifeText(): string
-    {
-        if ($this->life[0] === $this->life[1]) {
-            return sprintf('%.2g %s', $this->life[1], $this->life[1] > 1.0 ? 'years' : 'year');
-        }
-
-        return sprintf(
-            $this->life[0] < 1.0 ? '%.2g to %.2g %s' : '%.0f to %.0f %s',
-            $this->life[0],
-            $this->life[1],
-            $this->life[1] > 1.0 ? 'years' : 'year',
         );
     }
 }

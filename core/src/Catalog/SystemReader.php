@@ -103,7 +103,7 @@ final readonly class SystemReader
                 layers: $layers,
                 ends: ($this->needs)($top->optional('ends'), $id),
                 why: $foundation->field('why')->text(400) . ' ' . $top->field('why')->text(400),
-                life: [$life[0] * $factor, $life[1] * $factor],
+                life: $life->times($factor),
                 requires: $this->requires($layers),
                 stands: $this->stands($top),
             ),
@@ -179,13 +179,12 @@ final readonly class SystemReader
         );
     }
 
-    /** @return array{float, float} */
-    private function life(Node $n): array
+    private function life(Node $n): Life
     {
         $life = $n->field('life')->items(2);
 
         return 2 === count($life)
-            ? [$life[0]->number(), $life[1]->number()]
+            ? new Life($life[0]->number(), $life[1]->number())
             : throw $n->field('life')->refuse('A life is a range.', 'two numbers of years, such as [4, 6]');
     }
 

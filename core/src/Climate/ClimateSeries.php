@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
+use Hull\Quantity\Interval;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
@@ -86,7 +87,7 @@ final class ClimateSeries
         for ($i = count($this->rain) - 1; $i >= 0; --$i) {
             $begun = (float) ($this->rain[$i] ?? 0);
             if ($begun < $to) {
-                return $begun + 1.0 > $from + 1e-6 ? min($to, $begun + 1.0) : null;
+                return $begun + 1.0 > $from + Interval::GRACE ? min($to, $begun + 1.0) : null;
             }
         }
 
@@ -97,7 +98,7 @@ final class ClimateSeries
     public function firstRain(float $from, float $to): ?float
     {
         foreach ($from < $to ? $this->rain : [] as $hour) {
-            if ($hour < $to && $hour + 1.0 > $from + 1e-6) {
+            if ($hour < $to && $hour + 1.0 > $from + Interval::GRACE) {
                 return max($from, (float) $hour);
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
+use Hull\Quantity\Interval;
+
 /**
  * For one film on one part in one place: hour by hour, whether it may be put on and whether a wet film comes to harm.
  */
@@ -96,9 +98,9 @@ final readonly class GateLine
     /** @param list<int> $next */
     private static function firstIn(array $next, float $start, float $end): ?int
     {
-        $first = (int) floor($start + 1e-9);
+        $first = (int) floor($start + Interval::SAME);
         $closed = $next[max(0, $first)] ?? null;
 
-        return null === $closed || $closed >= count($next) || $closed >= $end - 1e-9 ? null : $closed;
+        return null === $closed || $closed >= count($next) || $closed >= $end - Interval::SAME ? null : $closed;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
+use Hull\Quantity\Interval;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
@@ -78,7 +79,7 @@ final readonly class PlaceAir
                 };
                 $model = [$c, $weather->air->vapourHpa()];
             }
-            while ($at < count($readings) && $readings[$at][0] < $hour + 1.0 - 1e-9) {
+            while ($at < count($readings) && $readings[$at][0] < $hour + 1.0 - Interval::SAME) {
                 $reading = $readings[$at++];
                 $shift = [$reading[1]->temperature->c() - $model[0], $reading[1]->vapourHpa() - $model[1]];
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
+use Hull\Quantity\Interval;
+
 /**
  * Something the air drives, hour by hour: its progress per hour, added up, so that "when is it there" is one search.
  *
@@ -73,7 +75,7 @@ final readonly class RateLine
     /** The beginning of the next hour that voids, or of the one that is running. */
     private function voidFrom(float $hour): ?float
     {
-        $next = $this->nextVoid[max(0, (int) floor($hour - $this->from + 1e-9))] ?? null;
+        $next = $this->nextVoid[max(0, (int) floor($hour - $this->from + Interval::SAME))] ?? null;
 
         return null === $next || $next >= count($this->nextVoid) ? null : $this->from + $next;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Climate;
 
+use Hull\Quantity\Instant;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
@@ -40,7 +41,7 @@ final readonly class Season
     {
         $hours = [];
         for ($hour = $from; $hour < $from + self::DAY * $days; ++$hour) {
-            $at = new \DateTimeImmutable('@' . $hour * 3600);
+            $at = Instant::at($hour);
             $month = (int) $at->format('n') - 1;
             $share = ((int) $at->format('j') - 15) / 30.0;
             $low = self::between($this->low, $month, $share);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Compute;
 
 use Hull\Area\Complexity;
+use Hull\Area\Hole;
 use Hull\Area\Solids;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
@@ -309,10 +310,7 @@ final class AreaComputations
         $a = self::m($in, 'cutoutLength');
         $b = self::m($in, 'cutoutWidth');
         $holes = (int) $in->quantity('holes', Count::class)->value();
-        $cutouts = [
-            ...array_fill(0, min(10000, $holes), [(\M_PI * $hole ** 2) / 4, \M_PI * $hole]),
-            [$a * $b, $a * $b > 0.0 ? 2 * ($a + $b) : 0.0],
-        ];
+        $cutouts = [...array_fill(0, min(10000, $holes), Hole::round($hole)), Hole::rectangle($a, $b)];
 
         return Solids::plate(
             self::m($in, 'length'),

@@ -10,6 +10,7 @@ use Hull\Climate\PartLag;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureFactor;
 use Hull\Cure\CureRows;
+use Hull\Cure\Zone;
 use Hull\Cure\ZoneAdvice;
 use Hull\Cure\ZoneSpan;
 use Hull\Cure\ZoneWindow;
@@ -320,10 +321,10 @@ final class CureComputations
     private static function zones(Inputs $in): Outcome
     {
         $zones = array_map(
-            static fn(Inputs $z): array => [
+            static fn(Inputs $z): Zone => new Zone(
                 $z->quantity('first', Duration::class)->h(),
                 $z->quantity('second', Duration::class)->h(),
-            ],
+            ),
             $in->rows('zones'),
         );
         $window = ZoneWindow::of($in->quantity('min', Duration::class), $in->quantity('max', Duration::class), $zones);

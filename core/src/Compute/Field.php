@@ -106,7 +106,7 @@ final readonly class Field
         }
         if (null !== $this->quantity) {
             $value = $node->quantity($this->quantity);
-            $this->range()->check($node, $value);
+            $this->range()->check($node->pointer, $value);
 
             return $value;
         }
@@ -125,6 +125,14 @@ final readonly class Field
         }
 
         return $rows;
+    }
+
+    /** @throws \Hull\Input\InvalidInput where a quantity is not within what the field may hold */
+    public function check(string $pointer, mixed $value): void
+    {
+        if ($value instanceof Quantity && null !== $this->quantity) {
+            $this->range()->check("$pointer/$this->name", $value);
+        }
     }
 
     public function dimension(): ?Dimension

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Compute;
 
 use Hull\Input\InvalidInput;
-use Hull\Input\Node;
 use Hull\Quantity\Dimension;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\UnitSystem;
@@ -67,14 +66,15 @@ final readonly class Range
     }
 
     /** @throws InvalidInput at the field */
-    public function check(Node $node, Quantity $value): void
+    public function check(string $pointer, Quantity $value): void
     {
         $number = $value->value();
         $low = null !== $this->least && ($this->above ? $number <= $this->least : $number < $this->least - 1e-9);
         $high = null !== $this->most && $number > $this->most + 1e-9;
         $broken = $this->whole && abs($number - round($number)) > 1e-6;
         if ($low || $high || $broken) {
-            throw $node->refuse(
+            throw new InvalidInput(
+                $pointer,
                 $broken
                     ? 'Only whole ones are counted.'
                     : sprintf('%s is too %s here.', self::said($value, $number), $low ? 'little' : 'much'),

@@ -73,10 +73,17 @@ final class Registry
         return $this->byName[$name] ?? null;
     }
 
-    /** @param array<int|string, Quantity|MixRatio|string|list<Inputs>|null> $values */
+    /**
+     * @param array<int|string, Quantity|MixRatio|string|list<Inputs>|null> $values
+     *
+     * @throws \Hull\Input\InvalidInput for inputs that the formula does not take, whoever asks
+     */
     public function run(string $name, array $values, Source $source = Source::Given): Result
     {
         $computation = $this->byName[$name] ?? throw new \LogicException('No computation ' . $name . '.');
+        foreach ($computation->inputs as $field) {
+            $field->check('', $values[$field->name] ?? null);
+        }
 
         return $computation->run(Inputs::of($computation->inputs, $values), $source);
     }

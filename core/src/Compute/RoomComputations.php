@@ -29,14 +29,14 @@ final class RoomComputations
                 ],
                 outputs: [Field::quantity('floor', Area::class, 'Floor')],
                 work: static function (Inputs $in): Outcome {
-                    [$long, $wide] = Footprint::sides(
+                    $sides = Footprint::sides(
                         $in->quantity('long', Length::class)->m(),
                         $in->quantity('wide', Length::class)->m(),
                         $in->choice('way'),
                         'worked' === $in->choice('while'),
                     );
 
-                    return Outcome::of(['floor' => Area::squareMetres($long * $wide)]);
+                    return Outcome::of(['floor' => Area::squareMetres($sides->m2())]);
                 },
                 kind: Source::Typical,
             ),

@@ -125,9 +125,12 @@ final readonly class CureRows
         );
     }
 
-    /** @return list<array{float, float}> (celsius, hours) as the sheet gives them */
+    /** @return list<CureRow> as the sheet gives them */
     public function rows(): array
     {
-        return array_map(static fn(array $row): array => [round($row[0] - 273.15, 6), $row[1]], $this->rows);
+        return array_map(
+            static fn(array $row): CureRow => new CureRow(round($row[0] - 273.15, 6), $row[1]),
+            $this->rows,
+        );
     }
 }

@@ -72,7 +72,7 @@ final readonly class ZoneAdvice
     }
 
     /**
-     * @param non-empty-list<array{float, float}> $zones
+     * @param non-empty-list<Zone> $zones
      * @param \Closure(float): ?float $opens
      * @param \Closure(float): ?float $closes
      */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Cure;
 
+use Hull\Quantity\Interval;
+
 /**
  * When the next coat of a part may start, where each coat takes time and the air changes.
  *
@@ -31,19 +33,18 @@ final readonly class ZoneSpan
     ) {}
 
     /**
-     * @param non-empty-list<array{float, float}> $zones (hour it was laid at, hours into the next coat at which it is
-     *                                                   reached)
+     * @param non-empty-list<Zone> $zones
      * @param \Closure(float): ?float $opens hour at which a film laid at an hour takes the next; null for never
      * @param \Closure(float): ?float $closes hour at which it no longer does; null for never
      */
     public static function of(array $zones, \Closure $opens, \Closure $closes): self
     {
         [$earliest, $latest, $opening, $closing] = [-\INF, \INF, 0, 0];
-        foreach ($zones as $i => [$laid, $reached]) {
-            $from = $opens($laid);
-            $until = $closes($laid);
-            $from = null === $from ? \INF : $from - $reached;
-            $until = null === $until ? \INF : $until - $reached;
+        foreach ($zones as $i => $zone) {
+            $from = $opens($zone->laid);
+            $until = $closes($zone->laid);
+            $from = null === $from ? \INF : $from - $zone->reached;
+            $until = null === $until ? \INF : $until - $zone->reached;
             [$earliest, $opening] = $from > $earliest ? [$from, $i] : [$earliest, $opening];
             [$latest, $closing] = $until < $latest ? [$until, $i] : [$latest, $closing];
         }
@@ -54,12 +55,15 @@ final readonly class ZoneSpan
     /**
      * A coat as zones evenly along its time, and the same zones in the next one.
      *
-     * @return non-empty-list<array{float, float}> as of() takes them
+     * @return non-empty-list<Zone>
      */
     public static function along(float $start, float $hours, float $nextHours): array
     {
         return array_map(
-            static fn(int $i): array => [$start + ($hours * $i) / self::TWELFTHS, ($nextHours * $i) / self::TWELFTHS],
+            static fn(int $i): Zone => new Zone(
+                $start + ($hours * $i) / self::TWELFTHS,
+                ($nextHours * $i) / self::TWELFTHS,
+            ),
             range(0, self::TWELFTHS),
         );
     }
@@ -67,20 +71,20 @@ final readonly class ZoneSpan
     /**
      * One of several equal sections, laid with the whole but recoated as a part of its own.
      *
-     * @param non-empty-list<array{float, float}> $zones as along() gives them
+     * @param non-empty-list<Zone> $zones as along() gives them
      * @param int $of one of SECTIONS
      * @param int $k from 0
      *
-     * @return non-empty-list<array{float, float}>
+     * @return non-empty-list<Zone>
      */
     public static function section(array $zones, int $of, int $k): array
     {
         $size = intdiv(self::TWELFTHS, $of);
         $first = $zones[$k * $size] ?? $zones[0];
-        $section = [[$first[0], 0.0]];
+        $section = [new Zone($first->laid, 0.0)];
         for ($i = 1; $i <= $size; ++$i) {
             $zone = $zones[$k * $size + $i] ?? $first;
-            $section[] = [$zone[0], $zone[1] - $first[1]];
+            $section[] = new Zone($zone->laid, $zone->reached - $first->reached);
         }
 
         return $section;
@@ -88,7 +92,8 @@ final readonly class ZoneSpan
 
     public function isOpen(): bool
     {
-        return null !== $this->earliest && (null === $this->latest || $this->earliest <= $this->latest + 1e-9);
+        return null !== $this->earliest &&
+            (null === $this->latest || $this->earliest <= $this->latest + Interval::SAME);
     }
 
     /** Hours between the first and the last start that suit; null without an end. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Cure;
 
 use Hull\Quantity\Duration;
+use Hull\Quantity\Interval;
 
 /**
  * When the second coat of a part may start, where each coat takes time: zone i is put on at a_i in the first coat
@@ -14,17 +15,17 @@ final readonly class ZoneWindow
 {
     private function __construct(public float $earliest, public float $latest, public int $sections) {}
 
-    /** @param non-empty-list<array{float, float}> $zones (a_i, b_i) in hours */
+    /** @param non-empty-list<Zone> $zones hours on one axis */
     public static function of(Duration $min, Duration $max, array $zones): self
     {
-        [$earliest, $latest] = self::bounds($min, $max, $zones);
+        $bounds = self::bounds($min, $max, $zones);
 
-        return new self($earliest, $latest, self::sections($min, $max, $zones));
+        return new self($bounds->from, $bounds->to, self::sections($min, $max, $zones));
     }
 
     public function isOpen(): bool
     {
-        return $this->earliest <= $this->latest + 1e-9;
+        return $this->earliest <= $this->latest + Interval::SAME;
     }
 
     public function slack(): float
@@ -32,22 +33,18 @@ final readonly class ZoneWindow
         return max(0.0, $this->latest - $this->earliest);
     }
 
-    /**
-     * @param non-empty-list<array{float, float}> $zones
-     *
-     * @return array{float, float}
-     */
-    private static function bounds(Duration $min, Duration $max, array $zones): array
+    /** @param non-empty-list<Zone> $zones */
+    private static function bounds(Duration $min, Duration $max, array $zones): Interval
     {
-        $lag = array_map(static fn(array $z): float => $z[0] - $z[1], $zones);
+        $lag = array_map(static fn(Zone $z): float => $z->laid - $z->reached, $zones);
 
-        return [$min->h() + max($lag), $max->h() + min($lag)];
+        return new Interval($min->h() + max($lag), $max->h() + min($lag));
     }
 
     /**
      * Fewest runs of neighbouring zones that can each be recoated in time, each run worked as its own part.
      *
-     * @param non-empty-list<array{float, float}> $zones
+     * @param non-empty-list<Zone> $zones
      */
     private static function sections(Duration $min, Duration $max, array $zones): int
     {
@@ -55,8 +52,8 @@ final readonly class ZoneWindow
         $run = [];
         foreach ($zones as $zone) {
             $longer = [...$run, $zone];
-            [$earliest, $latest] = self::bounds($min, $max, $longer);
-            if ([] !== $run && $earliest > $latest + 1e-9) {
+            $bounds = self::bounds($min, $max, $longer);
+            if ([] !== $run && $bounds->from > $bounds->to + Interval::SAME) {
                 ++$sections;
                 $run = [$zone];
             } else {

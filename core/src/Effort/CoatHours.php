@@ -17,11 +17,10 @@ final class CoatHours
 
     public static function of(Method $method, Area $area, bool $frames, bool $overhead, bool $firstOnRough): HandsOn
     {
-        [$least, $most, $setUp] =
-            $method->pace ?? throw new \LogicException('No pace is known of ' . $method->id . '.');
+        $pace = $method->pace ?? throw new \LogicException('No pace is known of ' . $method->id . '.');
         $times = $area->m2() * ($overhead ? self::OVERHEAD : 1.0) * ($firstOnRough ? self::FIRST_ON_ROUGH : 1.0);
         [$fewer, $more] = $frames ? self::FRAMES : [1.0, 1.0];
 
-        return HandsOn::minutes($least * $fewer * $times, $most * $more * $times, $setUp);
+        return HandsOn::minutes($pace->least * $fewer * $times, $pace->most * $more * $times, $pace->setUp);
     }
 }

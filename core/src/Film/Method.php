@@ -18,8 +18,7 @@ final readonly class Method
      * @param float|null $lossPoints paint that never reaches a plain part indoors, per cent; null where it is not known
      * @param array{Length, Percentage, Speed}|null $fan width, overlap and speed of a practised hand; null where
      *                                                   nothing is sprayed
-     * @param array{float, float, float}|null $pace minutes a square metre at least and at most, minutes of set-up and
-     *                                              clean-up for a product and session
+     * @param MethodPace|null $pace null where it is not known
      * @param list<string> $gear ids of the gear it wants
      * @param list<string> $lays tags of the products it lays; empty for all that no can holds
      * @param bool $offered a part can be painted by it; others are only for one's figures
@@ -30,7 +29,7 @@ final readonly class Method
         public string $hint,
         public ?float $lossPoints,
         public ?array $fan,
-        public ?array $pace,
+        public ?MethodPace $pace,
         public array $gear,
         public array $lays,
         public bool $offered,

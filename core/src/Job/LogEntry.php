@@ -6,6 +6,7 @@ namespace Hull\Job;
 
 use Hull\Climate\Air;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Instant;
 use Hull\Quantity\Volume;
 
 /** One line of the record. Never changed; a correction names what it corrects and says it anew. */
@@ -91,6 +92,6 @@ final readonly class LogEntry
     /** Hours since 1970-01-01 UTC. */
     public function hour(): float
     {
-        return (float) $this->at->format('U.u') / 3600.0;
+        return Instant::hour($this->at);
     }
 }

@@ -6,6 +6,7 @@ namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\FilmSystem;
+use Hull\Catalog\Life;
 use Hull\Catalog\Scope;
 use Hull\Catalog\Service;
 use Hull\Catalog\Step;
@@ -197,7 +198,7 @@ final class Compatibility
                 layers: [],
                 ends: [],
                 why: '',
-                life: [1.0, 1.0],
+                life: new Life(1.0, 1.0),
                 requires: [],
             ),
             $this->catalogue->usualAim(),

@@ -73,7 +73,7 @@ final class StepWork
             null !== $step->takes->pace => $step->takes->pace->setUp,
             null === $pace => $step->takes->setupMin,
             $this->isAtHand($film, $state) => 0.0,
-            default => $pace[2],
+            default => $pace->setUp,
         };
     }
 

@@ -32,21 +32,21 @@ final class NextCoatTest extends TestCase
         self::assertNotNull($next);
         self::assertSame($coats[0]->key, $next->stepKey);
         [$first, $middle, $last] = $next->zones;
-        self::assertEqualsWithDelta(3.0, $last[0] - $first[0], 1e-6);
+        self::assertEqualsWithDelta(3.0, $last->laid - $first->laid, 1e-6);
         self::assertEqualsWithDelta(
             3.0,
-            (float) $last[1] - (float) $first[1],
+            (float) $last->opens - (float) $first->opens,
             1e-6,
             'in steady air each opens as long after it was laid',
         );
-        self::assertGreaterThan($first[1], $middle[1]);
+        self::assertGreaterThan($first->opens, $middle->opens);
         self::assertTrue($next->span->isOpen());
         self::assertLessThan(
-            (float) $last[1],
+            (float) $last->opens,
             (float) $next->span->earliest,
             'the far end is reached later, so that one may begin before it is open',
         );
-        self::assertLessThanOrEqual((float) $first[2], (float) $next->span->latest);
+        self::assertLessThanOrEqual((float) $first->closes, (float) $next->span->latest);
         self::assertSame([], $next->advice);
         self::assertSame(
             array_map(static fn(Readiness $r): string => $r->value, Readiness::cases()),
@@ -62,7 +62,7 @@ final class NextCoatTest extends TestCase
             NextCoat::of($piece, $piece->replay(new \DateTimeImmutable(self::DAY . 'T12:00:00Z'))) ??
             self::fail('none');
         $begin = (float) $next->span->earliest + 0.02;
-        $hours = (float) $next->zones[2][1] - (float) $next->span->earliest;
+        $hours = (float) $next->zones[2]->opens - (float) $next->span->earliest;
         self::assertSame(
             [],
             self::broken($piece, $coats[1], $begin, $begin + $hours),

@@ -449,8 +449,8 @@ final class CatalogueTest extends TestCase
         $catalogue = Yard::catalogue();
         foreach ($catalogue->systems as $system) {
             self::assertTrue([] !== $system->coats() || [] !== $system->ends, $system->id);
-            self::assertGreaterThan(0.0, $system->life[0], $system->id);
-            self::assertGreaterThanOrEqual($system->life[0], $system->life[1], $system->id);
+            self::assertGreaterThan(0.0, $system->life->from, $system->id);
+            self::assertGreaterThanOrEqual($system->life->from, $system->life->to, $system->id);
         }
     }
 

@@ -9,6 +9,7 @@ use Hull\Climate\ClimateSeries;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureFactor;
 use Hull\Cure\CureRows;
+use Hull\Cure\Zone;
 use Hull\Cure\ZoneWindow;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
@@ -141,17 +142,18 @@ final class CureTest extends TestCase
         for ($round = 0; $round < 60; ++$round) {
             $min = 1 + $next(3);
             $max = $min + $next(4);
-            $zones = [[0.0, 0.0]];
+            $zones = [new Zone(0.0, 0.0)];
             for ($i = 0; $i < 4; ++$i) {
                 $last = $zones[count($zones) - 1];
-                $zones[] = [$last[0] + $next(2), $last[1] + $next(1)];
+                $zones[] = new Zone($last->laid + $next(2), $last->reached + $next(1));
             }
             $window = ZoneWindow::of(Duration::hours($min), Duration::hours($max), $zones);
             for ($tenths = 0; $tenths < 200; ++$tenths) {
                 $s = $tenths / 10;
                 $fits = true;
-                foreach ($zones as [$a, $b]) {
-                    $fits = $fits && $s + $b - $a >= $min - 1e-9 && $s + $b - $a <= $max + 1e-9;
+                foreach ($zones as $z) {
+                    $lag = $s + $z->reached - $z->laid;
+                    $fits = $fits && $lag >= $min - 1e-9 && $lag <= $max + 1e-9;
                 }
                 self::assertSame(
                     $fits,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Cure;
 
+use Hull\Cure\Zone;
 use Hull\Cure\ZoneAdvice;
 use Hull\Cure\ZoneSpan;
 use PHPUnit\Framework\TestCase;
@@ -68,8 +69,8 @@ final class ZoneSpanTest extends TestCase
     {
         $never = static fn(float $laid): ?float => null;
         $soon = static fn(float $laid): float => $laid + 1.0;
-        self::assertFalse(ZoneSpan::of([[0.0, 0.0]], $never, $never)->isOpen());
-        $span = ZoneSpan::of([[0.0, 0.0], [2.0, 1.0]], $soon, $never);
+        self::assertFalse(ZoneSpan::of([new Zone(0.0, 0.0)], $never, $never)->isOpen());
+        $span = ZoneSpan::of([new Zone(0.0, 0.0), new Zone(2.0, 1.0)], $soon, $never);
         self::assertSame(
             [2.0, null, null, true, 1],
             [$span->earliest, $span->latest, $span->slack(), $span->isOpen(), $span->opening],

@@ -34,7 +34,7 @@ final class SystemChooserTest extends TestCase
             $chosen = Yard::workpiece(['substrate' => $substrate, 'service' => $service, 'finish' => $finish])->context
                 ->system;
             self::assertSame($system, $chosen->id);
-            self::assertNotSame('', $chosen->why . $chosen->lifeText());
+            self::assertNotSame('', $chosen->why . $chosen->life->text());
         }
     }
 

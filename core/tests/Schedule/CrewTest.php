@@ -6,6 +6,7 @@ namespace Hull\Tests\Schedule;
 
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Crew;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -27,11 +28,11 @@ final class CrewTest extends TestCase
         self::assertSame(
             [[8.0, 12.5], [13.0, 17.0]],
             array_map(
-                static fn(array $s): array => [$s[0] - RandomYard::MONDAY, $s[1] - RandomYard::MONDAY],
-                $rowan->work,
+                static fn(Interval $s): array => [$s->from - RandomYard::MONDAY, $s->to - RandomYard::MONDAY],
+                $rowan->work->spans,
             ),
         );
-        self::assertSame(9.0, $rowan->loud[0][0] - RandomYard::MONDAY);
+        self::assertSame(9.0, $rowan->loud->spans[0]->from - RandomYard::MONDAY);
         self::assertEqualsWithDelta(19.97, $crew->floors['Bay'], 0.01);
         self::assertSame(2, $crew->gear['spray-gun']);
     }
@@ -42,7 +43,7 @@ final class CrewTest extends TestCase
         [$bench] = $crew->persons(RandomYard::MONDAY, RandomYard::MONDAY + 168.0, new \DateTimeZone('UTC'));
         self::assertEqualsWithDelta(
             5 * 8.5 + 4.0,
-            $bench->between(RandomYard::MONDAY, RandomYard::MONDAY + 168.0),
+            $bench->work->hours(RandomYard::MONDAY, RandomYard::MONDAY + 168.0),
             1e-9,
         );
         self::assertSame($crew->written, Crew::read(Node::root($crew->written))->written, 'what is kept is read back');

@@ -43,12 +43,12 @@ final class FloorMapTest extends TestCase
             [$work, $parts] = self::drawn();
             $map = FloorMap::of($work, $parts, ['bay' => 14.0, 'shed' => 30.0], self::day(...));
             foreach ($map->stays as $n => $one) {
-                [$long, $wide] = $map->sides[$one->place];
+                $sides = $map->sides[$one->place];
                 if (!$one->fits) {
                     continue;
                 }
-                self::assertLessThanOrEqual($long + 1e-6, $one->x + $one->long);
-                self::assertLessThanOrEqual($wide + 1e-6, $one->y + $one->wide);
+                self::assertLessThanOrEqual($sides->long + 1e-6, $one->x + $one->long);
+                self::assertLessThanOrEqual($sides->wide + 1e-6, $one->y + $one->wide);
                 foreach (array_slice($map->stays, $n + 1) as $other) {
                     self::assertFalse($other->fits && $one->isInTheWayOf($other));
                 }
@@ -66,7 +66,7 @@ final class FloorMapTest extends TestCase
         $work = [['a', 'yard', 8.0, 9.0, 9.0], ['b', 'yard', 8.0, 9.0, 9.0]];
         $map = FloorMap::of($work, $parts, [], self::day(...));
         self::assertSame([true, true], array_map(static fn(FloorStay $s): bool => $s->fits, $map->stays));
-        self::assertFalse($map->sides['yard'][2]);
+        self::assertFalse($map->sides['yard']->said);
         self::assertSame([false, true], array_map(static fn(FloorStay $s): bool => $s->reckoned, $map->stays));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
@@ -32,7 +33,7 @@ final class LowerBoundTest extends TestCase
 
     public function testItIsTheLongestPartOrAllTheWorkThereIs(): void
     {
-        $days = [[8.0, 16.0], [32.0, 40.0], [56.0, 64.0]];
+        $days = Interval::list([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]);
         $chain = [
             new Activity('a', 'p', 'a', 1.0, 'bay'),
             new Activity('b', 'p', 'b', 1.0, 'bay', lags: [new Lag('a', LagTime::hours(20.0), 'a wait')]),
@@ -48,7 +49,9 @@ final class LowerBoundTest extends TestCase
         );
         self::assertSame(
             38.0,
-            LowerBound::of(new Yard(8.0, 72.0, $much, [Person::of('one', $days), Person::of('two', [[32.0, 40.0]])])),
+            LowerBound::of(
+                new Yard(8.0, 72.0, $much, [Person::of('one', $days), Person::of('two', Interval::list([32.0, 40.0]))]),
+            ),
             '8 h on the first day, then two at work: 12 h in 6',
         );
         self::assertSame(

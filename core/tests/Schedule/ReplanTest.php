@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Begun;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Why;
@@ -28,7 +30,7 @@ final class ReplanTest extends TestCase
             8.0,
             72.0,
             [new Activity('a', 'p', 'a', 2.0, 'bay')],
-            [Person::of('one', [[8.0, 16.0], [32.0, 40.0], [56.0, 64.0]])],
+            [Person::of('one', Interval::list([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]))],
         );
         $at = static fn(float $start): ?float => Replan::of(
             $yard,
@@ -194,7 +196,9 @@ final class ReplanTest extends TestCase
         $away = $people[$who];
         $people[$who] = Person::of(
             $away->name,
-            array_values(array_filter($away->work, static fn(array $w): bool => $w[0] > $yard->now + $hours)),
+            array_values(
+                array_filter($away->work->spans, static fn(Interval $w): bool => $w->from > $yard->now + $hours),
+            ),
             [],
         );
 
@@ -255,10 +259,11 @@ final class ReplanTest extends TestCase
         foreach ($yard->people as $n => $person) {
             // A few minutes at the end of a day are not worth setting up for.
             $left =
-                $person->between($start, $start + 0.25) > 0.25 - 1e-6 || $activity->hours < 0.25
+                $person->work->hours($start, $start + 0.25) > 0.25 - 1e-6 || $activity->hours < 0.25
                     ? $activity->hours
                     : 0.0;
-            foreach ($activity->noisy ? $person->loud : $person->work as [$from, $to]) {
+            foreach ($person->hours($activity->noisy)->spans as $span) {
+                [$from, $to] = [$span->from, $span->to];
                 $begin = max($from, $start);
                 if ($left > 1e-9 && $to > $begin) {
                     $end = min($to, $begin + $left);
@@ -295,7 +300,9 @@ final class ReplanTest extends TestCase
             $p = $placed[$a->id] ?? null;
             $by = $a->id === $late ? 2.0 : 0.0;
 
-            return isset($begun[$a->id]) && null !== $p ? $a->fixedAt([$p->start, $p->end + $by, $p->who]) : $a;
+            return isset($begun[$a->id]) && null !== $p
+                ? $a->fixedAt(new Begun($p->start, $p->end + $by, $p->who))
+                : $a;
         }, array_values($yard->activities));
 
         return [

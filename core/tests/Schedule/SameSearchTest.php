@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\PreviousPlacement;
@@ -84,7 +85,9 @@ final class SameSearchTest extends TestCase
         $people = $yard->people;
         $people[1] = Person::of(
             $people[1]->name,
-            array_values(array_filter($people[1]->work, static fn(array $w): bool => $w[0] > $yard->now + 48.0)),
+            array_values(
+                array_filter($people[1]->work->spans, static fn(Interval $w): bool => $w->from > $yard->now + 48.0),
+            ),
         );
         $later = new Yard($yard->now + 2.0, $yard->end, array_values($yard->activities), array_values($people));
         $replan = Replan::of($later, array_map(PreviousPlacement::of(...), $plan->placed), new Scheduler(5, $seed));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Tests\Schedule;
 
 use Hull\Climate\RateLine;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
@@ -198,7 +199,7 @@ final class SchedulerTest extends TestCase
         return new Yard(8.0, 240.0, $work, [
             Person::of(
                 'Rowan',
-                array_map(static fn(int $d): array => [24.0 * $d + 8.0, 24.0 * $d + 18.0], range(0, 9)),
+                array_map(static fn(int $d): Interval => new Interval(24.0 * $d + 8.0, 24.0 * $d + 18.0), range(0, 9)),
             ),
         ]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
@@ -139,14 +140,18 @@ final class SlotsTest extends TestCase
     {
         $work = [];
         for ($d = 0; $d < 10; ++$d) {
-            $work = [...$work, [24.0 * $d + 8.0, 24.0 * $d + 12.0], [24.0 * $d + 13.0, 24.0 * $d + 17.0]];
+            $day = [[24.0 * $d + 8.0, 24.0 * $d + 12.0], [24.0 * $d + 13.0, 24.0 * $d + 17.0]];
+            $work = [...$work, ...Interval::list(...$day)];
         }
 
         return new Yard(
             8.0,
             240.0,
             [],
-            array_map(static fn(int $n): Person => Person::of('person ' . $n, $work, [[0.0, 9.0]]), range(1, $people)),
+            array_map(
+                static fn(int $n): Person => Person::of('person ' . $n, $work, Interval::list([0.0, 9.0])),
+                range(1, $people),
+            ),
         );
     }
 }

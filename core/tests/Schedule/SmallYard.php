@@ -11,6 +11,7 @@ use Hull\Climate\Limits;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
+use Hull\Quantity\Interval;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Calendar\Objective;
@@ -155,7 +156,7 @@ final class SmallYard
             $people[] = Person::of(
                 'person ' . $n,
                 array_map(
-                    static fn(int $day): array => [24.0 * $day + $from, 24.0 * $day + $to],
+                    static fn(int $day): Interval => new Interval(24.0 * $day + $from, 24.0 * $day + $to),
                     range(0, self::DAYS - 1),
                 ),
             );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Cure\ZoneTimes;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
@@ -86,12 +88,17 @@ final class TrialMoveTest extends TestCase
                 windows: [new Window('p1', LagTime::hours(6.0), 'its window', true, 0.5)],
             ),
         ];
-        $schedule = (new Scheduler(5))->plan(new Yard(8.0, 100.0, $along, [Person::of('Rowan', [[8.0, 18.0]])]));
+        $schedule = (new Scheduler(5))->plan(
+            new Yard(8.0, 100.0, $along, [Person::of('Rowan', Interval::list([8.0, 18.0]))]),
+        );
         $placed = TrialMove::placed($schedule, 'p2', 14.5);
         self::assertSame([8.0, 14.5, 15.5], [$placed['p1']->start, $placed['p2']->start, $placed['p2']->end]);
         self::assertSame(
             [[8.0, 11.0, 14.0, 14.5], [9.0, 12.0, 15.0, 15.0], [10.0, 13.0, 16.0, 15.5]],
-            Times::zones($schedule->yard->activity('p2'), $placed),
+            array_map(
+                static fn(ZoneTimes $z): array => [$z->laid, $z->opens, $z->closes, $z->reached],
+                Times::zones($schedule->yard->activity('p2'), $placed),
+            ),
             'where it was begun the window is missed',
         );
         self::assertSame(TrialMove::LATE, TrialMove::of($schedule, 'p2', 14.5)[0]->kind);
@@ -115,7 +122,7 @@ final class TrialMoveTest extends TestCase
         ];
 
         return (new Scheduler(20))->plan(
-            new Yard(8.0, 100.0, $work, [Person::of('Rowan', [[8.0, 18.0], [32.0, 42.0]])]),
+            new Yard(8.0, 100.0, $work, [Person::of('Rowan', Interval::list([8.0, 18.0], [32.0, 42.0]))]),
         );
     }
 }

@@ -47,8 +47,8 @@ final class Validator
         for ($at = $p->start + 0.5 / 60.0; $at < $p->end; $at += 1.0 / 60.0) {
             $there = 0;
             foreach ($yard->people as $person) {
-                foreach (in_array($person->name, $p->who, true) ? ($noisy ? $person->loud : $person->work) : [] as $w) {
-                    $there += $w[0] <= $at && $w[1] >= $at ? 1 : 0;
+                foreach (in_array($person->name, $p->who, true) ? $person->hours($noisy)->spans : [] as $w) {
+                    $there += $w->from <= $at && $w->to >= $at ? 1 : 0;
                 }
             }
             $minutes += $there === count($p->who) ? 1 : 0;
@@ -61,7 +61,9 @@ final class Validator
     private static function alone(Yard $yard, Activity $a, Placement $p, Schedule $schedule): array
     {
         if (null !== $a->fixed) {
-            return $a->fixed[0] === $p->start && $a->fixed[1] === $p->end ? [] : ["$a->id was under way and was moved"];
+            return $a->fixed->start === $p->start && $a->fixed->end === $p->end
+                ? []
+                : ["$a->id was under way and was moved"];
         }
         $faults = [];
         $hours = $a->hours + $p->paid;
@@ -98,10 +100,7 @@ final class Validator
                         static fn(\Hull\Schedule\Calendar\Person $x): bool => $x->name === $name,
                     ),
                 )[0] ?? null;
-            $worked = 0.0;
-            foreach ($a->noisy ? $person->loud ?? [] : $person->work ?? [] as [$from, $to]) {
-                $worked += max(0.0, min($to, $p->end) - max($from, $p->start));
-            }
+            $worked = $person?->hours($a->noisy)->hours($p->start, $p->end) ?? 0.0;
             // Those who do it together are there together.
             if (count($p->who) > 1 && self::together($yard, $p, $a->noisy) < $hours - self::SLACK) {
                 $faults[] = sprintf('%s: it takes %.3f h of all of them', $a->id, $hours);

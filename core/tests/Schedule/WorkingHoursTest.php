@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Calendar\WorkingHours;
 use PHPUnit\Framework\TestCase;
@@ -17,7 +18,7 @@ final class WorkingHoursTest extends TestCase
         $spans = WorkingHours::daily(8 * 60, 12 * 60 + 30)->between($from, $from + 72.0, $zone);
         self::assertSame(
             [[8.0, 12.5], [31.0, 35.5], [55.0, 59.5]],
-            array_map(static fn(array $s): array => [$s[0] - $from, $s[1] - $from], $spans),
+            array_map(static fn(Interval $s): array => [$s->from - $from, $s->to - $from], $spans),
             'the night before the Sunday is an hour shorter',
         );
     }
@@ -30,7 +31,7 @@ final class WorkingHoursTest extends TestCase
         self::assertSame(
             [[10.0, 17.0], [24.0 + 8.0, 24.0 + 9.0]],
             array_map(
-                static fn(array $s): array => [$s[0] - $monday, $s[1] - $monday],
+                static fn(Interval $s): array => [$s->from - $monday, $s->to - $monday],
                 $week->between($monday + 10.0, $monday + 33.0, $zone),
             ),
         );
@@ -40,8 +41,12 @@ final class WorkingHoursTest extends TestCase
 
     public function testQuietHoursAreTakenOutOfLoudWork(): void
     {
-        $person = Person::of('Wren', [[8.0, 18.0], [32.0, 42.0]], [[7.0, 9.0], [12.0, 13.0], [17.5, 33.0]]);
-        self::assertSame([[9.0, 12.0], [13.0, 17.5], [33.0, 42.0]], $person->loud);
-        self::assertSame(12.0, $person->between(10.0, 36.0));
+        $person = Person::of(
+            'Wren',
+            Interval::list([8.0, 18.0], [32.0, 42.0]),
+            Interval::list([7.0, 9.0], [12.0, 13.0], [17.5, 33.0]),
+        );
+        self::assertEquals(Interval::list([9.0, 12.0], [13.0, 17.5], [33.0, 42.0]), $person->loud->spans);
+        self::assertSame(12.0, $person->work->hours(10.0, 36.0));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Calendar;
 
+use Hull\Quantity\Instant;
+use Hull\Quantity\Interval;
+
 /** A week of working or quiet hours in a time zone; over a change of the clocks the hours on the wall stay. */
 final readonly class WorkingHours
 {
@@ -28,16 +31,13 @@ final readonly class WorkingHours
      * @param float $from hours since 1970 UTC
      * @param list<string> $off days without, as 2026-05-04
      *
-     * @return list<array{float, float}> ascending, apart
+     * @return list<Interval> ascending, apart
      */
     public function between(float $from, float $to, \DateTimeZone $zone, array $off = []): array
     {
         $spans = [];
-        $day = (new \DateTimeImmutable('@' . (int) floor($from * 3600.0)))
-            ->setTimezone($zone)
-            ->modify('midnight')
-            ->modify('-1 day');
-        for (; $day->getTimestamp() < $to * 3600.0; $day = $day->modify('+1 day')) {
+        $day = Instant::at($from, $zone)->modify('midnight')->modify('-1 day');
+        for (; Instant::hour($day) < $to; $day = $day->modify('+1 day')) {
             foreach (
                 in_array($day->format('Y-m-d'), $off, true)
                     ? []
@@ -46,39 +46,17 @@ final readonly class WorkingHours
             ) {
                 $start = max($from, self::hour($day, $open));
                 $end = min($to, self::hour($day, $close));
-                if ($end > $start + 1e-9) {
-                    $spans[] = [$start, $end];
+                if ($end > $start + Interval::SAME) {
+                    $spans[] = new Interval($start, $end);
                 }
             }
         }
 
-        return self::joined($spans);
+        return Interval::joined($spans);
     }
 
     private static function hour(\DateTimeImmutable $midnight, int $minutes): float
     {
-        return $midnight->setTime(intdiv($minutes, 60), $minutes % 60)->getTimestamp() / 3600.0;
-    }
-
-    /**
-     * @param list<array{float, float}> $spans
-     *
-     * @return list<array{float, float}>
-     */
-    private static function joined(array $spans): array
-    {
-        usort($spans, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        $joined = [];
-        $open = null;
-        foreach ($spans as $span) {
-            if (null === $open || $span[0] > $open[1] + 1e-9) {
-                $joined = null === $open ? $joined : [...$joined, $open];
-                $open = $span;
-            } else {
-                $open = [$open[0], max($open[1], $span[1])];
-            }
-        }
-
-        return null === $open ? $joined : [...$joined, $open];
+        return Instant::hour($midnight->setTime(intdiv($minutes, 60), $minutes % 60));
     }
 }

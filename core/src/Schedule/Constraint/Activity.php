@@ -29,7 +29,7 @@ final readonly class Activity
      * @param float $lateHours of abrading when notAfter is missed
      * @param string $share alike work: the second in a row is set up already
      * @param float $shareFor hours from the start of one to the start of the next within which that holds: a pot
-     * @param array{float, float, list<string>}|null $fixed started already: start, end, who
+     * @param Begun|null $fixed started already
      * @param bool $opens after it the surface takes harm from dust until it is coated
      * @param bool $bares after it the surface has no protection until it is covered: not begun unless that has its hour
      * @param bool $covers it protects what was bare
@@ -59,7 +59,7 @@ final readonly class Activity
         public string $share = '',
         public float $setupHours = 0.0,
         public float $shareFor = 0.0,
-        public ?array $fixed = null,
+        public ?Begun $fixed = null,
         public string $step = '',
         public ?string $product = null,
         public bool $opens = false,
@@ -97,17 +97,13 @@ final readonly class Activity
         return $this->but([...$this->lags, $lag], $this->notBefore, $this->because, $this->fixed);
     }
 
-    /** @param array{float, float, list<string>} $fixed start, end, who */
-    public function fixedAt(array $fixed): self
+    public function fixedAt(Begun $fixed): self
     {
         return $this->but($this->lags, $this->notBefore, $this->because, $fixed);
     }
 
-    /**
-     * @param list<Lag> $lags
-     * @param array{float, float, list<string>}|null $fixed
-     */
-    private function but(array $lags, float $notBefore, string $because, ?array $fixed): self
+    /** @param list<Lag> $lags */
+    private function but(array $lags, float $notBefore, string $because, ?Begun $fixed): self
     {
         return new self(
             id: $this->id,

@@ -8,6 +8,7 @@ use Hull\Climate\GateReason;
 use Hull\Climate\Hours;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
+use Hull\Quantity\Interval;
 
 /** The rain in a place, for work that wants none and a surface that is dry. */
 final readonly class RainFree
@@ -47,12 +48,12 @@ final readonly class RainFree
     public function against(float $start, float $end): ?array
     {
         $dry = $this->dryFrom($start);
-        if (null === $dry || $dry > $start + 1e-6) {
+        if (null === $dry || $dry > $start + Interval::GRACE) {
             return [GateReason::Wet, $dry ?? \INF];
         }
         $rain = $this->rainAfter($start);
 
-        return null === $rain || $rain >= $end - 1e-9 ? null : [GateReason::Rain, $rain + 1.0];
+        return null === $rain || $rain >= $end - Interval::SAME ? null : [GateReason::Rain, $rain + 1.0];
     }
 
     /** The beginning of the next hour of rain, or of the one that is running; null when none comes. */
@@ -79,6 +80,6 @@ final readonly class RainFree
 
     private function index(float $hour): int
     {
-        return max(0, (int) floor($hour + 1e-9) - $this->from);
+        return max(0, (int) floor($hour + Interval::SAME) - $this->from);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hull\Schedule\Constraint;
 
 use Hull\Cure\ZoneSpan;
+use Hull\Cure\ZoneTimes;
+use Hull\Quantity\Interval;
 
 /** From when and until when an activity may begin, given where those before it on its part stand. */
 final class Times
@@ -39,7 +41,7 @@ final class Times
                     false,
                 )
                 : $lag->passing->after($earlier->end) ?? \INF;
-            if ($ready > $from + 1e-9) {
+            if ($ready > $from + Interval::SAME) {
                 [$from, $why] = [$ready, new Why(WhyKind::Waits, $lag->what, $lag->from)];
             }
         }
@@ -74,7 +76,7 @@ final class Times
     {
         $due = null;
         foreach (self::closing($activity, $placed) as [$closes, $window]) {
-            $due = $start > $closes + 1e-6 && $window->hours >= ($due->hours ?? 0.0) ? $window : $due;
+            $due = $start > $closes + Interval::GRACE && $window->hours >= ($due->hours ?? 0.0) ? $window : $due;
         }
 
         return $due;
@@ -126,8 +128,7 @@ final class Times
      *
      * @param array<int|string, Placement> $placed
      *
-     * @return list<array{float, float|null, float|null, float}> laid below, opens, closes, reached: hours; empty when
-     *                                                           no coat is below
+     * @return list<ZoneTimes> empty when no coat is below
      */
     public static function zones(Activity $activity, array $placed): array
     {
@@ -146,14 +147,11 @@ final class Times
         }
         $zones = ZoneSpan::along($below->start, $below->end - $below->start, $here->end - $here->start);
 
-        return array_map(
-            static fn(array $z): array => [
-                $z[0],
-                $lag?->passing->after($z[0]),
-                $window?->closes->after($z[0]),
-                $here->start + $z[1],
-            ],
-            [$zones[0], $zones[intdiv(count($zones), 2)], $zones[count($zones) - 1]],
+        return ZoneTimes::of(
+            $zones,
+            static fn(float $laid): ?float => $lag?->passing->after($laid),
+            static fn(float $laid): ?float => $window?->closes->after($laid),
+            $here->start,
         );
     }
 

@@ -102,7 +102,7 @@ final readonly class Yard
     public function isThere(string $name, float $hour): bool
     {
         foreach ($this->people as $person) {
-            if ($person->name === $name && $person->between($hour, $hour + 1.0 / 60.0) > 0.0) {
+            if ($person->name === $name && $person->work->hours($hour, $hour + 1.0 / 60.0) > 0.0) {
                 return true;
             }
         }

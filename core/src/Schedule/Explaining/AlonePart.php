@@ -6,6 +6,7 @@ namespace Hull\Schedule\Explaining;
 
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
@@ -45,10 +46,8 @@ final readonly class AlonePart
      * no hour.
      *
      * @param string|null $cause id of the activity that is to open; null for the first coat, or the first work
-     *
-     * @return array{float, float}|null hours since 1970 UTC
      */
-    public function tried(Workpiece $piece, string $at, Airs $airs, ?string $cause, float $from): ?array
+    public function tried(Workpiece $piece, string $at, Airs $airs, ?string $cause, float $from): ?Interval
     {
         $yard = $this->yard($piece, $at, $airs, $from);
         $schedule = (new Scheduler(1))->plan($yard);
@@ -56,6 +55,6 @@ final readonly class AlonePart
         $first = array_key_first([] === $coats ? $yard->activities : $coats);
         $opened = $schedule->placed[$cause ?? ($first ?? '')] ?? null;
 
-        return [] === $schedule->without && null !== $opened ? [$opened->start, $schedule->finish()] : null;
+        return [] === $schedule->without && null !== $opened ? new Interval($opened->start, $schedule->finish()) : null;
     }
 }

@@ -21,7 +21,7 @@ final readonly class FloorMap
 
     /**
      * @param list<FloorStay> $stays in order of their first day
-     * @param array<int|string, array{float, float, bool}> $sides of each place: metres, metres, whether somebody said
+     * @param array<int|string, FloorSides> $sides of each place
      */
     private function __construct(public array $stays, public array $sides) {}
 
@@ -130,12 +130,8 @@ final readonly class FloorMap
         return null === $to ? $runs : [...$runs, [$from, $to]];
     }
 
-    /**
-     * @param list<FloorStay> $stays
-     *
-     * @return array{float, float, bool}
-     */
-    private static function sides(string $place, array $stays, ?float $said): array
+    /** @param list<FloorStay> $stays */
+    private static function sides(string $place, array $stays, ?float $said): FloorSides
     {
         $m2 = $said ?? self::LEAST_M2;
         $longest = 0.0;
@@ -153,16 +149,15 @@ final readonly class FloorMap
         }
         $long = max(sqrt($m2 * self::LONGER), null === $said ? $longest : 0.0);
 
-        return [$long, $m2 / $long, null !== $said];
+        return new FloorSides($long, $m2 / $long, null !== $said);
     }
 
     /**
      * Into the first corner where nothing stands that is there on the same days.
      *
      * @param list<FloorStay> $placed
-     * @param array{float, float, bool} $sides
      */
-    private static function spot(FloorStay $stay, array $placed, array $sides): FloorStay
+    private static function spot(FloorStay $stay, array $placed, FloorSides $sides): FloorStay
     {
         $there = array_values(
             array_filter(
@@ -182,8 +177,8 @@ final readonly class FloorMap
                 foreach ([false, true] as $turned) {
                     $here = $stay->at($x, $y, $turned);
                     if (
-                        $x + $here->long <= $sides[0] + 1e-6 &&
-                        $y + $here->wide <= $sides[1] + 1e-6 &&
+                        $x + $here->long <= $sides->long + 1e-6 &&
+                        $y + $here->wide <= $sides->wide + 1e-6 &&
                         [] === array_filter($there, $here->isInTheWayOf(...))
                     ) {
                         return $here;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Explaining;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\Yard;
@@ -48,7 +49,7 @@ final readonly class NextHour
             $options[] = new self(
                 $placed->id,
                 $placed->start <= $yard->now + self::NOW_H,
-                !$first[0]->whole || $first[0]->hours <= $hours + 1e-9,
+                !$first[0]->whole || $first[0]->hours <= $hours + Interval::SAME,
                 $slack[$placed->id] ?? 0.0,
                 $placed->start,
             );

@@ -240,6 +240,6 @@ final readonly class Remedies
     ): ?Remedy {
         $tried = $this->alone->tried($piece, $at, $airs, $cause, $this->now);
 
-        return null === $tried ? null : new Remedy($how, $what, $tried[0], $tried[1]);
+        return null === $tried ? null : new Remedy($how, $what, $tried->from, $tried->to);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Explaining;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Times;
@@ -42,7 +43,7 @@ final class Slack
                 );
                 if (
                     null === $moved ||
-                    $moved->start > $placed->start + $hours + 1e-6 ||
+                    $moved->start > $placed->start + $hours + Interval::GRACE ||
                     !self::suits($schedule, $activity, $moved)
                 ) {
                     break;
@@ -59,7 +60,10 @@ final class Slack
     {
         $yard = $schedule->yard;
         $latest = !$moved->late ? Times::latest($activity, $schedule->placed) : null;
-        if ($moved->end > $schedule->finish() + 1e-6 || (null !== $latest && $moved->start > $latest[0] + 1e-6)) {
+        if (
+            $moved->end > $schedule->finish() + Interval::GRACE ||
+            (null !== $latest && $moved->start > $latest[0] + Interval::GRACE)
+        ) {
             return false;
         }
         $placed = [...$schedule->placed, $activity->id => $moved];
@@ -68,8 +72,8 @@ final class Slack
                 $next = $yard->activity($id);
                 $closes = !$placed[$id]->late ? Times::latest($next, $placed) : null;
                 if (
-                    Times::earliest($yard, $next, $placed)[0] > $placed[$id]->start + 1e-6 ||
-                    (null !== $closes && $placed[$id]->start > $closes[0] + 1e-6)
+                    Times::earliest($yard, $next, $placed)[0] > $placed[$id]->start + Interval::GRACE ||
+                    (null !== $closes && $placed[$id]->start > $closes[0] + Interval::GRACE)
                 ) {
                     return false;
                 }

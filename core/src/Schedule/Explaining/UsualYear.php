@@ -9,6 +9,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Season;
 use Hull\Job\Place;
+use Hull\Quantity\Instant;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Reading\Planning;
 
@@ -39,7 +40,7 @@ final readonly class UsualYear
         foreach ($this->halves() as $from) {
             $half = $from > $this->now ? $this->half($alone, $piece, $place, $at, $cause, $from) : null;
             if (null !== $half?->opens) {
-                $day = new \DateTimeImmutable('@' . (int) ($from * 3600.0));
+                $day = Instant::at($from);
 
                 return new Remedy(Remedy::WAIT, $day->format('j F'), $half->opens, $half->finish ?? $half->opens);
             }
@@ -72,22 +73,20 @@ final readonly class UsualYear
         $begun = max($from, ceil($this->now));
         $airs = $this->airs->with($at, $this->air($place, (int) $begun));
         $tried = $alone->tried($piece, $at, $airs, $cause, $begun);
-        [$opens, $finish] = null !== $tried && $tried[0] < $from + self::HALF_H ? $tried : [null, null];
+        $tried = null !== $tried && $tried->from < $from + self::HALF_H ? $tried : null;
 
-        return new HalfMonth($from, $opens, $finish);
+        return new HalfMonth($from, $tried?->from, $tried?->to);
     }
 
     /** @return iterable<float> hour at which each begins, local midnights taken as UTC's */
     private function halves(): iterable
     {
-        $day = (new \DateTimeImmutable('@' . (int) ($this->now * 3600.0)))
-            ->setTime(0, 0)
-            ->modify('first day of this month');
+        $day = Instant::at($this->now)->setTime(0, 0)->modify('first day of this month');
         for ($half = 0; $half <= self::HALVES; ++$half) {
             $from = $day
                 ->modify(sprintf('+%d months', intdiv($half, 2)))
                 ->modify($half % 2 > 0 ? '+15 days' : '+0 days');
-            yield floor((float) $from->format('U') / 3600.0);
+            yield floor(Instant::hour($from));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\Placement;
@@ -76,7 +77,7 @@ final class BlockFiller
                 isset($pays[$activity->id]) &&
                 null !== $latest &&
                 null !== $placed &&
-                $placed->start > $latest[0] + 1e-6
+                $placed->start > $latest[0] + Interval::GRACE
             ) {
                 $placed = $this->paying($activity, $placed, $begin, $because);
                 $latest = null;
@@ -88,7 +89,7 @@ final class BlockFiller
 
                 return $activity;
             }
-            if (null !== $placed && (null === $latest || $placed->start <= $latest[0] + 1e-6)) {
+            if (null !== $placed && (null === $latest || $placed->start <= $latest[0] + Interval::GRACE)) {
                 $this->put($activity, $placed);
                 ++$k;
                 continue;
@@ -98,7 +99,7 @@ final class BlockFiller
                 $source = $at[$window->from] ?? null;
                 $gap = $placed->start - $latest[0];
                 $pair = $source . '-' . $k;
-                $again = isset($short[$pair]) && $gap > $short[$pair][0] - 1e-6 ? $short[$pair][1] + 1 : 0;
+                $again = isset($short[$pair]) && $gap > $short[$pair][0] - Interval::GRACE ? $short[$pair][1] + 1 : 0;
                 $short[$pair] = [$gap, $again];
                 $tries[$activity->id] = 1 + ($tries[$activity->id] ?? 0);
                 if (null !== $source && $tries[$activity->id] <= self::MOST_TRIES && $again <= self::MOST_STUCK) {
@@ -176,7 +177,7 @@ final class BlockFiller
         for ($tries = 0; null !== $due && $tries < self::MOST_DUE; ++$tries) {
             $late = $this->room($activity, $hold, $due, $held);
             $more = null === $late ? $due : Times::due($activity, $this->placed, $late->start);
-            if (null === $late || null === $more || $more->hours <= $due->hours + 1e-9) {
+            if (null === $late || null === $more || $more->hours <= $due->hours + Interval::SAME) {
                 return $late;
             }
             $due = $more;

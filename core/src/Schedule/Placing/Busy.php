@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Quantity\Interval;
+
 /** What one thing or person is taken for: spans that do not overlap, in order of time. */
 final class Busy
 {
@@ -19,7 +21,7 @@ final class Busy
     public function take(float $start, float $end, string $id): void
     {
         // What takes no time takes nobody.
-        if ($end - $start < 1e-9) {
+        if ($end - $start < Interval::SAME) {
             return;
         }
         $at = $this->firstStartingAfter($start);
@@ -41,13 +43,13 @@ final class Busy
     /** @return array{float, string}|null end and id of the first span that overlaps */
     public function over(float $start, float $end): ?array
     {
-        $at = $this->firstStartingAfter($start + 1e-9) - 1;
-        if ($at >= 0 && $this->ends[$at] > $start + 1e-9) {
+        $at = $this->firstStartingAfter($start + Interval::SAME) - 1;
+        if ($at >= 0 && $this->ends[$at] > $start + Interval::SAME) {
             return [$this->ends[$at], $this->ids[$at]];
         }
         ++$at;
 
-        return isset($this->starts[$at]) && $this->starts[$at] < $end - 1e-9
+        return isset($this->starts[$at]) && $this->starts[$at] < $end - Interval::SAME
             ? [$this->ends[$at], $this->ids[$at]]
             : null;
     }

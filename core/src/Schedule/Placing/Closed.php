@@ -63,7 +63,7 @@ final readonly class Closed
     private static function isWorked(Yard $yard, float $hour): bool
     {
         foreach ($yard->people as $person) {
-            if ($person->between($hour, $hour + 1.0) > 0.25) {
+            if ($person->work->hours($hour, $hour + 1.0) > 0.25) {
                 return true;
             }
         }

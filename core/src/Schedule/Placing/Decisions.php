@@ -206,7 +206,10 @@ final readonly class Decisions
         $others = array_values($schedule->placed);
         $other = [] === $others ? $schedule->placed[$activity->id] : self::any($others, $random);
         $people = $schedule->yard->people;
-        $opens = array_column([] === $people ? [] : $people[$random->getInt(0, count($people) - 1)]->work, 0);
+        $opens = array_column(
+            [] === $people ? [] : $people[$random->getInt(0, count($people) - 1)]->work->spans,
+            'from',
+        );
         $next =
             array_values(array_filter($opens, static fn(float $h): bool => $h > $start + self::LEAST_H))[0] ?? $start;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 
 /**
@@ -71,17 +72,17 @@ final class Floor
                 }
                 $seen[$id] = true;
                 [$from, $to, $until, $dusty, $wet, $floor, $part] = $this->taken[$id];
-                if ($activity->dusty && $wet && $start < $until - 1e-9 && $end > $from + 1e-9) {
+                if ($activity->dusty && $wet && $start < $until - Interval::SAME && $end > $from + Interval::SAME) {
                     return [$until, $id, 'no dust beside what is wiped or wet'];
                 }
-                if ($coat && $dusty && $start < $to - 1e-9 && $dry > $from + 1e-9) {
+                if ($coat && $dusty && $start < $to - Interval::SAME && $dry > $from + Interval::SAME) {
                     return [$to, $id, 'nothing wiped or wet beside dust'];
                 }
-                if ($coat && $wet && $start < $to - 1e-9 && $end > $from + 1e-9) {
+                if ($coat && $wet && $start < $to - Interval::SAME && $end > $from + Interval::SAME) {
                     return [$to, $id, 'one wet job at a time'];
                 }
                 // What cures stays where it is, and the floor under it is not free.
-                if ($part !== $activity->part && $start < $until - 1e-9 && $dry > $from + 1e-9) {
+                if ($part !== $activity->part && $start < $until - Interval::SAME && $dry > $from + Interval::SAME) {
                     $there[] = [$from, $until, $floor, $part, $id];
                 }
             }
@@ -104,12 +105,12 @@ final class Floor
             $m2 = [];
             $first = null;
             foreach ($there as [$comes, $until, $floor, $part, $id]) {
-                if ($comes <= $at + 1e-9 && $until > $at + 1e-9) {
+                if ($comes <= $at + Interval::SAME && $until > $at + Interval::SAME) {
                     $m2[$part] = max($m2[$part] ?? 0.0, $floor);
                     $first = null === $first || $until < $first[0] ? [$until, $id, 'no floor left'] : $first;
                 }
             }
-            if (null !== $first && array_sum($m2) > $left + 1e-9) {
+            if (null !== $first && array_sum($m2) > $left + Interval::SAME) {
                 return $first;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\Placement;
@@ -49,7 +50,7 @@ final class Placer
         $this->payments = new Payments($yard, $this->filler, $decided, $aim);
         foreach ($yard->activities as $activity) {
             if (null !== $activity->fixed) {
-                [$start, $end, $who] = $activity->fixed;
+                [$start, $end, $who] = [$activity->fixed->start, $activity->fixed->end, $activity->fixed->who];
                 $this->filler->put(
                     $activity,
                     new Placement(
@@ -81,7 +82,7 @@ final class Placer
             null === $placed ||
             $this->lacks($activity, []) ||
             $placed->start > $kept->start + self::SAME_H ||
-            (null !== $latest && $placed->start > $latest[0] + 1e-6)
+            (null !== $latest && $placed->start > $latest[0] + Interval::GRACE)
         ) {
             return false;
         }
@@ -260,19 +261,17 @@ final class Placer
     {
         $longest = 0.0;
         foreach ($this->yard->teams->of(max(1, $activity->people)) as [, $hours]) {
-            foreach ($activity->noisy ? $hours->loud : $hours->work as [$from, $to]) {
-                $longest = max($longest, $to - $from);
-            }
+            $longest = max($longest, $hours->hours($activity->noisy)->longest());
         }
 
         return match (true) {
             $this->filler->isLost($activity) => 'what it waits for on another part has no room',
             count($this->yard->people) < $activity->people => sprintf('it takes %d people', $activity->people),
-            $activity->people > 1 && $longest < 1e-9 => sprintf(
+            $activity->people > 1 && $longest < Interval::SAME => sprintf(
                 'it takes %d people, and they are never at work together',
                 $activity->people,
             ),
-            $activity->whole && $activity->hours > $longest + 1e-9 => sprintf(
+            $activity->whole && $activity->hours > $longest + Interval::SAME => sprintf(
                 'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: sections, a ' .
                     'helper, or a longer day',
                 $activity->hours,

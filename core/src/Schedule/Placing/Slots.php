@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Calendar\Teams;
 use Hull\Schedule\Constraint\Activity;
@@ -28,7 +29,7 @@ final class Slots
     /** @var array<int|string, list<Busy>> */
     private array $gear = [];
 
-    /** @var array<int|string, array<int|string, array{float, float}>> kind of work => id => start, end */
+    /** @var array<int|string, array<int|string, Interval>> kind of work => id => from start to end */
     private array $alike = [];
 
     private readonly Teams $teams;
@@ -57,7 +58,7 @@ final class Slots
             $this->freeGear($gear, $placed->start, $placed->end)?->take($placed->start, $placed->end, $activity->id);
         }
         if ('' !== $activity->share) {
-            $this->alike[$activity->share][$activity->id] = [$placed->start, $placed->end];
+            $this->alike[$activity->share][$activity->id] = new Interval($placed->start, $placed->end);
         }
     }
 
@@ -109,7 +110,7 @@ final class Slots
             }
             [$start, $end, $who, $cause] = $fit;
             $cause = $this->isStayedAway($who, $from, $start) ? new Why(WhyKind::Visit) : $cause;
-            $why = $start > $from + 1e-9 && null !== $cause && !self::says($why, $cause) ? $cause : $why;
+            $why = $start > $from + Interval::SAME && null !== $cause && !self::says($why, $cause) ? $cause : $why;
             $dry = $this->dry($activity, $end);
             $next = $this->against($activity, $start, $end, $dry);
             if (null === $next) {
@@ -125,7 +126,7 @@ final class Slots
                     late: $late,
                 );
             }
-            [$from, $why] = [max($next[0], $start + 1e-6), $next[1]];
+            [$from, $why] = [max($next[0], $start + Interval::GRACE), $next[1]];
         }
 
         return null;
@@ -196,7 +197,7 @@ final class Slots
 
             return null === $start
                 ? null
-                : [$start, $start + $hours, [], $start > $from + 1e-9 ? new Why(WhyKind::Hours) : null];
+                : [$start, $start + $hours, [], $start > $from + Interval::SAME ? new Why(WhyKind::Hours) : null];
         }
         $best = null;
         $rank = [];
@@ -209,7 +210,7 @@ final class Slots
                 $here = [$fit[0], count(array_diff($names, $prefer)), $fit[1], $fit[3]];
                 if (null === $best || $here < $rank) {
                     $rank = $here;
-                    $best = [$fit[0], $fit[1], $names, $fit[0] > $from + 1e-9 ? $fit[2] : null];
+                    $best = [$fit[0], $fit[1], $names, $fit[0] > $from + Interval::SAME ? $fit[2] : null];
                 }
             }
         }
@@ -222,12 +223,8 @@ final class Slots
     {
         $first = null;
         foreach ($this->yard->people as $person) {
-            foreach ($person->work as [$open, $close]) {
-                if ($close > $from + 1e-9) {
-                    $first = min($first ?? \INF, max($from, $open));
-                    break;
-                }
-            }
+            $next = $person->work->next($from);
+            $first = null === $next ? $first : min($first ?? \INF, $next);
         }
 
         return $first;
@@ -247,48 +244,48 @@ final class Slots
         float $from,
         float $limit,
     ): ?array {
-        $spans = $activity->noisy ? $calendar->loud : $calendar->work;
+        $spans = $calendar->hours($activity->noisy)->spans;
         $count = count($spans);
         $i = 0;
         $high = $count;
         while ($i < $high) {
             $middle = intdiv($i + $high, 2);
-            $spans[$middle][1] <= $from + 1e-9 ? ($i = $middle + 1) : ($high = $middle);
+            $spans[$middle]->to <= $from + Interval::SAME ? ($i = $middle + 1) : ($high = $middle);
         }
         // Walked along from here: the hours of work, and what already is in them, of each who takes part.
         $busy = [];
         foreach ($names as $name) {
             $of = $this->people[$name] ??= new Busy();
-            $busy[] = [...$of->spans(), $of->firstEndingAfter($from + 1e-9), $name];
+            $busy[] = [...$of->spans(), $of->firstEndingAfter($from + Interval::SAME), $name];
         }
         $hoursAsked = false;
         $over = null;
         $at = $from;
         while ($i < $count) {
-            [$open, $close] = $spans[$i];
-            $start = $at > $open ? $at : $open;
-            if ($start > $limit + 1e-9) {
+            $span = $spans[$i];
+            $start = $at > $span->from ? $at : $span->from;
+            if ($start > $limit + Interval::SAME) {
                 return null;
             }
-            $left = $close - $start;
-            if ($left < $hours - 1e-9 && ($activity->whole || $left < self::LEAST_PIECE)) {
+            $left = $span->to - $start;
+            if ($left < $hours - Interval::SAME && ($activity->whole || $left < self::LEAST_PIECE)) {
                 $hoursAsked = true;
                 ++$i;
                 continue;
             }
-            $hoursAsked = $hoursAsked || ($start > $at + 1e-9 && $start > $from + 1e-9);
-            $end = $hours <= $left + 1e-9 ? $start + $hours : self::end($spans, $i, $start, $hours);
+            $hoursAsked = $hoursAsked || ($start > $at + Interval::SAME && $start > $from + Interval::SAME);
+            $end = $hours <= $left + Interval::SAME ? $start + $hours : self::end($spans, $i, $start, $hours);
             if (null === $end) {
                 return null;
             }
             $at = null;
             foreach ($busy as $n => [$starts, $ends, $ids, $next, $name]) {
                 $taken = count($starts);
-                while ($next < $taken && $ends[$next] <= $start + 1e-9) {
+                while ($next < $taken && $ends[$next] <= $start + Interval::SAME) {
                     ++$next;
                 }
                 $busy[$n][3] = $next;
-                if ($next < $taken && $starts[$next] < $end - 1e-9 && (null === $at || $ends[$next] > $at)) {
+                if ($next < $taken && $starts[$next] < $end - Interval::SAME && (null === $at || $ends[$next] > $at)) {
                     $at = $ends[$next];
                     $over = [$name, $ids[$next]];
                 }
@@ -306,7 +303,7 @@ final class Slots
                 ];
             }
             $hoursAsked = false;
-            while ($i < $count && $spans[$i][1] <= $at + 1e-9) {
+            while ($i < $count && $spans[$i]->to <= $at + Interval::SAME) {
                 ++$i;
             }
         }
@@ -318,17 +315,17 @@ final class Slots
      * Until when those who did it are still free after it: the least is left of their day goes first, so that the
      * longer stretches stay whole.
      *
-     * @param list<array{float, float}> $spans
+     * @param list<Interval> $spans
      * @param list<array{list<float>, list<float>, list<string>, int, string}> $busy
      *
      * @return float hours
      */
     private static function left(array $spans, int $i, float $end, array $busy): float
     {
-        while (isset($spans[$i]) && $spans[$i][1] < $end - 1e-9) {
+        while (isset($spans[$i]) && $spans[$i]->to < $end - Interval::SAME) {
             ++$i;
         }
-        $until = $spans[$i][1] ?? $end;
+        $until = $spans[$i]->to ?? $end;
         foreach ($busy as [$starts, , , $next]) {
             $until = isset($starts[$next]) ? min($until, $starts[$next]) : $until;
         }
@@ -336,16 +333,16 @@ final class Slots
         return $until - $end;
     }
 
-    /** @param list<array{float, float}> $spans */
+    /** @param list<Interval> $spans */
     private static function end(array $spans, int $i, float $start, float $hours): ?float
     {
         while (isset($spans[$i])) {
-            $left = $spans[$i][1] - $start;
-            if ($hours <= $left + 1e-9) {
+            $left = $spans[$i]->to - $start;
+            if ($hours <= $left + Interval::SAME) {
                 return $start + $hours;
             }
             $hours -= $left;
-            $start = $spans[++$i][0] ?? \INF;
+            $start = $spans[++$i]->from ?? \INF;
         }
 
         return null;
@@ -360,8 +357,11 @@ final class Slots
     /** Whether alike work before it leaves it set up. */
     public function isSetUpBy(Activity $activity, float $start): bool
     {
-        foreach ('' === $activity->share ? [] : $this->alike[$activity->share] ?? [] as [$begun, $ended]) {
-            if ($ended <= $start + 1e-9 && $start - $begun <= $activity->shareFor + 1e-9) {
+        foreach ('' === $activity->share ? [] : $this->alike[$activity->share] ?? [] as $alike) {
+            if (
+                $alike->to <= $start + Interval::SAME &&
+                $start - $alike->from <= $activity->shareFor + Interval::SAME
+            ) {
                 return true;
             }
         }

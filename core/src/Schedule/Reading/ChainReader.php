@@ -17,6 +17,7 @@ use Hull\Piece\Reach;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Constraint\Begun;
 use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Window;
@@ -255,7 +256,9 @@ final class ChainReader
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =
-            null === $begun ? $activity : $activity->fixedAt([$begun, max($this->now, $begun + $activity->hours), []]);
+            null === $begun
+                ? $activity
+                : $activity->fixedAt(new Begun($begun, max($this->now, $begun + $activity->hours)));
         [$this->lags, $this->notBefore, $this->because] = [[], -\INF, ''];
         $this->afterwards($definition, $activity->id, $state);
     }

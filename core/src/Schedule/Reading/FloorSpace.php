@@ -29,9 +29,9 @@ final readonly class FloorSpace
 
             return new self($side, $side, true);
         }
-        [$long, $wide] = Footprint::sides($part->room->long->m(), $part->room->wide->m(), $part->room->way, true);
+        $sides = Footprint::sides($part->room->long->m(), $part->room->wide->m(), $part->room->way, true);
 
-        return new self($long, $wide, false);
+        return new self($sides->long, $sides->wide, false);
     }
 
     public function m2(): float

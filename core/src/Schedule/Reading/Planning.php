@@ -7,6 +7,7 @@ namespace Hull\Schedule\Reading;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Piece\Precedence;
+use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
@@ -64,7 +65,7 @@ final readonly class Planning
             return null === $begin || null !== $a->fixed
                 ? $a
                 : $a->from(
-                    (float) (new \DateTimeImmutable($begin, $zone))->format('U') / 3600.0,
+                    Instant::hour(new \DateTimeImmutable($begin, $zone)),
                     'left for later by whoever surveyed it',
                 );
         }, $work);
@@ -81,7 +82,7 @@ final readonly class Planning
         $work = array_map(
             static fn(Activity $a): Activity => null === $a->fixed
                 ? $a
-                : $a->fixedAt([$a->fixed[0], $a->fixed[1], '' === $first ? [] : [$first]]),
+                : $a->fixedAt($a->fixed->by('' === $first ? [] : [$first])),
             $work,
         );
 
@@ -110,9 +111,9 @@ final readonly class Planning
         $taken = [];
         $apart = [];
         foreach ($work as $a) {
-            foreach ($a->fixed[2] ?? [] as $name) {
+            foreach ($a->fixed->who ?? [] as $name) {
                 if (isset($taken[$name]) && null !== $a->fixed) {
-                    $a = $a->fixedAt([$a->fixed[0], $a->fixed[1], []]);
+                    $a = $a->fixedAt($a->fixed->by([]));
                 }
                 $taken[$name] = true;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Replanning;
 
 use Hull\Input\Keys;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\PreviousPlacement;
@@ -152,9 +153,9 @@ final class StabilityPass
         $due = $this->isCut($activity->part) ? \INF : $this->yard->dues[$activity->part] ?? \INF;
         $suits =
             null !== $new &&
-            (null === $latest || $new->start <= $latest[0] + 1e-6) &&
-            $new->start > min($was->start, $kept->start) - 1e-6 &&
-            $new->start < max($was->start, $kept->start) + 1e-6 &&
+            (null === $latest || $new->start <= $latest[0] + Interval::GRACE) &&
+            $new->start > min($was->start, $kept->start) - Interval::GRACE &&
+            $new->start < max($was->start, $kept->start) + Interval::GRACE &&
             ($new->end <= $due || $new->end <= $was->end);
 
         return $suits ? $new : null;
@@ -173,15 +174,15 @@ final class StabilityPass
             ? $this->slots->room($activity, $was->start, $was->why, $was->paid, $was->who, $was->late)
             : null;
 
-        return null !== $new && $new->start < $was->start + 1e-6 ? $new : null;
+        return null !== $new && $new->start < $was->start + Interval::GRACE ? $new : null;
     }
 
     private function mayStand(Activity $activity, Placement $placed): bool
     {
         $latest = $placed->late ? null : Times::latest($activity, $this->placed);
 
-        return Times::earliest($this->yard, $activity, $this->placed)[0] <= $placed->start + 1e-6 &&
-            (null === $latest || $placed->start <= $latest[0] + 1e-6);
+        return Times::earliest($this->yard, $activity, $this->placed)[0] <= $placed->start + Interval::GRACE &&
+            (null === $latest || $placed->start <= $latest[0] + Interval::GRACE);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Search;
 
 use Hull\Input\Keys;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
@@ -41,7 +42,7 @@ final class LowerBound
      *
      * @param array<int|string, float> $heads hour before which none of them can begin
      *
-     * @return array<int|string, list<array{float, float}>> (head, hours of the whole of it)
+     * @return array<int|string, list<array{head: float, hours: float}>> hours of the whole of it
      */
     private static function loads(Yard $yard, array $heads): array
     {
@@ -52,15 +53,18 @@ final class LowerBound
             }
             $hours = self::least($a);
             foreach ($a->gear as $gear) {
-                $loads['gear ' . $gear][] = [$heads[$id], $hours / max(1, $yard->gear[$gear] ?? 1)];
+                $loads['gear ' . $gear][] = [
+                    'head' => $heads[$id],
+                    'hours' => $hours / max(1, $yard->gear[$gear] ?? 1),
+                ];
             }
             if ($a->isCoat()) {
-                $loads['films in ' . $a->place][] = [$heads[$id], $hours];
+                $loads['films in ' . $a->place][] = ['head' => $heads[$id], 'hours' => $hours];
             }
             if (($yard->floors[$a->place] ?? 0.0) > 0.0) {
                 $loads['floor of ' . $a->place][] = [
-                    $heads[$id],
-                    $hours * min(1.0, $a->floorM2 / $yard->floors[$a->place]),
+                    'head' => $heads[$id],
+                    'hours' => $hours * min(1.0, $a->floorM2 / $yard->floors[$a->place]),
                 ];
             }
         }
@@ -69,15 +73,15 @@ final class LowerBound
     }
 
     /**
-     * @param list<array{float, float}> $load (head, hours)
-     * @param list<array{float, float}> $worked
+     * @param list<array{head: float, hours: float}> $load
+     * @param list<Interval> $worked
      */
     private static function through(array $load, array $worked): float
     {
-        usort($load, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
+        usort($load, static fn(array $a, array $b): int => $b['head'] <=> $a['head']);
         $bound = -\INF;
         $hours = 0.0;
-        foreach ($load as [$head, $takes]) {
+        foreach ($load as ['head' => $head, 'hours' => $takes]) {
             $hours += $takes;
             $bound = max($bound, self::after($worked, $head, $hours));
         }
@@ -85,37 +89,32 @@ final class LowerBound
         return $bound;
     }
 
-    /** @param list<array{float, float}> $worked */
+    /** @param list<Interval> $worked */
     private static function after(array $worked, float $from, float $hours): float
     {
         $end = $from;
-        foreach ($worked as [$open, $close]) {
-            $open = max($open, $from);
-            if ($close <= $open || $hours <= 1e-9) {
+        foreach ($worked as $span) {
+            $open = max($span->from, $from);
+            if ($span->to <= $open || $hours <= Interval::SAME) {
                 continue;
             }
-            $end = min($close, $open + $hours);
+            $end = min($span->to, $open + $hours);
             $hours -= $end - $open;
         }
 
         return $end;
     }
 
-    /** @return list<array{float, float}> hours in which anybody works, ascending, apart */
+    /** @return list<Interval> hours in which anybody works, ascending, apart */
     private static function worked(Yard $yard): array
     {
-        $spans = array_merge([], ...array_map(static fn(Person $p): array => $p->work, $yard->people));
-        usort($spans, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        $worked = [];
-        $until = $yard->now;
-        foreach ($spans as [$from, $to]) {
-            if ($to > max($from, $until)) {
-                $worked[] = [max($from, $until), $to];
-                $until = $to;
-            }
-        }
+        $spans = array_merge([], ...array_map(static fn(Person $p): array => $p->work->spans, $yard->people));
+        $worked = array_map(
+            static fn(Interval $s): Interval => new Interval(max($s->from, $yard->now), $s->to),
+            Interval::joined($spans),
+        );
 
-        return $worked;
+        return array_values(array_filter($worked, static fn(Interval $s): bool => $s->to > $s->from));
     }
 
     /** Hours with it set up already. */
@@ -139,13 +138,13 @@ final class LowerBound
             if (null !== $activity->fixed) {
                 $placed[$id] = new Placement(
                     $id,
-                    $activity->fixed[0],
-                    $activity->fixed[1],
+                    $activity->fixed->start,
+                    $activity->fixed->end,
                     [],
                     new Why(WhyKind::Running),
-                    $activity->fixed[1],
+                    $activity->fixed->end,
                 );
-                $end = max($end, $activity->fixed[1]);
+                $end = max($end, $activity->fixed->end);
                 continue;
             }
             [$from] = Times::earliest($yard, $activity, $placed);
@@ -196,8 +195,8 @@ final class LowerBound
         }
         $edges = [$yard->now];
         foreach ($yard->people as $person) {
-            foreach ($person->work as [$from, $to]) {
-                $edges = [...$edges, $from, $to];
+            foreach ($person->work->spans as $span) {
+                $edges = [...$edges, $span->from, $span->to];
             }
         }
         sort($edges);
@@ -206,7 +205,7 @@ final class LowerBound
             if ($from < $yard->now || $to <= $from) {
                 continue;
             }
-            $here = count(array_filter($yard->people, static fn(Person $p): bool => $p->between($from, $to) > 0.0));
+            $here = count(array_filter($yard->people, static fn(Person $p): bool => $p->work->hours($from, $to) > 0.0));
             if ($here > 0 && $left <= $here * ($to - $from)) {
                 return $from + $left / $here;
             }

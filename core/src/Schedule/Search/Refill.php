@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Search;
 
 use Hull\Input\Keys;
+use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Yard;
@@ -163,8 +164,8 @@ final class Refill
             if (
                 !isset($out[$other->part]) &&
                 $other->id !== $activity->id &&
-                $there->end <= $placed->start + 1e-9 &&
-                $placed->start - $there->start <= $activity->shareFor + 1e-9
+                $there->end <= $placed->start + Interval::SAME &&
+                $placed->start - $there->start <= $activity->shareFor + Interval::SAME
             ) {
                 return true;
             }

@@ -309,9 +309,9 @@ final class ExactModel
     private static function days(Person $person, Option $option): array
     {
         $days = [];
-        foreach ($person->work as [$from, $to]) {
-            if ($from < $option->end && $to > $option->start) {
-                $days[(int) floor($from / 24.0)] = true;
+        foreach ($person->work->spans as $span) {
+            if ($span->from < $option->end && $span->to > $option->start) {
+                $days[(int) floor($span->from / 24.0)] = true;
             }
         }
 

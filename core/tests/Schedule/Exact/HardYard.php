@@ -11,6 +11,7 @@ use Hull\Climate\Limits;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
+use Hull\Quantity\Interval;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -84,9 +85,9 @@ final readonly class HardYard
             for ($day = 0; $day < self::DAYS; ++$day) {
                 $of = $day % 7 < 5 ? self::WORKS[$kind] : (5 === $day % 7 && $saturday ? self::SATURDAY : []);
                 foreach ($of as [$from, $to]) {
-                    $spans[] = [24.0 * $day + $from, 24.0 * $day + $to];
+                    $spans[] = new Interval(24.0 * $day + $from, 24.0 * $day + $to);
                 }
-                $quiet[] = [24.0 * $day + 20.0, 24.0 * $day + 31.0];
+                $quiet[] = new Interval(24.0 * $day + 20.0, 24.0 * $day + 31.0);
             }
             $people[] = Person::of('person ' . $n, $spans, $quiet);
         }

@@ -90,8 +90,8 @@ final class Options
 
     private static function works(Person $person, bool $noisy, float $hour): bool
     {
-        foreach ($noisy ? $person->loud : $person->work as [$from, $to]) {
-            if ($from <= $hour && $to >= $hour + 1.0) {
+        foreach ($person->hours($noisy)->spans as $span) {
+            if ($span->from <= $hour && $span->to >= $hour + 1.0) {
                 return true;
             }
         }

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\WorkCard;
+
+use Hull\Compute\Inputs;
+use Hull\Input\InvalidInput;
+use Hull\Input\Node;
+use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\UnitSystem;
+use Hull\Tests\Drawn;
+use Hull\Tests\Kept;
+use Hull\WorkCard\Figure;
+use Hull\WorkCard\Kind;
+use Hull\WorkCard\Kinds;
+use Hull\WorkCard\Line;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Every card says and draws what it did, for its sample and for others drawn around it. */
+final class SameCardsTest extends TestCase
+{
+    private const DRAWS = 24;
+
+    /** @return iterable<string, array{Kind}> */
+    public static function kinds(): iterable
+    {
+        foreach (Kinds::all() as $id => $kind) {
+            if ('can-job' !== $id) {
+                yield (string) $id => [$kind];
+            }
+        }
+    }
+
+    #[DataProvider('kinds')]
+    public function testSaysAndDrawsWhatItDid(Kind $kind): void
+    {
+        $random = new Randomizer(new Mt19937(crc32($kind->id())));
+        $cards = [self::card($kind, $kind->sample())];
+        for ($draw = 0; $draw < self::DRAWS; ++$draw) {
+            $cards[] = self::card($kind, Drawn::like($kind->sample(), $random));
+        }
+        Kept::same(__DIR__ . '/same-cards.json', $kind->id(), $cards, "the card {$kind->id()} has changed");
+    }
+
+    /** @param array<array-key, mixed> $inputs */
+    private static function card(Kind $kind, array $inputs): string
+    {
+        try {
+            $card = $kind->work(Inputs::read(Node::root($inputs), $kind->fields()), null);
+        } catch (InvalidInput | InvalidQuantity $refused) {
+            return 'refused ' . Kept::digest($refused->getMessage());
+        }
+
+        return Kept::digest([
+            $card->drawing,
+            $card->cautions,
+            array_map(static fn(Line $l): string => $l->in(UnitSystem::Metric), $card->steps),
+            array_map(static fn(Figure $f): array => [$f->label, $f->from->outcome->values], $card->figures),
+            $card->warnings(),
+        ]);
+    }
+}
