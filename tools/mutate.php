@@ -10,9 +10,9 @@ declare(strict_types=1);
  * Sites are drawn over core/src by the seed. The changed class is loaded in place of the real one
  * (core/tests/bootstrap.php), so that nothing in the tree is touched. Which fast tests come to a line is kept in
  * var/mutate/reached.php, made by a first run of all of them with Debian's pcov (php8.2-pcov; it need not be enabled);
- * remove it after the core has changed much. Of a change the tests that reach its line run, then the
- * slow ones of its room, the judge's, every tenth job of bin/golden (--fast leaves these three out). Two are tried at a
- * time.
+ * remove it after the core has changed much. Of a change the tests that reach its line run, then the slow ones of its
+ * room, whether the descriptions of formats stay, the judge's, every tenth job of bin/golden (--fast leaves these out).
+ * Two are tried at a time.
  * The last line says how many were caught.
  */
 
@@ -62,6 +62,10 @@ function sites(string $file): array
             in_array($token->text, ['max', 'min', 'ceil', 'floor'], true) &&
             ('(' !== $after?->text || in_array($before?->text, ['->', '::', 'function', '?->'], true))
         ) {
+            $to = null;
+        }
+        if ('true' === $token->text && ',' === $before?->text && ')' === $after?->text) {
+            // The strictness of in_array and array_search: the types of both sides are held by PHPStan.
             $to = null;
         }
         if (
@@ -134,11 +138,10 @@ function filter(array $tests): string
     return '/(' . implode('|', array_map($of, array_keys($methods), $methods)) . ')/';
 }
 
-/** @param list<string> $arguments */
-function fails(array $arguments, string $mutant): bool
+/** @param list<string> $script with its arguments */
+function fails(array $script, string $mutant): bool
 {
-    $cache = ['--cache-directory', sys_get_temp_dir() . '/mutate-' . getmypid(), '--stop-on-defect', '--no-output'];
-    $command = [PHP_BINARY, '-d', 'memory_limit=1G', ROOT . '/vendor/bin/phpunit', ...$cache, ...$arguments];
+    $command = [PHP_BINARY, '-d', 'memory_limit=1G', ...$script];
     $null = ['file', '/dev/null', 'w'];
     $process = proc_open($command, [1 => $null, 2 => $null], $pipes, ROOT, [
         ...getenv(),
@@ -179,11 +182,16 @@ function caughtBy(string $file, array $tests, string $mutant): ?string
             default => [...$core, '--exclude-group', 'slow', '--filter', filter($tests)],
         },
         'slow' => is_dir(ROOT . "/$room") ? [...$core, '--group', 'slow', $room] : null,
+        'formats' => 'hull:formats',
         'judge' => ['-c', ROOT . '/judge/phpunit.xml'],
         'golden' => ['--no-extensions', '--testsuite', 'app', '--filter', 'GoldenTest'],
     ];
+    $cache = ['--cache-directory', sys_get_temp_dir() . '/mutate-' . getmypid(), '--stop-on-defect', '--no-output'];
     foreach (FAST ? array_slice($stages, 0, 2) : $stages as $stage => $arguments) {
-        if (null !== $arguments && fails($arguments, classIn($file) . '=' . $mutant)) {
+        $command = is_string($arguments)
+            ? ['-d', 'auto_prepend_file=' . ROOT . '/core/tests/mutant.php', ROOT . '/bin/console', $arguments, '--check', '--env=dev']
+            : [ROOT . '/vendor/bin/phpunit', ...$cache, ...$arguments ?? []];
+        if (null !== $arguments && fails($command, classIn($file) . '=' . $mutant)) {
             return $stage;
         }
     }

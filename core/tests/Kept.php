@@ -26,21 +26,33 @@ final class Kept
         Assert::assertSame($kept[$name] ?? null, $now, "$says: if on purpose, HULL_RENEW=1");
     }
 
-    /** Everything an object says, with numbers to nine places, as one short word. */
+    /** Everything a value says, with numbers to nine places, as one short word. */
     public static function digest(mixed $what): string
     {
-        return substr(hash('sha256', json_encode(self::plain($what), \JSON_THROW_ON_ERROR)), 0, 12);
+        /** @var \SplObjectStorage<object, string> $seen */
+        $seen = new \SplObjectStorage();
+
+        return substr(hash('sha256', json_encode(self::plain($what, $seen), \JSON_THROW_ON_ERROR)), 0, 12);
     }
 
-    private static function plain(mixed $what): mixed
+    /** @param \SplObjectStorage<object, string> $seen what an object said where it was met before */
+    private static function plain(mixed $what, \SplObjectStorage $seen): mixed
     {
+        if (is_object($what) && !($what instanceof \UnitEnum) && !($what instanceof \Closure)) {
+            if (!isset($seen[$what])) {
+                $seen[$what] = 'itself';
+                $seen[$what] = hash('xxh64', json_encode(self::plain((array) $what, $seen), \JSON_THROW_ON_ERROR));
+            }
+
+            return $seen[$what];
+        }
+
         return match (true) {
             is_float($what) && !is_finite($what) => (string) $what,
             is_float($what) => sprintf('%.9g', $what),
-            $what instanceof \BackedEnum => $what->value,
+            $what instanceof \UnitEnum => $what->name,
             $what instanceof \Closure => 'closure',
-            is_object($what) => self::plain((array) $what),
-            is_array($what) => array_map(self::plain(...), $what),
+            is_array($what) => array_map(static fn(mixed $w): mixed => self::plain($w, $seen), $what),
             default => $what,
         };
     }

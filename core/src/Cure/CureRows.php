@@ -125,6 +125,14 @@ final readonly class CureRows
         );
     }
 
+    /** These hours, or another's where those are longer: at the temperature of the other's coldest row. */
+    public function orLater(self $other): self
+    {
+        $mine = $this->hours($other->rows[0][0]);
+
+        return null !== $mine && $mine < $other->rows[0][1] ? $other : $this;
+    }
+
     /** @return list<CureRow> as the sheet gives them */
     public function rows(): array
     {

@@ -26,10 +26,13 @@ final readonly class CureSheet
         public array $stated = [],
     ) {}
 
-    /** Hours until the film stands something; where the sheet is silent, a share of full cure (estimate). */
+    /**
+     * Hours until the film stands something; where the sheet is silent, a share of full cure, and not before it is dry
+     * to the touch (estimate).
+     */
     public function ready(Readiness $for): CureRows
     {
-        return $this->stated[$for->value] ?? $this->full->times($for->shareOfFull());
+        return $this->stated[$for->value] ?? $this->full->times($for->shareOfFull())->orLater($this->touch);
     }
 
     public function states(Readiness $for): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Tests\Compute;
 
 use Hull\Compute\Computation;
+use Hull\Compute\Field;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Quantity\InvalidQuantity;
@@ -37,7 +38,8 @@ final class SameAnswersTest extends TestCase
     {
         $formula = Yard::catalogue()->formulas()->find($name) ?? self::fail('gone');
         $random = new Randomizer(new Mt19937(crc32($name)));
-        $answers = [];
+        // What it asks for, within which limits.
+        $answers = ['asks' => [Kept::digest($formula->inputSchema()), Kept::digest(self::limits($formula->inputs))]];
         foreach (WorkedNumbersTest::numbers() as $case => [$of, $inputs]) {
             if ($of === $name) {
                 $answers[$case] = [self::answer($formula, $inputs)];
@@ -61,5 +63,18 @@ final class SameAnswersTest extends TestCase
         }
 
         return Kept::digest([$outcome->values, $outcome->warnings]);
+    }
+
+    /**
+     * @param list<Field> $fields
+     *
+     * @return list<mixed>
+     */
+    private static function limits(array $fields): array
+    {
+        return array_map(
+            static fn(Field $f): mixed => null === $f->quantity ? self::limits($f->of) : $f->accepted(),
+            $fields,
+        );
     }
 }

@@ -131,6 +131,18 @@ final class CureTest extends TestCase
         self::assertFalse(CureFactor::blushes('solvent', $this->air(5, 90)));
     }
 
+    public function testTheLaterOfTwoSheets(): void
+    {
+        $touch = CureRows::of([10 => 8, 20 => 4]);
+        $soon = CureRows::of([10 => 4, 20 => 2]);
+        $late = CureRows::of([10 => 9, 20 => 5]);
+        self::assertSame($touch, $soon->orLater($touch), 'rain does no harm before it is dry');
+        self::assertSame($late, $late->orLater($touch));
+        self::assertSame($touch, $touch->orLater($touch));
+        $hot = CureRows::of([150 => 0.5]);
+        self::assertSame($hot, $hot->orLater($touch), 'what never cures there is the later of the two');
+    }
+
     public function testTheZoneWindowIsWhatTryingEveryStartFinds(): void
     {
         $seed = 11;

@@ -18,8 +18,7 @@ export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
           </Text>{' '}
           <Text as="span" size="m" tone="ink2">
             <Trans>
-              {plural(film.coats, { one: '# coat', other: '# coats' })} ·{' '}
-              <span className="mono">{film.dft.text}</span>{' '}
+              {plural(film.coats, { one: '# coat', other: '# coats' })} · <span className="mono">{film.dft.text}</span>{' '}
               dry · <Explained v={film.wft} label={t`Wet film`} /> wet
             </Trans>
           </Text>

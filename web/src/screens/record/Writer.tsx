@@ -1,27 +1,19 @@
-import { Columns, Row, Text } from '../../theme/layout';
-import type { MessageDescriptor } from '@lingui/core';
-import { spoken } from '../../words/spoken';
-import { msg, t } from '@lingui/core/macro';
+import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
-import { type SubmitEvent, useState } from 'react';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Refusal, type Schemas } from '../../api/client';
 import { useCover, useLog } from '../../api/parts';
+import { useForm } from '../../parts/form';
 import { Notice } from '../../parts/Notice';
-import { QuantityField } from '../../parts/QuantityField';
-import { fromLocalInput, toLocalInput } from '../../parts/time';
+import { Row, Text } from '../../theme/layout';
 import { tok } from '../../theme/tokens';
+import { spoken } from '../../words/spoken';
 import { Cover } from '../mix/MixClocks';
+import { begun, choices, line, reasons, type Typed } from './entry';
 import { kinds } from './kinds';
-
-const choices = ['finish', 'start', 'reading', 'note', 'still-wet', 'still-tacky', 'still-soft', 'unharmed', 'failed'];
-
-/** What may be done all the same, when somebody writes why. */
-const reasons: Record<string, { field: 'outside' | 'despite'; title: MessageDescriptor } | undefined> = {
-  '/outside': { field: 'outside', title: msg`Outside its limits` },
-  '/despite': { field: 'despite', title: msg`Something is still left in, or lies about` },
-};
+import { Readings } from './Readings';
 
 export function Writer({
   view,
@@ -37,17 +29,12 @@ export function Writer({
   const open = view.steps.filter((s) => s.status !== 'done');
   const next = open.find((s) => s.status !== 'passed');
   const running = open.find((s) => s.status === 'running');
-  const [kind, setKind] = useState('finish');
-  const [step, setStep] = useState(correcting?.stepKey ?? running?.key ?? next?.key ?? '');
-  const [at, setAt] = useState(toLocalInput(correcting ? new Date(correcting.at) : new Date()));
-  const [temperature, setTemperature] = useState(correcting?.temperature ?? '');
-  const [humidity, setHumidity] = useState(correcting?.humidity ?? '');
-  const [note, setNote] = useState(correcting?.note ?? '');
-  const [used, setUsed] = useState(correcting?.used ?? '');
-  const [film, setFilm] = useState(correcting?.film ?? '');
-  const [reason, setReason] = useState('');
   const [asked, setAsked] = useState('');
   const [answer, setAnswer] = useState<Schemas['LogAnswer'] | null>(null);
+  const of = useForm<Typed>(begun(correcting, running?.key ?? next?.key ?? ''));
+  const { field, value, submit, rest, pending } = of;
+  const kind = value('kind').value;
+  const step = value('step').value;
   const withStep = correcting ? correcting.stepKey !== null : ['start', 'finish', 'failed'].includes(kind);
   // What was finished may turn out not to pass; the rest is still to do.
   const finished = view.steps.filter((s) => s.status === 'done' && !s.coat).reverse();
@@ -59,54 +46,24 @@ export function Writer({
     (view.steps.find((s) => s.key === chosen)?.coat ?? false) &&
     (correcting ? correcting.kind === 'finish' : kind === 'finish' || kind === 'start');
   const cover = useCover(part, coat && !correcting ? chosen : '');
-  const wrong = log.error instanceof Refusal ? log.error : null;
-  const asks = reasons[asked];
-  const write = (e: SubmitEvent, withdrawn = false) => {
-    e.preventDefault();
-    // Only what somebody read and typed is a reading; air left alone stays what the place is reckoned at.
-    const same = correcting !== null && temperature === correcting.temperature && humidity === correcting.humidity;
-    const air = same
-      ? {}
-      : { ...(temperature.trim() ? { temperature } : {}), ...(humidity.trim() ? { humidity } : {}) };
-    log.mutate(
-      {
-        kind: correcting ? 'correction' : kind,
-        at: correcting && at === toLocalInput(new Date(correcting.at)) ? correcting.at : fromLocalInput(at),
-        ...(withStep ? { step: chosen } : {}),
-        ...air,
-        ...(note.trim() ? { note } : {}),
-        ...(asks && reason.trim() ? { [asks.field]: reason } : {}),
-        ...(coat && used.trim() && used !== correcting?.used ? { used } : {}),
-        ...(coat && film.trim() && film !== correcting?.film ? { film } : {}),
-        ...(correcting ? { corrects: correcting.id, withdrawn } : {}),
-      },
-      {
-        onSuccess: (a) => {
-          setAnswer(a);
-          setNote('');
-          setUsed('');
-          setFilm('');
-          setReason('');
-          setAsked('');
-          setTemperature('');
-          setHumidity('');
-          setAt(toLocalInput(new Date()));
-          if (correcting) done();
-        },
-        onError: (e) => {
-          const pointer = e instanceof Refusal ? e.pointer : '';
-          setAsked((was) => (reasons[pointer] ? pointer : was));
-        },
-      },
-    );
+  const why = reasons[asked];
+  const send = async (typed: Typed) => {
+    try {
+      const step = withStep ? chosen : null;
+      setAnswer(await log.mutateAsync(line(typed, { correcting, step, coat, asked })));
+    } catch (cause) {
+      const pointer = cause instanceof Refusal ? cause.pointer : '';
+      setAsked((was) => (reasons[pointer] ? pointer : was));
+      throw cause;
+    }
+    setAsked('');
+    of.form.reset({ ...begun(null, typed.step), kind: typed.kind });
+    if (correcting) done();
   };
-  const at_ = (pointer: string) => wrong?.at(pointer);
   return (
     <Box
       component="form"
-      onSubmit={(e) => {
-        write(e);
-      }}
+      onSubmit={submit(send)}
       sx={{
         background: tok('sheet'),
         borderLeft: `6px solid ${tok(correcting ? 'brass' : 'deep')}`,
@@ -123,14 +80,7 @@ export function Writer({
           : t`Write down what was done`}
       </Text>
       {!correcting && (
-        <TextField
-          select
-          label={t`What`}
-          value={kind}
-          onChange={(e) => {
-            setKind(e.target.value);
-          }}
-        >
+        <TextField select label={t`What`} {...field('kind')}>
           {choices.map((k) => (
             <MenuItem key={k} value={k}>
               {spoken(kinds[k])}
@@ -139,14 +89,7 @@ export function Writer({
         </TextField>
       )}
       {withStep && !correcting && (
-        <TextField
-          select
-          label={t`Step`}
-          value={chosen}
-          onChange={(e) => {
-            setStep(e.target.value);
-          }}
-        >
+        <TextField select label={t`Step`} {...field('step')} value={chosen}>
           {offered.map((s) => (
             <MenuItem key={s.key} value={s.key}>
               {s.name}
@@ -155,98 +98,34 @@ export function Writer({
           ))}
         </TextField>
       )}
-      <TextField
-        label={t`When`}
-        type="datetime-local"
-        value={at}
-        onChange={(e) => {
-          setAt(e.target.value);
-        }}
-        slotProps={{ inputLabel: { shrink: true } }}
-        error={!!at_('/at')}
-        helperText={at_('/at')}
-      />
-      <Columns gap={1.5} cols="1fr 1fr">
-        <QuantityField
-          label={t`Temperature read`}
-          of="temperature"
-          value={temperature}
-          placeholder={correcting ? '' : view.temperature.text}
-          hint={correcting ? '' : t`what you read; shown is ${view.airSource}`}
-          onChange={setTemperature}
-          error={at_('/temperature')}
-        />
-        <QuantityField
-          label={t`Humidity read`}
-          of="relative humidity"
-          value={humidity}
-          placeholder={correcting ? '' : view.humidity.text}
-          onChange={setHumidity}
-          error={at_('/humidity')}
-        />
-      </Columns>
-      {coat && kind !== 'start' && (
-        <Columns gap={1.5} cols="1fr 1fr" across>
-          <QuantityField
-            label={t`Paint used`}
-            of="volume"
-            placeholder={view.units === 'us' ? t`14 fl oz` : '0.4 L'}
-            hint={t`left empty: as the mix card says`}
-            value={used}
-            onChange={setUsed}
-            error={at_('/used')}
-          />
-          <QuantityField
-            label={t`Dry film measured`}
-            of="film thickness"
-            placeholder={view.units === 'us' ? t`4 mil` : t`100 µm`}
-            hint={t`by the gauge, once it is dry`}
-            value={film}
-            onChange={setFilm}
-            error={at_('/film')}
-          />
-        </Columns>
-      )}
+      <TextField label={t`When`} type="datetime-local" slotProps={{ inputLabel: { shrink: true } }} {...field('at')} />
+      <Readings view={view} of={of} correcting={correcting !== null} coat={coat && kind !== 'start'} />
       {cover.data && (
         <Text across>
           <Cover cover={cover.data} />
         </Text>
       )}
-      {asks && (
+      {why && (
         <Text role="alert" across>
-          {wrong?.pointer === asked && (
-            <Notice tone="brass" title={spoken(asks.title)}>
-              {wrong.message}
+          {rest?.pointer === asked && (
+            <Notice tone="brass" title={spoken(why.title)}>
+              {rest.message}
             </Notice>
           )}
           <TextField
             label={t`Why it goes on all the same`}
-            value={reason}
-            onChange={(e) => {
-              setReason(e.target.value);
-            }}
             fullWidth
             multiline
-            helperText={t`stays in the record`}
+            {...field('reason', t`stays in the record`)}
           />
         </Text>
       )}
-      <TextField
-        label={t`Note`}
-        value={note}
-        onChange={(e) => {
-          setNote(e.target.value);
-        }}
-        multiline
-        sx={{ gridColumn: '1 / -1' }}
-      />
-      {wrong &&
-        wrong.pointer !== asked &&
-        !['/at', '/temperature', '/humidity', '/used', '/film'].includes(wrong.pointer) && (
-          <Text role="alert" across>
-            <Notice title={t`Not written`}>{wrong.said}</Notice>
-          </Text>
-        )}
+      <TextField label={t`Note`} multiline sx={{ gridColumn: '1 / -1' }} {...field('note')} />
+      {rest && rest.pointer !== asked && (
+        <Text role="alert" across>
+          <Notice title={t`Not written`}>{rest.said}</Notice>
+        </Text>
+      )}
       {answer && answer.gained.length > 0 && (
         <Text role="status" across>
           <Notice tone="brass" title={t`The route gained: ${answer.gained.join(', ')}`}>
@@ -258,18 +137,13 @@ export function Writer({
         <Button
           type="submit"
           variant="contained"
-          disabled={log.isPending || (withStep && chosen === '')}
+          disabled={pending || (withStep && chosen === '')}
           sx={{ minHeight: 56, px: 4 }}
         >
           {correcting ? t`Write the correction` : t`Write it down`}
         </Button>
         {correcting && (
-          <Button
-            onClick={(e) => {
-              write(e as unknown as SubmitEvent, true);
-            }}
-            sx={{ minHeight: 56 }}
-          >
+          <Button onClick={submit(send, { withdrawn: true })} sx={{ minHeight: 56 }}>
             <Trans>It did not happen</Trans>
           </Button>
         )}

@@ -3,30 +3,19 @@ import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button, MenuItem, TextField } from '@mui/material';
-import type { Schemas } from '../../api/client';
-import { another, states } from './draft';
-
-type Thing = Schemas['TaggedItemBody'];
+import type { TagBody } from '../../api/register';
+import type { Form } from '../../parts/form';
+import { another, states, whole } from './draft';
 
 /** The things on a tag, counted; what becomes of each of them. */
-export function Things({
-  items,
-  into,
-  set,
-  at,
-}: {
-  items: Thing[];
-  into: boolean;
-  set: (items: Thing[]) => void;
-  at: (pointer: string) => string | undefined;
-}) {
-  const put = (n: number, change: Partial<Thing>) => {
-    set(items.map((one, i) => (i === n ? { ...one, ...change } : one)));
-  };
+export function Things({ of, into }: { of: Form<TagBody>; into: boolean }) {
+  const { field, value } = of;
+  const things = value('items');
   return (
     <Columns gap={1.25} across>
-      {items.map((one, n) => {
-        const wrong = (field: string) => at(`/items/${String(n)}/${field}`);
+      {things.value.map((_, n) => {
+        const count = value(`items.${n}.count`);
+        const wrong = count.error ?? value(`items.${n}.done`).error;
         return (
           <Columns
             key={n}
@@ -38,46 +27,28 @@ export function Things({
           >
             <TextField
               label={t`Count`}
-              value={one.count ?? ''}
+              value={count.value ?? ''}
               onChange={(e) => {
-                const count = Number.parseInt(e.target.value, 10);
-                put(n, { count: Number.isNaN(count) ? null : count });
+                count.onChange(whole(e.target.value));
               }}
-              error={!!(wrong('count') ?? wrong('done'))}
-              helperText={wrong('count') ?? wrong('done')}
+              error={!!wrong}
+              helperText={wrong}
               slotProps={{ htmlInput: { inputMode: 'numeric' } }}
             />
             <TextField
               label={t`What`}
               placeholder={into ? t`silicone plug` : t`countersunk screw`}
-              value={one.what}
-              onChange={(e) => {
-                put(n, { what: e.target.value });
-              }}
-              error={!!wrong('what')}
-              helperText={wrong('what')}
+              {...field(`items.${n}.what`)}
               sx={{ gridColumn: { xs: '2 / -1', sm: 'auto' } }}
             />
             <TextField
               label={t`Size`}
               placeholder="M4 × 12"
-              value={one.size ?? ''}
-              onChange={(e) => {
-                put(n, { size: e.target.value });
-              }}
-              error={!!wrong('size')}
-              helperText={wrong('size')}
+              {...field(`items.${n}.size`)}
               sx={{ gridColumn: { xs: into ? '1 / -1' : '1 / 3', sm: 'auto' } }}
             />
             {!into && (
-              <TextField
-                select
-                label={t`State`}
-                value={one.state ?? 'reuse'}
-                onChange={(e) => {
-                  put(n, { state: e.target.value });
-                }}
-              >
+              <TextField select label={t`State`} {...field(`items.${n}.state`)}>
                 {Object.entries(states).map(([id, words]) => (
                   <MenuItem key={id} value={id}>
                     {spoken(words)}
@@ -85,11 +56,11 @@ export function Things({
                 ))}
               </TextField>
             )}
-            {items.length > 1 && (
+            {things.value.length > 1 && (
               <Button
                 size="small"
                 onClick={() => {
-                  set(items.filter((_, i) => i !== n));
+                  things.onChange(things.value.filter((_, i) => i !== n));
                 }}
                 aria-label={t`Remove thing ${String(n + 1)}`}
                 sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' }, justifySelf: 'end', alignSelf: 'center' }}
@@ -103,7 +74,7 @@ export function Things({
       <Button
         size="small"
         onClick={() => {
-          set([...items, another()]);
+          things.onChange([...things.value, another()]);
         }}
         sx={{ justifySelf: 'start' }}
       >

@@ -35,6 +35,7 @@ export const fresh = (kind: 'off' | 'in', part: string, of?: Schemas['UntaggedVi
     what: of?.name ?? '',
     held: of ? 'rack' : 'bag',
     lies: '',
+    turn: null,
     note: '',
     items: of ? of.items.map(({ what, size, count }) => ({ ...thing(what), size, count })) : [thing()],
   },
@@ -57,3 +58,9 @@ export const changed = (tag: Tag): Draft => ({
 });
 
 export const another = thing;
+
+/** A whole number as it is typed; null while it is none. */
+export function whole(typed: string): number | null {
+  const number = Number.parseInt(typed, 10);
+  return Number.isNaN(number) ? null : number;
+}

@@ -3,9 +3,20 @@ import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
 import { TextField } from '@mui/material';
 import { textSize } from '../../theme/tokens';
-import { type Week, days } from './week';
+import type { Form } from '../../parts/form';
+import type { CrewDraft } from './crew';
+import { days } from './week';
 
-export function Hours({ label, week, change }: { label: string; week: Week; change: (week: Week) => void }) {
+/** A week's hours in a form, a field for each day. */
+export function Hours({
+  label,
+  of,
+  week,
+}: {
+  label: string;
+  of: Form<CrewDraft>;
+  week: 'quiet' | `people.${number}.hours`;
+}) {
   return (
     <Columns
       role="group"
@@ -17,11 +28,8 @@ export function Hours({ label, week, change }: { label: string; week: Week; chan
         <TextField
           key={d}
           label={spoken(name)}
-          value={week[d] ?? ''}
           placeholder={t`off`}
-          onChange={(e) => {
-            change({ ...week, [d]: e.target.value });
-          }}
+          {...of.field(`${week}.${d}`)}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'aria-label': `${label}, ${spoken(name)}` } }}
           sx={{ '& input': { fontSize: textSize.s } }}
         />

@@ -5,6 +5,8 @@ import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { MenuItem, TextField } from '@mui/material';
 import type { Schemas } from '../../api/client';
+import type { Form } from '../../parts/form';
+import type { CrewDraft } from './crew';
 
 export const weights: [string, MessageDescriptor][] = [
   ['day', msg`A day longer until all is done`],
@@ -15,27 +17,14 @@ export const weights: [string, MessageDescriptor][] = [
 ];
 
 /** What a usual year is like here, and what things are worth when schedules are compared. */
-export function Weights({
-  crew,
-  climate,
-  worth,
-  change,
-}: {
-  crew: Schemas['CrewView'];
-  climate: string;
-  worth: Record<string, string>;
-  change: (climate: string, worth: Record<string, string>) => void;
-}) {
+export function Weights({ crew, of }: { crew: Schemas['CrewView']; of: Form<CrewDraft> }) {
+  const { field } = of;
   return (
     <Columns gap={1.5}>
       <TextField
         select
         label={t`A usual year here`}
-        value={climate}
-        onChange={(e) => {
-          change(e.target.value, worth);
-        }}
-        helperText={t`holds where no forecast reaches: when the frost ends, when a coat has its hours`}
+        {...field('climate', t`holds where no forecast reaches: when the frost ends, when a coat has its hours`)}
       >
         {crew.climates.map((c) => (
           <MenuItem key={c.id} value={c.id}>
@@ -53,10 +42,7 @@ export function Weights({
           <TextField
             key={id}
             label={spoken(label)}
-            value={worth[id] ?? ''}
-            onChange={(e) => {
-              change(climate, { ...worth, [id]: e.target.value });
-            }}
+            {...field(`worth.${id}`)}
             type="number"
             slotProps={{ htmlInput: { min: 0, step: 0.05 } }}
           />

@@ -2,12 +2,14 @@ import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
-import { useState } from 'react';
-import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
+import { useForm } from '../../parts/form';
 import { QuantityField } from '../../parts/QuantityField';
 import { when } from '../../parts/time';
 import { Refused } from '../../parts/Refused';
+
+type Movement = { kind: Schemas['MovementBody']['kind']; amount: string; note: string };
 
 export function Ledger({
   tin,
@@ -20,23 +22,18 @@ export function Ledger({
   now: string;
   close: () => void;
 }) {
-  const [amount, setAmount] = useState('');
-  const [note, setNote] = useState('');
   const move = useStoreWrite((body: Schemas['MovementBody']) =>
     settle(api.POST('/api/store/tins/{tin}/movements', { params: { path: { tin: tin.id } }, body })),
   );
-  const wrong = move.error instanceof Refusal ? move.error : null;
-  const write = (kind: Schemas['MovementBody']['kind'], withAmount: boolean) => {
-    move.mutate(
-      { kind, ...(withAmount ? { amount } : {}), ...(note.trim() ? { note } : {}) },
-      {
-        onSuccess: () => {
-          setAmount('');
-          setNote('');
-        },
-      },
-    );
+  const { form, field, value, submit, rest } = useForm<Movement>({ amount: '', note: '', kind: 'used' });
+  const send = async (typed: Movement) => {
+    const { amount, note, kind } = typed;
+    const withAmount = kind === 'used' || kind === 'counted';
+    await move.mutateAsync({ kind, ...(withAmount ? { amount } : {}), ...(note.trim() ? { note } : {}) });
+    form.reset();
   };
+  const amount = value('amount');
+  const write = (kind: Movement['kind']) => submit(send, { kind });
   return (
     <Columns gap={1.25} below={1.5} flag="deep" sheet sx={{ p: 2 }}>
       <Row gap={2} justify="space-between">
@@ -62,69 +59,34 @@ export function Ledger({
           size="small"
           label={t`Amount`}
           of="volume,mass,count"
-          value={amount}
-          onChange={setAmount}
+          {...amount}
           placeholder={tin.left.text}
-          error={!!wrong?.at('/amount')}
           sx={{ width: 130 }}
         />
-        <TextField
-          size="small"
-          label={t`Note`}
-          value={note}
-          onChange={(e) => {
-            setNote(e.target.value);
-          }}
-          sx={{ width: 200 }}
-        />
-        <Button
-          disabled={!amount.trim() || move.isPending}
-          onClick={() => {
-            write('used', true);
-          }}
-        >
+        <TextField size="small" label={t`Note`} {...field('note')} sx={{ width: 200 }} />
+        <Button disabled={!amount.value.trim() || move.isPending} onClick={write('used')}>
           <Trans>Used so much</Trans>
         </Button>
-        <Button
-          disabled={!amount.trim() || move.isPending}
-          onClick={() => {
-            write('counted', true);
-          }}
-        >
+        <Button disabled={!amount.value.trim() || move.isPending} onClick={write('counted')}>
           <Trans>So much is in it</Trans>
         </Button>
         {!tin.opened && (
-          <Button
-            disabled={move.isPending}
-            onClick={() => {
-              write('opened', false);
-            }}
-          >
+          <Button disabled={move.isPending} onClick={write('opened')}>
             <Trans>Opened</Trans>
           </Button>
         )}
         {tin.canBeActivated && (
-          <Button
-            disabled={move.isPending}
-            onClick={() => {
-              write('activated', false);
-            }}
-          >
+          <Button disabled={move.isPending} onClick={write('activated')}>
             <Trans>Activated: start its clock</Trans>
           </Button>
         )}
         {tin.left.value > 0 && (
-          <Button
-            disabled={move.isPending}
-            onClick={() => {
-              write('binned', false);
-            }}
-          >
+          <Button disabled={move.isPending} onClick={write('binned')}>
             <Trans>Binned</Trans>
           </Button>
         )}
       </Row>
-      {wrong && <Refused error={wrong} />}
+      {rest && <Refused error={rest} />}
       {tin.movements.length > 0 && (
         <Text as="ol" aria-label={t`Ledger`} size="m" plain>
           {tin.movements.map((m, i) => (

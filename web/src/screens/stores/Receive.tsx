@@ -2,50 +2,33 @@ import { Row } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Autocomplete, Box, Button, TextField } from '@mui/material';
-import { type ChangeEvent, type SubmitEvent, useRef, useState } from 'react';
-import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { type ChangeEvent, useRef } from 'react';
+import { type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
+import { useForm } from '../../parts/form';
 import { Heading } from '../../parts/Headings';
 import { QuantityField } from '../../parts/QuantityField';
 import { Refused } from '../../parts/Refused';
 
-const empty = { batch: '', colour: '', size: '', count: '1', label: '', cabinet: '', price: '' };
+const empty = { material: '', batch: '', colour: '', size: '', count: '1', label: '', cabinet: '', price: '' };
 
 /** Tins that came in: one batch by hand, or a whole table. */
 export function Receive({ view }: { view: Schemas['StoreView'] }) {
-  const [material, setMaterial] = useState<Schemas['Option'] | null>(null);
-  const [f, setF] = useState(empty);
   const receive = useStoreWrite((body: Schemas['TinBody']) => settle(api.POST('/api/store/tins', { body })));
+  const { form, field, value, submit, rest } = useForm<typeof empty>(empty);
+  const send = async (f: typeof empty) => {
+    await receive.mutateAsync({
+      ...f,
+      colour: f.colour || null,
+      count: Number(f.count),
+      label: f.label || null,
+      price: f.price || null,
+    });
+    form.reset({ ...empty, material: f.material, cabinet: f.cabinet });
+  };
+  const what = value('material');
   const table = useStoreWrite((body: Schemas['CsvBody']) => settle(api.POST('/api/store/tins/import', { body })));
   const file = useRef<HTMLInputElement>(null);
-  const wrong = receive.error instanceof Refusal ? receive.error : null;
-  const at = (field: string) => {
-    const said = wrong?.at(`/${field}`);
-    return said ? { error: true, helperText: said } : {};
-  };
-  const set = (field: keyof typeof empty) => (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
-    setF({ ...f, [field]: e.target.value });
-  };
-  const submit = (e: SubmitEvent) => {
-    e.preventDefault();
-    receive.mutate(
-      {
-        material: material?.id ?? '',
-        batch: f.batch,
-        colour: f.colour || null,
-        size: f.size,
-        count: Number(f.count),
-        label: f.label || null,
-        cabinet: f.cabinet,
-        price: f.price || null,
-      },
-      {
-        onSuccess: () => {
-          setF({ ...empty, cabinet: f.cabinet });
-        },
-      },
-    );
-  };
   const bring = async (e: ChangeEvent<HTMLInputElement>) => {
     const chosen = e.target.files?.[0];
     e.target.value = '';
@@ -56,57 +39,34 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
       <Heading>
         <Trans>Came in</Trans>
       </Heading>
-      <Box component="form" onSubmit={submit} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+      <Box component="form" onSubmit={submit(send)} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
         <Autocomplete
           sx={{ gridColumn: '1 / -1' }}
           options={view.kinds}
-          value={material}
+          value={view.kinds.find((k) => k.id === what.value) ?? null}
           onChange={(_, v) => {
-            setMaterial(v);
+            what.onChange(v?.id ?? '');
           }}
           getOptionLabel={(o) => o.name}
           isOptionEqualToValue={(a, b) => a.id === b.id}
-          renderInput={(p) => <TextField {...p} label={t`What`} {...at('material')} />}
+          renderInput={(p) => <TextField {...p} label={t`What`} error={!!what.error} helperText={what.error} />}
         />
-        <TextField
-          label={t`Colour`}
-          value={f.colour}
-          onChange={set('colour')}
-          {...at('colour')}
-          placeholder={t`none, or any`}
-        />
-        <TextField label={t`Batch`} value={f.batch} onChange={set('batch')} {...at('batch')} />
-        <QuantityField
-          label={t`Tin size`}
-          of="volume,mass,count"
-          placeholder="2.5 L"
-          value={f.size}
-          onChange={(size) => {
-            setF((before) => ({ ...before, size }));
-          }}
-          error={at('size').helperText}
-        />
-        <TextField
-          label={t`How many`}
-          value={f.count}
-          onChange={set('count')}
-          {...at('count')}
-          slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-        />
+        <TextField label={t`Colour`} {...field('colour')} placeholder={t`none, or any`} />
+        <TextField label={t`Batch`} {...field('batch')} />
+        <QuantityField label={t`Tin size`} of="volume,mass,count" placeholder="2.5 L" {...value('size')} />
+        <TextField label={t`How many`} {...field('count')} slotProps={{ htmlInput: { inputMode: 'numeric' } }} />
         <TextField
           label={t`Good until, by its label`}
           type="date"
-          value={f.label}
-          onChange={set('label')}
-          {...at('label')}
+          {...field('label')}
           slotProps={{ inputLabel: { shrink: true } }}
         />
-        <TextField label={t`Cabinet`} value={f.cabinet} onChange={set('cabinet')} {...at('cabinet')} />
-        <TextField label={t`Price of one`} value={f.price} onChange={set('price')} {...at('price')} />
+        <TextField label={t`Cabinet`} {...field('cabinet')} />
+        <TextField label={t`Price of one`} {...field('price')} />
         <Button
           type="submit"
           variant="contained"
-          disabled={receive.isPending || !material}
+          disabled={receive.isPending || what.value === ''}
           sx={{ gridColumn: '1 / -1' }}
         >
           <Trans>Put it on the shelf</Trans>
@@ -134,6 +94,7 @@ export function Receive({ view }: { view: Schemas['StoreView'] }) {
           }}
         />
       </Row>
+      {rest && <Refused error={rest} title={t`Not stored`} />}
       {table.isError && <Refused error={table.error} title={t`Nothing was taken in`} />}
     </Box>
   );

@@ -5,17 +5,27 @@ import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
+import { useForm } from '../../parts/form';
 import { Heading } from '../../parts/Headings';
 import { mono, textSize } from '../../theme/tokens';
 import { Refused } from '../../parts/Refused';
 
 /** Sheets of the yard's own tins; what a sheet says wins over the typical figure, field by field. */
 export function Sheets({ view }: { view: Schemas['StoreView'] }) {
-  const [text, setText] = useState<string | null>(null);
+  const [isOpen, open] = useState(false);
   const keep = useStoreWrite(async (body: Schemas['SheetBody']) => {
     await settle(api.POST('/api/store/sheets', { body }));
     return undefined;
   });
+  const { field, set, submit, rest, pending } = useForm<{ text: string }>({ text: '' });
+  const send = async ({ text }: { text: string }) => {
+    await keep.mutateAsync({ text, version: view.sheetsVersion });
+    open(false);
+  };
+  const write = (text: string) => () => {
+    set('text', text);
+    open(true);
+  };
   const drop = useStoreWrite(async (product: string) => {
     await settle(api.DELETE('/api/store/sheets/{product}', { params: { path: { product } } }));
     return undefined;
@@ -25,7 +35,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
       <Heading>
         <Trans>Sheets of your tins</Trans>
       </Heading>
-      {view.sheets.length === 0 && text === null && (
+      {view.sheets.length === 0 && !isOpen && (
         <Text size="m" tone="ink2" below={1}>
           <Trans>Until a sheet is here, the typical figures of the class count.</Trans>
         </Text>
@@ -51,12 +61,7 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
             ))}
           </Columns>
           <Row gap={1} above={0.5}>
-            <Button
-              size="small"
-              onClick={() => {
-                setText(s.text);
-              }}
-            >
+            <Button size="small" onClick={write(s.text)}>
               <Trans>Change</Trans>
             </Button>
             <Button
@@ -70,12 +75,8 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
           </Row>
         </Text>
       ))}
-      {text === null ? (
-        <Button
-          onClick={() => {
-            setText(view.sheetExample);
-          }}
-        >
+      {!isOpen ? (
+        <Button onClick={write(view.sheetExample)}>
           <Trans>Write one in</Trans>
         </Button>
       ) : (
@@ -85,36 +86,20 @@ export function Sheets({ view }: { view: Schemas['StoreView'] }) {
             multiline
             minRows={10}
             maxRows={24}
-            value={text}
-            onChange={(e) => {
-              setText(e.target.value);
-            }}
+            {...field('text')}
             slotProps={{
               htmlInput: { spellCheck: false, style: { fontFamily: mono, fontSize: textSize.s } },
               inputLabel: { shrink: true },
             }}
           />
-          {keep.isError && <Refused error={keep.error} />}
+          {rest && <Refused error={rest} />}
           <Row gap={1}>
-            <Button
-              variant="contained"
-              disabled={keep.isPending}
-              onClick={() => {
-                keep.mutate(
-                  { text, version: view.sheetsVersion },
-                  {
-                    onSuccess: () => {
-                      setText(null);
-                    },
-                  },
-                );
-              }}
-            >
+            <Button variant="contained" disabled={pending} onClick={submit(send)}>
               <Trans>Keep the sheet</Trans>
             </Button>
             <Button
               onClick={() => {
-                setText(null);
+                open(false);
               }}
             >
               <Trans>Leave it</Trans>

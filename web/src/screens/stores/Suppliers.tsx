@@ -3,9 +3,9 @@ import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Checkbox, FormControlLabel, TextField } from '@mui/material';
-import { useState } from 'react';
-import { Refusal, type Schemas, api, settle } from '../../api/client';
+import { type Schemas, api, settle } from '../../api/client';
 import { useStoreWrite } from '../../api/store';
+import { useForm } from '../../parts/form';
 import { Heading } from '../../parts/Headings';
 import { Refused } from '../../parts/Refused';
 
@@ -15,49 +15,43 @@ const goods = [
   ['consumables', msg`abrasives, tape …`],
 ] as const;
 
+interface Sellers {
+  suppliers: { name: string; leadDays: string; sells: string[] }[];
+}
+
 /** Who sells what, best liked first, and how long it takes to come. */
 export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
-  const [list, setList] = useState(view.suppliers.map((s) => ({ ...s, days: String(s.leadDays) })));
   const save = useStoreWrite((body: Schemas['SuppliersBody']) => settle(api.PUT('/api/store/suppliers', { body })));
-  const change = (i: number, with_: Partial<(typeof list)[number]>) => {
-    setList(list.map((s, k) => (k === i ? { ...s, ...with_ } : s)));
+  const { form, set, field, value, submit, rest, dirty, pending } = useForm<Sellers>({
+    suppliers: view.suppliers.map((s) => ({ ...s, leadDays: String(s.leadDays) })),
+  });
+  const send = async ({ suppliers }: Sellers) => {
+    await save.mutateAsync({
+      version: view.suppliersVersion,
+      suppliers: suppliers.map((s) => ({ ...s, leadDays: Number(s.leadDays) })),
+    });
+    form.reset({ suppliers });
   };
-  const changed =
-    JSON.stringify(list.map(({ days, ...s }) => ({ ...s, leadDays: Number(days) }))) !== JSON.stringify(view.suppliers);
-  const wrong = (i: number, field: string) =>
-    save.error instanceof Refusal ? save.error.at(`/suppliers/${String(i)}/${field}`) : undefined;
+  const list = value('suppliers');
   return (
     <Box component="section" aria-label={t`Sellers`}>
       <Heading>
         <Trans>Who sells it</Trans>
       </Heading>
-      {list.map((s, i) => (
+      {list.value.map((s, i) => (
         <Columns key={i} gap={1} align="start" cols="minmax(0,1fr) 92px auto" ruled inset={1}>
-          <TextField
-            size="small"
-            label={t`Name`}
-            value={s.name}
-            error={!!wrong(i, 'name')}
-            helperText={wrong(i, 'name')}
-            onChange={(e) => {
-              change(i, { name: e.target.value });
-            }}
-          />
+          <TextField size="small" label={t`Name`} {...field(`suppliers.${i}.name`)} />
           <TextField
             size="small"
             label={t`Days`}
-            value={s.days}
-            error={!!wrong(i, 'leadDays')}
-            onChange={(e) => {
-              change(i, { days: e.target.value });
-            }}
+            {...field(`suppliers.${i}.leadDays`)}
             slotProps={{ htmlInput: { inputMode: 'numeric' } }}
           />
           <Button
             size="small"
             aria-label={t`Take ${s.name || t`this one`} out`}
             onClick={() => {
-              setList(list.filter((_, k) => k !== i));
+              list.onChange(list.value.filter((_, k) => k !== i));
             }}
           >
             <Trans>Out</Trans>
@@ -71,7 +65,7 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
                     size="small"
                     checked={s.sells.includes(id)}
                     onChange={(_, on) => {
-                      change(i, { sells: on ? [...s.sells, id] : s.sells.filter((g) => g !== id) });
+                      set(`suppliers.${i}.sells`, on ? [...s.sells, id] : s.sells.filter((g) => g !== id));
                     }}
                   />
                 }
@@ -85,26 +79,17 @@ export function Suppliers({ view }: { view: Schemas['StoreView'] }) {
           </Text>
         </Columns>
       ))}
-      {save.isError && <Refused error={save.error} />}
+      {rest && <Refused error={rest} />}
       <Row gap={1}>
         <Button
           onClick={() => {
-            setList([...list, { name: '', leadDays: 2, days: '2', sells: ['paint'] }]);
+            list.onChange([...list.value, { name: '', leadDays: '2', sells: ['paint'] }]);
           }}
         >
           <Trans>One more</Trans>
         </Button>
-        {changed && (
-          <Button
-            variant="contained"
-            disabled={save.isPending}
-            onClick={() => {
-              save.mutate({
-                version: view.suppliersVersion,
-                suppliers: list.map((s) => ({ name: s.name, leadDays: Number(s.days), sells: s.sells })),
-              });
-            }}
-          >
+        {dirty && (
+          <Button variant="contained" disabled={pending} onClick={submit(send)}>
             <Trans>Keep</Trans>
           </Button>
         )}

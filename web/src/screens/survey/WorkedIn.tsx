@@ -4,7 +4,7 @@ import { Trans } from '@lingui/react/macro';
 import { MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { QuantityField } from '../../parts/QuantityField';
-import { slugOf } from '../today/TakeIn';
+import { slugOf } from '../today/takenIn';
 
 export interface DraftPlace {
   id: string;

@@ -2,55 +2,33 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { type SubmitEvent, useState } from 'react';
 import { type Schemas, api, settle } from '../../api/client';
-import { Notice } from '../../parts/Notice';
+import { useForm } from '../../parts/form';
+import { Refused } from '../../parts/Refused';
 
 export function Rename({ job, close }: { job: Schemas['JobView']; close: () => void }) {
   const client = useQueryClient();
-  const [name, setName] = useState(job.name);
-  const [wrong, setWrong] = useState('');
-  const keep = async (e: SubmitEvent) => {
-    e.preventDefault();
-    try {
-      await settle(api.PUT('/api/jobs/{job}', { params: { path: { job: job.id } }, body: { name, note: job.note } }));
-      await client.invalidateQueries();
-      close();
-    } catch (cause) {
-      setWrong(cause instanceof Error ? cause.message : t`That did not work.`);
-    }
+  const { field, submit, rest, pending } = useForm<{ name: string }>({ name: job.name });
+  const send = async ({ name }: { name: string }) => {
+    await settle(api.PUT('/api/jobs/{job}', { params: { path: { job: job.id } }, body: { name, note: job.note } }));
+    await client.invalidateQueries();
+    close();
   };
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs">
-      <form
-        onSubmit={(e) => {
-          void keep(e);
-        }}
-      >
+      <form onSubmit={submit(send)}>
         <DialogTitle>
           <Trans>Rename the job</Trans>
         </DialogTitle>
         <DialogContent sx={{ pt: '8px !important' }}>
-          <TextField
-            label={t`What is being restored`}
-            value={name}
-            onChange={(e) => {
-              setName(e.target.value);
-            }}
-            required
-            fullWidth
-          />
-          {wrong && (
-            <div role="alert">
-              <Notice title={t`Not stored`}>{wrong}</Notice>
-            </div>
-          )}
+          <TextField label={t`What is being restored`} required fullWidth {...field('name')} />
+          {rest && <Refused error={rest} title={t`Not stored`} />}
         </DialogContent>
         <DialogActions>
           <Button onClick={close}>
             <Trans>Leave it</Trans>
           </Button>
-          <Button type="submit" variant="contained">
+          <Button type="submit" variant="contained" disabled={pending}>
             <Trans>Rename</Trans>
           </Button>
         </DialogActions>

@@ -2,69 +2,28 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { type SubmitEvent, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useCatalogue } from '../../api/catalogue';
 import { useJobs } from '../../api/jobs';
 import { useGear } from '../../api/workshop';
-import { Notice } from '../../parts/Notice';
+import { useForm } from '../../parts/form';
+import { Refused } from '../../parts/Refused';
 import { Failed, Loading } from '../../parts/Waiting';
 import { FirstGear } from '../yard/Gear';
-
-type Place = Schemas['PlaceLine'];
+import { partBody, placeBody, placesFor } from './takenIn';
 
 const another = '+';
 
-/** A short id in plain letters that none of the others has. */
-export function slugOf(name: string, taken: string[], otherwise: string): string {
-  const stem =
-    name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 50) || otherwise;
-  let id = stem;
-  for (let n = 2; taken.includes(id); n += 1) id = `${stem}-${String(n)}`;
-  return id;
-}
-
-/** The job's places, the one last worked with first; then what else the yard has. One name is one place. */
-export function placesFor(jobs: Schemas['JobView'][], job: string): Place[] {
-  const own = jobs.find((j) => j.id === job)?.places ?? [];
-  const yard = jobs.filter((j) => j.id !== job).flatMap((j) => j.places);
-  const seen = new Set<string>();
-  return [...[...own].reverse(), ...[...yard].reverse()].filter((p) => !seen.has(p.name) && seen.add(p.name));
-}
-
-/** A place of the yard as this job has it, or a new one under an id of its own. */
-function placeBody(
-  places: Place[],
-  chosen: string,
-  fresh: { name: string; kind: string },
-  jobs: Schemas['JobView'][],
-  job: string,
-): Schemas['PlaceBody'] {
-  const own = jobs.find((j) => j.id === job)?.places ?? [];
-  const ids = own.map((p) => p.id);
-  const known = places.find((p) => p.name === chosen);
-  if (!known)
-    return {
-      id: slugOf(fresh.name, ids, 'place'),
-      name: fresh.name,
-      kind: fresh.kind,
-      temperature: '18 C',
-      humidity: '55 %',
-    };
-  const { kind, temperature, humidity, hazards, name } = known;
-  return {
-    id: own.find((p) => p.name === name)?.id ?? slugOf(name, ids, 'place'),
-    name,
-    kind,
-    temperature,
-    humidity,
-    hazards,
-  };
+interface Typed {
+  job: string;
+  newJob: string;
+  name: string;
+  substrate: string;
+  place: string;
+  kind: string;
+  placeName: string | null;
 }
 
 export function TakeIn(of: { open: boolean; close: () => void }) {
@@ -113,71 +72,60 @@ function PartForm({
   const client = useQueryClient();
   const go = useNavigate();
   const jobs = useJobs().data?.jobs ?? [];
-  const [job, setJob] = useState('');
-  const [newJob, setNewJob] = useState('');
-  const [name, setName] = useState('');
-  const [substrate, setSubstrate] = useState(catalogue.substrates[0]?.id ?? '');
-  const [picked, setPicked] = useState<string | null>(null);
-  const [kind, setKind] = useState(
-    catalogue.placeKinds.find((k) => k.id === 'heated-bay')?.id ?? catalogue.placeKinds[0]?.id ?? '',
-  );
-  const [placeName, setPlaceName] = useState<string | null>(null);
-  const [wrong, setWrong] = useState('');
-  const taken = jobs.find((j) => j.id === job)?.parts.map((p) => p.slug) ?? [];
-  const places = placesFor(jobs, job);
-  const chosen =
-    picked !== null && (picked === another || places.some((p) => p.name === picked))
-      ? picked
-      : (places[0]?.name ?? another);
-  const place = places.find((p) => p.name === chosen);
-  const kindName = (id: string) => catalogue.placeKinds.find((k) => k.id === id)?.name ?? id;
-  const fresh = { name: (placeName ?? kindName(kind)).trim(), kind };
   const [opened, setOpened] = useState('');
-  const make = async (e: SubmitEvent) => {
-    e.preventDefault();
-    try {
-      if (!place && places.some((p) => p.name === fresh.name))
-        throw new Refusal(
-          0,
-          t`The yard has a place called "${fresh.name}". Choose it above, or give the new one another name.`,
-        );
-      const id = job || opened || (await settle(api.POST('/api/jobs', { body: { name: newJob } }))).id;
-      // Refused later, the job is there already; trying again goes into it.
-      setOpened(id);
-      const first = (list: Schemas['Option'][]): string => list[0]?.id ?? '';
-      const body = placeBody(places, chosen, fresh, jobs, job);
-      const part = await settle(
-        api.POST('/api/jobs/{job}/parts', {
-          params: { path: { job: id } },
-          body: {
-            part: {
-              id: slugOf(name, taken, 'part'),
-              name,
-              substrate,
-              service: first(catalogue.services),
-              finish: catalogue.finishes[1]?.id ?? first(catalogue.finishes),
-              place: body.id,
-              conditions: [],
-              shapes: [],
-            },
-            place: body,
-          },
-        }),
-      );
-      await client.invalidateQueries();
-      await go(`/part/${part.id}/survey`);
-    } catch (cause) {
-      setWrong(cause instanceof Refusal ? cause.said : t`That did not work.`);
-    }
-  };
+  const kinds = catalogue.placeKinds;
+  const kindName = (id: string) => kinds.find((k) => k.id === id)?.name ?? id;
+  const { field, value, submit, rest, pending } = useForm<Typed>({
+    job: '',
+    newJob: '',
+    name: '',
+    substrate: catalogue.substrates[0]?.id ?? '',
+    place: '',
+    kind: kinds.find((k) => k.id === 'heated-bay')?.id ?? kinds[0]?.id ?? '',
+    placeName: null,
+  });
+  const job = value('job').value;
+  const substrate = value('substrate').value;
+  const picked = value('place').value;
+  const kind = value('kind').value;
+  const places = placesFor(jobs, job);
+  const isThere = picked === another || places.some((p) => p.name === picked);
+  const chosen = isThere ? picked : (places[0]?.name ?? another);
+  const place = places.find((p) => p.name === chosen);
+  const placeName = value('placeName').value;
+  const fresh = { name: (placeName ?? kindName(kind)).trim(), kind };
   const about = catalogue.substrates.find((s) => s.id === substrate);
+  const send = async ({ job, newJob, name, substrate }: Typed) => {
+    if (!place && places.some((p) => p.name === fresh.name))
+      throw new Refusal(
+        0,
+        t`The yard has a place called "${fresh.name}". Choose it above, or give the new one another name.`,
+      );
+    const id = job || opened || (await settle(api.POST('/api/jobs', { body: { name: newJob } }))).id;
+    // Refused later, the job is there already; trying again goes into it.
+    setOpened(id);
+    const body = placeBody(places, chosen, fresh, jobs, job);
+    const part = await settle(
+      api.POST('/api/jobs/{job}/parts', {
+        params: { path: { job: id } },
+        body: {
+          part: partBody(
+            catalogue,
+            name,
+            substrate,
+            body.id,
+            jobs.find((j) => j.id === job),
+          ),
+          place: body,
+        },
+      }),
+    );
+    await client.invalidateQueries();
+    await go(`/part/${part.id}/survey`);
+  };
   return (
     <Dialog open={open} onClose={close} fullWidth maxWidth="sm">
-      <form
-        onSubmit={(e) => {
-          void make(e);
-        }}
-      >
+      <form onSubmit={submit(send)}>
         <DialogTitle>
           <Trans>Take a part in</Trans>
         </DialogTitle>
@@ -186,10 +134,7 @@ function PartForm({
             <TextField
               select
               label={t`Job`}
-              value={job}
-              onChange={(e) => {
-                setJob(e.target.value);
-              }}
+              {...field('job')}
               slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
             >
               <MenuItem value="">
@@ -203,34 +148,10 @@ function PartForm({
             </TextField>
           )}
           {job === '' && (
-            <TextField
-              label={t`What is being restored`}
-              placeholder={t`Hovercraft`}
-              value={newJob}
-              onChange={(e) => {
-                setNewJob(e.target.value);
-              }}
-              required
-            />
+            <TextField label={t`What is being restored`} placeholder={t`Hovercraft`} {...field('newJob')} required />
           )}
-          <TextField
-            label={t`Which part`}
-            placeholder={t`Engine frame`}
-            value={name}
-            onChange={(e) => {
-              setName(e.target.value);
-            }}
-            required
-          />
-          <TextField
-            select
-            label={t`Made of`}
-            value={substrate}
-            onChange={(e) => {
-              setSubstrate(e.target.value);
-            }}
-            helperText={about?.tell}
-          >
+          <TextField label={t`Which part`} placeholder={t`Engine frame`} {...field('name')} required />
+          <TextField select label={t`Made of`} {...field('substrate')} helperText={about?.tell}>
             {catalogue.substrates.map((s) => (
               <MenuItem key={s.id} value={s.id}>
                 {s.name}
@@ -240,10 +161,8 @@ function PartForm({
           <TextField
             select
             label={t`Worked in`}
+            {...field('place')}
             value={chosen}
-            onChange={(e) => {
-              setPicked(e.target.value);
-            }}
             helperText={
               place
                 ? `${kindName(place.kind)}${place.users.length > 0 ? t`; also there: ${place.users.join(', ')}` : ''}`
@@ -263,10 +182,7 @@ function PartForm({
             <TextField
               select
               label={t`Kind of place`}
-              value={kind}
-              onChange={(e) => {
-                setKind(e.target.value);
-              }}
+              {...field('kind')}
               helperText={catalogue.placeKinds.find((k) => k.id === kind)?.hint}
             >
               {catalogue.placeKinds.map((k) => (
@@ -279,24 +195,18 @@ function PartForm({
           {!place && (
             <TextField
               label={t`What the place is called`}
+              {...field('placeName')}
               value={placeName ?? kindName(kind)}
-              onChange={(e) => {
-                setPlaceName(e.target.value);
-              }}
               required
             />
           )}
-          {wrong && (
-            <div role="alert">
-              <Notice title={t`Not stored`}>{wrong}</Notice>
-            </div>
-          )}
+          {rest && <Refused error={rest} title={t`Not stored`} />}
         </DialogContent>
         <DialogActions>
           <Button onClick={close}>
             <Trans>Not now</Trans>
           </Button>
-          <Button type="submit" variant="contained">
+          <Button type="submit" variant="contained" disabled={pending}>
             <Trans>On to the survey</Trans>
           </Button>
         </DialogActions>
