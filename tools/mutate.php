@@ -17,6 +17,7 @@ declare(strict_types=1);
  */
 
 const ROOT = __DIR__ . '/..';
+const CONSOLE = ['-d', 'auto_prepend_file=' . ROOT . '/core/tests/mutant.php', ROOT . '/bin/console'];
 const SWAPS = [
     '===' => '!==',
     '!==' => '===',
@@ -189,7 +190,7 @@ function caughtBy(string $file, array $tests, string $mutant): ?string
     $cache = ['--cache-directory', sys_get_temp_dir() . '/mutate-' . getmypid(), '--stop-on-defect', '--no-output'];
     foreach (FAST ? array_slice($stages, 0, 2) : $stages as $stage => $arguments) {
         $command = is_string($arguments)
-            ? ['-d', 'auto_prepend_file=' . ROOT . '/core/tests/mutant.php', ROOT . '/bin/console', $arguments, '--check', '--env=dev']
+            ? [...CONSOLE, $arguments, '--check', '--env=dev']
             : [ROOT . '/vendor/bin/phpunit', ...$cache, ...$arguments ?? []];
         if (null !== $arguments && fails($command, classIn($file) . '=' . $mutant)) {
             return $stage;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests;
 
-/** Inputs like those given, with every number drawn anew around its own: a third to three times, now and then nothing. */
+/** Inputs like those given, every number drawn anew around its own: a third to three times, now and then nothing. */
 final class Drawn
 {
     /**

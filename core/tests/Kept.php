@@ -7,8 +7,8 @@ namespace Hull\Tests;
 use PHPUnit\Framework\Assert;
 
 /**
- * What came out once, kept beside the test. Whoever changes it on purpose makes the file anew (HULL_RENEW=1), reads what
- * became different, and says why.
+ * What came out once, kept beside the test. Whoever changes it on purpose makes the file anew (HULL_RENEW=1), reads
+ * what became different, and says why.
  */
 final class Kept
 {

@@ -44,7 +44,7 @@ final readonly class RegisterBook
     public function against(PartRow $row, RouteStep $step): array
     {
         $kind = $this->catalogues->for($row->workshop)->step($step->step);
-        if (!Register::closes($kind) || $row->job->tags->isEmpty()) {
+        if (!$kind->worked->closes || $row->job->tags->isEmpty()) {
             return [];
         }
         $job = $this->stored->job($row->job);

@@ -11,7 +11,6 @@ use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\Job\Spot;
 use Hull\Piece\Precedence;
-use Hull\Piece\Reach;
 use Hull\Route\Chemistry;
 use Hull\Route\StepRunner;
 
@@ -130,7 +129,7 @@ final class Merger
                     },
                 ]);
                 $this->actions[$zone][] = $action;
-                if (Reach::isDirty($kind)) {
+                if ($kind->worked->reaches()) {
                     $this->dirty[$zone][$i] = true;
                 }
                 $this->places[$action][$zone][] = $i;
@@ -328,7 +327,7 @@ final class Merger
                 $this->states->isBound($zones) ? 0 : 1,
                 match (true) {
                     $step->shared => $this->stillComing($action, $zones, $at),
-                    Reach::opens($step) && !$this->isBlockedFirst($zones, $at) => $this->dirtAhead($zones, $at) +
+                    $step->worked->opens && !$this->isBlockedFirst($zones, $at) => $this->dirtAhead($zones, $at) +
                         $this->coatBarred($zones, $at, $routes),
                     default => 0,
                 },

@@ -9,7 +9,6 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Job\Part;
 use Hull\Piece\Pieces;
-use Hull\Piece\Reach;
 
 /** What the zones of a job are to each other while they are worked: which lie beside which, open to dust, or wetted. */
 final class ZoneStates
@@ -56,7 +55,7 @@ final class ZoneStates
     {
         $here = array_fill_keys($zones, true);
         $this->bound = $this->leaves($kind) ? $here + $this->bound : array_diff_key($this->bound, $here);
-        $this->open = Reach::opens($kind) ? $here + $this->open : array_diff_key($this->open, $here);
+        $this->open = $kind->worked->opens ? $here + $this->open : array_diff_key($this->open, $here);
     }
 
     public function whole(string $zone): string
@@ -83,7 +82,7 @@ final class ZoneStates
      */
     public function isDisturbed(Step $kind, array $zones): bool
     {
-        if (!Reach::isDirty($kind)) {
+        if (!$kind->worked->reaches()) {
             return false;
         }
         $beside = array_diff(array_merge([], ...array_map($this->beside(...), $zones)), $zones);

@@ -55,7 +55,6 @@ final readonly class Catalogue
      * @param array<int|string, Consumable> $consumables
      * @param array<int|string, Covering> $coverings what of a part stays bare or clean
      * @param array<int|string, LocalTopic> $local
-     * @param array<int|string, WorkingConditions> $working by tag of steps
      * @param array<int|string, Season> $climates usual years, the first where nobody said
      * @param array<int|string, string> $sorts tags that products of one sort share => what is said where they do not
      */
@@ -87,7 +86,6 @@ final readonly class Catalogue
         public array $consumables,
         public array $coverings,
         public array $local,
-        public array $working,
         public array $sorts,
         public array $climates,
     ) {
@@ -128,10 +126,7 @@ final readonly class Catalogue
     /** How a step is worked, by all its tags together and by what it uses. */
     public function manner(Step $step): WorkingConditions
     {
-        $manner = new WorkingConditions();
-        foreach ($step->tags as $tag) {
-            $manner = $manner->and($this->working[$tag] ?? $manner);
-        }
+        $manner = $step->worked;
         foreach ($step->uses as $id) {
             $film = $this->products[$id] ?? null;
             $manner = $manner->and(

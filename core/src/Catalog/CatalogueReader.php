@@ -118,7 +118,18 @@ final class CatalogueReader
         $products = $this->keyed('products', $materials->product(...));
         $names->add('materials', [...Keys::of($supplies), ...Keys::of($products)]);
         $runs = $this->keyed('abrasives', StepReader::run(...));
-        $steps = $this->steps(new StepReader($names, $facts, $needs, $schools, $runs, $paces));
+        $working = $this->keyed('working', $this->manner(...));
+        $steps = $this->steps(
+            new StepReader(
+                names: $names,
+                facts: $facts,
+                needs: $needs,
+                schools: $schools,
+                runs: $runs,
+                paces: $paces,
+                working: $working,
+            ),
+        );
 
         return new Catalogue(
             facts: $facts->facts,
@@ -158,7 +169,6 @@ final class CatalogueReader
             consumables: $this->keyed('consumables', $materials->consumable(...)),
             coverings: $this->keyed('coverings', $this->covering(...)),
             local: $this->local(),
-            working: $this->keyed('working', fn(Node $n): WorkingConditions => $this->manner($n)),
             climates: $this->keyed('climates', $this->climate(...)),
             sorts: $this->keyed('sorts', static fn(Node $n): string => $n->field('says')->text()),
         );
@@ -455,6 +465,14 @@ final class CatalogueReader
             whole: $is('whole'),
             dryWeather: $is('dry_weather'),
             air: Checked::air($n->optional('air')),
+            dirty: $is('dirty'),
+            apart: $is('apart'),
+            opens: $is('opens'),
+            alone: $is('alone'),
+            fills: $is('fills'),
+            closes: $is('closes'),
+            putsOn: $is('puts_on'),
+            lifts: $n->optional('lifts')?->integer(0, 4) ?? 0,
         );
     }
 

@@ -22,6 +22,7 @@ final readonly class Step
      * @param string|null $accept acceptance test after it
      * @param bool $byFirm a firm comes and does it: nobody of the yard is taken
      * @param bool $onlyWaits a wait that by itself changes nothing
+     * @param WorkingConditions $worked by all its tags together
      * @param bool $shared several zones can have it at once: one wash-down, one bath, one mix
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Step
         public bool $cures,
         public int $strips,
         public int $order,
+        public WorkingConditions $worked,
         public bool $onlyWaits = false,
         public bool $byFirm = false,
     ) {}

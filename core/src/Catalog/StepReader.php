@@ -15,6 +15,7 @@ final readonly class StepReader
     /**
      * @param array<int|string, AbrasiveRun> $runs
      * @param array<int|string, Pace> $paces
+     * @param array<int|string, WorkingConditions> $working by tag
      */
     public function __construct(
         private Names $names,
@@ -23,6 +24,7 @@ final readonly class StepReader
         private SchoolReader $schools,
         private array $runs,
         private array $paces,
+        private array $working,
     ) {}
 
     public function step(Node $n, string $id, int $order): Step
@@ -77,9 +79,21 @@ final readonly class StepReader
             cures: true === $n->optional('cures')?->boolean(),
             strips: $n->optional('strips')?->integer(0, 10) ?? 0,
             order: $order,
+            worked: $this->worked(Names::texts($n->optional('tags'))),
             onlyWaits: in_array('wait', Names::texts($n->optional('tags')), true) &&
                 [] === ($n->optional('does')?->items() ?? []),
         );
+    }
+
+    /** @param list<string> $tags */
+    private function worked(array $tags): WorkingConditions
+    {
+        $worked = new WorkingConditions();
+        foreach ($tags as $tag) {
+            $worked = $worked->and($this->working[$tag] ?? $worked);
+        }
+
+        return $worked;
     }
 
     /** @return list<string> one fact or several */

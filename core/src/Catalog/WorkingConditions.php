@@ -16,6 +16,14 @@ final readonly class WorkingConditions
      * @param bool $dryWeather outdoors not in the rain
      * @param Limits|null $air in which it is worked; null for any
      * @param float $airHours so long after it the air must stay so, and rain away
+     * @param bool $dirty its dust, water, acid or bleach reaches what lies beside, unless it is done apart
+     * @param bool $apart in a tub, an oven or a cabinet
+     * @param bool $opens from it on the surface takes harm from dust and wet, until the film on it is dry to the touch
+     * @param bool $alone not done to a part while something hangs on it
+     * @param bool $fills blows or runs into bores and threads
+     * @param bool $closes before it nothing may be left inside, or lie about that belongs below
+     * @param bool $putsOn something is glued, pressed or screwed on for good
+     * @param int $lifts how often the part is lifted for it
      */
     public function __construct(
         public bool $noisy = false,
@@ -24,8 +32,23 @@ final readonly class WorkingConditions
         public bool $dryWeather = false,
         public ?Limits $air = null,
         public float $airHours = 0.0,
+        public bool $dirty = false,
+        public bool $apart = false,
+        public bool $opens = false,
+        public bool $alone = false,
+        public bool $fills = false,
+        public bool $closes = false,
+        public bool $putsOn = false,
+        public int $lifts = 0,
     ) {}
 
+    /** Its dust, water, acid or bleach reaches what is beside it. */
+    public function reaches(): bool
+    {
+        return $this->dirty && !$this->apart;
+    }
+
+    /** Both together: each adds what it asks for. */
     public function and(self $other): self
     {
         return new self(
@@ -35,6 +58,14 @@ final readonly class WorkingConditions
             dryWeather: $this->dryWeather || $other->dryWeather,
             air: null === $this->air || null === $other->air ? $this->air ?? $other->air : $this->air->and($other->air),
             airHours: max($this->airHours, $other->airHours),
+            dirty: $this->dirty || $other->dirty,
+            apart: $this->apart || $other->apart,
+            opens: $this->opens || $other->opens,
+            alone: $this->alone || $other->alone,
+            fills: $this->fills || $other->fills,
+            closes: $this->closes || $other->closes,
+            putsOn: $this->putsOn || $other->putsOn,
+            lifts: max($this->lifts, $other->lifts),
         );
     }
 }

@@ -13,8 +13,6 @@ use Hull\Surface\Shade;
 /** The order of work of one part, asked for where in it something of a kind is done. */
 final readonly class Lane
 {
-    /** Tags of what is not done to a part while something hangs on it. */
-    public const WORKED = ['dry-abrading', 'blasting', 'bath', 'heat', 'stripping', 'wet-stripping', 'coat'];
     /** Tag of the step that lays a film. */
     public const COAT = 'coat';
     /** Tags of what is left as it is once it is done: wax, oil, dressing. */
@@ -22,7 +20,6 @@ final readonly class Lane
     private const CLOSING = 'closing';
     private const HANDING_OVER = 'handing-over';
     private const TAKING_OFF = 'taking-off';
-    private const PUTTING_ON = ['reassembling', 'bonding', 'fitting'];
 
     /** @var list<Step> */
     private array $steps;
@@ -55,7 +52,7 @@ final readonly class Lane
     /** @return list<int> where something is glued, pressed or screwed on for good */
     public function puttingOn(): array
     {
-        return $this->where(self::PUTTING_ON);
+        return array_keys(array_filter($this->steps, static fn(Step $s): bool => $s->worked->putsOn));
     }
 
     /** Where unlike materials come off it, before it is worked itself. */
@@ -68,7 +65,9 @@ final readonly class Lane
 
     public function putOn(): ?int
     {
-        return $this->last(self::PUTTING_ON);
+        $on = $this->puttingOn();
+
+        return [] === $on ? null : max($on);
     }
 
     /** @return list<int> */
@@ -135,7 +134,7 @@ final readonly class Lane
                 'take-in' !== $step->phase &&
                 'strip-down' !== $step->phase &&
                 !$this->isClosing($at) &&
-                [] === array_intersect(self::PUTTING_ON, $step->tags)
+                !$step->worked->putsOn
             ) {
                 return $at;
             }
@@ -171,7 +170,7 @@ final readonly class Lane
     /** @return list<int> where it raises dust or wet that reaches what is beside it */
     public function dirty(): array
     {
-        return array_keys(array_filter($this->steps, Reach::isDirty(...)));
+        return array_keys(array_filter($this->steps, static fn(Step $s): bool => $s->worked->reaches()));
     }
 
     /** Where it is made ready for its first film: masked or wiped for the last time before it. */

@@ -12,9 +12,6 @@ use Hull\Surface\Effect;
 /** The steps of a route that masking hangs on, by their names; empty where the route has none. */
 final readonly class MaskingTimes
 {
-    /** Before what plugs have to be in. */
-    private const THROWN = ['blasting', 'bath', 'electrolysis', 'acid', 'dry-abrading'];
-
     /**
      * @param string $plugged step that puts plugs in
      * @param string $blasted first step after it that would fill them
@@ -66,7 +63,7 @@ final readonly class MaskingTimes
                 self::sets($step, 'plugged', false) => 'pulled',
                 self::sets($step, 'shielded', true) => 'shielded',
                 self::sets($step, 'masked', true) => 'masked',
-                '' !== $at['plugged'] && $is(...self::THROWN) => 'blasted',
+                '' !== $at['plugged'] && $step->worked->fills => 'blasted',
                 '' !== $at['masked'] && $is('last-wipe') => 'wiped',
                 default => null,
             };

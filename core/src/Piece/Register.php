@@ -18,9 +18,6 @@ use Hull\Job\TagKind;
  */
 final class Register
 {
-    /** Steps before which nothing may be left inside, or lie about that belongs below. */
-    private const CLOSES = ['looking-inside', 'reassembling', 'handing-over'];
-
     /** @var array<int|string, Part> by id */
     private array $parts = [];
 
@@ -91,7 +88,7 @@ final class Register
      */
     public function against(Step $step, string $part): array
     {
-        if (!self::closes($step) || !isset($this->parts[$part])) {
+        if (!$step->worked->closes || !isset($this->parts[$part])) {
             return [];
         }
         if (in_array('handing-over', $step->tags, true)) {
@@ -107,11 +104,6 @@ final class Register
         $open = null === $own ? $this->openOf($hosts, TagKind::In) : $this->before($own);
 
         return array_map($this->says(...), $open);
-    }
-
-    public static function closes(Step $step): bool
-    {
-        return [] !== array_intersect(self::CLOSES, $step->tags);
     }
 
     /** @return list<string> what is to be had before it can go together: to replace, and ordered */

@@ -63,8 +63,7 @@ final readonly class StillOn
     private static function worked(Catalogue $catalogue, Route $route, array $finished): ?string
     {
         foreach ($route->steps as $step) {
-            $tags = $catalogue->step($step->step)->tags;
-            if (isset($finished[$step->key]) && [] !== array_intersect(Lane::WORKED, $tags)) {
+            if (isset($finished[$step->key]) && $catalogue->step($step->step)->worked->alone) {
                 return $step->step;
             }
         }

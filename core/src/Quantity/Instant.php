@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hull\Quantity;
 
 /**
- * One moment: hours since 1970 UTC, which is what is reckoned with, and the date it is. A fraction of an hour is kept to
- * the microsecond.
+ * One moment: hours since 1970 UTC, which is what is reckoned with, and the date it is. A fraction of an hour is kept
+ * to the microsecond.
  */
 final class Instant
 {

@@ -10,10 +10,6 @@ use Hull\Job\Part;
 /** How often a part is lifted by what is planned, and by how many people. */
 final readonly class Lifts
 {
-    /** Taken off, put on, into the bath or the oven and out again. */
-    private const ONCE = ['dismantling', 'reassembling'];
-    private const IN_AND_OUT = ['bath', 'oven-work', 'electrolysis'];
-
     private function __construct(public string $part, public int $times, public int $people, public bool $hoist) {}
 
     /**
@@ -26,14 +22,9 @@ final readonly class Lifts
     {
         $times = $last = [];
         foreach ($work as [$part, $place, $step]) {
-            $tags = ($catalogue->steps[$step] ?? null)->tags ?? [];
             $times[$part] =
                 ($times[$part] ?? 0) +
-                match (true) {
-                    [] !== array_intersect(self::IN_AND_OUT, $tags) => 2,
-                    [] !== array_intersect(self::ONCE, $tags) => 1,
-                    default => 0,
-                } +
+                ($catalogue->steps[$step]->worked->lifts ?? 0) +
                 (isset($last[$part]) && $last[$part] !== $place ? 1 : 0);
             $last[$part] = $place;
         }

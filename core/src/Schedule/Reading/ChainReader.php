@@ -13,7 +13,6 @@ use Hull\Cure\CureFactor;
 use Hull\Cure\ZoneSpan;
 use Hull\Job\RouteStep;
 use Hull\Mix\PotLife;
-use Hull\Piece\Reach;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
@@ -33,7 +32,6 @@ use Hull\Surface\SurfaceState;
  */
 final class ChainReader
 {
-    private const TOGETHER = ['dismantling', 'reassembling', 'bath', 'oven-work'];
     /** A film that has no pot keeps open so long, hours: as long as one keeps the brush or the can at hand. */
     private const AT_HAND_H = 4.0;
     /** What goes into the oven within that time goes in with one load, hours. */
@@ -219,7 +217,7 @@ final class ChainReader
             dusty: $manner->dusty,
             people: match (true) {
                 $definition->byFirm => 0,
-                $state->fact('heavy') > 0.0 && [] !== array_intersect($definition->tags, self::TOGETHER) => 2,
+                $state->fact('heavy') > 0.0 && $definition->worked->lifts > 0 => 2,
                 default => 1,
             },
             gear: $this->handling->gear($definition, $product, $method),
@@ -249,7 +247,7 @@ final class ChainReader
                     : $product->potLife->h() * PotLife::USABLE),
             step: $step->step,
             product: $step->product,
-            opens: !$definition->laysFilm && Reach::opens($definition),
+            opens: !$definition->laysFilm && $definition->worked->opens,
             bares: !in_array(self::TESTING, $definition->tags, true) &&
                 $this->handling->bares($state, $this->runner->effects($step, $state)),
             covers: $definition->laysFilm || in_array(self::OILING, $definition->tags, true),

@@ -9,6 +9,7 @@ import { Explained } from '../../parts/Explained';
 
 export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
   const need = film.need;
+  const coats = plural(film.coats, { one: '# coat', other: '# coats' });
   return (
     <Text as="li" ruled inset={1.5} sx={{ listStyle: 'none' }}>
       <Row gap={2} align="baseline" justify="space-between" below={0.5}>
@@ -18,8 +19,8 @@ export function Film({ film }: { film: Schemas['FilmNeedView'] }) {
           </Text>{' '}
           <Text as="span" size="m" tone="ink2">
             <Trans>
-              {plural(film.coats, { one: '# coat', other: '# coats' })} · <span className="mono">{film.dft.text}</span>{' '}
-              dry · <Explained v={film.wft} label={t`Wet film`} /> wet
+              {coats} · <span className="mono">{film.dft.text}</span> dry ·{' '}
+              <Explained v={film.wft} label={t`Wet film`} /> wet
             </Trans>
           </Text>
         </Box>
