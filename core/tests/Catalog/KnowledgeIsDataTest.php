@@ -9,6 +9,7 @@ use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\CatalogueReader;
+use Hull\Catalog\WorkingConditions;
 use Hull\Input\Node;
 use Hull\Job\RouteStep;
 use Hull\JobFile\JobReader;
@@ -122,6 +123,37 @@ final class KnowledgeIsDataTest extends TestCase
             ],
         ];
         self::assertSame(['inspect', 'weigh-out', 'hand-over'], array_slice(self::steps(self::piece($weigh, [])), -3));
+    }
+
+    public function testAKindOfWorkSaysWhatItIsToEverythingElse(): void
+    {
+        $step = static fn(string $tag): array => [
+            'id' => 'own-' . $tag,
+            'name' => ucfirst($tag),
+            'phase' => 'clean',
+            'tags' => [$tag],
+            'takes' => [],
+            'how' => 'By the book.',
+            'why' => 'To try it.',
+            'look' => 'Clean.',
+        ];
+        $more = [
+            'steps' => [$step('soda-jet'), $step('cradle'), $step('quiet')],
+            'working' => [
+                ['id' => 'soda-jet', 'dirty' => true, 'fills' => true, 'alone' => true, 'noisy' => true],
+                ['id' => 'cradle', 'dirty' => true, 'apart' => true, 'lifts' => 2, 'closes' => true],
+            ],
+        ];
+        $catalogue = self::catalogue($more);
+        $jet = $catalogue->step('own-soda-jet')->worked;
+        self::assertSame(
+            [true, true, true, false, 0],
+            [$jet->reaches(), $jet->fills, $jet->alone, $jet->closes, $jet->lifts],
+        );
+        $cradle = $catalogue->step('own-cradle')->worked;
+        self::assertSame([false, true, 2], [$cradle->reaches(), $cradle->closes, $cradle->lifts], 'apart from others');
+        self::assertEquals(new WorkingConditions(), $catalogue->step('own-quiet')->worked);
+        self::assertTrue($catalogue->manner($catalogue->step('own-soda-jet'))->noisy);
     }
 
     public function testAHazardOfAPlaceIsAFactOfWhatStandsThere(): void
