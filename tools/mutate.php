@@ -11,8 +11,8 @@ declare(strict_types=1);
  * (core/tests/bootstrap.php), so that nothing in the tree is touched. Which fast tests come to a line is kept in
  * var/mutate/reached.php, made by a first run of all of them with Debian's pcov (php8.2-pcov; it need not be enabled);
  * remove it after the core has changed much. Of a change the tests that reach its line run, then the slow ones of its
- * room, whether the descriptions of formats stay, the judge's, every tenth job of bin/golden (--fast leaves these out).
- * Two are tried at a time.
+ * room, all jobs of demo and practice, whether the descriptions of formats stay, the judge's, every tenth job of
+ * bin/golden (--fast leaves these out). Two are tried at a time.
  * The last line says how many were caught.
  */
 
@@ -183,6 +183,7 @@ function caughtBy(string $file, array $tests, string $mutant): ?string
             default => [...$core, '--exclude-group', 'slow', '--filter', filter($tests)],
         },
         'slow' => is_dir(ROOT . "/$room") ? [...$core, '--group', 'slow', $room] : null,
+        'jobs' => [...$core, 'core/tests/Board'],
         'formats' => 'hull:formats',
         'judge' => ['-c', ROOT . '/judge/phpunit.xml'],
         'golden' => ['--no-extensions', '--testsuite', 'app', '--filter', 'GoldenTest'],
