@@ -23,6 +23,10 @@ use Hull\Schedule\Explaining\Remedy;
 /** What would give one part its hours, and when in a usual year it has them. */
 final readonly class PartHelpScreen
 {
+    /** Behind every day of this and the next hundred years. */
+    private const WAITS = 100_000;
+    private const ANY_TIME = 1_000_000;
+
     public function __construct(private PartHelp $help, private RowMapper $stored, private Catalogues $catalogues) {}
 
     public function help(PartRow $row, UnitSystem $units): HelpView
@@ -57,6 +61,8 @@ final readonly class PartHelpScreen
             $obstacle = $e->getMessage();
         }
 
+        [$until, $from] = self::turns($year);
+
         return new YearView(
             part: (string) $row->id,
             says: $obstacle ?? self::says($year),
@@ -69,7 +75,43 @@ final readonly class PartHelpScreen
                 $year,
             ),
             climate: $this->climate($row)->name,
+            until: $until,
+            from: $from,
+            urgency: self::urgency($year, $until, $from),
         );
+    }
+
+    /**
+     * @param list<HalfMonth> $year
+     *
+     * @return array{string|null, string|null} days: the first half in which it no longer can be begun, where it can now;
+     *     the first in which it can, where it cannot now
+     */
+    private static function turns(array $year): array
+    {
+        $isOpen = ($year[0] ?? null)?->isOpen() ?? true;
+        foreach ($year as $half) {
+            if ($half->isOpen() !== $isOpen) {
+                $day = Instant::at($half->from)->format('Y-m-d');
+
+                return $isOpen ? [$day, null] : [null, $day];
+            }
+        }
+
+        return [null, null];
+    }
+
+    /** @param list<HalfMonth> $year */
+    private static function urgency(array $year, ?string $until, ?string $from): int
+    {
+        $day = static fn(string $day): int => intdiv((new \DateTimeImmutable($day))->getTimestamp(), 86_400);
+
+        return match (true) {
+            null !== $until => $day($until),
+            null !== $from => self::WAITS + $day($from),
+            [] !== $year && $year[0]->isOpen() => self::ANY_TIME,
+            default => 0,
+        };
     }
 
     /** @param list<HalfMonth> $year */

@@ -224,6 +224,10 @@ final class PlanTest extends ApiCase
         $year = $this->call('GET', "/api/plan/year/$part");
         self::assertMatchesRegularExpression('/^(It waits for|Begun before) about \d+ \w+/', self::text($year, 'says'));
         self::assertCount(24, self::list($year, 'halves'));
+        $waits = str_starts_with(self::text($year, 'says'), 'It waits');
+        self::assertSame($waits, null === self::at($year, 'until'));
+        self::assertSame($waits, null !== self::at($year, 'from'));
+        self::assertSame($waits, self::at($year, 'urgency') > 100_000, 'what waits comes after what closes');
         $this->enter('stranger@other.example', 'Other');
         foreach (['help', 'year'] as $read) {
             $this->call('GET', "/api/plan/$read/$part");

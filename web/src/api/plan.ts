@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, settle, type Schemas } from './client';
 import { keys } from './keys';
 
@@ -26,11 +26,22 @@ export const useHelp = (part: string) =>
   });
 
 /** When in a usual year what is left of a part can be closed. */
-export const useYear = (part: string) =>
-  useQuery({
-    queryKey: keys.year(part),
-    staleTime: 600_000,
-    queryFn: () => settle(api.GET('/api/plan/year/{part}', { params: { path: { part } } })),
+const yearOf = (part: string) => ({
+  queryKey: keys.year(part),
+  staleTime: 600_000,
+  queryFn: () => settle(api.GET('/api/plan/year/{part}', { params: { path: { part } } })),
+});
+
+export const useYear = (part: string) => useQuery(yearOf(part));
+
+/** How soon each part wants somebody, by its id; undefined until all of them are known. */
+export const useYears = (parts: string[]): Record<string, number> | undefined =>
+  useQueries({
+    queries: parts.map(yearOf),
+    combine: (years) =>
+      years.some((y) => y.isPending)
+        ? undefined
+        : Object.fromEntries(years.map((y, i) => [parts[i] ?? '', y.data?.urgency ?? 0])),
   });
 
 export const useTriedPut = (id: string, start: string | null) =>

@@ -43,8 +43,7 @@ export function FloorPlan({
       <Text as="figcaption" weight="strong">
         {place.name}{' '}
         <Text as="span" size="s" tone="ink2" sx={{ fontWeight: 400 }}>
-          {place.area}
-          {place.said ? '' : t`, as large as it has to be: nobody said`}
+          {place.said ? place.area : t`${place.area}, as large as it has to be: nobody said`}
         </Text>
       </Text>
       <svg
@@ -118,9 +117,9 @@ export function FloorPlan({
       </svg>
       {out.length > 0 && (
         <Text size="m" tone="lead" sx={{ maxWidth: Math.max(w, 200) }}>
-          <Trans>No spot of its own all day: </Trans>
-          {out.map((s) => s.name).join(', ')}
-          <Trans>. It comes when something is set aside.</Trans>
+          <Trans>
+            No spot of its own all day: {out.map((s) => s.name).join(', ')}. It comes when something is set aside.
+          </Trans>
         </Text>
       )}
     </Box>

@@ -93,8 +93,9 @@ export function Explained({
             ))}
           </Columns>
           <Text tone="ink2" above={1}>
-            <Trans>Rests on: </Trans>
-            {spoken(sources[how.source]) || how.source} ({how.origin}).
+            <Trans>
+              Rests on: {spoken(sources[how.source]) || how.source} ({how.origin}).
+            </Trans>
           </Text>
           {how.warnings.map((w) => (
             <Text key={w} tone="lead" weight="middle" above={0.5}>

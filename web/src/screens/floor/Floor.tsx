@@ -134,11 +134,9 @@ export function Floor() {
         </Row>
         {view.places.length === 0 ? (
           <Text tone="ink2" widest={600}>
-            <Trans>Nothing is planned, so nothing stands anywhere. </Trans>
-            <Link to="/schedule">
-              <Trans>Make a plan</Trans>
-            </Link>
-            <Trans> first.</Trans>
+            <Trans>
+              Nothing is planned, so nothing stands anywhere. <Link to="/schedule">Make a plan</Link> first.
+            </Trans>
           </Text>
         ) : (
           <>

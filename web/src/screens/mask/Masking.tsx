@@ -57,12 +57,18 @@ function Covering({ line, number }: { line: Line; number: number }) {
         <Text size="m">
           {line.putOn ? (
             <>
+              {line.before ? (
+                <Trans>
+                  On: <b>{line.putOn}</b>, before “{line.before}”.
+                </Trans>
+              ) : (
+                <Trans>
+                  On: <b>{line.putOn}</b>.
+                </Trans>
+              )}{' '}
               <Trans>
-                On: <b>{line.putOn}</b>
+                Off: <b>{line.off || t`the route does not say`}</b>.
               </Trans>
-              {line.before && t`, before “${line.before}”`}
-              <Trans>. Off: </Trans>
-              <b>{line.off || t`the route does not say`}</b>.
             </>
           ) : (
             t`This route has no step that puts it on.`
@@ -163,12 +169,9 @@ export function Masking() {
         {view.tooLong && <Notice title={t`No tape stays on that long`}>{view.staysSays}</Notice>}
         {view.lines.length === 0 && (
           <Text tone="ink2" widest={600}>
-            <Trans>Nobody has said what stays bare or clean on this part. </Trans>
-            <Link to="../survey">
-              <Trans>Say it in the survey</Trans>
-            </Link>
             <Trans>
-              : bores, threads, seats, glass, lines to another colour. Until then tape and film are reckoned by area.
+              Nobody has said what stays bare or clean on this part. <Link to="../survey">Say it in the survey</Link>:
+              bores, threads, seats, glass, lines to another colour. Until then tape and film are reckoned by area.
             </Trans>
           </Text>
         )}

@@ -66,15 +66,12 @@ export function PotClock({ card }: { card: Schemas['CoatCard'] }) {
         </Text>
       </Labelled>
       <Text size="m" tone="ink2">
-        <Trans>pot life </Trans>
-        {card.potLife ? <Explained v={card.potLife} label={t`Pot life`} /> : ''}
-        {card.induction.value > 0 && (
-          <>
-            {' '}
-            <Trans>· let stand {card.induction.text} first</Trans>
-            {card.thinAfterInduction ? t`, thin only then` : ''}
-          </>
-        )}
+        <Trans>pot life {card.potLife ? <Explained v={card.potLife} label={t`Pot life`} /> : ''}</Trans>
+        {card.induction.value > 0 && ' · '}
+        {card.induction.value > 0 &&
+          (card.thinAfterInduction
+            ? t`let stand ${card.induction.text} first, thin only then`
+            : t`let stand ${card.induction.text} first`)}
       </Text>
       <Button
         sx={{ mt: 1, minHeight: 56 }}
@@ -123,7 +120,7 @@ export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
         </Labelled>
       ) : (
         <Notice title={t`Not enough on the shelf: ${cover.short.text} short`}>
-          {cover.from.length > 0 ? t`There is ${cover.from.join('; ')}. ` : t`There is none. `}
+          {cover.from.length > 0 ? t`There is ${cover.from.join('; ')}.` : t`There is none.`}{' '}
           <Trans>Do not begin a coat you cannot finish.</Trans>
         </Notice>
       )}

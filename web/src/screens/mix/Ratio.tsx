@@ -1,11 +1,14 @@
+import { spoken } from '../../words/spoken';
 import { Row, Text } from '../../theme/layout';
-import { t } from '@lingui/core/macro';
+import { msg, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Notice } from '../../parts/Notice';
 import { tok } from '../../theme/tokens';
 import { given } from '../../parts/given';
+
+const by = { volume: msg`volume`, mass: msg`mass` };
 
 export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
   if (!card.mixed && card.parts.length < 2) return null;
@@ -14,15 +17,12 @@ export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
       sx={{ borderLeft: `3px solid ${tok(card.stated === measure || card.stated === 'both' ? 'ink' : 'phos')}`, pl: 1 }}
     >
       <Text size="s" tone="ink2">
-        <Trans>
-          by {measure}
-          {given(card.stated === measure || card.stated === 'both', t`, as the sheet states`)
-            .or(text, t`, from the densities`)
-            .else('')}
-        </Trans>
+        {given(card.stated === measure || card.stated === 'both', t`by ${spoken(by[measure])}, as the sheet states`)
+          .or(text, t`by ${spoken(by[measure])}, from the densities`)
+          .else(t`by ${spoken(by[measure])}`)}
       </Text>
       <Text className="mono" size="xl" weight="middle">
-        {text ? text.replace(t` by ${measure}`, '') : t`not known`}
+        {text ? text.replace(` by ${measure}`, '') : t`not known`}
       </Text>
     </Box>
   );
@@ -33,7 +33,10 @@ export function Ratio({ card }: { card: Schemas['CoatCard'] }) {
         {said('mass', card.byMass)}
       </Row>
       {card.missing.length > 0 && (
-        <Notice tone="brass" title={t`Only the ratio by ${card.stated} is known`}>
+        <Notice
+          tone="brass"
+          title={t`Only the ratio by ${spoken(card.stated === 'mass' ? by.mass : by.volume)} is known`}
+        >
           <Trans>
             For the other the sheet would have to give: {card.missing.join(', ')}. The two are not the same; do not swap
             them.

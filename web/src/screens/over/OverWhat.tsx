@@ -133,8 +133,9 @@ export function OverWhat() {
             <>
               <Box>
                 <Text size="m" tone="ink2">
-                  <Trans>{name(over)} over </Trans>
-                  {under === 'bare' ? t`the bare material` : name(under)}
+                  <Trans>
+                    {name(over)} over {under === 'bare' ? t`the bare material` : name(under)}
+                  </Trans>
                 </Text>
                 <Row gap={1.25} align="flex-start" above={0.5}>
                   <Sign answer={v.answer} />

@@ -43,10 +43,9 @@ function Way({ way, substrate, hatch }: { way: Schemas['WayView']; substrate: st
         ))}
       </Columns>
       <Text size="m">
-        <Trans>Gear: </Trans>
-        {way.gear.join(', ') || t`nothing special`}
-        <Trans>. Wear: </Trans>
-        {way.wear.join(', ') || t`nothing special`}.
+        <Trans>
+          Gear: {way.gear.join(', ') || t`nothing special`}. Wear: {way.wear.join(', ') || t`nothing special`}.
+        </Trans>
       </Text>
       <Text widest={330}>
         <Strata layers={way.layers} substrate={substrate} substrateHatch={hatch} shown={way.layers.length} caption="" />

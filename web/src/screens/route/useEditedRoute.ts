@@ -1,3 +1,4 @@
+import { listed } from '../../parts/listed';
 import { plural, t } from '@lingui/core/macro';
 import { type KeyboardEvent, useState } from 'react';
 import { type Schemas } from '../../api/client';
@@ -21,7 +22,7 @@ export function useEditedRoute(part: string, view: Schemas['RouteView']) {
   const [all, setAll] = useState(false);
   const waits = view.steps.slice(0, firstOpen).filter((s) => s.status === 'passed').length;
   const over = plural(waits, { one: 'a wait that is over', other: '# waits that are over' });
-  const behind = [t`the ${String(firstOpen - waits)} steps done`, ...(waits > 0 ? [over] : [])].join(t` and `);
+  const behind = listed([t`the ${firstOpen - waits} steps done`, ...(waits > 0 ? [over] : [])]);
   const selected = Math.min(at ?? firstOpen, view.steps.length - 1);
   const folded = !all && firstOpen > 3;
   const busy = save.isPending || plan.isPending;

@@ -1,3 +1,4 @@
+import { listed } from '../../parts/listed';
 import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -46,8 +47,7 @@ export function ChosenWork({
       {moved === null ? (
         <>
           <Text size="m">
-            {work.why.charAt(0).toUpperCase() + work.why.slice(1)}.
-            {work.who.length > 0 && ` ${work.who.join(t` and `)}.`}
+            {work.why.charAt(0).toUpperCase() + work.why.slice(1)}.{work.who.length > 0 && ` ${listed(work.who)}.`}
             {work.setUp && t` Set up already by the coat before.`}
           </Text>
           {work.paid && (

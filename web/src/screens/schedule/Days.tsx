@@ -1,3 +1,4 @@
+import { listed } from '../../parts/listed';
 import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -68,7 +69,7 @@ function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
       </Box>
       <Text size="m" tone="ink2">
         {w.who.length === 0 && w.start < w.end && t`nobody of yours, `}
-        {w.who.length > 0 && `${w.who.join(t` and `)}, `}
+        {w.who.length > 0 && `${listed(w.who)}, `}
         {w.place}
       </Text>
     </Columns>

@@ -109,9 +109,9 @@ export function Schedule() {
         {busy && (
           <Text role="status" below={1}>
             <Text size="m">
-              <Trans>Planning</Trans>
-              {view.tries > 0 ? t`: ${String(view.done)} of ${String(view.tries)} orders worked out` : ' …'}
-              <Trans>. You can leave this page.</Trans>
+              {view.tries > 0
+                ? t`Planning: ${view.done} of ${view.tries} orders worked out. You can leave this page.`
+                : t`Planning … You can leave this page.`}
             </Text>
             <LinearProgress
               aria-label={t`Orders worked out`}

@@ -5,7 +5,7 @@ import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useJobs } from '../../api/jobs';
-import { useCrew, useYear } from '../../api/plan';
+import { useCrew, useYear, useYears } from '../../api/plan';
 import { YearBand } from '../../figures/YearBand';
 import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
@@ -16,12 +16,15 @@ import { tok } from '../../theme/tokens';
 export function Year() {
   const jobs = useJobs();
   const crew = useCrew();
+  const open = (jobs.data?.jobs ?? []).flatMap((job) =>
+    job.parts.filter((p) => !p.handedOver).map((part) => ({ part, job: job.name })),
+  );
+  const urgency = useYears(open.map(({ part }) => part.id));
   const climate = crew.data?.climates.find((c) => c.id === crew.data.climate)?.name;
   if (jobs.isPending) return <Loading />;
   if (jobs.isError) return <Failed error={jobs.error} />;
-  const open = jobs.data.jobs.flatMap((job) =>
-    job.parts.filter((p) => !p.handedOver).map((part) => ({ part, job: job.name })),
-  );
+  // All are known before anything changes its place.
+  const inTurn = urgency ? [...open].sort((a, b) => (urgency[a.part.id] ?? 0) - (urgency[b.part.id] ?? 0)) : open;
   return (
     <Text roomy widest={1100}>
       <Row gap={1.5} align="flex-start" wrap below={1}>
@@ -40,24 +43,20 @@ export function Year() {
         </Notice>
       )}
       <Text as="ul" aria-label={t`Parts`} plain>
-        {open.map(({ part, job }) => (
+        {inTurn.map(({ part, job }) => (
           <PartYear key={part.id} part={part} job={job} />
         ))}
       </Text>
       <Text size="m" tone="ink2" above={2} widest={720}>
         <Trans>
           Full: begun at the start of that half of the month, everything that is left on the part finds its hours, in
-          your working hours and in the air that its place has in a usual year
-        </Trans>
-        {climate ? ` (${climate.toLowerCase()})` : ''}
+          your working hours and in the air that its place has in a usual year. Each is tried with the part alone. A
+          usual year is typical and knows no rain and no sun.
+        </Trans>{' '}
         <Trans>
-          . Each is tried with the part alone. A usual year is typical and knows no rain and no sun; the climate is
-          chosen beside the{' '}
+          The climate{climate ? ` (${climate.toLowerCase()})` : ''} is chosen beside the{' '}
+          <Link to="/schedule">working hours</Link>.
         </Trans>
-        <Link to="/schedule">
-          <Trans>working hours</Trans>
-        </Link>
-        .
       </Text>
     </Text>
   );

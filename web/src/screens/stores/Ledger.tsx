@@ -39,8 +39,9 @@ export function Ledger({
       <Row gap={2} justify="space-between">
         <Box>
           <Text weight="strong">
-            <Trans>{material.name}, batch </Trans>
-            {tin.batch || t`unmarked`}
+            <Trans>
+              {material.name}, batch {tin.batch || t`unmarked`}
+            </Trans>
           </Text>
           <Text size="m" tone="ink2">
             <Trans>

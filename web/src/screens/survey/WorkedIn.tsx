@@ -1,3 +1,4 @@
+import { listed } from '../../parts/listed';
 import { Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -153,9 +154,10 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
       />
       {others.length > 0 && (
         <Text size="m" flag="brass" across sx={{ pl: 1.5 }}>
-          <Trans>What you change of </Trans>
-          {place.name || t`this place`}
-          <Trans> changes for {others.join(t` and `)} too. Choose "A new place …" where only this part moves.</Trans>
+          <Trans>
+            What you change of {place.name || t`this place`} changes for {listed(others)} too. Choose "A new place …"
+            where only this part moves.
+          </Trans>
         </Text>
       )}
     </>

@@ -9,6 +9,10 @@ import { Notice } from '../../parts/Notice';
 export function CloseJob({ job, close }: { job: Schemas['JobView']; close: () => void }) {
   const write = useCloseJob(job.id);
   const left = job.parts.filter((p) => !p.handedOver);
+  const few = left
+    .slice(0, 5)
+    .map((p) => t`${p.name} (${p.stepsDone} of ${p.stepsAll} steps)`)
+    .join(', ');
   return (
     <Dialog open onClose={close} fullWidth maxWidth="xs">
       <DialogTitle>
@@ -24,12 +28,9 @@ export function CloseJob({ job, close }: { job: Schemas['JobView']; close: () =>
             tone="brass"
             title={plural(left.length, { one: 'One part has work left', other: '# parts have work left' })}
           >
-            {left
-              .slice(0, 5)
-              .map((p) => t`${p.name} (${String(p.stepsDone)} of ${String(p.stepsAll)} steps)`)
-              .join(', ')}
-            {left.length > 5 ? t` and ${String(left.length - 5)} more` : ''}
-            <Trans>. It would stay undone.</Trans>
+            {left.length > 5
+              ? t`${few} and ${left.length - 5} more. It would stay undone.`
+              : t`${few}. It would stay undone.`}
           </Notice>
         )}
         {write.isError && (
