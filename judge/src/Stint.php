@@ -11,7 +11,7 @@ final readonly class Stint
      * @param float $from hours since 1970 UTC
      * @param list<string> $who
      * @param bool $late the plan says that a window is missed
-     * @param float $paid hours of making good in it
+     * @param float $rework hours of making good in it
      */
     public function __construct(
         public string $part,
@@ -22,7 +22,7 @@ final readonly class Stint
         public float $to,
         public array $who,
         public bool $late = false,
-        public float $paid = 0.0,
+        public float $rework = 0.0,
     ) {}
 
     /** @param list<string> $steps */

@@ -128,12 +128,12 @@ final readonly class MadeYards
                 to: $placed->end,
                 who: $placed->who,
                 late: $placed->late,
-                paid: $placed->paid,
+                rework: $placed->rework,
             );
         }
         foreach ($schedule->yard->chains as $part => $ids) {
             foreach ($ids as $id) {
-                if (isset($schedule->without[$id])) {
+                if (isset($schedule->unplaced[$id])) {
                     $undone[$part][] = $schedule->yard->activity($id)->step;
                 }
             }

@@ -134,7 +134,7 @@ final class OtherWaysTest extends TestCase
         $at = (int) $draw->pick('which', $route->steps);
 
         return match ($draw->pick('how', ['out' => 1, 'later' => 1, 'earlier' => 1])) {
-            'out' => $route->without($at),
+            'out' => $route->less($at),
             'later' => $route->moved($at, min(count($route->steps) - 1, $at + 3)),
             default => $route->moved($at, max(0, $at - 3)),
         };

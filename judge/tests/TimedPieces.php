@@ -63,7 +63,7 @@ final readonly class TimedPieces
             precedences: $plan->precedences,
         );
         $schedule = (new Scheduler(4))->plan($yard);
-        if ([] !== $schedule->without) {
+        if ([] !== $schedule->unplaced) {
             return null;
         }
         $timed = $chainEnd = [];

@@ -150,7 +150,7 @@ final class TimetablesTest extends TestCase
             from: $s->from,
             to: $s->to,
             who: $s->who,
-            paid: 0.5,
+            rework: 0.5,
         );
     }
 }

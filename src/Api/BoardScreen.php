@@ -68,7 +68,7 @@ final readonly class BoardScreen
                 substrate: $substrate->name,
                 hatch: $substrate->hatch,
                 place: $this->stored->places($row)[$is->place]->name,
-                obstacle: $read->without[$id] ?? '',
+                obstacle: $read->unrouted[$id] ?? '',
                 done: $all - $left,
                 all: $all,
                 carrier: $names[self::carrier($is)] ?? '',

@@ -84,8 +84,8 @@ final readonly class PartHelpScreen
     /**
      * @param list<HalfMonth> $year
      *
-     * @return array{string|null, string|null} days: the first half in which it no longer can be begun, where it can now;
-     *     the first in which it can, where it cannot now
+     * @return array{string|null, string|null} days: the first half in which it no longer can be begun, where it can
+     *     now; the first in which it can, where it cannot now
      */
     private static function turns(array $year): array
     {

@@ -200,7 +200,7 @@ final readonly class PlanController
         $body = JsonBody::of($request);
         $climates = $this->catalogues->for($workshop)->climates;
         $body->optional('climate')?->choice(Keys::of($climates));
-        $crew = Crew::read($body->without('version'));
+        $crew = Crew::read($body->but('version'));
         $crew->in(array_map(YardAir::key(...), $this->air->places()));
         $this->settings->crew($workshop, $crew, YardContext::version($body));
 

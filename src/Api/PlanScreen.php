@@ -93,7 +93,7 @@ final readonly class PlanScreen
             finish: self::hour($plan->finish),
             bound: self::hour($plan->bound),
             handsOn: $hours($plan->handsOn),
-            paid: $hours($plan->paid),
+            rework: $hours($plan->rework),
             late: $hours($plan->late),
             better: self::hour($plan->better),
             found: self::hour($plan->found?->finish),
@@ -102,9 +102,9 @@ final readonly class PlanScreen
             pinned: [] !== $plan->pins,
             parts: $parts,
             work: $work,
-            without: array_map(
+            unplaced: array_map(
                 static fn(PlanWait $w): LostView => new LostView($w->id, $w->part, $w->name, $w->says),
-                array_values(array_filter($plan->without, $of)),
+                array_values(array_filter($plan->unplaced, $of)),
             ),
             missed: array_map(
                 static fn(PlanLate $l): View\MissedView => new View\MissedView(
@@ -133,7 +133,7 @@ final readonly class PlanScreen
                     to: self::hour($m->to),
                     why: $m->says,
                     stays: $m->stays ?? '',
-                    paid: self::paid($m->paid, $shown),
+                    rework: self::rework($m->rework, $shown),
                     slip: $m->slip,
                 ),
                 array_values(array_filter($plan->moves, $of)),
@@ -235,7 +235,7 @@ final readonly class PlanScreen
             other: $w->other,
             slack: $shown->value(Duration::hours($w->slack)),
             critical: $w->critical,
-            paid: self::paid($w->paid, $shown),
+            rework: self::rework($w->rework, $shown),
             setUp: $w->setUp,
             coat: $w->coat,
             fixed: $w->fixed,
@@ -246,9 +246,9 @@ final readonly class PlanScreen
         );
     }
 
-    private static function paid(float $paid, UnitPresenter $shown): ?View\Value
+    private static function rework(float $rework, UnitPresenter $shown): ?View\Value
     {
-        return $paid > 0.0 ? $shown->value(Duration::hours($paid)) : null;
+        return $rework > 0.0 ? $shown->value(Duration::hours($rework)) : null;
     }
 
     /**

@@ -113,7 +113,7 @@ final readonly class QuantitiesScreen
             },
             orders: $this->orders($shopping, $currency, $shown),
             unmeasured: array_values($shopping->unmeasured),
-            without: array_map(static fn(string $id): string => self::name($row, $id), Keys::of($read->without)),
+            unrouted: array_map(static fn(string $id): string => self::name($row, $id), Keys::of($read->unrouted)),
             worth: $this->worth->job($row, $shown),
         );
     }

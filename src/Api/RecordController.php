@@ -59,7 +59,7 @@ final readonly class RecordController
         $body = JsonBody::of($request)->only([...LogReader::FIELDS, 'outside', 'despite']);
         $entry = $this->catalogues
             ->reader($row->workshop)
-            ->log->entry($body->without('outside')->without('despite'), Uuid::v7()->toRfc4122());
+            ->log->entry($body->but('outside')->but('despite'), Uuid::v7()->toRfc4122());
         if ($entry->at > $this->clock->now()->modify('+5 minutes')) {
             throw $body->field('at')->refuse('This is in the future.', 'an instant up to now');
         }

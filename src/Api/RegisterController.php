@@ -57,7 +57,7 @@ final readonly class RegisterController
     {
         $row = $this->desk->job($job);
         $body = JsonBody::of($request)->only([...self::FIELDS, 'version']);
-        $this->register->change($row, $number, self::filled($body->without('version')), YardContext::version($body));
+        $this->register->change($row, $number, self::filled($body->but('version')), YardContext::version($body));
 
         return new JsonResponse($this->screen->view($row));
     }

@@ -162,11 +162,11 @@ final readonly class RouteScreen
             );
             $protect = array_map(static fn(Protection $p): string => $p->name, $catalogue->protectionFor($spoken));
             $test = null === $step->accept ? null : $catalogue->tests[$step->accept];
-            $without = array_values(
+            $ifLeftOut = array_values(
                 array_unique(
                     array_map(
                         static fn(Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)),
-                        $reasons[$routeStep->key]->without ?? [],
+                        $reasons[$routeStep->key]->ifLeftOut ?? [],
                     ),
                 ),
             );
@@ -184,7 +184,7 @@ final readonly class RouteScreen
                 onFail: $test->fail ?? '',
                 uses: implode(', ', array_map($catalogue->material(...), $step->uses)),
                 grits: $step->grits?->text() ?? '',
-                without: array_slice($without, 0, 4),
+                ifLeftOut: array_slice($ifLeftOut, 0, 4),
                 cautions: array_map(static fn(Caution $c): string => $c->name, $spoken),
                 protect: $protect,
                 asks: self::asked($catalogue, [...$step->requires, ...$product->requires ?? []]),

@@ -32,7 +32,7 @@ final readonly class Sentences
         'systemWhy' => 1,
         'nextHow' => 1,
         'obstacle' => 1,
-        'without' => 1,
+        'ifLeftOut' => 1,
         'for' => 1,
         'against' => 1,
         'stays' => 1,

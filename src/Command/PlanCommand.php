@@ -60,11 +60,11 @@ final class PlanCommand extends Command
         'json' === $input->getOption('format')
             ? $output->writeln(Files::json(self::data($plan)), OutputInterface::OUTPUT_RAW)
             : $this->text($plan, $output);
-        foreach ($plan->without as $id => $why) {
+        foreach ($plan->unrouted as $id => $why) {
             $output->writeln(sprintf('%s: %s', $id, $why));
         }
 
-        return [] === $plan->without ? self::SUCCESS : self::FAILURE;
+        return [] === $plan->unrouted ? self::SUCCESS : self::FAILURE;
     }
 
     /** @return array<int|string, mixed> */

@@ -82,7 +82,7 @@ final class ScheduleCommand extends Command
                 );
         $output->writeln($lines, OutputInterface::OUTPUT_RAW);
 
-        return [] === $schedule->without && [] === $asked->plan->without ? self::SUCCESS : self::FAILURE;
+        return [] === $schedule->unplaced && [] === $asked->plan->unrouted ? self::SUCCESS : self::FAILURE;
     }
 
     /** @return list<Remedy> tried with the part alone */

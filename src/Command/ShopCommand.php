@@ -78,7 +78,7 @@ final class ShopCommand extends Command
             $output->writeln(sprintf('%s: by what is found', $name));
         }
         $output->writeln(sprintf('In all about %s, by typical prices.', $shopping->price()->rounded()));
-        foreach ($plan->without as $id => $why) {
+        foreach ($plan->unrouted as $id => $why) {
             $output->writeln(sprintf('%s is not counted: %s', $id, $why));
         }
 

@@ -40,11 +40,11 @@ final class Calendar
         ]);
         self::zone($calendar, $zone, $now);
         foreach ($work as $w) {
-            $paid = $w->paid > 0.0 ? ' (make good first)' : '';
+            $rework = $w->rework > 0.0 ? ' (make good first)' : '';
             $calendar->add('VEVENT', [
                 'UID' => sha1($w->id) . '@unbowed-hull',
                 'DTSTAMP' => $now,
-                'SUMMARY' => ($parts[$w->part] ?? '') . ': ' . $w->name . $paid,
+                'SUMMARY' => ($parts[$w->part] ?? '') . ': ' . $w->name . $rework,
                 'DTSTART' => self::at($w->start),
                 'DTEND' => self::at(max($w->end, $w->start + 1 / 60)),
                 'LOCATION' => $w->place,

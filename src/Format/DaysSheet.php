@@ -78,7 +78,7 @@ final readonly class DaysSheet
         [$from, $to] = [$this->at($w->start), $this->at($w->end)];
         $small = [
             ...[] === $w->with ? [] : ['with ' . implode(', ', $w->with)],
-            ...null === $w->paid ? [] : [sprintf('after %s of making good', $w->paid->text)],
+            ...null === $w->rework ? [] : [sprintf('after %s of making good', $w->rework->text)],
             ...null === $w->until ? [] : [sprintf('begun by %s at the latest', $this->moment($w->until))],
         ];
 

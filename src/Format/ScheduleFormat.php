@@ -36,7 +36,7 @@ final class ScheduleFormat
                 'why' => self::why($schedule, $placed->why),
                 'slack_h' => $slack[$id] ?? 0.0,
                 'critical' => in_array($id, $critical, true),
-                'abrade_h' => $placed->paid,
+                'abrade_h' => $placed->rework,
                 'set_up_already' => $placed->setUp,
             ];
         }
@@ -47,9 +47,9 @@ final class ScheduleFormat
             'no_earlier_than' => self::instant(LowerBound::of($yard)),
             'hands_on_h' => $schedule->score->handsOn,
             'late_h' => $schedule->score->late,
-            'abrade_h' => $schedule->score->paid,
+            'abrade_h' => $schedule->score->rework,
             'work' => $work,
-            'without' => $schedule->without,
+            'without' => $schedule->unplaced,
         ];
     }
 

@@ -36,8 +36,8 @@ final readonly class ScheduleText
     {
         return array_map(
             fn(int|string $id, string $why): string => sprintf('NO ROUTE: %s. %s', $this->part((string) $id), $why),
-            array_keys($this->asked->plan->without),
-            array_values($this->asked->plan->without),
+            array_keys($this->asked->plan->unrouted),
+            array_values($this->asked->plan->unrouted),
         );
     }
 
@@ -105,7 +105,7 @@ final readonly class ScheduleText
     private function sums(): array
     {
         $score = $this->schedule->score;
-        $whole = [] === $this->schedule->without;
+        $whole = [] === $this->schedule->unplaced;
 
         return [
             sprintf(
@@ -114,7 +114,7 @@ final readonly class ScheduleText
                 $this->clock($this->schedule->finish()),
                 $whole ? ', no earlier than ' . $this->clock(LowerBound::of($this->schedule->yard)) : '',
                 $score->handsOn,
-                $score->paid > 0.0 ? sprintf(', %.1f h of it making good missed windows', $score->paid) : '',
+                $score->rework > 0.0 ? sprintf(', %.1f h of it making good missed windows', $score->rework) : '',
             ),
         ];
     }
@@ -144,7 +144,7 @@ final readonly class ScheduleText
                 lcfirst($activity->name),
                 ScheduleFormat::why($this->schedule, $placed->why),
                 match (true) {
-                    $placed->paid > 0.0 => sprintf(' after %.1f h of making good', $placed->paid),
+                    $placed->rework > 0.0 => sprintf(' after %.1f h of making good', $placed->rework),
                     $placed->late => ' later than it should be',
                     default => '',
                 },

@@ -33,7 +33,7 @@ final readonly class FoundPlan
                     'id' => $p->id,
                     'start' => $p->start,
                     'who' => $p->who,
-                    'paid' => $p->paid,
+                    'paid' => $p->rework,
                 ],
                 array_values($schedule->placed),
             ),

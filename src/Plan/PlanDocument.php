@@ -30,10 +30,10 @@ final readonly class PlanDocument
      * @param list<Start> $take a plan found before, asked to be taken
      * @param ?float $bound no schedule ends before it
      * @param ?float $handsOn hours
-     * @param ?float $paid hours of making good
+     * @param ?float $rework hours of making good
      * @param ?float $late hours past dates
      * @param list<PlannedWork> $work
-     * @param list<PlanWait> $without activities
+     * @param list<PlanWait> $unplaced activities
      * @param list<PlanLate> $missed
      * @param list<PlanWait> $lost blocks
      * @param list<PlanMove> $moves
@@ -47,10 +47,10 @@ final readonly class PlanDocument
         public ?float $finish = null,
         public ?float $bound = null,
         public ?float $handsOn = null,
-        public ?float $paid = null,
+        public ?float $rework = null,
         public ?float $late = null,
         public array $work = [],
-        public array $without = [],
+        public array $unplaced = [],
         public array $missed = [],
         public array $lost = [],
         public array $moves = [],
@@ -71,10 +71,10 @@ final readonly class PlanDocument
             finish: $kept['finish'] ?? null,
             bound: $kept['bound'] ?? null,
             handsOn: $kept['hands_on'] ?? null,
-            paid: $kept['paid'] ?? null,
+            rework: $kept['paid'] ?? null,
             late: $kept['late'] ?? null,
             work: array_map(PlannedWork::from(...), $kept['work'] ?? []),
-            without: array_map(PlanWait::from(...), $kept['without'] ?? []),
+            unplaced: array_map(PlanWait::from(...), $kept['without'] ?? []),
             missed: array_map(PlanLate::from(...), $kept['missed'] ?? []),
             lost: array_map(PlanWait::from(...), $kept['lost'] ?? []),
             moves: array_map(PlanMove::from(...), $kept['moves'] ?? []),
@@ -93,10 +93,10 @@ final readonly class PlanDocument
             'finish' => $this->finish,
             'bound' => $this->bound,
             'hands_on' => $this->handsOn,
-            'paid' => $this->paid,
+            'paid' => $this->rework,
             'late' => $this->late,
             'work' => array_map(static fn(PlannedWork $w): array => $w->kept(), $this->work),
-            'without' => array_map(static fn(PlanWait $w): array => $w->kept(), $this->without),
+            'without' => array_map(static fn(PlanWait $w): array => $w->kept(), $this->unplaced),
             'missed' => array_map(static fn(PlanLate $l): array => $l->kept(), $this->missed),
             'lost' => array_map(static fn(PlanWait $w): array => $w->kept(), $this->lost),
             'moves' => array_map(static fn(PlanMove $m): array => $m->kept(), $this->moves),

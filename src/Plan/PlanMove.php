@@ -27,7 +27,7 @@ final readonly class PlanMove
         public ?float $to,
         public string $says,
         public ?string $stays,
-        public float $paid,
+        public float $rework,
         public bool $slip,
     ) {}
 
@@ -42,7 +42,7 @@ final readonly class PlanMove
             to: $kept['to'] ?? null,
             says: $kept['why']['says'],
             stays: $kept['stays'] ?? null,
-            paid: $kept['paid'],
+            rework: $kept['paid'],
             slip: $kept['slip'],
         );
     }
@@ -58,7 +58,7 @@ final readonly class PlanMove
             'to' => $this->to,
             'why' => ['says' => $this->says],
             'stays' => $this->stays,
-            'paid' => $this->paid,
+            'paid' => $this->rework,
             'slip' => $this->slip,
         ];
     }

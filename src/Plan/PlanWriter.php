@@ -40,13 +40,13 @@ final readonly class PlanWriter
             finish: $schedule->finish(),
             bound: LowerBound::of($schedule->yard),
             handsOn: $schedule->score->handsOn,
-            paid: $schedule->score->paid,
+            rework: $schedule->score->rework,
             late: $schedule->score->late,
             work: $writer->work($hangs),
-            without: array_map(
+            unplaced: array_map(
                 static fn(string $id, string $says): PlanWait => $writer->wait($id, $says),
-                Keys::of($schedule->without),
-                array_values($schedule->without),
+                Keys::of($schedule->unplaced),
+                array_values($schedule->unplaced),
             ),
             missed: $writer->missed(),
             lost: $writer->lost(),
@@ -83,7 +83,7 @@ final readonly class PlanWriter
                 other: $p->why->other,
                 slack: $slack[$id] ?? 0.0,
                 critical: in_array($id, $critical, true),
-                paid: $p->paid,
+                rework: $p->rework,
                 setUp: $p->setUp,
                 coat: $a->isCoat(),
                 fixed: null !== $a->fixed,
@@ -147,7 +147,7 @@ final readonly class PlanWriter
             to: $m->to,
             says: $this->says($m->why),
             stays: $this->stays($m),
-            paid: $m->paid,
+            rework: $m->rework,
             slip: $m->isSlip(),
         );
     }

@@ -26,7 +26,7 @@ final readonly class PlannedWork
      * @param string $says why it begins then, in words
      * @param ?string $other what it waited for: an activity
      * @param float $slack hours
-     * @param float $paid hours of making good before it
+     * @param float $rework hours of making good before it
      * @param ?float $from earliest hour, everything else staying
      * @param ?float $until latest hour of a window
      * @param list<string> $gear ids
@@ -46,7 +46,7 @@ final readonly class PlannedWork
         public ?string $other,
         public float $slack,
         public bool $critical,
-        public float $paid,
+        public float $rework,
         public bool $setUp,
         public bool $coat,
         public bool $fixed,
@@ -75,7 +75,7 @@ final readonly class PlannedWork
             other: $kept['why']['other'] ?? null,
             slack: $kept['slack'],
             critical: $kept['critical'],
-            paid: $kept['paid'],
+            rework: $kept['paid'],
             setUp: $kept['set_up'],
             coat: $kept['coat'],
             fixed: $kept['fixed'],
@@ -103,7 +103,7 @@ final readonly class PlannedWork
             'why' => ['kind' => $this->kind, 'says' => $this->says, 'other' => $this->other],
             'slack' => $this->slack,
             'critical' => $this->critical,
-            'paid' => $this->paid,
+            'paid' => $this->rework,
             'set_up' => $this->setUp,
             'coat' => $this->coat,
             'from' => $this->from,
@@ -126,13 +126,13 @@ final readonly class PlannedWork
             who: $this->who,
             why: new Why(WhyKind::Kept),
             dry: $this->dry,
-            paid: $this->paid,
+            rework: $this->rework,
             setUp: $this->setUp,
         );
     }
 
     public function previous(): PreviousPlacement
     {
-        return new PreviousPlacement($this->start, $this->who, $this->paid);
+        return new PreviousPlacement($this->start, $this->who, $this->rework);
     }
 }

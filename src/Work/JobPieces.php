@@ -15,15 +15,15 @@ final readonly class JobPieces
     /**
      * @param array<int|string, Workpiece> $pieces
      * @param array<int|string, Replayed> $done
-     * @param array<int|string, string> $without parts without a route => why
+     * @param array<int|string, string> $unrouted parts without a route => why
      */
-    private function __construct(public array $pieces, public array $done, public array $without) {}
+    private function __construct(public array $pieces, public array $done, public array $unrouted) {}
 
     public static function of(RowMapper $stored, JobRow $row, \DateTimeImmutable $now): self
     {
         $pieces = [];
         $done = [];
-        $without = [];
+        $unrouted = [];
         foreach ($row->parts as $part) {
             $id = (string) $part->id;
             try {
@@ -32,10 +32,10 @@ final readonly class JobPieces
                 $done[$id] = $piece->replay($now);
                 $pieces[$id] = $piece;
             } catch (NoRoute $e) {
-                $without[$id] = $e->getMessage();
+                $unrouted[$id] = $e->getMessage();
             }
         }
 
-        return new self($pieces, $done, $without);
+        return new self($pieces, $done, $unrouted);
     }
 }

@@ -233,7 +233,7 @@ final readonly class YardPlan
         $best = $scheduler->plan($yard);
         $isWorth =
             $best->finish() < $plan->finish - Replan::WORTH_H &&
-            count($best->without) <= count($plan->without) &&
+            count($best->unplaced) <= count($plan->unplaced) &&
             $best->score->late <= ($plan->late ?? 0.0) + 1e-6;
         if ($isWorth && $goesOn()) {
             PlanDocument::beside($row, FoundPlan::of($best, $plan->finish));

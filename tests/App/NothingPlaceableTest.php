@@ -24,7 +24,7 @@ final class NothingPlaceableTest extends ApiCase
         $plan = $this->call('POST', '/api/plan', (object) []);
         self::assertSame(200, $this->code());
         self::assertSame([], self::list($plan, 'work'));
-        self::assertNotSame([], self::list($plan, 'without'), 'what has no place is named');
+        self::assertNotSame([], self::list($plan, 'unplaced'), 'what has no place is named');
         self::assertSame([], self::list($this->call('GET', '/api/plan/next'), 'next'));
         self::assertSame([], $this->faultsOfEveryRead());
     }

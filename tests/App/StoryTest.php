@@ -22,7 +22,7 @@ final class StoryTest extends ApiCase
         self::assertSame('160 µm', self::text($route, 'build', 'text'));
         foreach (self::list($route, 'steps') as $step) {
             self::assertNotSame('', self::text($step, 'why'));
-            self::assertNotSame([], self::list($step, 'without'), self::text($step, 'name'));
+            self::assertNotSame([], self::list($step, 'ifLeftOut'), self::text($step, 'name'));
         }
 
         $mix = $this->call('GET', "/api/parts/$part/mix?vessel=2%20qt");

@@ -54,7 +54,7 @@ final readonly class Alternatives
     /** What would be planned if the workshop lacked nothing; null when it is the same. */
     public function otherwise(): ?Route
     {
-        if ([] === $this->around->without) {
+        if ([] === $this->around->lacks) {
             return null;
         }
         try {

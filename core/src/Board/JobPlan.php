@@ -26,7 +26,7 @@ final readonly class JobPlan
     /**
      * @param array<int|string, Workpiece> $pieces by part id
      * @param array<int|string, Route> $routes by part id
-     * @param array<int|string, string> $without parts without a route => why
+     * @param array<int|string, string> $unrouted parts without a route => why
      * @param list<SharedAction> $actions
      * @param list<Precedence> $precedences between the parts
      * @param list<Precedence> $broken those that the routes themselves make impossible
@@ -34,7 +34,7 @@ final readonly class JobPlan
     private function __construct(
         public array $pieces,
         public array $routes,
-        public array $without,
+        public array $unrouted,
         public array $actions,
         public array $precedences,
         public array $broken,
@@ -45,7 +45,7 @@ final readonly class JobPlan
     {
         $pieces = [];
         $alike = [];
-        $without = [];
+        $unrouted = [];
         foreach ($job->parts as $part) {
             try {
                 $piece = Workpiece::of(
@@ -59,7 +59,7 @@ final readonly class JobPlan
                     $alike[self::kind($piece)][] = $part->id;
                 }
             } catch (NoRoute $e) {
-                $without[$part->id] = $e->getMessage();
+                $unrouted[$part->id] = $e->getMessage();
             }
         }
         $routes = array_map(static fn(Workpiece $p): ?Route => $p->part->route, $pieces);
@@ -67,7 +67,7 @@ final readonly class JobPlan
             try {
                 $route = self::largest($pieces, $ids)->plan();
             } catch (NoRoute $e) {
-                $without += array_fill_keys($ids, $e->getMessage());
+                $unrouted += array_fill_keys($ids, $e->getMessage());
                 continue;
             }
             foreach ($ids as $id) {
@@ -83,7 +83,7 @@ final readonly class JobPlan
         );
         $merger = new Merger($catalogue, $pieces, $precedences);
 
-        return new self($pieces, $planned, $without, $merger->merged($planned), $precedences, $merger->broken);
+        return new self($pieces, $planned, $unrouted, $merger->merged($planned), $precedences, $merger->broken);
     }
 
     /** What decides a route: two zones with the same answer are worked alike. */

@@ -131,7 +131,7 @@ final readonly class MaterialReader
         $film = Checked::film($n->field('dft'));
         foreach ($n->optional('textures')?->items(6) ?? [] as $t) {
             $as = $n->holding([
-                ...array_map(static fn(Node $f): mixed => $f->value, $n->without('textures')->fields()),
+                ...array_map(static fn(Node $f): mixed => $f->value, $n->but('textures')->fields()),
                 'dft' => sprintf('%.1f um', $film->um() * $t->field('film')->number()),
             ]);
             $textures[$t->field('id')->text(40)] = new Texture(

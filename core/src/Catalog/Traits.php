@@ -45,7 +45,7 @@ final readonly class Traits
      * @param string $method id of the way it is painted
      * @param bool $lattice small parts, open frames or lattice
      * @param float $absorbs share of the sun that it takes up, see PartWarmth
-     * @param list<string> $without limits: gear, skills and tastes the workshop does without
+     * @param list<string> $lacks limits: gear, skills and tastes the workshop does without
      */
     public function __construct(
         public Catalogue $catalogue,
@@ -60,7 +60,7 @@ final readonly class Traits
         public string $exposure,
         public string $method,
         public bool $lattice,
-        public array $without,
+        public array $lacks,
         public float $absorbs = 0.0,
     ) {}
 
@@ -79,7 +79,7 @@ final readonly class Traits
             exposure: $this->exposure,
             method: $this->method,
             lattice: $this->lattice,
-            without: $this->without,
+            lacks: $this->lacks,
             absorbs: $this->absorbs,
         );
     }
@@ -99,8 +99,8 @@ final readonly class Traits
                 'facts' => [] !== array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > 0.0),
                 'not_facts' => [] === array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > 0.0),
                 'light' => [] === array_filter($list, fn(string $f): bool => ($this->facts[$f] ?? 0.0) > self::LIGHT),
-                'lacks' => [] !== array_intersect($list, $this->without),
-                'has' => [] === array_intersect($list, $this->without),
+                'lacks' => [] !== array_intersect($list, $this->lacks),
+                'has' => [] === array_intersect($list, $this->lacks),
                 'area_max' => $this->area->m2() <= $number + self::ROUNDED,
                 'area_min' => $this->area->m2() >= $number - self::ROUNDED,
                 'damage_max' => 100.0 * $this->damaged->ratioValue() <= $number + self::ROUNDED,

@@ -44,7 +44,7 @@ final readonly class Node
     }
 
     /** The same object less one field, for what does not belong to the thing itself. */
-    public function without(string $field): self
+    public function but(string $field): self
     {
         return new self(array_diff_key($this->map(), [$field => 1]), $this->pointer, $this->gallon);
     }

@@ -66,7 +66,7 @@ final readonly class Route
         return null;
     }
 
-    public function without(int $index): self
+    public function less(int $index): self
     {
         $steps = $this->steps;
         array_splice($steps, $index, 1);

@@ -182,7 +182,7 @@ final class Compatibility
             exposure: 'open',
             method: (string) array_key_first($this->catalogue->methods->all),
             lattice: false,
-            without: [],
+            lacks: [],
         );
         $context = new PartContext(
             $traits,

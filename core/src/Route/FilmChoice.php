@@ -44,7 +44,7 @@ final readonly class FilmChoice
             exposure: $part->exposure,
             method: $part->method,
             lattice: $part->smallOrLattice,
-            without: $around->without,
+            lacks: $around->lacks,
             absorbs: PartWarmth::ABSORBS[$part->tone] ?? 0.0,
         );
         $answers = new Schools($traits, $part->schools);

@@ -122,7 +122,7 @@ final readonly class LayerChoice
                 return $says;
             }
         }
-        $lacks = array_intersect($other->requires, $this->traits->without);
+        $lacks = array_intersect($other->requires, $this->traits->lacks);
 
         return [] === $lacks
             ? ''

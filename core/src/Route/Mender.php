@@ -124,7 +124,7 @@ final readonly class Mender
             } catch (NoRoute) {
             }
             $lays = $this->context->catalogue()->step($route->steps[$at]->step)->laysFilm;
-            yield $lays ? self::LOSES_A_COAT : self::TAKES_OUT => new Mend('Take this step out', $route->without($at));
+            yield $lays ? self::LOSES_A_COAT : self::TAKES_OUT => new Mend('Take this step out', $route->less($at));
         }
         try {
             yield self::PLANS_AGAIN => new Mend('Plan the whole route again', $this->planner->plan($from));

@@ -151,7 +151,7 @@ final readonly class PartContext
         return array_values(
             array_map(
                 fn(string $id): Capability => $this->catalogue()->limits[$id],
-                array_intersect($requires, $this->traits->without),
+                array_intersect($requires, $this->traits->lacks),
             ),
         );
     }

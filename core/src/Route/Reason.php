@@ -7,6 +7,6 @@ namespace Hull\Route;
 /** Why one step is in a route: what it makes possible, and what breaks without it. */
 final readonly class Reason
 {
-    /** @param list<Finding> $without what the checker says when the step is left out */
-    public function __construct(public string $key, public array $without) {}
+    /** @param list<Finding> $ifLeftOut what the checker says when the step is left out */
+    public function __construct(public string $key, public array $ifLeftOut) {}
 }

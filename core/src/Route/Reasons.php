@@ -23,11 +23,11 @@ final readonly class Reasons
         $before = $this->check->findings($from, $route);
         $reasons = [];
         foreach ($route->steps as $index => $step) {
-            $without = array_filter(
-                $this->check->findings($from, $route->without($index)),
+            $ifLeftOut = array_filter(
+                $this->check->findings($from, $route->less($index)),
                 static fn(Finding $f): bool => [] === array_filter($before, static fn(Finding $b): bool => $b->is($f)),
             );
-            $reasons[$step->key] = new Reason($step->key, array_values($without));
+            $reasons[$step->key] = new Reason($step->key, array_values($ifLeftOut));
         }
 
         return $reasons;

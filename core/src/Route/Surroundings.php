@@ -22,11 +22,11 @@ final readonly class Surroundings
     ];
 
     /**
-     * @param list<string> $without
+     * @param list<string> $lacks
      * @param array<int|string, float> $facts
      * @param Part|null $same the part that it is treated as
      */
-    private function __construct(public array $without, public array $facts, private ?Part $same = null) {}
+    private function __construct(public array $lacks, public array $facts, private ?Part $same = null) {}
 
     public static function none(): self
     {

@@ -214,7 +214,7 @@ final readonly class SystemChooser
         if (!$aim->leadsBy($system)) {
             $reasons[] = sprintf('It does not lead to what is wanted: %s.', lcfirst($aim->name));
         }
-        $lacks = array_values(array_intersect($system->requires, $t->without));
+        $lacks = array_values(array_intersect($system->requires, $t->lacks));
         if ([] !== $lacks) {
             $reasons[] = sprintf(
                 'It asks for something this workshop does without: %s.',

@@ -36,8 +36,8 @@ use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
- * The jobs of the demo and of the weather, all the way through: routes, findings, course, what is masked, mixed, bought,
- * the timetable with its slack. Says that something has changed, not what is right.
+ * The jobs of the demo and of the weather, all the way through: routes, findings, course, what is masked, mixed,
+ * bought, the timetable with its slack. Says that something has changed, not what is right.
  */
 final class SameDemoTest extends TestCase
 {
@@ -89,7 +89,7 @@ final class SameDemoTest extends TestCase
         $done = array_map(static fn(Workpiece $p): Replayed => $p->replay($now), $pieces);
         $board = JobBoard::of($catalogue, $pieces, $done);
         $says = [
-            'course' => Kept::digest([$plan->actions, $plan->precedences, $plan->broken, $plan->without]),
+            'course' => Kept::digest([$plan->actions, $plan->precedences, $plan->broken, $plan->unrouted]),
             'board' => Kept::digest([$board->actions, $board->precedences, $board->stillOn(), $board->day()]),
             'shopping' => Kept::digest(Shopping::of($catalogue, $pieces, $done)),
             'schedule' => self::scheduled($job, $pieces, $done, $plan),
@@ -149,7 +149,7 @@ final class SameDemoTest extends TestCase
 
         return Kept::digest([
             $schedule->placed,
-            $schedule->without,
+            $schedule->unplaced,
             $schedule->score->cost,
             Slack::of($schedule),
             ForecastRisk::of($schedule, []),

@@ -96,7 +96,7 @@ final class JobPlanTest extends TestCase
         $job['parts'][1] = [...$job['parts'][1], ...$rubber];
         $plan = self::plan($job);
         self::assertArrayHasKey('zone-0', $plan->routes);
-        self::assertStringContainsString('melts', $plan->without['zone-1'] ?? '');
+        self::assertStringContainsString('melts', $plan->unrouted['zone-1'] ?? '');
     }
 
     public function testSixtyZonesAreTheSameTwice(): void

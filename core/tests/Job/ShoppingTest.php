@@ -115,7 +115,7 @@ final class ShoppingTest extends TestCase
             Yard::catalogue(),
             (new JobReader(Yard::catalogue()))->job(Node::root([...Yard::frame(), 'parts' => $parts])),
         );
-        self::assertSame([], $plan->without);
+        self::assertSame([], $plan->unrouted);
         $pieces = [];
         foreach ($plan->routes as $id => $route) {
             $pieces[$id] = $plan->pieces[$id]->routed($route);

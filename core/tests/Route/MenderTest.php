@@ -87,7 +87,7 @@ final class MenderTest extends TestCase
         $workpiece = Yard::workpiece($change);
         $plan = $workpiece->plan();
         $at = $number % (count($plan->steps) - 1);
-        $spoilt = 0 === $number % 12 ? $plan->without($at) : $plan->moved($at, count($plan->steps) - 1 - $at);
+        $spoilt = 0 === $number % 12 ? $plan->less($at) : $plan->moved($at, count($plan->steps) - 1 - $at);
         foreach ($workpiece->findings($spoilt) as $finding) {
             if (!$finding->isInTheWay() || $finding->mayBeTaken) {
                 continue;
@@ -165,7 +165,7 @@ final class MenderTest extends TestCase
     {
         foreach ($route->steps as $index => $routeStep) {
             if ($routeStep->step === $step) {
-                return $route->without($index);
+                return $route->less($index);
             }
         }
         self::fail('No step ' . $step);

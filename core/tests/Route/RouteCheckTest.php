@@ -104,13 +104,13 @@ final class RouteCheckTest extends TestCase
         $route = $workpiece->plan();
         foreach ($workpiece->reasons($route) as $key => $reason) {
             $key = (string) $key;
-            self::assertNotSame([], $reason->without, $route->find($key)->step ?? '');
+            self::assertNotSame([], $reason->ifLeftOut, $route->find($key)->step ?? '');
         }
     }
 
     private function without(Route $route, string $step): Route
     {
-        return $route->without($this->index($route, $step));
+        return $route->less($this->index($route, $step));
     }
 
     private function index(Route $route, string $step): int

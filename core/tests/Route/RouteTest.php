@@ -39,7 +39,7 @@ final class RouteTest extends TestCase
         ])->kept([]);
         self::assertSame(['s1', 's2', 's3'], $this->keys($first));
         $second = $first
-            ->without(2)
+            ->less(2)
             ->inserted(1, [new RouteStep('', 'air-dry')])
             ->kept($this->keys($first));
         self::assertSame(['s1', 's4', 's2'], $this->keys($second));
@@ -60,7 +60,7 @@ final class RouteTest extends TestCase
         $route = Route::of([new RouteStep('a', 'photograph'), new RouteStep('b', 'rinse'), new RouteStep('c', 'mask')]);
         self::assertSame(['b', 'c', 'a'], $this->keys($route->moved(0, 2)));
         self::assertSame(['c', 'a', 'b'], $this->keys($route->moved(2, 0)));
-        self::assertSame(['a', 'c'], $this->keys($route->without(1)));
+        self::assertSame(['a', 'c'], $this->keys($route->less(1)));
         self::assertNull($route->find('z'));
         self::assertSame(['a', 'b', 'c'], $this->keys($route), 'the route itself never changes');
     }

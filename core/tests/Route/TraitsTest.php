@@ -78,7 +78,7 @@ final class TraitsTest extends TestCase
             exposure: 'open',
             method: 'brush',
             lattice: false,
-            without: ['blasting'],
+            lacks: ['blasting'],
         );
     }
 }

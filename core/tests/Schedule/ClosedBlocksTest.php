@@ -48,7 +48,7 @@ final class ClosedBlocksTest extends TestCase
         ]);
         $schedule = (new Scheduler(4))->plan($yard);
         self::assertSame(['p/a', 'q/a'], array_keys($schedule->placed));
-        self::assertSame('coat has no room, and it is not begun without', $schedule->without['p/strip'] ?? '');
+        self::assertSame('coat has no room, and it is not begun without', $schedule->unplaced['p/strip'] ?? '');
         $lost = $schedule->lost()[0] ?? self::fail('nothing said');
         self::assertSame(['p/coat', true], [$lost->cause, $lost->bares]);
         self::assertSame('in every working hour it is colder than the sheet allows', $lost->says);
@@ -110,8 +110,8 @@ final class ClosedBlocksTest extends TestCase
                 $on('p/three', 36.0, 'p/one', 'p/two'),
             ]),
         );
-        $paid = array_map(static fn($p): float => $p->paid, $schedule->placed);
-        self::assertSame(['p/mask' => 0.0, 'p/one' => 0.0, 'p/two' => 0.5, 'p/three' => 0.0], $paid);
+        $rework = array_map(static fn($p): float => $p->rework, $schedule->placed);
+        self::assertSame(['p/mask' => 0.0, 'p/one' => 0.0, 'p/two' => 0.5, 'p/three' => 0.0], $rework);
     }
 
     public function testWhatWasRainedOnIsNotWorkedUntilItIsDryAndRainBeginsTheDryingAnew(): void
@@ -150,7 +150,7 @@ final class ClosedBlocksTest extends TestCase
                 if (null !== $last) {
                     self::assertFalse($last->isBetterThan($score), 'seed ' . $seed);
                     self::assertFalse(
-                        [$score->without, $score->late] === [$last->without, $last->late] &&
+                        [$score->unplaced, $score->late] === [$last->unplaced, $last->late] &&
                             $score->finish > $last->finish,
                         'seed ' . $seed,
                     );
@@ -178,7 +178,7 @@ final class ClosedBlocksTest extends TestCase
         );
         $people = [Person::of('one', Interval::list([8.0, 20.0], [32.0, 44.0], [56.0, 58.0]))];
         $placed = (new Scheduler(1))->plan(new Yard(0.0, 72.0, [$strip, $coat], $people))->placed;
-        self::assertSame([56.0, 0.5], [$placed['p/coat']->start, $placed['p/coat']->paid]);
+        self::assertSame([56.0, 0.5], [$placed['p/coat']->start, $placed['p/coat']->rework]);
         self::assertGreaterThanOrEqual(32.0, $placed['p/strip']->start, 'not on the first day');
     }
 

@@ -71,7 +71,7 @@ final class CrossLagsTest extends TestCase
             array_values($yard->activities),
         );
         $schedule = (new Scheduler(2))->plan(new Yard($yard->now, $yard->end, $work, $yard->people));
-        self::assertArrayHasKey($first, $schedule->without);
+        self::assertArrayHasKey($first, $schedule->unplaced);
         self::assertArrayNotHasKey($first, $schedule->placed);
     }
 

@@ -36,7 +36,7 @@ final class ForecastRiskTest extends TestCase
                 $yard = (new RandomYard($seed, 4, 4, 16, warmer: $by))->yard();
                 $hangs = ForecastRisk::of($schedule, [$edge => $yard]);
                 $hanging[$edge] += count($hangs);
-                foreach (self::faulty(new Schedule($yard, $schedule->placed, $schedule->without)) as $id) {
+                foreach (self::faulty(new Schedule($yard, $schedule->placed, $schedule->unplaced)) as $id) {
                     if ($schedule->placed[$id]->start <= $yard->now + ForecastRisk::AHEAD_H) {
                         self::assertArrayHasKey($id, $hangs, "seed $seed, $edge");
                     }

@@ -25,7 +25,7 @@ final class LowerBoundTest extends TestCase
         for ($seed = 1; $seed <= 150; ++$seed) {
             $yard = (new RandomYard($seed, 3, 4, 20))->yard();
             $schedule = (new Scheduler(6, $seed))->plan($yard);
-            if ([] === $schedule->without) {
+            if ([] === $schedule->unplaced) {
                 self::assertGreaterThanOrEqual(LowerBound::of($yard) - 1e-6, $schedule->finish(), 'seed ' . $seed);
             }
         }
@@ -88,7 +88,7 @@ final class LowerBoundTest extends TestCase
                     who: $placed->who,
                     why: $placed->why,
                     dry: $placed->dry + $hours,
-                    paid: $placed->paid,
+                    rework: $placed->rework,
                     setUp: $placed->setUp,
                 );
                 $activity = $schedule->yard->activity($id);
@@ -98,7 +98,7 @@ final class LowerBoundTest extends TestCase
                             new \Hull\Schedule\Placing\Schedule(
                                 $schedule->yard,
                                 [...$schedule->placed, $id => $moved],
-                                $schedule->without,
+                                $schedule->unplaced,
                             ),
                         ),
                         static fn(string $f): bool => str_contains($f, $id),

@@ -24,7 +24,7 @@ final class OptimumTest extends TestCase
             $yard = $small->yard();
             $schedule = (new Scheduler(2000, $seed))->plan($yard);
             self::assertSame([], Validator::faults($schedule));
-            $kept = 0 === $schedule->score->without && 0.0 === $schedule->score->paid;
+            $kept = 0 === $schedule->score->unplaced && 0.0 === $schedule->score->rework;
             $optimum = $small->optimum($kept ? (int) round($schedule->finish()) : SmallYard::END);
             if (null === $optimum) {
                 continue;

@@ -69,7 +69,7 @@ final class PlanningTest extends TestCase
             $before = self::NOW;
             foreach ($piece->route()->steps as $n => $step) {
                 $placed = $schedule->placed[$id . '/' . $step->key] ?? null;
-                if (isset($schedule->without[$id . '/' . $step->key])) {
+                if (isset($schedule->unplaced[$id . '/' . $step->key])) {
                     break;
                 }
                 $log[] = self::entry('s' . $n, EntryKind::Start, $step->key, $placed->start ?? $before);
@@ -143,7 +143,7 @@ final class PlanningTest extends TestCase
                 $from = $schedule->placed[$window->from];
                 self::assertStringEndsWith('residue dries on', $window->what);
                 self::assertStringStartsWith('the hour before ', $window->what);
-                self::assertSame(0.0, $schedule->placed[$id]->paid, $activity->name);
+                self::assertSame(0.0, $schedule->placed[$id]->rework, $activity->name);
                 self::assertLessThanOrEqual(
                     $window->closes->after($from->end) ?? \INF,
                     $schedule->placed[$id]->start,

@@ -50,8 +50,8 @@ final class ReplanTest extends TestCase
             $yard = (new RandomYard($seed, 4, 4, 16))->yard();
             $plan = (new Scheduler(20, $seed))->plan($yard);
             $again = Replan::of($yard, self::starts($plan->placed), new Scheduler(1, $seed));
-            $paid = array_filter($again->moves, static fn(Move $m): bool => null !== $m->to && 0.0 === $m->paid);
-            self::assertSame([], $paid, 'seed ' . $seed);
+            $rework = array_filter($again->moves, static fn(Move $m): bool => null !== $m->to && 0.0 === $m->rework);
+            self::assertSame([], $rework, 'seed ' . $seed);
         }
     }
 
@@ -106,7 +106,7 @@ final class ReplanTest extends TestCase
                     if (
                         null === $move->from ||
                         null === $move->to ||
-                        $move->paid > 0.0 ||
+                        $move->rework > 0.0 ||
                         abs($move->to - $move->from) < 0.06
                     ) {
                         continue;
@@ -178,15 +178,15 @@ final class ReplanTest extends TestCase
         $kinds = array_map(static fn(Move $m): ?WhyKind => $m->stays?->why->kind, $again->moves);
         self::assertSame(WhyKind::Past, $kinds[0] ?? null);
 
-        $paid = 0;
+        $rework = 0;
         for ($seed = 1; $seed <= 60; ++$seed) {
             $yard = (new RandomYard($seed, 4, 4, 16))->yard();
             $plan = (new Scheduler(5, $seed))->plan($yard);
             $before = self::starts($plan->placed);
-            $paid += count(array_filter($before, static fn(PreviousPlacement $k): bool => $k->paid > 0.0));
+            $rework += count(array_filter($before, static fn(PreviousPlacement $k): bool => $k->rework > 0.0));
             self::assertSame([], Move::moved($plan, $before), 'seed ' . $seed);
         }
-        self::assertGreaterThan(0, $paid);
+        self::assertGreaterThan(0, $rework);
     }
 
     /** Somebody does not work for so long. */
@@ -244,7 +244,7 @@ final class ReplanTest extends TestCase
             $options = $more;
         }
         foreach ($options as $placed) {
-            if ([] === Validator::faults(new Schedule($yard, $placed, $schedule->without))) {
+            if ([] === Validator::faults(new Schedule($yard, $placed, $schedule->unplaced))) {
                 return true;
             }
         }

@@ -100,7 +100,7 @@ final class SameSearchTest extends TestCase
                     null === $m->from ? 'new' : round($m->from, 3),
                     null === $m->to ? 'no room' : round($m->to, 3),
                     $m->why->words('it'),
-                    $m->paid > 0.0 ? ', made good' : '',
+                    $m->rework > 0.0 ? ', made good' : '',
                 ),
                 $replan->moves,
             ),
@@ -120,7 +120,7 @@ final class SameSearchTest extends TestCase
                 $p->start,
                 $p->end,
                 implode('+', $p->who),
-                $p->paid,
+                $p->rework,
                 $p->setUp,
             ),
             $placed,
@@ -129,7 +129,7 @@ final class SameSearchTest extends TestCase
         return [
             'finish' => round($schedule->finish(), 4),
             'cost' => round($schedule->score->cost, 4),
-            'without' => count($schedule->without),
+            'without' => count($schedule->unplaced),
             'work' => substr(hash('sha256', implode("\n", $lines)), 0, 16),
         ];
     }

@@ -29,20 +29,20 @@ final class SchedulerTest extends TestCase
     #[Group('slow')]
     public function testHundredsOfRandomYardsAreBrokenByNoSchedule(): void
     {
-        $placed = $paid = $without = 0;
+        $placed = $rework = $without = 0;
         $yards = Sweep::of(400, 2000);
         for ($seed = 1; $seed <= $yards; ++$seed) {
             $yard = (new RandomYard($seed, 2 + ($seed % 3), 2 + ($seed % 4), 16))->yard();
             $schedule = (new Scheduler(2, $seed))->plan($yard);
             self::assertSame([], Validator::faults($schedule), 'seed ' . $seed);
             $placed += count($schedule->placed);
-            $paid += $schedule->score->paid > 0.0 ? 1 : 0;
-            $without += count($schedule->without);
+            $rework += $schedule->score->rework > 0.0 ? 1 : 0;
+            $without += count($schedule->unplaced);
         }
         self::assertGreaterThan(7.5 * $yards, $placed);
         self::assertLessThan(0.1 * $placed, $without, 'most of it finds room');
-        self::assertGreaterThan(0, $paid, 'some windows cannot be kept, and are paid for');
-        self::assertLessThan(0.2 * $yards, $paid);
+        self::assertGreaterThan(0, $rework, 'some windows cannot be kept, and are paid for');
+        self::assertLessThan(0.2 * $yards, $rework);
     }
 
     public function testTheSameYardSeedAndNumberGiveTheSameSchedule(): void
@@ -114,7 +114,7 @@ final class SchedulerTest extends TestCase
             [WhyKind::Window, 'b'],
             [$schedule->placed['a']->why->kind, $schedule->placed['a']->why->other],
         );
-        self::assertSame(0.0, $schedule->score->paid);
+        self::assertSame(0.0, $schedule->score->rework);
     }
 
     public function testAWindowThatCannotBeKeptIsPaidForInHoursAndSaysSo(): void
@@ -136,7 +136,7 @@ final class SchedulerTest extends TestCase
             1e-6,
             'nothing is held back for what is missed anyway',
         );
-        self::assertSame(0.5, $schedule->placed['b']->paid);
+        self::assertSame(0.5, $schedule->placed['b']->rework);
         self::assertEqualsWithDelta(1.5, $schedule->placed['b']->end - $schedule->placed['b']->start, 1e-6);
     }
 
@@ -150,7 +150,7 @@ final class SchedulerTest extends TestCase
         $never = (new Scheduler(1))->plan(self::yard([new Activity('c', 'p', 'coat', 12.0, 'bay')]));
         self::assertStringContainsString(
             '12.0 h in one go, the longest stretch of working hours is 10.0 h',
-            $never->without['c'],
+            $never->unplaced['c'],
         );
     }
 

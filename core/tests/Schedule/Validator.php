@@ -25,7 +25,7 @@ final class Validator
         foreach ($yard->activities as $id => $activity) {
             $placed = $schedule->placed[$id] ?? null;
             if (null === $placed) {
-                if (!isset($schedule->without[$id])) {
+                if (!isset($schedule->unplaced[$id])) {
                     $faults[] = "$id is lost without a word";
                 }
                 continue;
@@ -66,7 +66,7 @@ final class Validator
                 : ["$a->id was under way and was moved"];
         }
         $faults = [];
-        $hours = $a->hours + $p->paid;
+        $hours = $a->hours + $p->rework;
         if ($p->setUp) {
             $hours -= min($a->setupHours, $hours);
             $alike = array_filter(
@@ -150,7 +150,7 @@ final class Validator
                 $faults[] = "$a->id is before $id has ended";
             }
         }
-        $lasts = $p->end - $p->start - $p->paid;
+        $lasts = $p->end - $p->start - $p->rework;
         // A coat is worked along: what is at a share of the first is reached at the same share of the next.
         $shares = static fn(bool $along): array => $along ? range(0.0, 1.0, 1.0 / 12.0) : [1.0];
         foreach (null === $a->fixed ? $a->lags : [] as $lag) {
@@ -162,14 +162,14 @@ final class Validator
                 $ready = $lag->passing->after($from->start + $share * ($from->end - $from->start));
                 if (
                     null === $ready ||
-                    $p->start + $p->paid + ($lag->along ? $share * $lasts : 0.0) < $ready - self::SLACK
+                    $p->start + $p->rework + ($lag->along ? $share * $lasts : 0.0) < $ready - self::SLACK
                 ) {
                     $faults[] = sprintf('%s does not wait for %s', $a->id, $lag->what);
                     break;
                 }
             }
         }
-        foreach (null === $a->fixed && 0.0 === $p->paid ? $a->windows : [] as $window) {
+        foreach (null === $a->fixed && 0.0 === $p->rework ? $a->windows : [] as $window) {
             $from = $placed[$window->from] ?? null;
             if (null === $from) {
                 continue;

@@ -23,9 +23,9 @@ final readonly class PaysForSomething implements TimeLaw
     {
         $breaches = [];
         foreach ($timetable->all() as $stint) {
-            if ($stint->paid > 0.0 && $stint->isOneOf(Steps::UNMASKS)) {
+            if ($stint->rework > 0.0 && $stint->isOneOf(Steps::UNMASKS)) {
                 $breaches[] = new Breach(self::LAW, null, $stint->words() . ': tape is never abraded');
-            } elseif ($stint->paid > 0.0 && !$this->missed($timetable, $stint)) {
+            } elseif ($stint->rework > 0.0 && !$this->missed($timetable, $stint)) {
                 $breaches[] = new Breach(self::LAW, null, $stint->words() . ' pays for nothing');
             }
         }

@@ -20,7 +20,7 @@ final readonly class MoveView
         public ?string $to,
         public string $why,
         public string $stays,
-        public ?Value $paid,
+        public ?Value $rework,
         public bool $slip,
     ) {}
 }

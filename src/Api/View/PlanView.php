@@ -18,7 +18,7 @@ final readonly class PlanView
      * @param bool $again it was made by moving an earlier one as little as could be
      * @param list<PlanPart> $parts
      * @param list<PlannedView> $work in order of time
-     * @param list<LostView> $without what has no room
+     * @param list<LostView> $unplaced what has no room
      * @param list<MissedView> $missed due dates that are not kept
      * @param list<ClosedView> $closed what it waits for, said first
      * @param list<MoveView> $moves what it does otherwise than the one before
@@ -38,7 +38,7 @@ final readonly class PlanView
         public ?string $finish,
         public ?string $bound,
         public ?Value $handsOn,
-        public ?Value $paid,
+        public ?Value $rework,
         public ?Value $late,
         public ?string $better,
         public ?string $found,
@@ -47,7 +47,7 @@ final readonly class PlanView
         public bool $pinned,
         public array $parts,
         public array $work,
-        public array $without,
+        public array $unplaced,
         public array $missed,
         public array $closed,
         public array $moves,

@@ -14,7 +14,7 @@ final readonly class PlannedView
      * @param ?string $other the work that is about
      * @param ?string $from it may begin from then on, by what comes before it
      * @param ?string $until up to then, by the window of the film or metal below; null where nothing closes
-     * @param ?Value $paid abrading, because a window is missed
+     * @param ?Value $rework abrading, because a window is missed
      * @param list<string> $with what is put on, where its name does not say so, and gear that is taken
      * @param list<string> $hangs what it hangs on: what breaks if it comes colder or warmer than forecast
      */
@@ -32,7 +32,7 @@ final readonly class PlannedView
         public ?string $other,
         public Value $slack,
         public bool $critical,
-        public ?Value $paid,
+        public ?Value $rework,
         public bool $setUp,
         public bool $coat,
         public bool $fixed,

@@ -14,7 +14,7 @@ final readonly class QuantitiesView
      * @param list<NeedView> $goods
      * @param list<OrderView> $orders
      * @param list<string> $unmeasured
-     * @param list<string> $without
+     * @param list<string> $unrouted
      */
     public function __construct(
         public string $jobId,
@@ -34,7 +34,7 @@ final readonly class QuantitiesView
         public string $difference,
         public array $orders,
         public array $unmeasured,
-        public array $without,
+        public array $unrouted,
         public ?JobWorthView $worth,
     ) {}
 }

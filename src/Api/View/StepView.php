@@ -8,7 +8,7 @@ namespace App\Api\View;
 final readonly class StepView
 {
     /**
-     * @param list<string> $without
+     * @param list<string> $ifLeftOut
      * @param list<string> $cautions
      * @param list<string> $protect
      * @param list<Option> $asks gear, skills and products it cannot be done without
@@ -29,7 +29,7 @@ final readonly class StepView
         public string $onFail,
         public string $uses,
         public string $grits,
-        public array $without,
+        public array $ifLeftOut,
         public array $cautions,
         public array $protect,
         public array $asks,

@@ -111,7 +111,9 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
           stroke={bad ? tok('lead') : tok('ink')}
           strokeWidth={bad ? 3 : 1}
         />
-        {k.paid && <path d={`M${a} ${c - 11}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />}
+        {k.rework && (
+          <path d={`M${a} ${c - 11}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />
+        )}
         {on && (
           <rect x={a - 3} y={c - 12} width={width + 6} height="24" fill="none" stroke={tok('lead')} strokeWidth="2.4" />
         )}

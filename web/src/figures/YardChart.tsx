@@ -128,7 +128,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                       `${p.name}: ${k.name}`,
                       t`${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}`,
                       ...(k.critical ? [t`on the longest chain`] : []),
-                      ...(k.paid ? [t`after ${k.paid.text} of making good`] : []),
+                      ...(k.rework ? [t`after ${k.rework.text} of making good`] : []),
                       ...(k.hangs.length > 0 ? [t`hangs on the forecast`] : []),
                       ...(bad ? ['breaks'] : []),
                     ].join(', ')}
@@ -174,7 +174,7 @@ export function YardChart({ view, span, width: w, moving }: Props) {
                       </>
                     )}
                     {k.hangs.length > 0 && <circle cx={a + width / 2} cy={y + 2} r="3.2" fill={tok('brass')} />}
-                    {k.paid && (
+                    {k.rework && (
                       <path d={`M${a} ${y + 4}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />
                     )}
                     {on && (

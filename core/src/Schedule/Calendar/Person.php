@@ -84,7 +84,7 @@ final readonly class Person
      *
      * @param list<float> $visits when each begins
      */
-    public function without(array $visits): self
+    public function awayOn(array $visits): self
     {
         $gone = [];
         $work = [];

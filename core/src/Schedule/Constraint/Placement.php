@@ -10,7 +10,7 @@ final readonly class Placement
     /**
      * @param list<string> $who
      * @param float $dry until when a film laid is wet; the end for anything else
-     * @param float $paid hours of abrading before it, because a window was missed
+     * @param float $rework hours of abrading before it, because a window was missed
      * @param bool $late a window was missed, whether making it good takes time or not
      * @param bool $setUp it was set up already by alike work just before
      */
@@ -21,7 +21,7 @@ final readonly class Placement
         public array $who,
         public Why $why,
         public float $dry,
-        public float $paid = 0.0,
+        public float $rework = 0.0,
         public bool $setUp = false,
         public bool $late = false,
     ) {}
@@ -35,7 +35,7 @@ final readonly class Placement
             who: $this->who,
             why: $why,
             dry: $this->dry,
-            paid: $this->paid,
+            rework: $this->rework,
             setUp: $this->setUp,
             late: $this->late,
         );

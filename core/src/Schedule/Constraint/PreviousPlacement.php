@@ -9,12 +9,12 @@ final readonly class PreviousPlacement
 {
     /**
      * @param list<string> $who
-     * @param float $paid hours of abrading before it
+     * @param float $rework hours of abrading before it
      */
-    public function __construct(public float $start, public array $who, public float $paid = 0.0) {}
+    public function __construct(public float $start, public array $who, public float $rework = 0.0) {}
 
     public static function of(Placement $placed): self
     {
-        return new self($placed->start, $placed->who, $placed->paid);
+        return new self($placed->start, $placed->who, $placed->rework);
     }
 }

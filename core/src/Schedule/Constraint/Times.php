@@ -106,7 +106,7 @@ final class Times
                 $made = $placed[$id] ?? null;
                 $closes =
                     null !== $made && $made->late && $made->start > $closes
-                        ? $window->closes->after($made->start + $made->paid) ?? \INF
+                        ? $window->closes->after($made->start + $made->rework) ?? \INF
                         : $closes;
             }
             if (\INF !== $closes) {

@@ -55,6 +55,8 @@ final readonly class AlonePart
         $first = array_key_first([] === $coats ? $yard->activities : $coats);
         $opened = $schedule->placed[$cause ?? ($first ?? '')] ?? null;
 
-        return [] === $schedule->without && null !== $opened ? new Interval($opened->start, $schedule->finish()) : null;
+        return [] !== $schedule->unplaced || null === $opened
+            ? null
+            : new Interval($opened->start, $schedule->finish());
     }
 }

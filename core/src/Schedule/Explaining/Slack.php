@@ -37,7 +37,7 @@ final class Slack
                     $activity,
                     $placed->start + $hours,
                     $placed->why,
-                    $placed->paid,
+                    $placed->rework,
                     [],
                     $placed->late,
                 );

@@ -34,7 +34,7 @@ final class BlockFiller
     public array $placed = [];
 
     /** @var array<int|string, string> activities that found no room => why */
-    public array $without = [];
+    public array $unplaced = [];
 
     public readonly Slots $slots;
 
@@ -162,7 +162,7 @@ final class BlockFiller
     public function isLost(Activity $activity): bool
     {
         foreach ($this->yard->needs[$activity->id] ?? [] as $id) {
-            if (isset($this->without[$id])) {
+            if (isset($this->unplaced[$id])) {
                 return true;
             }
         }
@@ -236,7 +236,7 @@ final class BlockFiller
     {
         [$from, $why] = Times::earliest($this->yard, $activity, $this->placed);
         $soonest = is_finite($from)
-            ? $this->slots->room($activity, $from, $why, $placed->paid, [], $placed->late)
+            ? $this->slots->room($activity, $from, $why, $placed->rework, [], $placed->late)
             : null;
 
         return null !== $soonest && $soonest->start > $placed->start - Placer::SAME_H

@@ -79,7 +79,7 @@ final class Payments
         $at = array_flip(Blocks::ids($block));
         foreach ($block as $activity) {
             $placed = $this->filler->placed[$activity->id];
-            $due = $placed->paid > 0.0 ? Times::due($activity, $this->filler->placed, $placed->start) : null;
+            $due = $placed->rework > 0.0 ? Times::due($activity, $this->filler->placed, $placed->start) : null;
             $source = null === $due ? null : $at[$due->from] ?? null;
             if (null === $source) {
                 continue;
@@ -89,7 +89,7 @@ final class Payments
             $worth = $this->worth($block);
             $pays = array_map(
                 static fn(): bool => true,
-                array_filter($was, static fn(Placement $p): bool => $p->paid > 0.0),
+                array_filter($was, static fn(Placement $p): bool => $p->rework > 0.0),
             );
             foreach (self::LATER as $share) {
                 $this->filler->leave($block, 0, count($block));
@@ -123,18 +123,18 @@ final class Payments
         $late = array_filter(
             $block,
             fn(Activity $a): bool => null === $a->fixed &&
-                ($this->filler->placed[$a->id]->paid ?? 0.0) > 0.0 &&
+                ($this->filler->placed[$a->id]->rework ?? 0.0) > 0.0 &&
                 !isset($this->decided->late[$a->id]),
         );
         usort(
             $late,
-            fn(Activity $a, Activity $b): int => ($this->filler->placed[$b->id]->paid ?? 0.0) <=>
-                ($this->filler->placed[$a->id]->paid ?? 0.0),
+            fn(Activity $a, Activity $b): int => ($this->filler->placed[$b->id]->rework ?? 0.0) <=>
+                ($this->filler->placed[$a->id]->rework ?? 0.0),
         );
         foreach (array_slice($late, 0, self::MOST_WITHDRAWN) as $activity) {
             $was = array_intersect_key($this->filler->placed, array_flip(Blocks::ids($block)));
             $worth = $this->worth($block);
-            $pays = array_filter($was, static fn(Placement $p): bool => $p->paid > 0.0 && $p->id !== $activity->id);
+            $pays = array_filter($was, static fn(Placement $p): bool => $p->rework > 0.0 && $p->id !== $activity->id);
             $this->filler->leave($block, 0, count($block));
             if (
                 null ===
@@ -158,15 +158,15 @@ final class Payments
      */
     private function worth(array $block): float
     {
-        $paid = 0.0;
+        $rework = 0.0;
         $end = $this->yard->now;
         foreach ($block as $activity) {
-            $paid += $this->filler->placed[$activity->id]->paid ?? 0.0;
+            $rework += $this->filler->placed[$activity->id]->rework ?? 0.0;
             $end = max($end, $this->filler->placed[$activity->id]->end ?? $end);
         }
 
         $late = null === $this->aim ? $end - $this->yard->now : $this->aim->late($block, $this->filler->placed);
 
-        return $this->yard->objective->good * $paid + ($this->yard->objective->day * $late) / 24.0;
+        return $this->yard->objective->good * $rework + ($this->yard->objective->day * $late) / 24.0;
     }
 }

@@ -98,7 +98,7 @@ final class Placer
             array_filter(
                 $block,
                 fn(Activity $a): bool => !isset($this->filler->placed[$a->id]) &&
-                    !isset($this->filler->without[$a->id]),
+                    !isset($this->filler->unplaced[$a->id]),
             ),
         );
         $this->addNeeded($block);
@@ -153,7 +153,7 @@ final class Placer
                 [...null === $before ? [] : [$before], ...$this->yard->needs[$activity->id] ?? []],
                 fn(string $id): bool => !isset($own[$id]) &&
                     !isset($this->filler->placed[$id]) &&
-                    !isset($this->filler->without[$id]),
+                    !isset($this->filler->unplaced[$id]),
             ),
         );
     }
@@ -197,7 +197,7 @@ final class Placer
             static fn(Placement $a, Placement $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
         );
 
-        return new Schedule($this->yard, $placed, $this->filler->without, $this->causes);
+        return new Schedule($this->yard, $placed, $this->filler->unplaced, $this->causes);
     }
 
     /**
@@ -206,23 +206,23 @@ final class Placer
      */
     private function withdraw(): void
     {
-        $blocks = [] === $this->filler->without ? [] : Blocks::of($this->yard);
+        $blocks = [] === $this->filler->unplaced ? [] : Blocks::of($this->yard);
         for ($again = [] !== $blocks; $again; ) {
             $again = false;
             foreach (array_merge([], ...array_values($blocks)) as $block) {
                 $lost = false;
                 $there = [];
                 foreach ($block as $activity) {
-                    $lost = $lost || isset($this->filler->without[$activity->id]) || $this->filler->isLost($activity);
+                    $lost = $lost || isset($this->filler->unplaced[$activity->id]) || $this->filler->isLost($activity);
                     $before = $this->yard->before[$activity->id] ?? null;
-                    $lost = $lost || (null !== $before && isset($this->filler->without[$before]));
+                    $lost = $lost || (null !== $before && isset($this->filler->unplaced[$before]));
                     $there = isset($this->filler->placed[$activity->id]) ? [...$there, $activity] : $there;
                 }
                 foreach ($lost ? $there : [] as $activity) {
                     $again = true;
                     $this->filler->slots->leave($activity);
                     unset($this->filler->placed[$activity->id]);
-                    $this->filler->without[$activity->id] = 'what belongs with it has no room';
+                    $this->filler->unplaced[$activity->id] = 'what belongs with it has no room';
                 }
             }
         }
@@ -248,7 +248,7 @@ final class Placer
             $at = (int) array_search($first->id, $chain, true);
             $turn = (int) array_search($cause->id, $chain, true);
             foreach (array_slice($chain, $at) as $i => $id) {
-                $this->filler->without[$id] = match (true) {
+                $this->filler->unplaced[$id] = match (true) {
                     $id === $cause->id => $because,
                     $first->part === $cause->part && $at + $i > $turn => 'what comes before it has no room',
                     default => sprintf('%s has no room, and it is not begun without', lcfirst($cause->name)),

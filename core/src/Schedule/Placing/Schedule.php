@@ -16,14 +16,14 @@ final readonly class Schedule
 
     /**
      * @param array<int|string, Placement> $placed by activity, in order of time
-     * @param array<int|string, string> $without activities that found no room => why
+     * @param array<int|string, string> $unplaced activities that found no room => why
      * @param list<array{Activity, string, bool}> $causes by block what found no room, why, and whether that lies on
      *                                                    another part
      */
     public function __construct(
         public Yard $yard,
         public array $placed,
-        public array $without,
+        public array $unplaced,
         public array $causes = [],
     ) {
         $this->score = Score::of($this);
@@ -59,7 +59,7 @@ final readonly class Schedule
             if ($id === $cause->id) {
                 return false;
             }
-            if (isset($this->without[$id]) && $this->yard->activity($id)->bares) {
+            if (isset($this->unplaced[$id]) && $this->yard->activity($id)->bares) {
                 return true;
             }
         }

@@ -13,7 +13,7 @@ final readonly class Score
     private const DAY = 24.0;
 
     /**
-     * @param float $paid hours of making good missed windows
+     * @param float $rework hours of making good missed windows
      * @param float $late hours past due dates, of all parts together
      * @param float $handsOn hours of everybody together, making good included
      * @param float $finish hour since 1970 UTC at which the last work ends
@@ -23,8 +23,8 @@ final readonly class Score
      * @param float $cost the sum, hours of hands
      */
     private function __construct(
-        public int $without,
-        public float $paid,
+        public int $unplaced,
+        public float $rework,
         public float $late,
         public float $handsOn,
         public float $finish,
@@ -38,13 +38,13 @@ final readonly class Score
     public static function of(Schedule $schedule): self
     {
         $yard = $schedule->yard;
-        [$paid, $handsOn, $finish, $sum, $setUps] = [0.0, 0.0, $yard->now, 0.0, 0];
+        [$rework, $handsOn, $finish, $sum, $setUps] = [0.0, 0.0, $yard->now, 0.0, 0];
         $ends = $turns = $visits = [];
         $people = array_column($yard->people, null, 'name');
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);
-            $good = max(1, $activity->people) * $placed->paid;
-            $paid += $good;
+            $good = max(1, $activity->people) * $placed->rework;
+            $rework += $good;
             $hours = $activity->hours - ($placed->setUp ? $activity->setupHours : 0.0);
             $handsOn += $good + $activity->people * $hours;
             $setUps += '' === $activity->share || $placed->setUp ? 0 : 1;
@@ -66,15 +66,15 @@ final readonly class Score
         $worth = $yard->objective;
         $cost =
             ($worth->day * ($finish - $yard->now)) / self::DAY +
-            ($handsOn - $paid) +
-            $worth->good * $paid +
+            ($handsOn - $rework) +
+            $worth->good * $rework +
             $worth->visit * count($visits) +
             $worth->setUp * $setUps +
             $worth->turn * $turns;
 
         return new self(
-            without: count($schedule->without),
-            paid: round($paid, 6),
+            unplaced: count($schedule->unplaced),
+            rework: round($rework, 6),
             late: round($late, 6),
             handsOn: round($handsOn, 6),
             finish: round($finish, 6),
@@ -89,7 +89,7 @@ final readonly class Score
     /** Better in the whole, and no later where both find room for the same and keep the same dates. */
     public function isBetterThan(self $other): bool
     {
-        $first = [$this->without, $this->late] <=> [$other->without, $other->late];
+        $first = [$this->unplaced, $this->late] <=> [$other->unplaced, $other->late];
 
         return 0 !== $first
             ? $first < 0
@@ -99,8 +99,8 @@ final readonly class Score
     /** Better in the whole, whenever it ends. */
     public function costsLessThan(self $other): bool
     {
-        return [$this->without, $this->late, $this->cost, $this->sum] < [
-            $other->without,
+        return [$this->unplaced, $this->late, $this->cost, $this->sum] < [
+            $other->unplaced,
             $other->late,
             $other->cost,
             $other->sum,
@@ -110,13 +110,13 @@ final readonly class Score
     /** Worse in what counts, as far as the sum goes; how early the rest is does not. */
     public function isWorseThan(self $other): bool
     {
-        return [$this->without, $this->late, $this->cost] > [$other->without, $other->late, $other->cost];
+        return [$this->unplaced, $this->late, $this->cost] > [$other->unplaced, $other->late, $other->cost];
     }
 
     /** As much has room and is on time, and the sum is worse by no more than a share. */
     public function isWithin(float $share, self $best): bool
     {
-        return $this->without <= $best->without &&
+        return $this->unplaced <= $best->unplaced &&
             $this->late <= $best->late + 1e-6 &&
             $this->cost <= $best->cost * (1.0 + $share);
     }

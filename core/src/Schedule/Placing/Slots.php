@@ -41,7 +41,7 @@ final class Slots
             [] === $away
                 ? $yard->teams
                 : new Teams(
-                    array_map(static fn(Person $p): Person => $p->without($away[$p->name] ?? []), $yard->people),
+                    array_map(static fn(Person $p): Person => $p->awayOn($away[$p->name] ?? []), $yard->people),
                 );
         foreach ($yard->people as $person) {
             $this->people[$person->name] = new Busy();
@@ -121,7 +121,7 @@ final class Slots
                     who: $who,
                     why: $why,
                     dry: $dry ?? $this->yard->end,
-                    paid: $extra,
+                    rework: $extra,
                     setUp: $setUp,
                     late: $late,
                 );

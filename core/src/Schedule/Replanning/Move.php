@@ -21,7 +21,7 @@ final readonly class Move
      * @param float|null $to null for what has no room any more
      * @param Why $why it begins when it now does
      * @param float $before hours of abrading it had before
-     * @param float $paid hours of abrading before it
+     * @param float $rework hours of abrading before it
      * @param TrialMove|null $stays what would break if it stayed where it was; null for what is new or has no room
      * @param list<string> $for who is away, so that somebody else does what now stands in its way
      */
@@ -31,7 +31,7 @@ final readonly class Move
         public ?float $to,
         public Why $why,
         private float $before,
-        public float $paid,
+        public float $rework,
         public ?TrialMove $stays,
         public array $for = [],
     ) {}
@@ -56,13 +56,13 @@ final readonly class Move
                 from: $kept?->start,
                 to: $placed->start,
                 why: $placed->why,
-                before: $kept->paid ?? 0.0,
-                paid: $placed->paid,
+                before: $kept->rework ?? 0.0,
+                rework: $placed->rework,
                 stays: $stays,
                 for: self::away($schedule, $before, $stays?->why->other),
             );
         }
-        foreach ($schedule->without as $id => $why) {
+        foreach ($schedule->unplaced as $id => $why) {
             $id = (string) $id;
             $moves[$id] = new self(
                 id: $id,
@@ -70,7 +70,7 @@ final readonly class Move
                 to: null,
                 why: new Why(WhyKind::Waits, $why),
                 before: 0.0,
-                paid: 0.0,
+                rework: 0.0,
                 stays: null,
             );
         }
@@ -117,7 +117,7 @@ final readonly class Move
                 null === $schedule->yard->activity($id)->fixed &&
                 (null === $was ||
                     abs($was->start - $placed->start) > Placer::SAME_H ||
-                    $placed->paid > $was->paid + Placer::SAME_H)
+                    $placed->rework > $was->rework + Placer::SAME_H)
             ) {
                 $moved[] = $id;
             }
@@ -132,7 +132,7 @@ final readonly class Move
         return null !== $this->from &&
             null !== $this->to &&
             abs($this->to - $this->from) < self::SLIP_H &&
-            $this->paid <= $this->before + Placer::SAME_H;
+            $this->rework <= $this->before + Placer::SAME_H;
     }
 
     /**

@@ -60,7 +60,7 @@ final readonly class Replan
         $back = StabilityPass::in($best, $before);
         $isWorth =
             $fresh !== $best &&
-            $fresh->score->paid <= $back->score->paid &&
+            $fresh->score->rework <= $back->score->rework &&
             $fresh->finish() < $back->finish() - self::WORTH_H;
 
         return new self($back, Move::all($back, $before), $isWorth ? $fresh : null);
@@ -92,9 +92,9 @@ final readonly class Replan
         }
 
         return [
-            $schedule->score->without,
+            $schedule->score->unplaced,
             round(
-                $schedule->score->paid + (self::DAY_LATE_H * $schedule->score->late) / 24.0 + self::MOVE_H * $real,
+                $schedule->score->rework + (self::DAY_LATE_H * $schedule->score->late) / 24.0 + self::MOVE_H * $real,
                 6,
             ),
             $slips,

@@ -82,7 +82,7 @@ final class StabilityPass
                 $this->yard->chains[$part],
                 fn(string $id): bool => isset($this->placed[$id], $this->before[$id]) &&
                     null === $this->yard->activity($id)->fixed &&
-                    ($this->placed[$id]->paid > $this->before[$id]->paid ||
+                    ($this->placed[$id]->rework > $this->before[$id]->rework ||
                         $this->away($id, $this->placed[$id]) > Placer::SAME_H),
             ),
         );
@@ -115,7 +115,7 @@ final class StabilityPass
                 break;
             }
             $this->put($new);
-            $gain += $this->away($id, $was[$id]) - $this->away($id, $new) + $was[$id]->paid - $new->paid;
+            $gain += $this->away($id, $was[$id]) - $this->away($id, $new) + $was[$id]->rework - $new->rework;
             ++$fits;
         }
         if ($fits === count($ids) && $gain > Placer::SAME_H && $this->holds($ids)) {
@@ -164,14 +164,14 @@ final class StabilityPass
     private function isCut(string $part): bool
     {
         return [] !==
-            array_filter($this->yard->chains[$part], fn(string $id): bool => isset($this->schedule->without[$id]));
+            array_filter($this->yard->chains[$part], fn(string $id): bool => isset($this->schedule->unplaced[$id]));
     }
 
     private function same(string $id, Placement $was): ?Placement
     {
         $activity = $this->yard->activity($id);
         $new = $this->mayStand($activity, $was)
-            ? $this->slots->room($activity, $was->start, $was->why, $was->paid, $was->who, $was->late)
+            ? $this->slots->room($activity, $was->start, $was->why, $was->rework, $was->who, $was->late)
             : null;
 
         return null !== $new && $new->start < $was->start + Interval::GRACE ? $new : null;
@@ -223,6 +223,6 @@ final class StabilityPass
             static fn(Placement $a, Placement $b): int => [$a->start, $a->end, $a->id] <=> [$b->start, $b->end, $b->id],
         );
 
-        return new Schedule($this->yard, $placed, $this->schedule->without, $this->schedule->causes);
+        return new Schedule($this->yard, $placed, $this->schedule->unplaced, $this->schedule->causes);
     }
 }

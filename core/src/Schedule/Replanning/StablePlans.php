@@ -25,15 +25,15 @@ final readonly class StablePlans
     private array $blocks;
 
     /** Hours of making good that were in the plan before. */
-    private float $paid;
+    private float $rework;
 
     /** @param array<int|string, PreviousPlacement> $before by activity */
     public function __construct(private Yard $yard, private array $before)
     {
         $this->blocks = self::once(Blocks::of($yard));
-        $this->paid = array_sum(
+        $this->rework = array_sum(
             array_map(
-                static fn(PreviousPlacement $k): float => $k->paid,
+                static fn(PreviousPlacement $k): float => $k->rework,
                 array_intersect_key($before, $yard->activities),
             ),
         );
@@ -123,7 +123,7 @@ final readonly class StablePlans
     {
         $left = [];
         $kept = $this->pass($order, $left);
-        if ($kept->score->paid <= $this->paid + Placer::SAME_H) {
+        if ($kept->score->rework <= $this->rework + Placer::SAME_H) {
             return $kept;
         }
         $starts = [];
@@ -134,7 +134,7 @@ final readonly class StablePlans
         }
         $whole = $this->pass($order, $starts);
 
-        return $whole->score->paid < $kept->score->paid - Placer::SAME_H ? $whole : $kept;
+        return $whole->score->rework < $kept->score->rework - Placer::SAME_H ? $whole : $kept;
     }
 
     /**

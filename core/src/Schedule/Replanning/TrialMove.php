@@ -106,7 +106,7 @@ final readonly class TrialMove
                 who: $was->who,
                 why: $was->why,
                 dry: max($end, $was->dry + $start - $was->start),
-                paid: $was->paid,
+                rework: $was->rework,
                 late: $was->late,
             ),
         ];
@@ -132,7 +132,7 @@ final readonly class TrialMove
             $activity,
             $start,
             new Why(WhyKind::Nothing),
-            $was->paid,
+            $was->rework,
             [] === $who ? $was->who : $who,
             $was->late,
         );

@@ -54,7 +54,7 @@ final class Refill
             }
         }
         // What had no room may have some now.
-        foreach ([] === $schedule->without ? [] : $this->blocks as $list) {
+        foreach ([] === $schedule->unplaced ? [] : $this->blocks as $list) {
             foreach ($list as $block) {
                 $placer->add($block);
             }

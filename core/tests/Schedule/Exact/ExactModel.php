@@ -42,8 +42,8 @@ final class ExactModel
         foreach ($this->options as $id => $options) {
             $this->of[$id] = [];
             foreach ($options as $option) {
-                $good = max(1, $option->activity->people) * $option->paid;
-                $cost = $option->activity->people * ($option->hours - $option->paid) + $yard->objective->good * $good;
+                $good = max(1, $option->activity->people) * $option->rework;
+                $cost = $option->activity->people * ($option->hours - $option->rework) + $yard->objective->good * $good;
                 $cost += '' === $option->activity->share || $option->setUp ? 0.0 : $yard->objective->setUp;
                 $column = $this->program->binary($cost);
                 $this->columns[$column] = $option;
@@ -84,9 +84,9 @@ final class ExactModel
                     who: $option->who,
                     why: new Why(WhyKind::Nothing),
                     dry: $option->dry,
-                    paid: $option->paid,
+                    rework: $option->rework,
                     setUp: $option->setUp,
-                    late: $option->paid > 0.0,
+                    late: $option->rework > 0.0,
                 );
             }
         }
@@ -225,7 +225,7 @@ final class ExactModel
                 for ($t = (int) $this->yard->now; $t < (int) $this->yard->end; ++$t) {
                     $row = [];
                     foreach ($this->of[$id] as $column => $option) {
-                        if ($option->start >= $t && $option->paid < $window->hours) {
+                        if ($option->start >= $t && $option->rework < $window->hours) {
                             $row[$column] = 1.0;
                         }
                     }

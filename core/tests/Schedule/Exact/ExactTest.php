@@ -38,7 +38,7 @@ final class ExactTest extends TestCase
             $yard = (new HardYard($seed))->yard;
             $schedule = (new Scheduler(self::TRIES, $seed))->plan($yard);
             self::assertSame([], Validator::faults($schedule), 'seed ' . $seed);
-            $lost = [] !== $schedule->without;
+            $lost = [] !== $schedule->unplaced;
             $exact = (new ExactModel($yard, $lost ? $yard->end : floor($schedule->finish() + 1e-6)))->solve(
                 $lost ? \INF : ExactModel::sum($schedule),
                 self::SECONDS,
@@ -53,7 +53,7 @@ final class ExactTest extends TestCase
             }
             self::assertSame([], Validator::faults($exact), 'the program is right, seed ' . $seed);
             self::assertFalse($lost, 'everything has room, seed ' . $seed);
-            $phantom += $schedule->score->paid > $exact->score->paid + 1e-6 ? 1 : 0;
+            $phantom += $schedule->score->rework > $exact->score->rework + 1e-6 ? 1 : 0;
             $later += $schedule->score->late > $exact->score->late + 1e-6 ? 1 : 0;
             $worse[$seed] = self::gap($schedule, $exact);
         }

@@ -21,7 +21,7 @@ final readonly class Option
         public array $who,
         public float $dry,
         public float $hours,
-        public float $paid,
+        public float $rework,
         public bool $setUp,
     ) {}
 }

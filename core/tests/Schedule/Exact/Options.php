@@ -24,9 +24,9 @@ final class Options
             $good = array_unique([0.0, ...array_column($activity->windows, 'hours')]);
             foreach (self::teams($yard->people, $activity->people) as $team) {
                 for ($start = max($yard->now, $activity->notBefore); $start < $latest; ++$start) {
-                    foreach ($good as $paid) {
+                    foreach ($good as $rework) {
                         foreach ('' === $activity->share ? [false] : [false, true] as $setUp) {
-                            $option = self::option($activity, $team, $start, $paid, $setUp);
+                            $option = self::option($activity, $team, $start, $rework, $setUp);
                             $options[$id] =
                                 null === $option || $option->end > $latest
                                     ? $options[$id]
@@ -55,9 +55,9 @@ final class Options
     }
 
     /** @param list<Person> $team */
-    private static function option(Activity $a, array $team, float $start, float $paid, bool $setUp): ?Option
+    private static function option(Activity $a, array $team, float $start, float $rework, bool $setUp): ?Option
     {
-        $hours = $a->hours + $paid - ($setUp ? $a->setupHours : 0.0);
+        $hours = $a->hours + $rework - ($setUp ? $a->setupHours : 0.0);
         $left = $hours;
         $end = null;
         for ($h = $start; $left > 0.0 && $h < $start + 24.0 * 8; ++$h) {
@@ -83,7 +83,7 @@ final class Options
             who: array_column($team, 'name'),
             dry: null === $a->wet ? $end : $a->wet->dry->after($end) ?? \INF,
             hours: $hours,
-            paid: $paid,
+            rework: $rework,
             setUp: $setUp,
         );
     }

@@ -63,9 +63,9 @@ export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: st
           <Labelled label={t`Needed too, by what is found`}>{view.unmeasured.join(', ')}</Labelled>
         </Text>
       )}
-      {view.without.length > 0 && (
+      {view.unrouted.length > 0 && (
         <Notice tone="brass" title={t`Not counted`}>
-          <Trans>{view.without.join(', ')}: no route yet.</Trans>
+          <Trans>{view.unrouted.join(', ')}: no route yet.</Trans>
         </Notice>
       )}
     </>

@@ -19,10 +19,10 @@ export function Detail({ step }: { step: Step }) {
           </Notice>
         )}
         <Labelled label={t`Why it is here`}>{step.why}</Labelled>
-        {step.without.length > 0 && (
+        {step.ifLeftOut.length > 0 && (
           <Labelled label={t`Without it`}>
             <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
-              {step.without.map((w) => (
+              {step.ifLeftOut.map((w) => (
                 <li key={w}>{w}</li>
               ))}
             </Box>

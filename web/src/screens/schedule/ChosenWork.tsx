@@ -50,9 +50,9 @@ export function ChosenWork({
             {work.why.charAt(0).toUpperCase() + work.why.slice(1)}.{work.who.length > 0 && ` ${listed(work.who)}.`}
             {work.setUp && t` Set up already by the coat before.`}
           </Text>
-          {work.paid && (
+          {work.rework && (
             <Text size="m" tone="lead" weight="firm">
-              <Trans>A window is missed: {work.paid.text} of abrading, wiping or rinsing again come first.</Trans>
+              <Trans>A window is missed: {work.rework.text} of abrading, wiping or rinsing again come first.</Trans>
             </Text>
           )}
           <Text size="m">

@@ -54,9 +54,9 @@ function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
             <Trans>with {w.with.join(', ')}</Trans>
           </Text>
         )}
-        {w.paid && (
+        {w.rework && (
           <Text size="m" tone="lead">
-            <Trans>after {w.paid.text} of making good</Trans>
+            <Trans>after {w.rework.text} of making good</Trans>
           </Text>
         )}
         {w.until && (

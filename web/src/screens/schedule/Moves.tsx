@@ -33,7 +33,7 @@ export function Moves({ view }: { view: Schemas['PlanView'] }) {
           {m.stays !== '' && <Box>{m.stays.charAt(0).toUpperCase() + m.stays.slice(1)}</Box>}
           <Text tone="ink2">
             {m.stays === '' ? m.why : t`Now: ${m.why}`}
-            {m.paid && t`; ${m.paid.text} of making good first`}
+            {m.rework && t`; ${m.rework.text} of making good first`}
           </Text>
         </Text>
       ))}

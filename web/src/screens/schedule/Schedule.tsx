@@ -44,10 +44,10 @@ function Figures({ view }: { view: Schemas['PlanView'] }) {
   return (
     <Row wrap below={1.5} sx={{ gap: { xs: 2, sm: 4 } }}>
       {view.finish &&
-        figure(view.without.length > 0 ? t`what has room is done` : t`all done`, when(view.finish, view.now))}
-      {view.bound && view.without.length === 0 && figure(t`no plan ends before`, when(view.bound, view.now))}
+        figure(view.unplaced.length > 0 ? t`what has room is done` : t`all done`, when(view.finish, view.now))}
+      {view.bound && view.unplaced.length === 0 && figure(t`no plan ends before`, when(view.bound, view.now))}
       {view.handsOn && figure(t`hands on`, view.handsOn.text)}
-      {view.paid && figure(t`making good missed windows`, view.paid.text, view.paid.value > 0 ? 'lead' : 'ink')}
+      {view.rework && figure(t`making good missed windows`, view.rework.text, view.rework.value > 0 ? 'lead' : 'ink')}
       {view.late && view.late.value > 0 && figure(t`past due dates`, view.late.text, 'lead')}
     </Row>
   );
@@ -232,13 +232,13 @@ export function Schedule() {
           />
         )}
         <Moves view={view} />
-        {view.without.length > 0 && (
+        {view.unplaced.length > 0 && (
           <Box component="section" aria-label={t`No room`}>
             <Heading>
               <Trans>Finds no room</Trans>
             </Heading>
             {view.parts
-              .map((p) => ({ part: p, lost: view.without.filter((l) => l.part === p.id) }))
+              .map((p) => ({ part: p, lost: view.unplaced.filter((l) => l.part === p.id) }))
               .filter(({ lost }) => lost.length > 0)
               .map(({ part, lost }) => (
                 <Text key={part.id} size="m" inset={0.5}>
