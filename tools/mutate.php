@@ -5,14 +5,14 @@ declare(strict_types=1);
 /*
  * Changes one token of the core at a time and runs its tests: what no test notices is printed.
  *
- *   php tools/mutate.php [--fast] [NUMBER=60] [SEED=1] [FILE...]
+ *   php tools/mutate.php [--fast|--short] [NUMBER=60] [SEED=1] [FILE...]
  *
  * Sites are drawn over core/src by the seed. The changed class is loaded in place of the real one
  * (core/tests/bootstrap.php), so that nothing in the tree is touched. Which fast tests come to a line is kept in
  * var/mutate/reached.php, made by a first run of all of them with Debian's pcov (php8.2-pcov; it need not be enabled);
- * remove it after the core has changed much. Of a change the tests that reach its line run, then the slow ones of its
- * room, all jobs of demo and practice, whether the descriptions of formats stay, the judge's, every tenth job of
- * bin/golden (--fast leaves these out). Two are tried at a time.
+ * remove it after the core has changed much. Of a change the tests that reach its line run, then whether descriptions
+ * and limits of formats stay, all jobs of demo and practice, the slow tests of its room, the judge's, every tenth job
+ * of bin/golden (--short leaves the last two out, --fast all of these). Two are tried at a time.
  * The last line says how many were caught.
  */
 
@@ -182,14 +182,15 @@ function caughtBy(string $file, array $tests, string $mutant): ?string
             [] === $tests => null,
             default => [...$core, '--exclude-group', 'slow', '--filter', filter($tests)],
         },
-        'slow' => is_dir(ROOT . "/$room") ? [...$core, '--group', 'slow', $room] : null,
-        'jobs' => [...$core, 'core/tests/Board'],
         'formats' => 'hull:formats',
+        'limits' => ['--no-extensions', '--testsuite', 'app', '--filter', 'JobLimitsTest'],
+        'jobs' => [...$core, 'core/tests/Board'],
+        'slow' => is_dir(ROOT . "/$room") ? [...$core, '--group', 'slow', $room] : null,
         'judge' => ['-c', ROOT . '/judge/phpunit.xml'],
         'golden' => ['--no-extensions', '--testsuite', 'app', '--filter', 'GoldenTest'],
     ];
     $cache = ['--cache-directory', sys_get_temp_dir() . '/mutate-' . getmypid(), '--stop-on-defect', '--no-output'];
-    foreach (FAST ? array_slice($stages, 0, 2) : $stages as $stage => $arguments) {
+    foreach (array_slice($stages, 0, STAGES) as $stage => $arguments) {
         $command = is_string($arguments)
             ? [...CONSOLE, $arguments, '--check', '--env=dev']
             : [ROOT . '/vendor/bin/phpunit', ...$cache, ...$arguments ?? []];
@@ -221,8 +222,8 @@ function tried(array $site, array $reached): string
     return sprintf("%-6s %s (%d tests come there)\n", $by ?? 'ALIVE', $where, count($tests));
 }
 
-define('FAST', '--fast' === ($argv[1] ?? ''));
-$argv = FAST ? [$argv[0], ...array_slice($argv, 2)] : $argv;
+define('STAGES', ['--fast' => 2, '--short' => 6][$argv[1] ?? ''] ?? 99);
+$argv = STAGES < 99 ? [$argv[0], ...array_slice($argv, 2)] : $argv;
 $number = (int) ($argv[1] ?? 60);
 $seed = (int) ($argv[2] ?? 1);
 $files = array_slice($argv, 3);
