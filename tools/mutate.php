@@ -158,7 +158,7 @@ function fails(array $script, string $mutant): bool
         usleep(50_000);
         $is = proc_get_status($process);
         // One that goes on and on is noticed by whoever waits for it.
-        if ($is['running'] && time() - $began > 900) {
+        if ($is['running'] && time() - $began > 300) {
             proc_terminate($process, 9);
 
             return true;

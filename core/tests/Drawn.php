@@ -30,6 +30,11 @@ final class Drawn
 
     private static function number(float $value, \Random\Randomizer $random): float
     {
+        // What was nothing is something every other time.
+        if (0.0 === $value) {
+            return max(0, $random->getInt(-100, 100)) / 200.0;
+        }
+
         return match ($random->getInt(0, 9)) {
             0 => 0.0,
             1 => $value,

@@ -7,6 +7,7 @@ namespace Hull\Tests\Board;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\NextCoat;
 use Hull\Bench\Replayed;
+use Hull\Bench\RouteFigures;
 use Hull\Bench\RouteLine;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
@@ -97,6 +98,7 @@ final class SameDemoTest extends TestCase
         foreach ($pieces as $id => $piece) {
             $says["part $id"] = [
                 'route' => Kept::digest($piece->route()),
+                'figures' => Kept::digest(self::figures($piece)),
                 'lines' => Kept::digest(RouteLine::of($piece, $piece->route())),
                 'findings' => Kept::digest($piece->check()->findings($piece->surveyed, $piece->route())),
                 'mix' => Kept::digest(
@@ -107,6 +109,16 @@ final class SameDemoTest extends TestCase
             ];
         }
         Kept::same($kept, basename($file, '.json'), $says, 'a job has changed');
+    }
+
+    /** @return list<float|int> */
+    private static function figures(Workpiece $piece): array
+    {
+        $of = RouteFigures::of($piece, $piece->route());
+
+        return array_values(
+            array_filter(get_object_vars($of), static fn(mixed $v): bool => is_float($v) || is_int($v)),
+        );
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\WorkCard;
 
+use Hull\Bench\Workpiece;
 use Hull\Compute\Inputs;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
@@ -11,6 +12,7 @@ use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\UnitSystem;
 use Hull\Tests\Drawn;
 use Hull\Tests\Kept;
+use Hull\Tests\Yard;
 use Hull\WorkCard\Figure;
 use Hull\WorkCard\Kind;
 use Hull\WorkCard\Kinds;
@@ -46,11 +48,30 @@ final class SameCardsTest extends TestCase
         Kept::same(__DIR__ . '/same-cards.json', $kind->id(), $cards, "the card {$kind->id()} has changed");
     }
 
+    public function testTheCanJobOfAPart(): void
+    {
+        $cards = [];
+        foreach ([['small_or_lattice' => true], ['small_or_lattice' => true, 'shapes' => []]] as $change) {
+            $piece = Yard::workpiece(
+                [
+                    'substrate' => 'aluminium-wrought',
+                    'conditions' => [],
+                    'service' => 'exterior-sheltered',
+                    'schools' => ['first-film' => 'etch'],
+                    ...$change,
+                ],
+                ['compressor', 'spray-gun', 'isocyanate'],
+            );
+            $cards[] = self::card(Kinds::all()['can-job'], [], $piece);
+        }
+        Kept::same(__DIR__ . '/same-cards.json', 'can-job', $cards, 'the card can-job has changed');
+    }
+
     /** @param array<array-key, mixed> $inputs */
-    private static function card(Kind $kind, array $inputs): string
+    private static function card(Kind $kind, array $inputs, ?Workpiece $piece = null): string
     {
         try {
-            $card = $kind->work(Inputs::read(Node::root($inputs), $kind->fields()), null);
+            $card = $kind->work(Inputs::read(Node::root($inputs), $kind->fields()), $piece);
         } catch (InvalidInput | InvalidQuantity $refused) {
             return 'refused ' . Kept::digest($refused->getMessage());
         }
