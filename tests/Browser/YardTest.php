@@ -83,6 +83,27 @@ final class YardTest extends BrowserCase
         );
     }
 
+    public function testHoursThatCannotBeReadAreSaidAtTheirDayAndMayBeTriedAgain(): void
+    {
+        $this->open(EmptyYard::make());
+        $this->browser->get(self::address() . '/yard');
+        $this->sees('Who works when');
+        $this->type('Mon', '8 till late');
+        $this->button('Keep, and plan again');
+        $this->sees('"8 till late" are no hours. Accepted: from and to such as 8:00-12:30.');
+        $day = $this->xpath('(//input[@aria-invalid="true"])[1]');
+        self::assertStringEndsWith(', Mon', (string) $day->getAttribute('aria-label'));
+        self::assertStringContainsString(
+            '8:00',
+            (string) $this->xpath('(//label[.="Tue"]/..//input)[1]')->getAttribute('value'),
+        );
+        $this->type('Mon', '8:00-12:00');
+        self::assertStringNotContainsString('till late', $this->page());
+        $this->button('Keep, and plan again');
+        $this->sees('Kept; the schedule follows.');
+        $this->quiet(['422']);
+    }
+
     public function testAPhotoIsKeptAndATakenOutOneComesBack(): void
     {
         $this->openPart('Windscreen', 'survey');
