@@ -126,3 +126,14 @@ export const Columns = styled('div', options)<Said & Laid & { cols?: string | St
   }),
   said,
 );
+
+/** What stands beside the main thing: to its right on a desk, below it on a phone. */
+export const Aside = styled('aside', options)<Said>(
+  ({ theme }) => ({
+    background: tok('sheet'),
+    padding: theme.spacing(2),
+    [theme.breakpoints.up('sm')]: { padding: theme.spacing(3) },
+    [theme.breakpoints.up('md')]: { borderLeft: `1px solid ${tok('rule')}` },
+  }),
+  said,
+);

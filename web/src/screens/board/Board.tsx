@@ -1,4 +1,4 @@
-import { Columns, Row, Text } from '../../theme/layout';
+import { Aside, Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button } from '@mui/material';
@@ -11,7 +11,6 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { Explained } from '../../parts/Explained';
-import { tok } from '../../theme/tokens';
 import { Day } from './Day';
 import { Due } from './Due';
 import { StillOn } from './StillOn';
@@ -86,9 +85,9 @@ export function Board() {
           </>
         )}
       </Text>
-      <Text as="aside" aria-label={t`The next day`} roomy sheet sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}>
+      <Aside aria-label={t`The next day`}>
         <Day day={day} />
-      </Text>
+      </Aside>
     </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { StepsDone } from '../../parts/StepsDone';
 import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -38,13 +39,7 @@ export function ClosedLine({ job }: { job: Schemas['ClosedJob'] }) {
               {p.name}
             </Box>{' '}
             <Text as="span" tone="ink2">
-              <Trans>
-                {p.substrate} ·{' '}
-                <span className="mono">
-                  {p.stepsDone}/{p.stepsAll}
-                </span>{' '}
-                steps done
-              </Trans>
+              <StepsDone part={p} />
             </Text>
           </Box>
         ))}

@@ -1,4 +1,4 @@
-import { Columns, Row, Text } from '../../theme/layout';
+import { Aside, Columns, Row, Text } from '../../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../../words/spoken';
 import { msg, t } from '@lingui/core/macro';
@@ -14,7 +14,6 @@ import { Explained } from '../../parts/Explained';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { tok } from '../../theme/tokens';
 
 type Line = Schemas['MaskingLineView'];
 
@@ -182,13 +181,7 @@ export function Masking() {
         </Text>
         <PlugsIn view={view} />
       </Text>
-      <Text
-        as="aside"
-        aria-label={t`Where it is, and what it takes`}
-        roomy
-        sheet
-        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}
-      >
+      <Aside aria-label={t`Where it is, and what it takes`}>
         {view.shapes
           .filter((s) => on(s.name).length > 0)
           .map((s) => (
@@ -220,7 +213,7 @@ export function Masking() {
             </Text>
           </>
         )}
-      </Text>
+      </Aside>
     </Columns>
   );
 }

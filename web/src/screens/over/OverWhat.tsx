@@ -1,4 +1,4 @@
-import { Columns, Row, Text } from '../../theme/layout';
+import { Aside, Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, MenuItem, TextField } from '@mui/material';
@@ -119,13 +119,7 @@ export function OverWhat() {
           {working > 0 && t`${ready} of ${rows.length} rows of the map`}
         </Text>
       </Text>
-      <Text
-        as="aside"
-        aria-label={t`The answer`}
-        roomy
-        sheet
-        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` }, order: { xs: -1, md: 0 } }}
-      >
+      <Aside aria-label={t`The answer`} sx={{ order: { xs: -1, md: 0 } }}>
         <Columns gap={2} sx={{ position: { md: 'sticky' }, top: 16 }}>
           {!v ? (
             <Loading />
@@ -173,7 +167,7 @@ export function OverWhat() {
             </>
           )}
         </Columns>
-      </Text>
+      </Aside>
     </Columns>
   );
 }

@@ -1,4 +1,4 @@
-import { Columns, Row, Text } from '../../theme/layout';
+import { Aside, Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -103,9 +103,9 @@ export function Quantities() {
           </Text>
         )}
       </Text>
-      <Text as="aside" aria-label={t`To buy`} roomy sheet sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}>
+      <Aside aria-label={t`To buy`}>
         <Orders view={view} csv={`/api/jobs/${job}/shopping${query ? `?${query}` : ''}`} />
-      </Text>
+      </Aside>
     </Columns>
   );
 }

@@ -1,4 +1,4 @@
-import { Columns, Row, Text } from '../../theme/layout';
+import { Aside, Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
@@ -10,7 +10,6 @@ import { Strata } from '../../figures/Strata';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { tok } from '../../theme/tokens';
 import { Closing } from '../register/Closing';
 import { Entry } from './Entry';
 import { Unharmed } from './Unharmed';
@@ -80,13 +79,7 @@ export function Record() {
           ))}
         </Text>
       </Text>
-      <Text
-        as="aside"
-        aria-label={t`The surface now`}
-        roomy
-        sheet
-        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}
-      >
+      <Aside aria-label={t`The surface now`}>
         <Heading>
           <Trans>The surface now</Trans>
         </Heading>
@@ -109,7 +102,7 @@ export function Record() {
             </Row>
           ))}
         </Text>
-      </Text>
+      </Aside>
     </Columns>
   );
 }

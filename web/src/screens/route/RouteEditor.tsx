@@ -1,4 +1,4 @@
-import { Columns, Row, Text } from '../../theme/layout';
+import { Aside, Columns, Row, Text } from '../../theme/layout';
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, TextField } from '@mui/material';
@@ -11,7 +11,6 @@ import { Explained } from '../../parts/Explained';
 import { Title } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
-import { tok } from '../../theme/tokens';
 import { Alternatives } from './Alternatives';
 import { Asked } from './Asked';
 import { Detail } from './Detail';
@@ -130,13 +129,7 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
         </TextField>
       </Text>
 
-      <Text
-        as="aside"
-        aria-label={t`The chosen step`}
-        roomy
-        sheet
-        sx={{ borderLeft: { md: `1px solid ${tok('rule')}` } }}
-      >
+      <Aside aria-label={t`The chosen step`}>
         <Columns gap={2.5} sx={{ position: { md: 'sticky' }, top: 16 }}>
           <Strata
             layers={view.layers}
@@ -149,7 +142,7 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
           {step && step.asks.length > 0 && <Asked step={step} view={view} part={part} />}
           <Alternatives view={view} part={part} job={view.jobId} busy={route.busy} pick={route.planChoosing} />
         </Columns>
-      </Text>
+      </Aside>
     </Columns>
   );
 }

@@ -1,4 +1,4 @@
-import { Text } from '../../theme/layout';
+import { Aside, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
@@ -6,7 +6,6 @@ import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { ShapeDrawing } from '../../figures/ShapeDrawing';
 import { Explained } from '../../parts/Explained';
-import { tok } from '../../theme/tokens';
 import { Worth } from './Worth';
 
 /** The part as measured: its area, the chosen shape drawn, and where to go on. */
@@ -23,13 +22,7 @@ export function Measured({
 }) {
   const drawn = shapes.shapes[chosen];
   return (
-    <Text
-      as="aside"
-      aria-label={t`The part as measured`}
-      roomy
-      sheet
-      sx={{ borderLeft: { md: `1px solid ${tok('rule')}` }, order: { xs: -1, md: 0 } }}
-    >
+    <Aside aria-label={t`The part as measured`} sx={{ order: { xs: -1, md: 0 } }}>
       <Box sx={{ position: { md: 'sticky' }, top: 16 }}>
         <Text size="m" tone="ink2">
           <Trans>Area to coat</Trans>
@@ -64,6 +57,6 @@ export function Measured({
         </Button>
         <Worth part={part} />
       </Box>
-    </Text>
+    </Aside>
   );
 }

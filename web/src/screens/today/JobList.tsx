@@ -1,3 +1,4 @@
+import { StepsDone } from '../../parts/StepsDone';
 import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
@@ -111,13 +112,7 @@ export function JobList({ jobs }: { jobs: Schemas['JobView'][] }) {
                 >
                   <span>{p.name}</span>
                   <Text as="span" size="m" tone="ink2">
-                    <Trans>
-                      {p.substrate} ·{' '}
-                      <span className="mono">
-                        {p.stepsDone}/{p.stepsAll}
-                      </span>{' '}
-                      steps done
-                    </Trans>
+                    <StepsDone part={p} />
                   </Text>
                 </Box>
                 <JobMenu
