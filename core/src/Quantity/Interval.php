@@ -15,16 +15,6 @@ final readonly class Interval
 
     public function __construct(public float $from, public float $to) {}
 
-    /**
-     * @param array{float, float} ...$spans from and to of each, for what is written down by hand
-     *
-     * @return list<self>
-     */
-    public static function list(array ...$spans): array
-    {
-        return array_map(static fn(array $s): self => new self(...$s), array_values($spans));
-    }
-
     /** How long it is, hours; 0 where it ends before it begins. */
     public function hours(): float
     {

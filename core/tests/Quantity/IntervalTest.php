@@ -6,6 +6,7 @@ namespace Hull\Tests\Quantity;
 
 use Hull\Quantity\Instant;
 use Hull\Quantity\Interval;
+use Hull\Tests\Spans;
 use PHPUnit\Framework\TestCase;
 
 final class IntervalTest extends TestCase
@@ -26,16 +27,16 @@ final class IntervalTest extends TestCase
     public function testThoseThatMeetAreOne(): void
     {
         self::assertEquals(
-            Interval::list([1.0, 6.0], [8.0, 9.0]),
-            Interval::joined(Interval::list([8.0, 9.0], [1.0, 3.0], [3.0, 5.0], [2.0, 4.0], [4.0, 6.0])),
+            Spans::of([1.0, 6.0], [8.0, 9.0]),
+            Interval::joined(Spans::of([8.0, 9.0], [1.0, 3.0], [3.0, 5.0], [2.0, 4.0], [4.0, 6.0])),
         );
         self::assertEquals(
-            Interval::list([1.0, 9.0]),
-            Interval::joined(Interval::list([1.0, 9.0], [2.0, 3.0])),
+            Spans::of([1.0, 9.0]),
+            Interval::joined(Spans::of([1.0, 9.0], [2.0, 3.0])),
             'one within another',
         );
-        self::assertCount(2, Interval::joined(Interval::list([1.0, 2.0], [2.0 + 1e-6, 3.0])));
-        self::assertCount(1, Interval::joined(Interval::list([1.0, 2.0], [2.0 + Interval::SAME / 2.0, 3.0])));
+        self::assertCount(2, Interval::joined(Spans::of([1.0, 2.0], [2.0 + 1e-6, 3.0])));
+        self::assertCount(1, Interval::joined(Spans::of([1.0, 2.0], [2.0 + Interval::SAME / 2.0, 3.0])));
         self::assertSame([], Interval::joined([]));
     }
 

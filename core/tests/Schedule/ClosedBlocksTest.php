@@ -16,7 +16,6 @@ use Hull\Climate\Weather;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Quantity\Area;
-use Hull\Quantity\Interval;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\UnitSystem;
@@ -31,6 +30,7 @@ use Hull\Schedule\Constraint\Window;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Explaining\Remedies;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Spans;
 use Hull\Tests\Yard as Made;
 use PHPUnit\Framework\TestCase;
 
@@ -60,7 +60,7 @@ final class ClosedBlocksTest extends TestCase
             new Activity('p/a', 'p', 'wash', 0.5, 'bay'),
             new Activity('p/lift', 'p', 'lift it on', 1.5, 'bay', people: 2),
         ];
-        $yard = new Yard(8.0, 100.0, $work, [Person::of('one', Interval::list([8.0, 12.0], [32.0, 36.0]))]);
+        $yard = new Yard(8.0, 100.0, $work, [Person::of('one', Spans::of([8.0, 12.0], [32.0, 36.0]))]);
         $lost = (new Scheduler(1))->plan($yard)->lost()[0] ?? self::fail('one person lifts alone what takes two');
         self::assertSame('it takes 2 people', $lost->says);
         $remedy = Remedies::helped($yard, $yard->activity($lost->cause)) ?? self::fail('nothing helps');
@@ -176,7 +176,7 @@ final class ClosedBlocksTest extends TestCase
             wet: $this->coat('p/x', $air)->wet,
             covers: true,
         );
-        $people = [Person::of('one', Interval::list([8.0, 20.0], [32.0, 44.0], [56.0, 58.0]))];
+        $people = [Person::of('one', Spans::of([8.0, 20.0], [32.0, 44.0], [56.0, 58.0]))];
         $placed = (new Scheduler(1))->plan(new Yard(0.0, 72.0, [$strip, $coat], $people))->placed;
         self::assertSame([56.0, 0.5], [$placed['p/coat']->start, $placed['p/coat']->rework]);
         self::assertGreaterThanOrEqual(32.0, $placed['p/strip']->start, 'not on the first day');
@@ -225,7 +225,7 @@ final class ClosedBlocksTest extends TestCase
     /** @param list<Activity> $work */
     private function yard(array $work): Yard
     {
-        return new Yard(0.0, 72.0, $work, [Person::of('one', Interval::list([8.0, 20.0], [32.0, 44.0], [56.0, 68.0]))]);
+        return new Yard(0.0, 72.0, $work, [Person::of('one', Spans::of([8.0, 20.0], [32.0, 44.0], [56.0, 68.0]))]);
     }
 
     private function coat(string $id, PlaceAir $air): Activity

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
@@ -13,6 +12,7 @@ use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Explaining\Slack;
 use Hull\Schedule\Search\LowerBound;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Spans;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +33,7 @@ final class LowerBoundTest extends TestCase
 
     public function testItIsTheLongestPartOrAllTheWorkThereIs(): void
     {
-        $days = Interval::list([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]);
+        $days = Spans::of([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]);
         $chain = [
             new Activity('a', 'p', 'a', 1.0, 'bay'),
             new Activity('b', 'p', 'b', 1.0, 'bay', lags: [new Lag('a', LagTime::hours(20.0), 'a wait')]),
@@ -50,7 +50,7 @@ final class LowerBoundTest extends TestCase
         self::assertSame(
             38.0,
             LowerBound::of(
-                new Yard(8.0, 72.0, $much, [Person::of('one', $days), Person::of('two', Interval::list([32.0, 40.0]))]),
+                new Yard(8.0, 72.0, $much, [Person::of('one', $days), Person::of('two', Spans::of([32.0, 40.0]))]),
             ),
             '8 h on the first day, then two at work: 12 h in 6',
         );

@@ -17,6 +17,7 @@ use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\Move;
 use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Spans;
 use Hull\Tests\Sweep;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -30,7 +31,7 @@ final class ReplanTest extends TestCase
             8.0,
             72.0,
             [new Activity('a', 'p', 'a', 2.0, 'bay')],
-            [Person::of('one', Interval::list([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]))],
+            [Person::of('one', Spans::of([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]))],
         );
         $at = static fn(float $start): ?float => Replan::of(
             $yard,

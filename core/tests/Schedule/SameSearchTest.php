@@ -13,6 +13,7 @@ use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\Move;
 use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Kept;
 use Hull\Tests\Schedule\Exact\HardYard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -24,8 +25,6 @@ use PHPUnit\Framework\TestCase;
  */
 final class SameSearchTest extends TestCase
 {
-    private const FILE = __DIR__ . '/same-search.json';
-
     /** @return iterable<string, array{string, int}> */
     public static function searches(): iterable
     {
@@ -39,22 +38,16 @@ final class SameSearchTest extends TestCase
     #[DataProvider('searches')]
     public function testIsFoundOnTheSameWay(string $kind, int $seed): void
     {
-        $kept = json_decode((string) @file_get_contents(self::FILE), true) ?? [];
-        self::assertIsArray($kept);
         $way = match ($kind) {
             'hard' => self::way((new HardYard($seed))->yard, 900, $seed),
             'made' => self::way((new RandomYard($seed, 6, 5))->yard(), 150, $seed),
             default => self::again((new RandomYard($seed, 4, 4, 16, 2))->yard(), $seed),
         };
-        $way = json_decode(json_encode($way, \JSON_THROW_ON_ERROR), true);
-        if ('1' === getenv('HULL_RENEW')) {
-            $kept["$kind $seed"] = $way;
-            file_put_contents(self::FILE, json_encode($kept, \JSON_PRETTY_PRINT | \JSON_THROW_ON_ERROR) . "\n");
-        }
-        self::assertSame(
-            $kept["$kind $seed"] ?? null,
+        Kept::same(
+            __DIR__ . '/same-search.json',
+            "$kind $seed",
             $way,
-            'a search that was changed on purpose: HULL_RENEW=1, and say what became better',
+            'the search goes another way: say what became better',
         );
     }
 

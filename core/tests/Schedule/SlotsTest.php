@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
@@ -13,6 +12,7 @@ use Hull\Schedule\Constraint\WhyKind;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Busy;
 use Hull\Schedule\Placing\Slots;
+use Hull\Tests\Spans;
 use PHPUnit\Framework\TestCase;
 
 /** Where the next activity has room, and what it waited for. */
@@ -141,7 +141,7 @@ final class SlotsTest extends TestCase
         $work = [];
         for ($d = 0; $d < 10; ++$d) {
             $day = [[24.0 * $d + 8.0, 24.0 * $d + 12.0], [24.0 * $d + 13.0, 24.0 * $d + 17.0]];
-            $work = [...$work, ...Interval::list(...$day)];
+            $work = [...$work, ...Spans::of(...$day)];
         }
 
         return new Yard(
@@ -149,7 +149,7 @@ final class SlotsTest extends TestCase
             240.0,
             [],
             array_map(
-                static fn(int $n): Person => Person::of('person ' . $n, $work, Interval::list([0.0, 9.0])),
+                static fn(int $n): Person => Person::of('person ' . $n, $work, Spans::of([0.0, 9.0])),
                 range(1, $people),
             ),
         );

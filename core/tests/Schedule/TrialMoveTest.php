@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Tests\Schedule;
 
 use Hull\Cure\ZoneTimes;
-use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
@@ -16,6 +15,7 @@ use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\TrialMove;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Spans;
 use PHPUnit\Framework\TestCase;
 
 /** What breaks when one thing is put elsewhere. */
@@ -89,7 +89,7 @@ final class TrialMoveTest extends TestCase
             ),
         ];
         $schedule = (new Scheduler(5))->plan(
-            new Yard(8.0, 100.0, $along, [Person::of('Rowan', Interval::list([8.0, 18.0]))]),
+            new Yard(8.0, 100.0, $along, [Person::of('Rowan', Spans::of([8.0, 18.0]))]),
         );
         $placed = TrialMove::placed($schedule, 'p2', 14.5);
         self::assertSame([8.0, 14.5, 15.5], [$placed['p1']->start, $placed['p2']->start, $placed['p2']->end]);
@@ -122,7 +122,7 @@ final class TrialMoveTest extends TestCase
         ];
 
         return (new Scheduler(20))->plan(
-            new Yard(8.0, 100.0, $work, [Person::of('Rowan', Interval::list([8.0, 18.0], [32.0, 42.0]))]),
+            new Yard(8.0, 100.0, $work, [Person::of('Rowan', Spans::of([8.0, 18.0], [32.0, 42.0]))]),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Hull\Tests\Schedule;
 
 use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\WorkingCalendar;
+use Hull\Tests\Spans;
 use PHPUnit\Framework\TestCase;
 
 /** What calendars have in common and what is left of them, against every quarter of an hour looked at. */
@@ -38,10 +39,7 @@ final class WorkingCalendarTest extends TestCase
 
     public function testTheLongestStretchAndAnEmptyOne(): void
     {
-        self::assertSame(
-            4.5,
-            (new WorkingCalendar(Interval::list([8.0, 12.0], [13.0, 17.5], [18.0, 19.0])))->longest(),
-        );
+        self::assertSame(4.5, (new WorkingCalendar(Spans::of([8.0, 12.0], [13.0, 17.5], [18.0, 19.0])))->longest());
         $none = new WorkingCalendar([]);
         self::assertSame([0.0, null, 0.0], [$none->longest(), $none->next(0.0), $none->hours(0.0, 9.0)]);
     }

@@ -7,6 +7,7 @@ namespace Hull\Tests\Schedule;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Calendar\WorkingHours;
+use Hull\Tests\Spans;
 use PHPUnit\Framework\TestCase;
 
 final class WorkingHoursTest extends TestCase
@@ -43,10 +44,10 @@ final class WorkingHoursTest extends TestCase
     {
         $person = Person::of(
             'Wren',
-            Interval::list([8.0, 18.0], [32.0, 42.0]),
-            Interval::list([7.0, 9.0], [12.0, 13.0], [17.5, 33.0]),
+            Spans::of([8.0, 18.0], [32.0, 42.0]),
+            Spans::of([7.0, 9.0], [12.0, 13.0], [17.5, 33.0]),
         );
-        self::assertEquals(Interval::list([9.0, 12.0], [13.0, 17.5], [33.0, 42.0]), $person->loud->spans);
+        self::assertEquals(Spans::of([9.0, 12.0], [13.0, 17.5], [33.0, 42.0]), $person->loud->spans);
         self::assertSame(12.0, $person->work->hours(10.0, 36.0));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
-use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Yard;
+use Hull\Tests\Spans;
 use PHPUnit\Framework\TestCase;
 
 /** What comes before and after what, within a part and from one to another. */
@@ -55,7 +55,7 @@ final class YardTest extends TestCase
                 new Activity('p/3', 'p', 'inspect', 1.0, 'bay'),
                 new Activity('q/2', 'q', 'fit', 1.0, 'bay', lags: $waits('q/1', 'p/2', 'r/1')),
             ],
-            [Person::of('Rowan', Interval::list([8.0, 12.0], [13.0, 17.0]))],
+            [Person::of('Rowan', Spans::of([8.0, 12.0], [13.0, 17.0]))],
         );
     }
 }
