@@ -7,9 +7,11 @@ namespace Hull\Tests;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\CatalogueReader;
+use Hull\Cure\CureKind;
 use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\JobFile\JobReader;
+use Hull\Quantity\Table;
 use Symfony\Component\Yaml\Yaml;
 
 /** The catalogue and a part of the made-up yard, for tests. */
@@ -23,6 +25,16 @@ final class Yard
     public static function catalogue(): Catalogue
     {
         return self::$catalogue ??= CatalogueReader::read(self::data());
+    }
+
+    public static function table(string $id): Table
+    {
+        return self::catalogue()->figures->table($id);
+    }
+
+    public static function cure(string $id): CureKind
+    {
+        return self::catalogue()->figures->cures[$id];
     }
 
     /** @return array<int|string, list<mixed>> */

@@ -25,9 +25,7 @@ use Hull\Catalog\Choice;
 use Hull\Catalog\Covering;
 use Hull\Catalog\Hazard;
 use Hull\Catalog\MaterialIdentification;
-use Hull\Climate\Drying;
 use Hull\Climate\Enclosure;
-use Hull\Climate\PartWarmth;
 use Hull\Compute\Computation;
 use Hull\Compute\Field;
 use Hull\Compute\Registry;
@@ -118,26 +116,8 @@ final readonly class CatalogueController
                     ),
                 ),
                 methods: Option::ofMethods($c->methods),
-                waterLies: array_map(
-                    static fn(string $id): Option => new Option(
-                        $id,
-                        ['open' => 'open, runs off', 'seams' => 'in seams', 'cavities' => 'in cavities'][$id],
-                        '',
-                    ),
-                    array_keys(Drying::BASE_HOURS),
-                ),
-                inSun: array_map(
-                    static fn(string $id): Option => new Option(
-                        $id,
-                        $id,
-                        [
-                            'light' => 'white, cream, bright metal',
-                            'middling' => 'grey, red, primer, rust',
-                            'dark' => 'black, navy, dark green: twice as warm in the sun',
-                        ][$id],
-                    ),
-                    array_keys(PartWarmth::ABSORBS),
-                ),
+                waterLies: Option::ofRows($c->figures->table('drying')),
+                inSun: Option::ofRows($c->figures->table('in-sun')),
                 relations: array_map(
                     static fn(Relation $r): Option => new Option($r->value, $r->words(), $r->hint()),
                     Relation::cases(),

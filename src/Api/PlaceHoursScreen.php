@@ -13,9 +13,9 @@ use App\Work\YardAir;
 use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
-use Hull\Climate\PartLag;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
+use Hull\Compute\Figures;
 use Hull\Compute\Registry;
 use Hull\Job\Place;
 use Hull\Quantity\Instant;
@@ -85,6 +85,7 @@ final readonly class PlaceHoursScreen
     private function view(Workshop $workshop, Place $place, array $airs, UnitPresenter $shown): PlaceHours
     {
         $air = $airs[0];
+        $figures = $this->catalogues->for($workshop)->figures;
         [$low, $high] = [[], []];
         foreach ($air->celsius as $i => $_) {
             $edges = array_map(static fn(PlaceAir $a): float => $a->celsius[$i], $airs);
@@ -100,7 +101,7 @@ final readonly class PlaceHoursScreen
                 array_slice($list, $from - $air->from, self::BEFORE_H + self::AHEAD_H),
             ),
         );
-        $gate = GateLine::of($air, Limits::ofAnyFilm(), self::sheet(PartWarmth::USUAL), true);
+        $gate = GateLine::of($air, Limits::ofAnyFilm(), self::sheets($figures)[PartWarmth::USUAL], true);
         $celsius = $cut($air->celsius);
         $closed = [];
         foreach ($celsius as $i => $_) {
@@ -128,8 +129,12 @@ final readonly class PlaceHoursScreen
             source: null === $forecast
                 ? 'as the place is set; there is no forecast'
                 : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
-            sun: self::sun($air, $now, $zone, $shown),
-            sunHow: 'Estimate: ' . PartWarmth::FORMULA . '. Measure the part.',
+            sun: self::sun($figures, $air, $now, $zone, $shown),
+            sunHow: sprintf(
+                'Estimate: %s; absorbed %s. Measure the part.',
+                PartWarmth::FORMULA,
+                $figures->table('in-sun')->words(),
+            ),
             matters: self::matters($closed, $from, $now, $zone),
             shutHours: count(
                 array_filter(
@@ -140,23 +145,34 @@ final readonly class PlaceHoursScreen
         );
     }
 
-    private static function sheet(string $tone): PartWarmth
+    /** @return non-empty-array<int|string, PartWarmth> how thin parts warm up, the darkest last */
+    private static function sheets(Figures $figures): array
     {
-        return new PartWarmth(PartLag::TAU_HOURS['sheet'], PartWarmth::ABSORBS[$tone] ?? 0.0);
+        $lag = $figures->hours('part-lag', 'sheet');
+        $absorbed = $figures->table('in-sun')->figures();
+        asort($absorbed);
+
+        return array_map(static fn(float $share): PartWarmth => new PartWarmth($lag, $share), $absorbed);
     }
 
     /** How warm thin parts get in the sun, by how dark they are, and when; empty where none shines on them. */
-    private static function sun(PlaceAir $air, int $now, \DateTimeZone $zone, UnitPresenter $shown): string
-    {
+    private static function sun(
+        Figures $figures,
+        PlaceAir $air,
+        int $now,
+        \DateTimeZone $zone,
+        UnitPresenter $shown,
+    ): string {
+        $sheets = self::sheets($figures);
         $soon = static fn(array $by): array => array_slice($by, max(0, $now - $air->from), self::MATTERS_H, true);
-        $warm = $soon($air->part(self::sheet('dark')));
+        $warm = $soon($air->part($sheets[array_key_last($sheets)]));
         if ([] === $warm || max(0.0, ...$soon($air->sun)) <= 0.0) {
             return '';
         }
         $at = (int) array_search(max($warm), $warm, true);
         $said = [];
-        foreach (array_keys(PartWarmth::ABSORBS) as $tone) {
-            $c = Temperature::celsius($air->part(self::sheet($tone))[$at] ?? 0.0);
+        foreach ($sheets as $tone => $warmth) {
+            $c = Temperature::celsius($air->part($warmth)[$at] ?? 0.0);
             $said[] = sprintf('%s parts %s', $tone, $shown->value($c)->text);
         }
 

@@ -8,13 +8,13 @@ use App\Answer\Lasts;
 use App\Api\Body\WorkCardBody;
 use App\Api\View\WorkCardsView;
 use App\Api\View\WorkCardView;
+use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Work\JobBook;
 use App\Work\RowMapper;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\SavedCard;
-use Hull\WorkCard\Kinds;
 use Hull\WorkCard\SavedCards;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -32,6 +32,7 @@ final readonly class WorkCardController
         private WorkCardScreen $screen,
         private JobBook $jobs,
         private RowMapper $stored,
+        private Catalogues $catalogues,
     ) {}
 
     #[Route('/api/jobs/{job}/cards', name: 'api_cards', methods: ['GET'])]
@@ -87,16 +88,17 @@ final readonly class WorkCardController
      */
     private function read(JobRow $row, WorkCardBody $body): SavedCard
     {
-        $kind = Node::at('/kind', $body->kind)->choice(Keys::of(Kinds::all()));
+        $saved = new SavedCards($this->catalogues->for($row->workshop)->figures);
+        $kind = Node::at('/kind', $body->kind)->choice(Keys::of($saved->kinds));
         $filled = static fn(array $typed): array => array_filter($typed, static fn(mixed $v): bool => '' !== $v);
         $inputs = $filled($body->inputs);
-        foreach (Kinds::all()[$kind]->fields() as $field) {
+        foreach ($saved->kinds[$kind]->fields() as $field) {
             if ([] !== $field->of) {
                 $inputs[$field->name] = array_map($filled, $body->rows);
             }
         }
 
-        return SavedCards::read(
+        return $saved->read(
             Node::root([
                 'id' => '' === $body->id ? 'card-' . substr(Uuid::v7()->toBase58(), -10) : $body->id,
                 'kind' => $kind,

@@ -28,7 +28,6 @@ use Hull\WorkCard\Card;
 use Hull\WorkCard\Drawing;
 use Hull\WorkCard\Figure;
 use Hull\WorkCard\Kind;
-use Hull\WorkCard\Kinds;
 use Hull\WorkCard\Line;
 use Hull\WorkCard\Mark;
 use Hull\WorkCard\SavedCards;
@@ -44,10 +43,10 @@ final readonly class WorkCardScreen
 
         return new WorkCardsView(
             (string) $row->id,
-            array_values(array_map(self::kind(...), Kinds::all())),
+            array_values(array_map(self::kind(...), $this->saved($row)->kinds)),
             array_map(
                 fn(SavedCard $k): WorkCardView => $this->card($row, $k, $shown),
-                RowMapper::cards($row, self::ids($parts)),
+                $this->stored->cards($row, self::ids($parts)),
             ),
             array_map(static fn(Part $p): Option => new Option($p->id, $p->name, ''), $parts),
         );
@@ -70,21 +69,28 @@ final readonly class WorkCardScreen
         try {
             return self::worked(
                 $this->catalogues->for($row->workshop),
+                $this->saved($row)->kind($kept),
                 $kept,
-                SavedCards::work($kept, $piece),
+                $this->saved($row)->work($kept, $piece),
                 $piece,
                 $shown,
             );
         } catch (InvalidInput $e) {
             return $this->blank(
+                $this->saved($row)->kind($kept),
                 $kept,
                 $piece,
                 $e->getMessage() . ('' === $e->accepted ? '' : ' Accepted: ' . $e->accepted . '.'),
                 ltrim($e->pointer, '/'),
             );
         } catch (NoRoute $e) {
-            return $this->blank($kept, $piece, $e->getMessage(), 'part');
+            return $this->blank($this->saved($row)->kind($kept), $kept, $piece, $e->getMessage(), 'part');
         }
+    }
+
+    private function saved(JobRow $row): SavedCards
+    {
+        return new SavedCards($this->catalogues->for($row->workshop)->figures);
     }
 
     private function piece(JobRow $row, ?string $part): ?Workpiece
@@ -102,14 +108,14 @@ final readonly class WorkCardScreen
         return null;
     }
 
-    private function blank(SavedCard $kept, ?Workpiece $piece, string $error, string $field): WorkCardView
+    private function blank(Kind $kind, SavedCard $kept, ?Workpiece $piece, string $error, string $field): WorkCardView
     {
         [$inputs, $rows] = self::typed($kept);
 
         return new WorkCardView(
             id: $kept->id,
-            kind: SavedCards::kind($kept)->id(),
-            kindName: SavedCards::kind($kept)->name(),
+            kind: $kind->id(),
+            kindName: $kind->name(),
             name: $kept->name,
             part: $kept->part ?? '',
             partName: $piece->part->name ?? '',
@@ -128,6 +134,7 @@ final readonly class WorkCardScreen
 
     private static function worked(
         Catalogue $catalogue,
+        Kind $kind,
         SavedCard $kept,
         Card $card,
         ?Workpiece $piece,
@@ -138,8 +145,8 @@ final readonly class WorkCardScreen
 
         return new WorkCardView(
             id: $kept->id,
-            kind: SavedCards::kind($kept)->id(),
-            kindName: SavedCards::kind($kept)->name(),
+            kind: $kind->id(),
+            kindName: $kind->name(),
             name: $kept->name,
             part: $kept->part ?? '',
             partName: $piece->part->name ?? '',

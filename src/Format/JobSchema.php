@@ -65,7 +65,7 @@ final readonly class JobSchema
                         'items' => self::object(
                             [
                                 'id' => $id,
-                                'kind' => ['enum' => array_keys(Kinds::all())],
+                                'kind' => ['enum' => array_keys(Kinds::by($this->shipped->figures))],
                                 'name' => ['type' => 'string', 'maxLength' => 120],
                                 'part' => $id,
                                 'inputs' => ['type' => 'object'],

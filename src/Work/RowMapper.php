@@ -59,7 +59,7 @@ final readonly class RowMapper
             places: $this->places($row),
             parts: $parts,
             without: $row->without,
-            cards: self::cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
+            cards: $this->cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
             due: self::due($row),
             register: self::tags($row, array_map(static fn(Part $p): string => $p->id, $parts)),
         );
@@ -236,10 +236,12 @@ final readonly class RowMapper
      *
      * @return list<SavedCard>
      */
-    public static function cards(JobRow $row, array $parts): array
+    public function cards(JobRow $row, array $parts): array
     {
+        $saved = new SavedCards($this->catalogues->for($row->workshop)->figures);
+
         return array_map(
-            static fn(array $c): SavedCard => SavedCards::read(
+            static fn(array $c): SavedCard => $saved->read(
                 Node::root(
                     in_array($c['part'] ?? null, $parts, true) ? $c : array_diff_key($c, ['part' => 0]),
                     $row->workshop->gallon,

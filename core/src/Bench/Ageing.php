@@ -6,7 +6,6 @@ namespace Hull\Bench;
 
 use Hull\Catalog\Catalogue;
 use Hull\Climate\ClimateSeries;
-use Hull\Climate\Drying;
 use Hull\Quantity\Interval;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Route\StepRunner;
@@ -115,7 +114,7 @@ final class Ageing
                 $done +=
                     $air->temperature->c() <= 0.0
                         ? 0.0
-                        : $span / Drying::time($this->runner->exposure($state), $air)->h();
+                        : $span / $this->runner->drying->time($this->runner->exposure($state), $air)->h();
             } catch (InvalidQuantity) {
                 continue;
             }

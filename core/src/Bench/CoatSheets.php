@@ -36,7 +36,7 @@ final readonly class CoatSheets
     /** @param Air $air the air the coats are mixed and laid in: measured where there is a reading */
     public function __construct(private Workpiece $workpiece, private Air $air)
     {
-        $this->registry = Registry::standard();
+        $this->registry = $workpiece->context->catalogue()->formulas();
     }
 
     /** The sheet of one coat; null for a step that lays none. */
@@ -92,18 +92,21 @@ final readonly class CoatSheets
      */
     public static function paint(Workpiece $piece, Product $product, SurfaceState $under, ?WhatIf $if = null): Result
     {
-        return Registry::standard()->run(
-            'film.quantity',
-            [
-                'area' => self::coated($piece, $product),
-                'dft' => $product->dft,
-                'solids' => $product->solids,
-                'loss' => self::loss($piece, $product, $if)->quantity('loss', Percentage::class),
-                'thinner' => Percentage::ratio($product->ratio->thinnerShare),
-                'profile' => FilmThickness::micrometres(null === $under->top() ? $under->fact('profile') : 0.0),
-            ],
-            $product->sourceOf('dft', 'solids'),
-        );
+        return $piece->context
+            ->catalogue()
+            ->formulas()
+            ->run(
+                'film.quantity',
+                [
+                    'area' => self::coated($piece, $product),
+                    'dft' => $product->dft,
+                    'solids' => $product->solids,
+                    'loss' => self::loss($piece, $product, $if)->quantity('loss', Percentage::class),
+                    'thinner' => Percentage::ratio($product->ratio->thinnerShare),
+                    'profile' => FilmThickness::micrometres(null === $under->top() ? $under->fact('profile') : 0.0),
+                ],
+                $product->sourceOf('dft', 'solids'),
+            );
     }
 
     /** Paint of the coat that a step of a part's route lays; null for a step that lays none. */

@@ -6,6 +6,7 @@ namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
 use Hull\Climate\Season;
+use Hull\Compute\Figures;
 use Hull\Compute\Registry;
 use Hull\Effort\Paces;
 use Hull\Film\Methods;
@@ -19,6 +20,9 @@ final readonly class Catalogue
 {
     /** Tag of the steps with which every route ends. */
     private const CLOSING = 'closing';
+
+    public Methods $methods;
+    public Paces $paces;
 
     /** Id of the step that lays a coat. */
     public string $coat;
@@ -56,6 +60,7 @@ final readonly class Catalogue
      * @param array<int|string, Covering> $coverings what of a part stays bare or clean
      * @param array<int|string, LocalTopic> $local
      * @param array<int|string, Season> $climates usual years, the first where nobody said
+     * @param Figures $figures what formulas stand on
      * @param array<int|string, string> $sorts tags that products of one sort share => what is said where they do not
      */
     public function __construct(
@@ -68,8 +73,7 @@ final readonly class Catalogue
         public array $finishes,
         public array $places,
         public array $hazards,
-        public Methods $methods,
-        public Paces $paces,
+        public Figures $figures,
         public array $phases,
         public array $limits,
         public array $protection,
@@ -89,6 +93,7 @@ final readonly class Catalogue
         public array $sorts,
         public array $climates,
     ) {
+        [$this->methods, $this->paces] = [$figures->methods, $figures->paces];
         $coats = array_filter($steps, static fn(Step $s): bool => $s->laysFilm);
         $this->coat =
             [] === $coats ? throw new \LogicException('No step lays a film.') : $coats[array_key_first($coats)]->id;
@@ -113,7 +118,7 @@ final readonly class Catalogue
     /** Every formula, with the figures of this catalogue. */
     public function formulas(): Registry
     {
-        return Registry::with($this->methods, $this->paces);
+        return $this->figures->formulas();
     }
 
     /** The usual year of a place, by its id; the first where there is none of that name. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
-use Hull\Climate\PartLag;
 use Hull\Climate\Season;
+use Hull\Compute\Figures;
 use Hull\Effort\Pace;
 use Hull\Effort\Paces;
 use Hull\Film\Method;
@@ -17,6 +17,7 @@ use Hull\Input\Node;
 use Hull\Quantity\Length;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Speed;
+use Hull\Quantity\Table;
 
 /** Builds the catalogue from decoded data: kind => entries. Unknown ids are refused with their place. */
 final class CatalogueReader
@@ -33,6 +34,8 @@ final class CatalogueReader
         'hazards',
         'methods',
         'paces',
+        'figures',
+        'cures',
         'phases',
         'limits',
         'protection',
@@ -82,6 +85,9 @@ final class CatalogueReader
         $facts = FactTable::read($this->data->field('facts'), $names->of('step tags'), $names->of('product tags'));
         $names->add('facts', $facts->ids());
         $signs = $this->choices('signs');
+        $tables = $this->tables();
+        $names->add('masses', $tables['part-lag']->ids());
+        $names->add('exposures', $tables['drying']->ids());
         $substrates = $this->substrates(Keys::of($signs));
         $names->add(
             'families',
@@ -112,7 +118,8 @@ final class CatalogueReader
         $tests = $this->tests($facts);
         $names->add('tests', Keys::of($tests));
         $needs = new NeedReader($facts, $names->of('product tags'));
-        $materials = new MaterialReader($names, $facts, $needs);
+        $cures = $this->keyed('cures', FigureReader::cure(...));
+        $materials = new MaterialReader($names, $facts, $needs, $cures);
         $supplies = $this->keyed('supplies', $materials->supply(...));
         $names->add('supplies', Keys::of($supplies));
         $products = $this->keyed('products', $materials->product(...));
@@ -141,8 +148,7 @@ final class CatalogueReader
             finishes: $this->choices('finishes'),
             places: $this->places(),
             hazards: $this->keyed('hazards', fn(Node $n, string $id): Hazard => $this->hazard($n, $id)),
-            methods: $methods,
-            paces: new Paces($paces),
+            figures: new Figures($methods, new Paces($paces), $tables, $cures),
             phases: $this->choices('phases'),
             limits: $limits,
             protection: $protection,
@@ -183,7 +189,7 @@ final class CatalogueReader
     {
         return $this->keyed(
             'substrates',
-            static fn(Node $n, string $id): Substrate => new Substrate(
+            fn(Node $n, string $id): Substrate => new Substrate(
                 id: $id,
                 name: $n->field('name')->text(),
                 families: Names::texts($n->field('families')),
@@ -191,9 +197,20 @@ final class CatalogueReader
                 hatch: $n->field('hatch')->text(),
                 kin: $n->optional('kin')?->text() ?? 'none',
                 signs: array_map(Names::texts(...), $n->optional('signs')?->only($signs)->fields() ?? []),
-                mass: $n->optional('mass')?->choice(Keys::of(PartLag::TAU_HOURS)) ?? 'sheet',
+                mass: $n->optional('mass')?->choice($this->names->of('masses')) ?? 'sheet',
             ),
         );
+    }
+
+    /** @return array<int|string, Table> each that a formula stands on */
+    private function tables(): array
+    {
+        $tables = $this->keyed('figures', FigureReader::table(...));
+        $lacks = array_diff(Figures::TABLES, array_keys($tables));
+
+        return [] === $lacks
+            ? $tables
+            : throw $this->data->field('figures')->refuse('Formulas lack figures.', implode(', ', $lacks));
     }
 
     /** @return array<int|string, Service> */
@@ -472,6 +489,11 @@ final class CatalogueReader
             fills: $is('fills'),
             closes: $is('closes'),
             putsOn: $is('puts_on'),
+            covers: $is('covers'),
+            looks: $is('looks'),
+            unmasks: $is('unmasks'),
+            keepsWet: $is('keeps_wet'),
+            loads: $is('loads'),
             lifts: $n->optional('lifts')?->integer(0, 4) ?? 0,
         );
     }

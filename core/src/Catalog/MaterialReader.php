@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
+use Hull\Cure\CureKind;
 use Hull\Cure\CureRows;
 use Hull\Cure\Readiness;
+use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Mix\Dose;
 use Hull\Mix\RatioBy;
@@ -26,7 +28,13 @@ use Hull\Surface\Texture;
 /** Reads products and supplies: what is bought, with the figures of its sheet. */
 final readonly class MaterialReader
 {
-    public function __construct(private Names $names, private FactTable $facts, private NeedReader $needs) {}
+    /** @param array<int|string, CureKind> $cures */
+    public function __construct(
+        private Names $names,
+        private FactTable $facts,
+        private NeedReader $needs,
+        private array $cures,
+    ) {}
 
     public function supply(Node $n, string $id): Supply
     {
@@ -86,7 +94,7 @@ final readonly class MaterialReader
             thinnerDensity: $density?->optional('thinner')?->quantity(Density::class),
             potLife: Checked::time($n->optional('pot_life')),
             induction: $n->optional('induction')?->quantity(Duration::class) ?? Duration::hours(0.0),
-            cureKind: $n->field('cure_kind')->choice(\Hull\Cure\CureFactor::KINDS),
+            cureKind: $this->cures[$n->field('cure_kind')->choice(Keys::of($this->cures))],
             cure: $this->cure($n->optional('cure')),
             least: $climate->field('least')->quantity(Temperature::class),
             most: $climate->field('most')->quantity(Temperature::class),

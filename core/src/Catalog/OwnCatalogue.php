@@ -7,8 +7,8 @@ namespace Hull\Catalog;
 use Hull\Input\InvalidInput;
 
 /**
- * A workshop's own products, steps, supplies, film systems, rules, facts, conditions, methods, paces and kinds of
- * places beside the shipped ones, in the same form.
+ * A workshop's own products, steps, supplies, film systems, rules, facts, conditions, methods, paces, kinds of places
+ * and of cure beside the shipped ones, in the same form; and its figures in place of shipped ones.
  *
  * Own systems are looked at first, so that they win where they fit equally well; an own step stands at the end of its
  * phase.
@@ -26,6 +26,8 @@ final readonly class OwnCatalogue
         'methods',
         'paces',
         'places',
+        'figures',
+        'cures',
     ];
 
     /**
@@ -71,6 +73,7 @@ final readonly class OwnCatalogue
             [$shipped[$kind], $where[$kind]] = match ($kind) {
                 'systems' => [[...$entries, ...$shipped[$kind] ?? []], array_keys($entries)],
                 'steps' => self::inPhase($shipped[$kind] ?? [], $entries),
+                'figures' => self::inPlace($shipped[$kind] ?? [], $entries),
                 default => [
                     [...$shipped[$kind] ?? [], ...$entries],
                     array_map(static fn(int $i): int => $i + count($shipped[$kind] ?? []), array_keys($entries)),
@@ -101,6 +104,50 @@ final readonly class OwnCatalogue
         $parts[2] = (string) $own;
 
         return implode('/', $parts);
+    }
+
+    /**
+     * Own figures stand where the shipped ones of that id stood, each of which they must know.
+     *
+     * @param list<mixed> $shipped
+     * @param list<mixed> $own
+     *
+     * @return array{list<mixed>, list<int>}
+     *
+     * @throws InvalidInput for an own table without a row that the shipped one has
+     */
+    private static function inPlace(array $shipped, array $own): array
+    {
+        $where = [];
+        foreach ($own as $number => $table) {
+            $at = count($shipped);
+            foreach ($shipped as $index => $known) {
+                if (is_array($known) && is_array($table) && ($known['id'] ?? null) === ($table['id'] ?? null)) {
+                    $at = $index;
+                    self::knowsAll($table, $known, '/figures/' . $number . '/rows');
+                }
+            }
+            $shipped[$at] = $table;
+            $where[] = $at;
+        }
+
+        return [array_values($shipped), $where];
+    }
+
+    /**
+     * @param array<array-key, mixed> $own
+     * @param array<array-key, mixed> $shipped
+     */
+    private static function knowsAll(array $own, array $shipped, string $pointer): void
+    {
+        $ids = static fn(array $table): array => array_filter(
+            array_column(is_array($table['rows'] ?? null) ? $table['rows'] : [], 'id'),
+            is_string(...),
+        );
+        $lacks = array_diff($ids($shipped), $ids($own));
+        if ([] !== $lacks) {
+            throw new InvalidInput($pointer, 'Figures that parts may ask for are missing.', implode(', ', $lacks));
+        }
     }
 
     /**

@@ -87,9 +87,7 @@ final class SchoolReader
         ];
         $when = [];
         foreach ($n?->only(\Hull\Catalog\Traits::ASKED)->fields() ?? [] as $key => $value) {
-            $allowed = isset($named[$key])
-                ? $this->names->of($named[$key])
-                : array_keys(\Hull\Climate\Drying::BASE_HOURS);
+            $allowed = isset($named[$key]) ? $this->names->of($named[$key]) : $this->names->of('exposures');
             $when[$key] = match (true) {
                 is_array($value->value) => Names::known($value, $allowed),
                 is_string($value->value) => $value->choice($allowed),

@@ -23,6 +23,11 @@ final readonly class WorkingConditions
      * @param bool $fills blows or runs into bores and threads
      * @param bool $closes before it nothing may be left inside, or lie about that belongs below
      * @param bool $putsOn something is glued, pressed or screwed on for good
+     * @param bool $covers what was bare is covered by it, as by a coat
+     * @param bool $looks it lays nothing bare, whatever it finds
+     * @param bool $unmasks it comes off by the window of its film, and is never made good by keying
+     * @param bool $keepsWet what works in it does not dry on
+     * @param bool $loads several parts go in together
      * @param int $lifts how often the part is lifted for it
      */
     public function __construct(
@@ -39,6 +44,11 @@ final readonly class WorkingConditions
         public bool $fills = false,
         public bool $closes = false,
         public bool $putsOn = false,
+        public bool $covers = false,
+        public bool $looks = false,
+        public bool $unmasks = false,
+        public bool $keepsWet = false,
+        public bool $loads = false,
         public int $lifts = 0,
     ) {}
 
@@ -65,6 +75,11 @@ final readonly class WorkingConditions
             fills: $this->fills || $other->fills,
             closes: $this->closes || $other->closes,
             putsOn: $this->putsOn || $other->putsOn,
+            covers: $this->covers || $other->covers,
+            looks: $this->looks || $other->looks,
+            unmasks: $this->unmasks || $other->unmasks,
+            keepsWet: $this->keepsWet || $other->keepsWet,
+            loads: $this->loads || $other->loads,
             lifts: max($this->lifts, $other->lifts),
         );
     }

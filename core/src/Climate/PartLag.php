@@ -8,11 +8,9 @@ use Hull\Quantity\Duration;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Temperature;
 
-/** How a part follows the air: first order, by mass per area. Typical time constants. */
+/** How a part follows the air: first order, with a time constant by its mass for its area. */
 final class PartLag
 {
-    public const TAU_HOURS = ['sheet' => 0.25, 'hull-laminate' => 0.75, 'casting' => 2.0];
-
     public static function temperature(Temperature $part, Temperature $air, Duration $after, Duration $tau): Temperature
     {
         return Temperature::celsius($air->c() + ($part->c() - $air->c()) * exp(-$after->h() / self::tau($tau)));

@@ -10,11 +10,9 @@ namespace Hull\Climate;
  */
 final readonly class PartWarmth
 {
-    /** Share of the sun that a surface takes up, whichever way it faces (typical). */
-    public const ABSORBS = ['light' => 0.3, 'middling' => 0.6, 'dark' => 0.9];
     public const USUAL = 'middling';
     /** As it is shown. */
-    public const FORMULA = 'air + absorbed x sun / (14 + 3 x wind); absorbed: light 0.3, middling 0.6, dark 0.9';
+    public const FORMULA = 'air + absorbed x sun / (14 + 3 x wind)';
 
     /** Heat that a part gives off in still air, W by m2 and degree, and by m/s of wind more (estimate). */
     private const STILL_AIR = 14.0;

@@ -17,6 +17,7 @@ use Hull\Quantity\ElectricPower;
 use Hull\Quantity\Mass;
 use Hull\Quantity\MassPerArea;
 use Hull\Quantity\PlainRatio;
+use Hull\Quantity\Table;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 use Hull\Quantity\VolumeRate;
@@ -24,21 +25,18 @@ use Hull\Quantity\VolumeRate;
 /** Baths of acid, chelate and current, gels and what is kept wet (calculations 6). */
 final class BathComputations
 {
-    /** Hours at 20 C by what lies in the bath; checked every quarter of them. */
-    private const HOURS = ['steel, light rust' => 4.0, 'steel, heavy rust' => 12.0, 'cast iron' => 12.0, 'zinc' => 0.1];
     private const SIDES = 4.0;
     /** A bath works between these, degrees C. */
     private const FREEZES_C = 5.0;
     private const TOO_HOT_C = 60.0;
-    /** Charge that loosens rust of a grade, A x h for a dm2 of the part (typical). */
-    private const CHARGE = ['light' => 2.0, 'scale' => 6.0, 'heavy' => 12.0];
     /** Strength the hours are for, kg/L; iron that a part of powder takes up, by mass (citric acid). */
     private const REFERENCE_STRENGTH = 0.05;
     private const IRON_PER_POWDER = 0.25;
 
     /** @return list<Computation> */
-    public static function all(): array
+    public static function all(Figures $figures): array
     {
+        [$hours, $current] = [$figures->table('acid-bath'), $figures->table('rust-current')];
         $volume = Field::quantity('volume', Volume::class, 'Bath');
         $temperature = Field::quantity('temperature', Temperature::class, 'Bath temperature')->within(
             static fn(Range $r): Range => $r->from(self::FREEZES_C)->upTo(self::TOO_HOT_C),
@@ -57,7 +55,7 @@ final class BathComputations
                         static fn(Range $r): Range => $r->from(0.005)->upTo(0.5),
                     ),
                     $temperature,
-                    Field::choice('part', 'What lies in it', array_keys(self::HOURS)),
+                    Field::choice('part', 'What lies in it', $hours->ids()),
                     Field::optional(
                         'capacity',
                         Density::class,
@@ -78,7 +76,7 @@ final class BathComputations
                     Field::quantity('left', Mass::class, 'Iron it still takes'),
                     Field::quantity('soda', Mass::class, 'Soda for the rinse water'),
                 ],
-                work: self::acid(...),
+                work: static fn(Inputs $in): Outcome => self::acid($in, $hours),
                 kind: Source::Typical,
             ),
             new Computation(
@@ -109,7 +107,7 @@ final class BathComputations
                         'Most the supply gives',
                         ElectricCurrent::amperes(10.0),
                     )->within(static fn(Range $r): Range => $r->from(0.1)->upTo(200.0)),
-                    Field::choice('grade', 'Rust', array_keys(self::CHARGE)),
+                    Field::choice('grade', 'Rust', $current->ids()),
                     Field::optional(
                         'anodeSides',
                         Count::class,
@@ -127,7 +125,7 @@ final class BathComputations
                     Field::quantity('hydrogen', VolumeRate::class, 'Hydrogen'),
                     Field::quantity('air', VolumeRate::class, 'Fresh air'),
                 ],
-                work: self::electrolysis(...),
+                work: static fn(Inputs $in): Outcome => self::electrolysis($in, $current),
                 kind: Source::Typical,
             ),
             new Computation(
@@ -197,13 +195,13 @@ final class BathComputations
         ];
     }
 
-    private static function acid(Inputs $in): Outcome
+    private static function acid(Inputs $in, Table $base): Outcome
     {
         $litres = $in->quantity('volume', Volume::class)->litresValue();
         $powder = Mass::kilograms($litres * $in->quantity('strength', Density::class)->kgPerL());
         $strength = $in->quantity('strength', Density::class)->kgPerL();
         $hours =
-            (self::HOURS[$in->choice('part')] *
+            ($base->at($in->choice('part'), Duration::class)->h() *
                 2.0 ** ((20.0 - $in->quantity('temperature', Temperature::class)->c()) / 10.0) *
                 self::REFERENCE_STRENGTH) /
             $strength;
@@ -226,7 +224,7 @@ final class BathComputations
             ->warn('Acid into water, never water into acid; no spring or high-strength steel.');
     }
 
-    private static function electrolysis(Inputs $in): Outcome
+    private static function electrolysis(Inputs $in, Table $base): Outcome
     {
         $density = $in->quantity('density', CurrentDensity::class);
         $area = $in->quantity('area', Area::class);
@@ -235,7 +233,7 @@ final class BathComputations
             min($wanted->amps(), $in->quantity('supply', ElectricCurrent::class)->amps()),
         );
         $hydrogen = Electrolysis::hydrogen($current);
-        $hours = (self::CHARGE[$in->choice('grade')] * $area->m2() * 100.0) / $current->amps();
+        $hours = ($base->at($in->choice('grade'), Duration::class)->h() * $area->m2() * 100.0) / $current->amps();
 
         return Outcome::of([
             'current' => $current,

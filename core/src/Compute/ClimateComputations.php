@@ -5,15 +5,9 @@ declare(strict_types=1);
 namespace Hull\Compute;
 
 use Hull\Climate\Air;
-use Hull\Climate\Drying;
 use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
-use Hull\Climate\PartLag;
-use Hull\Climate\PartWarmth;
-use Hull\Climate\Weather;
 use Hull\Quantity\AbsoluteHumidity;
-use Hull\Quantity\Duration;
-use Hull\Quantity\Irradiance;
 use Hull\Quantity\Mass;
 use Hull\Quantity\PlainRatio;
 use Hull\Quantity\RelativeHumidity;
@@ -29,15 +23,21 @@ final class ClimateComputations
     /** kg of water from a kg of propane: C3H8 + 5 O2 = 3 CO2 + 4 H2O, 4 x 18.02 / 44.10. */
     public const WATER_PER_PROPANE = 1.63;
 
-    /** @return list<Computation> */
-    public static function all(): array
+    /** @return list<Field> */
+    public static function ofAir(): array
     {
-        $air = [
-            Field::quantity('temperature', Temperature::class, 'Air temperature')->within(self::ofAir(...)),
+        return [
+            Field::quantity('temperature', Temperature::class, 'Air temperature')->within(self::breathed(...)),
             Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity')->within(
                 static fn(Range $r): Range => $r->from(0.001),
             ),
         ];
+    }
+
+    /** @return list<Computation> */
+    public static function all(): array
+    {
+        $air = self::ofAir();
 
         return [
             new Computation(
@@ -78,7 +78,7 @@ final class ClimateComputations
                 origin: self::MAGNUS,
                 inputs: [
                     ...$air,
-                    Field::quantity('heatedTo', Temperature::class, 'Heated to')->within(self::ofAir(...)),
+                    Field::quantity('heatedTo', Temperature::class, 'Heated to')->within(self::breathed(...)),
                 ],
                 outputs: [
                     Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity'),
@@ -168,71 +168,11 @@ final class ClimateComputations
                 ],
                 work: self::gate(...),
             ),
-            new Computation(
-                name: 'climate.part-lag',
-                summary: 'Temperature of a part that follows the air',
-                formula: 'air + (part - air) exp(-t / tau)',
-                origin: 'first-order lag; tau sheet 15 min, hull laminate 45 min, casting 2 h',
-                inputs: [
-                    Field::quantity('part', Temperature::class, 'Part at start'),
-                    Field::quantity('air', Temperature::class, 'Air'),
-                    Field::quantity('after', Duration::class, 'After'),
-                    Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)),
-                ],
-                outputs: [Field::quantity('temperature', Temperature::class, 'Part')],
-                work: static fn(Inputs $in): Outcome => Outcome::of([
-                    'temperature' => PartLag::temperature(
-                        $in->quantity('part', Temperature::class),
-                        $in->quantity('air', Temperature::class),
-                        $in->quantity('after', Duration::class),
-                        self::tau($in),
-                    ),
-                ]),
-                kind: Source::Estimate,
-            ),
-            new Computation(
-                name: 'climate.part-in-sun',
-                summary: 'Temperature of a part in the sun',
-                formula: PartWarmth::FORMULA,
-                origin: 'sol-air temperature; heat given off on both sides',
-                inputs: [
-                    Field::quantity('air', Temperature::class, 'Air'),
-                    Field::quantity('sun', Irradiance::class, 'Sun on a level surface')->within(
-                        static fn(Range $r): Range => $r->upTo(Weather::MOST_SUN),
-                    ),
-                    Field::optional('wind', Speed::class, 'Wind', Speed::metresPerSecond(0)),
-                    Field::choice('tone', 'How dark it is', array_keys(PartWarmth::ABSORBS)),
-                ],
-                outputs: [Field::quantity('temperature', Temperature::class, 'Part')],
-                work: static fn(Inputs $in): Outcome => Outcome::of([
-                    'temperature' => Temperature::celsius(
-                        $in->quantity('air', Temperature::class)->c() +
-                            PartWarmth::ABSORBS[$in->choice('tone')] *
-                                PartWarmth::gain(
-                                    $in->quantity('sun', Irradiance::class)->wPerM2(),
-                                    $in->quantity('wind', Speed::class)->mPerS(),
-                                ),
-                    ),
-                ])->warn('Measure the part: how it faces the sun is not known here.'),
-                kind: Source::Estimate,
-            ),
-            new Computation(
-                name: 'climate.drying',
-                summary: 'Drying of a washed part',
-                formula: 'base x VPD(20 C, 60 %) / VPD; base open 3 h, seams 12 h, cavities 36 h',
-                origin: 'vapour pressure deficit',
-                inputs: [...$air, Field::choice('exposure', 'Where the water lies', array_keys(Drying::BASE_HOURS))],
-                outputs: [Field::quantity('time', Duration::class, 'Drying time')],
-                work: static fn(Inputs $in): Outcome => Outcome::of([
-                    'time' => Drying::time($in->choice('exposure'), self::air($in)),
-                ])->warn('Confirm with a dryness test.'),
-                kind: Source::Estimate,
-            ),
         ];
     }
 
     /** Where the formula for vapour pressure holds, and air is breathed or blown. */
-    private static function ofAir(Range $temperature): Range
+    private static function breathed(Range $temperature): Range
     {
         return $temperature->from(-60.0)->upTo(100.0);
     }
@@ -242,13 +182,6 @@ final class ClimateComputations
         return Air::of(
             $in->quantity('temperature', Temperature::class),
             $in->quantity('humidity', RelativeHumidity::class),
-        );
-    }
-
-    public static function tau(Inputs $in): Duration
-    {
-        return Duration::hours(
-            PartLag::TAU_HOURS[$in->choice('mass')] ?? throw new \LogicException('No such kind of part.'),
         );
     }
 

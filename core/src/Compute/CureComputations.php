@@ -6,7 +6,6 @@ namespace Hull\Compute;
 
 use Hull\Climate\Air;
 use Hull\Climate\ClimateSeries;
-use Hull\Climate\PartLag;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureFactor;
 use Hull\Cure\CureRows;
@@ -104,37 +103,6 @@ final class CureComputations
                 },
             ),
             new Computation(
-                name: 'cure.humidity-factor',
-                summary: 'How damp air changes the cure',
-                formula: 'moisture-cure: 1 / (0.5 at 3, 1 at 8.6, 1.6 at 15 g/m3); water-borne: 50 / (100 - RH)',
-                origin: 'typical',
-                inputs: [
-                    Field::choice('kind', 'Kind of film', CureFactor::KINDS, true),
-                    $at->within(static fn(Range $r): Range => $r->from(-60.0)->upTo(100.0)),
-                    Field::quantity('humidity', RelativeHumidity::class, 'Relative humidity'),
-                ],
-                outputs: [Field::quantity('factor', PlainRatio::class, 'Factor on the sheet\'s time')],
-                work: static function (Inputs $in): Outcome {
-                    $air = Air::of(
-                        $in->quantity('temperature', Temperature::class),
-                        $in->quantity('humidity', RelativeHumidity::class),
-                    );
-                    $factor =
-                        CureFactor::humidity($in->choice('kind'), $air) ??
-                        throw new InvalidQuantity(
-                            'In this air the film does not cure.',
-                            'moisture-cure: 30 % or more; water-borne: 85 % or less',
-                            'humidity',
-                        );
-
-                    return Outcome::of(['factor' => PlainRatio::of($factor)])->warnIf(
-                        CureFactor::blushes($in->choice('kind'), $air),
-                        'Amine blush: wash with water before sanding or the next film.',
-                    );
-                },
-                kind: Source::Typical,
-            ),
-            new Computation(
                 name: 'cure.film-factor',
                 summary: 'How a thick film slows the cure',
                 formula: '(DFT / DFT of the sheet)^2',
@@ -210,47 +178,6 @@ final class CureComputations
                     Field::choice('open', 'Can be done whole', ['true', 'false']),
                 ],
                 work: self::zonesInAir(...),
-            ),
-            new Computation(
-                name: 'cure.oven',
-                summary: 'When the soak starts: the part, not the oven, must be hot',
-                formula: 't = tau ln((oven - part) / (oven - wanted)); soak; cool the same way',
-                origin: 'first-order lag',
-                inputs: [
-                    Field::quantity('part', Temperature::class, 'Part at start'),
-                    Field::quantity('oven', Temperature::class, 'Oven'),
-                    Field::quantity('wanted', Temperature::class, 'Part temperature wanted'),
-                    Field::quantity('soak', Duration::class, 'Soak'),
-                    Field::choice('mass', 'Kind of part', array_keys(PartLag::TAU_HOURS)),
-                    Field::optional('handle', Temperature::class, 'Cool enough to handle', Temperature::celsius(40)),
-                ],
-                outputs: [
-                    Field::quantity('ramp', Duration::class, 'Ramp'),
-                    Field::quantity('total', Duration::class, 'Until the soak ends'),
-                    Field::quantity('cool', Duration::class, 'Cool-down'),
-                ],
-                work: static function (Inputs $in): Outcome {
-                    $tau = ClimateComputations::tau($in);
-                    $ramp = PartLag::timeTo(
-                        $in->quantity('part', Temperature::class),
-                        $in->quantity('oven', Temperature::class),
-                        $in->quantity('wanted', Temperature::class),
-                        $tau,
-                    );
-                    $cool = PartLag::timeTo(
-                        $in->quantity('wanted', Temperature::class),
-                        $in->quantity('part', Temperature::class),
-                        $in->quantity('handle', Temperature::class),
-                        $tau,
-                    );
-
-                    return Outcome::of([
-                        'ramp' => $ramp,
-                        'total' => Duration::hours($ramp->h() + $in->quantity('soak', Duration::class)->h()),
-                        'cool' => $cool,
-                    ]);
-                },
-                kind: Source::Estimate,
             ),
         ];
     }

@@ -23,7 +23,7 @@ use Hull\Quantity\VolumePerArea;
 final class FilmComputations
 {
     private const MOST_LOST = 0.95;
-    private const SOLIDS = 'volume solids: what is left of a wet film when it is dry';
+    public const SOLIDS = 'volume solids: what is left of a wet film when it is dry';
 
     /** @return list<Computation> */
     public static function all(): array
@@ -67,50 +67,6 @@ final class FilmComputations
                         $in->quantity('thinner', Percentage::class),
                     ),
                 ]),
-            ),
-            new Computation(
-                name: 'film.dead-volume',
-                summary: 'Paint a blast profile swallows',
-                formula: 'table by profile, linear between',
-                origin: 'typical published table',
-                inputs: [Field::quantity('profile', FilmThickness::class, 'Blast profile')],
-                outputs: [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
-                work: static fn(Inputs $in): Outcome => Outcome::of([
-                    'dead' => Coverage::deadVolume($in->quantity('profile', FilmThickness::class)),
-                ])->warnIf(
-                    $in->quantity('profile', FilmThickness::class)->um() > 105.0,
-                    'The profile is deeper than the table; the value for 105 um is used.',
-                ),
-                kind: Source::Typical,
-            ),
-            new Computation(
-                name: 'film.quantity',
-                summary: 'Paint for a number of coats',
-                formula: '(area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss); with thinner x (1 ' .
-                    '+ thinner)',
-                origin: self::SOLIDS,
-                inputs: [
-                    $area,
-                    Field::optional('coats', Count::class, 'Coats', Count::of(1))->some(),
-                    $dft,
-                    $vs,
-                    Field::optional('loss', Percentage::class, 'Loss', Percentage::percent(0))->within(self::lost(...)),
-                    Field::optional(
-                        'profile',
-                        FilmThickness::class,
-                        'Blast profile under the first coat',
-                        FilmThickness::micrometres(0),
-                    ),
-                    Field::optional('thinner', Percentage::class, 'Thinner per mixed paint', Percentage::percent(0)),
-                ],
-                outputs: [
-                    Field::quantity('theoretical', Volume::class, 'On the part'),
-                    Field::quantity('swallowed', Volume::class, 'In the blast profile'),
-                    Field::quantity('lost', Volume::class, 'Lost on the way'),
-                    Field::quantity('needed', Volume::class, 'Paint needed'),
-                    Field::quantity('mixed', Volume::class, 'To mix, with thinner'),
-                ],
-                work: self::quantity(...),
             ),
             new Computation(
                 name: 'film.aerosol',
@@ -275,50 +231,9 @@ final class FilmComputations
     }
 
     /** Something reaches the part. */
-    private static function lost(Range $share): Range
+    public static function lost(Range $share): Range
     {
         return $share->upTo(self::MOST_LOST);
-    }
-
-    private static function quantity(Inputs $in): Outcome
-    {
-        $dead = Coverage::deadVolume($in->quantity('profile', FilmThickness::class));
-        $args = [
-            $in->quantity('area', Area::class),
-            $in->quantity('coats', Count::class)->value(),
-            $in->quantity('dft', FilmThickness::class),
-            $in->quantity('solids', Percentage::class),
-        ];
-
-        $needed = Coverage::quantity(
-            $args[0],
-            $args[1],
-            $args[2],
-            $args[3],
-            $in->quantity('loss', Percentage::class),
-            $dead,
-        );
-        $theoretical = Coverage::quantity(
-            $args[0],
-            $args[1],
-            $args[2],
-            $args[3],
-            Percentage::percent(0),
-            VolumePerArea::litresPerM2(0),
-        );
-        $swallowed =
-            Coverage::quantity($args[0], $args[1], $args[2], $args[3], Percentage::percent(0), $dead)->litresValue() -
-            $theoretical->litresValue();
-
-        return Outcome::of([
-            'theoretical' => $theoretical,
-            'swallowed' => Volume::litres(max(0.0, $swallowed)),
-            'lost' => Volume::litres(max(0.0, $needed->litresValue() - $theoretical->litresValue() - $swallowed)),
-            'needed' => $needed,
-            'mixed' => Volume::litres(
-                $needed->litresValue() * (1.0 + $in->quantity('thinner', Percentage::class)->ratioValue()),
-            ),
-        ]);
     }
 
     private static function overlap(Inputs $in): Outcome

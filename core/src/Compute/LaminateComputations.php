@@ -13,6 +13,7 @@ use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
 use Hull\Quantity\MassPerArea;
 use Hull\Quantity\Percentage;
+use Hull\Quantity\Table;
 use Hull\Quantity\UnitSystem;
 use Hull\Quantity\Volume;
 
@@ -27,12 +28,12 @@ final class LaminateComputations
     private const DEPTH_ERROR_M = 0.005;
 
     /** @return list<Computation> */
-    public static function all(): array
+    public static function all(Table $share): array
     {
         $glass = Field::quantity('glass', MassPerArea::class, 'Glass')->within(
             static fn(Range $r): Range => $r->from(20.0)->upTo(3000.0),
         );
-        $kind = Field::choice('kind', 'Kind of glass', array_keys(PlyStack::FRACTIONS));
+        $kind = Field::choice('kind', 'Kind of glass', $share->ids());
         $depth = Field::quantity('depth', Length::class, 'Depth')->within(
             static fn(Range $r): Range => $r->upTo(100.0),
         );
@@ -41,8 +42,7 @@ final class LaminateComputations
             new Computation(
                 name: 'laminate.ply',
                 summary: 'Resin and thickness of a ply',
-                formula: 'resin = glass x (1 - f) / f; thickness = glass / 2.56 + resin / 1.2; f: mat 0.30, biaxial ' .
-                    '0.45, combi 0.38',
+                formula: 'resin = glass x (1 - f) / f; thickness = glass / 2.56 + resin / 1.2; f: ' . $share->words(),
                 origin: self::HAND,
                 inputs: [$glass, $kind],
                 outputs: [
@@ -50,8 +50,8 @@ final class LaminateComputations
                     Field::quantity('thickness', Length::class, 'Thickness'),
                 ],
                 work: static fn(Inputs $in): Outcome => Outcome::of([
-                    'resin' => PlyStack::resin(self::glass($in), self::fraction($in)),
-                    'thickness' => PlyStack::thickness(self::glass($in), self::fraction($in)),
+                    'resin' => PlyStack::resin(self::glass($in), self::fraction($in, $share)),
+                    'thickness' => PlyStack::thickness(self::glass($in), self::fraction($in, $share)),
                 ]),
                 kind: Source::Typical,
             ),
@@ -86,7 +86,7 @@ final class LaminateComputations
                     Field::quantity('resinMass', Mass::class, 'Resin'),
                     Field::quantity('sessions', Count::class, 'Goes'),
                 ],
-                work: self::stack(...),
+                work: static fn(Inputs $in): Outcome => self::stack($in, self::fraction($in, $share)),
                 kind: Source::Typical,
             ),
             new Computation(
@@ -245,10 +245,10 @@ final class LaminateComputations
             );
     }
 
-    private static function stack(Inputs $in): Outcome
+    private static function stack(Inputs $in, Percentage $share): Outcome
     {
         $lost = $in->quantity('lost', Length::class);
-        $plies = PlyStack::plies($lost, self::glass($in), self::fraction($in));
+        $plies = PlyStack::plies($lost, self::glass($in), $share);
         $lengths = PlyStack::sides($in->quantity('length', Length::class), $lost, $plies);
         $widths = PlyStack::sides($in->quantity('width', Length::class), $lost, $plies);
         $area = array_sum(array_map(static fn(Length $l, Length $w): float => $l->m() * $w->m(), $lengths, $widths));
@@ -258,7 +258,7 @@ final class LaminateComputations
             'plies' => Count::of((float) $plies),
             'taper' => Length::metres(PlyStack::TAPER * $lost->m()),
             'glassMass' => Mass::grams($area * self::glass($in)->gPerM2()),
-            'resinMass' => Mass::grams($area * PlyStack::resin(self::glass($in), self::fraction($in))->gPerM2()),
+            'resinMass' => Mass::grams($area * PlyStack::resin(self::glass($in), $share)->gPerM2()),
             'sessions' => Count::of(ceil($plies / $session)),
             'sizes' => implode(
                 '; ',
@@ -278,8 +278,8 @@ final class LaminateComputations
         return $in->quantity('glass', MassPerArea::class);
     }
 
-    private static function fraction(Inputs $in): Percentage
+    private static function fraction(Inputs $in, Table $share): Percentage
     {
-        return Percentage::ratio(PlyStack::FRACTIONS[$in->choice('kind')]);
+        return $share->at($in->choice('kind'), Percentage::class);
     }
 }

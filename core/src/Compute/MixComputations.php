@@ -158,33 +158,6 @@ final class MixComputations
                 },
             ),
             new Computation(
-                name: 'mix.catalyst',
-                summary: 'Catalyst (MEKP) for polyester by temperature',
-                formula: 'share by temperature, linear between, floor 1.0 %, ceiling 3.0 %; mass = share x resin',
-                origin: 'typical table; the product\'s own table wins',
-                inputs: [
-                    Field::quantity('resin', Mass::class, 'Resin'),
-                    Field::quantity('temperature', Temperature::class, 'Temperature')->within(
-                        static fn(Range $r): Range => $r->from(-60.0)->upTo(100.0),
-                    ),
-                    Field::optional(
-                        'density',
-                        Density::class,
-                        'Density of the catalyst',
-                        Density::kgPerLitre(1.15),
-                    )->within(static fn(Range $r): Range => $r->from(0.3)),
-                    Field::optional('bottle', Mass::class, 'Catalyst supplied', Mass::kilograms(0)),
-                ],
-                outputs: [
-                    Field::quantity('share', Percentage::class, 'Share of resin'),
-                    Field::quantity('mass', Mass::class, 'Catalyst'),
-                    Field::quantity('volume', Volume::class, 'Catalyst by volume'),
-                    Field::quantity('unused', Mass::class, 'Stays in the bottle'),
-                ],
-                work: self::catalyst(...),
-                kind: Source::Typical,
-            ),
-            new Computation(
                 name: 'mix.pot-life',
                 summary: 'Pot life at another temperature and mass',
                 formula: 'ref x 2^-((T - Tref)/10) x (m_ref/m)^(1/3)',
@@ -363,27 +336,6 @@ final class MixComputations
         [$a, $b, $t] = $recipe->cumulative($base, $hardener, $thinner);
 
         return Outcome::of([...$outcome, 'scaleBase' => $a, 'scaleHardener' => $b, 'scaleThinner' => $t]);
-    }
-
-    private static function catalyst(Inputs $in): Outcome
-    {
-        $share = Dose::catalystShare($in->quantity('temperature', Temperature::class));
-        $mass = $in->quantity('resin', Mass::class)->kg() * $share->ratioValue();
-        $density = $in->quantity('density', Density::class)->kgPerL();
-        $bottle = $in->quantity('bottle', Mass::class)->kg();
-        $celsius = $in->quantity('temperature', Temperature::class)->c();
-
-        return Outcome::of([
-            'share' => $share,
-            'mass' => Mass::kilograms($mass),
-            'volume' => Volume::litres($mass / $density),
-            'unused' => Mass::kilograms(max(0.0, $bottle - $mass)),
-        ])
-            ->warnIf(
-                $celsius < 15.0 || $celsius > 35.0,
-                'Outside 15 to 35 C the table does not reach; the nearest row is used.',
-            )
-            ->warnIf($bottle > 0.0 && $bottle < $mass, 'The bottle holds less than the dose.');
     }
 
     private static function batches(Inputs $in): Outcome

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Compute;
 
-use Hull\Effort\Paces;
-use Hull\Film\Methods;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Quantity;
 
@@ -14,7 +12,7 @@ final class Registry
 {
     private static ?self $standard = null;
 
-    /** @var \WeakMap<Methods, self>|null */
+    /** @var \WeakMap<Figures, self>|null */
     private static ?\WeakMap $with = null;
 
     /** @var array<int|string, Computation> */
@@ -32,14 +30,19 @@ final class Registry
         ksort($this->byName);
     }
 
-    /** All formulas, with those that stand on the figures of a catalogue's methods and paces. */
-    public static function with(Methods $methods, Paces $paces): self
+    /** All formulas, with those that stand on the figures of a catalogue. */
+    public static function with(Figures $figures): self
     {
         self::$with ??= new \WeakMap();
 
-        return self::$with[$methods] ??= new self([
+        return self::$with[$figures] ??= new self([
             ...self::standard()->all(),
-            ...MethodComputations::all($methods, $paces),
+            ...MethodComputations::all($figures->methods, $figures->paces),
+            ...CoverageComputations::all($figures->table('dead-volume'), $figures->table('hiding')),
+            ...WarmthComputations::all($figures),
+            ...CatalystComputations::all($figures->table('catalyst')),
+            ...LaminateComputations::all($figures->table('glass')),
+            ...BathComputations::all($figures),
         ]);
     }
 
@@ -57,8 +60,6 @@ final class Registry
             ...CureComputations::all(),
             ...CostComputations::all(),
             ...PackComputations::all(),
-            ...LaminateComputations::all(),
-            ...BathComputations::all(),
         ]);
     }
 

@@ -14,20 +14,13 @@ use Hull\Job\RouteStep;
 use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Money;
+use Hull\Surface\Fact;
 
 /** What a part or a job will take, as a range, held against buying another one. */
 final readonly class Worth
 {
-    /** Facts nobody can see through before the work begins. */
-    private const HIDDEN = [
-        'lead-unknown',
-        'old-film-untested',
-        'asbestos',
-        'soft-core',
-        'trapped-water',
-        'cracks',
-        'delamination',
-    ];
+    /** Group of the facts nobody can see through before the work begins. */
+    private const HIDDEN = 'hidden';
 
     private function __construct(
         public Duration $leastHours,
@@ -96,7 +89,11 @@ final readonly class Worth
             'grade' => Count::of(self::grade($piece)),
             'hidden' => Count::of(
                 (float) count(
-                    array_filter(self::HIDDEN, static fn(string $f): bool => $piece->surveyed->fact($f) > 0.0),
+                    array_filter(
+                        $piece->context->catalogue()->facts,
+                        static fn(Fact $f): bool => in_array(self::HIDDEN, $f->groups, true) &&
+                            $piece->surveyed->fact($f->id) > 0.0,
+                    ),
                 ),
             ),
         ]);

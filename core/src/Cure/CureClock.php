@@ -13,18 +13,18 @@ final readonly class CureClock
 {
     private function __construct(
         private CureRows $rows,
-        private string $kind,
+        private CureKind $kind,
         private float $thickness,
         public float $reading,
     ) {}
 
     /**
-     * @param string $kind kind of film for what humidity does to it, see CureFactor
+     * @param CureKind|null $kind what humidity does to it; null for nothing
      * @param float $thickness factor for a film thicker than the sheet's, 1 or more
      */
-    public static function start(CureRows $rows, string $kind = 'solvent', float $thickness = 1.0): self
+    public static function start(CureRows $rows, ?CureKind $kind = null, float $thickness = 1.0): self
     {
-        return new self($rows, $kind, $thickness, 0.0);
+        return new self($rows, $kind ?? CureKind::plain(), $thickness, 0.0);
     }
 
     /** dt / hours(T, RH); stands still where the film does not cure. */
@@ -75,7 +75,7 @@ final readonly class CureClock
     private function whole(Air $air): ?float
     {
         $hours = $this->rows->hoursAt($air->temperature);
-        $humidity = CureFactor::humidity($this->kind, $air);
+        $humidity = $this->kind->humidity($air);
 
         return null === $hours || null === $humidity ? null : $hours->h() * $humidity * $this->thickness;
     }

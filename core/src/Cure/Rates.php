@@ -10,7 +10,6 @@ use Hull\Climate\Dwell;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\RateLine;
-use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
@@ -25,16 +24,16 @@ final class Rates
     public static function cure(
         PlaceAir $place,
         CureRows $rows,
-        string $kind,
+        CureKind $kind,
         PartWarmth $warmth = new PartWarmth(),
     ): RateLine {
         $part = $place->part($warmth);
-        if (!CureFactor::mindsHumidity($kind)) {
+        if (!$kind->mindsHumidity()) {
             return RateLine::of((float) $place->from, array_map($rows->perHour(...), $part));
         }
 
         return self::line($place, $part, static function (Air $air) use ($rows, $kind): float {
-            $factor = CureFactor::humidity($kind, $air);
+            $factor = $kind->humidity($air);
 
             return null === $factor ? 0.0 : $rows->perHour($air->temperature->c()) / $factor;
         });
@@ -46,19 +45,10 @@ final class Rates
      */
     public static function drying(PlaceAir $place): RateLine
     {
-        $base = Drying::BASE_HOURS['open'];
-        $dries = static function (Air $air) use ($base): float {
-            try {
-                return $air->temperature->c() <= 0.0 ? 0.0 : $base / Drying::time('open', $air)->h();
-            } catch (InvalidQuantity) {
-                return 0.0;
-            }
-        };
-
         return self::line(
             $place,
             $place->celsius,
-            $dries,
+            static fn(Air $air): float => $air->temperature->c() <= 0.0 ? 0.0 : Drying::speed($air),
             array_map(static fn(float $mm): bool => $mm > 0.0, $place->rain),
         );
     }

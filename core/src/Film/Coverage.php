@@ -6,7 +6,6 @@ namespace Hull\Film;
 
 use Hull\Quantity\Area;
 use Hull\Quantity\FilmThickness;
-use Hull\Quantity\Interpolation;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\SpreadingRate;
@@ -16,9 +15,6 @@ use Hull\Quantity\VolumePerArea;
 /** Film thickness, coverage and quantity from volume solids (geometry of a film; no chemistry). */
 final class Coverage
 {
-    /** Dead volume by blast profile (um => L/m2), linear between, held outside. Typical published table. */
-    private const DEAD_VOLUME = [0 => 0.0, 30 => 0.02, 45 => 0.03, 60 => 0.04, 75 => 0.05, 90 => 0.06, 105 => 0.07];
-
     /** Spreading rate = 10 x VS% / DFT[um] m2/L. */
     public static function spreadingRate(Percentage $solids, FilmThickness $dft): SpreadingRate
     {
@@ -29,12 +25,6 @@ final class Coverage
     public static function wetFilm(FilmThickness $dft, Percentage $solids, Percentage $thinner): FilmThickness
     {
         return FilmThickness::micrometres(($dft->um() * (1.0 + $thinner->ratioValue())) / self::solids($solids));
-    }
-
-    /** Paint that disappears into a blast profile. */
-    public static function deadVolume(FilmThickness $profile): VolumePerArea
-    {
-        return VolumePerArea::litresPerM2(Interpolation::held(self::DEAD_VOLUME, $profile->um()));
     }
 
     /** (area x coats x DFT / (10 x VS%) + area x dead volume) / (1 - loss); the dead volume is taken once. */

@@ -84,7 +84,7 @@ final readonly class JobReader
             places: $places,
             parts: array_values($parts),
             without: $this->without($n->optional('without')),
-            cards: self::cards(
+            cards: $this->cards(
                 $n->optional('cards'),
                 array_map(static fn(Part $p): string => $p->id, array_values($parts)),
             ),
@@ -101,11 +101,12 @@ final readonly class JobReader
      *
      * @return list<SavedCard>
      */
-    private static function cards(?Node $list, array $parts): array
+    private function cards(?Node $list, array $parts): array
     {
         $cards = [];
+        $saved = new SavedCards($this->catalogue->figures);
         foreach ($list?->items(100) ?? [] as $n) {
-            $card = SavedCards::read($n, $parts);
+            $card = $saved->read($n, $parts);
             $cards[$card->id] = isset($cards[$card->id])
                 ? throw $n->field('id')->refuse('Two cards have this id.', 'an id of its own')
                 : $card;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\JobFile;
 
 use Hull\Catalog\Catalogue;
-use Hull\Climate\Drying;
 use Hull\Climate\PartWarmth;
 use Hull\Input\Keys;
 use Hull\Input\Node;
@@ -75,7 +74,7 @@ final readonly class PartForm
             'finish' => $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
             'method' => $n->optional('method')?->choice($methods) ?? $methods[0],
             'smallOrLattice' => $n->optional('small_or_lattice')?->boolean() ?? false,
-            'exposure' => $n->optional('water_lies')?->choice(array_keys(Drying::BASE_HOURS)) ?? 'open',
+            'exposure' => $n->optional('water_lies')?->choice($this->choices('drying')) ?? 'open',
             'zoneOf' => $n->optional('zone_of')?->text(60),
             'mountedOn' => $mounted?->to,
             'replacement' => $n->optional('replacement')?->money(),
@@ -91,8 +90,14 @@ final readonly class PartForm
             'covered' => $this->covered->read($n->optional('covered')),
             'room' => RoomForm::read($n->optional('room')),
             'begin' => $n->optional('begin')?->day(),
-            'tone' => $n->optional('in_sun')?->choice(array_keys(PartWarmth::ABSORBS)) ?? PartWarmth::USUAL,
+            'tone' => $n->optional('in_sun')?->choice($this->choices('in-sun')) ?? PartWarmth::USUAL,
         ];
+    }
+
+    /** @return non-empty-list<string> names of the rows of a table */
+    private function choices(string $table): array
+    {
+        return $this->catalogue->figures->table($table)->ids();
     }
 
     private static function link(Node $n): Link
@@ -233,8 +238,8 @@ final readonly class PartForm
             'finish' => ['enum' => Keys::of($this->catalogue->finishes)],
             'method' => ['enum' => $this->catalogue->methods->offered()],
             'small_or_lattice' => ['type' => 'boolean'],
-            'water_lies' => ['enum' => array_keys(Drying::BASE_HOURS)],
-            'in_sun' => ['enum' => array_keys(PartWarmth::ABSORBS)],
+            'water_lies' => ['enum' => $this->choices('drying')],
+            'in_sun' => ['enum' => $this->choices('in-sun')],
             'zone_of' => ['$ref' => '#/$defs/id'],
             'mounted_on' => ['$ref' => '#/$defs/id'],
             'replacement' => ['type' => 'string', 'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$'],

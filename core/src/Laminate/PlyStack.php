@@ -15,8 +15,6 @@ final readonly class PlyStack
     public const RESIN_DENSITY = 1.2;
     /** Taper width per thickness for a structural repair. */
     public const TAPER = 12.0;
-    /** Share of glass by mass, laid by hand. */
-    public const FRACTIONS = ['mat' => 0.3, 'biaxial' => 0.45, 'combi' => 0.38];
 
     /** Resin that a square metre of one ply takes. */
     public static function resin(MassPerArea $glass, Percentage $fraction): MassPerArea

@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace Hull\Mix;
 
-use Hull\Quantity\Interpolation;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Mass;
 use Hull\Quantity\Percentage;
-use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 
 /** Small doses: weighing error, catalyst by temperature, dilution. */
 final class Dose
 {
-    /** Share of catalyst (MEKP) in polyester by mass; typical. */
-    private const CATALYST = [15 => 2.25, 20 => 1.75, 25 => 1.5, 30 => 1.25, 35 => 1.0];
     public const DEFAULT_TOLERANCE = 0.05;
 
     /** One step of the scale or cup over the smallest dose; half of it when rounding to the nearest step. */
@@ -26,10 +22,10 @@ final class Dose
             : throw new InvalidQuantity('A dose of nothing cannot be weighed.', 'a mass above zero such as 8 g');
     }
 
-    /** Catalyst share of resin mass, held inside 1.0 to 3.0 %. */
-    public static function catalystShare(Temperature $at): Percentage
+    /** Catalyst share of resin mass: what the table says, held inside 1.0 to 3.0 %. */
+    public static function catalystShare(Percentage $said): Percentage
     {
-        return Percentage::percent(min(3.0, max(1.0, Interpolation::held(self::CATALYST, $at->c()))));
+        return Percentage::ratio(min(0.03, max(0.01, $said->ratioValue())));
     }
 
     /** @return array{Volume, Volume} concentrate and water for C1 V1 = C2 V2 */

@@ -91,7 +91,7 @@ final class Register
         if (!$step->worked->closes || !isset($this->parts[$part])) {
             return [];
         }
-        if (in_array('handing-over', $step->tags, true)) {
+        if ($step->isClosing()) {
             return array_map($this->says(...), $this->openOf($this->pieceOf($part)));
         }
         $hosts = [];

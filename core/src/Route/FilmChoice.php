@@ -7,9 +7,9 @@ namespace Hull\Route;
 use Hull\Catalog\Aim;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Traits;
-use Hull\Climate\PartWarmth;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Quantity\Percentage;
 
 /** What may be wanted of a surveyed part, and which films lead there; before anything is planned. */
 final readonly class FilmChoice
@@ -45,7 +45,7 @@ final readonly class FilmChoice
             method: $part->method,
             lattice: $part->smallOrLattice,
             lacks: $around->lacks,
-            absorbs: PartWarmth::ABSORBS[$part->tone] ?? 0.0,
+            absorbs: $catalogue->figures->table('in-sun')->at($part->tone, Percentage::class)->ratioValue(),
         );
         $answers = new Schools($traits, $part->schools);
         $schools = $answers->resolved();

@@ -14,7 +14,6 @@ use Hull\Catalog\Step;
 use Hull\Catalog\Substrate;
 use Hull\Catalog\Traits;
 use Hull\Climate\Air;
-use Hull\Climate\PartLag;
 use Hull\Climate\PartWarmth;
 use Hull\Film\Method;
 use Hull\Quantity\Area;
@@ -80,7 +79,10 @@ final readonly class PartContext
 
     public function warmth(): PartWarmth
     {
-        return new PartWarmth(PartLag::TAU_HOURS[$this->substrate()->mass] ?? 0.0, $this->traits->absorbs);
+        return new PartWarmth(
+            $this->catalogue()->figures->hours('part-lag', $this->substrate()->mass),
+            $this->traits->absorbs,
+        );
     }
 
     public function substrate(): Substrate

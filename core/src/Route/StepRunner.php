@@ -32,10 +32,12 @@ final class StepRunner
     public const SECTION_M2 = 12.0;
 
     public readonly StepWork $work;
+    public readonly Drying $drying;
 
     public function __construct(private readonly PartContext $context)
     {
         $this->work = new StepWork($context);
+        $this->drying = Drying::of($context->catalogue()->figures->table('drying'));
         $this->drifting = $context->catalogue()->drifting();
     }
 
@@ -164,7 +166,7 @@ final class StepRunner
         }
         if ('drying' === $for) {
             try {
-                return $fixed + Drying::time($this->exposure($before), $this->context->air())->h();
+                return $fixed + $this->drying->time($this->exposure($before), $this->context->air())->h();
             } catch (InvalidQuantity) {
                 return null;
             }
@@ -187,10 +189,7 @@ final class StepRunner
     public function exposure(SurfaceState $state): string
     {
         $byState = self::DRYING_BY_WETNESS[(int) min(3, max(1, $state->fact('wet')))];
-        $hours = Drying::BASE_HOURS;
 
-        return $hours[$byState] >= $hours[$this->context->traits->exposure]
-            ? $byState
-            : $this->context->traits->exposure;
+        return $this->drying->slower($byState, $this->context->traits->exposure);
     }
 }

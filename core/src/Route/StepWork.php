@@ -21,9 +21,6 @@ use Hull\Surface\SurfaceState;
  */
 final class StepWork
 {
-    /** One-part paint keeps in the gun or tray from coat to coat so long (estimate), hours. */
-    private const KEEPS_H = 4.0;
-
     private readonly Traits $traits;
 
     /** @var array<int|string, Area> by step, where neither film nor state changes it */
@@ -138,7 +135,10 @@ final class StepWork
             return false;
         }
         $wait = Film::fresh($film, $film->dft)->recoatMin->remainingIn($this->context->air());
-        $keeps = null === $film->potLife ? self::KEEPS_H : $film->potLife->h() * PotLife::USABLE;
+        $keeps =
+            null === $film->potLife
+                ? $this->context->catalogue()->figures->hours('kept-going', 'at-hand')
+                : $film->potLife->h() * PotLife::USABLE;
 
         return null !== $wait && $wait->h() <= $keeps;
     }

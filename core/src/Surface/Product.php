@@ -6,6 +6,7 @@ namespace Hull\Surface;
 
 use Hull\Climate\Limits;
 use Hull\Compute\Source;
+use Hull\Cure\CureKind;
 use Hull\Mix\Proportions;
 use Hull\Mix\RatioBy;
 use Hull\Quantity\Density;
@@ -54,7 +55,7 @@ final readonly class Product
         public ?Density $thinnerDensity,
         public ?Duration $potLife,
         public Duration $induction,
-        public string $cureKind,
+        public CureKind $cureKind,
         public ?CureSheet $cure,
         public Temperature $least,
         public Temperature $most,

@@ -6,8 +6,8 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Length;
@@ -16,8 +16,10 @@ use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 
 /** A bath of acid or chelate in a tank to its measure. */
-final class AcidBath implements Kind
+final readonly class AcidBath implements Kind
 {
+    public function __construct(private Figures $figures) {}
+
     public function id(): string
     {
         return 'acid-bath';
@@ -42,7 +44,7 @@ final class AcidBath implements Kind
             Field::optional('displacement', Volume::class, 'Volume of the part', Volume::litres(0.0)),
             Field::quantity('strength', Density::class, 'Strength, powder in the bath'),
             Field::optional('temperature', Temperature::class, 'Temperature of the bath'),
-            Field::choice('part', 'What lies in it', ['steel, light rust', 'steel, heavy rust', 'cast iron', 'zinc']),
+            Field::choice('part', 'What lies in it', $this->figures->table('acid-bath')->ids()),
             Field::optional('iron', Mass::class, 'Iron taken up so far', Mass::grams(0.0)),
         ];
     }
@@ -60,7 +62,7 @@ final class AcidBath implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $registry = Registry::standard();
+        $registry = $this->figures->formulas();
         $temperature =
             $in->maybe('temperature', Temperature::class) ??
             ($piece?->context->air()->temperature ?? Temperature::celsius(20.0));

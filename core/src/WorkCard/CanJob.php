@@ -8,8 +8,8 @@ use Hull\Bench\CoatSheet;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Tools;
 use Hull\Bench\Workpiece;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
@@ -20,8 +20,10 @@ use Hull\Quantity\Percentage;
 use Hull\Surface\Product;
 
 /** A part sprayed from cans, coat by coat as its route has them. */
-final class CanJob implements Kind
+final readonly class CanJob implements Kind
 {
+    public function __construct(private Figures $figures) {}
+
     public function id(): string
     {
         return 'can-job';
@@ -74,7 +76,7 @@ final class CanJob implements Kind
         ];
         foreach (self::byProduct($sheets) as $mine) {
             $product = $mine[0]->product;
-            $cans = Registry::standard()->run(
+            $cans = $this->figures->formulas()->run(
                 'film.aerosol',
                 [
                     'volume' => $product->can(),

@@ -6,8 +6,8 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Quantity\Count;
 use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
@@ -18,12 +18,13 @@ use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 
 /** A core poured into a hollow that was sounded at sections: bearer, stringer, transom. */
-final class CorePour implements Kind
+final readonly class CorePour implements Kind
 {
     /** Work time of a filled polyester at 25 C, with its catalyst set for the day (products, typical). */
-    private const WORK_H = 0.25;
     private const WORK_AT_C = 25.0;
     private const DEEPER = 4.0;
+
+    public function __construct(private Figures $figures) {}
 
     public function id(): string
     {
@@ -77,7 +78,7 @@ final class CorePour implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $registry = Registry::standard();
+        $registry = $this->figures->formulas();
         $temperature =
             $in->maybe('temperature', Temperature::class) ??
             ($piece?->context->air()->temperature ?? Temperature::celsius(20.0));
@@ -97,7 +98,7 @@ final class CorePour implements Kind
         $catalyst = $registry->run('mix.catalyst', ['resin' => $mass, 'temperature' => $temperature]);
         // The dose is set for the day, so the work time is the label's: it is not cut for temperature once more.
         $life = $registry->run('mix.pot-life', [
-            'reference' => Duration::hours(self::WORK_H),
+            'reference' => $this->figures->table('work-time')->at('pour', Duration::class),
             'referenceTemperature' => Temperature::celsius(self::WORK_AT_C),
             'temperature' => Temperature::celsius(self::WORK_AT_C),
         ]);

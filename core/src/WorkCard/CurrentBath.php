@@ -6,8 +6,8 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
@@ -21,9 +21,11 @@ use Hull\Quantity\Volume;
 use Hull\Quantity\VolumeRate;
 
 /** Rust off steel or iron by a current in washing soda, in a tank to its measure. */
-final class CurrentBath implements Kind
+final readonly class CurrentBath implements Kind
 {
     private const METALS = ['ferrous', 'steel', 'iron'];
+
+    public function __construct(private Figures $figures) {}
 
     public function id(): string
     {
@@ -82,7 +84,7 @@ final class CurrentBath implements Kind
                 'a part of steel or iron, or no part',
             );
         }
-        $registry = Registry::standard();
+        $registry = $this->figures->formulas();
         $gap = $in->quantity('gap', Length::class);
         $length = $in->quantity('length', Length::class);
         $width = $in->quantity('width', Length::class);

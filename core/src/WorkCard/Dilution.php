@@ -6,14 +6,16 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Volume;
 
 /** A stock solution made weaker. */
-final class Dilution implements Kind
+final readonly class Dilution implements Kind
 {
+    public function __construct(private Figures $figures) {}
+
     public function id(): string
     {
         return 'dilution';
@@ -45,7 +47,7 @@ final class Dilution implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $mix = Registry::standard()->run('mix.dilution', [
+        $mix = $this->figures->formulas()->run('mix.dilution', [
             'stock' => $in->quantity('stock', Percentage::class),
             'wanted' => $in->quantity('wanted', Percentage::class),
             'total' => $in->quantity('total', Volume::class),

@@ -6,16 +6,18 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
 use Hull\Quantity\Length;
 use Hull\Quantity\Volume;
 
 /** A low filled fair, round by round. */
-final class Fairing implements Kind
+final readonly class Fairing implements Kind
 {
+    public function __construct(private Figures $figures) {}
+
     public function id(): string
     {
         return 'fairing';
@@ -43,7 +45,7 @@ final class Fairing implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $fair = Registry::standard()->run('fairing.volume', [
+        $fair = $this->figures->formulas()->run('fairing.volume', [
             'area' => $in->quantity('area', Area::class),
             'depth' => $in->quantity('depth', Length::class),
         ]);

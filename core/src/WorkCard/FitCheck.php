@@ -7,8 +7,8 @@ namespace Hull\WorkCard;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\Count;
 use Hull\Quantity\FilmThickness;
@@ -17,8 +17,10 @@ use Hull\Quantity\FilmThickness;
  * Whether what slides, turns or screws still goes together with the films on it: laid ones as measured, planned ones
  * by their sheet.
  */
-final class FitCheck implements Kind
+final readonly class FitCheck implements Kind
 {
+    public function __construct(private Figures $figures) {}
+
     public function id(): string
     {
         return 'fit-check';
@@ -62,7 +64,7 @@ final class FitCheck implements Kind
         }
         $faces = $in->quantity('faces', Count::class);
         $gap = $in->quantity('gap', FilmThickness::class);
-        $clear = Registry::standard()->run('film.clearance', [
+        $clear = $this->figures->formulas()->run('film.clearance', [
             'layers' => array_map(static fn(array $f): Inputs => Inputs::row(['dft' => $f[1]]), $films),
             'faces' => $faces,
             'gap' => $gap,

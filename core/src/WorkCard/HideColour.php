@@ -6,22 +6,15 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Quantity\Count;
 use Hull\Quantity\FilmThickness;
 
 /** Coats until the old colour is gone. */
-final class HideColour implements Kind
+final readonly class HideColour implements Kind
 {
-    /** Film that hides, by change of colour, micrometres; a chequered card tells better (typical). */
-    private const HIDING = [
-        'like over like' => 35.0,
-        'dark over light' => 45.0,
-        'light over dark' => 75.0,
-        'white over black' => 90.0,
-        'red or yellow over grey' => 100.0,
-    ];
+    public function __construct(private Figures $figures) {}
 
     public function id(): string
     {
@@ -41,7 +34,7 @@ final class HideColour implements Kind
     public function fields(): array
     {
         return [
-            Field::choice('change', 'Change of colour', array_keys(self::HIDING)),
+            Field::choice('change', 'Change of colour', $this->figures->table('hiding')->ids()),
             Field::optional('hiding', FilmThickness::class, 'Film that hides, by its sheet'),
             Field::quantity('dft', FilmThickness::class, 'Film per coat'),
         ];
@@ -54,11 +47,10 @@ final class HideColour implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $hiding =
-            $in->maybe('hiding', FilmThickness::class) ??
-            FilmThickness::micrometres(self::HIDING[$in->choice('change')]);
+        $usual = $this->figures->formulas()->run('film.hiding', ['change' => $in->choice('change')]);
+        $hiding = $in->maybe('hiding', FilmThickness::class) ?? $usual->quantity('hiding', FilmThickness::class);
         $dft = $in->quantity('dft', FilmThickness::class);
-        $hide = Registry::standard()->run('film.coats-to-hide', ['hiding' => $hiding, 'dft' => $dft]);
+        $hide = $this->figures->formulas()->run('film.coats-to-hide', ['hiding' => $hiding, 'dft' => $dft]);
         $coats = $hide->quantity('coats', Count::class);
         $marks = [new Mark('part', 0.0, $coats->value(), 6.0, 1.0)];
         for ($i = 0; $i < min(12.0, $coats->value()); ++$i) {
@@ -73,7 +65,14 @@ final class HideColour implements Kind
         }
 
         return new Card(
-            [Figure::of($hide, 'coats'), new Figure('Film that hides', $hiding, $hide)],
+            [
+                Figure::of($hide, 'coats'),
+                new Figure(
+                    'Film that hides',
+                    $hiding,
+                    null === $in->maybe('hiding', FilmThickness::class) ? $usual : $hide,
+                ),
+            ],
             new Drawing(6.0, $coats->value() + 1.0, 'coats over the old colour', $marks),
             [
                 Line::of(

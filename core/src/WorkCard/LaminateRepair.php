@@ -6,8 +6,8 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Compute\Result;
 use Hull\Laminate\PlyStack;
 use Hull\Quantity\AreaRate;
@@ -20,16 +20,13 @@ use Hull\Quantity\MixRatio;
 use Hull\Quantity\Temperature;
 
 /** Glass and resin over a hole, on a ground taper. */
-final class LaminateRepair implements Kind
+final readonly class LaminateRepair implements Kind
 {
     private const EPOXY = 'epoxy';
-    /**
-     * Pot life of a laminating epoxy at 25 C in 100 g, and gel of a polyester at 20 C with 1.5 % (products, typical).
-     */
-    private const EPOXY_H = 0.5;
-    private const GEL_H = 1.0 / 3.0;
     /** What stays in pot, brush and roller. */
     private const SPARE = 1.15;
+
+    public function __construct(private Figures $figures) {}
 
     public function id(): string
     {
@@ -53,7 +50,7 @@ final class LaminateRepair implements Kind
             Field::quantity('length', Length::class, 'Hole, length'),
             Field::quantity('width', Length::class, 'Hole, width'),
             Field::quantity('glass', MassPerArea::class, 'Glass'),
-            Field::choice('kind', 'Kind of glass', array_keys(PlyStack::FRACTIONS)),
+            Field::choice('kind', 'Kind of glass', $this->figures->table('glass')->ids()),
             Field::choice('resin', 'Resin', [self::EPOXY, 'polyester', 'vinylester']),
             Field::optionalRatio('ratio', 'Epoxy, by mass'),
             Field::choice('order', 'Order of the plies', ['largest first', 'smallest first']),
@@ -77,7 +74,7 @@ final class LaminateRepair implements Kind
 
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
-        $registry = Registry::standard();
+        $registry = $this->figures->formulas();
         $temperature =
             $in->maybe('temperature', Temperature::class) ??
             ($piece?->context->air()->temperature ?? Temperature::celsius(20.0));
@@ -98,7 +95,9 @@ final class LaminateRepair implements Kind
         [$mix, $mixFigures, $mixLine] =
             self::EPOXY === $in->choice('resin') ? $this->epoxy($in, $pot) : $this->catalysed($pot, $temperature);
         $life = $registry->run('mix.pot-life', [
-            'reference' => Duration::hours(self::EPOXY === $in->choice('resin') ? self::EPOXY_H : self::GEL_H),
+            'reference' => $this->figures
+                ->table('work-time')
+                ->at(self::EPOXY === $in->choice('resin') ? 'epoxy' : 'catalysed', Duration::class),
             'referenceTemperature' => Temperature::celsius(self::EPOXY === $in->choice('resin') ? 25.0 : 20.0),
             'temperature' => $temperature,
             'referenceMass' => Mass::grams(100.0),
@@ -175,7 +174,7 @@ final class LaminateRepair implements Kind
     private function epoxy(Inputs $in, Mass $pot): array
     {
         $ratio = $in->maybeRatio('ratio') ?? MixRatio::of(100.0, 45.0);
-        $mix = Registry::standard()->run('mix.by-mass', ['ratio' => $ratio, 'total' => $pot]);
+        $mix = $this->figures->formulas()->run('mix.by-mass', ['ratio' => $ratio, 'total' => $pot]);
 
         return [
             $mix,
@@ -195,7 +194,7 @@ final class LaminateRepair implements Kind
     /** @return array{Result, list<Figure>, Line} */
     private function catalysed(Mass $pot, Temperature $temperature): array
     {
-        $mix = Registry::standard()->run('mix.catalyst', ['resin' => $pot, 'temperature' => $temperature]);
+        $mix = $this->figures->formulas()->run('mix.catalyst', ['resin' => $pot, 'temperature' => $temperature]);
 
         return [
             $mix,

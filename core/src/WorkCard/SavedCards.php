@@ -5,26 +5,34 @@ declare(strict_types=1);
 namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\SavedCard;
 
 /** Reads saved work cards and works them out. */
-final class SavedCards
+final readonly class SavedCards
 {
     public const FIELDS = ['id', 'kind', 'name', 'part', 'inputs'];
+
+    /** @var array<int|string, Kind> */
+    public array $kinds;
+
+    public function __construct(Figures $figures)
+    {
+        $this->kinds = Kinds::by($figures);
+    }
 
     /**
      * @param list<string> $parts ids of the parts of the job
      *
      * @throws \Hull\Input\InvalidInput when a field is missing, unknown, or no input of this kind of work
      */
-    public static function read(Node $n, array $parts): SavedCard
+    public function read(Node $n, array $parts): SavedCard
     {
         $n->only(self::FIELDS);
-        $kinds = Kinds::all();
-        $kind = $kinds[$n->field('kind')->choice(Keys::of($kinds))];
+        $kind = $this->kinds[$n->field('kind')->choice(Keys::of($this->kinds))];
         $inputs = $n->optional('inputs') ?? $n->holding([]);
         Inputs::read($inputs, $kind->fields());
 
@@ -37,15 +45,15 @@ final class SavedCards
         );
     }
 
-    public static function kind(SavedCard $saved): Kind
+    public function kind(SavedCard $saved): Kind
     {
-        return Kinds::all()[$saved->kind];
+        return $this->kinds[$saved->kind];
     }
 
     /** @param Workpiece|null $piece the part it is for */
-    public static function work(SavedCard $saved, ?Workpiece $piece): Card
+    public function work(SavedCard $saved, ?Workpiece $piece): Card
     {
-        $kind = self::kind($saved);
+        $kind = $this->kind($saved);
 
         return $kind->work(Inputs::read(Node::root($saved->inputs), $kind->fields()), $piece);
     }

@@ -7,8 +7,8 @@ namespace Hull\WorkCard;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Length;
@@ -17,8 +17,10 @@ use Hull\Quantity\Volume;
 use Hull\Surface\Product;
 
 /** Edges, welds and bolts brushed before each full coat, where film draws thin. */
-final class StripeCoat implements Kind
+final readonly class StripeCoat implements Kind
 {
+    public function __construct(private Figures $figures) {}
+
     public function id(): string
     {
         return 'stripe-coat';
@@ -61,7 +63,7 @@ final class StripeCoat implements Kind
                 'volume solids and dry film, or a part whose route lays a coat',
             );
         }
-        $stripe = Registry::standard()->run(
+        $stripe = $this->figures->formulas()->run(
             'film.stripe',
             [
                 'length' => $in->quantity('length', Length::class),

@@ -6,8 +6,8 @@ namespace Hull\WorkCard;
 
 use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
+use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Compute\Registry;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
@@ -16,8 +16,10 @@ use Hull\Quantity\Mass;
 use Hull\Quantity\MassPerArea;
 
 /** Yellowed plastic whitened by gel, film and light. */
-final class Whitening implements Kind
+final readonly class Whitening implements Kind
 {
+    public function __construct(private Figures $figures) {}
+
     public function id(): string
     {
         return 'whitening';
@@ -54,7 +56,7 @@ final class Whitening implements Kind
             $in->maybe('area', Area::class) ??
             ($piece?->context->area() ??
                 throw new InvalidInput('/area', 'The area is not known.', 'an area, or a part that is measured'));
-        $gel = Registry::standard()->run('bath.peroxide', [
+        $gel = $this->figures->formulas()->run('bath.peroxide', [
             'area' => $area,
             'gel' => $in->maybe('gel', MassPerArea::class),
             'shades' => $in->quantity('shades', Count::class),

@@ -11,7 +11,7 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Cure\CureClock;
-use Hull\Cure\CureFactor;
+use Hull\Cure\CureKind;
 use Hull\Cure\CureRows;
 use Hull\Cure\Rates;
 use Hull\Quantity\RelativeHumidity;
@@ -23,16 +23,16 @@ use PHPUnit\Framework\TestCase;
 /** What the air drives, by the hour, is what the formulas say for each hour. */
 final class RatesTest extends TestCase
 {
-    /** @return iterable<string, array{string}> */
+    /** @return iterable<string, array{CureKind}> */
     public static function kinds(): iterable
     {
-        foreach (CureFactor::KINDS as $kind) {
-            yield $kind => [$kind];
+        foreach (Yard::catalogue()->figures->cures as $kind) {
+            yield $kind->id => [$kind];
         }
     }
 
     #[DataProvider('kinds')]
-    public function testACureLineIsTheClockReadOffInAdvance(string $kind): void
+    public function testACureLineIsTheClockReadOffInAdvance(CureKind $kind): void
     {
         $place = self::place();
         $rows = CureRows::of([5 => 72, 10 => 48, 20 => 24, 30 => 12]);
@@ -58,10 +58,11 @@ final class RatesTest extends TestCase
             0,
             200,
         );
-        foreach (Drying::BASE_HOURS as $exposure => $base) {
+        $drying = Drying::of(Yard::table('drying'));
+        foreach (Yard::table('drying')->ids() as $exposure) {
             self::assertEqualsWithDelta(
-                Drying::time($exposure, $air)->h(),
-                (float) Rates::drying($place)->reachedAt(0.0, $base),
+                $drying->time($exposure, $air)->h(),
+                (float) Rates::drying($place)->reachedAt(0.0, $drying->base($exposure)),
                 1e-6,
                 $exposure,
             );
@@ -85,7 +86,9 @@ final class RatesTest extends TestCase
             48,
         );
         self::assertNull(Rates::drying($place)->reachedAt(0.0, 3.0));
-        self::assertNull(Rates::cure($place, CureRows::of([10 => 8, 20 => 3]), 'amine-epoxy')->reachedAt(0.0));
+        self::assertNull(
+            Rates::cure($place, CureRows::of([10 => 8, 20 => 3]), Yard::cure('amine-epoxy'))->reachedAt(0.0),
+        );
     }
 
     public function testASheetIsReadTheSameByTheHourAndByTheRow(): void

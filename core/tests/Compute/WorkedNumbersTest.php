@@ -259,6 +259,7 @@ final class WorkedNumbersTest extends TestCase
             6,
         ];
         yield 'coats to hide' => ['film.coats-to-hide', ['hiding' => '70 um', 'dft' => '30 um'], ['coats' => 3.0], 1];
+        yield 'film that hides' => ['film.hiding', ['change' => 'white over black'], ['hiding' => 90.0], 6];
         yield 'clearance' => [
             'film.clearance',
             ['layers' => [['dft' => 25], ['dft' => 40], ['dft' => 30], ['dft' => 45]], 'gap' => '0.2 mm'],

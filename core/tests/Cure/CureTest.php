@@ -16,6 +16,7 @@ use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 
 final class CureTest extends TestCase
@@ -110,25 +111,25 @@ final class CureTest extends TestCase
         $sheet = FilmThickness::micrometres(50);
         self::assertSame(4.0, CureFactor::thickness(FilmThickness::micrometres(100), $sheet));
         self::assertSame(1.0, CureFactor::thickness(FilmThickness::micrometres(30), $sheet));
-        $slow = CureClock::start(CureRows::of([20 => 3]), 'solvent', 4.0)->remainingIn($this->air(20));
+        $slow = CureClock::start(CureRows::of([20 => 3]), null, 4.0)->remainingIn($this->air(20));
         self::assertEqualsWithDelta(12.0, $slow?->h(), 1e-9);
     }
 
     public function testHumidityHelpsOneFilmAndHindersAnother(): void
     {
-        self::assertLessThan(1.0, CureFactor::humidity('moisture-cure', $this->air(25, 70)));
-        self::assertGreaterThan(1.0, CureFactor::humidity('moisture-cure', $this->air(5, 50)));
-        self::assertNull(CureFactor::humidity('moisture-cure', $this->air(20, 29)));
-        self::assertNull(CureFactor::humidity('water-borne', $this->air(20, 90)));
+        self::assertLessThan(1.0, Yard::cure('moisture-cure')->humidity($this->air(25, 70)));
+        self::assertGreaterThan(1.0, Yard::cure('moisture-cure')->humidity($this->air(5, 50)));
+        self::assertNull(Yard::cure('moisture-cure')->humidity($this->air(20, 29)));
+        self::assertNull(Yard::cure('water-borne')->humidity($this->air(20, 90)));
         self::assertGreaterThan(
-            CureFactor::humidity('water-borne', $this->air(20, 60)),
-            CureFactor::humidity('water-borne', $this->air(20, 80)),
+            Yard::cure('water-borne')->humidity($this->air(20, 60)),
+            Yard::cure('water-borne')->humidity($this->air(20, 80)),
         );
-        self::assertSame(1.0, CureFactor::humidity('solvent', $this->air(20, 95)));
-        self::assertTrue(CureFactor::blushes('amine-epoxy', $this->air(9, 50)));
-        self::assertTrue(CureFactor::blushes('amine-epoxy', $this->air(20, 86)));
-        self::assertFalse(CureFactor::blushes('amine-epoxy', $this->air(20, 50)));
-        self::assertFalse(CureFactor::blushes('solvent', $this->air(5, 90)));
+        self::assertSame(1.0, Yard::cure('solvent')->humidity($this->air(20, 95)));
+        self::assertTrue(Yard::cure('amine-epoxy')->blushes($this->air(9, 50)));
+        self::assertTrue(Yard::cure('amine-epoxy')->blushes($this->air(20, 86)));
+        self::assertFalse(Yard::cure('amine-epoxy')->blushes($this->air(20, 50)));
+        self::assertFalse(Yard::cure('solvent')->blushes($this->air(5, 90)));
     }
 
     public function testTheLaterOfTwoSheets(): void

@@ -11,6 +11,7 @@ use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Volume;
 use Hull\Quantity\VolumePerArea;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -44,7 +45,8 @@ final class CoverageTest extends TestCase
     public function testTheProfileTakesItsShareBetweenTheTabledDepths(): void
     {
         foreach ([[0, 0.0], [15, 0.01], [30, 0.02], [60, 0.04], [97.5, 0.065], [105, 0.07], [200, 0.07]] as [$um, $l]) {
-            self::assertEqualsWithDelta($l, Coverage::deadVolume(FilmThickness::micrometres($um))->lPerM2(), 1e-9);
+            $dead = Yard::table('dead-volume')->between(FilmThickness::micrometres($um), VolumePerArea::class);
+            self::assertEqualsWithDelta($l, $dead->lPerM2(), 1e-9);
         }
     }
 

@@ -16,6 +16,7 @@ use Hull\Quantity\MixRatio;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
+use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -105,22 +106,23 @@ final class MixTest extends TestCase
         Batches::plan(Volume::litres(1), 0.0, Duration::hours(1), null);
     }
 
+    private static function catalyst(float $celsius): Percentage
+    {
+        return Dose::catalystShare(Yard::table('catalyst')->between(Temperature::celsius($celsius), Percentage::class));
+    }
+
     public function testCatalystFallsWithHeatAndStaysInItsBounds(): void
     {
         $last = 1.0;
         for ($c = 0; $c <= 50; ++$c) {
-            $share = Dose::catalystShare(Temperature::celsius($c))->ratioValue();
+            $share = self::catalyst($c)->ratioValue();
             self::assertLessThanOrEqual($last, $share);
             self::assertGreaterThanOrEqual(0.01, $share);
             self::assertLessThanOrEqual(0.03, $share);
             $last = $share;
         }
         foreach ([15 => 0.0225, 20 => 0.0175, 25 => 0.015, 30 => 0.0125, 35 => 0.01] as $celsius => $share) {
-            self::assertEqualsWithDelta(
-                $share,
-                Dose::catalystShare(Temperature::celsius($celsius))->ratioValue(),
-                1e-12,
-            );
+            self::assertEqualsWithDelta($share, self::catalyst($celsius)->ratioValue(), 1e-12);
         }
     }
 

@@ -121,7 +121,7 @@ final class RoutePlannerTest extends TestCase
                     'conditions' => $conditions,
                     'service' => $draw->pick('service', array_filter($catalogue->services, $suits)),
                     'finish' => $draw->pick('finish', $catalogue->finishes),
-                    'water_lies' => $draw->pick('water lies', \Hull\Climate\Drying::BASE_HOURS),
+                    'water_lies' => $draw->pick('water lies', Yard::table('drying')->figures()),
                     'schools' => $schools,
                 ],
             ];

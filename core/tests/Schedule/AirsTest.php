@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hull\Tests\Schedule;
 
 use Hull\Climate\Air;
-use Hull\Climate\Drying;
 use Hull\Climate\Forecast;
 use Hull\Climate\GateReason;
 use Hull\Climate\PlaceAir;
@@ -50,7 +49,7 @@ final class AirsTest extends TestCase
         foreach ([0, 1, 5] as $wet) {
             $air = self::air([$wet]);
             $drying = (new Airs(['yard' => $air]))->drying('yard');
-            $amount = max(Drying::BASE_HOURS);
+            $amount = max(Yard::table('drying')->figures());
             $rain = RainFree::in($air, $drying, $amount) ?? self::fail('it rains');
             $over = self::FROM + $wet + 1.0;
             $dry = $drying->reachedAt($over, $amount);

@@ -17,7 +17,6 @@ use Hull\Tests\Yard;
 use Hull\WorkCard\Card;
 use Hull\WorkCard\Figure;
 use Hull\WorkCard\Kind;
-use Hull\WorkCard\Kinds;
 use Hull\WorkCard\Line;
 use Hull\WorkCard\Mark;
 use Hull\WorkCard\SavedCards;
@@ -30,7 +29,7 @@ final class CardsTest extends TestCase
     /** @return iterable<string, array{Kind}> */
     public static function kinds(): iterable
     {
-        foreach (Kinds::all() as $id => $kind) {
+        foreach (self::saved()->kinds as $id => $kind) {
             $id = (string) $id;
             if ('can-job' !== $id) {
                 yield $id => [$kind];
@@ -120,19 +119,19 @@ final class CardsTest extends TestCase
 
     public function testAluminiumIsNotPutInACurrentBath(): void
     {
-        $kept = SavedCards::read(
+        $kept = self::saved()->read(
             Node::root([
                 'id' => 'c',
                 'kind' => 'current-bath',
                 'name' => 'Duct',
                 'part' => 'p',
-                'inputs' => Kinds::all()['current-bath']->sample(),
+                'inputs' => self::saved()->kinds['current-bath']->sample(),
             ]),
             ['p'],
         );
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage('steel and iron only');
-        SavedCards::work($kept, Yard::workpiece(['substrate' => 'aluminium-wrought', 'conditions' => []]));
+        self::saved()->work($kept, Yard::workpiece(['substrate' => 'aluminium-wrought', 'conditions' => []]));
     }
 
     public function testTheThreePlyLaminateByHand(): void
@@ -197,7 +196,7 @@ final class CardsTest extends TestCase
             ],
             ['compressor', 'spray-gun', 'isocyanate'],
         );
-        $card = Kinds::all()['can-job']->work(Inputs::read(Node::root([]), []), $piece);
+        $card = self::saved()->kinds['can-job']->work(Inputs::read(Node::root([]), []), $piece);
         $area = $piece->context->area()->m2();
         // 400 mL, 16 %, 40 + 15 points lost, 18 um, three coats
         self::assertEqualsWithDelta(
@@ -208,7 +207,7 @@ final class CardsTest extends TestCase
         self::assertContains('aerosol', $card->cautions);
         foreach ([['A part is wanted', null], ['sprays nothing from a can', Yard::workpiece()]] as [$says, $none]) {
             try {
-                Kinds::all()['can-job']->work(Inputs::read(Node::root([]), []), $none);
+                self::saved()->kinds['can-job']->work(Inputs::read(Node::root([]), []), $none);
                 self::fail('There is nothing to spray.');
             } catch (InvalidInput $e) {
                 self::assertStringContainsString($says, $e->getMessage());
@@ -219,7 +218,7 @@ final class CardsTest extends TestCase
     /** The stock lies under the water it is diluted with, each as high as there is of it. */
     public function testADilutionIsDrawnAsFullOfEachAsThereIsOfIt(): void
     {
-        $kind = Kinds::all()['dilution'];
+        $kind = self::saved()->kinds['dilution'];
         $typed = ['stock' => '40 %', 'wanted' => '10 %', 'total' => '8 L'];
         $marks = $kind->work(Inputs::read(Node::root($typed), $kind->fields()), null)->drawing->marks;
         $drawn = array_column(array_map(static fn(Mark $m): array => [$m->role, $m->y, $m->height], $marks), null, 0);
@@ -230,7 +229,7 @@ final class CardsTest extends TestCase
     /** What lies on the part is drawn on it: no two layers one over the other, and no gap between them. */
     public function testTheLayersOfAWhiteningAreDrawnOneUponTheOther(): void
     {
-        $kind = Kinds::all()['whitening'];
+        $kind = self::saved()->kinds['whitening'];
         $drawing = $kind->work(Inputs::read(Node::root($kind->sample()), $kind->fields()), null)->drawing;
         $marks = $drawing->marks;
         usort($marks, static fn(Mark $a, Mark $b): int => $a->y <=> $b->y);
@@ -254,8 +253,11 @@ final class CardsTest extends TestCase
                 $coats,
             ),
         );
-        $gap = Inputs::read(Node::root(['gap' => '200 um', 'play' => '0 um']), Kinds::all()['fit-check']->fields());
-        $asPlanned = Kinds::all()['fit-check']->work(
+        $gap = Inputs::read(
+            Node::root(['gap' => '200 um', 'play' => '0 um']),
+            self::saved()->kinds['fit-check']->fields(),
+        );
+        $asPlanned = self::saved()->kinds['fit-check']->work(
             $gap,
             Workpiece::of(Yard::catalogue(), $piece->part->with($route, []), $piece->place),
         );
@@ -273,7 +275,7 @@ final class CardsTest extends TestCase
                 film: FilmThickness::micrometres(71.0),
             ),
         ];
-        $measured = Kinds::all()['fit-check']->work(
+        $measured = self::saved()->kinds['fit-check']->work(
             $gap,
             Workpiece::of(Yard::catalogue(), $piece->part->with($route, $log), $piece->place),
         );
@@ -287,7 +289,7 @@ final class CardsTest extends TestCase
 
     public function testAKeptCardIsTheSameAfterReading(): void
     {
-        foreach (Kinds::all() as $id => $kind) {
+        foreach (self::saved()->kinds as $id => $kind) {
             $written = [
                 'id' => 'c1',
                 'kind' => $id,
@@ -296,11 +298,11 @@ final class CardsTest extends TestCase
             ];
             self::assertEquals(
                 $written,
-                SavedCards::read(Node::root(json_decode((string) json_encode($written), true)), [])->written(),
+                self::saved()->read(Node::root(json_decode((string) json_encode($written), true)), [])->written(),
             );
         }
         $this->expectException(InvalidInput::class);
-        SavedCards::read(
+        self::saved()->read(
             Node::root(['id' => 'c', 'kind' => 'dilution', 'name' => 'x', 'inputs' => ['stock' => 'strong']]),
             [],
         );
@@ -311,7 +313,7 @@ final class CardsTest extends TestCase
     {
         $saved = Node::root(['id' => 'c', 'kind' => $kind, 'name' => 'Card', 'inputs' => $inputs]);
 
-        return SavedCards::work(SavedCards::read($saved, []), null);
+        return self::saved()->work(self::saved()->read($saved, []), null);
     }
 
     private static function value(Card $card, string $label): float
@@ -324,5 +326,10 @@ final class CardsTest extends TestCase
         );
 
         return $found[0]->value->value();
+    }
+
+    private static function saved(): SavedCards
+    {
+        return new SavedCards(Yard::catalogue()->figures);
     }
 }

@@ -32,13 +32,7 @@ use Hull\Surface\SurfaceState;
  */
 final class ChainReader
 {
-    /** A film that has no pot keeps open so long, hours: as long as one keeps the brush or the can at hand. */
-    private const AT_HAND_H = 4.0;
-    /** What goes into the oven within that time goes in with one load, hours. */
-    private const LOAD_H = 1.0;
     private const AGAIN = 0.25;
-    private const OILING = 'oiling';
-    private const TESTING = 'testing';
 
     private readonly StepRunner $runner;
     private readonly Catalogue $catalogue;
@@ -201,7 +195,7 @@ final class ChainReader
         }
         [$lasting, $ends, $again] = $this->lasting->of($step, $state, $this->id . '/' . $step->key);
         $windows = [...$windows, ...$this->residues->takenOff($step, $state), ...$lasting];
-        $late = null === $notAfter || in_array('unmasking', $definition->tags, true) ? 0.0 : $this->handling->keying();
+        $late = null === $notAfter || $definition->worked->unmasks ? 0.0 : $this->handling->keying();
         [$notAfter, $late] = null !== $ends && $ends < ($notAfter ?? \INF) ? [$ends, $again] : [$notAfter, $late];
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
@@ -240,17 +234,16 @@ final class ChainReader
             setupHours: $this->runner->work->setUp($definition, $product, $state) / 60.0,
             shareFor: null === $product
                 ? ($this->handling->isLoad($definition)
-                    ? self::LOAD_H
+                    ? $this->keptGoing('oven-load')
                     : 0.0)
                 : (null === $product->potLife
-                    ? self::AT_HAND_H
+                    ? $this->keptGoing('at-hand')
                     : $product->potLife->h() * PotLife::USABLE),
             step: $step->step,
             product: $step->product,
             opens: !$definition->laysFilm && $definition->worked->opens,
-            bares: !in_array(self::TESTING, $definition->tags, true) &&
-                $this->handling->bares($state, $this->runner->effects($step, $state)),
-            covers: $definition->laysFilm || in_array(self::OILING, $definition->tags, true),
+            bares: !$definition->worked->looks && $this->handling->bares($state, $this->runner->effects($step, $state)),
+            covers: $definition->laysFilm || $definition->worked->covers,
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =
@@ -269,7 +262,7 @@ final class ChainReader
     private function film(ProbedLags $asks, SurfaceState $state, Step $step, float $hours): array
     {
         $lays = $step->laysFilm;
-        $unmasks = in_array('unmasking', $step->tags, true);
+        $unmasks = $step->worked->unmasks;
         $top = $state->top();
         $below = $this->films[count($this->films) - 1] ?? null;
         if (null === $top || null === $below) {
@@ -430,6 +423,12 @@ final class ChainReader
         if ($hour > $this->notBefore) {
             [$this->notBefore, $this->because] = [$hour, $because];
         }
+    }
+
+    /** Hours that a set-up serves before it is one anew. */
+    private function keptGoing(string $what): float
+    {
+        return $this->catalogue->figures->hours('kept-going', $what);
     }
 
     private static function into(?FilmPhase $phase): string

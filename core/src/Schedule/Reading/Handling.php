@@ -56,7 +56,7 @@ final readonly class Handling
     /** Several parts go in together. */
     public function isLoad(Step $step): bool
     {
-        return $step->shared && in_array('oven-work', $step->tags, true);
+        return $step->shared && $step->worked->loads;
     }
 
     /** It takes a film off, or lays metal bare. */

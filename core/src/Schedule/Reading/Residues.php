@@ -15,7 +15,6 @@ use Hull\Surface\SurfaceState;
 /** Chemistry that a step leaves on the part, and until when what takes it off has to begin. */
 final class Residues
 {
-    private const BATH = 'bath';
     /** Softening what has dried on, going over it again, hours (estimate). */
     private const DRIED_ON_H = 1.0;
 
@@ -49,7 +48,7 @@ final class Residues
     /** A residue that a step leaves has its hour from the end of its dwell on; under a bath nothing dries. */
     public function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
     {
-        foreach (in_array(self::BATH, $definition->tags, true) ? [] : $this->catalogue->facts as $fact) {
+        foreach ($definition->worked->keepsWet ? [] : $this->catalogue->facts as $fact) {
             if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
                 $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
                 $this->residues[$fact->id] = new Window(

@@ -6,7 +6,6 @@ namespace Hull\Schedule\Reading;
 
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
-use Hull\Climate\Drying;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\RateLine;
 use Hull\Route\StepRunner;
@@ -42,7 +41,7 @@ final readonly class StepAir
             'dwell' === $takes->waitFor => LagTime::on($this->dwell($definition), $takes->waitHours),
             'drying' === $takes->waitFor => LagTime::on(
                 $this->airs->drying($this->at),
-                Drying::BASE_HOURS[$this->runner->exposure($state)],
+                $this->runner->drying->base($this->runner->exposure($state)),
                 $takes->waitHours,
             ),
             default => LagTime::hours($takes->waitHours),
@@ -67,7 +66,7 @@ final readonly class StepAir
     {
         return $this->sheltered
             ? null
-            : $this->airs->rain($this->at, Drying::BASE_HOURS[$this->runner->exposure($state)]);
+            : $this->airs->rain($this->at, $this->runner->drying->base($this->runner->exposure($state)));
     }
 
     public function wet(Product $product, string $method): WetFilm
