@@ -29,6 +29,17 @@ final class PlaceAirTest extends TestCase
         self::assertSame([5.0, 0.5], [$place->wind[3], $place->rain[3]]);
     }
 
+    public function testTheAirOfAMomentIsThatOfItsHour(): void
+    {
+        $read = Air::of(Temperature::celsius(14.0), RelativeHumidity::percent(60));
+        $place = self::place('outdoors', readings: [[self::FROM + 10.0, $read]]);
+        self::assertSame($place->celsius[9], $place->airAt(self::FROM + 9.99)->temperature->c());
+        self::assertSame($place->celsius[10], $place->airAt(self::FROM + 10.0)->temperature->c());
+        self::assertSame($place->celsius[10], $place->airAt(self::FROM + 10.99)->temperature->c());
+        self::assertSame($place->celsius[0], $place->airAt(self::FROM - 5.0)->temperature->c(), 'before it the first');
+        self::assertSame($place->celsius[71], $place->airAt(self::FROM + 900.0)->temperature->c(), 'after it the last');
+    }
+
     #[TestWith(['unheated-shed'])]
     #[TestWith(['tent'])]
     public function testAShelterKeepsWindAndRainOutAndFollowsBehind(string $kind): void

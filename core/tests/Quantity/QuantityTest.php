@@ -8,6 +8,7 @@ use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Length;
+use Hull\Quantity\Mass;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\RelativeHumidity;
@@ -16,10 +17,24 @@ use Hull\Quantity\Temperature;
 use Hull\Quantity\UnitSystem;
 use Hull\Quantity\Volume;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class QuantityTest extends TestCase
 {
+    #[TestWith([1.2345, 0.0001, '1234.5 g'])]
+    #[TestWith([1.2345, 0.0005, '1234.5 g'])]
+    #[TestWith([1.2343, 0.0005, '1234.5 g'])]
+    #[TestWith([1.2342, 0.001, '1234 g'])]
+    #[TestWith([0.02, 0.00001, '20.00 g'])]
+    #[TestWith([3.333, 0.005, '3335 g'])]
+    #[TestWith([3.332, 0.005, '3330 g'])]
+    #[TestWith([3.31, 0.02, '3320 g'])]
+    public function testAScaleShowsItsOwnSteps(float $kg, float $step, string $shown): void
+    {
+        self::assertSame($shown, Mass::kilograms($kg)->onScale(Mass::kilograms($step)));
+    }
+
     /** @return iterable<array{Quantity, string, string}> */
     public static function shown(): iterable
     {

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Board;
+
+use Hull\Quantity\Interval;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\PreviousPlacement;
+use Hull\Schedule\Constraint\Yard as Work;
+use Hull\Schedule\Explaining\NextHour;
+use Hull\Schedule\Explaining\Slack;
+use Hull\Schedule\Replanning\Replan;
+use Hull\Schedule\Search\LowerBound;
+use Hull\Schedule\Search\Scheduler;
+use Hull\Tests\Kept;
+use Hull\Tests\Yard;
+use Judge\Tests\MadeYards;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Made-up pieces in frost, heat and rain, read, placed and placed anew as they were. Whether that is right the judge
+ * says of the same yards; this says that nothing else has changed.
+ */
+final class SameYardsTest extends TestCase
+{
+    /** @return iterable<string, array{int}> */
+    public static function yards(): iterable
+    {
+        for ($number = 1; $number <= 24; ++$number) {
+            yield "yard $number" => [$number];
+        }
+    }
+
+    #[DataProvider('yards')]
+    public function testIsAsItWas(int $number): void
+    {
+        [$yard] = (new MadeYards(Yard::catalogue()))->yard($number);
+        $schedule = (new Scheduler(4))->plan($yard);
+        $slack = Slack::of($schedule);
+        $replan = Replan::of(
+            self::oneAway($yard),
+            array_map(PreviousPlacement::of(...), $schedule->placed),
+            new Scheduler(2),
+        );
+        $says = [
+            'asks' => [],
+            'bound' => round(LowerBound::of($yard), 6),
+            'score' => Kept::digest($schedule->score),
+            'placed' => Kept::digest([$schedule->placed, $schedule->lost(), $slack, NextHour::of($schedule, $slack)]),
+            'unplaced' => Kept::digest($schedule->unplaced),
+            'again' => Kept::digest([$replan->moves, $replan->schedule->placed, $replan->schedule->unplaced]),
+        ];
+        foreach ($yard->chains as $part => $ids) {
+            $says['asks'][$part] = Kept::digest(array_map($yard->activity(...), $ids));
+        }
+        Kept::same(__DIR__ . '/same-yards.json', "yard $number", $says, 'a yard is read or placed otherwise');
+    }
+
+    /** The first of them is ill from the second day on, for three days. */
+    private static function oneAway(Work $yard): Work
+    {
+        $people = $yard->people;
+        $people[0] = Person::of(
+            $people[0]->name,
+            array_values(
+                array_filter(
+                    $people[0]->work->spans,
+                    static fn(Interval $w): bool => $w->to < $yard->now + 24.0 || $w->from > $yard->now + 96.0,
+                ),
+            ),
+        );
+
+        return new Work(
+            now: $yard->now + 4.0,
+            end: $yard->end,
+            work: array_values($yard->activities),
+            people: $people,
+            floors: $yard->floors,
+            gear: $yard->gear,
+            dues: $yard->dues,
+            objective: $yard->objective,
+        );
+    }
+}
