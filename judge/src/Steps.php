@@ -20,6 +20,7 @@ final class Steps
         'bath-zinc' => 'acid',
         'tarnish-clean' => 'acid',
         'metal-prep' => 'acid',
+        'metal-prep-tight' => 'acid',
         'brighten' => 'acid',
         'zinc-pretreat' => 'acid',
         'mould-kill' => 'bleach',
@@ -55,6 +56,7 @@ final class Steps
         'rinse',
         'tarnish-clean',
         'metal-prep',
+        'metal-prep-tight',
         'brighten',
         'zinc-pretreat',
         'wet-sand-weave',
@@ -139,7 +141,7 @@ final class Steps
     public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];
     public const OILS = ['oil-film', 'rust-oil'];
     public const PUTS_BACK = ['reassemble', 'refit', 'glue-on'];
-    public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-cut'];
+    public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-oily', 'unmask-cut'];
     public const COAT = 'apply-coat';
     public const FERROUS = ['carbon-steel', 'cast-iron'];
     public const ZINC = ['galvanised-steel', 'zinc-casting'];

@@ -121,6 +121,7 @@ final readonly class RegisterScreen
             state: $item->state->value,
             stateWords: $item->state->words(),
             done: $item->done,
+            expected: $item->expected ?? '',
         );
     }
 

@@ -10,6 +10,7 @@ use App\Format\ScheduleText;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Job\Place;
+use Hull\Piece\Register;
 use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Yard;
@@ -144,6 +145,9 @@ final class ScheduleCommand extends Command
             zone: $zone,
             now: $asked->now(),
             precedences: $asked->plan->precedences,
+            registers: [] === $asked->job->register
+                ? []
+                : array_fill_keys(array_keys($pieces), new Register($asked->job->register, $asked->job->parts)),
             dues: null === $due ? [] : array_fill_keys(array_keys($pieces), Instant::hour($due)),
         );
     }

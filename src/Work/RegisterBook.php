@@ -85,6 +85,7 @@ final readonly class RegisterBook
             $this->em->lock($row, LockMode::OPTIMISTIC, $version);
             $tag = self::read($job, $body, $row);
             $row->written = TagForm::written($tag);
+            $row->at = $this->clock->now();
             $this->inTurn($job, $row, $tag->turn);
 
             return $tag;

@@ -9,6 +9,7 @@ use App\Entity\ForecastRow;
 use App\Entity\LogRow;
 use App\Entity\PlanRow;
 use App\Entity\RouteRow;
+use App\Entity\TagRow;
 use App\Entity\Workshop;
 use App\Plan\FoundPlan;
 use App\Plan\PlanDocument;
@@ -23,6 +24,7 @@ use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
+use Hull\Piece\Register;
 use Hull\Quantity\Instant;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Calendar\Crew;
@@ -127,7 +129,7 @@ final readonly class YardPlan
     private function yards(Workshop $workshop, array $pins, array $edges): array
     {
         $now = $this->clock->now();
-        $pieces = $done = $places = $dues = $here = $precedences = [];
+        $pieces = $done = $places = $dues = $here = $precedences = $registers = [];
         foreach ($this->whole->jobs() as $job) {
             $own = [];
             foreach ($job->parts as $row) {
@@ -146,6 +148,10 @@ final readonly class YardPlan
                 $own[$id] = $piece->part;
             }
             $precedences = [...$precedences, ...$this->precedences($workshop, $own, $pieces, $done)];
+            if (!$job->tags->isEmpty()) {
+                $tags = RowMapper::tags($job, array_values(array_map(static fn(Part $p): string => $p->id, $own)));
+                $registers += array_fill_keys(Keys::of($own), new Register($tags, $own));
+            }
         }
         $deliveries = $this->deliveries($workshop);
         $yard = fn(int $edge): Yard => Planning::yard(
@@ -160,6 +166,7 @@ final readonly class YardPlan
             deliveries: $deliveries,
             pins: $pins,
             precedences: $precedences,
+            registers: $registers,
         );
 
         return array_combine($edges, array_map($yard, $edges));
@@ -346,10 +353,32 @@ final readonly class YardPlan
                     $newer(ForecastRow::class, 'at') ? 'the forecast is newer' : '',
                     $newer(LogRow::class, 'writtenAt') ? 'the record has gone on' : '',
                     $newer(RouteRow::class, 'createdAt') ? 'a route has changed' : '',
+                    $this->awaitsOtherwise($plan) ? 'another day is said for what is ordered' : '',
                 ],
                 static fn(string $reason): bool => '' !== $reason,
             ),
         );
+    }
+
+    /** A line of a register written since the plan says when something comes. */
+    private function awaitsOtherwise(PlanRow $plan): bool
+    {
+        $written = $this->em
+            ->createQueryBuilder()
+            ->select('t')
+            ->from(TagRow::class, 't')
+            ->where('t.at > :at')
+            ->setParameter('at', $plan->at, 'instant')
+            ->getQuery()
+            ->getResult();
+        foreach (is_array($written) ? $written : [] as $row) {
+            $items = $row instanceof TagRow ? $row->written['items'] ?? [] : [];
+            if ([] !== array_column(is_array($items) ? $items : [], 'expected')) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<int|string, PreviousPlacement> where the latest plan has everything */

@@ -127,17 +127,21 @@ final readonly class CoatSheets
         return $piece->context->areaOf($piece->context->catalogue()->step($piece->context->catalogue()->coat), $film);
     }
 
+    /** By the coats that are on it already, or else by the method. */
     private static function loss(Workpiece $piece, Product $product, ?WhatIf $if): Result
     {
-        return $piece->context
-            ->catalogue()
-            ->formulas()
-            ->run('film.loss', [
-                'method' => $piece->method($product, $if?->method)->id,
-                'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain',
-                'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
-                'more' => $if?->loss,
-            ]);
+        $measured = null === $if || $if->isAsPlanned() ? PaintUse::loss($piece, $product) : null;
+
+        return $measured ??
+            $piece->context
+                ->catalogue()
+                ->formulas()
+                ->run('film.loss', [
+                    'method' => $piece->method($product, $if?->method)->id,
+                    'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain',
+                    'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
+                    'more' => $if?->loss,
+                ]);
     }
 
     private function sheet(RouteStep $step, Product $product, int $coat, SurfaceState $under, Tools $tools): CoatSheet

@@ -361,6 +361,7 @@ final class CatalogueReader
                     stepTags: $this->names->ids('step tags', $n->optional('step_tags')),
                     exceptTags: $this->names->ids('step tags', $n->optional('except_tags')),
                     productTags: $this->names->ids('product tags', $n->optional('product_tags')),
+                    exceptProductTags: $this->names->ids('product tags', $n->optional('except_product_tags')),
                     scope: $schools->scope($n),
                     level: RuleLevel::from(
                         $n
@@ -490,6 +491,7 @@ final class CatalogueReader
             closes: $is('closes'),
             putsOn: $is('puts_on'),
             covers: $is('covers'),
+            forCoat: $is('for_coat'),
             looks: $is('looks'),
             unmasks: $is('unmasks'),
             keepsWet: $is('keeps_wet'),

@@ -39,7 +39,7 @@ final class FigureReader
         'drying' => ['open', 'seams', 'cavities'],
         'part-lag' => ['sheet'],
         'in-sun' => ['middling'],
-        'kept-going' => ['at-hand', 'oven-load'],
+        'kept-going' => ['at-hand', 'oven-load', 'in-one-go'],
         'work-time' => ['epoxy', 'catalysed', 'pour'],
     ];
     /** Tables in which nothing is a figure, too. */

@@ -18,6 +18,7 @@ final readonly class Rule
      * @param list<string> $stepTags any of them
      * @param list<string> $exceptTags none of them; without step tags it counts for every other step
      * @param list<string> $productTags any of them; empty for all
+     * @param list<string> $exceptProductTags none of them
      * @param Scope $scope on which parts it counts
      * @param RuleLevel $level what a breach means
      * @param bool $atOnce it does not count for a step that itself takes down what is asked to be gone, and without
@@ -29,6 +30,7 @@ final readonly class Rule
         public array $stepTags,
         public array $exceptTags,
         public array $productTags,
+        public array $exceptProductTags,
         public Scope $scope,
         public RuleLevel $level,
         public int $family,
@@ -46,6 +48,7 @@ final readonly class Rule
                 : [] !== array_intersect($this->stepTags, $step->tags));
 
         return $meant &&
+            (null === $product || [] === array_intersect($this->exceptProductTags, $product->tags)) &&
             ([] === $this->productTags ||
                 (null !== $product && [] !== array_intersect($this->productTags, $product->tags))) &&
             !($this->atOnce && $this->isTakenDownBy($step));

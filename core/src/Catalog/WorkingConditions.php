@@ -24,6 +24,7 @@ final readonly class WorkingConditions
      * @param bool $closes before it nothing may be left inside, or lie about that belongs below
      * @param bool $putsOn something is glued, pressed or screwed on for good
      * @param bool $covers what was bare is covered by it, as by a coat
+     * @param bool $forCoat it is done for the coat, or oil, that comes next, and is worth nothing without
      * @param bool $looks it lays nothing bare, whatever it finds
      * @param bool $unmasks it comes off by the window of its film, and is never made good by keying
      * @param bool $keepsWet what works in it does not dry on
@@ -45,6 +46,7 @@ final readonly class WorkingConditions
         public bool $closes = false,
         public bool $putsOn = false,
         public bool $covers = false,
+        public bool $forCoat = false,
         public bool $looks = false,
         public bool $unmasks = false,
         public bool $keepsWet = false,
@@ -76,6 +78,7 @@ final readonly class WorkingConditions
             closes: $this->closes || $other->closes,
             putsOn: $this->putsOn || $other->putsOn,
             covers: $this->covers || $other->covers,
+            forCoat: $this->forCoat || $other->forCoat,
             looks: $this->looks || $other->looks,
             unmasks: $this->unmasks || $other->unmasks,
             keepsWet: $this->keepsWet || $other->keepsWet,

@@ -50,6 +50,30 @@ final class FilmComputations
                 ]),
             ),
             new Computation(
+                name: 'film.loss-measured',
+                summary: 'Share of paint that never reached the part, by what coats took',
+                formula: '1 - what their films hold / what was used; at least 0',
+                origin: 'own record',
+                inputs: [
+                    Field::quantity('onPart', Volume::class, 'In the films'),
+                    Field::quantity('used', Volume::class, 'Used')->some(),
+                ],
+                outputs: [Field::quantity('loss', Percentage::class, 'Loss')],
+                work: static function (Inputs $in): Outcome {
+                    $share =
+                        $in->quantity('onPart', Volume::class)->litresValue() /
+                        $in->quantity('used', Volume::class)->litresValue();
+
+                    return Outcome::of([
+                        'loss' => Percentage::ratio(min(self::MOST_LOST, max(0.0, 1.0 - $share))),
+                    ])->warnIf(
+                        $share > 1.0,
+                        'Less was used than the films should hold: they are thinner than planned. Measure them.',
+                    );
+                },
+                kind: Source::Measured,
+            ),
+            new Computation(
                 name: 'film.wet',
                 summary: 'Wet film to lay for a dry film',
                 formula: 'DFT x (1 + thinner) / VS',

@@ -12,6 +12,7 @@ final readonly class TaggedItem
      * @param string $size as on the box, "M4 x 12"; empty where it has none
      * @param int $count how many came off or went in, 1 and more
      * @param int $done how many of them are back on or out again
+     * @param string|null $expected day on which what was ordered should be here, YYYY-MM-DD; null where nobody said
      */
     public function __construct(
         public string $what,
@@ -19,6 +20,7 @@ final readonly class TaggedItem
         public int $count = 1,
         public ItemState $state = ItemState::Reuse,
         public int $done = 0,
+        public ?string $expected = null,
     ) {}
 
     public function open(): int
@@ -28,7 +30,7 @@ final readonly class TaggedItem
 
     public function ticked(int $done): self
     {
-        return new self($this->what, $this->size, $this->count, $this->state, $done);
+        return new self($this->what, $this->size, $this->count, $this->state, $done, $this->expected);
     }
 
     /** "2 of 6 countersunk screw M4 x 12" */

@@ -78,17 +78,23 @@ final class TagForm
 
     private static function item(Node $n): TaggedItem
     {
-        $n->only(['what', 'size', 'count', 'state', 'done']);
+        $n->only(['what', 'size', 'count', 'state', 'done', 'expected']);
+        $state = ItemState::from(
+            $n->optional('state')?->choice(array_column(ItemState::cases(), 'value')) ?? ItemState::Reuse->value,
+        );
+        $expected = '' === $n->optional('expected')?->value ? null : $n->optional('expected');
+        if (null !== $expected && !$state->isMissing()) {
+            throw $expected->refuse('It is here already.', 'a day for what is ordered or to be replaced');
+        }
         $count = $n->optional('count')?->integer(1, self::MOST_COUNT) ?? 1;
 
         return new TaggedItem(
             what: $n->field('what')->text(80),
             size: Node::remark($n->optional('size'), 40),
             count: $count,
-            state: ItemState::from(
-                $n->optional('state')?->choice(array_column(ItemState::cases(), 'value')) ?? ItemState::Reuse->value,
-            ),
+            state: $state,
             done: $n->optional('done')?->integer(0, $count) ?? 0,
+            expected: $expected?->day(),
         );
     }
 
@@ -123,8 +129,9 @@ final class TagForm
                             'count' => $i->count,
                             'state' => $i->state->value,
                             'done' => $i->done,
+                            'expected' => $i->expected,
                         ],
-                        static fn(int|string $v): bool => '' !== $v && 0 !== $v,
+                        static fn(int|string|null $v): bool => null !== $v && '' !== $v && 0 !== $v,
                     ),
                     $tag->items,
                 ),
@@ -165,6 +172,7 @@ final class TagForm
                             'count' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_COUNT],
                             'state' => ['enum' => array_column(ItemState::cases(), 'value')],
                             'done' => ['type' => 'integer', 'minimum' => 0],
+                            'expected' => ['type' => 'string', 'format' => 'date'],
                         ],
                     ],
                 ],

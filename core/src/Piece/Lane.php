@@ -15,6 +15,8 @@ final readonly class Lane
 {
     /** Tag of the step that lays a film. */
     public const COAT = 'coat';
+    /** Tag of the step that tapes the line to another colour. */
+    public const LINE = 'line-taping';
     /** Tags of what is left as it is once it is done: wax, oil, dressing. */
     private const LAST = ['last-of-all'];
     private const CLOSING = 'closing';
@@ -100,6 +102,14 @@ final readonly class Lane
         }
 
         return $alike;
+    }
+
+    /** The last coat that the other does not have as well. */
+    public function lastUnlike(self $other): ?int
+    {
+        $unlike = array_diff($this->coats(), array_column($this->alike($other), 0));
+
+        return [] === $unlike ? null : max($unlike);
     }
 
     /** @return array<int|string, list<int>> key of the shade => where it is laid */

@@ -60,6 +60,7 @@ final class Precedences
         $self->turns();
         $self->neighbours();
         $self->inSpace();
+        $self->lines();
         $self->oneGo();
         $self->handOver();
 
@@ -193,6 +194,14 @@ final class Precedences
             sprintf('%s to be on, which goes under %s', $in->name(), $out->name()),
             15,
         );
+        $this->put(
+            $in,
+            $in->putOn(),
+            $out,
+            $out->lookedInto(),
+            sprintf('%s to be in before it is looked into for the last time', $in->name()),
+            20,
+        );
     }
 
     /** What raises dust or wet is done before what is beside it is made ready for a film, and before it is waxed. */
@@ -274,6 +283,29 @@ final class Precedences
             foreach ($pairs as [$at, $to]) {
                 $this->put($first, $at, $then, $to, $because, 17, orTogether: true);
             }
+        }
+    }
+
+    /** The tape of a line between two colours lies on the other colour: that one is laid first, and bears it. */
+    private function lines(): void
+    {
+        foreach ($this->pieces->neighbours() as [$a, $b]) {
+            [$one, $other] = [$this->lanes[$a->id], $this->lanes[$b->id]];
+            $taped = [$one->first([Lane::LINE]), $other->first([Lane::LINE])];
+            if ($a->piece() !== $b->piece() || $taped === [null, null]) {
+                continue;
+            }
+            // Where both say that there is a line, the one named first has its colour first.
+            [$first, $then, $at] = null === $taped[1] ? [$other, $one, $taped[0]] : [$one, $other, $taped[1]];
+            $this->put(
+                $first,
+                $first->lastUnlike($then),
+                $then,
+                $at,
+                sprintf('the film of %s to bear the tape of the line', $first->name()),
+                17,
+                ready: Ready::Handle,
+            );
         }
     }
 

@@ -100,10 +100,39 @@ final class Register
                 $hosts = [...$hosts, ...$this->reached($link->to)];
             }
         }
-        $own = array_values(array_filter($this->tags, static fn(Tag $t): bool => $t->itself === $part))[0] ?? null;
+        $own = $this->tagOf($part);
         $open = null === $own ? $this->openOf($hosts, TagKind::In) : $this->before($own);
 
         return array_map($this->says(...), $open);
+    }
+
+    /**
+     * What is ordered that a step has to wait for: what the part itself goes back on with, and, where the piece is
+     * handed over, all that came off it; of several what comes last.
+     *
+     * @param string $part id of the part the step is done on
+     */
+    public function awaited(Step $step, string $part): ?TaggedItem
+    {
+        $own = $this->tagOf($part);
+        $tags = match (true) {
+            !isset($this->parts[$part]) => [],
+            $step->isClosing() => $this->openOf($this->pieceOf($part)),
+            $step->worked->putsOn && null !== $own && $own->isOpen() => [$own],
+            default => [],
+        };
+        $last = null;
+        foreach (array_merge([], ...array_map(static fn(Tag $t): array => $t->open(), $tags)) as $item) {
+            $last = null !== $item->expected && $item->expected > ($last->expected ?? '') ? $item : $last;
+        }
+
+        return $last;
+    }
+
+    /** The tag of what is a part of the job itself. */
+    private function tagOf(string $part): ?Tag
+    {
+        return array_values(array_filter($this->tags, static fn(Tag $t): bool => $t->itself === $part))[0] ?? null;
     }
 
     /** @return list<string> what is to be had before it can go together: to replace, and ordered */

@@ -15,6 +15,9 @@ use Hull\Surface\SurfaceState;
 /** Replays an order of work and names every need that the surface does not meet when its step comes. */
 final readonly class RouteCheck
 {
+    /** A film abraded so fine or finer is keyed: no window matters to it. */
+    private const KEYED = 180.0;
+
     private StepRunner $runner;
 
     private RuleTable $spoken;
@@ -40,6 +43,7 @@ final readonly class RouteCheck
         $hour = 0.0;
         $chemistry = new Chemistry($this->context->catalogue());
         $said = [];
+        $below = null;
         foreach ($route->steps as $routeStep) {
             $findings = [...$findings, ...$this->broken($routeStep, $state)];
             foreach ($this->spoken($routeStep, $state) as $finding) {
@@ -77,6 +81,14 @@ final readonly class RouteCheck
                 );
             }
             $findings = [...$findings, ...$this->climate($routeStep)];
+            if ($this->context->catalogue()->step($routeStep->step)->laysFilm) {
+                $outlasted = $this->outlasted($below, $applied->handsOnMin / 60.0, $state);
+                if (null !== $outlasted && !isset($said[$outlasted->needId])) {
+                    $said[$outlasted->needId] = true;
+                    $findings[] = $outlasted;
+                }
+                $below = [$routeStep, $applied->handsOnMin / 60.0];
+            }
             $state = $applied->state;
             $hour += $applied->handsOnMin / 60.0 + ($applied->waitHours ?? 0.0);
         }
@@ -199,6 +211,32 @@ final readonly class RouteCheck
             ),
             $gate->outcome->warnings,
         );
+    }
+
+    /**
+     * @param array{RouteStep, float}|null $below the coat below, and the hours it takes
+     * @param float $hours the coat on it takes
+     * @param SurfaceState $state before it is laid
+     */
+    private function outlasted(?array $below, float $hours, SurfaceState $state): ?Finding
+    {
+        $film = null === $below ? null : $this->runner->product($below[0]);
+        if (null === $below || null === $film || $state->fact('grit') >= self::KEYED) {
+            return null;
+        }
+        $outlasted = OutlastedWindow::of($film, $below[1], $hours, $this->context->air());
+
+        return null === $outlasted
+            ? null
+            : new Finding(
+                stepKey: $below[0]->key,
+                stepName: $this->name($below[0]),
+                needId: 'outlasts-window',
+                says: 'one coat takes longer than its film waits for the next',
+                consequence: $outlasted->words(),
+                source: 'recoat rows of the sheet, hours of the method',
+                severity: Severity::Caution,
+            );
     }
 
     /** @return list<Finding> */

@@ -259,6 +259,7 @@ final class WorkedNumbersTest extends TestCase
             6,
         ];
         yield 'coats to hide' => ['film.coats-to-hide', ['hiding' => '70 um', 'dft' => '30 um'], ['coats' => 3.0], 1];
+        yield 'loss as measured' => ['film.loss-measured', ['onPart' => '1.5 L', 'used' => '2 L'], ['loss' => 0.25], 6];
         yield 'film that hides' => ['film.hiding', ['change' => 'white over black'], ['hiding' => 90.0], 6];
         yield 'clearance' => [
             'film.clearance',

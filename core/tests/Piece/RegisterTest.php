@@ -6,6 +6,7 @@ namespace Hull\Tests\Piece;
 
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
+use Hull\Job\ItemState;
 use Hull\Job\Job;
 use Hull\Job\Tag;
 use Hull\Job\TaggedItem;
@@ -75,6 +76,25 @@ final class RegisterTest extends TestCase
         yield 'a step that closes nothing' => ['detergent-wash', 'frame', 0, []];
     }
 
+    public function testWhatIsOrderedIsWaitedForByWhatItGoesBackOnWithAndByTheHandOver(): void
+    {
+        $ordered = static fn(string $day): array => ['what' => 'seal', 'state' => 'ordered', 'expected' => $day];
+        $register = self::register([
+            self::tag(1, 'hatch', itself: 'hatch', items: [$ordered('2026-06-12'), $ordered('2026-06-10')]),
+            self::tag(2, 'badge', items: [$ordered('2026-07-01')]),
+            self::tag(3, 'clips', items: [['what' => 'clip', 'count' => 2, 'done' => 2, 'state' => 'replace']]),
+        ]);
+        $waits = static fn(string $step, string $part): ?string => $register->awaited(
+            Yard::catalogue()->step($step),
+            $part,
+        )?->expected;
+        self::assertSame('2026-06-12', $waits('reassemble', 'hatch'), 'the last of them');
+        self::assertSame('2026-07-01', $waits('hand-over', 'frame'));
+        self::assertNull($waits('detergent-wash', 'hatch'));
+        self::assertNull($waits('reassemble', 'tank'));
+        self::assertNull($waits('reassemble', 'nowhere'));
+    }
+
     public function testWhatIsToBeHadAndWhatHasNoTagIsSaid(): void
     {
         $tags = [self::tag(1, 'hatch', itself: 'hatch', items: [['what' => 'seal', 'state' => 'ordered']])];
@@ -116,6 +136,14 @@ final class RegisterTest extends TestCase
             self::tag(2, 'second', items: [['what' => 'nut', 'count' => 2, 'done' => 3]]),
             '/items/0/done',
         ];
+        yield 'expected and here' => [
+            self::tag(2, 'second', items: [['what' => 'nut', 'expected' => '2026-06-01']]),
+            '/items/0/expected',
+        ];
+        yield 'no day' => [
+            self::tag(2, 'second', items: [['what' => 'nut', 'state' => 'ordered', 'expected' => 'soon']]),
+            '/items/0/expected',
+        ];
         yield 'no code of a label' => [self::tag(2, 'second') + ['code' => 'oil123'], '/code'];
     }
 
@@ -124,6 +152,8 @@ final class RegisterTest extends TestCase
         $tag = self::register([self::tag(1, 'nuts', items: [['what' => 'nut', 'count' => 4]])])->forwards()[0];
         $some = $tag->ticked(0, 3);
         self::assertSame([true, 1], [$some->isOpen(), $some->items[0]->open()]);
+        $late = new TaggedItem('nut', count: 2, state: ItemState::Ordered, expected: '2026-06-01');
+        self::assertSame('2026-06-01', $late->ticked(1)->expected);
         self::assertFalse($some->all(true)->isOpen());
         self::assertSame($tag->items[0]->open(), $some->all(false)->items[0]->open());
     }

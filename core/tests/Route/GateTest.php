@@ -6,9 +6,11 @@ namespace Hull\Tests\Route;
 
 use Hull\Bench\CoatSheets;
 use Hull\Bench\RouteFigures;
+use Hull\Bench\RouteLine;
 use Hull\Bench\Workpiece;
 use Hull\Board\JobPlan;
 use Hull\Board\SharedAction;
+use Hull\Catalog\Caution;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Job;
@@ -143,9 +145,29 @@ final class GateTest extends TestCase
                 implode(' ', array_map(static fn(Finding $f): string => $f->says, $piece->findings($route))),
                 $where,
             ),
+            'says' => self::assertSame(
+                [],
+                array_values(
+                    array_filter($texts, static fn(string $t): bool => !str_contains(self::said($piece, $route), $t)),
+                ),
+                $where,
+            ),
             'litres' => $this->pours($piece, $route, is_array($wanted) ? $wanted : [], $where),
             default => self::fail("Nothing is known of \"$what\"."),
         };
+    }
+
+    /** All that is said of a route to whoever works by it. */
+    private static function said(Workpiece $piece, Route $route): string
+    {
+        $said = array_map(static fn(Finding $f): string => $f->says . '. ' . $f->consequence, $piece->findings($route));
+        foreach (RouteLine::of($piece, $route) as $line) {
+            $step = $piece->context->catalogue()->step($line->step->step);
+            $cautions = array_map(static fn(Caution $c): string => $c->name, $line->cautions);
+            $said = [...$said, $step->how, $line->note, ...$cautions];
+        }
+
+        return implode("\n", $said);
     }
 
     /** @param array<array-key, mixed> $bands */

@@ -54,6 +54,24 @@ final class ClosedBlocksTest extends TestCase
         self::assertSame('in every working hour it is colder than the sheet allows', $lost->says);
     }
 
+    public function testNothingIsMaskedOrKeyedForACoatThatHasNoHour(): void
+    {
+        $ready = static fn(string $id): Activity => new Activity("p/$id", 'p', $id, 0.5, 'bay', forCoat: true);
+        $yard = $this->yard([
+            new Activity('p/mend', 'p', 'mend', 0.5, 'bay'),
+            $ready('key'),
+            new Activity('p/primer', 'p', 'primer', 1.0, 'bay', covers: true),
+            $ready('mask'),
+            new Activity('p/mark', 'p', 'mark', 0.5, 'bay'),
+            $this->coat('p/coat', self::cold()),
+            $ready('next'),
+        ]);
+        $schedule = (new Scheduler(4))->plan($yard);
+        self::assertSame(['p/mend', 'p/key', 'p/primer'], array_keys($schedule->placed));
+        self::assertSame('the coat it is done for has no room', $schedule->unplaced['p/mask'] ?? '');
+        self::assertSame('what belongs with it has no room', $schedule->unplaced['p/mark'] ?? '');
+    }
+
     public function testWhatTakesTwoIsTriedWithSomebodyToHelp(): void
     {
         $work = [

@@ -12,10 +12,15 @@ use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
+use Hull\Job\ItemState;
 use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
+use Hull\Job\Tag;
+use Hull\Job\TaggedItem;
+use Hull\Job\TagKind;
 use Hull\JobFile\JobReader;
+use Hull\Piece\Register;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -52,6 +57,33 @@ final class PlanningTest extends TestCase
         $midnight = (float) (new \DateTimeImmutable($day . ' UTC'))->format('U') / 3600.0;
         self::assertGreaterThanOrEqual($midnight, $begun['bumper']);
         self::assertLessThan($midnight, $begun['chassis']);
+    }
+
+    public function testWhatIsOrderedIsWaitedFor(): void
+    {
+        $day = self::at(self::NOW + 24.0 * 30)->format('Y-m-d');
+        [$job, $airs] = self::job('2-dodgem', 16.0);
+        $part = $job->parts[0]->id;
+        $item = new TaggedItem('seat', state: ItemState::Ordered, expected: $day);
+        $tag = new Tag(
+            number: 1,
+            kind: TagKind::Off,
+            what: 'Seat',
+            part: $part,
+            itself: null,
+            held: 'rack',
+            lies: '',
+            turn: 1,
+            items: [$item],
+        );
+        [$schedule] = self::plan($job, $airs, registers: [$part => new Register([$tag], $job->parts)]);
+        $noon = (float) (new \DateTimeImmutable($day . ' 12:00 UTC'))->format('U') / 3600.0;
+        $chain = $schedule->yard->chains[$part];
+        $last = $chain[count($chain) - 1];
+        self::assertSame('hand-over', $schedule->yard->activity($last)->step);
+        self::assertGreaterThanOrEqual($noon, ($schedule->placed[$last] ?? self::fail('no room'))->start);
+        self::assertSame('waits for what is ordered: 1 × seat', $schedule->yard->activity($last)->because);
+        self::assertLessThan($noon, ($schedule->placed[$chain[0]] ?? self::fail('no room'))->start);
     }
 
     #[TestWith(['1-hovercraft', 14.0])]
@@ -177,10 +209,11 @@ final class PlanningTest extends TestCase
 
     /**
      * @param array<int|string, float> $deliveries
+     * @param array<int|string, Register> $registers by part
      *
      * @return array{Schedule, array<int|string, Workpiece>}
      */
-    private static function plan(Job $job, Airs $airs, array $deliveries = []): array
+    private static function plan(Job $job, Airs $airs, array $deliveries = [], array $registers = []): array
     {
         $plan = JobPlan::of(Catalogue::catalogue(), $job);
         $pieces = $done = $places = [];
@@ -199,6 +232,7 @@ final class PlanningTest extends TestCase
             now: self::NOW,
             dues: [],
             deliveries: $deliveries,
+            registers: $registers,
         );
 
         return [(new Scheduler(8))->plan($yard), $pieces];

@@ -9,7 +9,7 @@ use Judge\Steps;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
-/** 26: nothing is stripped whose coat, or oil, has no hour; and nothing is done whose predecessor has none. */
+/** 26: nothing is stripped, masked, wiped or mixed for a coat, or oil, that has no hour. */
 final readonly class ClosesWhatItOpens implements TimeLaw
 {
     private const LAW = 26;
@@ -19,13 +19,13 @@ final readonly class ClosesWhatItOpens implements TimeLaw
         $breaches = [];
         $covers = [Steps::COAT, ...Steps::OILS];
         // What a scraper takes off was loose and protected nothing.
-        $opens = array_diff(Steps::STRIPS, ['scrape']);
+        $opens = [...array_diff(Steps::STRIPS, ['scrape']), 'mask', 'mask-line', ...Steps::WIPES, ...Steps::MIXES];
         foreach ($timetable->undone as $part => $undone) {
             $open = null;
             foreach ($timetable->stints[$part] ?? [] as $stint) {
                 $open = match (true) {
                     $stint->isOneOf($covers) => null,
-                    $stint->isOneOf(array_values($opens)) => $stint,
+                    $stint->isOneOf($opens) => $stint,
                     default => $open,
                 };
             }

@@ -9,6 +9,7 @@ final readonly class TaggedItemBody
 {
     /**
      * @param string|null $state reuse, clean, replace or ordered
+     * @param string|null $expected day on which what is ordered should be here, YYYY-MM-DD
      * @param int|null $done how many are back on, or out again
      */
     public function __construct(
@@ -17,5 +18,6 @@ final readonly class TaggedItemBody
         public ?int $count = null,
         public ?string $state = null,
         public ?int $done = null,
+        public ?string $expected = null,
     ) {}
 }

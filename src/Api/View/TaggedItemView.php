@@ -7,6 +7,7 @@ namespace App\Api\View;
 /** Things of one sort on a tag. */
 final readonly class TaggedItemView
 {
+    /** @param string $expected day on which what is ordered should be here; empty where nobody said */
     public function __construct(
         public string $what,
         public string $size,
@@ -14,5 +15,6 @@ final readonly class TaggedItemView
         public string $state,
         public string $stateWords,
         public int $done,
+        public string $expected = '',
     ) {}
 }

@@ -33,6 +33,7 @@ final readonly class Activity
      * @param bool $opens after it the surface takes harm from dust until it is coated
      * @param bool $bares after it the surface has no protection until it is covered: not begun unless that has its hour
      * @param bool $covers it protects what was bare
+     * @param bool $forCoat it is worth nothing unless what covers it has its hour
      */
     public function __construct(
         public string $id,
@@ -65,6 +66,7 @@ final readonly class Activity
         public bool $opens = false,
         public bool $bares = false,
         public bool $covers = false,
+        public bool $forCoat = false,
     ) {}
 
     public function isCoat(): bool
@@ -136,6 +138,7 @@ final readonly class Activity
             opens: $this->opens,
             bares: $this->bares,
             covers: $this->covers,
+            forCoat: $this->forCoat,
         );
     }
 }

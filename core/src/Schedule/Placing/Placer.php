@@ -208,7 +208,7 @@ final class Placer
     {
         $blocks = [] === $this->filler->unplaced ? [] : Blocks::of($this->yard);
         for ($again = [] !== $blocks; $again; ) {
-            $again = false;
+            $again = $this->withdrawReadying();
             foreach (array_merge([], ...array_values($blocks)) as $block) {
                 $lost = false;
                 $there = [];
@@ -220,12 +220,36 @@ final class Placer
                 }
                 foreach ($lost ? $there : [] as $activity) {
                     $again = true;
-                    $this->filler->slots->leave($activity);
-                    unset($this->filler->placed[$activity->id]);
-                    $this->filler->unplaced[$activity->id] = 'what belongs with it has no room';
+                    $this->takeOut($activity, 'what belongs with it has no room');
                 }
             }
         }
+    }
+
+    /** Nothing is masked, keyed or dusted for a coat that has no hour. */
+    private function withdrawReadying(): bool
+    {
+        $some = false;
+        foreach ($this->yard->chains as $ids) {
+            $lost = false;
+            foreach (array_reverse($ids) as $id) {
+                $activity = $this->yard->activity($id);
+                $lost = $activity->covers ? isset($this->filler->unplaced[$id]) : $lost;
+                if ($lost && $activity->forCoat && null === $activity->fixed && isset($this->filler->placed[$id])) {
+                    $some = true;
+                    $this->takeOut($activity, 'the coat it is done for has no room');
+                }
+            }
+        }
+
+        return $some;
+    }
+
+    private function takeOut(Activity $activity, string $because): void
+    {
+        $this->filler->slots->leave($activity);
+        unset($this->filler->placed[$activity->id]);
+        $this->filler->unplaced[$activity->id] = $because;
     }
 
     /**
@@ -272,10 +296,11 @@ final class Placer
                 $activity->people,
             ),
             $activity->whole && $activity->hours > $longest + Interval::SAME => sprintf(
-                'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: sections, a ' .
+                'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: %d sections, a ' .
                     'helper, or a longer day',
                 $activity->hours,
                 $longest,
+                (int) ceil($activity->hours / max($longest, 0.25) - Interval::SAME),
             ),
             !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
                 => 'in this air what it waits for never comes',

@@ -32,6 +32,8 @@ use Hull\Surface\SurfaceState;
  */
 final class ChainReader
 {
+    /** Nothing is done in less, a second part into the oven included, hours. */
+    private const LEAST_H = 0.05;
     private const AGAIN = 0.25;
 
     private readonly StepRunner $runner;
@@ -204,9 +206,10 @@ final class ChainReader
             id: $this->id . '/' . $step->key,
             part: $this->id,
             name: $this->piece->check()->name($step),
-            hours: max(0.05, $hours),
+            hours: max(self::LEAST_H, $hours),
             place: $this->at,
-            whole: $manner->whole,
+            whole: $manner->whole &&
+                ($definition->laysFilm || $manner->opens || $hours <= $this->keptGoing('in-one-go')),
             noisy: $manner->noisy,
             dusty: $manner->dusty,
             people: match (true) {
@@ -231,7 +234,10 @@ final class ChainReader
                 $this->handling->isLoad($definition) => $definition->id . '/' . $this->at,
                 default => '',
             },
-            setupHours: $this->runner->work->setUp($definition, $product, $state) / 60.0,
+            setupHours: min(
+                $this->runner->work->setUp($definition, $product, $state) / 60.0,
+                max(0.0, $hours - self::LEAST_H),
+            ),
             shareFor: null === $product
                 ? ($this->handling->isLoad($definition)
                     ? $this->keptGoing('oven-load')
@@ -244,6 +250,7 @@ final class ChainReader
             opens: !$definition->laysFilm && $definition->worked->opens,
             bares: !$definition->worked->looks && $this->handling->bares($state, $this->runner->effects($step, $state)),
             covers: $definition->laysFilm || $definition->worked->covers,
+            forCoat: $definition->worked->forCoat,
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =

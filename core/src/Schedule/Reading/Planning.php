@@ -7,6 +7,7 @@ namespace Hull\Schedule\Reading;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Piece\Precedence;
+use Hull\Piece\Register;
 use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Activity;
@@ -28,6 +29,7 @@ final readonly class Planning
      * @param array<int|string, float> $deliveries hour by product that is not in the store
      * @param array<int|string, float> $pins hour by activity before which somebody does not want it
      * @param list<Precedence> $precedences between the parts of each piece
+     * @param array<int|string, Register> $registers of the job of a part, where it has one
      */
     public static function yard(
         array $pieces,
@@ -41,6 +43,7 @@ final readonly class Planning
         array $deliveries = [],
         array $pins = [],
         array $precedences = [],
+        array $registers = [],
     ): Yard {
         $work = [];
         foreach ($pieces as $id => $piece) {
@@ -70,6 +73,12 @@ final readonly class Planning
                 );
         }, $work);
         $work = array_map(
+            static fn(Activity $a): Activity => isset($registers[$a->part]) && null === $a->fixed
+                ? self::awaiting($a, $pieces[$a->part], $registers[$a->part], $zone)
+                : $a,
+            $work,
+        );
+        $work = array_map(
             static fn(Activity $a): Activity => isset($pins[$a->id])
                 ? $a->from($pins[$a->id], 'put there by hand')
                 : $a,
@@ -96,6 +105,20 @@ final readonly class Planning
             dues: $dues,
             objective: $crew->objective,
         );
+    }
+
+    /** What is ordered comes first: it is taken to be here by noon of its day. */
+    private static function awaiting(Activity $a, Workpiece $piece, Register $register, \DateTimeZone $zone): Activity
+    {
+        $step = $piece->context->catalogue()->steps[$a->step] ?? null;
+        $item = null === $step ? null : $register->awaited($step, $piece->part->id);
+
+        return null === $item || null === $item->expected
+            ? $a
+            : $a->from(
+                Instant::hour(new \DateTimeImmutable($item->expected . ' 12:00', $zone)),
+                sprintf('waits for what is ordered: %s', $item->words()),
+            );
     }
 
     /**

@@ -7,6 +7,7 @@ import { useEffect, useRef, type ChangeEvent } from 'react';
 import { Link } from 'react-router';
 import { useTagPhoto, useTick, type Tag } from '../../api/register';
 import { small } from '../../parts/picture';
+import { dayOf } from '../../parts/time';
 import { tok } from '../../theme/tokens';
 import { helds } from './draft';
 
@@ -149,7 +150,7 @@ export function TagLine({
               </span>
               {!into && item.state !== 'reuse' && (
                 <Text as="span" tone={item.state === 'clean' ? 'brass' : 'lead'} weight="middle">
-                  {item.stateWords}
+                  {item.expected ? t`${item.stateWords}, expected ${dayOf(item.expected)}` : item.stateWords}
                 </Text>
               )}
               {ticking && (

@@ -5,7 +5,7 @@ import { Trans } from '@lingui/react/macro';
 import { Button, MenuItem, TextField } from '@mui/material';
 import type { TagBody } from '../../api/register';
 import type { Form } from '../../parts/form';
-import { another, states, whole } from './draft';
+import { another, isAwaited, states, whole } from './draft';
 
 /** The things on a tag, counted; what becomes of each of them. */
 export function Things({ of, into }: { of: Form<TagBody>; into: boolean }) {
@@ -48,13 +48,31 @@ export function Things({ of, into }: { of: Form<TagBody>; into: boolean }) {
               sx={{ gridColumn: { xs: into ? '1 / -1' : '1 / 3', sm: 'auto' } }}
             />
             {!into && (
-              <TextField select label={t`State`} {...field(`items.${n}.state`)}>
+              <TextField
+                select
+                label={t`State`}
+                {...field(`items.${n}.state`)}
+                onChange={(e) => {
+                  value(`items.${n}.state`).onChange(e.target.value);
+                  if (!isAwaited(e.target.value)) value(`items.${n}.expected`).onChange('');
+                }}
+              >
                 {Object.entries(states).map(([id, words]) => (
                   <MenuItem key={id} value={id}>
                     {spoken(words)}
                   </MenuItem>
                 ))}
               </TextField>
+            )}
+            {!into && isAwaited(things.value[n]?.state) && (
+              <TextField
+                type="date"
+                label={t`Expected on`}
+                {...field(`items.${n}.expected`)}
+                helperText={field(`items.${n}.expected`).helperText ?? t`the timetable waits for it`}
+                slotProps={{ inputLabel: { shrink: true } }}
+                sx={{ gridColumn: { xs: '1 / -1', sm: '2 / 4' } }}
+              />
             )}
             {things.value.length > 1 && (
               <Button

@@ -23,7 +23,7 @@ export const helds: Record<string, MessageDescriptor> = {
   loose: msg`loose, tag tied on`,
 };
 
-const thing = (what = '') => ({ what, size: '', count: 1, state: 'reuse', done: 0 });
+const thing = (what = '') => ({ what, size: '', count: 1, state: 'reuse', done: 0, expected: '' });
 
 /** A new tag: of what comes off by its ties, or of anything. */
 export const fresh = (kind: 'off' | 'in', part: string, of?: Schemas['UntaggedView']): Draft => ({
@@ -53,11 +53,21 @@ export const changed = (tag: Tag): Draft => ({
     turn: tag.turn,
     note: tag.note,
     version: tag.version,
-    items: tag.items.map(({ what, size, count, state, done }) => ({ what, size, count, state, done })),
+    items: tag.items.map(({ what, size, count, state, done, expected }) => ({
+      what,
+      size,
+      count,
+      state,
+      done,
+      expected,
+    })),
   },
 });
 
 export const another = thing;
+
+/** Nothing to put back yet: it can have a day on which it comes. */
+export const isAwaited = (state: string | null | undefined) => state === 'ordered' || state === 'replace';
 
 /** A whole number as it is typed; null while it is none. */
 export function whole(typed: string): number | null {
