@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Answer\Lasts;
+use App\Api\Body\TradeBody;
 use App\Api\View\QuantitiesView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Format\Csv;
+use App\Work\JobBook;
 use Hull\Bench\WhatIf;
 use Hull\Board\ShoppingLine;
 use Hull\Input\InvalidInput;
+use Hull\Input\Node;
 use Hull\Pack\Pack;
+use Hull\Quantity\Money;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\UnitSystem;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -43,6 +47,7 @@ final readonly class QuantitiesController
         private YardContext $desk,
         private Catalogues $catalogues,
         private QuantitiesScreen $screen,
+        private JobBook $jobs,
     ) {}
 
     #[Route('/api/jobs/{job}/quantities', name: 'api_quantities', methods: ['GET'])]
@@ -56,6 +61,20 @@ final readonly class QuantitiesController
         return new JsonResponse(
             $this->screen->view($row, $this->others($row), $this->whatIf($request), $this->desk->shown()),
         );
+    }
+
+    /** What it was bought for and is to be sold for. */
+    #[Route('/api/jobs/{job}/trade', name: 'api_job_trade', methods: ['PUT'])]
+    #[ResponseBody(null, 204)]
+    public function trade(string $job, #[FromBody] TradeBody $body): Response
+    {
+        $row = $this->desk->job($job);
+        $amount = static fn(string $field, ?string $typed): ?Money => '' === trim($typed ?? '')
+            ? null
+            : Node::at('/' . $field, $typed)->money();
+        $this->jobs->trade($row, $amount('bought', $body->bought), $amount('sale', $body->sale));
+
+        return new Response(null, 204);
     }
 
     #[Route('/api/jobs/{job}/shopping', name: 'api_shopping', methods: ['GET'])]

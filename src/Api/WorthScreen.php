@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\View\EarningsView;
 use App\Api\View\JobWorthView;
 use App\Api\View\Value;
 use App\Api\View\WorthView;
@@ -11,6 +12,7 @@ use App\Entity\JobRow;
 use App\Entity\PartRow;
 use App\Work\JobPieces;
 use App\Work\RowMapper;
+use Hull\Cost\Earnings;
 use Hull\Cost\Worth;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Money;
@@ -90,6 +92,39 @@ final readonly class WorthScreen
             mostHours: $shown->value($worth->mostHours),
             material: self::material($worth, $workshop->currency),
             total: sprintf('%s to %s %s', $worth->least->rounded(), $worth->most->rounded(), $workshop->currency),
+            earnings: self::earned($worth, $row, $rate),
+        );
+    }
+
+    private static function earned(Worth $worth, JobRow $row, ?Money $rate): EarningsView
+    {
+        $currency = $row->workshop->currency;
+        $bought = null === $row->bought ? null : Money::minor($row->bought);
+        $sale = null === $row->sale ? null : Money::minor($row->sale);
+        if (null === $sale) {
+            return new EarningsView($currency, $bought?->text() ?? '', '');
+        }
+        $earned = Earnings::of($worth, $bought, $sale, $rate);
+        $said = static fn(int $minor): string => ($minor < 0 ? '−' : '') . Money::minor(abs($minor))->rounded();
+        [$least, $most] = [$said($earned->leastHour ?? 0), $said($earned->mostHour ?? 0)];
+
+        return new EarningsView(
+            currency: $currency,
+            bought: $bought?->text() ?? '',
+            sale: $sale->text(),
+            left: sprintf('%s %s', $said($earned->left), $currency),
+            hour: match (true) {
+                null === $earned->leastHour => '',
+                $least === $most => sprintf('%s %s', $least, $currency),
+                default => sprintf('%s to %s %s', $least, $most, $currency),
+            },
+            how: implode(' − ', [
+                $sale->rounded(),
+                ...null === $bought ? [] : [$bought->rounded() . ' paid for it'],
+                $worth->material->rounded() . ' of materials',
+                ...0 === $worth->fees->minor ? [] : [$worth->fees->rounded() . ' of fees and bought parts'],
+            ]),
+            says: $earned->verdict,
         );
     }
 

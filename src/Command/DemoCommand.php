@@ -21,6 +21,8 @@ use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
+use Hull\Job\Tag;
+use Hull\Job\TaggedItem;
 use Hull\Quantity\Duration;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Store\Movement;
@@ -42,6 +44,7 @@ final class DemoCommand extends Command
     public const PASSWORD = 'red-lead-and-tallow';
     /** The last line of each demo log is put this long before now, so that its windows are live. */
     private const LAST_LINE_AGO_H = 5.0;
+    private const EXPECTED = '+9 days';
 
     public function __construct(
         private readonly EntityManagerInterface $em,
@@ -195,6 +198,19 @@ final class DemoCommand extends Command
         );
     }
 
+    /** What was ordered is yet to come. */
+    private function awaited(Tag $tag): Tag
+    {
+        $day = $this->clock->now()->modify(self::EXPECTED)->format('Y-m-d');
+
+        return $tag->holding(
+            array_map(
+                static fn(TaggedItem $i): TaggedItem => null === $i->expected ? $i : $i->expectedOn($day),
+                $tag->items,
+            ),
+        );
+    }
+
     private function broughtUpToDate(Job $job, Node $own): Job
     {
         $days = $own->field('due_days')->optional($job->name)?->integer(1, 365);
@@ -223,7 +239,9 @@ final class DemoCommand extends Command
             }, $job->parts),
             without: $job->without,
             cards: $job->cards,
-            register: $job->register,
+            register: array_map($this->awaited(...), $job->register),
+            bought: $job->bought,
+            sale: $job->sale,
             due: null === $days ? $job->due : $this->clock->now()->modify(sprintf('+%d days', $days))->format('Y-m-d'),
         );
     }

@@ -42,6 +42,13 @@ class JobRow implements BelongsToWorkshop, MayBeRemoved
     #[ORM\Column(type: 'instant', nullable: true)]
     public ?\DateTimeImmutable $due = null;
 
+    /** What was paid for it, and what it is to be sold for, minor units. */
+    #[ORM\Column(nullable: true)]
+    public ?int $bought = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?int $sale = null;
+
     /** A closed book: it is read, and nothing in it is written until it is opened again. */
     #[ORM\Column(type: 'instant', nullable: true)]
     public ?\DateTimeImmutable $closedAt = null;

@@ -40,6 +40,8 @@ final readonly class JobSchema
                         'format' => 'date',
                         'description' => 'Day by whose evening it is to be done.',
                     ],
+                    'bought' => self::amount('What was paid for it.'),
+                    'sale' => self::amount('What it is to be sold for.'),
                     '$schema' => ['type' => 'string'],
                     'places' => [
                         'type' => 'array',
@@ -173,6 +175,16 @@ final readonly class JobSchema
             ],
             ['id', 'name', 'substrate', 'service', 'finish', 'place'],
         );
+    }
+
+    /** @return array<string, string> */
+    private static function amount(string $says): array
+    {
+        return [
+            'type' => 'string',
+            'pattern' => '^[0-9][0-9 ]{0,9}([.,][0-9]{1,2})?$',
+            'description' => $says . ' An amount such as "450" or "450.50".',
+        ];
     }
 
     /** @return array<int|string, mixed> */

@@ -44,22 +44,14 @@ final readonly class ScheduleText
     /** @return list<string> */
     private function late(): array
     {
-        $yard = $this->schedule->yard;
         $lines = [];
-        foreach ($yard->dues as $part => $due) {
-            $ends = array_map(
-                fn(string $id): float => $this->schedule->placed[$id]->end ?? \INF,
-                $yard->chains[$part] ?? [],
+        foreach ($this->schedule->missed() as $part => [$due, $end]) {
+            $lines[] = sprintf(
+                'LATE: %s is due %s and %s',
+                $this->part((string) $part),
+                $this->day($due),
+                null === $end ? 'is not done by then' : 'is done ' . $this->clock($end),
             );
-            $end = [] === $ends ? $yard->now : max($ends);
-            if ($end > $due) {
-                $lines[] = sprintf(
-                    'LATE: %s is due %s and %s',
-                    $this->part((string) $part),
-                    $this->day($due),
-                    is_finite($end) ? 'is done ' . $this->clock($end) : 'is not done by then',
-                );
-            }
         }
 
         return $lines;

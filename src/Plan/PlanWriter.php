@@ -124,14 +124,8 @@ final readonly class PlanWriter
     private function missed(): array
     {
         $missed = [];
-        foreach ($this->yard->dues as $part => $due) {
-            $end = $this->yard->now;
-            foreach ($this->yard->chains[$part] ?? [] as $id) {
-                $end = max($end, $this->schedule->placed[$id]->end ?? \INF);
-            }
-            if ($end > $due) {
-                $missed[] = new PlanLate((string) $part, $due, self::finite($end));
-            }
+        foreach ($this->schedule->missed() as $part => [$due, $end]) {
+            $missed[] = new PlanLate((string) $part, $due, $end);
         }
 
         return $missed;

@@ -13,6 +13,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Hull\Job\Job;
 use Hull\Job\SavedCard;
 use Hull\JobFile\JobWriter;
+use Hull\Quantity\Money;
 use Psr\Clock\ClockInterface;
 
 /** Jobs: opened, taken in whole from a file, and what holds for all parts of one. */
@@ -45,6 +46,7 @@ final readonly class JobBook
             $row->places = array_map(JobWriter::place(...), array_values($job->places));
             $row->without = $job->without;
             $row->due = $job->dueAt(new \DateTimeZone($workshop->timezone));
+            [$row->bought, $row->sale] = [$job->bought?->minor, $job->sale?->minor];
             $row->cards = array_map(static fn(SavedCard $c): array => $c->written(), $job->cards);
             $this->em->persist($row);
             foreach ($job->parts as $index => $part) {
@@ -110,6 +112,13 @@ final readonly class JobBook
     public function due(JobRow $row, ?string $day): void
     {
         $row->due = null === $day ? null : Job::evening($day, new \DateTimeZone($row->workshop->timezone));
+        $this->em->flush();
+    }
+
+    /** What it was bought for and is to be sold for; null where nobody said. */
+    public function trade(JobRow $row, ?Money $bought, ?Money $sale): void
+    {
+        [$row->bought, $row->sale] = [$bought?->minor, $sale?->minor];
         $this->em->flush();
     }
 

@@ -21,6 +21,7 @@ use Hull\Job\SavedCard;
 use Hull\Job\Tag;
 use Hull\JobFile\TagForm;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Money;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
@@ -61,6 +62,8 @@ final readonly class RowMapper
             without: $row->without,
             cards: $this->cards($row, array_map(static fn(Part $p): string => $p->id, $parts)),
             due: self::due($row),
+            bought: null === $row->bought ? null : Money::minor($row->bought),
+            sale: null === $row->sale ? null : Money::minor($row->sale),
             register: self::tags($row, array_map(static fn(Part $p): string => $p->id, $parts)),
         );
     }

@@ -71,7 +71,7 @@ final readonly class Tag
     }
 
     /** @param non-empty-array<int, TaggedItem> $items */
-    private function holding(array $items): self
+    public function holding(array $items): self
     {
         return new self(
             number: $this->number,

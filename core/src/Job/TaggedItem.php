@@ -33,6 +33,12 @@ final readonly class TaggedItem
         return new self($this->what, $this->size, $this->count, $this->state, $done, $this->expected);
     }
 
+    /** @param string $day YYYY-MM-DD */
+    public function expectedOn(string $day): self
+    {
+        return new self($this->what, $this->size, $this->count, $this->state, $this->done, $day);
+    }
+
     /** "2 of 6 countersunk screw M4 x 12" */
     public function words(): string
     {

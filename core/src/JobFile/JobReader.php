@@ -48,6 +48,8 @@ final readonly class JobReader
             'name',
             'note',
             'due',
+            'bought',
+            'sale',
             'places',
             'parts',
             'without',
@@ -89,6 +91,8 @@ final readonly class JobReader
                 array_map(static fn(Part $p): string => $p->id, array_values($parts)),
             ),
             due: $n->optional('due')?->day(),
+            bought: $n->optional('bought')?->money(),
+            sale: $n->optional('sale')?->money(),
             register: TagForm::register(
                 $n->optional('register'),
                 array_map(static fn(Part $p): string => $p->id, array_values($parts)),

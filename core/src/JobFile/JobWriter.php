@@ -28,6 +28,8 @@ final class JobWriter
             'name' => $job->name,
             ...'' === $job->note ? [] : ['note' => $job->note],
             ...null === $job->due ? [] : ['due' => $job->due],
+            ...null === $job->bought ? [] : ['bought' => $job->bought->text()],
+            ...null === $job->sale ? [] : ['sale' => $job->sale->text()],
             'places' => array_map(self::place(...), array_values($job->places)),
             'parts' => array_map(self::part(...), $job->parts),
             ...[] === $job->without ? [] : ['without' => $job->without],

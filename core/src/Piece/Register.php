@@ -142,7 +142,15 @@ final class Register
         foreach ($this->forwards() as $tag) {
             foreach ($tag->open() as $item) {
                 if ($item->state->isMissing()) {
-                    $missing[] = sprintf('%s (tag %d): %s', $item->words(), $tag->number, $item->state->words());
+                    $missing[] = sprintf(
+                        '%s (tag %d): %s%s',
+                        $item->words(),
+                        $tag->number,
+                        $item->state->words(),
+                        null === $item->expected
+                            ? ''
+                            : ', expected ' . (new \DateTimeImmutable($item->expected))->format('j M'),
+                    );
                 }
             }
         }

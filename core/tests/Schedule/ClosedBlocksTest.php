@@ -72,6 +72,19 @@ final class ClosedBlocksTest extends TestCase
         self::assertSame('what belongs with it has no room', $schedule->unplaced['p/mark'] ?? '');
     }
 
+    public function testWhatIsDueAfterTheEndOfThePlanIsNotLateYet(): void
+    {
+        $missed = fn(float $due, PlaceAir $air): array => (new Scheduler(2))->plan(
+            $this->yard([new Activity('p/a', 'p', 'wash', 0.5, 'bay'), $this->coat('p/coat', $air)], ['p' => $due]),
+        )->missed();
+        self::assertSame(['p' => [30.0, null]], $missed(30.0, self::cold()));
+        self::assertSame([], $missed(9_999.0, self::cold()), 'no hour for it, and time yet');
+        self::assertSame([], $missed(9_999.0, self::air(20.0, [])));
+        [$due, $end] = $missed(9.0, self::air(20.0, []))['p'] ?? self::fail('it is late');
+        self::assertSame(9.0, $due);
+        self::assertGreaterThan(9.0, $end);
+    }
+
     public function testWhatTakesTwoIsTriedWithSomebodyToHelp(): void
     {
         $work = [
@@ -240,10 +253,19 @@ final class ClosedBlocksTest extends TestCase
         self::assertSame('cool-coast', Made::catalogue()->season('')->id, 'where nobody said');
     }
 
-    /** @param list<Activity> $work */
-    private function yard(array $work): Yard
+    /**
+     * @param list<Activity> $work
+     * @param array<string, float> $dues
+     */
+    private function yard(array $work, array $dues = []): Yard
     {
-        return new Yard(0.0, 72.0, $work, [Person::of('one', Spans::of([8.0, 20.0], [32.0, 44.0], [56.0, 68.0]))]);
+        return new Yard(
+            now: 0.0,
+            end: 72.0,
+            work: $work,
+            people: [Person::of('one', Spans::of([8.0, 20.0], [32.0, 44.0], [56.0, 68.0]))],
+            dues: $dues,
+        );
     }
 
     private function coat(string $id, PlaceAir $air): Activity

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
-/** What a whole job will take, as a range; from an empty shelf. */
+/** What a whole job will take, as a range, from an empty shelf; and what is left of it where it is sold. */
 final readonly class JobWorthView
 {
     public function __construct(
@@ -12,5 +12,6 @@ final readonly class JobWorthView
         public Value $mostHours,
         public string $material,
         public string $total,
+        public EarningsView $earnings,
     ) {}
 }

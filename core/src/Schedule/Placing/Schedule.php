@@ -67,6 +67,29 @@ final readonly class Schedule
         return false;
     }
 
+    /**
+     * Parts that are not done when they are due. One that is not planned to its end is none where it is due after the
+     * end of the plan: there is time yet.
+     *
+     * @return array<int|string, array{float, float|null}> part => hour at which it is due, and is done; null for never
+     */
+    public function missed(): array
+    {
+        $missed = [];
+        foreach ($this->yard->dues as $part => $due) {
+            $ends = array_map(
+                fn(string $id): float => $this->placed[$id]->end ?? \INF,
+                $this->yard->chains[$part] ?? [],
+            );
+            $end = max([$this->yard->now, ...$ends]);
+            if ($end > $due && (is_finite($end) || $due <= $this->yard->end)) {
+                $missed[$part] = [$due, is_finite($end) ? $end : null];
+            }
+        }
+
+        return $missed;
+    }
+
     public function finish(): float
     {
         return $this->score->finish;

@@ -9,8 +9,9 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { day } from '../../parts/time';
 import { tok } from '../../theme/tokens';
+import { Sale } from './Sale';
 
-export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: string }) {
+export function Orders({ job, view, csv }: { job: string; view: Schemas['QuantitiesView']; csv: string }) {
   return (
     <>
       <Heading>
@@ -58,6 +59,7 @@ export function Orders({ view, csv }: { view: Schemas['QuantitiesView']; csv: st
           </Labelled>
         </Columns>
       )}
+      {view.worth && <Sale key={job} job={job} earnings={view.worth.earnings} />}
       {view.unmeasured.length > 0 && (
         <Text above={2}>
           <Labelled label={t`Needed too, by what is found`}>{view.unmeasured.join(', ')}</Labelled>

@@ -104,7 +104,7 @@ export function Quantities() {
         )}
       </Text>
       <Aside aria-label={t`To buy`}>
-        <Orders view={view} csv={`/api/jobs/${job}/shopping${query ? `?${query}` : ''}`} />
+        <Orders job={job} view={view} csv={`/api/jobs/${job}/shopping${query ? `?${query}` : ''}`} />
       </Aside>
     </Columns>
   );

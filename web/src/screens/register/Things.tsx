@@ -71,7 +71,7 @@ export function Things({ of, into }: { of: Form<TagBody>; into: boolean }) {
                 {...field(`items.${n}.expected`)}
                 helperText={field(`items.${n}.expected`).helperText ?? t`the timetable waits for it`}
                 slotProps={{ inputLabel: { shrink: true } }}
-                sx={{ gridColumn: { xs: '1 / -1', sm: '2 / 4' } }}
+                sx={{ gridColumn: { xs: '1 / -1', sm: '3 / 5' } }}
               />
             )}
             {things.value.length > 1 && (
@@ -81,7 +81,12 @@ export function Things({ of, into }: { of: Form<TagBody>; into: boolean }) {
                   things.onChange(things.value.filter((_, i) => i !== n));
                 }}
                 aria-label={t`Remove thing ${String(n + 1)}`}
-                sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' }, justifySelf: 'end', alignSelf: 'center' }}
+                sx={{
+                  gridColumn: { xs: '1 / -1', sm: '5' },
+                  gridRow: { sm: '1' },
+                  justifySelf: 'end',
+                  alignSelf: 'center',
+                }}
               >
                 <Trans>Remove</Trans>
               </Button>
