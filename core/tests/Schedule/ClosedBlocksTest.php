@@ -74,9 +74,11 @@ final class ClosedBlocksTest extends TestCase
 
     public function testWhatIsDueAfterTheEndOfThePlanIsNotLateYet(): void
     {
-        $missed = fn(float $due, PlaceAir $air): array => (new Scheduler(2))->plan(
-            $this->yard([new Activity('p/a', 'p', 'wash', 0.5, 'bay'), $this->coat('p/coat', $air)], ['p' => $due]),
-        )->missed();
+        $missed = fn(float $due, PlaceAir $air): array => (new Scheduler(2))
+            ->plan(
+                $this->yard([new Activity('p/a', 'p', 'wash', 0.5, 'bay'), $this->coat('p/coat', $air)], ['p' => $due]),
+            )
+            ->missed();
         self::assertSame(['p' => [30.0, null]], $missed(30.0, self::cold()));
         self::assertSame([], $missed(9_999.0, self::cold()), 'no hour for it, and time yet');
         self::assertSame([], $missed(9_999.0, self::air(20.0, [])));
