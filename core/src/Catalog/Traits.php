@@ -20,6 +20,7 @@ final readonly class Traits
         'not_facts',
         'light',
         'area_max',
+        'piece_max',
         'area_min',
         'damage_max',
         'damage_min',
@@ -45,6 +46,7 @@ final readonly class Traits
      * @param string $method id of the way it is painted
      * @param bool $lattice small parts, open frames or lattice
      * @param float $absorbs share of the sun that it takes up, see PartWarmth
+     * @param Area|null $piece of the whole piece that it is a zone of, or has zones in; null for its own
      * @param list<string> $lacks limits: gear, skills and tastes the workshop does without
      */
     public function __construct(
@@ -62,6 +64,7 @@ final readonly class Traits
         public bool $lattice,
         public array $lacks,
         public float $absorbs = 0.0,
+        public ?Area $piece = null,
     ) {}
 
     public function inAir(Air $air): self
@@ -81,6 +84,7 @@ final readonly class Traits
             lattice: $this->lattice,
             lacks: $this->lacks,
             absorbs: $this->absorbs,
+            piece: $this->piece,
         );
     }
 
@@ -102,6 +106,7 @@ final readonly class Traits
                 'lacks' => [] !== array_intersect($list, $this->lacks),
                 'has' => [] === array_intersect($list, $this->lacks),
                 'area_max' => $this->area->m2() <= $number + self::ROUNDED,
+                'piece_max' => ($this->piece ?? $this->area)->m2() <= $number + self::ROUNDED,
                 'area_min' => $this->area->m2() >= $number - self::ROUNDED,
                 'damage_max' => 100.0 * $this->damaged->ratioValue() <= $number + self::ROUNDED,
                 'damage_min' => 100.0 * $this->damaged->ratioValue() >= $number - self::ROUNDED,

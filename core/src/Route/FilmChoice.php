@@ -45,6 +45,7 @@ final readonly class FilmChoice
             method: $part->method,
             lattice: $part->smallOrLattice,
             lacks: $around->lacks,
+            piece: $around->piece,
             absorbs: $catalogue->figures->table('in-sun')->at($part->tone, Percentage::class)->ratioValue(),
         );
         $answers = new Schools($traits, $part->schools);

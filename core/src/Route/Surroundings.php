@@ -9,6 +9,7 @@ use Hull\Job\Job;
 use Hull\Job\Link;
 use Hull\Job\Part;
 use Hull\Job\Relation;
+use Hull\Quantity\Area;
 
 /** What is around a part: what the workshop is without, what the place holds, and what the part is fixed to. */
 final readonly class Surroundings
@@ -25,8 +26,14 @@ final readonly class Surroundings
      * @param list<string> $lacks
      * @param array<int|string, float> $facts
      * @param Part|null $same the part that it is treated as
+     * @param Area|null $piece of the whole piece where it is a zone or has some: what goes into a tub is all of it
      */
-    private function __construct(public array $lacks, public array $facts, private ?Part $same = null) {}
+    private function __construct(
+        public array $lacks,
+        public array $facts,
+        private ?Part $same = null,
+        public ?Area $piece = null,
+    ) {}
 
     public static function none(): self
     {
@@ -35,7 +42,7 @@ final readonly class Surroundings
 
     public function lackingNothing(): self
     {
-        return new self([], $this->facts, $this->same);
+        return new self([], $this->facts, $this->same, $this->piece);
     }
 
     /**
@@ -61,6 +68,7 @@ final readonly class Surroundings
     {
         $facts = [];
         $same = null;
+        $piece = null;
         $own = $catalogue->substrate($part->substrate);
         foreach ($job->place($part->place)->hazards as $hazard) {
             $facts[$catalogue->hazards[$hazard]->fact] = 1.0;
@@ -71,6 +79,7 @@ final readonly class Surroundings
             }
             $substrate = $catalogue->substrate($other->substrate);
             if ($other->piece() === $part->piece()) {
+                $piece = Area::squareMetres(($piece ?? $part->area())->m2() + $other->area()->m2());
                 foreach (self::NEAR as $family => $fact) {
                     if ($substrate->isOf([$family]) && !$own->isOf([$family])) {
                         $facts[$fact] = 1.0;
@@ -92,7 +101,7 @@ final readonly class Surroundings
             }
         }
 
-        return new self($job->without, $facts + self::staying($job, $part), $same);
+        return new self($job->without, $facts + self::staying($job, $part), $same, $piece);
     }
 
     /** @return array<int|string, float> facts of a part that has to come off another */
