@@ -26,6 +26,7 @@ use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\Piece\MaskingTimes;
 use Hull\Quantity\Duration;
+use Hull\Route\Cause;
 use Hull\Route\Finding;
 use Hull\Route\Mender;
 use Hull\Route\NoRoute;
@@ -83,9 +84,14 @@ final readonly class RouteScreen
         $done = array_values(
             array_filter($route->steps, static fn(RouteStep $s): bool => isset($replayed->finished[$s->key])),
         );
+        $number = array_flip(array_map(static fn(RouteStep $s): string => $s->key, $route->steps));
         $findings = array_map(
-            fn(Finding $f): \App\Api\View\FindingView => Screens::finding($this->whole($f, $done)),
-            $piece->taken((new Mender($piece->context))->findings($replayed->state, $remaining)),
+            fn(array $f): View\FindingView => Screens::finding(
+                $this->whole($f[0], $done),
+                array_map(static fn(string $key): int => 1 + ($number[$key] ?? 0), $f[1]),
+                $f[2],
+            ),
+            Cause::once($piece->taken((new Mender($piece->context))->findings($replayed->state, $remaining))),
         );
         $system = $piece->context->system;
         $figures = RouteFigures::of($piece, $route);

@@ -25,7 +25,8 @@ use Hull\Surface\FilmPhase;
 /** Parts that several screens share. */
 final class Screens
 {
-    public static function finding(Finding $f): FindingView
+    /** @param list<int> $alsoAt numbers of later steps it strikes as well */
+    public static function finding(Finding $f, array $alsoAt = [], bool $saidBefore = false): FindingView
     {
         return new FindingView(
             stepKey: $f->stepKey,
@@ -37,6 +38,8 @@ final class Screens
             rule: $f->needId,
             mayBeTaken: $f->mayBeTaken,
             takenBy: $f->takenBy,
+            alsoAt: $alsoAt,
+            saidBefore: $saidBefore,
             mends: array_map(
                 static fn(Mend $m): MendView => new MendView($m->label, array_map(self::ref(...), $m->route->steps)),
                 $f->mends,

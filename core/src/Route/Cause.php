@@ -32,6 +32,32 @@ final readonly class Cause
         return $causes;
     }
 
+    /**
+     * The same, step by step: what only warns and strikes again is said at its first step.
+     *
+     * @param list<Finding> $findings in the order of the route
+     *
+     * @return list<array{Finding, list<string>, bool}> finding, keys of the later steps it strikes as well, and whether
+     *                                                  it was said before
+     */
+    public static function once(array $findings): array
+    {
+        $warns = static fn(Finding $f): bool => !$f->isInTheWay() && null !== $f->stepKey && [] === $f->mends;
+        $named = static fn(Finding $f): string => $f->needId . '/' . $f->says . '/' . $f->consequence;
+        $steps = [];
+        foreach (array_filter($findings, $warns) as $finding) {
+            $steps[$named($finding)][] = (string) $finding->stepKey;
+        }
+        $once = [];
+        foreach ($findings as $finding) {
+            $struck = $warns($finding) ? $steps[$named($finding)] ?? [] : [];
+            $isFirst = [] === $struck || $struck[0] === $finding->stepKey;
+            $once[] = [$finding, $isFirst ? array_slice($struck, 1) : [], !$isFirst];
+        }
+
+        return $once;
+    }
+
     public function first(): Finding
     {
         return $this->findings[0];

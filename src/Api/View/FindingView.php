@@ -8,6 +8,8 @@ namespace App\Api\View;
 final readonly class FindingView
 {
     /**
+     * @param list<int> $alsoAt numbers of later steps that it strikes as well, where it only warns
+     * @param bool $saidBefore said at an earlier step already
      * @param list<MendView> $mends
      */
     public function __construct(
@@ -20,6 +22,8 @@ final readonly class FindingView
         public string $rule,
         public bool $mayBeTaken,
         public string $takenBy,
+        public array $alsoAt,
+        public bool $saidBefore,
         public array $mends,
     ) {}
 }

@@ -186,9 +186,17 @@ export function ShapeDrawing({
     const cut: Point = [(d['cutoutLength'] ?? 0) * scale, (d['cutoutWidth'] ?? 0) * scale];
     drawing = (
       <>
-        {shape.kind === 'dome' || shape.kind === 'wheel' ? (
+        {shape.kind === 'dome' && (
+          <path
+            d={`M${x} ${y + h} A${w / 2} ${h} 0 0 1 ${x + w} ${y + h} A${w / 2} 9 0 0 1 ${x} ${y + h}`}
+            {...line}
+            fill="url(#hatch-steel)"
+          />
+        )}
+        {shape.kind === 'wheel' && (
           <ellipse cx={x + w / 2} cy={y + h / 2} rx={w / 2} ry={Math.min(60, w / 2)} {...line} />
-        ) : (
+        )}
+        {shape.kind !== 'dome' && shape.kind !== 'wheel' && (
           <path d={`M${x + 8} ${y - 8} h${w} v${h} l-8 8 M${x + w} ${y} l8 -8 M${x} ${y} l8 -8`} {...line} />
         )}
         {shape.kind !== 'dome' && shape.kind !== 'wheel' && (

@@ -18,16 +18,25 @@ const width = 112;
 const top = 26;
 const room = 250;
 const ground = 56;
+/** Characters that stand beside the stack. */
+const longest = 27;
+
+/** What is too long for a line breaks at the space before its end; the rest goes on below. */
+function inTwo(name: string): string[] {
+  const at = name.length > longest ? name.lastIndexOf(' ', longest) : -1;
+  return at > 0 ? [name.slice(0, at), name.slice(at + 1)] : [name];
+}
 
 /** The film stack in cross-section, film thickness to scale, hatched by kind of film. */
 export function Strata({ layers, substrate, substrateHatch, shown, caption }: Props) {
   const sum = layers.reduce((total, layer) => total + layer.thickness.value, 0);
-  const perMicron = sum > 0 ? Math.min(1.3, room / sum) : 1;
+  const least = layers.some((layer) => layer.name.length > longest) ? 44 : 34;
+  const perMicron = sum > 0 ? Math.min(1.3, Math.max(room, layers.length * least) / sum) : 1;
   const stack = sum * perMicron;
-  const base = top + Math.max(stack, layers.length * 34, 30) + 6;
+  const base = top + Math.max(stack, layers.length * least, 30) + 6;
   const heights = layers.map((layer) => layer.thickness.value * perMicron);
   const bottoms = heights.map((_, i) => base - heights.slice(0, i).reduce((a, b) => a + b, 0));
-  const step = layers.length > 0 ? Math.max(34, stack / layers.length) : 34;
+  const step = layers.length > 0 ? Math.max(least, stack / layers.length) : least;
   const edge = Array.from({ length: 19 }, (_, i) => `L${left + i * 6} ${base + (i % 2 ? 4 : 0) + ((i * 7) % 4)}`).join(
     ' ',
   );
@@ -67,8 +76,12 @@ export function Strata({ layers, substrate, substrateHatch, shown, caption }: Pr
                 stroke={tok('ink')}
                 strokeWidth="1"
               />
-              <text x={left + width + 25} y={label - 2} fontSize={textSize.s} fontWeight="640" fill={tok('ink')}>
-                {layer.name}
+              <text fontSize={textSize.s} fontWeight="640" fill={tok('ink')}>
+                {inTwo(layer.name).map((line, n, all) => (
+                  <tspan key={line} x={left + width + 25} y={label - 2 - 13 * (all.length - 1 - n)}>
+                    {line}
+                  </tspan>
+                ))}
               </text>
               <text x={left + width + 25} y={label + 13} fontSize={textSize.xs} fill={tok('ink2')} fontFamily={mono}>
                 {layer.thickness.text}

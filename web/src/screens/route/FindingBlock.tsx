@@ -1,12 +1,13 @@
 import { Row, Text } from '../../theme/layout';
 import type { MessageDescriptor } from '@lingui/core';
 import { spoken } from '../../words/spoken';
-import { msg, t } from '@lingui/core/macro';
+import { msg, plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import { type Schemas } from '../../api/client';
 import { useLog } from '../../api/parts';
+import { listed } from '../../parts/listed';
 import { Notice } from '../../parts/Notice';
 
 const words: Record<string, MessageDescriptor> = { stop: msg`Stop`, broken: msg`Broken`, caution: msg`Mind` };
@@ -24,10 +25,16 @@ export function FindingBlock({
   const [open, setOpen] = useState(false);
   const [by, setBy] = useState('');
   const [reason, setReason] = useState('');
+  const also = listed(finding.alsoAt.map(String));
   const inTheWay = finding.severity !== 'caution';
   return (
     <Notice tone={inTheWay ? 'lead' : 'brass'} title={`${spoken(words[finding.severity]) || t`Mind`}: ${finding.says}`}>
       <div>{finding.consequence}</div>
+      {finding.alsoAt.length > 0 && (
+        <Text size="s" tone="ink2">
+          {plural(finding.alsoAt.length, { one: `Also at step ${also}.`, other: `Also at steps ${also}.` })}
+        </Text>
+      )}
       {finding.takenBy && (
         <Text weight="firm">
           <Trans>Taken on by {finding.takenBy}</Trans>

@@ -98,7 +98,7 @@ export function RouteEditor({ view }: { view: Schemas['RouteView'] }) {
           .filter((f) => f.stepKey === null)
           .map((f) => (
             <FindingBlock
-              key={f.says}
+              key={`${f.rule} ${f.consequence}`}
               part={part}
               finding={f}
               mend={(m) => {

@@ -8,6 +8,11 @@ import { FindingBlock } from './FindingBlock';
 import { StepRow } from './StepRow';
 import { type EditedRoute } from './useEditedRoute';
 
+function markOf(found: Schemas['FindingView'][]): 'lead' | 'brass' | null {
+  if (found.length === 0) return null;
+  return found.some((f) => f.severity !== 'caution') ? 'lead' : 'brass';
+}
+
 /** The steps by phase; they are chosen by arrow keys, moved by Alt with arrow keys or by hand. */
 export function StepList({ part, view, route }: { part: string; view: Schemas['RouteView']; route: EditedRoute }) {
   const [drag, setDrag] = useState<number | null>(null);
@@ -47,18 +52,20 @@ export function StepList({ part, view, route }: { part: string; view: Schemas['R
                 {s.phaseName}
               </Text>
             )}
-            <StepRow step={s} index={index} on={index === route.selected} faulty={found.length > 0} route={route} />
-            {found.map((f) => (
-              <Box key={f.says} sx={{ ml: { xs: 0, sm: 5 } }}>
-                <FindingBlock
-                  part={part}
-                  finding={f}
-                  mend={(m) => {
-                    route.change(m.steps, m.label);
-                  }}
-                />
-              </Box>
-            ))}
+            <StepRow step={s} index={index} on={index === route.selected} mark={markOf(found)} route={route} />
+            {found
+              .filter((f) => !f.saidBefore)
+              .map((f) => (
+                <Box key={`${f.rule} ${f.consequence}`} sx={{ ml: { xs: 0, sm: 5 } }}>
+                  <FindingBlock
+                    part={part}
+                    finding={f}
+                    mend={(m) => {
+                      route.change(m.steps, m.label);
+                    }}
+                  />
+                </Box>
+              ))}
           </Box>
         );
       })}

@@ -14,9 +14,9 @@ function sign(step: Step, index: number): [sign: string, words: string] {
   return [String(index + 1), ''];
 }
 
-function edge(on: boolean, faulty: boolean): string {
+function edge(on: boolean, mark: 'lead' | 'brass' | null): string {
   if (on) return tok('deep');
-  return faulty ? tok('lead') : 'transparent';
+  return mark ? tok(mark) : 'transparent';
 }
 
 /** Hands-on time, and the wait after it. */
@@ -31,13 +31,14 @@ export function StepRow({
   step,
   index,
   on,
-  faulty,
+  mark: tone,
   route,
 }: {
   step: Step;
   index: number;
   on: boolean;
-  faulty: boolean;
+  /** Something stands in its way, or is to be minded. */
+  mark: 'lead' | 'brass' | null;
   route: EditedRoute;
 }) {
   const [mark, words] = sign(step, index);
@@ -65,7 +66,7 @@ export function StepRow({
     ],
   ] as const;
   return (
-    <Row align="stretch" sx={{ background: on ? tok('sheet') : 'none', borderLeft: `6px solid ${edge(on, faulty)}` }}>
+    <Row align="stretch" sx={{ background: on ? tok('sheet') : 'none', borderLeft: `6px solid ${edge(on, tone)}` }}>
       <Box
         component="button"
         type="button"
