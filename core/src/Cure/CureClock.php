@@ -75,7 +75,7 @@ final readonly class CureClock
     private function whole(Air $air): ?float
     {
         $hours = $this->rows->hoursAt($air->temperature);
-        $humidity = $this->kind->humidity($air);
+        $humidity = $this->kind->factor($this->rows, $air);
 
         return null === $hours || null === $humidity ? null : $hours->h() * $humidity * $this->thickness;
     }

@@ -65,6 +65,14 @@ final readonly class CureKind
         return $factor;
     }
 
+    /** The same for the rows of an event; a window that closes is not kept open by damp or dry air. */
+    public function factor(CureRows $rows, Air $air): ?float
+    {
+        $factor = $this->humidity($air);
+
+        return $rows->closes() ? min(1.0, $factor ?? 1.0) : $factor;
+    }
+
     public function blushes(Air $air): bool
     {
         return (null !== $this->blushesUnder && $air->temperature->c() < $this->blushesUnder) ||

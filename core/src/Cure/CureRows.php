@@ -110,6 +110,12 @@ final readonly class CureRows
         return exp($this->logs[$i] + $share * ($this->logs[$i + 1] - $this->logs[$i]));
     }
 
+    /** They are of a window that closes. */
+    public function closes(): bool
+    {
+        return $this->carries;
+    }
+
     public function isOutsideRows(Temperature $at): bool
     {
         return $at->kelvin() < $this->rows[0][0] - 1e-9 ||

@@ -33,7 +33,7 @@ final class Rates
         }
 
         return self::line($place, $part, static function (Air $air) use ($rows, $kind): float {
-            $factor = $kind->humidity($air);
+            $factor = $kind->factor($rows, $air);
 
             return null === $factor ? 0.0 : $rows->perHour($air->temperature->c()) / $factor;
         });

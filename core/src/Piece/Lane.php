@@ -19,6 +19,8 @@ final readonly class Lane
     public const LINE = 'line-taping';
     /** Tags of what is left as it is once it is done: wax, oil, dressing. */
     private const LAST = ['last-of-all'];
+    /** What a step waits for of a film. */
+    private const FILM = ['touch', 'recoat', 'full'];
     private const CLOSING = 'closing';
     private const HANDING_OVER = 'handing-over';
     private const TAKING_OFF = 'taking-off';
@@ -204,7 +206,7 @@ final readonly class Lane
         $coats = $this->coats();
         $last = $coats[count($coats) - 1] ?? null;
         foreach (null === $last ? [] : array_slice($this->steps, $last + 1, null, true) as $at => $step) {
-            if ($step->isWait() && (!$cured || 'full' === $step->takes->waitFor)) {
+            if (in_array($step->takes->waitFor, $cured ? ['full'] : self::FILM, true) && $step->isWait()) {
                 return $at;
             }
         }

@@ -132,6 +132,19 @@ final class CureTest extends TestCase
         self::assertFalse(Yard::cure('solvent')->blushes($this->air(5, 90)));
     }
 
+    public function testDampOpensAWindowLaterAndKeepsItOpenNoLonger(): void
+    {
+        $hours = fn(CureRows $rows, string $kind, float $percent): ?float => CureClock::start($rows, Yard::cure($kind))
+            ->remainingIn($this->air(20, $percent))
+            ?->h();
+        [$opens, $closes] = [CureRows::of([10 => 12, 20 => 6]), CureRows::of([10 => 168, 20 => 100], true)];
+        self::assertEqualsWithDelta(12.0, $hours($opens, 'water-borne', 75), 1e-9);
+        self::assertEqualsWithDelta(100.0, $hours($closes, 'water-borne', 75), 1e-9);
+        self::assertNull($hours($opens, 'water-borne', 90));
+        self::assertEqualsWithDelta(100.0, $hours($closes, 'water-borne', 90), 1e-9, 'it goes on closing');
+        self::assertLessThan(100.0, $hours($closes, 'moisture-cure', 80), 'what damp speeds it closes sooner');
+    }
+
     public function testTheLaterOfTwoSheets(): void
     {
         $touch = CureRows::of([10 => 8, 20 => 4]);

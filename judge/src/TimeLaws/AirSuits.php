@@ -34,6 +34,7 @@ final readonly class AirSuits implements TimeLaw
         'convert-rust' => [8, 35, 24],
         'chemical-strip' => [10, 30, 0],
         'metal-prep' => [10, 35, 0],
+        'metal-prep-tight' => [10, 35, 0],
         'zinc-pretreat' => [10, 35, 0],
         'bath-citric' => [10, 60, 0],
         'bath-chelate' => [10, 60, 0],
