@@ -46,6 +46,7 @@ final readonly class Traits
      * @param string $method id of the way it is painted
      * @param bool $lattice small parts, open frames or lattice
      * @param float $absorbs share of the sun that it takes up, see PartWarmth
+     * @param bool $overhead worked from below
      * @param Area|null $piece of the whole piece that it is a zone of, or has zones in; null for its own
      * @param list<string> $lacks limits: gear, skills and tastes the workshop does without
      */
@@ -65,6 +66,7 @@ final readonly class Traits
         public array $lacks,
         public float $absorbs = 0.0,
         public ?Area $piece = null,
+        public bool $overhead = false,
     ) {}
 
     public function inAir(Air $air): self
@@ -85,6 +87,7 @@ final readonly class Traits
             lacks: $this->lacks,
             absorbs: $this->absorbs,
             piece: $this->piece,
+            overhead: $this->overhead,
         );
     }
 

@@ -28,6 +28,7 @@ final readonly class Part
      * @param string|null $begin day before which nothing is done on it, as 2027-03-01: the other half of the job
      * @param Room|null $room floor it takes, and its weight; null where nobody said
      * @param list<Covered> $covered what of it stays bare or clean
+     * @param bool $overhead worked from below: a chassis on stands, a ceiling
      * @param string $tone how dark it is in the sun, see PartWarmth
      */
     public function __construct(
@@ -58,6 +59,7 @@ final readonly class Part
         public ?Room $room = null,
         public ?string $begin = null,
         public string $tone = PartWarmth::USUAL,
+        public bool $overhead = false,
     ) {}
 
     /** @return non-empty-list<string> what it has to stand, the first leading */
@@ -172,6 +174,7 @@ final readonly class Part
             room: $this->room,
             begin: $this->begin,
             tone: $this->tone,
+            overhead: $this->overhead,
         );
     }
 }

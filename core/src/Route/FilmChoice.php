@@ -44,6 +44,7 @@ final readonly class FilmChoice
             exposure: $part->exposure,
             method: $part->method,
             lattice: $part->smallOrLattice,
+            overhead: $part->overhead,
             lacks: $around->lacks,
             piece: $around->piece,
             absorbs: $catalogue->figures->table('in-sun')->at($part->tone, Percentage::class)->ratioValue(),

@@ -90,7 +90,13 @@ final class StepWork
         if (null === $method?->pace) {
             return $step->takes->minPerM2 * $area->m2();
         }
-        $hours = CoatHours::of($method, $area, $this->traits->lattice, false, $this->isFirstOnBare($state));
+        $hours = CoatHours::of(
+            method: $method,
+            area: $area,
+            frames: $this->traits->lattice,
+            overhead: $this->traits->overhead,
+            firstOnRough: $this->isFirstOnBare($state),
+        );
 
         return 60.0 * (($hours->least->h() + $hours->most->h()) / 2.0 - $hours->setUp->h());
     }

@@ -20,6 +20,7 @@ final class JobFileTest extends TestCase
         $piece = Yard::workpiece([
             'schools' => ['rust' => 'convert'],
             'small_or_lattice' => true,
+            'overhead' => true,
             'water_lies' => 'cavities',
             'method' => 'hvlp',
         ]);

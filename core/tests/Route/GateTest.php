@@ -78,6 +78,31 @@ final class GateTest extends TestCase
         }
     }
 
+    /** No route is much longer than what a practitioner writes down, and all together hardly are. */
+    public function testNoRouteIsLongerThanAPractitionersByMuch(): void
+    {
+        $lengths = Yaml::parseFile(self::FOLDER . 'lengths.yaml');
+        self::assertIsArray($lengths);
+        [$ours, $theirs, $longer] = [0, 0, []];
+        foreach (array_keys(iterator_to_array(self::jobs())) as $name) {
+            $job = self::job($name);
+            foreach ($job->parts as $part) {
+                $his = $lengths[$name][$part->id] ?? null;
+                self::assertIsInt($his, "$name, {$part->id}: nobody said how long it is");
+                $steps = array_filter(
+                    self::piece($job, $part)->plan()->steps,
+                    static fn(RouteStep $s): bool => !Yard::catalogue()->step($s->step)->isWait(),
+                );
+                [$ours, $theirs] = [$ours + count($steps), $theirs + $his];
+                if (count($steps) > $his + max(2, 0.15 * $his)) {
+                    $longer[] = sprintf('%s, %s: %d steps for %d', $name, $part->id, count($steps), $his);
+                }
+            }
+        }
+        self::assertSame([], $longer);
+        self::assertLessThan(1.1 * $theirs, $ours);
+    }
+
     /** @param array<array-key, mixed> $wanted "part:step" in the order in which the job does them */
     private function together(Job $job, array $wanted, string $name): void
     {

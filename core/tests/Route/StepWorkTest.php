@@ -69,6 +69,7 @@ final class StepWorkTest extends TestCase
             'epoxy-primer-2k',
             10.0 + 21.0 * self::M2,
         ];
+        yield 'from below' => [['method' => 'brush', 'overhead' => true], 'epoxy-primer-2k', 10.0 + 12.0 * self::M2];
         yield 'gun' => [['method' => 'hvlp'], 'epoxy-primer-2k', 38.0 + 2.5 * self::M2];
         yield 'a can comes from the can' => [['method' => 'brush'], 'enamel-aerosol', 5.0 + 4.0 * self::M2];
     }

@@ -14,6 +14,7 @@ final readonly class PartBody
      * @param list<string>|null $also further services it has to stand
      * @param list<LayerBody>|null $layers
      * @param list<LinkBody>|null $links
+     * @param bool|null $overhead worked from below: it takes half as long again
      * @param string|null $begin day before which nothing is done on it
      * @param list<CoveredBody>|null $covered what stays bare or clean
      */
@@ -43,5 +44,6 @@ final readonly class PartBody
         public ?RoomBody $room = null,
         public ?string $begin = null,
         public ?string $in_sun = null,
+        public ?bool $overhead = null,
     ) {}
 }

@@ -138,6 +138,22 @@ export function ServiceAndPlace({
           </MenuItem>
         </TextField>
         <TextField
+          select
+          label={t`Worked from below`}
+          value={fields.overhead ? 'yes' : 'no'}
+          onChange={(e) => {
+            put({ overhead: e.target.value === 'yes' });
+          }}
+          helperText={t`overhead a coat takes half as long again`}
+        >
+          <MenuItem value="no">
+            <Trans>no</Trans>
+          </MenuItem>
+          <MenuItem value="yes">
+            <Trans>yes</Trans>
+          </MenuItem>
+        </TextField>
+        <TextField
           label={t`Not begun before`}
           type="date"
           data-pointer="/part/begin"
