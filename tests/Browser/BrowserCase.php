@@ -6,6 +6,7 @@ namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
@@ -153,8 +154,8 @@ abstract class BrowserCase extends TestCase
                 $this->xpath($path)->click();
 
                 return;
-            } catch (ElementClickInterceptedException | StaleElementReferenceException $e) {
-                // What is still arriving moves what is below it; a hand waits, too.
+            } catch (ElementClickInterceptedException | ElementNotInteractableException | StaleElementReferenceException $e) {
+                // What is still arriving moves what is below it, or is not there to the hand yet; a hand waits, too.
                 $tries < 10 ? usleep(300_000) : throw $e;
             }
         }
