@@ -52,7 +52,7 @@ final readonly class CurrentBath implements Kind
             Field::quantity('partWidth', Length::class, 'Part, width'),
             Field::optional('area', Area::class, 'Area of the part'),
             Field::optional('displacement', Volume::class, 'Volume of the part', Volume::litres(0.0)),
-            Field::choice('grade', 'Rust', ['light', 'scale', 'heavy']),
+            Field::choice('grade', 'Rust', $this->figures->table('rust-current')->ids()),
             Field::optional('density', CurrentDensity::class, 'Current density', CurrentDensity::ampsPerDm2(0.5)),
             Field::optional('supply', ElectricCurrent::class, 'Most the supply gives', ElectricCurrent::amperes(10.0)),
             Field::optional('voltage', ElectricPotential::class, 'Volts of the supply', ElectricPotential::volts(12.0)),
