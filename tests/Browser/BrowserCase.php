@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tests\Browser;
 
 use App\Command\DemoCommand;
-use Facebook\WebDriver\Exception\ElementClickInterceptedException;
-use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException as Intercepted;
+use Facebook\WebDriver\Exception\ElementNotInteractableException as NotInteractable;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
@@ -154,7 +154,7 @@ abstract class BrowserCase extends TestCase
                 $this->xpath($path)->click();
 
                 return;
-            } catch (ElementClickInterceptedException | ElementNotInteractableException | StaleElementReferenceException $e) {
+            } catch (Intercepted | NotInteractable | StaleElementReferenceException $e) {
                 // What is still arriving moves what is below it, or is not there to the hand yet; a hand waits, too.
                 $tries < 10 ? usleep(300_000) : throw $e;
             }
