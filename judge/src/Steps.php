@@ -141,6 +141,8 @@ final class Steps
     public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];
     public const OILS = ['oil-film', 'rust-oil'];
     public const PUTS_BACK = ['reassemble', 'refit', 'glue-on'];
+    /** The tape of a line between two colours may come off before the rest. */
+    public const PULLS = 'pull-line';
     public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-oily', 'unmask-cut'];
     public const COAT = 'apply-coat';
     public const FERROUS = ['carbon-steel', 'cast-iron'];

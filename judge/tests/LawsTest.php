@@ -70,6 +70,16 @@ final class LawsTest extends TestCase
             $steel('final-wipe', 'mask', 'final-wipe', self::COAT, 'unmask'),
             $steel(...$coated),
         ];
+        $line = static fn(string ...$between): Work => $steel(
+            'mask',
+            'final-wipe',
+            self::COAT,
+            'mask-line',
+            'final-wipe',
+            'apply-coat urethane-colour-2k',
+            ...[...array_values($between), 'apply-coat clear-2k', 'unmask'],
+        );
+        yield 'tape locked in by the clear' => [6, $line(), $line('pull-line')];
         $flaking = static fn(string ...$steps): Work => Work::of(
             'carbon-steel',
             'interior',

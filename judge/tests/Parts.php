@@ -57,6 +57,7 @@ final readonly class Parts
             'service' => $draw->pick('service', array_filter($this->catalogue->services, $suits)),
             'finish' => $draw->pick('finish', $this->catalogue->finishes),
             ...[] === $schools ? [] : ['schools' => $schools],
+            ...$draw->chance('a line', 8) ? ['covered' => [['kind' => 'edge', 'along' => '1 m']]] : [],
         ];
         if ($draw->chance('a wish', 3)) {
             try {

@@ -99,9 +99,23 @@ final readonly class MaskingScreen
             putOn: $line->on,
             before: $line->onBefore,
             off: $line->off,
+            hours: null === $line->hours ? '' : $shown->value(Duration::hours($line->hours))->text,
+            when: self::when($line, $shown),
             why: $line->why,
             estimated: $line->estimated,
         );
+    }
+
+    private static function when(MaskingLine $line, UnitPresenter $shown): string
+    {
+        return match (true) {
+            null === $line->after || '' === $line->off => '',
+            $line->after < 0.01 => 'wet, right after the last coat over it',
+            default => sprintf(
+                '%s after the last coat over it',
+                $shown->value(Duration::hours($line->after))->text,
+            ),
+        };
     }
 
     private static function stays(MaskingPlan $plan, UnitPresenter $shown): string

@@ -48,11 +48,12 @@ final readonly class MaskingPlan
     {
         $catalogue = $piece->context->catalogue();
         $times = MaskingTimes::of($catalogue, RouteLine::of($piece, $piece->route()));
+        $hours = $times->tape->hours;
         $limit = $piece->place->isOutdoors() ? self::SUN : 1.0;
         $tapes = self::sold($catalogue, 'tape');
         $tape = $tapes[count($tapes) - 1] ?? null;
         foreach (array_reverse($tapes) as $one) {
-            $tape = null !== $times->hours && $times->hours <= ($one->staysH ?? \INF) * $limit ? $one : $tape;
+            $tape = null !== $hours && $hours <= ($one->staysH ?? \INF) * $limit ? $one : $tape;
         }
         $width = $tape->width ?? Length::millimetres(36);
         $sprayed = self::isSprayed($piece, $times);
@@ -66,9 +67,9 @@ final readonly class MaskingPlan
 
         return new self(
             $lines,
-            $times->hours,
+            $hours,
             $tape,
-            null !== $times->hours && null !== $tape && $times->hours > ($tape->staysH ?? \INF) * $limit,
+            null !== $hours && null !== $tape && $hours > ($tape->staysH ?? \INF) * $limit,
             self::needs($catalogue, $lines, $tape),
         );
     }
@@ -101,6 +102,8 @@ final readonly class MaskingPlan
             default => self::face($covered, $width, $covering->by),
         };
         $early = $plug && '' !== $times->plugged;
+        $isLine = 'line' === $covering->by && '' !== $times->line->on;
+        $taped = $isLine ? $times->line : $times->tape;
 
         return new MaskingLine(
             name: '' === $covered->name ? $covering->name : $covered->name,
@@ -110,9 +113,15 @@ final readonly class MaskingPlan
             count: $covered->count,
             covered: $covered,
             worked: $worked,
-            on: $early ? $times->plugged : $times->masked,
-            onBefore: $early ? $times->blasted : $times->wiped,
-            off: $early ? $times->pulled : $times->unmasked,
+            on: $early ? $times->plugged : $taped->on,
+            onBefore: match (true) {
+                $early => $times->blasted,
+                $isLine => $times->lineWiped,
+                default => $times->wiped,
+            },
+            off: $early ? $times->pulled : $taped->off,
+            hours: $early ? null : $taped->hours,
+            after: $early ? null : $taped->after,
         );
     }
 
@@ -131,9 +140,11 @@ final readonly class MaskingPlan
             count: 1,
             covered: null,
             worked: self::line(Length::metres($side), 1, $sprayed),
-            on: '' === $times->shielded ? $times->masked : $times->shielded,
+            on: '' === $times->shielded ? $times->tape->on : $times->shielded,
             onBefore: '' === $times->shielded ? $times->wiped : '',
-            off: $times->unmasked,
+            off: $times->tape->off,
+            hours: '' === $times->shielded ? $times->tape->hours : null,
+            after: $times->tape->after,
             why: $why,
             estimated: true,
         );

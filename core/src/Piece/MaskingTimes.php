@@ -17,32 +17,32 @@ final readonly class MaskingTimes
      * @param string $blasted first step after it that would fill them
      * @param string $pulled step that takes plugs out
      * @param string $shielded step that covers what lies beside before the dirty work
-     * @param string $masked step that puts tape and film on
-     * @param string $wiped the wipe after it
-     * @param string $unmasked step that takes them off
-     * @param float|null $hours the longest that tape stays on, nights not counted
-     * @param list<string> $coats products laid over it
+     * @param string $wiped the wipe after masking
+     * @param string $lineWiped the wipe after taping the line
+     * @param TapedFor $tape tape and film at edges, faces and glass
+     * @param TapedFor $line the tape of a line between two colours
+     * @param list<string> $coats products laid over tape
      */
     private function __construct(
         public string $plugged,
         public string $blasted,
         public string $pulled,
         public string $shielded,
-        public string $masked,
         public string $wiped,
-        public string $unmasked,
-        public ?float $hours,
+        public string $lineWiped,
+        public TapedFor $tape,
+        public TapedFor $line,
         public array $coats,
     ) {}
 
     /** The step covers something, or takes that off again. */
     public static function touches(Step $step): bool
     {
-        return [] !== array_intersect(['masking', 'unmasking', 'plugging'], $step->tags) ||
+        return [] !== array_intersect(['masking', 'unmasking', 'line-pulling', 'plugging'], $step->tags) ||
             self::sets($step, 'shielded', true);
     }
 
-    private static function sets(Step $step, string $fact, bool $up): bool
+    public static function sets(Step $step, string $fact, bool $up): bool
     {
         return [] !==
             array_filter($step->does, static fn(Effect $e): bool => $e->fact === $fact && $up !== $e->takesDown());
@@ -51,35 +51,28 @@ final readonly class MaskingTimes
     /** @param list<RouteLine> $lines of a whole route */
     public static function of(Catalogue $catalogue, array $lines): self
     {
-        $at = ['plugged' => '', 'blasted' => '', 'pulled' => '', 'shielded' => '', 'masked' => '', 'wiped' => ''];
-        $unmasked = '';
+        $at = array_fill_keys(['plugged', 'blasted', 'pulled', 'shielded', 'masked', 'wiped', 'lined', 'lineWiped'], '');
         $coats = [];
-        [$since, $longest, $ends] = [null, null, true];
         foreach ($lines as $line) {
             $step = $catalogue->step($line->step->step);
-            $is = static fn(string ...$tags): bool => [] !== array_intersect($tags, $step->tags);
-            $role = match (true) {
-                self::sets($step, 'plugged', true) => 'plugged',
-                self::sets($step, 'plugged', false) => 'pulled',
-                self::sets($step, 'shielded', true) => 'shielded',
-                self::sets($step, 'masked', true) => 'masked',
-                '' !== $at['plugged'] && $step->worked->fills => 'blasted',
-                '' !== $at['masked'] && $is('last-wipe') => 'wiped',
-                default => null,
-            };
-            if (null !== $role && '' === $at[$role]) {
-                $at[$role] = $line->name;
+            $wipes = in_array('last-wipe', $step->tags, true);
+            foreach (
+                [
+                    'plugged' => self::sets($step, 'plugged', true),
+                    'pulled' => self::sets($step, 'plugged', false),
+                    'shielded' => self::sets($step, 'shielded', true),
+                    'masked' => self::sets($step, 'masked', true),
+                    'lined' => self::sets($step, 'line-masked', true),
+                    'blasted' => '' !== $at['plugged'] && $step->worked->fills,
+                    'wiped' => '' !== $at['masked'] && $wipes,
+                    'lineWiped' => '' !== $at['lined'] && $wipes,
+                ]
+                as $role => $is
+            ) {
+                $at[$role] = $is && '' === $at[$role] ? $line->name : $at[$role];
             }
-            if ('masked' === $role) {
-                $since = 0.0;
-            }
-            if (null !== $since) {
-                $since += $line->minutes / 60.0 + ($line->waitHours ?? 0.0);
-                $ends = $ends && null !== $line->waitHours;
-                $coats = null === $line->step->product ? $coats : [...$coats, $line->step->product];
-            }
-            if ($is('unmasking')) {
-                [$unmasked, $longest, $since] = [$line->name, max($longest ?? 0.0, $since ?? 0.0), null];
+            if (null !== $line->step->product && $at['masked'] . $at['lined'] !== '') {
+                $coats[] = $line->step->product;
             }
         }
 
@@ -88,10 +81,10 @@ final readonly class MaskingTimes
             blasted: $at['blasted'],
             pulled: $at['pulled'],
             shielded: $at['shielded'],
-            masked: $at['masked'],
             wiped: $at['wiped'],
-            unmasked: $unmasked,
-            hours: $ends ? $longest : null,
+            lineWiped: $at['lineWiped'],
+            tape: TapedFor::of($catalogue, $lines, 'masked'),
+            line: TapedFor::of($catalogue, $lines, 'line-masked'),
             coats: array_values(array_unique($coats)),
         );
     }

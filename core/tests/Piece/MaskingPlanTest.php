@@ -67,6 +67,21 @@ final class MaskingPlanTest extends TestCase
         self::assertEqualsWithDelta(1.1, $film(self::plan([$line], method: 'hvlp')->lines[0]), 1e-9);
     }
 
+    public function testTheLineComesOffWetAndTheGlassWhenItIsSet(): void
+    {
+        [$line, $glass] = self::plan(
+            [['kind' => 'edge', 'along' => '2 m'], ['kind' => 'glass', 'across' => '0.4 m', 'along' => '0.8 m']],
+            method: 'hvlp',
+        )->lines;
+        self::assertSame(
+            ['Tape the line to the other colour', 'Pull the tape of the line', 0.0],
+            [$line->on, $line->off, $line->after],
+        );
+        self::assertSame(['Mask', 'Unmask'], [$glass->on, $glass->off]);
+        self::assertGreaterThan(0.2, $glass->after);
+        self::assertLessThan($glass->hours, $line->hours);
+    }
+
     public function testANeighbourThatStaysIsALineOfEstimatedLength(): void
     {
         $other = ['links' => [['as' => 'mounted-on', 'to' => 'frame', 'stays' => true]]];

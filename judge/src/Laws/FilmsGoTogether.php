@@ -49,7 +49,7 @@ final readonly class FilmsGoTogether implements Law
         'primer-sealer-2k',
     ];
 
-    private const CLEAR = ['clear-2k', 'clear-2k-aerosol', 'spar-varnish', 'clear-lacquer'];
+    public const CLEAR = ['clear-2k', 'clear-2k-aerosol', 'spar-varnish', 'clear-lacquer'];
 
     public function breaches(Work $work): array
     {

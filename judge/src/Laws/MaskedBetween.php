@@ -9,7 +9,7 @@ use Judge\Law;
 use Judge\Steps;
 use Judge\Work;
 
-/** 6: masking follows the last dusty or wet work and precedes the last wipe. */
+/** 6: masking follows the last dusty or wet work and precedes the last wipe; no clear locks the tape of a line in. */
 final readonly class MaskedBetween implements Law
 {
     private const NOT_AFTER = [...Steps::DUSTY, ...Steps::WETS, ...Steps::BATHS, 'blow-off'];
@@ -17,6 +17,17 @@ final readonly class MaskedBetween implements Law
     public function breaches(Work $work): array
     {
         $breaches = [];
+        foreach ($work->where(['mask-line']) as $at) {
+            foreach (array_slice($work->steps, $at + 1, null, true) as $later => $done) {
+                if ($done->isOneOf([Steps::PULLS, ...Steps::UNMASKS])) {
+                    break;
+                }
+                if ($done->isOneOf([Steps::COAT]) && in_array($done->product, FilmsGoTogether::CLEAR, true)) {
+                    $breaches[] = new Breach(6, $later, 'clear over the tape of the line');
+                    break;
+                }
+            }
+        }
         foreach ($work->where(['mask']) as $at) {
             foreach (array_slice($work->steps, $at + 1, null, true) as $later => $done) {
                 if ($done->isOneOf([Steps::COAT, ...Steps::UNMASKS])) {

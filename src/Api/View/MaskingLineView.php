@@ -18,6 +18,8 @@ final readonly class MaskingLineView
      * @param string $putOn step that puts it on
      * @param string $before step before which it is on
      * @param string $off step that takes it off
+     * @param string $hours how long it is on; empty where nobody can say
+     * @param string $when how soft the film is then; empty where no film goes over it
      * @param string $why what it is for, where it is not plain
      */
     public function __construct(
@@ -35,6 +37,8 @@ final readonly class MaskingLineView
         public string $putOn,
         public string $before,
         public string $off,
+        public string $hours,
+        public string $when,
         public string $why,
         public bool $estimated,
     ) {}

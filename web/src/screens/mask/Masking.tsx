@@ -68,6 +68,7 @@ function Covering({ line, number }: { line: Line; number: number }) {
               <Trans>
                 Off: <b>{line.off || t`the route does not say`}</b>.
               </Trans>
+              {line.when && ` ${line.when}.`} {line.hours && t`On for ${line.hours}.`}
             </>
           ) : (
             t`This route has no step that puts it on.`
