@@ -37,6 +37,7 @@ final readonly class MadePieces
         'inside',
         'bonded-to',
         'beside',
+        'stands-on',
     ];
     private const SIZES = [2, 2, 3, 3, 4, 4, 5, 6, 8, 10, 12];
     private const TONES = ['light' => 0, 'middling' => 0, 'dark' => 0];

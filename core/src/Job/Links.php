@@ -36,7 +36,7 @@ final class Links
             }
             if (null === $link) {
                 self::zone($given, $part, $parts[$to], $parts);
-            } elseif ($link->as->hangs()) {
+            } elseif ($link->as->comesOff()) {
                 self::hanging($given, $part, $parts);
             }
         }
@@ -102,7 +102,7 @@ final class Links
         return array_values(
             array_map(
                 static fn(Link $l): string => $l->to,
-                array_filter($part->links, static fn(Link $l): bool => $l->as->hangs()),
+                array_filter($part->links, static fn(Link $l): bool => $l->as->comesOff()),
             ),
         );
     }

@@ -17,29 +17,33 @@ enum Relation: string
     case Seals = 'seals';
     /** Rides inside it; goes in before it is closed. */
     case Inside = 'inside';
-    /** Stands on it while it is worked. */
+    /** Stands on it by its weight: a winch on its stand, ballast in a hold. */
     case StandsOn = 'stands-on';
     /** Is treated as it is. */
     case SameAs = 'same-as';
     /** Lies beside it, within reach of dust, water and overspray. */
     case Beside = 'beside';
 
-    /** It comes off before the other is worked, and goes back on after. */
+    /**
+     * It comes off before the other is worked, and goes back on after; so it cannot hang on itself over any number of
+     * parts.
+     */
     public function comesOff(): bool
     {
-        return in_array($this, [self::MountedOn, self::Covers, self::BondedTo, self::Seals, self::Inside], true);
+        return in_array($this, [
+            self::MountedOn,
+            self::Covers,
+            self::BondedTo,
+            self::Seals,
+            self::Inside,
+            self::StandsOn,
+        ], true);
     }
 
-    /** It hangs on the other, so that it cannot hang on itself over any number of parts. */
-    public function hangs(): bool
-    {
-        return $this->comesOff() || self::StandsOn === $this;
-    }
-
-    /** The film below has to be hard throughout: what is glued, pressed or screwed down on it marks it otherwise. */
+    /** The film below has to be hard throughout: what is glued, pressed, screwed or set down on it marks it otherwise. */
     public function asksForCure(): bool
     {
-        return in_array($this, [self::Covers, self::BondedTo, self::Seals], true);
+        return in_array($this, [self::Covers, self::BondedTo, self::Seals, self::StandsOn], true);
     }
 
     /** Glued or pressed into its seat, on the bench or where it stands. */
@@ -57,7 +61,7 @@ enum Relation: string
             self::BondedTo => 'goes on when the base film is hard, and before wax comes near',
             self::Seals => 'goes in after the last film of its seat is hard',
             self::Inside => 'comes out after the lid is off, goes in before it is on',
-            self::StandsOn => 'noted for whoever lifts it; nothing in the order follows from it yet',
+            self::StandsOn => 'is lifted off before that is worked, set down again when that film is hard; each its own piece',
             self::SameAs => 'what nobody decided for it is decided as for that one: aim, answers, film, layers',
             self::Beside => 'within reach of dust, water and overspray of that one',
         };

@@ -109,7 +109,7 @@ final class Pieces
     {
         $to = null === $part->zoneOf ? [] : [$part->zoneOf];
         foreach ($part->links as $link) {
-            if ($link->as->hangs() && Relation::StandsOn !== $link->as) {
+            if ($link->as->comesOff() && Relation::StandsOn !== $link->as) {
                 $to[] = $link->to;
             }
         }

@@ -112,6 +112,11 @@ final readonly class Surroundings
             ...$link->loaded || $link->as->asksForCure() ? [] : ['light-joint' => 1.0],
             ...Relation::Covers === $link->as ? ['closes-cavity' => 1.0] : [],
             ...Relation::BondedTo === $link->as ? ['glued-joint' => 1.0] : [],
+            ...match ($link->as) {
+                Relation::StandsOn => ['standing' => 1.0],
+                Relation::Inside => [],
+                default => ['held' => 1.0],
+            },
             ...self::isWorked($catalogue, $job, $host) ? ['host-worked' => 1.0] : [],
         ];
     }

@@ -42,6 +42,22 @@ final class PrecedencesTest extends TestCase
         self::assertGreaterThan($at['frame']['wait-full'], $at['guard']['reassemble']);
     }
 
+    public function testWhatOnlyStandsThereIsLiftedOffAndSetDownOnTheHardFilmAsAPieceOfItsOwn(): void
+    {
+        $stands = [['as' => 'stands-on', 'to' => 'frame']];
+        $at = self::positions(self::plan([self::part('frame'), self::part('winch', links: $stands)]));
+        self::assertLessThan($at['frame']['strip-discs'], $at['winch']['lift-off']);
+        self::assertGreaterThan($at['frame']['wait-full'], $at['winch']['set-down']);
+        self::assertArrayNotHasKey('dismantle', $at['winch']);
+        self::assertArrayNotHasKey('reassemble', $at['winch']);
+        self::assertLessThan($at['winch']['hand-over'], $at['frame']['hand-over']);
+        $bolted = self::positions(
+            self::plan([self::part('frame'), self::part('winch', links: [...$stands, self::tie('frame')])]),
+        );
+        self::assertArrayHasKey('dismantle', $bolted['winch']);
+        self::assertArrayNotHasKey('set-down', $bolted['winch']);
+    }
+
     public function testTheOutermostIsOffFirstAndOnLastAndTheListDecidesAmongEquals(): void
     {
         $at = self::positions(

@@ -13,10 +13,10 @@ use Judge\Steps;
 /** 15: off before its carrier is worked, back on when that film bears it, in reverse order. */
 final readonly class OffAndOn implements PieceLaw
 {
-    private const HANGS = ['mounted-on', 'covers', 'seals', 'inside', 'bonded-to'];
+    private const HANGS = ['mounted-on', 'covers', 'seals', 'inside', 'bonded-to', 'stands-on'];
     /** Glued or pressed in on the bench, before the other goes on. */
     private const FITTED = ['bonded-to', 'seals'];
-    private const NEEDS_CURE = ['covers', 'seals', 'bonded-to'];
+    private const NEEDS_CURE = ['covers', 'seals', 'bonded-to', 'stands-on'];
     /** Small repairs in one place of it do not count. */
     private const LOCAL = ['block-filler', 'drill-tap', 'weld', 'make-new', 'feather-edges'];
     private const WORK = [
@@ -29,7 +29,7 @@ final readonly class OffAndOn implements PieceLaw
         'scuff',
         Steps::COAT,
     ];
-    private const OFF = ['dismantle'];
+    private const OFF = ['dismantle', 'lift-off'];
     private const WAITS = ['wait-recoat', 'wait-touch', 'wait-full', 'oven-cure', 'ramp-cure'];
 
     public function breaches(Piece $piece): array

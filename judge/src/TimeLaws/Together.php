@@ -14,6 +14,8 @@ final readonly class Together implements TimeLaw
     private const LAW = 27;
     private const HEAVY = [
         'dismantle',
+        'lift-off',
+        'set-down',
         'take-apart',
         'refit',
         'reassemble',
