@@ -12,6 +12,7 @@ use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Mass;
 use Hull\Quantity\Table;
 use Hull\Quantity\TableRow;
 use Hull\Quantity\Temperature;
@@ -33,6 +34,7 @@ final class FigureReader
         'rust-current' => [Duration::class],
         'kept-going' => [Duration::class],
         'work-time' => [Duration::class],
+        'lift' => [Duration::class, Mass::class],
     ];
     /** Rows without which a formula could not be worked out, by table. */
     private const NEEDED = [

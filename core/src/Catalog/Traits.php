@@ -6,6 +6,7 @@ namespace Hull\Catalog;
 
 use Hull\Climate\Air;
 use Hull\Quantity\Area;
+use Hull\Quantity\Mass;
 use Hull\Quantity\Percentage;
 
 /** What is particular about one part and its place: what the arguments of the schools ask about, and speak of. */
@@ -22,6 +23,8 @@ final readonly class Traits
         'area_max',
         'piece_max',
         'area_min',
+        'weight_max',
+        'weight_min',
         'damage_max',
         'damage_min',
         'temp_max',
@@ -48,6 +51,7 @@ final readonly class Traits
      * @param float $absorbs share of the sun that it takes up, see PartWarmth
      * @param bool $overhead worked from below
      * @param Area|null $piece of the whole piece that it is a zone of, or has zones in; null for its own
+     * @param Mass|null $weight null where nobody weighed it: then it counts as light
      * @param list<string> $lacks limits: gear, skills and tastes the workshop does without
      */
     public function __construct(
@@ -67,6 +71,7 @@ final readonly class Traits
         public float $absorbs = 0.0,
         public ?Area $piece = null,
         public bool $overhead = false,
+        public ?Mass $weight = null,
     ) {}
 
     public function inAir(Air $air): self
@@ -88,6 +93,7 @@ final readonly class Traits
             absorbs: $this->absorbs,
             piece: $this->piece,
             overhead: $this->overhead,
+            weight: $this->weight,
         );
     }
 
@@ -111,6 +117,8 @@ final readonly class Traits
                 'area_max' => $this->area->m2() <= $number + self::ROUNDED,
                 'piece_max' => ($this->piece ?? $this->area)->m2() <= $number + self::ROUNDED,
                 'area_min' => $this->area->m2() >= $number - self::ROUNDED,
+                'weight_max' => ($this->weight?->kg() ?? 0.0) <= $number + self::ROUNDED,
+                'weight_min' => ($this->weight?->kg() ?? 0.0) >= $number - self::ROUNDED,
                 'damage_max' => 100.0 * $this->damaged->ratioValue() <= $number + self::ROUNDED,
                 'damage_min' => 100.0 * $this->damaged->ratioValue() >= $number - self::ROUNDED,
                 'temp_max' => $this->air->temperature->c() <= $number + self::ROUNDED,

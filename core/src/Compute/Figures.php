@@ -26,6 +26,7 @@ final readonly class Figures
         'rust-current',
         'kept-going',
         'work-time',
+        'lift',
     ];
 
     /**

@@ -47,6 +47,7 @@ final readonly class FilmChoice
             overhead: $part->overhead,
             lacks: $around->lacks,
             piece: $around->piece,
+            weight: $part->room->weight ?? $around->weight,
             absorbs: $catalogue->figures->table('in-sun')->at($part->tone, Percentage::class)->ratioValue(),
         );
         $answers = new Schools($traits, $part->schools);

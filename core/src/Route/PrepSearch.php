@@ -175,12 +175,7 @@ final class PrepSearch
             $effort =
                 null === $applied->waitHours
                     ? \INF
-                    : Effort::of(
-                        $step,
-                        $applied->handsOnMin,
-                        $applied->waitHours,
-                        $this->runner->work->area($step, null, $from),
-                    );
+                    : $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours, $from);
             if ($effort < $least && self::hold($needs, $applied->state)) {
                 [$best, $least] = [$move, $effort];
             }
@@ -290,12 +285,7 @@ final class PrepSearch
                 }
                 $spent =
                     $cost +
-                    Effort::of(
-                        $step,
-                        $applied->handsOnMin,
-                        $applied->waitHours,
-                        $this->runner->work->area($step, null, $state),
-                    );
+                    $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours, $state);
                 $queue->insert(
                     [$applied->state, $spent, [$trail, $move], $step, $possible, null],
                     [
@@ -340,7 +330,7 @@ final class PrepSearch
 
         $work = $this->runner->work;
 
-        return Effort::of($step, $work->minutes($step), $step->takes->waitHours, $work->area($step));
+        return $work->effort($step, $work->minutes($step), $step->takes->waitHours);
     }
 
     /**

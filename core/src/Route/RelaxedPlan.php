@@ -77,7 +77,7 @@ final class RelaxedPlan
                 $this->askers[$need][] = $number;
             }
             $wait = null === $step->takes->waitFor || 'dwell' === $step->takes->waitFor ? $step->takes->waitHours : 6.0;
-            $this->costs[] = Effort::of($step, $runner->work->minutes($step), $wait, $runner->work->area($step));
+            $this->costs[] = $runner->work->effort($step, $runner->work->minutes($step), $wait);
         }
         foreach ($steps as $number => $step) {
             foreach ($step->does as $effect) {
@@ -214,12 +214,7 @@ final class RelaxedPlan
             $applied = $this->runner->apply(new RouteStep('', $step->id), $state);
             if (null !== $applied->waitHours) {
                 $after[] = [
-                    Effort::of(
-                        $step,
-                        $applied->handsOnMin,
-                        $applied->waitHours,
-                        $this->runner->work->area($step, null, $state),
-                    ),
+                    $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours, $state),
                     $applied->state,
                 ];
             }

@@ -9,7 +9,10 @@ use Hull\Catalog\Traits;
 use Hull\Effort\CoatHours;
 use Hull\Effort\Pace;
 use Hull\Mix\PotLife;
+use Hull\Job\Room;
 use Hull\Quantity\Area;
+use Hull\Quantity\Duration;
+use Hull\Quantity\Mass;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Product;
@@ -66,12 +69,42 @@ final class StepWork
     {
         $pace = null === $film ? null : $this->context->method($film)->pace;
 
-        return match (true) {
-            null !== $step->takes->pace => $step->takes->pace->setUp,
-            null === $pace => $step->takes->setupMin,
-            $this->isAtHand($film, $state) => 0.0,
-            default => $pace->setUp,
-        };
+        return $this->lifting($step) +
+            match (true) {
+                null !== $step->takes->pace => $step->takes->pace->setUp,
+                null === $pace => $step->takes->setupMin,
+                $this->isAtHand($film, $state) => 0.0,
+                default => $pace->setUp,
+            };
+    }
+
+    /** What is heavy is lifted by two, and they stay until it lies again. */
+    public function people(Step $step): int
+    {
+        return $step->worked->lifts > 0 && ($this->traits->facts['heavy'] ?? 0.0) > 0.0 ? 2 : 1;
+    }
+
+    /** What the step is weighed at when routes are compared, see Effort; a second pair of hands counts as the first. */
+    public function effort(Step $step, float $handsOnMin, float $waitHours, ?SurfaceState $state = null): float
+    {
+        return Effort::of(
+            $step,
+            $handsOnMin * $this->people($step),
+            $waitHours,
+            $this->area($step, null, $state),
+        );
+    }
+
+    /** Minutes that the lifts of a step take beside the work; none for what one person lifts. */
+    private function lifting(Step $step): float
+    {
+        if ($this->people($step) < 2) {
+            return 0.0;
+        }
+        $weight = $this->traits->weight ?? Mass::kilograms(Room::ALONE_KG);
+        $each = $this->context->catalogue()->figures->table('lift')->between($weight, Duration::class);
+
+        return $step->worked->lifts * $each->min();
     }
 
     /** Hands-on minutes beside the set-up. */

@@ -10,6 +10,7 @@ use Hull\Job\Link;
 use Hull\Job\Part;
 use Hull\Job\Relation;
 use Hull\Quantity\Area;
+use Hull\Quantity\Mass;
 
 /** What is around a part: what the workshop is without, what the place holds, and what the part is fixed to. */
 final readonly class Surroundings
@@ -27,12 +28,14 @@ final readonly class Surroundings
      * @param array<int|string, float> $facts
      * @param Part|null $same the part that it is treated as
      * @param Area|null $piece of the whole piece where it is a zone or has some: what goes into a tub is all of it
+     * @param Mass|null $weight of the part it is a zone of: what is lifted is all of it
      */
     private function __construct(
         public array $lacks,
         public array $facts,
         private ?Part $same = null,
         public ?Area $piece = null,
+        public ?Mass $weight = null,
     ) {}
 
     public static function none(): self
@@ -42,7 +45,7 @@ final readonly class Surroundings
 
     public function lackingNothing(): self
     {
-        return new self([], $this->facts, $this->same, $this->piece);
+        return new self([], $this->facts, $this->same, $this->piece, $this->weight);
     }
 
     /**
@@ -69,6 +72,7 @@ final readonly class Surroundings
         $facts = [];
         $same = null;
         $piece = null;
+        $weight = null;
         $own = $catalogue->substrate($part->substrate);
         foreach ($job->place($part->place)->hazards as $hazard) {
             $facts[$catalogue->hazards[$hazard]->fact] = 1.0;
@@ -78,6 +82,10 @@ final readonly class Surroundings
                 continue;
             }
             $substrate = $catalogue->substrate($other->substrate);
+            if ($other->id === $part->zoneOf) {
+                $weight = $other->room?->weight;
+                $facts += true === $other->room?->isHeavy() ? ['heavy' => 1.0] : [];
+            }
             if ($other->piece() === $part->piece()) {
                 $piece = Area::squareMetres(($piece ?? $part->area())->m2() + $other->area()->m2());
                 foreach (self::NEAR as $family => $fact) {
@@ -101,7 +109,7 @@ final readonly class Surroundings
             }
         }
 
-        return new self($job->without, $facts + self::staying($job, $part), $same, $piece);
+        return new self($job->without, $facts + self::staying($job, $part), $same, $piece, $weight);
     }
 
     /** @return array<int|string, float> facts of a part that has to come off another */

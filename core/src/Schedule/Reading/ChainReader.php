@@ -212,11 +212,7 @@ final class ChainReader
                 ($definition->laysFilm || $manner->opens || $hours <= $this->keptGoing('in-one-go')),
             noisy: $manner->noisy,
             dusty: $manner->dusty,
-            people: match (true) {
-                $definition->byFirm => 0,
-                $state->fact('heavy') > 0.0 && $definition->worked->lifts > 0 => 2,
-                default => 1,
-            },
+            people: $definition->byFirm ? 0 : $this->runner->work->people($definition),
             gear: $this->handling->gear($definition, $product, $method),
             floorM2: FloorSpace::of($this->piece->part)->m2(),
             wet: null === $product ? null : $this->air->wet($product, $method),
