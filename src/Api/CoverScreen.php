@@ -13,13 +13,16 @@ use App\Work\RowMapper;
 use App\Work\TinLedger;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Workpiece;
+use Hull\Board\Ride;
 use Hull\Board\RideAlong;
 use Hull\Board\Wanted;
 use Hull\Pack\Lot;
-use Hull\Quantity\Quantity;
+use Hull\Quantity\Duration;
 use Hull\Quantity\Volume;
+use Hull\Store\Batches;
 use Hull\Store\CoatAhead;
 use Hull\Store\Outlook;
+use Hull\Surface\Shade;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -53,18 +56,13 @@ final readonly class CoverScreen
                     static fn(CoatAhead $c): bool => $c->shade->key() === $paint->key(),
                 ),
             ];
-            foreach (RideAlong::of($paint, $read->pieces, $read->done) as $id => $key) {
-                $id = (string) $id;
-                if ($id !== $own) {
-                    $rides[] = new RideView(
-                        $id,
-                        $read->pieces[$id]->part->name,
-                        $job->name,
-                        $shown->value(self::paint($read->pieces[$id], $key)),
-                    );
+            foreach (RideAlong::of($paint, $read->pieces, $read->done) as $id => $ride) {
+                if ((string) $id !== $own) {
+                    $rides[] = [$ride, self::ride((string) $id, $ride, $read->pieces[$id], $job, $shown)];
                 }
             }
         }
+        usort($rides, static fn(array $a, array $b): int => ($a[0]->hours ?? \INF) <=> ($b[0]->hours ?? \INF));
         usort(
             $coats,
             static fn(CoatAhead $a, CoatAhead $b): int => [$b->partId === $own && $b->stepKey === $step] <=> [
@@ -121,12 +119,57 @@ final readonly class CoverScreen
                     $shown->value($short->coat->paint)->text,
                     $shown->value($short->short)->text,
                 ),
-            rides: $rides,
+            rides: array_column($rides, 1),
+            batchSays: Batches::says(
+                $piece->context->catalogue()->product($product),
+                $this->laid($row, $paint),
+                array_map(
+                    static fn(array $f): string => $batches[$f[0]->id] ?? '',
+                    null === $cover ? [] : $cover->from,
+                ),
+            ),
         );
     }
 
-    private static function paint(Workpiece $piece, string $key): Quantity
+    private static function ride(string $id, Ride $ride, Workpiece $piece, JobRow $job, UnitPresenter $shown): RideView
     {
-        return CoatSheets::paintOf($piece, $key) ?? Volume::litres(0.0);
+        $product = $piece->context->catalogue()->product($piece->route()->find($ride->key)->product ?? '');
+        $hours =
+            null === $ride->hours
+                ? 'a wait that never ends in this air'
+                : $shown->value(Duration::hours($ride->hours))->text;
+
+        return new RideView(
+            partId: $id,
+            part: $piece->part->name,
+            job: $job->name,
+            paint: $shown->value(CoatSheets::paintOf($piece, $ride->key) ?? Volume::litres(0.0)),
+            before: $ride->before,
+            needs: [] === $ride->before
+                ? ''
+                : sprintf('%s of work, ready in %s', $shown->value(Duration::minutes($ride->hands))->text, $hours),
+            inTime: $ride->isInTime($product),
+        );
+    }
+
+    /** @return list<string> batches of the paint that lie on the piece already */
+    private function laid(PartRow $row, Shade $paint): array
+    {
+        $lines = [];
+        $whole = $this->stored->part($row)->piece();
+        foreach ($row->job->parts as $other) {
+            if ($other !== $row && $this->stored->part($other)->piece() !== $whole) {
+                continue;
+            }
+            $piece = $this->stored->workpiece($other);
+            foreach ($other->log as $line) {
+                $product = $piece->route()->find($line->stepKey ?? '')?->product;
+                if (null !== $product && $piece->context->system->shade($product)->key() === $paint->key()) {
+                    $lines[] = $line;
+                }
+            }
+        }
+
+        return array_merge([], ...array_values($this->room->batches($lines)));
     }
 }

@@ -111,10 +111,7 @@ final readonly class MaskingScreen
         return match (true) {
             null === $line->after || '' === $line->off => '',
             $line->after < 0.01 => 'wet, right after the last coat over it',
-            default => sprintf(
-                '%s after the last coat over it',
-                $shown->value(Duration::hours($line->after))->text,
-            ),
+            default => sprintf('%s after the last coat over it', $shown->value(Duration::hours($line->after))->text),
         };
     }
 

@@ -13,6 +13,7 @@ use App\Entity\LogRow;
 use App\Entity\PartRow;
 use App\Work\RegisterBook;
 use App\Work\RowMapper;
+use App\Work\TinLedger;
 use App\Work\YardAir;
 use Hull\Bench\Workpiece;
 use Hull\Job\LogEntry;
@@ -30,6 +31,7 @@ final readonly class RecordScreen
         private Catalogues $catalogues,
         private YardAir $air,
         private RegisterBook $register,
+        private TinLedger $store,
         private AirWords $words,
         private ClockInterface $clock,
     ) {}
@@ -145,14 +147,16 @@ final readonly class RecordScreen
             ],
         );
 
+        $batches = $this->store->batches($order);
+
         return array_map(
             fn(LogRow $l): EntryView => $this->entry(
-                RowMapper::entry($l),
-                $l,
-                $piece,
-                isset($replaced[$l->entryId]),
-                $shown,
-                null === $l->corrects || !isset($lines[$l->corrects])
+                e: RowMapper::entry($l),
+                line: $l,
+                piece: $piece,
+                replaced: isset($replaced[$l->entryId]),
+                shown: $shown,
+                changes: null === $l->corrects || !isset($lines[$l->corrects])
                     ? []
                     : self::changes(
                         RowMapper::entry($l),
@@ -160,6 +164,7 @@ final readonly class RecordScreen
                         new \DateTimeZone($row->workshop->timezone),
                         $shown,
                     ),
+                batches: $batches[(string) $l->id] ?? [],
             ),
             $order,
         );
@@ -195,7 +200,10 @@ final readonly class RecordScreen
         return $now->withdrawn ? ['it did not happen'] : $changes;
     }
 
-    /** @param list<string> $changes */
+    /**
+     * @param list<string> $changes
+     * @param list<string> $batches
+     */
     private function entry(
         LogEntry $e,
         LogRow $line,
@@ -203,6 +211,7 @@ final readonly class RecordScreen
         bool $replaced,
         UnitPresenter $shown,
         array $changes,
+        array $batches,
     ): EntryView {
         $key = $e->stepKey;
         foreach (null === $key ? $line->part->log : [] as $other) {
@@ -220,6 +229,7 @@ final readonly class RecordScreen
             temperature: null === $e->air ? '' : $shown->value($e->air->temperature)->text,
             humidity: null === $e->air ? '' : $shown->value($e->air->humidity)->text,
             used: null === $e->used ? '' : $shown->value($e->used)->text,
+            batches: array_values(array_filter($batches, static fn(string $b): bool => '' !== $b)),
             film: null === $e->film ? '' : $shown->value($e->film)->text,
             note: null === $e->rule
                 ? $e->note

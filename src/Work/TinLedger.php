@@ -33,6 +33,9 @@ final readonly class TinLedger
 {
     public const MEASURES = ['L' => Volume::class, 'kg' => Mass::class, 'pc' => Count::class];
 
+    /** What is given back is the same to the last bit but for the arithmetic, L or kg. */
+    private const NOTHING = 1e-9;
+
     /** An empty tin is looked at, counted again or put right for so long; then it is left out of what is read daily. */
     private const SHOWN_EMPTY = '-30 days';
 
@@ -175,6 +178,32 @@ final readonly class TinLedger
         }
     }
 
+    /**
+     * Batches that lines of the record used, without what went back.
+     *
+     * @param list<LogRow> $lines
+     *
+     * @return array<int|string, list<string>> by row id of the line
+     */
+    public function batches(array $lines): array
+    {
+        $ids = array_map(static fn(LogRow $l): string => (string) $l->id, $lines);
+        $left = [];
+        foreach ([] === $ids ? [] : $this->em->getRepository(MovementRow::class)->findBy(['entryId' => $ids]) as $m) {
+            $amount = (MovementKind::Back === $m->kind ? -1.0 : 1.0) * ($m->amount ?? 0.0);
+            $left[(string) $m->entryId][$m->tin->batch] ??= 0.0;
+            $left[(string) $m->entryId][$m->tin->batch] += $amount;
+        }
+
+        return array_map(
+            static fn(array $of): array => array_map(
+                strval(...),
+                array_keys(array_filter($of, static fn(float $amount): bool => $amount > self::NOTHING)),
+            ),
+            $left,
+        );
+    }
+
     /** The line was withdrawn or said anew: what it had drawn goes back into the same tins. */
     public function giveBack(LogRow $line, \DateTimeImmutable $at): void
     {
@@ -186,7 +215,7 @@ final readonly class TinLedger
             $drawn[$id] = ($drawn[$id] ?? 0.0) + (MovementKind::Back === $m->kind ? -1.0 : 1.0) * ($m->amount ?? 0.0);
         }
         foreach ($drawn as $id => $amount) {
-            if ($amount > 1e-9) {
+            if ($amount > self::NOTHING) {
                 $this->append(
                     $rows[$id],
                     new Movement(

@@ -149,6 +149,65 @@ final class StoreTest extends ApiCase
         self::assertEqualsWithDelta($needed * 1.2, $this->left(), 1e-6, 'all of it is back');
     }
 
+    public function testBatchesOfAColourAreSaidBeforeTheyMeetOnOnePiece(): void
+    {
+        $this->enter('rowan@yard.example');
+        $colour = ['layer' => 'urethane-colour-2k', 'colour' => 'signal red'];
+        $show = [
+            'finish' => 'show',
+            'film' => 'epoxy+show-build',
+            'layers' => [$colour],
+            'conditions' => [['id' => 'rust', 'grade' => 'light']],
+        ];
+        $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Red']), 'id');
+        foreach (
+            [['id' => 'shell', 'name' => 'Shell'], ['id' => 'lid', 'name' => 'Lid', 'zone_of' => 'shell']]
+            as $of
+        ) {
+            $this->call('POST', "/api/jobs/$job/parts", self::survey([...$show, ...$of]));
+            self::assertSame(201, $this->code());
+        }
+        $job = $this->readyForTheirFirstCoat($job, $colour['layer']);
+        [$shell, $lid] = array_map(
+            static fn(mixed $p): string => self::text($p, 'id'),
+            self::list($this->call('GET', "/api/jobs/$job"), 'parts'),
+        );
+        $cards = array_values(
+            array_filter(
+                self::list($this->call('GET', "/api/parts/$shell/mix"), 'coats'),
+                static fn(mixed $c): bool => $colour['layer'] === self::text($c, 'product'),
+            ),
+        );
+        $key = self::text($cards, 0, 'stepKey');
+        $litres = self::number($cards, 0, 'needed', 'value');
+        $tin = static fn(string $batch, float $size): array => [
+            'material' => $colour['layer'],
+            'colour' => $colour['colour'],
+            'batch' => $batch,
+            'size' => sprintf('%F L', $size),
+            'count' => 1,
+        ];
+        $this->receive($tin('R1', $litres / 2));
+        $this->receive($tin('R2', $litres * 20));
+        $both = $this->call('GET', "/api/parts/$shell/cover/$key");
+        self::assertStringContainsString('batches R1 and R2. Pour them together', self::text($both, 'batchSays'));
+        $this->call('POST', "/api/parts/$shell/log", [
+            'kind' => 'finish',
+            'step' => $key,
+            'at' => self::ago('1 minute'),
+            'used' => sprintf('%F L', $litres / 2),
+        ]);
+        self::assertSame(201, $this->code());
+        $record = $this->call('GET', "/api/parts/$shell/record");
+        self::assertSame(['R1'], self::at($record, 'entries', 0, 'batches'));
+        $other = $this->call('GET', "/api/parts/$lid/cover/$key");
+        self::assertStringContainsString('lies batch R1, on the shelf is R2', self::text($other, 'batchSays'));
+        self::assertSame(
+            ['Shell', true],
+            [self::text($other, 'rides', 0, 'part'), self::at($other, 'rides', 0, 'inTime')],
+        );
+    }
+
     public function testALedgerByHandAndItsRefusals(): void
     {
         $this->enter('rowan@yard.example');
@@ -293,21 +352,23 @@ final class StoreTest extends ApiCase
     }
 
     /** The same job with all that comes before the first coats in its record. */
-    private function readyForTheirFirstCoat(string $job): string
+    /** @param string|null $product ready for the first coat of that one; null for any */
+    private function readyForTheirFirstCoat(string $job, ?string $product = null): string
     {
         $file = $this->call('GET', "/api/jobs/$job/file");
         $parts = [];
         foreach (self::list($file, 'parts') as $part) {
             $log = [];
             foreach (self::list($part, 'route') as $number => $step) {
-                if ('apply-coat' === self::text($step, 'step')) {
+                $laid = is_array($step) ? $step['product'] ?? null : null;
+                if (null === $product ? null !== $laid : $product === $laid) {
                     break;
                 }
                 $log[] = [
                     'id' => 'e' . $number,
                     'kind' => 'finish',
                     'step' => self::text($step, 'key'),
-                    'at' => self::ago('2 hours'),
+                    'at' => self::ago(sprintf('%d hours', 2 + 4 * (40 - $number))),
                 ];
             }
             $parts[] = [...(array) $part, 'log' => $log];

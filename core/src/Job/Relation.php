@@ -30,14 +30,11 @@ enum Relation: string
      */
     public function comesOff(): bool
     {
-        return in_array($this, [
-            self::MountedOn,
-            self::Covers,
-            self::BondedTo,
-            self::Seals,
-            self::Inside,
-            self::StandsOn,
-        ], true);
+        return in_array(
+            $this,
+            [self::MountedOn, self::Covers, self::BondedTo, self::Seals, self::Inside, self::StandsOn],
+            true,
+        );
     }
 
     /** The film below has to be hard throughout: what is glued, pressed, screwed or set down on it marks it otherwise. */
@@ -61,7 +58,8 @@ enum Relation: string
             self::BondedTo => 'goes on when the base film is hard, and before wax comes near',
             self::Seals => 'goes in after the last film of its seat is hard',
             self::Inside => 'comes out after the lid is off, goes in before it is on',
-            self::StandsOn => 'is lifted off before that is worked, set down again when that film is hard; each its own piece',
+            self::StandsOn
+                => 'is lifted off before that is worked, set down again when that film is hard; each its own piece',
             self::SameAs => 'what nobody decided for it is decided as for that one: aim, answers, film, layers',
             self::Beside => 'within reach of dust, water and overspray of that one',
         };

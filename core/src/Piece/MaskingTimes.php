@@ -51,7 +51,10 @@ final readonly class MaskingTimes
     /** @param list<RouteLine> $lines of a whole route */
     public static function of(Catalogue $catalogue, array $lines): self
     {
-        $at = array_fill_keys(['plugged', 'blasted', 'pulled', 'shielded', 'masked', 'wiped', 'lined', 'lineWiped'], '');
+        $at = array_fill_keys(
+            ['plugged', 'blasted', 'pulled', 'shielded', 'masked', 'wiped', 'lined', 'lineWiped'],
+            '',
+        );
         $coats = [];
         foreach ($lines as $line) {
             $step = $catalogue->step($line->step->step);

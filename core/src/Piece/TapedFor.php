@@ -18,12 +18,7 @@ final readonly class TapedFor
      * @param float|null $after hours from the last coat over it until it comes off: nought is wet; null where no coat
      *                          goes over it
      */
-    private function __construct(
-        public string $on,
-        public string $off,
-        public ?float $hours,
-        public ?float $after,
-    ) {}
+    private function __construct(public string $on, public string $off, public ?float $hours, public ?float $after) {}
 
     /**
      * @param list<RouteLine> $lines of a whole route

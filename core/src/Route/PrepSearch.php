@@ -283,9 +283,7 @@ final class PrepSearch
                 if (null === $applied->waitHours || isset($closed[$applied->state->key($relevance->facts)])) {
                     continue;
                 }
-                $spent =
-                    $cost +
-                    $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours, $state);
+                $spent = $cost + $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours, $state);
                 $queue->insert(
                     [$applied->state, $spent, [$trail, $move], $step, $possible, null],
                     [

@@ -87,12 +87,7 @@ final class StepWork
     /** What the step is weighed at when routes are compared, see Effort; a second pair of hands counts as the first. */
     public function effort(Step $step, float $handsOnMin, float $waitHours, ?SurfaceState $state = null): float
     {
-        return Effort::of(
-            $step,
-            $handsOnMin * $this->people($step),
-            $waitHours,
-            $this->area($step, null, $state),
-        );
+        return Effort::of($step, $handsOnMin * $this->people($step), $waitHours, $this->area($step, null, $state));
     }
 
     /** Minutes that the lifts of a step take beside the work; none for what one person lifts. */

@@ -7,7 +7,6 @@ namespace Hull\Tests\Route;
 use Hull\Bench\CoatSheets;
 use Hull\Bench\Workpiece;
 use Hull\Board\JobPlan;
-use Hull\Board\RideAlong;
 use Hull\Board\SharedAction;
 use Hull\Board\Shopping;
 use Hull\Input\InvalidInput;
@@ -19,7 +18,6 @@ use Hull\Quantity\Volume;
 use Hull\Route\LayerChoice;
 use Hull\Route\NoRoute;
 use Hull\Surface\Product;
-use Hull\Surface\Shade;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 
@@ -136,8 +134,6 @@ final class LayerChoiceTest extends TestCase
         $same = self::plan([self::RED], [['layer' => 'urethane-colour-2k', 'colour' => ' signal  RED ']]);
         self::assertSame([2, 2], array_column($colours($same), 1));
         self::assertCount(2, Shopping::of(Yard::catalogue(), $same->pieces, self::done($same))->paint());
-        $red = new Shade('urethane-colour-2k', 'signal red');
-        self::assertSame([], RideAlong::of($red, $two->pieces, self::done($two)), 'primer comes first');
     }
 
     public function testWishesAreWrittenAndReadAgainAndWhatIsForAnotherFilmRests(): void

@@ -10,6 +10,7 @@ final readonly class CoverView
     /**
      * @param list<string> $from
      * @param list<RideView> $rides
+     * @param string $batchSays what to do where batches of a colour differ; empty where nothing
      */
     public function __construct(
         public bool $known,
@@ -19,5 +20,6 @@ final readonly class CoverView
         public Value $left,
         public string $nextShort,
         public array $rides,
+        public string $batchSays,
     ) {}
 }

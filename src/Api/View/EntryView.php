@@ -7,7 +7,10 @@ namespace App\Api\View;
 /** A line of the record. */
 final readonly class EntryView
 {
-    /** @param list<string> $changes what a correction says otherwise than the line it corrects */
+    /**
+     * @param list<string> $batches what it was poured from
+     * @param list<string> $changes what a correction says otherwise than the line it corrects
+     */
     public function __construct(
         public string $id,
         public string $kind,
@@ -18,6 +21,7 @@ final readonly class EntryView
         public string $temperature,
         public string $humidity,
         public string $used,
+        public array $batches,
         public string $film,
         public string $note,
         public ?string $corrects,

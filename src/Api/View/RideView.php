@@ -4,8 +4,21 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
-/** A part whose next coat is the same product. */
+/** A part that still gets the same paint. */
 final readonly class RideView
 {
-    public function __construct(public string $partId, public string $part, public string $job, public Value $paint) {}
+    /**
+     * @param list<string> $before steps that it needs before its coat
+     * @param string $needs how much work and waiting these are; empty where there are none
+     * @param bool $inTime it is ready for the coat while what is mixed can still be used
+     */
+    public function __construct(
+        public string $partId,
+        public string $part,
+        public string $job,
+        public Value $paint,
+        public array $before,
+        public string $needs,
+        public bool $inTime,
+    ) {}
 }

@@ -129,6 +129,11 @@ export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
           {cover.nextShort}
         </Notice>
       )}
+      {cover.batchSays && (
+        <Notice tone="brass" title={t`One colour, more than one batch`}>
+          {cover.batchSays}
+        </Notice>
+      )}
       {cover.rides.length > 0 && (
         <Labelled label={t`who could ride along on the same mix`}>
           <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
@@ -139,6 +144,10 @@ export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
                   ({r.job})
                 </Text>{' '}
                 <span className="mono">{r.paint.text}</span>
+                <Text size="s" tone="ink2">
+                  {r.inTime ? t`in time for this mix` : t`from the rest of the kit, not of this mix`}
+                  {r.needs ? `: ${r.needs} (${r.before.slice(0, 4).join(', ')}${r.before.length > 4 ? ' …' : ''})` : ''}
+                </Text>
               </li>
             ))}
           </Box>

@@ -19,6 +19,7 @@ function said(e: Schemas['EntryView']): ReactNode[] {
   return [
     e.note,
     e.used && mono(t`${e.used} used`),
+    e.batches.length > 0 && t`batch ${e.batches.join(', ')}`,
     e.film && mono(t`${e.film} measured`),
     e.temperature && mono(`${e.temperature} · ${e.humidity}`, true),
     e.hand && (

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Store;
+
+use Hull\Surface\Product;
+
+/** Two batches of a colour are seldom quite alike, and side by side on one piece it is seen. */
+final class Batches
+{
+    /** Tag of what is seen. */
+    private const SEEN = 'colour';
+
+    /**
+     * @param list<string> $laid batches of it that lie on the piece already; empty strings are batches nobody wrote down
+     * @param list<string> $from batches that the next coat would be poured from
+     *
+     * @return string what to do about it; empty where nothing has to be done
+     */
+    public static function says(Product $product, array $laid, array $from): string
+    {
+        [$laid, $from] = [self::known($laid), self::known($from)];
+        if (!in_array(self::SEEN, $product->tags, true)) {
+            return '';
+        }
+        $other = array_values(array_diff($from, $laid));
+        if ([] !== $laid && [] !== $other) {
+            return sprintf(
+                'On this piece lies batch %s, on the shelf is %s. Try both on one card in the light it will stand in; ' .
+                    'where they differ, end the old batch at an edge or a break and coat whole faces with the new one.',
+                self::list($laid),
+                self::list($other),
+            );
+        }
+
+        return count($from) < 2
+            ? ''
+            : sprintf(
+                'It takes batches %s. Pour them together and stir before the first coat, so that there is one colour.',
+                self::list($from),
+            );
+    }
+
+    /**
+     * @param list<string> $batches
+     *
+     * @return list<string> each once
+     */
+    private static function known(array $batches): array
+    {
+        return array_values(array_unique(array_filter($batches, static fn(string $b): bool => '' !== $b)));
+    }
+
+    /** @param non-empty-list<string> $batches */
+    private static function list(array $batches): string
+    {
+        $last = array_pop($batches);
+
+        return [] === $batches ? $last : implode(', ', $batches) . ' and ' . $last;
+    }
+}
