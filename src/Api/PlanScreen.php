@@ -33,6 +33,8 @@ use Hull\Quantity\Instant;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Explaining\InARow;
+use Hull\Schedule\Explaining\Stretch;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\TrialMove;
 use Psr\Clock\ClockInterface;
@@ -78,7 +80,24 @@ final readonly class PlanScreen
         $of = static fn(PlannedWork|PlanWait|PlanLate|PlanMove $n): bool => in_array($n->part, $there, true);
         $kept = array_values(array_filter($plan->work, $of));
         $catalogue = $this->catalogues->for($workshop);
-        $work = array_map(static fn(PlannedWork $w): PlannedView => self::planned($w, $shown, $catalogue), $kept);
+        $heads = InARow::heads(
+            $catalogue,
+            array_map(
+                static fn(PlannedWork $w): Stretch => new Stretch($w->step, $w->place, $w->who, $w->start, $w->end),
+                $kept,
+            ),
+        );
+        $work = array_map(
+            static fn(PlannedWork $w, int $n, int $head): PlannedView => self::planned(
+                $w,
+                $shown,
+                $catalogue,
+                $head === $n ? null : $kept[$head]->id,
+            ),
+            $kept,
+            array_keys($kept),
+            $heads,
+        );
 
         return new PlanView(
             now: Screens::instant($now) ?? '',
@@ -216,8 +235,12 @@ final readonly class PlanScreen
         return $parts;
     }
 
-    private static function planned(PlannedWork $w, UnitPresenter $shown, Catalogue $catalogue): PlannedView
-    {
+    private static function planned(
+        PlannedWork $w,
+        UnitPresenter $shown,
+        Catalogue $catalogue,
+        ?string $row,
+    ): PlannedView {
         $product = $catalogue->products[$w->product] ?? null;
         $gear = array_map(static fn(string $id): string => str_replace('-', ' ', $id), $w->gear);
 
@@ -243,6 +266,7 @@ final readonly class PlanScreen
             until: self::hour($w->until),
             with: [...null === $product || str_contains($w->name, $product->name) ? [] : [$product->name], ...$gear],
             hangs: $w->hangs,
+            row: $row,
         );
     }
 

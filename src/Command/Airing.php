@@ -76,6 +76,7 @@ final readonly class Airing
         );
 
         return new JobInAir(
+            $this->shipped,
             $job,
             $this->files->plan($job),
             new Airs(array_map(static fn(Place $place): PlaceAir => $made($place, null, null), $job->places)),

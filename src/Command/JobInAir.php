@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Command;
 
 use Hull\Board\JobPlan;
+use Hull\Catalog\Catalogue;
 use Hull\Climate\PlaceAir;
 use Hull\Job\Job;
 use Hull\Job\Place;
@@ -18,6 +19,7 @@ final readonly class JobInAir
 {
     /** @param \Closure(Place, ?Temperature, ?RelativeHumidity): PlaceAir $made air of a place, heated or dried */
     public function __construct(
+        public Catalogue $catalogue,
         public Job $job,
         public JobPlan $plan,
         public Airs $airs,

@@ -56,9 +56,13 @@ final readonly class DaysSheet
     /** @param list<PlannedView> $work in order of time */
     public function days(array $work): string
     {
-        $days = [];
+        $rows = [];
         foreach ($work as $w) {
-            $days[$this->at($w->start)->format('l j F Y')][] = $this->line($w);
+            $rows[$w->row ?? $w->id][] = $w;
+        }
+        $days = [];
+        foreach ($rows as $row) {
+            $days[$this->at($row[0]->start)->format('l j F Y')][] = $this->line($row);
         }
 
         $html = '';
@@ -73,9 +77,11 @@ final readonly class DaysSheet
         return $html;
     }
 
-    private function line(PlannedView $w): string
+    /** @param non-empty-list<PlannedView> $row one part after the other, without a break */
+    private function line(array $row): string
     {
-        [$from, $to] = [$this->at($w->start), $this->at($w->end)];
+        $w = $row[0];
+        [$from, $to] = [$this->at($w->start), $this->at($row[count($row) - 1]->end)];
         $small = [
             ...[] === $w->with ? [] : ['with ' . implode(', ', $w->with)],
             ...null === $w->rework ? [] : [sprintf('after %s of making good', $w->rework->text)],
@@ -83,12 +89,11 @@ final readonly class DaysSheet
         ];
 
         return sprintf(
-            '<tr><td class="tick"><span></span></td><td class="time">%s to %s</td><td><b>%s</b>%s: %s%s</td>' .
+            '<tr><td class="tick"><span></span></td><td class="time">%s to %s</td><td>%s: %s%s</td>' .
                 '<td class="who">%s%s</td></tr>',
             $from->format('H:i'),
             $to->format($from->format('Ymd') === $to->format('Ymd') ? 'H:i' : 'D H:i'),
-            $this->part($w->part),
-            isset($this->parts[$w->part]) ? sprintf(' (%s)', Paper::text($this->parts[$w->part]->job)) : '',
+            implode('; ', array_map($this->named(...), $row)),
             Paper::text(lcfirst($w->name)),
             implode(
                 '',
@@ -104,6 +109,14 @@ final readonly class DaysSheet
             },
             Paper::text($w->place),
         );
+    }
+
+    /** The part with its job. */
+    private function named(PlannedView $w): string
+    {
+        $job = isset($this->parts[$w->part]) ? sprintf(' (%s)', Paper::text($this->parts[$w->part]->job)) : '';
+
+        return sprintf('<b>%s</b>%s', $this->part($w->part), $job);
     }
 
     /** Such as "Sat 28 Nov 12:30". */

@@ -8,7 +8,9 @@ use App\Command\JobInAir;
 use Hull\Quantity\Instant;
 use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Explaining\InARow;
 use Hull\Schedule\Explaining\Remedy;
+use Hull\Schedule\Explaining\Stretch;
 use Hull\Schedule\Placing\Lost;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\LowerBound;
@@ -117,7 +119,10 @@ final readonly class ScheduleText
         $critical = array_map(static fn(Placement $p): string => $p->id, $this->schedule->criticalChain());
         $lines = [];
         $day = '';
-        foreach ($this->schedule->placed as $id => $placed) {
+        foreach ($this->rows() as $row) {
+            $placed = $row[0];
+            $id = $placed->id;
+            $end = $row[count($row) - 1]->end;
             $activity = $this->schedule->yard->activity($id);
             if ($day !== $this->day($placed->start)) {
                 $day = $this->day($placed->start);
@@ -126,13 +131,19 @@ final readonly class ScheduleText
             $place = $this->asked->job->places[$activity->place]->name ?? $activity->place;
             $lines[] = sprintf(
                 '%s %s to %s  %s, %s%s: %s, %s (%s)%s',
-                in_array($id, $critical, true) ? '*' : ' ',
+                [] === array_intersect(array_column($row, 'id'), $critical) ? ' ' : '*',
                 $this->time($placed->start),
-                $this->day($placed->end) === $day ? $this->time($placed->end) : $this->clock($placed->end),
+                $this->day($end) === $day ? $this->time($end) : $this->clock($end),
                 [] === $placed->who ? 'nobody of yours' : implode(' and ', $placed->who),
                 $place,
                 [] === $activity->gear ? '' : ', with ' . implode(' and ', str_replace('-', ' ', $activity->gear)),
-                $this->part($activity->part),
+                implode(
+                    '; ',
+                    array_map(
+                        fn(Placement $p): string => $this->part($this->schedule->yard->activity($p->id)->part),
+                        $row,
+                    ),
+                ),
                 lcfirst($activity->name),
                 ScheduleFormat::why($this->schedule, $placed->why),
                 match (true) {
@@ -144,6 +155,26 @@ final readonly class ScheduleText
         }
 
         return $lines;
+    }
+
+    /** @return list<non-empty-list<Placement>> what one part after the other goes through is one line */
+    private function rows(): array
+    {
+        $placed = array_values($this->schedule->placed);
+        $heads = InARow::heads(
+            $this->asked->catalogue,
+            array_map(function (Placement $p): Stretch {
+                $of = $this->schedule->yard->activity($p->id);
+
+                return new Stretch($of->step, $of->place, $p->who, $p->start, $p->end);
+            }, $placed),
+        );
+        $rows = [];
+        foreach ($heads as $n => $head) {
+            $rows[$head][] = $placed[$n];
+        }
+
+        return array_values($rows);
     }
 
     private function part(string $id): string

@@ -45,7 +45,7 @@ final class PaperTest extends ApiCase
             $sheet->first(),
         );
         $days = $sheet->days(self::plan()->work);
-        self::assertSame(1, substr_count($days, '<th '));
+        self::assertSame(2, substr_count($days, '<th '));
         self::assertStringContainsString('>Wednesday 13 May 2026</th>', $days);
         self::assertStringContainsString('09:00 to Thu 01:30', $days);
         self::assertStringContainsString('<b>Tub &amp; rim</b> (Dodgem): strip', $days);
@@ -53,6 +53,12 @@ final class PaperTest extends ApiCase
         self::assertStringContainsString('after 1 h of making good', $days);
         self::assertStringContainsString('begun by Wed 13 May 10:00 at the latest', $days);
         self::assertStringContainsString('Wren and Rowan, Shed', $days);
+        self::assertSame(2, substr_count($days, '<tr><td'), 'two parts handed over in a row are one line');
+        self::assertStringContainsString('09:00 to 09:20', $days);
+        self::assertStringContainsString(
+            '<b>Tub &amp; rim</b> (Dodgem); <b>Tub &amp; rim</b> (Dodgem): hand over',
+            $days,
+        );
     }
 
     private function paper(string $path): string
@@ -61,6 +67,34 @@ final class PaperTest extends ApiCase
         self::assertSame(200, $this->code());
 
         return (string) $this->client->getResponse()->getContent();
+    }
+
+    private static function handedOver(string $id, string $start, ?string $row): PlannedView
+    {
+        return new PlannedView(
+            id: $id,
+            part: 't',
+            name: 'Hand over',
+            place: 'Shed',
+            start: $start,
+            end: (new \DateTimeImmutable($start))->modify('+10 minutes')->format('Y-m-d\TH:i:s\Z'),
+            dry: $start,
+            who: ['Wren'],
+            why: '',
+            kind: 'after',
+            other: null,
+            slack: new Value('1 h', 1.0, 'h', null),
+            critical: false,
+            rework: null,
+            setUp: null !== $row,
+            coat: false,
+            fixed: false,
+            from: null,
+            until: null,
+            with: [],
+            hangs: [],
+            row: $row,
+        );
     }
 
     private static function plan(): PlanView
@@ -111,7 +145,10 @@ final class PaperTest extends ApiCase
                     until: '2026-05-13T09:00:00Z',
                     with: ['disc grinder'],
                     hangs: [],
+                    row: null,
                 ),
+                self::handedOver('t/2', '2026-05-14T08:00:00Z', null),
+                self::handedOver('t/3', '2026-05-14T08:10:00Z', 't/2'),
             ],
             unplaced: [],
             missed: [],

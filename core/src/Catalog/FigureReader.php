@@ -9,10 +9,10 @@ use Hull\Cure\CureKind;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Mass;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Quantity;
 use Hull\Quantity\RelativeHumidity;
-use Hull\Quantity\Mass;
 use Hull\Quantity\Table;
 use Hull\Quantity\TableRow;
 use Hull\Quantity\Temperature;
@@ -41,7 +41,7 @@ final class FigureReader
         'drying' => ['open', 'seams', 'cavities'],
         'part-lag' => ['sheet'],
         'in-sun' => ['middling'],
-        'kept-going' => ['at-hand', 'oven-load', 'in-one-go'],
+        'kept-going' => ['at-hand', 'oven-load', 'in-one-go', 'in-a-row'],
         'work-time' => ['epoxy', 'catalysed', 'pour'],
     ];
     /** Tables in which nothing is a figure, too. */

@@ -58,6 +58,12 @@ final readonly class Step
         return in_array('wait', $this->tags, true);
     }
 
+    /** Parts go through it one after the other, set up once; a film goes by its own mix. */
+    public function goesInARow(): bool
+    {
+        return !$this->laysFilm && ($this->shared || $this->isClosing());
+    }
+
     public function isClosing(): bool
     {
         return in_array('handing-over', $this->tags, true);

@@ -11,6 +11,7 @@ use Hull\Board\Ride;
 use Hull\Board\RideAlong;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
+use Hull\Job\Job;
 use Hull\Job\LogEntry;
 use Hull\JobFile\JobReader;
 use Hull\Route\Surroundings;
@@ -90,7 +91,7 @@ final class RideAlongTest extends TestCase
     /**
      * @param array<string, Workpiece> $pieces
      *
-     * @return array<string, Replayed>
+     * @return array<int|string, Replayed>
      */
     private static function done(array $pieces): array
     {
@@ -105,18 +106,29 @@ final class RideAlongTest extends TestCase
     {
         $part = ['conditions' => [['id' => 'rust', 'grade' => $rust]]];
         $job = (new JobReader(Yard::catalogue()))->job(Node::root(Yard::frame($part)));
-        $read = static fn(array $log): Workpiece => Workpiece::of(
-            Yard::catalogue(),
-            $job->parts[0]->with($job->parts[0]->route, $log),
-            $job->place('bay'),
-            Surroundings::none(),
-        );
+        $fresh = self::read($job, []);
         $log = [];
-        foreach (array_slice($read([])->route()->steps, 0, $finished) as $n => $step) {
+        foreach (array_slice($fresh->route()->steps, 0, $finished) as $n => $step) {
             $at = (new \DateTimeImmutable(self::BEGUN))->modify(sprintf('+%d minutes', 5 * $n));
-            $log[] = new LogEntry('e' . $n, EntryKind::Finish, $step->key, $at, null, '', null);
+            $log[] = new LogEntry(
+                id: 'e' . $n,
+                kind: EntryKind::Finish,
+                stepKey: $step->key,
+                at: $at,
+                air: null,
+                note: '',
+                corrects: null,
+            );
         }
 
-        return $read($log);
+        return self::read($job, $log);
+    }
+
+    /** @param list<LogEntry> $log */
+    private static function read(Job $job, array $log): Workpiece
+    {
+        $part = $job->parts[0]->with($job->parts[0]->route, $log);
+
+        return Workpiece::of(Yard::catalogue(), $part, $job->place('bay'), Surroundings::none());
     }
 }

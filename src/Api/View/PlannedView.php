@@ -16,6 +16,8 @@ final readonly class PlannedView
      * @param ?string $until up to then, by the window of the film or metal below; null where nothing closes
      * @param ?Value $rework abrading, because a window is missed
      * @param list<string> $with what is put on, where its name does not say so, and gear that is taken
+     * @param ?string $row id of the work that its row begins with: one part after the other goes through it; null where
+     *                     it stands alone or begins one
      * @param list<string> $hangs what it hangs on: what breaks if it comes colder or warmer than forecast
      */
     public function __construct(
@@ -40,5 +42,6 @@ final readonly class PlannedView
         public ?string $until,
         public array $with,
         public array $hangs,
+        public ?string $row,
     ) {}
 }

@@ -202,6 +202,7 @@ final class ChainReader
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
         $method = null === $product ? $this->piece->part->method : $this->piece->method($product)->id;
+        [$share, $shareFor] = $this->alike($definition, $product);
         $activity = new Activity(
             id: $this->id . '/' . $step->key,
             part: $this->id,
@@ -225,22 +226,12 @@ final class ChainReader
             because: $this->because,
             notAfter: $notAfter,
             lateHours: $late,
-            share: match (true) {
-                null !== $product => $this->shade($product)->key() . '/' . $this->at,
-                $this->handling->isLoad($definition) => $definition->id . '/' . $this->at,
-                default => '',
-            },
+            share: $share,
             setupHours: min(
                 $this->runner->work->setUp($definition, $product, $state) / 60.0,
                 max(0.0, $hours - self::LEAST_H),
             ),
-            shareFor: null === $product
-                ? ($this->handling->isLoad($definition)
-                    ? $this->keptGoing('oven-load')
-                    : 0.0)
-                : (null === $product->potLife
-                    ? $this->keptGoing('at-hand')
-                    : $product->potLife->h() * PotLife::USABLE),
+            shareFor: $shareFor,
             step: $step->step,
             product: $step->product,
             opens: !$definition->laysFilm && $definition->worked->opens,
@@ -429,6 +420,25 @@ final class ChainReader
     }
 
     /** Hours that a set-up serves before it is one anew. */
+    /**
+     * What it is set up for, so that alike work after it is set up already, and for how many hours; as the merger has
+     * it: one paint, one load, one wash-down, one hand-over.
+     *
+     * @return array{string, float}
+     */
+    private function alike(Step $step, ?Product $product): array
+    {
+        return match (true) {
+            null !== $product => [
+                $this->shade($product)->key() . '/' . $this->at,
+                null === $product->potLife ? $this->keptGoing('at-hand') : $product->potLife->h() * PotLife::USABLE,
+            ],
+            $this->handling->isLoad($step) => [$step->id . '/' . $this->at, $this->keptGoing('oven-load')],
+            $step->goesInARow() => [$step->id . '/' . $this->at, $this->keptGoing('in-a-row')],
+            default => ['', 0.0],
+        };
+    }
+
     private function keptGoing(string $what): float
     {
         return $this->catalogue->figures->hours('kept-going', $what);

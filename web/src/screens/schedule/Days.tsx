@@ -3,7 +3,7 @@ import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { usePlan } from '../../api/plan';
@@ -15,12 +15,21 @@ import { NotBegun } from './NotBegun';
 
 type Work = Schemas['PlannedView'];
 
+/** What one part after the other goes through is one row. */
+type Turn = [Work, ...Work[]];
+
 /** In order of time, under the day on which each is begun. */
-function byDay(work: Work[]): [string, Work[]][] {
-  const days = new Map<string, Work[]>();
+function byDay(work: Work[]): [string, Turn[]][] {
+  const rows = new Map<string, Turn>();
   for (const w of work) {
-    const day = longDay(new Date(w.start));
-    days.set(day, [...(days.get(day) ?? []), w]);
+    const row = w.row === null ? undefined : rows.get(w.row);
+    if (row) row.push(w);
+    else rows.set(w.id, [w]);
+  }
+  const days = new Map<string, Turn[]>();
+  for (const row of rows.values()) {
+    const day = longDay(new Date(row[0].start));
+    days.set(day, [...(days.get(day) ?? []), row]);
   }
   return [...days];
 }
@@ -30,8 +39,9 @@ function until(w: Work): string {
   return weekday(from) === weekday(to) ? clock(to) : `${weekday(to)} ${clock(to)}`;
 }
 
-function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
-  const part = view.parts.find((p) => p.id === w.part);
+function Line({ row, view }: { row: Turn; view: Schemas['PlanView'] }) {
+  const w = row[0];
+  const last = row[row.length - 1] ?? w;
   return (
     <Columns
       as="li"
@@ -43,12 +53,21 @@ function Line({ w, view }: { w: Work; view: Schemas['PlanView'] }) {
     >
       <Box className="mono">
         <Trans>
-          {clock(new Date(w.start))} to {until(w)}
+          {clock(new Date(w.start))} to {until({ ...w, end: last.end })}
         </Trans>
       </Box>
       <Box>
-        <b>{part?.name ?? t`A part`}</b>
-        {part && ` (${part.job})`}: {w.name.charAt(0).toLowerCase() + w.name.slice(1)}
+        {row.map((one, n) => {
+          const part = view.parts.find((p) => p.id === one.part);
+          return (
+            <Fragment key={one.id}>
+              {n > 0 && '; '}
+              <b>{part?.name ?? t`A part`}</b>
+              {part && ` (${part.job})`}
+            </Fragment>
+          );
+        })}
+        : {w.name.charAt(0).toLowerCase() + w.name.slice(1)}
         {w.with.length > 0 && (
           <Text size="m">
             <Trans>with {w.with.join(', ')}</Trans>
@@ -155,8 +174,8 @@ export function Days() {
             {day}
           </Text>
           <Text as="ul" plain>
-            {work.map((w) => (
-              <Line key={w.id} w={w} view={view} />
+            {work.map((row) => (
+              <Line key={row[0].id} row={row} view={view} />
             ))}
           </Text>
         </Text>
