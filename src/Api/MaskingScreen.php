@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Api\View\MaskedFaceView;
+use App\Api\View\MaskedSpotView;
 use App\Api\View\MaskingLineView;
 use App\Api\View\MaskingNeed;
 use App\Api\View\MaskingView;
@@ -16,7 +18,8 @@ use Hull\Catalog\Consumable;
 use Hull\Compute\Result;
 use Hull\Job\ItemState;
 use Hull\Job\Part;
-use Hull\Job\Shape;
+use Hull\Piece\MaskedFace;
+use Hull\Piece\MaskedSpot;
 use Hull\Piece\MaskingLine;
 use Hull\Piece\MaskingPlan;
 use Hull\Quantity\Area;
@@ -33,7 +36,6 @@ final readonly class MaskingScreen
     {
         $catalogue = $this->catalogues->for($row->workshop);
         $part = $this->stored->part($row);
-        $shapes = array_map(static fn(Shape $s): View\ShapeView => SurveyScreen::shape($s, $shown), $part->shapes);
         try {
             $plan = MaskingPlan::of(
                 $this->stored->workpiece($row),
@@ -50,7 +52,7 @@ final readonly class MaskingScreen
                 name: $part->name,
                 obstacle: $e->getMessage(),
                 lines: [],
-                shapes: $shapes,
+                faces: [],
                 staysSays: '',
                 tooLong: false,
                 needs: [],
@@ -68,7 +70,10 @@ final readonly class MaskingScreen
                 static fn(MaskingLine $l): MaskingLineView => self::line($catalogue, $l, $shown),
                 $plan->lines,
             ),
-            shapes: $shapes,
+            faces: array_map(
+                static fn(MaskedFace $f): MaskedFaceView => self::face($f, $shown),
+                MaskedFace::all($part->shapes, $plan),
+            ),
             staysSays: self::stays($plan, $shown),
             tooLong: $plan->tooLong,
             needs: self::needs($catalogue, $plan, $shown),
@@ -103,6 +108,29 @@ final readonly class MaskingScreen
             when: self::when($line, $shown),
             why: $line->why,
             estimated: $line->estimated,
+        );
+    }
+
+    private static function face(MaskedFace $face, UnitPresenter $shown): MaskedFaceView
+    {
+        return new MaskedFaceView(
+            name: $face->name,
+            longM: $face->long,
+            highM: $face->high,
+            long: $shown->value(Length::metres($face->long))->text,
+            high: $shown->value(Length::metres($face->high))->text,
+            spots: array_map(
+                static fn(MaskedSpot $s): MaskedSpotView => new MaskedSpotView(
+                    $s->number,
+                    $s->by,
+                    $s->x,
+                    $s->y,
+                    $s->wide,
+                    $s->high,
+                ),
+                $face->spots,
+            ),
+            crowded: $face->crowded,
         );
     }
 

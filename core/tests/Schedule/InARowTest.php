@@ -18,13 +18,7 @@ final class InARowTest extends TestCase
     /** @return iterable<string, array{list<Stretch>, list<int>}> */
     public static function cases(): iterable
     {
-        /** @param list<string> $who */
-        $handed = static fn(
-            float $from,
-            float $to,
-            array $who = self::WREN,
-            string $place = 'bay',
-        ): Stretch => new Stretch('hand-over', $place, $who, $from, $to);
+        $handed = self::handed(...);
         $step = static fn(string $step, float $from, float $to): Stretch => new Stretch(
             $step,
             'bay',
@@ -46,6 +40,12 @@ final class InARowTest extends TestCase
         yield 'one photograph after the other' => [[$step('photograph', 8, 9), $step('photograph', 9, 10)], [0, 0]];
         yield 'a firm that nobody waits for' => [[$handed(8, 9, []), $handed(9, 10, [])], [0, 1]];
         yield 'nothing' => [[], []];
+    }
+
+    /** @param list<string> $who */
+    private static function handed(float $from, float $to, array $who = self::WREN, string $place = 'bay'): Stretch
+    {
+        return new Stretch('hand-over', $place, $who, $from, $to);
     }
 
     /**

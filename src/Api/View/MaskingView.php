@@ -10,7 +10,7 @@ final readonly class MaskingView
     /**
      * @param string $obstacle why there is no route to mask for; empty where there is one
      * @param list<MaskingLineView> $lines
-     * @param list<ShapeView> $shapes the part as measured, to draw it on
+     * @param list<MaskedFaceView> $faces the part laid out flat, with what is covered on it
      * @param string $staysSays how long the tape is on, and which may stay so long
      * @param bool $tooLong no tape may
      * @param list<MaskingNeed> $needs what is taken from the store or bought
@@ -23,7 +23,7 @@ final readonly class MaskingView
         public string $name,
         public string $obstacle,
         public array $lines,
-        public array $shapes,
+        public array $faces,
         public string $staysSays,
         public bool $tooLong,
         public array $needs,

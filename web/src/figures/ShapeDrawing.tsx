@@ -94,16 +94,7 @@ function Dim({ from, to, label, off = [0, 0] }: { from: Point; to: Point; label:
 }
 
 /** A shape with its dimensions; the section is to scale, the length is drawn short. */
-export function ShapeDrawing({
-  shape,
-  label,
-  marks = [],
-}: {
-  shape: Schemas['ShapeView'];
-  label: string;
-  /** Numbers of what is on it, drawn as balls; where on it they are nobody measured. */
-  marks?: number[];
-}) {
+export function ShapeDrawing({ shape, label }: { shape: Schemas['ShapeView']; label: string }) {
   const d = shape.values;
   const text = shape.dimensions;
   const line = { fill: tok('wash'), stroke: tok('ink'), strokeWidth: 1.6, strokeLinejoin: 'round' as const };
@@ -248,29 +239,6 @@ export function ShapeDrawing({
         .join(', ')}`}
     >
       {drawing}
-      {marks.map((n, i) => (
-        <g key={n}>
-          <circle
-            cx={90 + (190 * (i + 0.5)) / marks.length}
-            cy={112 + (i % 2) * 26}
-            r="11"
-            fill={tok('lead')}
-            stroke={tok('sheet')}
-            strokeWidth="2"
-          />
-          <text
-            x={90 + (190 * (i + 0.5)) / marks.length}
-            y={116.5 + (i % 2) * 26}
-            textAnchor="middle"
-            fontFamily={mono}
-            fontSize={textSize.s}
-            fontWeight="700"
-            fill={tok('sheet')}
-          >
-            {n}
-          </text>
-        </g>
-      ))}
       {text['count'] && text['count'] !== '1' && (
         <text
           x="340"

@@ -9,7 +9,7 @@ import type { Schemas } from '../../api/client';
 import { useMasking } from '../../api/parts';
 import { useWriteTag } from '../../api/register';
 import { CoverPicture } from '../../figures/CoverPicture';
-import { ShapeDrawing } from '../../figures/ShapeDrawing';
+import { MaskedFace } from '../../figures/MaskedFace';
 import { Explained } from '../../parts/Explained';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
@@ -66,9 +66,9 @@ function Covering({ line, number }: { line: Line; number: number }) {
                 </Trans>
               )}{' '}
               <Trans>
-                Off: <b>{line.off || t`the route does not say`}</b>.
+                Off: <b>{line.off || t`the route does not say`}</b>
               </Trans>
-              {line.when && ` ${line.when}.`} {line.hours && t`On for ${line.hours}.`}
+              {line.when && `, ${line.when}`}. {line.hours && t`On for ${line.hours}.`}
             </>
           ) : (
             t`This route has no step that puts it on.`
@@ -155,11 +155,6 @@ export function Masking() {
         <Notice title={t`What stands in the way`}>{view.obstacle}</Notice>
       </Text>
     );
-  const first = view.shapes[0]?.name;
-  const on = (name: string) =>
-    view.lines.flatMap((l, n) =>
-      l.kind !== '' && (l.on === name || (name === first && !view.shapes.some((s) => s.name === l.on))) ? [n + 1] : [],
-    );
   return (
     <Columns cols={{ xs: '1fr', md: 'minmax(0,1fr) 380px' }}>
       <Text roomy>
@@ -183,14 +178,17 @@ export function Masking() {
         <PlugsIn view={view} />
       </Text>
       <Aside aria-label={t`Where it is, and what it takes`}>
-        {view.shapes
-          .filter((s) => on(s.name).length > 0)
-          .map((s) => (
-            <Text key={s.name} below={2}>
-              <Text weight="strong">{s.name}</Text>
-              <ShapeDrawing shape={s} label={s.name} marks={on(s.name)} />
+        {view.faces.map((f) => (
+          <Text key={f.name} below={2}>
+            <Text weight="strong">{f.name}</Text>
+            <MaskedFace face={f} />
+            <Text size="s" tone={f.crowded ? 'brass' : 'ink2'}>
+              {f.crowded
+                ? t`Laid out flat, to one scale. More than fits on it side by side: look whether it was measured right.`
+                : t`Laid out flat, to one scale; where on it each lies nobody measured.`}
             </Text>
-          ))}
+          </Text>
+        ))}
         {view.needs.length > 0 && (
           <>
             <Heading>
