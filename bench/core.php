@@ -200,7 +200,7 @@ printf(
     '',
     ($plan->finish() - $yard->now) / 24,
     (LowerBound::of($yard) - $yard->now) / 24,
-    count($plan->without),
+    count($plan->unplaced),
     count($yard->activities),
 );
 median('slack of each of its steps', 3, static fn(): array => Slack::of($plan));

@@ -145,6 +145,8 @@ final class Steps
     public const PULLS = 'pull-line';
     public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-oily', 'unmask-cut'];
     public const COAT = 'apply-coat';
+    /** After these a film is no longer wet. */
+    public const WAITS = ['wait-recoat', 'wait-touch', 'wait-full', 'oven-cure', 'ramp-cure'];
     public const FERROUS = ['carbon-steel', 'cast-iron'];
     public const ZINC = ['galvanised-steel', 'zinc-casting'];
     public const ALUMINIUM = ['aluminium-wrought', 'aluminium-cast', 'aluminium-anodised'];

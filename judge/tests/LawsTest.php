@@ -74,12 +74,31 @@ final class LawsTest extends TestCase
             'mask',
             'final-wipe',
             self::COAT,
+            'wait-recoat',
             'mask-line',
             'final-wipe',
             'apply-coat urethane-colour-2k',
             ...[...array_values($between), 'apply-coat clear-2k', 'unmask'],
         );
         yield 'tape locked in by the clear' => [6, $line(), $line('pull-line')];
+        yield 'isolated, then washed' => [
+            15,
+            $steel('dismantle', 'isolate', 'detergent-wash', 'air-dry', 'wax', 'reassemble'),
+            $steel('dismantle', 'detergent-wash', 'air-dry', 'wax', 'isolate', 'reassemble'),
+        ];
+        $taped = static fn(string ...$wait): Work => $steel(
+            ...[
+                'mask',
+                'final-wipe',
+                self::COAT,
+                ...array_values($wait),
+                'mask-line',
+                'final-wipe',
+                'apply-coat urethane-colour-2k',
+                'unmask',
+            ],
+        );
+        yield 'tape on a wet film' => [6, $taped(), $taped('wait-recoat')];
         $flaking = static fn(string ...$steps): Work => Work::of(
             'carbon-steel',
             'interior',

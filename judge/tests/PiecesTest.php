@@ -83,6 +83,7 @@ final class PiecesTest extends TestCase
         yield 'each is handed over by itself' => [18, $as, true];
         yield 'each zone its own mix' => [19, $as, true, 754];
         yield 'nobody looks inside' => [20, static fn(Spoilt $s): Spoilt => $s->withoutRules('looked-inside'), false];
+        yield 'isolated whenever' => [15, static fn(Spoilt $s): Spoilt => $s->withLasting('isolated'), false];
         yield 'nobody signs' => [
             21,
             static fn(Spoilt $s): Spoilt => $s->withoutRules('safety-film-only', 'no-filler-on-structure'),
@@ -102,8 +103,7 @@ final class PiecesTest extends TestCase
         for ($n = $from; $n < $from + self::UNTIL; ++$n) {
             $job = $pieces->job($n);
             $plan = JobPlan::of($catalogue, $job);
-            $piece = MadePieces::piece($job, $plan, $blind ? self::withoutLaw($catalogue, $plan, $law) : null);
-            foreach ((new Judge())->together($piece) as $breach) {
+            foreach (self::breaches($job, $plan, $blind ? self::withoutLaw($catalogue, $plan, $law) : null) as $breach) {
                 if ($law === $breach->law) {
                     self::assertNotSame('', $breach->says);
 
@@ -127,8 +127,26 @@ final class PiecesTest extends TestCase
     {
         return array_map(
             static fn(Breach $b): string => self::words($b, $what),
-            (new Judge())->together(MadePieces::piece($job, $plan)),
+            self::breaches($job, $plan),
         );
+    }
+
+    /**
+     * Of the parts together, and of each by itself as it is planned among the others.
+     *
+     * @param list<\Hull\Board\SharedAction>|null $actions in place of the plan's
+     *
+     * @return list<Breach>
+     */
+    private static function breaches(Job $job, JobPlan $plan, ?array $actions = null): array
+    {
+        $judge = new Judge();
+        $breaches = $judge->together(MadePieces::piece($job, $plan, $actions));
+        foreach (array_intersect_key($plan->pieces, $plan->routes) as $id => $piece) {
+            $breaches = [...$breaches, ...$judge->breaches(Parts::work($piece, $plan->routes[$id]->steps))];
+        }
+
+        return $breaches;
     }
 
     private static function words(Breach $breach, string $what): string

@@ -50,6 +50,7 @@ final class RoutesTest extends TestCase
             6,
             static fn(Spoilt $s) => $s->withoutRules('mask-after-dust', 'mask-after-washing'),
         ];
+        yield 'tape on what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('mask-line')];
         yield 'tape under the clear' => [6, static fn(Spoilt $s) => $s->withoutRules('line-pulled')];
         yield 'a white wipe on flakes' => [7, static fn(Spoilt $s) => $s->withoutNeeds('white-wipe')];
         yield 'drains whenever' => [8, static fn(Spoilt $s) => $s->withoutRules('water-out-first')];

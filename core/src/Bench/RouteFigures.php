@@ -72,7 +72,7 @@ final readonly class RouteFigures
             }
             $state = $applied->state;
             $requires = [...$requires, ...$step->requires, ...$product->requires ?? []];
-            $cautions = [...$cautions, ...$step->cautions, ...$product->cautions ?? []];
+            $cautions = [...$cautions, ...$context->cautions($step, $product)];
         }
         $spoken = array_map(
             static fn(string $id): Caution => $catalogue->cautions[$id],

@@ -43,7 +43,7 @@ final readonly class RouteLine
             $step = $catalogue->step($routeStep->step);
             $product = $step->laysFilm ? $runner->product($routeStep) : null;
             $applied = $runner->apply($routeStep, $state);
-            $cautions = array_diff([...$step->cautions, ...$product->cautions ?? []], $spoken);
+            $cautions = array_diff($piece->context->cautions($step, $product), $spoken);
             $spoken = [...$spoken, ...$cautions];
             $lines[] = new self(
                 step: $routeStep,
@@ -55,7 +55,7 @@ final readonly class RouteLine
                     : CoatSheets::paint($piece, $product, $state)->quantity('needed', Volume::class),
                 cautions: array_map(
                     static fn(string $id): Caution => $catalogue->cautions[$id],
-                    array_values(array_unique($cautions)),
+                    array_values($cautions),
                 ),
                 note: null === $product || isset($used[$product->id]) ? '' : $product->notes,
             );

@@ -52,7 +52,11 @@ final readonly class Day
         foreach ($actions as $action) {
             $step = $catalogue->step($action->step);
             $product = null === $action->product ? null : $catalogue->product($action->product);
-            foreach (array_unique([...$step->cautions, ...$product->cautions ?? []]) as $id) {
+            $warned = array_map(
+                static fn(string $zone): array => $pieces[$zone]->context->cautions($step, $product),
+                Keys::of($action->zones),
+            );
+            foreach (array_unique(array_merge([], ...$warned)) as $id) {
                 $caution = $catalogue->cautions[$id];
                 $cautions[$id] = $caution;
                 if ('' !== $caution->disposal) {

@@ -265,12 +265,13 @@ final class CatalogueReader
         return $this->keyed(
             'cautions',
             fn(Node $n, string $id): Caution => new Caution(
-                $id,
-                $n->field('name')->text(400),
-                $n->optional('hint')?->text(400) ?? '',
-                $this->names->ids('protection', $n->optional('protect')),
-                $n->optional('disposal')?->text(300) ?? '',
-                $n->optional('hazard')?->integer(0, 5) ?? 1,
+                id: $id,
+                name: $n->field('name')->text(400),
+                hint: $n->optional('hint')?->text(400) ?? '',
+                protect: $this->names->ids('protection', $n->optional('protect')),
+                disposal: $n->optional('disposal')?->text(300) ?? '',
+                hazard: $n->optional('hazard')?->integer(0, 5) ?? 1,
+                forHeavy: $n->optional('for_heavy')?->boolean() ?? false,
             ),
         );
     }

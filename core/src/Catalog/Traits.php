@@ -39,6 +39,9 @@ final readonly class Traits
     /** A fact up to this level is light. */
     private const LIGHT = 1.0;
 
+    /** Of what nobody weighed, from here on it may be too heavy for one, m2. */
+    private const LARGE = 0.5;
+
     /** A figure is at its edge although the arithmetic went a hair past it. */
     private const ROUNDED = 1e-9;
 
@@ -73,6 +76,13 @@ final readonly class Traits
         public bool $overhead = false,
         public ?Mass $weight = null,
     ) {}
+
+    /** More than one person lifts; what nobody weighed counts by its size. */
+    public function mayBeHeavy(): bool
+    {
+        return ($this->facts['heavy'] ?? 0.0) > 0.0 ||
+            (null === $this->weight && ($this->piece ?? $this->area)->m2() >= self::LARGE);
+    }
 
     public function inAir(Air $air): self
     {

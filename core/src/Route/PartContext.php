@@ -137,6 +137,17 @@ final readonly class PartContext
         return $this->covers($step->scope) && [] === $this->lacks($step->requires);
     }
 
+    /** @return list<string> ids of what to warn of at a step of this part */
+    public function cautions(Step $step, ?Product $product): array
+    {
+        return array_values(
+            array_filter(
+                array_unique([...$step->cautions, ...$product->cautions ?? []]),
+                fn(string $id): bool => !$this->catalogue()->cautions[$id]->forHeavy || $this->traits->mayBeHeavy(),
+            ),
+        );
+    }
+
     /** The step would do on this material, though it is not what the chosen schools do. */
     public function allows(Step $step): bool
     {

@@ -23,6 +23,8 @@ final class PrepSearch
     private const MOST_TOGETHER = 12_000;
     /** From so many minutes on a step is dear enough for a second look, and how many steps of a path get one. */
     private const DEAR = 60.0;
+    /** Sums of the same efforts. */
+    private const SAME = 1e-9;
     private const SECOND_LOOKS = 2;
     /** Minutes held against a step the estimate does not ask for. */
     private const DETOUR = 30.0;
@@ -103,7 +105,9 @@ final class PrepSearch
         );
         $path = $this->led($from, $needs, $steps);
 
-        return null === $path ? null : $this->withoutTheDearest($path, $from, $needs, $steps);
+        return null === $path
+            ? null
+            : $this->quicker($this->withoutTheDearest($path, $from, $needs, $steps), $from, $needs, $steps);
     }
 
     /**
@@ -147,6 +151,51 @@ final class PrepSearch
         }
 
         return $path;
+    }
+
+    /**
+     * A wait for a film may be done away with by what cures it (an oven, a run hot), and work that only lets time pass
+     * by a wait; the search sees neither while it counts waits little.
+     *
+     * @param list<RouteStep> $path
+     * @param list<Precondition> $needs
+     * @param list<Step> $steps
+     *
+     * @return list<RouteStep>
+     */
+    private function quicker(array $path, SurfaceState $from, array $needs, array $steps): array
+    {
+        $curing = array_filter($steps, static fn(Step $s): bool => $s->cures);
+        $waits = array_filter($steps, static fn(Step $s): bool => $s->isWait() && null !== $s->takes->waitFor);
+        [$best, $least] = [null, $this->spent($path, $from)];
+        foreach ([] === $from->films ? [] : $path as $at => $move) {
+            foreach ($this->context->catalogue()->step($move->step)->isWait() ? $curing : $waits as $step) {
+                $swapped = [...array_slice($path, 0, $at), new RouteStep('', $step->id), ...array_slice($path, $at + 1)];
+                $other = $this->leading($swapped, $from, $needs);
+                $spent = null === $other ? \INF : $this->spent($other, $from);
+                [$best, $least] = $spent < $least - self::SAME ? [$other, $spent] : [$best, $least];
+            }
+        }
+
+        return null === $best ? $path : $this->quicker($best, $from, $needs, $steps);
+    }
+
+    /**
+     * With the waits for films as they are there.
+     *
+     * @param list<RouteStep> $path
+     */
+    private function spent(array $path, SurfaceState $state): float
+    {
+        $spent = 0.0;
+        foreach ($path as $move) {
+            $applied = $this->runner->apply($move, $state);
+            $step = $this->context->catalogue()->step($move->step);
+            $spent += $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours ?? \INF, $state);
+            $state = $applied->state;
+        }
+
+        return $spent;
     }
 
     /** @param list<RouteStep> $path */

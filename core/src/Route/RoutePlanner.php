@@ -19,6 +19,8 @@ use Hull\Surface\SurfaceState;
 final readonly class RoutePlanner
 {
     /** How often a coat may have to come off again on the way to one step. */
+    /** So many steps may be bound to each other. */
+    private const BOUND = 2;
     private const MOST_ROUNDS = 3;
 
     private StepRunner $runner;
@@ -259,23 +261,49 @@ final readonly class RoutePlanner
         $end = $this->replayed($path, $from);
         do {
             $changed = false;
-            for ($i = 0; $i + 1 < count($path); ++$i) {
-                if (
-                    $this->context->catalogue()->step($path[$i + 1]->step)->order >=
-                    $this->context->catalogue()->step($path[$i]->step)->order
-                ) {
-                    continue;
-                }
-                $swapped = $path;
-                [$swapped[$i], $swapped[$i + 1]] = [$path[$i + 1], $path[$i]];
-                if (null !== $end && $this->replayed($swapped, $from) === $end) {
-                    $path = $swapped;
-                    $changed = true;
+            for ($i = 1; null !== $end && $i < count($path); ++$i) {
+                // What is bound to what comes before it (isolated, then put on) is passed by as one.
+                for ($by = 1; $by <= self::BOUND && $i - $by >= 0 && $this->isEarlier($path[$i], $path[$i - $by]); ++$by) {
+                    $moved = $path;
+                    array_splice($moved, $i - $by, 0, array_splice($moved, $i, 1));
+                    if ($this->replayed($moved, $from) === $end) {
+                        $path = array_values($moved);
+                        $changed = true;
+                        break;
+                    }
                 }
             }
         } while ($changed);
 
-        return array_values($path);
+        return $this->withoutIdle($path, $from);
+    }
+
+    /** By the order of the trade. */
+    private function isEarlier(RouteStep $one, RouteStep $other): bool
+    {
+        $catalogue = $this->context->catalogue();
+
+        return $catalogue->step($one->step)->order < $catalogue->step($other->step)->order;
+    }
+
+    /**
+     * Set in order, one wait may have come after a longer one, which leaves it nothing to wait for.
+     *
+     * @param list<RouteStep> $path
+     *
+     * @return list<RouteStep>
+     */
+    private function withoutIdle(array $path, SurfaceState $state): array
+    {
+        $kept = [];
+        foreach ($path as $step) {
+            if (!$this->runner->isIdle($step, $state)) {
+                $kept[] = $step;
+                $state = $this->runner->apply($step, $state)->state;
+            }
+        }
+
+        return $kept;
     }
 
     /**

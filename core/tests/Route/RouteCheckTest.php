@@ -19,7 +19,7 @@ final class RouteCheckTest extends TestCase
         $workpiece = Yard::workpiece();
         $route = $this->without($workpiece->plan(), 'alkaline-degrease');
         $finding = $this->find($workpiece->findings($route), 'degrease-before-abrading');
-        self::assertSame('Scrape and chip loose rust and film', $finding->stepName);
+        self::assertSame('Scrape and chip off what is loose', $finding->stepName);
         self::assertStringContainsString('grease', $finding->consequence);
         self::assertNotSame([], $finding->mends);
         self::assertStringContainsString('Alkaline degrease', $finding->mends[0]->label);

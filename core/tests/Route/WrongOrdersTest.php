@@ -109,7 +109,7 @@ final class WrongOrdersTest extends TestCase
         $oil = array_values(
             array_filter($causes, static fn(Cause $c): bool => 'degrease-before-abrading' === $c->first()->needId),
         );
-        self::assertSame(['Sand bare metal to P80', 'Scrape and chip loose rust and film'], $oil[0]->places());
+        self::assertSame(['Sand bare metal to P80', 'Scrape and chip off what is loose'], $oil[0]->places());
     }
 
     /** @return list<string> */

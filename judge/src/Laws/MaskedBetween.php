@@ -28,6 +28,15 @@ final readonly class MaskedBetween implements Law
                 }
             }
         }
+        foreach ($work->where(['mask', 'mask-line']) as $at) {
+            $coat = null;
+            foreach (array_slice($work->steps, 0, $at, true) as $before => $done) {
+                $coat = $done->isOneOf([Steps::COAT]) ? $before : ($done->isOneOf(Steps::WAITS) ? null : $coat);
+            }
+            if (null !== $coat) {
+                $breaches[] = new Breach(6, $at, 'taped on a wet film');
+            }
+        }
         foreach ($work->where(['mask']) as $at) {
             foreach (array_slice($work->steps, $at + 1, null, true) as $later => $done) {
                 if ($done->isOneOf([Steps::COAT, ...Steps::UNMASKS])) {

@@ -30,7 +30,6 @@ final readonly class OffAndOn implements PieceLaw
         Steps::COAT,
     ];
     private const OFF = ['dismantle', 'lift-off'];
-    private const WAITS = ['wait-recoat', 'wait-touch', 'wait-full', 'oven-cure', 'ramp-cure'];
 
     public function breaches(Piece $piece): array
     {
@@ -66,7 +65,7 @@ final readonly class OffAndOn implements PieceLaw
         $waited =
             null === $coat
                 ? null
-                : $piece->where($host, $cured ? ['wait-full', 'oven-cure', 'ramp-cure'] : self::WAITS);
+                : $piece->where($host, $cured ? ['wait-full', 'oven-cure', 'ramp-cure'] : Steps::WAITS);
 
         return array_values(
             array_filter([
