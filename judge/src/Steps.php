@@ -145,6 +145,8 @@ final class Steps
     public const PULLS = 'pull-line';
     public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-oily', 'unmask-cut'];
     public const COAT = 'apply-coat';
+    /** Films that stay soft: nobody waits for their cure. */
+    public const NEVER_DRY = ['cavity-wax'];
     /** After these a film is no longer wet. */
     public const WAITS = ['wait-recoat', 'wait-touch', 'wait-full', 'oven-cure', 'ramp-cure'];
     public const FERROUS = ['carbon-steel', 'cast-iron'];

@@ -214,6 +214,15 @@ final readonly class Lane
         return null;
     }
 
+    /** Its last film stays soft: there is no cure to wait for. */
+    public function neverDries(): bool
+    {
+        $last = $this->lastCoat();
+        $product = null === $last ? null : $this->route->steps[$last]->product;
+
+        return null !== $product && in_array('non-drying', $this->catalogue->product($product)->tags, true);
+    }
+
     /** Where it is looked into for what was left inside. */
     public function lookedInto(): ?int
     {

@@ -123,7 +123,7 @@ final class Precedences
         $law = Relation::Seals === $link->as || Relation::BondedTo === $link->as ? 17 : 15;
         $done = sprintf('%s to be done before %s goes on', $carrier->name(), $lane->name());
         $this->put($carrier, $carrier->lastBefore(), $lane, $on, $done, $law);
-        $cured = $link->loaded || $link->as->asksForCure();
+        $cured = ($link->loaded || $link->as->asksForCure()) && !$carrier->neverDries();
         $bears = sprintf('the film of %s to bear %s', $carrier->name(), $lane->name());
         $this->put($carrier, $carrier->bears($cured), $lane, $on, $bears, $law);
         $last = $carrier->lastCoat();

@@ -62,6 +62,7 @@ final readonly class OffAndOn implements PieceLaw
         $off = $piece->first($member->id, self::OFF);
         $back = $piece->last($member->id, Steps::PUTS_BACK);
         $coat = $piece->last($host, [Steps::COAT]);
+        $cured = $cured && !in_array(null === $coat ? null : $piece->acts[$coat]->product, Steps::NEVER_DRY, true);
         $waited =
             null === $coat
                 ? null
