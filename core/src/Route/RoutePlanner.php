@@ -7,6 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\FilmSystem;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Surface\AllOf;
 use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 
@@ -346,7 +347,25 @@ final readonly class RoutePlanner
                 $air->temperature->c(),
                 $air->humidity->percentValue(),
             ),
-            array_values($stuck),
+            array_merge([], ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), array_values($stuck))),
         );
+    }
+
+    /**
+     * Of what is asked together only what cannot be had by itself: dents may still be filled where pits no longer can.
+     *
+     * @return non-empty-list<Precondition>
+     */
+    private function outOfReach(Precondition $need, SurfaceState $state): array
+    {
+        $each = [];
+        foreach ($need->predicate instanceof AllOf ? $need->predicate->of : [] as $n => $predicate) {
+            $one = $need->asking($need->id . '.' . $n, $predicate);
+            if (!$predicate->holds($state) && null === $this->search->find($state, [$one])) {
+                $each[] = $one;
+            }
+        }
+
+        return [] === $each ? [$need] : $each;
     }
 }

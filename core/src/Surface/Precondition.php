@@ -16,4 +16,10 @@ final readonly class Precondition
         public string $source,
         public ?string $scar = null,
     ) {}
+
+    /** A part of it, for the same reason. */
+    public function asking(string $id, Predicate $predicate): self
+    {
+        return new self($id, $predicate, $this->says, $this->consequence, $this->source, $this->scar);
+    }
 }
