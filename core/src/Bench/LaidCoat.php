@@ -25,6 +25,7 @@ final readonly class LaidCoat
         public ?float $againAt,
         public ?float $fullAt,
         public ?float $rainSafeAt = null,
+        public ?float $handleAt = null,
     ) {}
 
     /** From when on dew does it no harm; null when that never comes. */

@@ -320,6 +320,7 @@ final readonly class Replay
                 againAt: $top->recoatAgain?->reachedAt($series, $at),
                 fullAt: $top->full->reachedAt($series, $at),
                 rainSafeAt: $top->ready(Readiness::Rain)->reachedAt($series, $at),
+                handleAt: $top->handle->reachedAt($series, $at),
             ),
         ];
     }

@@ -20,7 +20,7 @@ final readonly class Lane
     /** Tags of what is left as it is once it is done: wax, oil, dressing. */
     private const LAST = ['last-of-all'];
     /** What a step waits for of a film. */
-    private const FILM = ['touch', 'recoat', 'full'];
+    private const FILM = ['touch', 'recoat', 'handle', 'full'];
     private const CLOSING = 'closing';
     private const HANDING_OVER = 'handing-over';
     private const TAKING_OFF = 'taking-off';

@@ -9,7 +9,7 @@ enum Ready: string
 {
     /** It is done. */
     case Done = 'done';
-    /** The film it laid is dry to handle: it takes a further coat and marks no more under a hand. */
+    /** The film it laid is dry to handle: it marks no more under a hand, a soft strap, its own weight. */
     case Handle = 'handle';
     /** The film it laid is hard throughout. */
     case Cured = 'cured';

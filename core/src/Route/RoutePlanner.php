@@ -268,7 +268,7 @@ final readonly class RoutePlanner
                     $moved = $path;
                     array_splice($moved, $i - $by, 0, array_splice($moved, $i, 1));
                     if ($this->replayed($moved, $from) === $end) {
-                        $path = array_values($moved);
+                        $path = $moved;
                         $changed = true;
                         break;
                     }

@@ -177,6 +177,7 @@ final class StepRunner
         }
         $clock = match ($for) {
             'touch' => $top->touch,
+            'handle' => $top->handle,
             'recoat' => $top->isShut() ? $top->recoatAgain ?? $top->recoatMin : $top->recoatMin,
             default => $top->full,
         };

@@ -21,6 +21,7 @@ final readonly class Film
         public CureClock $recoatMin,
         public ?CureClock $recoatMax,
         public ?CureClock $recoatAgain,
+        public CureClock $handle,
         public CureClock $full,
         public bool $measured = false,
     ) {}
@@ -43,6 +44,7 @@ final readonly class Film
             recoatMin: $start($cure->recoatMin),
             recoatMax: null === $cure->recoatMax ? null : $start($cure->recoatMax),
             recoatAgain: null === $cure->recoatAgain ? null : $start($cure->recoatAgain),
+            handle: $start($cure->ready(Readiness::Handle)),
             full: $start($cure->full),
             measured: $measured,
         );
@@ -74,6 +76,7 @@ final readonly class Film
             recoatMin: $this->recoatMin->run($for, $air),
             recoatMax: $this->recoatMax?->run($for, $air),
             recoatAgain: $this->recoatAgain?->run($for, $air),
+            handle: $this->handle->run($for, $air),
             full: $this->full->run($for, $air),
             measured: $this->measured,
         );
@@ -89,6 +92,7 @@ final readonly class Film
             recoatMin: $this->recoatMin->ended(),
             recoatMax: $this->recoatMax?->ended(),
             recoatAgain: $this->recoatAgain?->ended(),
+            handle: $this->handle->ended(),
             full: $this->full->ended(),
             measured: $this->measured,
         );
@@ -110,6 +114,7 @@ final readonly class Film
                 ? null
                 : $past($fresh->recoatMax, $lapsed || FilmPhase::Shut === $phase),
             recoatAgain: null === $fresh->recoatAgain ? null : $past($fresh->recoatAgain, $lapsed),
+            handle: $past($fresh->handle, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase),
             full: $past($fresh->full, FilmPhase::Cured === $phase),
             measured: $this->measured,
         );
@@ -125,6 +130,7 @@ final readonly class Film
             recoatMin: $this->recoatMin,
             recoatMax: $this->recoatMax,
             recoatAgain: $this->recoatAgain,
+            handle: $this->handle,
             full: $this->full,
             measured: true,
         );
@@ -135,6 +141,7 @@ final readonly class Film
     {
         return $this->full->isReached() &&
             $this->recoatMin->isReached() &&
+            $this->handle->isReached() &&
             false !== $this->recoatMax?->isReached() &&
             false !== $this->recoatAgain?->isReached();
     }

@@ -7,7 +7,7 @@ namespace Hull\Surface;
 /** The top film has reached an event of its cure, whatever else it has reached. */
 final readonly class FilmPast implements Predicate
 {
-    public const EVENTS = ['touch', 'recoat', 'full'];
+    public const EVENTS = ['touch', 'recoat', 'handle', 'full'];
 
     private string $key;
 
@@ -27,6 +27,7 @@ final readonly class FilmPast implements Predicate
         $clock = match ($this->event) {
             'touch' => $top?->touch,
             'recoat' => $top?->recoatMin,
+            'handle' => $top?->handle,
             default => $top?->full,
         };
 

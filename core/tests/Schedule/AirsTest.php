@@ -30,7 +30,7 @@ final class AirsTest extends TestCase
         $later = 0;
         foreach (Yard::catalogue()->products as $product) {
             $touch = $airs->cure('yard', $product, FilmPhase::Tacky)?->reachedAt(self::FROM);
-            $rain = $airs->rainSafe('yard', $product)?->reachedAt(self::FROM);
+            $rain = $airs->ready('yard', $product, Readiness::Rain)?->reachedAt(self::FROM);
             if (null === $product->cure) {
                 self::assertNull($rain, $product->id);
                 continue;

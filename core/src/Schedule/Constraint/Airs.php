@@ -74,12 +74,16 @@ final class Airs
             : $this->rows($place, $product, 'again', $product->cure->recoatAgain, $warmth);
     }
 
-    /** From when on rain does a film no harm. */
-    public function rainSafe(string $place, Product $product, PartWarmth $warmth = new PartWarmth()): ?RateLine
-    {
+    /** The clock towards what a film stands before it is cured: rain, a hand. */
+    public function ready(
+        string $place,
+        Product $product,
+        Readiness $for,
+        PartWarmth $warmth = new PartWarmth(),
+    ): ?RateLine {
         return null === $product->cure
             ? null
-            : $this->rows($place, $product, 'rain', $product->cure->ready(Readiness::Rain), $warmth);
+            : $this->rows($place, $product, $for->value, $product->cure->ready($for), $warmth);
     }
 
     public function rows(

@@ -10,6 +10,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Climate\PartWarmth;
 use Hull\Cure\CureFactor;
+use Hull\Cure\Readiness;
 use Hull\Cure\ZoneSpan;
 use Hull\Job\RouteStep;
 use Hull\Mix\PotLife;
@@ -310,13 +311,8 @@ final class ChainReader
     {
         $for = $definition->takes->waitFor;
         $top = $after->top();
-        if (in_array($for, ['touch', 'recoat', 'full'], true)) {
-            $into = match ($for) {
-                'touch' => FilmPhase::Tacky,
-                'recoat' => FilmPhase::Open,
-                default => FilmPhase::Cured,
-            };
-            $this->forFilm($top, $into);
+        if (in_array($for, ['touch', 'recoat', 'handle', 'full'], true)) {
+            $this->forFilm($top, $for);
 
             return;
         }
@@ -331,15 +327,26 @@ final class ChainReader
         }
     }
 
-    private function forFilm(?Film $top, FilmPhase $into): void
+    /** @param string $for touch, recoat, handle, full */
+    private function forFilm(?Film $top, string $for): void
     {
         $below = $this->films[count($this->films) - 1] ?? null;
-        $line = null === $top ? null : $this->airs->cure($this->at, $top->product, $into, $this->warmth);
+        $into = match ($for) {
+            'touch' => FilmPhase::Tacky,
+            'recoat' => FilmPhase::Open,
+            'handle' => null,
+            default => FilmPhase::Cured,
+        };
+        $line = match (true) {
+            null === $top => null,
+            null === $into => $this->airs->ready($this->at, $top->product, Readiness::Handle, $this->warmth),
+            default => $this->airs->cure($this->at, $top->product, $into, $this->warmth),
+        };
         if (null === $top || null === $below || null === $line) {
             return;
         }
         $passing = LagTime::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
-        $what = lcfirst($top->product->name) . ' to ' . self::into($into);
+        $what = lcfirst($top->product->name) . ' to ' . (null === $into ? 'be dry to handle' : self::into($into));
         // A coat along the one below waits zone by zone; that is in what the coat itself asks.
         if (FilmPhase::Open !== $into) {
             null === $below[0]

@@ -8,6 +8,7 @@ use Hull\Bench\LaidCoat;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Cure\CureFactor;
+use Hull\Cure\Readiness;
 use Hull\Piece\Precedence;
 use Hull\Piece\Ready;
 use Hull\Schedule\Constraint\Activity;
@@ -67,13 +68,11 @@ final readonly class CrossLags
         if (null === $product || Ready::Done === $one->ready) {
             return LagTime::hours(0.0);
         }
-        $into = Ready::Handle === $one->ready ? FilmPhase::Open : FilmPhase::Cured;
-        $line = $this->airs->cure(
-            $this->places[$one->before],
-            $product,
-            $into,
-            $this->pieces[$one->before]->context->warmth(),
-        );
+        [$place, $warmth] = [$this->places[$one->before], $this->pieces[$one->before]->context->warmth()];
+        $line =
+            Ready::Handle === $one->ready
+                ? $this->airs->ready($place, $product, Readiness::Handle, $warmth)
+                : $this->airs->cure($place, $product, FilmPhase::Cured, $warmth);
 
         return null === $line
             ? LagTime::hours(0.0)
@@ -89,7 +88,7 @@ final readonly class CrossLags
         );
         $coat = array_values($coats)[0] ?? null;
 
-        return null === $coat ? null : (Ready::Handle === $one->ready ? $coat->opensAt : $coat->fullAt);
+        return null === $coat ? null : (Ready::Handle === $one->ready ? $coat->handleAt : $coat->fullAt);
     }
 
     private function product(Precedence $one): ?Product

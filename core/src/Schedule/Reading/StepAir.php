@@ -8,6 +8,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\RateLine;
+use Hull\Cure\Readiness;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\LagTime;
@@ -73,7 +74,7 @@ final readonly class StepAir
     {
         $touch = $this->airs->cure($this->at, $product, FilmPhase::Tacky, $this->warmth);
         $dry = null === $touch ? LagTime::hours(0.0) : LagTime::on($touch);
-        $rain = $this->airs->rainSafe($this->at, $product, $this->warmth);
+        $rain = $this->airs->ready($this->at, $product, Readiness::Rain, $this->warmth);
         $safe = null === $rain ? $dry : LagTime::on($rain);
 
         return new WetFilm(
