@@ -493,6 +493,7 @@ final class CatalogueReader
             putsOn: $is('puts_on'),
             covers: $is('covers'),
             forCoat: $is('for_coat'),
+            forNext: $is('for_next'),
             looks: $is('looks'),
             unmasks: $is('unmasks'),
             keepsWet: $is('keeps_wet'),

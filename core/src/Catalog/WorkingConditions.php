@@ -25,6 +25,7 @@ final readonly class WorkingConditions
      * @param bool $putsOn something is glued, pressed or screwed on for good
      * @param bool $covers what was bare is covered by it, as by a coat
      * @param bool $forCoat it is done for the coat, or oil, that comes next, and is worth nothing without
+     * @param bool $forNext it is done for the very next step, and is worth nothing without
      * @param bool $looks it lays nothing bare, whatever it finds
      * @param bool $unmasks it comes off by the window of its film, and is never made good by keying
      * @param bool $keepsWet what works in it does not dry on
@@ -47,6 +48,7 @@ final readonly class WorkingConditions
         public bool $putsOn = false,
         public bool $covers = false,
         public bool $forCoat = false,
+        public bool $forNext = false,
         public bool $looks = false,
         public bool $unmasks = false,
         public bool $keepsWet = false,
@@ -79,6 +81,7 @@ final readonly class WorkingConditions
             putsOn: $this->putsOn || $other->putsOn,
             covers: $this->covers || $other->covers,
             forCoat: $this->forCoat || $other->forCoat,
+            forNext: $this->forNext || $other->forNext,
             looks: $this->looks || $other->looks,
             unmasks: $this->unmasks || $other->unmasks,
             keepsWet: $this->keepsWet || $other->keepsWet,

@@ -68,8 +68,23 @@ final class ClosedBlocksTest extends TestCase
         ]);
         $schedule = (new Scheduler(4))->plan($yard);
         self::assertSame(['p/mend', 'p/key', 'p/primer'], array_keys($schedule->placed));
-        self::assertSame('the coat it is done for has no room', $schedule->unplaced['p/mask'] ?? '');
+        self::assertSame('what it is done for has no room', $schedule->unplaced['p/mask'] ?? '');
         self::assertSame('what belongs with it has no room', $schedule->unplaced['p/mark'] ?? '');
+    }
+
+    public function testNothingIsIsolatedForAJointThatIsNotClosed(): void
+    {
+        $plan = fn(int $people): array => array_keys(
+            (new Scheduler(4))->plan(
+                $this->yard([
+                    new Activity('p/wash', 'p', 'wash', 0.5, 'bay'),
+                    new Activity('p/isolate', 'p', 'isolate', 0.5, 'bay', forNext: true),
+                    new Activity('p/join', 'p', 'join', 0.5, 'bay', people: $people),
+                ]),
+            )->placed,
+        );
+        self::assertSame(['p/wash', 'p/isolate', 'p/join'], $plan(1));
+        self::assertSame(['p/wash'], $plan(3));
     }
 
     public function testWhatIsDueAfterTheEndOfThePlanIsNotLateYet(): void

@@ -29,6 +29,10 @@ final readonly class ClosesWhatItOpens implements TimeLaw
                     default => $open,
                 };
             }
+            $last = array_slice($timetable->stints[$part] ?? [], -1)[0] ?? null;
+            if (true === $last?->isOneOf(['isolate', 'look-inside'])) {
+                $breaches[] = new Breach(self::LAW, null, $last->words() . ' and what it is done for has no hour');
+            }
             if (null !== $open && [] !== array_intersect($covers, $undone)) {
                 $breaches[] = new Breach(self::LAW, null, $open->words() . ' and what covers it has no hour');
             }

@@ -34,6 +34,7 @@ final readonly class Activity
      * @param bool $bares after it the surface has no protection until it is covered: not begun unless that has its hour
      * @param bool $covers it protects what was bare
      * @param bool $forCoat it is worth nothing unless what covers it has its hour
+     * @param bool $forNext it is worth nothing unless the next of its part has its hour
      */
     public function __construct(
         public string $id,
@@ -67,6 +68,7 @@ final readonly class Activity
         public bool $bares = false,
         public bool $covers = false,
         public bool $forCoat = false,
+        public bool $forNext = false,
     ) {}
 
     public function isCoat(): bool
@@ -139,6 +141,7 @@ final readonly class Activity
             bares: $this->bares,
             covers: $this->covers,
             forCoat: $this->forCoat,
+            forNext: $this->forNext,
         );
     }
 }

@@ -226,19 +226,21 @@ final class Placer
         }
     }
 
-    /** Nothing is masked, keyed or dusted for a coat that has no hour. */
+    /** Nothing is masked, keyed or dusted for a coat that has no hour, no joint isolated that is not closed. */
     private function withdrawReadying(): bool
     {
         $some = false;
         foreach ($this->yard->chains as $ids) {
-            $lost = false;
+            $lost = $nextLost = false;
             foreach (array_reverse($ids) as $id) {
                 $activity = $this->yard->activity($id);
                 $lost = $activity->covers ? isset($this->filler->unplaced[$id]) : $lost;
-                if ($lost && $activity->forCoat && null === $activity->fixed && isset($this->filler->placed[$id])) {
+                $idle = ($lost && $activity->forCoat) || ($nextLost && $activity->forNext);
+                if ($idle && null === $activity->fixed && isset($this->filler->placed[$id])) {
                     $some = true;
-                    $this->takeOut($activity, 'the coat it is done for has no room');
+                    $this->takeOut($activity, 'what it is done for has no room');
                 }
+                $nextLost = isset($this->filler->unplaced[$id]);
             }
         }
 

@@ -239,6 +239,7 @@ final class ChainReader
             bares: !$definition->worked->looks && $this->handling->bares($state, $this->runner->effects($step, $state)),
             covers: $definition->laysFilm || $definition->worked->covers,
             forCoat: $definition->worked->forCoat,
+            forNext: $definition->worked->forNext,
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =
