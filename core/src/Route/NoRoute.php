@@ -9,8 +9,15 @@ use Hull\Surface\Precondition;
 /** No order of work leads there with the steps on offer; says what stands in the way. */
 final class NoRoute extends \DomainException
 {
-    /** @param list<Precondition> $stuck needs that could not be met where they came up */
-    public function __construct(string $message = '', public readonly array $stuck = [])
+    /**
+     * @param list<Precondition> $stuck needs that could not be met where they came up
+     * @param list<Precondition> $least of what is asked together only what could not be had by itself
+     */
+    public function __construct(
+        string $message = '',
+        public readonly array $stuck = [],
+        public readonly array $least = [],
+    )
     {
         parent::__construct($message);
     }

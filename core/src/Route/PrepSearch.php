@@ -107,7 +107,11 @@ final class PrepSearch
 
         return null === $path
             ? null
-            : $this->quicker($this->withoutTheDearest($path, $from, $needs, $steps), $from, $needs, $steps);
+            : $this->pruned(
+                $this->quicker($this->withoutTheDearest($path, $from, $needs, $steps), $from, $needs, $steps),
+                $from,
+                $needs,
+            );
     }
 
     /**

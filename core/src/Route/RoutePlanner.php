@@ -110,20 +110,34 @@ final readonly class RoutePlanner
         try {
             return $this->attempt($from, $early);
         } catch (NoRoute $e) {
-            $known = array_map(static fn(Precondition $n): string => $n->id, $early);
-            $new = array_values(
-                array_filter(
-                    $e->stuck,
-                    static fn(Precondition $n): bool => !in_array($n->id, $known, true) &&
-                        [] !== $n->predicate->facts(),
-                ),
-            );
-            if ([] === $new || [] !== $from->films) {
+            [$all, $least] = [self::others($e->stuck, $early), self::others($e->least, $early)];
+            if ([] === $all || [] !== $from->films) {
                 throw $e;
             }
-
-            return $this->steps($from, [...$early, ...$new]);
+            try {
+                return $this->steps($from, [...$early, ...$all]);
+            } catch (NoRoute $none) {
+                return $all === $least ? throw $none : $this->steps($from, [...$early, ...$least]);
+            }
         }
+    }
+
+    /**
+     * @param list<Precondition> $needs
+     * @param list<Precondition> $known
+     *
+     * @return list<Precondition> that facts can meet, without what is known
+     */
+    private static function others(array $needs, array $known): array
+    {
+        $ids = array_map(static fn(Precondition $n): string => $n->id, $known);
+
+        return array_values(
+            array_filter(
+                $needs,
+                static fn(Precondition $n): bool => !in_array($n->id, $ids, true) && [] !== $n->predicate->facts(),
+            ),
+        );
     }
 
     /**
@@ -288,23 +302,37 @@ final readonly class RoutePlanner
     }
 
     /**
-     * Set in order, one wait may have come after a longer one, which leaves it nothing to wait for.
+     * Set in order, one wait may have come after a longer one, which leaves it nothing to wait for, or before one, which
+     * it is part of then.
      *
      * @param list<RouteStep> $path
      *
      * @return list<RouteStep>
      */
-    private function withoutIdle(array $path, SurfaceState $state): array
+    private function withoutIdle(array $path, SurfaceState $from): array
     {
         $kept = [];
-        foreach ($path as $step) {
-            if (!$this->runner->isIdle($step, $state)) {
+        $state = $from;
+        foreach ($path as $n => $step) {
+            $next = $path[$n + 1] ?? null;
+            $rest = array_slice($path, $n + 1);
+            $isPart =
+                null !== $next &&
+                $this->isWait($step) &&
+                $this->isWait($next) &&
+                $this->replayed($rest, $state) === $this->replayed([$step, ...$rest], $state);
+            if (!$isPart && !$this->runner->isIdle($step, $state)) {
                 $kept[] = $step;
                 $state = $this->runner->apply($step, $state)->state;
             }
         }
 
         return $kept;
+    }
+
+    private function isWait(RouteStep $step): bool
+    {
+        return $this->context->catalogue()->step($step->step)->isWait();
     }
 
     /**
@@ -347,6 +375,7 @@ final readonly class RoutePlanner
                 $air->temperature->c(),
                 $air->humidity->percentValue(),
             ),
+            array_values($stuck),
             array_merge([], ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), array_values($stuck))),
         );
     }
