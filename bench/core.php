@@ -26,7 +26,7 @@ use Hull\Quantity\Volume;
 use Hull\Job\Route;
 use Hull\Route\Surroundings;
 use Hull\Schedule\Constraint\Airs;
-use Hull\Schedule\Replanning\PreviousPlacement;
+use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Search\LowerBound;
 use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Placing\Schedule;

@@ -9,6 +9,7 @@ use Hull\Job\RouteStep;
 use Hull\Surface\FactWithin;
 use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
+use Hull\Surface\TopTagged;
 
 /**
  * Cheapest preparation from a surface to one on which every given need holds: best first over surface states, led by
@@ -107,11 +108,7 @@ final class PrepSearch
 
         return null === $path
             ? null
-            : $this->pruned(
-                $this->quicker($this->withoutTheDearest($path, $from, $needs, $steps), $from, $needs, $steps),
-                $from,
-                $needs,
-            );
+            : $this->quicker($this->withoutTheDearest($path, $from, $needs, $steps), $from, $needs, $steps);
     }
 
     /**
@@ -158,8 +155,8 @@ final class PrepSearch
     }
 
     /**
-     * A wait for a film may be done away with by what cures it (an oven, a run hot), and work that only lets time pass
-     * by a wait; the search sees neither while it counts waits little.
+     * A wait for a film may be done away with by what cures it (an oven, a run hot), and work that is done twice to let
+     * time pass by a wait; the search sees neither while it counts waits little.
      *
      * @param list<RouteStep> $path
      * @param list<Precondition> $needs
@@ -169,19 +166,52 @@ final class PrepSearch
      */
     private function quicker(array $path, SurfaceState $from, array $needs, array $steps): array
     {
-        $curing = array_filter($steps, static fn(Step $s): bool => $s->cures);
+        [$best, $least] = [null, null];
+        foreach ([] === $from->films ? [] : $this->instead($path, $from, $steps) as [$at, $step]) {
+            $swapped = [...array_slice($path, 0, $at), new RouteStep('', $step->id), ...array_slice($path, $at + 1)];
+            $other = $this->leading($swapped, $from, $needs);
+            $least ??= $this->spent($path, $from);
+            $spent = null === $other ? \INF : $this->spent($other, $from);
+            [$best, $least] = $spent < $least - self::SAME ? [$other, $spent] : [$best, $least];
+        }
+
+        return null === $best
+            ? $path
+            : $this->quicker($this->pruned($best, $from, $needs), $from, $needs, $steps);
+    }
+
+    /**
+     * @param list<RouteStep> $path
+     * @param list<Step> $steps
+     *
+     * @return list<array{int, Step}> where in the path which step could stand
+     */
+    private function instead(array $path, SurfaceState $from, array $steps): array
+    {
+        $curing = array_filter($steps, fn(Step $s): bool => $s->cures && $this->suitsFilm($s, $from));
         $waits = array_filter($steps, static fn(Step $s): bool => $s->isWait() && null !== $s->takes->waitFor);
-        [$best, $least] = [null, $this->spent($path, $from)];
-        foreach ([] === $from->films ? [] : $path as $at => $move) {
-            foreach ($this->context->catalogue()->step($move->step)->isWait() ? $curing : $waits as $step) {
-                $swapped = [...array_slice($path, 0, $at), new RouteStep('', $step->id), ...array_slice($path, $at + 1)];
-                $other = $this->leading($swapped, $from, $needs);
-                $spent = null === $other ? \INF : $this->spent($other, $from);
-                [$best, $least] = $spent < $least - self::SAME ? [$other, $spent] : [$best, $least];
+        $times = array_count_values(array_map(static fn(RouteStep $s): string => $s->step, $path));
+        $instead = [];
+        foreach ($path as $at => $move) {
+            $isWait = $this->context->catalogue()->step($move->step)->isWait();
+            foreach ($isWait ? $curing : ($times[$move->step] > 1 ? $waits : []) as $step) {
+                $instead[] = [$at, $step];
             }
         }
 
-        return null === $best ? $path : $this->quicker($best, $from, $needs, $steps);
+        return $instead;
+    }
+
+    /** It can be done to the film on top, in whatever phase that is by then. */
+    private function suitsFilm(Step $step, SurfaceState $from): bool
+    {
+        foreach ($this->runner->needs(new RouteStep('', $step->id)) as $need) {
+            if ($need->predicate instanceof TopTagged && !$need->predicate->holds($from)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
