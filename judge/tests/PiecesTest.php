@@ -103,7 +103,10 @@ final class PiecesTest extends TestCase
         for ($n = $from; $n < $from + self::UNTIL; ++$n) {
             $job = $pieces->job($n);
             $plan = JobPlan::of($catalogue, $job);
-            foreach (self::breaches($job, $plan, $blind ? self::withoutLaw($catalogue, $plan, $law) : null) as $breach) {
+            foreach (
+                self::breaches($job, $plan, $blind ? self::withoutLaw($catalogue, $plan, $law) : null)
+                as $breach
+            ) {
                 if ($law === $breach->law) {
                     self::assertNotSame('', $breach->says);
 
@@ -125,10 +128,7 @@ final class PiecesTest extends TestCase
     /** @return list<string> */
     private static function judged(Job $job, JobPlan $plan, string $what): array
     {
-        return array_map(
-            static fn(Breach $b): string => self::words($b, $what),
-            self::breaches($job, $plan),
-        );
+        return array_map(static fn(Breach $b): string => self::words($b, $what), self::breaches($job, $plan));
     }
 
     /**

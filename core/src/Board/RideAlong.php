@@ -8,7 +8,7 @@ use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Surface\Shade;
 
-/** Parts that still get a given paint in the same colour: they can have some of the same mix, or the rest of the kit. */
+/** Parts that still get a paint in the same colour: they can have some of the same mix, or the rest of the kit. */
 final class RideAlong
 {
     /**

@@ -37,7 +37,7 @@ enum Relation: string
         );
     }
 
-    /** The film below has to be hard throughout: what is glued, pressed, screwed or set down on it marks it otherwise. */
+    /** The film below has to be hard throughout: what is glued, screwed or set down on it marks it otherwise. */
     public function asksForCure(): bool
     {
         return in_array($this, [self::Covers, self::BondedTo, self::Seals, self::StandsOn], true);

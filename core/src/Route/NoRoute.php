@@ -17,8 +17,7 @@ final class NoRoute extends \DomainException
         string $message = '',
         public readonly array $stuck = [],
         public readonly array $least = [],
-    )
-    {
+    ) {
         parent::__construct($message);
     }
 }

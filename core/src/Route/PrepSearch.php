@@ -175,9 +175,7 @@ final class PrepSearch
             [$best, $least] = $spent < $least - self::SAME ? [$other, $spent] : [$best, $least];
         }
 
-        return null === $best
-            ? $path
-            : $this->quicker($this->pruned($best, $from, $needs), $from, $needs, $steps);
+        return null === $best ? $path : $this->quicker($this->pruned($best, $from, $needs), $from, $needs, $steps);
     }
 
     /**

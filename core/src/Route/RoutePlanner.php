@@ -278,7 +278,11 @@ final readonly class RoutePlanner
             $changed = false;
             for ($i = 1; null !== $end && $i < count($path); ++$i) {
                 // What is bound to what comes before it (isolated, then put on) is passed by as one.
-                for ($by = 1; $by <= self::BOUND && $i - $by >= 0 && $this->isEarlier($path[$i], $path[$i - $by]); ++$by) {
+                for (
+                    $by = 1;
+                    $by <= self::BOUND && $i - $by >= 0 && $this->isEarlier($path[$i], $path[$i - $by]);
+                    ++$by
+                ) {
                     $moved = $path;
                     array_splice($moved, $i - $by, 0, array_splice($moved, $i, 1));
                     if ($this->replayed($moved, $from) === $end) {
@@ -302,8 +306,8 @@ final readonly class RoutePlanner
     }
 
     /**
-     * Set in order, one wait may have come after a longer one, which leaves it nothing to wait for, or before one, which
-     * it is part of then.
+     * Set in order, one wait may have come after a longer one, which leaves it nothing to wait for, or before one,
+     * which it is part of then.
      *
      * @param list<RouteStep> $path
      *
@@ -376,7 +380,10 @@ final readonly class RoutePlanner
                 $air->humidity->percentValue(),
             ),
             array_values($stuck),
-            array_merge([], ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), array_values($stuck))),
+            array_merge(
+                [],
+                ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), array_values($stuck)),
+            ),
         );
     }
 

@@ -13,7 +13,7 @@ final class Batches
     private const SEEN = 'colour';
 
     /**
-     * @param list<string> $laid batches of it that lie on the piece already; empty strings are batches nobody wrote down
+     * @param list<string> $laid batches that lie on the piece already; empty where nobody wrote one down
      * @param list<string> $from batches that the next coat would be poured from
      *
      * @return string what to do about it; empty where nothing has to be done
@@ -27,8 +27,8 @@ final class Batches
         $other = array_values(array_diff($from, $laid));
         if ([] !== $laid && [] !== $other) {
             return sprintf(
-                'On this piece lies batch %s, on the shelf is %s. Try both on one card in the light it will stand in; ' .
-                    'where they differ, end the old batch at an edge or a break and coat whole faces with the new one.',
+                'On this piece lies batch %s, on the shelf is %s. Try both on one card in the light it will stand ' .
+                    'in; where they differ, end the old batch at an edge or a break and coat whole faces with the new one.',
                 self::list($laid),
                 self::list($other),
             );

@@ -143,6 +143,9 @@ final readonly class SurfaceState
             count($this->films) .
             (null === $top
                 ? ''
-                : $top->phase()->value . ($top->touch->isReached() ? '+' : '') . ($top->handle->isReached() ? 'h' : '') . ($top->isOpen() ? 'o' : ''));
+                : $top->phase()->value .
+                    ($top->touch->isReached() ? '+' : '') .
+                    ($top->handle->isReached() ? 'h' : '') .
+                    ($top->isOpen() ? 'o' : ''));
     }
 }

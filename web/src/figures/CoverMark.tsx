@@ -1,6 +1,6 @@
 import { tok } from '../theme/tokens';
 
-/** How a covering is drawn wherever it is: a plug in its bore, a strip of tape, film in a frame of tape, a fine line. */
+/** How a covering is drawn wherever it is: a plug in its bore, tape, film in a frame of tape, a fine line. */
 export function CoverMark({ by, x, y, wide, high }: { by: string; x: number; y: number; wide: number; high: number }) {
   const [cx, cy] = [x + wide / 2, y + high / 2];
   const r = Math.min(wide, high) / 2;
