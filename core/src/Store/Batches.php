@@ -27,8 +27,8 @@ final class Batches
         $other = array_values(array_diff($from, $laid));
         if ([] !== $laid && [] !== $other) {
             return sprintf(
-                'On this piece lies batch %s, on the shelf is %s. Try both on one card in the light it will stand ' .
-                    'in; where they differ, end the old batch at an edge or a break and coat whole faces with the new one.',
+                'On this piece lies batch %s, on the shelf is %s. Try both on one card, in the light of its place; ' .
+                    'where they differ, end the old batch at an edge or a break and coat whole faces with the new.',
                 self::list($laid),
                 self::list($other),
             );
