@@ -160,6 +160,12 @@ final class LawsTest extends TestCase
             $weave('mask', 'final-wipe', self::COAT, 'apply-coat clear-2k', 'unmask'),
             $weave('mask', 'final-wipe', 'apply-coat clear-2k', 'unmask'),
         ];
+        $oak = static fn(string ...$steps): Work => Work::of('wood-core', 'interior', array_values($steps));
+        yield 'faired below varnish' => [
+            13,
+            $oak('fair-epoxy', 'block-filler', 'mask', 'final-wipe', 'apply-coat spar-varnish', 'unmask'),
+            $oak('wood-patch', 'mask', 'final-wipe', 'apply-coat spar-varnish', 'unmask'),
+        ];
         yield 'lead test without paint' => [12, $steel('lead-test'), $flaking('lead-test')];
         yield 'epoxy over etch' => [
             13,

@@ -49,12 +49,22 @@ final readonly class FilmsGoTogether implements Law
         'primer-sealer-2k',
     ];
 
+    private const HIDES = ['spot-prime', 'fill-over-coating', 'fill-over-metal', 'fill-over-epoxy', 'fair-epoxy'];
+
     public const CLEAR = ['clear-2k', 'clear-2k-aerosol', 'spar-varnish', 'clear-lacquer'];
 
     public function breaches(Work $work): array
     {
         $breaches = [];
         $below = null;
+        $films = array_map(
+            static fn(int $at): string => (string) $work->steps[$at]->product,
+            $work->where([Steps::COAT]),
+        );
+        $shows = [] !== $films && [] === array_diff($films, self::CLEAR);
+        foreach ($shows ? $work->where(self::HIDES) : [] as $at) {
+            $breaches[] = new Breach(13, $at, $work->steps[$at]->step . ' hides what shall show');
+        }
         foreach ($work->where([Steps::COAT]) as $at) {
             $film = (string) $work->steps[$at]->product;
             $says = match (true) {
