@@ -11,7 +11,8 @@ final class NoRoute extends \DomainException
 {
     /**
      * @param list<Precondition> $stuck needs that could not be met where they came up
-     * @param list<Precondition> $least of what is asked together only what could not be had by itself
+     * @param list<Precondition> $least of what is asked together only what could not be had by itself; empty where that
+     *                                  is all of it
      */
     public function __construct(
         string $message = '',

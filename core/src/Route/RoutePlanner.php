@@ -41,7 +41,7 @@ final readonly class RoutePlanner
     {
         return (new RinseInsertion($this->context, $this->runner, $this))->of(
             $from,
-            Route::of($this->steps($from, [])),
+            Route::of($this->steps($from, [], [])),
         );
     }
 
@@ -99,45 +99,35 @@ final readonly class RoutePlanner
 
     /**
      * What turns out to be out of reach once films are on (a pit under paint) is asked for before the first film
-     * instead.
+     * instead: all of a need, and where that cannot be had together, what of it cannot be had later.
      *
      * @param list<Precondition> $early
+     * @param list<string> $asked ids of the needs that stand behind these
      *
      * @return list<RouteStep>
      */
-    private function steps(SurfaceState $from, array $early): array
+    private function steps(SurfaceState $from, array $early, array $asked): array
     {
         try {
             return $this->attempt($from, $early);
         } catch (NoRoute $e) {
-            [$all, $least] = [self::others($e->stuck, $early), self::others($e->least, $early)];
-            if ([] === $all || [] !== $from->films) {
+            $new = array_values(
+                array_filter(
+                    $e->stuck,
+                    static fn(Precondition $n): bool => !in_array($n->id, $asked, true) &&
+                        [] !== $n->predicate->facts(),
+                ),
+            );
+            if ([] === $new || [] !== $from->films) {
                 throw $e;
             }
+            $asked = [...$asked, ...array_map(static fn(Precondition $n): string => $n->id, $new)];
             try {
-                return $this->steps($from, [...$early, ...$all]);
+                return $this->steps($from, [...$early, ...$new], $asked);
             } catch (NoRoute $none) {
-                return $all === $least ? throw $none : $this->steps($from, [...$early, ...$least]);
+                return [] === $e->least ? throw $none : $this->steps($from, [...$early, ...$e->least], $asked);
             }
         }
-    }
-
-    /**
-     * @param list<Precondition> $needs
-     * @param list<Precondition> $known
-     *
-     * @return list<Precondition> that facts can meet, without what is known
-     */
-    private static function others(array $needs, array $known): array
-    {
-        $ids = array_map(static fn(Precondition $n): string => $n->id, $known);
-
-        return array_values(
-            array_filter(
-                $needs,
-                static fn(Precondition $n): bool => !in_array($n->id, $ids, true) && [] !== $n->predicate->facts(),
-            ),
-        );
     }
 
     /**
@@ -369,6 +359,10 @@ final readonly class RoutePlanner
                 ? 'its needs cannot be met together'
                 : implode('; ', array_map(static fn(Precondition $n): string => $n->says, $stuck));
         $air = $this->context->air();
+        $least = array_merge(
+            [],
+            ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), array_values($stuck)),
+        );
 
         return new NoRoute(
             sprintf(
@@ -380,10 +374,7 @@ final readonly class RoutePlanner
                 $air->humidity->percentValue(),
             ),
             array_values($stuck),
-            array_merge(
-                [],
-                ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), array_values($stuck)),
-            ),
+            $least === array_values($stuck) ? [] : $least,
         );
     }
 
