@@ -95,9 +95,10 @@ final class Precedences
                 foreach ($puts as $on) {
                     $this->goesOn($carrier, $lane, $on, $link);
                 }
+                // Wax and oil on its outside may come after.
                 $this->put(
                     $carrier,
-                    $carrier->lastWork(),
+                    $carrier->lastBefore(),
                     $lane,
                     $lane->lookedInto(),
                     sprintf('the work in %s to be done before it is looked into', $carrier->name()),

@@ -77,6 +77,7 @@ final class CatalogueTest extends TestCase
                 $found,
             ),
         ];
+        yield [['substrate' => 'laminate', 'schools' => ['core' => 'board'], ...$found('soft-core:rotten')]];
         yield [
             [
                 ...$found('soft-inserts:yes'),
