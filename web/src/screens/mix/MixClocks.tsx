@@ -135,7 +135,7 @@ export function Cover({ cover }: { cover: Schemas['CoverView'] }) {
         </Notice>
       )}
       {cover.rides.length > 0 && (
-        <Labelled label={t`who could ride along on the same mix`}>
+        <Labelled label={t`who could ride along`}>
           <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
             {cover.rides.slice(0, 6).map((r) => (
               <li key={r.partId}>
