@@ -134,10 +134,10 @@ final readonly class CoverScreen
     private static function ride(string $id, Ride $ride, Workpiece $piece, JobRow $job, UnitPresenter $shown): RideView
     {
         $product = $piece->context->catalogue()->product($piece->route()->find($ride->key)->product ?? '');
-        $hours =
+        $ready =
             null === $ride->hours
-                ? 'a wait that never ends in this air'
-                : $shown->value(Duration::hours($ride->hours))->text;
+                ? 'a wait before it never ends in this air'
+                : 'ready in ' . $shown->value(Duration::hours($ride->hours))->text;
 
         return new RideView(
             partId: $id,
@@ -147,7 +147,7 @@ final readonly class CoverScreen
             before: $ride->before,
             needs: [] === $ride->before
                 ? ''
-                : sprintf('%s of work, ready in %s', $shown->value(Duration::minutes($ride->hands))->text, $hours),
+                : sprintf('%s of work, %s', $shown->value(Duration::minutes($ride->hands))->text, $ready),
             inTime: $ride->isInTime($product),
         );
     }
@@ -162,8 +162,11 @@ final readonly class CoverScreen
                 continue;
             }
             $piece = $this->stored->workpiece($other);
+            $steps = [];
             foreach ($other->log as $line) {
-                $product = $piece->route()->find($line->stepKey ?? '')?->product;
+                // A correction has the step of what it corrects.
+                $steps[$line->entryId] = $line->stepKey ?? ($steps[$line->corrects ?? ''] ?? '');
+                $product = $piece->route()->find($steps[$line->entryId])?->product;
                 if (null !== $product && $piece->context->system->shade($product)->key() === $paint->key()) {
                     $lines[] = $line;
                 }
