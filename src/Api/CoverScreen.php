@@ -162,11 +162,8 @@ final readonly class CoverScreen
                 continue;
             }
             $piece = $this->stored->workpiece($other);
-            $steps = [];
             foreach ($other->log as $line) {
-                // A correction has the step of what it corrects.
-                $steps[$line->entryId] = $line->stepKey ?? ($steps[$line->corrects ?? ''] ?? '');
-                $product = $piece->route()->find($steps[$line->entryId])?->product;
+                $product = $piece->route()->find($line->stepKey ?? '')?->product;
                 if (null !== $product && $piece->context->system->shade($product)->key() === $paint->key()) {
                     $lines[] = $line;
                 }

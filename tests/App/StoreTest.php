@@ -200,14 +200,6 @@ final class StoreTest extends ApiCase
         self::assertSame(201, $this->code());
         $record = $this->call('GET', "/api/parts/$shell/record");
         self::assertSame(['R1'], self::at($record, 'entries', 0, 'batches'));
-        $this->call('POST', "/api/parts/$shell/log", [
-            'kind' => 'correction',
-            'corrects' => self::text($record, 'entries', 0, 'id'),
-            'at' => self::ago('1 minute'),
-            'used' => sprintf('%F L', $litres / 2),
-            'note' => 'read again',
-        ]);
-        self::assertSame(201, $this->code());
         $other = $this->call('GET', "/api/parts/$lid/cover/$key");
         self::assertStringContainsString('lies batch R1, on the shelf is R2', self::text($other, 'batchSays'));
         self::assertSame(
