@@ -37,7 +37,7 @@ export default tseslint.config(
             '^[^A-Za-z]*[a-z0-9_/#.-]*[^A-Za-z]*$',
             '^/|^(job|part|tag)/:',
             '\\d(px|fr|rem|mm|deg|vh)\\b|\\bauto\\b|color-mix|gradient|polygon|repeat\\(',
-            '^ ?[ML](\\d|\\s*Z?$)|T12:00:00Z|^(Z|UTC|A4|en-GB|Unbowed Hull)$',
+            '^ ?[MLA](\\d|\\s*Z?$)|^url\\(#|T12:00:00Z|^(Z|UTC|A4|en-GB|Unbowed Hull)$',
             '^(leg[AB]|[a-z.]*leadDays|hourRate|vocLimit|newJob|placeName|old film|volume,mass,count)$',
             '^[\\d.]+ (L|C|°C)$|^M4 × 12$',
             '^(input, textarea|meta\\[|data:text)',

@@ -22,14 +22,14 @@ final class RegisterTest extends BrowserCase
         $this->sees('One tag for each thing that comes off');
         $this->button('Something came off');
         $this->button('Write the tag');
-        $this->sees('This is not a text.');
+        $this->sees('Nothing is written here.');
         $this->type('What it is', 'Lid');
         $this->type('Count', '6');
         $this->xpath('(//fieldset//input)[2]')->sendKeys('hex screw');
         $this->type('Size', 'M6 x 20');
         $this->type('Where that lies', 'shelf 3');
         $this->button('Write the tag');
-        $this->sees('1 tags · 6 things off');
+        $this->sees('1 tag · 6 things off');
         $this->button('Something was put in');
         $this->type('What it is', 'Rag in the port');
         $this->button('Write the tag');

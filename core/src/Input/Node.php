@@ -123,7 +123,8 @@ final readonly class Node
     public function text(int $most = 200): string
     {
         if (!is_string($this->value) || '' === trim($this->value)) {
-            throw $this->refuse('This is not a text.', 'a text of 1 to ' . $most . ' characters');
+            $message = is_string($this->value) ? 'Nothing is written here.' : 'This is not a text.';
+            throw $this->refuse($message, 'a text of 1 to ' . $most . ' characters');
         }
         if (mb_strlen($this->value) > $most) {
             throw $this->refuse(

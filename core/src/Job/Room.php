@@ -17,14 +17,14 @@ final readonly class Room
     public const TWO_KG = 40.0;
 
     /**
-     * @param Length $long its longer side as it stands
-     * @param Length $wide its other side
+     * @param Length|null $long its longer side as it stands; null, with the other, where nobody measured it
+     * @param Length|null $wide its other side
      * @param string $way one of Footprint::WAYS: how it is kept while it is worked and cures
      * @param Mass|null $weight null where nobody weighed it
      */
     public function __construct(
-        public Length $long,
-        public Length $wide,
+        public ?Length $long,
+        public ?Length $wide,
         public string $way = Footprint::STANDS,
         public ?Mass $weight = null,
     ) {}

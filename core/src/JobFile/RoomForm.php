@@ -29,9 +29,12 @@ final class RoomForm
                 ->refuse('No part weighs that.', sprintf('more than 0, up to %d kg', self::HEAVIEST_KG));
         }
 
+        // One side asks for the other; a weight, or how it is kept, may be all that is known.
+        $measured = null !== $n->optional('long') || null !== $n->optional('wide');
+
         return new Room(
-            self::size($n->field('long')),
-            self::size($n->field('wide')),
+            $measured ? self::size($n->field('long')) : null,
+            $measured ? self::size($n->field('wide')) : null,
             $n->optional('way')?->choice(Footprint::WAYS) ?? Footprint::STANDS,
             $weight,
         );
@@ -53,8 +56,8 @@ final class RoomForm
     {
         return array_filter(
             [
-                'long' => $room->long->value(),
-                'wide' => $room->wide->value(),
+                'long' => $room->long?->value(),
+                'wide' => $room->wide?->value(),
                 'way' => $room->way,
                 'weight' => $room->weight?->value(),
             ],
@@ -68,7 +71,7 @@ final class RoomForm
         return [
             'type' => 'object',
             'additionalProperties' => false,
-            'required' => ['long', 'wide'],
+            'dependentRequired' => ['long' => ['wide'], 'wide' => ['long']],
             'properties' => [
                 'long' => ['type' => ['number', 'string']],
                 'wide' => ['type' => ['number', 'string']],

@@ -51,6 +51,7 @@ final class TagForm
         $kind = TagKind::from(
             $n->optional('kind')?->choice(array_column(TagKind::cases(), 'value')) ?? TagKind::Off->value,
         );
+        $what = $n->field('what')->text(120);
         $part = $n->field('part')->choice($parts);
         $itself = $n->optional('itself')?->choice($parts);
         if ($itself === $part) {
@@ -64,7 +65,7 @@ final class TagForm
         return new Tag(
             number: $number,
             kind: $kind,
-            what: $n->field('what')->text(120),
+            what: $what,
             part: $part,
             itself: $itself,
             held: $n->optional('held')?->choice(Tag::HELD) ?? Tag::HELD[0],

@@ -51,7 +51,7 @@ final class HeldBy
         $size = 1 === preg_match(self::SIZE, $words, $found) ? $found[1] : '';
         $words = trim((string) preg_replace('/\s+/u', ' ', '' === $size ? $words : str_replace($size, '', $words)));
         $count = 1;
-        if (1 === preg_match('/^(\w+)\s+(.+)$/u', $words, $parts)) {
+        if (1 === preg_match('/^(\d+(?=\s*[x×]\s)|\w+)(?:\s*[x×])?\s+(.+)$/u', $words, $parts)) {
             $number = ctype_digit($parts[1]) ? (int) $parts[1] : self::NUMBERS[mb_strtolower($parts[1])] ?? null;
             if (null !== $number && $number >= 1 && $number <= self::MOST) {
                 [$count, $words] = [$number, $parts[2]];

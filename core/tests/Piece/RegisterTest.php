@@ -166,6 +166,7 @@ final class RegisterTest extends TestCase
         );
         self::assertSame([[6, 'bolts', 'M10'], [1, 'rubber washers', '']], $read('six M10 bolts, rubber washers'));
         self::assertSame([[12, 'screws', 'M4 x 12'], [1, 'clamp', '']], $read('12 M4 x 12 screws and a clamp'));
+        self::assertSame([[4, 'screws', 'M6 x 16'], [4, 'nuts', '']], $read('4x M6 x 16 screws, 4 × nuts'));
         self::assertSame([], $read('  '));
     }
 

@@ -84,6 +84,20 @@ final class FloorMapTest extends TestCase
         );
     }
 
+    public function testAWeightOrAWayToKeepItMayBeAllThatIsKnown(): void
+    {
+        $weighed = self::part('a', ['weight' => '38 kg']);
+        self::assertTrue($weighed->room?->isHeavy());
+        self::assertSame(FloorSpace::of(self::part('a'))->m2(), FloorSpace::of($weighed)->m2(), 'reckoned as before');
+        self::assertSame(0.0, FloorSpace::of(self::part('a', ['way' => 'bench']))->m2());
+        try {
+            self::part('a', ['long' => '1 m', 'weight' => '38 kg']);
+            self::fail('One side alone is no floor.');
+        } catch (InvalidInput $e) {
+            self::assertSame('/room/wide', $e->pointer);
+        }
+    }
+
     public function testHeavyThingsAreCountedByLiftAndByTwo(): void
     {
         $room = static fn(string $kg): array => ['long' => '1 m', 'wide' => '1 m', 'weight' => $kg];

@@ -35,7 +35,7 @@ final class Line extends Compound
         return [
             ...$this->empty
                 ? []
-                : [new NotBlank(allowNull: true, message: 'This is not a text.', payload: $this->accepted())],
+                : [new NotBlank(allowNull: true, message: 'Nothing is written here.', payload: $this->accepted())],
             new Length(
                 max: $this->most,
                 maxMessage: 'The text has {{ value_length }} characters.',

@@ -20,16 +20,18 @@ final readonly class FloorSpace
     /** With room to get round it, since it is worked where it cures. */
     public static function of(Part $part): self
     {
-        if (null === $part->room && null !== $part->zoneOf) {
-            // A zone stands where the piece stands that it is on.
+        $room = $part->room;
+        $measured = null !== $room?->long && null !== $room->wide;
+        if (!$measured && (null !== $part->zoneOf || Footprint::BENCH === $room?->way)) {
+            // A zone stands where the piece stands that it is on; what lies on the bench takes no floor.
             return new self(0.0, 0.0, true);
         }
-        if (null === $part->room) {
+        if (!$measured) {
             $side = sqrt(Footprint::reckoned($part->area()->m2()));
 
             return new self($side, $side, true);
         }
-        $sides = Footprint::sides($part->room->long->m(), $part->room->wide->m(), $part->room->way, true);
+        $sides = Footprint::sides($room->long->m(), $room->wide->m(), $room->way, true);
 
         return new self($sides->long, $sides->wide, false);
     }

@@ -1,5 +1,5 @@
 import { Row, Text } from '../../theme/layout';
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useState } from 'react';
@@ -17,9 +17,9 @@ import { TagLine } from './TagLine';
 
 function said(view: Schemas['RegisterView']): string {
   if (view.tags.length === 0) return t`nothing on it yet`;
-  const off = view.off === 0 ? t`nothing is off` : t`${String(view.off)} things off`;
+  const off = view.off === 0 ? t`nothing is off` : plural(view.off, { one: '# thing off', other: '# things off' });
   const into = view.in === 0 ? t`nothing left in` : t`${String(view.in)} still in`;
-  return t`${String(view.tags.length)} tags · ${off} · ${into}`;
+  return `${plural(view.tags.length, { one: '# tag', other: '# tags' })} · ${off} · ${into}`;
 }
 
 function Untagged({ view, write }: { view: Schemas['RegisterView']; write: (draft: Draft) => void }) {

@@ -40,9 +40,6 @@ export function Measured({
           <>
             <Text weight="firm">{drawn.name}</Text>
             <ShapeDrawing shape={drawn} label={drawn.name} />
-            <Text size="s" tone="ink2">
-              <Trans>Section to scale, length drawn short.</Trans>
-            </Text>
           </>
         )}
         {place?.dewPoint && (
