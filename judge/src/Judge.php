@@ -34,6 +34,7 @@ final readonly class Judge
             new Laws\MixedWhenUsed(),
             new Laws\WipedJustBefore(),
             new Laws\MaskedBetween(),
+            new Laws\PlugsInAndOut(),
             new Laws\TestsCanPass(),
             new Laws\WaterOutFirst(),
             new Laws\CoveredInTime(),

@@ -91,6 +91,7 @@ final class Steps
     public const STRIPS = [
         'scrape',
         'wet-scrape',
+        'wet-lift',
         'chemical-strip',
         'heat-strip',
         'wire-wheel',
@@ -100,6 +101,7 @@ final class Steps
         'blast',
         'bath-electrolysis',
         'lacquer-strip',
+        'fit-film-off',
         'rub-steel',
     ];
     public const RUBS = [
@@ -109,6 +111,7 @@ final class Steps
         'fit-clean',
         'tarnish-rub',
         'wet-scrape',
+        'wet-lift',
         'scuff',
         'scuff-pad',
         'sand-back',
@@ -132,6 +135,7 @@ final class Steps
         ...self::WET_WASHES,
         ...self::BATHS,
         'wet-scrape',
+        'wet-lift',
         'sand-off-gentle',
         'fit-clean',
         'wash-blush',
@@ -143,6 +147,8 @@ final class Steps
     public const PUTS_BACK = ['reassemble', 'refit', 'glue-on', 'set-down'];
     /** The tape of a line between two colours may come off before the rest. */
     public const PULLS = 'pull-line';
+    public const PLUGS = 'plug-bores';
+    public const UNPLUGS = 'pull-plugs';
     public const UNMASKS = ['unmask', 'unmask-wet', 'unmask-elastic', 'unmask-oily', 'unmask-cut'];
     public const COAT = 'apply-coat';
     /** Films that stay soft: nobody waits for their cure. */

@@ -99,6 +99,30 @@ final class LawsTest extends TestCase
             ],
         );
         yield 'tape on a wet film' => [6, $taped(), $taped('wait-recoat')];
+        $plugged = static fn(string ...$end): Work => $steel('plug-bores', 'blast', ...$coated, ...$end);
+        yield 'plugs pulled from a hard film' => [
+            6,
+            $plugged('wait-full', 'pull-plugs'),
+            $plugged('wait-touch', 'pull-plugs', 'wait-full'),
+        ];
+        yield 'plugged wet' => [
+            6,
+            $steel('detergent-wash', 'plug-bores', 'force-dry', ...$coated, ...['pull-plugs']),
+            $steel('detergent-wash', 'force-dry', 'plug-bores', ...$coated, ...['pull-plugs']),
+        ];
+        yield 'blasted, then plugged' => [
+            6,
+            $steel('blast', 'plug-bores', ...$coated, ...['pull-plugs']),
+            $plugged('pull-plugs'),
+        ];
+        yield 'a plug left in' => [3, $plugged(), $plugged('pull-plugs')];
+        $bores = static fn(string ...$end): Work => Work::of(
+            'carbon-steel',
+            'interior',
+            ['plug-bores', 'blast', ...array_values($end), 'pull-plugs'],
+            'stays-bare:bore',
+        );
+        yield 'taped where all is plugged' => [12, $bores(...$coated), $bores('final-wipe', self::COAT)];
         $flaking = static fn(string ...$steps): Work => Work::of(
             'carbon-steel',
             'interior',

@@ -14,6 +14,8 @@ use Hull\Input\Node;
 use Hull\Job\Job;
 use Hull\Job\Link;
 use Hull\Job\Observed;
+use Hull\Job\Part;
+use Hull\Job\Relation;
 use Hull\JobFile\JobReader;
 use Hull\Route\Finding;
 use Hull\Tests\Draw;
@@ -101,9 +103,27 @@ final readonly class MadePieces
                 : [],
             ...'zone' === $tie ? ['zone_of' => $whole] : [],
             ...'zone' === $tie || null === $host ? [] : ['links' => [$link]],
+            ...$draw->chance("$n has bores", 8) ? ['covered' => [['kind' => 'bore', 'across' => '20 mm']]] : [],
+            ...$draw->chance("$n is coated all over", 12) ? ['covered' => [['kind' => 'nothing']]] : [],
             ...[] === $this->places ? [] : ['in_sun' => $draw->pick("tone of $n", self::TONES)],
             ...$draw->chance("$n has a spot", 2) ? ['spot' => self::spot($draw, $n)] : [],
         ];
+    }
+
+    /** Something else of the job begins where it ends: a zone, a part beside it, one that stays on it. */
+    public static function isEdged(Job $job, Part $part): bool
+    {
+        foreach ($job->parts as $other) {
+            $ties = [...$part->links, ...array_filter($other->links, static fn(Link $l): bool => $l->to === $part->id)];
+            if (
+                ($other->id !== $part->id && $other->piece() === $part->piece()) ||
+                [] !== array_filter($ties, static fn(Link $l): bool => $l->stays || Relation::Beside === $l->as)
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, mixed> */

@@ -9,9 +9,10 @@ use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Service;
 use Hull\Input\Node;
+use Hull\JobFile\JobReader;
+use Hull\Job\Covered;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
-use Hull\JobFile\JobReader;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\Tests\Draw;
@@ -57,7 +58,7 @@ final readonly class Parts
             'service' => $draw->pick('service', array_filter($this->catalogue->services, $suits)),
             'finish' => $draw->pick('finish', $this->catalogue->finishes),
             ...[] === $schools ? [] : ['schools' => $schools],
-            ...$draw->chance('a line', 8) ? ['covered' => [['kind' => 'edge', 'along' => '1 m']]] : [],
+            ...self::bare($draw, $substrate->isOf(['metal'])),
         ];
         if ($draw->chance('a wish', 3)) {
             try {
@@ -68,6 +69,22 @@ final readonly class Parts
         }
 
         return $this->piece($part);
+    }
+
+    /** @return array{covered?: list<array<string, string>>} what stays bare of it, where somebody said so */
+    private static function bare(Draw $draw, bool $isMetal): array
+    {
+        if ($draw->chance('a line', 8)) {
+            return ['covered' => [['kind' => 'edge', 'along' => '1 m']]];
+        }
+        $bore = ['kind' => 'bore', 'across' => '20 mm'];
+        $seat = ['kind' => 'seat', 'across' => '30 mm', 'along' => '150 mm'];
+
+        return match (true) {
+            $isMetal && $draw->chance('bores', 8) => ['covered' => $draw->chance('a seat', 3) ? [$bore, $seat] : [$bore]],
+            $draw->chance('nothing bare', 8) => ['covered' => [['kind' => 'nothing']]],
+            default => [],
+        };
     }
 
     /** @param array<string, mixed> $part */
@@ -84,15 +101,24 @@ final readonly class Parts
         return [] !== array_intersect(['old-paint', 'colour-change'], array_keys($piece->part->schools));
     }
 
-    /** @param list<RouteStep> $steps */
-    public static function work(Workpiece $piece, array $steps): Work
+    /**
+     * @param list<RouteStep> $steps
+     * @param bool $isEdged something else begins where it ends, so that there is an edge to tape whatever was said
+     */
+    public static function work(Workpiece $piece, array $steps, bool $isEdged = false): Work
     {
         return new Work(
             substrate: $piece->part->substrate,
-            found: array_map(
-                static fn(\Hull\Job\Observed $o): string => $o->condition . ':' . $o->grade,
-                $piece->part->conditions,
-            ),
+            found: [
+                ...array_map(
+                    static fn(\Hull\Job\Observed $o): string => $o->condition . ':' . $o->grade,
+                    $piece->part->conditions,
+                ),
+                ...array_map(
+                    static fn(Covered $c): string => 'stays-bare:' . $c->kind,
+                    $isEdged ? [] : $piece->part->covered,
+                ),
+            ],
             service: $piece->part->service,
             steps: array_map(
                 static fn(RouteLine $l): Done => new Done(

@@ -143,7 +143,8 @@ final class PiecesTest extends TestCase
         $judge = new Judge();
         $breaches = $judge->together(MadePieces::piece($job, $plan, $actions));
         foreach (array_intersect_key($plan->pieces, $plan->routes) as $id => $piece) {
-            $breaches = [...$breaches, ...$judge->breaches(Parts::work($piece, $plan->routes[$id]->steps))];
+            $isEdged = MadePieces::isEdged($job, $piece->part);
+            $breaches = [...$breaches, ...$judge->breaches(Parts::work($piece, $plan->routes[$id]->steps, $isEdged))];
         }
 
         return $breaches;

@@ -52,6 +52,12 @@ final class RoutesTest extends TestCase
         ];
         yield 'tape on what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('mask-line')];
         yield 'tape under the clear' => [6, static fn(Spoilt $s) => $s->withoutRules('line-pulled')];
+        yield 'plugs into what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('plug-bores', 'wet')];
+        yield 'plugs until it is hard' => [
+            6,
+            static fn(Spoilt $s) => $s->withoutNeeds('wait-full')->withoutNeeds('wait-handle'),
+        ];
+        yield 'plugs may stay in' => [3, static fn(Spoilt $s) => $s->withoutRules('plugs-out')];
         yield 'a white wipe on flakes' => [7, static fn(Spoilt $s) => $s->withoutNeeds('white-wipe')];
         yield 'drains whenever' => [8, static fn(Spoilt $s) => $s->withoutRules('water-out-first')];
         yield 'bare as long as one likes' => [

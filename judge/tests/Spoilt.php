@@ -92,9 +92,15 @@ final readonly class Spoilt
         });
     }
 
-    public function withoutNeeds(string $step): self
+    /** @param string|null $fact only what it asks of this one; else it asks for nothing any more */
+    public function withoutNeeds(string $step, ?string $fact = null): self
     {
-        return $this->each('steps', [$step], static fn(array $s): array => array_diff_key($s, ['needs' => 0]));
+        return $this->each('steps', [$step], static function (array $s) use ($fact): array {
+            $needs = is_array($s['needs'] ?? null) ? $s['needs'] : [];
+            $asks = static fn(mixed $n): bool => null === $fact || (is_array($n) && $fact === ($n['fact'] ?? null));
+
+            return [...$s, 'needs' => array_values(array_filter($needs, static fn(mixed $n): bool => !$asks($n)))];
+        });
     }
 
     /** A condition that puts one more fact on the part. */

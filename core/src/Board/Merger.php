@@ -22,6 +22,8 @@ final class Merger
 {
     /** What a wait is taken for at the least where its air is not known, hours. */
     private const WAIT_H = 1.0;
+    /** Tag of what takes the dust off. */
+    private const BLOWING = 'blowing';
 
     /** @var array<int|string, list<string>> zone => what each of its steps can be done together with */
     private array $actions = [];
@@ -38,7 +40,7 @@ final class Merger
     /** @var array<int|string, Chemistry> what is about, by place */
     private array $about = [];
 
-    /** @var array<int|string, array<int, true>> zone => steps of it that raise dust or wet */
+    /** @var array<int|string, list<int>> zone => how many steps before each of it raise dust or wet */
     private array $dirty = [];
 
     private readonly Unmet $unmet;
@@ -116,12 +118,13 @@ final class Merger
         $this->runners = array_map(static fn(Workpiece $p): StepRunner => new StepRunner($p->context), $this->pieces);
         foreach ($routes as $zone => $route) {
             $this->actions[$zone] = [];
+            $this->dirty[$zone] = [0];
             $place = $this->pieces[$zone]->place->id;
             foreach ($route->steps as $i => $step) {
                 $kind = $this->catalogue->step($step->step);
                 $action = implode('/', [
                     $step->step,
-                    $this->paint($zone, $step),
+                    $this->paint($zone, $kind->isMixing() ? $route->coatFrom($step->key) ?? $step : $step),
                     ...match (true) {
                         $kind->isClosing() => ['', $this->states->whole((string) $zone)],
                         $kind->shared || $kind->isWait() => [$place, $this->pieces[$zone]->part->begin ?? ''],
@@ -129,9 +132,7 @@ final class Merger
                     },
                 ]);
                 $this->actions[$zone][] = $action;
-                if ($kind->worked->reaches()) {
-                    $this->dirty[$zone][$i] = true;
-                }
+                $this->dirty[$zone][] = ($this->dirty[$zone][$i] ?? 0) + ($kind->worked->reaches() ? 1 : 0);
                 $this->places[$action][$zone][] = $i;
             }
             $film = count($route->steps);
@@ -143,7 +144,7 @@ final class Merger
     }
 
     /**
-     * Zones beside these that will still raise dust or wet before their next film: it is too soon to wipe.
+     * Zones about these that will still raise dust or wet before their next film: it is too soon to wipe.
      *
      * @param array<int|string, true> $zones
      * @param array<int|string, int> $at
@@ -152,7 +153,7 @@ final class Merger
     {
         $ahead = 0;
         foreach (Keys::of($zones) as $zone) {
-            foreach (array_diff($this->states->beside($zone), Keys::of($zones)) as $other) {
+            foreach (array_diff($this->states->about($zone), Keys::of($zones)) as $other) {
                 $now = $at[$other] ?? \PHP_INT_MAX;
                 $until = $this->nextFilm[$other][$now] ?? 0;
                 // As far as the coat that both have in one go.
@@ -163,9 +164,7 @@ final class Merger
                         break;
                     }
                 }
-                for ($i = $now; $i < $until; ++$i) {
-                    $ahead += isset($this->dirty[$other][$i]) ? 1 : 0;
-                }
+                $ahead += $now < $until ? $this->dirty[$other][$until] - $this->dirty[$other][$now] : 0;
             }
         }
 
@@ -205,10 +204,8 @@ final class Merger
     private function isBlockedFirst(array $zones, array $at): bool
     {
         foreach (Keys::of($zones) as $zone) {
-            for ($i = $at[$zone]; $i < $this->nextFilm[$zone][$at[$zone]]; ++$i) {
-                if (isset($this->dirty[$zone][$i])) {
-                    return true;
-                }
+            if ($this->dirty[$zone][$this->nextFilm[$zone][$at[$zone]]] > $this->dirty[$zone][$at[$zone]]) {
+                return true;
             }
         }
 
@@ -327,6 +324,7 @@ final class Merger
                 $this->states->isBound($zones) ? 0 : 1,
                 match (true) {
                     $step->shared => $this->stillComing($action, $zones, $at),
+                    in_array(self::BLOWING, $step->tags, true) && !$this->isBlockedFirst($zones, $at) => $this->dirtAhead($zones, $at),
                     $step->worked->opens && !$this->isBlockedFirst($zones, $at) => $this->dirtAhead($zones, $at) +
                         $this->coatBarred($zones, $at, $routes),
                     default => 0,

@@ -22,6 +22,9 @@ final class ZoneStates
     /** @var array<int|string, list<string>> zone => those beside it */
     private array $beside = [];
 
+    /** @var array<int|string, list<string>> zone => those beside it or in one place with it, then */
+    private array $about = [];
+
     /** @var array<int|string, string> zone => the piece it is handed over with */
     private array $whole = [];
 
@@ -41,6 +44,15 @@ final class ZoneStates
         foreach ($joined->neighbours() as [$a, $b]) {
             $this->beside[$keys[$a->id]][] = $keys[$b->id];
             $this->beside[$keys[$b->id]][] = $keys[$a->id];
+        }
+        $where = [];
+        foreach ($pieces as $key => $piece) {
+            $where[$piece->place->id . '/' . ($piece->part->begin ?? '')][] = (string) $key;
+        }
+        foreach ($where as $zones) {
+            foreach ($zones as $zone) {
+                $this->about[$zone] = array_values(array_unique([...$zones, ...$this->beside($zone)]));
+            }
         }
     }
 
@@ -67,6 +79,12 @@ final class ZoneStates
     public function beside(string $zone): array
     {
         return $this->beside[$zone] ?? [];
+    }
+
+    /** @return list<string> itself among them: where dust of one settles on the other */
+    public function about(string $zone): array
+    {
+        return $this->about[$zone] ?? [$zone];
     }
 
     /** @param array<int|string, true> $zones */

@@ -435,7 +435,7 @@ final class CatalogueReader
         return new Covering(
             id: $id,
             name: $n->field('name')->text(),
-            by: $n->field('by')->choice(Covering::BY),
+            by: $n->field('by')->choice([...Covering::BY, Covering::NOTHING]),
             sizes: array_map(static function (Node $start): string {
                 $start->quantity(Length::class);
 

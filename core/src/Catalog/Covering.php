@@ -8,10 +8,12 @@ namespace Hull\Catalog;
 final readonly class Covering
 {
     public const BY = ['plug', 'tape', 'film', 'line'];
+    /** Said of a part on which nothing stays bare. */
+    public const NOTHING = 'nothing';
     public const SIZES = ['across', 'along'];
 
     /**
-     * @param string $by one of BY: what covers it
+     * @param string $by one of BY: what covers it; or NOTHING
      * @param array<int|string, string> $sizes which of SIZES it is measured by, and at how much one begins
      * @param string|null $brings fact that it leaves on the part until it is covered
      * @param list<string> $families of materials on which it does

@@ -61,7 +61,13 @@ final readonly class Step
     /** Parts go through it one after the other, set up once; a film goes by its own mix. */
     public function goesInARow(): bool
     {
-        return !$this->laysFilm && ($this->shared || $this->isClosing());
+        return !$this->laysFilm && !$this->isMixing() && ($this->shared || $this->isClosing());
+    }
+
+    /** It is for the coat that comes next, and for that paint alone. */
+    public function isMixing(): bool
+    {
+        return in_array('mixing', $this->tags, true);
     }
 
     public function isClosing(): bool

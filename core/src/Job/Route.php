@@ -55,6 +55,20 @@ final readonly class Route
         return new self($keyed);
     }
 
+    /** The step of this key, or the first coat after it: what is mixed there is for that. */
+    public function coatFrom(string $key): ?RouteStep
+    {
+        $ahead = false;
+        foreach ($this->steps as $step) {
+            $ahead = $ahead || $step->key === $key;
+            if ($ahead && null !== $step->product) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
     public function find(string $key): ?RouteStep
     {
         foreach ($this->steps as $step) {

@@ -9,6 +9,7 @@ use Hull\Bench\RouteLine;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Consumable;
+use Hull\Catalog\Covering;
 use Hull\Compute\Inputs;
 use Hull\Compute\Registry;
 use Hull\Compute\Result;
@@ -58,7 +59,8 @@ final readonly class MaskingPlan
         $width = $tape->width ?? Length::millimetres(36);
         $sprayed = self::isSprayed($piece, $times);
         $lines = [];
-        foreach ($piece->part->covered as $covered) {
+        $isSomething = static fn(Covered $c): bool => Covering::NOTHING !== $catalogue->coverings[$c->kind]->by;
+        foreach (array_filter($piece->part->covered, $isSomething) as $covered) {
             $lines[] = self::covered($catalogue, $covered, $width, $sprayed, $times);
         }
         foreach (self::neighbours($piece->part, $parts) as [$other, $why]) {

@@ -88,12 +88,14 @@ final readonly class Surroundings
             }
             if ($other->piece() === $part->piece()) {
                 $piece = Area::squareMetres(($piece ?? $part->area())->m2() + $other->area()->m2());
+                $facts['edged'] = 1.0;
                 foreach (self::NEAR as $family => $fact) {
                     if ($substrate->isOf([$family]) && !$own->isOf([$family])) {
                         $facts[$fact] = 1.0;
                     }
                 }
             }
+            $facts += self::liesBeside($part, $other) ? ['edged' => 1.0] : [];
             foreach ($part->links as $link) {
                 if ($link->to === $other->id && Relation::SameAs === $link->as) {
                     $same = $other;
@@ -110,6 +112,14 @@ final readonly class Surroundings
         }
 
         return new self($job->without, $facts + self::staying($job, $part), $same, $piece, $weight);
+    }
+
+    private static function liesBeside(Part $a, Part $b): bool
+    {
+        $says = static fn(Part $of, Part $to): bool => [] !==
+            array_filter($of->links, static fn(Link $l): bool => Relation::Beside === $l->as && $l->to === $to->id);
+
+        return $says($a, $b) || $says($b, $a);
     }
 
     /** @return array<int|string, float> facts of a part that has to come off another */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Route;
 
 use Hull\Catalog\Catalogue;
+use Hull\Catalog\Covering;
 use Hull\Job\Part;
 use Hull\Quantity\Percentage;
 
@@ -17,6 +18,10 @@ final readonly class SurveyFacts
     private const NATURE = 'nature';
     /** Too heavy for one person. */
     private const HEAVY = 'heavy';
+    /** Nothing on it is taped. */
+    private const ALL_COATED = 'all-coated';
+    /** Something begins where the part ends. */
+    private const EDGES = ['edged', 'near-part'];
 
     /**
      * @param array<int|string, float> $facts level by fact
@@ -54,6 +59,7 @@ final readonly class SurveyFacts
                 $facts[$covering->brings] = max($facts[$covering->brings] ?? 0.0, 1.0);
             }
         }
+        $facts += self::isAllCoated($catalogue, $part, $facts) ? [self::ALL_COATED => 1.0] : [];
 
         $made = null === $part->aim ? null : $catalogue->aims[$part->aim]->starts;
         if (null !== $made) {
@@ -67,5 +73,24 @@ final readonly class SurveyFacts
         }
 
         return new self($facts, $extents, Percentage::ratio(min(1.0, $damaged)));
+    }
+
+    /**
+     * Who said what stays bare, and it is nothing, or plugged all of it, has nothing to tape; unless something begins
+     * where the part ends.
+     *
+     * @param array<int|string, float> $facts
+     */
+    private static function isAllCoated(Catalogue $catalogue, Part $part, array $facts): bool
+    {
+        foreach ($part->covered as $covered) {
+            $covering = $catalogue->coverings[$covered->kind];
+            $plugged = 'plug' === $covering->by && $catalogue->substrate($part->substrate)->isOf($covering->families);
+            if (!$plugged && Covering::NOTHING !== $covering->by) {
+                return false;
+            }
+        }
+
+        return [] !== $part->covered && [] === array_intersect_key($facts, array_flip(self::EDGES));
     }
 }

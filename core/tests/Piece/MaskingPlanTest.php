@@ -44,6 +44,50 @@ final class MaskingPlanTest extends TestCase
         self::assertNotContains('plug-bores', self::steps([self::SEAT]));
     }
 
+    /**
+     * @param list<array<string, mixed>> $covered
+     * @param array<string, mixed>|null $other
+     */
+    #[DataProvider('taped')]
+    public function testWhereNothingIsTapedNobodyMasks(bool $masks, array $covered, ?array $other = null): void
+    {
+        $steps = self::steps($covered, $other);
+        self::assertSame($masks, in_array('mask', $steps, true));
+        self::assertSame($masks, [] !== preg_grep('/^unmask/', $steps));
+        self::assertNotSame([], preg_grep('/wipe/', $steps), 'wiped all the same');
+    }
+
+    /** @return iterable<string, array{0: bool, 1: list<array<string, mixed>>, 2?: array<string, mixed>}> */
+    public static function taped(): iterable
+    {
+        yield 'nobody said' => [true, []];
+        yield 'bores' => [false, [self::BORE]];
+        yield 'a bore and a seat' => [true, [self::BORE, self::SEAT]];
+        yield 'nothing' => [false, [['kind' => 'nothing']]];
+        yield 'nothing and a seat' => [true, [['kind' => 'nothing'], self::SEAT]];
+        yield 'nothing, and a zone of the piece beside it' => [true, [['kind' => 'nothing']], ['zone_of' => 'frame']];
+        $beside = ['links' => [['as' => 'beside', 'to' => 'frame']]];
+        yield 'nothing, and another part against it' => [true, [['kind' => 'nothing']], $beside];
+        $stays = ['links' => [['as' => 'mounted-on', 'to' => 'frame', 'stays' => true]]];
+        yield 'nothing, and a part that stays on it' => [true, [['kind' => 'nothing']], $stays];
+    }
+
+    public function testNothingIsNoLineOfThePlan(): void
+    {
+        self::assertSame([], self::plan([['kind' => 'nothing']])->lines);
+        self::assertArrayNotHasKey('masking-film', self::wanted([['kind' => 'nothing']]));
+    }
+
+    public function testPlugsComeOutOfASetFilmAndGoIntoADryBore(): void
+    {
+        $steps = self::steps([self::BORE]);
+        $at = static fn(string $step): int => (int) array_search($step, $steps, true);
+        self::assertLessThan($at('wait-full'), $at('pull-plugs'));
+        foreach (array_keys($steps, 'force-dry', true) as $dries) {
+            self::assertLessThan($at('plug-bores'), $dries);
+        }
+    }
+
     public function testTapeIsTheOneThatMayStaySoLongHalfOfItInTheSun(): void
     {
         $indoors = self::plan([self::SEAT]);
@@ -136,12 +180,13 @@ final class MaskingPlanTest extends TestCase
 
     /**
      * @param list<array<string, mixed>> $covered
+     * @param array<string, mixed>|null $other
      *
      * @return list<string> ids of the steps of its route
      */
-    private static function steps(array $covered): array
+    private static function steps(array $covered, ?array $other = null): array
     {
-        $route = JobPlan::of(Yard::catalogue(), self::job($covered))->pieces['frame']->route();
+        $route = JobPlan::of(Yard::catalogue(), self::job($covered, other: $other))->pieces['frame']->route();
 
         return array_map(static fn(RouteStep $s): string => $s->step, $route->steps);
     }

@@ -26,7 +26,7 @@ final readonly class NothingWithoutCause implements Law
         'mould-kill' => ['mould', 'organic-stain'],
         'loosen' => ['seized'],
         'test-patch' => ['new-to-you'],
-        'wet-scrape' => ['untested-paint', 'antifouling', 'old-coating', 'weak-film'],
+        'wet-scrape' => ['untested-paint', 'antifouling', 'old-coating:unknown'],
         'destain-oxalic' => ['rust-stain', 'organic-stain'],
         'whiten-peroxide' => ['yellowing'],
         'adhesive-remove' => ['adhesive', 'wrap-film'],
@@ -51,6 +51,14 @@ final readonly class NothingWithoutCause implements Law
             $masked = $work->first(['mask']);
             if (null === $masked || $masked > $at) {
                 $breaches[] = new Breach(12, $at, 'unmasked without being masked');
+            }
+        }
+        // Who said what stays bare, and it is bores alone, or nothing at all, has nothing to tape.
+        $said = array_filter($work->found, static fn(string $f): bool => str_starts_with($f, 'stays-bare:'));
+        $plugged = null === $work->first([Steps::PLUGS]) ? [] : ['stays-bare:bore', 'stays-bare:thread'];
+        if ([] !== $said && [] === array_diff($said, ['stays-bare:nothing', ...$plugged])) {
+            foreach ($work->where(['mask']) as $at) {
+                $breaches[] = new Breach(12, $at, 'masked where nothing is taped');
             }
         }
 

@@ -17,6 +17,16 @@ use Judge\Work;
  */
 final readonly class TestsCanPass implements Law
 {
+    private const FILM_GONE = [
+        'chemical-strip',
+        'blast',
+        'sand-off-film',
+        'lacquer-strip',
+        'fit-film-off',
+        'wet-lift',
+        'bath-electrolysis',
+    ];
+
     public function breaches(Work $work): array
     {
         $breaches = [];
@@ -41,7 +51,7 @@ final readonly class TestsCanPass implements Law
             $breaches[] = new Breach(7, $salt, 'the salt test before the blasting');
         }
         $rub = $work->first(['solvent-rub']);
-        $gone = $work->first(['chemical-strip', 'blast', 'sand-off-film', 'lacquer-strip', 'bath-electrolysis']);
+        $gone = $work->first(self::FILM_GONE);
         if (null !== $rub && null !== $gone && $rub > $gone) {
             $breaches[] = new Breach(7, $rub, 'the solvent rub on a film that is gone');
         }

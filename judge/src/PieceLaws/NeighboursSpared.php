@@ -16,6 +16,7 @@ final readonly class NeighboursSpared implements PieceLaw
         ...Steps::DUSTY,
         ...Steps::WET_WASHES,
         'wet-scrape',
+        'wet-lift',
         'sand-off-gentle',
         'dry-clean',
         'scuff',

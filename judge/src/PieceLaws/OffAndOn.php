@@ -68,8 +68,14 @@ final readonly class OffAndOn implements PieceLaw
                 ? null
                 : $piece->where($host, $cured ? ['wait-full', 'oven-cure', 'ramp-cure'] : Steps::WAITS);
 
+        $plugged = $piece->last($host, [Steps::PLUGS]);
+        $pulled = $piece->last($host, [Steps::UNPLUGS]);
+
         return array_values(
             array_filter([
+                null !== $back && null !== $plugged && $plugged < $back && (null === $pulled || $pulled > $back)
+                    ? new Breach(15, $back, sprintf('%s goes on, the plugs of %s still in', $member->id, $host))
+                    : null,
                 null === $off || $off > $worked
                     ? new Breach(15, $worked, sprintf('%s is still on %s', $member->id, $host))
                     : null,

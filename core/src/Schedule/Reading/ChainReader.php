@@ -203,7 +203,7 @@ final class ChainReader
         $this->deliver($product);
         $manner = $this->catalogue->manner($definition);
         $method = null === $product ? $this->piece->part->method : $this->piece->method($product)->id;
-        [$share, $shareFor] = $this->alike($definition, $product);
+        [$share, $shareFor] = $this->alike($step, $definition, $product);
         $activity = new Activity(
             id: $this->id . '/' . $step->key,
             part: $this->id,
@@ -427,14 +427,13 @@ final class ChainReader
         }
     }
 
-    /** Hours that a set-up serves before it is one anew. */
     /**
      * What it is set up for, so that alike work after it is set up already, and for how many hours; as the merger has
      * it: one paint, one load, one wash-down, one hand-over.
      *
      * @return array{string, float}
      */
-    private function alike(Step $step, ?Product $product): array
+    private function alike(RouteStep $of, Step $step, ?Product $product): array
     {
         return match (true) {
             null !== $product => [
@@ -442,9 +441,21 @@ final class ChainReader
                 null === $product->potLife ? $this->keptGoing('at-hand') : $product->potLife->h() * PotLife::USABLE,
             ],
             $this->handling->isLoad($step) => [$step->id . '/' . $this->at, $this->keptGoing('oven-load')],
+            $step->isMixing() => [
+                implode('/', [$step->id, $this->shadeAhead($of), $this->at]),
+                $this->keptGoing('in-a-row'),
+            ],
             $step->goesInARow() => [$step->id . '/' . $this->at, $this->keptGoing('in-a-row')],
             default => ['', 0.0],
         };
+    }
+
+    /** Which paint, of which colour, it is mixed for. */
+    private function shadeAhead(RouteStep $mix): string
+    {
+        $coat = $this->piece->route()->coatFrom($mix->key)?->product;
+
+        return null === $coat ? '' : $this->shade($this->catalogue->product($coat))->key();
     }
 
     private function keptGoing(string $what): float

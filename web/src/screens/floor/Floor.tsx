@@ -17,6 +17,8 @@ import { tok } from '../../theme/tokens';
 /** Room for the widest floor, beside the lists and on a phone, px. */
 const widest = 760;
 const narrowest = 340;
+/** Pixels to a metre at the most: a small bay is drawn large, and not like a hall. */
+const most = 140;
 
 const dayWords = (day: string) => weekday(new Date(`${day}T12:00:00Z`));
 
@@ -118,7 +120,7 @@ export function Floor() {
   if (read.isError) return <Failed error={read.error} />;
   const view = read.data;
   const last = view.days.length - 1;
-  const scale = Math.min(64, (narrow ? narrowest : widest) / Math.max(1, ...view.places.map((p) => p.long)));
+  const scale = Math.min(most, (narrow ? narrowest : widest) / Math.max(1, ...view.places.map((p) => p.long)));
   return (
     <Columns cols={{ xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 340px' }}>
       <Text roomy shrinks>

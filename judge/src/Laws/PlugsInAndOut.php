@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Laws;
+
+use Judge\Breach;
+use Judge\Law;
+use Judge\Steps;
+use Judge\Work;
+
+/**
+ * 6: plugs go in before the blast and the bath, into what is dry, and come out of a film that is set and not hard; 3:
+ * none is forgotten.
+ */
+final readonly class PlugsInAndOut implements Law
+{
+    /** Wet until one of the drying steps. */
+    private const WET = ['detergent-wash', 'rinse', 'neutralise', 'water-break-test', ...Steps::BATHS];
+    private const HARD = ['wait-handle', 'wait-full', 'oven-cure', 'ramp-cure'];
+
+    public function breaches(Work $work): array
+    {
+        $breaches = [];
+        [$wet, $in, $hard] = [false, null, null];
+        $first = $work->first([Steps::PLUGS]);
+        foreach ($work->steps as $at => $done) {
+            $wet = $done->isOneOf(Steps::DRIES) ? false : $wet || $done->isOneOf(self::WET);
+            if ($done->step === Steps::PLUGS) {
+                $in = $at;
+                $breaches = [...$breaches, ...$wet ? [new Breach(6, $at, 'plugged wet: the water stays in')] : []];
+            }
+            $hard = $done->isOneOf([Steps::COAT]) ? null : ($done->isOneOf(self::HARD) ? $at : $hard);
+            if ($done->step === Steps::UNPLUGS) {
+                $in = null;
+                $late = [new Breach(6, $at, 'plugs pulled from a hard film')];
+                $breaches = [...$breaches, ...null !== $hard ? $late : []];
+            }
+            if (null !== $first && $at < $first && $done->isOneOf(['blast', ...Steps::BATHS])) {
+                $breaches[] = new Breach(6, $at, $done->step . ', then plugged');
+            }
+        }
+
+        return null === $in ? $breaches : [...$breaches, new Breach(3, $in, 'a plug is left in')];
+    }
+}
