@@ -103,6 +103,15 @@ final readonly class Spoilt
         });
     }
 
+    /** Of what may be done at several places in an order, this is done last. */
+    public function withLast(string $step): self
+    {
+        $is = static fn(mixed $s): bool => $step === self::id($s);
+        $rest = array_filter($this->data['steps'], static fn(mixed $s): bool => !$is($s));
+
+        return new self([...$this->data, 'steps' => [...$rest, ...array_filter($this->data['steps'], $is)]]);
+    }
+
     /** A condition that puts one more fact on the part. */
     public function withFact(string $condition, string $fact): self
     {

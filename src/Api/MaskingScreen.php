@@ -174,7 +174,9 @@ final readonly class MaskingScreen
         foreach ($plan->needs as $id => $amount) {
             /** @var Consumable $of */
             $of = $catalogue->consumables[$id];
-            $needs[] = new MaskingNeed($of->id, $of->name, $shown->value($of->amount($amount))->text, $of->note);
+            // Film is bought by the metre of its roll, so the figure says nothing without the width.
+            $name = null === $of->width ? $of->name : sprintf('%s, %s wide', $of->name, $shown->value($of->width)->text);
+            $needs[] = new MaskingNeed($of->id, $name, $shown->value($of->amount($amount))->text, $of->note);
         }
 
         return $needs;

@@ -43,6 +43,9 @@ final class Merger
     /** @var array<int|string, list<int>> zone => how many steps before each of it raise dust or wet */
     private array $dirty = [];
 
+    /** @var array<string, int> place => how often what stands there still raises dust or wet before its next film */
+    private array $dust = [];
+
     private readonly Unmet $unmet;
     private readonly ZoneStates $states;
 
@@ -71,6 +74,11 @@ final class Merger
     {
         $this->read($routes);
         $at = array_map(static fn(): int => 0, $routes);
+        $this->dust = [];
+        foreach (Keys::of($routes) as $zone) {
+            $here = $this->states->where($zone);
+            $this->dust[$here] = ($this->dust[$here] ?? 0) + $this->dustOf($zone, $at);
+        }
         $actions = [];
         $hour = 0.0;
         while ([] !== ($ahead = $this->ahead($routes, $at))) {
@@ -80,7 +88,10 @@ final class Merger
             $step = $routes[$lead]->steps[$at[$lead]];
             $keys = [];
             foreach ($zones as $zone) {
-                $keys[$zone] = $routes[$zone]->steps[$at[$zone]++]->key;
+                $keys[$zone] = $routes[$zone]->steps[$at[$zone]]->key;
+                $this->dust[$this->states->where($zone)] -= $this->dustOf($zone, $at);
+                ++$at[$zone];
+                $this->dust[$this->states->where($zone)] += $this->dustOf($zone, $at);
                 $this->unmet->did($zone, $keys[$zone]);
             }
             $kind = $this->catalogue->step($step->step);
@@ -153,22 +164,41 @@ final class Merger
     {
         $ahead = 0;
         foreach (Keys::of($zones) as $zone) {
-            foreach (array_diff($this->states->about($zone), Keys::of($zones)) as $other) {
-                $now = $at[$other] ?? \PHP_INT_MAX;
-                $until = $this->nextFilm[$other][$now] ?? 0;
-                // As far as the coat that both have in one go.
-                $coat = $this->actions[$zone][$this->nextFilm[$zone][$at[$zone]]] ?? '';
-                foreach ($this->places[$coat][$other] ?? [] as $place) {
-                    if ($place >= $now) {
-                        $until = max($until, $place);
-                        break;
-                    }
-                }
-                $ahead += $now < $until ? $this->dirty[$other][$until] - $this->dirty[$other][$now] : 0;
+            $here = $this->states->where($zone);
+            $ahead += $this->dust[$here];
+            foreach (Keys::of($zones) as $own) {
+                $ahead -= $here === $this->states->where($own) ? $this->dustOf($own, $at) : 0;
+            }
+            // Of what lies beside it as far as the coat that both have in one go.
+            $coat = $this->places[$this->actions[$zone][$this->nextFilm[$zone][$at[$zone]]] ?? ''] ?? [];
+            foreach (array_diff($this->states->beside($zone), Keys::of($zones)) as $other) {
+                $counted = $here === $this->states->where($other) ? $this->dustOf($other, $at) : 0;
+                $ahead += $this->dustOf($other, $at, $coat[$other] ?? []) - $counted;
             }
         }
 
         return $ahead;
+    }
+
+    /**
+     * How often a zone still raises dust or wet before its next film, or before the next of these places in its route
+     * where that is later.
+     *
+     * @param array<int|string, int> $at
+     * @param list<int> $places
+     */
+    private function dustOf(string $zone, array $at, array $places = []): int
+    {
+        $now = $at[$zone] ?? \PHP_INT_MAX;
+        $until = $this->nextFilm[$zone][$now] ?? 0;
+        foreach ($places as $place) {
+            if ($place >= $now) {
+                $until = max($until, $place);
+                break;
+            }
+        }
+
+        return $now < $until ? $this->dirty[$zone][$until] - $this->dirty[$zone][$now] : 0;
     }
 
     /**

@@ -22,8 +22,8 @@ final class ZoneStates
     /** @var array<int|string, list<string>> zone => those beside it */
     private array $beside = [];
 
-    /** @var array<int|string, list<string>> zone => those beside it or in one place with it, then */
-    private array $about = [];
+    /** @var array<int|string, string> zone => where, and from which day on, it is worked: dust settles on all there */
+    private array $where = [];
 
     /** @var array<int|string, string> zone => the piece it is handed over with */
     private array $whole = [];
@@ -45,14 +45,8 @@ final class ZoneStates
             $this->beside[$keys[$a->id]][] = $keys[$b->id];
             $this->beside[$keys[$b->id]][] = $keys[$a->id];
         }
-        $where = [];
         foreach ($pieces as $key => $piece) {
-            $where[$piece->place->id . '/' . ($piece->part->begin ?? '')][] = (string) $key;
-        }
-        foreach ($where as $zones) {
-            foreach ($zones as $zone) {
-                $this->about[$zone] = array_values(array_unique([...$zones, ...$this->beside($zone)]));
-            }
+            $this->where[$key] = $piece->place->id . '/' . ($piece->part->begin ?? '');
         }
     }
 
@@ -81,10 +75,9 @@ final class ZoneStates
         return $this->beside[$zone] ?? [];
     }
 
-    /** @return list<string> itself among them: where dust of one settles on the other */
-    public function about(string $zone): array
+    public function where(string $zone): string
     {
-        return $this->about[$zone] ?? [$zone];
+        return $this->where[$zone];
     }
 
     /** @param array<int|string, true> $zones */
