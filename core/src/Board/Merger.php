@@ -155,7 +155,8 @@ final class Merger
     }
 
     /**
-     * Zones about these that will still raise dust or wet before their next film: it is too soon to wipe.
+     * Zones beside these that will still raise dust or wet before their next film, as far as the coat that both have in
+     * one go: it is too soon to wipe.
      *
      * @param array<int|string, true> $zones
      * @param array<int|string, int> $at
@@ -164,20 +165,29 @@ final class Merger
     {
         $ahead = 0;
         foreach (Keys::of($zones) as $zone) {
-            $here = $this->states->where($zone);
-            $ahead += $this->dust[$here];
-            foreach (Keys::of($zones) as $own) {
-                $ahead -= $here === $this->states->where($own) ? $this->dustOf($own, $at) : 0;
-            }
-            // Of what lies beside it as far as the coat that both have in one go.
             $coat = $this->places[$this->actions[$zone][$this->nextFilm[$zone][$at[$zone]]] ?? ''] ?? [];
             foreach (array_diff($this->states->beside($zone), Keys::of($zones)) as $other) {
-                $counted = $here === $this->states->where($other) ? $this->dustOf($other, $at) : 0;
-                $ahead += $this->dustOf($other, $at, $coat[$other] ?? []) - $counted;
+                $ahead += $this->dustOf($other, $at, $coat[$other] ?? []);
             }
         }
 
         return $ahead;
+    }
+
+    /**
+     * What else stands in the place of these will still raise dust or wet: it settles on them as well, if more thinly.
+     *
+     * @param array<int|string, true> $zones
+     * @param array<int|string, int> $at
+     */
+    private function dustAbout(array $zones, array $at): int
+    {
+        $about = 0;
+        foreach (Keys::of($zones) as $zone) {
+            $about += $this->dust[$this->states->where($zone)] - $this->dustOf($zone, $at);
+        }
+
+        return $about;
     }
 
     /**
@@ -349,16 +359,17 @@ final class Merger
             $action = (string) $action;
             $first = (string) array_key_first($zones);
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
+            $opens =
+                ($step->worked->opens || in_array(self::BLOWING, $step->tags, true)) &&
+                !$this->isBlockedFirst($zones, $at);
             $ranks[$action] = [
                 $this->pieces[$first]->part->begin ?? '',
                 $this->states->isBound($zones) ? 0 : 1,
-                match (true) {
-                    $step->shared => $this->stillComing($action, $zones, $at),
-                    in_array(self::BLOWING, $step->tags, true) && !$this->isBlockedFirst($zones, $at) => $this->dirtAhead($zones, $at),
-                    $step->worked->opens && !$this->isBlockedFirst($zones, $at) => $this->dirtAhead($zones, $at) +
-                        $this->coatBarred($zones, $at, $routes),
-                    default => 0,
-                },
+                ($step->shared ? $this->stillComing($action, $zones, $at) : 0) +
+                ($opens && $step->worked->opens
+                    ? $this->dirtAhead($zones, $at) + $this->coatBarred($zones, $at, $routes)
+                    : 0),
+                $opens ? $this->dustAbout($zones, $at) : 0,
                 $step->order,
                 -count($zones),
                 $first,
@@ -381,7 +392,7 @@ final class Merger
         return $earliest;
     }
 
-    /** @param array<int|string, array{string, int, int, int, int, string}> $ranks */
+    /** @param array<int|string, array{string, int, int, int, int, int, string}> $ranks */
     private static function least(array $ranks): string
     {
         $least = (string) array_key_first($ranks);

@@ -104,23 +104,27 @@ final class PrepSearch
             $needs,
             array_values(array_filter($steps, static fn(Step $s): bool => $mayStrip || 0 === $s->strips)),
         );
-        $path = $this->led($from, $needs, $steps);
+        $relevance = new Relevance($from, $needs, $steps, $this->runner);
+        $path = $this->onTheWay($from, $needs, $relevance);
 
         return null === $path
             ? null
-            : $this->quicker($this->withoutTheDearest($path, $from, $needs, $steps), $from, $needs, $steps);
+            : $this->quicker($this->withoutTheDearest($path, $from, $needs, $relevance), $from, $needs, $steps);
     }
 
     /**
      * @param list<Precondition> $needs
-     * @param list<Step> $steps
+     * @param string|null $without a step that is left out
      *
      * @return list<RouteStep>|null
      */
-    private function led(SurfaceState $from, array $needs, array $steps): ?array
-    {
-        $relevance = new Relevance($from, $needs, $steps, $this->runner);
-        $usable = array_values($relevance->steps);
+    private function onTheWay(
+        SurfaceState $from,
+        array $needs,
+        Relevance $relevance,
+        ?string $without = null,
+    ): ?array {
+        $usable = array_values(array_diff_key($relevance->steps, [$without ?? '' => true]));
         $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner);
 
         return $this->bestFirst($from, $needs, $usable, $relevance, $relaxed);
@@ -132,20 +136,15 @@ final class PrepSearch
      *
      * @param list<RouteStep> $path
      * @param list<Precondition> $needs
-     * @param list<Step> $steps
      *
      * @return list<RouteStep>
      */
-    private function withoutTheDearest(array $path, SurfaceState $from, array $needs, array $steps): array
+    private function withoutTheDearest(array $path, SurfaceState $from, array $needs, Relevance $relevance): array
     {
         $dear = array_filter($path, fn(RouteStep $s): bool => $this->effort($s) > self::DEAR);
         usort($dear, fn(RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
         foreach (array_slice($dear, 0, self::SECOND_LOOKS) as $one) {
-            $other = $this->led(
-                $from,
-                $needs,
-                array_values(array_filter($steps, static fn(Step $s): bool => $s->id !== $one->step)),
-            );
+            $other = $this->onTheWay($from, $needs, $relevance, $one->step);
             if (null !== $other && $this->sum($other) < $this->sum($path)) {
                 $path = $other;
             }

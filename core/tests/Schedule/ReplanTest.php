@@ -8,14 +8,18 @@ use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Begun;
+use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Why;
 use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Window;
 use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\Move;
 use Hull\Schedule\Replanning\Replan;
+use Hull\Schedule\Replanning\StablePlans;
 use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Spans;
 use Hull\Tests\Sweep;
@@ -42,6 +46,34 @@ final class ReplanTest extends TestCase
         self::assertSame(10.0, $at(12.1), 'four hours and a little');
         self::assertNull($at(11.9), 'not quite four hours');
         self::assertNull($at(8.0), 'nothing is earlier');
+    }
+
+    /** Spared its set-up in the second round it would end an hour sooner, and what waits for it be late. */
+    public function testWhatWasSetUpForItselfStaysAsLongAsItWas(): void
+    {
+        $b = ['share' => 'rinse', 'setupHours' => 1.0, 'shareFor' => 4.0];
+        $window = new Window('b', LagTime::hours(1.0), 'the wipe', false, 0.5);
+        $yard = new Yard(
+            8.0,
+            72.0,
+            [
+                new Activity('a', 'q', 'a', 2.0, 'bay', ...$b),
+                new Activity('b', 'p', 'b', 2.0, 'bay', ...$b),
+                new Activity('c', 'p', 'c', 1.0, 'bay', windows: [$window], notBefore: 13.0),
+            ],
+            [Person::of('one', Spans::of([8.0, 16.0], [32.0, 40.0]))],
+        );
+        $before = [];
+        foreach (['a' => 8.0, 'b' => 10.0, 'c' => 13.0] as $id => $start) {
+            $before[$id] = new PreviousPlacement($start, ['one'], 0.0, false);
+        }
+        self::assertSame([], Replan::of($yard, $before, new Scheduler(1, 1))->moves);
+        $placer = new Placer($yard, $before);
+        foreach ((new StablePlans($yard, $before))->singly() as $block) {
+            $placer->add($block);
+        }
+        $again = $placer->schedule();
+        self::assertSame([12.0, 0.0], [$again->placed['b']->end, $again->score->rework]);
     }
 
     #[Group('slow')]

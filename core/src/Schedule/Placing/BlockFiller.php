@@ -218,7 +218,7 @@ final class BlockFiller
         }
 
         $by = $this->decided->by[$activity->id] ?? null;
-        $placed = $this->slots->room(
+        $room = fn(bool $anew): ?Placement => $this->slots->room(
             $activity,
             from: $from,
             why: $why,
@@ -226,7 +226,12 @@ final class BlockFiller
             prefer: $kept->who ?? [],
             late: null !== $pays,
             by: $by,
+            anew: $anew,
         );
+        // What was set up for itself and stays is still as long as it was: sparing it would move what hangs on its end.
+        $stays = '' !== $activity->share && false === $kept?->setUp ? $room(true) : null;
+        $placed =
+            null !== $stays && abs($stays->start - ($kept->start ?? -\INF)) <= Placer::SAME_H ? $stays : $room(false);
 
         return null !== $placed && WhyKind::Kept === $placed->why->kind ? $this->anyway($activity, $placed) : $placed;
     }

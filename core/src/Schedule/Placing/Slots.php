@@ -82,6 +82,7 @@ final class Slots
      * @param float $extra hours of abrading before it
      * @param list<string> $prefer who is taken where others could begin at the same time
      * @param string|null $by who has to be among them
+     * @param bool $anew it is set up for itself, whatever comes before it
      */
     public function room(
         Activity $activity,
@@ -91,11 +92,12 @@ final class Slots
         array $prefer = [],
         bool $late = false,
         ?string $by = null,
+        bool $anew = false,
     ): ?Placement {
         $hours = $activity->hours + $extra;
         for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
             // Set up already by alike work before it, it asks for less.
-            $less = $hours - min($activity->setupHours, $hours);
+            $less = $hours - ($anew ? 0.0 : min($activity->setupHours, $hours));
             $alike = isset($this->decided->setUp[$activity->id]) || [] !== ($this->alike[$activity->share] ?? []);
             $fit = $less < $hours && $alike ? $this->people($activity, $less, $from, $prefer, $by) : null;
             $setUp = null !== $fit && $this->isSetUp($activity, $fit[0]);
