@@ -140,6 +140,7 @@ final class Steps
         'fit-clean',
         'wash-blush',
         'open-drains',
+        'dig-out',
     ];
     public const DRIES = ['air-dry', 'force-dry', 'dry-inside', 'degas', 'oven-cure'];
     public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];

@@ -110,14 +110,21 @@ final readonly class MadePieces
         ];
     }
 
-    /** Something else of the job begins where it ends: a zone, a part beside it, one that stays on it. */
+    /** It may be that little is done to what it hangs on, so that it stays there. */
+    private static function hangsOn(Part $part, Part $host): bool
+    {
+        return [] !== array_filter($part->links, static fn(Link $l): bool => $l->to === $host->id);
+    }
+
+    /** Something else of the job begins where it ends: a zone, a part beside it, one that may stay on it. */
     public static function isEdged(Job $job, Part $part): bool
     {
         foreach ($job->parts as $other) {
             $ties = [...$part->links, ...array_filter($other->links, static fn(Link $l): bool => $l->to === $part->id)];
             if (
                 ($other->id !== $part->id && $other->piece() === $part->piece()) ||
-                [] !== array_filter($ties, static fn(Link $l): bool => $l->stays || Relation::Beside === $l->as)
+                [] !== array_filter($ties, static fn(Link $l): bool => $l->stays || Relation::Beside === $l->as) ||
+                self::hangsOn($other, $part)
             ) {
                 return true;
             }

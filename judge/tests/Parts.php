@@ -9,10 +9,10 @@ use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Service;
 use Hull\Input\Node;
-use Hull\JobFile\JobReader;
 use Hull\Job\Covered;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\JobFile\JobReader;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\Tests\Draw;
@@ -27,6 +27,7 @@ final readonly class Parts
         ['kind' => 'strip', 'width' => '0.6 m', 'length' => '2 m'],
         ['kind' => 'plate', 'width' => '0.5 m', 'length' => '0.8 m'],
         ['kind' => 'tube', 'diameter' => '48 mm', 'length' => '3 m'],
+        ['kind' => 'strip', 'width' => '3 cm', 'length' => '20 cm'],
     ];
 
     public function __construct(private Catalogue $catalogue) {}
@@ -81,7 +82,9 @@ final readonly class Parts
         $seat = ['kind' => 'seat', 'across' => '30 mm', 'along' => '150 mm'];
 
         return match (true) {
-            $isMetal && $draw->chance('bores', 8) => ['covered' => $draw->chance('a seat', 3) ? [$bore, $seat] : [$bore]],
+            $isMetal && $draw->chance('bores', 8) => [
+                'covered' => $draw->chance('a seat', 3) ? [$bore, $seat] : [$bore],
+            ],
             $draw->chance('nothing bare', 8) => ['covered' => [['kind' => 'nothing']]],
             default => [],
         };

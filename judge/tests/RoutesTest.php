@@ -55,10 +55,7 @@ final class RoutesTest extends TestCase
         yield 'plugs into what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('plug-bores', 'wet')];
         yield 'plugs until it is hard' => [
             6,
-            static fn(Spoilt $s) => $s
-                ->withoutNeeds('wait-full')
-                ->withoutNeeds('wait-handle')
-                ->withLast('pull-plugs'),
+            static fn(Spoilt $s) => $s->withoutNeeds('wait-full')->withoutNeeds('wait-handle')->withLast('pull-plugs'),
         ];
         yield 'plugs may stay in' => [3, static fn(Spoilt $s) => $s->withoutRules('plugs-out')];
         yield 'a white wipe on flakes' => [7, static fn(Spoilt $s) => $s->withoutNeeds('white-wipe')];

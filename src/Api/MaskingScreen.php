@@ -175,8 +175,13 @@ final readonly class MaskingScreen
             /** @var Consumable $of */
             $of = $catalogue->consumables[$id];
             // Film is bought by the metre of its roll, so the figure says nothing without the width.
-            $name = null === $of->width ? $of->name : sprintf('%s, %s wide', $of->name, $shown->value($of->width)->text);
-            $needs[] = new MaskingNeed($of->id, $name, $shown->value($of->amount($amount))->text, $of->note);
+            $wide = null === $of->width ? '' : sprintf(', %s wide', $shown->value($of->width)->text);
+            $needs[] = new MaskingNeed(
+                $of->id,
+                $of->name . $wide,
+                $shown->value($of->amount($amount))->text,
+                $of->note,
+            );
         }
 
         return $needs;

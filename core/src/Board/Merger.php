@@ -359,8 +359,10 @@ final class Merger
             $action = (string) $action;
             $first = (string) array_key_first($zones);
             $step = $this->catalogue->step($routes[$first]->steps[$at[$first]]->step);
+            // What is wiped already is coated: only before the wipe is there time for the dust of others.
             $opens =
                 ($step->worked->opens || in_array(self::BLOWING, $step->tags, true)) &&
+                !$step->laysFilm &&
                 !$this->isBlockedFirst($zones, $at);
             $ranks[$action] = [
                 $this->pieces[$first]->part->begin ?? '',

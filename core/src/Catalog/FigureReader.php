@@ -33,6 +33,7 @@ final class FigureReader
         'acid-bath' => [Duration::class],
         'rust-current' => [Duration::class],
         'kept-going' => [Duration::class],
+        'least-time' => [Duration::class],
         'work-time' => [Duration::class],
         'lift' => [Duration::class, Mass::class],
     ];
@@ -42,6 +43,7 @@ final class FigureReader
         'part-lag' => ['sheet'],
         'in-sun' => ['middling'],
         'kept-going' => ['at-hand', 'oven-load', 'in-one-go', 'in-a-row'],
+        'least-time' => ['coat'],
         'work-time' => ['epoxy', 'catalysed', 'pour'],
     ];
     /** Tables in which nothing is a figure, too. */

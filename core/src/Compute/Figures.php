@@ -25,6 +25,7 @@ final readonly class Figures
         'acid-bath',
         'rust-current',
         'kept-going',
+        'least-time',
         'work-time',
         'lift',
     ];

@@ -118,12 +118,8 @@ final class PrepSearch
      *
      * @return list<RouteStep>|null
      */
-    private function onTheWay(
-        SurfaceState $from,
-        array $needs,
-        Relevance $relevance,
-        ?string $without = null,
-    ): ?array {
+    private function onTheWay(SurfaceState $from, array $needs, Relevance $relevance, ?string $without = null): ?array
+    {
         $usable = array_values(array_diff_key($relevance->steps, [$without ?? '' => true]));
         $relaxed = new RelaxedPlan($from, $needs, $usable, $this->runner);
 

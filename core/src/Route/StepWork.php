@@ -126,7 +126,10 @@ final class StepWork
             firstOnRough: $this->isFirstOnBare($state),
         );
 
-        return 60.0 * (($hours->least->h() + $hours->most->h()) / 2.0 - $hours->setUp->h());
+        return max(
+            60.0 * $this->context->catalogue()->figures->hours('least-time', 'coat'),
+            60.0 * (($hours->least->h() + $hours->most->h()) / 2.0 - $hours->setUp->h()),
+        );
     }
 
     /** @param list<string> $facts the widest of those found counts; all of it where none was */

@@ -111,7 +111,25 @@ final readonly class Surroundings
             }
         }
 
+        if (self::keepsOn($catalogue, $job, $part)) {
+            $facts['edged'] = 1.0;
+        }
+
         return new self($job->without, $facts + self::staying($job, $part), $same, $piece, $weight);
+    }
+
+    /** Something hangs on it, and what is done to it is too little to take that off. */
+    private static function keepsOn(Catalogue $catalogue, Job $job, Part $part): bool
+    {
+        foreach ($job->parts as $other) {
+            foreach ($other->links as $link) {
+                if ($link->to === $part->id && $link->comesOff()) {
+                    return !self::isWorked($catalogue, $job, $part);
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function liesBeside(Part $a, Part $b): bool

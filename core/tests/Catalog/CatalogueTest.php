@@ -402,6 +402,7 @@ final class CatalogueTest extends TestCase
                     array_values(
                         array_diff(array_keys($grade->facts), [
                             ...$lowered,
+                            'salt-seen',
                             'safety-critical',
                             'spring-steel',
                             'fuel-vessel',

@@ -69,6 +69,8 @@ final class MaskingPlanTest extends TestCase
         $beside = ['links' => [['as' => 'beside', 'to' => 'frame']]];
         yield 'nothing, and another part against it' => [true, [['kind' => 'nothing']], $beside];
         $stays = ['links' => [['as' => 'mounted-on', 'to' => 'frame', 'stays' => true]]];
+        $hangs = ['links' => [['as' => 'mounted-on', 'to' => 'frame']]];
+        yield 'nothing, and a part that comes off it' => [false, [['kind' => 'nothing']], $hangs];
         yield 'nothing, and a part that stays on it' => [true, [['kind' => 'nothing']], $stays];
     }
 

@@ -45,6 +45,31 @@ final class StepWorkTest extends TestCase
         self::assertEqualsWithDelta(10.0 + $minutes * self::M2, $work->minutes($step), 1e-6);
     }
 
+    /** Sold at the pace of the rust alone, a whole coat of paint came off in the minutes of a few spots. */
+    public function testAWireWheelTakesAsLongAsThePaintItTakesOff(): void
+    {
+        $minutes = static function (string ...$paint): float {
+            $found = [['id' => 'rust', 'grade' => 'light', 'extent' => '10 %']];
+            foreach ($paint as $extent) {
+                $found[] = ['id' => 'old-coating', 'grade' => 'dull', 'extent' => $extent];
+            }
+            $piece = Yard::workpiece(['aim' => 'coat', 'conditions' => $found]);
+
+            return (new StepWork($piece->context))->minutes(Yard::catalogue()->step('wire-wheel'));
+        };
+        self::assertEqualsWithDelta(8.0 + 1.8 * self::M2, $minutes(), 1e-6);
+        self::assertEqualsWithDelta(8.0 + 21.8 * self::M2, $minutes('50 %'), 1e-6);
+        self::assertGreaterThan(8.0 + 39.0 * self::M2, $minutes('100 %'));
+    }
+
+    public function testNoCoatTakesLessThanTwoMinutes(): void
+    {
+        $tiny = [['kind' => 'strip', 'width' => '2 cm', 'length' => '5 cm']];
+        $piece = Yard::workpiece(['shapes' => $tiny, 'method' => 'aerosol']);
+        $film = Yard::catalogue()->product('enamel-aerosol');
+        self::assertSame(2.0, (new StepWork($piece->context))->working(Yard::catalogue()->step('apply-coat'), $film));
+    }
+
     public function testWhatIsOffAlreadyTakesNoTime(): void
     {
         $piece = Yard::workpiece([

@@ -13,6 +13,8 @@ use Judge\Work;
 /** 14: hours and litres are believable: no coat in no time, no photograph longer than the coat, no tin of nothing. */
 final readonly class HoursAndLitres implements Law
 {
+    /** Shaken or stirred, put on, looked at: no coat takes less, minutes. */
+    private const LEAST_MIN = 2.0;
     /** Film of one coat as a typical tin of the class gives it: µm dry and volume solids, per cent. */
     private const COATS = [
         'self-etch' => [10, 12],
@@ -102,7 +104,7 @@ final readonly class HoursAndLitres implements Law
         $least = 0 === $solids ? 0.0 : ($work->m2 * $um) / (10.0 * $solids);
 
         $says = [];
-        if ($done->minutes < 0.01 || $done->minutes > self::SET_UP_MOST + self::A_M2_MOST * $work->m2) {
+        if ($done->minutes < self::LEAST_MIN || $done->minutes > self::SET_UP_MOST + self::A_M2_MOST * $work->m2) {
             $says[] = sprintf('a coat in %.2f minutes', $done->minutes);
         }
         if (null !== $first && $work->steps[$first] === $done && $photos > $done->minutes) {

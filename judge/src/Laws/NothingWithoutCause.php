@@ -22,6 +22,7 @@ final readonly class NothingWithoutCause implements Law
         'chase-threads' => ['threads'],
         'weld' => ['weld-due', 'cracks', 'holes', 'rust:perforated'],
         'open-drains' => ['drains', 'water-inside', 'soft-core'],
+        'dig-out' => ['soft-core', 'water-inside'],
         'clear-cavity' => ['loose-bits', 'sealed-cavity', 'rivets'],
         'mould-kill' => ['mould', 'organic-stain'],
         'loosen' => ['seized'],
@@ -37,6 +38,8 @@ final readonly class NothingWithoutCause implements Law
         'wash-blush' => ['blush'],
     ];
 
+    private const NEAR_SALT = ['underbody', 'immersion-salt', 'exterior-splash'];
+
     public function breaches(Work $work): array
     {
         $breaches = [];
@@ -51,6 +54,12 @@ final readonly class NothingWithoutCause implements Law
             $masked = $work->first(['mask']);
             if (null === $masked || $masked > $at) {
                 $breaches[] = new Breach(12, $at, 'unmasked without being masked');
+            }
+        }
+        // No salt test far from salt.
+        if (!in_array($work->service, self::NEAR_SALT, true) && !$work->has('salt')) {
+            foreach ($work->where(['salt-test']) as $at) {
+                $breaches[] = new Breach(12, $at, 'a salt test far from salt');
             }
         }
         // Who said what stays bare, and it is bores alone, or nothing at all, has nothing to tape.

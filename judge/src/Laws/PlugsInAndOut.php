@@ -26,12 +26,15 @@ final readonly class PlugsInAndOut implements Law
         $first = $work->first([Steps::PLUGS]);
         foreach ($work->steps as $at => $done) {
             $wet = $done->isOneOf(Steps::DRIES) ? false : $wet || $done->isOneOf(self::WET);
-            if ($done->step === Steps::PLUGS) {
+            if (Steps::PLUGS === $done->step) {
                 $in = $at;
+                $off = $work->first(['dismantle', 'lift-off']);
+                $early = null !== $off && $off > $at ? [new Breach(6, $at, 'plugged while it is still on')] : [];
+                $breaches = [...$breaches, ...$early];
                 $breaches = [...$breaches, ...$wet ? [new Breach(6, $at, 'plugged wet: the water stays in')] : []];
             }
             $hard = $done->isOneOf([Steps::COAT]) ? null : ($done->isOneOf(self::HARD) ? $at : $hard);
-            if ($done->step === Steps::UNPLUGS) {
+            if (Steps::UNPLUGS === $done->step) {
                 $in = null;
                 $late = [new Breach(6, $at, 'plugs pulled from a hard film')];
                 $breaches = [...$breaches, ...null !== $hard ? $late : []];

@@ -229,9 +229,10 @@ final class BlockFiller
             anew: $anew,
         );
         // What was set up for itself and stays is still as long as it was: sparing it would move what hangs on its end.
-        $stays = '' !== $activity->share && false === $kept?->setUp ? $room(true) : null;
+        $own = null !== $kept && '' !== $activity->share && false === $kept->setUp;
+        $stays = $own ? $room(true) : null;
         $placed =
-            null !== $stays && abs($stays->start - ($kept->start ?? -\INF)) <= Placer::SAME_H ? $stays : $room(false);
+            $own && null !== $stays && abs($stays->start - $kept->start) <= Placer::SAME_H ? $stays : $room(false);
 
         return null !== $placed && WhyKind::Kept === $placed->why->kind ? $this->anyway($activity, $placed) : $placed;
     }

@@ -15,7 +15,7 @@ export type Fields = Omit<
 
 /** What nobody said anything about is left out. */
 const said = ({ room, ...fields }: Fields): Fields => {
-  const sized = Object.entries(room ?? {}).filter(([k, v]) => v !== '' && v !== null && (k !== 'way' || v !== 'stands'));
+  const sized = Object.entries(room ?? {}).filter(([k, v]) => v && (k !== 'way' || v !== 'stands'));
   return {
     ...(Object.fromEntries(
       Object.entries(fields).filter(([, v]) => typeof v !== 'string' || v.trim() !== ''),
