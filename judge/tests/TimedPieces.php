@@ -68,7 +68,11 @@ final readonly class TimedPieces
         }
         $timed = $chainEnd = [];
         foreach ($schedule->placed as $id => $placed) {
-            $chainEnd[$yard->activity($id)->part] = max($chainEnd[$yard->activity($id)->part] ?? 0.0, $placed->start);
+            $activity = $yard->activity($id);
+            // Nobody waits for anything between the hand-overs of a piece.
+            if ('hand-over' !== $activity->step) {
+                $chainEnd[$activity->part] = max($chainEnd[$activity->part] ?? 0.0, $placed->start);
+            }
         }
         foreach ($schedule->placed as $id => $placed) {
             $activity = $yard->activity($id);
@@ -77,7 +81,7 @@ final readonly class TimedPieces
                 null === $activity->product ? '' : $pieces[$part]->context->system->shade($activity->product)->colour;
             $timed[] = [$placed->start, 1, new Act($activity->step, [$part], $activity->product, $colour)];
             foreach ($activity->isCoat() ? self::WAITS : [] as $wait => $hours) {
-                if ($placed->end + $hours < $chainEnd[$part]) {
+                if ($placed->end + $hours < ($chainEnd[$part] ?? -\INF)) {
                     $timed[] = [$placed->end + $hours, 0, new Act($wait, [$part])];
                 }
             }

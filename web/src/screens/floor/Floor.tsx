@@ -113,12 +113,14 @@ function Lists({ view }: { view: Schemas['FloorView'] }) {
 export function Floor() {
   const read = useQuery({ queryKey: keys.floor, queryFn: () => settle(api.GET('/api/plan/floor')) });
   const narrow = useMediaQuery('(max-width: 800px)');
-  const [day, setDay] = useState(0);
+  const [asked, setDay] = useState<number | null>(null);
   const [chosen, setChosen] = useState('');
   useName(t`The floor`, t`Schedule`, '');
   if (read.isPending) return <Loading />;
   if (read.isError) return <Failed error={read.error} />;
   const view = read.data;
+  // A day on which something stands there says more than an empty Sunday.
+  const day = asked ?? Math.min(...view.places.flatMap((p) => p.stays.map((s) => s.from)), view.days.length - 1);
   const last = view.days.length - 1;
   const scale = Math.min(most, (narrow ? narrowest : widest) / Math.max(1, ...view.places.map((p) => p.long)));
   return (
