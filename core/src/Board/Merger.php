@@ -378,17 +378,21 @@ final class Merger
             ];
         }
         $earliest = self::least($ranks);
-        for ($action = $earliest; [] !== $ranks; $action = self::least($ranks)) {
-            $first = (string) array_key_first($ahead[$action]);
-            $step = $routes[$first]->steps[$at[$first]];
-            $zones = Keys::of($ahead[$action]);
-            if (
-                !$this->clashes($step, $this->pieces[$first]->place->id, $zones, $hour) &&
-                !$this->states->isDisturbed($this->catalogue->step($step->step), $zones)
-            ) {
-                return $action;
+        // Neither beside what is wiped or wet nor in one place with it, where that can be; else at least not beside.
+        foreach ([true, false] as $inPlace) {
+            $left = $ranks;
+            for ($action = $earliest; [] !== $left; $action = [] === $left ? '' : self::least($left)) {
+                $first = (string) array_key_first($ahead[$action]);
+                $step = $routes[$first]->steps[$at[$first]];
+                $zones = Keys::of($ahead[$action]);
+                if (
+                    !$this->clashes($step, $this->pieces[$first]->place->id, $zones, $hour) &&
+                    !$this->states->isDisturbed($this->catalogue->step($step->step), $zones, $inPlace)
+                ) {
+                    return $action;
+                }
+                unset($left[$action]);
             }
-            unset($ranks[$action]);
         }
 
         return $earliest;

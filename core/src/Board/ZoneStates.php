@@ -90,15 +90,25 @@ final class ZoneStates
      * Its dust or wet would reach a zone beside it that is wiped or wet.
      *
      * @param list<string> $zones
+     * @param bool $inPlace or one that only stands in the same place
      */
-    public function isDisturbed(Step $kind, array $zones): bool
+    public function isDisturbed(Step $kind, array $zones, bool $inPlace = false): bool
     {
         if (!$kind->worked->reaches()) {
             return false;
         }
         $beside = array_diff(array_merge([], ...array_map($this->beside(...), $zones)), $zones);
+        if ([] !== array_intersect_key($this->open, array_flip($beside))) {
+            return true;
+        }
+        $places = $inPlace ? array_unique(array_map($this->where(...), $zones)) : [];
+        foreach ([] === $places ? [] : array_diff_key($this->open, array_flip($zones)) as $open => $_) {
+            if (in_array($this->where((string) $open), $places, true)) {
+                return true;
+            }
+        }
 
-        return [] !== array_intersect_key($this->open, array_flip($beside));
+        return false;
     }
 
     /** It leaves what may not dry on. */
