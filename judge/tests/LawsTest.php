@@ -206,10 +206,21 @@ final class LawsTest extends TestCase
             Work::of('carbon-steel', 'interior', ['white-wipe', 'solvent-degrease', ...$coated], 'oil:light'),
             Work::of('carbon-steel', 'interior', ['solvent-degrease', 'white-wipe', ...$coated], 'oil:light'),
         ];
+        $salted = static fn(string ...$steps): Work => Work::of(
+            'carbon-steel',
+            'interior',
+            array_values($steps),
+            'salt:suspected',
+        );
+        yield 'a salt test far from salt' => [
+            12,
+            $steel('blast', 'salt-test', 'blow-off', ...$coated),
+            $salted('blast', 'salt-test', 'blow-off', ...$coated),
+        ];
         yield 'a salt test before the blast' => [
             7,
-            $steel('salt-test', 'blast', 'blow-off', ...$coated),
-            $steel('blast', 'salt-test', 'blow-off', ...$coated),
+            $salted('salt-test', 'blast', 'blow-off', ...$coated),
+            $salted('blast', 'salt-test', 'blow-off', ...$coated),
         ];
         $enamel = Work::of('carbon-steel', 'interior', [
             'photograph',

@@ -386,6 +386,8 @@ final class Merger
                 $step = $routes[$first]->steps[$at[$first]];
                 $zones = Keys::of($ahead[$action]);
                 if (
+                    // Wiping early for want of anything else would only bring the dust of others onto it.
+                    (!$inPlace || 0 === $ranks[$action][2]) &&
                     !$this->clashes($step, $this->pieces[$first]->place->id, $zones, $hour) &&
                     !$this->states->isDisturbed($this->catalogue->step($step->step), $zones, $inPlace)
                 ) {

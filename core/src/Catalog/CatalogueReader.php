@@ -440,7 +440,7 @@ final class CatalogueReader
                 $start->quantity(Length::class);
 
                 return $start->text(20);
-            }, $n->field('sizes')->only(Covering::SIZES)->fields()),
+            }, $n->optional('sizes')?->only(Covering::SIZES)->fields() ?? []),
             hint: $n->field('hint')->text(200),
             brings: $n->optional('brings')?->choice($this->names->of('facts')),
             families: $this->names->ids('families', $n->optional('families')),

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Api\View;
 
 /** A sort of place that stays bare or clean. */
-final readonly class CoveringView
+final readonly class CoveringView implements \JsonSerializable
 {
     /**
-     * @param string $by plug, tape, film or line
+     * @param string $by plug, tape, film, line or nothing
      * @param array<int|string, string> $sizes across, along, and at how much one begins
      */
     public function __construct(
@@ -18,4 +18,10 @@ final readonly class CoveringView
         public array $sizes,
         public string $hint,
     ) {}
+
+    /** @return array<array-key, mixed> what is measured by nothing has an empty map, not a list */
+    public function jsonSerialize(): array
+    {
+        return [...get_object_vars($this), 'sizes' => (object) $this->sizes];
+    }
 }
