@@ -126,10 +126,12 @@ final class StepWork
             firstOnRough: $this->isFirstOnBare($state),
         );
 
-        return max(
-            60.0 * $this->context->catalogue()->figures->hours('least-time', 'coat'),
-            60.0 * (($hours->least->h() + $hours->most->h()) / 2.0 - $hours->setUp->h()),
-        );
+        $worked = 60.0 * (($hours->least->h() + $hours->most->h()) / 2.0 - $hours->setUp->h());
+
+        // Nothing is said of a part that nobody measured yet.
+        return $area->m2() > 0.0
+            ? max($worked, 60.0 * $this->context->catalogue()->figures->hours('least-time', 'coat'))
+            : $worked;
     }
 
     /** @param list<string> $facts the widest of those found counts; all of it where none was */

@@ -70,6 +70,13 @@ final class StepWorkTest extends TestCase
         self::assertSame(2.0, (new StepWork($piece->context))->working(Yard::catalogue()->step('apply-coat'), $film));
     }
 
+    public function testWhatNobodyMeasuredTakesNoTimeYet(): void
+    {
+        $work = new StepWork(Yard::workpiece(['shapes' => []])->context);
+        $film = Yard::catalogue()->product('enamel-aerosol');
+        self::assertSame(0.0, $work->working(Yard::catalogue()->step('apply-coat'), $film));
+    }
+
     public function testWhatIsOffAlreadyTakesNoTime(): void
     {
         $piece = Yard::workpiece([
