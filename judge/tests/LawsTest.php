@@ -115,6 +115,11 @@ final class LawsTest extends TestCase
             $steel('blast', 'plug-bores', ...$coated, ...['pull-plugs']),
             $plugged('pull-plugs'),
         ];
+        yield 'plugged while it hangs' => [
+            6,
+            $steel('plug-bores', 'dismantle', 'blast', ...$coated, ...['pull-plugs', 'reassemble']),
+            $steel('dismantle', 'plug-bores', 'blast', ...$coated, ...['pull-plugs', 'reassemble']),
+        ];
         yield 'a plug left in' => [3, $plugged(), $plugged('pull-plugs')];
         $bores = static fn(string ...$end): Work => Work::of(
             'carbon-steel',
@@ -123,23 +128,13 @@ final class LawsTest extends TestCase
             'stays-bare:bore',
         );
         yield 'taped where all is plugged' => [12, $bores(...$coated), $bores('final-wipe', self::COAT)];
-        $flaking = static fn(string ...$steps): Work => Work::of(
-            'carbon-steel',
-            'interior',
-            array_values($steps),
-            'old-coating:flaking',
-        );
+        $flaking = self::having('old-coating:flaking');
         yield 'white wipe on flakes' => [
             7,
             $flaking('white-wipe', 'scrape', ...$coated),
             $flaking('scrape', 'white-wipe', ...$coated),
         ];
-        $blocked = static fn(string ...$steps): Work => Work::of(
-            'aluminium-cast',
-            'interior',
-            array_values($steps),
-            'drains:blocked',
-        );
+        $blocked = self::having('drains:blocked', 'aluminium-cast');
         yield 'drains after the finish' => [
             8,
             $blocked('metal-polish', 'wax', 'open-drains', 'force-dry'),
@@ -206,12 +201,7 @@ final class LawsTest extends TestCase
             Work::of('carbon-steel', 'interior', ['white-wipe', 'solvent-degrease', ...$coated], 'oil:light'),
             Work::of('carbon-steel', 'interior', ['solvent-degrease', 'white-wipe', ...$coated], 'oil:light'),
         ];
-        $salted = static fn(string ...$steps): Work => Work::of(
-            'carbon-steel',
-            'interior',
-            array_values($steps),
-            'salt:suspected',
-        );
+        $salted = self::having('salt:suspected');
         yield 'a salt test far from salt' => [
             12,
             $steel('blast', 'salt-test', 'blow-off', ...$coated),
@@ -257,6 +247,12 @@ final class LawsTest extends TestCase
     {
         self::assertContains($law, self::laws($broken));
         self::assertSame([], self::said($kept));
+    }
+
+    /** @return \Closure(string ...): Work an order on what something was found on */
+    private static function having(string $found, string $substrate = 'carbon-steel'): \Closure
+    {
+        return static fn(string ...$steps): Work => Work::of($substrate, 'interior', array_values($steps), $found);
     }
 
     /** @return list<int> */

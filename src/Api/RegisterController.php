@@ -22,6 +22,9 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The strip-down register of a job: what came off, what was put in, and the way back. */
 final readonly class RegisterController
 {
+    /** What may be chosen, and need not be. */
+    private const CHOICES = ['kind', 'itself', 'held'];
+
     private const FIELDS = ['what', 'part', 'items', 'kind', 'itself', 'held', 'lies', 'turn', 'note'];
     private const NUMBER = ['number' => '[1-9]\d{0,4}'];
 
@@ -140,7 +143,8 @@ final readonly class RegisterController
         return $body->holding(
             array_filter(
                 array_map(static fn(Node $n): mixed => $n->value, $body->fields()),
-                static fn(mixed $v): bool => '' !== $v,
+                static fn(mixed $v, int|string $k): bool => '' !== $v || !in_array($k, self::CHOICES, true),
+                \ARRAY_FILTER_USE_BOTH,
             ),
         );
     }

@@ -22,7 +22,7 @@ final class RegisterTest extends BrowserCase
         $this->sees('One tag for each thing that comes off');
         $this->button('Something came off');
         $this->button('Write the tag');
-        $this->sees('The field "what" is missing.');
+        $this->sees('Nothing is written here.');
         $this->type('What it is', 'Lid');
         $this->type('Count', '6');
         $this->xpath('(//fieldset//input)[2]')->sendKeys('hex screw');

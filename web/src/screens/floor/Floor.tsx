@@ -119,9 +119,9 @@ export function Floor() {
   if (read.isPending) return <Loading />;
   if (read.isError) return <Failed error={read.error} />;
   const view = read.data;
-  // A day on which something stands there says more than an empty Sunday.
-  const day = asked ?? Math.min(...view.places.flatMap((p) => p.stays.map((s) => s.from)), view.days.length - 1);
   const last = view.days.length - 1;
+  // A day on which something stands there says more than an empty Sunday.
+  const day = asked ?? Math.max(0, Math.min(last, ...view.places.flatMap((p) => p.stays.map((s) => s.from))));
   const scale = Math.min(most, (narrow ? narrowest : widest) / Math.max(1, ...view.places.map((p) => p.long)));
   return (
     <Columns cols={{ xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 340px' }}>
