@@ -9,6 +9,6 @@ export default defineConfig({
   sourceLocale: 'en',
   locales: ['en', ...kept.map((file) => file.slice(0, -'.po'.length)).filter((tag) => tag !== 'en')],
   catalogs: [{ path: '<rootDir>/src/words/{locale}', include: ['<rootDir>/src'], exclude: ['**/*.test.*'] }],
-  format: formatter({ lineNumbers: false, printLinguiId: false }),
+  format: formatter({ lineNumbers: false, printLinguiId: false, printPlaceholdersInComments: false }),
   orderBy: 'message',
 });
