@@ -378,6 +378,8 @@ final class Merger
             ];
         }
         $earliest = self::least($ranks);
+        // Nothing left to another season is begun for want of other work.
+        $ranks = array_filter($ranks, static fn(array $rank): bool => $rank[0] === $ranks[$earliest][0]);
         // Neither beside what is wiped or wet nor in one place with it, where that can be; else at least not beside.
         foreach ([true, false] as $inPlace) {
             $left = $ranks;
