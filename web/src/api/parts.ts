@@ -1,4 +1,4 @@
-import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, settle, type Schemas } from './client';
 import { inLine } from './inLine';
 import { keys, type Tools } from './keys';
@@ -91,53 +91,10 @@ export function useSaveRoute(part: string) {
   return { save, plan };
 }
 
-export const useWorth = (part: string) =>
-  useQuery({
-    queryKey: keys.worth(part),
-    queryFn: () => settle(api.GET('/api/parts/{part}/worth', { params: { path: { part } } })),
-  });
-
-export const useBeside = (part: string, question: string, answer: string) =>
-  useQuery({
-    queryKey: keys.beside(part, question, answer),
-    enabled: answer !== '',
-    queryFn: () =>
-      settle(api.GET('/api/parts/{part}/beside/{question}/{answer}', { params: { path: { part, question, answer } } })),
-  });
-
 export const useMasking = (part: string) =>
   useQuery({
     queryKey: keys.masking(part),
     queryFn: () => settle(api.GET('/api/parts/{part}/masking', { params: { path: { part } } })),
-  });
-
-export const usePhotos = (part: string) =>
-  useQuery({
-    queryKey: keys.photos(part),
-    queryFn: () => settle(api.GET('/api/parts/{part}/photos', { params: { path: { part } } })),
-  });
-
-export function useKeepPhoto(part: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: Schemas['PhotoBody']) =>
-      settle(api.POST('/api/parts/{part}/photos', { params: { path: { part } }, body })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.photos(part) }),
-  });
-}
-
-export function useRemovePhoto(part: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (photo: string) => settle(api.DELETE('/api/photos/{photo}', { params: { path: { photo } } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.photos(part) }),
-  });
-}
-
-export const useAlternatives = (part: string, number: number) =>
-  useQuery({
-    queryKey: keys.alternatives(part, number),
-    queryFn: () => settle(api.GET('/api/parts/{part}/alternatives', { params: { path: { part } } })),
   });
 
 /** What may be wanted of a part, and the films that lead there. */
@@ -154,23 +111,6 @@ export const usePartFilm = (part: string, number: number, film: string) =>
     queryFn: () =>
       inLine(() => settle(api.GET('/api/parts/{part}/films/{film}', { params: { path: { part, film } } }))),
   });
-
-/** The other ways, question by question: what has come so far, and how many are still planned. */
-export function useAnswers(part: string, number: number, questions: string[]) {
-  return useQueries({
-    queries: questions.map((question) => ({
-      queryKey: keys.answers(part, number, question),
-      queryFn: () =>
-        inLine(() =>
-          settle(api.GET('/api/parts/{part}/alternatives/{question}', { params: { path: { part, question } } })),
-        ),
-    })),
-    combine: (asked) => ({
-      answers: asked.flatMap((a) => a.data?.alternatives ?? []),
-      open: asked.filter((a) => a.isPending).length,
-    }),
-  });
-}
 
 export function useLog(part: string) {
   const stale = useStale();

@@ -1,17 +1,13 @@
 import { t } from '@lingui/core/macro';
-import { Trans } from '@lingui/react/macro';
 import type { Schemas } from '../api/client';
-import { when } from '../parts/time';
 import type { Moving } from '../parts/useMoving';
-import { hatch } from '../theme/Hatches';
 import { textSize, tok } from '../theme/tokens';
 import { PlaceBand } from './PlaceBand';
 import { TimeAxis, type Span } from './TimeAxis';
-import { given } from '../parts/given';
+import { YardBlock, row } from './YardBlock';
+import { BeginsIn } from './BeginsIn';
+import { YardPeople } from './YardPeople';
 
-type Work = Schemas['PlannedView'];
-
-const row = 30;
 const place = 64;
 
 interface Props {
@@ -21,23 +17,15 @@ interface Props {
   moving: Moving;
 }
 
-/** The hours in which somebody has a hand on it: what is left overnight is not worked then. */
-function hands(k: Work, view: Schemas['PlanView'], s: number, e: number): [number, number][] {
-  const spans = view.people.filter((p) => k.who.includes(p.name)).flatMap((p) => p.spans);
-  const worked = spans
-    .map((w): [number, number] => [Math.max(s, new Date(w.from).getTime()), Math.min(e, new Date(w.to).getTime())])
-    .filter(([a, b]) => b > a);
-  return worked.length > 0 ? worked : [[s, e]];
-}
-
 /** The yard along time: a row a part, who works when, and the air of every place below. */
 export function YardChart({ view, span, width: w, moving }: Props) {
-  const { chosen, moved, broken } = moving;
+  const { chosen } = moving;
   const narrow = w < 620;
   const x0 = narrow ? 4 : 158;
   const x1 = w - 6;
   const x = (at: number): number => x0 + ((x1 - x0) * (at - span.from)) / (span.to - span.from);
   const clip = (at: number): number => Math.min(Math.max(at, span.from), span.to);
+  const along = { span, x, clip, step: ((span.to - span.from) / (x1 - x0)) * w };
   const shown = view.parts.filter((p) =>
     view.work.some(
       (k) => k.part === p.id && new Date(k.end).getTime() > span.from && new Date(k.start).getTime() < span.to,
@@ -86,147 +74,18 @@ export function YardChart({ view, span, width: w, moving }: Props) {
             )}
             {view.work
               .filter((k) => k.part === p.id && k.id === chosen && k.from && k.until)
-              .map((k) => {
-                const [a, b] = [x(clip(new Date(k.from ?? 0).getTime())), x(clip(new Date(k.until ?? 0).getTime()))];
-                const taper = a + (b - a) * 0.45;
-                return (
-                  b > a && (
-                    <path
-                      key="window"
-                      d={[
-                        `M${a} ${y + 1}H${taper}`,
-                        `L${b} ${y + row / 2 - 2}V${y + row / 2 + 2}`,
-                        `L${taper} ${y + row - 1}H${a}Z`,
-                      ].join('')}
-                      fill={tok('lead')}
-                      opacity="0.28"
-                    />
-                  )
-                );
-              })}
+              .map((k) => (
+                <BeginsIn key={k.id} k={k} y={y} along={along} />
+              ))}
             {view.work
               .filter((k) => k.part === p.id)
-              .map((k) => {
-                const on = k.id === chosen;
-                const shift = on && moved !== null ? moved - new Date(k.start).getTime() : 0;
-                const s = new Date(k.start).getTime() + shift;
-                const e = new Date(k.end).getTime() + shift;
-                const dry = new Date(k.dry).getTime() + shift;
-                if (Math.max(e, dry) < span.from || s > span.to) return null;
-                const [a, b, c] = [x(clip(s)), x(clip(e)), x(clip(dry))];
-                const bad = broken.has(k.id);
-                const width = Math.max(3, b - a);
-                return (
-                  <g
-                    key={k.id}
-                    tabIndex={0}
-                    role="button"
-                    data-work={k.id}
-                    aria-pressed={on}
-                    style={{ cursor: k.fixed ? 'default' : 'grab', outlineOffset: 1 }}
-                    aria-label={[
-                      `${p.name}: ${k.name}`,
-                      t`${when(new Date(s).toISOString(), view.now)} to ${when(new Date(e).toISOString(), view.now)}`,
-                      ...(k.critical ? [t`on the longest chain`] : []),
-                      ...(k.rework ? [t`after ${k.rework.text} of making good`] : []),
-                      ...(k.hangs.length > 0 ? [t`hangs on the forecast`] : []),
-                      ...(bad ? ['breaks'] : []),
-                    ].join(', ')}
-                    {...moving.grip(k, ((span.to - span.from) / (x1 - x0)) * w)}
-                  >
-                    {k.coat && c > b && (
-                      <rect
-                        x={b}
-                        y={y + 9}
-                        width={c - b}
-                        height={row - 17}
-                        fill={hatch('early')}
-                        stroke={tok('phos')}
-                        strokeWidth="0.8"
-                      />
-                    )}
-                    <rect x={a} y={y + 2} width={Math.max(width, 8)} height={row - 4} fill="transparent" />
-                    {k.coat ? (
-                      <rect
-                        x={a}
-                        y={y + 5}
-                        width={width}
-                        height={row - 9}
-                        fill={hatch('colour')}
-                        stroke={given(bad, tok('lead')).or(k.critical, tok('ink')).else(tok('phos'))}
-                        strokeWidth={given(bad, 3).or(k.critical, 2).else(1)}
-                      />
-                    ) : (
-                      <>
-                        <path d={`M${a} ${y + 15.5}H${a + width}`} stroke={tok('phos')} strokeWidth="2" />
-                        {hands(k, view, s, e).map(([p, q]) => (
-                          <rect
-                            key={p}
-                            x={x(clip(p))}
-                            y={y + 8}
-                            width={Math.max(3, x(clip(q)) - x(clip(p)))}
-                            height={row - 15}
-                            fill={k.fixed ? tok('ink') : tok('phos')}
-                            stroke={given(bad, tok('lead')).or(k.critical, tok('ink')).else(tok('phos'))}
-                            strokeWidth={given(bad, 3).or(k.critical, 2).else(1)}
-                          />
-                        ))}
-                      </>
-                    )}
-                    {k.hangs.length > 0 && <circle cx={a + width / 2} cy={y + 2} r="3.2" fill={tok('brass')} />}
-                    {k.rework && (
-                      <path d={`M${a} ${y + 4}l3 -4 3 4 3 -4 3 4`} fill="none" stroke={tok('lead')} strokeWidth="1.8" />
-                    )}
-                    {on && (
-                      <rect
-                        x={a - 3}
-                        y={y + 2}
-                        width={width + 6}
-                        height={row - 4}
-                        fill="none"
-                        stroke={tok('lead')}
-                        strokeWidth="2.4"
-                      />
-                    )}
-                    {bad && (
-                      <text x={a} y={y + 4} fontSize={textSize.xs} fontWeight="700" fill={tok('lead')}>
-                        <Trans>breaks</Trans>
-                      </text>
-                    )}
-                  </g>
-                );
-              })}
+              .map((k) => (
+                <YardBlock key={k.id} k={k} part={p.name} y={y} along={along} view={view} moving={moving} />
+              ))}
           </g>
         );
       })}
-      {view.people.map((p, i) => {
-        const y = rowsEnd + 8 + i * 17;
-        return (
-          <g key={p.name}>
-            {!narrow && (
-              <text x={0} y={y + 11} fontSize={textSize.xs} fill={tok('ink2')}>
-                <Trans>{p.name} works</Trans>
-              </text>
-            )}
-            {p.spans.map((s) => {
-              const [a, b] = [clip(new Date(s.from).getTime()), clip(new Date(s.to).getTime())];
-              return (
-                b > a && (
-                  <rect
-                    key={s.from}
-                    x={x(a)}
-                    y={y + 2}
-                    width={Math.max(1, x(b) - x(a))}
-                    height="9"
-                    fill={tok('wash')}
-                    stroke={tok('phos')}
-                  />
-                )
-              );
-            })}
-          </g>
-        );
-      })}
+      <YardPeople view={view} top={rowsEnd + 8} narrow={narrow} along={along} />
       {view.places.map((air, i) => (
         <PlaceBand
           key={air.name}

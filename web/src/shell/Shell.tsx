@@ -3,20 +3,18 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, useColorScheme } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { Link, Outlet, useMatch } from 'react-router';
+import { Link, Outlet } from 'react-router';
 import { api, settle, type Schemas } from '../api/client';
 import { textSize, tok, wide } from '../theme/tokens';
 import { Mark } from './Mark';
 import { SignedOut } from './SignedOut';
 import { LanguageChoice } from '../words/LanguageChoice';
 import { Undo } from './Undo';
+import { MainViews } from './MainViews';
 
 export function Shell({ account }: { account: Schemas['AccountView'] }) {
   const client = useQueryClient();
   const { mode, setMode } = useColorScheme();
-  const home = useMatch('/');
-  const stores = useMatch('/stores/*');
-  const schedule = useMatch('/schedule');
   const us = account.units === 'us';
   const switchUnits = async () => {
     await settle(api.PATCH('/api/account', { body: { units: us ? 'metric' : 'us' } }));
@@ -78,33 +76,7 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
             Unbowed Hull
           </Text>
         </Box>
-        {(
-          [
-            ['/', t`Today`, home],
-            ['/schedule', t`Schedule`, schedule],
-            ['/stores', t`Stores`, stores],
-          ] as const
-        ).map(([to, label, on]) => (
-          <Box
-            key={to}
-            component={Link}
-            to={to}
-            aria-current={on ? 'page' : undefined}
-            sx={{
-              px: { xs: 0.75, sm: 1.5 },
-              fontSize: { xs: textSize.m, sm: textSize.l },
-              minHeight: 44,
-              display: 'flex',
-              alignItems: 'center',
-              fontWeight: 600,
-              textDecoration: 'none',
-              color: on ? tok('sheet') : tok('ink'),
-              background: on ? tok('ink') : 'none',
-            }}
-          >
-            {label}
-          </Box>
-        ))}
+        <MainViews />
         <Box
           component={Link}
           to="/yard"

@@ -1,113 +1,27 @@
 import { Columns, Row, Text } from '../../theme/layout';
-import { plural, t } from '@lingui/core/macro';
+import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Slider, useMediaQuery } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, settle, type Schemas } from '../../api/client';
+import { api, settle } from '../../api/client';
 import { keys } from '../../api/keys';
 import { FloorPlan } from '../../figures/FloorPlan';
-import { Heading, Title } from '../../parts/Headings';
+import { Title } from '../../parts/Headings';
 import { Failed, Loading } from '../../parts/Waiting';
-import { weekday } from '../../parts/time';
 import { useName } from '../../parts/useName';
 import { tok } from '../../theme/tokens';
+import { Lists } from './Lists';
+import { dayWords, Chosen } from './Chosen';
 
 /** Room for the widest floor, beside the lists and on a phone, px. */
 const widest = 760;
+
 const narrowest = 340;
+
 /** Pixels to a metre at the most: a small bay is drawn large, and not like a hall. */
 const most = 140;
-
-const dayWords = (day: string) => weekday(new Date(`${day}T12:00:00Z`));
-
-function Chosen({ view, part }: { view: Schemas['FloorView']; part: string }) {
-  const stays = view.places.flatMap((p) => p.stays.filter((s) => s.partId === part).map((s) => ({ ...s, at: p.name })));
-  const first = stays[0];
-  if (!first)
-    return (
-      <Text tone="ink2">
-        <Trans>Pick a part on the floor to see where it stands, and when.</Trans>
-      </Text>
-    );
-  return (
-    <>
-      <Heading>{first.name}</Heading>
-      <Text size="m" tone="ink2">
-        {first.job} · {first.size}
-        {first.reckoned && t`, reckoned from its surface: `}
-        {first.reckoned && (
-          <Link to={`/part/${part}/survey`}>
-            <Trans>measure it</Trans>
-          </Link>
-        )}
-      </Text>
-      <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
-        {stays.map((s, n) => (
-          <li key={n}>
-            {s.at}, {dayWords(view.days[s.from] ?? '')}
-            {s.to > s.from && t` to ${dayWords(view.days[s.to] ?? view.days[view.days.length - 1] ?? '')}`}
-            {!s.fits && (
-              <b>
-                <Trans> · no spot of its own</Trans>
-              </b>
-            )}
-          </li>
-        ))}
-      </Box>
-    </>
-  );
-}
-
-function Lists({ view }: { view: Schemas['FloorView'] }) {
-  return (
-    <>
-      {view.lifts.length > 0 && (
-        <Text above={3}>
-          <Heading>
-            <Trans>Lifts</Trans>
-          </Heading>
-          <Text as="ul" plain>
-            {view.lifts.map((l) => (
-              <Text as="li" key={l.partId} ruled inset={0.75}>
-                <Trans>
-                  <b>{l.name}</b> <span className="mono">{l.weight}</span>,{' '}
-                  {plural(l.times, { one: 'lifted # time', other: 'lifted # times' })}
-                </Trans>
-                <Text size="m" tone="brass">
-                  {l.says}
-                </Text>
-              </Text>
-            ))}
-          </Text>
-          <Text size="s" tone="ink2">
-            <Trans>Local rules for lifting come first; jacks are not supports, use stands.</Trans>
-          </Text>
-        </Text>
-      )}
-      {view.lies.length > 0 && (
-        <Text above={3}>
-          <Heading>
-            <Trans>Lies meanwhile</Trans>
-          </Heading>
-          <Text as="ul" plain>
-            {view.lies.map((l) => (
-              <Text as="li" key={`${l.jobId}-${String(l.number)}`} ruled inset={0.75}>
-                <Link to={`/job/${l.jobId}/register?tag=${String(l.number)}`}>
-                  {l.number} {l.what}
-                </Link>
-                <Text size="m" tone="ink2">
-                  {l.where} · {l.job}
-                </Text>
-              </Text>
-            ))}
-          </Text>
-        </Text>
-      )}
-    </>
-  );
-}
 
 /** The yard's floors from above, day by day, as the schedule fills them. */
 export function Floor() {

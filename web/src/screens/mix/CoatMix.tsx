@@ -11,9 +11,11 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { Explained } from '../../parts/Explained';
 import { MixAtScale } from './MixAtScale';
-import { BatchPips, Cover, PotClock } from './MixClocks';
-import { table } from './table';
+import { PotClock } from './MixClocks';
+import { BatchPips, Cover } from './MixCover';
 import { Ratio } from './Ratio';
+import { MoreFigures } from './MoreFigures';
+import { BatchTable } from './BatchTable';
 
 export function CoatMix({
   card,
@@ -88,92 +90,8 @@ export function CoatMix({
           {cover.data && <Cover cover={cover.data} />}
         </Columns>
         <Ratio card={card} />
-        {card.parts.length > 0 && !card.can && (
-          <Box component="table" sx={table}>
-            <thead>
-              <tr>
-                <th>
-                  <Trans>a batch</Trans>
-                </th>
-                <th>
-                  <Trans>volume</Trans>
-                </th>
-                <th>
-                  <Trans>mass</Trans>
-                </th>
-                <th>
-                  <Trans>scale reads</Trans>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {card.parts.map((p) => (
-                <tr key={p.name}>
-                  <td>{p.name}</td>
-                  <td>
-                    <Explained v={p.volume} label={p.name} />
-                  </td>
-                  <td className="mono">{p.mass?.text ?? t`no density`}</td>
-                  <td>{p.scale ? <Explained v={p.scale} label={t`Scale after ${p.name}`} /> : ''}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Box>
-        )}
-        <Row wrap size="m" sx={{ gap: '4px 20px' }}>
-          <span>
-            <Trans>dry film {card.dft.text}</Trans>
-          </span>
-          <span>
-            <Trans>on {card.area.text}</Trans>
-          </span>
-          <span>
-            <Trans>
-              loss <Explained v={card.loss} label={t`Loss`} />
-            </Trans>
-          </span>
-          <span>
-            <Trans>
-              covers <Explained v={card.coverage} label={t`Coverage`} />
-            </Trans>
-          </span>
-          <span>
-            <Trans>
-              on the part <Explained v={card.theoretical} label={t`Theoretical`} />
-            </Trans>
-          </span>
-          {card.passes && (
-            <span>
-              <Trans>
-                <Explained v={card.passes} label={t`Passes`} /> passes over each spot
-              </Trans>
-              {card.pace && (
-                <>
-                  , <Explained v={card.pace} label={t`Pace`} />
-                </>
-              )}
-            </span>
-          )}
-          {card.dose && (
-            <span>
-              <Trans>
-                smallest part off by up to <Explained v={card.dose} label={t`Dose error`} />
-              </Trans>
-            </span>
-          )}
-          {card.smallest && (
-            <span>
-              <Trans>
-                no batch under <Explained v={card.smallest} label={t`Least batch`} />
-              </Trans>
-            </span>
-          )}
-          <span>
-            <Trans>
-              waste <Explained v={card.waste} label={t`Waste`} />
-            </Trans>
-          </span>
-        </Row>
+        {card.parts.length > 0 && !card.can && <BatchTable card={card} />}
+        <MoreFigures card={card} />
         {card.warnings.map((w) => (
           <Notice key={w} tone="brass" title={w} />
         ))}

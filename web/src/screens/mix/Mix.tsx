@@ -6,13 +6,12 @@ import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { type Tools } from '../../api/keys';
 import { useMix } from '../../api/parts';
-import { Heading, Title } from '../../parts/Headings';
+import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
-import { Explained } from '../../parts/Explained';
 import { QuantityField } from '../../parts/QuantityField';
 import { CoatMix } from './CoatMix';
-import { table } from './table';
+import { AllCoats } from './AllCoats';
 
 const usual: Tools = { vessel: '1 L', scale: '', helper: '0', tray: '0' };
 
@@ -137,55 +136,7 @@ export function Mix() {
       {card && (
         <CoatMix card={card} by={by} tools={asked} scaleIsThere={mix.data?.scaleIsThere ?? false} key={card.stepKey} />
       )}
-      {coats.length > 0 && (
-        <Text above={4} sx={{ overflowX: 'auto' }}>
-          <Heading>
-            <Trans>All coats</Trans>
-          </Heading>
-          <Box component="table" sx={{ ...table, minWidth: 520 }}>
-            <thead>
-              <tr>
-                <th>
-                  <Trans>coat</Trans>
-                </th>
-                <th>
-                  <Trans>dry film</Trans>
-                </th>
-                <th>
-                  <Trans>wet film</Trans>
-                </th>
-                <th>
-                  <Trans>to mix</Trans>
-                </th>
-                <th>
-                  <Trans>batches</Trans>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {coats.map((c) => (
-                <tr key={c.stepKey}>
-                  <td>
-                    <Trans>
-                      {c.name}, coat {c.coat}
-                    </Trans>
-                  </td>
-                  <td className="mono">{c.dft.text}</td>
-                  <td>
-                    <Explained v={c.wft} />
-                  </td>
-                  <td>
-                    <Explained v={c.needed} />
-                  </td>
-                  <td>
-                    <Explained v={c.batches} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </Box>
-        </Text>
-      )}
+      {coats.length > 0 && <AllCoats coats={coats} />}
     </Text>
   );
 }

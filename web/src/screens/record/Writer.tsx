@@ -1,19 +1,19 @@
 import { t } from '@lingui/core/macro';
-import { Trans } from '@lingui/react/macro';
-import { Box, Button, MenuItem, TextField } from '@mui/material';
+import { Box, MenuItem, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Refusal, type Schemas } from '../../api/client';
 import { useCover, useLog } from '../../api/parts';
 import { useForm } from '../../parts/form';
 import { Notice } from '../../parts/Notice';
-import { Row, Text } from '../../theme/layout';
+import { Text } from '../../theme/layout';
 import { tok } from '../../theme/tokens';
 import { spoken } from '../../words/spoken';
-import { Cover } from '../mix/MixClocks';
+import { Cover } from '../mix/MixCover';
 import { begun, choices, line, reasons, type Typed } from './entry';
 import { kinds } from './kinds';
 import { Readings } from './Readings';
+import { WriterButtons } from './WriterButtons';
 
 export function Writer({
   view,
@@ -133,26 +133,12 @@ export function Writer({
           </Notice>
         </Text>
       )}
-      <Row gap={1} wrap across>
-        <Button
-          type="submit"
-          variant="contained"
-          disabled={pending || (withStep && chosen === '')}
-          sx={{ minHeight: 56, px: 4 }}
-        >
-          {correcting ? t`Write the correction` : t`Write it down`}
-        </Button>
-        {correcting && (
-          <Button onClick={submit(send, { withdrawn: true })} sx={{ minHeight: 56 }}>
-            <Trans>It did not happen</Trans>
-          </Button>
-        )}
-        {correcting && (
-          <Button onClick={done} sx={{ minHeight: 56 }}>
-            <Trans>Leave it</Trans>
-          </Button>
-        )}
-      </Row>
+      <WriterButtons
+        correcting={correcting !== null}
+        off={pending || (withStep && chosen === '')}
+        withdraw={submit(send, { withdrawn: true })}
+        done={done}
+      />
     </Box>
   );
 }

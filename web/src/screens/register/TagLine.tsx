@@ -2,65 +2,15 @@ import { Columns, Row, Text } from '../../theme/layout';
 import { spoken } from '../../words/spoken';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, Checkbox } from '@mui/material';
+import { Button } from '@mui/material';
 import { useEffect, useRef, type ChangeEvent } from 'react';
 import { Link } from 'react-router';
 import { useTagPhoto, useTick, type Tag } from '../../api/register';
 import { small } from '../../parts/picture';
-import { dayOf } from '../../parts/time';
 import { tok } from '../../theme/tokens';
 import { helds } from './draft';
-
-/** How many of a thing are back on, or out again: all by the box, some by the two buttons. */
-function Tick({ tag, index, tick }: { tag: Tag; index: number; tick: (item: number, done: number) => void }) {
-  const item = tag.items[index];
-  if (!item) return null;
-  const word = tag.kind === 'in' ? 'out' : t`back on`;
-  const name = `${item.what} ${item.size}`.trim();
-  return (
-    <Row gap={0.5} align="center" sx={{ ml: { xs: 'auto', sm: 0 } }}>
-      <Checkbox
-        checked={item.done === item.count}
-        indeterminate={item.done > 0 && item.done < item.count}
-        onChange={(_, on) => {
-          tick(index, on ? item.count : 0);
-        }}
-        slotProps={{ input: { 'aria-label': t`Tag ${String(tag.number)}: all of ${name} ${word}` } }}
-      />
-      {item.count > 1 && (
-        <>
-          <Button
-            size="small"
-            disabled={item.done === 0}
-            onClick={() => {
-              tick(index, item.done - 1);
-            }}
-            aria-label={t`One less of ${name} ${word}`}
-            sx={{ minWidth: 40 }}
-          >
-            −
-          </Button>
-          <Text size="m" mono sx={{ minWidth: 62, textAlign: 'center' }}>
-            <Trans>
-              {item.done} of {item.count}
-            </Trans>
-          </Text>
-          <Button
-            size="small"
-            disabled={item.done === item.count}
-            onClick={() => {
-              tick(index, item.done + 1);
-            }}
-            aria-label={t`One more of ${name} ${word}`}
-            sx={{ minWidth: 40 }}
-          >
-            +
-          </Button>
-        </>
-      )}
-    </Row>
-  );
-}
+import { TagPhotos } from './TagPhotos';
+import { TagItems } from './TagItems';
 
 const plain = { border: 0, '&:hover': { border: 0, textDecoration: 'underline' } } as const;
 
@@ -139,52 +89,19 @@ export function TagLine({
           )}
           {tag.note && ` · ${tag.note}`}
         </Text>
-        <Text as="ul" plain above={0.5}>
-          {tag.items.map((item, n) => (
-            <Row as="li" key={n} align="center" wrap sx={{ columnGap: 1.5, minHeight: 32 }}>
-              <span>
-                {item.count} × {item.what}{' '}
-                <Text as="span" size="m" mono>
-                  {item.size}
-                </Text>
-              </span>
-              {!into && item.state !== 'reuse' && (
-                <Text as="span" tone={item.state === 'clean' ? 'brass' : 'lead'} weight="middle">
-                  {item.expected ? t`${item.stateWords}, expected ${dayOf(item.expected)}` : item.stateWords}
-                </Text>
-              )}
-              {ticking && (
-                <Tick
-                  tag={tag}
-                  index={n}
-                  tick={(at, done) => {
-                    tick.mutate({ number: tag.number, item: at, done }, { onError: trouble });
-                  }}
-                />
-              )}
-            </Row>
-          ))}
-        </Text>
+        <TagItems
+          tag={tag}
+          ticking={ticking}
+          tick={(at, done) => {
+            tick.mutate({ number: tag.number, item: at, done }, { onError: trouble });
+          }}
+        />
         {ticking && !closed && tag.before.length > 0 && (
           <Text size="m" tone="lead" above={0.5}>
             <Trans>Before it: {tag.before.join('; ')}</Trans>
           </Text>
         )}
-        {tag.photos.length > 0 && (
-          <Row gap={1} wrap above={1}>
-            {tag.photos.map((p) => (
-              <a key={p.id} href={p.url} target="_blank" rel="noreferrer">
-                <Box
-                  component="img"
-                  src={`${p.url}?small=1`}
-                  alt={t`Tag ${String(tag.number)}: ${p.caption}`}
-                  loading="lazy"
-                  sx={{ display: 'block', height: 64, border: `1px solid ${tok('ink')}` }}
-                />
-              </a>
-            ))}
-          </Row>
-        )}
+        <TagPhotos tag={tag} />
       </Text>
       <Row
         gap={0.5}

@@ -3,26 +3,18 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../api/catalogue';
 import { type Schemas } from '../../api/client';
-import { useWithout } from '../../api/jobs';
-import { useAlternatives, useAnswers } from '../../api/parts';
+import { useAlternatives, useAnswers } from '../../api/ways';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { SideBySide } from './SideBySide';
+import { Figures } from './WayFigures';
+import { DoneWithout } from './DoneWithout';
+import { WayWords } from './WayWords';
 
 const toggles = {
   '& .MuiToggleButton-root': { justifyContent: 'flex-start', textAlign: 'left' },
 } as const;
-
-function Figures({ f }: { f: Schemas['FiguresView'] }) {
-  return (
-    <Text className="mono" size="xs">
-      {t`${f.handsOn.text} hands-on · ${f.elapsed.text} in all · ${f.money} of materials used · ${f.life}`}
-      {t` · risk ${f.risk} · hazard ${f.hazard}/5`}
-    </Text>
-  );
-}
 
 /**
  * The honest alternatives: each school question with what speaks for an answer on this part, and what it would
@@ -42,8 +34,6 @@ export function Alternatives({
   pick: (schools: Record<string, string>) => void;
 }) {
   const ways = useAlternatives(part, view.number);
-  const catalogue = useCatalogue();
-  const without = useWithout(job, part);
   const [beside, setBeside] = useState<[string, string] | null>(null);
   const questions = ways.data?.questions ?? [];
   const { answers, open } = useAnswers(part, view.number, questions);
@@ -107,35 +97,7 @@ export function Alternatives({
               if (!o.chosen && a && a.figures !== null && !a.matters) return null;
               return (
                 <ToggleButton key={o.id} value={o.id} disabled={busy || (a !== undefined && a.figures === null)}>
-                  <Text shrinks>
-                    <Text weight="strong">{o.name}</Text>
-                    {o.for.map((w) => (
-                      <Text key={w} size="s">
-                        + {w}
-                      </Text>
-                    ))}
-                    {o.against.map((w) => (
-                      <Text key={w} size="s">
-                        – {w}
-                      </Text>
-                    ))}
-                    {o.for.length + o.against.length === 0 && <Text size="s">{o.hint}</Text>}
-                    {a?.closed && (
-                      <Text size="s" sx={{ fontStyle: 'italic' }}>
-                        {a.closed}
-                      </Text>
-                    )}
-                    {!o.chosen && a?.figures && <Figures f={a.figures} />}
-                    {!o.chosen && a && a.gains.length + a.spares.length > 0 && (
-                      <Text size="s">
-                        {a.gains.length > 0 && t`with ${a.gains.slice(0, 3).join(', ')}`}
-                        {a.gains.length > 3 && ' …'}
-                        {a.gains.length > 0 && a.spares.length > 0 && '; '}
-                        {a.spares.length > 0 && t`without ${a.spares.slice(0, 3).join(', ')}`}
-                        {a.spares.length > 3 && ' …'}
-                      </Text>
-                    )}
-                  </Text>
+                  <WayWords o={o} a={a} />
                 </ToggleButton>
               );
             })}
@@ -180,32 +142,7 @@ export function Alternatives({
           }}
         />
       )}
-      <Heading>
-        <Trans>What you do without here</Trans>
-      </Heading>
-      {ways.data && ways.data.otherwise.length > 0 && (
-        <Notice tone="brass" title={t`With everything at hand: ${ways.data.otherwiseSystem}`}>
-          {ways.data.otherwise
-            .filter((s) => !view.steps.some((x) => x.name === s))
-            .slice(0, 6)
-            .join(', ')}
-        </Notice>
-      )}
-      <ToggleButtonGroup
-        value={ways.data?.without ?? []}
-        onChange={(_, v: string[]) => {
-          without.mutate(v);
-        }}
-        aria-label={t`Gear, skills and products you do without on this job`}
-        sx={{ ...toggles, flexWrap: 'wrap' }}
-        disabled={without.isPending || !ways.data}
-      >
-        {catalogue.data?.limits.map((l) => (
-          <ToggleButton key={l.id} value={l.id} title={l.hint} sx={{ minHeight: 44, px: 1.25 }}>
-            <Trans>no {l.name}</Trans>
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
+      <DoneWithout view={view} ways={ways.data} part={part} job={job} />
     </Box>
   );
 }

@@ -4,7 +4,7 @@ import { Trans } from '@lingui/react/macro';
 import { Button } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { useWithout } from '../../api/jobs';
-import { useAlternatives } from '../../api/parts';
+import { useAlternatives } from '../../api/ways';
 import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { type Step } from './step';

@@ -1,57 +1,27 @@
 import { Columns, Row, Text } from '../../theme/layout';
-import { plural, t } from '@lingui/core/macro';
+import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, LinearProgress, useMediaQuery } from '@mui/material';
-import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Box, LinearProgress, useMediaQuery } from '@mui/material';
 import { type Schemas, api, settle } from '../../api/client';
 import { usePlan, usePlanWrite } from '../../api/plan';
 import { YardChart } from '../../figures/YardChart';
-import { Heading, Title } from '../../parts/Headings';
-import { Labelled } from '../../parts/Labelled';
+import { Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { useZoom } from '../../parts/Zoom';
 import { when } from '../../parts/time';
 import { useMoving } from '../../parts/useMoving';
-import { hatch } from '../../theme/Hatches';
 import { tok } from '../../theme/tokens';
 import { CalendarAddress } from './CalendarAddress';
 import { ChosenWork } from './ChosenWork';
-import { Hanging } from './Hanging';
 import { Moves } from './Moves';
 import { NotBegun } from './NotBegun';
-
-function Offer({ children, busy, take }: { children: ReactNode; busy: boolean; take: () => void }) {
-  return (
-    <Row gap={1.5} align="center" wrap size="m" below={1.5}>
-      <span>{children}</span>
-      <Button size="small" disabled={busy} onClick={take}>
-        <Trans>Take that</Trans>
-      </Button>
-    </Row>
-  );
-}
-
-function Figures({ view }: { view: Schemas['PlanView'] }) {
-  const figure = (label: string, text: string, tone: 'ink' | 'lead' = 'ink') => (
-    <Labelled label={label}>
-      <Text className="mono" size="title" tone={tone} weight="middle">
-        {text}
-      </Text>
-    </Labelled>
-  );
-  return (
-    <Row wrap below={1.5} sx={{ gap: { xs: 2, sm: 4 } }}>
-      {view.finish &&
-        figure(view.unplaced.length > 0 ? t`what has room is done` : t`all done`, when(view.finish, view.now))}
-      {view.bound && view.unplaced.length === 0 && figure(t`no plan ends before`, when(view.bound, view.now))}
-      {view.handsOn && figure(t`hands on`, view.handsOn.text)}
-      {view.rework && figure(t`making good missed windows`, view.rework.text, view.rework.value > 0 ? 'lead' : 'ink')}
-      {view.late && view.late.value > 0 && figure(t`past due dates`, view.late.text, 'lead')}
-    </Row>
-  );
-}
+import { Figures } from './Figures';
+import { PlanWeather } from './PlanWeather';
+import { NoRoom } from './NoRoom';
+import { YardKey } from '../../figures/YardKey';
+import { Offers } from './Offers';
+import { PlanButtons } from './PlanButtons';
 
 /** When everything is done: the yard along time, what keeps it, and what happens when something is put elsewhere. */
 export function Schedule() {
@@ -77,34 +47,13 @@ export function Schedule() {
               <Trans>When everything is done</Trans>
             </Title>
           </Box>
-          <Button component={Link} to="/schedule/days">
-            <Trans>Day by day</Trans>
-          </Button>
-          <Button component={Link} to="/schedule/year">
-            <Trans>The year</Trans>
-          </Button>
-          <Button component={Link} to="/schedule/floor">
-            <Trans>The floor</Trans>
-          </Button>
-          <Button
-            variant={view.outdated.length > 0 || view.status === 'none' ? 'contained' : 'outlined'}
-            disabled={busy}
-            onClick={() => {
-              make.mutate({});
+          <PlanButtons
+            view={view}
+            busy={busy}
+            make={(body) => {
+              make.mutate(body);
             }}
-          >
-            {view.status === 'none' ? t`Make a plan` : t`Plan again`}
-          </Button>
-          {view.pinned && (
-            <Button
-              disabled={busy}
-              onClick={() => {
-                make.mutate({ fresh: true, note: t`from scratch` });
-              }}
-            >
-              <Trans>From scratch</Trans>
-            </Button>
-          )}
+          />
         </Row>
         {busy && (
           <Text role="status" below={1}>
@@ -137,32 +86,13 @@ export function Schedule() {
             <Trans>Plan again: what is done or under way stays, the rest moves as little as it can.</Trans>
           </Notice>
         )}
-        {view.found && !busy && (
-          <Offer
-            busy={busy}
-            take={() => {
-              make.mutate({ found: true, note: t`found by searching on, to end earlier` });
-            }}
-          >
-            <Trans>
-              The search went on since and found a plan that ends{' '}
-              <span className="mono">{when(view.found, view.now)}</span>, {view.sooner?.text} sooner, with more moved.
-            </Trans>
-          </Offer>
-        )}
-        {view.better && !view.found && (
-          <Offer
-            busy={busy}
-            take={() => {
-              make.mutate({ fresh: true, note: t`from scratch, to end earlier` });
-            }}
-          >
-            <Trans>
-              Planned from scratch it would end <span className="mono">{when(view.better, view.now)}</span>, with more
-              moved.
-            </Trans>
-          </Offer>
-        )}
+        <Offers
+          view={view}
+          busy={busy}
+          make={(body) => {
+            make.mutate(body);
+          }}
+        />
         <NotBegun view={view} />
         <Figures view={view} />
         {view.work.length === 0 && view.status !== 'none' && !busy && (
@@ -172,44 +102,7 @@ export function Schedule() {
         )}
         {zoom.controls}
         <YardChart view={view} span={zoom.span(view.now)} width={narrow ? 380 : 880} moving={moving} />
-        <Row gap={2} wrap size="s" tone="ink2" above={1} aria-hidden="true">
-          <span>
-            <svg width="26" height="13">
-              <rect width="26" height="13" fill={hatch('colour')} stroke={tok('ink')} />
-            </svg>{' '}
-            <Trans>coat</Trans>
-          </span>
-          <span>
-            <svg width="26" height="13">
-              <rect width="26" height="13" fill={hatch('early')} stroke={tok('phos')} />
-            </svg>{' '}
-            <Trans>wet, or closed to wet films</Trans>
-          </span>
-          <span>
-            <svg width="26" height="13">
-              <rect y="2" width="26" height="9" fill={tok('phos')} />
-            </svg>{' '}
-            <Trans>other work</Trans>
-          </span>
-          <span>
-            <svg width="26" height="13">
-              <rect x="1" y="2" width="24" height="9" fill={tok('phos')} stroke={tok('ink')} strokeWidth="2" />
-            </svg>{' '}
-            <Trans>longest chain</Trans>
-          </span>
-          <span>
-            <svg width="26" height="13">
-              <path d="M2 10l4-6 4 6 4-6 4 6" fill="none" stroke={tok('lead')} strokeWidth="1.8" />
-            </svg>{' '}
-            <Trans>make good first</Trans>
-          </span>
-          <span>
-            <svg width="12" height="13">
-              <circle cx="6" cy="6" r="3.2" fill={tok('brass')} />
-            </svg>{' '}
-            <Trans>hangs on the forecast</Trans>
-          </span>
-        </Row>
+        <YardKey />
         <Text size="s" tone="ink2" above={0.5}>
           <Trans>Choose a block; drag it or use ← → (with Shift an hour) to see what breaks.</Trans>
         </Text>
@@ -232,46 +125,8 @@ export function Schedule() {
           />
         )}
         <Moves view={view} />
-        {view.unplaced.length > 0 && (
-          <Box component="section" aria-label={t`No room`}>
-            <Heading>
-              <Trans>Finds no room</Trans>
-            </Heading>
-            {view.parts
-              .map((p) => ({ part: p, lost: view.unplaced.filter((l) => l.part === p.id) }))
-              .filter(({ lost }) => lost.length > 0)
-              .map(({ part, lost }) => (
-                <Text key={part.id} size="m" inset={0.5}>
-                  <b>{part.name}</b>: {plural(lost.length, { one: 'one step waits', other: '# steps wait' })}
-                  <Trans>, {lost[0]?.name} first</Trans>
-                  {view.closed.some((c) => c.part === part.id) ? '.' : `: ${lost[0]?.says ?? ''}.`}
-                </Text>
-              ))}
-          </Box>
-        )}
-        <Box component="section" aria-label={t`Weather that matters`}>
-          <Heading>
-            <Trans>Weather that matters</Trans>
-          </Heading>
-          {view.places.map((p) => (
-            <Text key={p.name} size="m" ruled inset={0.75}>
-              <b>{p.name}</b> <span className="mono">{p.air}</span>
-              {p.matters.slice(0, 3).map((m) => (
-                <Box key={m}>{m}</Box>
-              ))}
-              {p.matters.length === 0 && (
-                <Text tone="zinc" weight="middle">
-                  <Trans>open to films for two days</Trans>
-                </Text>
-              )}
-              {p.sun !== '' && <Text tone="ink2">{p.sun}</Text>}
-            </Text>
-          ))}
-          <Text size="s" tone="ink2" above={0.5}>
-            {view.places[0]?.source}
-          </Text>
-          <Hanging view={view} choose={moving.choose} />
-        </Box>
+        <NoRoom view={view} />
+        <PlanWeather view={view} choose={moving.choose} />
         <CalendarAddress />
       </Columns>
     </Columns>

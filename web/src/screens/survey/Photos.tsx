@@ -6,12 +6,11 @@ import { Trans } from '@lingui/react/macro';
 import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { type ChangeEvent, useEffect, useRef, useState } from 'react';
 import { type Schemas } from '../../api/client';
-import { useKeepPhoto, usePhotos, useRemovePhoto } from '../../api/parts';
+import { useKeepPhoto, usePhotos, useRemovePhoto } from '../../api/photos';
 import { Heading } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { small } from '../../parts/picture';
-import { when } from '../../parts/time';
-import { tok } from '../../theme/tokens';
+import { PhotoTile } from './PhotoTile';
 
 type Moment = Schemas['PhotoBody']['moment'];
 
@@ -113,36 +112,13 @@ export function Photos({ part }: { part: string }) {
       <Columns as="ul" gap={1.5} cols="repeat(auto-fill, minmax(150px, 1fr))" plain>
         {shown.map((p) => (
           <Box component="li" key={p.id}>
-            <a href={p.url} target="_blank" rel="noreferrer">
-              <Box
-                component="img"
-                src={`${p.url}?small=1`}
-                alt={`${spoken(words[p.moment])}: ${p.caption}`}
-                loading="lazy"
-                sx={{
-                  display: 'block',
-                  width: '100%',
-                  aspectRatio: '4 / 3',
-                  objectFit: 'cover',
-                  border: `1px solid ${tok('ink')}`,
-                }}
-              />
-            </a>
-            <Row align="center" size="s">
-              <Text shrinks sx={{ flex: 1 }}>
-                <b>{spoken(words[p.moment])}</b> {p.caption}
-                <Text tone="ink2">{when(p.at, new Date().toISOString())}</Text>
-              </Text>
-              <Button
-                onClick={() => {
-                  setGoing(p.id);
-                }}
-                aria-label={t`Take out the photo ${p.caption}`}
-                sx={{ minWidth: 44, border: 0, '&:hover': { border: 0 } }}
-              >
-                ×
-              </Button>
-            </Row>
+            <PhotoTile
+              p={p}
+              says={spoken(words[p.moment])}
+              drop={() => {
+                setGoing(p.id);
+              }}
+            />
           </Box>
         ))}
       </Columns>

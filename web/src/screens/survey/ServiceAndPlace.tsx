@@ -4,8 +4,10 @@ import { Trans } from '@lingui/react/macro';
 import { MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
 import { Heading } from '../../parts/Headings';
+import { YesNo } from '../../parts/YesNo';
 import { WorkedIn } from './WorkedIn';
 import { type Draft, type Fields } from './draft';
+import { AlsoServices } from './AlsoServices';
 
 /** What the part is for, where it is worked, and what it hangs on. */
 export function ServiceAndPlace({
@@ -59,37 +61,7 @@ export function ServiceAndPlace({
             put({ service: v });
           },
         )}
-        <TextField
-          select
-          label={t`It has to stand, too`}
-          value={fields.also ?? []}
-          onChange={(e) => {
-            const value: unknown = e.target.value;
-            put({ also: Array.isArray(value) ? value.map(String) : [] });
-          }}
-          slotProps={{
-            select: {
-              multiple: true,
-              displayEmpty: true,
-              renderValue: (value: unknown) =>
-                catalogue.services
-                  .filter((s) => Array.isArray(value) && value.includes(s.id))
-                  .map((s) => s.name)
-                  .join(', ') || t`nothing else`,
-            },
-            inputLabel: { shrink: true },
-          }}
-          helperText={at('/part/also') ?? t`further services; a film has to stand them all`}
-          error={!!at('/part/also')}
-        >
-          {catalogue.services
-            .filter((s) => s.substrates.includes(draft.substrate) && s.id !== fields.service)
-            .map((s) => (
-              <MenuItem key={s.id} value={s.id}>
-                {s.name}
-              </MenuItem>
-            ))}
-        </TextField>
+        <AlsoServices catalogue={catalogue} draft={draft} put={put} at={at} />
         {choices(t`Finish wanted`, fields.finish, catalogue.finishes, (v) => {
           put({ finish: v });
         })}
@@ -121,38 +93,22 @@ export function ServiceAndPlace({
         {choices(t`How dark it is in the sun`, fields.in_sun ?? '', catalogue.inSun, (v) => {
           put({ in_sun: v });
         })}
-        <TextField
-          select
+        <YesNo
           label={t`Small parts or lattice`}
-          value={fields.small_or_lattice ? 'yes' : 'no'}
-          onChange={(e) => {
-            put({ small_or_lattice: e.target.value === 'yes' });
+          hint={t`more paint misses them`}
+          value={fields.small_or_lattice ?? false}
+          change={(on) => {
+            put({ small_or_lattice: on });
           }}
-          helperText={t`more paint misses them`}
-        >
-          <MenuItem value="no">
-            <Trans>no</Trans>
-          </MenuItem>
-          <MenuItem value="yes">
-            <Trans>yes</Trans>
-          </MenuItem>
-        </TextField>
-        <TextField
-          select
+        />
+        <YesNo
           label={t`Worked from below`}
-          value={fields.overhead ? 'yes' : 'no'}
-          onChange={(e) => {
-            put({ overhead: e.target.value === 'yes' });
+          hint={t`overhead a coat takes half as long again`}
+          value={fields.overhead ?? false}
+          change={(on) => {
+            put({ overhead: on });
           }}
-          helperText={t`overhead a coat takes half as long again`}
-        >
-          <MenuItem value="no">
-            <Trans>no</Trans>
-          </MenuItem>
-          <MenuItem value="yes">
-            <Trans>yes</Trans>
-          </MenuItem>
-        </TextField>
+        />
         <TextField
           label={t`Not begun before`}
           type="date"

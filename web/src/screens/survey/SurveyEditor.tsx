@@ -1,7 +1,7 @@
 import { Columns, Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, MenuItem, TextField } from '@mui/material';
+import { Box } from '@mui/material';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { type Schemas } from '../../api/client';
@@ -15,10 +15,10 @@ import { Photos } from './Photos';
 import { RoomTaken } from './RoomTaken';
 import { ServiceAndPlace } from './ServiceAndPlace';
 import { Shapes } from './Shapes';
-import { Telling } from './Telling';
 import { Ties } from './Ties';
 import { useStoredSurvey } from './useStoredSurvey';
 import { given } from '../../parts/given';
+import { NameAndMaterial } from './NameAndMaterial';
 
 export function SurveyEditor({
   view: opened,
@@ -39,7 +39,6 @@ export function SurveyEditor({
       ? [said]
       : [];
   const place = places.find((p) => p.id === draft.place.id);
-  const substrate = catalogue.substrates.find((s) => s.id === draft.substrate);
   const occurs = (families: string[], id: string) =>
     families.length === 0 || families.some((f) => catalogue.substrates.find((s) => s.id === id)?.families.includes(f));
   /** What cannot occur on the new material is dropped with it, and so is a service it is not for. */
@@ -58,7 +57,6 @@ export function SurveyEditor({
       },
     });
   };
-  const grid = { display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } };
 
   return (
     <Columns cols={{ xs: '1fr', md: 'minmax(0,1fr) 372px' }}>
@@ -72,36 +70,7 @@ export function SurveyEditor({
                 .else(t`Not stored yet`)}
             </Text>
           </Row>
-          <Box sx={grid}>
-            <TextField
-              label={t`Part`}
-              data-pointer="/part/name"
-              value={draft.name}
-              onChange={(e) => {
-                set({ name: e.target.value });
-              }}
-              error={!!at('/part/name')}
-              helperText={at('/part/name')}
-            />
-            <TextField
-              select
-              label={t`Made of`}
-              value={draft.substrate}
-              onChange={(e) => {
-                madeOf(e.target.value);
-              }}
-              helperText={substrate?.tell}
-            >
-              {catalogue.substrates.map((s) => (
-                <MenuItem key={s.id} value={s.id}>
-                  {s.name}
-                </MenuItem>
-              ))}
-            </TextField>
-          </Box>
-          <Text above={1}>
-            <Telling catalogue={catalogue} choose={madeOf} />
-          </Text>
+          <NameAndMaterial catalogue={catalogue} draft={draft} set={set} madeOf={madeOf} at={at} />
         </Box>
 
         <section aria-label={t`Conditions`}>

@@ -4,8 +4,8 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { MenuItem, TextField } from '@mui/material';
 import { type Schemas } from '../../api/client';
-import { QuantityField } from '../../parts/QuantityField';
-import { slugOf } from '../today/takenIn';
+import { another, slugOf } from '../today/takenIn';
+import { AirThere } from './AirThere';
 
 export interface DraftPlace {
   id: string;
@@ -15,8 +15,6 @@ export interface DraftPlace {
   humidity: string;
   hazards: string[];
 }
-
-const another = '+';
 
 export const draftPlace = (p: Schemas['PlaceView']): DraftPlace => ({
   id: p.id,
@@ -132,26 +130,7 @@ export function WorkedIn({ places, kinds, hazards, place, change, error }: Props
           </MenuItem>
         ))}
       </TextField>
-      <QuantityField
-        label={t`Air temperature there`}
-        value={place.temperature}
-        error={error('/place/temperature')}
-        pointer="/place/temperature"
-        understood={stored?.temperature}
-        onChange={(v) => {
-          change({ ...place, temperature: v });
-        }}
-      />
-      <QuantityField
-        label={t`Relative humidity there`}
-        value={place.humidity}
-        error={error('/place/humidity')}
-        pointer="/place/humidity"
-        understood={stored?.humidity}
-        onChange={(v) => {
-          change({ ...place, humidity: v });
-        }}
-      />
+      <AirThere place={place} stored={stored} change={change} error={error} />
       {others.length > 0 && (
         <Text size="m" flag="brass" across sx={{ pl: 1.5 }}>
           <Trans>

@@ -3,7 +3,7 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
-import { useWorth } from '../../api/parts';
+import { useWorth } from '../../api/ways';
 import { Heading } from '../../parts/Headings';
 import { Labelled } from '../../parts/Labelled';
 import { Explained } from '../../parts/Explained';

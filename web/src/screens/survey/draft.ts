@@ -1,5 +1,5 @@
 import { type Schemas } from '../../api/client';
-import { type Shape } from './Shapes';
+import { type Shape } from './asKind';
 import { type DraftPlace, draftPlace } from './WorkedIn';
 
 /**

@@ -4,17 +4,16 @@ import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { type ChangeEvent, lazy, Suspense, useRef, useState } from 'react';
-import { Link } from 'react-router';
 import { Refusal, type Schemas, api, settle } from '../../api/client';
 import { useJobs, useToday } from '../../api/jobs';
 import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { clock, longDay } from '../../parts/time';
-import { tok } from '../../theme/tokens';
 import { useCalls } from './useCalls';
 import { Card } from './Card';
 import { NextHour } from './NextHour';
+import { NotBegun } from './NotBegun';
 
 // What comes first is shown first; the list below it and the dialog come after.
 const JobList = lazy(() => import('./JobList').then((m) => ({ default: m.JobList })));
@@ -115,38 +114,7 @@ export function Today() {
             <Trans>Call me before a window closes</Trans>
           </Button>
         )}
-      {today.data.cards.some(fresh) && (
-        <Text above={2}>
-          <Heading>
-            <Trans>Not begun</Trans>
-          </Heading>
-          <Columns cols={{ xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }} sx={{ columnGap: 2 }}>
-            {today.data.cards.filter(fresh).map((c) => (
-              <Box
-                key={c.partId}
-                component={Link}
-                to={`/part/${c.partId}/route`}
-                sx={{
-                  display: 'block',
-                  minHeight: 44,
-                  py: 0.75,
-                  color: tok('ink'),
-                  textDecoration: 'none',
-                  borderTop: `1px solid ${tok('rule')}`,
-                  '&:hover': { textDecoration: 'underline' },
-                }}
-              >
-                <Text as="span" weight="firm">
-                  {c.part}
-                </Text>{' '}
-                <Text as="span" size="m" tone="ink2">
-                  {c.job} · {c.next || c.message}
-                </Text>
-              </Box>
-            ))}
-          </Columns>
-        </Text>
-      )}
+      <NotBegun cards={today.data.cards.filter(fresh)} />
       {jobs.data && (
         <Suspense fallback={<Loading />}>
           <JobList jobs={jobs.data.jobs} />

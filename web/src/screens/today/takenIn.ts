@@ -1,5 +1,19 @@
 import type { Schemas } from '../../api/client';
 
+/** The choice of a place that is not there yet. */
+export const another = '+';
+
+/** What is typed where a part is taken in. */
+export interface Typed {
+  job: string;
+  newJob: string;
+  name: string;
+  substrate: string;
+  place: string;
+  kind: string;
+  placeName: string | null;
+}
+
 type Place = Schemas['PlaceLine'];
 
 /** A short id in plain letters that none of the others has. */
