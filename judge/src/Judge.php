@@ -31,6 +31,7 @@ final readonly class Judge
             new Laws\ChemistryLeaves(),
             new Laws\FeedingIsLast(),
             new Laws\LeavesInOrder(),
+            new Laws\SeenTo(),
             new Laws\MixedWhenUsed(),
             new Laws\WipedJustBefore(),
             new Laws\MaskedBetween(),

@@ -104,6 +104,8 @@ final class Steps
         'fit-film-off',
         'rub-steel',
     ];
+    /** What makes dust of paint, dry. */
+    public const DRY_RUBS = [...self::DUSTY, 'metal-sand', 'feather-edges', 'scuff', 'fit-clean'];
     public const RUBS = [
         ...self::DUSTY,
         'sand-off-gentle',
@@ -141,6 +143,7 @@ final class Steps
         'wash-blush',
         'open-drains',
         'dig-out',
+        'let-out',
     ];
     public const DRIES = ['air-dry', 'force-dry', 'dry-inside', 'degas', 'oven-cure'];
     public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];

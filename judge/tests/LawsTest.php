@@ -165,7 +165,7 @@ final class LawsTest extends TestCase
         yield 'a bath for a spot' => [
             11,
             $sound('bath-citric', 'rinse', 'air-dry', ...$coated)->wanting('spots'),
-            $sound('strip-discs', 'feather-edges', 'blow-off', ...$coated)->wanting('spots'),
+            $sound('detergent-wash', 'air-dry', 'strip-discs', 'feather-edges', 'blow-off', ...$coated)->wanting('spots'),
         ];
         $tread = static fn(string ...$steps): Work => Work::of('gelcoat', 'walked-on', array_values($steps))->wanting(
             'rough',
@@ -185,7 +185,32 @@ final class LawsTest extends TestCase
             $oak('fair-epoxy', 'block-filler', 'mask', 'final-wipe', 'apply-coat spar-varnish', 'unmask'),
             $oak('wood-patch', 'mask', 'final-wipe', 'apply-coat spar-varnish', 'unmask'),
         ];
-        yield 'lead test without paint' => [12, $steel('lead-test'), $flaking('lead-test')];
+        $rubber = static fn(string ...$steps): Work => Work::of(
+            'rubber',
+            'exterior-sun',
+            ['detergent-wash', 'force-dry', ...array_values($steps)],
+            'hardened:cracked',
+        );
+        yield 'dressed until it bends' => [
+            12,
+            $rubber('dress-rubber', 'dress-rubber'),
+            $rubber('fit-seal', 'dress-rubber'),
+        ];
+        yield 'a cracked seal dressed and handed over' => [3, $rubber('dress-rubber'), $rubber('fit-seal')];
+        $sealed = self::having('gasket:present');
+        yield 'the gasket still on' => [3, $sealed(...$coated), $sealed('gasket-off', ...$coated)];
+        $unknown = self::having('old-coating:unknown');
+        yield 'dust of untested paint' => [
+            7,
+            $unknown('strip-discs', 'lead-test', ...$coated),
+            $unknown('lead-test', 'strip-discs', ...$coated),
+        ];
+        yield 'untested paint off wet' => [
+            7,
+            $unknown('sand-off-film', 'force-dry', ...$coated),
+            $unknown('wet-scrape', 'force-dry', 'sand-p80', ...$coated),
+        ];
+        yield 'lead test without paint' => [12, $steel('lead-test'), $flaking('lead-test', 'scrape', ...$coated)];
         yield 'epoxy over etch' => [
             13,
             $steel('mask', 'final-wipe', 'apply-coat self-etch', self::COAT, 'unmask'),

@@ -54,6 +54,12 @@ final readonly class Spoilt
         );
     }
 
+    /** Facts that nothing asks about where it asks about a group. */
+    public function withoutGroups(string ...$facts): self
+    {
+        return $this->each('facts', $facts, static fn(array $f): array => array_diff_key($f, ['groups' => 0]));
+    }
+
     /** Nothing lays anything bare, as far as the engine knows. */
     public function withNothingBare(): self
     {

@@ -101,7 +101,7 @@ final readonly class Surroundings
                     $same = $other;
                 }
                 if ($link->to === $other->id && $link->comesOff()) {
-                    $facts = [...$facts, ...self::mounted($catalogue, $job, $link, $other)];
+                    $facts = [...$facts, ...self::mounted($catalogue, $job, [$part, $link], $other)];
                 }
             }
             if ($part->mountedOn === $other->id) {
@@ -140,13 +140,21 @@ final readonly class Surroundings
         return $says($a, $b) || $says($b, $a);
     }
 
-    /** @return array<int|string, float> facts of a part that has to come off another */
-    private static function mounted(Catalogue $catalogue, Job $job, Link $link, Part $host): array
+    /**
+     * @param array{Part, Link} $held what comes off, and how it hangs
+     *
+     * @return array<int|string, float> facts of a part that has to come off another
+     */
+    private static function mounted(Catalogue $catalogue, Job $job, array $held, Part $host): array
     {
+        [$part, $link] = $held;
+        // A cushion covers a bench and closes nothing.
+        $closes = Relation::Covers === $link->as && !$catalogue->substrate($part->substrate)->isOf(['soft']);
+
         return [
             'mounted' => 1.0,
             ...$link->loaded || $link->as->asksForCure() ? [] : ['light-joint' => 1.0],
-            ...Relation::Covers === $link->as ? ['closes-cavity' => 1.0] : [],
+            ...$closes ? ['closes-cavity' => 1.0] : [],
             ...Relation::BondedTo === $link->as ? ['glued-joint' => 1.0] : [],
             ...match ($link->as) {
                 Relation::StandsOn => ['standing' => 1.0],

@@ -22,7 +22,8 @@ final readonly class NothingWithoutCause implements Law
         'chase-threads' => ['threads'],
         'weld' => ['weld-due', 'cracks', 'holes', 'rust:perforated'],
         'open-drains' => ['drains', 'water-inside', 'soft-core'],
-        'dig-out' => ['soft-core', 'water-inside'],
+        'dig-out' => ['soft-core:rotten'],
+        'let-out' => ['soft-core', 'water-inside'],
         'clear-cavity' => ['loose-bits', 'sealed-cavity', 'rivets'],
         'mould-kill' => ['mould', 'organic-stain'],
         'loosen' => ['seized'],
@@ -47,6 +48,12 @@ final readonly class NothingWithoutCause implements Law
             $causes = self::CAUSES[$done->step] ?? null;
             if (null !== $causes && !$work->has(...$causes)) {
                 $breaches[] = new Breach(12, $at, $done->step . ' without ' . implode(', ', $causes));
+            }
+        }
+        // Nobody does a thing twice in a row.
+        foreach ($work->steps as $at => $done) {
+            if ($at > 0 && $work->steps[$at - 1]->step === $done->step && Steps::COAT !== $done->step) {
+                $breaches[] = new Breach(12, $at, $done->step . ' twice in a row');
             }
         }
         // Steps of which each undoes the other: nothing is unmasked that was not masked.

@@ -11,7 +11,7 @@ use Judge\Work;
 
 /**
  * 7: a test stands where it can pass: no white wipe on scale or flaking paint or before the degreasing, no salt test on
- * what is blasted afterwards, no solvent rub on a film that is gone.
+ * what is blasted afterwards, no solvent rub on a film that is gone, no test for lead once the paint is dust.
  *
  * The test patch is no matter of the order: its step prepares a hidden hand's breadth of its own, a day before.
  */
@@ -54,6 +54,17 @@ final readonly class TestsCanPass implements Law
         $gone = $work->first(self::FILM_GONE);
         if (null !== $rub && null !== $gone && $rub > $gone) {
             $breaches[] = new Breach(7, $rub, 'the solvent rub on a film that is gone');
+        }
+
+        $tests = $work->first(['lead-test', 'wet-scrape']);
+        $dust = $work->first(Steps::DRY_RUBS);
+        if (
+            null !== $dust &&
+            null === $work->first(['make-new']) &&
+            (null === $tests || $dust < $tests) &&
+            $work->has('old-coating:unknown', 'untested-paint:untested')
+        ) {
+            $breaches[] = new Breach(7, $dust, 'dust of paint that nobody has tested');
         }
 
         return $breaches;

@@ -29,7 +29,7 @@ final readonly class WaterOutFirst implements Law
 
     public function breaches(Work $work): array
     {
-        $opens = $work->first(['open-drains', 'dig-out']);
+        $opens = $work->first(['open-drains', 'dig-out', 'let-out']);
         foreach (null === $opens ? [] : $work->where(self::WORK) as $at) {
             if ($at < $opens) {
                 return [new Breach(8, $opens, $work->steps[$at]->step . ' before the drains are open')];

@@ -13,13 +13,16 @@ use Judge\Steps;
 final readonly class NothingLeftInside implements PieceLaw
 {
     private const LOOKS = ['look-inside', 'clear-cavity'];
+    /** A cushion or a cloth covers and closes nothing. */
+    private const SOFT = ['flexible-vinyl', 'fabric', 'rubber', 'roof-membrane'];
 
     public function breaches(Piece $piece): array
     {
         $breaches = [];
         foreach ($piece->members as $lid) {
             foreach ($lid->ties as [$how, $on, $stays]) {
-                $closed = 'covers' === $how && !$stays ? $piece->last($lid->id, Steps::PUTS_BACK) : null;
+                $isLid = 'covers' === $how && !$stays && !in_array($lid->substrate, self::SOFT, true);
+                $closed = $isLid ? $piece->last($lid->id, Steps::PUTS_BACK) : null;
                 if (null === $closed) {
                     continue;
                 }

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Laws;
+
+use Judge\Breach;
+use Judge\Law;
+use Judge\Steps;
+use Judge\Work;
+
+/**
+ * 3: what was found is seen to before it leaves: nobody hands over what was taken in with its gasket baked on, its drains
+ * blocked, its joint seized or its weld open, and nobody says why. What is made new has nothing left
+ * of the old.
+ */
+final readonly class SeenTo implements Law
+{
+    private const NEW = ['make-new', 'take-pattern'];
+
+    private const STRIPS = [...Steps::STRIPS, 'sand-down-marked', 'fit-clean', 'rub-steel'];
+    private const CLEANS = [...Steps::WASHES, 'dry-clean', 'flood-off', 'mould-wipe', 'food-rinse', ...Steps::BATHS];
+    private const DISSOLVES = ['wipe-soft', 'lacquer-strip', 'chemical-strip', 'fit-film-off'];
+    private const FIRM = ['licensed-repair', 'recover-out', 'asbestos-removal', 'weld-out', 'pretreat-out'];
+    private const COVERED_ANEW = ['recover-vinyl', 'fit-seal', 'sew-fabric', 'patch-membrane', 'deck-repair'];
+
+    /** finding => what sees to it, any of these */
+    private const SEEN_TO = [
+        'soil' => [...self::CLEANS, ...self::COVERED_ANEW],
+        'oil' => [...self::CLEANS, ...self::DISSOLVES, ...self::COVERED_ANEW],
+        'smoke' => [...self::CLEANS, ...self::COVERED_ANEW],
+        'silicone' => [...self::CLEANS, ...self::DISSOLVES, ...self::COVERED_ANEW],
+        'adhesive' => ['adhesive-remove', 'adhesive-roll', ...self::STRIPS, ...self::COVERED_ANEW],
+        'wrap-film' => ['peel-wrap', ...self::STRIPS, ...self::COVERED_ANEW],
+        'gasket' => ['gasket-off'],
+        'mould' => ['mould-kill', 'mould-wipe', 'mould-scrub', 'whiten-peroxide', ...self::COVERED_ANEW],
+        'rivets' => ['drill-rivets'],
+        'drains' => ['open-drains'],
+        'loose-bits' => ['clear-cavity'],
+        'seized' => ['loosen', 'rust-oil', ...Steps::BATHS],
+        'threads' => ['chase-threads'],
+        'decals' => ['put-decals'],
+        'weld-due' => ['weld'],
+        'bent' => ['straighten'],
+        'water-inside' => ['open-drains', 'dig-out', 'let-out', 'dry-inside', 'vent-cavity', 'deck-repair'],
+        'torn' => ['vinyl-patch', ...self::COVERED_ANEW],
+        'hardened:cracked' => self::COVERED_ANEW,
+        'rust:perforated' => ['weld', 'weld-light-metal', 'laminate-epoxy'],
+        'old-coating:flaking' => self::STRIPS,
+    ];
+
+    public function breaches(Work $work): array
+    {
+        if (null !== $work->first(self::NEW)) {
+            return [];
+        }
+        $end = count($work->steps) - 1;
+        $breaches = [];
+        foreach (self::SEEN_TO as $found => $steps) {
+            if ($work->has($found) && null === $work->first([...$steps, ...self::FIRM])) {
+                $breaches[] = new Breach(3, $end, "nobody sees to: $found");
+            }
+        }
+
+        return $breaches;
+    }
+}
