@@ -44,9 +44,14 @@ final class Unmet
      */
     public function before(string $zone, string $key, bool $asOne = true): array
     {
+        $preceded = $this->preceded[$zone . '/' . $key] ?? [];
+        if ([] === $preceded) {
+            return [];
+        }
+
         return array_values(
             array_filter(
-                $this->preceded[$zone . '/' . $key] ?? [],
+                $preceded,
                 fn(Precedence $p): bool => ($asOne || !$p->asOne) &&
                     !isset($this->done[$p->before . '/' . $p->beforeKey]) &&
                     isset($this->there[$p->before]),

@@ -16,6 +16,8 @@ final readonly class CureClock
         private CureKind $kind,
         private float $thickness,
         public float $reading,
+        private ?Air $lastAir = null,
+        private ?float $lastWhole = null,
     ) {}
 
     /**
@@ -34,7 +36,7 @@ final readonly class CureClock
 
         return null === $whole
             ? $this
-            : new self($this->rows, $this->kind, $this->thickness, $this->reading + $for->h() / $whole);
+            : new self($this->rows, $this->kind, $this->thickness, $this->reading + $for->h() / $whole, $air, $whole);
     }
 
     /** Hours left in constant air; null when it never gets there. */
@@ -72,8 +74,12 @@ final readonly class CureClock
         return null;
     }
 
+    /** Hours from 0 to 1 in this air; what was worked out for the last air is not worked out again. */
     private function whole(Air $air): ?float
     {
+        if ($air === $this->lastAir) {
+            return $this->lastWhole;
+        }
         $hours = $this->rows->hoursAt($air->temperature);
         $humidity = $this->kind->factor($this->rows, $air);
 

@@ -36,11 +36,13 @@ final readonly class Mender
     /** @return list<Finding> the findings of a route, each with its mends */
     public function findings(SurfaceState $from, Route $route): array
     {
+        $mending = new Mending($from, $route, $this->runner, $this->check, $this->planner);
+
         return array_map(
             fn(Finding $finding): Finding => $finding->isInTheWay() && !$finding->mayBeTaken
-                ? $finding->with($this->mends($from, $route, $finding))
+                ? $finding->with($this->mends($mending, $finding))
                 : $finding,
-            $this->check->findings($from, $route),
+            $mending->findings,
         );
     }
 
@@ -49,12 +51,16 @@ final readonly class Mender
      *
      * @return list<Mend> gentlest kind first, and of one kind those that leave the fewest needs broken
      */
-    private function mends(SurfaceState $from, Route $route, Finding $finding): array
+    private function mends(Mending $mending, Finding $finding): array
     {
         $found = [];
-        $before = self::alike($this->check->findings($from, $route), $finding);
-        foreach ($this->candidates($from, $route, $finding) as $kind => $mend) {
-            $all = $this->check->findings($from, $mend->route);
+        $at = null;
+        foreach ($mending->route->steps as $index => $step) {
+            $at = $step->key === $finding->stepKey ? $index : $at;
+        }
+        $before = self::alike($mending->findings, $finding);
+        foreach ($this->candidates($mending, $finding, $at) as $kind => $mend) {
+            $all = $mending->after($at, $mend);
             $left = array_filter($all, static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken);
             if (self::alike($all, $finding) < $before) {
                 $found[] = [$kind, count($left), count($found), $mend];
@@ -72,27 +78,19 @@ final readonly class Mender
     }
 
     /**
+     * @param int|null $at place of the step that was found wanting; null for the end of the route
+     *
      * @return iterable<int, Mend> by how much they change: 0 a step moved or put in, 1 taken out, 2 all planned again,
      *                             3 a coat taken out
      */
-    private function candidates(SurfaceState $from, Route $route, Finding $finding): iterable
+    private function candidates(Mending $mending, Finding $finding, ?int $at): iterable
     {
-        $at = null;
-        foreach ($route->steps as $index => $step) {
-            if ($step->key === $finding->stepKey) {
-                $at = $index;
-            }
-        }
+        $route = $mending->route;
         if (null !== $at) {
-            $states = [$from];
-            foreach (array_slice($route->steps, 0, $at) as $step) {
-                $states[] = $this->runner->apply($step, $states[count($states) - 1])->state;
-            }
-            $state = $states[$at];
             foreach ($route->steps as $later => $step) {
                 // A little earlier, too: masking goes before the wipe, not between the wipe and the coat.
                 for ($to = $at; $later > $at && $to >= max(0, $at - self::EARLIER); --$to) {
-                    if ($this->helps($step, $states[$to], $finding)) {
+                    if ($this->helps($step, $mending->state($to), $finding)) {
                         yield self::GENTLE => new Mend(
                             sprintf(
                                 'Move "%s" before %s',
@@ -105,30 +103,23 @@ final readonly class Mender
                 }
             }
             yield from $this->later($route, $at);
-            try {
-                $mended = $this->planner->mend($state, [$route->steps[$at]], '');
-                $insert = array_slice($mended->steps, 0, -1);
-                if ([] !== $insert && !$this->isUndoneByAnything($finding)) {
-                    $names = implode(
-                        ', then ',
-                        array_map(fn(RouteStep $s): string => '"' . $this->check->name($s) . '"', $insert),
-                    );
-                    yield self::GENTLE => new Mend(
-                        'Put in ' . $names,
-                        $route->inserted(
-                            $at,
-                            array_map(static fn(RouteStep $s): RouteStep => $s->withKey(''), $insert),
-                        ),
-                    );
-                }
-            } catch (NoRoute) {
+            $insert = $this->isUndoneByAnything($finding) ? [] : $mending->putIn($at);
+            if ([] !== $insert) {
+                $names = implode(
+                    ', then ',
+                    array_map(fn(RouteStep $s): string => '"' . $this->check->name($s) . '"', $insert),
+                );
+                yield self::GENTLE => new Mend(
+                    'Put in ' . $names,
+                    $route->inserted($at, array_map(static fn(RouteStep $s): RouteStep => $s->withKey(''), $insert)),
+                );
             }
             $lays = $this->context->catalogue()->step($route->steps[$at]->step)->laysFilm;
             yield $lays ? self::LOSES_A_COAT : self::TAKES_OUT => new Mend('Take this step out', $route->less($at));
         }
-        try {
-            yield self::PLANS_AGAIN => new Mend('Plan the whole route again', $this->planner->plan($from));
-        } catch (NoRoute) {
+        $again = $mending->again();
+        if (null !== $again) {
+            yield self::PLANS_AGAIN => new Mend('Plan the whole route again', $again);
         }
     }
 

@@ -386,16 +386,37 @@ final class PrepSearch
     {
         $order = $path;
         usort($order, fn(RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
+        $states = null;
         foreach ($order as $step) {
             $at = array_search($step, $path, true);
-            $shorter =
-                false === $at
-                    ? null
-                    : $this->leading([...array_slice($path, 0, $at), ...array_slice($path, $at + 1)], $from, $needs);
-            $path = $shorter ?? $path;
+            if (false === $at) {
+                continue;
+            }
+            $states ??= $this->along($path, $from);
+            $rest = $this->leading(array_slice($path, $at + 1), $states[$at], $needs);
+            if (null !== $rest) {
+                $path = [...array_slice($path, 0, $at), ...$rest];
+                $states = null;
+            }
         }
 
         return $path;
+    }
+
+    /**
+     * @param list<RouteStep> $path
+     *
+     * @return list<SurfaceState> what each step of a path finds
+     */
+    private function along(array $path, SurfaceState $state): array
+    {
+        $states = [];
+        foreach ($path as $step) {
+            $states[] = $state;
+            $state = $this->runner->apply($step, $state)->state;
+        }
+
+        return $states;
     }
 
     private function effort(RouteStep $routeStep): float

@@ -50,6 +50,9 @@ final class RelaxedPlan
      */
     private array $afterFilmWork = [];
 
+    /** @var array<int|string, array<int|string, float>> film on top => what is asked of it => effort to get there */
+    private array $films = [];
+
     private readonly bool $strips;
 
     /** @var list<Step> steps by which a film comes to another state */
@@ -104,7 +107,8 @@ final class RelaxedPlan
             $levels[$atom] = $level;
             $cost[$atom] = $within->takes($level) ? 0.0 : \INF;
         }
-        $films = [];
+        $key = $state->key([]);
+        $films = $this->films[$key] ?? [];
         $needs = [];
         foreach ($this->table->asked as $number => $asked) {
             $needs[$number] =
@@ -163,6 +167,7 @@ final class RelaxedPlan
                 }
             }
         }
+        $this->films[$key] = $films;
         $taken = [];
         $waits = 0.0;
         foreach ($this->goal as $need) {

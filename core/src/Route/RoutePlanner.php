@@ -76,6 +76,23 @@ final readonly class RoutePlanner
         return Route::of($steps);
     }
 
+    /**
+     * What must be done before a step, for nobody who asks why not where nothing leads there.
+     *
+     * @return list<RouteStep>|null
+     */
+    public function before(SurfaceState $state, RouteStep $step): ?array
+    {
+        if ([] === $this->runner->broken($step, $state) || $this->isPointless($step, $state)) {
+            return [];
+        }
+        try {
+            return $this->lead($state, $step, '', isAskedWhy: false)[0];
+        } catch (NoRoute) {
+            return null;
+        }
+    }
+
     /** What has nothing left to do is not made possible again: dried is dried. */
     private function isPointless(RouteStep $routeStep, SurfaceState $state): bool
     {
@@ -210,6 +227,7 @@ final readonly class RoutePlanner
      *
      * @param list<Precondition> $early what else must hold by then
      * @param bool $mayStrip coats already on may come off again
+     * @param bool $isAskedWhy what stands in the way is worked out where nothing leads there
      *
      * @return array{list<RouteStep>, SurfaceState}
      */
@@ -220,12 +238,13 @@ final readonly class RoutePlanner
         int $rounds = self::MOST_ROUNDS,
         array $early = [],
         bool $mayStrip = true,
+        bool $isAskedWhy = true,
     ): array {
         $depth = count($state->films);
         $needs = [...$this->runner->needs($goal), ...$early];
         $path = $this->search->find($state, $needs) ?? ($mayStrip ? $this->search->find($state, $needs, true) : null);
         if (null === $path || 0 === $rounds) {
-            throw $this->obstacle($state, $goal);
+            throw $isAskedWhy ? $this->obstacle($state, $goal) : new NoRoute();
         }
         $path = $this->inTradeOrder($path, $state);
         $lead = [];
@@ -241,11 +260,11 @@ final readonly class RoutePlanner
             }
             foreach ($lost as $film) {
                 $again = new RouteStep('', $this->context->catalogue()->coat, $film->product->id, $because);
-                [$before, $state] = $this->lead($state, $again, $because, $rounds - 1);
+                [$before, $state] = $this->lead($state, $again, $because, $rounds - 1, isAskedWhy: $isAskedWhy);
                 $lead = [...$lead, ...$before, $again];
                 $state = $this->runner->apply($again, $state)->state;
             }
-            [$rest, $state] = $this->lead($state, $goal, $because, $rounds - 1);
+            [$rest, $state] = $this->lead($state, $goal, $because, $rounds - 1, isAskedWhy: $isAskedWhy);
 
             return [[...$lead, ...$rest], $state];
         }

@@ -9,9 +9,16 @@ abstract readonly class Several implements Predicate
 {
     private string $key;
 
+    /** @var list<FactWithin> */
+    private array $facts;
+
+    private bool $asksFilm;
+
     /** @param list<Predicate> $of */
     public function __construct(public array $of)
     {
+        $this->facts = array_merge([], ...array_map(static fn(Predicate $p): array => $p->facts(), $of));
+        $this->asksFilm = [] !== array_filter($of, static fn(Predicate $p): bool => $p->asksFilm());
         $this->key =
             static::class . '(' . implode(' ', array_map(static fn(Predicate $p): string => $p->key(), $of)) . ')';
     }
@@ -23,18 +30,12 @@ abstract readonly class Several implements Predicate
 
     public function facts(): array
     {
-        return array_merge([], ...array_map(static fn(Predicate $p): array => $p->facts(), $this->of));
+        return $this->facts;
     }
 
     public function asksFilm(): bool
     {
-        foreach ($this->of as $predicate) {
-            if ($predicate->asksFilm()) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->asksFilm;
     }
 
     public function mayStillHold(SurfaceState $state): bool
