@@ -15,6 +15,7 @@ import { todayQuery } from './api/jobs';
 import { sessionQuery } from './api/session';
 import { App } from './shell/App';
 import { Broken } from './shell/Broken';
+import { bringFirst } from './shell/FirstScreen';
 import { Hatches } from './theme/Hatches';
 import { Ground, theme } from './theme/theme';
 
@@ -53,8 +54,12 @@ const noop = () => undefined;
 const spoken = speak(language());
 const known = client.query(sessionQuery).catch(noop);
 const isFirst = window.location.pathname === '/';
-if (isFirst) void import('./screens/today/Today');
-void Promise.all([known, spoken]).then(([session]) => {
-  if (isFirst && session?.account) void client.query(todayQuery).catch(noop);
-  show();
-});
+const first = isFirst ? bringFirst().catch(noop) : null;
+/** So long a page is not drawn for want of what stands on it, ms; a head without a body after that. */
+const patience = 150;
+const late = new Promise((done) => setTimeout(done, patience));
+void Promise.all([known, spoken, first])
+  .then(([session]) =>
+    isFirst && session?.account ? Promise.race([client.query(todayQuery).catch(noop), late]) : undefined,
+  )
+  .then(show);

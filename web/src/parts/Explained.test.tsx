@@ -21,7 +21,7 @@ const value = {
 it('says how a figure was worked out, and what it rests on', async () => {
   shown(<Explained v={value} />);
   await userEvent.click(screen.getByRole('button', { name: /1\.2 L\. How is this worked out/ }));
-  screen.getByText('area x film / solids');
+  await screen.findByText('area x film / solids');
   screen.getByText('8 m2');
   screen.getByText(/typical sheet figures \(product sheets\)/);
   screen.getByText('The profile swallows more.');

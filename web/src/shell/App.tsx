@@ -2,13 +2,13 @@ import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from '../api/session';
 import { Failed, Loading } from '../parts/Waiting';
+import { FirstScreen } from './FirstScreen';
 import { JobFrame } from './JobFrame';
 import { PartFrame } from './PartFrame';
 import { Shell } from './Shell';
 import { StoresFrame } from './StoresFrame';
 
 const SignIn = lazy(() => import('./SignIn').then((m) => ({ default: m.SignIn })));
-const Today = lazy(() => import('../screens/today/Today').then((m) => ({ default: m.Today })));
 const Survey = lazy(() => import('../screens/survey/Survey').then((m) => ({ default: m.Survey })));
 const Film = lazy(() => import('../screens/film/Film').then((m) => ({ default: m.Film })));
 const RouteOfWork = lazy(() => import('../screens/route/RouteOfWork').then((m) => ({ default: m.RouteOfWork })));
@@ -47,7 +47,7 @@ export function App() {
     <Suspense fallback={<Loading />}>
       <Routes>
         <Route element={<Shell account={account} />}>
-          <Route index element={<Today />} />
+          <Route index element={<FirstScreen />} />
           <Route path="stores" element={<StoresFrame />}>
             <Route index element={<Stores />} />
             <Route path="over" element={<OverWhat />} />

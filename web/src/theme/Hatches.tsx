@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import { tok, type Token } from './tokens';
 
 /** Section hatches by kind of material; the same everywhere. Used as fill={hatch('steel')}. */
@@ -82,7 +83,21 @@ function Motif({ kind }: { kind: string }) {
   );
 }
 
+/** Drawn once the page stands: what is filled with them is filled a moment later. */
 export function Hatches() {
+  const [drawn, setDrawn] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      setDrawn(true);
+    });
+    return () => {
+      clearTimeout(timer);
+    };
+  }, []);
+  return drawn && <Patterns />;
+}
+
+function Patterns() {
   const line = { stroke: tok('ink'), strokeWidth: 1, fill: 'none' };
   return (
     <svg width="0" height="0" style={{ position: 'absolute' }} aria-hidden="true">

@@ -1,5 +1,5 @@
 import { i18n, type Messages } from '@lingui/core';
-import { compileMessage } from '@lingui/message-utils/compileMessage';
+import { compiled } from './compiled';
 
 const catalogues = import.meta.glob<{ messages: Messages }>(['./*.po', '!./en.po']);
 const tag = (path: string): string => path.slice('./'.length, -'.po'.length);
@@ -17,7 +17,7 @@ export function language(): string {
 
 /** Speaks it from now on; English stands in the source and needs nothing fetched. */
 export async function speak(wanted: string): Promise<void> {
-  i18n.setMessagesCompiler(compileMessage);
+  i18n.setMessagesCompiler(compiled);
   const catalogue = await catalogues[`./${wanted}.po`]?.();
   i18n.loadAndActivate({ locale: wanted, messages: catalogue?.messages ?? {} });
   document.documentElement.lang = wanted;
