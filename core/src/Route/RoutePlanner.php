@@ -334,7 +334,12 @@ final readonly class RoutePlanner
                 $this->isWait($step) &&
                 $this->isWait($next) &&
                 $this->replayed($rest, $state) === $this->replayed([$step, ...$rest], $state);
-            if (!$isPart && !$this->runner->isIdle($step, $state)) {
+            // Between two of a kind stood what goes before both.
+            $isTwice =
+                [] !== $kept &&
+                $kept[count($kept) - 1]->step === $step->step &&
+                $this->replayed($rest, $state) === $this->replayed([$step, ...$rest], $state);
+            if (!$isPart && !$isTwice && !$this->runner->isIdle($step, $state)) {
                 $kept[] = $step;
                 $state = $this->runner->apply($step, $state)->state;
             }

@@ -42,7 +42,7 @@ final readonly class SeenTo implements Law
         'decals' => ['put-decals'],
         'weld-due' => ['weld'],
         'bent' => ['straighten'],
-        'water-inside' => ['open-drains', 'dig-out', 'let-out', 'dry-inside', 'vent-cavity', 'deck-repair'],
+        'water-inside' => ['open-drains', 'dig-out', 'let-out', 'dry-inside', 'vent-cavity', 'open-core', 'deck-repair'],
         'torn' => ['vinyl-patch', ...self::COVERED_ANEW],
         'hardened:cracked' => self::COVERED_ANEW,
         'rust:perforated' => ['weld', 'weld-light-metal', 'laminate-epoxy'],

@@ -6,6 +6,7 @@ import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { Explained } from '../../parts/Explained';
+import { given } from '../../parts/given';
 import { when } from '../../parts/time';
 import { tok, wide } from '../../theme/tokens';
 
@@ -16,6 +17,7 @@ const words = { windows: msg`See the window`, route: msg`See the route`, record:
 export function Card({ card, now }: { card: Schemas['TodayCard']; now: string }) {
   const tone = edge[card.urgency as keyof typeof edge];
   const onFilm = card.urgency === 'now' || card.urgency === 'wait' ? 'windows' : 'route';
+  const closes = when(card.window?.closesAt ?? null, now);
   const to = card.marked ? 'record' : onFilm;
   return (
     <Columns
@@ -43,7 +45,8 @@ export function Card({ card, now }: { card: Schemas['TodayCard']; now: string })
         {card.window && (
           <Text size="m" tone="ink2">
             {card.window.name}, {card.window.coat}: {card.window.phaseWords}
-            {card.window.closesAt ? t`; closes ${when(card.window.closesAt, now)}` : ''}
+            {card.window.closesAt &&
+              given(card.window.closesAt < now, t`; closed ${closes}`).else(t`; closes ${closes}`)}
           </Text>
         )}
       </Box>

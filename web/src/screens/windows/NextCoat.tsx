@@ -11,6 +11,9 @@ import { given } from '../../parts/given';
 export function NextCoat({ view }: { view: Schemas['WindowsView'] }) {
   const next = view.next;
   if (!next) return null;
+  const over = next.open && next.until !== null && next.until < view.now;
+  const from = next.from ? given(next.from < view.now, t`now`).else(when(next.from, view.now)) : t`never in this air`;
+  const span = from + (next.open ? ` – ${next.until ? when(next.until, view.now) : t`no end`}` : '');
   const more = view.cards.some((c) => c.status !== 'done');
   return (
     <Box component="section" aria-label={t`The next coat`}>
@@ -20,8 +23,7 @@ export function NextCoat({ view }: { view: Schemas['WindowsView'] }) {
             <Trans>The next coat may begin</Trans>
           </Heading>
           <Text className="mono" weight="middle">
-            {next.from ? given(next.from < view.now, t`now`).else(when(next.from, view.now)) : t`never in this air`}
-            {next.open && ` – ${next.until ? when(next.until, view.now) : t`no end`}`}
+            {over && next.until ? t`once abraded; without, it was ${when(next.until, view.now)} at the latest` : span}
           </Text>
           <Text size="s" tone="ink2" below={1.5}>
             <Trans>
