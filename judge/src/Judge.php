@@ -49,6 +49,7 @@ final readonly class Judge
         $this->pieceLaws = [
             new PieceLaws\OffAndOn(),
             new PieceLaws\NeighboursSpared(),
+            new PieceLaws\WaxAfterCoats(),
             new PieceLaws\OrderInSpace(),
             new PieceLaws\HandedOverOnce(),
             new PieceLaws\OneGo(),

@@ -88,6 +88,8 @@ final class Steps
         'feather-edges',
         'make-new',
     ];
+    /** Of these, what is no work on the whole of a face: a hole is drilled, a new part is cut. */
+    public const SPOTS = ['drill-tap', 'make-new'];
     public const STRIPS = [
         'scrape',
         'wet-scrape',
@@ -104,8 +106,6 @@ final class Steps
         'fit-film-off',
         'rub-steel',
     ];
-    /** What makes dust of paint, dry. */
-    public const DRY_RUBS = [...self::DUSTY, 'metal-sand', 'feather-edges', 'scuff', 'fit-clean'];
     public const RUBS = [
         ...self::DUSTY,
         'sand-off-gentle',

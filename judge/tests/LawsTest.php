@@ -165,7 +165,9 @@ final class LawsTest extends TestCase
         yield 'a bath for a spot' => [
             11,
             $sound('bath-citric', 'rinse', 'air-dry', ...$coated)->wanting('spots'),
-            $sound('detergent-wash', 'air-dry', 'strip-discs', 'feather-edges', 'blow-off', ...$coated)->wanting('spots'),
+            $sound('detergent-wash', 'air-dry', 'strip-discs', 'feather-edges', 'blow-off', ...$coated)->wanting(
+                'spots',
+            ),
         ];
         $tread = static fn(string ...$steps): Work => Work::of('gelcoat', 'walked-on', array_values($steps))->wanting(
             'rough',

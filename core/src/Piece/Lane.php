@@ -19,6 +19,7 @@ final readonly class Lane
     public const LINE = 'line-taping';
     /** Tags of what is left as it is once it is done: wax, oil, dressing. */
     private const LAST = ['last-of-all'];
+    private const OILING = 'oiling';
     /** What a step waits for of a film. */
     private const FILM = ['touch', 'recoat', 'handle', 'full'];
     private const CLOSING = 'closing';
@@ -218,9 +219,33 @@ final readonly class Lane
     public function neverDries(): bool
     {
         $last = $this->lastCoat();
-        $product = null === $last ? null : $this->route->steps[$last]->product;
+
+        return null !== $last && $this->isSoft($last);
+    }
+
+    private function isSoft(int $coat): bool
+    {
+        $product = $this->route->steps[$coat]->product;
 
         return null !== $product && in_array('non-drying', $this->catalogue->product($product)->tags, true);
+    }
+
+    /** Where wax or silicone is first put on it, or a film that is one. */
+    public function waxed(): ?int
+    {
+        $waxes = array_diff($this->where(self::LAST), $this->where([self::OILING]));
+        $soft = array_filter($this->coats(), $this->isSoft(...));
+        $all = [...$waxes, ...$soft];
+
+        return [] === $all ? null : min($all);
+    }
+
+    /** The last coat of a film that wax near it would spoil. */
+    public function lastHardCoat(): ?int
+    {
+        $hard = array_filter($this->coats(), fn(int $at): bool => !$this->isSoft($at));
+
+        return [] === $hard ? null : max($hard);
     }
 
     /** Where it is looked into for what was left inside. */

@@ -59,6 +59,7 @@ final class Precedences
         $self->takenApart();
         $self->turns();
         $self->neighbours();
+        $self->waxed();
         $self->inSpace();
         $self->lines();
         $self->oneGo();
@@ -215,6 +216,20 @@ final class Precedences
         }
     }
 
+    /** Wax and silicone hang in the air of a place and lie on all that is coated there after them. */
+    private function waxed(): void
+    {
+        foreach ($this->lanes as $wax) {
+            $at = $wax->waxed();
+            foreach (null === $at ? [] : $this->lanes as $coated) {
+                if ($coated !== $wax && $coated->part->place === $wax->part->place) {
+                    $because = sprintf('the last coat on %s to be on before wax comes into its place', $coated->name());
+                    $this->put($coated, $coated->lastHardCoat(), $wax, $at, $because, 16);
+                }
+            }
+        }
+    }
+
     private function sparing(Lane $dirt, Lane $beside): void
     {
         $coat = $dirt->coats()[0] ?? \PHP_INT_MAX;
@@ -277,9 +292,9 @@ final class Precedences
             }
             [$first, $then] =
                 $turn < 0 ? [$this->lanes[$a->id], $this->lanes[$b->id]] : [$this->lanes[$b->id], $this->lanes[$a->id]];
-            // Coat by coat where both have the same film, and the last of all on each.
+            // Coat by coat where both have the same film, and the last of all on each; wax comes after both.
             $pairs = $first->alike($then);
-            $pairs[] = [$first->lastCoat(), $then->lastCoat()];
+            $pairs[] = [$first->lastHardCoat(), $then->lastHardCoat()];
             $because = sprintf('%s to go before %s, %s', $first->name(), $then->name(), self::where($first, $then));
             foreach ($pairs as [$at, $to]) {
                 $this->put($first, $at, $then, $to, $because, 17, orTogether: true);

@@ -87,6 +87,7 @@ final class CatalogueTest extends TestCase
                 'schools' => ['heat-film' => 'oven'],
             ],
         ];
+        yield [[...$found('soft-core:rotten', 'old-coating:flaking'), 'substrate' => 'wood-core', 'finish' => 'show']];
         yield [[...$found('chalked:heavy'), 'substrate' => 'roof-membrane', 'service' => 'exterior-sun']];
         yield [[...$found('old-coating:chalked'), 'service' => 'exterior-sun']];
         yield [[...$found('rust:pitted'), 'finish' => 'show', 'schools' => ['first-film' => 'etch']]];

@@ -83,6 +83,21 @@ final class PrecedencesTest extends TestCase
         self::assertArrayNotHasKey('dismantle', $at['guard']);
     }
 
+    public function testWaxComesIntoAPlaceAfterTheLastCoatThere(): void
+    {
+        $brass = [
+            'substrate' => 'copper-alloy',
+            'service' => 'interior',
+            'finish' => 'show',
+            'conditions' => [['id' => 'tarnish', 'grade' => 'dull']],
+        ];
+        $at = self::positions(self::plan([self::part('trim', change: $brass), self::part('frame')]));
+        self::assertGreaterThan($at['frame']['apply-coat'], $at['trim']['wax'] ?? 0);
+        $rails = ['service' => 'underbody', 'finish' => 'utility', 'schools' => ['underbody' => 'non-drying']];
+        $at = self::positions(self::plan([self::part('rails', change: $rails), self::part('frame')]));
+        self::assertGreaterThan($at['frame']['apply-coat'], $at['rails']['apply-coat']);
+    }
+
     public function testAHalfThatIsLeftToAnotherSeasonIsDoneAfterAndKeepsNothingWaiting(): void
     {
         $later = ['begin' => '2027-03-01'];

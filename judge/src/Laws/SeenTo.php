@@ -10,9 +10,8 @@ use Judge\Steps;
 use Judge\Work;
 
 /**
- * 3: what was found is seen to before it leaves: nobody hands over what was taken in with its gasket baked on, its drains
- * blocked, its joint seized or its weld open, and nobody says why. What is made new has nothing left
- * of the old.
+ * 3: what was found is seen to before it leaves: nobody hands over what was taken in with its gasket baked on, its
+ * drains blocked, its joint seized or its weld open, and says nothing. What is made new has nothing left of the old.
  */
 final readonly class SeenTo implements Law
 {
@@ -42,7 +41,15 @@ final readonly class SeenTo implements Law
         'decals' => ['put-decals'],
         'weld-due' => ['weld'],
         'bent' => ['straighten'],
-        'water-inside' => ['open-drains', 'dig-out', 'let-out', 'dry-inside', 'vent-cavity', 'open-core', 'deck-repair'],
+        'water-inside' => [
+            'open-drains',
+            'dig-out',
+            'let-out',
+            'dry-inside',
+            'vent-cavity',
+            'open-core',
+            'deck-repair',
+        ],
         'torn' => ['vinyl-patch', ...self::COVERED_ANEW],
         'hardened:cracked' => self::COVERED_ANEW,
         'rust:perforated' => ['weld', 'weld-light-metal', 'laminate-epoxy'],

@@ -56,8 +56,17 @@ final readonly class TestsCanPass implements Law
             $breaches[] = new Breach(7, $rub, 'the solvent rub on a film that is gone');
         }
 
-        $tests = $work->first(['lead-test', 'wet-scrape']);
-        $dust = $work->first(Steps::DRY_RUBS);
+        $tests = $work->first([
+            'lead-test',
+            'wet-scrape',
+            'wet-lift',
+            'chemical-strip',
+            'lacquer-strip',
+            'fit-film-off',
+        ]);
+        $dust = $work->first(
+            array_values(array_diff([...Steps::DUSTY, 'metal-sand', 'scuff', 'fit-clean'], Steps::SPOTS)),
+        );
         if (
             null !== $dust &&
             null === $work->first(['make-new']) &&

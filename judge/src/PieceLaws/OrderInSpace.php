@@ -72,12 +72,23 @@ final readonly class OrderInSpace implements PieceLaw
                 }
             }
         }
-        [$last, $other] = [$piece->last($first->id, [Steps::COAT]), $piece->last($then->id, [Steps::COAT])];
+        [$last, $other] = [self::lastPaint($piece, $first->id), self::lastPaint($piece, $then->id)];
         if (null !== $last && null !== $other && $last > $other) {
             return [new Breach(17, $last, sprintf('%s is still coated when %s is done', $first->id, $then->id))];
         }
 
         return [];
+    }
+
+    /** Wax comes after every coat in the place, whatever lies higher. */
+    private static function lastPaint(Piece $piece, string $part): ?int
+    {
+        $paints = array_filter(
+            $piece->where($part, [Steps::COAT]),
+            static fn(int $at): bool => !in_array($piece->acts[$at]->product, Steps::NEVER_DRY, true),
+        );
+
+        return [] === $paints ? null : max($paints);
     }
 
     /** @return array<int|string, list<int>> product and colour => where it is laid on a part */
