@@ -199,6 +199,32 @@ final class LawsTest extends TestCase
             $rubber('fit-seal', 'dress-rubber'),
         ];
         yield 'a cracked seal dressed and handed over' => [3, $rubber('dress-rubber'), $rubber('fit-seal')];
+        $cushion = static fn(string ...$steps): Work => Work::of(
+            'flexible-vinyl',
+            'exterior-sun',
+            ['detergent-wash', ...array_values($steps), 'rinse', 'force-dry', 'dress-vinyl'],
+            'mould:carpet',
+            'torn:small',
+        );
+        yield 'patched over mould' => [
+            3,
+            $cushion('force-dry', 'vinyl-patch', 'mould-kill'),
+            Work::of(
+                'flexible-vinyl',
+                'exterior-sun',
+                ['detergent-wash', 'mould-kill', 'rinse', 'force-dry', 'vinyl-patch', 'dress-vinyl'],
+                'mould:carpet',
+                'torn:small',
+            ),
+        ];
+        $post = static fn(string ...$steps): Work => Work::of('wood-core', 'exterior-sun', [
+            ...array_values($steps),
+            'mask',
+            'final-wipe',
+            'apply-coat spar-varnish',
+            'unmask',
+        ]);
+        yield 'new wood left rough' => [3, $post('sand-wood', 'wood-patch'), $post('wood-patch', 'sand-wood')];
         $sealed = self::having('gasket:present');
         yield 'the gasket still on' => [3, $sealed(...$coated), $sealed('gasket-off', ...$coated)];
         $unknown = self::having('old-coating:unknown');

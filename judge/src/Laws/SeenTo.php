@@ -12,6 +12,7 @@ use Judge\Work;
 /**
  * 3: what was found is seen to before it leaves: nobody hands over what was taken in with its gasket baked on, its
  * drains blocked, its joint seized or its weld open, and says nothing. What is made new has nothing left of the old.
+ * Nor is a patch put over mould, or new wood left rough among what was sanded.
  */
 final readonly class SeenTo implements Law
 {
@@ -22,6 +23,9 @@ final readonly class SeenTo implements Law
     private const DISSOLVES = ['wipe-soft', 'lacquer-strip', 'chemical-strip', 'fit-film-off'];
     private const FIRM = ['licensed-repair', 'recover-out', 'asbestos-removal', 'weld-out', 'pretreat-out'];
     private const COVERED_ANEW = ['recover-vinyl', 'fit-seal', 'sew-fabric', 'patch-membrane', 'deck-repair'];
+
+    private const PATCHES = ['vinyl-patch', 'sew-fabric', 'wood-patch'];
+    private const KILLS = ['mould-kill', 'mould-wipe', 'mould-scrub'];
 
     /** finding => what sees to it, any of these */
     private const SEEN_TO = [
@@ -63,6 +67,16 @@ final readonly class SeenTo implements Law
         }
         $end = count($work->steps) - 1;
         $breaches = [];
+        $patched = $work->first(self::PATCHES);
+        $killed = $work->last(self::KILLS);
+        if (null !== $patched && null !== $killed && $patched < $killed && $work->has('mould')) {
+            $breaches[] = new Breach(3, $patched, $work->steps[$patched]->step . ' over mould');
+        }
+        $letIn = $work->last(['wood-patch', 'wood-scarf']);
+        $sanded = $work->last(['sand-wood']);
+        if (null !== $letIn && null !== $sanded && $sanded < $letIn) {
+            $breaches[] = new Breach(3, $letIn, 'new wood let in and not sanded');
+        }
         foreach (self::SEEN_TO as $found => $steps) {
             if ($work->has($found) && null === $work->first([...$steps, ...self::FIRM])) {
                 $breaches[] = new Breach(3, $end, "nobody sees to: $found");
