@@ -61,6 +61,7 @@ final class RoutesTest extends TestCase
         yield 'a white wipe on flakes' => [7, static fn(Spoilt $s) => $s->withoutNeeds('white-wipe')];
         yield 'paint tested whenever' => [7, static fn(Spoilt $s) => $s->withoutRules('lead-test-first')];
         yield 'a patch over mould' => [3, static fn(Spoilt $s) => $s->withoutNeeds('vinyl-patch', 'mould'), 8480];
+        yield 'washed for food whenever' => [3, static fn(Spoilt $s) => $s->withoutRules('food-rinsed')];
         yield 'a gasket may stay' => [3, static fn(Spoilt $s) => $s->withoutGroups('gasket')];
         yield 'drains whenever' => [8, static fn(Spoilt $s) => $s->withoutRules('water-out-first')];
         yield 'bare as long as one likes' => [

@@ -39,7 +39,8 @@ final readonly class Aim
 
     public function leadsBy(FilmSystem $system): bool
     {
-        return [] !== array_intersect($this->takes, $system->aims);
+        return [] !== array_intersect($this->takes, $system->aims) &&
+            !in_array($this->id, $system->scope->exceptAims, true);
     }
 
     /**

@@ -76,6 +76,7 @@ final class SchoolReader
     {
         $named = [
             'substrates' => 'families',
+            'not_substrates' => 'families',
             'services' => 'services',
             'finishes' => 'finishes',
             'places' => 'places',

@@ -14,6 +14,7 @@ final readonly class Traits
 {
     public const ASKED = [
         'substrates',
+        'not_substrates',
         'services',
         'finishes',
         'places',
@@ -115,6 +116,7 @@ final readonly class Traits
             $number = is_float($value) ? $value : 0.0;
             $holds = match ($asked) {
                 'substrates' => $this->substrate->isOf($list),
+                'not_substrates' => !$this->substrate->isOf($list),
                 'services' => [] !== array_intersect($this->services, $list),
                 'finishes' => in_array($this->finish, $list, true),
                 'places' => in_array($this->placeKind, $list, true),

@@ -61,7 +61,7 @@ final class StepRunner
     ): SurfaceState {
         $step ??= $this->context->catalogue()->step($routeStep->step);
         $state = $state->strip($step->strips);
-        $state = Effect::all($step->does, $state);
+        $state = $this->sinceItsDwell($step, Effect::all($step->does, $state));
         $product = $this->product($routeStep);
         if ($step->laysFilm && null !== $product) {
             $state = Effect::all($product->does, $state)->lay(
@@ -70,6 +70,24 @@ final class StepRunner
         }
 
         return $step->cures ? $state->cured() : $state;
+    }
+
+    /** Hours it begins to count count from the end of its own dwell: metal in a bath lies in no air. */
+    private function sinceItsDwell(Step $step, SurfaceState $state): SurfaceState
+    {
+        $dwell = in_array($step->takes->waitFor, [null, 'dwell'], true) ? $this->wait($step, $state, $state) : null;
+        if (null === $dwell || $dwell <= 0.0) {
+            return $state;
+        }
+        $begun = [];
+        foreach ($step->does as $effect) {
+            $perHour = $this->drifting[$effect->fact]->perHour ?? 0.0;
+            if ($perHour > 0.0 && $effect->level > 0.0) {
+                $begun[$effect->fact] = $effect->level - $dwell * $perHour;
+            }
+        }
+
+        return [] === $begun ? $state : $state->withAll($begun);
     }
 
     public function pass(SurfaceState $state, float $hours, ?\Hull\Climate\Air $air = null): SurfaceState

@@ -31,12 +31,12 @@ final readonly class SurfaceState
         return $this->withAll([$fact => $level]);
     }
 
-    /** @param array<int|string, float> $levels */
+    /** @param array<int|string, float> $levels below nought only hours that have yet to begin to count */
     public function withAll(array $levels): self
     {
         $facts = $this->facts;
         foreach ($levels as $fact => $level) {
-            if ($level > 0.0) {
+            if (0.0 !== $level) {
                 $facts[$fact] = $level;
             } else {
                 unset($facts[$fact]);

@@ -88,6 +88,19 @@ final class CatalogueTest extends TestCase
             ],
         ];
         yield [[...$found('soft-core:rotten', 'old-coating:flaking'), 'substrate' => 'wood-core', 'finish' => 'show']];
+        $clear = ['aim' => 'clear', 'finish' => 'show', 'service' => 'interior'];
+        yield [[...$found('delamination:spots'), 'substrate' => 'laminate', ...$clear]];
+        yield [[...$found('unfair:waves'), 'substrate' => 'epoxy-surface', ...$clear]];
+        yield [[...$found('dents:shallow'), 'substrate' => 'copper-alloy', ...$clear]];
+        yield [
+            [
+                ...$found('old-coating:chalked', 'scratches:deep'),
+                'substrate' => 'laminate',
+                'service' => 'interior',
+                'finish' => 'show',
+                'aim' => 'clean',
+            ],
+        ];
         yield [[...$found('chalked:heavy'), 'substrate' => 'roof-membrane', 'service' => 'exterior-sun']];
         yield [[...$found('old-coating:chalked'), 'service' => 'exterior-sun']];
         yield [[...$found('rust:pitted'), 'finish' => 'show', 'schools' => ['first-film' => 'etch']]];

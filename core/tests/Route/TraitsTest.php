@@ -39,6 +39,8 @@ final class TraitsTest extends TestCase
         yield 'no such fact' => [['facts' => ['wax']], false];
         yield 'none of these' => [['not_facts' => ['wax']], true];
         yield 'one of these' => [['not_facts' => ['oil', 'wax']], false];
+        yield 'another material' => [['not_substrates' => ['wood']], true];
+        yield 'that material' => [['not_substrates' => ['wood', 'metal']], false];
         yield 'little damage' => [['damage_max' => 12.0], true];
         yield 'too much damage' => [['damage_max' => 11.9], false];
         yield 'enough damage' => [['damage_min' => 12.0], true];

@@ -24,7 +24,17 @@ final readonly class SeenTo implements Law
     private const FIRM = ['licensed-repair', 'recover-out', 'asbestos-removal', 'weld-out', 'pretreat-out'];
     private const COVERED_ANEW = ['recover-vinyl', 'fit-seal', 'sew-fabric', 'patch-membrane', 'deck-repair'];
 
-    private const PATCHES = ['vinyl-patch', 'sew-fabric', 'wood-patch'];
+    private const PATCHES = ['vinyl-patch', 'sew-fabric', 'wood-patch', 'patch-membrane'];
+    private const LAMINATES = ['laminate-epoxy', 'laminate-polyester', 'laminate-vinylester', 'weave-patch'];
+    private const MENDS = [
+        ...self::LAMINATES,
+        'weave-fill',
+        'wood-patch',
+        'wood-scarf',
+        'plastic-weld',
+        'weld',
+        'weld-light-metal',
+    ];
     private const KILLS = ['mould-kill', 'mould-wipe', 'mould-scrub'];
 
     /** finding => what sees to it, any of these */
@@ -58,6 +68,16 @@ final readonly class SeenTo implements Law
         'hardened:cracked' => self::COVERED_ANEW,
         'rust:perforated' => ['weld', 'weld-light-metal', 'laminate-epoxy'],
         'old-coating:flaking' => self::STRIPS,
+        'delamination' => [...self::LAMINATES, 'ply-glue', 'open-core', 'wood-scarf'],
+        'cracks' => [
+            ...self::MENDS,
+            'crack-stop',
+            'crack-flex',
+            'crack-stop-clear',
+            'crack-stop-gelcoat',
+            'crack-metal',
+        ],
+        'holes' => [...self::MENDS, 'patch-membrane', 'deck-repair', 'plug-clear'],
     ];
 
     public function breaches(Work $work): array
@@ -78,6 +98,9 @@ final readonly class SeenTo implements Law
             $breaches[] = new Breach(3, $letIn, 'new wood let in and not sanded');
         }
         foreach (self::SEEN_TO as $found => $steps) {
+            if ('silicone' === $found && null !== $work->first(['oil-film', 'rust-oil'])) {
+                continue; // What fisheyes a film does not mind oil.
+            }
             if ($work->has($found) && null === $work->first([...$steps, ...self::FIRM])) {
                 $breaches[] = new Breach(3, $end, "nobody sees to: $found");
             }
