@@ -30,6 +30,7 @@ final readonly class CoveredInTime implements Law
     ];
     /** What is converted keeps its own hours. */
     private const KEEPS = ['convert-rust', 'boil-black'];
+    private const CREEPS = ['cavity-wax'];
     /** Steel flash-rusts and aluminium's oxide grows back within the day; zinc that is scuffed is not laid bare. */
     private const MOST_H = 12.0;
 
@@ -38,6 +39,9 @@ final readonly class CoveredInTime implements Law
         $first = $work->first([Steps::COAT, ...Steps::OILS]);
         if (null === $first || !$work->isOf([...Steps::FERROUS, ...Steps::ALUMINIUM])) {
             return [];
+        }
+        if (!$work->isOf(Steps::FERROUS) && in_array($work->steps[$first]->product, self::CREEPS, true)) {
+            return []; // Oxide on light metal is no harm below a wax.
         }
         $before = array_filter($work->where(self::BARES), static fn(int $at): bool => $at < $first);
         $kept = array_filter($work->where(self::KEEPS), static fn(int $at): bool => $at < $first);

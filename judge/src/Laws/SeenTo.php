@@ -68,6 +68,7 @@ final readonly class SeenTo implements Law
         'hardened:cracked' => self::COVERED_ANEW,
         'rust:perforated' => ['weld', 'weld-light-metal', 'laminate-epoxy'],
         'old-coating:flaking' => self::STRIPS,
+        'antifouling' => [...self::STRIPS, ...Steps::BATHS],
         'delamination' => [...self::LAMINATES, 'ply-glue', 'open-core', 'wood-scarf'],
         'cracks' => [
             ...self::MENDS,
