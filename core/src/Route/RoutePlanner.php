@@ -209,11 +209,12 @@ final readonly class RoutePlanner
             );
             throw new NoRoute(
                 sprintf(
-                    'No order of work gets this part to the end of "%s": %s.',
+                    'No order of work gets this part to the end of "%s": %s.%s',
                     $system->name,
                     [] === $stuck
                         ? 'its needs cannot be met together'
                         : implode('; ', array_map(static fn(Precondition $n): string => $n->says, $stuck)),
+                    $this->wouldTake($stuck, $state),
                 ),
                 $stuck,
             );
@@ -390,16 +391,25 @@ final readonly class RoutePlanner
 
         return new NoRoute(
             sprintf(
-                'No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.',
+                'No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.%s',
                 $name,
                 null === $product ? '' : ' ' . $product->name,
                 $what,
                 $air->temperature->c(),
                 $air->humidity->percentValue(),
+                $this->wouldTake(array_values($stuck), $state),
             ),
             array_values($stuck),
             $least === array_values($stuck) ? [] : $least,
         );
+    }
+
+    /** @param list<Precondition> $stuck */
+    private function wouldTake(array $stuck, SurfaceState $state): string
+    {
+        $each = array_merge([], ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), $stuck));
+
+        return (new WhatItWouldTake($this->context, $this->runner))->says($each, $state);
     }
 
     /**

@@ -78,6 +78,7 @@ final class CatalogueTest extends TestCase
             ),
         ];
         yield [['substrate' => 'laminate', 'schools' => ['core' => 'board'], ...$found('soft-core:rotten')]];
+        yield [['substrate' => 'laminate', 'schools' => ['core' => 'ply'], ...$found('soft-core:rotten')]];
         yield [
             [
                 ...$found('soft-inserts:yes'),
@@ -88,9 +89,12 @@ final class CatalogueTest extends TestCase
             ],
         ];
         yield [[...$found('soft-core:rotten', 'old-coating:flaking'), 'substrate' => 'wood-core', 'finish' => 'show']];
+        yield [[...$found('soil:heavy', 'oil:heavy')], ['pressure-washer', 'ultrasonic']];
+        yield [['substrate' => 'laminate', ...$found('holes:large')], ['laminating']];
         $clear = ['aim' => 'clear', 'finish' => 'show', 'service' => 'interior'];
         yield [[...$found('delamination:spots'), 'substrate' => 'laminate', ...$clear]];
         yield [[...$found('unfair:waves'), 'substrate' => 'epoxy-surface', ...$clear]];
+        yield [[...$found('cracks:through'), 'substrate' => 'epoxy-surface', ...$clear], ['laminating']];
         yield [[...$found('dents:shallow'), 'substrate' => 'copper-alloy', ...$clear]];
         yield [
             [

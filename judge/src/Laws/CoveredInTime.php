@@ -16,6 +16,7 @@ final readonly class CoveredInTime implements Law
     private const BARES = [
         ...Steps::BATHS,
         'strip-discs',
+        'wire-wheel',
         'sand-off-film',
         'sand-p80',
         'sand-light-metal',

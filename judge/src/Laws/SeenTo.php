@@ -21,7 +21,15 @@ final readonly class SeenTo implements Law
     private const STRIPS = [...Steps::STRIPS, 'sand-down-marked', 'fit-clean', 'rub-steel'];
     private const CLEANS = [...Steps::WASHES, 'dry-clean', 'flood-off', 'mould-wipe', 'food-rinse', ...Steps::BATHS];
     private const DISSOLVES = ['wipe-soft', 'lacquer-strip', 'chemical-strip', 'fit-film-off'];
-    private const FIRM = ['licensed-repair', 'recover-out', 'asbestos-removal', 'weld-out', 'pretreat-out'];
+    private const FIRM = [
+        'licensed-repair',
+        'recover-out',
+        'asbestos-removal',
+        'weld-out',
+        'laminate-out',
+        'weave-out',
+        'pretreat-out',
+    ];
     private const COVERED_ANEW = ['recover-vinyl', 'fit-seal', 'sew-fabric', 'patch-membrane', 'deck-repair'];
 
     private const PATCHES = ['vinyl-patch', 'sew-fabric', 'wood-patch', 'patch-membrane'];
