@@ -86,7 +86,14 @@ final readonly class SeenTo implements Law
             'crack-stop-gelcoat',
             'crack-metal',
         ],
-        'holes' => [...self::MENDS, 'patch-membrane', 'deck-repair', 'plug-clear'],
+        'holes' => [
+            ...self::MENDS,
+            'plug-holes-epoxy',
+            'plug-holes-polyester',
+            'patch-membrane',
+            'deck-repair',
+            'plug-clear',
+        ],
     ];
 
     public function breaches(Work $work): array
