@@ -133,11 +133,25 @@ final class OtherWaysTest extends TestCase
         $draw = new Draw('spoilt ' . $number);
         $at = (int) $draw->pick('which', $route->steps);
 
-        return match ($draw->pick('how', ['out' => 1, 'later' => 1, 'earlier' => 1])) {
+        $other = match ($draw->pick('how', ['out' => 1, 'later' => 1, 'earlier' => 1])) {
             'out' => $route->less($at),
             'later' => $route->moved($at, min(count($route->steps) - 1, $at + 3)),
             default => $route->moved($at, max(0, $at - 3)),
         };
+
+        return self::hasTwins($other) ? $route->less($at) : $other;
+    }
+
+    /** What somebody does twice by hand is waste and no wrong order: nothing there asks for a mend. */
+    private static function hasTwins(Route $route): bool
+    {
+        foreach (array_slice($route->steps, 1) as $n => $step) {
+            if (null === $step->product && $step->step === $route->steps[$n]->step) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> */
