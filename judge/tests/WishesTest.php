@@ -14,8 +14,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * What may be wanted of a part is planned for it, and rightly: each wish that is not refused at once has a route, and no
- * route breaks a law. Thinned; HULL_FULL=1 plans 10,000 drawn wishes and each single finding on each material.
+ * What may be wanted of a part is planned for it, and rightly: each wish that is not refused at once has a route, and
+ * no route breaks a law. Thinned; HULL_FULL=1 plans 10,000 drawn wishes and each single finding on each material.
  */
 final class WishesTest extends TestCase
 {

@@ -10,8 +10,8 @@ use Judge\Steps;
 use Judge\Work;
 
 /**
- * 11: nothing is sanded or polished that comes off afterwards; what was fine-sanded is polished before the wax; decals go
- * on what is washed, polished and coated.
+ * 11: nothing is sanded or polished that comes off afterwards; what was fine-sanded is polished before the wax; decals
+ * go on what is washed, polished and coated.
  */
 final readonly class WorkLasts implements Law
 {
