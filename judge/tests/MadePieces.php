@@ -155,12 +155,26 @@ final readonly class MadePieces
             $conditions[$id] = ['id' => $id, 'grade' => $grade, 'extent' => '40 %'];
         }
         $suits = static fn(Service $s): bool => $s->suits($substrate);
+        $service = $draw->pick("service of $n", array_filter($this->catalogue->services, $suits));
+        $finish = $draw->pick("finish of $n", $this->catalogue->finishes);
+        $aim = $draw->pick("wish of $n", $this->catalogue->aims);
+        $isWished =
+            $draw->chance("$n has a wish", 3) &&
+            null !==
+                (new Wishes($this->catalogue))->piece(
+                    substrate: $substrate->id,
+                    aim: $aim,
+                    service: $service,
+                    finish: $finish,
+                    findings: array_map(static fn(array $c): string => $c['grade'], $conditions),
+                );
 
         return [
             'substrate' => $substrate->id,
             'conditions' => array_values($conditions),
-            'service' => $draw->pick("service of $n", array_filter($this->catalogue->services, $suits)),
-            'finish' => $draw->pick("finish of $n", $this->catalogue->finishes),
+            'service' => $service,
+            'finish' => $finish,
+            ...$isWished ? ['aim' => $aim] : [],
         ];
     }
 

@@ -292,9 +292,12 @@ final class Precedences
             }
             [$first, $then] =
                 $turn < 0 ? [$this->lanes[$a->id], $this->lanes[$b->id]] : [$this->lanes[$b->id], $this->lanes[$a->id]];
-            // Coat by coat where both have the same film, and the last of all on each; wax comes after both.
+            // Coat by coat where both have the same film, and the last of all on each; wax comes after both. What ends
+            // with a film that the other has as well is primed with it in one go and taped for the other's colour.
             $pairs = $first->alike($then);
-            $pairs[] = [$first->lastHardCoat(), $then->lastHardCoat()];
+            if (!in_array($then->lastHardCoat(), array_column($pairs, 1), true)) {
+                $pairs[] = [$first->lastHardCoat(), $then->lastHardCoat()];
+            }
             $because = sprintf('%s to go before %s, %s', $first->name(), $then->name(), self::where($first, $then));
             foreach ($pairs as [$at, $to]) {
                 $this->put($first, $at, $then, $to, $because, 17, orTogether: true);

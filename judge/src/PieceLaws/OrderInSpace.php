@@ -60,7 +60,8 @@ final readonly class OrderInSpace implements PieceLaw
     private static function coats(Piece $piece, Member $first, Member $then): array
     {
         $mine = self::films($piece, $first->id);
-        foreach (self::films($piece, $then->id) as $film => $others) {
+        $theirs = self::films($piece, $then->id);
+        foreach ($theirs as $film => $others) {
             foreach ($mine[$film] ?? [] as $n => $at) {
                 $other = $others[$n] ?? \PHP_INT_MAX;
                 $turned =
@@ -73,7 +74,9 @@ final readonly class OrderInSpace implements PieceLaw
             }
         }
         [$last, $other] = [self::lastPaint($piece, $first->id), self::lastPaint($piece, $then->id)];
-        if (null !== $last && null !== $other && $last > $other) {
+        // Primed in one go, the lower is taped while the upper gets its colour.
+        $shared = array_merge([], ...array_values(array_intersect_key($theirs, $mine)));
+        if (null !== $last && null !== $other && $last > $other && !in_array($other, $shared, true)) {
             return [new Breach(17, $last, sprintf('%s is still coated when %s is done', $first->id, $then->id))];
         }
 
