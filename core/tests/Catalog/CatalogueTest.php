@@ -91,6 +91,8 @@ final class CatalogueTest extends TestCase
         yield [[...$found('soft-core:rotten', 'old-coating:flaking'), 'substrate' => 'wood-core', 'finish' => 'show']];
         yield [[...$found('soil:heavy', 'oil:heavy')], ['pressure-washer', 'ultrasonic']];
         yield [['substrate' => 'laminate', ...$found('holes:large')], ['laminating']];
+        yield [['substrate' => 'laminate', ...$found('holes:small')]];
+        yield [['substrate' => 'gelcoat', ...$found('holes:small')]];
         $clear = ['aim' => 'clear', 'finish' => 'show', 'service' => 'interior'];
         yield [[...$found('delamination:spots'), 'substrate' => 'laminate', ...$clear]];
         yield [[...$found('unfair:waves'), 'substrate' => 'epoxy-surface', ...$clear]];
