@@ -133,7 +133,7 @@ final readonly class TodayScreen
                 zoneOf: $part->zoneOf ?? '',
                 stepsDone: 0,
                 stepsAll: 0,
-                next: $e->getMessage(),
+                next: 'no order of work yet',
                 handedOver: false,
             );
         }
@@ -161,13 +161,13 @@ final readonly class TodayScreen
                 place: $place->name,
                 air: $air($place->air),
                 dewMargin: $shown->of($gate, 'margin', TemperatureDifference::class),
-                mayCoat: false,
+                mayCoat: $gate->flag('open'),
                 doing: '',
                 next: '',
-                nextHow: '',
+                nextHow: $e->getMessage(),
                 window: null,
                 urgency: 'work',
-                message: $e->getMessage(),
+                message: 'No order of work leads to the end yet.',
                 closing: [],
                 marked: false,
             );

@@ -275,4 +275,40 @@ final class BenchTest extends ApiCase
 
         return array_values(array_filter($products, is_string(...)));
     }
+
+    public function testAPartWithoutARouteSaysWhichGearWouldOpenOne(): void
+    {
+        $this->call('POST', '/api/jobs/import', [
+            'format' => 'unbowed-hull-job',
+            'version' => 1,
+            'name' => 'Galley shelf',
+            'without' => ['uv-lamp'],
+            'places' => [
+                [
+                    'id' => 'bay',
+                    'name' => 'Heated bay',
+                    'kind' => 'heated-bay',
+                    'temperature' => '18 C',
+                    'humidity' => '55 %',
+                ],
+            ],
+            'parts' => [
+                [
+                    'id' => 'shelf',
+                    'name' => 'Galley shelf',
+                    'substrate' => 'rigid-plastic',
+                    'conditions' => [['id' => 'yellowing', 'grade' => 'heavy']],
+                    'shapes' => [['kind' => 'plate', 'width' => '0.4 m', 'length' => '0.6 m']],
+                    'service' => 'food',
+                    'finish' => 'tidy',
+                    'place' => 'bay',
+                ],
+            ],
+        ]);
+        self::assertSame(201, $this->code(), (string) $this->client->getResponse()->getContent());
+        $cards = array_column(self::list($this->call('GET', '/api/today'), 'cards'), null, 'part');
+        $card = $cards['Galley shelf'] ?? self::fail('no card');
+        self::assertSame('No order of work leads to the end yet.', self::text($card, 'message'));
+        self::assertStringContainsString('with UV lamp or strong sun', self::text($card, 'nextHow'));
+    }
 }

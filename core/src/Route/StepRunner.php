@@ -34,6 +34,9 @@ final class StepRunner
     public readonly StepWork $work;
     public readonly Drying $drying;
 
+    /** @var array<string, array<int, Effect>> step => effects that begin to count hours */
+    private array $begins = [];
+
     public function __construct(private readonly PartContext $context)
     {
         $this->work = new StepWork($context);
@@ -75,19 +78,23 @@ final class StepRunner
     /** Hours it begins to count count from the end of its own dwell: metal in a bath lies in no air. */
     private function sinceItsDwell(Step $step, SurfaceState $state): SurfaceState
     {
-        $dwell = in_array($step->takes->waitFor, [null, 'dwell'], true) ? $this->wait($step, $state, $state) : null;
+        $begins = $this->begins[$step->id] ??= array_filter(
+            $step->does,
+            fn(Effect $e): bool => $e->level > 0.0 && ($this->drifting[$e->fact]->perHour ?? 0.0) > 0.0,
+        );
+        $dwell =
+            [] === $begins || !in_array($step->takes->waitFor, [null, 'dwell'], true)
+                ? null
+                : $this->wait($step, $state, $state);
         if (null === $dwell || $dwell <= 0.0) {
             return $state;
         }
         $begun = [];
-        foreach ($step->does as $effect) {
-            $perHour = $this->drifting[$effect->fact]->perHour ?? 0.0;
-            if ($perHour > 0.0 && $effect->level > 0.0) {
-                $begun[$effect->fact] = $effect->level - $dwell * $perHour;
-            }
+        foreach ($begins as $effect) {
+            $begun[$effect->fact] = $effect->level - $dwell * $this->drifting[$effect->fact]->perHour;
         }
 
-        return [] === $begun ? $state : $state->withAll($begun);
+        return $state->withAll($begun);
     }
 
     public function pass(SurfaceState $state, float $hours, ?\Hull\Climate\Air $air = null): SurfaceState
