@@ -77,40 +77,73 @@ final class WishesTest extends TestCase
         self::assertGreaterThan(50_000, $number);
     }
 
-    /** @return iterable<string, array{\Closure(Spoilt): Spoilt, string, string, array<int|string, string>}> */
+    /** @return iterable<string, array{int, \Closure(Spoilt): Spoilt, list<string>, array<int|string, string>}> */
     public static function mutations(): iterable
     {
+        $without = static fn(string $rule): \Closure => static fn(Spoilt $s): Spoilt => $s->withoutRules($rule);
         yield 'polished below paint' => [
-            static fn(Spoilt $s) => $s->withoutRules('paint-off-before-polish'),
-            'gelcoat',
-            'coat',
+            11,
+            $without('paint-off-before-polish'),
+            ['gelcoat', 'coat', 'exterior-sheltered'],
             ['old-coating' => 'sound', 'scratches' => 'medium'],
         ];
         yield 'waxed without a polish' => [
-            static fn(Spoilt $s) => $s->withoutNeeds('wax'),
-            'laminate',
-            'clean',
+            11,
+            static fn(Spoilt $s): Spoilt => $s->withoutNeeds('wax'),
+            ['laminate', 'clean', 'exterior-sheltered'],
             ['old-coating' => 'chalked', 'scratches' => 'medium'],
+        ];
+        yield 'decals whenever' => [
+            11,
+            $without('decals-last'),
+            ['stainless-steel', 'bare', 'exterior-sun'],
+            ['decals' => 'due', 'adhesive' => 'present', 'tarnish' => 'dull'],
+        ];
+        yield 'antifouling may stay' => [
+            3,
+            $without('antifouling-off'),
+            ['plated-hardware', 'bare', 'interior'],
+            ['antifouling' => 'present', 'salt' => 'heavy'],
+        ];
+        yield 'plies may stay loose' => [
+            3,
+            $without('repairs-first'),
+            ['wood-core', 'clear', 'exterior-sun'],
+            ['delamination' => 'spots'],
+        ];
+        yield 'holes may stay' => [
+            3,
+            $without('repairs-first'),
+            ['laminate', 'clear', 'exterior-sun'],
+            ['holes' => 'large'],
+        ];
+        yield 'oiled whenever' => [
+            9,
+            $without('oil-fresh-metal'),
+            ['carbon-steel', 'coat', 'bare-fit'],
+            ['weak-film' => 'softens'],
         ];
     }
 
     /**
      * @param \Closure(Spoilt): Spoilt $spoil
+     * @param list<string> $what material, aim and service
      * @param array<int|string, string> $findings
      */
     #[DataProvider('mutations')]
-    public function testWorkThatComesOffAgainIsSeen(
+    public function testWithoutItsMechanismAWishBreaksItsLaw(
+        int $law,
         \Closure $spoil,
-        string $substrate,
-        string $aim,
+        array $what,
         array $findings,
     ): void {
+        [$substrate, $aim, $service] = $what;
         $had = static fn(Catalogue $c): array => self::faults(
-            (new Wishes($c))->piece($substrate, $aim, 'exterior-sheltered', 'show', $findings) ?? self::fail('not had'),
+            (new Wishes($c))->piece($substrate, $aim, $service, 'show', $findings) ?? self::fail('not had'),
             $substrate,
         );
         self::assertSame([], $had(Yard::catalogue()));
-        self::assertStringContainsString(' 11: ', implode(';', $had($spoil(Spoilt::yard())->catalogue())));
+        self::assertStringContainsString(" $law: ", implode(';', $had($spoil(Spoilt::yard())->catalogue())));
     }
 
     /** @return list<string> what is wrong with what is planned for it */
