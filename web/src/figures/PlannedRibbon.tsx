@@ -40,6 +40,8 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
   const bad = moving.broken.has(k.id);
   const [o, z] = [opens === null ? x1 : x(opens), closes === null ? x1 : x(closes)];
   const taper = o + (z - o) * 0.45;
+  // Beside the ribbons there is room for the step or for its product, not for both on one line.
+  const lines = narrow ? [k.name] : k.name.split(/(?<=: )/);
   return (
     <>
       <g
@@ -67,13 +69,15 @@ export function PlannedRibbon({ work: k, before, now, row, frame, moving }: Prop
         />
         <text
           clipPath={narrow ? undefined : 'url(#step-names)'}
-          x={narrow ? x0 : 0}
-          y={narrow ? row + 14 : c + 4}
           fontSize={textSize.s}
           fontWeight={k.coat ? 640 : 450}
           fill={tok('ink')}
         >
-          {k.name}
+          {lines.map((line, n) => (
+            <tspan key={line} x={narrow ? x0 : 0} y={narrow ? row + 14 : c + 4 + (n - (lines.length - 1) / 2) * 14}>
+              {line}
+            </tspan>
+          ))}
         </text>
         {before !== null && opens !== null && o > x(before) && (
           <rect x={x(before)} y={c - 6} width={o - x(before)} height="12" fill={hatch('early')} opacity="0.7" />

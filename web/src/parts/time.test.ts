@@ -13,9 +13,10 @@ describe('a day', () => {
     expect(day('2026-05-13')).toBe('13 May 2026');
   });
 
-  it('is left out for today', () => {
+  it('is a word for today and tomorrow', () => {
     reading('en-GB');
     expect(when('2026-05-13T14:05:00Z', '2026-05-13T08:00:00Z')).toMatch(/^today \d\d:05$/);
+    expect(when('2026-05-14T14:05:00Z', '2026-05-13T08:00:00Z')).toMatch(/^tomorrow \d\d:05$/);
     expect(when('2026-05-15T14:05:00Z', '2026-05-13T08:00:00Z')).toMatch(/^Fri,? 15 May \d\d:05$/);
     expect(when(null, '2026-05-13T08:00:00Z')).toBe('not at this temperature');
   });

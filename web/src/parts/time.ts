@@ -50,7 +50,10 @@ export const day = (instant: string): string =>
 export function when(instant: string | null, now: string): string {
   if (instant === null) return t`not at this temperature`;
   const d = new Date(instant);
-  return d.toDateString() === new Date(now).toDateString() ? t`today ${clock(d)}` : `${weekday(d)} ${clock(d)}`;
+  const here = new Date(now);
+  const next = new Date(here.getFullYear(), here.getMonth(), here.getDate() + 1);
+  if (d.toDateString() === here.toDateString()) return t`today ${clock(d)}`;
+  return d.toDateString() === next.toDateString() ? t`tomorrow ${clock(d)}` : `${weekday(d)} ${clock(d)}`;
 }
 
 /** The value of a datetime-local input for an instant, in the reader's own time. */

@@ -14,7 +14,7 @@ import { given } from '../../parts/given';
 /** When the film lets the next coat on. */
 function windowWords(band: Schemas['WindowBand'], now: string, gone: boolean): string {
   if (gone) return t`since ${when(band.closesAt, now)}. The route gains abrading and wiping.`;
-  if (band.phase === 'open') return t`at ${when(band.closesAt, now)}; later the film has to be abraded first.`;
+  if (band.phase === 'open') return t`${when(band.closesAt, now)}; later the film has to be abraded first.`;
   const closes = band.closesAt ? [t`closes ${when(band.closesAt, now)}`] : [];
   return `${[t`at ${when(band.opensAt, now)}`, ...closes].join(', ')}.`;
 }
