@@ -90,10 +90,16 @@ final readonly class RateLine
         if ($wanted > $this->sums[$last]) {
             return $this->after > 0.0 ? $this->from + $last + ($wanted - $this->sums[$last]) / $this->after : null;
         }
-        $low = 0;
-        $high = $last - 1;
+        // Most of what is asked for is reached soon: the search begins at the start and reaches out ever further.
+        $low = min($last - 1, max(0, (int) ($start - $this->from)));
+        $low = $wanted > $this->sums[$low] ? $low : 0;
+        $high = $low;
+        for ($reach = 1; $high < $last - 1 && $this->sums[$high + 1] < $wanted; $reach *= 2) {
+            $low = $high + 1;
+            $high = min($last - 1, $high + $reach);
+        }
         while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
+            $middle = ($low + $high) >> 1;
             $this->sums[$middle + 1] >= $wanted ? ($high = $middle) : ($low = $middle + 1);
         }
 

@@ -48,7 +48,13 @@ final class OrdersTest extends TestCase
         $blocks = Blocks::of($yard);
         $counts = array_map(count(...), $blocks);
         $random = new Randomizer(new Mt19937(1));
-        foreach ([...Orders::sensible($yard, $blocks, []), Orders::nearly($blocks, [], $random)] as $order) {
+        foreach (
+            [
+                ...Orders::sensible($yard, $blocks, []),
+                Orders::longestTail($blocks, Orders::around($blocks, [], $random)),
+            ]
+            as $order
+        ) {
             $found = array_count_values($order);
             ksort($found);
             self::assertSame($counts, $found);

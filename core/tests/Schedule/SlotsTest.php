@@ -32,6 +32,22 @@ final class SlotsTest extends TestCase
         self::assertSame([21.0, 'c'], $busy->over(6.0, 30.0));
     }
 
+    public function testWhatMeetsIsTakenInOneGoAndPartedAgain(): void
+    {
+        $busy = new Busy();
+        foreach (['a' => [1.0, 2.0], 'c' => [4.0, 5.0], 'b' => [2.0, 4.0], 'd' => [7.0, 8.0]] as $id => [$from, $to]) {
+            $busy->take($from, $to, $id);
+        }
+        self::assertSame([[1.0, 7.0], [5.0, 8.0], 0], $busy->inOneGoFrom(0.0));
+        self::assertSame(1, $busy->inOneGoFrom(5.0)[2], 'what is over by then is past');
+        self::assertSame(['b', 'c', null], array_map($busy->overAt(...), [4.0, 5.0, 6.0]));
+        $busy->leave('b');
+        self::assertSame([[1.0, 4.0, 7.0], [2.0, 5.0, 8.0], 1], $busy->inOneGoFrom(3.0));
+        $busy->leave('a');
+        $busy->leave('d');
+        self::assertSame([[4.0], [5.0], 0], $busy->inOneGoFrom(0.0));
+    }
+
     public function testWhatIsWholeFitsIntoOneStretchAndSaysWhoIsBusy(): void
     {
         $slots = new Slots(($yard = self::yard(1)));

@@ -18,6 +18,12 @@ final class Busy
     /** @var list<string> */
     private array $ids = [];
 
+    /** @var list<float> from when it is taken without a gap */
+    private array $from = [];
+
+    /** @var list<float> until when */
+    private array $to = [];
+
     public function take(float $start, float $end, string $id): void
     {
         // What takes no time takes nobody.
@@ -28,12 +34,14 @@ final class Busy
         array_splice($this->starts, $at, 0, [$start]);
         array_splice($this->ends, $at, 0, [$end]);
         array_splice($this->ids, $at, 0, [$id]);
+        $this->join($start, $end);
     }
 
     public function leave(string $id): void
     {
         $at = array_search($id, $this->ids, true);
         if (false !== $at) {
+            $this->part($this->starts[$at], $this->ends[$at]);
             array_splice($this->starts, $at, 1);
             array_splice($this->ends, $at, 1);
             array_splice($this->ids, $at, 1);
@@ -54,20 +62,63 @@ final class Busy
             : null;
     }
 
-    /** @return array{list<float>, list<float>, list<string>} starts, ends and ids, ascending */
-    public function spans(): array
+    /**
+     * From when to when it is taken in one go.
+     *
+     * @return array{list<float>, list<float>, int} starts and ends, ascending; the place of the first that ends after
+     *                                              an hour
+     */
+    public function inOneGoFrom(float $hour): array
     {
-        return [$this->starts, $this->ends, $this->ids];
+        return [$this->from, $this->to, self::firstAbove($this->to, $hour)];
     }
 
-    /** The place in the list of the first span that ends after an hour. */
-    public function firstEndingAfter(float $hour): int
+    /** What is over at an hour. */
+    public function overAt(float $hour): ?string
+    {
+        $at = self::firstAbove($this->ends, $hour - Interval::SAME);
+
+        return isset($this->ends[$at]) && $this->ends[$at] <= $hour + Interval::SAME ? $this->ids[$at] : null;
+    }
+
+    /** From so long to so long it is not free any more. */
+    private function join(float $start, float $end): void
+    {
+        $at = self::firstAbove($this->to, $start - Interval::SAME);
+        $count = 0;
+        while (isset($this->from[$at + $count]) && $this->from[$at + $count] <= $end + Interval::SAME) {
+            $start = min($start, $this->from[$at + $count]);
+            $end = max($end, $this->to[$at + $count]);
+            ++$count;
+        }
+        array_splice($this->from, $at, $count, [$start]);
+        array_splice($this->to, $at, $count, [$end]);
+    }
+
+    /** Of what does not overlap with anything else. */
+    private function part(float $start, float $end): void
+    {
+        $at = self::firstAbove($this->to, $start + Interval::SAME);
+        $left = [];
+        foreach ([[$this->from[$at], $start], [$end, $this->to[$at]]] as [$from, $to]) {
+            $left = $to > $from + Interval::SAME ? [...$left, [$from, $to]] : $left;
+        }
+        array_splice($this->from, $at, 1, array_column($left, 0));
+        array_splice($this->to, $at, 1, array_column($left, 1));
+    }
+
+    /**
+     * @param list<float> $ascending
+     *
+     * @return int the place of the first above a limit
+     */
+    private static function firstAbove(array $ascending, float $limit): int
     {
         $low = 0;
-        $high = count($this->ends);
+        $high = count($ascending);
         while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $this->ends[$middle] <= $hour ? ($low = $middle + 1) : ($high = $middle);
+            $middle = ($low + $high) >> 1;
+            $ascending[$middle] <= $limit ? ($low = $middle + 1) : ($high = $middle);
         }
 
         return $low;

@@ -27,6 +27,7 @@ final class Payments
         private readonly BlockFiller $filler,
         private readonly Decisions $decided,
         private readonly ?Aim $aim,
+        private readonly bool $draft,
     ) {}
 
     /**
@@ -38,7 +39,9 @@ final class Payments
     {
         $this->payForTime($block);
         $this->withdrawPayments($block);
-        $this->openLate($block);
+        if (!$this->draft) {
+            $this->openLate($block);
+        }
     }
 
     /**

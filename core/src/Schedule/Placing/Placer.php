@@ -39,15 +39,17 @@ final class Placer
      *     there
      * @param Decisions $decided of single activities, by a search
      * @param Aim|null $aim given one, windows are missed where that ends the whole sooner and is worth it
+     * @param bool $draft what is missed all the same is not opened as late as can be, which costs time and gains none
      */
     public function __construct(
         private readonly Yard $yard,
         private readonly array $kept = [],
         private readonly Decisions $decided = new Decisions(),
         ?Aim $aim = null,
+        bool $draft = false,
     ) {
         $this->filler = new BlockFiller($yard, $kept, $decided);
-        $this->payments = new Payments($yard, $this->filler, $decided, $aim);
+        $this->payments = new Payments($yard, $this->filler, $decided, $aim, $draft);
         foreach ($yard->activities as $activity) {
             if (null !== $activity->fixed) {
                 [$start, $end, $who] = [$activity->fixed->start, $activity->fixed->end, $activity->fixed->who];

@@ -95,19 +95,20 @@ final class Slots
         bool $anew = false,
     ): ?Placement {
         $hours = $activity->hours + $extra;
+        $known = $knownLess = [];
         for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
             // Set up already by alike work before it, it asks for less.
             $less = $hours - ($anew ? 0.0 : min($activity->setupHours, $hours));
             $alike = isset($this->decided->setUp[$activity->id]) || [] !== ($this->alike[$activity->share] ?? []);
-            $fit = $less < $hours && $alike ? $this->people($activity, $less, $from, $prefer, $by) : null;
+            $fit = $less < $hours && $alike ? $this->people($activity, $less, $from, $prefer, $by, $knownLess) : null;
             $setUp = null !== $fit && $this->isSetUp($activity, $fit[0]);
-            $fit = $setUp ? $fit : $this->people($activity, $hours, $from, $prefer, $by);
+            $fit = $setUp ? $fit : $this->people($activity, $hours, $from, $prefer, $by, $known);
             if (null === $fit) {
                 return null;
             }
             if (!$setUp && $less < $hours && $this->isSetUp($activity, $fit[0])) {
                 [$setUp, $cause] = [true, $fit[3]];
-                $fit = $this->people($activity, $less, $fit[0], $fit[2], $by) ?? $fit;
+                $fit = $this->people($activity, $less, $fit[0], $fit[2], $by, $knownLess) ?? $fit;
                 $fit[3] = $cause;
             }
             [$start, $end, $who, $cause] = $fit;
@@ -186,11 +187,19 @@ final class Slots
 
     /**
      * @param list<string> $prefer
+     * @param array<int, array{float, array{float, float, Why|null, float}|null}> $known by team: it has no room before
+     *     an hour, and which room it has then, if that is known; from what was asked of no later an hour before
      *
      * @return array{float, float, list<string>, Why|null}|null start, end, who, what it waited for
      */
-    private function people(Activity $activity, float $hours, float $from, array $prefer, ?string $by): ?array
-    {
+    private function people(
+        Activity $activity,
+        float $hours,
+        float $from,
+        array $prefer,
+        ?string $by,
+        array &$known,
+    ): ?array {
         if ($hours <= 0.0) {
             return [$from, $from + $hours, [], null];
         }
@@ -203,11 +212,19 @@ final class Slots
         }
         $best = null;
         $rank = [];
-        foreach ($this->teams->of($activity->people) as [$names, $hoursOfAll]) {
+        foreach ($this->teams->of($activity->people) as $team => [$names, $hoursOfAll]) {
             if (null !== $by && !in_array($by, $names, true)) {
                 continue;
             }
-            $fit = $this->fit($names, $hoursOfAll, $activity, $hours, $from, $best[0] ?? \INF);
+            $limit = $best[0] ?? \INF;
+            [$first, $fit] = $known[$team] ?? [-\INF, null];
+            if ($first > $limit + Interval::SAME) {
+                continue;
+            }
+            if (null === $fit || $first < $from) {
+                $fit = $this->fit($names, $hoursOfAll, $activity, $hours, max($from, $first), $limit);
+                $known[$team] = [$fit[0] ?? max($first, $limit), $fit];
+            }
             if (null !== $fit) {
                 $here = [$fit[0], count(array_diff($names, $prefer)), $fit[1], $fit[3]];
                 if (null === $best || $here < $rank) {
@@ -251,17 +268,15 @@ final class Slots
         $i = 0;
         $high = $count;
         while ($i < $high) {
-            $middle = intdiv($i + $high, 2);
+            $middle = ($i + $high) >> 1;
             $spans[$middle]->to <= $from + Interval::SAME ? ($i = $middle + 1) : ($high = $middle);
         }
         // Walked along from here: the hours of work, and what already is in them, of each who takes part.
         $busy = [];
         foreach ($names as $name) {
-            $of = $this->people[$name] ??= new Busy();
-            $busy[] = [...$of->spans(), $of->firstEndingAfter($from + Interval::SAME), $name];
+            $busy[] = ($this->people[$name] ??= new Busy())->inOneGoFrom($from + Interval::SAME);
         }
-        $hoursAsked = false;
-        $over = null;
+        $hoursAsked = $isOver = false;
         $at = $from;
         while ($i < $count) {
             $span = $spans[$i];
@@ -281,28 +296,24 @@ final class Slots
                 return null;
             }
             $at = null;
-            foreach ($busy as $n => [$starts, $ends, $ids, $next, $name]) {
-                $taken = count($starts);
-                while ($next < $taken && $ends[$next] <= $start + Interval::SAME) {
+            foreach ($busy as $n => [$starts, $ends, $next]) {
+                while (isset($ends[$next]) && $ends[$next] <= $start + Interval::SAME) {
                     ++$next;
                 }
-                $busy[$n][3] = $next;
-                if ($next < $taken && $starts[$next] < $end - Interval::SAME && (null === $at || $ends[$next] > $at)) {
-                    $at = $ends[$next];
-                    $over = [$name, $ids[$next]];
+                $busy[$n][2] = $next;
+                if (isset($starts[$next]) && $starts[$next] < $end - Interval::SAME) {
+                    $at = null === $at || $ends[$next] > $at ? $ends[$next] : $at;
+                    $isOver = true;
                 }
             }
             if (null === $at) {
-                return [
-                    $start,
-                    $end,
-                    match (true) {
-                        $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
-                        null !== $over => new Why(WhyKind::Person, ...$over),
-                        default => null,
-                    },
-                    self::left($spans, $i, $end, $busy),
-                ];
+                $why = match (true) {
+                    $hoursAsked => new Why($activity->noisy ? WhyKind::Quiet : WhyKind::Hours),
+                    $isOver => $this->over($names, $start),
+                    default => null,
+                };
+
+                return [$start, $end, $why, self::left($spans, $i, $end, $busy)];
             }
             $hoursAsked = false;
             while ($i < $count && $spans[$i]->to <= $at + Interval::SAME) {
@@ -314,11 +325,28 @@ final class Slots
     }
 
     /**
+     * What one of them does until an hour.
+     *
+     * @param list<string> $names
+     */
+    private function over(array $names, float $hour): Why
+    {
+        foreach ($names as $name) {
+            $over = $this->people[$name]->overAt($hour);
+            if (null !== $over) {
+                return new Why(WhyKind::Person, $name, $over);
+            }
+        }
+
+        throw new \LogicException('Nobody is busy until then.');
+    }
+
+    /**
      * Until when those who did it are still free after it: the least is left of their day goes first, so that the
      * longer stretches stay whole.
      *
      * @param list<Interval> $spans
-     * @param list<array{list<float>, list<float>, list<string>, int, string}> $busy
+     * @param list<array{list<float>, list<float>, int}> $busy see Busy
      *
      * @return float hours
      */
@@ -328,7 +356,7 @@ final class Slots
             ++$i;
         }
         $until = $spans[$i]->to ?? $end;
-        foreach ($busy as [$starts, , , $next]) {
+        foreach ($busy as [$starts, , $next]) {
             $until = isset($starts[$next]) ? min($until, $starts[$next]) : $until;
         }
 

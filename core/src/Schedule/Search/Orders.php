@@ -105,11 +105,11 @@ final class Orders
 
         return [
             self::longestTail($blocks, self::byPlace($yard, $tails)),
+            ...[] === $yard->dues ? [] : [$by(static fn(string $p): float => $yard->dues[$p] ?? \INF)],
             self::longestTail($blocks, $tails),
             self::longestRest($blocks),
             $turns,
             $by(static fn(string $p): float => -$work[$p]),
-            $by(static fn(string $p): float => $yard->dues[$p] ?? \INF),
             $by(static fn(string $p): float => $work[$p]),
             self::plain($counts),
         ];
@@ -123,7 +123,7 @@ final class Orders
      *
      * @return list<string>
      */
-    private static function longestTail(array $blocks, array $tails): array
+    public static function longestTail(array $blocks, array $tails): array
     {
         $turns = [];
         foreach ($blocks as $part => $list) {
@@ -159,14 +159,14 @@ final class Orders
     }
 
     /**
-     * By what has longest to go, give or take.
+     * What each block has longest to go, give or take.
      *
      * @param array<int|string, list<non-empty-list<Activity>>> $blocks
      * @param array<int|string, float> $tails
      *
-     * @return list<string>
+     * @return array<int|string, float>
      */
-    public static function nearly(array $blocks, array $tails, Randomizer $random): array
+    public static function around(array $blocks, array $tails, Randomizer $random): array
     {
         foreach ($blocks as $list) {
             foreach ($list as $block) {
@@ -175,7 +175,7 @@ final class Orders
             }
         }
 
-        return self::longestTail($blocks, $tails);
+        return $tails;
     }
 
     /**

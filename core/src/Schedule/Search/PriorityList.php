@@ -35,6 +35,12 @@ final readonly class PriorityList
         return new self(array_column($turns, 2));
     }
 
+    /** The same for the same turns and decisions, and for no others. */
+    public function key(): string
+    {
+        return md5(serialize([$this->order, $this->decided]));
+    }
+
     /** A few changes: a turn elsewhere, two exchanged, one decision more or less. */
     public function changed(Schedule $schedule, Randomizer $random): self
     {

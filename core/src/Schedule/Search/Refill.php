@@ -9,6 +9,7 @@ use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Aim;
 use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
 use Random\Randomizer;
@@ -26,8 +27,11 @@ final class Refill
     private array $tied = [];
 
     /** @param array<int|string, list<non-empty-list<Activity>>> $blocks by part */
-    public function __construct(private readonly Yard $yard, private readonly array $blocks)
-    {
+    public function __construct(
+        private readonly Yard $yard,
+        private readonly array $blocks,
+        private readonly ?Aim $aim = null,
+    ) {
         foreach ($yard->needs as $id => $needs) {
             foreach ($needs as $other) {
                 [$a, $b] = [$yard->activity($id)->part, $yard->activity($other)->part];
@@ -41,7 +45,7 @@ final class Refill
     {
         $order = $this->chosen($schedule, $random);
         $out = $this->closed($schedule, array_fill_keys($order, true));
-        $placer = new Placer($this->yard);
+        $placer = new Placer($this->yard, aim: $this->aim);
         foreach ($schedule->placed as $id => $placed) {
             $activity = $this->yard->activity($id);
             if (null === $activity->fixed && !isset($out[$activity->part])) {

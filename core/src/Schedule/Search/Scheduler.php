@@ -10,6 +10,8 @@ use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Aim;
 use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /**
  * Looks for the best order in which the parts get their turns, within a number of tries. The same yard, seed and number
@@ -23,7 +25,10 @@ final class Scheduler
     private const AS_LONG_AGAIN = 30;
     private const SEARCH_S = 0.4;
     /** Activities placed in all tries together, at the least. */
-    private const WORK = 4000;
+    private const WORK = 8000;
+    /** Fewer activities with more tries than this are searched thoroughly. */
+    private const SMALL = 30;
+    private const THOROUGH = 500;
     /** Yards with no more orders than that are tried in every one of them. */
     private const ALL = 120;
 
@@ -56,27 +61,23 @@ final class Scheduler
         $blocks = Blocks::of($yard);
         $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
         $tails = self::alone($yard, $blocks);
-        $search = new LocalSearch(
+        $trials = new Trials(
             yard: $yard,
             blocks: $blocks,
             tries: $this->tries,
-            seed: $this->seed,
             progress: $this->progress,
             aim: new Aim(LowerBound::of($yard), $tails),
         );
-        $search->tried(new PriorityList(Orders::plain($counts)));
-        $orders = [...$first, ...Orders::all($counts, self::ALL) ?? Orders::sensible($yard, $blocks, $tails)];
-        foreach ($orders as $order) {
-            if ($search->isOver()) {
-                break;
-            }
-            $search->tried(new PriorityList($order));
-        }
-        if (count($yard->activities) > 1) {
-            $search->go($tails, $orders);
+        $random = new Randomizer(new Mt19937($this->seed));
+        $orders = Orders::all($counts, self::ALL) ?? Orders::sensible($yard, $blocks, $tails);
+        $count = count($yard->activities);
+        if ($count > 1 && $count <= self::SMALL && $this->tries >= self::THOROUGH) {
+            (new ThoroughSearch($trials, $random))->go([Orders::plain($counts), ...$first, ...$orders]);
+        } elseif ($count > 1) {
+            (new WideSearch($trials, $random))->go(Orders::byPlace($yard, $tails), $first, $orders);
         }
 
-        return $search->best();
+        return $trials->best();
     }
 
     /**

@@ -13,13 +13,14 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * Small hard yards against an integer program that proves the best there is (see ExactModel): some of them, and sixty
- * when the sweeps run whole. What is asked: no schedule that is as punctual, ends no later and costs less.
+ * when the sweeps run whole, searched as long as the worker goes on. What is asked: no schedule that is as punctual,
+ * ends no later and costs less.
  */
 final class ExactTest extends TestCase
 {
     private const YARDS = 6;
     private const ALL = 60;
-    private const TRIES = 4000;
+    private const TRIES = 12_000;
     private const SECONDS = 120;
 
     protected function setUp(): void
@@ -59,7 +60,7 @@ final class ExactTest extends TestCase
         }
         $says = json_encode($worse, \JSON_THROW_ON_ERROR);
         self::assertSame(0, $phantom, 'nothing is made good that need not be: ' . $says);
-        self::assertGreaterThanOrEqual((int) floor(0.9 * $wanted), $best, $says);
+        self::assertGreaterThanOrEqual((int) floor(0.95 * $wanted), $best, $says);
         self::assertLessThanOrEqual(intdiv($wanted, 30), $later, 'later for a date than it need be: ' . $says);
         self::assertLessThanOrEqual(0.05, max([0.0, ...array_values($worse)]), $says);
     }

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Search;
+
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Aim;
+use Hull\Schedule\Placing\Placer;
+use Hull\Schedule\Placing\Schedule;
+
+/** What a search has tried: it places turns and decisions, counts them, and keeps the best. */
+final class Trials
+{
+    /** Yards of no more activities are tried without paying for time, too: there that is decided one by one. */
+    private const SMALL = 30;
+    /** How often it is told how far it is, where nothing better is found. */
+    private const TELL = 20;
+
+    private int $done = 0;
+    private ?Schedule $best = null;
+    private PriorityList $top;
+    private bool $stopped = false;
+
+    /**
+     * @param array<int|string, list<non-empty-list<Activity>>> $blocks by part
+     * @param \Closure(int, int, Schedule): (bool|void)|null $progress see Scheduler
+     * @param Aim|null $aim see Placer
+     */
+    public function __construct(
+        public readonly Yard $yard,
+        public readonly array $blocks,
+        public readonly int $tries,
+        private readonly ?\Closure $progress = null,
+        public readonly ?Aim $aim = null,
+    ) {
+        $this->top = new PriorityList([]);
+    }
+
+    public function isOver(): bool
+    {
+        return $this->stopped || $this->done >= $this->tries;
+    }
+
+    public function best(): Schedule
+    {
+        return $this->best ?? $this->tried($this->top);
+    }
+
+    /** The turns and decisions of the best. */
+    public function top(): PriorityList
+    {
+        return $this->top;
+    }
+
+    /** @param list<list<string>> $orders tried one after the other, as long as there are tries */
+    public function begin(array $orders): void
+    {
+        foreach ($orders as $order) {
+            if ($this->isOver()) {
+                break;
+            }
+            $this->tried(new PriorityList($order));
+        }
+    }
+
+    /**
+     * The schedule of these turns and decisions; kept if it is the best.
+     *
+     * @phpstan-impure
+     */
+    public function tried(PriorityList $list): Schedule
+    {
+        return $this->kept($this->work($list), $list);
+    }
+
+    /**
+     * A draft of these turns and decisions (see Placer); if it is the best the whole of it is worked out.
+     *
+     * @phpstan-impure
+     */
+    public function drafted(PriorityList $list): Schedule
+    {
+        $draft = $this->work($list, draft: true);
+        if ($this->isBest($draft)) {
+            return $this->tried($list);
+        }
+        $this->count($draft, false);
+
+        return $draft;
+    }
+
+    /**
+     * A schedule that was made otherwise; kept if it is the best.
+     *
+     * @phpstan-impure
+     */
+    public function kept(Schedule $schedule, PriorityList $list): Schedule
+    {
+        $better = $this->isBest($schedule);
+        if ($better) {
+            [$this->best, $this->top] = [$schedule, $list];
+        }
+        $this->count($schedule, $better);
+
+        return $schedule;
+    }
+
+    private function isBest(Schedule $schedule): bool
+    {
+        return null === $this->best || $schedule->score->isBetterThan($this->best->score);
+    }
+
+    private function count(Schedule $schedule, bool $better): void
+    {
+        ++$this->done;
+        if (null !== $this->progress && ($better || 0 === $this->done % self::TELL)) {
+            $goesOn = ($this->progress)(min($this->done, $this->tries), $this->tries, $this->best ?? $schedule);
+            $this->stopped = $this->stopped || false === $goesOn;
+        }
+    }
+
+    private function work(PriorityList $turns, bool $paysForTime = true, bool $draft = false): Schedule
+    {
+        $placer = new Placer($this->yard, [], $turns->decided, $paysForTime ? $this->aim : null, $draft);
+        $next = array_fill_keys(array_keys($this->blocks), 0);
+        foreach ([...$turns->order, ...Orders::plain(array_map(count(...), $this->blocks))] as $part) {
+            $block = $this->blocks[$part][$next[$part]] ?? null;
+            if (null !== $block) {
+                ++$next[$part];
+                $placer->add($block);
+            }
+        }
+
+        if (!$placer->isAsTaken()) {
+            return $this->work(new PriorityList($turns->order, $turns->decided->asFound()), $paysForTime, $draft);
+        }
+        $schedule = $placer->schedule();
+        // What looked worth it for one block may not be for the whole.
+        if ($placer->hasPaidForTime() && count($this->yard->activities) <= self::SMALL) {
+            $unpaid = $this->work($turns, false, $draft);
+
+            return $unpaid->score->costsLessThan($schedule->score) ? $unpaid : $schedule;
+        }
+
+        return $schedule;
+    }
+}

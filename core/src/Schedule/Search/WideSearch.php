@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Search;
+
+use Random\Randomizer;
+
+/**
+ * Searches a yard that is large for its tries: the order of turns learns from what ends last (see SqueakyWheel); when
+ * that finds nothing more small changes are tried, and parts taken out and put back.
+ */
+final class WideSearch
+{
+    /** So often the wheel may be stuck, and it is tried another way. */
+    private const GOES = 5;
+    /** So many small changes without anything better, and the wheel turns again. */
+    private const PATIENCE = 20;
+    /** What is worse than the best by no more than this share is followed all the same. */
+    private const GIVE = 0.02;
+
+    public function __construct(private readonly Trials $trials, private readonly Randomizer $random) {}
+
+    /**
+     * @param array<int|string, float> $tails activity => hours from its beginning to the end of its part, alone
+     * @param list<list<string>> $first orders to begin from
+     * @param list<list<string>> $orders tried once when the wheel is stuck
+     */
+    public function go(array $tails, array $first, array $orders): void
+    {
+        $this->trials->begin($first);
+        $wheel = new SqueakyWheel($this->trials->yard, $this->trials->blocks, $tails, $this->random);
+        while (!$this->trials->isOver()) {
+            for ($goes = 0; $goes < self::GOES && !$this->trials->isOver(); $goes += (int) $wheel->isStuck()) {
+                $wheel->heard($this->trials->drafted($wheel->next()));
+            }
+            while ([] !== $orders && !$this->trials->isOver()) {
+                $this->trials->drafted(new PriorityList(array_shift($orders)));
+            }
+            $this->wander();
+        }
+    }
+
+    /** From the best on by small changes and by parts taken out and put back, as long as something better is met. */
+    private function wander(): void
+    {
+        $refill = new Refill($this->trials->yard, $this->trials->blocks, $this->trials->aim);
+        [$list, $here] = [$this->trials->top(), $this->trials->best()];
+        for ($since = 0; $since < self::PATIENCE && !$this->trials->isOver(); ++$since) {
+            $best = $this->trials->best();
+            if (0 === $this->random->getInt(0, 1)) {
+                $tried = $list->changed($here, $this->random);
+                $schedule = $this->trials->drafted($tried);
+            } else {
+                $schedule = $refill->of($here, $this->random);
+                $tried = PriorityList::in($schedule, $this->trials->blocks);
+                $this->trials->kept($schedule, $tried);
+            }
+            $since = $this->trials->best() === $best ? $since : 0;
+            if (
+                !$schedule->score->isWorseThan($here->score) ||
+                $schedule->score->isWithin(self::GIVE, $this->trials->best()->score)
+            ) {
+                [$here, $list] = [$schedule, $tried];
+            }
+        }
+    }
+}
