@@ -43,7 +43,7 @@ final class SqueakyWheelTest extends TestCase
         for ($i = 0; $i < 12; ++$i) {
             $list = $wheel->next();
             $schedule = self::placed($yard, $list);
-            $late[implode($list->order)] = $schedule->score->late;
+            $late[implode('', $list->order)] = $schedule->score->late;
             $wheel->heard($schedule);
         }
         self::assertSame(4.0, $late['abc'] ?? null, 'begun as the tails say');

@@ -40,7 +40,7 @@ final class ThoroughSearch
             [$list, $schedule] = $this->dug($list, $schedule);
             // The bottom of one pit is not that of all.
             $list = $list->shuffled($this->random);
-            $schedule = $this->trials->isOver() ? $schedule : $this->trials->tried($list);
+            $schedule = $this->trials->tried($list);
         }
     }
 
