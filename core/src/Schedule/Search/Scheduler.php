@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Search;
 
-use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Aim;
-use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -60,7 +58,7 @@ final class Scheduler
     {
         $blocks = Blocks::of($yard);
         $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
-        $tails = self::alone($yard, $blocks);
+        $tails = Tails::of($yard);
         $trials = new Trials(
             yard: $yard,
             blocks: $blocks,
@@ -78,33 +76,5 @@ final class Scheduler
         }
 
         return $trials->best();
-    }
-
-    /**
-     * How long each part would still take from each of its activities on, with the yard to itself.
-     *
-     * @param array<int|string, list<non-empty-list<Activity>>> $blocks
-     *
-     * @return array<int|string, float> activity => hours from its beginning to the end of its part
-     */
-    private static function alone(Yard $yard, array $blocks): array
-    {
-        $tails = [];
-        $latest = [] === $yard->dues ? $yard->now : LowerBound::of($yard);
-        foreach ($yard->chains as $part => $ids) {
-            $placer = new Placer($yard);
-            foreach ($blocks[$part] ?? [] as $block) {
-                $placer->add($block);
-            }
-            $placed = $placer->schedule()->placed;
-            $end = max($yard->now, ...array_map(static fn(string $id): float => $placed[$id]->end ?? $yard->now, $ids));
-            // What is due sooner than all can be done has so much longer to go.
-            $due = max(0.0, $latest - ($yard->dues[$part] ?? \INF));
-            foreach ($ids as $id) {
-                $tails[$id] = $due + $end - ($placed[$id]->start ?? $end);
-            }
-        }
-
-        return $tails;
     }
 }
