@@ -133,6 +133,6 @@ final readonly class PlannedWork
 
     public function previous(): PreviousPlacement
     {
-        return new PreviousPlacement($this->start, $this->who, $this->rework, $this->setUp);
+        return new PreviousPlacement($this->start, $this->who, $this->rework, $this->setUp, $this->end);
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Hull\Tests\Schedule;
 
 use Hull\Quantity\Interval;
+use Hull\Schedule\Calendar\Objective;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Begun;
+use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\PreviousPlacement;
@@ -46,6 +48,40 @@ final class ReplanTest extends TestCase
         self::assertSame(10.0, $at(12.1), 'four hours and a little');
         self::assertNull($at(11.9), 'not quite four hours');
         self::assertNull($at(8.0), 'nothing is earlier');
+    }
+
+    /** What was to be done first day waits for somebody: left where it is the rest would make the whole end later. */
+    public function testOneThingMoreIsMovedRatherThanADayLost(): void
+    {
+        $cures = new Lag('a.1', LagTime::hours(40.0), 'it cures', false);
+        $days = array_map(static fn(int $d): array => [24.0 * $d + 8.0, 24.0 * $d + 16.0], range(0, 8));
+        $work = [
+            new Activity('a.1', 'a', 'coat', 8.0, 'bay'),
+            new Activity('a.2', 'a', 'polish', 4.0, 'bay', lags: [$cures]),
+            new Activity('b.1', 'b', 'other work', 8.0, 'bay'),
+        ];
+        $plan = static fn(float $now, float $day): Replan => Replan::of(
+            new Yard(
+                now: $now,
+                end: 240.0,
+                work: $work,
+                people: [Person::of('one', Spans::of(...$days))],
+                objective: new Objective(day: $day),
+            ),
+            [
+                'a.1' => new PreviousPlacement(8.0, ['one'], end: 16.0),
+                'b.1' => new PreviousPlacement(32.0, ['one'], end: 40.0),
+                'a.2' => new PreviousPlacement(56.0, ['one'], end: 60.0),
+            ],
+            new Scheduler(6),
+        );
+        $starts = static fn(Replan $r): array => array_map(
+            static fn(string $id): float => $r->schedule->placed[$id]->start,
+            ['a.1', 'a.2', 'b.1'],
+        );
+        self::assertSame([8.0, 56.0, 32.0], $starts($plan(8.0, 6.0)), 'nothing happened');
+        self::assertSame([32.0, 80.0, 56.0], $starts($plan(32.0, 6.0)), 'nobody came on the first day');
+        self::assertSame([56.0, 104.0, 32.0], $starts($plan(32.0, 0.0)), 'where days are worth nothing');
     }
 
     /** Spared its set-up in the second round it would end an hour sooner, and what waits for it be late. */

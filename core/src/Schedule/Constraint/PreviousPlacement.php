@@ -11,16 +11,18 @@ final readonly class PreviousPlacement
      * @param list<string> $who
      * @param float $rework hours of abrading before it
      * @param bool|null $setUp it was set up already by alike work before it; null where nobody kept that
+     * @param float|null $end null where nobody kept that
      */
     public function __construct(
         public float $start,
         public array $who,
         public float $rework = 0.0,
         public ?bool $setUp = null,
+        public ?float $end = null,
     ) {}
 
     public static function of(Placement $placed): self
     {
-        return new self($placed->start, $placed->who, $placed->rework, $placed->setUp);
+        return new self($placed->start, $placed->who, $placed->rework, $placed->setUp, $placed->end);
     }
 }

@@ -18,8 +18,8 @@ use Random\Randomizer;
  *
  * Everything is put where it was before, or as soon after as it now can, one by one and with what hangs together; and
  * what may stay stays first, hour by hour and part after part, and the others go into the room that is left; and all is
- * planned anew. The one with fewest things lost is taken, then with least abrading, lateness and moves together; of
- * that, whatever can goes back to where it was.
+ * planned anew. The one with fewest things lost is taken, then with least abrading, lateness, days that the whole ends
+ * later than it was to, and moves together; of that, whatever can goes back to where it was.
  */
 final readonly class Replan
 {
@@ -44,7 +44,8 @@ final readonly class Replan
     /** @param array<int|string, PreviousPlacement> $before by activity */
     public static function of(Yard $yard, array $before, Scheduler $scheduler): self
     {
-        $rank = static fn(Schedule $s): array => self::rank($s, $before);
+        $promised = self::promised($yard, $before);
+        $rank = static fn(Schedule $s): array => self::rank($s, $before, $promised);
         $staying = new StablePlans($yard, $before);
         $candidates = [self::placed($yard, $staying->singly(), $before), $staying->hourByHour()];
         if ([] !== Move::moved($candidates[0], $before)) {
@@ -77,12 +78,31 @@ final readonly class Replan
     }
 
     /**
+     * When all was to be done, of what is left.
+     *
      * @param array<int|string, PreviousPlacement> $before
+     */
+    private static function promised(Yard $yard, array $before): float
+    {
+        $end = $yard->now;
+        foreach (array_intersect_key($before, $yard->activities) as $id => $placed) {
+            $hours = $placed->rework + $yard->activity($id)->hours;
+            $end = max($end, $placed->end ?? $placed->start + $hours);
+        }
+
+        return $end;
+    }
+
+    /**
+     * @param array<int|string, PreviousPlacement> $before
+     * @param float $promised hour at which all was to be done
      *
      * @return list<float|int> the lesser the better
      */
-    private static function rank(Schedule $schedule, array $before): array
+    private static function rank(Schedule $schedule, array $before, float $promised): array
     {
+        $worth = $schedule->yard->objective;
+        $longer = ($worth->day * max(0.0, $schedule->finish() - $promised)) / 24.0;
         $real = $slips = 0;
         $hours = 0.0;
         foreach (Move::moved($schedule, $before) as $id) {
@@ -94,7 +114,10 @@ final readonly class Replan
         return [
             $schedule->score->unplaced,
             round(
-                $schedule->score->rework + (self::DAY_LATE_H * $schedule->score->late) / 24.0 + self::MOVE_H * $real,
+                $schedule->score->rework +
+                    (self::DAY_LATE_H * $schedule->score->late) / 24.0 +
+                    $longer / max($worth->good, 1.0) +
+                    self::MOVE_H * $real,
                 6,
             ),
             $slips,
