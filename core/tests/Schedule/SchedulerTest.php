@@ -117,6 +117,28 @@ final class SchedulerTest extends TestCase
         self::assertSame(0.0, $schedule->score->rework);
     }
 
+    /** The film below has closed long ago, and is abraded for the coat; its wipe is not done a day early for that. */
+    public function testWhatIsPaidForElseDoesNotLetItsOwnWipeLieOpen(): void
+    {
+        $wipe = new Activity('a', 'p', 'wipe', 0.5, 'bay');
+        $coat = new Activity(
+            'b',
+            'p',
+            'coat',
+            1.0,
+            'bay',
+            windows: [new Window('a', LagTime::hours(1.0), 'wiped', false, 0.25)],
+            notBefore: 36.0,
+            notAfter: 6.0,
+            lateHours: 1.0,
+        );
+        $schedule = (new Scheduler(1))->plan(self::yard([$wipe, $coat]));
+        self::assertEqualsWithDelta(36.0, $schedule->placed['b']->start, 0.06);
+        self::assertSame(1.0, $schedule->placed['b']->rework);
+        self::assertGreaterThan(32.0, $schedule->placed['a']->start, 'not on the day before');
+        self::assertSame(WhyKind::Missed, $schedule->placed['a']->why->kind);
+    }
+
     public function testAWindowThatCannotBeKeptIsPaidForInHoursAndSaysSo(): void
     {
         $first = new Activity('a', 'p', 'first coat', 1.0, 'bay');

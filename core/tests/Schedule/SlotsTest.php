@@ -70,6 +70,19 @@ final class SlotsTest extends TestCase
         self::assertSame(240.0, $yard->end);
     }
 
+    public function testWhatIsLaidBareIsDoneInOneDayWhereADayIsLongEnough(): void
+    {
+        $from = fn(float $hours, bool $bares): float => self::room(
+            new Slots(self::yard(1)),
+            new Activity('a', 'p', 'a', $hours, 'bay', whole: false, bares: $bares),
+            11.0,
+        )->start;
+        self::assertSame(11.0, $from(3.0, true), 'noon is no night');
+        self::assertSame(11.0, $from(6.5, false));
+        self::assertSame(32.0, $from(6.5, true), 'not begun for the evening to rust');
+        self::assertSame(11.0, $from(20.0, true), 'what no day is long enough for has to lie');
+    }
+
     public function testWhatIsSplitGoesOnAfterNoonAndOvernight(): void
     {
         $slots = new Slots(self::yard(1));

@@ -109,6 +109,9 @@ final class Validator
                 $faults[] = sprintf('%s: %s works %.3f h of it, it takes %.3f', $a->id, $name, $worked, $hours);
             }
         }
+        if ($a->bares && !$a->whole && $p->end - $p->start > 13.0 && $hours < 5.0 && [] !== $p->who) {
+            $faults[] = "$a->id lies half bare over a night";
+        }
         if (null !== $a->wet) {
             $dry = $a->wet->dry->after($p->end);
             for ($t = $p->start + 0.01; $t < $p->end; $t += 0.25) {

@@ -9,8 +9,6 @@ use Hull\Quantity\Interval;
 /** Somebody who works, and when. */
 final readonly class Person
 {
-    private const BREAK_H = 4.0;
-
     /** @param WorkingCalendar $loud the part of the work in which noise may be made */
     private function __construct(public string $name, public WorkingCalendar $work, public WorkingCalendar $loud) {}
 
@@ -64,7 +62,7 @@ final readonly class Person
         $visits = [];
         $begun = $gone = -\INF;
         foreach ($this->work->spans as $span) {
-            if ($span->from > $gone + self::BREAK_H) {
+            if ($span->from > $gone + WorkingCalendar::BREAK_H) {
                 $begun = $span->from;
             }
             $gone = $span->to;
@@ -90,7 +88,7 @@ final readonly class Person
         $work = [];
         $begun = $left = -\INF;
         foreach ($this->work->spans as $span) {
-            $begun = $span->from > $left + self::BREAK_H ? $span->from : $begun;
+            $begun = $span->from > $left + WorkingCalendar::BREAK_H ? $span->from : $begun;
             $left = $span->to;
             in_array($begun, $visits, true) ? ($gone[] = $span) : ($work[] = $span);
         }

@@ -9,6 +9,9 @@ use Hull\Quantity\Interval;
 /** When work is done: stretches of time, ascending and apart. Hours since 1970 UTC. */
 final readonly class WorkingCalendar
 {
+    /** A break of up to so many hours is no going home: work goes on the same day. */
+    public const BREAK_H = 4.0;
+
     /** @param list<Interval> $spans ascending, apart */
     public function __construct(public array $spans) {}
 
@@ -57,6 +60,34 @@ final readonly class WorkingCalendar
     public function longest(): float
     {
         return max([0.0, ...array_map(static fn(Interval $i): float => $i->hours(), $this->spans)]);
+    }
+
+    /** The most of it between two goings home, hours. */
+    public function longestDay(): float
+    {
+        $longest = $day = 0.0;
+        $gone = -\INF;
+        foreach ($this->spans as $span) {
+            $day = $span->from > $gone + self::BREAK_H ? $span->hours() : $day + $span->hours();
+            $gone = $span->to;
+            $longest = max($longest, $day);
+        }
+
+        return $longest;
+    }
+
+    /** Hours of it from one on, in one of its stretches, until somebody goes home. */
+    public function leftOfDay(int $stretch, float $from): float
+    {
+        $left = $this->spans[$stretch]->to - $from;
+        for ($next = $stretch + 1; isset($this->spans[$next]); ++$next) {
+            if ($this->spans[$next]->from > $this->spans[$next - 1]->to + self::BREAK_H) {
+                break;
+            }
+            $left += $this->spans[$next]->hours();
+        }
+
+        return $left;
     }
 
     /** The first hour of it from one on; null after its end. */

@@ -83,6 +83,23 @@ final class Times
     }
 
     /**
+     * All windows that a start misses.
+     *
+     * @param array<int|string, Placement> $placed
+     *
+     * @return list<Window>
+     */
+    public static function missed(Activity $activity, array $placed, float $start): array
+    {
+        $missed = [];
+        foreach (self::closing($activity, $placed) as [$closes, $window]) {
+            $missed = $start > $closes + Interval::GRACE ? [...$missed, $window] : $missed;
+        }
+
+        return $missed;
+    }
+
+    /**
      * @param array<int|string, Placement> $placed
      *
      * @return iterable<array{float, Window}> when each of its windows closes

@@ -10,6 +10,7 @@ use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Times;
 use Hull\Schedule\Constraint\Why;
 use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Window;
 use Hull\Schedule\Constraint\Yard;
 
 /** Which windows of a block are missed and made good, and which need not be. */
@@ -82,37 +83,49 @@ final class Payments
         $at = array_flip(Blocks::ids($block));
         foreach ($block as $activity) {
             $placed = $this->filler->placed[$activity->id];
-            $due = $placed->rework > 0.0 ? Times::due($activity, $this->filler->placed, $placed->start) : null;
-            $source = null === $due ? null : $at[$due->from] ?? null;
-            if (null === $source) {
-                continue;
-            }
-            $was = array_intersect_key($this->filler->placed, $at);
-            $opened = $was[$block[$source]->id]->start;
-            $worth = $this->worth($block);
-            $pays = array_map(
-                static fn(): bool => true,
-                array_filter($was, static fn(Placement $p): bool => $p->rework > 0.0),
-            );
-            foreach (self::LATER as $share) {
-                $this->filler->leave($block, 0, count($block));
-                $late = new Why(WhyKind::Missed, $due->what, $activity->id);
-                $from = [$block[$source]->id => [$opened + $share * ($placed->start - $opened), $late]];
-                $fits = null === $this->filler->fill($block, $pays, [], $from);
-                $here = $this->filler->placed[$activity->id] ?? null;
-                if (
-                    $fits &&
-                    null !== $here &&
-                    $here->start <= $placed->start + Placer::SAME_H &&
-                    $this->worth($block) <= $worth + 1e-6
-                ) {
-                    continue 2;
+            $missed = $placed->rework > 0.0 ? Times::missed($activity, $this->filler->placed, $placed->start) : [];
+            foreach ($missed as $window) {
+                $source = $at[$window->from] ?? null;
+                if (null !== $source && null === $block[$source]->fixed) {
+                    $this->openLater($block, $block[$source], $activity, $window);
                 }
             }
+        }
+    }
+
+    /**
+     * What opened a window that is missed all the same is put towards its end, where that makes nothing later.
+     *
+     * @param list<Activity> $block
+     */
+    private function openLater(array $block, Activity $source, Activity $activity, Window $window): void
+    {
+        $was = array_intersect_key($this->filler->placed, array_flip(Blocks::ids($block)));
+        $placed = $was[$activity->id];
+        $opened = $was[$source->id]->start;
+        $worth = $this->worth($block);
+        $pays = array_map(
+            static fn(): bool => true,
+            array_filter($was, static fn(Placement $p): bool => $p->rework > 0.0),
+        );
+        foreach (self::LATER as $share) {
             $this->filler->leave($block, 0, count($block));
-            foreach ($block as $member) {
-                $this->filler->put($member, $was[$member->id]);
+            $late = new Why(WhyKind::Missed, $window->what, $activity->id);
+            $from = [$source->id => [$opened + $share * ($placed->start - $opened), $late]];
+            $fits = null === $this->filler->fill($block, $pays, [], $from);
+            $here = $this->filler->placed[$activity->id] ?? null;
+            if (
+                $fits &&
+                null !== $here &&
+                $here->start <= $placed->start + Placer::SAME_H &&
+                $this->worth($block) <= $worth + 1e-6
+            ) {
+                return;
             }
+        }
+        $this->filler->leave($block, 0, count($block));
+        foreach ($block as $member) {
+            $this->filler->put($member, $was[$member->id]);
         }
     }
 

@@ -263,8 +263,11 @@ final class Slots
         float $from,
         float $limit,
     ): ?array {
-        $spans = $calendar->hours($activity->noisy)->spans;
+        $worked = $calendar->hours($activity->noisy);
+        $spans = $worked->spans;
         $count = count($spans);
+        // What is laid bare in the evening has rusted by the morning, where a day is long enough for all of it.
+        $sameDay = $activity->bares && !$activity->whole && $hours <= $worked->longestDay() + Interval::SAME;
         $i = 0;
         $high = $count;
         while ($i < $high) {
@@ -285,7 +288,12 @@ final class Slots
                 return null;
             }
             $left = $span->to - $start;
-            if ($left < $hours - Interval::SAME && ($activity->whole || $left < self::LEAST_PIECE)) {
+            if (
+                $left < $hours - Interval::SAME &&
+                ($activity->whole ||
+                    $left < self::LEAST_PIECE ||
+                    ($sameDay && $worked->leftOfDay($i, $start) < $hours - Interval::SAME))
+            ) {
                 $hoursAsked = true;
                 ++$i;
                 continue;
