@@ -72,7 +72,7 @@ final class SlotsTest extends TestCase
 
     public function testWhatIsLaidBareIsDoneInOneDayWhereADayIsLongEnough(): void
     {
-        $from = fn(float $hours, bool $bares): float => self::room(
+        $from = static fn(float $hours, bool $bares): float => self::room(
             new Slots(self::yard(1)),
             new Activity('a', 'p', 'a', $hours, 'bay', whole: false, bares: $bares),
             11.0,
