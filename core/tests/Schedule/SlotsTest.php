@@ -48,6 +48,17 @@ final class SlotsTest extends TestCase
         self::assertSame([[4.0], [5.0], 0], $busy->inOneGoFrom(0.0));
     }
 
+    public function testWhatTheRecordHasAtOneTimeMayOverlap(): void
+    {
+        $slots = new Slots(self::yard(1));
+        foreach (['long' => [8.0, 11.0], 'short' => [9.0, 10.0]] as $id => [$from, $to]) {
+            $running = new Activity($id, $id, $id, $to - $from, 'bay');
+            $slots->take($running, new Placement($id, $from, $to, ['person 1'], new Why(WhyKind::Running), $to));
+        }
+        $next = self::room($slots, new Activity('next', 'q', 'next', 1.0, 'bay'), 8.0);
+        self::assertSame([11.0, WhyKind::Person, 'long'], [$next->start, $next->why->kind, $next->why->other]);
+    }
+
     public function testWhatIsWholeFitsIntoOneStretchAndSaysWhoIsBusy(): void
     {
         $slots = new Slots(($yard = self::yard(1)));

@@ -77,8 +77,17 @@ final class Busy
     public function overAt(float $hour): ?string
     {
         $at = self::firstAbove($this->ends, $hour - Interval::SAME);
+        if (isset($this->ends[$at]) && $this->ends[$at] <= $hour + Interval::SAME) {
+            return $this->ids[$at];
+        }
+        // What the record has under way at one time may overlap, and its ends are in no order then.
+        foreach ($this->ends as $n => $end) {
+            if (abs($end - $hour) <= Interval::SAME) {
+                return $this->ids[$n];
+            }
+        }
 
-        return isset($this->ends[$at]) && $this->ends[$at] <= $hour + Interval::SAME ? $this->ids[$at] : null;
+        return null;
     }
 
     /** From so long to so long it is not free any more. */

@@ -337,7 +337,7 @@ final class Slots
      *
      * @param list<string> $names
      */
-    private function over(array $names, float $hour): Why
+    private function over(array $names, float $hour): ?Why
     {
         foreach ($names as $name) {
             $over = $this->people[$name]->overAt($hour);
@@ -346,7 +346,7 @@ final class Slots
             }
         }
 
-        throw new \LogicException('Nobody is busy until then.');
+        return null;
     }
 
     /**
