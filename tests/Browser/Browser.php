@@ -57,6 +57,8 @@ final class Browser
             '--disable-backgrounding-occluded-windows',
             '--disable-features=' .
             implode(',', [
+                // A page that was left would go on to be slowed down by what measures, and take the processor with it.
+                'BackForwardCache',
                 'Translate',
                 'OptimizationHints',
                 'MediaRouter',

@@ -15,6 +15,7 @@ import { todayQuery } from './api/jobs';
 import { sessionQuery } from './api/session';
 import { App } from './shell/App';
 import { Broken } from './shell/Broken';
+import { longDay } from './parts/time';
 import { bringFirst } from './shell/FirstScreen';
 import { Hatches } from './theme/Hatches';
 import { Ground, theme } from './theme/theme';
@@ -53,6 +54,8 @@ const show = () => {
 const noop = () => undefined;
 const spoken = speak(language());
 const known = client.query(sessionQuery).catch(noop);
+// The first date that is written takes long; the line is waited for meanwhile.
+void spoken.then(() => longDay(new Date()));
 const isFirst = window.location.pathname === '/';
 const first = isFirst ? bringFirst().catch(noop) : null;
 /** So long a page is not drawn for want of what stands on it, ms; a head without a body after that. */

@@ -1,27 +1,14 @@
-import { i18n } from '@lingui/core';
-import { t } from '@lingui/core/macro';
-import { NativeSelect } from '@mui/material';
-import { choose, languages } from './words';
+import { lazy, Suspense } from 'react';
+import { languages } from './words';
 
-/** "Deutsch" for "de", as its own speakers call it. */
-const named = (tag: string): string => new Intl.DisplayNames([tag], { type: 'language' }).of(tag) ?? tag;
+const Select = lazy(() => import('./LanguageSelect').then((m) => ({ default: m.LanguageSelect })));
 
 /** The languages to choose from; nothing where there is one only. */
 export function LanguageChoice() {
   if (languages.length < 2) return null;
   return (
-    <NativeSelect
-      value={i18n.locale}
-      inputProps={{ 'aria-label': t`Language` }}
-      onChange={(e) => {
-        choose(e.target.value);
-      }}
-    >
-      {languages.map((tag) => (
-        <option key={tag} value={tag}>
-          {named(tag)}
-        </option>
-      ))}
-    </NativeSelect>
+    <Suspense fallback={null}>
+      <Select />
+    </Suspense>
   );
 }

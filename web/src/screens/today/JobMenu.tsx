@@ -1,8 +1,11 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Button, Menu, MenuItem } from '@mui/material';
-import { useState } from 'react';
+import { Button } from '@mui/material';
+import { lazy, Suspense, useState } from 'react';
 
+const JobChoices = lazy(() => import('./JobChoices').then((m) => ({ default: m.JobChoices })));
+
+/** What else can be done with a job or a part; the list is fetched when it is asked for. */
 export function JobMenu({ of, choices }: { of: string; choices: [label: string, act: () => void][] }) {
   const [at, setAt] = useState<HTMLElement | null>(null);
   return (
@@ -19,25 +22,15 @@ export function JobMenu({ of, choices }: { of: string; choices: [label: string, 
         <Trans>More</Trans>
       </Button>
       {at && (
-        <Menu
-          anchorEl={at}
-          open
-          onClose={() => {
-            setAt(null);
-          }}
-        >
-          {choices.map(([label, act]) => (
-            <MenuItem
-              key={label}
-              onClick={() => {
-                setAt(null);
-                act();
-              }}
-            >
-              {label}
-            </MenuItem>
-          ))}
-        </Menu>
+        <Suspense fallback={null}>
+          <JobChoices
+            at={at}
+            choices={choices}
+            close={() => {
+              setAt(null);
+            }}
+          />
+        </Suspense>
       )}
     </>
   );

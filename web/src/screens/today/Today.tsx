@@ -10,6 +10,7 @@ import { Heading, Title } from '../../parts/Headings';
 import { Notice } from '../../parts/Notice';
 import { Failed, Loading } from '../../parts/Waiting';
 import { clock, longDay } from '../../parts/time';
+import { useLater } from '../../parts/useLater';
 import { useCalls } from './useCalls';
 import { Card } from './Card';
 import { NextHour } from './NextHour';
@@ -18,12 +19,15 @@ import { NotBegun } from './NotBegun';
 // What comes first is shown first; the list below it and the dialog come after.
 const JobList = lazy(() => import('./JobList').then((m) => ({ default: m.JobList })));
 const TakeIn = lazy(() => import('./TakeIn').then((m) => ({ default: m.TakeIn })));
+/** So many cards fill a first screen. */
+const FIRST = 4;
 const fresh = (c: Schemas['TodayCard']): boolean => c.message === 'Not begun.';
 
 export function Today() {
   const today = useToday();
   const jobs = useJobs();
   const client = useQueryClient();
+  const all = useLater();
   const [taking, setTaking] = useState(false);
   const [wrong, setWrong] = useState('');
   const file = useRef<HTMLInputElement>(null);
@@ -102,11 +106,12 @@ export function Today() {
       <Columns as="ul" gap={1.5} plain>
         {today.data.cards
           .filter((c) => !fresh(c))
+          .slice(0, all ? undefined : FIRST)
           .map((card) => (
             <Card key={card.partId} card={card} now={today.data.now} />
           ))}
       </Columns>
-      <NextHour />
+      {all && <NextHour />}
       {today.data.cards.some((c) => c.urgency === 'now') &&
         'Notification' in window &&
         Notification.permission === 'default' && (
@@ -114,8 +119,8 @@ export function Today() {
             <Trans>Call me before a window closes</Trans>
           </Button>
         )}
-      <NotBegun cards={today.data.cards.filter(fresh)} />
-      {jobs.data && (
+      {all && <NotBegun cards={today.data.cards.filter(fresh)} />}
+      {all && jobs.data && (
         <Suspense fallback={<Loading />}>
           <JobList jobs={jobs.data.jobs} />
         </Suspense>
