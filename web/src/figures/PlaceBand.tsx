@@ -72,7 +72,7 @@ export function PlaceBand({
           {air.air}
         </text>
       )}
-      {!narrow && (
+      {!narrow && air.kind !== air.name && (
         <text x={0} y={y + 42} fontSize={textSize.xs} fill={tok('ink2')}>
           {air.kind}
         </text>

@@ -7,30 +7,30 @@ import { tok } from '../theme/tokens';
 export function WindowKey() {
   return (
     <Row gap={2.5} wrap size="s" tone="ink2" above={1.5} below={1.5} aria-hidden="true">
-      <span>
+      <Row as="span" gap={0.75} align="center">
         <svg width="38" height="16">
           <rect width="38" height="16" fill={hatch('early')} stroke={tok('phos')} />
-        </svg>{' '}
+        </svg>
         <Trans>too soon</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="38" height="20">
           <path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} />
-        </svg>{' '}
+        </svg>
         <Trans>open, running out</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="38" height="14">
           <path d="M0 7l6-5 7 10 7-10 7 10 7-8" fill="none" stroke={tok('ink')} strokeWidth="1.6" />
-        </svg>{' '}
+        </svg>
         <Trans>gone: abrade</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="38" height="20">
           <path d="M0 0h16l22 8v4l-22 8H0z" fill={tok('lead')} opacity="0.3" />
-        </svg>{' '}
+        </svg>
         <Trans>planned step may begin</Trans>
-      </span>
+      </Row>
     </Row>
   );
 }

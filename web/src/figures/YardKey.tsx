@@ -7,42 +7,42 @@ import { tok } from '../theme/tokens';
 export function YardKey() {
   return (
     <Row gap={2} wrap size="s" tone="ink2" above={1} aria-hidden="true">
-      <span>
+      <Row as="span" gap={0.75} align="center">
         <svg width="26" height="13">
           <rect width="26" height="13" fill={hatch('colour')} stroke={tok('ink')} />
-        </svg>{' '}
+        </svg>
         <Trans>coat</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="26" height="13">
           <rect width="26" height="13" fill={hatch('early')} stroke={tok('phos')} />
-        </svg>{' '}
+        </svg>
         <Trans>wet, or closed to wet films</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="26" height="13">
           <rect y="2" width="26" height="9" fill={tok('phos')} />
-        </svg>{' '}
+        </svg>
         <Trans>other work</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="26" height="13">
           <rect x="1" y="2" width="24" height="9" fill={tok('phos')} stroke={tok('ink')} strokeWidth="2" />
-        </svg>{' '}
+        </svg>
         <Trans>longest chain</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="26" height="13">
           <path d="M2 10l4-6 4 6 4-6 4 6" fill="none" stroke={tok('lead')} strokeWidth="1.8" />
-        </svg>{' '}
+        </svg>
         <Trans>make good first</Trans>
-      </span>
-      <span>
+      </Row>
+      <Row as="span" gap={0.75} align="center">
         <svg width="12" height="13">
           <circle cx="6" cy="6" r="3.2" fill={tok('brass')} />
-        </svg>{' '}
+        </svg>
         <Trans>hangs on the forecast</Trans>
-      </span>
+      </Row>
     </Row>
   );
 }

@@ -39,26 +39,28 @@ export function useZoom() {
           {spoken(label)}
         </Button>
       ))}
-      <Button
-        size="small"
-        aria-label={t`Earlier`}
-        disabled={ahead === 0}
-        onClick={() => {
-          setAhead(ahead - 1);
-        }}
-      >
-        ◀
-      </Button>
-      <Button
-        size="small"
-        aria-label={t`Later`}
-        disabled={(ahead + 1) * zoom > most}
-        onClick={() => {
-          setAhead(ahead + 1);
-        }}
-      >
-        ▶
-      </Button>
+      <Row gap={0.5}>
+        <Button
+          size="small"
+          aria-label={t`Earlier`}
+          disabled={ahead === 0}
+          onClick={() => {
+            setAhead(ahead - 1);
+          }}
+        >
+          ◀
+        </Button>
+        <Button
+          size="small"
+          aria-label={t`Later`}
+          disabled={(ahead + 1) * zoom > most}
+          onClick={() => {
+            setAhead(ahead + 1);
+          }}
+        >
+          ▶
+        </Button>
+      </Row>
     </Row>
   );
   return { span, controls };

@@ -37,14 +37,14 @@ export function Moves({ view }: { view: Schemas['PlanView'] }) {
           </Text>
         </Text>
       ))}
+      {moves.length > 8 && (
+        <Text size="m" tone="ink2" ruled inset={0.75}>
+          <Trans>and {moves.length - 8} more that follow from these</Trans>
+        </Text>
+      )}
       {slips > 0 && (
         <Text size="m" tone="ink2" ruled inset={0.75}>
           <Trans>{slips} more by less than an hour.</Trans>
-        </Text>
-      )}
-      {moves.length > 8 && (
-        <Text size="m" tone="ink2">
-          <Trans>and {moves.length - 8} more that follow from these</Trans>
         </Text>
       )}
     </Box>

@@ -39,7 +39,7 @@ export function Schedule() {
   return (
     <Columns cols={{ xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 330px' }}>
       <Text roomy shrinks>
-        <Row gap={1.5} align="start" wrap>
+        <Row gap={1.5} align="start" wrap below={1}>
           <Box sx={{ flex: 1, minWidth: 200 }}>
             <Title
               sub={view.madeAt ? t`plan ${String(view.version)}, made ${when(view.madeAt, view.now)}` : t`no plan yet`}
