@@ -132,6 +132,10 @@ final class WeatherJobsTest extends TestCase
         self::assertCount(24, $halves);
         $days = array_map(static fn(HalfMonth $h): string => gmdate('j M', (int) ($h->from * 3600)), $halves);
         self::assertSame(['1 Jan', '16 Jan', '1 Feb'], array_slice($days, 0, 3));
+        self::assertSame('16 Dec', $days[23]);
+        foreach ($halves as $half) {
+            self::assertSame(0.0, fmod($half->from, 24.0), 'it begins at midnight');
+        }
         $open = array_combine($days, array_map(static fn(HalfMonth $h): bool => $h->isOpen(), $halves));
         self::assertFalse($open['1 Jan']);
         self::assertFalse($open['16 Jan']);
