@@ -75,8 +75,8 @@ final class Times
     public static function due(Activity $activity, array $placed, float $start): ?Window
     {
         $due = null;
-        foreach (self::closing($activity, $placed) as [$closes, $window]) {
-            $due = $start > $closes + Interval::GRACE && $window->hours >= ($due->hours ?? 0.0) ? $window : $due;
+        foreach (self::missed($activity, $placed, $start) as $window) {
+            $due = $window->hours >= ($due->hours ?? 0.0) ? $window : $due;
         }
 
         return $due;
