@@ -47,7 +47,7 @@ final readonly class PhotoController
     {
         $row = $this->album->find($photo);
 
-        return new Response('1' === $request->query->get('small') ? $row->thumbnail() : $row->contents(), 200, [
+        return new Response($this->album->picture($row, '1' === $request->query->get('small')), 200, [
             'Content-Type' => $row->type,
             'Cache-Control' => 'private, max-age=31536000, immutable',
             'Content-Disposition' => 'inline',

@@ -74,7 +74,18 @@ final class BackupCommand extends Command
             $this->backup->keep($to, (int) $keep);
         }
         $megabytes = (int) filesize($archive->path) / 1e6;
-        $output->writeln(sprintf('%s: %d rows, %.1f MB.', $archive->path, array_sum($archive->rows), $megabytes));
+        $output->writeln(
+            sprintf(
+                '%s: %d rows, %d files of photos, %.1f MB.',
+                $archive->path,
+                array_sum($archive->rows),
+                count($archive->photos),
+                $megabytes,
+            ),
+        );
+        foreach ($archive->missing as $path) {
+            $output->writeln("<comment>Not where photos are kept: $path</comment>");
+        }
 
         return self::SUCCESS;
     }

@@ -7,6 +7,9 @@ namespace App\Command;
 use App\Keep\Backup;
 use App\Keep\Damaged;
 use App\Keep\Restore;
+use App\Photo\PhotoFiles;
+use App\Photo\StorageAway;
+use App\Photo\Transfer;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -22,6 +25,8 @@ final class RestoreCommand extends Command
     public function __construct(
         private readonly Backup $backup,
         private readonly Restore $restore,
+        private readonly PhotoFiles $files,
+        private readonly Transfer $transfer,
         private readonly string $folder,
         private readonly string $migrations,
     ) {
@@ -56,22 +61,33 @@ final class RestoreCommand extends Command
         }
         try {
             $archive = $this->restore->from(is_string($path) ? $path : '', $this->known());
-        } catch (Damaged $e) {
+        } catch (Damaged | StorageAway $e) {
             $output->writeln(sprintf('<error>%s Nothing was changed.</error>', $e->getMessage()));
 
             return self::FAILURE;
         }
-        // An archive of an older version is brought up to this one.
+        // An archive of an older version is brought up to this one; its photos are in the database then.
         $migrate = $this->getApplication()?->find('doctrine:migrations:migrate');
         $up = new ArrayInput(['--no-interaction' => true, '--allow-no-migration' => true, '--quiet' => true]);
         $up->setInteractive(false);
         if (self::SUCCESS !== $migrate?->run($up, new NullOutput())) {
             return self::FAILURE;
         }
+        if ([] === $archive->photos && !$this->files->areInDatabase()) {
+            $this->transfer->from('database', true);
+        }
         $this->restore->renew();
         $output->writeln(
-            sprintf('Put back as of %s: %d rows.', $archive->made->format('Y-m-d H:i T'), array_sum($archive->rows)),
+            sprintf(
+                'Put back as of %s: %d rows, %d files of photos.',
+                $archive->made->format('Y-m-d H:i T'),
+                array_sum($archive->rows),
+                count($archive->photos),
+            ),
         );
+        foreach ($archive->missing as $path) {
+            $output->writeln("Already missing when it was made: photo $path");
+        }
 
         return self::SUCCESS;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Device;
 
-use Psr\Cache\CacheItemPoolInterface;
+use App\Keep\Circuit;
 use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
 
@@ -15,10 +15,8 @@ use Symfony\Contracts\HttpClient\HttpClientInterface;
 final readonly class Service
 {
     private const MOST_BYTES = 1_000_000;
-    /** How long one that did not answer is left alone, s. */
-    private const DOWN_S = 20;
 
-    public function __construct(private HttpClientInterface $http, private CacheItemPoolInterface $down) {}
+    public function __construct(private HttpClientInterface $http, private Circuit $circuit) {}
 
     /** @param array<int|string, mixed> $body */
     public function post(string $address, string $path, array $body, float $patience = 2.0): void
@@ -35,11 +33,7 @@ final readonly class Service
     /** @param array<string, mixed> $options */
     private function ask(string $verb, string $address, string $path, array $options, float $patience): ?string
     {
-        if ('' === $address) {
-            return null;
-        }
-        $known = $this->down->getItem('service.' . hash('xxh128', $address));
-        if ($known->isHit()) {
+        if ('' === $address || $this->circuit->isOpen($address)) {
             return null;
         }
         try {
@@ -57,7 +51,7 @@ final readonly class Service
                 ])
                 ->getContent(false);
         } catch (ExceptionInterface) {
-            $this->down->save($known->set(true)->expiresAfter(self::DOWN_S));
+            $this->circuit->open($address);
 
             return null;
         }

@@ -8,7 +8,7 @@ use App\Persistence\BelongsToWorkshop;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
-/** A photo of a part, before, during or after the work. */
+/** A photo of a part, before, during or after the work; its bytes lie with App\Photo\PhotoFiles. */
 #[ORM\Entity]
 #[ORM\Table(name: 'photo')]
 #[ORM\Index(name: 'photo_of_part', columns: ['part_id', 'at'])]
@@ -22,14 +22,6 @@ class PhotoRow implements BelongsToWorkshop
     #[ORM\JoinColumn(nullable: false)]
     public readonly Workshop $workshop;
 
-    /** @var resource|string */
-    #[ORM\Column(type: 'blob')]
-    public mixed $bytes;
-
-    /** @var resource|string|null */
-    #[ORM\Column(type: 'blob', nullable: true)]
-    public mixed $small = null;
-
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly PartRow $part,
         #[ORM\Column(length: 10)] public readonly string $moment,
@@ -37,31 +29,10 @@ class PhotoRow implements BelongsToWorkshop
         #[ORM\Column(length: 20)] public readonly string $type,
         #[ORM\Column] public readonly int $width,
         #[ORM\Column] public readonly int $height,
-        string $bytes,
-        string $small,
         #[ORM\Column(type: 'instant')] public readonly \DateTimeImmutable $at,
         #[ORM\ManyToOne] #[ORM\JoinColumn(onDelete: 'SET NULL')] public readonly ?TagRow $tag = null,
     ) {
         $this->id = Uuid::v7();
         $this->workshop = $part->workshop;
-        $this->bytes = $bytes;
-        $this->small = $small;
-    }
-
-    public function contents(): string
-    {
-        return self::read($this->bytes);
-    }
-
-    /** Small enough for a list. */
-    public function thumbnail(): string
-    {
-        return null === $this->small ? $this->contents() : self::read($this->small);
-    }
-
-    /** @param resource|string $bytes */
-    private static function read(mixed $bytes): string
-    {
-        return is_string($bytes) ? $bytes : (string) stream_get_contents($bytes, null, 0);
     }
 }

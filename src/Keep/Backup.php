@@ -4,16 +4,28 @@ declare(strict_types=1);
 
 namespace App\Keep;
 
+use App\Photo\DatabaseAdapter;
+use App\Photo\PhotoFiles;
+use App\Photo\PhotoPaths;
+use App\Photo\StorageAway;
+use App\Photo\Unclaimed;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Filesystem\Filesystem;
 
 /** Makes an archive of everything as it was at one moment, while work goes on, and clears old ones away. */
 final readonly class Backup
 {
-    /** Who is signed in is nobody's to take back. */
-    private const WITHOUT = ['web_session'];
+    /** Who is signed in is nobody's to take back; photos are in the archive as files, wherever they are kept. */
+    private const WITHOUT = ['web_session', DatabaseAdapter::TABLE];
 
-    public function __construct(private Connection $db, private Tools $tools, private ClockInterface $clock) {}
+    public function __construct(
+        private Connection $db,
+        private Tools $tools,
+        private PhotoFiles $files,
+        private PhotoPaths $paths,
+        private ClockInterface $clock,
+    ) {}
 
     public function isEmpty(): bool
     {
@@ -51,10 +63,12 @@ final readonly class Backup
         $path = is_dir($to)
             ? sprintf('%s/hull-%s%s.zip', rtrim($to, '/'), $now->format('Y-m-d\THis\Z'), '' === $note ? '' : "-$note")
             : $to;
-        $dump = $path . '.dump';
+        [$dump, $photos] = [$path . '.dump', $path . '.photos'];
         if (!is_dir(dirname($path)) || !is_writable(dirname($path))) {
             throw new \RuntimeException(sprintf('%s is no folder that can be written to.', dirname($path)));
         }
+        // Before the snapshot is taken: what it knows is not cleared away while it is read.
+        $this->db->executeStatement('SELECT pg_advisory_lock_shared(?)', [Unclaimed::LOCK]);
         $this->db->beginTransaction();
         try {
             // The dump and the counts see the same moment.
@@ -72,11 +86,38 @@ final readonly class Backup
                 ...array_map(static fn(string $t): string => '--exclude-table-data=public.' . $t, self::WITHOUT),
             ]);
 
-            return Archive::write($path, $dump, $now, $this->schema(), $this->rows());
+            return Archive::write($path, $dump, $now, $this->schema(), $this->rows(), $this->photos($photos));
+        } catch (StorageAway $e) {
+            throw new \RuntimeException('The photos could not be read. ' . $e->getMessage() . '.', 0, $e);
         } finally {
             $this->db->rollBack();
-            @unlink($dump);
+            $this->db->executeStatement('SELECT pg_advisory_unlock_shared(?)', [Unclaimed::LOCK]);
+            (new Filesystem())->remove([$dump, $photos]);
         }
+    }
+
+    /**
+     * Fetches the files of all photos that the snapshot knows. Before the upgrade that took them out of their rows
+     * they are in the dump.
+     *
+     * @return array<int|string, string|null> where they lie now, by path; null for one that is missing
+     */
+    private function photos(string $folder): array
+    {
+        $there = [];
+        if (true !== $this->db->fetchOne('SELECT to_regclass(?) IS NOT NULL', [DatabaseAdapter::TABLE])) {
+            return $there;
+        }
+        mkdir($folder, 0700);
+        foreach ($this->paths->all() as $path) {
+            $bytes = $this->files->get($path);
+            $there[$path] = null === $bytes ? null : $folder . '/' . $path;
+            if (null !== $bytes) {
+                (new Filesystem())->dumpFile($folder . '/' . $path, $bytes);
+            }
+        }
+
+        return $there;
     }
 
     /**

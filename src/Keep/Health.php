@@ -48,7 +48,7 @@ final readonly class Health
             new HealthPart('database', true, null, true),
             new HealthPart(Pulse::WORKER, $awake, $awake ? null : $worker?->format(\DATE_ATOM), true),
         ];
-        foreach ([Pulse::WEATHER, Pulse::SENSORS] as $service) {
+        foreach ([Pulse::WEATHER, Pulse::SENSORS, Pulse::PHOTOS] as $service) {
             $down = $seen[$service]['down'] ?? null;
             if (isset($seen[$service])) {
                 $parts[] = new HealthPart($service, null === $down, $down?->format(\DATE_ATOM), false);

@@ -13,6 +13,7 @@ final readonly class Pulse
     public const WORKER = 'worker';
     public const WEATHER = 'weather';
     public const SENSORS = 'sensors';
+    public const PHOTOS = 'photos';
 
     public function __construct(private Connection $db, private ClockInterface $clock) {}
 
@@ -34,6 +35,12 @@ final readonly class Pulse
             down_since = COALESCE(instance_part.down_since, EXCLUDED.down_since)',
             [$part, $this->now()],
         );
+    }
+
+    /** There is none of the kind any more. */
+    public function forget(string $part): void
+    {
+        $this->db->executeStatement('DELETE FROM instance_part WHERE name = ?', [$part]);
     }
 
     /** @return array<int|string, array{seen: \DateTimeImmutable|null, down: \DateTimeImmutable|null}> by name */

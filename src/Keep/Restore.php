@@ -4,17 +4,27 @@ declare(strict_types=1);
 
 namespace App\Keep;
 
+use App\Photo\DatabaseAdapter;
+use App\Photo\PhotoFiles;
+use App\Photo\StorageAway;
 use Doctrine\DBAL\Connection;
 
 /** Puts an archive back in place of what is there: all of it or nothing. */
 final readonly class Restore
 {
-    public function __construct(private Connection $db, private Tools $tools, private Backup $backup) {}
+    public function __construct(
+        private Connection $db,
+        private Tools $tools,
+        private Backup $backup,
+        private PhotoFiles $files,
+        private DatabaseAdapter $table,
+    ) {}
 
     /**
      * @param list<string> $known migrations that this application has
      *
      * @throws Damaged
+     * @throws StorageAway nothing of the database was changed then
      */
     public function from(string $path, array $known): Archive
     {
@@ -38,6 +48,7 @@ final readonly class Restore
                 '--set=ON_ERROR_STOP=1',
                 '--command=DROP SCHEMA public CASCADE',
                 '--file=' . $this->readable($folder . '/sql'),
+                ...$this->photos($archive, $folder . '/photos'),
             ]);
             $this->db->close();
             if ($this->backup->rows() !== $archive->rows) {
@@ -46,7 +57,7 @@ final readonly class Restore
 
             return $archive;
         } finally {
-            array_map(unlink(...), array_filter([$folder . '/dump', $folder . '/sql'], is_file(...)));
+            array_map(unlink(...), array_filter(["$folder/dump", "$folder/sql", "$folder/photos"], is_file(...)));
             rmdir($folder);
         }
     }
@@ -61,6 +72,26 @@ final readonly class Restore
             "SELECT setval('yard_change_id_seq', (extract(epoch FROM clock_timestamp()) * 1000)::bigint)",
         );
         $this->db->executeStatement('INSERT INTO yard_change (workshop_id) SELECT id FROM workshop');
+    }
+
+    /**
+     * Photos come back in the transaction of the rest where they lie in the database; before it where they lie
+     * elsewhere, since files that no row names do no harm.
+     *
+     * @return list<string> what psql is told besides
+     */
+    private function photos(Archive $archive, string $script): array
+    {
+        if ([] !== $archive->photos && $this->files->areInDatabase()) {
+            $this->table->script($archive->pictures(), $script);
+
+            return ['--file=' . $script];
+        }
+        foreach ($archive->pictures() as $path => $bytes) {
+            $this->files->put($path, $bytes);
+        }
+
+        return [];
     }
 
     /** The dump of one schema makes it itself, or not, by version of the program. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Problem;
 
+use App\Keep\Circuit;
 use Hull\Input\InvalidInput;
 use Symfony\Component\HttpFoundation\JsonResponse;
 
@@ -29,12 +30,28 @@ final class Problem extends JsonResponse
     /** The database is away; what was sent was not stored. */
     public static function away(): self
     {
-        $problem = new self(
-            503,
+        return self::later(
+            3,
             'The database is away',
             'It is being started again. Nothing was stored; send it again in a moment.',
         );
-        $problem->headers->set('Retry-After', '3');
+    }
+
+    /** The place where photos are kept is away; everything else goes on. */
+    public static function photosAway(): self
+    {
+        return self::later(
+            Circuit::DOWN_S,
+            'Photos cannot be reached',
+            'The place where photos are kept does not answer. No photo was stored or lost; try again in a minute.',
+        );
+    }
+
+    /** @param int $after when it is worth to try again, s */
+    private static function later(int $after, string $title, string $detail): self
+    {
+        $problem = new self(503, $title, $detail);
+        $problem->headers->set('Retry-After', (string) $after);
 
         return $problem;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Problem;
 
 use App\Entity\StaleVersion;
+use App\Photo\StorageAway;
 use App\Work\ClosedBook;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
@@ -34,6 +35,7 @@ final readonly class ProblemListener
         $event->setResponse(
             match (true) {
                 Away::is($e) => Problem::away(),
+                $e instanceof StorageAway => Problem::photosAway(),
                 $e instanceof InvalidInput => Problem::invalid($e),
                 $e instanceof Refused => Problem::invalid(...$e->errors),
                 $e instanceof NoRoute => new Problem(409, 'No order of work leads there', $e->getMessage()),

@@ -54,6 +54,9 @@ final class NightlyBackup
             $archive = $this->backup->make($this->folder);
             $this->backup->keep($this->folder, BackupCommand::KEEP);
             $this->logger->notice('Backed up into {path}.', ['path' => $archive->path]);
+            if ([] !== $archive->missing) {
+                $this->logger->error('Photos are missing: {paths}', ['paths' => implode(', ', $archive->missing)]);
+            }
         } catch (\Throwable $e) {
             $this->every->notFor(self::AGAIN_S);
             $this->logger->error('The nightly backup failed: {why}', ['why' => $e->getMessage()]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests\App;
 
 use App\Device\Service;
+use App\Keep\Circuit;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
 use Symfony\Component\HttpClient\HttpClient;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
@@ -14,6 +15,6 @@ trait OnTheNetwork
 {
     private static function service(?HttpClientInterface $http = null): Service
     {
-        return new Service($http ?? HttpClient::create(), new ArrayAdapter());
+        return new Service($http ?? HttpClient::create(), new Circuit(new ArrayAdapter()));
     }
 }

@@ -21,18 +21,17 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\HttpClient\MockHttpClient;
 use Symfony\Component\HttpClient\Response\MockResponse;
-use Symfony\Component\Process\Process;
 
 /** The stand-ins over HTTP, and what happens when nobody answers; tables of weather. */
 final class ServicesTest extends TestCase
 {
     use OnTheNetwork;
 
-    private ?Process $process = null;
+    private ?StandIn $standIn = null;
 
     protected function tearDown(): void
     {
-        $this->process?->stop(0);
+        $this->standIn?->stop();
     }
 
     private static function now(): int
@@ -221,22 +220,9 @@ final class ServicesTest extends TestCase
 
     private function start(string $name): string
     {
-        $port = random_int(20_000, 40_000);
-        $state = sys_get_temp_dir() . '/hull-sim-' . bin2hex(random_bytes(4));
-        $this->process?->stop(0);
-        $this->process = new Process([\PHP_BINARY, '-S', "127.0.0.1:$port", "sim/$name.php"], dirname(__DIR__, 2), [
-            strtoupper($name) . '_STATE' => $state,
-        ]);
-        $this->process->start();
-        for ($i = 0; $i < 100; ++$i) {
-            $socket = @fsockopen('127.0.0.1', $port, $code, $message, 0.1);
-            if (false !== $socket) {
-                fclose($socket);
+        $this->standIn?->stop();
+        $this->standIn = new StandIn($name);
 
-                return "http://127.0.0.1:$port";
-            }
-            usleep(20_000);
-        }
-        self::fail('the stand-in does not start: ' . $this->process->getErrorOutput());
+        return $this->standIn->address;
     }
 }

@@ -42,6 +42,7 @@ final class Instance
                     'APP_PGFAST',
                     'APP_PGPASS',
                     'SYMFONY_DOTENV_VARS',
+                    'HULL_PHOTOS',
                 ],
                 false,
             ),
@@ -60,7 +61,8 @@ final class Instance
     public static function start(): void
     {
         self::clear();
-        self::$run = new Process(['./run'], self::root(), self::environment(), null, null);
+        $photos = ['HULL_PHOTOS' => 'stand-in'];
+        self::$run = new Process(['./run'], self::root(), $photos + self::environment(), null, null);
         self::$run->start();
         self::until(
             static fn(): bool => str_contains((string) self::$run?->getOutput(), 'Ctrl-C') ||
@@ -77,7 +79,7 @@ final class Instance
     {
         $data = is_file(self::file('data')) ? self::data() : self::root() . '/var/pg-' . self::NAME;
         $left = glob($data . '*');
-        (new Filesystem())->remove([...false === $left ? [] : $left, self::backups()]);
+        (new Filesystem())->remove([...false === $left ? [] : $left, self::backups(), self::photos()]);
     }
 
     public static function data(): string
@@ -88,6 +90,12 @@ final class Instance
     public static function backups(): string
     {
         return self::root() . '/var/backup-' . self::NAME;
+    }
+
+    /** What the object store has that ships with it. */
+    public static function photos(): string
+    {
+        return self::root() . '/var/sim/objects-' . self::NAME;
     }
 
     /** As Ctrl-C does. @return float seconds it took */

@@ -7,6 +7,9 @@ namespace App\Tests\Server;
 use App\Tests\App\WorkshopTest;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Finder\Finder;
+use Symfony\Component\Process\Process;
 
 /** What ./run starts: served as it should be, closed to others, up again when it falls, taken back from its archive. */
 final class InstanceTest extends TestCase
@@ -124,7 +127,7 @@ final class InstanceTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function programs(): iterable
     {
-        foreach (['php', 'web', 'worker', 'sensor', 'weather', 'database'] as $program) {
+        foreach (['php', 'web', 'worker', 'sensor', 'weather', 'objects', 'database'] as $program) {
             yield $program => [$program];
         }
     }
@@ -194,6 +197,29 @@ final class InstanceTest extends TestCase
         $version = ['php', 'bin/console', 'dbal:run-sql', $jumped];
         self::assertStringContainsString('jumped', Instance::script($version)->getOutput(), 'no version comes twice');
         self::assertNotSame([], glob(dirname($archive) . '/*-before-restore.zip'));
+        $this->photosComeBackIntoTheDatabaseToo($archive, $as);
+    }
+
+    /**
+     * What was kept in the object store when the archive was made: the store is lost, the archive put back without it.
+     *
+     * @param array<int|string, mixed> $as
+     */
+    private function photosComeBackIntoTheDatabaseToo(string $archive, array $as): void
+    {
+        $console = static fn(string ...$said): Process => Instance::script(['env', ...array_values($said)]);
+        $kept = $console('php', 'bin/console', 'hull:photos');
+        self::assertStringContainsString('All photos are in http://127.0.0.1:', $kept->getOutput());
+        (new Filesystem())->remove((new Finder())->in(Instance::photos())->files());
+        self::assertSame(1, $console('php', 'bin/console', 'hull:photos')->getExitCode());
+        $inDatabase = 'HULL_PHOTOS=database';
+        $back = $console($inDatabase, 'php', 'bin/console', 'hull:restore', '--replace', $archive);
+        self::assertSame(0, $back->getExitCode(), $back->getOutput() . $back->getErrorOutput());
+        $there = $console($inDatabase, 'php', 'bin/console', 'hull:photos');
+        self::assertStringContainsString('All photos are in the database.', $there->getOutput());
+        $moved = $console('php', 'bin/console', 'hull:photos', '--from=database', '--clear');
+        self::assertStringContainsString(' files brought, 0 were here.', $moved->getOutput());
+        self::assertEquals($as, $this->exported(Visitor::signedIn()));
     }
 
     public function testItStopsWithoutAnythingLeftBehind(): void

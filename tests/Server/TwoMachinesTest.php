@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\Server;
 
+use App\Tests\App\StandIn;
 use App\Tests\App\WorkshopTest;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\HttpClient\HttpClient;
@@ -22,6 +23,8 @@ final class TwoMachinesTest extends TestCase
     /** @var list<Web> */
     private static array $web = [];
     private static Process $balancer;
+    /** Where both keep their photos. */
+    private static StandIn $objects;
 
     public static function setUpBeforeClass(): void
     {
@@ -39,7 +42,10 @@ final class TwoMachinesTest extends TestCase
             self::$first->port,
             self::$second->port,
         );
-        self::$web = [new Web('tried-a', 8290, $database), new Web('tried-b', 8291, $database)];
+        self::$objects = new StandIn('objects');
+        $photos =
+            str_replace('http://', 's3://cinder-quay:slip-and-winch@', self::$objects->address) . '/photos?plain=1';
+        self::$web = [new Web('tried-a', 8290, $database, $photos), new Web('tried-b', 8291, $database, $photos)];
         self::$balancer = self::balancer();
     }
 
@@ -68,6 +74,7 @@ final class TwoMachinesTest extends TestCase
         foreach (self::$web as $web) {
             $web->stop();
         }
+        self::$objects->stop();
         self::$first->clear();
         self::$second->clear();
     }
@@ -88,6 +95,7 @@ final class TwoMachinesTest extends TestCase
         $bytes = $a->said;
         self::assertSame(200, $b->get("/api/photos/$id"));
         self::assertSame($bytes, $b->said);
+        self::assertStringContainsString("$id.jpg", implode(' ', (array) scandir(self::$objects->state)));
         foreach (['/api/today', '/api/plan', '/api/store', "/api/parts/$part/windows"] as $path) {
             self::assertSame([200, 200], [$a->get($path), $b->get($path)]);
             $now = '/"now":"[^"]+"/';

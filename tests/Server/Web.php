@@ -13,13 +13,22 @@ final class Web
 
     private readonly Process $run;
 
-    public function __construct(private readonly string $name, private readonly int $port, string $database)
-    {
+    /** @param string $photos where they are kept; the database where it is not said */
+    public function __construct(
+        private readonly string $name,
+        private readonly int $port,
+        string $database,
+        string $photos = '',
+    ) {
         $this->run = new Process(
             ['./run'],
             Instance::root(),
-            ['HULL_INSTANCE' => $name, 'APP_PORT' => (string) $port, 'HULL_DATABASE' => $database] +
-                Instance::environment(),
+            [
+                'HULL_INSTANCE' => $name,
+                'APP_PORT' => (string) $port,
+                'HULL_DATABASE' => $database,
+                'HULL_PHOTOS' => $photos,
+            ] + Instance::environment(),
             null,
             null,
         );

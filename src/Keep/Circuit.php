@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keep;
+
+use Psr\Cache\CacheItemPoolInterface;
+
+/** Remembers of a service that it did not answer, and leaves it alone for a while, so that nobody waits for it twice. */
+final readonly class Circuit
+{
+    /** How long one that did not answer is left alone, s. */
+    public const DOWN_S = 20;
+
+    public function __construct(private CacheItemPoolInterface $down) {}
+
+    public function isOpen(string $service): bool
+    {
+        return $this->down->hasItem(self::key($service));
+    }
+
+    /** It did not answer. */
+    public function open(string $service): void
+    {
+        $this->down->save($this->down->getItem(self::key($service))->set(true)->expiresAfter(self::DOWN_S));
+    }
+
+    private static function key(string $service): string
+    {
+        return 'service.' . hash('xxh128', $service);
+    }
+}
