@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 /*
- * Mixed traffic while a PHP process, the worker, the database and the sensors are killed in turn: is every line that
- * was acknowledged there, once, and how long is anything away. Run: php bench/falls.php [SECONDS] [SECONDS BETWEEN]
+ * Mixed traffic while a PHP process, the worker, the database, the sensors and the object store for photos are killed
+ * in turn: is every line and photo that was acknowledged there, once, and how long is anything away.
+ * Run: php bench/falls.php [SECONDS] [SECONDS BETWEEN]
  */
 
+use App\Tests\App\WorkshopTest;
 use App\Tests\Server\Instance;
 use App\Tests\Server\Visitor;
 
@@ -33,11 +35,15 @@ $kills = [
     'worker' => static fn() => Instance::kill('worker'),
     'database' => static fn() => Instance::kill('database'),
     'sensor' => static fn() => Instance::kill('sensor'),
+    'objects' => static fn() => Instance::kill('objects'),
 ];
-$begun = microtime(true);
+$photo = ['moment' => 'during', 'caption' => '', 'image' => WorkshopTest::PICTURE];
+// A part has room for 200 photos.
+$betweenPhotos = max(1.0, $seconds / 180.0);
+$nextPhoto = $begun = microtime(true);
 $next = $begun + $between;
 $turn = -1;
-$kept = $faults = [];
+$kept = $faults = $photos = [];
 $asked = 0;
 $away = $down = $longest = 0.0;
 while (microtime(true) - $begun < $seconds) {
@@ -47,6 +53,18 @@ while (microtime(true) - $begun < $seconds) {
         $kills[$name]();
         $down = microtime(true);
         $away = 'database' === $name ? $down : 0.0;
+        // Photos are refused while their place is away.
+        $nextPhoto = 'objects' === $name ? $down : $nextPhoto;
+    }
+    if (microtime(true) > $nextPhoto) {
+        $nextPhoto += $betweenPhotos;
+        $code = $visitor->write("/api/parts/$part/photos", $photo, $token);
+        ++$asked;
+        if (201 === $code) {
+            $photos[] = $visitor->node()->field('url')->text(200);
+        } elseif (microtime(true) - $down > 10.0 || !in_array($name ?? '', ['objects', 'database'], true)) {
+            $faults[] = sprintf('photo %d %.2f s after %s', $code, microtime(true) - $down, $name ?? 'nothing');
+        }
     }
     $note = 'line ' . bin2hex(random_bytes(6));
     $code = $visitor->write(
@@ -74,9 +92,11 @@ Instance::until(static fn(): bool => 200 === $visitor->get('/api/health'), 20.0)
 $visitor->get("/api/parts/$part/record");
 $record = $visitor->said;
 $lost = array_filter($kept, static fn(string $n): bool => !str_contains($record, $n));
+$gone = array_filter($photos, static fn(string $url): bool => 200 !== $visitor->get($url));
 $twice = array_filter($kept, static fn(string $n): bool => substr_count($record, '"' . $n . '"') > 1);
 printf(
-    '%.0f s, %d kills, %d requests; %d lines acknowledged, %d lost, %d twice; away for %.1f s at most; ' .
+    '%.0f s, %d kills, %d requests; %d lines acknowledged, %d lost, %d twice; %d photos, %d lost; ' .
+        'away for %.1f s at most; ' .
         "%d faults outside the database's seconds: %s\n",
     $seconds,
     $turn + 1,
@@ -84,8 +104,10 @@ printf(
     count($kept),
     count($lost),
     count($twice),
+    count($photos),
+    count($gone),
     $longest,
     count($faults),
     implode('; ', array_slice($faults, 0, 6)),
 );
-exit([] === $lost && [] === $twice ? 0 : 1);
+exit([] === $lost && [] === $gone && [] === $twice ? 0 : 1);

@@ -9,8 +9,7 @@ use Psr\Cache\CacheItemPoolInterface;
 /** Remembers of a service that it did not answer, and leaves it alone for a while, so that nobody waits for it twice. */
 final readonly class Circuit
 {
-    /** How long one that did not answer is left alone, s. */
-    public const DOWN_S = 20;
+    private const DOWN_S = 20;
 
     public function __construct(private CacheItemPoolInterface $down) {}
 
@@ -19,10 +18,14 @@ final readonly class Circuit
         return $this->down->hasItem(self::key($service));
     }
 
-    /** It did not answer. */
-    public function open(string $service): void
+    /**
+     * It did not answer.
+     *
+     * @param int $for how long it is left alone, s
+     */
+    public function open(string $service, int $for = self::DOWN_S): void
     {
-        $this->down->save($this->down->getItem(self::key($service))->set(true)->expiresAfter(self::DOWN_S));
+        $this->down->save($this->down->getItem(self::key($service))->set(true)->expiresAfter($for));
     }
 
     private static function key(string $service): string

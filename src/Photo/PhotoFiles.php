@@ -19,6 +19,9 @@ use Psr\Log\LoggerInterface;
  */
 final class PhotoFiles
 {
+    /** How long a place that did not answer is left alone, s. */
+    public const AWAY_S = 5;
+
     private readonly PhotoAddress $address;
     private ?FilesystemOperator $opened = null;
 
@@ -126,7 +129,7 @@ final class PhotoFiles
         try {
             return $do($this->opened ??= $this->address->open($this->db, $this->clock));
         } catch (FilesystemException $e) {
-            $this->circuit->open($place);
+            $this->circuit->open($place, self::AWAY_S);
             $this->logger->error('Photos at {place}: {why}', ['place' => $place, 'why' => $e->getMessage()]);
             throw new StorageAway(sprintf('%s does not answer as it should: %s', $place, $e->getMessage()), 0, $e);
         }

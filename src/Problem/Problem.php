@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Problem;
 
-use App\Keep\Circuit;
+use App\Photo\PhotoFiles;
 use Hull\Input\InvalidInput;
 use Symfony\Component\HttpFoundation\JsonResponse;
 
@@ -41,7 +41,7 @@ final class Problem extends JsonResponse
     public static function photosAway(): self
     {
         return self::later(
-            Circuit::DOWN_S,
+            PhotoFiles::AWAY_S,
             'Photos cannot be reached',
             'The place where photos are kept does not answer. No photo was stored or lost; try again in a minute.',
         );

@@ -39,7 +39,7 @@ final class PhotosTest extends ApiCase
         $said = $this->photo($part);
         self::assertSame(503, $this->code());
         self::assertSame('Photos cannot be reached', self::text($said, 'title'));
-        self::assertSame('20', $this->client->getResponse()->headers->get('Retry-After'));
+        self::assertSame('5', $this->client->getResponse()->headers->get('Retry-After'));
         self::assertSame([], self::list($this->call('GET', "/api/parts/$part/photos"), 'photos'));
         $this->call('GET', "/api/parts/$part/route");
         self::assertSame(200, $this->code(), 'everything else goes on');
