@@ -35,7 +35,8 @@ final class Version20261130070000 extends AbstractMigration
         $this->addSql('ALTER TABLE photo ADD small BYTEA DEFAULT NULL');
         foreach (['bytes' => '.jpg', 'small' => '-small.jpg'] as $column => $end) {
             $this->addSql(
-                "UPDATE photo SET $column = f.bytes FROM photo_file f WHERE f.path = workshop_id || '/' || id || '$end'",
+                "UPDATE photo SET $column = f.bytes FROM photo_file f
+                WHERE f.path = workshop_id || '/' || id || '$end'",
             );
         }
         $this->addSql('ALTER TABLE photo ALTER bytes SET NOT NULL');

@@ -6,7 +6,7 @@ namespace App\Keep;
 
 use Psr\Cache\CacheItemPoolInterface;
 
-/** Remembers of a service that it did not answer, and leaves it alone for a while, so that nobody waits for it twice. */
+/** Remembers of a service that it did not answer, and leaves it alone a while, so that nobody waits for it twice. */
 final readonly class Circuit
 {
     private const DOWN_S = 20;

@@ -16,7 +16,8 @@ use Psr\Clock\ClockInterface;
 /** Where photos are kept, as it stands in a setting: the database, a folder, or a bucket of an object store. */
 final readonly class PhotoAddress
 {
-    public const ACCEPTED = 'database, file:///FOLDER or s3://KEY:SECRET@HOST[:PORT]/BUCKET[/PREFIX][?region=NAME][&plain=1]';
+    public const ACCEPTED =
+        'database, file:///FOLDER or s3://KEY:SECRET@HOST[:PORT]/BUCKET[/PREFIX][?region=NAME&plain=1]';
     private const DATABASE = 'database';
     /** A store that takes no connection so long, gives and takes nothing so long, or does not end, is away: s. */
     private const CONNECT_S = 1.0;
@@ -24,7 +25,7 @@ final readonly class PhotoAddress
     private const ANSWER_S = 30.0;
     private const PRIVATE = ['visibility' => 'private', 'directory_visibility' => 'private'];
 
-    /** @param array<string, string> $bucket host, port, key, secret, bucket, prefix, region, scheme; none for the others */
+    /** @param array<string, string> $bucket endpoint, key, secret, bucket, prefix, region; none for the others */
     private function __construct(private string $folder, private array $bucket) {}
 
     /** @throws \InvalidArgumentException without a word of what stood there, since that may hold a secret */

@@ -13,7 +13,7 @@ use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\Filesystem\Filesystem;
 
-/** Photos and their files: none without the other for long, brought from place to place, cleared away when they went. */
+/** Photos and their files: never one without the other for long, brought from place to place, cleared away after. */
 final class PhotosTest extends ApiCase
 {
     private string $folder;
