@@ -29,7 +29,7 @@ final readonly class PackedCatalogue
             @mkdir(dirname($this->file), 0777, true);
         }
         $passing = $this->file . '.' . getmypid();
-        if (false !== @file_put_contents($passing, serialize($catalogue))) {
+        if (false !== @file_put_contents($passing, serialize(Shared::of($catalogue)))) {
             rename($passing, $this->file);
         }
     }
