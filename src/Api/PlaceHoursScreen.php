@@ -25,6 +25,7 @@ use Hull\Quantity\Temperature;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Quantity\UnitSystem;
 use Hull\Quantity\Volume;
+use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 
 /** The air of a place for a page: hour by hour, with its band, and what of it matters. */
@@ -36,19 +37,31 @@ final readonly class PlaceHoursScreen
 
     private const EDGES = [0, -1, 1];
 
-    public function __construct(private Catalogues $catalogues, private YardAir $air, private ClockInterface $clock) {}
+    public function __construct(
+        private Catalogues $catalogues,
+        private YardAir $air,
+        private CacheItemPoolInterface $derived,
+        private ClockInterface $clock,
+    ) {}
 
+    /** Kept for the hour, until something else is forecast or read. */
     public function of(Workshop $workshop, Place $place, UnitPresenter $shown): PlaceHours
     {
-        return $this->view(
-            $workshop,
-            $place,
-            array_map(
-                fn(int $edge): PlaceAir => $this->air->airsWith($workshop, [$place], $edge)->at(YardAir::key($place)),
-                self::EDGES,
-            ),
-            $shown,
+        $name = YardAir::key($place);
+        $key = implode('/', [$this->air->madeFrom($workshop, $place), $shown->units->value, $workshop->timezone]);
+        $item = $this->derived->getItem(hash('xxh128', "place-hours/$workshop->id/$name/{$shown->units->value}"));
+        [$of, $kept] = is_array($item->get()) ? $item->get() : ['', null];
+        if ($of === $key && $kept instanceof PlaceHours) {
+            return $kept;
+        }
+        $airs = array_map(
+            fn(int $edge): PlaceAir => $this->air->airsWith($workshop, [$place], $edge)->at($name),
+            self::EDGES,
         );
+        $view = $this->view($workshop, $place, $airs, $shown);
+        $this->derived->save($item->set([$key, $view]));
+
+        return $view;
     }
 
     /** As if it were heated or dried; with the volume of the room also how much water that takes out of it. */

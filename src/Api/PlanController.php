@@ -29,7 +29,6 @@ use App\Work\YardPlan;
 use App\Work\YardSettings;
 use Hull\Climate\Season;
 use Hull\Input\InvalidInput;
-use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\JobFile\Moments;
 use Hull\Quantity\Area;
@@ -199,7 +198,7 @@ final readonly class PlanController
         $workshop = $this->desk->account()->workshop;
         $body = JsonBody::of($request);
         $climates = $this->catalogues->for($workshop)->climates;
-        $body->optional('climate')?->choice(Keys::of($climates));
+        $body->optional('climate')?->keyOf($climates);
         $crew = Crew::read($body->but('version'));
         $crew->in(array_map(YardAir::key(...), $this->air->places()));
         $this->settings->crew($workshop, $crew, YardContext::version($body));

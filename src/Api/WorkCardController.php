@@ -12,7 +12,6 @@ use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Work\JobBook;
 use App\Work\RowMapper;
-use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\SavedCard;
 use Hull\WorkCard\SavedCards;
@@ -89,7 +88,7 @@ final readonly class WorkCardController
     private function read(JobRow $row, WorkCardBody $body): SavedCard
     {
         $saved = new SavedCards($this->catalogues->for($row->workshop)->figures);
-        $kind = Node::at('/kind', $body->kind)->choice(Keys::of($saved->kinds));
+        $kind = Node::at('/kind', $body->kind)->keyOf($saved->kinds);
         $filled = static fn(array $typed): array => array_filter($typed, static fn(mixed $v): bool => '' !== $v);
         $inputs = $filled($body->inputs);
         foreach ($saved->kinds[$kind]->fields() as $field) {

@@ -44,6 +44,9 @@ final class YardAir implements ResetInterface
     /** @var array<int|string, Airs> by workshop and edge */
     private array $worked = [];
 
+    /** @var array<string, PlaceAir> by workshop, edge and place */
+    private array $ofPlaces = [];
+
     /** @var \WeakMap<PlaceAir, ClimateSeries> */
     private \WeakMap $series;
 
@@ -55,6 +58,9 @@ final class YardAir implements ResetInterface
 
     /** @var array<int|string, list<array{float, Air}>>|null */
     private ?array $logged = null;
+
+    /** @var array<string, list<array{float, Air}>> by workshop and place */
+    private array $readings = [];
 
     public function __construct(
         private readonly EntityManagerInterface $em,
@@ -150,9 +156,11 @@ final class YardAir implements ResetInterface
     public function reset(): void
     {
         $this->worked = [];
+        $this->ofPlaces = [];
         $this->latest = [];
         $this->outside = [];
         $this->logged = null;
+        $this->readings = [];
     }
 
     public function forecast(): ?ForecastRow
@@ -175,8 +183,23 @@ final class YardAir implements ResetInterface
     public function airs(Workshop $workshop, int $edge = 0): Airs
     {
         return $this->worked[$workshop->id . '/' . $edge] ??= new Airs(
-            array_map(fn(Place $p): PlaceAir => $this->air($workshop, $p, edge: $edge), $this->places()),
+            array_map(fn(Place $p): PlaceAir => $this->once($workshop, $p, $edge), $this->places()),
         );
+    }
+
+    private function once(Workshop $workshop, Place $place, int $edge): PlaceAir
+    {
+        return $this->ofPlaces["$workshop->id/$edge/" . self::key($place)] ??= $this->air(
+            $workshop,
+            $place,
+            edge: $edge,
+        );
+    }
+
+    /** Places of one name are one place: the first of them. */
+    private function first(Place $place): Place
+    {
+        return $this->places()[self::key($place)] ?? $place;
     }
 
     /**
@@ -189,7 +212,7 @@ final class YardAir implements ResetInterface
         $airs = $this->airs($workshop, $edge);
         foreach ($places as $place) {
             if (!$airs->knows(self::key($place))) {
-                $airs = $airs->with(self::key($place), $this->air($workshop, $place, edge: $edge));
+                $airs = $airs->with(self::key($place), $this->once($workshop, $place, $edge));
             }
         }
 
@@ -203,8 +226,7 @@ final class YardAir implements ResetInterface
             return null;
         }
         $place = $this->stored->places($row->job)[$this->stored->part($row)->place];
-
-        $air = $this->airsWith($row->workshop, [$place])->at(self::key($place));
+        $air = $this->once($row->workshop, $this->first($place), 0);
 
         return $this->series[$air] ??= $air->series();
     }
@@ -242,6 +264,24 @@ final class YardAir implements ResetInterface
         );
     }
 
+    /** What the air of a place is worked out from, but for heating and drying: the same, the same air at all edges. */
+    public function madeFrom(Workshop $workshop, Place $place): string
+    {
+        $first = $this->first($place);
+
+        return hash(
+            'xxh128',
+            serialize([
+                $this->catalogues->key($workshop),
+                $first->kind,
+                $first->air,
+                (string) $this->forecast()?->id,
+                floor(Instant::hour($this->clock->now())),
+                $this->readings(self::key($place)),
+            ]),
+        );
+    }
+
     /** @return array<int|string, Place> by name */
     public function places(): array
     {
@@ -257,6 +297,12 @@ final class YardAir implements ResetInterface
 
     /** @return list<array{float, Air}> hour since 1970 UTC, air */
     private function readings(string $place): array
+    {
+        return $this->readings[$this->scope->current() . '/' . $place] ??= $this->readIn($place);
+    }
+
+    /** @return list<array{float, Air}> hour since 1970 UTC, air */
+    private function readIn(string $place): array
     {
         $since = $this->clock->now()->modify(sprintf('-%d hours', self::BEFORE_H));
         $readings = [];

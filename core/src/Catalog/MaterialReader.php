@@ -7,7 +7,6 @@ namespace Hull\Catalog;
 use Hull\Cure\CureKind;
 use Hull\Cure\CureRows;
 use Hull\Cure\Readiness;
-use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Mix\Dose;
 use Hull\Mix\RatioBy;
@@ -94,7 +93,7 @@ final readonly class MaterialReader
             thinnerDensity: $density?->optional('thinner')?->quantity(Density::class),
             potLife: Checked::time($n->optional('pot_life')),
             induction: $n->optional('induction')?->quantity(Duration::class) ?? Duration::hours(0.0),
-            cureKind: $this->cures[$n->field('cure_kind')->choice(Keys::of($this->cures))],
+            cureKind: $this->cures[$n->field('cure_kind')->keyOf($this->cures)],
             cure: $this->cure($n->optional('cure')),
             least: $climate->field('least')->quantity(Temperature::class),
             most: $climate->field('most')->quantity(Temperature::class),

@@ -6,7 +6,6 @@ namespace Hull\Catalog;
 
 use Hull\Effort\Pace;
 use Hull\Effort\PaceRow;
-use Hull\Input\Keys;
 use Hull\Input\Node;
 
 /** Reads kinds of steps and the abrasives they go through. */
@@ -110,7 +109,7 @@ final readonly class StepReader
 
     private function paceOf(?Node $n): ?Pace
     {
-        return null === $n ? null : $this->paces[$n->choice(Keys::of($this->paces))];
+        return null === $n ? null : $this->paces[$n->keyOf($this->paces)];
     }
 
     /** @param list<string> $facts ids */
@@ -159,7 +158,7 @@ final readonly class StepReader
         if (null === $n) {
             return null;
         }
-        $run = $this->runs[$n->field('run')->choice(Keys::of($this->runs))];
+        $run = $this->runs[$n->field('run')->keyOf($this->runs)];
         $of = array_map(static fn(Node $g): int => $g->integer(16, 5000), $n->field('of')->items());
         if ([] === $of || !($grits = new Grits($run, $of))->isUnbroken()) {
             throw $n

@@ -27,6 +27,12 @@ final readonly class Substrate
     /** @param list<string> $families empty for all */
     public function isOf(array $families): bool
     {
-        return [] === $families || [] !== array_intersect($families, $this->families);
+        foreach ($families as $family) {
+            if (in_array($family, $this->families, true)) {
+                return true;
+            }
+        }
+
+        return [] === $families;
     }
 }

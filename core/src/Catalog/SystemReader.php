@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hull\Catalog;
 
-use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Surface\Precondition;
 use Hull\Surface\Product;
@@ -171,7 +170,7 @@ final readonly class SystemReader
     {
         return array_map(
             fn(Node $l): SystemLayer => new SystemLayer(
-                $this->products[$l->field('product')->choice(Keys::of($this->products))],
+                $this->products[$l->field('product')->keyOf($this->products)],
                 $l->field('coats')->integer(1, 10),
                 $l->field('role')->text(),
             ),

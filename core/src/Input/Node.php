@@ -197,6 +197,20 @@ final readonly class Node
     }
 
     /**
+     * Text that is a key of a table; its keys are listed only for who is refused.
+     *
+     * @param array<int|string, mixed> $table
+     *
+     * @throws InvalidInput
+     */
+    public function keyOf(array $table): string
+    {
+        return is_string($this->value) && array_key_exists($this->value, $table)
+            ? $this->value
+            : $this->choice(Keys::of($table));
+    }
+
+    /**
      * A number in the unit of record, or typed text with its unit.
      *
      * @template T of Quantity

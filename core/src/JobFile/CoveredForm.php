@@ -28,7 +28,7 @@ final readonly class CoveredForm
     private function one(Node $n): Covered
     {
         $n->only(['kind', 'name', 'count', 'across', 'along', 'on']);
-        $kind = $n->field('kind')->choice(Keys::of($this->catalogue->coverings));
+        $kind = $n->field('kind')->keyOf($this->catalogue->coverings);
         $sizes = [];
         foreach (Covering::SIZES as $size) {
             $asked = isset($this->catalogue->coverings[$kind]->sizes[$size]);

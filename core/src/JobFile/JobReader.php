@@ -124,10 +124,7 @@ final readonly class JobReader
     {
         return array_values(
             array_unique(
-                array_map(
-                    fn(Node $l): string => $l->choice(Keys::of($this->catalogue->limits)),
-                    $list?->items(100) ?? [],
-                ),
+                array_map(fn(Node $l): string => $l->keyOf($this->catalogue->limits), $list?->items(100) ?? []),
             ),
         );
     }
@@ -135,7 +132,7 @@ final readonly class JobReader
     public function place(Node $n): Place
     {
         $n->only(['id', 'name', 'kind', 'temperature', 'humidity', 'hazards']);
-        $kind = $n->field('kind')->choice(Keys::of($this->catalogue->places));
+        $kind = $n->field('kind')->keyOf($this->catalogue->places);
 
         return new Place(
             self::id($n->field('id')),
@@ -143,7 +140,7 @@ final readonly class JobReader
             $kind,
             Moments::air($n),
             array_map(
-                fn(Node $h): string => $h->choice(Keys::of($this->catalogue->hazards)),
+                fn(Node $h): string => $h->keyOf($this->catalogue->hazards),
                 $n->optional('hazards')?->items(20) ?? [],
             ),
         );
@@ -152,16 +149,16 @@ final readonly class JobReader
     /** @param list<string> $places known place ids */
     public function part(Node $n, array $places): Part
     {
-        $n->only([...self::PART_FIELDS, ...$this->form->names()]);
+        $n->only([...self::PART_FIELDS, ...$this->form->names]);
         $part = new Part(
             ...[
                 ...$this->form->read($n),
                 'id' => self::id($n->field('id')),
                 'name' => $n->field('name')->text(120),
-                'substrate' => $n->field('substrate')->choice(Keys::of($this->catalogue->substrates)),
+                'substrate' => $n->field('substrate')->keyOf($this->catalogue->substrates),
                 'conditions' => $this->conditions(
                     $n->optional('conditions'),
-                    $this->catalogue->substrate($n->field('substrate')->choice(Keys::of($this->catalogue->substrates))),
+                    $this->catalogue->substrate($n->field('substrate')->keyOf($this->catalogue->substrates)),
                 ),
                 'shapes' => ShapeReader::shapes($n->optional('shapes')),
                 'place' => $n->field('place')->choice($places),
@@ -194,7 +191,7 @@ final readonly class JobReader
         );
         foreach ($list?->items(50) ?? [] as $n) {
             $n->only(['id', 'grade', 'extent']);
-            $condition = $this->catalogue->conditions[$n->field('id')->choice(Keys::of($this->catalogue->conditions))];
+            $condition = $this->catalogue->conditions[$n->field('id')->keyOf($this->catalogue->conditions)];
             if (!$substrate->isOf($condition->families)) {
                 throw $n
                     ->field('id')

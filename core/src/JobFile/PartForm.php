@@ -28,17 +28,15 @@ final readonly class PartForm
     private const MOST_LINKS = 40;
     private const REMARK = 120;
 
+    /** @var list<string> of its fields */
+    public array $names;
+
     private CoveredForm $covered;
 
     public function __construct(private Catalogue $catalogue)
     {
         $this->covered = new CoveredForm($catalogue);
-    }
-
-    /** @return list<string> */
-    public function names(): array
-    {
-        return array_map(strval(...), array_keys($this->schema()));
+        $this->names = Keys::of($this->schema());
     }
 
     /**
@@ -71,8 +69,8 @@ final readonly class PartForm
         $mounted = $this->mount($n->optional('mounted_on'), $links);
 
         return [
-            'service' => $n->field('service')->choice(Keys::of($this->catalogue->services)),
-            'finish' => $n->field('finish')->choice(Keys::of($this->catalogue->finishes)),
+            'service' => $n->field('service')->keyOf($this->catalogue->services),
+            'finish' => $n->field('finish')->keyOf($this->catalogue->finishes),
             'method' => $n->optional('method')?->choice($methods) ?? $methods[0],
             'smallOrLattice' => $n->optional('small_or_lattice')?->boolean() ?? false,
             'overhead' => $n->optional('overhead')?->boolean() ?? false,
@@ -80,10 +78,10 @@ final readonly class PartForm
             'zoneOf' => $n->optional('zone_of')?->text(60),
             'mountedOn' => $mounted?->to,
             'replacement' => $n->optional('replacement')?->money(),
-            'aim' => $n->optional('aim')?->choice(Keys::of($this->catalogue->aims)),
-            'film' => $n->optional('film')?->choice(Keys::of($this->catalogue->systems)),
+            'aim' => $n->optional('aim')?->keyOf($this->catalogue->aims),
+            'film' => $n->optional('film')?->keyOf($this->catalogue->systems),
             'also' => array_map(
-                fn(Node $s): string => $s->choice(Keys::of($this->catalogue->services)),
+                fn(Node $s): string => $s->keyOf($this->catalogue->services),
                 $n->optional('also')?->items(count($this->catalogue->services)) ?? [],
             ),
             'layers' => array_map($this->layer(...), $n->optional('layers')?->items(self::MOST_LAYERS) ?? []),

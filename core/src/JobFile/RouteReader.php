@@ -6,7 +6,6 @@ namespace Hull\JobFile;
 
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
-use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
@@ -34,19 +33,16 @@ final readonly class RouteReader
 
     private function step(Node $n): RouteStep
     {
-        $known = Keys::of($this->catalogue->steps);
         if (is_string($n->value)) {
-            $id = $n->choice($known);
-
-            return $this->withProduct($n, '', $id, null, '');
+            return $this->withProduct($n, '', $n->keyOf($this->catalogue->steps), null, '');
         }
         $n->only(['key', 'step', 'product', 'because']);
 
         return $this->withProduct(
             $n,
             $n->optional('key')?->text(60) ?? '',
-            $n->field('step')->choice($known),
-            $n->optional('product')?->choice(Keys::of($this->catalogue->products)),
+            $n->field('step')->keyOf($this->catalogue->steps),
+            $n->optional('product')?->keyOf($this->catalogue->products),
             Node::remark($n->optional('because'), 500),
         );
     }

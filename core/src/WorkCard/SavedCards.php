@@ -7,7 +7,6 @@ namespace Hull\WorkCard;
 use Hull\Bench\Workpiece;
 use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
-use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\SavedCard;
 
@@ -32,7 +31,7 @@ final readonly class SavedCards
     public function read(Node $n, array $parts): SavedCard
     {
         $n->only(self::FIELDS);
-        $kind = $this->kinds[$n->field('kind')->choice(Keys::of($this->kinds))];
+        $kind = $this->kinds[$n->field('kind')->keyOf($this->kinds)];
         $inputs = $n->optional('inputs') ?? $n->holding([]);
         Inputs::read($inputs, $kind->fields());
 
