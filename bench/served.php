@@ -11,6 +11,8 @@ use App\Command\DemoCommand;
 
 require dirname(__DIR__) . '/vendor/autoload.php';
 
+const LINES = 5;
+
 $address = $argv[1] ?? 'http://127.0.0.1:8080';
 $clients = (int) ($argv[2] ?? 20);
 $seconds = (float) ($argv[3] ?? 10);
@@ -72,10 +74,20 @@ $reads = [
 ];
 foreach ($reads as $name => $path) {
     $line = ['kind' => 'note', 'note' => 'bench', 'at' => gmdate('Y-m-d\TH:i:s\Z')];
-    $once($handle("/api/parts/$part/log", 'POST', (string) json_encode($line), $token));
-    $first = $once($handle($path))[0];
+    $first = [];
+    for ($n = 0; $n < LINES; ++$n) {
+        $once($handle("/api/parts/$part/log", 'POST', (string) json_encode($line), $token));
+        $first[] = $once($handle($path))[0];
+    }
     $times = array_map(static fn(): float => $once($handle($path))[0], range(1, 30));
-    printf("%-11s after a line %6.1f ms, again p50 %6.1f ms\n", $name, $first, $at($times, 0.5));
+    printf(
+        "%-11s after a line %6.1f ms (%.0f to %.0f), again p50 %6.1f ms\n",
+        $name,
+        $at($first, 0.5),
+        min($first),
+        max($first),
+        $at($times, 0.5),
+    );
 }
 
 $multi = curl_multi_init();

@@ -23,6 +23,7 @@ use Hull\Bench\WhatIf;
 use Hull\Bench\Workpiece;
 use Hull\Board\Shopping;
 use Hull\Board\ShoppingLine;
+use Hull\Board\Wanted;
 use Hull\Catalog\Catalogue;
 use Hull\Compute\Registry;
 use Hull\Compute\Source;
@@ -35,6 +36,7 @@ use Hull\Quantity\Money;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Volume;
 use Hull\Store\CoatAhead;
+use Hull\Store\Inventory;
 use Hull\Store\Supplier;
 use Psr\Clock\ClockInterface;
 
@@ -53,14 +55,19 @@ final readonly class QuantitiesScreen
     /** @param list<JobRow> $others the other jobs of the yard */
     public function shopping(JobRow $row, array $others, WhatIf $if): Shopping
     {
-        $read = JobPieces::of($this->stored, $row, $this->clock->now());
+        $stores = $this->yard->for($row, $others);
 
-        return Shopping::of(
+        return $this->bought(JobPieces::of($this->stored, $row, $this->clock->now()), $row, $stores, $if);
+    }
+
+    private function bought(JobPieces $read, JobRow $row, Inventory $stores, WhatIf $if): Shopping
+    {
+        return Shopping::buying(
             $this->catalogues->for($row->workshop),
-            $read->pieces,
-            $read->done,
-            $this->yard->for($row, $others),
-            $if,
+            $if->isAsPlanned()
+                ? $this->yard->byJob([$row])[(string) $row->id]
+                : Wanted::of($read->pieces, $read->done, $if),
+            $stores,
         );
     }
 
@@ -69,10 +76,8 @@ final readonly class QuantitiesScreen
     {
         $read = JobPieces::of($this->stored, $row, $this->clock->now());
         $stores = $this->yard->for($row, $others);
-        $shopping = Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $stores, $if);
-        $planned = $if->isAsPlanned()
-            ? $shopping
-            : Shopping::of($this->catalogues->for($row->workshop), $read->pieces, $read->done, $stores);
+        $shopping = $this->bought($read, $row, $stores, $if);
+        $planned = $if->isAsPlanned() ? $shopping : $this->bought($read, $row, $stores, WhatIf::asPlanned());
         $currency = $row->workshop->currency;
         $batches = [];
         foreach ($this->room->rows() as $tin) {

@@ -13,6 +13,7 @@ use App\Api\View\TodayView;
 use App\Catalog\Catalogues;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
+use App\Work\DerivedOfParts;
 use App\Work\RegisterBook;
 use App\Work\RowMapper;
 use App\Work\YardAir;
@@ -39,6 +40,7 @@ final readonly class TodayScreen
         private Catalogues $catalogues,
         private YardAir $air,
         private RegisterBook $register,
+        private DerivedOfParts $derived,
         private ClockInterface $clock,
     ) {}
 
@@ -47,9 +49,19 @@ final readonly class TodayScreen
     {
         $cards = [];
         foreach ($jobs as $job) {
-            foreach ($job->parts as $part) {
-                $cards[] = $this->card($part, $shown);
-            }
+            $tags ??= $this->register->fingerprints($job->workshop);
+            $air ??= $this->air->allMadeFrom($job->workshop);
+            // Within its minute, as the whole answer is.
+            $besides = [
+                intdiv($this->clock->now()->getTimestamp(), 60),
+                $air,
+                $tags[(string) $job->id] ?? '',
+                $job->workshop->timezone,
+                $job->name,
+            ];
+            $card = fn(PartRow $part): TodayCard => $this->card($part, $shown);
+            $made = $this->derived->of($job, TodayCard::class, $card, $shown->units->value, implode('/', $besides));
+            $cards = [...$cards, ...array_values($made)];
         }
         usort(
             $cards,

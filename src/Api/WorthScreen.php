@@ -10,6 +10,7 @@ use App\Api\View\Value;
 use App\Api\View\WorthView;
 use App\Entity\JobRow;
 use App\Entity\PartRow;
+use App\Work\DerivedOfParts;
 use App\Work\JobPieces;
 use App\Work\RowMapper;
 use Hull\Cost\Earnings;
@@ -22,7 +23,11 @@ use Psr\Clock\ClockInterface;
 /** Builds the estimate before the work begins: hours and money as a range, against buying another one. */
 final readonly class WorthScreen
 {
-    public function __construct(private RowMapper $stored, private ClockInterface $clock) {}
+    public function __construct(
+        private RowMapper $stored,
+        private DerivedOfParts $derived,
+        private ClockInterface $clock,
+    ) {}
 
     public function view(PartRow $row, UnitPresenter $shown): WorthView
     {
@@ -85,7 +90,12 @@ final readonly class WorthScreen
         }
         $workshop = $row->workshop;
         $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
-        $worth = Worth::together($pieces, $rate, null);
+        $worth = $this->derived->ofJob(
+            $row,
+            Worth::class,
+            static fn(): Worth => Worth::together($pieces, $rate, null),
+            (string) $rate?->minor,
+        );
 
         return new JobWorthView(
             leastHours: $shown->value($worth->leastHours),

@@ -10,8 +10,8 @@ use App\Entity\PartRow;
 use Psr\Cache\CacheItemPoolInterface;
 
 /**
- * What was worked out of a part and stays so whatever the time of day, kept under everything it was worked out from:
- * catalogue, places, surveys of the job, route and record of the part. After a line of one record the others are found.
+ * What was worked out of a part, kept under everything it was worked out from: catalogue, places, surveys of the job,
+ * route and record of the part, and whatever else is said. After a line of one record the others are found.
  */
 final readonly class DerivedOfParts
 {
@@ -22,15 +22,17 @@ final readonly class DerivedOfParts
      *
      * @param class-string<T> $what
      * @param \Closure(PartRow): ?T $make of nothing but what the key is made from
+     * @param string $for of several that are kept beside each other, such as one for each system of units
+     * @param string $besides what else it is made from; nothing of it stays when that has changed
      *
      * @return array<int|string, T> by row id; without those of which nothing could be made
      */
-    public function of(JobRow $job, string $what, \Closure $make): array
+    public function of(JobRow $job, string $what, \Closure $make, string $for = '', string $besides = ''): array
     {
-        $item = $this->derived->getItem(hash('xxh128', $what) . '.' . $job->id);
+        $item = $this->derived->getItem(hash('xxh128', $what . $for) . '.' . $job->id);
         $before = $item->get();
         $before = is_array($before) ? $before : [];
-        $shared = $this->shared($job);
+        $shared = $this->shared($job) . $besides;
         $now = [];
         foreach ($job->parts as $row) {
             $id = (string) $row->id;
@@ -48,6 +50,31 @@ final readonly class DerivedOfParts
                 $made[$id] = $value;
             }
         }
+
+        return $made;
+    }
+
+    /**
+     * The same of a whole job and of nothing that any record says.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $what
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    public function ofJob(JobRow $job, string $what, \Closure $make, string $besides): object
+    {
+        $routes = array_map(static fn(PartRow $p): string => (string) $p->latestRoute()?->id, $job->parts->toArray());
+        $key = implode('/', [$this->shared($job), ...array_values($routes), $besides]);
+        $item = $this->derived->getItem(hash('xxh128', $what) . '.' . $job->id);
+        $kept = $item->get();
+        if (is_array($kept) && $key === ($kept[0] ?? null) && ($kept[1] ?? null) instanceof $what) {
+            return $kept[1];
+        }
+        $made = $make();
+        $this->derived->save($item->set([$key, $made]));
 
         return $made;
     }

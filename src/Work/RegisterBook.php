@@ -52,6 +52,19 @@ final readonly class RegisterBook
         return (new Register($job->register, $job->parts))->against($kind, $this->stored->part($row)->id);
     }
 
+    /** @return array<int|string, string> what the tags of a yard's jobs say, by job: the same, the same */
+    public function fingerprints(Workshop $workshop): array
+    {
+        return array_map(
+            static fn(mixed $v): string => is_string($v) ? $v : '',
+            $this->em->getConnection()->fetchAllKeyValue(
+                'SELECT job_id, md5(string_agg(t::text, chr(10) ORDER BY id)) FROM tag t WHERE workshop_id = ?
+                    GROUP BY job_id',
+                [$workshop->id->toRfc4122()],
+            ),
+        );
+    }
+
     /** @param Node $body a tag without its number and code */
     public function add(JobRow $job, Node $body): Tag
     {

@@ -282,6 +282,15 @@ final class YardAir implements ResetInterface
         );
     }
 
+    /** The same of all places of the yard. */
+    public function allMadeFrom(Workshop $workshop): string
+    {
+        return hash(
+            'xxh128',
+            implode('/', array_map(fn(Place $p): string => $this->madeFrom($workshop, $p), $this->places())),
+        );
+    }
+
     /** @return array<int|string, Place> by name */
     public function places(): array
     {

@@ -78,8 +78,60 @@ final class DerivedTest extends ApiCase
         self::assertSame([], $this->madeAnew());
     }
 
+    public function testWhateverElseItIsMadeFromIsSaid(): void
+    {
+        self::assertSame([$this->frame, $this->plate], $this->madeAnew(besides: '10:41'));
+        self::assertSame([], $this->madeAnew(besides: '10:41'));
+        self::assertSame([$this->frame, $this->plate], $this->madeAnew(besides: '10:42'));
+        self::assertSame([$this->frame, $this->plate], $this->madeAnew(for: 'us', besides: '10:42'));
+        self::assertSame([], $this->madeAnew(besides: '10:42'), 'kept beside each other');
+    }
+
+    public function testOfAWholeJobNoRecordIsAsked(): void
+    {
+        self::assertSame([true, false], [$this->isJobMadeAnew('30'), $this->isJobMadeAnew('30')]);
+        $line = ['kind' => 'note', 'note' => 'rust behind the lug', 'at' => self::ago('0 minutes')];
+        $this->call('POST', "/api/parts/{$this->frame}/log", $line);
+        self::assertFalse($this->isJobMadeAnew('30'));
+        self::assertTrue($this->isJobMadeAnew('31'));
+        $this->call('POST', "/api/parts/{$this->plate}/route/plan", (object) []);
+        self::assertSame([true, false], [$this->isJobMadeAnew('31'), $this->isJobMadeAnew('31')]);
+        $survey = [...self::survey(['name' => 'Frame']), 'version' => 1];
+        $this->call('PUT', "/api/parts/{$this->frame}/survey", $survey);
+        self::assertSame([true, false], [$this->isJobMadeAnew('31'), $this->isJobMadeAnew('31')]);
+    }
+
+    /** @phpstan-impure it is kept from then on */
+    private function isJobMadeAnew(string $besides): bool
+    {
+        $made = false;
+        $make = static function () use (&$made): \stdClass {
+            $made = true;
+
+            return new \stdClass();
+        };
+        $job = $this->job();
+        self::getContainer()->get(DerivedOfParts::class)->ofJob($job, \stdClass::class, $make, $besides);
+
+        return $made;
+    }
+
     /** @return list<string> of which parts something was made */
-    private function madeAnew(bool $fails = false): array
+    private function madeAnew(bool $fails = false, string $for = '', string $besides = ''): array
+    {
+        $made = [];
+        $make = static function (PartRow $row) use (&$made, $fails): ?\stdClass {
+            $made[] = (string) $row->id;
+
+            return $fails ? null : new \stdClass();
+        };
+        $job = $this->job();
+        self::getContainer()->get(DerivedOfParts::class)->of($job, \stdClass::class, $make, $for, $besides);
+
+        return $made;
+    }
+
+    private function job(): JobRow
     {
         $em = self::getContainer()->get(EntityManagerInterface::class);
         $em->clear();
@@ -88,15 +140,7 @@ final class DerivedTest extends ApiCase
         self::getContainer()->get(WorkshopScope::class)->enter($account->workshop);
         $job = $em->getRepository(JobRow::class)->findOneBy(['id' => Uuid::fromString($this->job)]);
         self::assertInstanceOf(JobRow::class, $job);
-        $made = [];
-        self::getContainer()
-            ->get(DerivedOfParts::class)
-            ->of($job, \stdClass::class, static function (PartRow $row) use (&$made, $fails): ?\stdClass {
-                $made[] = (string) $row->id;
 
-                return $fails ? null : new \stdClass();
-            });
-
-        return $made;
+        return $job;
     }
 }

@@ -45,7 +45,12 @@ final readonly class Shopping
         ?Inventory $stores = null,
         ?WhatIf $if = null,
     ): self {
-        $wanted = Wanted::of($pieces, $done, $if);
+        return self::buying($catalogue, Wanted::of($pieces, $done, $if), $stores);
+    }
+
+    /** What of it is not in the store. */
+    public static function buying(Catalogue $catalogue, Wanted $wanted, ?Inventory $stores = null): self
+    {
         $stores ??= Inventory::none();
         $needs = [];
         foreach (self::byShade($wanted->coats) as $id => $coats) {
