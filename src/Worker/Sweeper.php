@@ -50,7 +50,7 @@ final class Sweeper
         if ($this->lead->isMine()) {
             // Of each yard the last line stays: it is its version.
             $this->db->executeStatement(
-                "DELETE FROM yard_change c WHERE at < now() - interval '1 day' AND EXISTS
+                "DELETE FROM yard_change c WHERE at < now() - interval '1 hour' AND EXISTS
                 (SELECT 1 FROM yard_change n WHERE n.workshop_id = c.workshop_id AND n.id > c.id)",
             );
             try {

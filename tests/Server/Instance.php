@@ -29,6 +29,14 @@ final class Instance
             'APP_PORT' => (string) self::PORT,
             // Here it does not matter whom a checkout that others may not read is served by.
             'HULL_ROOT_OK' => '1',
+            // As an ordinary user of Debian has it.
+            'PATH' => implode(
+                ':',
+                array_filter(
+                    explode(':', (string) getenv('PATH')),
+                    static fn(string $folder): bool => !str_ends_with($folder, 'sbin'),
+                ),
+            ),
             ...array_fill_keys(
                 [
                     'APP_ENV',
