@@ -93,6 +93,46 @@ final class NodeTest extends TestCase
         self::fail('It was read.');
     }
 
+    public function testWhatIsAtTheLimitIsTakenAndWhatIsBeyondIsNot(): void
+    {
+        self::assertSame([9, 10], array_map(static fn(int $n): int => Node::root($n)->integer(9, 10), [9, 10]));
+        self::assertSame('äöü', Node::root('äöü')->text(3), 'letters are counted, not bytes');
+        self::assertCount(2, Node::root([1, 2])->items(2));
+        self::assertSame('abc', Node::remark(Node::root('abc'), 3));
+        $beyond = [
+            static fn(): mixed => Node::root(8)->integer(9, 10),
+            static fn(): mixed => Node::root(11)->integer(9, 10),
+            static fn(): mixed => Node::root('äöüß')->text(3),
+            static fn(): mixed => Node::root([1, 2, 3])->items(2),
+            static fn(): mixed => Node::remark(Node::root('abcd'), 3),
+        ];
+        $refused = 0;
+        foreach ($beyond as $read) {
+            try {
+                $read();
+            } catch (InvalidInput) {
+                ++$refused;
+            }
+        }
+        self::assertSame(count($beyond), $refused);
+    }
+
+    public function testAKeyOfATableIsTextThatStandsThere(): void
+    {
+        $table = ['steel' => 0, '7' => null];
+        self::assertSame('steel', Node::root('steel')->keyOf($table));
+        self::assertSame('7', Node::root('7')->keyOf($table), 'though PHP has made a number of it');
+        foreach (['brass', 7, null, '07', ['steel'], 'Steel', ''] as $none) {
+            try {
+                Node::root(['of' => $none])->field('of')->keyOf($table);
+                self::fail(json_encode($none) . ' was taken.');
+            } catch (InvalidInput $e) {
+                self::assertSame('/of', $e->pointer);
+                self::assertStringContainsString(null === $none ? '' : 'one of: steel, 7', $e->accepted);
+            }
+        }
+    }
+
     public function testADayIsOneOfTheCalendarAndNotTooFarOff(): void
     {
         foreach (['1990-01-01', '2026-02-28', '2100-12-31'] as $day) {
