@@ -6,10 +6,8 @@ namespace Hull\Route;
 
 use Hull\Catalog\Step;
 use Hull\Job\RouteStep;
-use Hull\Surface\FactWithin;
 use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
-use Hull\Surface\TopTagged;
 
 /**
  * Cheapest preparation from a surface to one on which every given need holds: best first over surface states, led by
@@ -24,8 +22,6 @@ final class PrepSearch
     private const MOST_TOGETHER = 12_000;
     /** From so many minutes on a step is dear enough for a second look, and how many steps of a path get one. */
     private const DEAR = 60.0;
-    /** Sums of the same efforts. */
-    private const SAME = 1e-9;
     private const SECOND_LOOKS = 2;
     /** Minutes held against a step the estimate does not ask for. */
     private const DETOUR = 30.0;
@@ -39,13 +35,16 @@ final class PrepSearch
     /** @var array<int|string, list<RouteStep>|false> */
     private array $found = [];
 
-    /** @var array<int|string, bool> */
-    private array $apart = [];
-
     private int $looked = 0;
 
-    public function __construct(private readonly PartContext $context, private readonly StepRunner $runner)
+    private readonly PathTrimmer $trimmer;
+
+    private readonly Touch $touch;
+
+    public function __construct(PartContext $context, private readonly StepRunner $runner)
     {
+        $this->trimmer = new PathTrimmer($context, $runner);
+        $this->touch = new Touch($runner);
         foreach ($context->catalogue()->steps as $step) {
             if ($step->laysFilm || $step->isClosing()) {
                 continue;
@@ -66,7 +65,7 @@ final class PrepSearch
      */
     public function find(SurfaceState $from, array $needs, bool $mayStrip = false): ?array
     {
-        if (self::hold($needs, $from)) {
+        if (Precondition::allHold($needs, $from)) {
             return [];
         }
         $key =
@@ -109,7 +108,12 @@ final class PrepSearch
 
         return null === $path
             ? null
-            : $this->quicker($this->withoutTheDearest($path, $from, $needs, $relevance), $from, $needs, $steps);
+            : $this->trimmer->quicker(
+                $this->withoutTheDearest($path, $from, $needs, $relevance),
+                $from,
+                $needs,
+                $steps,
+            );
     }
 
     /**
@@ -137,98 +141,16 @@ final class PrepSearch
      */
     private function withoutTheDearest(array $path, SurfaceState $from, array $needs, Relevance $relevance): array
     {
-        $dear = array_filter($path, fn(RouteStep $s): bool => $this->effort($s) > self::DEAR);
-        usort($dear, fn(RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
+        $dear = array_filter($path, fn(RouteStep $s): bool => $this->trimmer->effort($s) > self::DEAR);
+        usort($dear, fn(RouteStep $a, RouteStep $b): int => $this->trimmer->effort($b) <=> $this->trimmer->effort($a));
         foreach (array_slice($dear, 0, self::SECOND_LOOKS) as $one) {
             $other = $this->onTheWay($from, $needs, $relevance, $one->step);
-            if (null !== $other && $this->sum($other) < $this->sum($path)) {
+            if (null !== $other && $this->trimmer->sum($other) < $this->trimmer->sum($path)) {
                 $path = $other;
             }
         }
 
         return $path;
-    }
-
-    /**
-     * A wait for a film may be done away with by what cures it (an oven, a run hot), and work that is done twice to let
-     * time pass by a wait; the search sees neither while it counts waits little.
-     *
-     * @param list<RouteStep> $path
-     * @param list<Precondition> $needs
-     * @param list<Step> $steps
-     *
-     * @return list<RouteStep>
-     */
-    private function quicker(array $path, SurfaceState $from, array $needs, array $steps): array
-    {
-        [$best, $least] = [null, null];
-        foreach ([] === $from->films ? [] : $this->instead($path, $from, $steps) as [$at, $step]) {
-            $swapped = [...array_slice($path, 0, $at), new RouteStep('', $step->id), ...array_slice($path, $at + 1)];
-            $other = $this->leading($swapped, $from, $needs);
-            $least ??= $this->spent($path, $from);
-            $spent = null === $other ? \INF : $this->spent($other, $from);
-            [$best, $least] = $spent < $least - self::SAME ? [$other, $spent] : [$best, $least];
-        }
-
-        return null === $best ? $path : $this->quicker($this->pruned($best, $from, $needs), $from, $needs, $steps);
-    }
-
-    /**
-     * @param list<RouteStep> $path
-     * @param list<Step> $steps
-     *
-     * @return list<array{int, Step}> where in the path which step could stand
-     */
-    private function instead(array $path, SurfaceState $from, array $steps): array
-    {
-        $curing = array_filter($steps, fn(Step $s): bool => $s->cures && $this->suitsFilm($s, $from));
-        $waits = array_filter($steps, static fn(Step $s): bool => $s->isWait() && null !== $s->takes->waitFor);
-        $times = array_count_values(array_map(static fn(RouteStep $s): string => $s->step, $path));
-        $instead = [];
-        foreach ($path as $at => $move) {
-            $isWait = $this->context->catalogue()->step($move->step)->isWait();
-            foreach ($isWait ? $curing : ($times[$move->step] > 1 ? $waits : []) as $step) {
-                $instead[] = [$at, $step];
-            }
-        }
-
-        return $instead;
-    }
-
-    /** It can be done to the film on top, in whatever phase that is by then. */
-    private function suitsFilm(Step $step, SurfaceState $from): bool
-    {
-        foreach ($this->runner->needs(new RouteStep('', $step->id)) as $need) {
-            if ($need->predicate instanceof TopTagged && !$need->predicate->holds($from)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /**
-     * With the waits for films as they are there.
-     *
-     * @param list<RouteStep> $path
-     */
-    private function spent(array $path, SurfaceState $state): float
-    {
-        $spent = 0.0;
-        foreach ($path as $move) {
-            $applied = $this->runner->apply($move, $state);
-            $step = $this->context->catalogue()->step($move->step);
-            $spent += $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours ?? \INF, $state);
-            $state = $applied->state;
-        }
-
-        return $spent;
-    }
-
-    /** @param list<RouteStep> $path */
-    private function sum(array $path): float
-    {
-        return array_sum(array_map($this->effort(...), $path));
     }
 
     /**
@@ -244,7 +166,11 @@ final class PrepSearch
         $broken = array_values(array_filter($needs, static fn(Precondition $n): bool => !$n->predicate->holds($from)));
         foreach ($steps as $step) {
             $move = new RouteStep('', $step->id);
-            if ($step->strips > 0 || !$this->touches($step, $broken) || !$this->runner->isPossible($move, $from)) {
+            if (
+                $step->strips > 0 ||
+                !$this->touch->touches($step, $broken) ||
+                !$this->runner->isPossible($move, $from)
+            ) {
                 continue;
             }
             $applied = $this->runner->apply($move, $from);
@@ -252,38 +178,12 @@ final class PrepSearch
                 null === $applied->waitHours
                     ? \INF
                     : $this->runner->work->effort($step, $applied->handsOnMin, $applied->waitHours, $from);
-            if ($effort < $least && self::hold($needs, $applied->state)) {
+            if ($effort < $least && Precondition::allHold($needs, $applied->state)) {
                 [$best, $least] = [$move, $effort];
             }
         }
 
         return $best;
-    }
-
-    /**
-     * Whether a step changes something that each of the needs asks about.
-     *
-     * @param list<Precondition> $needs
-     */
-    private function touches(Step $step, array $needs): bool
-    {
-        if ($step->isWait() || $step->cures) {
-            return true;
-        }
-        $changed = $this->changed($step);
-        foreach ($needs as $need) {
-            if (
-                [] ===
-                array_filter(
-                    $need->predicate->facts(),
-                    static fn(FactWithin $f): bool => in_array($f->fact, $changed, true),
-                )
-            ) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /**
@@ -325,8 +225,8 @@ final class PrepSearch
                 }
                 $closed[$key] = true;
                 ++$this->looked;
-                if (self::hold($needs, $state)) {
-                    return $this->pruned(self::unwind($trail), $from, $needs);
+                if (Precondition::allHold($needs, $state)) {
+                    return $this->trimmer->pruned(self::unwind($trail), $from, $needs);
                 }
                 $ahead = $relaxed->from($state);
                 if (null === $ahead) {
@@ -351,7 +251,7 @@ final class PrepSearch
                     (null !== $last &&
                         $step->order < $last->order &&
                         isset($before[$step->id]) &&
-                        $this->areApart($step, $last))
+                        $this->touch->areApart($step, $last))
                 ) {
                     continue;
                 }
@@ -372,133 +272,6 @@ final class PrepSearch
         }
 
         return null;
-    }
-
-    /**
-     * The same path without what turned out not to be needed, dearest first.
-     *
-     * @param list<RouteStep> $path
-     * @param list<Precondition> $needs
-     *
-     * @return list<RouteStep>
-     */
-    private function pruned(array $path, SurfaceState $from, array $needs): array
-    {
-        $order = $path;
-        usort($order, fn(RouteStep $a, RouteStep $b): int => $this->effort($b) <=> $this->effort($a));
-        $states = null;
-        foreach ($order as $step) {
-            $at = array_search($step, $path, true);
-            if (false === $at) {
-                continue;
-            }
-            $states ??= $this->along($path, $from);
-            $rest = $this->leading(array_slice($path, $at + 1), $states[$at], $needs);
-            if (null !== $rest) {
-                $path = [...array_slice($path, 0, $at), ...$rest];
-                $states = null;
-            }
-        }
-
-        return $path;
-    }
-
-    /**
-     * @param list<RouteStep> $path
-     *
-     * @return list<SurfaceState> what each step of a path finds
-     */
-    private function along(array $path, SurfaceState $state): array
-    {
-        $states = [];
-        foreach ($path as $step) {
-            $states[] = $state;
-            $state = $this->runner->apply($step, $state)->state;
-        }
-
-        return $states;
-    }
-
-    private function effort(RouteStep $routeStep): float
-    {
-        $step = $this->context->catalogue()->step($routeStep->step);
-
-        $work = $this->runner->work;
-
-        return $work->effort($step, $work->minutes($step), $step->takes->waitHours);
-    }
-
-    /**
-     * The path without the steps that have nothing left to do on it (dry what was not wetted); null when it no longer
-     * leads where it should.
-     *
-     * @param list<RouteStep> $path
-     * @param list<Precondition> $needs
-     *
-     * @return list<RouteStep>|null
-     */
-    private function leading(array $path, SurfaceState $state, array $needs): ?array
-    {
-        $kept = [];
-        foreach ($path as $step) {
-            if (!$this->runner->isPossible($step, $state)) {
-                continue;
-            }
-            $applied = $this->runner->apply($step, $state);
-            if (null === $applied->waitHours) {
-                return null;
-            }
-            $kept[] = $step;
-            $state = $applied->state;
-        }
-
-        return self::hold($needs, $state) ? $kept : null;
-    }
-
-    /** Two steps that neither read nor change what the other changes: their order makes no difference. */
-    private function areApart(Step $one, Step $other): bool
-    {
-        return $this->apart[$one->id . '/' . $other->id] ??=
-            !$one->isWait() &&
-            !$other->isWait() &&
-            0 === $one->strips + $other->strips &&
-            !$one->cures &&
-            !$other->cures &&
-            [] === array_intersect($this->changed($one), [...$this->changed($other), ...$this->asked($other)]) &&
-            [] === array_intersect($this->changed($other), $this->asked($one));
-    }
-
-    /** @return list<string> */
-    private function changed(Step $step): array
-    {
-        return array_map(static fn(\Hull\Surface\Effect $e): string => $e->fact, $step->does);
-    }
-
-    /** @return list<string> */
-    private function asked(Step $step): array
-    {
-        return array_merge(
-            [],
-            ...array_map(
-                static fn(Precondition $n): array => array_map(
-                    static fn(FactWithin $f): string => $f->fact,
-                    $n->predicate->facts(),
-                ),
-                $this->runner->needs(new RouteStep('', $step->id)),
-            ),
-        );
-    }
-
-    /** @param list<Precondition> $needs */
-    private static function hold(array $needs, SurfaceState $state): bool
-    {
-        foreach ($needs as $need) {
-            if (!$need->predicate->holds($state)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** @return list<RouteStep> */

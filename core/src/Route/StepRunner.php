@@ -114,13 +114,7 @@ final class StepRunner
 
     public function isPossible(RouteStep $routeStep, SurfaceState $state): bool
     {
-        foreach ($this->needs($routeStep) as $need) {
-            if (!$need->predicate->holds($state)) {
-                return false;
-            }
-        }
-
-        return true;
+        return Precondition::allHold($this->needs($routeStep), $state);
     }
 
     /** @return list<Precondition> */

@@ -22,4 +22,16 @@ final readonly class Precondition
     {
         return new self($id, $predicate, $this->says, $this->consequence, $this->source, $this->scar);
     }
+
+    /** @param list<self> $needs */
+    public static function allHold(array $needs, SurfaceState $state): bool
+    {
+        foreach ($needs as $need) {
+            if (!$need->predicate->holds($state)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
 }
