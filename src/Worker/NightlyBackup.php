@@ -6,12 +6,13 @@ namespace App\Worker;
 
 use App\Command\BackupCommand;
 use App\Keep\Backup;
+use App\Photo\Unclaimed;
 use Psr\Clock\ClockInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 
-/** Once a day, between its messages, the worker backs everything up and clears old archives away. */
+/** Once a day, between its messages, the worker backs everything up, then clears away old archives and photos. */
 #[AsEventListener(priority: -4096)]
 final class NightlyBackup
 {
@@ -29,6 +30,7 @@ final class NightlyBackup
         private readonly LoggerInterface $logger,
         private readonly string $folder,
         private readonly Lead $lead,
+        private readonly Unclaimed $unclaimed,
     ) {
         $this->every = new Every($clock, self::LOOK_S);
     }
@@ -54,6 +56,7 @@ final class NightlyBackup
             $archive = $this->backup->make($this->folder);
             $this->backup->keep($this->folder, BackupCommand::KEEP);
             $this->logger->notice('Backed up into {path}.', ['path' => $archive->path]);
+            $this->unclaimed->clear();
             if ([] !== $archive->missing) {
                 $this->logger->error('Photos are missing: {paths}', ['paths' => implode(', ', $archive->missing)]);
             }

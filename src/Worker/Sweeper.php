@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace App\Worker;
 
-use App\Photo\StorageAway;
-use App\Photo\Unclaimed;
 use Doctrine\DBAL\Connection;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
-use Psr\Log\LoggerInterface;
 use Symfony\Component\Cache\PruneableInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 
-/**
- * Once an hour the worker throws away what is of no use any more: old lines of changes, kept answers that ended, files
- * of photos that went.
- */
+/** Once an hour the worker throws away what is of no use any more: old lines of changes, kept answers that ended. */
 #[AsEventListener(priority: -3072)]
 final class Sweeper
 {
@@ -30,8 +24,6 @@ final class Sweeper
         private readonly PruneableInterface $answers,
         private readonly CacheItemPoolInterface $derived,
         private readonly Lead $lead,
-        private readonly Unclaimed $unclaimed,
-        private readonly LoggerInterface $logger,
         ClockInterface $clock,
     ) {
         $this->every = new Every($clock, self::EVERY_S);
@@ -53,11 +45,6 @@ final class Sweeper
                 "DELETE FROM yard_change c WHERE at < now() - interval '1 hour' AND EXISTS
                 (SELECT 1 FROM yard_change n WHERE n.workshop_id = c.workshop_id AND n.id > c.id)",
             );
-            try {
-                $this->unclaimed->clear();
-            } catch (StorageAway $e) {
-                $this->logger->warning('Old photos were not cleared away: {why}', ['why' => $e->getMessage()]);
-            }
         }
     }
 }
