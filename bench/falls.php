@@ -26,12 +26,7 @@ $token = $visitor->node()->field('token')->text(500);
 $reads = ['/api/today', '/api/plan', '/api/store', "/api/parts/$part/record", "/api/parts/$part/windows"];
 
 $kills = [
-    'a PHP process' => static fn(): bool => posix_kill(
-        (int) trim(
-            Instance::script(['pgrep', '-n', '-g', (string) Instance::pid('php'), '-f', 'pool hull'])->getOutput(),
-        ),
-        SIGKILL,
-    ),
+    'a PHP process' => Instance::killPhpProcess(...),
     'worker' => static fn() => Instance::kill('worker'),
     'database' => static fn() => Instance::kill('database'),
     'sensor' => static fn() => Instance::kill('sensor'),

@@ -154,6 +154,13 @@ final class Instance
         posix_kill(self::pid($program), \SIGKILL);
     }
 
+    /** One of those that answer; the others go on. */
+    public static function killPhpProcess(): void
+    {
+        $newest = self::script(['pgrep', '-n', '-g', (string) self::pid('php'), '-f', 'pool hull'])->getOutput();
+        posix_kill((int) trim($newest), \SIGKILL);
+    }
+
     /** @return float seconds until it was so */
     public static function until(\Closure $is, float $seconds): float
     {

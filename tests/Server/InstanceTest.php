@@ -154,6 +154,27 @@ final class InstanceTest extends TestCase
         self::assertStringContainsString($note, $visitor->said);
     }
 
+    public function testWhatAPhpProcessWasKilledOverIsAskedOfAnotherOne(): void
+    {
+        $visitor = Visitor::signedIn();
+        $part = $this->firstPart($visitor);
+        $visitor->get('/api/session');
+        $token = $visitor->node()->field('token')->text(500);
+        $kept = [];
+        for ($n = 0; $n < 20; ++$n) {
+            Instance::killPhpProcess();
+            $kept[] = $note = 'over a killed process ' . bin2hex(random_bytes(6));
+            $line = ['kind' => 'note', 'note' => $note, 'at' => gmdate('Y-m-d\TH:i:s\Z')];
+            self::assertSame(201, $visitor->write("/api/parts/$part/log", $line, $token), $visitor->said);
+            Instance::killPhpProcess();
+            self::assertSame(200, $visitor->get('/api/crew'), $visitor->said);
+        }
+        self::assertSame(200, $visitor->get("/api/parts/$part/record"));
+        foreach ($kept as $note) {
+            self::assertSame(1, substr_count($visitor->said, '"' . $note . '"'), 'once');
+        }
+    }
+
     public function testWhatIsBackedUpIsTakenBackAsItWas(): void
     {
         $visitor = Visitor::signedIn();

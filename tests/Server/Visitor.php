@@ -58,10 +58,16 @@ final class Visitor
         return $this->write($path, $body, $token);
     }
 
-    /** @param array<string, mixed> $body */
+    /**
+     * Once, as pages do.
+     *
+     * @param array<string, mixed> $body
+     */
     public function write(string $path, array $body, string $token): int
     {
-        return $this->call('POST', $path, ['json' => $body, 'headers' => ['X-Hull-Token' => $token]]);
+        $headers = ['X-Hull-Token' => $token, 'Idempotency-Key' => bin2hex(random_bytes(12))];
+
+        return $this->call('POST', $path, ['json' => $body, 'headers' => $headers]);
     }
 
     public function node(): Node
