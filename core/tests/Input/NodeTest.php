@@ -124,7 +124,9 @@ final class NodeTest extends TestCase
         self::assertSame('7', Node::root('7')->keyOf($table), 'though PHP has made a number of it');
         foreach (['brass', 7, null, '07', ['steel'], 'Steel', ''] as $none) {
             try {
-                Node::root(['of' => $none])->field('of')->keyOf($table);
+                Node::root(['of' => $none])
+                    ->field('of')
+                    ->keyOf($table);
                 self::fail(json_encode($none) . ' was taken.');
             } catch (InvalidInput $e) {
                 self::assertSame('/of', $e->pointer);
