@@ -16,7 +16,7 @@ use Psr\Clock\ClockInterface;
 /** Where photos are kept, as it stands in a setting: the database, a folder, or a bucket of an object store. */
 final readonly class PhotoAddress
 {
-    public const ACCEPTED = 'database, file:///FOLDER or s3://KEY:SECRET@HOST[:PORT]/BUCKET[/PREFIX][?region=NAME&plain=1]';
+    public const ACCEPTED = 'database, file:///FOLDER, s3://KEY:SECRET@HOST[:PORT]/BUCKET[/PATH][?region=NAME&plain=1]';
     private const DATABASE = 'database';
     /** A store that takes no connection so long, gives and takes nothing so long, or does not end, is away: s. */
     private const CONNECT_S = 1.0;
