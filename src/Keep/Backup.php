@@ -121,12 +121,17 @@ final readonly class Backup
     }
 
     /**
-     * Removes the oldest of those it made itself.
+     * Removes the oldest of those it made itself, and what one that was killed left beside its archive a day ago.
      *
      * @return int how many are left
      */
     public function keep(string $folder, int $most): int
     {
+        $halves = glob(rtrim($folder, '/') . '/hull-*.zip.{dump,photos,part}', \GLOB_BRACE);
+        $before = $this->clock->now()->getTimestamp() - 86_400;
+        (new Filesystem())->remove(
+            array_filter(false === $halves ? [] : $halves, static fn(string $h): bool => filemtime($h) < $before),
+        );
         $made = self::made($folder);
         foreach (array_slice($made, 0, max(0, count($made) - $most)) as $old) {
             unlink($old);

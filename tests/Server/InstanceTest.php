@@ -193,6 +193,12 @@ final class InstanceTest extends TestCase
         $made = Instance::script(['php', 'bin/console', 'hull:backup', $archive]);
         self::assertSame(0, $made->getExitCode(), $made->getOutput() . $made->getErrorOutput());
         self::assertSame(0o600, fileperms($archive) & 0o777);
+        // One of the day before was killed, another one is under way.
+        [$old, $new] = [dirname($archive) . '/hull-old.zip.photos', dirname($archive) . '/hull-new.zip.photos'];
+        array_map(mkdir(...), [$old, $new]);
+        touch($old, (int) filemtime($archive) - 100_000);
+        self::assertSame(0, Instance::script(['php', 'bin/console', 'hull:backup'])->getExitCode());
+        self::assertSame([false, true], array_map(is_dir(...), [$old, $new]));
         $this->log($visitor, $part, 'after it');
         self::assertNotEquals($as, $this->exported($visitor));
 
