@@ -26,6 +26,7 @@ final readonly class Judge
             new TimeLaws\ClosesWhatItOpens(),
             new TimeLaws\Together(),
             new TimeLaws\PaysForSomething(),
+            new TimeLaws\NeighboursInTime(),
         ];
         $this->laws = [
             new Laws\ChemistryLeaves(),

@@ -83,6 +83,18 @@ final readonly class Spoilt
         });
     }
 
+    /** Nothing raises any dust, and nobody minds it. */
+    public function withoutDust(): self
+    {
+        return $this->each('working', null, static fn(array $w): array => array_diff_key($w, ['dusty' => 0]));
+    }
+
+    /** Sparks may fly in vapour, acid meet bleach. */
+    public function withoutInterlocks(): self
+    {
+        return new self([...$this->data, 'interlocks' => []]);
+    }
+
     public function withoutAir(): self
     {
         return $this->each('supplies', null, static fn(array $s): array => array_diff_key($s, ['air' => 0]));

@@ -15,7 +15,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Made-up yards in frost, heat and rain, scheduled, held against laws 22 to 28. Thinned; HULL_FULL=1 judges two
+ * Made-up yards in frost, heat and rain, scheduled, held against laws 16 and 22 to 28. Thinned; HULL_FULL=1 judges two
  * thousand.
  */
 final class TimetablesTest extends TestCase
@@ -55,6 +55,8 @@ final class TimetablesTest extends TestCase
             static fn(Spoilt $s): Spoilt => $s->withNothingBare()->withoutRules('coat-fresh-metal'),
             $is,
         ];
+        yield 'no dust settles' => [16, static fn(Spoilt $s): Spoilt => $s->withoutDust(), $is];
+        yield 'nothing is about' => [16, static fn(Spoilt $s): Spoilt => $s->withoutInterlocks(), $is];
         yield 'stripped, and the coats found no hour' => [
             26,
             $as,

@@ -77,7 +77,7 @@ final readonly class GateLine
         }
         $spoilt = [];
         foreach (
-            [[GateReason::Dew, $this->nextDew, $dewFree], [GateReason::Rain, $this->nextRain, $rainSafe]]
+            [[GateReason::DewSoon, $this->nextDew, $dewFree], [GateReason::RainSoon, $this->nextRain, $rainSafe]]
             as [$reason, $next, $until]
         ) {
             $closed = self::firstIn($next, $finish - $this->from, null === $until ? \INF : $until - $this->from);

@@ -15,6 +15,9 @@ enum GateReason: string
     case Wind = 'wind';
     case Rain = 'rain';
     case Wet = 'wet';
+    /** After it is on, before it bears that. */
+    case DewSoon = 'dew-soon';
+    case RainSoon = 'rain-soon';
 
     public function words(): string
     {
@@ -27,6 +30,8 @@ enum GateReason: string
             self::Wind => 'the wind is over 4 m/s',
             self::Rain => 'it rains',
             self::Wet => 'it is still wet from the rain',
+            self::DewSoon => 'dew comes before the film bears it',
+            self::RainSoon => 'rain comes before the film bears it',
         };
     }
 }

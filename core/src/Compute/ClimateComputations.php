@@ -206,7 +206,7 @@ final class ClimateComputations
             array_unique(
                 array_map(
                     static fn(GateReason $r): string => match ($r) {
-                        GateReason::Dew => sprintf(
+                        GateReason::Dew, GateReason::DewSoon => sprintf(
                             'The part is %.1f C above the dew point; a film needs 3 C.',
                             $margin->c(),
                         ),
@@ -223,7 +223,7 @@ final class ClimateComputations
                             $damp->percentValue(),
                         ),
                         GateReason::Wind => 'Over 4 m/s the spray is carried off the part.',
-                        GateReason::Rain, GateReason::Wet => 'It rains.',
+                        GateReason::Rain, GateReason::RainSoon, GateReason::Wet => 'It rains.',
                     },
                     $closed,
                 ),

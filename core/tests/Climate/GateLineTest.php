@@ -54,11 +54,15 @@ final class GateLineTest extends TestCase
     {
         $gate = self::gate([9 => [18.0, 95.0], 10 => [18.0, 95.0]]);
         self::assertNull($gate->against(4.0, 6.0, 8.9, 8.9));
-        self::assertSame([GateReason::Dew, 10.0], $gate->against(4.0, 6.0, 9.4, 9.4), 'still wet when the dew comes');
+        self::assertSame(
+            [GateReason::DewSoon, 10.0],
+            $gate->against(4.0, 6.0, 9.4, 9.4),
+            'still wet when the dew comes',
+        );
         self::assertSame([GateReason::Dew, 10.0], $gate->against(8.0, 9.5, 12.0, 12.0));
         self::assertNull($gate->against(11.0, 12.0, 15.0, 15.0));
         self::assertSame(
-            [GateReason::Dew, 10.0],
+            [GateReason::DewSoon, 10.0],
             $gate->against(4.0, 6.0, null, null),
             'a film that never dries meets every dew',
         );

@@ -23,6 +23,7 @@ use Hull\Schedule\Calendar\Objective;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Begun;
+use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\RainFree;
 use Hull\Schedule\Constraint\WetFilm;
@@ -70,6 +71,51 @@ final class ClosedBlocksTest extends TestCase
         self::assertSame(['p/mend', 'p/key', 'p/primer'], array_keys($schedule->placed));
         self::assertSame('what it is done for has no room', $schedule->unplaced['p/mask'] ?? '');
         self::assertSame('what belongs with it has no room', $schedule->unplaced['p/mark'] ?? '');
+    }
+
+    public function testWhatIsTakenOutAgainLeavesNoGapAndNoReasonBehind(): void
+    {
+        $ready = static fn(string $id): Activity => new Activity("p/$id", 'p', $id, 2.0, 'bay', forCoat: true);
+        $schedule = (new Scheduler(1))->plan(
+            $this->yard([
+                new Activity('p/mend', 'p', 'mend', 0.5, 'bay'),
+                $ready('key'),
+                $ready('mask'),
+                $this->coat('p/coat', self::cold()),
+                new Activity('q/sand', 'q', 'sand', 0.5, 'bay'),
+            ]),
+        );
+        self::assertSame(['p/mend', 'q/sand'], array_keys($schedule->placed));
+        $sand = $schedule->placed['q/sand'];
+        self::assertSame(8.5, $sand->start, 'it moves up to where the keying would have been');
+        self::assertSame('p/mend', $sand->why->other);
+        self::assertSame('what it is done for has no room', $schedule->unplaced['p/key'] ?? '');
+    }
+
+    public function testOfAPartThatStopsThatIsSaidWhichComesFirstAndWhoWaitsForIt(): void
+    {
+        $work = [
+            new Activity('p/lift', 'p', 'lift', 0.5, 'bay', people: 3),
+            $this->coat('p/coat', self::cold()),
+            new Activity('q/hang', 'q', 'hang', 0.5, 'bay', lags: [new Lag('p/coat', LagTime::hours(0.0), 'the coat')]),
+            new Activity(
+                'r/fit',
+                'r',
+                'fit',
+                0.5,
+                'bay',
+                lags: [new Lag('q/hang', LagTime::hours(0.0), 'the hanging')],
+            ),
+        ];
+        $said = [];
+        foreach ((new Scheduler(4))->plan($this->yard($work))->lost() as $lost) {
+            $said[$lost->part] = [$lost->cause, $lost->elsewhere, $lost->on];
+        }
+        ksort($said);
+        self::assertSame(
+            ['p' => ['p/lift', false, []], 'q' => ['q/hang', true, ['p']], 'r' => ['r/fit', true, ['p']]],
+            $said,
+        );
     }
 
     public function testNothingIsIsolatedForAJointThatIsNotClosed(): void

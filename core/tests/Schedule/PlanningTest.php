@@ -121,7 +121,9 @@ final class PlanningTest extends TestCase
                 static fn(Finding $f): string => $f->stepName . ': ' . $f->says,
                 array_filter(
                     $replayed->findings,
-                    static fn(Finding $f): bool => !str_contains($f->says, 'no more than'),
+                    // What is made good in a coat is in no log of its own.
+                    static fn(Finding $f): bool => !str_contains($f->says, 'no more than') &&
+                        0.0 === ($schedule->placed["$id/$f->stepKey"]->rework ?? 0.0),
                 ),
             );
             self::assertSame([], array_values($faults), $piece->part->name);

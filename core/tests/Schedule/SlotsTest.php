@@ -48,6 +48,40 @@ final class SlotsTest extends TestCase
         self::assertSame([[4.0], [5.0], 0], $busy->inOneGoFrom(0.0));
     }
 
+    public function testItIsBegunRightAfterAlikeWorkWhereItIsTooLongBeforeSomethingElse(): void
+    {
+        $slots = new Slots(self::yard(2));
+        $take = static fn(string $id, string $who, float $from, float $to, string $share = '') => $slots->take(
+            new Activity($id, $id, $id, $to - $from, 'bay', share: $share, shareFor: 4.0),
+            new Placement($id, $from, $to, [$who], new Why(WhyKind::Nothing), $to),
+        );
+        $take('red', 'person 1', 8.0, 10.0, 'red');
+        $take('talk', 'person 1', 10.5, 12.0);
+        $take('walk', 'person 2', 10.0, 12.0);
+        $coat = new Activity('coat', 'p', 'coat', 1.0, 'bay', share: 'red', setupHours: 0.5, shareFor: 4.0);
+        $room = self::room($slots, $coat, 9.25);
+        self::assertSame(
+            [10.0, 10.5, ['person 1'], true],
+            [$room->start, $room->end, $room->who, $room->setUp],
+            'person 2 has half an hour sooner, in which it is not set up',
+        );
+        $long = new Activity('long', 'p', 'long', 1.5, 'bay', share: 'red', setupHours: 0.5, shareFor: 4.0);
+        self::assertSame(13.0, self::room($slots, $long, 9.25)->start);
+    }
+
+    public function testQuietHoursAreBlamedWhereThereAreSome(): void
+    {
+        $loud = new Activity('loud', 'p', 'loud', 1.0, 'bay', noisy: true);
+        $why = static function (array $quiet) use ($loud): array {
+            $person = Person::of('one', Spans::of([8.0, 12.0]), Spans::of(...$quiet));
+            $room = self::room(new Slots(new Yard(6.0, 48.0, [$loud], [$person])), $loud, 6.0);
+
+            return [$room->start, $room->why->kind];
+        };
+        self::assertSame([8.0, WhyKind::Hours], $why([[0.0, 7.0]]), 'nobody is there in them');
+        self::assertSame([9.0, WhyKind::Quiet], $why([[0.0, 9.0]]));
+    }
+
     public function testWhatTheRecordHasAtOneTimeMayOverlap(): void
     {
         $slots = new Slots(self::yard(1));

@@ -35,6 +35,7 @@ final readonly class Activity
      * @param bool $covers it protects what was bare
      * @param bool $forCoat it is worth nothing unless what covers it has its hour
      * @param bool $forNext it is worth nothing unless the next of its part has its hour
+     * @param Brought|null $brought what it brings into its place that must not meet other things there
      */
     public function __construct(
         public string $id,
@@ -69,6 +70,7 @@ final readonly class Activity
         public bool $covers = false,
         public bool $forCoat = false,
         public bool $forNext = false,
+        public ?Brought $brought = null,
     ) {}
 
     public function isCoat(): bool
@@ -142,6 +144,7 @@ final readonly class Activity
             covers: $this->covers,
             forCoat: $this->forCoat,
             forNext: $this->forNext,
+            brought: $this->brought,
         );
     }
 }

@@ -94,10 +94,7 @@ final readonly class Remedies
         $reasons = $closed->reasons;
         $place = $this->places[$at];
         $sheltered = $piece->context->catalogue()->places[$place->kind]->sheltered;
-        if (
-            $sheltered &&
-            [] !== array_intersect([GateReason::Cold->value, GateReason::Dew->value], self::ids($reasons))
-        ) {
+        if ($sheltered && self::isOneOf($reasons, GateReason::Cold, GateReason::Dew, GateReason::DewSoon)) {
             $heated = $this->first(
                 self::HEAT_C,
                 Remedy::HEAT,
@@ -108,10 +105,7 @@ final readonly class Remedies
             );
             $found[] = null === $heated ? null : $this->costed($heated, $piece, $at);
         }
-        if (
-            $sheltered &&
-            [] !== array_intersect([GateReason::Damp->value, GateReason::Dew->value], self::ids($reasons))
-        ) {
+        if ($sheltered && self::isOneOf($reasons, GateReason::Damp, GateReason::Dew, GateReason::DewSoon)) {
             $found[] = $this->first(
                 self::DRY_RH,
                 Remedy::DRY,
@@ -163,14 +157,16 @@ final readonly class Remedies
         );
     }
 
-    /**
-     * @param list<GateReason> $reasons
-     *
-     * @return list<string>
-     */
-    private static function ids(array $reasons): array
+    /** @param list<GateReason> $reasons */
+    private static function isOneOf(array $reasons, GateReason ...$of): bool
     {
-        return array_map(static fn(GateReason $r): string => $r->value, $reasons);
+        foreach ($reasons as $reason) {
+            if (in_array($reason, $of, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -13,6 +13,7 @@ final readonly class Lost
      * @param Closed|null $closed by what in the air, where it is that
      * @param bool $bares something that is laid bare waits with it
      * @param bool $elsewhere it waits for a block of another part that has no hour
+     * @param list<string> $on parts whose own block without an hour it waits for in the end, where it waits elsewhere
      */
     public function __construct(
         public string $part,
@@ -21,5 +22,6 @@ final readonly class Lost
         public ?Closed $closed,
         public bool $elsewhere,
         public bool $bares,
+        public array $on = [],
     ) {}
 }

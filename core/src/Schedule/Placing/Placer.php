@@ -40,6 +40,7 @@ final class Placer
      * @param Decisions $decided of single activities, by a search
      * @param Aim|null $aim given one, windows are missed where that ends the whole sooner and is worth it
      * @param bool $draft what is missed all the same is not opened as late as can be, which costs time and gains none
+     * @param Schedule|null $without what found no room in it is left out
      */
     public function __construct(
         private readonly Yard $yard,
@@ -47,9 +48,12 @@ final class Placer
         private readonly Decisions $decided = new Decisions(),
         ?Aim $aim = null,
         bool $draft = false,
+        ?Schedule $without = null,
     ) {
         $this->filler = new BlockFiller($yard, $kept, $decided);
         $this->payments = new Payments($yard, $this->filler, $decided, $aim, $draft);
+        $this->filler->unplaced = $without->unplaced ?? [];
+        $this->causes = $without->causes ?? [];
         foreach ($yard->activities as $activity) {
             if (null !== $activity->fixed) {
                 [$start, $end, $who] = [$activity->fixed->start, $activity->fixed->end, $activity->fixed->who];

@@ -37,19 +37,67 @@ final readonly class Schedule
             $closed = $elsewhere ? null : Closed::of($this->yard, $activity);
 
             return new Lost(
-                $activity->part,
-                $activity->id,
-                match (true) {
+                part: $activity->part,
+                cause: $activity->id,
+                says: match (true) {
                     null === $closed => $says,
                     null === $closed->opens => $closed->words(),
                     Placer::NO_HOUR === $says => $says . '; ' . $closed->words(),
                     default => $says,
                 },
-                $closed,
-                $elsewhere,
-                $this->bares($activity),
+                closed: $closed,
+                elsewhere: $elsewhere,
+                bares: $this->bares($activity),
+                on: $elsewhere ? $this->roots($activity) : [],
             );
-        }, $this->causes);
+        }, $this->firsts());
+    }
+
+    /**
+     * Of what a part stops at that which comes first on it.
+     *
+     * @return list<array{Activity, string, bool}>
+     */
+    private function firsts(): array
+    {
+        $turn = fn(Activity $a): int => (int) array_search($a->id, $this->yard->chains[$a->part], true);
+        $first = [];
+        foreach ($this->causes as $cause) {
+            $part = $cause[0]->part;
+            $first[$part] =
+                isset($first[$part]) && $turn($first[$part][0]) <= $turn($cause[0]) ? $first[$part] : $cause;
+        }
+
+        return array_values($first);
+    }
+
+    /**
+     * The parts whose own block without an hour an activity waits for in the end.
+     *
+     * @return list<string>
+     */
+    private function roots(Activity $waiting): array
+    {
+        $own = [];
+        foreach ($this->firsts() as [$cause, , $elsewhere]) {
+            $own += $elsewhere ? [] : [$cause->id => $cause->part];
+        }
+        $roots = $seen = [];
+        for ($ids = [$waiting->id]; [] !== $ids; ) {
+            $id = array_pop($ids);
+            if (!isset($this->unplaced[$id]) || isset($seen[$id])) {
+                continue;
+            }
+            $seen[$id] = true;
+            if (isset($own[$id])) {
+                $roots[$own[$id]] = true;
+                continue;
+            }
+            $before = $this->yard->before[$id] ?? null;
+            $ids = [...$ids, ...null === $before ? [] : [$before], ...$this->yard->needs[$id] ?? []];
+        }
+
+        return array_map(strval(...), array_keys($roots));
     }
 
     /** Something that is laid bare waits with it. */

@@ -113,6 +113,12 @@ final readonly class Score
         return [$this->unplaced, $this->late, $this->cost] > [$other->unplaced, $other->late, $other->cost];
     }
 
+    /** As much has room, is as late as there at the most, and all of it ends no later. */
+    public function keepsWhatHas(self $other): bool
+    {
+        return $this->unplaced <= $other->unplaced && $this->late <= $other->late && $this->finish <= $other->finish;
+    }
+
     /** As much has room and is on time, and the sum is worse by no more than a share. */
     public function isWithin(float $share, self $best): bool
     {

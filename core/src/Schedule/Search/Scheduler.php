@@ -75,6 +75,6 @@ final class Scheduler
             (new WideSearch($trials, $random))->go(Orders::byPlace($yard, $tails), $first, $orders);
         }
 
-        return $trials->best();
+        return $trials->closedUp();
     }
 }

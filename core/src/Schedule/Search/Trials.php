@@ -48,6 +48,16 @@ final class Trials
         return $this->best ?? $this->tried($this->top);
     }
 
+    /** The best, without the gaps in which stood what was taken out again in the end for want of an hour. */
+    public function closedUp(): Schedule
+    {
+        $best = $this->best();
+        $again = [] === $best->unplaced ? $best : $this->work($this->top, without: $best);
+
+        // Set up by what is not done after all was no saving: that it costs more is no reason.
+        return $again->score->keepsWhatHas($best->score) ? $again : $best;
+    }
+
     /** The turns and decisions of the best. */
     public function top(): PriorityList
     {
@@ -121,9 +131,20 @@ final class Trials
         }
     }
 
-    private function work(PriorityList $turns, bool $paysForTime = true, bool $draft = false): Schedule
-    {
-        $placer = new Placer($this->yard, [], $turns->decided, $paysForTime ? $this->aim : null, $draft);
+    /** @param Schedule|null $without what found no room in it is left out from the beginning */
+    private function work(
+        PriorityList $turns,
+        bool $paysForTime = true,
+        bool $draft = false,
+        ?Schedule $without = null,
+    ): Schedule {
+        $placer = new Placer(
+            yard: $this->yard,
+            decided: $turns->decided,
+            aim: $paysForTime ? $this->aim : null,
+            draft: $draft,
+            without: $without,
+        );
         $next = array_fill_keys(array_keys($this->blocks), 0);
         foreach ([...$turns->order, ...Orders::plain(array_map(count(...), $this->blocks))] as $part) {
             $block = $this->blocks[$part][$next[$part]] ?? null;
@@ -134,12 +155,14 @@ final class Trials
         }
 
         if (!$placer->isAsTaken()) {
-            return $this->work(new PriorityList($turns->order, $turns->decided->asFound()), $paysForTime, $draft);
+            $turns = new PriorityList($turns->order, $turns->decided->asFound());
+
+            return $this->work($turns, $paysForTime, $draft, $without);
         }
         $schedule = $placer->schedule();
         // What looked worth it for one block may not be for the whole.
         if ($placer->hasPaidForTime() && count($this->yard->activities) <= self::SMALL) {
-            $unpaid = $this->work($turns, false, $draft);
+            $unpaid = $this->work($turns, false, $draft, $without);
 
             return $unpaid->score->costsLessThan($schedule->score) ? $unpaid : $schedule;
         }

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\TimeLaws;
+
+use Judge\Breach;
+use Judge\Sheets;
+use Judge\Steps;
+use Judge\Stint;
+use Judge\TimeLaw;
+use Judge\Timetable;
+
+/**
+ * 16 by the clock: in the place where something of another part is wiped or wet nobody makes dust, flings compound or
+ * sprays water; and no spark, hot air or flame where solvent is used, no acid where bleach is.
+ */
+final readonly class NeighboursInTime implements TimeLaw
+{
+    private const LAW = 16;
+    private const DUSTY = [
+        ...Steps::DUSTY,
+        'blow-off',
+        'dry-clean',
+        'scrape-caked',
+        'pressure-wash',
+        'scuff',
+        'scuff-pad',
+        'sand-back',
+        'sand-marks',
+        'sand-down-marked',
+        'compound',
+        'compound-hand',
+        'polish',
+        'polish-paint',
+        'plastic-polish',
+        'metal-polish',
+        'glass-polish',
+    ];
+    private const SPARKS = [
+        'force-dry',
+        'heat-strip',
+        'wire-wheel',
+        'strip-discs',
+        'zinc-spots',
+        'weld',
+        'oven-cure',
+        'ramp-cure',
+    ];
+    private const SOLVENT = [
+        'solvent-degrease',
+        'solvent-rub',
+        'adhesive-remove',
+        'mould-wipe',
+        'lacquer-strip',
+        'fit-film-off',
+        'recover-vinyl',
+        'spot-prime',
+        'final-wipe',
+        'wipe-acetone',
+        'wipe-soft',
+    ];
+    private const WATERBORNE = ['elastomeric-roof', 'epoxy-lining'];
+    private const BLEACH = ['mould-kill'];
+    /** A wipe is out of date after an hour; whatever lies on it until then is under the film. */
+    private const WIPED_H = 1.0;
+    /** Vapour lies on the floor as long, hours. */
+    private const LINGERS_H = 0.2;
+    private const SHORT_H = 0.02;
+    private const DAY_H = 24.0;
+
+    public function breaches(Timetable $timetable): array
+    {
+        $places = [];
+        foreach ($timetable->all() as $stint) {
+            $places[$stint->place][] = $stint;
+        }
+        $breaches = [];
+        foreach ($places as $stints) {
+            foreach ($stints as $one) {
+                foreach ($stints as $other) {
+                    $says = $one->part === $other->part ? null : $this->says($timetable, $one, $other);
+                    if (null !== $says) {
+                        $breaches[] = new Breach(
+                            self::LAW,
+                            null,
+                            sprintf('%s %s %s', $one->words(), $says, $other->words()),
+                        );
+                    }
+                }
+            }
+        }
+
+        return $breaches;
+    }
+
+    private function says(Timetable $timetable, Stint $one, Stint $other): ?string
+    {
+        return match (true) {
+            $one->isOneOf(self::DUSTY) && $this->isOver($one, $other->from, $this->spared($timetable, $other))
+                => 'beside what is wiped or wet,',
+            $one->isOneOf(self::SPARKS) &&
+                $this->isSolvent($other) &&
+                $this->isOver($one, $other->from, $other->to + self::LINGERS_H)
+                => 'in the vapour of',
+            $one->isOneOf(self::BLEACH) &&
+                $this->isAcid($other) &&
+                $this->about($timetable, $one) > $other->from + self::SHORT_H &&
+                $this->about($timetable, $other) > $one->from + self::SHORT_H
+                => 'and, not rinsed off in between,',
+            default => null,
+        };
+    }
+
+    private function isOver(Stint $one, float $from, float $to): bool
+    {
+        return $one->from < $to - self::SHORT_H && $one->to > $from + self::SHORT_H;
+    }
+
+    private function isSolvent(Stint $stint): bool
+    {
+        return $stint->isOneOf(self::SOLVENT) ||
+            (Steps::COAT === $stint->step && !in_array($stint->product, self::WATERBORNE, true));
+    }
+
+    private function isAcid(Stint $stint): bool
+    {
+        return 'acid' === (Steps::LEAVES[$stint->step] ?? '') || 'convert-rust' === $stint->step;
+    }
+
+    /** Until when nothing may fall on it: for wiped work its hour, for a coat until it is dry to the touch. */
+    private function spared(Timetable $timetable, Stint $stint): float
+    {
+        if ($stint->isOneOf(Steps::WIPES)) {
+            return $stint->to + self::WIPED_H;
+        }
+        if (Steps::COAT !== $stint->step || null === $stint->product) {
+            return -\INF;
+        }
+        $sky = $timetable->sky($stint);
+        $until = $stint->to;
+        while ($timetable->isThin($stint->part) && $until < $stint->to + 2.0 * self::DAY_H) {
+            if (($sky->cured($stint->product, Sheets::TOUCH, $stint->to, $until + 0.25) ?? 1.0) >= 0.9) {
+                break;
+            }
+            $until += 0.25;
+        }
+
+        return $until;
+    }
+
+    /** Until when it is about: until it is rinsed off its part, for a day where nobody does. */
+    private function about(Timetable $timetable, Stint $stint): float
+    {
+        foreach ($timetable->stints[$stint->part] ?? [] as $later) {
+            if (
+                $later->from >= $stint->to - self::SHORT_H &&
+                $later->isOneOf(['rinse', 'neutralise', 'pressure-wash'])
+            ) {
+                return $later->to;
+            }
+        }
+
+        return $stint->to + self::DAY_H;
+    }
+}
