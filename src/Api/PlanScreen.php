@@ -140,6 +140,7 @@ final readonly class PlanScreen
                     $w->says,
                     $w->bares,
                     $w->air,
+                    $w->with,
                 ),
                 array_values(array_filter($plan->lost, $of)),
             ),

@@ -46,13 +46,31 @@ final readonly class ScheduleText
     /** @return list<string> */
     private function late(): array
     {
-        $lines = [];
+        $lines = $never = $later = [];
         foreach ($this->schedule->missed() as $part => [$due, $end]) {
+            $name = $this->part((string) $part);
+            if (null === $end) {
+                $never[$this->day($due)][] = $name;
+            } else {
+                $lines[] = sprintf('LATE: %s is due %s and is done %s', $name, $this->day($due), $this->clock($end));
+            }
+        }
+        foreach ($never as $day => $names) {
+            $lines[] = sprintf('LATE: due %s and not done by then: %s', $day, implode(', ', $names));
+        }
+        $yard = $this->schedule->yard;
+        foreach ($this->schedule->lost() as $lost) {
+            $due = $yard->dues[$lost->part] ?? -\INF;
+            if ($due > $yard->end) {
+                $later[$this->day($due)][] = $this->part($lost->part);
+            }
+        }
+        foreach ($later as $day => $names) {
             $lines[] = sprintf(
-                'LATE: %s is due %s and %s',
-                $this->part((string) $part),
-                $this->day($due),
-                null === $end ? 'is not done by then' : 'is done ' . $this->clock($end),
+                'DUE %s, with no hour before this plan ends on %s: %s',
+                $day,
+                $this->day($yard->end),
+                implode(', ', $names),
             );
         }
 
@@ -66,11 +84,16 @@ final readonly class ScheduleText
      */
     private function closed(\Closure $remedies): array
     {
-        $lines = [];
+        $lines = $with = [];
         foreach ($this->schedule->lost() as $lost) {
+            if ([] !== $lost->on) {
+                $with[implode(', ', array_map($this->part(...), $lost->on))][] = $lost;
+                continue;
+            }
             $name = $this->schedule->yard->activity($lost->cause)->name;
             $lines[] = sprintf(
-                'NOT BEGUN: %s. %s%s has no hour: %s.',
+                '%s: %s. %s%s has no hour: %s.',
+                $this->isBegun($lost) ? 'STOPS' : 'NOT BEGUN',
                 $this->part($lost->part),
                 $lost->bares ? 'Nothing is stripped, since ' : '',
                 $lost->bares ? lcfirst($name) : $name,
@@ -92,7 +115,32 @@ final readonly class ScheduleText
             }
         }
 
+        foreach ($with as $root => $waiting) {
+            $lines[] = sprintf(
+                'WAITS for %s: %s',
+                $root,
+                implode(
+                    '; ',
+                    array_map(
+                        fn(Lost $l): string => sprintf(
+                            '%s, %s',
+                            $this->part($l->part),
+                            lcfirst($this->schedule->yard->activity($l->cause)->name),
+                        ),
+                        $waiting,
+                    ),
+                ),
+            );
+        }
+
         return $lines;
+    }
+
+    /** Something of the part is done all the same before it stops. */
+    private function isBegun(Lost $lost): bool
+    {
+        return [] !==
+            array_intersect_key(array_flip($this->schedule->yard->chains[$lost->part]), $this->schedule->placed);
     }
 
     /** @return list<string> */

@@ -7,13 +7,15 @@ namespace App\Plan;
 /**
  * What a kept plan has no hour for, and why: one activity, or a block that waits as a whole for one of its activities.
  *
- * @phpstan-type Kept array{id: string, part: string, name: string, says: string, bares?: bool, air?: bool}
+ * @phpstan-type Kept array{id: string, part: string, name: string, says: string, bares?: bool, air?: bool,
+ *                     with?: list<string>}
  */
 final readonly class PlanWait
 {
     /**
      * @param bool $bares the block would lay something bare
      * @param bool $air other air or more hands might help it
+     * @param list<string> $with other parts that wait for the block
      */
     public function __construct(
         public string $id,
@@ -22,6 +24,7 @@ final readonly class PlanWait
         public string $says,
         public bool $bares = false,
         public bool $air = false,
+        public array $with = [],
     ) {}
 
     /** @param Kept $kept */
@@ -40,6 +43,7 @@ final readonly class PlanWait
             'says' => $this->says,
             'bares' => $this->bares,
             'air' => $this->air,
+            'with' => $this->with,
         ];
     }
 }

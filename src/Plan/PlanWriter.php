@@ -99,25 +99,36 @@ final readonly class PlanWriter
         return $work;
     }
 
-    private function wait(string $id, string $says, bool $bares = false, bool $air = false): PlanWait
+    private function wait(string $id, string $says): PlanWait
     {
         $activity = $this->yard->activity($id);
 
-        return new PlanWait($id, $activity->part, $activity->name, $says, $bares, $air);
+        return new PlanWait($id, $activity->part, $activity->name, $says);
     }
 
     /** @return list<PlanWait> blocks that wait for something of their own */
     private function lost(): array
     {
-        return array_map(
-            fn(Lost $l): PlanWait => $this->wait(
-                $l->cause,
-                $l->says,
-                $l->bares,
-                null !== $l->closed || $this->yard->activity($l->cause)->people > 1,
-            ),
-            array_values(array_filter($this->schedule->lost(), static fn(Lost $l): bool => !$l->elsewhere)),
-        );
+        $all = $this->schedule->lost();
+        $waits = [];
+        foreach ($all as $lost) {
+            if ($lost->elsewhere) {
+                continue;
+            }
+            $activity = $this->yard->activity($lost->cause);
+            $with = array_filter($all, static fn(Lost $l): bool => in_array($lost->part, $l->on, true));
+            $waits[] = new PlanWait(
+                id: $lost->cause,
+                part: $lost->part,
+                name: $activity->name,
+                says: $lost->says,
+                bares: $lost->bares,
+                air: null !== $lost->closed || $activity->people > 1,
+                with: array_values(array_map(static fn(Lost $l): string => $l->part, $with)),
+            );
+        }
+
+        return $waits;
     }
 
     /** @return list<PlanLate> parts that are not done when they are due */

@@ -12,6 +12,7 @@ final readonly class ClosedView
      * @param string $says what is against it
      * @param bool $bares something that would be laid bare waits with it
      * @param bool $air that lies in the air, or in how many people there are, so that something may help
+     * @param list<string> $with other parts that wait for it
      */
     public function __construct(
         public string $part,
@@ -19,5 +20,6 @@ final readonly class ClosedView
         public string $says,
         public bool $bares,
         public bool $air,
+        public array $with,
     ) {}
 }

@@ -38,7 +38,13 @@ export function NotBegun({ view }: { view: Schemas['PlanView'] }) {
         </div>
       )}
       {view.closed.slice(0, most).map((c) => (
-        <Waits key={`${c.part}/${c.name}`} view={view} closed={c} part={name(c.part)} />
+        <Waits
+          key={`${c.part}/${c.name}`}
+          view={view}
+          closed={c}
+          part={name(c.part)}
+          others={c.with.map(name).join(', ')}
+        />
       ))}
       {view.closed.length > most && (
         <Text size="m" below={1}>
@@ -49,7 +55,17 @@ export function NotBegun({ view }: { view: Schemas['PlanView'] }) {
   );
 }
 
-function Waits({ view, closed, part }: { view: Schemas['PlanView']; closed: Schemas['ClosedView']; part: string }) {
+function Waits({
+  view,
+  closed,
+  part,
+  others,
+}: {
+  view: Schemas['PlanView'];
+  closed: Schemas['ClosedView'];
+  part: string;
+  others: string;
+}) {
   const [asked, setAsked] = useState(false);
   const what = closed.name.charAt(0).toLowerCase() + closed.name.slice(1);
   return (
@@ -59,6 +75,11 @@ function Waits({ view, closed, part }: { view: Schemas['PlanView']; closed: Sche
           There is no hour for “{what}”: {closed.says}.
         </Trans>
       </Box>
+      {others && (
+        <Box>
+          <Trans>With it wait: {others}.</Trans>
+        </Box>
+      )}
       {closed.air && !asked && (
         <Button
           size="small"
