@@ -100,8 +100,9 @@ final class ScheduleCommand extends Command
         $helped = isset($yard->activities[$lost->cause])
             ? Remedies::helped($yard, $yard->activity($lost->cause))
             : null;
-        if (null === $lost->closed || null !== $helped) {
-            return null === $helped ? [] : [$helped];
+        $tooLong = isset($yard->activities[$lost->cause]) && $yard->isTooLong($yard->activity($lost->cause));
+        if (null !== $helped) {
+            return [$helped];
         }
         $remedies = new Remedies(
             airs: $asked->airs,
@@ -111,6 +112,12 @@ final class ScheduleCommand extends Command
             now: $asked->now(),
             floors: $crew->floors,
         );
+        if ($tooLong) {
+            return $remedies->quicker($piece, $piece->place->id, $lost->cause);
+        }
+        if (null === $lost->closed) {
+            return [];
+        }
         $usual = new UsualYear(
             season: $this->shipped->season($crew->climate),
             catalogue: $this->shipped,

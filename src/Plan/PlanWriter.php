@@ -123,7 +123,7 @@ final readonly class PlanWriter
                 name: $activity->name,
                 says: $lost->says,
                 bares: $lost->bares,
-                air: null !== $lost->closed || $activity->people > 1,
+                air: null !== $lost->closed || $activity->people > 1 || $this->yard->isTooLong($activity),
                 with: array_values(array_map(static fn(Lost $l): string => $l->part, $with)),
             );
         }

@@ -48,7 +48,8 @@ final readonly class PartHelp
         $yard = $alone->yard($piece, $at, $airs, $this->now());
         $lost = (new Scheduler(1))->plan($yard)->lost()[0] ?? null;
         $helped = null === $lost ? null : Remedies::helped($yard, $yard->activity($lost->cause));
-        if (null === $lost || null === $lost->closed || null !== $helped) {
+        $tooLong = null !== $lost && $yard->isTooLong($yard->activity($lost->cause));
+        if (null === $lost || null !== $helped) {
             return [$lost, null === $helped ? [] : [$helped], null];
         }
         $remedies = new Remedies(
@@ -64,6 +65,12 @@ final readonly class PartHelp
             now: $this->now(),
             floors: YardPlan::crew($row->workshop)->floors,
         );
+        if ($tooLong) {
+            return [$lost, $remedies->quicker($piece, $at, $lost->cause), null];
+        }
+        if (null === $lost->closed) {
+            return [$lost, [], null];
+        }
         // What is begun keeps its film.
         $isBegun = [] !== $piece->replay($this->clock->now(), $this->air->series($row))->finished;
 

@@ -92,6 +92,66 @@ final class ConsoleTest extends ApiCase
         self::assertStringContainsString('an instant with its offset', $refused->getOutput());
     }
 
+    public function testAJobThatStopsSaysOnceWhatIsInTheWayAndWhoWaitsForIt(): void
+    {
+        $part = static fn(string $id, array $more): array => [
+            'id' => $id,
+            'name' => ucfirst($id),
+            'substrate' => 'carbon-steel',
+            'service' => 'exterior-sun',
+            'finish' => 'tidy',
+            'place' => 'bay',
+            'conditions' => [['id' => 'rust', 'grade' => 'light']],
+            ...$more,
+        ];
+        $on = static fn(string $to): array => ['links' => [['as' => 'mounted-on', 'to' => $to, 'by' => 'bolts']]];
+        $sheet = static fn(string $width, string $length): array => [
+            'shapes' => [['kind' => 'plate', 'width' => $width, 'length' => $length]],
+        ];
+        $job = [
+            'format' => 'unbowed-hull-job',
+            'version' => 1,
+            'name' => 'A long side',
+            'due' => '2026-09-25',
+            'places' => [
+                [
+                    'id' => 'bay',
+                    'name' => 'Bay',
+                    'kind' => 'heated-bay',
+                    'temperature' => '18 C',
+                    'humidity' => '55 %',
+                ],
+            ],
+            'parts' => [
+                $part('side', $sheet('1.8 m', '9 m')),
+                $part('flap', [...$sheet('0.3 m', '0.4 m'), ...$on('side')]),
+                $part('hook', $sheet('0.1 m', '0.2 m')),
+            ],
+        ];
+        $crew = (string) tempnam(sys_get_temp_dir(), 'crew');
+        $hours = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], ['8:00-12:00', '13:00-17:00']);
+        file_put_contents($crew, json_encode(['people' => [['name' => 'Rowan', 'hours' => $hours]]]));
+        $said = fn(string $due): string => $this->console(
+            ['hull:schedule', '-', '--crew', $crew, '--at', '2026-09-07T07:00:00Z'],
+            (string) json_encode(['due' => $due] + $job),
+        )->getOutput();
+        $out = $said('2026-09-25');
+        self::assertStringStartsWith('LATE: due Fri 25 Sep and not done by then: Side, Flap', $out);
+        self::assertMatchesRegularExpression(
+            '/^STOPS: Side\. Nothing is stripped, since apply coat: .* has no hour: it takes .* in one go/m',
+            $out,
+        );
+        self::assertSame(1, substr_count($out, 'Side. '), 'once, though more of it has no hour');
+        self::assertMatchesRegularExpression('/^    Put it on another way: Airless: then begun .* done /m', $out);
+        self::assertStringContainsString("\nWAITS for Side: Flap, put it back on", $out);
+        self::assertStringContainsString('What has room is done', $out);
+        self::assertStringContainsString('Hook, hand over', $out);
+        self::assertStringStartsWith(
+            'DUE Sat 31 Oct, with no hour before this plan ends on Thu 22 Oct: Side, Flap',
+            $said('2026-10-31'),
+        );
+    }
+
     public function testSaysTheWindowsOfAJobFile(): void
     {
         $coats = self::list(

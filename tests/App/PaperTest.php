@@ -152,7 +152,7 @@ final class PaperTest extends ApiCase
             ],
             unplaced: [],
             missed: [],
-            closed: [new ClosedView('t', 'Strip', 'it is too cold', true, true)],
+            closed: [new ClosedView('t', 'Strip', 'it is too cold', true, true, [])],
             moves: [],
             people: [],
             places: [],

@@ -122,6 +122,19 @@ final readonly class Workpiece
         );
     }
 
+    /** The same part, route and record painted another way, which takes other hours. */
+    public function paintedBy(string $method): self
+    {
+        $c = $this->context;
+
+        return new self(
+            $this->part->paintedBy($method),
+            $this->place,
+            new PartContext($c->traits->paintedBy($method), $c->extents, $c->schools, $c->system, $c->aim),
+            $this->surveyed,
+        );
+    }
+
     /** The same part and route somewhere else. */
     public function in(Place $place): self
     {

@@ -87,6 +87,17 @@ final readonly class Traits
 
     public function inAir(Air $air): self
     {
+        return $this->but($air, $this->method);
+    }
+
+    /** @param string $method id of another way to paint it */
+    public function paintedBy(string $method): self
+    {
+        return $this->but($this->air, $method);
+    }
+
+    private function but(Air $air, string $method): self
+    {
         return new self(
             catalogue: $this->catalogue,
             substrate: $this->substrate,
@@ -98,7 +109,7 @@ final readonly class Traits
             air: $air,
             placeKind: $this->placeKind,
             exposure: $this->exposure,
-            method: $this->method,
+            method: $method,
             lattice: $this->lattice,
             lacks: $this->lacks,
             absorbs: $this->absorbs,

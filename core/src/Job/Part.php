@@ -127,6 +127,12 @@ final readonly class Part
         return $this->but($schools, $this->route, $this->log, $aim, $film, $layers);
     }
 
+    /** @param string $method id of another way to paint it; its route and record stay */
+    public function paintedBy(string $method): self
+    {
+        return $this->but($this->schools, $this->route, $this->log, $this->aim, $this->film, method: $method);
+    }
+
     /** @param list<LogEntry> $log */
     public function with(?Route $route, array $log): self
     {
@@ -137,6 +143,7 @@ final readonly class Part
      * @param array<int|string, string> $schools
      * @param list<LogEntry> $log
      * @param list<LayerWish>|null $layers null for its own
+     * @param string|null $method null for its own
      */
     private function but(
         array $schools,
@@ -145,6 +152,7 @@ final readonly class Part
         ?string $aim,
         ?string $film,
         ?array $layers = null,
+        ?string $method = null,
     ): self {
         return new self(
             id: $this->id,
@@ -155,7 +163,7 @@ final readonly class Part
             service: $this->service,
             finish: $this->finish,
             place: $this->place,
-            method: $this->method,
+            method: $method ?? $this->method,
             smallOrLattice: $this->smallOrLattice,
             exposure: $this->exposure,
             schools: $schools,

@@ -72,14 +72,14 @@ final class SlotsTest extends TestCase
     public function testQuietHoursAreBlamedWhereThereAreSome(): void
     {
         $loud = new Activity('loud', 'p', 'loud', 1.0, 'bay', noisy: true);
-        $why = static function (array $quiet) use ($loud): array {
-            $person = Person::of('one', Spans::of([8.0, 12.0]), Spans::of(...$quiet));
+        $why = static function (float $until) use ($loud): array {
+            $person = Person::of('one', Spans::of([8.0, 12.0]), Spans::of([0.0, $until]));
             $room = self::room(new Slots(new Yard(6.0, 48.0, [$loud], [$person])), $loud, 6.0);
 
             return [$room->start, $room->why->kind];
         };
-        self::assertSame([8.0, WhyKind::Hours], $why([[0.0, 7.0]]), 'nobody is there in them');
-        self::assertSame([9.0, WhyKind::Quiet], $why([[0.0, 9.0]]));
+        self::assertSame([8.0, WhyKind::Hours], $why(7.0), 'nobody is there in them');
+        self::assertSame([9.0, WhyKind::Quiet], $why(9.0));
     }
 
     public function testWhatTheRecordHasAtOneTimeMayOverlap(): void

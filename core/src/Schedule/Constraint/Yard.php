@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Constraint;
 
+use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Objective;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Calendar\Teams;
@@ -96,6 +97,23 @@ final readonly class Yard
     public function activity(int|string $id): Activity
     {
         return $this->activities[$id] ?? throw new \LogicException('No activity ' . $id . '.');
+    }
+
+    /** The longest stretch in which as many as it takes are at work together, hours. */
+    public function longestFor(Activity $activity): float
+    {
+        $longest = 0.0;
+        foreach ($this->teams->of(max(1, $activity->people)) as [, $hours]) {
+            $longest = max($longest, $hours->hours($activity->noisy)->longest());
+        }
+
+        return $longest;
+    }
+
+    /** It is done in one go, and nobody is at work for as long. */
+    public function isTooLong(Activity $activity): bool
+    {
+        return $activity->whole && $activity->hours > $this->longestFor($activity) + Interval::SAME;
     }
 
     /** Whether somebody of that name is at work at an hour. */

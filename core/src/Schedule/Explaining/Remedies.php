@@ -127,7 +127,54 @@ final readonly class Remedies
                 );
             }
         }
-        $found = [...$found, ...$this->films($films, $at)];
+
+        return self::soonest([...$found, ...$this->films($films, $at)]);
+    }
+
+    /**
+     * What takes longer in one go than anybody is at work, put on in other ways that the workshop has the gear for.
+     *
+     * @param string $cause id of the activity that is too long
+     *
+     * @return list<Remedy> soonest done first
+     */
+    public function quicker(Workpiece $piece, string $at, string $cause): array
+    {
+        $id = $piece->route()->find(substr((string) strrchr($cause, '/'), 1))?->product;
+        if (null === $id) {
+            return [];
+        }
+        $product = $piece->context->product($id);
+        $methods = $piece->context->catalogue()->methods;
+        $found = [];
+        foreach ($methods->offered() as $way) {
+            $method = $methods->get($way);
+            if (
+                $way !== $piece->part->method &&
+                $method->suits($product->tags) &&
+                [] === array_intersect($method->gear, $piece->context->traits->lacks)
+            ) {
+                $found[] = $this->tried(
+                    $piece->paintedBy($way),
+                    $at,
+                    $this->airs,
+                    $cause,
+                    Remedy::METHOD,
+                    $method->name,
+                );
+            }
+        }
+
+        return self::soonest($found);
+    }
+
+    /**
+     * @param list<Remedy|null> $found
+     *
+     * @return list<Remedy>
+     */
+    private static function soonest(array $found): array
+    {
         $found = array_values(array_filter($found, static fn(?Remedy $r): bool => null !== $r));
         usort($found, static fn(Remedy $a, Remedy $b): int => $a->finish <=> $b->finish);
 
@@ -195,10 +242,8 @@ final readonly class Remedies
                 continue;
             }
         }
-        $found = array_values(array_filter($found, static fn(?Remedy $r): bool => null !== $r));
-        usort($found, static fn(Remedy $a, Remedy $b): int => $a->finish <=> $b->finish);
 
-        return array_slice($found, 0, self::BEST_FILMS);
+        return array_slice(self::soonest($found), 0, self::BEST_FILMS);
     }
 
     /**

@@ -291,10 +291,7 @@ final class Placer
 
     private function noRoom(Activity $activity): string
     {
-        $longest = 0.0;
-        foreach ($this->yard->teams->of(max(1, $activity->people)) as [, $hours]) {
-            $longest = max($longest, $hours->hours($activity->noisy)->longest());
-        }
+        $longest = $this->yard->longestFor($activity);
 
         return match (true) {
             $this->filler->isLost($activity) => 'what it waits for on another part has no room',
@@ -303,7 +300,7 @@ final class Placer
                 'it takes %d people, and they are never at work together',
                 $activity->people,
             ),
-            $activity->whole && $activity->hours > $longest + Interval::SAME => sprintf(
+            $this->yard->isTooLong($activity) => sprintf(
                 'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: %d sections, a ' .
                     'helper, or a longer day',
                 $activity->hours,

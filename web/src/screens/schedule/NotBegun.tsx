@@ -125,7 +125,9 @@ function Help({ view, part }: { view: Schemas['PlanView']; part: string }) {
       )}
       {found.remedies.length === 0 && found.says !== '' && (
         <Box>
-          <Trans>Neither heat, dry air, another place of yours nor another film that fits gives it an hour.</Trans>
+          <Trans>
+            Nothing that was tried gives it an hour: heat, dry air, another place or film, another way to put it on.
+          </Trans>
         </Box>
       )}
       {found.season && (
