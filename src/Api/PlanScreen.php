@@ -113,7 +113,7 @@ final readonly class PlanScreen
             bound: self::hour($plan->bound),
             handsOn: $hours($plan->handsOn),
             rework: $hours($plan->rework),
-            late: $hours($plan->late),
+            late: null === $plan->late ? null : $shown->value(Duration::hours(max(0.0, $plan->late))),
             better: self::hour($plan->better),
             found: self::hour($plan->found?->finish),
             sooner: self::sooner($plan->found?->sooner),

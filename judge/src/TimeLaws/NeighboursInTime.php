@@ -62,6 +62,10 @@ final readonly class NeighboursInTime implements TimeLaw
     ];
     private const WATERBORNE = ['elastomeric-roof', 'epoxy-lining'];
     private const BLEACH = ['mould-kill'];
+    /** Share of the hours of the sheet; what damp cures is quicker where it is damp. */
+    private const DRY = 0.9;
+    private const DRY_IN_DAMP = 0.55;
+    private const LIKES_DAMP = ['silicone-roof', 'mcu-encapsulator'];
     /** A wipe is out of date after an hour; whatever lies on it until then is under the film. */
     private const WIPED_H = 1.0;
     /** Vapour lies on the floor as long, hours. */
@@ -139,8 +143,9 @@ final readonly class NeighboursInTime implements TimeLaw
         }
         $sky = $timetable->sky($stint);
         $until = $stint->to;
+        $dry = in_array($stint->product, self::LIKES_DAMP, true) ? self::DRY_IN_DAMP : self::DRY;
         while ($timetable->isThin($stint->part) && $until < $stint->to + 2.0 * self::DAY_H) {
-            if (($sky->cured($stint->product, Sheets::TOUCH, $stint->to, $until + 0.25) ?? 1.0) >= 0.9) {
+            if (($sky->cured($stint->product, Sheets::TOUCH, $stint->to, $until + 0.25) ?? 1.0) >= $dry) {
                 break;
             }
             $until += 0.25;

@@ -4,11 +4,18 @@ import { Trans } from '@lingui/react/macro';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { useHelp } from '../../api/plan';
 import { Notice } from '../../parts/Notice';
 import { when } from '../../parts/time';
+import { WouldHelp } from './WouldHelp';
 
 const most = 5;
+
+/** By the day they are due, the parts that have no hour for all of it. */
+function never(view: Schemas['PlanView']): Map<string, string[]> {
+  const parts = new Map<string, string[]>();
+  for (const m of view.missed) if (!m.end) parts.set(m.due, [...(parts.get(m.due) ?? []), m.part]);
+  return parts;
+}
 
 /** What is late or has no hour, before anything else: what closes it, and what would help. */
 export function NotBegun({ view }: { view: Schemas['PlanView'] }) {
@@ -18,20 +25,22 @@ export function NotBegun({ view }: { view: Schemas['PlanView'] }) {
       {view.missed.length > 0 && (
         <div role="alert">
           <Notice title={t`Not done when it is due`}>
-            {view.missed.map((m) => (
-              <Box key={m.part}>
+            {view.missed
+              .filter((m) => m.end)
+              .map((m) => (
+                <Box key={m.part}>
+                  <Trans>
+                    {name(m.part)}: due <span className="mono">{when(m.due, view.now)}</span>, done{' '}
+                    <span className="mono">{when(m.end ?? '', view.now)}</span>
+                  </Trans>
+                </Box>
+              ))}
+            {[...never(view)].map(([due, parts]) => (
+              <Box key={due}>
                 <Trans>
-                  {name(m.part)}: due <span className="mono">{when(m.due, view.now)}</span>,
-                </Trans>{' '}
-                {m.end ? (
-                  <>
-                    <Trans>
-                      done <span className="mono">{when(m.end, view.now)}</span>
-                    </Trans>
-                  </>
-                ) : (
-                  t`without an hour for all of it`
-                )}
+                  Due <span className="mono">{when(due, view.now)}</span> and without an hour for all of it:{' '}
+                  {parts.map(name).join(', ')}
+                </Trans>
               </Box>
             ))}
           </Notice>
@@ -92,54 +101,7 @@ function Waits({
           <Trans>What would help?</Trans>
         </Button>
       )}
-      {asked && <Help view={view} part={closed.part} />}
+      {asked && <WouldHelp view={view} part={closed.part} />}
     </Notice>
-  );
-}
-
-function Help({ view, part }: { view: Schemas['PlanView']; part: string }) {
-  const help = useHelp(part);
-  if (help.isPending)
-    return (
-      <Box role="status">
-        <Trans>Trying what could be otherwise …</Trans>
-      </Box>
-    );
-  if (help.isError) return <Box role="alert">{help.error.message}</Box>;
-  const found = help.data;
-  return (
-    <Text role="status" above={0.5}>
-      {found.remedies.map((r) => (
-        <Text key={r.says} inset={0.25}>
-          <Trans>
-            <b>{r.says}</b>: begun <span className="mono">{when(r.opens, view.now)}</span>, done{' '}
-            <span className="mono">{when(r.finish, view.now)}</span>
-          </Trans>
-          {r.takes && `; ${r.takes}`}
-        </Text>
-      ))}
-      {found.remedies.length === 0 && found.says === '' && (
-        <Box>
-          <Trans>By itself it has room: it is other work that is in its way.</Trans>
-        </Box>
-      )}
-      {found.remedies.length === 0 && found.says !== '' && (
-        <Box>
-          <Trans>
-            Nothing that was tried gives it an hour: heat, dry air, another place or film, another way to put it on.
-          </Trans>
-        </Box>
-      )}
-      {found.season && (
-        <Box>
-          <Trans>
-            Or wait: in a usual year ({found.climate.toLowerCase()}) {found.season}.
-          </Trans>
-        </Box>
-      )}
-      <Text size="s" tone="ink2" above={0.5}>
-        <Trans>Each was tried with this part alone, in the forecast and what comes after it.</Trans>
-      </Text>
-    </Text>
   );
 }
