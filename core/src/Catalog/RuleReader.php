@@ -49,12 +49,15 @@ final readonly class RuleReader
 
     public function interlock(Node $n, string $id): Interlock
     {
+        $hours = $n->optional('hours')?->number() ?? 24.0;
+
         return new Interlock(
             id: $id,
             first: $this->names->ids('chemicals', $n->field('first')),
             second: $this->names->ids('chemicals', $n->field('second')),
             parting: $this->names->ids('steps', $n->optional('parting')),
-            hours: $n->optional('hours')?->number() ?? 24.0,
+            hours: $hours,
+            secondHours: $n->optional('second_hours')?->number() ?? $hours,
             ordered: true === $n->optional('ordered')?->boolean(),
             says: $n->field('says')->text(300),
             consequence: $n->field('else')->text(300),

@@ -61,7 +61,8 @@ final class Chemistry
         foreach ([] === $brought ? [] : $this->about as $number => $about) {
             $lock = $this->catalogue->interlocks[$number];
             for ($i = count($about) - 1; $i >= 0 && $hour - $about[$i][0] <= $lock->hours; --$i) {
-                if ($lock->isBetween($this->broughtBy($about[$i][1]), $brought)) {
+                $there = $this->broughtBy($about[$i][1]);
+                if ($hour - $about[$i][0] <= $lock->staysFor($there) && $lock->isBetween($there, $brought)) {
                     $met[] = new ChemicalConflict($lock, $about[$i][1], $about[$i][2], $routeStep, $zones);
                     break;
                 }

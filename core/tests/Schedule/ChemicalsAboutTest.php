@@ -81,6 +81,20 @@ final class ChemicalsAboutTest extends TestCase
         self::assertSame([34.5, 'a/mould-kill', self::CHLORINE], $about->against($acid, 11.25, 11.5));
     }
 
+    public function testWhatEvaporatesIsGoneInAnHourAndWhatIsInATubStaysUntilItIsTakenOff(): void
+    {
+        $about = new ChemicalsAbout();
+        $about->take(self::of('a', 'final-wipe'), 10.0, 10.5);
+        $bleach = self::of('b', 'mould-kill');
+        self::assertSame(11.5, $about->against($bleach, 11.0, 11.2)[0] ?? null);
+        self::assertNull($about->against($bleach, 11.5, 11.7), 'alcohol is gone');
+        $about->leave(self::of('a', 'final-wipe'));
+        $about->take(self::of('a', 'bath-citric'), 0.0, 0.5);
+        self::assertSame(24.5, $about->against($bleach, 11.0, 11.2)[0] ?? null);
+        $about->take(self::of('a', 'neutralise'), 30.0, 30.5);
+        self::assertSame(30.5, $about->against($bleach, 26.0, 26.2)[0] ?? null, 'it is still in the tub');
+    }
+
     public function testARinseOnAnotherPartPartsNothing(): void
     {
         $about = new ChemicalsAbout();

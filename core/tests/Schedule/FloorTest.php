@@ -16,6 +16,7 @@ use Hull\Quantity\Temperature;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\WetFilm;
+use Hull\Schedule\Constraint\Window;
 use Hull\Schedule\Placing\Floor;
 use Hull\Tests\Yard as Catalogue;
 use PHPUnit\Framework\TestCase;
@@ -66,6 +67,57 @@ final class FloorTest extends TestCase
         );
     }
 
+    public function testACoatThatIsAbradedForFirstRaisesDustUntilThat(): void
+    {
+        $late = static fn(bool $abrades): Activity => self::coat('late', [
+            new Window('p/below', LagTime::hours(8.0), 'the window', true, 0.75, abrades: $abrades),
+        ]);
+        $floor = new Floor(null);
+        $floor->take(self::coat('c'), 10.0, 11.0, 14.0);
+        self::assertSame(
+            [14.0, 'c', 'no dust beside what is wiped or wet'],
+            $floor->against($late(true), 11.5, 13.0, 16.0, 0.75),
+        );
+        self::assertNull($floor->against($late(true), 11.5, 13.0, 16.0, 0.25), 'wiped again is not abraded');
+        self::assertNull($floor->against($late(true), 11.5, 13.0, 16.0));
+        self::assertNull($floor->against($late(false), 11.5, 13.0, 16.0, 0.75));
+        $recorded = self::coat('late', [], 12.0);
+        self::assertSame(14.0, $floor->against($recorded, 11.5, 13.0, 16.0, 0.5)[0] ?? null, 'the record opened it');
+        $floor->leave('c');
+        $floor->take($late(true), 11.5, 13.0, 16.0, 0.75);
+        $wet = self::coat('d');
+        self::assertSame(
+            [12.25, 'late', 'nothing wiped or wet beside dust'],
+            $floor->against($wet, 11.0, 11.25, 14.0),
+            'it would be wet when that is abraded',
+        );
+        self::assertSame([13.0, 'late', 'one wet job at a time'], $floor->against($wet, 12.25, 12.5, 15.0));
+    }
+
+    public function testWhatIsWipedOnItsOwnPartMayBeAbradedAfterAll(): void
+    {
+        $floor = new Floor(null);
+        $floor->take(new Activity('p/wipe', 'p', 'wipe', 0.5, 'bay', opens: true), 10.0, 10.5, 10.5);
+        $late = self::coat('late', [
+            new Window('p/below', LagTime::hours(8.0), 'the window', true, 0.75, abrades: true),
+        ]);
+        self::assertNotNull($floor->against($late, 10.75, 12.0, 15.0, 0.75), 'beside another');
+        $floor->leave('p/wipe');
+        $floor->take(new Activity('late/wipe', 'late', 'wipe', 0.5, 'bay', opens: true), 10.0, 10.5, 10.5);
+        self::assertNull($floor->against($late, 10.75, 12.0, 15.0, 0.75));
+    }
+
+    public function testAnOilFilmMindsNoDust(): void
+    {
+        $floor = new Floor(null);
+        $oil = self::coat('o', [], null, false);
+        $floor->take($oil, 10.0, 11.0, 90.0);
+        self::assertNull($floor->against(self::sand('s'), 10.5, 12.0, 12.0));
+        $floor->take(self::sand('s'), 10.5, 12.0, 12.0);
+        self::assertNull($floor->against(self::coat('p', [], null, false), 10.0, 11.0, 90.0));
+        self::assertNotNull($floor->against(self::coat('c'), 10.0, 11.0, 14.0));
+    }
+
     public function testOverMidnightAndOverDays(): void
     {
         $floor = new Floor(null);
@@ -85,8 +137,13 @@ final class FloorTest extends TestCase
         return new Activity($id, $id, $id, 1.0, 'bay', dusty: true);
     }
 
-    private static function coat(string $id): Activity
-    {
+    /** @param list<Window> $windows */
+    private static function coat(
+        string $id,
+        array $windows = [],
+        ?float $notAfter = null,
+        bool $mindsDust = true,
+    ): Activity {
         $air = PlaceAir::of(
             Catalogue::catalogue()->places['heated-bay'],
             Air::of(Temperature::celsius(18.0), RelativeHumidity::percent(50)),
@@ -119,7 +176,11 @@ final class FloorTest extends TestCase
                     false,
                 ),
                 LagTime::hours(3.0),
+                mindsDust: $mindsDust,
             ),
+            windows: $windows,
+            notAfter: $notAfter,
+            lateHours: 0.5,
         );
     }
 }

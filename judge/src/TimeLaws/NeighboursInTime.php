@@ -36,6 +36,8 @@ final readonly class NeighboursInTime implements TimeLaw
         'plastic-polish',
         'metal-polish',
         'glass-polish',
+        ...Steps::FEEDS,
+        'proof-fabric',
     ];
     private const SPARKS = [
         'force-dry',
@@ -71,6 +73,8 @@ final readonly class NeighboursInTime implements TimeLaw
     /** Vapour lies on the floor as long, hours. */
     private const LINGERS_H = 0.2;
     private const SHORT_H = 0.02;
+    /** Making good that takes longer is more than wiping again. */
+    private const ABRADES_H = 0.5;
     private const DAY_H = 24.0;
 
     public function breaches(Timetable $timetable): array
@@ -101,8 +105,7 @@ final readonly class NeighboursInTime implements TimeLaw
     private function says(Timetable $timetable, Stint $one, Stint $other): ?string
     {
         return match (true) {
-            $one->isOneOf(self::DUSTY) && $this->isOver($one, $other->from, $this->spared($timetable, $other))
-                => 'beside what is wiped or wet,',
+            $this->fouls($one, $other->from, $this->spared($timetable, $other)) => 'beside what is wiped or wet,',
             $one->isOneOf(self::SPARKS) &&
                 $this->isSolvent($other) &&
                 $this->isOver($one, $other->from, $other->to + self::LINGERS_H)
@@ -113,6 +116,17 @@ final readonly class NeighboursInTime implements TimeLaw
                 $this->about($timetable, $other) > $one->from + self::SHORT_H
                 => 'and, not rinsed off in between,',
             default => null,
+        };
+    }
+
+    /** By its dust, its spray, its wax; a coat that is late by what is abraded for it first. */
+    private function fouls(Stint $one, float $from, float $to): bool
+    {
+        return match (true) {
+            $one->isOneOf(self::DUSTY) => $this->isOver($one, $from, $to),
+            $one->rework >= self::ABRADES_H => $one->from < $to - self::SHORT_H &&
+                $one->from + $one->rework > $from + self::SHORT_H,
+            default => false,
         };
     }
 
@@ -138,7 +152,11 @@ final readonly class NeighboursInTime implements TimeLaw
         if ($stint->isOneOf(Steps::WIPES)) {
             return $stint->to + self::WIPED_H;
         }
-        if (Steps::COAT !== $stint->step || null === $stint->product) {
+        if (
+            Steps::COAT !== $stint->step ||
+            null === $stint->product ||
+            in_array($stint->product, Steps::NEVER_DRY, true)
+        ) {
             return -\INF;
         }
         $sky = $timetable->sky($stint);

@@ -6,6 +6,7 @@ namespace Hull\Schedule\Constraint;
 
 use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
+use Hull\Quantity\Interval;
 
 /** One piece of hands-on work on one part. What a part waits for between two of them is in the lags. */
 final readonly class Activity
@@ -78,6 +79,12 @@ final readonly class Activity
         return null !== $this->wet;
     }
 
+    /** Dust beside it does harm: it is wiped for a coat, or a film that minds it is laid. */
+    public function mindsDust(): bool
+    {
+        return $this->opens || ($this->wet->mindsDust ?? false);
+    }
+
     /**
      * What in the air is against doing it between two hours, and the hour after which to try again; null when nothing
      * is.
@@ -89,6 +96,25 @@ final readonly class Activity
         return $this->wet?->against($start, $end) ??
             ($this->dry?->against($start, $end + $this->airHours) ??
                 $this->band?->against($start, $end + $this->airHours, $start, $start));
+    }
+
+    /**
+     * Whether so much making good raises dust: as much as abrading takes here, or more.
+     *
+     * @param float $rework hours
+     */
+    public function abradesFor(float $rework): bool
+    {
+        if ($rework <= 0.0) {
+            return false;
+        }
+        foreach ($this->windows as $window) {
+            if ($window->abrades && $rework > $window->hours - Interval::SAME) {
+                return true;
+            }
+        }
+
+        return null !== $this->notAfter && $rework > $this->lateHours - Interval::SAME;
     }
 
     /** Not begun before an hour, for a reason. */

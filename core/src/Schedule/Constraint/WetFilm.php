@@ -17,12 +17,14 @@ final readonly class WetFilm
      * @param LagTime $dry to the touch: dust no longer sticks
      * @param LagTime|null $rainSafe not given: when it is dry
      * @param LagTime|null $dewFree not given: when it is dry
+     * @param bool $mindsDust an oil or wax film does not
      */
     public function __construct(
         public GateLine $gate,
         public LagTime $dry,
         ?LagTime $rainSafe = null,
         ?LagTime $dewFree = null,
+        public bool $mindsDust = true,
     ) {
         $this->rainSafe = $rainSafe ?? $dry;
         $this->dewFree = $dewFree ?? $dry;

@@ -14,6 +14,7 @@ final readonly class Window
      * @param float $hours of abrading and wiping when it is missed
      * @param list<string> $again activities that count on the same before it: one that was late has done it again
      * @param LagTime|null $reopens a film that a late coat would lift takes it again after this
+     * @param bool $abrades making it good raises dust; else it is wiped, masked or rinsed again
      */
     public function __construct(
         public string $from,
@@ -23,5 +24,6 @@ final readonly class Window
         public float $hours,
         public ?LagTime $reopens = null,
         public array $again = [],
+        public bool $abrades = false,
     ) {}
 }

@@ -54,16 +54,17 @@ final class ChemicalsAbout
     {
         foreach ($activity->brought->first ?? [] as $id => $lock) {
             foreach ($this->second[$id] ?? [] as [$other, $from, $to]) {
-                $until = $lock->ordered ? $to : $this->until($lock, $other, $to);
-                if ($this->meet($activity, $other, $start, $this->until($lock, $activity, $end), $from, $until)) {
+                $until = $lock->ordered ? $to : $this->until($lock, $other, $to, $lock->secondHours);
+                $mine = $this->until($lock, $activity, $end, $lock->hours);
+                if ($this->meet($activity, $other, $start, $mine, $from, $until)) {
                     return [$until, $other->id, $lock->says];
                 }
             }
         }
         foreach ($activity->brought->second ?? [] as $id => $lock) {
             foreach ($this->first[$id] ?? [] as [$other, $from, $to]) {
-                $until = $this->until($lock, $other, $to);
-                $mine = $lock->ordered ? $end : $this->until($lock, $activity, $end);
+                $until = $this->until($lock, $other, $to, $lock->hours);
+                $mine = $lock->ordered ? $end : $this->until($lock, $activity, $end, $lock->secondHours);
                 if ($this->meet($activity, $other, $start, $mine, $from, $until)) {
                     return [$until, $other->id, $lock->says];
                 }
@@ -78,14 +79,19 @@ final class ChemicalsAbout
         return $one->part !== $other->part && $start < $to - Interval::SAME && $until > $from + Interval::SAME;
     }
 
-    /** Until what parts it on the same part is over; while nobody knows when that is, as long as the interlock says. */
-    private function until(Interlock $lock, Activity $activity, float $end): float
+    /**
+     * Until what parts it on the same part is over; while nobody knows when that is, as long as the interlock says.
+     *
+     * @param float $hours
+     */
+    private function until(Interlock $lock, Activity $activity, float $end, float $hours): float
     {
         $until = null;
         foreach ($this->parted[$lock->id][$activity->part] ?? [] as $parted) {
             $until = $parted->from >= $end - Interval::SAME ? min($until ?? \INF, $parted->to) : $until;
         }
 
-        return $until ?? $end + $lock->hours;
+        // What evaporates is gone by then, rinsed or not.
+        return null === $until || $hours < $lock->hours ? min($until ?? \INF, $end + $hours) : $until;
     }
 }

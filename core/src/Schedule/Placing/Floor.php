@@ -18,8 +18,8 @@ final class Floor
     private const OPEN_H = 1.0;
 
     /**
-     * @var array<int|string, array{float, float, float, bool, bool, float, string}> id => start, end, dry, dusty, wet,
-     *      m2, part
+     * @var array<int|string, array{float, float, float, float, bool, float, string}> id => start, end, dry, until when
+     *      it raises dust, wet, m2, part
      */
     private array $taken = [];
 
@@ -28,17 +28,29 @@ final class Floor
 
     public function __construct(private readonly ?float $m2) {}
 
-    public function take(Activity $activity, float $start, float $end, float $dry): void
+    /** @param float $rework hours of making good before it */
+    public function take(Activity $activity, float $start, float $end, float $dry, float $rework = 0.0): void
     {
-        $wet = $activity->isCoat() || $activity->opens;
-        if (!$activity->dusty && !$wet && null === $this->m2) {
+        $wet = $activity->mindsDust();
+        $dust = self::dustUntil($activity, $start, $end, $rework);
+        if (-\INF === $dust && !$wet && null === $this->m2) {
             return;
         }
         $dry = self::sparedUntil($activity, $end, $dry);
-        $this->taken[$activity->id] = [$start, $end, $dry, $activity->dusty, $wet, $activity->floorM2, $activity->part];
+        $this->taken[$activity->id] = [$start, $end, $dry, $dust, $wet, $activity->floorM2, $activity->part];
         for ($day = (int) floor($start / self::DAY); $day <= (int) floor($dry / self::DAY); ++$day) {
             $this->days[$day][$activity->id] = true;
         }
+    }
+
+    /** A coat that is late is abraded for first. */
+    private static function dustUntil(Activity $activity, float $start, float $end, float $rework): float
+    {
+        return match (true) {
+            $activity->dusty => $end,
+            $activity->abradesFor($rework) => $start + $rework,
+            default => -\INF,
+        };
     }
 
     private static function sparedUntil(Activity $activity, float $end, float $dry): float
@@ -57,10 +69,15 @@ final class Floor
         }
     }
 
-    /** @return array{float, string, string}|null hour after which to try again, whose fault, why */
-    public function against(Activity $activity, float $start, float $end, float $dry): ?array
+    /**
+     * @param float $rework hours of making good before it
+     *
+     * @return array{float, string, string}|null hour after which to try again, whose fault, why
+     */
+    public function against(Activity $activity, float $start, float $end, float $dry, float $rework = 0.0): ?array
     {
-        $coat = $activity->isCoat() || $activity->opens;
+        $dust = self::dustUntil($activity, $start, $end, $rework);
+        $coat = $activity->mindsDust();
         $dry = self::sparedUntil($activity, $end, $dry);
         $there = [];
         $seen = [];
@@ -71,12 +88,14 @@ final class Floor
                     continue;
                 }
                 $seen[$id] = true;
-                [$from, $to, $until, $dusty, $wet, $floor, $part] = $this->taken[$id];
-                if ($activity->dusty && $wet && $start < $until - Interval::SAME && $end > $from + Interval::SAME) {
+                [$from, $to, $until, $dusts, $wet, $floor, $part] = $this->taken[$id];
+                // What is abraded in a coat that is late is its own part.
+                $beside = $activity->dusty || $part !== $activity->part;
+                if ($wet && $beside && $start < $until - Interval::SAME && $dust > $from + Interval::SAME) {
                     return [$until, $id, 'no dust beside what is wiped or wet'];
                 }
-                if ($coat && $dusty && $start < $to - Interval::SAME && $dry > $from + Interval::SAME) {
-                    return [$to, $id, 'nothing wiped or wet beside dust'];
+                if ($coat && $start < $dusts - Interval::SAME && $dry > $from + Interval::SAME) {
+                    return [$dusts, $id, 'nothing wiped or wet beside dust'];
                 }
                 if ($coat && $wet && $start < $to - Interval::SAME && $end > $from + Interval::SAME) {
                     return [$to, $id, 'one wet job at a time'];

@@ -37,7 +37,7 @@ final class Slots
     public function take(Activity $activity, Placement $placed): void
     {
         $this->people->take($placed->who, $placed->start, $placed->end, $activity->id);
-        $this->floor($activity->place)->take($activity, $placed->start, $placed->end, $placed->dry);
+        $this->floor($activity->place)->take($activity, $placed->start, $placed->end, $placed->dry, $placed->rework);
         $this->gear->take($activity, $placed->start, $placed->end);
         if (null !== $activity->brought) {
             $this->about($activity->place)->take($activity, $placed->start, $placed->end);
@@ -107,7 +107,7 @@ final class Slots
             $cause = $this->people->isStayedAway($who, $from, $start) ? new Why(WhyKind::Visit) : $cause;
             $why = $start > $from + Interval::SAME && null !== $cause && !self::says($why, $cause) ? $cause : $why;
             $dry = $this->dry($activity, $end);
-            $next = $this->against($activity, $start, $end, $dry);
+            $next = $this->against($activity, $start, $end, $dry, $extra);
             if (null === $next) {
                 return new Placement(
                     id: $activity->id,
@@ -175,9 +175,9 @@ final class Slots
     }
 
     /** @return array{float, Why}|null */
-    private function against(Activity $activity, float $start, float $end, ?float $dry): ?array
+    private function against(Activity $activity, float $start, float $end, ?float $dry, float $rework): ?array
     {
-        $floor = $this->floor($activity->place)->against($activity, $start, $end, $dry ?? $this->yard->end);
+        $floor = $this->floor($activity->place)->against($activity, $start, $end, $dry ?? $this->yard->end, $rework);
         if (null !== $floor) {
             return [$floor[0], new Why(WhyKind::Place, $floor[2], $floor[1])];
         }

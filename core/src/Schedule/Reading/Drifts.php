@@ -47,11 +47,12 @@ final class Drifts
                 $notAfter = min($notAfter ?? \INF, $this->now + max(0.0, $most - $level));
             } else {
                 $windows[] = new Window(
-                    $from,
-                    LagTime::hours(max(0.0, $most - $level))->orRain($this->air->rain($state)),
-                    sprintf('%d hours of bare metal', (int) round($most)),
-                    false,
-                    $this->keying,
+                    from: $from,
+                    closes: LagTime::hours(max(0.0, $most - $level))->orRain($this->air->rain($state)),
+                    what: sprintf('%d hours of bare metal', (int) round($most)),
+                    along: false,
+                    hours: $this->keying,
+                    abrades: true,
                 );
             }
         }

@@ -84,12 +84,13 @@ final class FilmTimes
                     ? []
                     : [
                         new Window(
-                            $from,
-                            LagTime::on($closes, $amount),
-                            'the recoat window of ' . $name,
-                            $lays,
-                            $price,
-                            null === $again ? null : LagTime::on($again, $amount),
+                            from: $from,
+                            closes: LagTime::on($closes, $amount),
+                            what: 'the recoat window of ' . $name,
+                            along: $lays,
+                            hours: $price,
+                            reopens: null === $again ? null : LagTime::on($again, $amount),
+                            abrades: true,
                         ),
                     ],
                 null,

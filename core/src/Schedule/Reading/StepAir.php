@@ -82,6 +82,7 @@ final readonly class StepAir
             $dry,
             $safe,
             Dew::UntilRainSafe === $product->dew ? $safe : $dry,
+            Dew::Never !== $product->dew,
         );
     }
 }
