@@ -52,12 +52,12 @@ final class RoutesTest extends TestCase
         ];
         yield 'tape on what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('mask-line')];
         yield 'tape under the clear' => [6, static fn(Spoilt $s) => $s->withoutRules('line-pulled')];
-        yield 'plugs into what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('plug-bores', 'wet')];
+        yield 'plugs into what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('plug-bores', 'wet'), 240];
         yield 'plugs until it is hard' => [
             6,
             static fn(Spoilt $s) => $s->withoutNeeds('wait-full')->withoutNeeds('wait-handle')->withLast('pull-plugs'),
         ];
-        yield 'plugs may stay in' => [3, static fn(Spoilt $s) => $s->withoutRules('plugs-out')];
+        yield 'plugs may stay in' => [3, static fn(Spoilt $s) => $s->withoutRules('plugs-out'), 190];
         yield 'a white wipe on flakes' => [7, static fn(Spoilt $s) => $s->withoutNeeds('white-wipe')];
         yield 'paint tested whenever' => [7, static fn(Spoilt $s) => $s->withoutRules('lead-test-first')];
         yield 'a patch over mould' => [3, static fn(Spoilt $s) => $s->withoutNeeds('vinyl-patch', 'mould'), 8480];
@@ -84,7 +84,7 @@ final class RoutesTest extends TestCase
             13,
             static fn(Spoilt $s) => $s->withoutRules('no-epoxy-over-etch')->withFirst('epoxy-primer-2k', 'self-etch'),
         ];
-        yield 'filler under the clear' => [13, static fn(Spoilt $s) => $s->withoutRules('nothing-hides-below-clear')];
+        yield 'filler under the clear' => [13, static fn(Spoilt $s) => $s->withoutRules('nothing-hides-below-clear'), 1090];
         yield 'brushes that take no time' => [14, static fn(Spoilt $s) => $s->withoutPace()];
         yield 'a tin that is all solids' => [14, static fn(Spoilt $s) => $s->withSolids('epoxy-primer-2k', '100 %')];
     }

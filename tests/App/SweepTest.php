@@ -17,7 +17,7 @@ final class SweepTest extends ApiCase
 {
     use EveryRead;
 
-    private const THINNED = 36;
+    private const THINNED = 24;
     /** Schedules and alternatives, which take seconds, for one in so many. */
     private const SLOW = 18;
 
