@@ -6,6 +6,7 @@ namespace Hull\Catalog;
 
 use Hull\Climate\Enclosure;
 use Hull\Climate\Season;
+use Hull\Climate\Weather;
 use Hull\Film\Method;
 use Hull\Film\MethodPace;
 use Hull\Input\Node;
@@ -123,17 +124,38 @@ final readonly class YardReader
 
     public function climate(Node $n, string $id): Season
     {
-        $months = static fn(string $f): array => 12 === count($n->field($f)->items(12))
-            ? array_map(static fn(Node $m): float => $m->number(), $n->field($f)->items(12))
-            : throw $n->field($f)->refuse('A year has twelve months.', 'twelve temperatures, °C');
+        $months = static function (string $f, float $least, float $most, string $of) use ($n): array {
+            $items = $n->field($f)->items(12);
+            if (12 !== count($items)) {
+                throw $n->field($f)->refuse('A year has twelve months.', sprintf('twelve %s', $of));
+            }
+            $numbers = [];
+            foreach ($items as $item) {
+                $number = $item->number();
+                $numbers[] =
+                    $number >= $least && $number <= $most
+                        ? $number
+                        : throw $item->refuse(
+                            sprintf('%g cannot be.', $number),
+                            sprintf('%s from %g to %g', $of, $least, $most),
+                        );
+            }
+
+            return $numbers;
+        };
+        $asked = static fn(string $f, float $most, string $of): array => null === $n->optional($f)
+            ? []
+            : $months($f, 0.0, $most, $of);
 
         return new Season(
             id: $id,
             name: $n->field('name')->text(),
             hint: $n->field('hint')->text(),
-            low: $months('low'),
-            high: $months('high'),
+            low: $months('low', -60.0, 60.0, 'temperatures, °C,'),
+            high: $months('high', -60.0, 60.0, 'temperatures, °C,'),
             dewBelow: $n->field('dew_below')->number(),
+            rainDays: $asked('rain_days', 31.0, 'numbers of days'),
+            noonSun: $asked('noon_sun', Weather::MOST_SUN, 'numbers, W/m2,'),
         );
     }
 

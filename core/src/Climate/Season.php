@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Hull\Climate;
 
 use Hull\Quantity\Instant;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 
-/** A usual year outdoors at one kind of place: what holds where no forecast reaches (typical; rain is not known). */
+/**
+ * A usual year outdoors at one kind of place: what holds where no forecast reaches (typical). Its rainy days are spread
+ * evenly over the month, an afternoon each; on the others the sun shines as on an average day.
+ */
 final readonly class Season
 {
     private const DAY = 24;
@@ -16,11 +20,23 @@ final readonly class Season
     /** Hour of the day, local time, at which it is coldest, and how long it warms up for. */
     private const COLDEST_AT = 5;
     private const LEAST_RH = 0.2;
+    private const MONTH = 30.0;
+    /** A rainy day's rain, local time, mm an hour, and how damp it is meanwhile (estimate). */
+    private const RAIN_FROM = 13;
+    private const RAIN_TO = 17;
+    private const RAIN_MM = 1.0;
+    private const RAIN_RH = 0.9;
+    /** Between these the sun is up, local time; of it on a rainy day (estimate). */
+    private const SUN_FROM = 6;
+    private const SUN_TO = 18;
+    private const CLOUDED = 0.25;
 
     /**
      * @param list<float> $low coldest of an average day, by month, degrees C
      * @param list<float> $high warmest
      * @param float $dewBelow the dew point lies so far under the coldest, degrees C
+     * @param list<float> $rainDays on so many days of a month it rains; none where nobody said
+     * @param list<float> $noonSun of an average day, W on a level square metre
      */
     public function __construct(
         public string $id,
@@ -29,6 +45,8 @@ final readonly class Season
         private array $low,
         private array $high,
         private float $dewBelow,
+        private array $rainDays = [],
+        private array $noonSun = [],
     ) {}
 
     /**
@@ -49,9 +67,17 @@ final readonly class Season
             $turn = cos((2.0 * \M_PI * ((($hour + $shift) % self::DAY) - self::COLDEST_AT)) / self::DAY);
             $c = ($low + $high) / 2.0 - (($high - $low) / 2.0) * $turn;
             $vapour = Air::saturationHpa(Temperature::celsius($low - $this->dewBelow));
-            $humidity = $vapour / Air::saturationHpa(Temperature::celsius($c));
+            $clock = ($hour + $shift) % self::DAY;
+            $rainy = $this->isRainy(intdiv($hour + $shift, self::DAY), $month);
+            $rains = $rainy && $clock >= self::RAIN_FROM && $clock < self::RAIN_TO;
+            $least = $rains ? self::RAIN_RH : self::LEAST_RH;
+            $humidity = max($least, $vapour / Air::saturationHpa(Temperature::celsius($c)));
+            $height = sin((\M_PI * ($clock - self::SUN_FROM)) / (self::SUN_TO - self::SUN_FROM));
+            $sun = max(0.0, $height) * ($this->noonSun[$month] ?? 0.0) * ($rainy ? self::CLOUDED : 1.0);
             $hours[] = Weather::of(
-                Air::of(Temperature::celsius($c), RelativeHumidity::ratio(min(1.0, max(self::LEAST_RH, $humidity)))),
+                air: Air::of(Temperature::celsius($c), RelativeHumidity::ratio(min(1.0, $humidity))),
+                rainMm: $rains ? self::RAIN_MM : 0.0,
+                sun: Irradiance::wattsPerM2($clock >= self::SUN_FROM && $clock < self::SUN_TO ? $sun : 0.0),
             );
         }
 
@@ -75,6 +101,14 @@ final readonly class Season
             from: $begun,
             hours: self::DAY * ($days + self::RUN_IN + 2),
         );
+    }
+
+    /** @param int $day since 1970, local */
+    private function isRainy(int $day, int $month): bool
+    {
+        $share = ($this->rainDays[$month] ?? 0.0) / self::MONTH;
+
+        return floor(($day + 1) * $share) > floor($day * $share);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Hull\Tests\Climate;
 use Hull\Climate\Air;
 use Hull\Climate\Forecast;
 use Hull\Climate\Season;
+use Hull\Climate\Weather;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Tests\Yard;
@@ -56,6 +57,39 @@ final class SeasonTest extends TestCase
         self::assertEqualsWithDelta(0.2, $dry->forecast(0, 1)->hours[17]->air->humidity->value(), 1e-9, 'never drier');
         $fog = new Season('fog', 'Fog', '', array_fill(0, 12, 5.0), array_fill(0, 12, 9.0), -1.0);
         self::assertEqualsWithDelta(1.0, $fog->forecast(0, 1)->hours[5]->air->humidity->value(), 1e-9, 'never fuller');
+    }
+
+    public function testItsRainyDaysAreSpreadOverTheMonthAnAfternoonEach(): void
+    {
+        $wet = new Season(
+            id: 'wet',
+            name: 'Wet',
+            hint: '',
+            low: self::LOW,
+            high: self::HIGH,
+            dewBelow: 2.0,
+            rainDays: array_fill(0, 12, 10.0),
+            noonSun: array_fill(0, 12, 600.0),
+        );
+        $from = 24 * 20_574;
+        $month = $wet->forecast($from, 30, 2)->hours;
+        $rain = array_keys(array_filter($month, static fn(Weather $w): bool => $w->rainMm > 0.0));
+        self::assertCount(40, $rain, 'ten afternoons of four hours');
+        self::assertSame(
+            [11, 12, 13, 14],
+            array_values(array_unique(array_map(static fn(int $h): int => $h % 24, $rain))),
+        );
+        $days = array_values(array_unique(array_map(static fn(int $h): int => intdiv($h, 24), $rain)));
+        self::assertSame(range($days[0], $days[9], 3), $days, 'every third day');
+        $noon = static fn(int $day): Weather => $month[24 * $day + 10];
+        self::assertEqualsWithDelta(600.0, $noon($days[0] + 1)->sun->wPerM2(), 1e-9, 'at noon of a dry day');
+        self::assertEqualsWithDelta(150.0, $noon($days[0])->sun->wPerM2(), 1e-9, 'a quarter of it in clouds');
+        self::assertSame(0.0, $month[24 * $days[0]]->sun->wPerM2(), 'two in the morning');
+        self::assertGreaterThanOrEqual(0.9, $month[$rain[0]]->air->humidity->value());
+        self::assertLessThan(0.9, $month[$rain[0] + 24]->air->humidity->value());
+        foreach (self::season()->forecast($from, 30)->hours as $hour) {
+            self::assertSame([0.0, 0.0], [$hour->rainMm, $hour->sun->wPerM2()], 'none where nobody said');
+        }
     }
 
     public function testARunOfDaysHasAllItsHoursAndItsName(): void

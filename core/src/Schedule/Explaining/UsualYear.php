@@ -15,7 +15,7 @@ use Hull\Schedule\Reading\Planning;
 
 /**
  * When in a usual year what is left of a part can be closed: half month by half month, each tried by planning the part
- * alone. A usual year knows no rain and no sun (see Season).
+ * alone (see Season for its rain and sun).
  */
 final readonly class UsualYear
 {

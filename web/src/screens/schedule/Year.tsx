@@ -51,7 +51,7 @@ export function Year() {
         <Trans>
           Full: begun at the start of that half of the month, everything that is left on the part finds its hours, in
           your working hours and in the air that its place has in a usual year. Each is tried with the part alone. A
-          usual year is typical and knows no rain and no sun.
+          usual year is typical; its rainy days are spread evenly.
         </Trans>{' '}
         <Trans>
           The climate{climate ? ` (${climate.toLowerCase()})` : ''} is chosen beside the{' '}
