@@ -84,7 +84,14 @@ final readonly class Files
             json_encode(
                 [
                     'title' => 'This cannot be used',
-                    'errors' => [['pointer' => $e->pointer, 'detail' => $e->getMessage(), 'accepted' => $e->accepted]],
+                    'errors' => array_map(
+                        static fn(InvalidInput $i): array => [
+                            'pointer' => $i->pointer,
+                            'detail' => $i->getMessage(),
+                            'accepted' => $i->accepted,
+                        ],
+                        $e->each(),
+                    ),
                 ],
                 \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
             ),

@@ -68,7 +68,7 @@ final class Problem extends JsonResponse
                     'detail' => $e->getMessage(),
                     'accepted' => $e->accepted,
                 ],
-                [$first, ...array_values($more)],
+                array_merge(...array_map(static fn(InvalidInput $e): array => $e->each(), [$first, ...$more])),
             ),
         );
     }

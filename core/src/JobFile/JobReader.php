@@ -7,6 +7,7 @@ namespace Hull\JobFile;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Condition;
 use Hull\Catalog\Substrate;
+use Hull\Input\InvalidInput;
 use Hull\Input\Keys;
 use Hull\Input\Node;
 use Hull\Job\Job;
@@ -67,15 +68,20 @@ final readonly class JobReader
             }
             $places[$place->id] = $place;
         }
-        $parts = [];
+        $parts = $faults = [];
         foreach ($n->field('parts')->items(200) as $p) {
-            $part = $this->part($p, array_map('strval', array_keys($places)));
-            if (isset($parts[$part->id])) {
-                throw $p->field('id')->refuse('Two parts have this id.', 'an id of its own');
+            try {
+                $part = $this->part($p, array_map('strval', array_keys($places)));
+                $parts[$part->id] = isset($parts[$part->id])
+                    ? throw $p->field('id')->refuse('Two parts have this id.', 'an id of its own')
+                    : $part;
+            } catch (InvalidInput $e) {
+                $faults[] = $e;
             }
-            $parts[$part->id] = $part;
         }
-
+        if ([] !== $faults) {
+            throw InvalidInput::all($faults);
+        }
         foreach ($n->field('parts')->items(200) as $p) {
             Links::check($p, $parts[$p->field('id')->text()], $parts);
         }
@@ -189,34 +195,49 @@ final readonly class JobReader
                 ),
             ),
         );
+        $faults = [];
         foreach ($list?->items(50) ?? [] as $n) {
-            $n->only(['id', 'grade', 'extent']);
-            $condition = $this->catalogue->conditions[$n->field('id')->keyOf($this->catalogue->conditions)];
-            if (!$substrate->isOf($condition->families)) {
-                throw $n
-                    ->field('id')
-                    ->refuse(
-                        sprintf('%s does not occur on %s.', $condition->name, lcfirst($substrate->name)),
-                        'one of: ' . implode(', ', $occurring),
-                    );
+            try {
+                $one = $this->condition($n, $substrate, $occurring);
+                $found[$one->condition] = isset($found[$one->condition])
+                    ? throw $n
+                        ->field('id')
+                        ->refuse('This condition is listed twice.', 'each condition once, at its worst grade')
+                    : $one;
+            } catch (InvalidInput $e) {
+                $faults[] = $e;
             }
-            $extent = $n->optional('extent')?->quantity(Percentage::class) ?? Percentage::percent(100);
-            if ($extent->ratioValue() > 1.0 || $extent->ratioValue() <= 0.0) {
-                throw $n->field('extent')->refuse('The extent is a share of the area.', 'more than 0 % up to 100 %');
-            }
-            if (isset($found[$condition->id])) {
-                throw $n
-                    ->field('id')
-                    ->refuse('This condition is listed twice.', 'each condition once, at its worst grade');
-            }
-            $found[$condition->id] = new Observed(
-                $condition->id,
-                $n->field('grade')->choice(array_map('strval', array_keys($condition->grades))),
-                $extent,
-            );
+        }
+        if ([] !== $faults) {
+            throw InvalidInput::all($faults);
         }
 
         return array_values($found);
+    }
+
+    /** @param list<string> $occurring ids of the conditions of this material */
+    private function condition(Node $n, Substrate $substrate, array $occurring): Observed
+    {
+        $n->only(['id', 'grade', 'extent']);
+        $condition = $this->catalogue->conditions[$n->field('id')->keyOf($this->catalogue->conditions)];
+        if (!$substrate->isOf($condition->families)) {
+            throw $n
+                ->field('id')
+                ->refuse(
+                    sprintf('%s does not occur on %s.', $condition->name, lcfirst($substrate->name)),
+                    'one of: ' . implode(', ', $occurring),
+                );
+        }
+        $extent = $n->optional('extent')?->quantity(Percentage::class) ?? Percentage::percent(100);
+        if ($extent->ratioValue() > 1.0 || $extent->ratioValue() <= 0.0) {
+            throw $n->field('extent')->refuse('The extent is a share of the area.', 'more than 0 % up to 100 %');
+        }
+
+        return new Observed(
+            $condition->id,
+            $n->field('grade')->choice(array_map('strval', array_keys($condition->grades))),
+            $extent,
+        );
     }
 
     /** @return array<int|string, string> */

@@ -135,6 +135,39 @@ final class JobFileTest extends TestCase
         self::fail('It was read.');
     }
 
+    public function testWhatIsWrongOfSeveralPartsAndConditionsIsToldAtOnce(): void
+    {
+        $file = Yard::frame();
+        $part = $file['parts'][0];
+        $rust = ['id' => 'rust', 'grade' => 'light'];
+        $file['parts'] = [
+            ['conditions' => [['id' => 'yellowing', 'grade' => 'light'], $rust, $rust]] + $part,
+            ['id' => 'sound', 'conditions' => [$rust]] + $part,
+            ['id' => 'lost', 'place' => 'moon'] + $part,
+            ['id' => 'sound'] + $part,
+        ];
+        try {
+            (new JobReader(Yard::catalogue()))->job(Node::root($file));
+            self::fail('It was read.');
+        } catch (InvalidInput $e) {
+            self::assertSame(
+                ['/parts/0/conditions/0/id', '/parts/0/conditions/2/id', '/parts/2/place', '/parts/3/id'],
+                array_map(static fn(InvalidInput $i): string => $i->pointer, $e->each()),
+            );
+            self::assertSame('Yellowing does not occur on carbon steel sheet or section.', $e->getMessage());
+        }
+    }
+
+    public function testNoMoreThanTwentyAreTold(): void
+    {
+        $faults = array_map(static fn(int $n): InvalidInput => new InvalidInput("/$n", 'Wrong.'), range(0, 30));
+        $all = InvalidInput::all([InvalidInput::all(array_slice($faults, 0, 2)), ...array_slice($faults, 2)]);
+        self::assertSame(
+            array_map(static fn(int $n): string => "/$n", range(0, 19)),
+            array_map(static fn(InvalidInput $i): string => $i->pointer, $all->each()),
+        );
+    }
+
     public function testRefusesAPlaceBelowAbsoluteZeroAndForeignFiles(): void
     {
         $frame = Yard::frame([], '-300 C');

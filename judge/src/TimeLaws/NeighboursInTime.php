@@ -124,7 +124,7 @@ final readonly class NeighboursInTime implements TimeLaw
     {
         return match (true) {
             $one->isOneOf(self::DUSTY) => $this->isOver($one, $from, $to),
-            $one->rework >= self::ABRADES_H => $one->from < $to - self::SHORT_H &&
+            Steps::COAT === $one->step && $one->rework >= self::ABRADES_H => $one->from < $to - self::SHORT_H &&
                 $one->from + $one->rework > $from + self::SHORT_H,
             default => false,
         };
