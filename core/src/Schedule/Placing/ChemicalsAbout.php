@@ -81,8 +81,6 @@ final class ChemicalsAbout
 
     /**
      * Until what parts it on the same part is over; while nobody knows when that is, as long as the interlock says.
-     *
-     * @param float $hours
      */
     private function until(Interlock $lock, Activity $activity, float $end, float $hours): float
     {
