@@ -84,7 +84,11 @@ final class RoutesTest extends TestCase
             13,
             static fn(Spoilt $s) => $s->withoutRules('no-epoxy-over-etch')->withFirst('epoxy-primer-2k', 'self-etch'),
         ];
-        yield 'filler under the clear' => [13, static fn(Spoilt $s) => $s->withoutRules('nothing-hides-below-clear'), 1090];
+        yield 'filler under the clear' => [
+            13,
+            static fn(Spoilt $s) => $s->withoutRules('nothing-hides-below-clear'),
+            1090,
+        ];
         yield 'brushes that take no time' => [14, static fn(Spoilt $s) => $s->withoutPace()];
         yield 'a tin that is all solids' => [14, static fn(Spoilt $s) => $s->withSolids('epoxy-primer-2k', '100 %')];
     }

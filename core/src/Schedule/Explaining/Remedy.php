@@ -21,8 +21,8 @@ final readonly class Remedy
 
     /**
      * @param string $how heat, dry, place, film, helper, method or wait
-     * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place, film or method, hours that take
-     *                           more than one, or a day
+     * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place, film or method,
+     *                           hours that take more than one, or a day
      * @param float $opens hour at which what had none is begun
      * @param float $finish hour at which the part is done
      * @param float|null $kwh heat that it takes until then, where it is heated (estimate)
