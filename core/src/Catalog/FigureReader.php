@@ -33,6 +33,8 @@ final class FigureReader
         'acid-bath' => [Duration::class],
         'rust-current' => [Duration::class],
         'kept-going' => [Duration::class],
+        'kept-clear' => [Duration::class],
+        'not-split' => [Duration::class],
         'least-time' => [Duration::class],
         'work-time' => [Duration::class],
         'lift' => [Duration::class, Mass::class],
@@ -43,6 +45,8 @@ final class FigureReader
         'part-lag' => ['sheet'],
         'in-sun' => ['middling'],
         'kept-going' => ['at-hand', 'oven-load', 'in-one-go', 'in-a-row'],
+        'kept-clear' => ['flash'],
+        'not-split' => ['short-work'],
         'least-time' => ['coat'],
         'work-time' => ['epoxy', 'catalysed', 'pour'],
     ];

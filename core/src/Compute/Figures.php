@@ -25,6 +25,8 @@ final readonly class Figures
         'acid-bath',
         'rust-current',
         'kept-going',
+        'kept-clear',
+        'not-split',
         'least-time',
         'work-time',
         'lift',

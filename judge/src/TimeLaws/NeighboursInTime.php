@@ -13,7 +13,8 @@ use Judge\Timetable;
 
 /**
  * 16 by the clock: in the place where something of another part is wiped or wet nobody makes dust, flings compound or
- * sprays water; and no spark, hot air or flame where solvent is used, no acid where bleach is.
+ * sprays water; no spark, hot air or flame where solvent is used, no acid where bleach is, nobody else indoors where
+ * isocyanate is sprayed.
  */
 final readonly class NeighboursInTime implements TimeLaw
 {
@@ -64,6 +65,15 @@ final readonly class NeighboursInTime implements TimeLaw
     ];
     private const WATERBORNE = ['elastomeric-roof', 'epoxy-lining'];
     private const BLEACH = ['mould-kill'];
+    /** With isocyanate, from a gun or a can: everybody else is out for the flash time. */
+    private const SPRAYED = [
+        'surfacer-2k',
+        'primer-sealer-2k',
+        'urethane-colour-2k',
+        'clear-2k',
+        'clear-2k-aerosol',
+        'textured-liner',
+    ];
     /** Share of the hours of the sheet; what damp cures is quicker where it is damp. */
     private const DRY = 0.9;
     private const DRY_IN_DAMP = 0.55;
@@ -110,6 +120,11 @@ final readonly class NeighboursInTime implements TimeLaw
                 $this->isSolvent($other) &&
                 $this->isOver($one, $other->from, $other->to + self::LINGERS_H)
                 => 'in the vapour of',
+            !$timetable->sky($one)->outdoors &&
+                in_array($one->product, self::SPRAYED, true) &&
+                [] !== array_diff($other->who, $one->who) &&
+                $this->isOver($other, $one->from, $one->to + self::LINGERS_H)
+                => 'is sprayed, and somebody is in for',
             $one->isOneOf(self::BLEACH) &&
                 $this->isAcid($other) &&
                 $this->about($timetable, $one) > $other->from + self::SHORT_H &&

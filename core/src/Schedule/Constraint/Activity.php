@@ -37,6 +37,7 @@ final readonly class Activity
      * @param bool $forCoat it is worth nothing unless what covers it has its hour
      * @param bool $forNext it is worth nothing unless the next of its part has its hour
      * @param Brought|null $brought what it brings into its place that must not meet other things there
+     * @param float $clearsFor hours after it in which, as while it is done, nobody else is in its place; 0 for none
      */
     public function __construct(
         public string $id,
@@ -72,6 +73,7 @@ final readonly class Activity
         public bool $forCoat = false,
         public bool $forNext = false,
         public ?Brought $brought = null,
+        public float $clearsFor = 0.0,
     ) {}
 
     public function isCoat(): bool
@@ -171,6 +173,7 @@ final readonly class Activity
             forCoat: $this->forCoat,
             forNext: $this->forNext,
             brought: $this->brought,
+            clearsFor: $this->clearsFor,
         );
     }
 }

@@ -22,6 +22,9 @@ final class Slots
     /** @var array<int|string, ChemicalsAbout> by place */
     private array $about = [];
 
+    /** @var array<int|string, KeptClear> by place */
+    private array $clear = [];
+
     /** @var array<int|string, array<int|string, Interval>> kind of work => id => from start to end */
     private array $alike = [];
 
@@ -39,6 +42,7 @@ final class Slots
         $this->people->take($placed->who, $placed->start, $placed->end, $activity->id);
         $this->floor($activity->place)->take($activity, $placed->start, $placed->end, $placed->dry, $placed->rework);
         $this->gear->take($activity, $placed->start, $placed->end);
+        $this->clear($activity->place)->take($activity, $placed->who, $placed->start, $placed->end);
         if (null !== $activity->brought) {
             $this->about($activity->place)->take($activity, $placed->start, $placed->end);
         }
@@ -52,6 +56,7 @@ final class Slots
         $this->people->leave($activity->id);
         $this->floor($activity->place)->leave($activity->id);
         $this->gear->leave($activity);
+        $this->clear($activity->place)->leave($activity);
         if (null !== $activity->brought) {
             $this->about($activity->place)->leave($activity);
         }
@@ -107,7 +112,7 @@ final class Slots
             $cause = $this->people->isStayedAway($who, $from, $start) ? new Why(WhyKind::Visit) : $cause;
             $why = $start > $from + Interval::SAME && null !== $cause && !self::says($why, $cause) ? $cause : $why;
             $dry = $this->dry($activity, $end);
-            $next = $this->against($activity, $start, $end, $dry, $extra);
+            $next = $this->against($activity, $who, $start, $end, $dry, $extra);
             if (null === $next) {
                 return new Placement(
                     id: $activity->id,
@@ -174,17 +179,27 @@ final class Slots
         return null === $activity->wet ? $end : $activity->wet->dry->after($end);
     }
 
-    /** @return array{float, Why}|null */
-    private function against(Activity $activity, float $start, float $end, ?float $dry, float $rework): ?array
-    {
+    /**
+     * @param list<string> $who
+     *
+     * @return array{float, Why}|null
+     */
+    private function against(
+        Activity $activity,
+        array $who,
+        float $start,
+        float $end,
+        ?float $dry,
+        float $rework,
+    ): ?array {
         $floor = $this->floor($activity->place)->against($activity, $start, $end, $dry ?? $this->yard->end, $rework);
         if (null !== $floor) {
             return [$floor[0], new Why(WhyKind::Place, $floor[2], $floor[1])];
         }
-        $meets =
-            true === $activity->brought?->brings()
-                ? $this->about($activity->place)->against($activity, $start, $end)
-                : null;
+        $meets = $this->clear($activity->place)->against($activity, $who, $start, $end);
+        if (null === $meets && true === $activity->brought?->brings()) {
+            $meets = $this->about($activity->place)->against($activity, $start, $end);
+        }
         if (null !== $meets) {
             return [$meets[0], new Why(WhyKind::Place, $meets[2], $meets[1])];
         }
@@ -216,6 +231,11 @@ final class Slots
         }
 
         return false;
+    }
+
+    private function clear(string $place): KeptClear
+    {
+        return $this->clear[$place] ??= new KeptClear();
     }
 
     private function about(string $place): ChemicalsAbout

@@ -179,7 +179,7 @@ final class ChainReader
             name: $this->piece->check()->name($step),
             hours: max(self::LEAST_H, $hours),
             place: $this->at,
-            whole: $hours <= $this->alike->keptGoing('short-work') ||
+            whole: $hours <= $this->catalogue->figures->hours('not-split', 'short-work') ||
                 ($manner->whole &&
                     ($definition->laysFilm || $manner->opens || $hours <= $this->alike->keptGoing('in-one-go'))),
             noisy: $manner->noisy,
@@ -211,6 +211,7 @@ final class ChainReader
             forCoat: $definition->worked->forCoat,
             forNext: $definition->worked->forNext,
             brought: Brought::by($this->catalogue, $step),
+            clearsFor: null === $product ? 0.0 : $this->air->keptClear($product, $method),
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =

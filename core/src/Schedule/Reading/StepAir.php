@@ -23,6 +23,10 @@ use Hull\Surface\SurfaceState;
 final readonly class StepAir
 {
     /** @param string $at of the place among all places of the yard */
+    /** What is sprayed behind supplied air only, and what it is sprayed with. */
+    private const BREATHED_BY_NOBODY = 'isocyanate';
+    private const GUN = 'spray-gun';
+
     public function __construct(
         private Catalogue $catalogue,
         private StepRunner $runner,
@@ -68,6 +72,20 @@ final readonly class StepAir
         return $this->sheltered
             ? null
             : $this->airs->rain($this->at, $this->runner->drying->base($this->runner->exposure($state)));
+    }
+
+    /**
+     * How long after it nobody else comes in, hours: where isocyanate is sprayed indoors, while it flashes off; 0 for
+     * everything else.
+     */
+    public function keptClear(Product $product, string $method): float
+    {
+        $sprayed =
+            in_array(self::GUN, $product->requires, true) || $this->catalogue->methods->get($method)->isSprayed();
+
+        return $sprayed && $this->sheltered && in_array(self::BREATHED_BY_NOBODY, $product->chemicals, true)
+            ? $this->catalogue->figures->hours('kept-clear', 'flash')
+            : 0.0;
     }
 
     public function wet(Product $product, string $method): WetFilm
