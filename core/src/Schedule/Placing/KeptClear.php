@@ -8,8 +8,8 @@ use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 
 /**
- * One place: while something is sprayed that nobody may breathe, and as long as it flashes off, only those are there who
- * spray it.
+ * One place: while something is sprayed that nobody may breathe, and as long as it flashes off, only those are there
+ * who spray it.
  */
 final class KeptClear
 {
