@@ -95,6 +95,18 @@ final readonly class Spoilt
         return new self([...$this->data, 'interlocks' => []]);
     }
 
+    /** Nobody knows that a paint holds what nobody may breathe. */
+    public function withoutIsocyanate(): self
+    {
+        return $this->each('products', null, static function (array $p): array {
+            $chemicals = is_array($p['chemicals'] ?? null) ? $p['chemicals'] : [];
+
+            $others = array_filter($chemicals, static fn(mixed $c): bool => 'isocyanate' !== $c);
+
+            return ['chemicals' => array_values($others)] + $p;
+        });
+    }
+
     public function withoutAir(): self
     {
         return $this->each('supplies', null, static fn(array $s): array => array_diff_key($s, ['air' => 0]));

@@ -59,6 +59,7 @@ final class TimetablesTest extends TestCase
         ];
         yield 'no dust settles' => [16, static fn(Spoilt $s): Spoilt => $s->withoutDust(), $is];
         yield 'nothing is about' => [16, static fn(Spoilt $s): Spoilt => $s->withoutInterlocks(), $is];
+        yield 'sprayed where others work' => [16, static fn(Spoilt $s): Spoilt => $s->withoutIsocyanate(), $is];
         yield 'stripped, and the coats found no hour' => [
             26,
             $as,
