@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Judge\Tests;
 
+use Hull\Bench\Workpiece;
 use Hull\Board\JobPlan;
 use Hull\Catalog\Catalogue;
 use Hull\Climate\Air;
@@ -11,12 +12,20 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\Node;
+use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
+use Hull\Job\Part;
+use Hull\Job\Route;
+use Hull\Piece\Precedences;
+use Hull\Quantity\Instant;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Calendar\Crew;
+use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Reading\Planning;
@@ -32,6 +41,8 @@ final readonly class MadeYards
     /** 14 May 2026, 08:00 UTC. */
     public const NOW = 494_096;
     private const DAYS = 50;
+    /** Between the last entry in the record and planning anew. */
+    private const AFTER_H = 0.01;
     private const PLACES = [
         ['id' => 'yard', 'name' => 'Yard', 'kind' => 'outdoors', 'temperature' => '12 C', 'humidity' => '70 %'],
         ['id' => 'tent', 'name' => 'Tent', 'kind' => 'tent', 'temperature' => '12 C', 'humidity' => '70 %'],
@@ -53,9 +64,49 @@ final readonly class MadeYards
     }
 
     /**
+     * The same yard when some of the first timetable has been done and written down, scheduled again: what was done and
+     * what is planned now.
+     *
+     * @param bool $forgetful nobody minds what lies beside it and is done
+     *
+     * @return array{Yard, Timetable}
+     */
+    public function resumed(int $number, int $tries = 3, bool $forgetful = false): array
+    {
+        [$yard, $days] = $this->yard($number);
+        $first = (new Scheduler($tries))->plan($yard);
+        $now = self::midway(new Draw('later ' . $number), $first);
+        $logs = $past = [];
+        foreach (array_merge([], ...array_values($yard->chains)) as $id) {
+            $placed = $first->placed[$id] ?? null;
+            if (null === $placed || $placed->start > $now) {
+                continue;
+            }
+            $activity = $yard->activity($id);
+            $key = substr($id, strlen($activity->part) + 1);
+            $logs[$activity->part][] = self::entry(EntryKind::Start, $key, $placed->start);
+            if ($placed->end <= $now) {
+                $logs[$activity->part][] = self::entry(EntryKind::Finish, $key, $placed->end);
+                $past[$activity->part][] = self::stint($activity, $placed);
+            }
+        }
+        [$later, $days] = $this->yard($number, $now, $logs);
+        $later = $forgetful ? self::forgetting($later) : $later;
+        $table = self::table((new Scheduler($tries))->plan($later), $days, $first->placed);
+        $stints = $table->stints;
+        foreach ($past as $part => $done) {
+            $stints[$part] = [...$done, ...$stints[$part] ?? []];
+        }
+
+        return [$later, $days->of($stints, $table->undone)];
+    }
+
+    /**
+     * @param array<int|string, list<LogEntry>> $logs by part
+     *
      * @return array{Yard, Timetable} with the days as they come, without work in them
      */
-    public function yard(int $number): array
+    public function yard(int $number, float $at = self::NOW, array $logs = []): array
     {
         $draw = new Draw('yard ' . $number);
         $job = (new MadePieces($this->catalogue, self::PLACES))->job($number);
@@ -65,7 +116,7 @@ final readonly class MadeYards
         $wind = array_map(static fn(Weather $w): float => $w->wind->mPerS(), $outside->hours);
         $pieces = $places = $air = $skies = $lags = $tones = $heavy = [];
         foreach ($plan->routes as $id => $route) {
-            $piece = $plan->pieces[$id]->routed($route);
+            $piece = $plan->pieces[$id]->routed($route, $logs[$id] ?? []);
             $kind = $this->catalogue->places[$piece->place->kind];
             $pieces[$id] = $piece;
             $places[$id] = $piece->place->id;
@@ -92,11 +143,12 @@ final readonly class MadeYards
             );
         }
         $airs = new Airs($air);
-        $now = new \DateTimeImmutable('@' . self::NOW * 3600);
-        $done = [];
+        $done = $left = [];
         foreach ($pieces as $id => $piece) {
-            $done[$id] = $piece->replay($now, $airs->at($places[$id])->series());
+            $done[$id] = $piece->replay(Instant::at($at), $airs->at($places[$id])->series());
+            $left[$id] = Route::of(Workpiece::remaining($piece->route(), $done[$id]));
         }
+        $parts = array_map(static fn(Workpiece $p): Part => $p->part, $pieces);
 
         return [
             Planning::yard(
@@ -106,30 +158,23 @@ final readonly class MadeYards
                 airs: $airs,
                 crew: self::crew($draw),
                 zone: new \DateTimeZone('UTC'),
-                now: (float) self::NOW,
-                precedences: $plan->precedences,
+                now: $at,
+                precedences: Precedences::of($this->catalogue, $parts, $left),
             ),
             new Timetable([], [], $skies, $lags, $tones, $heavy),
         ];
     }
 
-    /** @param Timetable $days without work in them */
-    public static function table(Schedule $schedule, Timetable $days): Timetable
+    /**
+     * @param Timetable $days without work in them
+     * @param array<int|string, Placement> $before where what is under way was planned
+     */
+    public static function table(Schedule $schedule, Timetable $days, array $before = []): Timetable
     {
         $stints = $undone = [];
         foreach ($schedule->placed as $id => $placed) {
             $activity = $schedule->yard->activity($id);
-            $stints[$activity->part][] = new Stint(
-                part: $activity->part,
-                step: $activity->step,
-                product: $activity->product,
-                place: $activity->place,
-                from: $placed->start,
-                to: $placed->end,
-                who: $placed->who,
-                late: $placed->late,
-                rework: $placed->rework,
-            );
+            $stints[$activity->part][] = self::stint($activity, $placed, $before[$id] ?? null);
         }
         foreach ($schedule->yard->chains as $part => $ids) {
             foreach ($ids as $id) {
@@ -140,6 +185,62 @@ final readonly class MadeYards
         }
 
         return $days->of($stints, $undone);
+    }
+
+    private static function forgetting(Yard $yard): Yard
+    {
+        return new Yard(
+            now: $yard->now,
+            end: $yard->end,
+            work: array_values($yard->activities),
+            people: $yard->people,
+            floors: $yard->floors,
+            gear: $yard->gear,
+            dues: $yard->dues,
+            objective: $yard->objective,
+        );
+    }
+
+    /** Some minutes after something is done, in the first half of it all. */
+    private static function midway(Draw $draw, Schedule $schedule): float
+    {
+        $ends = array_values(array_map(static fn(Placement $p): float => $p->end, $schedule->placed));
+        sort($ends);
+        $early = array_slice($ends, 0, intdiv(count($ends), 2));
+
+        return self::AFTER_H + ([] === $early ? (float) self::NOW : $early[(int) $draw->pick('when', $early)]);
+    }
+
+    private static function stint(Activity $activity, Placement $placed, ?Placement $before = null): Stint
+    {
+        // Who began what is under way is in no record.
+        $whoever = null === $activity->fixed || 0 === $activity->people ? [] : range(1, $activity->people);
+        $whoever = array_map(static fn(int $n): string => sprintf('%d. who began %s', $n, $activity->id), $whoever);
+
+        return new Stint(
+            part: $activity->part,
+            step: $activity->step,
+            product: $activity->product,
+            place: $activity->place,
+            from: $placed->start,
+            to: $placed->end,
+            who: [] === $whoever ? $placed->who : $whoever,
+            late: $placed->late || (null !== $activity->fixed && true === $before?->late),
+            rework: null === $activity->fixed ? $placed->rework : $before->rework ?? 0.0,
+        );
+    }
+
+    private static function entry(EntryKind $kind, string $step, float $hour): LogEntry
+    {
+        return new LogEntry(
+            id: $kind->value . $step,
+            kind: $kind,
+            stepKey: $step,
+            at: Instant::at($hour),
+            air: null,
+            note: '',
+            corrects: null,
+        );
     }
 
     /** The same weather without its sun. */

@@ -89,6 +89,7 @@ final class RoutesTest extends TestCase
             static fn(Spoilt $s) => $s->withoutRules('nothing-hides-below-clear'),
             1090,
         ];
+        yield 'a gun loses as little as a brush' => [14, static fn(Spoilt $s) => $s->withoutGuns()];
         yield 'brushes that take no time' => [14, static fn(Spoilt $s) => $s->withoutPace()];
         yield 'a tin that is all solids' => [14, static fn(Spoilt $s) => $s->withSolids('epoxy-primer-2k', '100 %')];
     }

@@ -107,6 +107,12 @@ final readonly class Spoilt
         });
     }
 
+    /** What asks for a gun is brushed on a part that is. */
+    public function withoutGuns(): self
+    {
+        return $this->each('limits', null, static fn(array $l): array => array_diff_key($l, ['sprays' => 0]));
+    }
+
     public function withoutAir(): self
     {
         return $this->each('supplies', null, static fn(array $s): array => array_diff_key($s, ['air' => 0]));

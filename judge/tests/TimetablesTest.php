@@ -26,6 +26,8 @@ final class TimetablesTest extends TestCase
     private const UNTIL = 60;
     /** Close to one where the sun matters. */
     private const SUNNY = 36;
+    /** Close to one where what is done is forgotten. */
+    private const HALF_DONE = 24;
 
     public function testNoTimetableBreaksALaw(): void
     {
@@ -41,6 +43,35 @@ final class TimetablesTest extends TestCase
             ];
         }
         self::assertSame([], $said);
+    }
+
+    public function testWhatIsPlannedInTheMiddleOfItMindsWhatIsDone(): void
+    {
+        $yards = new MadeYards(Yard::catalogue());
+        $said = [];
+        for ($n = self::HALF_DONE; $n < self::HALF_DONE + Sweep::of(self::YARDS, self::FULL); ++$n) {
+            $said = [
+                ...$said,
+                ...array_map(
+                    static fn(Breach $b): string => sprintf('%d: %s (yard %d)', $b->law, $b->says, $n),
+                    (new Judge())->inTime($yards->resumed($n, 1)[1]),
+                ),
+            ];
+        }
+        self::assertSame([], $said);
+    }
+
+    public function testWhoForgetsWhatIsDoneBesideItIsSeen(): void
+    {
+        $yards = new MadeYards(Yard::catalogue());
+        for ($n = self::HALF_DONE; $n < self::HALF_DONE + self::UNTIL; ++$n) {
+            foreach ((new Judge())->inTime($yards->resumed($n, 1, forgetful: true)[1]) as $breach) {
+                self::assertSame(16, $breach->law, $breach->says);
+
+                return;
+            }
+        }
+        self::fail('no breach seen');
     }
 
     /** @return iterable<string, array{int, \Closure(Spoilt): Spoilt, \Closure(Timetable): Timetable}> */

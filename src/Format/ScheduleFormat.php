@@ -55,9 +55,7 @@ final class ScheduleFormat
 
     public static function why(Schedule $schedule, Why $why): string
     {
-        $other = null === $why->other ? null : $schedule->yard->activities[$why->other] ?? null;
-
-        return $why->words(null === $other ? '' : lcfirst($other->name));
+        return $why->words(null === $why->other ? '' : $schedule->yard->called($why->other));
     }
 
     public static function instant(float $hour): string

@@ -172,9 +172,7 @@ final readonly class PlanWriter
 
     private function says(Why $why): string
     {
-        return $why->words(
-            null === $why->other ? '' : lcfirst($this->yard->activities[$why->other]->name ?? 'other work'),
-        );
+        return $why->words(null === $why->other ? '' : $this->yard->called($why->other));
     }
 
     private static function finite(float $hour): ?float

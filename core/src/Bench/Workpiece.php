@@ -97,10 +97,16 @@ final readonly class Workpiece
         return self::of($this->context->catalogue(), $this->part->following($schools), $this->place, $around);
     }
 
-    /** The same part with this route. */
-    public function routed(Route $route): self
+    /**
+     * The same part with this route.
+     *
+     * @param list<LogEntry>|null $log and this record; null for its own
+     */
+    public function routed(Route $route, ?array $log = null): self
     {
-        return new self($this->part->with($route, $this->part->log), $this->place, $this->context, $this->surveyed);
+        $part = $this->part->with($route, $log ?? $this->part->log);
+
+        return new self($part, $this->place, $this->context, $this->surveyed);
     }
 
     /** The same part and route with an empty record. */
@@ -144,7 +150,9 @@ final readonly class Workpiece
     /** How a product is put on: as wanted, or else as the part is painted, if either lays it; a can from the can. */
     public function method(Product $product, ?string $wanted = null): Method
     {
-        return $this->context->catalogue()->methods->for($product->tags, [$wanted, $this->part->method]);
+        return $this->context
+            ->catalogue()
+            ->methods->for($product->tags, [$wanted, $this->part->method], $product->requires);
     }
 
     public function plan(): Route

@@ -10,6 +10,8 @@ final readonly class Capability
     /**
      * @param string $kind gear, skill or taste
      * @param bool $atStart a new yard has it until it says otherwise
+     * @param bool $sprays what asks for it is sprayed, whatever else the part is painted by
+     * @param bool $keptClear nobody else is in where what asks for it is sprayed
      */
     public function __construct(
         public string $id,
@@ -17,5 +19,7 @@ final readonly class Capability
         public string $kind,
         public string $hint,
         public bool $atStart,
+        public bool $sprays,
+        public bool $keptClear,
     ) {}
 }

@@ -97,7 +97,10 @@ final class CatalogueReader
         $names->add('services', Keys::of($services));
         $yard = new YardReader($names);
         $limits = $this->keyed('limits', $yard->limit(...));
-        $methods = new Methods($this->keyed('methods', $yard->method(...)));
+        $methods = new Methods(
+            $this->keyed('methods', $yard->method(...)),
+            Keys::of(array_filter($limits, static fn(Capability $c): bool => $c->sprays)),
+        );
         $paces = $this->keyed(
             'paces',
             static fn(Node $n, string $id): Pace => StepReader::pace($n, $id, $facts->ids()),

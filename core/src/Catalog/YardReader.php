@@ -22,11 +22,13 @@ final readonly class YardReader
     public function limit(Node $n, string $id): Capability
     {
         return new Capability(
-            $id,
-            $n->field('name')->text(),
-            $n->field('kind')->choice(['gear', 'skill', 'taste']),
-            $n->optional('hint')?->text(300) ?? '',
-            true === $n->optional('at_start')?->boolean(),
+            id: $id,
+            name: $n->field('name')->text(),
+            kind: $n->field('kind')->choice(['gear', 'skill', 'taste']),
+            hint: $n->optional('hint')?->text(300) ?? '',
+            atStart: true === $n->optional('at_start')?->boolean(),
+            sprays: true === $n->optional('sprays')?->boolean(),
+            keptClear: true === $n->optional('kept_clear')?->boolean(),
         );
     }
 

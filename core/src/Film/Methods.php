@@ -7,8 +7,11 @@ namespace Hull\Film;
 /** The ways of putting paint on that are known. */
 final readonly class Methods
 {
-    /** @param array<int|string, Method> $all */
-    public function __construct(public array $all) {}
+    /**
+     * @param array<int|string, Method> $all
+     * @param list<string> $sprays gear that says of what asks for it that it is sprayed
+     */
+    public function __construct(public array $all, private array $sprays) {}
 
     public function get(string $id): Method
     {
@@ -16,19 +19,39 @@ final readonly class Methods
     }
 
     /**
-     * The way a product is put on: the first of these that lays it, or the first of all that does.
+     * The way a product is put on: the first of these that lays it, or the first of all that does, those made for it
+     * before the rest. What has to be sprayed is not brushed, whatever the part is painted by otherwise.
      *
      * @param list<string> $productTags
      * @param list<string|null> $wanted ids, the one wanted most first
+     * @param list<string> $requires gear, skills and tastes the product needs
      */
-    public function for(array $productTags, array $wanted): Method
+    public function for(array $productTags, array $wanted, array $requires = []): Method
     {
-        foreach ([...array_filter($wanted, is_string(...)), ...array_keys($this->all)] as $id) {
-            if ($this->get((string) $id)->suits($productTags)) {
-                return $this->get((string) $id);
+        $made = static fn(Method $m): bool => [] !== array_intersect($m->lays, $productTags);
+        $first = array_map($this->get(...), array_filter($wanted, is_string(...)));
+        foreach ([...$first, ...array_filter($this->all, $made), ...$this->all] as $method) {
+            if ($method->suits($productTags) && ($made($method) || $method->isSprayed() || !$this->askFor($requires))) {
+                return $method;
             }
         }
         throw new \LogicException('No method lays ' . implode(', ', $productTags) . '.');
+    }
+
+    /**
+     * What is put on so is in the air.
+     *
+     * @param list<string> $requires gear, skills and tastes the product needs
+     */
+    public function spray(string $method, array $requires): bool
+    {
+        return $this->get($method)->isSprayed() || $this->askFor($requires);
+    }
+
+    /** @param list<string> $requires */
+    private function askFor(array $requires): bool
+    {
+        return [] !== array_intersect($requires, $this->sprays);
     }
 
     /** @return non-empty-list<string> ids of those a part can be painted by */

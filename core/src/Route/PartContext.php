@@ -109,10 +109,10 @@ final readonly class PartContext
         return $this->system->layer($id)->product ?? $this->catalogue()->product($id);
     }
 
-    /** How a product is put on here: as the part is painted, if that lays it. */
+    /** How a product is put on here: as the part is painted, if that lays it, or as it has to be. */
     public function method(Product $product): Method
     {
-        return $this->catalogue()->methods->for($product->tags, [$this->traits->method]);
+        return $this->catalogue()->methods->for($product->tags, [$this->traits->method], $product->requires);
     }
 
     public function air(): Air

@@ -109,8 +109,9 @@ final class MaskingPlanTest extends TestCase
         self::assertSame('film', $wide->by);
         self::assertEqualsWithDelta(0.1836, $film($wide), 1e-9);
         $line = ['kind' => 'edge', 'along' => '2 m'];
-        self::assertSame(0.0, $film(self::plan([$line])->lines[0]));
+        self::assertSame(0.0, $film(self::plan([$line], finish: 'tidy')->lines[0]));
         self::assertEqualsWithDelta(1.1, $film(self::plan([$line], method: 'hvlp')->lines[0]), 1e-9);
+        self::assertEqualsWithDelta(1.1, $film(self::plan([$line])->lines[0]), 1e-9, 'what is not brushed is sprayed');
     }
 
     public function testTheLineComesOffWetAndTheGlassWhenItIsSet(): void
@@ -219,8 +220,9 @@ final class MaskingPlanTest extends TestCase
         array $place = [],
         string $method = 'brush',
         ?array $other = null,
+        string $finish = 'show',
     ): MaskingPlan {
-        $job = self::job($covered, $place, $method, $other);
+        $job = self::job($covered, $place, $method, $other, $finish);
 
         return MaskingPlan::of(JobPlan::of(Yard::catalogue(), $job)->pieces['frame'], $job->parts);
     }
@@ -230,8 +232,13 @@ final class MaskingPlanTest extends TestCase
      * @param array<string, mixed> $place
      * @param array<string, mixed>|null $other
      */
-    private static function job(array $covered, array $place = [], string $method = 'brush', ?array $other = null): Job
-    {
+    private static function job(
+        array $covered,
+        array $place = [],
+        string $method = 'brush',
+        ?array $other = null,
+        string $finish = 'show',
+    ): Job {
         /** @param array<string, mixed> $change */
         $part = static fn(string $id, array $change): array => [
             ...[
@@ -256,7 +263,7 @@ final class MaskingPlanTest extends TestCase
                     ['id' => 'bay', 'kind' => 'heated-bay', 'temperature' => 20, 'humidity' => 0.5, ...$place],
                 ],
                 'parts' => [
-                    $part('frame', ['covered' => $covered, 'method' => $method]),
+                    $part('frame', ['covered' => $covered, 'method' => $method, 'finish' => $finish]),
                     ...null === $other ? [] : [$part('pump', $other)],
                 ],
             ]),

@@ -57,6 +57,9 @@ final readonly class HoursAndLitres implements Law
     ];
     /** Between a careful roller and the last can outdoors on a lattice. */
     private const LOST = [1.0, 5.0];
+    /** From a gun only, and a gun loses more than any brush. */
+    private const SPRAYED = ['surfacer-2k', 'primer-sealer-2k', 'urethane-colour-2k', 'clear-2k', 'textured-liner'];
+    private const SPRAY_LOST = 1.2;
     /** Minutes to set up and clean, and a square metre by the slowest brush on lattice over rough metal. */
     private const SET_UP_MOST = 60.0;
     private const A_M2_MOST = 40.0;
@@ -110,7 +113,8 @@ final readonly class HoursAndLitres implements Law
         if (null !== $first && $work->steps[$first] === $done && $photos > $done->minutes) {
             $says[] = 'a photograph takes longer than the coat';
         }
-        $fewest = $least * ($work->isInSpots ? self::SPOTS : self::LOST[0]);
+        $arrives = in_array($done->product, self::SPRAYED, true) ? self::SPRAY_LOST : self::LOST[0];
+        $fewest = $least * ($work->isInSpots ? self::SPOTS : $arrives);
         if (
             null !== $done->litres &&
             $least > 0.0 &&

@@ -11,6 +11,9 @@ use Hull\Quantity\Interval;
 /** One piece of hands-on work on one part. What a part waits for between two of them is in the lags. */
 final readonly class Activity
 {
+    /** What is wiped lies open so long at the most until it is coated, hours. */
+    public const OPEN_H = 1.0;
+
     /**
      * @param string $part activities of one part are done in the order they are listed
      * @param float $hours hands-on, setting up included

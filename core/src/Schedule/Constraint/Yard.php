@@ -41,6 +41,7 @@ final readonly class Yard
      * @param array<int|string, int> $gear how many there are; one of what is not named
      * @param array<int|string, float> $dues hour by part
      * @param Objective $objective what things are worth here
+     * @param list<Finished> $finished work that what is done beside it still has to mind
      */
     public function __construct(
         public float $now,
@@ -51,6 +52,7 @@ final readonly class Yard
         public array $gear = [],
         public array $dues = [],
         public Objective $objective = new Objective(),
+        public array $finished = [],
     ) {
         $this->teams = new Teams($people);
         $activities = $chains = $before = [];
@@ -97,6 +99,17 @@ final readonly class Yard
     public function activity(int|string $id): Activity
     {
         return $this->activities[$id] ?? throw new \LogicException('No activity ' . $id . '.');
+    }
+
+    /** What a reason calls an activity, planned or finished, in the middle of a sentence. */
+    public function called(string $id): string
+    {
+        $named = $this->activities[$id] ?? null;
+        foreach (null === $named ? $this->finished : [] as $finished) {
+            $named = $finished->work->id === $id ? $finished->work : $named;
+        }
+
+        return lcfirst($named->name ?? 'other work');
     }
 
     /** The longest stretch in which as many as it takes are at work together, hours. */

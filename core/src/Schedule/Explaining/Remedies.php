@@ -71,6 +71,7 @@ final readonly class Remedies
             gear: $yard->gear,
             dues: $yard->dues,
             objective: $yard->objective,
+            finished: $yard->finished,
         );
         $schedule = (new Scheduler(1))->plan($with);
         $opened = $schedule->placed[$cause->id] ?? null;
@@ -151,7 +152,7 @@ final readonly class Remedies
             $method = $methods->get($way);
             if (
                 $way !== $piece->part->method &&
-                $method->suits($product->tags) &&
+                $methods->for($product->tags, [$way], $product->requires) === $method &&
                 [] === array_intersect($method->gear, $piece->context->traits->lacks)
             ) {
                 $found[] = $this->tried(

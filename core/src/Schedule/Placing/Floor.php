@@ -14,8 +14,6 @@ use Hull\Schedule\Constraint\Activity;
 final class Floor
 {
     private const DAY = 24.0;
-    /** What is wiped lies open so long at the most until it is coated, hours. */
-    private const OPEN_H = 1.0;
 
     /**
      * @var array<int|string, array{float, float, float, float, bool, float, string}> id => start, end, dry, until when
@@ -55,7 +53,7 @@ final class Floor
 
     private static function sparedUntil(Activity $activity, float $end, float $dry): float
     {
-        return $activity->opens ? max($dry, $end + self::OPEN_H) : $dry;
+        return $activity->opens ? max($dry, $end + Activity::OPEN_H) : $dry;
     }
 
     public function leave(string $id): void

@@ -6,6 +6,7 @@ namespace Hull\Schedule\Placing;
 
 use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Finished;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Why;
 use Hull\Schedule\Constraint\WhyKind;
@@ -35,6 +36,20 @@ final class Slots
     {
         $this->people = new PeopleTime($yard, $decided);
         $this->gear = new GearUse($yard->gear);
+        foreach ($yard->finished as $done) {
+            $this->mind($done);
+        }
+    }
+
+    /** Nobody and no gear is taken by what is over; what is beside it minds it still. */
+    private function mind(Finished $done): void
+    {
+        $work = $done->work;
+        $this->floor($work->place)->take($work, $done->start, $done->end, min($done->dry, $this->yard->end));
+        $this->clear($work->place)->take($work, [], $done->start, $done->end);
+        if (null !== $work->brought) {
+            $this->about($work->place)->take($work, $done->start, $done->end);
+        }
     }
 
     public function take(Activity $activity, Placement $placed): void

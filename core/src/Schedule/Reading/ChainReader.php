@@ -62,16 +62,8 @@ final class ChainReader
         $this->runner = new StepRunner($piece->context->workable());
         $this->catalogue = $piece->context->catalogue();
         $this->warmth = $piece->context->warmth();
-        $sheltered = $this->catalogue->places[$piece->place->kind]->sheltered ?? true;
         $this->handling = new Handling($this->catalogue, $this->runner);
-        $this->air = new StepAir(
-            catalogue: $this->catalogue,
-            runner: $this->runner,
-            airs: $airs,
-            at: $at,
-            warmth: $this->warmth,
-            sheltered: $sheltered,
-        );
+        $this->air = new StepAir($piece, $this->runner, $airs, $at);
         $keying = $this->handling->keying();
         $this->onset = new Onset();
         $this->films = new FilmTimes(
@@ -87,7 +79,7 @@ final class ChainReader
         $this->lasting = new LastingFacts(
             $this->catalogue,
             $this->runner,
-            !$sheltered,
+            !$this->air->sheltered,
             $this->air->rain($done->state),
             $done->proofs,
         );

@@ -45,9 +45,13 @@ final readonly class Planning
         array $precedences = [],
         array $registers = [],
     ): Yard {
-        $work = [];
+        $work = $finished = [];
         foreach ($pieces as $id => $piece) {
             $id = (string) $id;
+            if ([] !== $done[$id]->finished) {
+                $over = new Aftermath($id, $places[$id], $piece, $done[$id], $airs);
+                $finished = [...$finished, ...$over->at($now)];
+            }
             $work = [
                 ...$work,
                 ...ChainReader::read(
@@ -86,24 +90,19 @@ final readonly class Planning
         );
         $end = $now + 24.0 * self::DAYS;
         $persons = $crew->persons($now, $end, $zone);
-        // Who began what is under way is not in the record; the first one to be there sees it through.
-        $first = $persons[0]->name ?? '';
-        $work = array_map(
-            static fn(Activity $a): Activity => null === $a->fixed
-                ? $a
-                : $a->fixedAt($a->fixed->by('' === $first ? [] : [$first])),
-            $work,
-        );
+        $since = min([$now, ...array_map(static fn(Activity $a): float => $a->fixed->start ?? $now, $work)]);
+        $underWay = new UnderWay($since < $now ? $crew->persons($since, $end, $zone) : $persons, $now);
 
         return new Yard(
             now: $now,
             end: $end,
-            work: self::apart($work),
+            work: $underWay->in($work),
             people: $persons,
             floors: $crew->floors,
             gear: $crew->gear,
             dues: $dues,
             objective: $crew->objective,
+            finished: $finished,
         );
     }
 
@@ -119,30 +118,5 @@ final readonly class Planning
                 Instant::hour(new \DateTimeImmutable($item->expected . ' 12:00', $zone)),
                 sprintf('waits for what is ordered: %s', $item->words()),
             );
-    }
-
-    /**
-     * The same person cannot see two things through at once: what is under way is nobody's where somebody has another
-     * already.
-     *
-     * @param list<Activity> $work
-     *
-     * @return list<Activity>
-     */
-    private static function apart(array $work): array
-    {
-        $taken = [];
-        $apart = [];
-        foreach ($work as $a) {
-            foreach ($a->fixed->who ?? [] as $name) {
-                if (isset($taken[$name]) && null !== $a->fixed) {
-                    $a = $a->fixedAt($a->fixed->by([]));
-                }
-                $taken[$name] = true;
-            }
-            $apart[] = $a;
-        }
-
-        return $apart;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Reading;
 
+use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Climate\PartWarmth;
@@ -22,19 +23,18 @@ use Hull\Surface\SurfaceState;
 /** What the air of a place does for a step: how long its chemistry works, how a film dries, when rain undoes it. */
 final readonly class StepAir
 {
-    /** @param string $at of the place among all places of the yard */
-    /** What is sprayed behind supplied air only, and what it is sprayed with. */
-    private const BREATHED_BY_NOBODY = 'isocyanate';
-    private const GUN = 'spray-gun';
+    public bool $sheltered;
 
-    public function __construct(
-        private Catalogue $catalogue,
-        private StepRunner $runner,
-        private Airs $airs,
-        private string $at,
-        private PartWarmth $warmth,
-        private bool $sheltered,
-    ) {}
+    private Catalogue $catalogue;
+    private PartWarmth $warmth;
+
+    /** @param string $at of the place among all places of the yard */
+    public function __construct(Workpiece $piece, private StepRunner $runner, private Airs $airs, private string $at)
+    {
+        $this->catalogue = $piece->context->catalogue();
+        $this->warmth = $piece->context->warmth();
+        $this->sheltered = $this->catalogue->places[$piece->place->kind]->sheltered ?? true;
+    }
 
     /** What passes by itself after a step; null where nothing does. */
     public function passing(Step $definition, SurfaceState $state): ?LagTime
@@ -75,15 +75,14 @@ final readonly class StepAir
     }
 
     /**
-     * How long after it nobody else comes in, hours: where isocyanate is sprayed indoors, while it flashes off; 0 for
-     * everything else.
+     * How long after it nobody else comes in, hours: where what nobody breathes is sprayed indoors, while it flashes
+     * off; 0 for everything else.
      */
     public function keptClear(Product $product, string $method): float
     {
-        $sprayed =
-            in_array(self::GUN, $product->requires, true) || $this->catalogue->methods->get($method)->isSprayed();
+        $asked = array_filter($product->requires, fn(string $id): bool => $this->catalogue->limits[$id]->keptClear);
 
-        return $sprayed && $this->sheltered && in_array(self::BREATHED_BY_NOBODY, $product->chemicals, true)
+        return $this->sheltered && [] !== $asked && $this->catalogue->methods->spray($method, $product->requires)
             ? $this->catalogue->figures->hours('kept-clear', 'flash')
             : 0.0;
     }
@@ -96,7 +95,12 @@ final readonly class StepAir
         $safe = null === $rain ? $dry : LagTime::on($rain);
 
         return new WetFilm(
-            $this->airs->gate($this->at, $product, $this->warmth, $this->catalogue->methods->get($method)->isSprayed()),
+            $this->airs->gate(
+                $this->at,
+                $product,
+                $this->warmth,
+                $this->catalogue->methods->spray($method, $product->requires),
+            ),
             $dry,
             $safe,
             Dew::UntilRainSafe === $product->dew ? $safe : $dry,

@@ -170,7 +170,7 @@ final readonly class TrialMove
 
     public function words(Yard $yard): string
     {
-        $other = null === $this->why->other ? '' : lcfirst($yard->activities[$this->why->other]->name ?? 'other work');
+        $other = null === $this->why->other ? '' : $yard->called($this->why->other);
 
         return match ($this->kind) {
             self::LATE => sprintf('misses %s', $this->why->what),

@@ -48,6 +48,7 @@ final class Tails
                 people: $this->yard->people,
                 floors: $this->yard->floors,
                 gear: $this->yard->gear,
+                finished: $this->yard->finished,
             );
             $placer = new Placer($yard);
             foreach (Blocks::of($yard)[$part] ?? [] as $block) {
