@@ -81,7 +81,8 @@ final class ChainReader
             $this->runner,
             !$this->air->sheltered,
             $this->air->rain($done->state),
-            $done->proofs,
+            $done,
+            $now,
         );
         $this->alike = new SharedSetUp($piece, $at, $this->handling);
     }

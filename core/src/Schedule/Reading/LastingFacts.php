@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Reading;
 
+use Hull\Bench\Replayed;
 use Hull\Catalog\Catalogue;
 use Hull\Job\RouteStep;
 use Hull\Route\StepRunner;
@@ -21,6 +22,8 @@ final class LastingFacts
 {
     /** Of doing again what the record has, hours (estimate). */
     private const AGAIN_H = 0.25;
+    /** What is undone is over for so long, whenever that was, hours. */
+    private const OVER_H = 0.01;
 
     /** @var array<int|string, array{string|null, float, float}> fact => activity or hour of it, hours it took */
     private array $since = [];
@@ -28,18 +31,24 @@ final class LastingFacts
     /** @var array<int|string, list<string>> fact => activities that count on it since then */
     private array $counted = [];
 
+    /** @var list<string> facts that are done again before what counts on them */
+    private array $undone;
+
     /**
-     * @param array<int|string, float> $proofs fact => hour since which the record has it
      * @param RainFree|null $rain null where none gets in
+     * @param Replayed $done what the record has, and what of it hours or rain have undone
+     * @param float $now hours since 1970 UTC
      */
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly StepRunner $runner,
         private readonly bool $outdoors,
         private readonly ?RainFree $rain,
-        array $proofs,
+        Replayed $done,
+        private readonly float $now,
     ) {
-        foreach ($proofs as $fact => $hour) {
+        $this->undone = $done->undone;
+        foreach ($done->proofs as $fact => $hour) {
             $this->since[$fact] = [null, $hour, self::AGAIN_H];
         }
     }
@@ -101,7 +110,33 @@ final class LastingFacts
             }
         }
 
+        if ($this->isUndoneFor($step, $state, $now)) {
+            [$notAfter, $price] = [$this->now - self::OVER_H, max($price, self::AGAIN_H)];
+        }
+
         return [$windows, $notAfter, $price];
+    }
+
+    /**
+     * Whether it counts on something that is undone: it is done again first, once.
+     *
+     * @param int $now how much is wrong with it as it is
+     */
+    private function isUndoneFor(RouteStep $step, SurfaceState $state, int $now): bool
+    {
+        $found = false;
+        foreach ($this->undone as $id) {
+            if (
+                null !== $this->closes($this->catalogue->facts[$id]) &&
+                $state->fact($id) <= 0.0 &&
+                count($this->runner->broken($step, $state->with($id, 1.0))) < $now
+            ) {
+                $found = true;
+                $this->undone = array_values(array_diff($this->undone, [$id]));
+            }
+        }
+
+        return $found;
     }
 
     private function closes(Fact $fact): ?LagTime

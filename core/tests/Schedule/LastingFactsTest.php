@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Schedule;
+
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Reading\ChainReader;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\TestCase;
+
+/** What the record has holds for hours only; when it is over it is done again before what counts on it. */
+final class LastingFactsTest extends TestCase
+{
+    public function testAWipeCountsForAnHourAndIsDoneAgainAfterIt(): void
+    {
+        [$soon, $left] = self::next(0.4);
+        self::assertSame(0.25, $soon->lateHours);
+        self::assertEqualsWithDelta(0.6, $left, 1e-6);
+        [$late, $over] = self::next(3.0);
+        self::assertSame([$soon->id, 0.25], [$late->id, $late->lateHours]);
+        self::assertLessThan(0.0, $over);
+    }
+
+    /** @return array{Activity, float} what the frame does next so long after its wipe, and hours left for it */
+    private static function next(float $hours): array
+    {
+        $frame = Recorded::frame(Recorded::upTo('final-wipe'), $hours, Yard::workpiece()->plan());
+        $next = ChainReader::first('p', Recorded::PLACE, $frame->piece, $frame->done, $frame->airs, $frame->now);
+
+        return [
+            $next ?? self::fail('nothing is left'),
+            ($next->notAfter ?? self::fail('it counts for ever')) - $frame->now,
+        ];
+    }
+}
