@@ -248,8 +248,8 @@ final readonly class TodayScreen
     /** What was finished last has hours of its own to work in. */
     private static function works(Workpiece $piece, Replayed $replayed): bool
     {
-        $hour = [] === $replayed->finished ? 0.0 : max($replayed->finished);
-        $last = $piece->route()->find((string) array_search($hour, $replayed->finished, true));
+        $key = $replayed->last();
+        $last = null === $key ? null : $piece->route()->find($key);
         $takes = null === $last ? null : $piece->context->catalogue()->step($last->step)->takes;
 
         return null !== $takes && ($takes->waitHours > 0.0 || null !== $takes->waitFor);

@@ -105,6 +105,7 @@ final readonly class Replay
                 (EntryKind::Finish === $entry->kind && !isset($started[$step->key]))
             ) {
                 $started[$step->key] ??= $clock;
+                $finished += $this->waitsBefore($step, $route, $clock);
                 $state = $this->judge(
                     $step,
                     $this->whereItBegan($state, $coats, $started, $part->airAt($clock)),
@@ -293,6 +294,24 @@ final readonly class Replay
         }
 
         return $state;
+    }
+
+    /**
+     * A wait is over when what comes after it begins, written down or not.
+     *
+     * @return array<int|string, float> step key => hour
+     */
+    private function waitsBefore(RouteStep $step, Route $route, float $hour): array
+    {
+        $over = [];
+        foreach ($route->steps as $before) {
+            if ($before->key === $step->key) {
+                return $over;
+            }
+            $over += $this->context->catalogue()->step($before->step)->isWait() ? [$before->key => $hour] : [];
+        }
+
+        return [];
     }
 
     /**

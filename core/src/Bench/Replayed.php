@@ -36,6 +36,17 @@ final readonly class Replayed
         public array $marked = [],
     ) {}
 
+    /** Key of the step that was finished last; of those at one hour the one written down last. */
+    public function last(): ?string
+    {
+        $last = null;
+        foreach ($this->finished as $key => $hour) {
+            $last = null === $last || $hour >= $this->finished[$last] ? $key : $last;
+        }
+
+        return null === $last ? null : (string) $last;
+    }
+
     /** What rain or dew did to a coat last; null where there is nothing to look at. */
     public function weather(): ?Finding
     {

@@ -466,6 +466,12 @@ final class WorkedNumbersTest extends TestCase
             ['water' => 6.2],
             1,
         ];
+        yield 'nothing to take out of a room that is dry enough' => [
+            'climate.dehumidify',
+            ['temperature' => 20, 'humidity' => '45 %', 'wanted' => '50 %', 'room' => '100 m3'],
+            ['water' => 0.0],
+            6,
+        ];
         yield 'gate shut by dew' => [
             'climate.apply-gate',
             ['temperature' => 12, 'humidity' => '80 %', 'part' => '11 C'],

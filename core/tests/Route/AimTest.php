@@ -10,6 +10,7 @@ use Hull\Bench\Workpiece;
 use Hull\Input\Node;
 use Hull\Job\Route;
 use Hull\JobFile\JobReader;
+use Hull\Route\Effort;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
@@ -107,7 +108,10 @@ final class AimTest extends TestCase
     {
         $gentle = self::piece(['conditions' => [self::OLD_PAINT, self::DIRT]]);
         $sprayed = self::piece(['aim' => 'coat', 'conditions' => [self::OLD_PAINT, self::DIRT]]);
-        self::assertSame(4, RouteFigures::of($sprayed, $sprayed->plan())->hazard, 'isocyanate');
+        $figures = RouteFigures::of($sprayed, $sprayed->plan());
+        self::assertSame(4, $figures->hazard, 'isocyanate');
+        $effort = $figures->handsOnMin + $figures->money * Effort::MINUTES_PER_MONEY + $figures->risk;
+        self::assertEqualsWithDelta($effort, $figures->effortPerYear() * $figures->system->life->middle(), 1e-6);
         self::assertGreaterThan(0, RouteFigures::of($gentle, $gentle->plan())->hazard);
         self::assertLessThan(4, RouteFigures::of($gentle, $gentle->plan())->hazard);
     }

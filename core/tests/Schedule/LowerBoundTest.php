@@ -71,6 +71,26 @@ final class LowerBoundTest extends TestCase
         );
     }
 
+    public function testWhatWaitsForAnotherPartWaitsInTheBound(): void
+    {
+        $days = Spans::of([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]);
+        $work = [
+            new Activity(
+                'frame',
+                'p',
+                'frame',
+                1.0,
+                'bay',
+                lags: [new Lag('off', LagTime::hours(0.0), 'it to be off')],
+            ),
+            new Activity('off', 'q', 'off', 2.0, 'bay'),
+            new Activity('on', 'q', 'on', 1.0, 'bay', lags: [new Lag('frame', LagTime::hours(24.0), 'its film')]),
+        ];
+        $yard = new Yard(8.0, 72.0, $work, [Person::of('one', $days)]);
+        self::assertSame(36.0, LowerBound::of($yard), 'off by 10, done by 11, hard by 35, on by 36');
+        self::assertSame(36.0, (new Scheduler(4))->plan($yard)->finish());
+    }
+
     public function testWhatMaySlackMayReallyBeginLater(): void
     {
         for ($seed = 1; $seed <= 40; ++$seed) {

@@ -245,8 +245,9 @@ final class ChainReader
     /** What the record has as finished last goes on working until it is over. */
     private function stillWorking(SurfaceState $state): void
     {
-        $hour = [] === $this->done->finished ? 0.0 : max($this->done->finished);
-        $last = $this->piece->route()->find((string) array_search($hour, $this->done->finished, true));
+        $key = $this->done->last();
+        $hour = $this->done->finished[$key ?? ''] ?? 0.0;
+        $last = null === $key ? null : $this->piece->route()->find($key);
         $definition = null === $last ? null : $this->catalogue->step($last->step);
         $passing = null === $definition || $definition->isWait() ? null : $this->air->passing($definition, $state);
         if (null !== $definition && null !== $passing) {

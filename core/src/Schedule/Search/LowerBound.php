@@ -4,33 +4,23 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Search;
 
-use Hull\Input\Keys;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
-use Hull\Schedule\Constraint\Activity;
-use Hull\Schedule\Constraint\Placement;
-use Hull\Schedule\Constraint\Times;
-use Hull\Schedule\Constraint\Why;
-use Hull\Schedule\Constraint\WhyKind;
 use Hull\Schedule\Constraint\Yard;
-use Hull\Schedule\Placing\Slots;
 
 /**
- * An hour before which no schedule of a yard can end: the longest part alone; all the hands-on hours over everybody's
- * hours; and for each place and kind of gear what has to go through it, one film or so many pieces or square metres at
- * a time, in the hours in which anybody works.
+ * An hour before which no schedule of a yard can end: the longest chain alone, over all parts; all the hands-on hours
+ * over everybody's hours; and for each place and kind of gear what has to go through it, one film or so many pieces or
+ * square metres at a time, in the hours in which anybody works.
  */
 final class LowerBound
 {
     public static function of(Yard $yard): float
     {
-        $bound = self::work($yard);
-        $heads = [];
-        foreach (Keys::of($yard->chains) as $part) {
-            $bound = max($bound, self::alone($yard, $part, $heads));
-        }
+        $heads = Heads::of($yard);
+        $bound = max(self::work($yard), $heads->end);
         $worked = self::worked($yard);
-        foreach (self::loads($yard, $heads) as $load) {
+        foreach (self::loads($yard, $heads->from) as $load) {
             $bound = max($bound, self::through($load, $worked));
         }
 
@@ -51,7 +41,7 @@ final class LowerBound
             if (!isset($heads[$id]) || null !== $a->fixed) {
                 continue;
             }
-            $hours = self::least($a);
+            $hours = Heads::least($a);
             foreach ($a->gear as $gear) {
                 $loads['gear ' . $gear][] = [
                     'head' => $heads[$id],
@@ -117,81 +107,11 @@ final class LowerBound
         return array_values(array_filter($worked, static fn(Interval $s): bool => $s->to > $s->from));
     }
 
-    /** Hours with it set up already. */
-    private static function least(Activity $a): float
-    {
-        return max(0.0, $a->hours - ('' === $a->share ? 0.0 : $a->setupHours));
-    }
-
-    /**
-     * The earliest end of one part, with the yard to itself and its windows left aside.
-     *
-     * @param array<int|string, float> $heads hour before which each of its activities cannot begin, put in here
-     */
-    private static function alone(Yard $yard, string $part, array &$heads): float
-    {
-        $placed = [];
-        $end = $yard->now;
-        $own = [];
-        foreach ($yard->chains[$part] as $id) {
-            $activity = $yard->activity($id);
-            if (null !== $activity->fixed) {
-                $placed[$id] = new Placement(
-                    $id,
-                    $activity->fixed->start,
-                    $activity->fixed->end,
-                    [],
-                    new Why(WhyKind::Running),
-                    $activity->fixed->end,
-                );
-                $end = max($end, $activity->fixed->end);
-                continue;
-            }
-            [$from] = Times::earliest($yard, $activity, $placed);
-            $heads[$id] = $from;
-            $least = self::withSetUp($activity);
-            $first = null;
-            $own[$activity->people] ??= array_map(
-                static fn(array $team): Slots => new Slots(new Yard($yard->now, $yard->end, [], [$team[1]])),
-                $yard->teams->of(max(1, $activity->people)),
-            );
-            foreach (is_finite($from) ? $own[$activity->people] : [] as $slots) {
-                $room = $slots->room($least, $from, new Why(WhyKind::Nothing));
-                $first = null !== $room && (null === $first || $room->end < $first->end) ? $room : $first;
-            }
-            if (null === $first) {
-                return $end;
-            }
-            $placed[$id] = new Placement($id, $first->end - $least->hours, $first->end, [], $first->why, $first->end);
-            $end = $first->end;
-        }
-
-        return $end;
-    }
-
-    /** As if alike work had set it up, and one person were enough. */
-    private static function withSetUp(Activity $a): Activity
-    {
-        return new Activity(
-            id: $a->id,
-            part: $a->part,
-            name: $a->name,
-            hours: self::least($a),
-            place: $a->place,
-            whole: $a->whole,
-            noisy: $a->noisy,
-            wet: $a->wet,
-            dry: $a->dry,
-            band: $a->band,
-            airHours: $a->airHours,
-        );
-    }
-
     private static function work(Yard $yard): float
     {
         $left = 0.0;
         foreach ($yard->activities as $a) {
-            $left += null === $a->fixed ? $a->people * self::least($a) : 0.0;
+            $left += null === $a->fixed ? $a->people * Heads::least($a) : 0.0;
         }
         $edges = [$yard->now];
         foreach ($yard->people as $person) {
