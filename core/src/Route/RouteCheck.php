@@ -82,12 +82,15 @@ final readonly class RouteCheck
             }
             $findings = [...$findings, ...$this->climate($routeStep)];
             if ($this->context->catalogue()->step($routeStep->step)->laysFilm) {
-                $outlasted = $this->outlasted($below, $applied->handsOnMin / 60.0, $state);
+                $product = $this->runner->product($routeStep);
+                $step = $this->context->catalogue()->step($routeStep->step);
+                $strokes = $this->runner->work->working($step, $product, $state) / 60.0;
+                $outlasted = $this->outlasted($below, $strokes, $state);
                 if (null !== $outlasted && !isset($said[$outlasted->needId])) {
                     $said[$outlasted->needId] = true;
                     $findings[] = $outlasted;
                 }
-                $below = [$routeStep, $applied->handsOnMin / 60.0];
+                $below = [$routeStep, $strokes];
             }
             $state = $applied->state;
             $hour += $applied->handsOnMin / 60.0 + ($applied->waitHours ?? 0.0);
@@ -214,8 +217,8 @@ final readonly class RouteCheck
     }
 
     /**
-     * @param array{RouteStep, float}|null $below the coat below, and the hours it takes
-     * @param float $hours the coat on it takes
+     * @param array{RouteStep, float}|null $below the coat below, and the hours its strokes take
+     * @param float $hours the strokes of the coat on it take
      * @param SurfaceState $state before it is laid
      */
     private function outlasted(?array $below, float $hours, SurfaceState $state): ?Finding

@@ -24,6 +24,9 @@ use Hull\Surface\SurfaceState;
  */
 final class StepWork
 {
+    /** Tag of the steps that wipe for a coat. */
+    private const WIPE = 'last-wipe';
+
     private readonly Traits $traits;
 
     /** @var array<int|string, Area> by step, where neither film nor state changes it */
@@ -68,14 +71,67 @@ final class StepWork
     public function setUp(Step $step, ?Product $film = null, ?SurfaceState $state = null): float
     {
         $pace = null === $film ? null : $this->context->method($film)->pace;
+        $before = null === $state ? null : $this->upcoming($state);
 
         return $this->lifting($step) +
             match (true) {
                 null !== $step->takes->pace => $step->takes->pace->setUp,
-                null === $pace => $step->takes->setupMin,
-                $this->isAtHand($film, $state) => 0.0,
+                null === $pace => $step->takes->setupMin +
+                    (null !== $before && in_array(self::WIPE, $step->tags, true) ? $this->ahead($before) : 0.0),
+                $this->isAtHand($film, $state), $this->isSetUpBefore($film, $state) => 0.0,
                 default => $pace->setUp,
             };
+    }
+
+    /**
+     * Minutes to set up before a film is laid what there is no time to set up for over it: it closes sooner, as an
+     * adhesion promoter does under paint from a gun. Done before the wipe.
+     */
+    private function ahead(Product $film): float
+    {
+        $next = $this->over($film);
+        $setUp = null === $next ? null : $this->context->method($next)->pace?->setUp;
+
+        return null !== $setUp && $this->closesWithin($film, $setUp) ? $setUp : 0.0;
+    }
+
+    private function isSetUpBefore(Product $film, ?SurfaceState $state): bool
+    {
+        $below = null === $state || FilmPhase::Lapsed === $state->phase() ? null : $state->top()?->product;
+
+        return null !== $below && $this->over($below)?->id === $film->id && $this->ahead($below) > 0.0;
+    }
+
+    /** What is laid next by the system of the part. */
+    private function upcoming(SurfaceState $state): ?Product
+    {
+        $top = $state->top()?->product;
+
+        return null === $top ? $this->context->system->layers[0]->product ?? null : $this->over($top);
+    }
+
+    /** What the system of the part lays over a film; null where that is nothing. */
+    private function over(Product $film): ?Product
+    {
+        $found = false;
+        foreach ($this->context->system->layers as $layer) {
+            if ($found && $layer->product->id !== $film->id) {
+                return $layer->product;
+            }
+            $found = $found || $layer->product->id === $film->id;
+        }
+
+        return null;
+    }
+
+    /** @param float $minutes after the film takes the next coat */
+    private function closesWithin(Product $film, float $minutes): bool
+    {
+        $fresh = Film::fresh($film, $film->dft);
+        $opens = $fresh->recoatMin->remainingIn($this->context->air());
+        $closes = $fresh->recoatMax?->remainingIn($this->context->air());
+
+        return null !== $opens && null !== $closes && $closes->min() < $opens->min() + $minutes;
     }
 
     /** What is heavy is lifted by two, and they stay until it lies again. */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
+use Hull\Catalog\SystemLayer;
 use Hull\Route\StepWork;
 use Hull\Surface\Film;
+use Hull\Surface\FilmPhase;
+use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -43,6 +46,39 @@ final class StepWorkTest extends TestCase
         $step = Yard::catalogue()->step('strip-discs');
         $work = new StepWork($piece->context);
         self::assertEqualsWithDelta(10.0 + $minutes * self::M2, $work->minutes($step), 1e-6);
+    }
+
+    public function testWhatClosesBeforeAGunCouldBeSetUpHasItSetUpBeforeTheWipe(): void
+    {
+        $plastic = [
+            'substrate' => 'low-energy-plastic',
+            'service' => 'exterior-sun',
+            'conditions' => [['id' => 'soil', 'grade' => 'light']],
+            'aim' => 'coat',
+        ];
+        $minutes = static function (string ...$without) use ($plastic): array {
+            $piece = Yard::workpiece($plastic, array_values($without));
+            $work = new StepWork($piece->context);
+            [$promoter, $colour] = array_map(
+                static fn(SystemLayer $l): Product => $l->product,
+                $piece->context->system->layers,
+            );
+            self::assertSame('adhesion-promoter', $promoter->id);
+            $laid = $piece->surveyed->lay(Film::fresh($promoter, $promoter->dft));
+            $coat = Yard::catalogue()->step('apply-coat');
+            $wipe = Yard::catalogue()->step('final-wipe');
+
+            return [
+                $work->setUp($wipe, null, $piece->surveyed),
+                $work->setUp($coat, $promoter, $piece->surveyed),
+                $work->setUp($wipe, null, $laid),
+                $work->setUp($coat, $colour, $laid),
+                $work->setUp($coat, $colour, $laid->topStanding(FilmPhase::Lapsed)),
+                $work->setUp($coat, $colour, $piece->surveyed),
+            ];
+        };
+        self::assertSame([43.0, 5.0, 5.0, 0.0, 38.0, 38.0], $minutes(), 'colour from a gun');
+        self::assertSame([5.0, 5.0, 5.0, 5.0, 5.0, 5.0], $minutes('isocyanate'), 'lacquer from a can');
     }
 
     /** Sold at the pace of the rust alone, a whole coat of paint came off in the minutes of a few spots. */
