@@ -31,16 +31,19 @@ final class LateCoatTest extends ApiCase
         $end = new \DateTimeImmutable(self::text($late, 'end'));
         $came = $end->modify(sprintf('+%d hours', self::LATE_H));
         foreach (self::list($plan, 'work') as $work) {
+            $begun = new \DateTimeImmutable(self::text($work, 'start'));
             $done = new \DateTimeImmutable(self::text($work, 'end'));
-            if (
-                $done <= $came &&
-                self::text($work, 'id') !== self::text($late, 'id') &&
-                !(self::text($work, 'part') === self::text($late, 'part') && $done > $end)
-            ) {
-                $this->finish($work, $done, $clock);
+            $own = self::text($work, 'part') === self::text($late, 'part');
+            if (self::text($work, 'id') === self::text($late, 'id') || ($own && $done > $end)) {
+                continue;
+            }
+            if ($done <= $came) {
+                $this->log('finish', $work, $done, $clock);
+            } elseif ($begun <= $came) {
+                $this->log('start', $work, $begun, $clock);
             }
         }
-        $this->finish($late, $came, $clock);
+        $this->log('finish', $late, $came, $clock);
         $clock->modify($came->modify('+1 minute')->format('Y-m-d H:i:s \U\T\C'));
         self::assertContains('the record has gone on', self::list($this->call('GET', '/api/plan'), 'outdated'));
 
@@ -65,7 +68,9 @@ final class LateCoatTest extends ApiCase
             $own += self::text($move, 'part') === self::text($late, 'part') ? 1 : 0;
         }
         self::assertGreaterThan(0, $own);
-        self::assertSame(self::text($late, 'part'), self::text($moves[0], 'part'), 'the cause comes first');
+        // Two others are to be stripped beside the film, which is wet for two hours more.
+        $first = array_map(static fn(mixed $m): string => self::text($m, 'part'), array_slice($moves, 0, 3));
+        self::assertContains(self::text($late, 'part'), $first, 'the cause comes first');
         foreach (self::list($again, 'work') as $work) {
             self::assertGreaterThanOrEqual(
                 $came->format('Y-m-d\TH:i'),
@@ -103,13 +108,13 @@ final class LateCoatTest extends ApiCase
         return self::fail('nothing waits for a coat');
     }
 
-    private function finish(mixed $work, \DateTimeImmutable $at, MockClock $clock): void
+    private function log(string $kind, mixed $work, \DateTimeImmutable $at, MockClock $clock): void
     {
         if ($at > $clock->now()) {
             $clock->modify($at->format('Y-m-d H:i:s \U\T\C'));
         }
         $this->call('POST', '/api/parts/' . self::text($work, 'part') . '/log', [
-            'kind' => 'finish',
+            'kind' => $kind,
             'step' => explode('/', self::text($work, 'id'))[1],
             'at' => $at->format('Y-m-d\TH:i:s\Z'),
             'temperature' => '18 C',

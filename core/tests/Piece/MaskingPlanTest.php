@@ -109,7 +109,7 @@ final class MaskingPlanTest extends TestCase
         self::assertSame('film', $wide->by);
         self::assertEqualsWithDelta(0.1836, $film($wide), 1e-9);
         $line = ['kind' => 'edge', 'along' => '2 m'];
-        self::assertSame(0.0, $film(self::plan([$line], finish: 'tidy')->lines[0]));
+        self::assertSame(0.0, $film(self::plan([$line], finish: 'utility')->lines[0]));
         self::assertEqualsWithDelta(1.1, $film(self::plan([$line], method: 'hvlp')->lines[0]), 1e-9);
         self::assertEqualsWithDelta(1.1, $film(self::plan([$line])->lines[0]), 1e-9, 'what is not brushed is sprayed');
     }
