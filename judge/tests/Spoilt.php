@@ -95,16 +95,10 @@ final readonly class Spoilt
         return new self([...$this->data, 'interlocks' => []]);
     }
 
-    /** Nobody knows that a paint holds what nobody may breathe. */
+    /** Others stay in where isocyanate is sprayed. */
     public function withoutIsocyanate(): self
     {
-        return $this->each('products', null, static function (array $p): array {
-            $chemicals = is_array($p['chemicals'] ?? null) ? $p['chemicals'] : [];
-
-            $others = array_filter($chemicals, static fn(mixed $c): bool => 'isocyanate' !== $c);
-
-            return ['chemicals' => array_values($others)] + $p;
-        });
+        return $this->each('limits', null, static fn(array $l): array => array_diff_key($l, ['kept_clear' => 0]));
     }
 
     /** What asks for a gun is brushed on a part that is. */
