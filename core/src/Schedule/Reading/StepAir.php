@@ -80,7 +80,11 @@ final readonly class StepAir
      */
     public function keptClear(Product $product, string $method): float
     {
-        $asked = array_filter($product->requires, fn(string $id): bool => $this->catalogue->limits[$id]->keptClear);
+        // An own product may hold it and ask nothing of the workshop.
+        $asked = array_filter(
+            [...$product->requires, ...$product->chemicals],
+            fn(string $id): bool => $this->catalogue->limits[$id]->keptClear ?? false,
+        );
 
         return $this->sheltered && [] !== $asked && $this->catalogue->methods->spray($method, $product->requires)
             ? $this->catalogue->figures->hours('kept-clear', 'flash')
