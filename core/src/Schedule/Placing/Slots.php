@@ -186,7 +186,18 @@ final class Slots
     private static function says(Why $why, Why $cause): bool
     {
         return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) &&
-            in_array($why->kind, [WhyKind::Waits, WhyKind::Delivery, WhyKind::Air, WhyKind::Window], true);
+            in_array(
+                $why->kind,
+                [
+                    WhyKind::Waits,
+                    WhyKind::Delivery,
+                    WhyKind::Air,
+                    WhyKind::Window,
+                    WhyKind::Place,
+                    WhyKind::Gear,
+                ],
+                true,
+            );
     }
 
     private function dry(Activity $activity, float $end): ?float
