@@ -47,6 +47,7 @@ final readonly class Judge
             new Laws\NothingWithoutCause(),
             new Laws\FilmsGoTogether(),
             new Laws\HoursAndLitres(),
+            new Laws\ExtentCounts(),
             new Laws\BackOnLast(),
         ];
         $this->pieceLaws = [

@@ -122,6 +122,7 @@ final class Steps
         'wet-sand-800',
         'wet-sand-1000',
         'wet-sand-1500',
+        'wet-sand-spots',
         'compound',
         'compound-hand',
         'polish-paint',

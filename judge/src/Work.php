@@ -13,6 +13,7 @@ final readonly class Work
      * @param string|null $wants what was asked for: clean, spots, clear ...; null where nobody said
      * @param float|null $m2 area of the part; null where nobody said
      * @param bool $isInSpots only what is damaged is worked on
+     * @param array<string, float> $spread share of the part that a condition covers, 0 to 1; all of it where nobody said
      */
     public function __construct(
         public string $substrate,
@@ -22,6 +23,7 @@ final readonly class Work
         public ?string $wants = null,
         public ?float $m2 = null,
         public bool $isInSpots = false,
+        public array $spread = [],
     ) {}
 
     /** @param list<string> $steps ids; "apply-coat product" for a coat */
@@ -79,6 +81,24 @@ final readonly class Work
         );
 
         return new self($this->substrate, $this->found, $this->service, $steps, $this->wants, $this->m2);
+    }
+
+    /**
+     * The same order where the conditions cover so much of the part.
+     *
+     * @param array<string, float> $spread by condition, 0 to 1
+     */
+    public function spreading(array $spread): self
+    {
+        return new self(
+            substrate: $this->substrate,
+            found: $this->found,
+            service: $this->service,
+            steps: $this->steps,
+            wants: $this->wants,
+            m2: $this->m2,
+            spread: $spread,
+        );
     }
 
     /** @param list<string> $substrates */

@@ -140,6 +140,17 @@ final class LawsTest extends TestCase
             $blocked('metal-polish', 'wax', 'open-drains', 'force-dry'),
             $blocked('open-drains', 'force-dry', 'metal-polish', 'wax'),
         ];
+        $deck = static fn(string ...$steps): Work => Work::of(
+            'laminate',
+            'walked-on',
+            ['photograph', ...array_values($steps), 'mask', 'final-wipe', self::COAT, 'unmask'],
+            'soft-core:damp',
+        );
+        yield 'a deck that was drained' => [
+            8,
+            $deck('open-drains', 'air-dry', 'key-composite'),
+            $deck('dry-core', 'key-composite'),
+        ];
         yield 'bare over the weekend' => [
             9,
             $steel('strip-discs', 'air-dry', ...$coated)->lasting(['air-dry' => 48.0]),
@@ -173,6 +184,18 @@ final class LawsTest extends TestCase
             'rough',
         );
         yield 'a waxed tread' => [11, $tread('detergent-wash', 'air-dry', 'wax'), $tread('detergent-wash', 'air-dry')];
+        $shine = static fn(string ...$steps): Work => Work::of(
+            'gelcoat',
+            'exterior-splash',
+            ['detergent-wash', 'air-dry', ...array_values($steps), 'compound', 'polish', 'wax'],
+            'scratches:medium',
+            'chalked:heavy',
+        );
+        yield 'new gelcoat for a scratch' => [11, $shine('regelcoat'), $shine('wet-sand-spots')];
+        $sanded = static fn(float $minutes): Work => Work::of('gelcoat', 'interior', ['wet-sand-1500'], 'chalked:heavy')
+            ->taking(10.0, [[$minutes, null]])
+            ->spreading(['chalked' => 0.9]);
+        yield 'ten square metres of chalk in ten minutes' => [14, $sanded(10.0), $sanded(110.0)];
         $weave = static fn(string ...$steps): Work => Work::of('laminate', 'interior', array_values($steps))->wanting(
             'clear',
         );

@@ -10,6 +10,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Service;
 use Hull\Input\Node;
 use Hull\Job\Covered;
+use Hull\Job\Observed;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\JobFile\JobReader;
@@ -114,7 +115,7 @@ final readonly class Parts
             substrate: $piece->part->substrate,
             found: [
                 ...array_map(
-                    static fn(\Hull\Job\Observed $o): string => $o->condition . ':' . $o->grade,
+                    static fn(Observed $o): string => $o->condition . ':' . $o->grade,
                     $piece->part->conditions,
                 ),
                 ...array_map(
@@ -136,6 +137,14 @@ final readonly class Parts
             wants: $piece->part->aim ?? (self::isAskedAnew($piece) ? 'coat' : null),
             m2: $piece->context->area()->m2(),
             isInSpots: 'spots' === $piece->context->aim->id,
+            spread: array_column(
+                array_map(
+                    static fn(Observed $o): array => [$o->condition, $o->extent->ratioValue()],
+                    $piece->part->conditions,
+                ),
+                1,
+                0,
+            ),
         );
     }
 }

@@ -64,6 +64,10 @@ final class RoutesTest extends TestCase
         yield 'washed for food whenever' => [3, static fn(Spoilt $s) => $s->withoutRules('food-rinsed')];
         yield 'a gasket may stay' => [3, static fn(Spoilt $s) => $s->withoutGroups('gasket')];
         yield 'drains whenever' => [8, static fn(Spoilt $s) => $s->withoutRules('water-out-first')];
+        yield 'a damp core that drains' => [
+            8,
+            static fn(Spoilt $s) => $s->withoutRules('water-out-first', 'dry-inside-first'),
+        ];
         yield 'bare as long as one likes' => [
             9,
             static fn(Spoilt $s) => $s->withoutRules('coat-fresh-metal')->withWait(30, 'mask', 'blow-off'),
@@ -79,6 +83,12 @@ final class RoutesTest extends TestCase
             11,
             static fn(Spoilt $s) => $s->withoutRules('kept-film-stays', 'holding-film-stays'),
         ];
+        yield 'new gelcoat for any scratch' => [
+            11,
+            static fn(Spoilt $s) => $s
+                ->withoutNeeds('regelcoat')
+                ->withSetUp(5000, 'wet-sand-800', 'wet-sand-1500', 'wet-sand-spots'),
+        ];
         yield 'all that is dirty may be leaded' => [12, static fn(Spoilt $s) => $s->withFact('soil', 'lead-unknown')];
         yield 'epoxy over etch' => [
             13,
@@ -90,6 +100,10 @@ final class RoutesTest extends TestCase
             1090,
         ];
         yield 'a gun loses as little as a brush' => [14, static fn(Spoilt $s) => $s->withoutGuns()];
+        yield 'scraped in no time' => [
+            14,
+            static fn(Spoilt $s) => $s->withSetUp(0, 'scrape')->withMinutes(0.1, 'scrape'),
+        ];
         yield 'brushes that take no time' => [14, static fn(Spoilt $s) => $s->withoutPace()];
         yield 'a tin that is all solids' => [14, static fn(Spoilt $s) => $s->withSolids('epoxy-primer-2k', '100 %')];
     }

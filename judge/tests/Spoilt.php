@@ -195,8 +195,14 @@ final readonly class Spoilt
         return $this->taking('wait_h', $hours, $steps);
     }
 
+    /** Steps that take so many minutes a square metre. */
+    public function withMinutes(float $each, string ...$steps): self
+    {
+        return $this->taking('min_per_m2', $each, $steps);
+    }
+
     /** @param array<int|string, string> $steps */
-    private function taking(string $what, int $much, array $steps): self
+    private function taking(string $what, int|float $much, array $steps): self
     {
         return $this->each('steps', $steps, static function (array $s) use ($what, $much): array {
             $takes = is_array($s['takes'] ?? null) ? $s['takes'] : [];

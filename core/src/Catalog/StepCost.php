@@ -10,7 +10,8 @@ use Hull\Effort\Pace;
 final readonly class StepCost
 {
     /**
-     * @param list<string> $scalesWith facts: the minutes count for the widest of those found; empty for all the part
+     * @param list<string> $scalesWith facts: the minutes count for the widest found of those and of what else it takes
+     *                                 off; empty for all the part
      * @param Pace|null $pace by what comes off, in place of minutes a square metre
      * @param string|null $waitFor drying, touch, recoat, full, or dwell (chemistry: hours at 20 C, doubled per 10 C
      *                             colder)

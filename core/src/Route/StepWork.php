@@ -13,6 +13,7 @@ use Hull\Mix\PotLife;
 use Hull\Quantity\Area;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Mass;
+use Hull\Surface\Effect;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Product;
@@ -55,7 +56,7 @@ final class StepWork
         $pace = $step->takes->pace;
         $share =
             null === $pace
-                ? $this->widest($step->takes->scalesWith)
+                ? $this->widest([] === $step->takes->scalesWith ? [] : self::treated($step))
                 : array_sum(array_column($this->shares($pace, $state), 1));
 
         return Area::squareMetres(min($this->traits->area->m2() * $share, $most));
@@ -188,6 +189,14 @@ final class StepWork
         return $area->m2() > 0.0
             ? max($worked, 60.0 * $this->context->catalogue()->figures->hours('least-time', 'coat'))
             : $worked;
+    }
+
+    /** @return list<string> the facts it is done for, and whatever else it takes off where it is done */
+    private static function treated(Step $step): array
+    {
+        $off = array_filter($step->does, static fn(Effect $e): bool => $e->takesDown());
+
+        return [...$step->takes->scalesWith, ...array_map(static fn(Effect $e): string => $e->fact, $off)];
     }
 
     /** @param list<string> $facts the widest of those found counts; all of it where none was */

@@ -98,6 +98,22 @@ final class StepWorkTest extends TestCase
         self::assertGreaterThan(8.0 + 39.0 * self::M2, $minutes('100 %'));
     }
 
+    /** Begun for a few spots of scale, it took a whole coat of flaking paint off in their minutes. */
+    public function testAStepTakesAsLongAsAllThatItTakesOff(): void
+    {
+        $minutes = static function (string $step, array ...$found): float {
+            $piece = Yard::workpiece(['aim' => 'coat', 'conditions' => array_values($found)]);
+
+            return (new StepWork($piece->context))->working(Yard::catalogue()->step($step));
+        };
+        $scale = ['id' => 'rust', 'grade' => 'scale', 'extent' => '10 %'];
+        $flakes = ['id' => 'old-coating', 'grade' => 'flaking', 'extent' => '80 %'];
+        self::assertEqualsWithDelta(12.0 * 0.1 * self::M2, $minutes('scrape', $scale), 1e-6);
+        self::assertEqualsWithDelta(12.0 * 0.8 * self::M2, $minutes('scrape', $scale, $flakes), 1e-6);
+        self::assertEqualsWithDelta(12.0 * 0.8 * self::M2, $minutes('scrape', $flakes), 1e-6);
+        self::assertEqualsWithDelta(8.0 * self::M2, $minutes('force-dry', $scale), 1e-6, 'done on all of it');
+    }
+
     public function testNoCoatTakesLessThanTwoMinutes(): void
     {
         $tiny = [['kind' => 'strip', 'width' => '2 cm', 'length' => '5 cm']];

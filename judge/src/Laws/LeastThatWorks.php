@@ -29,9 +29,27 @@ final readonly class LeastThatWorks implements Law
     ];
     private const SANDS = ['scuff-old', 'scuff-coated', 'sand-p80', 'sand-off-film', 'key-composite', 'sand-wood'];
 
+    /** What asks for new gelcoat; finer scratches and chalk are sanded or cut away. */
+    private const THIN = [
+        'worn',
+        'cracks',
+        'dents',
+        'holes',
+        'unfair',
+        'delamination',
+        'soft-core',
+        'pits',
+        'scratches:deep',
+    ];
+
     public function breaches(Work $work): array
     {
         $breaches = [];
+        if (!$work->has(...self::THIN)) {
+            foreach ($work->where(['regelcoat']) as $at) {
+                $breaches[] = new Breach(11, $at, 'new gelcoat where nothing is worn through, mended or scratched deep');
+            }
+        }
         if ('clean' === $work->wants || (null === $work->wants && self::isSoundAndDirty($work))) {
             foreach ($work->where([...Steps::STRIPS, ...self::SANDS, Steps::COAT]) as $at) {
                 $breaches[] = new Breach(11, $at, $work->steps[$at]->step . ' on what only wants cleaning');

@@ -27,9 +27,19 @@ final readonly class WaterOutFirst implements Law
         'put-decals',
     ];
 
+    private const OPENS = ['open-drains', 'dig-out', 'let-out', 'dry-core'];
+    private const SANDWICH = ['gelcoat', 'laminate', 'epoxy-surface', 'roof-membrane'];
+    /** A core does not drain: it is reached and dried before anything shuts it in. */
+    private const DRIES = ['dry-core', 'open-core', 'deck-repair', 'pass-on'];
+
     public function breaches(Work $work): array
     {
-        $opens = $work->first(['open-drains', 'dig-out', 'let-out']);
+        $shut = $work->first([Steps::COAT, 'polish', 'wax']);
+        $dried = $work->first(self::DRIES);
+        if ($work->isOf(self::SANDWICH) && $work->has('soft-core') && null !== $shut && $shut < ($dried ?? \INF)) {
+            return [new Breach(8, $shut, $work->steps[$shut]->step . ' over a core that is wet')];
+        }
+        $opens = $work->first(self::OPENS);
         foreach (null === $opens ? [] : $work->where(self::WORK) as $at) {
             if ($at < $opens) {
                 return [new Breach(8, $opens, $work->steps[$at]->step . ' before the drains are open')];

@@ -27,6 +27,7 @@ final readonly class NeighboursSpared implements PieceLaw
         'wet-sand-800',
         'wet-sand-1000',
         'wet-sand-1500',
+        'wet-sand-spots',
     ];
     private const LASTS = [...Steps::FEEDS, 'proof-fabric'];
 

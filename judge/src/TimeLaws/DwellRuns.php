@@ -42,6 +42,9 @@ final readonly class DwellRuns implements TimeLaw
         'fair-epoxy' => 18.0,
         'core-pour' => 12.0,
         'close-skin' => 12.0,
+        'dry-core' => 160.0,
+        'let-out' => 110.0,
+        'dig-out' => 110.0,
     ];
 
     public function breaches(Timetable $timetable): array
