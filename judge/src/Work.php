@@ -13,7 +13,7 @@ final readonly class Work
      * @param string|null $wants what was asked for: clean, spots, clear ...; null where nobody said
      * @param float|null $m2 area of the part; null where nobody said
      * @param bool $isInSpots only what is damaged is worked on
-     * @param array<string, float> $spread share of the part that a condition covers, 0 to 1; all of it where nobody said
+     * @param array<string, float> $spread share of the part that a condition covers, 0 to 1; all where nobody said
      */
     public function __construct(
         public string $substrate,

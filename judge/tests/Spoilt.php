@@ -189,6 +189,12 @@ final readonly class Spoilt
         return $this->taking('setup_min', $minutes, $steps);
     }
 
+    /** Chemistry may stay on as long as one likes. */
+    public function withoutDryingOn(): self
+    {
+        return $this->each('facts', null, static fn(array $f): array => array_diff_key($f, ['off_within_h' => 0]));
+    }
+
     /** Steps after which so many hours pass. */
     public function withWait(int $hours, string ...$steps): self
     {

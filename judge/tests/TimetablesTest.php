@@ -89,6 +89,7 @@ final class TimetablesTest extends TestCase
         yield 'windows stay open ten times as long' => [23, static fn(Spoilt $s): Spoilt => $s->withLongWindows(), $is];
         yield 'labels name no air' => [24, static fn(Spoilt $s): Spoilt => $s->withoutAir(), $is];
         yield 'nothing has to work' => [25, static fn(Spoilt $s): Spoilt => $s->withoutDwells(), $is];
+        yield 'nothing dries on' => [1, static fn(Spoilt $s): Spoilt => $s->withoutDryingOn(), $is];
         yield 'nothing is known to be bare' => [
             26,
             static fn(Spoilt $s): Spoilt => $s->withNothingBare()->withoutRules('coat-fresh-metal'),

@@ -54,6 +54,7 @@ final readonly class YardReader
             gainC: $n->optional('gain_c')?->number() ?? 0.0,
             holds: $n->optional('holds')?->choice(Enclosure::HOLDS) ?? 'nothing',
             lossWPerM2K: Checked::least($n->optional('loss'))?->number() ?? 0.0,
+            putUp: $n->optional('put_up')?->boolean() ?? false,
         );
     }
 

@@ -15,6 +15,7 @@ final readonly class Enclosure
      * @param float $gainC how much warmer than outside it settles
      * @param float $lossWPerM2K heat that gets out, W by m2 of floor and degree (typical; a draughty roof loses twice)
      * @param string $holds nothing; warmth: never colder than it is set to; setting: always as it is set
+     * @param bool $putUp it is put up over what stands outdoors
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Enclosure
         public float $gainC,
         public string $holds,
         public float $lossWPerM2K = 0.0,
+        public bool $putUp = false,
     ) {}
 
     /** The same place with a heater in it: never colder than that is set to. */
@@ -41,6 +43,7 @@ final readonly class Enclosure
                 gainC: $this->gainC,
                 holds: 'warmth',
                 lossWPerM2K: $this->lossWPerM2K,
+                putUp: $this->putUp,
             );
     }
 }

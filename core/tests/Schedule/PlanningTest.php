@@ -157,7 +157,7 @@ final class PlanningTest extends TestCase
         );
     }
 
-    /** Oxalic gel, acid prep and degreaser do not stay on over night: what takes them off follows within the hour. */
+    /** Oxalic gel, acid prep and degreaser do not stay on: what takes them off follows within half an hour. */
     #[TestWith(['1-hovercraft', 14.0, 5])]
     #[TestWith(['2-dodgem', 16.0, 1])]
     #[TestWith(['3-winch', 19.0, 1])]
@@ -176,7 +176,7 @@ final class PlanningTest extends TestCase
             ) {
                 $from = $schedule->placed[$window->from];
                 self::assertStringEndsWith('residue dries on', $window->what);
-                self::assertStringStartsWith('the hour before ', $window->what);
+                self::assertStringStartsWith('the 30 minutes before ', $window->what);
                 self::assertSame(0.0, $schedule->placed[$id]->rework, $activity->name);
                 self::assertLessThanOrEqual(
                     $window->closes->after($from->end) ?? \INF,

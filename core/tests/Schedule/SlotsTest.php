@@ -4,15 +4,25 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Schedule;
 
+use Hull\Climate\Air;
+use Hull\Climate\Forecast;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Weather;
+use Hull\Quantity\Irradiance;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Speed;
+use Hull\Quantity\Temperature;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\RainFree;
 use Hull\Schedule\Constraint\Why;
 use Hull\Schedule\Constraint\WhyKind;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Busy;
 use Hull\Schedule\Placing\Slots;
 use Hull\Tests\Spans;
+use Hull\Tests\Yard as Made;
 use PHPUnit\Framework\TestCase;
 
 /** Where the next activity has room, and what it waited for. */
@@ -46,6 +56,43 @@ final class SlotsTest extends TestCase
         $busy->leave('a');
         $busy->leave('d');
         self::assertSame([[4.0], [5.0], 0], $busy->inOneGoFrom(0.0));
+    }
+
+    public function testRainBetweenTwoEveningsIsNoneOnWhatShinesButOnWhatIsKeyedForACoat(): void
+    {
+        $air = PlaceAir::of(
+            Made::catalogue()->places['outdoors'],
+            Made::workpiece()->place->air,
+            Forecast::of(0, array_map(self::weather(...), range(0, 47)), 'made up'),
+            [],
+            0,
+            48,
+        );
+        $evenings = [Person::of('one', Spans::of([18.0, 21.0], [42.0, 46.0]))];
+        $begun = static function (bool $forCoat) use ($air, $evenings): ?Placement {
+            $work = new Activity(
+                id: 'a',
+                part: 'a',
+                name: 'rub',
+                whole: false,
+                hours: 4.0,
+                place: 'quay',
+                dry: RainFree::in($air),
+                forCoat: $forCoat,
+            );
+
+            return (new Slots(new Yard(0.0, 48.0, [$work], $evenings)))->room($work, 0.0, new Why(WhyKind::Nothing));
+        };
+        $polish = $begun(false);
+        self::assertSame([18.0, 43.0], [$polish?->start, $polish?->end], 'it rains at three in the night');
+        self::assertSame(42.0, $begun(true)?->start);
+    }
+
+    private static function weather(int $hour): Weather
+    {
+        $air = Air::of(Temperature::celsius(16.0), RelativeHumidity::percent(60.0));
+
+        return Weather::of($air, Speed::metresPerSecond(1.0), 27 === $hour ? 2.0 : 0.0, Irradiance::wattsPerM2(0.0));
     }
 
     public function testItIsBegunRightAfterAlikeWorkWhereItIsTooLongBeforeSomethingElse(): void

@@ -129,11 +129,27 @@ final class Validator
                         : $faults;
             }
         }
-        if (null !== $a->dry && null !== $a->dry->against($p->start, $p->end)) {
+        if (null !== $a->dry && self::isRainedOn($yard, $a, $p)) {
             $faults[] = "$a->id is rained on";
         }
 
         return $faults;
+    }
+
+    /** What is readied for a coat at any hour between, anything else while somebody is at it. */
+    private static function isRainedOn(Yard $yard, Activity $a, Placement $p): bool
+    {
+        if ($a->whole || $a->forCoat || $a->bares || $p->end - $p->start < $a->hours + 0.01) {
+            return null !== $a->dry?->against($p->start, $p->end);
+        }
+        for ($t = $p->start + 0.01; $t < $p->end; $t += 0.25) {
+            $there = array_filter($p->who, static fn(string $name): bool => $yard->isThere($name, $t));
+            if ([] !== $there && null !== $a->dry?->against($t, min($t + 0.2, $p->end))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

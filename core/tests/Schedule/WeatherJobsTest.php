@@ -15,16 +15,19 @@ use Hull\Climate\Weather;
 use Hull\Input\Node;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
+use Hull\Job\Place;
 use Hull\JobFile\JobReader;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
+use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Explaining\AlonePart;
 use Hull\Schedule\Explaining\HalfMonth;
+use Hull\Schedule\Explaining\Remedies;
 use Hull\Schedule\Explaining\Remedy;
 use Hull\Schedule\Explaining\UsualYear;
 use Hull\Schedule\Placing\Schedule;
@@ -101,6 +104,31 @@ final class WeatherJobsTest extends TestCase
         self::assertGreaterThan(39.0, $safe, 'two hours before the rain are not enough');
         $dry = $on(self::scheduled('roof-coat', self::days(18.0)));
         self::assertLessThan(36.0, $dry, 'without rain it is on by then');
+    }
+
+    public function testWhereItRainsWheneverSomebodyWorksACoverHelps(): void
+    {
+        $piece = self::piece('showery-week');
+        $byDay = static fn(int $hour): bool => $hour % 24 > 5 && $hour % 24 < 20;
+        $rainy = self::days(16.0, $byDay);
+        $air = self::air(
+            $piece,
+            array_merge(...array_fill(0, (int) ceil((24 * Planning::DAYS) / count($rainy)), $rainy)),
+        );
+        $airs = new Airs(['there' => $air]);
+        $alone = new AlonePart('it', self::replay($piece, [], 0, $air), Crew::usual('Rowan'), new \DateTimeZone('UTC'));
+        $lost = (new Scheduler(1))->plan($alone->yard($piece, 'there', $airs, self::FROM))->lost()[0];
+        $remedies = new Remedies(
+            airs: $airs,
+            places: ['there' => $piece->place],
+            alone: $alone,
+            air: static fn(Place $place): PlaceAir => self::air($piece->in($place), self::days(16.0)),
+            now: self::FROM,
+        );
+        $found = $remedies->of($piece, 'there', $lost->cause, $lost->closed ?? self::fail($lost->says), []);
+        self::assertSame([Remedy::COVER], array_map(static fn(Remedy $r): string => $r->how, $found));
+        self::assertSame('Put a cover up over it (tent or gazebo)', $found[0]->words('There', UnitSystem::Metric));
+        self::assertGreaterThan($found[0]->opens, $found[0]->finish);
     }
 
     public function testAFrameInAnUnheatedShedWaitsForSpringAndLessLongWhereItIsWarmer(): void
@@ -211,7 +239,7 @@ final class WeatherJobsTest extends TestCase
             Forecast::of((int) self::FROM, $days, 'made up'),
             [],
             (int) self::FROM,
-            24 * 40,
+            24 * Planning::DAYS,
         );
     }
 

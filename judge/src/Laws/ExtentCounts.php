@@ -42,7 +42,12 @@ final readonly class ExtentCounts implements Law
                     $breaches[] = new Breach(
                         14,
                         $at,
-                        sprintf('%s in %.1f minutes, %.1f at the quickest', $step, $work->steps[$at]->minutes, $minutes),
+                        sprintf(
+                            '%s in %.1f minutes, %.1f at the quickest',
+                            $step,
+                            $work->steps[$at]->minutes,
+                            $minutes,
+                        ),
                     );
                 }
             }

@@ -47,7 +47,7 @@ final readonly class LeastThatWorks implements Law
         $breaches = [];
         if (!$work->has(...self::THIN)) {
             foreach ($work->where(['regelcoat']) as $at) {
-                $breaches[] = new Breach(11, $at, 'new gelcoat where nothing is worn through, mended or scratched deep');
+                $breaches[] = new Breach(11, $at, 'new gelcoat where nothing is thin, mended or scratched deep');
             }
         }
         if ('clean' === $work->wants || (null === $work->wants && self::isSoundAndDirty($work))) {

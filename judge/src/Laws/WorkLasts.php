@@ -33,7 +33,14 @@ final readonly class WorkLasts implements Law
         'metal-prep',
         'zinc-pretreat',
     ];
-    private const FINE = ['wet-sand-800', 'wet-sand-1000', 'wet-sand-1500', 'wet-sand-spots', 'sand-paint', 'wet-sand-weave'];
+    private const FINE = [
+        'wet-sand-800',
+        'wet-sand-1000',
+        'wet-sand-1500',
+        'wet-sand-spots',
+        'sand-paint',
+        'wet-sand-weave',
+    ];
     private const SHINES = ['compound', 'compound-hand', 'polish', 'polish-paint', 'plastic-polish'];
     /** Not what takes loose film off at the edges only. */
     private const STRIPS = ['wet-lift', 'chemical-strip', 'sand-off-film', 'sand-off-gentle', 'blast', 'strip-discs'];

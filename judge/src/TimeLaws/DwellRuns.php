@@ -8,7 +8,7 @@ use Judge\Breach;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
-/** 25: what works, dries or cures by itself is left to it until it is over. */
+/** 25: what works, dries or cures by itself is left to it until it is over; 1: and chemistry no longer. */
 final readonly class DwellRuns implements TimeLaw
 {
     private const LAW = 25;
@@ -47,9 +47,25 @@ final readonly class DwellRuns implements TimeLaw
         'dig-out' => 110.0,
     ];
 
+    /** Hours of chemistry at 20 C after which it is taken off; and hours on the clock after them until it is dry. */
+    private const WORKS = [
+        'mould-kill' => 0.2,
+        'destain-oxalic' => 0.15,
+        'alkaline-degrease' => 0.25,
+        'mild-degrease' => 0.1,
+        'smoke-clean' => 0.1,
+        'adhesive-remove' => 0.25,
+        'metal-prep' => 0.4,
+        'metal-prep-tight' => 0.4,
+        'zinc-pretreat' => 0.2,
+        'tarnish-clean' => 0.2,
+        'brighten' => 0.1,
+    ];
+    private const DRIES_ON_H = 0.55;
+
     public function breaches(Timetable $timetable): array
     {
-        $breaches = [];
+        $breaches = $this->driedOn($timetable);
         foreach ($timetable->stints as $stints) {
             foreach ($stints as $at => $stint) {
                 $next = $stints[$at + 1] ?? null;
@@ -68,6 +84,31 @@ final readonly class DwellRuns implements TimeLaw
                         self::LAW,
                         null,
                         sprintf('%s is %d %% over when %s begins', $stint->words(), (int) (100 * $over), $next->step),
+                    );
+                }
+            }
+        }
+
+        return $breaches;
+    }
+
+    /** @return list<Breach> chemistry that had done its work and was left to dry */
+    private function driedOn(Timetable $timetable): array
+    {
+        $breaches = [];
+        foreach ($timetable->stints as $stints) {
+            foreach ($stints as $at => $stint) {
+                $next = $stints[$at + 1] ?? null;
+                $works = self::WORKS[$stint->step] ?? null;
+                if (null === $works || null === $next || $next->late) {
+                    continue;
+                }
+                $over = $timetable->sky($stint)->worked($stint->to, $next->from - self::DRIES_ON_H);
+                if ($next->from - self::DRIES_ON_H > $stint->to && $over > $works + 0.02) {
+                    $breaches[] = new Breach(
+                        1,
+                        null,
+                        sprintf('%s dries on for %.1f h', $stint->words(), $next->from - $stint->to),
                     );
                 }
             }

@@ -17,7 +17,7 @@ final readonly class PaysForSomething implements TimeLaw
     private const LAW = 28;
     /** No metal is left bare longer by anybody's rule; chemistry is taken off sooner, hours. */
     private const BARE_H = 4.0;
-    private const RESIDUE_H = 0.9;
+    private const RESIDUE_H = 0.45;
 
     public function breaches(Timetable $timetable): array
     {

@@ -8,7 +8,7 @@ namespace App\Api\View;
 final readonly class RemedyView
 {
     /**
-     * @param string $how heat, dry, place, film, helper, method or wait
+     * @param string $how heat, dry, place, cover, film, helper, method or wait
      * @param string $says in words: "Heat Shed to 15 °C"
      * @param string $opens when what has no hour would be begun
      * @param string $finish when the part would be done

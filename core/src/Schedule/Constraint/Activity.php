@@ -103,6 +103,12 @@ final readonly class Activity
                 $this->band?->against($start, $end + $this->airHours, $start, $start));
     }
 
+    /** Left for a night or a week it is none the worse: nothing is laid bare or readied for a coat. */
+    public function mayBeLeft(): bool
+    {
+        return !$this->whole && !$this->forCoat && !$this->bares && null === $this->wet;
+    }
+
     /**
      * Whether so much making good raises dust: as much as abrading takes here, or more.
      *

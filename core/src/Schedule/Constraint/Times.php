@@ -49,6 +49,17 @@ final class Times
         return [$from, $why];
     }
 
+    /** The hour from which an activity may follow another one that ends then; at once where nothing has to pass. */
+    public static function ready(Activity $activity, string $after, float $end): float
+    {
+        $ready = $end;
+        foreach ($activity->lags as $lag) {
+            $ready = $lag->from === $after && !$lag->along ? max($ready, $lag->passing->after($end) ?? \INF) : $ready;
+        }
+
+        return $ready;
+    }
+
     /**
      * @param array<int|string, Placement> $placed
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Constraint;
 
+use Hull\Climate\GateReason;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Objective;
 use Hull\Schedule\Calendar\Person;
@@ -121,6 +122,33 @@ final readonly class Yard
         }
 
         return $longest;
+    }
+
+    /**
+     * What in the air is against an activity between two hours, and from when on it is not. What is left in the evening
+     * and taken up again minds the air of the hours in which it is worked at, unless it is done for a coat.
+     *
+     * @param list<string> $who
+     *
+     * @return array{GateReason, float}|null
+     */
+    public function airAgainst(Activity $activity, array $who, float $start, float $end): ?array
+    {
+        $people = array_values(
+            array_filter($this->people, static fn(Person $p): bool => in_array($p->name, $who, true)),
+        );
+        if ([] === $people || !$activity->mayBeLeft() || $end - $start < $activity->hours + Interval::SAME) {
+            return $activity->airAgainst($start, $end);
+        }
+        foreach (Person::together($people)->hours($activity->noisy)->spans as $span) {
+            [$from, $to] = [max($span->from, $start), min($span->to, $end)];
+            $against = $from < $to ? $activity->airAgainst($from, $to) : null;
+            if (null !== $against) {
+                return $against;
+            }
+        }
+
+        return null;
     }
 
     /** It is done in one go, and nobody is at work for as long. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Explaining;
 
 use Hull\Bench\Workpiece;
+use Hull\Climate\Enclosure;
 use Hull\Climate\GateReason;
 use Hull\Climate\Heating;
 use Hull\Climate\PlaceAir;
@@ -116,6 +117,9 @@ final readonly class Remedies
                 $cause,
             );
         }
+        if (!$sheltered) {
+            $found[] = $this->covered($piece, $place, $at, $cause);
+        }
         foreach ($this->places as $key => $other) {
             if ((string) $key !== $at && [] === array_diff($other->hazards, $place->hazards)) {
                 $found[] = $this->tried(
@@ -130,6 +134,22 @@ final readonly class Remedies
         }
 
         return self::soonest([...$found, ...$this->films($films, $at)]);
+    }
+
+    /** Under what can be put up where it stands: out of sun, rain and wind. */
+    private function covered(Workpiece $piece, Place $place, string $at, string $cause): ?Remedy
+    {
+        $covers = array_filter($piece->context->catalogue()->places, static fn(Enclosure $e): bool => $e->putUp);
+        foreach ($covers as $kind => $cover) {
+            $under = new Place($place->id, $place->name, (string) $kind, $place->air, $place->hazards);
+            $airs = $this->airs->with($at, ($this->air)($under, null, null));
+            $found = $this->tried($piece->in($under), $at, $airs, $cause, Remedy::COVER, $cover->name);
+            if (null !== $found) {
+                return $found;
+            }
+        }
+
+        return null;
     }
 
     /**

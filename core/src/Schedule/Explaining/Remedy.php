@@ -14,14 +14,15 @@ final readonly class Remedy
     public const HEAT = 'heat';
     public const DRY = 'dry';
     public const PLACE = 'place';
+    public const COVER = 'cover';
     public const FILM = 'film';
     public const WAIT = 'wait';
     public const HELPER = 'helper';
     public const METHOD = 'method';
 
     /**
-     * @param string $how heat, dry, place, film, helper, method or wait
-     * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place, film or method,
+     * @param string $how heat, dry, place, cover, film, helper, method or wait
+     * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place, cover, film or method,
      *                           hours that take more than one, or a day
      * @param float $opens hour at which what had none is begun
      * @param float $finish hour at which the part is done
@@ -56,6 +57,7 @@ final readonly class Remedy
             self::HEAT => sprintf('Heat %s to %s', $place, Temperature::celsius((float) $this->what)->format($units)),
             self::DRY => sprintf('Dry the air of %s to %d %%', $place, (int) round(100.0 * (float) $this->what)),
             self::PLACE => sprintf('Do it in %s', $this->what),
+            self::COVER => sprintf('Put a cover up over it (%s)', lcfirst((string) $this->what)),
             self::HELPER => sprintf('With somebody to help, for %.1f h in all', $this->what),
             self::METHOD => sprintf('Put it on another way: %s', $this->what),
             self::FILM => sprintf('Another film: %s', lcfirst((string) $this->what)),

@@ -32,7 +32,7 @@ final readonly class Closed
                 continue;
             }
             ++$tried;
-            $against = $activity->airAgainst($hour, $hour + $activity->hours);
+            $against = $activity->airAgainst($hour, $hour + ($activity->mayBeLeft() ? 1.0 : $activity->hours));
             if (null === $against) {
                 $opens ??= $hour;
             } else {

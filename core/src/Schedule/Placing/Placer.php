@@ -22,6 +22,7 @@ final class Placer
 {
     /** Moved by less is not moved. */
     public const SAME_H = 0.05;
+    public const NO_ROOM = 'there is no room before the end of the plan';
     /** Said of a film; which limit of the air is in the way is named beside it. */
     public const NO_HOUR = 'no hour before the end of the plan lets this film on: another place, hour or film';
 
@@ -47,7 +48,7 @@ final class Placer
         private readonly array $kept = [],
         private readonly Decisions $decided = new Decisions(),
         ?Aim $aim = null,
-        bool $draft = false,
+        private readonly bool $draft = false,
         ?Schedule $without = null,
     ) {
         $this->filler = new BlockFiller($yard, $kept, $decided);
@@ -197,6 +198,9 @@ final class Placer
     public function schedule(): Schedule
     {
         $this->withdraw();
+        if (!$this->draft) {
+            (new CloseUp($this->yard, $this->filler, $this->kept))->settle();
+        }
         $placed = $this->filler->placed;
         uasort(
             $placed,
@@ -310,7 +314,7 @@ final class Placer
             !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
                 => 'in this air what it waits for never comes',
             null !== $activity->wet => self::NO_HOUR,
-            default => 'there is no room before the end of the plan',
+            default => self::NO_ROOM,
         };
     }
 }

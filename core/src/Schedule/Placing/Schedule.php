@@ -42,7 +42,7 @@ final readonly class Schedule
                 says: match (true) {
                     null === $closed => $says,
                     null === $closed->opens => $closed->words(),
-                    Placer::NO_HOUR === $says => $says . '; ' . $closed->words(),
+                    in_array($says, [Placer::NO_HOUR, Placer::NO_ROOM], true) => $says . '; ' . $closed->words(),
                     default => $says,
                 },
                 closed: $closed,

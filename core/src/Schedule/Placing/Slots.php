@@ -188,14 +188,7 @@ final class Slots
         return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) &&
             in_array(
                 $why->kind,
-                [
-                    WhyKind::Waits,
-                    WhyKind::Delivery,
-                    WhyKind::Air,
-                    WhyKind::Window,
-                    WhyKind::Place,
-                    WhyKind::Gear,
-                ],
+                [WhyKind::Waits, WhyKind::Delivery, WhyKind::Air, WhyKind::Window, WhyKind::Place, WhyKind::Gear],
                 true,
             );
     }
@@ -233,7 +226,7 @@ final class Slots
         if (null !== $gear) {
             return $gear;
         }
-        $closed = $activity->airAgainst($start, $end);
+        $closed = $this->yard->airAgainst($activity, $who, $start, $end);
 
         return null === $closed ? null : [$closed[1], new Why(WhyKind::Air, $closed[0]->words())];
     }

@@ -55,8 +55,8 @@ final class Residues
                     $id,
                     LagTime::on($this->air->dwell($definition), $dwell, $fact->offWithinHours),
                     sprintf(
-                        'the %s before %s dries on',
-                        1.0 === $fact->offWithinHours ? 'hour' : sprintf('%g hours', $fact->offWithinHours),
+                        'the %d minutes before %s dries on',
+                        (int) round(60.0 * $fact->offWithinHours),
                         $fact->name,
                     ),
                     false,

@@ -74,7 +74,7 @@ final readonly class TrialMove
     {
         $here = $placed[$activity->id];
         $breaks = self::times($yard, $activity, $here->start, $placed);
-        $air = $activity->airAgainst($here->start, $here->end);
+        $air = $yard->airAgainst($activity, $here->who, $here->start, $here->end);
 
         return null === $air
             ? $breaks
