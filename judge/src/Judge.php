@@ -48,6 +48,7 @@ final readonly class Judge
             new Laws\FilmsGoTogether(),
             new Laws\HoursAndLitres(),
             new Laws\ExtentCounts(),
+            new Laws\KeyedAllOver(),
             new Laws\BackOnLast(),
         ];
         $this->pieceLaws = [

@@ -196,6 +196,17 @@ final class LawsTest extends TestCase
             ->taking(10.0, [[$minutes, null]])
             ->spreading(['chalked' => 0.9]);
         yield 'ten square metres of chalk in ten minutes' => [14, $sanded(10.0), $sanded(110.0)];
+        $filled = static fn(string ...$steps): Work => Work::of(
+            'laminate',
+            'exterior-sun',
+            ['detergent-wash', 'air-dry', ...array_values($steps), 'mask', 'final-wipe', self::COAT, 'unmask'],
+            'cracks:hair',
+        )->spreading(['cracks' => 0.06]);
+        yield 'keyed where it was filled' => [
+            13,
+            $filled('crack-stop', 'fair-epoxy', 'block-filler', 'blow-off'),
+            $filled('key-composite', 'blow-off', 'crack-stop', 'fair-epoxy', 'block-filler', 'blow-off'),
+        ];
         $weave = static fn(string ...$steps): Work => Work::of('laminate', 'interior', array_values($steps))->wanting(
             'clear',
         );

@@ -99,6 +99,7 @@ final class RoutesTest extends TestCase
             static fn(Spoilt $s) => $s->withoutRules('nothing-hides-below-clear'),
             1090,
         ];
+        yield 'sanded in places, keyed all over' => [13, static fn(Spoilt $s) => $s->withoutAllOver()];
         yield 'a gun loses as little as a brush' => [14, static fn(Spoilt $s) => $s->withoutGuns()];
         yield 'scraped in no time' => [
             14,

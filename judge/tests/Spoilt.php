@@ -189,6 +189,12 @@ final readonly class Spoilt
         return $this->taking('setup_min', $minutes, $steps);
     }
 
+    /** What is done in places is so everywhere. */
+    public function withoutAllOver(): self
+    {
+        return $this->each('facts', null, static fn(array $f): array => array_diff_key($f, ['all_over' => 0]));
+    }
+
     /** Chemistry may stay on as long as one likes. */
     public function withoutDryingOn(): self
     {

@@ -43,6 +43,7 @@ final readonly class FactTable
                     lastsHours: Checked::above($n->optional('lasts_h'))?->number(),
                     lastsOutdoorsHours: Checked::above($n->optional('lasts_outdoors_h'))?->number(),
                     lostInRain: true === $n->optional('lost_in_rain')?->boolean(),
+                    allOver: true === $n->optional('all_over')?->boolean(),
                     leftByWeather: true === $n->optional('left_by_weather')?->boolean(),
                     groups: Names::texts($n->optional('groups')),
                     lostBy: Names::known($n->optional('lost_by'), $stepTags),

@@ -34,6 +34,9 @@ final class StepRunner
     public readonly StepWork $work;
     public readonly Drying $drying;
 
+    /** @var array<string, list<Effect>> by step */
+    private array $done = [];
+
     /** @var array<string, array<int, Effect>> step => effects that begin to count hours */
     private array $begins = [];
 
@@ -64,7 +67,7 @@ final class StepRunner
     ): SurfaceState {
         $step ??= $this->context->catalogue()->step($routeStep->step);
         $state = $state->strip($step->strips);
-        $state = $this->sinceItsDwell($step, Effect::all($step->does, $state));
+        $state = $this->sinceItsDwell($step, Effect::all($this->done($step), $state));
         $product = $this->product($routeStep);
         if ($step->laysFilm && null !== $product) {
             $state = Effect::all($product->does, $state)->lay(
@@ -73,6 +76,20 @@ final class StepRunner
         }
 
         return $step->cures ? $state->cured() : $state;
+    }
+
+    /** @return list<Effect> what it does: in places it brings nothing about that has to be so on all of the part */
+    private function done(Step $step): array
+    {
+        return $this->done[$step->id] ??= $this->work->isAllOver($step)
+            ? $step->does
+            : array_values(
+                array_filter(
+                    $step->does,
+                    fn(Effect $e): bool => $e->takesDown() ||
+                        !($this->context->catalogue()->facts[$e->fact]->allOver ?? false),
+                ),
+            );
     }
 
     /** Hours it begins to count count from the end of its own dwell: metal in a bath lies in no air. */

@@ -27,6 +27,8 @@ final class StepWork
 {
     /** Tag of the steps that wipe for a coat. */
     private const WIPE = 'last-wipe';
+    /** Share of what is worked on that is as good as all of it. */
+    private const NEARLY = 0.95;
 
     private readonly Traits $traits;
 
@@ -189,6 +191,19 @@ final class StepWork
         return $area->m2() > 0.0
             ? max($worked, 60.0 * $this->context->catalogue()->figures->hours('least-time', 'coat'))
             : $worked;
+    }
+
+    /** Whether a step is done on all that is worked on, and not only where it has its cause. */
+    public function isAllOver(Step $step): bool
+    {
+        if ([] === $step->takes->scalesWith) {
+            return true;
+        }
+        $damaged = $this->traits->damaged->ratioValue();
+        // Mended in spots, their margins are feathered and keyed with them.
+        $all = $this->context->aim->share($step, [], $damaged) < 1.0 ? $damaged : 1.0;
+
+        return $this->widest(self::treated($step)) >= self::NEARLY * $all;
     }
 
     /** @return list<string> the facts it is done for, and whatever else it takes off where it is done */

@@ -18,6 +18,7 @@ final readonly class Fact
      * @param bool $lostInRain outdoors rain undoes it
      * @param bool $leftByWeather rain or dew leaves it on a coat that cannot stand them yet
      * @param list<string> $lostUnder tags of products; under a coat of one it is no more
+     * @param bool $allOver true only of what is so on all of a part; a step on some of it does not bring it about
      */
     public function __construct(
         public string $id,
@@ -34,6 +35,7 @@ final readonly class Fact
         public ?float $lastsOutdoorsHours = null,
         public bool $lostInRain = false,
         public bool $leftByWeather = false,
+        public bool $allOver = false,
     ) {}
 
     /** How long it counts; null for as long as nothing undoes it. */

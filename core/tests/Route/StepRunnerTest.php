@@ -73,6 +73,28 @@ final class StepRunnerTest extends TestCase
         self::assertSame($after, $left);
     }
 
+    /** Filler blocked on a sixteenth of a roof counted for the key of all of it. */
+    public function testWhatIsSandedInPlacesIsNotKeyedAllOver(): void
+    {
+        $grit = static function (string $extent, float $before = 0.0, string $aim = 'coat'): float {
+            $piece = Yard::workpiece([
+                'conditions' => [
+                    ['id' => 'dents', 'grade' => 'shallow', 'extent' => $extent],
+                    ['id' => 'old-coating', 'grade' => 'sound', 'extent' => '100 %'],
+                ],
+                'aim' => $aim,
+            ]);
+            $state = SurfaceState::of('carbon-steel', ['bare-filler' => 2.0, 'grit' => $before]);
+            $after = (new StepRunner($piece->context))->effects(new RouteStep('k', 'block-filler'), $state);
+            self::assertSame(1.0, $after->fact('bare-filler'));
+
+            return $after->fact('grit');
+        };
+        self::assertSame([0.0, 180.0], [$grit('6 %'), $grit('100 %')]);
+        self::assertSame(80.0, $grit('6 %', 80.0), 'what was keyed before stays so');
+        self::assertSame(180.0, $grit('6 %', 0.0, 'spots'), 'mended in spots, the spots are all that is worked on');
+    }
+
     public function testBareMetalAgesAndAFilmStopsThat(): void
     {
         $runner = $this->runner();
