@@ -69,10 +69,17 @@ final class Options
             if (!$there && ($h === $start || $a->whole)) {
                 return null;
             }
+            // What may be left minds the weather of the hours in which somebody is at it.
+            if ($there && !$a->whole && !$a->forCoat && null !== $a->airAgainst($h, $h + 1.0)) {
+                return null;
+            }
             $left -= $there ? 1.0 : 0.0;
             $end = $h + 1.0;
         }
-        if (null === $end || $left > 0.0 || null !== $a->airAgainst($start, $end)) {
+        if (null === $end || $left > 0.0) {
+            return null;
+        }
+        if (($a->whole || $a->forCoat) && null !== $a->airAgainst($start, $end)) {
             return null;
         }
 
