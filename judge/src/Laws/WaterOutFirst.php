@@ -29,8 +29,8 @@ final readonly class WaterOutFirst implements Law
 
     private const OPENS = ['open-drains', 'dig-out', 'let-out', 'dry-core'];
     private const SANDWICH = ['gelcoat', 'laminate', 'epoxy-surface', 'roof-membrane'];
-    /** A core does not drain: it is reached and dried before anything shuts it in. */
-    private const DRIES = ['dry-core', 'open-core', 'deck-repair', 'pass-on'];
+    /** A core does not drain: it is reached and dried, or is another one, before anything shuts it in. */
+    private const DRIES = ['dry-core', 'open-core', 'deck-repair', 'licensed-repair', 'make-new'];
 
     public function breaches(Work $work): array
     {
