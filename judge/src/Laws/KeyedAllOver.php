@@ -36,8 +36,14 @@ final readonly class KeyedAllOver implements Law
         'wet-sand-1500',
         'wet-sand-weave',
     ];
-    /** Done where the old film is, or the rust: enough where that is everywhere. */
-    private const IN_PLACES = ['sand-off-gentle' => 'old-coating', 'zinc-spots' => 'rust', 'rub-steel' => 'rust'];
+    private const FILLED = ['delamination', 'cracks', 'holes', 'dents', 'unfair', 'scratches', 'soft-core'];
+    /** Done where the old film is, the rust, the filler: enough where that is everywhere. */
+    private const IN_PLACES = [
+        'sand-off-gentle' => ['old-coating', 'weak-film'],
+        'zinc-spots' => ['rust'],
+        'rub-steel' => ['rust'],
+        'block-filler' => self::FILLED,
+    ];
     private const EVERYWHERE = 0.9;
 
     public function breaches(Work $work): array
@@ -53,7 +59,7 @@ final readonly class KeyedAllOver implements Law
         }
         $keys = array_filter(
             self::IN_PLACES,
-            static fn(string $where): bool => ($work->spread[$where] ?? 1.0) >= self::EVERYWHERE,
+            static fn(array $where): bool => max([0.0, ...self::spread($work, $where)]) >= self::EVERYWHERE,
         );
         foreach ($work->where([...self::KEYS, ...array_keys($keys)]) as $at) {
             if ($at < $coat) {
@@ -62,5 +68,17 @@ final readonly class KeyedAllOver implements Law
         }
 
         return [new Breach(13, $coat, $work->steps[$coat]->product . ' on what is keyed in places only')];
+    }
+
+    /**
+     * @param list<string> $conditions
+     *
+     * @return list<float> share of the part of each that was found
+     */
+    private static function spread(Work $work, array $conditions): array
+    {
+        $found = array_filter($conditions, static fn(string $c): bool => $work->has($c));
+
+        return array_values(array_map(static fn(string $c): float => $work->spread[$c] ?? 1.0, $found));
     }
 }
