@@ -88,6 +88,7 @@ final class RoutesTest extends TestCase
             static fn(Spoilt $s) => $s
                 ->withoutNeeds('regelcoat')
                 ->withSetUp(5000, 'wet-sand-800', 'wet-sand-1500', 'wet-sand-spots'),
+            1410,
         ];
         yield 'all that is dirty may be leaded' => [12, static fn(Spoilt $s) => $s->withFact('soil', 'lead-unknown')];
         yield 'epoxy over etch' => [
