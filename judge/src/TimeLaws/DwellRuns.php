@@ -44,7 +44,6 @@ final readonly class DwellRuns implements TimeLaw
         'close-skin' => 12.0,
         'dry-core' => 160.0,
         'let-out' => 110.0,
-        'dig-out' => 110.0,
     ];
 
     /** Hours of chemistry at 20 C after which it is taken off; and hours on the clock after them until it is dry. */
