@@ -251,6 +251,7 @@ final class AlternativesTest extends TestCase
         self::assertNull((new Alternatives(Yard::workpiece(), Surroundings::none()))->otherwise());
     }
 
+    #[Group('slow')]
     public function testAnAnswerThatNoSystemFollowsIsClosedAndSaysSo(): void
     {
         $oil = $this->find(Yard::workpiece(['finish' => 'show']), 'rust', 'oil');
@@ -267,6 +268,7 @@ final class AlternativesTest extends TestCase
         self::fail('Nobody asks ' . $question);
     }
 
+    #[Group('slow')]
     public function testOnlyAWayWithSomethingToBeSaidForItIsRanked(): void
     {
         $ranked = 0;

@@ -11,6 +11,7 @@ use Hull\Route\Verdict;
 use Hull\Surface\Precondition;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** May X go over Y on Z, as a practitioner would answer. */
@@ -81,6 +82,7 @@ final class CompatibilityTest extends TestCase
         }
     }
 
+    #[Group('slow')]
     public function testWhatASystemLaysOnEachOtherIsAllowed(): void
     {
         $catalogue = Yard::catalogue();

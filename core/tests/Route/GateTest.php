@@ -23,6 +23,7 @@ use Hull\Route\Finding;
 use Hull\Route\Surroundings;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
 
@@ -79,6 +80,7 @@ final class GateTest extends TestCase
     }
 
     /** No route is much longer than what a practitioner writes down, and all together hardly are. */
+    #[Group('slow')]
     public function testNoRouteIsLongerThanAPractitionersByMuch(): void
     {
         $lengths = Yaml::parseFile(self::FOLDER . 'lengths.yaml');

@@ -8,6 +8,7 @@ use Hull\Input\Keys;
 use Hull\Route\NoRoute;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class SystemChooserTest extends TestCase
@@ -70,6 +71,7 @@ final class SystemChooserTest extends TestCase
         self::assertSame('tank-lining', $gelcoat->context->system->id);
     }
 
+    #[Group('slow')]
     public function testEveryMaterialHasASystemInEveryServiceThatSuitsIt(): void
     {
         $catalogue = Yard::catalogue();

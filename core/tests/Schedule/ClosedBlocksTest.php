@@ -33,6 +33,7 @@ use Hull\Schedule\Explaining\Remedies;
 use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Spans;
 use Hull\Tests\Yard as Made;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Nothing is opened that cannot be closed, and rain and cold close what they close. */
@@ -234,6 +235,7 @@ final class ClosedBlocksTest extends TestCase
         self::assertNull(RainFree::in(self::air(18.0, [])));
     }
 
+    #[Group('slow')]
     public function testMoreSearchNeverEndsLater(): void
     {
         for ($seed = 1; $seed <= 8; ++$seed) {

@@ -14,6 +14,7 @@ use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Replanning\TrialMove;
 use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Sweep;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -23,6 +24,7 @@ final class CrossLagsTest extends TestCase
 {
     private const YARDS = 120;
 
+    #[Group('slow')]
     public function testNoScheduleBreaksWhatOnePartWaitsForOnAnother(): void
     {
         $crossed = 0;
@@ -35,6 +37,7 @@ final class CrossLagsTest extends TestCase
         self::assertGreaterThan(2 * self::YARDS, $crossed);
     }
 
+    #[Group('slow')]
     public function testAYardPlannedAgainKeepsThemToo(): void
     {
         for ($seed = 1; $seed <= Sweep::of(12, 60); ++$seed) {

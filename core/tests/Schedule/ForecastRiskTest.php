@@ -14,6 +14,7 @@ use PHPUnit\Framework\TestCase;
 /** What of a plan hangs on the forecast, against the validator that looks at the plan in the other air. */
 final class ForecastRiskTest extends TestCase
 {
+    #[Group('slow')]
     public function testInTheAirItWasPlannedInNothingHangs(): void
     {
         for ($seed = 1; $seed <= 40; ++$seed) {

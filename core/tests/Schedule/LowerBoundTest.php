@@ -91,6 +91,7 @@ final class LowerBoundTest extends TestCase
         self::assertSame(36.0, (new Scheduler(4))->plan($yard)->finish());
     }
 
+    #[Group('slow')]
     public function testWhatMaySlackMayReallyBeginLater(): void
     {
         for ($seed = 1; $seed <= 40; ++$seed) {

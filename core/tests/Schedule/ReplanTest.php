@@ -230,6 +230,7 @@ final class ReplanTest extends TestCase
         }
     }
 
+    #[Group('slow')]
     public function testAnHourThatHasPassedIsSaidAndAbradingPaidBeforeIsNoMove(): void
     {
         $yard = (new RandomYard(3, 1, 2, 16, 1))->yard();

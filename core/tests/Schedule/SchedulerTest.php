@@ -66,6 +66,7 @@ final class SchedulerTest extends TestCase
         self::assertTrue($poor->isWithin(1.1 * $apart, $good));
     }
 
+    #[Group('slow')]
     public function testMoreTriesAreNeverWorseAndProgressIsTold(): void
     {
         $yard = (new RandomYard(12, 5, 5, 30))->yard();

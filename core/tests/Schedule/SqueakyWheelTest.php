@@ -13,6 +13,7 @@ use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\PriorityList;
 use Hull\Schedule\Search\SqueakyWheel;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -67,6 +68,7 @@ final class SqueakyWheelTest extends TestCase
         self::assertFalse($wheel->isStuck());
     }
 
+    #[Group('slow')]
     public function testLearningIsBetterThanDrawing(): void
     {
         $learnt = $drawn = 0.0;

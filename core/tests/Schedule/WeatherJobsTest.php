@@ -34,6 +34,7 @@ use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Reading\Planning;
 use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Yard;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Jobs that hang on the weather, each a file in core/tests/weather with days of its own. */
@@ -131,6 +132,7 @@ final class WeatherJobsTest extends TestCase
         self::assertGreaterThan($found[0]->opens, $found[0]->finish);
     }
 
+    #[Group('slow')]
     public function testAFrameInAnUnheatedShedWaitsForSpringAndLessLongWhereItIsWarmer(): void
     {
         $year = static function (string $climate): array {

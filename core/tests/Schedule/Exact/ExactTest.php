@@ -71,6 +71,7 @@ final class ExactTest extends TestCase
     }
 
     /** What the program minimises is what the yard scores. */
+    #[Group('slow')]
     public function testTheProgramCountsAsTheYardDoes(): void
     {
         $yard = (new HardYard(5))->yard;
