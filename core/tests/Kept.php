@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests;
 
+use Hull\Quantity\Message;
 use PHPUnit\Framework\Assert;
 
 /**
@@ -38,6 +39,9 @@ final class Kept
     /** @param \SplObjectStorage<object, string> $seen what an object said where it was met before */
     private static function plain(mixed $what, \SplObjectStorage $seen): mixed
     {
+        if ($what instanceof Message) {
+            return (string) $what;
+        }
         if (is_object($what) && !($what instanceof \UnitEnum) && !($what instanceof \Closure)) {
             if (!isset($seen[$what])) {
                 $seen[$what] = 'itself';

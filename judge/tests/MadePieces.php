@@ -219,7 +219,7 @@ final readonly class MadePieces
             signs: $isSafety
                 ? array_values(
                     array_map(
-                        static fn(Finding $f): string => $f->says,
+                        static fn(Finding $f): string => (string) $f->says,
                         array_filter(
                             $piece->findings($plan->routes[$part->id]),
                             static fn(Finding $f): bool => $f->mayBeTaken,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Answer;
 
+use App\Api\Tongue;
 use App\Entity\Account;
 use Doctrine\DBAL\Connection;
 use Psr\Cache\CacheItemPoolInterface;
@@ -38,6 +39,7 @@ final readonly class KeptAnswers
         private CacheItemPoolInterface $answers,
         private ClockInterface $clock,
         private LockFactory $locks,
+        private Tongue $tongue,
     ) {}
 
     public function asked(ControllerEvent $event): void
@@ -110,7 +112,7 @@ final readonly class KeptAnswers
     /** As it is kept to whoever reads it so, which is every browser; what is long costs more to pack than to find. */
     private static function unpacked(string $packed, Request $request): Response
     {
-        $headers = ['Content-Type' => 'application/json', 'Vary' => 'Accept-Encoding'];
+        $headers = ['Content-Type' => 'application/json', 'Vary' => 'Accept-Encoding, Accept-Language'];
         $gzip = AcceptHeader::fromString($request->headers->get('Accept-Encoding'))->get('gzip');
         if (0.0 >= ($gzip?->getQuality() ?? 0.0)) {
             return new Response((string) gzdecode($packed), Response::HTTP_OK, $headers);
@@ -138,6 +140,7 @@ final readonly class KeptAnswers
                     $version,
                     $account->id->toRfc4122(),
                     $account->units->value,
+                    $this->tongue->of($request),
                     $request->getRequestUri(),
                     intdiv($this->clock->now()->getTimestamp(), $kept->seconds),
                 ],

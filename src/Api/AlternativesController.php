@@ -29,7 +29,7 @@ final readonly class AlternativesController
         try {
             return new JsonResponse($screen->view($row, $this->desk->shown()));
         } catch (NoRoute $e) {
-            return new JsonResponse(new AlternativesView($e->getMessage(), null, [], [], '', $row->job->without));
+            return new JsonResponse(new AlternativesView($e->says, null, [], [], '', $row->job->without));
         }
     }
 

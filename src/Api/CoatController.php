@@ -68,7 +68,7 @@ final readonly class CoatController
             return new JsonResponse(
                 new MixView(
                     partId: (string) $row->id,
-                    obstacle: $e->getMessage(),
+                    obstacle: $e->says,
                     place: $this->stored->places($row->job)[$read->place]->name,
                     vessel: $shown->value($tools->vessel)->text,
                     scale: $shown->value($tools->step)->text,

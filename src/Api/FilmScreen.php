@@ -66,7 +66,7 @@ final readonly class FilmScreen
             $laid = $piece->context->system->id;
             $system = $piece->context->system;
         } catch (NoRoute $e) {
-            $obstacle = $e->getMessage();
+            $obstacle = $e->says;
         }
         $aims = [];
         foreach ($choice->aims() as $n => [$aim, $whyNot]) {
@@ -113,7 +113,7 @@ final readonly class FilmScreen
                 tinsCost: '',
                 gear: [],
                 protection: [],
-                obstacle: $e->getMessage(),
+                obstacle: $e->says,
             );
         }
         $figures = RouteFigures::of(

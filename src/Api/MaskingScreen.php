@@ -50,7 +50,7 @@ final readonly class MaskingScreen
                 jobId: (string) $row->job->id,
                 slug: $part->id,
                 name: $part->name,
-                obstacle: $e->getMessage(),
+                obstacle: $e->says,
                 lines: [],
                 faces: [],
                 staysSays: '',

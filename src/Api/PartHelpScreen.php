@@ -15,7 +15,6 @@ use App\Work\RowMapper;
 use App\Work\YardPlan;
 use Hull\Climate\Season;
 use Hull\Quantity\Instant;
-use Hull\Quantity\UnitSystem;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Explaining\HalfMonth;
 use Hull\Schedule\Explaining\Remedy;
@@ -29,7 +28,7 @@ final readonly class PartHelpScreen
 
     public function __construct(private PartHelp $help, private RowMapper $stored, private Catalogues $catalogues) {}
 
-    public function help(PartRow $row, UnitSystem $units): HelpView
+    public function help(PartRow $row): HelpView
     {
         [$lost, $remedies, $season] = $this->help->of($row);
         $place = $this->stored->workpiece($row)->place->name;
@@ -40,14 +39,14 @@ final readonly class PartHelpScreen
             remedies: array_map(
                 static fn(Remedy $r): RemedyView => new RemedyView(
                     $r->how,
-                    $r->words($place, $units),
+                    $r->words($place),
                     Screens::instant($r->opens) ?? '',
                     Screens::instant($r->finish) ?? '',
-                    $r->takes($units),
+                    $r->takes(),
                 ),
                 $remedies,
             ),
-            season: $season?->words($place, $units),
+            season: $season?->words($place),
             climate: $this->climate($row)->name,
         );
     }
@@ -58,7 +57,7 @@ final readonly class PartHelpScreen
             $year = $this->help->year($row);
         } catch (NoRoute $e) {
             $year = [];
-            $obstacle = $e->getMessage();
+            $obstacle = $e->says;
         }
 
         [$until, $from] = self::turns($year);

@@ -112,7 +112,7 @@ final readonly class PlanController
     #[ResponseBody(HelpView::class)]
     public function help(string $part, PartHelpScreen $screen): JsonResponse
     {
-        return new JsonResponse($screen->help($this->desk->part($part), $this->desk->account()->units));
+        return new JsonResponse($screen->help($this->desk->part($part)));
     }
 
     /** When in a usual year what is left of a part can be closed. */

@@ -48,7 +48,7 @@ final readonly class RecordScreen
 
             return new RecordView(
                 partId: (string) $row->id,
-                obstacle: $e->getMessage(),
+                obstacle: $e->says,
                 now: $now,
                 substrate: '',
                 substrateHatch: 'steel',

@@ -60,7 +60,7 @@ final readonly class RouteScreen
                 jobId: (string) $row->job->id,
                 number: 0,
                 because: '',
-                obstacle: $e->getMessage(),
+                obstacle: $e->says,
                 system: '',
                 systemWhy: '',
                 life: '',
@@ -171,7 +171,11 @@ final readonly class RouteScreen
             $ifLeftOut = array_values(
                 array_unique(
                     array_map(
-                        static fn(Finding $f): string => sprintf('%s: %s', $f->stepName, lcfirst($f->consequence)),
+                        static fn(Finding $f): string => sprintf(
+                            '%s: %s',
+                            $f->stepName,
+                            lcfirst((string) $f->consequence),
+                        ),
                         $reasons[$routeStep->key]->ifLeftOut ?? [],
                     ),
                 ),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Entity\Account;
+use Hull\Quantity\Message;
 use Hull\Quantity\Sentence;
 use Hull\Quantity\UnitSystem;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -12,7 +13,10 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
-/** Whatever an answer says in words is in the reader's units, on every screen; what somebody wrote stays as it is. */
+/**
+ * Whatever an answer says in words is in the reader's units and language, on every screen; what somebody wrote stays as
+ * it is.
+ */
 #[AsEventListener]
 final readonly class Sentences
 {
@@ -45,42 +49,56 @@ final readonly class Sentences
         'cautions' => 1,
     ];
 
-    public function __construct(private Security $security) {}
+    public function __construct(private Security $security, private Tongue $tongue) {}
 
     public function __invoke(ResponseEvent $event): void
     {
         $response = $event->getResponse();
-        $account = $this->security->getUser();
-        $path = $event->getRequest()->getPathInfo();
+        $request = $event->getRequest();
+        $path = $request->getPathInfo();
+        // What is fetched as a file is as it was written.
         if (
             !($response instanceof JsonResponse) ||
             !$response->isSuccessful() ||
-            !($account instanceof Account) ||
-            1 !== preg_match('#^/api/(?!compute|jobs/[^/]+/file|workshop|session)#', $path)
+            1 !== preg_match('#^/api/(?!jobs/[^/]+/file|workshop)#', $path)
         ) {
             return;
         }
+        $account = $this->security->getUser();
+        $units = $account instanceof Account ? $account->units : UnitSystem::Metric;
+        $words = $this->tongue->words($this->tongue->of($request));
+        $ours = $account instanceof Account && 1 !== preg_match('#^/api/(compute|session)#', $path);
         $data = json_decode((string) $response->getContent(), false, 512, \JSON_THROW_ON_ERROR);
         $response->setContent(
             json_encode(
-                self::said($data, $account->units, false),
+                self::said($data, $units, $words, $ours ? self::SAID : [], false),
                 $response->getEncodingOptions() | \JSON_THROW_ON_ERROR,
             ),
         );
     }
 
-    private static function said(mixed $data, UnitSystem $units, bool $sentence): mixed
+    /**
+     * @param (\Closure(string): ?string)|null $words
+     * @param array<string, int> $said fields that hold sentences of ours, whole
+     */
+    private static function said(mixed $data, UnitSystem $units, ?\Closure $words, array $said, bool $sentence): mixed
     {
         if (is_string($data)) {
-            return $sentence ? Sentence::in($data, $units) : $data;
+            return $sentence ? Sentence::in((null === $words ? null : $words($data)) ?? $data, $units) : $data;
         }
         if (is_array($data)) {
-            return array_map(static fn(mixed $v): mixed => self::said($v, $units, $sentence), $data);
+            return array_map(static fn(mixed $v): mixed => self::said($v, $units, $words, $said, $sentence), $data);
         }
-        if ($data instanceof \stdClass) {
-            foreach (get_object_vars($data) as $key => $value) {
-                $data->{$key} = self::said($value, $units, isset(self::SAID[$key]));
-            }
+        if (!($data instanceof \stdClass)) {
+            return $data;
+        }
+        if (['message', 'with'] === array_keys(get_object_vars($data))) {
+            $message = Message::from(json_decode((string) json_encode($data), true));
+
+            return $message instanceof Message ? $message->said($units, $words) : $message;
+        }
+        foreach (get_object_vars($data) as $key => $value) {
+            $data->{$key} = self::said($value, $units, $words, $said, isset($said[$key]));
         }
 
         return $data;

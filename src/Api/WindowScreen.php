@@ -54,7 +54,7 @@ final readonly class WindowScreen
 
             return new WindowsView(
                 partId: (string) $row->id,
-                obstacle: $e->getMessage(),
+                obstacle: $e->says,
                 now: Screens::instant($now) ?? '',
                 bands: [],
                 cards: [],

@@ -28,7 +28,6 @@ use Hull\WorkCard\Card;
 use Hull\WorkCard\Drawing;
 use Hull\WorkCard\Figure;
 use Hull\WorkCard\Kind;
-use Hull\WorkCard\Line;
 use Hull\WorkCard\Mark;
 use Hull\WorkCard\SavedCards;
 
@@ -157,7 +156,7 @@ final readonly class WorkCardScreen
                 $card->figures,
             ),
             drawing: self::drawing($card->drawing, $shown),
-            steps: array_map(static fn(Line $l): string => $l->in($shown->units), $card->steps),
+            steps: $card->steps,
             warnings: $card->warnings(),
             cautions: array_map(static fn(Caution $c): string => $c->name, $cautions),
             wear: array_map(static fn(Protection $p): string => $p->name, $catalogue->protectionFor($cautions)),
@@ -181,7 +180,7 @@ final readonly class WorkCardScreen
                     $m->y / $h,
                     $m->width / $w,
                     $m->height / $h,
-                    $m->label?->in($shown->units) ?? '',
+                    $m->label ?? '',
                 ),
                 $d->marks,
             ),

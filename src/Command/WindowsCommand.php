@@ -105,7 +105,7 @@ final class WindowsCommand extends Command
                         ? [
                             'from' => $instant($next->span->earliest),
                             'until' => $instant($next->span->latest),
-                            'advice' => $next->advice,
+                            'advice' => array_map(strval(...), $next->advice),
                         ]
                         : null,
             ];

@@ -48,7 +48,7 @@ final class Calendar
                 'DTSTART' => self::at($w->start),
                 'DTEND' => self::at(max($w->end, $w->start + 1 / 60)),
                 'LOCATION' => $w->place,
-                'DESCRIPTION' => ucfirst($w->says) . '.',
+                'DESCRIPTION' => ucfirst((string) $w->says) . '.',
             ]);
         }
         foreach ($windows as [$id, $name, $opens, $closes]) {

@@ -40,7 +40,7 @@ final readonly class DaysSheet
                     $this->part($c->part),
                     $c->bares ? 'do not strip it yet' : 'it waits',
                     Paper::text(lcfirst($c->name)),
-                    Paper::text($c->says),
+                    Paper::text((string) $c->says),
                 ),
                 $this->view->closed,
             ),

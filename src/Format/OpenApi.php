@@ -17,6 +17,7 @@ use App\Once\WriteOnce;
 use App\Security\CsrfListener;
 use Hull\Catalog\Catalogue;
 use Hull\Compute\Computation;
+use Hull\Quantity\Message;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
@@ -253,12 +254,18 @@ final class OpenApi
                 : [...$inner, 'type' => [is_string($inner['type'] ?? null) ? $inner['type'] : 'string', 'null']];
         }
         if ($type instanceof Type\UnionType) {
-            return ['anyOf' => array_map($this->schema(...), $type->getTypes())];
+            // A sentence of ours is text to whoever reads it, in either form.
+            $kinds = array_values(array_unique(array_map($this->schema(...), $type->getTypes()), \SORT_REGULAR));
+
+            return 1 === count($kinds) ? $kinds[0] : ['anyOf' => $kinds];
         }
         if ($type instanceof Type\CollectionType) {
             return $type->isList()
                 ? ['type' => 'array', 'items' => $this->schema($type->getCollectionValueType())]
                 : ['type' => 'object', 'additionalProperties' => $this->schema($type->getCollectionValueType())];
+        }
+        if ($type instanceof Type\ObjectType && Message::class === $type->getClassName()) {
+            return ['type' => 'string'];
         }
         if ($type instanceof Type\ObjectType) {
             /** @var class-string $class */

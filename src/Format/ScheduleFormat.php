@@ -55,7 +55,7 @@ final class ScheduleFormat
 
     public static function why(Schedule $schedule, Why $why): string
     {
-        return $why->words(null === $why->other ? '' : $schedule->yard->called($why->other));
+        return (string) $why->words(null === $why->other ? '' : $schedule->yard->called($why->other));
     }
 
     public static function instant(float $hour): string

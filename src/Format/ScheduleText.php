@@ -6,7 +6,6 @@ namespace App\Format;
 
 use App\Command\JobInAir;
 use Hull\Quantity\Instant;
-use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Explaining\InARow;
 use Hull\Schedule\Explaining\Remedy;
@@ -101,7 +100,7 @@ final readonly class ScheduleText
             );
             foreach ($lost->elsewhere ? [] : $remedies($lost) as $remedy) {
                 $place = $this->asked->plan->pieces[$lost->part]->place->name;
-                $words = $remedy->words($place, UnitSystem::Metric);
+                $words = $remedy->words($place);
                 $lines[] =
                     Remedy::WAIT === $remedy->how
                         ? sprintf('    or wait: in a usual year %s', $words)
@@ -110,7 +109,7 @@ final readonly class ScheduleText
                             $words,
                             $this->clock($remedy->opens),
                             $this->clock($remedy->finish),
-                            null === $remedy->kwh ? '' : ', ' . $remedy->takes(UnitSystem::Metric),
+                            null === $remedy->kwh ? '' : ', ' . $remedy->takes(),
                         );
             }
         }

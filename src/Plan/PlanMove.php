@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use Hull\Quantity\Message;
+
 /**
  * What a kept plan does otherwise than the one before it. Hours since 1970 UTC.
  *
  * @phpstan-type Kept array{id: string, part: string, name: string, from?: float|int|null, to?: float|int|null,
- *     why: array{says: string}, stays?: string|null, paid: float|int, slip: bool}
+ *     why: array{says: mixed}, stays?: mixed, paid: float|int, slip: bool}
  */
 final readonly class PlanMove
 {
     /**
      * @param ?float $from null for what is new
      * @param ?float $to null for what has no room
-     * @param string $says why, in words
-     * @param ?string $stays what would break if it stayed, in words
+     * @param string|Message $says why, in words
+     * @param string|Message|null $stays what would break if it stayed, in words
      * @param bool $slip it is so little that nobody need be told
      */
     public function __construct(
@@ -25,8 +27,8 @@ final readonly class PlanMove
         public string $name,
         public ?float $from,
         public ?float $to,
-        public string $says,
-        public ?string $stays,
+        public string|Message $says,
+        public string|Message|null $stays,
         public float $rework,
         public bool $slip,
     ) {}
@@ -40,8 +42,8 @@ final readonly class PlanMove
             name: $kept['name'],
             from: $kept['from'] ?? null,
             to: $kept['to'] ?? null,
-            says: $kept['why']['says'],
-            stays: $kept['stays'] ?? null,
+            says: Message::from($kept['why']['says']),
+            stays: isset($kept['stays']) ? Message::from($kept['stays']) : null,
             rework: $kept['paid'],
             slip: $kept['slip'],
         );

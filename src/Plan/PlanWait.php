@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use Hull\Quantity\Message;
+
 /**
  * What a kept plan has no hour for, and why: one activity, or a block that waits as a whole for one of its activities.
  *
- * @phpstan-type Kept array{id: string, part: string, name: string, says: string, bares?: bool, air?: bool,
+ * @phpstan-type Kept array{id: string, part: string, name: string, says: mixed, bares?: bool, air?: bool,
  *                     with?: list<string>}
  */
 final readonly class PlanWait
@@ -21,7 +23,7 @@ final readonly class PlanWait
         public string $id,
         public string $part,
         public string $name,
-        public string $says,
+        public string|Message $says,
         public bool $bares = false,
         public bool $air = false,
         public array $with = [],
@@ -30,7 +32,7 @@ final readonly class PlanWait
     /** @param Kept $kept */
     public static function from(array $kept): self
     {
-        return new self(...$kept);
+        return new self(...[...$kept, 'says' => Message::from($kept['says'])]);
     }
 
     /** @return Kept */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use Hull\Input\Keys;
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Times;
 use Hull\Schedule\Constraint\Why;
@@ -44,7 +45,7 @@ final readonly class PlanWriter
             late: $schedule->score->late,
             work: $writer->work($hangs),
             unplaced: array_map(
-                static fn(string $id, string $says): PlanWait => $writer->wait($id, $says),
+                static fn(string $id, string|Message $says): PlanWait => $writer->wait($id, $says),
                 Keys::of($schedule->unplaced),
                 array_values($schedule->unplaced),
             ),
@@ -92,14 +93,14 @@ final readonly class PlanWriter
                 step: $a->step,
                 product: $a->product ?? '',
                 gear: $a->gear,
-                hangs: array_map(fn(ForecastRisk $h): string => $h->words($this->yard), $hangs[$id] ?? []),
+                hangs: array_map(fn(ForecastRisk $h): Message => $h->words($this->yard), $hangs[$id] ?? []),
             );
         }
 
         return $work;
     }
 
-    private function wait(string $id, string $says): PlanWait
+    private function wait(string $id, string|Message $says): PlanWait
     {
         $activity = $this->yard->activity($id);
 
@@ -158,19 +159,31 @@ final readonly class PlanWriter
     }
 
     /** What would break if it stayed, in words; null for what is new or has no room. */
-    private function stays(Move $move): ?string
+    private function stays(Move $move): string|Message|null
     {
         $stays = $move->stays;
-        $as = [] === $move->for ? '' : sprintf(', as %s is not at work then', implode(' and ', $move->for));
+        if (null === $stays) {
+            return null;
+        }
+        $breaks =
+            $stays->id === $move->id
+                ? $stays->words($this->yard)
+                : Message::of(
+                    '{activity}: {what}',
+                    activity: lcfirst($this->yard->activity($stays->id)->name),
+                    what: $stays->words($this->yard),
+                );
 
-        return match (true) {
-            null === $stays => null,
-            $stays->id === $move->id => $stays->words($this->yard) . $as,
-            default => lcfirst($this->yard->activity($stays->id)->name) . ': ' . $stays->words($this->yard) . $as,
-        };
+        return [] === $move->for
+            ? $breaks
+            : Message::of(
+                '{what}, as {people} is not at work then',
+                what: $breaks,
+                people: Message::row($move->for, ' and '),
+            );
     }
 
-    private function says(Why $why): string
+    private function says(Why $why): string|Message
     {
         return $why->words(null === $why->other ? '' : $this->yard->called($why->other));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Why;
@@ -13,24 +14,24 @@ use Hull\Schedule\Constraint\WhyKind;
  * One activity where a kept plan has it. Hours since 1970 UTC.
  *
  * @phpstan-type Kept array{id: string, part: string, name: string, place: string, start: float|int, end: float|int,
- *     dry: float|int, who: list<string>, why: array{kind: string, says: string, other?: string|null},
+ *     dry: float|int, who: list<string>, why: array{kind: string, says: mixed, other?: string|null},
  *     slack: float|int, critical: bool, paid: float|int, set_up: bool, coat: bool, fixed: bool,
  *     from?: float|int|null, until?: float|int|null, step?: string, product?: string, gear?: list<string>,
- *     hangs?: list<string>}
+ *     hangs?: list<mixed>}
  */
 final readonly class PlannedWork
 {
     /**
      * @param float $dry when what it laid is touch dry
      * @param list<string> $who nobody where a licensed firm does it
-     * @param string $says why it begins then, in words
+     * @param string|Message $says why it begins then, in words
      * @param ?string $other what it waited for: an activity
      * @param float $slack hours
      * @param float $rework hours of making good before it
      * @param ?float $from earliest hour, everything else staying
      * @param ?float $until latest hour of a window
      * @param list<string> $gear ids
-     * @param list<string> $hangs what of it holds only as long as the forecast does
+     * @param list<string|Message> $hangs what of it holds only as long as the forecast does
      */
     public function __construct(
         public string $id,
@@ -42,7 +43,7 @@ final readonly class PlannedWork
         public float $dry,
         public array $who,
         public string $kind,
-        public string $says,
+        public string|Message $says,
         public ?string $other,
         public float $slack,
         public bool $critical,
@@ -71,7 +72,7 @@ final readonly class PlannedWork
             dry: $kept['dry'],
             who: $kept['who'],
             kind: $kept['why']['kind'],
-            says: $kept['why']['says'],
+            says: Message::from($kept['why']['says']),
             other: $kept['why']['other'] ?? null,
             slack: $kept['slack'],
             critical: $kept['critical'],
@@ -84,7 +85,7 @@ final readonly class PlannedWork
             step: $kept['step'] ?? '',
             product: $kept['product'] ?? '',
             gear: $kept['gear'] ?? [],
-            hangs: $kept['hangs'] ?? [],
+            hangs: array_map(Message::from(...), $kept['hangs'] ?? []),
         );
     }
 

@@ -19,6 +19,7 @@ use Hull\Job\RouteStep;
 use Hull\Job\Tag;
 use Hull\JobFile\TagForm;
 use Hull\Piece\Register;
+use Hull\Quantity\Message;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -39,7 +40,7 @@ final readonly class RegisterBook
     /**
      * What stands against finishing a step that closes, puts together or hands over, in words.
      *
-     * @return list<string>
+     * @return list<Message>
      */
     public function against(PartRow $row, RouteStep $step): array
     {

@@ -53,7 +53,7 @@ final readonly class Replanning
 
             return [];
         }
-        $because = sprintf('%s: %s', $broken[0]->stepName, lcfirst($broken[0]->consequence));
+        $because = sprintf('%s: %s', $broken[0]->stepName, lcfirst((string) $broken[0]->consequence));
         $planner = new RoutePlanner($piece->context);
         try {
             $mended = $planner->mend($replayed->state, $remaining, $because);

@@ -12,6 +12,7 @@ use Hull\Cure\ZoneAdvice;
 use Hull\Cure\ZoneSpan;
 use Hull\Cure\ZoneTimes;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 
 /**
@@ -22,7 +23,7 @@ final readonly class NextCoat
 {
     /**
      * @param list<ZoneTimes> $zones
-     * @param list<string> $advice what opens the window again when it is empty
+     * @param list<Message> $advice what opens the window again when it is empty
      * @param array<int|string, array{float|null, bool}> $ready by Readiness: hour, and whether the sheet says so
      */
     private function __construct(

@@ -9,7 +9,7 @@ use Hull\Climate\ClimateSeries;
 use Hull\Climate\PartWarmth;
 use Hull\Input\Keys;
 use Hull\Quantity\Duration;
-use Hull\Quantity\UnitSystem;
+use Hull\Quantity\Message;
 use Hull\Route\Finding;
 use Hull\Route\Severity;
 use Hull\Surface\Fact;
@@ -67,16 +67,19 @@ final class WeatherMarks
         return $this->with($state, 1.0);
     }
 
-    private static function says(LaidCoat $coat, string $what, float $came): string
+    private static function says(LaidCoat $coat, string $what, float $came): Message
     {
         $safe = 'Rain' === $what ? $coat->rainSafeAt : $coat->dewFreeAt();
-        $words = static fn(float $hours): string => Duration::hours($hours)->format(UnitSystem::Metric);
 
-        return sprintf(
-            '%s reached it %s; it stands that %s',
-            $what,
-            $came <= $coat->laidAt ? 'while it was laid' : $words($came - $coat->laidAt) . ' after it was laid',
-            null === $safe ? 'never in this air' : 'after ' . $words($safe - $coat->laidAt),
+        return Message::of(
+            '{what} reached it {when}; it stands that {after}',
+            what: Message::of($what),
+            when: $came <= $coat->laidAt
+                ? Message::of('while it was laid')
+                : Message::of('{time} after it was laid', time: Duration::hours($came - $coat->laidAt)),
+            after: null === $safe
+                ? Message::of('never in this air')
+                : Message::of('after {time}', time: Duration::hours($safe - $coat->laidAt)),
         );
     }
 

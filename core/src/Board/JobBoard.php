@@ -14,6 +14,7 @@ use Hull\Job\RouteStep;
 use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
 use Hull\Piece\StillOn;
+use Hull\Quantity\Message;
 use Hull\Route\ChemicalConflict;
 use Hull\Route\Chemistry;
 
@@ -69,14 +70,14 @@ final readonly class JobBoard
     /**
      * What of other parts an action came after: how they hang together decides that, not the order of the trade.
      *
-     * @return list<string> in words
+     * @return list<string|Message> in words
      */
     public function after(SharedAction $action): array
     {
         $words = [];
         foreach ($this->precedences as $one) {
             if (($action->zones[$one->after] ?? null) === $one->afterKey && in_array($one->law, self::SAID, true)) {
-                $words[$one->because] = $one->because;
+                $words[(string) $one->because] = $one->because;
             }
         }
 

@@ -13,6 +13,7 @@ use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\PlainRatio;
@@ -241,10 +242,10 @@ final class BatchComputations
 
         return Outcome::of($values)->warnIf(
             [] !== $both->missing,
-            sprintf(
-                'Only the ratio by %s is known. For the other the sheet would have to give: %s.',
-                $both->stated->value,
-                implode(', ', $both->missing),
+            Message::of(
+                'Only the ratio by {measure} is known. For the other the sheet would have to give: {missing}.',
+                measure: $both->stated->value,
+                missing: $both->missing,
             ),
         );
     }

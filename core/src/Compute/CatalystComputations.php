@@ -7,6 +7,7 @@ namespace Hull\Compute;
 use Hull\Mix\Dose;
 use Hull\Quantity\Density;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Table;
 use Hull\Quantity\Temperature;
@@ -64,10 +65,10 @@ final class CatalystComputations
         ])
             ->warnIf(
                 $at->c() < $shares->start() || $at->c() > $shares->end(),
-                sprintf(
-                    'Outside %g to %g C the table does not reach; the nearest row is used.',
-                    $shares->start(),
-                    $shares->end(),
+                Message::of(
+                    'Outside {from} to {to} the table does not reach; the nearest row is used.',
+                    from: Temperature::celsius($shares->start()),
+                    to: Temperature::celsius($shares->end()),
                 ),
             )
             ->warnIf($bottle > 0.0 && $bottle < $mass, 'The bottle holds less than the dose.');

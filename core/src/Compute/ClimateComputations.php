@@ -9,6 +9,7 @@ use Hull\Climate\GateReason;
 use Hull\Climate\Limits;
 use Hull\Quantity\AbsoluteHumidity;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\PlainRatio;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
@@ -205,22 +206,23 @@ final class ClimateComputations
         $reasons = array_values(
             array_unique(
                 array_map(
-                    static fn(GateReason $r): string => match ($r) {
-                        GateReason::Dew, GateReason::DewSoon => sprintf(
-                            'The part is %.1f C above the dew point; a film needs 3 C.',
-                            $margin->c(),
+                    static fn(GateReason $r): string|Message => match ($r) {
+                        GateReason::Dew, GateReason::DewSoon => Message::of(
+                            'The part is {margin} above the dew point; a film needs {least}.',
+                            margin: TemperatureDifference::celsius(round($margin->c(), 1)),
+                            least: TemperatureDifference::celsius(3.0),
                         ),
-                        GateReason::Cold, GateReason::Hot => sprintf(
-                            'The part at %.1f C is outside the sheet\'s %g to %g C.',
-                            $part->c(),
-                            $least->c(),
-                            $most->c(),
+                        GateReason::Cold, GateReason::Hot => Message::of(
+                            'The part at {part} is outside the sheet\'s {least} to {most}.',
+                            part: Temperature::celsius(round($part->c(), 1)),
+                            least: $least,
+                            most: $most,
                         ),
-                        GateReason::Damp, GateReason::Dry => sprintf(
-                            '%.0f %% relative humidity is outside the sheet\'s %g to %g %%.',
-                            $rh,
-                            $dry->percentValue(),
-                            $damp->percentValue(),
+                        GateReason::Damp, GateReason::Dry => Message::of(
+                            '{humidity} % relative humidity is outside the sheet\'s {least} to {most} %.',
+                            humidity: sprintf('%.0f', $rh),
+                            least: sprintf('%g', $dry->percentValue()),
+                            most: sprintf('%g', $damp->percentValue()),
                         ),
                         GateReason::Wind => 'Over 4 m/s the spray is carried off the part.',
                         GateReason::Rain, GateReason::RainSoon, GateReason::Wet => 'It rains.',

@@ -8,6 +8,7 @@ use Hull\Film\Coverage;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Table;
 use Hull\Quantity\Volume;
@@ -34,7 +35,10 @@ final class CoverageComputations
                 outputs: [Field::quantity('dead', VolumePerArea::class, 'Dead volume')],
                 work: static fn(Inputs $in): Outcome => Outcome::of(['dead' => $swallowed($in)])->warnIf(
                     $in->quantity('profile', FilmThickness::class)->um() > $dead->end(),
-                    sprintf('The profile is deeper than the table; the value for %g um is used.', $dead->end()),
+                    Message::of(
+                        'The profile is deeper than the table; the value for {profile} is used.',
+                        profile: FilmThickness::micrometres($dead->end()),
+                    ),
                 ),
                 kind: Source::Typical,
             ),

@@ -17,6 +17,7 @@ use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\InvalidQuantity;
+use Hull\Quantity\Message;
 use Hull\Quantity\PlainRatio;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
@@ -262,10 +263,10 @@ final class CureComputations
         ];
         if (!$window->isOpen()) {
             return Outcome::of($values)->warn(
-                sprintf(
-                    'Too big for this film at this pace in this weather: split into %d sections with faded ' .
-                        'edges, add helpers, or take a slower film.',
-                    $window->sections,
+                Message::of(
+                    'Too big for this film at this pace in this weather: split into {sections} sections with ' .
+                        'faded edges, add helpers, or take a slower film.',
+                    sections: $window->sections,
                 ),
             );
         }

@@ -16,6 +16,7 @@ use Hull\Quantity\Duration;
 use Hull\Quantity\InvalidQuantity;
 use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\PlainRatio;
 use Hull\Quantity\Quantity;
@@ -360,7 +361,10 @@ final class MixComputations
         return Outcome::of(['count' => Count::of($plan->count), 'each' => $plan->each])
             ->warnIf(
                 [] !== $missing && count($missing) < 3,
-                sprintf('The pot life does not limit these batches: %s is not given.', implode(' and ', $missing)),
+                Message::of(
+                    'The pot life does not limit these batches: {missing} is not given.',
+                    missing: implode(' and ', $missing),
+                ),
             )
             ->warnIf(
                 $plan->belowSmallestDose,

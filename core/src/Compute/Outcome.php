@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Compute;
 
+use Hull\Quantity\Message;
 use Hull\Quantity\Quantity;
 
 /** What a formula gives back: named values and warnings. */
@@ -11,7 +12,7 @@ final readonly class Outcome
 {
     /**
      * @param array<int|string, Quantity|string|bool> $values
-     * @param list<string> $warnings
+     * @param list<string|Message> $warnings
      */
     private function __construct(public array $values, public array $warnings) {}
 
@@ -21,12 +22,12 @@ final readonly class Outcome
         return new self($values, []);
     }
 
-    public function warn(string $warning): self
+    public function warn(string|Message $warning): self
     {
         return new self($this->values, [...$this->warnings, $warning]);
     }
 
-    public function warnIf(bool $condition, string $warning): self
+    public function warnIf(bool $condition, string|Message $warning): self
     {
         return $condition ? $this->warn($warning) : $this;
     }

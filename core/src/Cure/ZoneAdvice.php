@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Cure;
 
+use Hull\Quantity\Message;
+
 /** What opens a window again that is empty because the part is too big for its film at this pace in this air. */
 final readonly class ZoneAdvice
 {
@@ -87,30 +89,35 @@ final readonly class ZoneAdvice
         return true;
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     public function words(): array
     {
         return array_values(
             array_filter([
                 null === $this->sections
                     ? null
-                    : sprintf(
-                        'Work it in %d sections, each ended on an edge or faded out and abraded there before the next.',
-                        $this->sections,
+                    : Message::of(
+                        'Work it in {sections} sections, each ended on an edge or faded out and abraded there before the next.',
+                        sections: $this->sections,
                     ),
                 null === $this->helpers
                     ? null
-                    : sprintf(
-                        'With %s applying at the same pace it can be done whole.',
-                        1 === $this->helpers ? 'a helper' : $this->helpers . ' helpers',
+                    : Message::of(
+                        'With {helpers} applying at the same pace it can be done whole.',
+                        helpers: self::helpers($this->helpers),
                     ),
                 [] === $this->films
                     ? null
-                    : sprintf(
-                        'A slower film can be done whole: %s.',
-                        implode(', ', array_slice(array_keys($this->films), 0, 3)),
+                    : Message::of(
+                        'A slower film can be done whole: {films}.',
+                        films: array_map(strval(...), array_slice(array_keys($this->films), 0, 3)),
                     ),
             ]),
         );
+    }
+
+    public static function helpers(int $many): Message
+    {
+        return 1 === $many ? Message::of('a helper') : Message::of('{many} helpers', many: $many);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Job;
 
+use Hull\Quantity\Message;
+
 /** Things of one sort on a tag, counted. */
 final readonly class TaggedItem
 {
@@ -39,11 +41,13 @@ final readonly class TaggedItem
         return new self($this->what, $this->size, $this->count, $this->state, $this->done, $day);
     }
 
-    /** "2 of 6 countersunk screw M4 x 12" */
-    public function words(): string
+    /** "2 of 6 × countersunk screw M4 x 12" */
+    public function words(): Message
     {
-        $many = 0 === $this->done ? (string) $this->count : $this->open() . ' of ' . $this->count;
+        $what = trim($this->what . ' ' . $this->size);
 
-        return trim(sprintf('%s × %s %s', $many, $this->what, $this->size));
+        return 0 === $this->done
+            ? Message::of('{count} × {what}', count: $this->count, what: $what)
+            : Message::of('{open} of {count} × {what}', open: $this->open(), count: $this->count, what: $what);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Piece;
 
+use Hull\Quantity\Message;
+
 /** One step of one part comes before a step of another part of the same piece, and why. */
 final readonly class Precedence
 {
@@ -19,7 +21,7 @@ final readonly class Precedence
         public string $beforeKey,
         public string $after,
         public string $afterKey,
-        public string $because,
+        public string|Message $because,
         public int $law,
         public Ready $ready = Ready::Done,
         public bool $orTogether = false,

@@ -10,6 +10,7 @@ use Hull\Job\Part;
 use Hull\Job\Relation;
 use Hull\Job\Route;
 use Hull\Job\Spot;
+use Hull\Quantity\Message;
 
 /**
  * What has to be done before what between the parts of a piece, from how they hang together and what their routes do:
@@ -90,7 +91,7 @@ final class Precedences
                     $off,
                     $carrier,
                     $carrier->firstWork(),
-                    sprintf('%s to come off %s', $lane->name(), $carrier->name()),
+                    Message::of('{part} to come off {carrier}', part: $lane->name(), carrier: $carrier->name()),
                     15,
                 );
                 foreach ($puts as $on) {
@@ -102,7 +103,7 @@ final class Precedences
                     $carrier->lastBefore(),
                     $lane,
                     $lane->lookedInto(),
-                    sprintf('the work in %s to be done before it is looked into', $carrier->name()),
+                    Message::of('the work in {carrier} to be done before it is looked into', carrier: $carrier->name()),
                     20,
                 );
             }
@@ -114,7 +115,7 @@ final class Precedences
     {
         foreach ($this->lanes as $beside) {
             if ($beside !== $lane && $beside->part->piece() === $host->piece()) {
-                $because = sprintf('%s to be glued on before wax comes near', $lane->name());
+                $because = Message::of('{part} to be glued on before wax comes near', part: $lane->name());
                 $this->put($lane, $on, $beside, $beside->finished(), $because, 17);
             }
         }
@@ -123,10 +124,14 @@ final class Precedences
     private function goesOn(Lane $carrier, Lane $lane, int $on, Link $link): void
     {
         $law = Relation::Seals === $link->as || Relation::BondedTo === $link->as ? 17 : 15;
-        $done = sprintf('%s to be done before %s goes on', $carrier->name(), $lane->name());
+        $done = Message::of(
+            '{carrier} to be done before {part} goes on',
+            carrier: $carrier->name(),
+            part: $lane->name(),
+        );
         $this->put($carrier, $carrier->lastBefore(), $lane, $on, $done, $law);
         $cured = ($link->loaded || $link->as->asksForCure()) && !$carrier->neverDries();
-        $bears = sprintf('the film of %s to bear %s', $carrier->name(), $lane->name());
+        $bears = Message::of('the film of {carrier} to bear {part}', carrier: $carrier->name(), part: $lane->name());
         $this->put($carrier, $carrier->bears($cured), $lane, $on, $bears, $law);
         $last = $carrier->lastCoat();
         $ready = $cured ? Ready::Cured : Ready::Handle;
@@ -141,8 +146,12 @@ final class Precedences
             foreach (null === $apart ? [] : $this->lanes as $zone) {
                 $isUnlike = $zone->part->substrate !== $lane->part->substrate;
                 if ($zone !== $lane && $isUnlike && $zone->part->piece() === $lane->part->piece()) {
-                    $off = sprintf('%s to be taken off %s', $zone->name(), $lane->name());
-                    $on = sprintf('%s to be ready to go back on %s', $zone->name(), $lane->name());
+                    $off = Message::of('{zone} to be taken off {part}', zone: $zone->name(), part: $lane->name());
+                    $on = Message::of(
+                        '{zone} to be ready to go back on {part}',
+                        zone: $zone->name(),
+                        part: $lane->name(),
+                    );
                     $this->put($lane, $apart, $zone, $zone->firstWork(), $off, 15);
                     $this->put($zone, $zone->lastWork(), $lane, $lane->putOn(), $on, 15);
                     $this->put($zone, $zone->bears(false), $lane, $lane->putOn(), $on, 15);
@@ -182,7 +191,7 @@ final class Precedences
             $out->takenOff(),
             $in,
             $in->takenOff(),
-            sprintf('%s to come off, which is in the way', $out->name()),
+            Message::of('{part} to come off, which is in the way', part: $out->name()),
             15,
         );
         if (!$back) {
@@ -193,7 +202,7 @@ final class Precedences
             $in->putOn(),
             $out,
             $out->putOn(),
-            sprintf('%s to be on, which goes under %s', $in->name(), $out->name()),
+            Message::of('{inner} to be on, which goes under {outer}', inner: $in->name(), outer: $out->name()),
             15,
         );
         $this->put(
@@ -201,7 +210,7 @@ final class Precedences
             $in->putOn(),
             $out,
             $out->lookedInto(),
-            sprintf('%s to be in before it is looked into for the last time', $in->name()),
+            Message::of('{part} to be in before it is looked into for the last time', part: $in->name()),
             20,
         );
     }
@@ -223,7 +232,10 @@ final class Precedences
             $at = $wax->waxed();
             foreach (null === $at ? [] : $this->lanes as $coated) {
                 if ($coated !== $wax && $coated->part->place === $wax->part->place) {
-                    $because = sprintf('the last coat on %s to be on before wax comes into its place', $coated->name());
+                    $because = Message::of(
+                        'the last coat on {part} to be on before wax comes into its place',
+                        part: $coated->name(),
+                    );
                     $this->put($coated, $coated->lastHardCoat(), $wax, $at, $because, 16);
                 }
             }
@@ -239,7 +251,11 @@ final class Precedences
             $before[count($before) - 1] ?? null,
             $beside,
             $beside->readied(),
-            sprintf('dust and water at %s to be over, which would reach %s', $dirt->name(), $beside->name()),
+            Message::of(
+                'dust and water at {part} to be over, which would reach {beside}',
+                part: $dirt->name(),
+                beside: $beside->name(),
+            ),
             16,
         );
         $finished = $beside->finished();
@@ -251,7 +267,10 @@ final class Precedences
                     $last,
                     $beside,
                     $finished,
-                    sprintf('the last work beside %s to be done before wax, oil or dressing', $beside->name()),
+                    Message::of(
+                        'the last work beside {part} to be done before wax, oil or dressing',
+                        part: $beside->name(),
+                    ),
                     16,
                 );
             }
@@ -262,7 +281,11 @@ final class Precedences
                 $dirt->finished(),
                 $beside,
                 $finished,
-                sprintf('%s to be dressed before %s is waxed', $dirt->name(), $beside->name()),
+                Message::of(
+                    '{rubber} to be dressed before {part} is waxed',
+                    rubber: $dirt->name(),
+                    part: $beside->name(),
+                ),
                 17,
             );
         }
@@ -273,7 +296,7 @@ final class Precedences
                 $dirt->last(['polishing']),
                 $beside,
                 $beside->first(['polishing']),
-                sprintf('the compound to be done before %s is polished', $beside->name()),
+                Message::of('the compound to be done before {metal} is polished', metal: $beside->name()),
                 17,
             );
         }
@@ -298,7 +321,12 @@ final class Precedences
             if (!in_array($then->lastHardCoat(), array_column($pairs, 1), true)) {
                 $pairs[] = [$first->lastHardCoat(), $then->lastHardCoat()];
             }
-            $because = sprintf('%s to go before %s, %s', $first->name(), $then->name(), self::where($first, $then));
+            $because = Message::of(
+                '{first} to go before {then}, {turn}',
+                first: $first->name(),
+                then: $then->name(),
+                turn: Message::of(self::where($first, $then)),
+            );
             foreach ($pairs as [$at, $to]) {
                 $this->put($first, $at, $then, $to, $because, 17, orTogether: true);
             }
@@ -321,7 +349,7 @@ final class Precedences
                 $first->lastUnlike($then),
                 $then,
                 $at,
-                sprintf('the film of %s to bear the tape of the line', $first->name()),
+                Message::of('the film of {part} to bear the tape of the line', part: $first->name()),
                 17,
                 ready: Ready::Handle,
             );
@@ -336,7 +364,11 @@ final class Precedences
             $other = $this->lanes[$b->id];
             $alike = $a->piece() === $b->piece() && $a->begin === $b->begin ? $one->alike($other) : [];
             foreach ([] === $alike || $this->isParted($one, $other) ? [] : $alike as [$at, $to]) {
-                $because = sprintf('%s and %s to be coated in one go', $one->name(), $other->name());
+                $because = Message::of(
+                    '{one} and {other} to be coated in one go',
+                    one: $one->name(),
+                    other: $other->name(),
+                );
                 $this->put($one, $at, $other, $to, $because, 19, orTogether: true, asOne: true);
                 $this->put($other, $to, $one, $at, $because, 19, orTogether: true, asOne: true);
             }
@@ -395,7 +427,11 @@ final class Precedences
                 $done->lastWork(),
                 $signed,
                 $signed->inspected(),
-                sprintf('%s to be through before %s is signed off', $done->name(), $signed->name()),
+                Message::of(
+                    '{part} to be through before {piece} is signed off',
+                    part: $done->name(),
+                    piece: $signed->name(),
+                ),
                 18,
             );
         }
@@ -415,7 +451,7 @@ final class Precedences
         ?int $at,
         Lane $after,
         ?int $to,
-        string $because,
+        string|Message $because,
         int $law,
         Ready $ready = Ready::Done,
         bool $orTogether = false,

@@ -11,6 +11,7 @@ use Hull\Job\Relation;
 use Hull\Job\Tag;
 use Hull\Job\TaggedItem;
 use Hull\Job\TagKind;
+use Hull\Quantity\Message;
 
 /**
  * The strip-down register of a job: read forwards while it comes apart, backwards while it goes together again; it says
@@ -84,7 +85,7 @@ final class Register
      *
      * @param string $part id of the part the step is done on
      *
-     * @return list<string>
+     * @return list<Message>
      */
     public function against(Step $step, string $part): array
     {
@@ -135,22 +136,27 @@ final class Register
         return array_values(array_filter($this->tags, static fn(Tag $t): bool => $t->itself === $part))[0] ?? null;
     }
 
-    /** @return list<string> what is to be had before it can go together: to replace, and ordered */
+    /** @return list<Message> what is to be had before it can go together: to replace, and ordered */
     public function missing(): array
     {
         $missing = [];
         foreach ($this->forwards() as $tag) {
             foreach ($tag->open() as $item) {
                 if ($item->state->isMissing()) {
-                    $missing[] = sprintf(
-                        '%s (tag %d): %s%s',
-                        $item->words(),
-                        $tag->number,
-                        $item->state->words(),
-                        null === $item->expected
-                            ? ''
-                            : ', expected ' . (new \DateTimeImmutable($item->expected))->format('j M'),
+                    $wanted = Message::of(
+                        '{item} (tag {tag}): {state}',
+                        item: $item->words(),
+                        tag: $tag->number,
+                        state: Message::of($item->state->words()),
                     );
+                    $missing[] =
+                        null === $item->expected
+                            ? $wanted
+                            : Message::of(
+                                '{item}, expected {day}',
+                                item: $wanted,
+                                day: (new \DateTimeImmutable($item->expected))->format('j M'),
+                            );
                 }
             }
         }
@@ -219,15 +225,16 @@ final class Register
         return [$part];
     }
 
-    private function says(Tag $tag): string
+    private function says(Tag $tag): Message
     {
-        return sprintf(
-            'Tag %d, %s: %s %s %s.',
-            $tag->number,
-            $tag->what,
-            implode(', ', array_map(static fn(TaggedItem $i): string => $i->words(), $tag->open())),
-            TagKind::Off === $tag->kind ? 'is not back on' : 'is still in',
-            $this->parts[$tag->part]->name ?? $tag->part,
+        return Message::of(
+            TagKind::Off === $tag->kind
+                ? 'Tag {tag}, {what}: {items} is not back on {part}.'
+                : 'Tag {tag}, {what}: {items} is still in {part}.',
+            tag: $tag->number,
+            what: $tag->what,
+            items: array_map(static fn(TaggedItem $i): Message => $i->words(), $tag->open()),
+            part: $this->parts[$tag->part]->name ?? $tag->part,
         );
     }
 }

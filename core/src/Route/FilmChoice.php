@@ -9,6 +9,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Traits;
 use Hull\Job\Part;
 use Hull\Job\Place;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 
 /** What may be wanted of a surveyed part, and which films lead there; before anything is planned. */
@@ -73,7 +74,7 @@ final readonly class FilmChoice
         return $this->chooser->choose($this->part->aim, null)[0];
     }
 
-    /** @return list<array{Aim, string}> each with why it is not open here; the likely one first, then open ones */
+    /** @return list<array{Aim, string|Message}> each with why it is not open here; the likely one first, then open ones */
     public function aims(): array
     {
         try {

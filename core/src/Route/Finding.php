@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Quantity\Message;
+
 /** Something wrong in an order of work: which step, which need, what follows, and what mends it. */
 final readonly class Finding
 {
@@ -16,9 +18,9 @@ final readonly class Finding
         public ?string $stepKey,
         public string $stepName,
         public string $needId,
-        public string $says,
-        public string $consequence,
-        public string $source,
+        public string|Message $says,
+        public string|Message $consequence,
+        public string|Message $source,
         public Severity $severity,
         public array $mends = [],
         public bool $mayBeTaken = false,

@@ -10,6 +10,7 @@ use Hull\Catalog\SystemLayer;
 use Hull\Catalog\Traits;
 use Hull\Job\LayerWish;
 use Hull\Job\Part;
+use Hull\Quantity\Message;
 use Hull\Surface\Product;
 
 /**
@@ -86,11 +87,18 @@ final readonly class LayerChoice
         if (null !== $wish->instead && $wish->instead !== $product->id) {
             $other =
                 $this->catalogue->products[$wish->instead] ??
-                throw new NoRoute(sprintf('There is no product "%s" any more; pick another one.', $wish->instead));
+                throw new NoRoute(
+                    Message::of('There is no product "{product}" any more; pick another one.', product: $wish->instead),
+                );
             $why = $this->whyNot($product, $other);
             if ('' !== $why) {
                 throw new NoRoute(
-                    sprintf('"%s" cannot be laid in the place of "%s": %s.', $other->name, $product->name, $why),
+                    Message::of(
+                        '"{other}" cannot be laid in the place of "{product}": {why}.',
+                        other: $other->name,
+                        product: $product->name,
+                        why: $why,
+                    ),
                 );
             }
             $product = $other;
@@ -98,7 +106,13 @@ final readonly class LayerChoice
         if ('' !== $wish->texture) {
             $texture =
                 $product->textures[$wish->texture] ??
-                throw new NoRoute(sprintf('"%s" is not laid in the texture "%s".', $product->name, $wish->texture));
+                throw new NoRoute(
+                    Message::of(
+                        '"{product}" is not laid in the texture "{texture}".',
+                        product: $product->name,
+                        texture: $wish->texture,
+                    ),
+                );
             $product = $texture->product;
         }
 
@@ -112,7 +126,7 @@ final readonly class LayerChoice
     }
 
     /** Why a product cannot be laid in another's place; empty where it can. */
-    private function whyNot(Product $layer, Product $other): string
+    private function whyNot(Product $layer, Product $other): string|Message
     {
         if (self::FILM !== $other->role) {
             return 'it is not laid as a film';
@@ -126,9 +140,9 @@ final readonly class LayerChoice
 
         return [] === $lacks
             ? ''
-            : sprintf(
-                'it asks for something this workshop does without: %s',
-                implode(', ', array_map(fn(string $id): string => $this->catalogue->limits[$id]->name, $lacks)),
+            : Message::of(
+                'it asks for something this workshop does without: {gear}',
+                gear: array_map(fn(string $id): string => $this->catalogue->limits[$id]->name, array_values($lacks)),
             );
     }
 }

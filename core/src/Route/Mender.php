@@ -6,6 +6,7 @@ namespace Hull\Route;
 
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Surface\SurfaceState;
 
 /** Finds for each finding the changes that remove it, and offers only those that were seen to. */
@@ -92,10 +93,12 @@ final readonly class Mender
                 for ($to = $at; $later > $at && $to >= max(0, $at - self::EARLIER); --$to) {
                     if ($this->helps($step, $mending->state($to), $finding)) {
                         yield self::GENTLE => new Mend(
-                            sprintf(
-                                'Move "%s" before %s',
-                                $this->check->name($step),
-                                $to === $at ? 'this step' : '"' . $this->check->name($route->steps[$to]) . '"',
+                            Message::of(
+                                'Move "{step}" before {before}',
+                                step: $this->check->name($step),
+                                before: $to === $at
+                                    ? Message::of('this step')
+                                    : Message::of('"{step}"', step: $this->check->name($route->steps[$to])),
                             ),
                             $route->moved($later, $to),
                         );
@@ -105,12 +108,12 @@ final readonly class Mender
             yield from $this->later($route, $at);
             $insert = $this->isUndoneByAnything($finding) ? [] : $mending->putIn($at);
             if ([] !== $insert) {
-                $names = implode(
-                    ', then ',
+                $names = Message::row(
                     array_map(fn(RouteStep $s): string => '"' . $this->check->name($s) . '"', $insert),
+                    ', then ',
                 );
                 yield self::GENTLE => new Mend(
-                    'Put in ' . $names,
+                    Message::of('Put in {steps}', steps: $names),
                     $route->inserted($at, array_map(static fn(RouteStep $s): RouteStep => $s->withKey(''), $insert)),
                 );
             }
@@ -133,10 +136,10 @@ final readonly class Mender
         for ($early = $at - 1; $early >= max(0, $at - self::JUST_BEFORE); --$early) {
             for ($to = $at; $to <= min(count($route->steps) - 1, $at + self::SOON_AFTER); ++$to) {
                 yield self::GENTLE => new Mend(
-                    sprintf(
-                        'Move "%s" after "%s"',
-                        $this->check->name($route->steps[$early]),
-                        $this->check->name($route->steps[$to]),
+                    Message::of(
+                        'Move "{step}" after "{after}"',
+                        step: $this->check->name($route->steps[$early]),
+                        after: $this->check->name($route->steps[$to]),
                     ),
                     $route->moved($early, $to),
                 );

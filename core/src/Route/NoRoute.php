@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Route;
 
+use Hull\Quantity\Message;
 use Hull\Surface\Precondition;
 
 /** No order of work leads there with the steps on offer; says what stands in the way. */
@@ -15,10 +16,10 @@ final class NoRoute extends \DomainException
      *                                  is all of it
      */
     public function __construct(
-        string $message = '',
+        public readonly string|Message $says = '',
         public readonly array $stuck = [],
         public readonly array $least = [],
     ) {
-        parent::__construct($message);
+        parent::__construct((string) $says);
     }
 }

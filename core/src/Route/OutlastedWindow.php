@@ -7,10 +7,11 @@ namespace Hull\Route;
 use Hull\Climate\Air;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureRows;
+use Hull\Cure\ZoneAdvice;
 use Hull\Cure\ZoneSpan;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Interval;
-use Hull\Quantity\UnitSystem;
+use Hull\Quantity\Message;
 use Hull\Surface\Product;
 
 /**
@@ -68,33 +69,32 @@ final readonly class OutlastedWindow
         return null;
     }
 
-    public function words(): string
+    public function words(): Message
     {
-        $hours = static fn(float $h): string => Duration::hours($h)->format(UnitSystem::Metric);
         $sections = $this->sections();
         $helpers = $this->helpers();
 
-        return implode(' ', [
-            sprintf(
-                'It takes %s, and the film takes the next coat from %s to %s after each stroke: laid whole, its ' .
-                    'beginning has closed before its end is laid.',
-                $hours($this->first),
-                $hours($this->min),
-                $hours($this->max),
+        return Message::row([
+            Message::of(
+                'It takes {strokes}, and the film takes the next coat from {min} to {max} after each stroke: laid ' .
+                    'whole, its beginning has closed before its end is laid.',
+                strokes: Duration::hours($this->first),
+                min: Duration::hours($this->min),
+                max: Duration::hours($this->max),
             ),
             null === $sections
                 ? 'No section is small enough: another film, or each coat abraded before the next.'
-                : sprintf(
-                    'Work it in %d sections, each brought up to its last coat by itself; mark the stop lines on ' .
-                        'an edge or seam, or fade out and abrade there before the next.',
-                    $sections,
+                : Message::of(
+                    'Work it in {sections} sections, each brought up to its last coat by itself; mark the stop lines ' .
+                        'on an edge or seam, or fade out and abrade there before the next.',
+                    sections: $sections,
                 ),
             ...null === $helpers
                 ? []
                 : [
-                    sprintf(
-                        'With %s at the same pace it can be done whole.',
-                        1 === $helpers ? 'a helper' : $helpers . ' helpers',
+                    Message::of(
+                        'With {helpers} at the same pace it can be done whole.',
+                        helpers: ZoneAdvice::helpers($helpers),
                     ),
                 ],
         ]);

@@ -9,6 +9,8 @@ use Hull\Catalog\Rule;
 use Hull\Catalog\RuleLevel;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
+use Hull\Quantity\Temperature;
 use Hull\Surface\Product;
 use Hull\Surface\SurfaceState;
 
@@ -71,10 +73,10 @@ final readonly class RouteCheck
                     stepName: $this->name($routeStep),
                     needId: 'never',
                     says: 'the air must let it dry or cure',
-                    consequence: sprintf(
-                        'At %.0f C and %.0f %% it never gets there.',
-                        $this->context->air()->temperature->c(),
-                        $this->context->air()->humidity->percentValue(),
+                    consequence: Message::of(
+                        'At {temperature} and {humidity} % it never gets there.',
+                        temperature: Temperature::celsius(round($this->context->air()->temperature->c())),
+                        humidity: (int) round($this->context->air()->humidity->percentValue()),
                     ),
                     source: 'cure rows of the product',
                     severity: Severity::Broken,
@@ -131,13 +133,12 @@ final readonly class RouteCheck
                 stepKey: $routeStep->key,
                 stepName: $this->name($routeStep),
                 needId: 'workshop-lacks',
-                says: sprintf(
-                    'this workshop does without: %s',
-                    implode(', ', array_map(static fn(Capability $l): string => $l->name, $lacks)),
+                says: Message::of(
+                    'this workshop does without: {gear}',
+                    gear: array_map(static fn(Capability $l): string => $l->name, $lacks),
                 ),
-                consequence: implode(
-                    ' ',
-                    array_map(static fn(Capability $l): string => ucfirst($l->hint) . '.', $lacks),
+                consequence: Message::row(
+                    array_map(static fn(Capability $l): Message => Message::of(ucfirst($l->hint) . '.'), $lacks),
                 ),
                 source: 'what the workshop has',
                 severity: Severity::Stop,
@@ -151,7 +152,10 @@ final readonly class RouteCheck
                 stepKey: $routeStep->key,
                 stepName: $this->name($routeStep),
                 needId: 'not-on-this',
-                says: sprintf('this step is not for %s', lcfirst($this->context->substrate()->name)),
+                says: Message::of(
+                    'this step is not for {material}',
+                    material: lcfirst($this->context->substrate()->name),
+                ),
                 consequence: 'It does nothing there, or harms it.',
                 source: 'steps of the catalogue',
                 severity: Severity::Broken,
@@ -203,7 +207,7 @@ final readonly class RouteCheck
         ]);
 
         return array_map(
-            fn(string $warning): Finding => new Finding(
+            fn(string|Message $warning): Finding => new Finding(
                 stepKey: $routeStep->key,
                 stepName: $this->name($routeStep),
                 needId: 'climate',
@@ -254,9 +258,9 @@ final readonly class RouteCheck
                 stepKey: null,
                 stepName: 'End of the route',
                 needId: 'system-complete',
-                says: sprintf('the film system must be complete; missing: %s', implode(', ', $names)),
+                says: Message::of('the film system must be complete; missing: {coats}', coats: $names),
                 consequence: 'The film is too thin or too weak for this service.',
-                source: 'film system ' . $system->name,
+                source: Message::of('film system {system}', system: $system->name),
                 severity: Severity::Broken,
             );
         }
@@ -268,7 +272,7 @@ final readonly class RouteCheck
                     needId: $need->id,
                     says: $need->says,
                     consequence: $need->consequence,
-                    source: 'film system ' . $system->name,
+                    source: Message::of('film system {system}', system: $system->name),
                     severity: Severity::Broken,
                 );
             }

@@ -7,6 +7,8 @@ namespace Hull\Route;
 use Hull\Catalog\FilmSystem;
 use Hull\Job\Route;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
+use Hull\Quantity\Temperature;
 use Hull\Surface\AllOf;
 use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
@@ -208,12 +210,12 @@ final readonly class RoutePlanner
                 array_filter($needs, fn(Precondition $need): bool => null === $this->search->find($state, [$need])),
             );
             throw new NoRoute(
-                sprintf(
-                    'No order of work gets this part to the end of "%s": %s.%s',
-                    $system->name,
-                    [] === $stuck
-                        ? 'its needs cannot be met together'
-                        : implode('; ', array_map(static fn(Precondition $n): string => $n->says, $stuck)),
+                self::sentences(
+                    Message::of(
+                        'No order of work gets this part to the end of "{system}": {why}.',
+                        system: $system->name,
+                        why: self::why($stuck),
+                    ),
                     $this->wouldTake($stuck, $state),
                 ),
                 $stuck,
@@ -379,10 +381,6 @@ final readonly class RoutePlanner
             $this->runner->broken($goal, $state),
             fn(Precondition $need): bool => null === $this->search->find($state, [$need]),
         );
-        $what =
-            [] === $stuck
-                ? 'its needs cannot be met together'
-                : implode('; ', array_map(static fn(Precondition $n): string => $n->says, $stuck));
         $air = $this->context->air();
         $least = array_merge(
             [],
@@ -390,13 +388,15 @@ final readonly class RoutePlanner
         );
 
         return new NoRoute(
-            sprintf(
-                'No order of work reaches "%s%s" here: %s. The place is at %.0f C and %.0f %% relative humidity.%s',
-                $name,
-                null === $product ? '' : ' ' . $product->name,
-                $what,
-                $air->temperature->c(),
-                $air->humidity->percentValue(),
+            self::sentences(
+                Message::of(
+                    'No order of work reaches "{step}" here: {why}. The place is at {temperature} and {humidity} % ' .
+                        'relative humidity.',
+                    step: null === $product ? $name : $name . ' ' . $product->name,
+                    why: self::why(array_values($stuck)),
+                    temperature: Temperature::celsius(round($air->temperature->c())),
+                    humidity: (int) round($air->humidity->percentValue()),
+                ),
                 $this->wouldTake(array_values($stuck), $state),
             ),
             array_values($stuck),
@@ -405,7 +405,20 @@ final readonly class RoutePlanner
     }
 
     /** @param list<Precondition> $stuck */
-    private function wouldTake(array $stuck, SurfaceState $state): string
+    private static function why(array $stuck): Message
+    {
+        return [] === $stuck
+            ? Message::of('its needs cannot be met together')
+            : Message::row(array_map(static fn(Precondition $n): Message => Message::of($n->says), $stuck), '; ');
+    }
+
+    private static function sentences(Message $first, ?Message $then): Message
+    {
+        return null === $then ? $first : Message::row([$first, $then]);
+    }
+
+    /** @param list<Precondition> $stuck */
+    private function wouldTake(array $stuck, SurfaceState $state): ?Message
     {
         $each = array_merge([], ...array_map(fn(Precondition $n): array => $this->outOfReach($n, $state), $stuck));
 

@@ -11,6 +11,7 @@ use Hull\Catalog\Scope;
 use Hull\Catalog\SystemLayer;
 use Hull\Catalog\Traits;
 use Hull\Film\Method;
+use Hull\Quantity\Message;
 
 /**
  * Picks the film system for a part: of those that lead to what is wanted and that the workshop can lay, the first in
@@ -57,11 +58,11 @@ final readonly class SystemChooser
             $service = $this->catalogue->services[$id];
             if (!$service->suits($this->traits->substrate)) {
                 throw new NoRoute(
-                    sprintf(
-                        '%s is not for the service "%s": %s',
-                        $this->traits->substrate->name,
-                        $service->name,
-                        $service->whyNot,
+                    Message::of(
+                        '{material} is not for the service "{service}": {why}',
+                        material: $this->traits->substrate->name,
+                        service: $service->name,
+                        why: Message::of($service->whyNot),
                     ),
                 );
             }
@@ -79,7 +80,7 @@ final readonly class SystemChooser
     }
 
     /** Why it cannot be had on this part; empty where it can. */
-    public function whyNot(Aim $aim): string
+    public function whyNot(Aim $aim): string|Message
     {
         if (!$this->isOpen($aim)) {
             return ucfirst($aim->whyNot);
@@ -143,7 +144,9 @@ final readonly class SystemChooser
     {
         return $this->isOpen($aim)
             ? $aim
-            : throw new NoRoute(sprintf('"%s" is not for this part: %s', $aim->name, $aim->whyNot));
+            : throw new NoRoute(
+                Message::of('"{aim}" is not for this part: {why}', aim: $aim->name, why: Message::of($aim->whyNot)),
+            );
     }
 
     /**
@@ -155,14 +158,19 @@ final readonly class SystemChooser
     {
         $system =
             $this->catalogue->systems[$film] ??
-            throw new NoRoute(sprintf('There is no film system "%s" any more; pick another one.', $film));
+            throw new NoRoute(
+                Message::of('There is no film system "{system}" any more; pick another one.', system: $film),
+            );
         $aim ??= $this->catalogue->aims[$system->aims[0]];
         $fit = $this->fit($system, $aim);
 
         return $fit->fits()
             ? [$aim, $system]
             : throw new NoRoute(
-                sprintf('"%s" was picked and cannot be laid here. %s', $system->name, implode(' ', $fit->reasons)),
+                Message::row([
+                    Message::of('"{system}" was picked and cannot be laid here.', system: $system->name),
+                    ...$fit->reasons,
+                ]),
             );
     }
 
@@ -200,25 +208,31 @@ final readonly class SystemChooser
         $scope = $system->scope;
         $reasons = [];
         if (!$system->isFor($t->substrate)) {
-            $reasons[] = sprintf('It is not made for %s.', lcfirst($t->substrate->name));
+            $reasons[] = Message::of('It is not made for {material}.', material: lcfirst($t->substrate->name));
         }
         foreach ($system->fails($t->services) as $service) {
-            $reasons[] = sprintf('It does not stand "%s".', $this->catalogue->services[$service]->name);
+            $reasons[] = Message::of(
+                'It does not stand "{service}".',
+                service: $this->catalogue->services[$service]->name,
+            );
         }
         if ([] !== $scope->finishes && !in_array($t->finish, $scope->finishes, true)) {
-            $reasons[] = sprintf('It gives no "%s" finish.', $this->catalogue->finishes[$t->finish]->name);
+            $reasons[] = Message::of(
+                'It gives no "{finish}" finish.',
+                finish: $this->catalogue->finishes[$t->finish]->name,
+            );
         }
         if (!$t->hold($system->onlyWhen)) {
             $reasons[] = ucfirst($system->whyNot);
         }
         if (!$aim->leadsBy($system)) {
-            $reasons[] = sprintf('It does not lead to what is wanted: %s.', lcfirst($aim->name));
+            $reasons[] = Message::of('It does not lead to what is wanted: {aim}.', aim: lcfirst($aim->name));
         }
         $lacks = array_values(array_intersect($system->requires, $t->lacks));
         if ([] !== $lacks) {
-            $reasons[] = sprintf(
-                'It asks for something this workshop does without: %s.',
-                implode(', ', array_map(fn(string $id): string => $this->catalogue->limits[$id]->name, $lacks)),
+            $reasons[] = Message::of(
+                'It asks for something this workshop does without: {gear}.',
+                gear: array_map(fn(string $id): string => $this->catalogue->limits[$id]->name, $lacks),
             );
         }
 
@@ -255,55 +269,62 @@ final readonly class SystemChooser
     }
 
     /** Where several services are asked for: systems that stand all but one of them, and which. */
-    private function almost(Aim $aim): string
+    private function almost(Aim $aim): ?Message
     {
         $near = [];
         foreach (count($this->traits->services) < 2 ? [] : $this->fits($aim) as $fit) {
             $lacking = $fit->system->fails($this->traits->services);
             if (1 === count($fit->reasons) && 1 === count($lacking) && [] === $fit->lacks) {
-                $near[] = sprintf(
-                    '"%s" stands all but "%s"',
-                    $fit->system->name,
-                    $this->catalogue->services[$lacking[0]]->name,
+                $near[] = Message::of(
+                    '"{system}" stands all but "{service}"',
+                    system: $fit->system->name,
+                    service: $this->catalogue->services[$lacking[0]]->name,
                 );
             }
         }
 
-        return [] === $near ? '' : ' ' . implode('; ', array_slice($near, 0, self::NEAR)) . '.';
+        return [] === $near
+            ? null
+            : Message::of('{systems}.', systems: Message::row(array_slice($near, 0, self::NEAR), '; '));
     }
 
-    private function none(Aim $aim): string
+    private function none(Aim $aim): Message
     {
-        $where = sprintf(
-            '%s in the service "%s" with the finish "%s"',
-            lcfirst($this->traits->substrate->name),
-            implode(
-                '" and "',
+        $where = Message::of(
+            '{material} in the service "{services}" with the finish "{finish}"',
+            material: lcfirst($this->traits->substrate->name),
+            services: Message::row(
                 array_map(fn(string $s): string => $this->catalogue->services[$s]->name, $this->traits->services),
+                '" and "',
             ),
-            $this->catalogue->finishes[$this->traits->finish]->name,
+            finish: $this->catalogue->finishes[$this->traits->finish]->name,
         );
         $lacking = array_filter(
             $this->fits($aim),
             static fn(SystemFit $f): bool => [] !== $f->lacks && 1 === count($f->reasons),
         );
         if ([] === $lacking) {
-            return sprintf(
-                'There is no film system yet for %s%s.%s',
-                $where,
-                $aim->id === $this->usual()->id ? '' : sprintf(' where "%s" is wanted', $aim->name),
-                $this->almost($aim),
-            );
+            $none =
+                $aim->id === $this->usual()->id
+                    ? Message::of('There is no film system yet for {where}.', where: $where)
+                    : Message::of(
+                        'There is no film system yet for {where} where "{aim}" is wanted.',
+                        where: $where,
+                        aim: $aim->name,
+                    );
+            $almost = $this->almost($aim);
+
+            return null === $almost ? $none : Message::row([$none, $almost]);
         }
         $names = array_map(
             fn(string $id): string => $this->catalogue->limits[$id]->name,
             array_unique(array_merge([], ...array_map(static fn(SystemFit $f): array => $f->lacks, $lacking))),
         );
 
-        return sprintf(
-            'Every film system for %s asks for something this workshop does without: %s.',
-            $where,
-            implode(', ', $names),
+        return Message::of(
+            'Every film system for {where} asks for something this workshop does without: {gear}.',
+            where: $where,
+            gear: array_values($names),
         );
     }
 }

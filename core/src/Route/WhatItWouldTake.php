@@ -7,6 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\Capability;
 use Hull\Catalog\Step;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Surface\Precondition;
 use Hull\Surface\SurfaceState;
 
@@ -23,27 +24,27 @@ final readonly class WhatItWouldTake
     /**
      * @param list<Precondition> $needs that could not be met
      *
-     * @return string a sentence with a space before it; empty where nothing of the kind would help
+     * @return Message|null null where nothing of the kind would help
      */
-    public function says(array $needs, SurfaceState $state): string
+    public function says(array $needs, SurfaceState $state): ?Message
     {
         $helps = [];
         foreach ($this->context->catalogue()->steps as $step) {
             $lacks = $this->context->lacks($step->requires);
             if ([] !== $lacks && $this->context->covers($step->scope) && $this->serves($step, $needs, $state)) {
-                $helps[] = sprintf(
-                    '"%s" with %s',
-                    $step->name,
-                    implode(' and ', array_map(static fn(Capability $c): string => $c->name, $lacks)),
+                $helps[] = Message::of(
+                    '"{step}" with {gear}',
+                    step: $step->name,
+                    gear: Message::row(array_map(static fn(Capability $c): string => $c->name, $lacks), ' and '),
                 );
             }
         }
 
         return [] === $helps
-            ? ''
-            : sprintf(
-                ' What would help and this workshop does without: %s.',
-                implode('; ', array_slice($helps, 0, self::MOST)),
+            ? null
+            : Message::of(
+                'What would help and this workshop does without: {steps}.',
+                steps: Message::row(array_slice($helps, 0, self::MOST), '; '),
             );
     }
 

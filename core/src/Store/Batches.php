@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Store;
 
+use Hull\Quantity\Message;
 use Hull\Surface\Product;
 
 /** Two batches of a colour are seldom quite alike, and side by side on one piece it is seen. */
@@ -16,9 +17,9 @@ final class Batches
      * @param list<string> $laid batches that lie on the piece already; empty where nobody wrote one down
      * @param list<string> $from batches that the next coat would be poured from
      *
-     * @return string what to do about it; empty where nothing has to be done
+     * @return string|Message what to do about it; empty where nothing has to be done
      */
-    public static function says(Product $product, array $laid, array $from): string
+    public static function says(Product $product, array $laid, array $from): string|Message
     {
         [$laid, $from] = [self::known($laid), self::known($from)];
         if (!in_array(self::SEEN, $product->tags, true)) {
@@ -26,19 +27,20 @@ final class Batches
         }
         $other = array_values(array_diff($from, $laid));
         if ([] !== $laid && [] !== $other) {
-            return sprintf(
-                'On this piece lies batch %s, on the shelf is %s. Try both on one card, in the light of its place; ' .
-                    'where they differ, end the old batch at an edge or a break and coat whole faces with the new.',
-                self::list($laid),
-                self::list($other),
+            return Message::of(
+                'On this piece lies batch {laid}, on the shelf is {other}. Try both on one card, in the light of its ' .
+                    'place; where they differ, end the old batch at an edge or a break and coat whole faces with ' .
+                    'the new.',
+                laid: self::list($laid),
+                other: self::list($other),
             );
         }
 
         return count($from) < 2
             ? ''
-            : sprintf(
-                'It takes batches %s. Pour them together and stir before the first coat, so that there is one colour.',
-                self::list($from),
+            : Message::of(
+                'It takes batches {batches}. Pour them together and stir before the first coat, so that there is one colour.',
+                batches: self::list($from),
             );
     }
 
@@ -53,10 +55,10 @@ final class Batches
     }
 
     /** @param non-empty-list<string> $batches */
-    private static function list(array $batches): string
+    private static function list(array $batches): string|Message
     {
         $last = array_pop($batches);
 
-        return [] === $batches ? $last : implode(', ', $batches) . ' and ' . $last;
+        return [] === $batches ? $last : Message::of('{several} and {last}', several: $batches, last: $last);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Store;
 
 use Hull\Pack\Lot;
+use Hull\Quantity\Message;
 use Hull\Quantity\Quantity;
 use Hull\Surface\Shelf;
 
@@ -17,7 +18,7 @@ final readonly class TinState
         public ?\DateTimeImmutable $opened,
         public ?\DateTimeImmutable $activated,
         public ?\DateTimeImmutable $expires,
-        public string $because,
+        public string|Message $because,
     ) {}
 
     /** @param list<Movement> $movements in the order they were written */
@@ -57,7 +58,7 @@ final readonly class TinState
         return null !== $this->expires && $this->expires < $now;
     }
 
-    /** @return array{\DateTimeImmutable|null, string} the earliest end of its life, and what ends it */
+    /** @return array{\DateTimeImmutable|null, string|Message} the earliest end of its life, and what ends it */
     private static function expiry(
         Tin $tin,
         Shelf $shelf,
@@ -66,27 +67,27 @@ final readonly class TinState
     ): array {
         $ends = [];
         if (null !== $tin->label) {
-            $ends['by its label'] = $tin->label;
+            $ends[] = [$tin->label, 'by its label'];
         } elseif (null !== $shelf->sealedMonths) {
-            $ends[sprintf('%d months after it came in', $shelf->sealedMonths)] = $tin->received->modify(
-                sprintf('+%d months', $shelf->sealedMonths),
-            );
+            $ends[] = [
+                $tin->received->modify(sprintf('+%d months', $shelf->sealedMonths)),
+                Message::of('{months} months after it came in', months: $shelf->sealedMonths),
+            ];
         }
         if (null !== $opened && null !== $shelf->openedMonths) {
-            $ends[sprintf('%d months after opening', $shelf->openedMonths)] = $opened->modify(
-                sprintf('+%d months', $shelf->openedMonths),
-            );
+            $ends[] = [
+                $opened->modify(sprintf('+%d months', $shelf->openedMonths)),
+                Message::of('{months} months after opening', months: $shelf->openedMonths),
+            ];
         }
         if (null !== $activated && null !== $shelf->activated) {
-            $ends[sprintf('%g h after activation', $shelf->activated->h())] = $activated->modify(
-                sprintf('+%d seconds', (int) round($shelf->activated->h() * 3600)),
-            );
+            $ends[] = [
+                $activated->modify(sprintf('+%d seconds', (int) round($shelf->activated->h() * 3600))),
+                Message::of('{hours} h after activation', hours: sprintf('%g', $shelf->activated->h())),
+            ];
         }
-        if ([] === $ends) {
-            return [null, 'keeps'];
-        }
-        asort($ends);
+        usort($ends, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return [reset($ends), (string) array_key_first($ends)];
+        return $ends[0] ?? [null, 'keeps'];
     }
 }

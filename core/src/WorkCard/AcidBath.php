@@ -12,6 +12,7 @@ use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
 
@@ -102,7 +103,7 @@ final readonly class AcidBath implements Kind
                     $deep->m() * 0.15,
                     $length->m(),
                     $deep->m(),
-                    Line::of('{} deep, {} wide', $deep, $width),
+                    Message::of('{deep} deep, {width} wide', deep: $deep, width: $width),
                 ),
                 new Mark(
                     'part',
@@ -110,30 +111,30 @@ final readonly class AcidBath implements Kind
                     $deep->m() * 0.75,
                     $length->m() * 0.6,
                     $deep->m() * 0.25,
-                    Line::of('wholly under'),
+                    Message::of('wholly under'),
                 ),
             ]),
             [
-                Line::of('Degrease the part first; the bath works on rust, not on oil.'),
-                Line::of(
-                    '{} of water at {}; stir in {} of powder. Acid into water, never water into acid.',
-                    $fill->quantity('volume', Volume::class),
-                    $temperature,
-                    $bath->quantity('powder', Mass::class),
+                Message::of('Degrease the part first; the bath works on rust, not on oil.'),
+                Message::of(
+                    '{volume} of water at {temperature}; stir in {powder} of powder. Acid into water, never water into acid.',
+                    volume: $fill->quantity('volume', Volume::class),
+                    temperature: $temperature,
+                    powder: $bath->quantity('powder', Mass::class),
                 ),
-                Line::of('Lay the part in wholly under: a line at the surface is etched.'),
-                Line::of(
-                    'Look every {}; about {} in all. Out as soon as the rust wipes off; longer eats metal.',
-                    $bath->quantity('check', Duration::class),
-                    $bath->quantity('time', Duration::class),
+                Message::of('Lay the part in wholly under: a line at the surface is etched.'),
+                Message::of(
+                    'Look every {check}; about {time} in all. Out as soon as the rust wipes off; longer eats metal.',
+                    check: $bath->quantity('check', Duration::class),
+                    time: $bath->quantity('time', Duration::class),
                 ),
-                Line::of(
-                    'Rinse; neutralise in water with {} of soda; rinse; dry with heat at once.',
-                    $bath->quantity('soda', Mass::class),
+                Message::of(
+                    'Rinse; neutralise in water with {soda} of soda; rinse; dry with heat at once.',
+                    soda: $bath->quantity('soda', Mass::class),
                 ),
-                Line::of(
-                    'It still takes {} of iron; renew it when it is black and slow.',
-                    $bath->quantity('left', Mass::class),
+                Message::of(
+                    'It still takes {left} of iron; renew it when it is black and slow.',
+                    left: $bath->quantity('left', Mass::class),
                 ),
             ],
             ['acid', 'wash-water'],

@@ -16,6 +16,7 @@ use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Length;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 use Hull\Surface\Product;
 
@@ -71,8 +72,12 @@ final readonly class CanJob implements Kind
         }
         $figures = [];
         $steps = [
-            Line::of('Cans stand in the room they are used in, at 18 to 25 °C; never in hot water, never by a flame.'),
-            Line::of('Shake 1 to 2 minutes after the ball comes loose, and again between passes; a test pass on card.'),
+            Message::of(
+                'Cans stand in the room they are used in, at 18 to 25 °C; never in hot water, never by a flame.',
+            ),
+            Message::of(
+                'Shake 1 to 2 minutes after the ball comes loose, and again between passes; a test pass on card.',
+            ),
         ];
         foreach (self::byProduct($sheets) as $mine) {
             $product = $mine[0]->product;
@@ -107,7 +112,7 @@ final readonly class CanJob implements Kind
             self::drawing($piece),
             [
                 ...$steps,
-                Line::of(
+                Message::of(
                     'Turn the can over and spray it free after each coat; mind the last seconds of a can, it spits.',
                 ),
             ],
@@ -137,22 +142,22 @@ final readonly class CanJob implements Kind
     /**
      * @param non-empty-list<CoatSheet> $sheets
      *
-     * @return list<Line>
+     * @return list<Message>
      */
     private static function coats(Product $product, array $sheets, Count $cans): array
     {
         $lines = [
-            Line::of(
-                sprintf(
-                    '%s: {} %s at hand; {} coats of {} dry ({} wet), 20 to 30 cm away, half overlapping, ' .
-                        'beginning and ending off the part.',
-                    $product->name,
-                    $cans->value() > 1.0 ? 'cans' : 'can',
-                ),
-                $cans,
-                Count::of(count($sheets)),
-                $product->dft,
-                $sheets[0]->wet->quantity('wft', FilmThickness::class),
+            Message::of(
+                $cans->value() > 1.0
+                    ? '{product}: {cans} cans at hand; {sheets} coats of {dft} dry ({wft} wet), 20 to 30 cm away, ' .
+                        'half overlapping, beginning and ending off the part.'
+                    : '{product}: {cans} can at hand; {sheets} coats of {dft} dry ({wft} wet), 20 to 30 cm away, ' .
+                        'half overlapping, beginning and ending off the part.',
+                product: $product->name,
+                cans: $cans,
+                sheets: Count::of(count($sheets)),
+                dft: $product->dft,
+                wft: $sheets[0]->wet->quantity('wft', FilmThickness::class),
             ),
         ];
         $min = $sheets[0]->cure['recoatMin'] ?? null;
@@ -160,20 +165,20 @@ final readonly class CanJob implements Kind
         if (null !== $min) {
             $lines[] =
                 null === $max
-                    ? Line::of('Between coats not before {}.', $min->quantity('time', Duration::class))
-                    : Line::of(
-                        'Between coats not before {} and not after {}: past that it lifts or does not bond ' .
+                    ? Message::of('Between coats not before {time}.', time: $min->quantity('time', Duration::class))
+                    : Message::of(
+                        'Between coats not before {time} and not after {time2}: past that it lifts or does not bond ' .
                             'until it has cured and is keyed.',
-                        $min->quantity('time', Duration::class),
-                        $max->quantity('time', Duration::class),
+                        time: $min->quantity('time', Duration::class),
+                        time2: $max->quantity('time', Duration::class),
                     );
         } else {
-            $lines[] = Line::of('It does not cure at this temperature: warm the room first.');
+            $lines[] = Message::of('It does not cure at this temperature: warm the room first.');
         }
         if (null !== $product->shelf->activated) {
-            $lines[] = Line::of(
-                'Once activated the can is good for {}: press it in only when everything else is ready.',
-                $product->shelf->activated,
+            $lines[] = Message::of(
+                'Once activated the can is good for {activated}: press it in only when everything else is ready.',
+                activated: $product->shelf->activated,
             );
         }
 
@@ -190,7 +195,7 @@ final readonly class CanJob implements Kind
                 0.0,
                 $side * 1.6,
                 $side / 1.6,
-                Line::of('{} to coat', Area::squareMetres($piece->context->area()->m2())),
+                Message::of('{piece} to coat', piece: Area::squareMetres($piece->context->area()->m2())),
             ),
         ];
         $passes = 5;
@@ -201,7 +206,7 @@ final readonly class CanJob implements Kind
                 (($side / 1.6) * ($i - 0.5)) / $passes,
                 $side * 1.8,
                 (($side / 1.6) * 2.0) / $passes,
-                0 === $i ? Line::of('each pass half over the last, {} away', Length::metres(0.25)) : null,
+                0 === $i ? Message::of('each pass half over the last, {x} away', x: Length::metres(0.25)) : null,
             );
         }
 

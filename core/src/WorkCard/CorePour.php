@@ -13,6 +13,7 @@ use Hull\Quantity\Density;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\Volume;
@@ -120,37 +121,41 @@ final readonly class CorePour implements Kind
             ],
             self::drawing($in, $pour->quantity('lifts', Count::class)->value()),
             [
-                Line::of(
-                    'Sound it again before you order: half a centimetre of depth is worth {}.',
-                    $pour->quantity('band', Volume::class),
+                Message::of(
+                    'Sound it again before you order: half a centimetre of depth is worth {band}.',
+                    band: $pour->quantity('band', Volume::class),
                 ),
-                Line::of(
+                Message::of(
                     'The hollow is dry, clean and keyed; dams are in and tight; the way for the air to leave ' .
                         'is open at the high end.',
                 ),
-                Line::of(
-                    'Lay out the pails: {} to have ready, {} pails.',
-                    $need,
-                    $pour->quantity('pails', Count::class),
+                Message::of(
+                    'Lay out the pails: {need} to have ready, {pails} pails.',
+                    need: $need,
+                    pails: $pour->quantity('pails', Count::class),
                 ),
-                Line::of('Lift by lift, {} of them, {} each.', $pour->quantity('lifts', Count::class), $lift),
-                Line::of('A lift is {} batches of {} ({}).', $count, $each, $mass),
-                Line::of(
-                    'Each batch: stir the core, add {} of catalyst ({}), mix 4 to 6 minutes, scrape the sides.',
-                    $catalyst->quantity('mass', Mass::class),
-                    $catalyst->quantity('volume', Volume::class),
+                Message::of(
+                    'Lift by lift, {lifts} of them, {lift} each.',
+                    lifts: $pour->quantity('lifts', Count::class),
+                    lift: $lift,
                 ),
-                Line::of(
-                    'Pour from the low end; with the dose set for {} the work time is about {}. Every batch ' .
+                Message::of('A lift is {count} batches of {each} ({mass}).', count: $count, each: $each, mass: $mass),
+                Message::of(
+                    'Each batch: stir the core, add {mass} of catalyst ({volume}), mix 4 to 6 minutes, scrape the sides.',
+                    mass: $catalyst->quantity('mass', Mass::class),
+                    volume: $catalyst->quantity('volume', Volume::class),
+                ),
+                Message::of(
+                    'Pour from the low end; with the dose set for {temperature} the work time is about {potLife}. Every batch ' .
                         'reaches the hollow before the one under it gels.',
-                    $temperature,
-                    $life->quantity('potLife', Duration::class),
+                    temperature: $temperature,
+                    potLife: $life->quantity('potLife', Duration::class),
                 ),
-                Line::of(
+                Message::of(
                     'The next lift when the one below has gelled and cooled to the hand, and inside its ' .
                         'window to bond.',
                 ),
-                Line::of(
+                Message::of(
                     'Write down what it really took; what is left in the pail sets hard and hot: outdoors, on stone.',
                 ),
             ],
@@ -197,7 +202,7 @@ final readonly class CorePour implements Kind
                 0.0,
                 0.0,
                 $depth->m() * self::DEEPER,
-                Line::of('{} x {}', $width, $depth),
+                Message::of('{width} x {depth}', width: $width, depth: $depth),
             );
         }
 

@@ -17,6 +17,7 @@ use Hull\Quantity\ElectricCurrent;
 use Hull\Quantity\ElectricPotential;
 use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\Volume;
 use Hull\Quantity\VolumeRate;
 
@@ -138,46 +139,49 @@ final readonly class CurrentBath implements Kind
             ],
             self::drawing($in, $sides),
             [
-                Line::of(
-                    'Outdoors, or with {} of fresh air: it makes {} of hydrogen.',
-                    $bath->quantity('air', VolumeRate::class),
-                    $bath->quantity('hydrogen', VolumeRate::class),
+                Message::of(
+                    'Outdoors, or with {air} of fresh air: it makes {hydrogen} of hydrogen.',
+                    air: $bath->quantity('air', VolumeRate::class),
+                    hydrogen: $bath->quantity('hydrogen', VolumeRate::class),
                 ),
-                Line::of(
-                    'Plastic tank, {} of water; dissolve {} of washing soda. Never table salt, never caustic.',
-                    $fill->quantity('volume', Volume::class),
-                    $bath->quantity('soda', Mass::class),
+                Message::of(
+                    'Plastic tank, {volume} of water; dissolve {soda} of washing soda. Never table salt, never caustic.',
+                    volume: $fill->quantity('volume', Volume::class),
+                    soda: $bath->quantity('soda', Mass::class),
                 ),
-                Line::of(
-                    'Anodes of mild steel, together {}, on {} sides, {} from the part, in line of sight. ' .
+                Message::of(
+                    'Anodes of mild steel, together {anodes}, on {sides} sides, {gap} from the part, in line of sight. ' .
                         'Never stainless: it leaves chromate.',
-                    $bath->quantity('anodes', Area::class),
-                    Count::of($sides),
-                    $gap,
+                    anodes: $bath->quantity('anodes', Area::class),
+                    sides: Count::of($sides),
+                    gap: $gap,
                 ),
-                Line::of(
+                Message::of(
                     'Degrease the part; hang it so that nothing touches; a clean bright spot for its clamp, ' .
                         'out of the liquid.',
                 ),
-                Line::of(
-                    'Part to minus, anodes to plus. Set {} or less on an adjustable supply; a charger that ' .
+                Message::of(
+                    'Part to minus, anodes to plus. Set {current} or less on an adjustable supply; a charger that ' .
                         'shuts itself off cannot hold it.',
-                    $bath->quantity('current', ElectricCurrent::class),
+                    current: $bath->quantity('current', ElectricCurrent::class),
                 ),
-                Line::of('{} in all; power off before hands go in.', $time),
+                Message::of('{time} in all; power off before hands go in.', time: $time),
                 $turns > 0.0
-                    ? Line::of(
+                    ? Message::of(
                         1.0 === $turns
-                            ? 'Sides in shadow: turn it once, after {}.'
-                            : sprintf('Sides in shadow: turn it %d times, every {}.', $turns),
-                        Duration::hours($time->h() / ($turns + 1.0)),
+                            ? 'Sides in shadow: turn it once, after {time}.'
+                            : 'Sides in shadow: turn it {turns} times, every {time}.',
+                        ...[
+                            ...1.0 === $turns ? [] : ['turns' => (int) $turns],
+                            'time' => Duration::hours($time->h() / ($turns + 1.0)),
+                        ],
                     )
-                    : Line::of('Every side faces an anode: no turning.'),
-                Line::of(
+                    : Message::of('Every side faces an anode: no turning.'),
+                Message::of(
                     'Scrape the anodes when the current falls. Out, rinse, brush the black off, dry with ' .
                         'heat within minutes, and prime or oil: it rusts again at once.',
                 ),
-                Line::of('No spring, no hardened or high-strength part: hydrogen makes it brittle.'),
+                Message::of('No spring, no hardened or high-strength part: hydrogen makes it brittle.'),
             ],
             ['electrolysis', 'alkali'],
         );
@@ -199,9 +203,13 @@ final readonly class CurrentBath implements Kind
                 0.0,
                 $length,
                 $width,
-                Line::of('{} x {}', $in->quantity('length', Length::class), $in->quantity('width', Length::class)),
+                Message::of(
+                    '{length} x {width}',
+                    length: $in->quantity('length', Length::class),
+                    width: $in->quantity('width', Length::class),
+                ),
             ),
-            new Mark('part', $x, $y, $partLength, $partWidth, Line::of('part, minus')),
+            new Mark('part', $x, $y, $partLength, $partWidth, Message::of('part, minus')),
         ];
         $anodes = [
             [$x, $y - $gap->m() - $thick, $partLength, $thick],
@@ -216,7 +224,7 @@ final readonly class CurrentBath implements Kind
                 $ay,
                 $aw,
                 $ah,
-                0 === $number ? Line::of('anode, plus; {} away', $gap) : null,
+                0 === $number ? Message::of('anode, plus; {gap} away', gap: $gap) : null,
             );
         }
 

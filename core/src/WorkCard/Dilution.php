@@ -8,6 +8,7 @@ use Hull\Bench\Workpiece;
 use Hull\Compute\Field;
 use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Volume;
 
@@ -60,13 +61,13 @@ final readonly class Dilution implements Kind
             [Figure::of($mix, 'water'), Figure::of($mix, 'concentrate')],
             new Drawing(0.6, 1.0, 'water first, then the stock', [
                 new Mark('tank', 0.0, 0.0, 0.6, 1.0),
-                new Mark('liquid', 0.0, 1.0 - $share, 0.6, $share, Line::of('{} water', $water)),
-                new Mark('stock', 0.0, 0.0, 0.6, 1.0 - $share, Line::of('{} stock', $stock)),
+                new Mark('liquid', 0.0, 1.0 - $share, 0.6, $share, Message::of('{water} water', water: $water)),
+                new Mark('stock', 0.0, 0.0, 0.6, 1.0 - $share, Message::of('{stock} stock', stock: $stock)),
             ]),
             [
-                Line::of('Water first: {}.', $water),
-                Line::of('Then the stock into it, slowly: {}. Never water into acid.', $stock),
-                Line::of('Label the vessel: what, how strong, when.'),
+                Message::of('Water first: {water}.', water: $water),
+                Message::of('Then the stock into it, slowly: {stock}. Never water into acid.', stock: $stock),
+                Message::of('Label the vessel: what, how strong, when.'),
             ],
             ['acid'],
         );

@@ -11,6 +11,7 @@ use Hull\Compute\Inputs;
 use Hull\Quantity\Area;
 use Hull\Quantity\Count;
 use Hull\Quantity\Length;
+use Hull\Quantity\Message;
 use Hull\Quantity\Volume;
 
 /** A low filled fair, round by round. */
@@ -61,7 +62,7 @@ final readonly class Fairing implements Kind
                 ($side * 0.16 * ($n - 1 - $i)) / $n,
                 $wide,
                 ($side * 0.16) / $n,
-                Line::of(sprintf('round %d', $i + 1)),
+                Message::of('round {n}', n: $i + 1),
             );
         }
 
@@ -69,17 +70,17 @@ final readonly class Fairing implements Kind
             [Figure::of($fair, 'volume'), Figure::of($fair, 'rounds')],
             new Drawing($side, $side * 0.2, 'section; depth not to scale', $marks),
             [
-                Line::of('Key the whole low and a hand beyond; mark it with a long batten.'),
-                Line::of(
-                    '{} of compound in {} rounds; the deepest first, never more than 5 mm at once.',
-                    $fair->quantity('volume', Volume::class),
-                    $rounds,
+                Message::of('Key the whole low and a hand beyond; mark it with a long batten.'),
+                Message::of(
+                    '{volume} of compound in {rounds} rounds; the deepest first, never more than 5 mm at once.',
+                    volume: $fair->quantity('volume', Volume::class),
+                    rounds: $rounds,
                 ),
-                Line::of(
+                Message::of(
                     'Comb it on with a notched spreader, fill between the ridges when they are firm; block ' .
                         'with a long board across the low.',
                 ),
-                Line::of('A guide coat shows what is left; the last round is thin.'),
+                Message::of('A guide coat shows what is left; the last round is thin.'),
             ],
             ['epoxy', 'sanding'],
         );

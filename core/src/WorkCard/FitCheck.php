@@ -12,6 +12,7 @@ use Hull\Compute\Inputs;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\Count;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Message;
 
 /**
  * Whether what slides, turns or screws still goes together with the films on it: laid ones as measured, planned ones
@@ -54,7 +55,7 @@ final readonly class FitCheck implements Kind
     public function work(Inputs $in, ?Workpiece $piece): Card
     {
         $build = $in->maybe('build', FilmThickness::class);
-        $films = null !== $build ? [['given', $build]] : (null === $piece ? [] : self::films($piece));
+        $films = null !== $build ? [[Message::of('Given'), $build]] : (null === $piece ? [] : self::films($piece));
         if ([] === $films) {
             throw new InvalidInput(
                 '/build',
@@ -83,29 +84,34 @@ final readonly class FitCheck implements Kind
             ],
             self::drawing($films, $gap, (int) $faces->value()),
             [
-                ...array_map(static fn(array $f): Line => Line::of(sprintf('%s: {}.', ucfirst($f[0])), $f[1]), $films),
+                ...array_map(
+                    static fn(array $f): Message => Message::of('{film}: {thickness}.', film: $f[0], thickness: $f[1]),
+                    $films,
+                ),
                 $over->um() <= 0.0
-                    ? Line::of(
-                        'It goes together: {} of film in a gap of {}.',
-                        $clear->quantity('build', FilmThickness::class),
-                        $gap,
+                    ? Message::of(
+                        'It goes together: {build} of film in a gap of {gap}.',
+                        build: $clear->quantity('build', FilmThickness::class),
+                        gap: $gap,
                     )
-                    : Line::of(
+                    : Message::of(
                         $masked
-                            ? 'Mask one of the faces through every coat: that alone gives {} back, {} are wanted.'
-                            : 'Masking one face gives {} back, {} are wanted: mask both, and grease or wax the ' .
-                                'bare fit.',
-                        $one,
-                        $over,
+                            ? 'Mask one of the faces through every coat: that alone gives {one} back, {over} are wanted.'
+                            : 'Masking one face gives {one} back, {over} are wanted: mask both, and grease or wax ' .
+                                'the bare fit.',
+                        one: $one,
+                        over: $over,
                     ),
-                Line::of('Threads stay bare: plug or mask them, chase them after the last coat, and oil them.'),
-                Line::of('Film that is on already: off the fit with a scraper and P320, edges feathered, gauge again.'),
+                Message::of('Threads stay bare: plug or mask them, chase them after the last coat, and oil them.'),
+                Message::of(
+                    'Film that is on already: off the fit with a scraper and P320, edges feathered, gauge again.',
+                ),
             ],
             [],
         );
     }
 
-    /** @return list<array{string, FilmThickness}> bottom to top */
+    /** @return list<array{Message, FilmThickness}> bottom to top */
     private static function films(Workpiece $piece): array
     {
         $log = $piece->part->log;
@@ -117,20 +123,23 @@ final readonly class FitCheck implements Kind
         $films = [];
         foreach ($done->state->films as $film) {
             $films[] = [
-                lcfirst($film->product->name) . ($film->measured ? ', measured' : ', laid, by its sheet'),
+                Message::of(
+                    $film->measured ? '{film}, measured' : '{film}, laid, by its sheet',
+                    film: $film->product->name,
+                ),
                 $film->thickness,
             ];
         }
         foreach (CoatSheets::under($piece, $piece->route()) as [$step, $product]) {
             if (!isset($done->finished[$step->key])) {
-                $films[] = [lcfirst($product->name) . ', planned', $product->dft];
+                $films[] = [Message::of('{film}, planned', film: $product->name), $product->dft];
             }
         }
 
         return $films;
     }
 
-    /** @param list<array{string, FilmThickness}> $films */
+    /** @param list<array{Message, FilmThickness}> $films */
     private static function drawing(array $films, FilmThickness $gap, int $faces): Drawing
     {
         $high = max($gap->um(), 2.0 * array_sum(array_map(static fn(array $f): float => $f[1]->um(), $films)), 1.0);
@@ -146,7 +155,7 @@ final readonly class FitCheck implements Kind
                 $from,
                 $high,
                 $thickness->um(),
-                Line::of(sprintf('%s {}', $name), $thickness),
+                Message::of('{film} {thickness}', film: $name, thickness: $thickness),
             );
             if ($faces > 1) {
                 $marks[] = new Mark('ply', 0.0, $gap->um() - $from - $thickness->um(), $high, $thickness->um());

@@ -10,6 +10,7 @@ use Hull\Compute\Figures;
 use Hull\Compute\Inputs;
 use Hull\Quantity\Count;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Message;
 
 /** Coats until the old colour is gone. */
 final readonly class HideColour implements Kind
@@ -60,7 +61,7 @@ final readonly class HideColour implements Kind
                 $coats->value() - $i - 1.0,
                 6.0,
                 1.0,
-                Line::of(sprintf('coat %d, {}', $i + 1), $dft),
+                Message::of('coat {n}, {dft}', n: $i + 1, dft: $dft),
             );
         }
 
@@ -75,17 +76,17 @@ final readonly class HideColour implements Kind
             ],
             new Drawing(6.0, $coats->value() + 1.0, 'coats over the old colour', $marks),
             [
-                Line::of(
-                    '{} coats of {} make {}.',
-                    $coats,
-                    $dft,
-                    FilmThickness::micrometres($dft->um() * $coats->value()),
+                Message::of(
+                    '{coats} coats of {dft} make {dft2}.',
+                    coats: $coats,
+                    dft: $dft,
+                    dft2: FilmThickness::micrometres($dft->um() * $coats->value()),
                 ),
-                Line::of(
+                Message::of(
                     'A grey or tinted undercoat near the new colour saves a coat or two, above all under red ' .
                         'and yellow.',
                 ),
-                Line::of('Try it on a chequered card: when the squares are gone, it hides.'),
+                Message::of('Try it on a chequered card: when the squares are gone, it hides.'),
             ],
             ['solvent'],
         );

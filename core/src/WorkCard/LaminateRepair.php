@@ -16,6 +16,7 @@ use Hull\Quantity\Duration;
 use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
 use Hull\Quantity\MassPerArea;
+use Hull\Quantity\Message;
 use Hull\Quantity\MixRatio;
 use Hull\Quantity\Temperature;
 
@@ -124,45 +125,46 @@ final readonly class LaminateRepair implements Kind
             ],
             $this->drawing($in, $sizes, $stack),
             [
-                Line::of(
-                    'Grind back to sound laminate and feather {} all round, 12 to 1; no shine left; vacuum, ' .
+                Message::of(
+                    'Grind back to sound laminate and feather {taper} all round, 12 to 1; no shine left; vacuum, ' .
                         'then a solvent wipe that dries off.',
-                    $stack->quantity('taper', Length::class),
+                    taper: $stack->quantity('taper', Length::class),
                 ),
                 ...array_map(
-                    static fn(int $n, array $s): Line => Line::of(
-                        sprintf('Cut ply %d: {} x {}.', $n + 1),
-                        $s[0],
-                        $s[1],
+                    static fn(int $n, array $s): Message => Message::of(
+                        'Cut ply {ply}: {length} x {width}.',
+                        ply: $n + 1,
+                        length: $s[0],
+                        width: $s[1],
                     ),
                     array_keys($order),
                     $order,
                 ),
-                Line::of('Back the hole with a waxed board or a pre-laid ply, if it is open behind.'),
+                Message::of('Back the hole with a waxed board or a pre-laid ply, if it is open behind.'),
                 $mixLine,
                 $late
-                    ? Line::of(
-                        'Wetting out takes {}, longer than a pot of {} may be used: mix it in halves.',
-                        $wetOut,
-                        $life->quantity('usable', Duration::class),
+                    ? Message::of(
+                        'Wetting out takes {wetOut}, longer than a pot of {usable} may be used: mix it in halves.',
+                        wetOut: $wetOut,
+                        usable: $life->quantity('usable', Duration::class),
                     )
-                    : Line::of(
-                        'Wet out the surface, then ply by ply in that order; {} of work, a pot is good for {}.',
-                        $wetOut,
-                        $life->quantity('usable', Duration::class),
+                    : Message::of(
+                        'Wet out the surface, then ply by ply in that order; {wetOut} of work, a pot is good for {usable}.',
+                        wetOut: $wetOut,
+                        usable: $life->quantity('usable', Duration::class),
                     ),
-                Line::of(
+                Message::of(
                     'Roll each ply until no white and no bubble is left; overlap every edge of the one ' .
                         'below; peel ply last.',
                 ),
                 $goes > 1.0
-                    ? Line::of(
-                        '{} goes: let each cool to the hand before the next; a thick wet stack heats, ' .
+                    ? Message::of(
+                        '{sessions} goes: let each cool to the hand before the next; a thick wet stack heats, ' .
                             'shrinks and cracks.',
-                        $stack->quantity('sessions', Count::class),
+                        sessions: $stack->quantity('sessions', Count::class),
                     )
-                    : Line::of('One go; watch the heat, stop if it gets too hot to touch.'),
-                Line::of('Wash the blush off, key it, fair and coat.'),
+                    : Message::of('One go; watch the heat, stop if it gets too hot to touch.'),
+                Message::of('Wash the blush off, key it, fair and coat.'),
             ],
             self::EPOXY === $in->choice('resin')
                 ? ['epoxy', 'fibres', 'sanding']
@@ -170,7 +172,7 @@ final readonly class LaminateRepair implements Kind
         );
     }
 
-    /** @return array{Result, list<Figure>, Line} */
+    /** @return array{Result, list<Figure>, Message} */
     private function epoxy(Inputs $in, Mass $pot): array
     {
         $ratio = $in->maybeRatio('ratio') ?? MixRatio::of(100.0, 45.0);
@@ -179,19 +181,17 @@ final readonly class LaminateRepair implements Kind
         return [
             $mix,
             [Figure::of($mix, 'base', 'Resin A, for a go'), Figure::of($mix, 'hardener', 'Hardener B, for a go')],
-            Line::of(
-                sprintf(
-                    'Mix by mass %s: {} of A and {} of B, two minutes, scrape; into a flat tray at once. By ' .
-                        'mass, not by volume.',
-                    $ratio->text(),
-                ),
-                $mix->quantity('base', Mass::class),
-                $mix->quantity('hardener', Mass::class),
+            Message::of(
+                'Mix by mass {ratio}: {base} of A and {hardener} of B, two minutes, scrape; into a flat tray at once. By ' .
+                    'mass, not by volume.',
+                ratio: $ratio->text(),
+                base: $mix->quantity('base', Mass::class),
+                hardener: $mix->quantity('hardener', Mass::class),
             ),
         ];
     }
 
-    /** @return array{Result, list<Figure>, Line} */
+    /** @return array{Result, list<Figure>, Message} */
     private function catalysed(Mass $pot, Temperature $temperature): array
     {
         $mix = $this->figures->formulas()->run('mix.catalyst', ['resin' => $pot, 'temperature' => $temperature]);
@@ -199,10 +199,10 @@ final readonly class LaminateRepair implements Kind
         return [
             $mix,
             [new Figure('Resin, for a go', $pot, $mix), Figure::of($mix, 'mass', 'Catalyst, for a go')],
-            Line::of(
-                'Weigh {} of resin; add {} of catalyst, stir a minute, scrape.',
-                $pot,
-                $mix->quantity('mass', Mass::class),
+            Message::of(
+                'Weigh {pot} of resin; add {mass} of catalyst, stir a minute, scrape.',
+                pot: $pot,
+                mass: $mix->quantity('mass', Mass::class),
             ),
         ];
     }
@@ -236,11 +236,25 @@ final readonly class LaminateRepair implements Kind
                 $high - ($n + 1) * $each,
                 $length->m(),
                 $each * 0.92,
-                Line::of('{} x {}', $length, $width),
+                Message::of('{length} x {width}', length: $length, width: $width),
             );
         }
-        $marks[] = new Mark('measure', 0.0, $high * 1.12, $taper->m(), 0.0, Line::of('taper {}', $taper));
-        $marks[] = new Mark('measure', $taper->m(), $high * 1.12, $hole->m(), 0.0, Line::of('hole {}', $hole));
+        $marks[] = new Mark(
+            'measure',
+            0.0,
+            $high * 1.12,
+            $taper->m(),
+            0.0,
+            Message::of('taper {taper}', taper: $taper),
+        );
+        $marks[] = new Mark(
+            'measure',
+            $taper->m(),
+            $high * 1.12,
+            $hole->m(),
+            0.0,
+            Message::of('hole {hole}', hole: $hole),
+        );
 
         return new Drawing($whole, $high * 1.2, 'section along the hole; thickness not to scale', $marks);
     }

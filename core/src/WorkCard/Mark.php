@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hull\WorkCard;
 
+use Hull\Quantity\Message;
+
 /** A rectangle of a drawing, in the metres of the drawing; its role says how it is drawn. */
 final readonly class Mark
 {
@@ -13,6 +15,6 @@ final readonly class Mark
         public float $y,
         public float $width,
         public float $height,
-        public ?Line $label = null,
+        public ?Message $label = null,
     ) {}
 }

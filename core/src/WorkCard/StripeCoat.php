@@ -12,6 +12,7 @@ use Hull\Compute\Inputs;
 use Hull\Input\InvalidInput;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Length;
+use Hull\Quantity\Message;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Volume;
 use Hull\Surface\Product;
@@ -85,23 +86,23 @@ final readonly class StripeCoat implements Kind
                     0.0,
                     $length,
                     $length * 0.05,
-                    Line::of(
-                        'band of {} along {}',
-                        $in->quantity('width', Length::class),
-                        $in->quantity('length', Length::class),
+                    Message::of(
+                        'band of {width} along {length}',
+                        width: $in->quantity('width', Length::class),
+                        length: $in->quantity('length', Length::class),
                     ),
                 ),
             ]),
             [
-                Line::of('Round sharp edges to 2 mm first; a film draws off anything sharper.'),
-                Line::of(
-                    sprintf(
-                        'Brush %s along edges, welds, bolts and inside corners: {}.',
-                        $first instanceof Product ? lcfirst($first->name) : 'the paint',
-                    ),
-                    $stripe->quantity('needed', Volume::class),
+                Message::of('Round sharp edges to 2 mm first; a film draws off anything sharper.'),
+                Message::of(
+                    'Brush {paint} along edges, welds, bolts and inside corners: {needed}.',
+                    paint: $first instanceof Product ? lcfirst($first->name) : 'the paint',
+                    needed: $stripe->quantity('needed', Volume::class),
                 ),
-                Line::of('Then the full coat, inside the window of the stripe; and again before the next full coat.'),
+                Message::of(
+                    'Then the full coat, inside the window of the stripe; and again before the next full coat.',
+                ),
             ],
             $first->cautions ?? ['solvent'],
         );

@@ -14,6 +14,7 @@ use Hull\Quantity\Count;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Mass;
 use Hull\Quantity\MassPerArea;
+use Hull\Quantity\Message;
 
 /** Yellowed plastic whitened by gel, film and light. */
 final readonly class Whitening implements Kind
@@ -72,24 +73,24 @@ final readonly class Whitening implements Kind
             ],
             new Drawing($side, $side * 0.3, 'film over gel over part', [
                 new Mark('part', 0.0, $side * 0.14, $side, $side * 0.16),
-                new Mark('liquid', 0.0, $side * 0.06, $side, $side * 0.08, Line::of('gel')),
-                new Mark('pass', 0.0, 0.0, $side, $side * 0.06, Line::of('film')),
+                new Mark('liquid', 0.0, $side * 0.06, $side, $side * 0.08, Message::of('gel')),
+                new Mark('pass', 0.0, 0.0, $side, $side * 0.06, Message::of('film')),
             ]),
             [
-                Line::of(
+                Message::of(
                     'A hidden spot first. Everything that is not plastic comes off: it bleaches cloth, skin ' .
                         'and rubber, and eats metal.',
                 ),
-                Line::of(
-                    'Brush {} on in {} cycles, even, no dry edge; film over it without bubbles.',
-                    $gel->quantity('mass', Mass::class),
-                    $in->quantity('shades', Count::class),
+                Message::of(
+                    'Brush {mass} on in {shades} cycles, even, no dry edge; film over it without bubbles.',
+                    mass: $gel->quantity('mass', Mass::class),
+                    shades: $in->quantity('shades', Count::class),
                 ),
-                Line::of(
-                    '{} under light in all; look each hour, brush it even again, never let it dry.',
-                    $gel->quantity('time', Duration::class),
+                Message::of(
+                    '{time} under light in all; look each hour, brush it even again, never let it dry.',
+                    time: $gel->quantity('time', Duration::class),
                 ),
-                Line::of('Rinse, dry, compare with a strip that was covered; stop at the shade, not after it.'),
+                Message::of('Rinse, dry, compare with a strip that was covered; stop at the shade, not after it.'),
             ],
             ['peroxide'],
         );

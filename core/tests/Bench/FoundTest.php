@@ -117,7 +117,7 @@ final class FoundTest extends TestCase
         [$level, $findings] = self::marks($marked = self::replay($piece, $done, 3.0, $rain));
         self::assertSame([1.0, 1], [$level, count($findings)]);
         self::assertSame($coat->key, $findings[0]->stepKey);
-        self::assertStringStartsWith('Rain reached it 1 h after it was laid; it stands', $findings[0]->says);
+        self::assertStringStartsWith('Rain reached it 1 h after it was laid; it stands', (string) $findings[0]->says);
         self::assertContains('weather-marked', $marked->undone);
         $remaining = Workpiece::remaining($piece->route(), $marked);
         $steps = array_map(
@@ -190,7 +190,7 @@ final class FoundTest extends TestCase
         $twice = self::series([(int) self::BEGUN + 1, (int) self::BEGUN + 3]);
         [$level, $findings] = self::marks(self::replay($piece, $looked, 4.0, $twice));
         self::assertSame([1.0, 1], [$level, count($findings)]);
-        self::assertStringContainsString('3 h after', $findings[0]->says);
+        self::assertStringContainsString('3 h after', (string) $findings[0]->says);
     }
 
     public function testRainWhileItIsLaidAndAFilmThatWasSlowerThanItsSheetCountToo(): void
@@ -202,7 +202,7 @@ final class FoundTest extends TestCase
         $done[] = self::line(EntryKind::Finish, 2.5, $coat->key);
         $rain = self::series([(int) self::BEGUN + 1]);
         $says = self::marks(self::replay($piece, $done, 3.0, $rain))[1][0]->says;
-        self::assertStringContainsString('while it was laid', $says);
+        self::assertStringContainsString('while it was laid', (string) $says);
         $laid = self::until($piece, $coat->key);
         $safe = (self::replay($piece, $laid, 0.5)->coats[0]->rainSafeAt ?? 0.0) - self::BEGUN;
         $after = ceil($safe);

@@ -90,12 +90,12 @@ final class NextCoatTest extends TestCase
 
         return array_values(
             array_map(
-                static fn(\Hull\Route\Finding $f): string => $f->says,
+                static fn(\Hull\Route\Finding $f): string => (string) $f->says,
                 array_filter(
                     $replayed->findings,
                     static fn(\Hull\Route\Finding $f): bool => $f->stepKey === $coat->key &&
                         Severity::Broken === $f->severity &&
-                        str_contains($f->says, 'recoat'),
+                        str_contains((string) $f->says, 'recoat'),
                 ),
             ),
         );

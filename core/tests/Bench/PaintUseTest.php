@@ -71,7 +71,10 @@ final class PaintUseTest extends TestCase
     {
         $cards = self::used(0.5 * self::litres(Yard::workpiece(), 1)['onPart']);
         self::assertSame(0.0, $cards[0]->loss->quantity('loss', Percentage::class)->ratioValue());
-        self::assertStringContainsString('thinner than planned', $cards[0]->loss->outcome->warnings[0] ?? '');
+        self::assertStringContainsString(
+            'thinner than planned',
+            (string) ($cards[0]->loss->outcome->warnings[0] ?? ''),
+        );
     }
 
     /** @return list<\Hull\Bench\CoatSheet> */

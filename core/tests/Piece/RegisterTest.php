@@ -59,7 +59,7 @@ final class RegisterTest extends TestCase
             self::tag(2, 'plugs', kind: 'in', items: [['what' => 'plug', 'count' => 2, 'done' => $done]]),
         ];
         $kind = Yard::catalogue()->step($step);
-        self::assertSame($against, self::register($tags)->against($kind, $part));
+        self::assertSame($against, array_map(strval(...), self::register($tags)->against($kind, $part)));
     }
 
     /** @return iterable<string, array{string, string, int, list<string>}> */
@@ -99,7 +99,7 @@ final class RegisterTest extends TestCase
     {
         $tags = [self::tag(1, 'hatch', itself: 'hatch', items: [['what' => 'seal', 'state' => 'ordered']])];
         $register = self::register($tags);
-        self::assertSame(['1 × seal (tag 1): ordered'], $register->missing());
+        self::assertSame(['1 × seal (tag 1): ordered'], array_map(strval(...), $register->missing()));
         self::assertSame(['tank'], array_map(static fn(array $m): string => $m[0]->id, $register->untagged()));
         $tags[0]['items'][0]['done'] = 1;
         self::assertSame([], self::register($tags)->missing());

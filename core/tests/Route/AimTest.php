@@ -160,7 +160,7 @@ final class AimTest extends TestCase
         ]);
         self::assertSame(1.0, $piece->surveyed->fact('safety-critical'));
         self::assertSame(0.0, $piece->surveyed->fact('tight-rust'));
-        $says = array_map(static fn(Finding $f): string => $f->says, $piece->findings($piece->plan()));
+        $says = array_map(static fn(Finding $f): string => (string) $f->says, $piece->findings($piece->plan()));
         self::assertStringContainsString('competent person', implode(' ', $says));
     }
 

@@ -69,7 +69,7 @@ final class GateTest extends TestCase
             self::assertSame(
                 [],
                 array_map(
-                    static fn(Finding $f): string => $f->says,
+                    static fn(Finding $f): string => (string) $f->says,
                     array_filter(
                         $piece->findings($route),
                         static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken,
@@ -170,7 +170,7 @@ final class GateTest extends TestCase
             'hours' => self::assertLessThan($wanted, RouteFigures::of($piece, $route)->elapsedHours, $where),
             'stop' => self::assertStringContainsString(
                 $texts[0],
-                implode(' ', array_map(static fn(Finding $f): string => $f->says, $piece->findings($route))),
+                implode(' ', array_map(static fn(Finding $f): string => (string) $f->says, $piece->findings($route))),
                 $where,
             ),
             'says' => self::assertSame(

@@ -79,7 +79,7 @@ final class JobFilesTest extends TestCase
             array_filter($this->findings($file . '.broken'), static fn(Finding $f): bool => $f->needId === $need),
         );
         self::assertNotSame([], $caught, $need . ' was not caught');
-        self::assertMatchesRegularExpression('/' . $words . '/i', $caught[0]->says);
+        self::assertMatchesRegularExpression('/' . $words . '/i', (string) $caught[0]->says);
         self::assertNotSame('', $caught[0]->consequence);
         self::assertTrue($caught[0]->isInTheWay());
         self::assertSame(str_starts_with($file, 'gate-'), $caught[0]->mayBeTaken);

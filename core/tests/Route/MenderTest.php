@@ -52,7 +52,7 @@ final class MenderTest extends TestCase
             array_values(
                 array_filter(
                     $findings,
-                    static fn(Finding $f): bool => $f->stepName === $step && str_contains($f->says, $words),
+                    static fn(Finding $f): bool => $f->stepName === $step && str_contains((string) $f->says, $words),
                 ),
             )[0] ?? null;
         self::assertNotNull(
@@ -60,7 +60,7 @@ final class MenderTest extends TestCase
             implode('; ', array_map(static fn(Finding $f): string => $f->stepName . ': ' . $f->says, $findings)),
         );
         $replan = array_values(
-            array_filter($first->mends, static fn(Mend $m): bool => str_starts_with($m->label, 'Put in')),
+            array_filter($first->mends, static fn(Mend $m): bool => str_starts_with((string) $m->label, 'Put in')),
         );
         self::assertNotSame([], $replan, 'a mend that puts something in');
         self::assertLessThan(count($findings), count($this->broken($workpiece, $replan[0]->route)));
@@ -97,7 +97,7 @@ final class MenderTest extends TestCase
                 $workpiece->check()->findings($workpiece->surveyed, $finding->mends[0]->route),
                 static fn(Finding $f): bool => $f->is($finding),
             );
-            self::assertSame([], $left, $finding->mends[0]->label);
+            self::assertSame([], $left, (string) $finding->mends[0]->label);
         }
         self::assertNotSame([], $plan->steps);
     }

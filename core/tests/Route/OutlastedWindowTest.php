@@ -47,13 +47,13 @@ final class OutlastedWindowTest extends TestCase
     public function testItIsSaidInWords(): void
     {
         $words = self::of('mcu-encapsulator', 7.75, 5.0)?->words() ?? '';
-        self::assertStringContainsString('It takes 7 h 45 min', $words);
-        self::assertStringContainsString('from 3 h to 6 h after each stroke', $words);
-        self::assertStringContainsString('in 2 sections', $words);
-        self::assertStringContainsString('With a helper', $words);
+        self::assertStringContainsString('It takes 7 h 45 min', (string) $words);
+        self::assertStringContainsString('from 3 h to 6 h after each stroke', (string) $words);
+        self::assertStringContainsString('in 2 sections', (string) $words);
+        self::assertStringContainsString('With a helper', (string) $words);
         self::assertStringContainsString(
             'No section is small enough',
-            self::of('mcu-encapsulator', 80.0, 80.0)?->words() ?? '',
+            (string) self::of('mcu-encapsulator', 80.0, 80.0)?->words(),
         );
     }
 

@@ -20,9 +20,9 @@ final class RouteCheckTest extends TestCase
         $route = $this->without($workpiece->plan(), 'alkaline-degrease');
         $finding = $this->find($workpiece->findings($route), 'degrease-before-abrading');
         self::assertSame('Scrape and chip off what is loose', $finding->stepName);
-        self::assertStringContainsString('grease', $finding->consequence);
+        self::assertStringContainsString('grease', (string) $finding->consequence);
         self::assertNotSame([], $finding->mends);
-        self::assertStringContainsString('Alkaline degrease', $finding->mends[0]->label);
+        self::assertStringContainsString('Alkaline degrease', (string) $finding->mends[0]->label);
         self::assertSame(
             [],
             array_filter(
@@ -40,7 +40,7 @@ final class RouteCheckTest extends TestCase
         $finding = $this->find($workpiece->findings($route->moved($mask, $mask + 2)), 'coat-masked');
         self::assertSame(
             'Move "Mask" before "Final wipe: remover, then isopropanol"',
-            $finding->mends[0]->label,
+            (string) $finding->mends[0]->label,
             'not between the wipe and the coat',
         );
         self::assertNull(
@@ -94,7 +94,7 @@ final class RouteCheckTest extends TestCase
         );
         self::assertStringContainsString(
             'dew point',
-            implode(' ', array_map(static fn(Finding $f): string => $f->consequence, $cautions)),
+            implode(' ', array_map(static fn(Finding $f): string => (string) $f->consequence, $cautions)),
         );
     }
 

@@ -85,8 +85,8 @@ final class RoutePlannerTest extends TestCase
         $cold = Yard::workpiece(['place' => 'shed']);
         $route = $cold->plan();
         self::assertEquals(Yard::workpiece()->plan(), $route);
-        $said = array_map(static fn(Finding $f): string => $f->consequence, $cold->findings($route));
-        self::assertContains('At 4 C and 90 % it never gets there.', $said);
+        $said = array_map(static fn(Finding $f): string => (string) $f->consequence, $cold->findings($route));
+        self::assertContains('At 4 °C and 90 % it never gets there.', $said);
     }
 
     public function testTheSameInputGivesTheSameRoute(): void

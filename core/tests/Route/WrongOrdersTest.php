@@ -87,11 +87,11 @@ final class WrongOrdersTest extends TestCase
     {
         $piece = Yard::workpiece(['finish' => 'tidy', 'conditions' => [], ...$part]);
         $cause = Cause::of($piece->findings(self::route($order)))[0];
-        self::assertSame($need, $cause->first()->needId, $cause->first()->says);
+        self::assertSame($need, $cause->first()->needId, (string) $cause->first()->says);
         self::assertNotSame('', $cause->first()->consequence);
         $mends = $cause->first()->mends;
         self::assertNotSame([], $mends);
-        self::assertNotContains($need, self::needs($piece, $mends[0]->route), $mends[0]->label);
+        self::assertNotContains($need, self::needs($piece, $mends[0]->route), (string) $mends[0]->label);
     }
 
     public function testACauseIsSaidOnceWithEveryStepItStrikes(): void

@@ -124,7 +124,7 @@ final class ChemicalsAboutTest extends TestCase
         self::assertSame([], Validator::faults($beside));
         [$a, $b] = [$beside->placed['a/solvent-degrease'], $beside->placed['b/strip-discs']];
         self::assertEquals([8.0, 9.0], [$b->start, $a->start], 'sparks first: vapour lingers');
-        self::assertSame('strip-discs: ' . self::SPARK, $a->why->words('strip-discs'));
+        self::assertSame('strip-discs: ' . self::SPARK, (string) $a->why->words('strip-discs'));
     }
 
     private static function of(string $part, string $step, string $place = 'bay'): Activity

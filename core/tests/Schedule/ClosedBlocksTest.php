@@ -18,7 +18,6 @@ use Hull\Input\Node;
 use Hull\Quantity\Area;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
-use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Calendar\Objective;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
@@ -50,10 +49,13 @@ final class ClosedBlocksTest extends TestCase
         ]);
         $schedule = (new Scheduler(4))->plan($yard);
         self::assertEqualsCanonicalizing(['p/a', 'q/a'], array_keys($schedule->placed));
-        self::assertSame('coat has no room, and it is not begun without', $schedule->unplaced['p/strip'] ?? '');
+        self::assertSame(
+            'coat has no room, and it is not begun without',
+            (string) ($schedule->unplaced['p/strip'] ?? ''),
+        );
         $lost = $schedule->lost()[0] ?? self::fail('nothing said');
         self::assertSame(['p/coat', true], [$lost->cause, $lost->bares]);
-        self::assertSame('in every working hour it is colder than the sheet allows', $lost->says);
+        self::assertSame('in every working hour it is colder than the sheet allows', (string) $lost->says);
     }
 
     public function testNothingIsMaskedOrKeyedForACoatThatHasNoHour(): void
@@ -157,10 +159,10 @@ final class ClosedBlocksTest extends TestCase
         ];
         $yard = new Yard(8.0, 100.0, $work, [Person::of('one', Spans::of([8.0, 12.0], [32.0, 36.0]))]);
         $lost = (new Scheduler(1))->plan($yard)->lost()[0] ?? self::fail('one person lifts alone what takes two');
-        self::assertSame('it takes 2 people', $lost->says);
+        self::assertSame('it takes 2 people', (string) $lost->says);
         $remedy = Remedies::helped($yard, $yard->activity($lost->cause)) ?? self::fail('nothing helps');
         self::assertSame([8.5, 10.0], [$remedy->opens, $remedy->finish]);
-        self::assertSame('With somebody to help, for 1.5 h in all', $remedy->words('bay', UnitSystem::Metric));
+        self::assertSame('With somebody to help, for 1.5 h in all', (string) $remedy->words('bay'));
         self::assertNull(Remedies::helped($yard, $yard->activity('p/a')), 'one is enough for it');
         self::assertNull(Remedies::helped(new Yard(8.0, 100.0, $work, []), $yard->activity('p/lift')), 'nobody works');
     }

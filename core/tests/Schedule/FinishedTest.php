@@ -63,7 +63,8 @@ final class FinishedTest extends TestCase
         $yard = self::yard([$work], [$done]);
         $placed = self::placed($yard, $work);
         self::assertEqualsWithDelta($start, $placed->start, 1e-5);
-        self::assertSame($why, $placed->why->words(null === $placed->why->other ? '' : $yard->called('done')));
+        $words = $placed->why->words(null === $placed->why->other ? '' : $yard->called('done'));
+        self::assertSame($why, (string) $words);
         self::assertSame(self::NOW, self::placed(self::yard([$work]), $work)->start, 'nothing is done beside it');
     }
 

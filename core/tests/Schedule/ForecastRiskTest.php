@@ -48,7 +48,7 @@ final class ForecastRiskTest extends TestCase
                             $first->breaks->until > $schedule->placed[$id]->start + 1.0,
                         'a little longer is no harm',
                     );
-                    self::assertStringStartsWith("if it comes $edge than forecast: ", $first->words($yard));
+                    self::assertStringStartsWith("if it comes $edge than forecast: ", (string) $first->words($yard));
                 }
             }
         }

@@ -82,7 +82,7 @@ final class PlanningTest extends TestCase
         $last = $chain[count($chain) - 1];
         self::assertSame('hand-over', $schedule->yard->activity($last)->step);
         self::assertGreaterThanOrEqual($noon, ($schedule->placed[$last] ?? self::fail('no room'))->start);
-        self::assertSame('waits for what is ordered: 1 × seat', $schedule->yard->activity($last)->because);
+        self::assertSame('waits for what is ordered: 1 × seat', (string) $schedule->yard->activity($last)->because);
         self::assertLessThan($noon, ($schedule->placed[$chain[0]] ?? self::fail('no room'))->start);
     }
 
@@ -122,7 +122,7 @@ final class PlanningTest extends TestCase
                 array_filter(
                     $replayed->findings,
                     // What is made good in a coat is in no log of its own.
-                    static fn(Finding $f): bool => !str_contains($f->says, 'no more than') &&
+                    static fn(Finding $f): bool => !str_contains((string) $f->says, 'no more than') &&
                         0.0 === ($schedule->placed["$id/$f->stepKey"]->rework ?? 0.0),
                 ),
             );
@@ -153,7 +153,7 @@ final class PlanningTest extends TestCase
         );
         self::assertContains(
             '8 hours of bare metal',
-            array_map(static fn(\Hull\Schedule\Constraint\Window $w): string => $w->what, $bare),
+            array_map(static fn(\Hull\Schedule\Constraint\Window $w): string => (string) $w->what, $bare),
         );
     }
 
@@ -170,13 +170,13 @@ final class PlanningTest extends TestCase
             foreach (
                 array_filter(
                     $activity->windows,
-                    static fn(\Hull\Schedule\Constraint\Window $w): bool => str_contains($w->what, 'dries on'),
+                    static fn(\Hull\Schedule\Constraint\Window $w): bool => str_contains((string) $w->what, 'dries on'),
                 )
                 as $window
             ) {
                 $from = $schedule->placed[$window->from];
-                self::assertStringEndsWith('residue dries on', $window->what);
-                self::assertStringStartsWith('the 30 minutes before ', $window->what);
+                self::assertStringEndsWith('residue dries on', (string) $window->what);
+                self::assertStringStartsWith('the 30 minutes before ', (string) $window->what);
                 self::assertSame(0.0, $schedule->placed[$id]->rework, $activity->name);
                 self::assertLessThanOrEqual(
                     $window->closes->after($from->end) ?? \INF,

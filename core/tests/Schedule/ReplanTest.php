@@ -217,7 +217,7 @@ final class ReplanTest extends TestCase
         self::assertSame([], Validator::faults($again->schedule));
         $first = $again->moves[0] ?? self::fail('somebody was to help');
         self::assertSame(WhyKind::Absent, $first->stays?->why->kind);
-        self::assertStringContainsString($gone . ' is not at work then', $first->stays->words($alone));
+        self::assertStringContainsString($gone . ' is not at work then', (string) $first->stays->words($alone));
         foreach ($plan->placed as $id => $placed) {
             if ($placed->end < ($first->from ?? $yard->end) && !in_array($gone, $placed->who, true)) {
                 self::assertEqualsWithDelta(

@@ -173,7 +173,7 @@ final class SchedulerTest extends TestCase
         $never = (new Scheduler(1))->plan(self::yard([new Activity('c', 'p', 'coat', 12.0, 'bay')]));
         self::assertStringContainsString(
             '12.0 h in one go, the longest stretch of working hours is 10.0 h',
-            $never->unplaced['c'],
+            (string) $never->unplaced['c'],
         );
     }
 

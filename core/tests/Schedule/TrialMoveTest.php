@@ -44,7 +44,7 @@ final class TrialMoveTest extends TestCase
             [['p2', TrialMove::LATE, 14.0]],
             array_map(static fn(TrialMove $n): array => [$n->id, $n->kind, $n->until], $late),
         );
-        self::assertSame('misses its window', $late[0]->words($schedule->yard));
+        self::assertSame('misses its window', (string) $late[0]->words($schedule->yard));
         $room = TrialMove::of($schedule, 'q', 8.5);
         self::assertSame(
             [TrialMove::ROOM, 'p1'],
@@ -68,10 +68,10 @@ final class TrialMoveTest extends TestCase
     {
         $schedule = self::schedule();
         $evening = TrialMove::of($schedule, 'q', 20.0, ['Rowan']);
-        self::assertSame('no room: Rowan is not at work then', $evening[0]->words($schedule->yard));
+        self::assertSame('no room: Rowan is not at work then', (string) $evening[0]->words($schedule->yard));
         self::assertSame(32.0, $evening[0]->until, 'the next morning');
         $past = TrialMove::of($schedule, 'p1', 6.0);
-        self::assertSame('too soon: that hour has passed', $past[0]->words($schedule->yard));
+        self::assertSame('too soon: that hour has passed', (string) $past[0]->words($schedule->yard));
     }
 
     public function testWithOneElsewhereTheOthersStayAndItsZonesGoWithIt(): void

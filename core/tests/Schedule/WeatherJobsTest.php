@@ -21,7 +21,6 @@ use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
-use Hull\Quantity\UnitSystem;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\Placement;
@@ -83,7 +82,7 @@ final class WeatherJobsTest extends TestCase
         self::assertSame([], self::of($schedule, 'apply-coat'));
         self::assertSame([], self::of($schedule, 'strip-discs'));
         $lost = array_values(array_filter($schedule->lost(), static fn($l): bool => $l->bares));
-        self::assertStringContainsString('colder than the sheet allows', $lost[0]->says ?? '');
+        self::assertStringContainsString('colder than the sheet allows', (string) ($lost[0]->says ?? ''));
     }
 
     public function testOilLoggedAtNoonIsNotHandedOverBeforeItHasCrept(): void
@@ -126,9 +125,9 @@ final class WeatherJobsTest extends TestCase
             air: static fn(Place $place): PlaceAir => self::air($piece->in($place), self::days(16.0)),
             now: self::FROM,
         );
-        $found = $remedies->of($piece, 'there', $lost->cause, $lost->closed ?? self::fail($lost->says), []);
+        $found = $remedies->of($piece, 'there', $lost->cause, $lost->closed ?? self::fail((string) $lost->says), []);
         self::assertSame([Remedy::COVER], array_map(static fn(Remedy $r): string => $r->how, $found));
-        self::assertSame('Put a cover up over it (tent or gazebo)', $found[0]->words('There', UnitSystem::Metric));
+        self::assertSame('Put a cover up over it (tent or gazebo)', (string) $found[0]->words('There'));
         self::assertGreaterThan($found[0]->opens, $found[0]->finish);
     }
 

@@ -44,7 +44,7 @@ final class TinStateTest extends TestCase
         $opened = self::state([[MovementKind::Opened, null, '2026-03-01']], $shelf);
         self::assertSame(
             ['2026-09-01', '6 months after opening'],
-            [$opened->expires?->format('Y-m-d'), $opened->because],
+            [$opened->expires?->format('Y-m-d'), (string) $opened->because],
         );
         $labelled = self::state([], $shelf, '2026-05-31');
         self::assertSame(['2026-05-31', 'by its label'], [$labelled->expires?->format('Y-m-d'), $labelled->because]);
@@ -59,7 +59,7 @@ final class TinStateTest extends TestCase
             new Shelf(24, null, Duration::hours(36.0)),
         );
         self::assertSame('2026-03-02 20:00', $state->expires?->format('Y-m-d H:i'));
-        self::assertSame('36 h after activation', $state->because);
+        self::assertSame('36 h after activation', (string) $state->because);
         self::assertFalse((new Shelf(24, null, Duration::hours(36.0)))->keepsOpened());
         self::assertTrue((new Shelf(24, 12))->keepsOpened());
         self::assertFalse((new Shelf(12, 3))->keepsOpened());

@@ -17,7 +17,6 @@ use Hull\Tests\Yard;
 use Hull\WorkCard\Card;
 use Hull\WorkCard\Figure;
 use Hull\WorkCard\Kind;
-use Hull\WorkCard\Line;
 use Hull\WorkCard\Mark;
 use Hull\WorkCard\SavedCards;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -51,7 +50,7 @@ final class CardsTest extends TestCase
         );
         foreach (UnitSystem::cases() as $units) {
             foreach ($card->steps as $line) {
-                self::assertStringNotContainsString('{}', $line->in($units), 'every blank is filled');
+                self::assertStringNotContainsString('{', $line->said($units), 'every blank is filled');
             }
         }
     }
@@ -151,7 +150,7 @@ final class CardsTest extends TestCase
         self::assertEqualsWithDelta(0.152304 * 0.45, self::value($card, 'Glass'), 1e-6);
         self::assertEqualsWithDelta(0.152304 * 1.05, self::value($card, 'Resin in the laminate'), 1e-6);
         self::assertEqualsWithDelta(0.152304 * 1.05 * 1.15 * 0.0195, self::value($card, 'Catalyst, for a go'), 1e-6);
-        $words = implode(' ', array_map(static fn(Line $l): string => $l->in(UnitSystem::Metric), $card->steps));
+        $words = implode(' ', array_map(strval(...), $card->steps));
         self::assertStringContainsString('Cut ply 1: 292 mm x 212 mm', $words, 'largest first');
         $other = self::card('laminate', [
             ...['lost' => '3 mm', 'length' => '220 mm', 'width' => '140 mm', 'glass' => '450 g/m2'],
@@ -160,7 +159,7 @@ final class CardsTest extends TestCase
         ]);
         self::assertStringContainsString(
             'Cut ply 1: 244 mm x 164 mm',
-            implode(' ', array_map(static fn(Line $l): string => $l->in(UnitSystem::Metric), $other->steps)),
+            implode(' ', array_map(strval(...), $other->steps)),
         );
         self::assertEqualsWithDelta(
             self::value($card, 'Resin in the laminate') * 1.15,

@@ -9,14 +9,12 @@ use Hull\Compute\Inputs;
 use Hull\Input\InvalidInput;
 use Hull\Input\Node;
 use Hull\Quantity\InvalidQuantity;
-use Hull\Quantity\UnitSystem;
 use Hull\Tests\Drawn;
 use Hull\Tests\Kept;
 use Hull\Tests\Yard;
 use Hull\WorkCard\Figure;
 use Hull\WorkCard\Kind;
 use Hull\WorkCard\Kinds;
-use Hull\WorkCard\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -79,7 +77,7 @@ final class SameCardsTest extends TestCase
         return Kept::digest([
             $card->drawing,
             $card->cautions,
-            array_map(static fn(Line $l): string => $l->in(UnitSystem::Metric), $card->steps),
+            array_map(strval(...), $card->steps),
             array_map(static fn(Figure $f): array => [$f->label, $f->from->outcome->values], $card->figures),
             $card->warnings(),
         ]);

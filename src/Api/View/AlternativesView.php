@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** What the ways beside a plan are measured by, and which questions have other answers; those are asked one by one. */
 final readonly class AlternativesView
 {
@@ -13,7 +15,7 @@ final readonly class AlternativesView
      * @param list<string> $without ids of what the workshop does without
      */
     public function __construct(
-        public string $obstacle,
+        public string|Message $obstacle,
         public ?FiguresView $figures,
         public array $questions,
         public array $otherwise,

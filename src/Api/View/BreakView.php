@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** One thing that breaks. */
 final readonly class BreakView
 {
@@ -14,7 +16,7 @@ final readonly class BreakView
     public function __construct(
         public string $id,
         public string $name,
-        public string $says,
+        public string|Message $says,
         public string $until,
         public string $kind,
     ) {}

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** Everything for one coat. */
 final readonly class CoatCard
 {
     /**
      * @param list<MixPart> $parts
      * @param list<string> $missing what the sheet would have to give for the other ratio
-     * @param list<string> $warnings
+     * @param list<string|Message> $warnings
      * @param list<string> $cautions
      */
     public function __construct(

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** Whether the store covers a coat, before it is begun; and who else could use the same mix. */
 final readonly class CoverView
 {
     /**
      * @param list<string> $from
      * @param list<RideView> $rides
-     * @param string $batchSays what to do where batches of a colour differ; empty where nothing
+     * @param string|Message $batchSays what to do where batches of a colour differ; empty where nothing
      */
     public function __construct(
         public bool $known,
@@ -20,6 +22,6 @@ final readonly class CoverView
         public Value $left,
         public string $nextShort,
         public array $rides,
-        public string $batchSays,
+        public string|Message $batchSays,
     ) {}
 }

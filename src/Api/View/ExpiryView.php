@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A tin that will not keep much longer, and the jobs that could use it. */
 final readonly class ExpiryView
 {
@@ -15,7 +17,7 @@ final readonly class ExpiryView
         public string $batch,
         public Value $left,
         public string $expires,
-        public string $because,
+        public string|Message $because,
         public bool $expired,
         public array $usedBy,
     ) {}

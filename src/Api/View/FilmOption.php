@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A film system made for the material of a part. */
 final readonly class FilmOption
 {
     /**
      * @param list<string> $coats product and number of coats, bottom to top; empty where nothing is laid
-     * @param list<string> $reasons why it cannot be laid on this part; empty where it can
+     * @param list<string|Message> $reasons why it cannot be laid on this part; empty where it can
      */
     public function __construct(
         public string $id,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** One film planned through on a part, in figures. */
 final readonly class FilmPlanView
 {
@@ -11,7 +13,7 @@ final readonly class FilmPlanView
      * @param list<string> $tins what is bought for it from an empty shelf, in words
      * @param list<string> $gear
      * @param list<string> $protection
-     * @param string $obstacle why no order of work leads there; empty where one does
+     * @param string|Message $obstacle why no order of work leads there; empty where one does
      */
     public function __construct(
         public string $film,
@@ -21,6 +23,6 @@ final readonly class FilmPlanView
         public string $tinsCost,
         public array $gear,
         public array $protection,
-        public string $obstacle,
+        public string|Message $obstacle,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** Something wrong in the order of work. */
 final readonly class FindingView
 {
@@ -15,9 +17,9 @@ final readonly class FindingView
     public function __construct(
         public ?string $stepKey,
         public string $stepName,
-        public string $says,
-        public string $consequence,
-        public string $source,
+        public string|Message $says,
+        public string|Message $consequence,
+        public string|Message $source,
         public string $severity,
         public string $rule,
         public bool $mayBeTaken,

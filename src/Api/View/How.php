@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** How a figure was worked out. */
 final readonly class How
 {
     /**
      * @param list<InputShown> $inputs
-     * @param list<string> $warnings
+     * @param list<string|Message> $warnings
      */
     public function __construct(
         public string $computation,

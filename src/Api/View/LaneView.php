@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A zone of the job: one lane of the order. */
 final readonly class LaneView
 {
@@ -17,7 +19,7 @@ final readonly class LaneView
         public string $substrate,
         public string $hatch,
         public string $place,
-        public string $obstacle,
+        public string|Message $obstacle,
         public int $done,
         public int $all,
         public string $carrier,

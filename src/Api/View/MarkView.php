@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A rectangle of a drawing; shares of its width and height. */
 final readonly class MarkView
 {
@@ -13,6 +15,6 @@ final readonly class MarkView
         public float $y,
         public float $width,
         public float $height,
-        public string $label,
+        public string|Message $label,
     ) {}
 }

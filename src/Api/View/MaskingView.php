@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** What of a part is covered, with what, and from when to when. */
 final readonly class MaskingView
 {
     /**
-     * @param string $obstacle why there is no route to mask for; empty where there is one
+     * @param string|Message $obstacle why there is no route to mask for; empty where there is one
      * @param list<MaskingLineView> $lines
      * @param list<MaskedFaceView> $faces the part laid out flat, with what is covered on it
      * @param string $staysSays how long the tape is on, and which may stay so long
@@ -21,7 +23,7 @@ final readonly class MaskingView
         public string $jobId,
         public string $slug,
         public string $name,
-        public string $obstacle,
+        public string|Message $obstacle,
         public array $lines,
         public array $faces,
         public string $staysSays,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** The mix cards of a part. */
 final readonly class MixView
 {
@@ -12,7 +14,7 @@ final readonly class MixView
      */
     public function __construct(
         public string $partId,
-        public string $obstacle,
+        public string|Message $obstacle,
         public string $place,
         public string $vessel,
         public string $scale,

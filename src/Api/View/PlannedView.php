@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** One piece of work in the schedule. */
 final readonly class PlannedView
 {
@@ -18,7 +20,7 @@ final readonly class PlannedView
      * @param list<string> $with what is put on, where its name does not say so, and gear that is taken
      * @param ?string $row id of the work that its row begins with: one part after the other goes through it; null where
      *                     it stands alone or begins one
-     * @param list<string> $hangs what it hangs on: what breaks if it comes colder or warmer than forecast
+     * @param list<string|Message> $hangs what it hangs on: what breaks if it comes colder or warmer than forecast
      */
     public function __construct(
         public string $id,
@@ -29,7 +31,7 @@ final readonly class PlannedView
         public string $end,
         public string $dry,
         public array $who,
-        public string $why,
+        public string|Message $why,
         public string $kind,
         public ?string $other,
         public Value $slack,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** What was really done, and what the surface is now. */
 final readonly class RecordView
 {
@@ -13,12 +15,12 @@ final readonly class RecordView
      * @param list<LayerView> $layers
      * @param list<FindingView> $findings
      * @param list<StepLine> $steps
-     * @param list<string> $closing what of the strip-down register stands against the next step
+     * @param list<string|Message> $closing what of the strip-down register stands against the next step
      * @param bool $marked rain or dew reached a coat too soon, and nobody has looked yet
      */
     public function __construct(
         public string $partId,
-        public string $obstacle,
+        public string|Message $obstacle,
         public string $now,
         public string $substrate,
         public string $substrateHatch,

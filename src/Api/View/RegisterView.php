@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** The strip-down register of a job: as it came apart, and as it goes together. */
 final readonly class RegisterView
 {
     /**
      * @param list<TagView> $tags as it came apart
      * @param list<int> $backwards their numbers as it goes together
-     * @param list<string> $missing what is to be had before it can go together
+     * @param list<string|Message> $missing what is to be had before it can go together
      * @param list<UntaggedView> $untagged what comes off and has no tag
      * @param list<Option> $parts that something can come off, or go into
      * @param list<string> $held what things can be kept in

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** The order of work. */
 final readonly class RouteView
 {
@@ -18,7 +20,7 @@ final readonly class RouteView
         public string $jobId,
         public int $number,
         public string $because,
-        public string $obstacle,
+        public string|Message $obstacle,
         public string $system,
         public string $systemWhy,
         public string $life,

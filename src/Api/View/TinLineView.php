@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A tin in the store. */
 final readonly class TinLineView
 {
@@ -21,7 +23,7 @@ final readonly class TinLineView
         public ?string $activatedAt,
         public bool $canBeActivated,
         public ?string $expires,
-        public string $because,
+        public string|Message $because,
         public bool $expired,
         public bool $soon,
         public string $cabinet,

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A part as it matters today. */
 final readonly class TodayCard
 {
     /**
-     * @param list<string> $closing what of the strip-down register stands against the next step
+     * @param list<string|Message> $closing what of the strip-down register stands against the next step
      * @param bool $marked rain or dew reached a coat too soon, and nobody has looked yet
      */
     public function __construct(

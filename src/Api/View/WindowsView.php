@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** When each film lets you in. */
 final readonly class WindowsView
 {
     /**
      * @param list<WindowBand> $bands
      * @param list<CoatCard> $cards
-     * @param list<string> $gateWarnings
+     * @param list<string|Message> $gateWarnings
      * @param list<FindingView> $findings
      * @param PlaceHours $air of its place
      * @param ?NextCoatView $next when the next coat may begin
      */
     public function __construct(
         public string $partId,
-        public string $obstacle,
+        public string|Message $obstacle,
         public string $now,
         public array $bands,
         public array $cards,

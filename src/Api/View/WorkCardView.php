@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A work card: what was typed, figures, drawing, what to do in order, what to mind. */
 final readonly class WorkCardView implements \JsonSerializable
 {
@@ -11,8 +13,8 @@ final readonly class WorkCardView implements \JsonSerializable
      * @param array<int|string, string> $inputs
      * @param list<array<int|string, string>> $rows
      * @param list<CardFigure> $figures
-     * @param list<string> $steps
-     * @param list<string> $warnings
+     * @param list<string|Message> $steps
+     * @param list<string|Message> $warnings
      * @param list<string> $cautions
      * @param list<string> $wear
      */

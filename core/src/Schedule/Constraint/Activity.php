@@ -7,6 +7,7 @@ namespace Hull\Schedule\Constraint;
 use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
 use Hull\Quantity\Interval;
+use Hull\Quantity\Message;
 
 /** One piece of hands-on work on one part. What a part waits for between two of them is in the lags. */
 final readonly class Activity
@@ -28,7 +29,7 @@ final readonly class Activity
      * @param list<Lag> $lags
      * @param list<Window> $windows
      * @param float $notBefore hour; what the record or a delivery asks
-     * @param string $because of notBefore, in words
+     * @param string|Message $because of notBefore, in words
      * @param float|null $notAfter hour; a window that was opened by what the record has
      * @param float $lateHours of abrading when notAfter is missed
      * @param string $share alike work: the second in a row is set up already
@@ -61,7 +62,7 @@ final readonly class Activity
         public array $lags = [],
         public array $windows = [],
         public float $notBefore = -\INF,
-        public string $because = '',
+        public string|Message $because = '',
         public ?float $notAfter = null,
         public float $lateHours = 0.0,
         public string $share = '',
@@ -129,7 +130,7 @@ final readonly class Activity
     }
 
     /** Not begun before an hour, for a reason. */
-    public function from(float $hour, string $because): self
+    public function from(float $hour, string|Message $because): self
     {
         return $hour <= $this->notBefore ? $this : $this->but($this->lags, $hour, $because, $this->fixed);
     }
@@ -146,7 +147,7 @@ final readonly class Activity
     }
 
     /** @param list<Lag> $lags */
-    private function but(array $lags, float $notBefore, string $because, ?Begun $fixed): self
+    private function but(array $lags, float $notBefore, string|Message $because, ?Begun $fixed): self
     {
         return new self(
             id: $this->id,

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Constraint;
 
+use Hull\Quantity\Message;
+
 /** Until when after an earlier activity this one may begin, and what it costs to be late. */
 final readonly class Window
 {
     /**
      * @param string $from id of the earlier activity
-     * @param string $what in words: "the recoat window of Two-pack epoxy primer"
+     * @param string|Message $what in words: "the recoat window of Two-pack epoxy primer"
      * @param bool $along both are coats, see Lag
      * @param float $hours of abrading and wiping when it is missed
      * @param list<string> $again activities that count on the same before it: one that was late has done it again
@@ -19,7 +21,7 @@ final readonly class Window
     public function __construct(
         public string $from,
         public LagTime $closes,
-        public string $what,
+        public string|Message $what,
         public bool $along,
         public float $hours,
         public ?LagTime $reopens = null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Explaining;
 
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\Move;
@@ -52,8 +53,12 @@ final readonly class ForecastRisk
         return $hangs;
     }
 
-    public function words(Yard $yard): string
+    public function words(Yard $yard): Message
     {
-        return sprintf('if it comes %s than forecast: %s', $this->edge, $this->breaks->words($yard));
+        return Message::of(
+            'if it comes {edge} than forecast: {what}',
+            edge: Message::of($this->edge),
+            what: $this->breaks->words($yard),
+        );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hull\Schedule\Explaining;
 
 use Hull\Quantity\Area;
+use Hull\Quantity\Message;
 use Hull\Quantity\Temperature;
-use Hull\Quantity\UnitSystem;
 
 /** Something that would give a block of work its hour, tried: the part alone, with this changed. Waiting is one. */
 final readonly class Remedy
@@ -39,29 +39,40 @@ final readonly class Remedy
     ) {}
 
     /** What it takes, in words; empty where it takes nothing that can be said. */
-    public function takes(UnitSystem $units): string
+    public function takes(): string|Message
     {
         return null === $this->kwh
             ? ''
-            : sprintf(
-                'about %d kWh for %s of floor (estimate)',
-                (int) (ceil($this->kwh / 10.0) * 10.0),
-                Area::squareMetres($this->floorM2)->format($units),
+            : Message::of(
+                'about {kwh} kWh for {area} of floor (estimate)',
+                kwh: (int) (ceil($this->kwh / 10.0) * 10.0),
+                area: Area::squareMetres($this->floorM2),
             );
     }
 
     /** @param string $place name of the one where the part is */
-    public function words(string $place, UnitSystem $units): string
+    public function words(string $place): Message
     {
         return match ($this->how) {
-            self::HEAT => sprintf('Heat %s to %s', $place, Temperature::celsius((float) $this->what)->format($units)),
-            self::DRY => sprintf('Dry the air of %s to %d %%', $place, (int) round(100.0 * (float) $this->what)),
-            self::PLACE => sprintf('Do it in %s', $this->what),
-            self::COVER => sprintf('Put a cover up over it (%s)', lcfirst((string) $this->what)),
-            self::HELPER => sprintf('With somebody to help, for %.1f h in all', $this->what),
-            self::METHOD => sprintf('Put it on another way: %s', $this->what),
-            self::FILM => sprintf('Another film: %s', lcfirst((string) $this->what)),
-            default => sprintf('from about %s on', $this->what),
+            self::HEAT => Message::of(
+                'Heat {place} to {temperature}',
+                place: $place,
+                temperature: Temperature::celsius((float) $this->what),
+            ),
+            self::DRY => Message::of(
+                'Dry the air of {place} to {humidity} %',
+                place: $place,
+                humidity: (int) round(100.0 * (float) $this->what),
+            ),
+            self::PLACE => Message::of('Do it in {place}', place: (string) $this->what),
+            self::COVER => Message::of('Put a cover up over it ({cover})', cover: lcfirst((string) $this->what)),
+            self::HELPER => Message::of(
+                'With somebody to help, for {hours} h in all',
+                hours: sprintf('%.1f', $this->what),
+            ),
+            self::METHOD => Message::of('Put it on another way: {method}', method: (string) $this->what),
+            self::FILM => Message::of('Another film: {film}', film: lcfirst((string) $this->what)),
+            default => Message::of('from about {day} on', day: (string) $this->what),
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Placing;
 
 use Hull\Quantity\Interval;
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\Placement;
@@ -33,7 +34,7 @@ final class BlockFiller
     /** @var array<int|string, Placement> by activity */
     public array $placed = [];
 
-    /** @var array<int|string, string> activities that found no room => why */
+    /** @var array<int|string, string|Message> activities that found no room => why */
     public array $unplaced = [];
 
     public readonly Slots $slots;

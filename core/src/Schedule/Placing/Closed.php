@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Placing;
 
 use Hull\Climate\GateReason;
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Yard;
 
@@ -51,13 +52,23 @@ final readonly class Closed
         );
     }
 
-    public function words(): string
+    public function words(): Message
     {
         [$first, $second] = [$this->reasons[0] ?? GateReason::Cold, $this->reasons[1] ?? null];
 
-        return null !== $this->opens
-            ? sprintf('in %d %% of the working hours %s', (int) round(100.0 * $this->share), $first->words())
-            : 'in every working hour ' . $first->words() . (null === $second ? '' : ', or ' . $second->words());
+        return match (true) {
+            null !== $this->opens => Message::of(
+                'in {share} % of the working hours {reason}',
+                share: (int) round(100.0 * $this->share),
+                reason: Message::of($first->words()),
+            ),
+            null === $second => Message::of('in every working hour {reason}', reason: Message::of($first->words())),
+            default => Message::of(
+                'in every working hour {reason}, or {other}',
+                reason: Message::of($first->words()),
+                other: Message::of($second->words()),
+            ),
+        };
     }
 
     private static function isWorked(Yard $yard, float $hour): bool

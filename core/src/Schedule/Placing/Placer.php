@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Placing;
 
 use Hull\Quantity\Interval;
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\Placement;
@@ -26,7 +27,7 @@ final class Placer
     /** Said of a film; which limit of the air is in the way is named beside it. */
     public const NO_HOUR = 'no hour before the end of the plan lets this film on: another place, hour or film';
 
-    /** @var list<array{Activity, string, bool}> what found no room, why, and whether that lies on another part */
+    /** @var list<array{Activity, string|Message, bool}> what found no room, why, and whether that lies on another part */
     private array $causes = [];
 
     /** @var array<int|string, true> blocks that are being placed because another one needs them */
@@ -257,7 +258,7 @@ final class Placer
         return $some;
     }
 
-    private function takeOut(Activity $activity, string $because): void
+    private function takeOut(Activity $activity, string|Message $because): void
     {
         $this->filler->slots->leave($activity);
         unset($this->filler->placed[$activity->id]);
@@ -287,29 +288,35 @@ final class Placer
                 $this->filler->unplaced[$id] = match (true) {
                     $id === $cause->id => $because,
                     $first->part === $cause->part && $at + $i > $turn => 'what comes before it has no room',
-                    default => sprintf('%s has no room, and it is not begun without', lcfirst($cause->name)),
+                    default => Message::of(
+                        '{step} has no room, and it is not begun without',
+                        step: lcfirst($cause->name),
+                    ),
                 };
             }
         }
     }
 
-    private function noRoom(Activity $activity): string
+    private function noRoom(Activity $activity): string|Message
     {
         $longest = $this->yard->longestFor($activity);
 
         return match (true) {
             $this->filler->isLost($activity) => 'what it waits for on another part has no room',
-            count($this->yard->people) < $activity->people => sprintf('it takes %d people', $activity->people),
-            $activity->people > 1 && $longest < Interval::SAME => sprintf(
-                'it takes %d people, and they are never at work together',
-                $activity->people,
+            count($this->yard->people) < $activity->people => Message::of(
+                'it takes {people} people',
+                people: $activity->people,
             ),
-            $this->yard->isTooLong($activity) => sprintf(
-                'it takes %.1f h in one go, the longest stretch of working hours is %.1f h: %d sections, a ' .
-                    'helper, or a longer day',
-                $activity->hours,
-                $longest,
-                (int) ceil($activity->hours / max($longest, 0.25) - Interval::SAME),
+            $activity->people > 1 && $longest < Interval::SAME => Message::of(
+                'it takes {people} people, and they are never at work together',
+                people: $activity->people,
+            ),
+            $this->yard->isTooLong($activity) => Message::of(
+                'it takes {hours} h in one go, the longest stretch of working hours is {longest} h: {sections} ' .
+                    'sections, a helper, or a longer day',
+                hours: sprintf('%.1f', $activity->hours),
+                longest: sprintf('%.1f', $longest),
+                sections: (int) ceil($activity->hours / max($longest, 0.25) - Interval::SAME),
             ),
             !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
                 => 'in this air what it waits for never comes',

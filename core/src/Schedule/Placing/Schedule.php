@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\WhyKind;
@@ -16,8 +17,8 @@ final readonly class Schedule
 
     /**
      * @param array<int|string, Placement> $placed by activity, in order of time
-     * @param array<int|string, string> $unplaced activities that found no room => why
-     * @param list<array{Activity, string, bool}> $causes by block what found no room, why, and whether that lies on
+     * @param array<int|string, string|Message> $unplaced activities that found no room => why
+     * @param list<array{Activity, string|Message, bool}> $causes by block what found no room, why, and whether that lies on
      *                                                    another part
      */
     public function __construct(
@@ -42,7 +43,11 @@ final readonly class Schedule
                 says: match (true) {
                     null === $closed => $says,
                     null === $closed->opens => $closed->words(),
-                    in_array($says, [Placer::NO_HOUR, Placer::NO_ROOM], true) => $says . '; ' . $closed->words(),
+                    in_array($says, [Placer::NO_HOUR, Placer::NO_ROOM], true) => Message::of(
+                        '{what}; {air}',
+                        what: $says,
+                        air: $closed->words(),
+                    ),
                     default => $says,
                 },
                 closed: $closed,
@@ -56,7 +61,7 @@ final readonly class Schedule
     /**
      * Of what a part stops at that which comes first on it.
      *
-     * @return list<array{Activity, string, bool}>
+     * @return list<array{Activity, string|Message, bool}>
      */
     private function firsts(): array
     {

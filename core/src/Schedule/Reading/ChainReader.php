@@ -10,6 +10,7 @@ use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Climate\PartWarmth;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
@@ -229,7 +230,7 @@ final class ChainReader
             $this->onset->after(new Lag($last->id, $passing, $what));
         } else {
             $since = [] === $this->done->finished ? $this->now : max($this->done->finished);
-            $this->onset->notBefore($passing->after($since) ?? \INF, 'waits for ' . $what);
+            $this->onset->notBefore($passing->after($since) ?? \INF, Message::of('waits for {what}', what: $what));
         }
     }
 
@@ -255,7 +256,7 @@ final class ChainReader
             $again = $this->done->notYet ?? -\INF;
             // Found not over when it should have been: a quarter of it again (estimate).
             $over = $again > $hour ? max($over, $again + self::AGAIN * ($over - $hour)) : $over;
-            $this->onset->notBefore($over, 'waits for ' . StepAir::working($definition));
+            $this->onset->notBefore($over, Message::of('waits for {what}', what: StepAir::working($definition)));
         }
     }
 
@@ -280,7 +281,10 @@ final class ChainReader
         }
         $here = $this->deliveries[$this->piece->context->system->shade($product->id)->key()] ?? -\INF;
         if ($here > $this->now) {
-            $this->onset->notBefore($here, lcfirst($product->name) . ' is not in the store and comes then');
+            $this->onset->notBefore(
+                $here,
+                Message::of('{product} is not in the store and comes then', product: lcfirst($product->name)),
+            );
         }
     }
 }

@@ -11,6 +11,7 @@ use Hull\Cure\CureFactor;
 use Hull\Cure\Readiness;
 use Hull\Piece\Precedence;
 use Hull\Piece\Ready;
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\Lag;
@@ -55,7 +56,10 @@ final readonly class CrossLags
                 $work[$at] = $work[$at]->after(new Lag($before, $this->passing($one), $one->because));
             } elseif (Ready::Done !== $one->ready) {
                 $hour = $this->readyAt($one);
-                $work[$at] = null === $hour ? $work[$at] : $work[$at]->from($hour, 'waits: ' . $one->because);
+                $work[$at] =
+                    null === $hour
+                        ? $work[$at]
+                        : $work[$at]->from($hour, Message::of('waits: {what}', what: $one->because));
             }
         }
 

@@ -6,6 +6,7 @@ namespace Hull\Schedule\Reading;
 
 use Hull\Catalog\Step;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Window;
@@ -49,7 +50,7 @@ final class Drifts
                 $windows[] = new Window(
                     from: $from,
                     closes: LagTime::hours(max(0.0, $most - $level))->orRain($this->air->rain($state)),
-                    what: sprintf('%d hours of bare metal', (int) round($most)),
+                    what: Message::of('{hours} hours of bare metal', hours: (int) round($most)),
                     along: false,
                     hours: $this->keying,
                     abrades: true,

@@ -10,6 +10,7 @@ use Hull\Climate\PartWarmth;
 use Hull\Cure\CureFactor;
 use Hull\Cure\Readiness;
 use Hull\Cure\ZoneSpan;
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\Lag;
 use Hull\Schedule\Constraint\LagTime;
@@ -70,7 +71,7 @@ final class FilmTimes
                     new Lag(
                         $from,
                         LagTime::on($opens, $amount),
-                        $name . ' to ' . self::into($asks->from),
+                        self::to($name, $asks->from),
                         $lays && FilmPhase::Open === $asks->from,
                     ),
                 );
@@ -86,7 +87,7 @@ final class FilmTimes
                         new Window(
                             from: $from,
                             closes: LagTime::on($closes, $amount),
-                            what: 'the recoat window of ' . $name,
+                            what: Message::of('the recoat window of {film}', film: $name),
                             along: $lays,
                             hours: $price,
                             reopens: null === $again ? null : LagTime::on($again, $amount),
@@ -101,7 +102,10 @@ final class FilmTimes
             static fn(float $laid): ?float => null === $opens ? $laid : $opens->reachedAt($laid, $amount),
             static fn(float $laid): ?float => $closes?->reachedAt($laid, $amount),
         );
-        $this->onset->notBefore($span->earliest ?? \INF, sprintf('waits for %s to %s', $name, self::into($asks->from)));
+        $this->onset->notBefore(
+            $span->earliest ?? \INF,
+            Message::of('waits for {what}', what: self::to($name, $asks->from)),
+        );
 
         return [[], $span->latest];
     }
@@ -126,9 +130,10 @@ final class FilmTimes
             return;
         }
         $passing = LagTime::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
-        $what = lcfirst($top->product->name) . ' to ' . (null === $into ? 'be dry to handle' : self::into($into));
+        $name = lcfirst($top->product->name);
+        $what = null === $into ? Message::of('{film} to be dry to handle', film: $name) : self::to($name, $into);
         null === $below[0]
-            ? $this->onset->notBefore($passing->after($below[2]) ?? \INF, 'waits for ' . $what)
+            ? $this->onset->notBefore($passing->after($below[2]) ?? \INF, Message::of('waits for {what}', what: $what))
             : $this->onset->after(new Lag($below[0], $passing, $what));
     }
 
@@ -148,13 +153,16 @@ final class FilmTimes
         }
     }
 
-    private static function into(?FilmPhase $phase): string
+    private static function to(string $film, ?FilmPhase $phase): Message
     {
-        return match ($phase) {
-            FilmPhase::Tacky => 'be touch dry',
-            FilmPhase::Open, null => 'take the next coat',
-            FilmPhase::Cured => 'cure fully',
-            default => 'harden',
-        };
+        return Message::of(
+            match ($phase) {
+                FilmPhase::Tacky => '{film} to be touch dry',
+                FilmPhase::Open, null => '{film} to take the next coat',
+                FilmPhase::Cured => '{film} to cure fully',
+                default => '{film} to harden',
+            },
+            film: $film,
+        );
     }
 }

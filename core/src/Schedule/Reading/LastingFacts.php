@@ -7,6 +7,7 @@ namespace Hull\Schedule\Reading;
 use Hull\Bench\Replayed;
 use Hull\Catalog\Catalogue;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\RainFree;
@@ -149,12 +150,12 @@ final class LastingFacts
             : LagTime::hours($hours ?? \INF)->orRain($rain);
     }
 
-    private function words(Fact $fact): string
+    private function words(Fact $fact): Message
     {
         $hours = $fact->lasts($this->outdoors);
 
         return null === $hours
-            ? sprintf('the time before rain undoes what is %s', $fact->name)
-            : sprintf('the %g h that "%s" counts', $hours, $fact->name);
+            ? Message::of('the time before rain undoes what is {fact}', fact: $fact->name)
+            : Message::of('the {hours} h that "{fact}" counts', hours: sprintf('%g', $hours), fact: $fact->name);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Reading;
 
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Lag;
 
 /** What the next piece of hands-on work waits for: work before it, or an hour with its reason. */
@@ -13,7 +14,7 @@ final class Onset
     private array $lags = [];
 
     private float $notBefore = -\INF;
-    private string $because = '';
+    private string|Message $because = '';
 
     public function after(Lag $lag): void
     {
@@ -21,14 +22,14 @@ final class Onset
     }
 
     /** @param float $hour since when the plan begins; the latest of all that are said counts */
-    public function notBefore(float $hour, string $because): void
+    public function notBefore(float $hour, string|Message $because): void
     {
         if ($hour > $this->notBefore) {
             [$this->notBefore, $this->because] = [$hour, $because];
         }
     }
 
-    /** @return array{list<Lag>, float, string} lags, hour and reason, which the work after that one begins without */
+    /** @return array{list<Lag>, float, string|Message} lags, hour and reason, which the work after that one begins without */
     public function taken(): array
     {
         $taken = [$this->lags, $this->notBefore, $this->because];

@@ -9,6 +9,7 @@ use Hull\Bench\Workpiece;
 use Hull\Piece\Precedence;
 use Hull\Piece\Register;
 use Hull\Quantity\Instant;
+use Hull\Quantity\Message;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
@@ -116,7 +117,7 @@ final readonly class Planning
             ? $a
             : $a->from(
                 Instant::hour(new \DateTimeImmutable($item->expected . ' 12:00', $zone)),
-                sprintf('waits for what is ordered: %s', $item->words()),
+                Message::of('waits for what is ordered: {item}', item: $item->words()),
             );
     }
 }

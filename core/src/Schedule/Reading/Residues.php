@@ -7,6 +7,7 @@ namespace Hull\Schedule\Reading;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Step;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Window;
@@ -54,10 +55,10 @@ final class Residues
                 $this->residues[$fact->id] = new Window(
                     $id,
                     LagTime::on($this->air->dwell($definition), $dwell, $fact->offWithinHours),
-                    sprintf(
-                        'the %d minutes before %s dries on',
-                        (int) round(60.0 * $fact->offWithinHours),
-                        $fact->name,
+                    Message::of(
+                        'the {minutes} minutes before {what} dries on',
+                        minutes: (int) round(60.0 * $fact->offWithinHours),
+                        what: $fact->name,
                     ),
                     false,
                     self::DRIED_ON_H,

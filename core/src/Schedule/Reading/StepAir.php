@@ -10,6 +10,7 @@ use Hull\Catalog\Step;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\RateLine;
 use Hull\Cure\Readiness;
+use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\LagTime;
@@ -53,11 +54,11 @@ final readonly class StepAir
         };
     }
 
-    public static function working(Step $definition): string
+    public static function working(Step $definition): string|Message
     {
         return 'drying' === $definition->takes->waitFor
             ? 'the part to dry'
-            : lcfirst($definition->name) . ' to have worked';
+            : Message::of('{step} to have worked', step: lcfirst($definition->name));
     }
 
     /** Chemistry and cure; colder than what it is worked in they stand still. */

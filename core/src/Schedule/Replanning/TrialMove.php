@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Replanning;
 
+use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Times;
@@ -168,17 +169,17 @@ final readonly class TrialMove
         return $breaks;
     }
 
-    public function words(Yard $yard): string
+    public function words(Yard $yard): string|Message
     {
         $other = null === $this->why->other ? '' : $yard->called($this->why->other);
 
         return match ($this->kind) {
-            self::LATE => sprintf('misses %s', $this->why->what),
-            self::SOON => 'too soon: ' . $this->why->words($other),
+            self::LATE => Message::of('misses {what}', what: $this->why->what),
+            self::SOON => Message::of('too soon: {why}', why: $this->why->words($other)),
             default => match ($this->why->kind) {
                 WhyKind::Hours => 'no room in the working hours',
                 WhyKind::Air => $this->why->what,
-                default => 'no room: ' . $this->why->words($other),
+                default => Message::of('no room: {why}', why: $this->why->words($other)),
             },
         };
     }
