@@ -31,6 +31,7 @@ use Hull\Job\RouteStep;
 use Hull\Piece\StillOn;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Instant;
+use Hull\Quantity\Message;
 use Hull\Route\ChemicalConflict;
 use Hull\Surface\Shade;
 use Psr\Clock\ClockInterface;
@@ -101,11 +102,12 @@ final readonly class BoardScreen
                 static fn(StillOn $s): StillOnView => new StillOnView(
                     $s->part,
                     $pieces[$s->part]->part->name,
-                    sprintf(
-                        '%s is still on %s, where "%s" is done already. Take it off before more is done there.',
-                        $pieces[$s->part]->part->name,
-                        lcfirst($pieces[$s->carrier]->part->name),
-                        lcfirst($catalogue->step($s->step)->name),
+                    Message::of(
+                        '{part} is still on {carrier}, where "{step}" is done already. Take it off ' .
+                            'before more is done there.',
+                        part: $pieces[$s->part]->part->name,
+                        carrier: lcfirst($pieces[$s->carrier]->part->name),
+                        step: lcfirst($catalogue->step($s->step)->name),
                     ),
                     $s->off,
                 ),
@@ -185,9 +187,9 @@ final readonly class BoardScreen
             local: self::local($catalogue, $workshop, $cautions),
             voc: sprintf('%.0f g', $day->voc),
             vocWarning: $over
-                ? sprintf(
-                    'More solvent than the %d g a day you allow: put a coat off, or take a film with less.',
-                    $workshop->vocLimit,
+                ? Message::of(
+                    'More solvent than the {grams} g a day you allow: put a coat off, or take a film with less.',
+                    grams: (int) $workshop->vocLimit,
                 )
                 : '',
         );

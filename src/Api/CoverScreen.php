@@ -18,6 +18,7 @@ use Hull\Board\RideAlong;
 use Hull\Board\Wanted;
 use Hull\Pack\Lot;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Message;
 use Hull\Quantity\Volume;
 use Hull\Store\Batches;
 use Hull\Store\CoatAhead;
@@ -101,11 +102,10 @@ final readonly class CoverScreen
             from: null === $cover
                 ? []
                 : array_map(
-                    static fn(array $f): string => sprintf(
-                        '%s of batch %s%s',
-                        $shown->value($f[1])->text,
+                    static fn(array $f): Message => QuantitiesScreen::tin(
+                        $f[1],
                         $batches[$f[0]->id] ?? '',
-                        null === $f[0]->expires ? '' : ', good until ' . $f[0]->expires->format('j M Y'),
+                        $f[0]->expires,
                     ),
                     $cover->from,
                 ),
@@ -113,11 +113,11 @@ final readonly class CoverScreen
             left: $shown->value(Volume::litres(max(0.0, $inStore - $taken))),
             nextShort: null === $short || $short === $cover
                 ? ''
-                : sprintf(
-                    '%s takes %s more: %s short.',
-                    $short->coat->part,
-                    $shown->value($short->coat->paint)->text,
-                    $shown->value($short->short)->text,
+                : Message::of(
+                    '{part} takes {paint} more: {short} short.',
+                    part: $short->coat->part,
+                    paint: $short->coat->paint,
+                    short: $short->short,
                 ),
             rides: array_column($rides, 1),
             batchSays: Batches::says(
@@ -136,8 +136,8 @@ final readonly class CoverScreen
         $product = $piece->context->catalogue()->product($piece->route()->find($ride->key)->product ?? '');
         $ready =
             null === $ride->hours
-                ? 'a wait before it never ends in this air'
-                : 'ready in ' . $shown->value(Duration::hours($ride->hours))->text;
+                ? Message::of('a wait before it never ends in this air')
+                : Message::of('ready in {time}', time: Duration::hours($ride->hours));
 
         return new RideView(
             partId: $id,
@@ -147,7 +147,7 @@ final readonly class CoverScreen
             before: $ride->before,
             needs: [] === $ride->before
                 ? ''
-                : sprintf('%s of work, %s', $shown->value(Duration::minutes($ride->hands))->text, $ready),
+                : Message::of('{time} of work, {ready}', time: Duration::minutes($ride->hands), ready: $ready),
             inTime: $ride->isInTime($product),
         );
     }

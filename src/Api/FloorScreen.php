@@ -21,6 +21,7 @@ use Hull\Job\Part;
 use Hull\Quantity\Area;
 use Hull\Quantity\Instant;
 use Hull\Quantity\Length;
+use Hull\Quantity\Message;
 use Hull\Schedule\Explaining\FloorMap;
 use Hull\Schedule\Explaining\FloorStay;
 use Hull\Schedule\Explaining\Lifts;
@@ -165,7 +166,7 @@ final readonly class FloorScreen
                 times: $l->times,
                 says: $l->hoist
                     ? 'hoist, trolley or more hands: too much for two'
-                    : sprintf('%d people, for the whole of the lift', $l->people),
+                    : Message::of('{people} people, for the whole of the lift', people: $l->people),
             );
         }, $lifts);
     }

@@ -25,6 +25,7 @@ use Hull\Piece\MaskingPlan;
 use Hull\Quantity\Area;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Length;
+use Hull\Quantity\Message;
 use Hull\Route\NoRoute;
 
 /** Builds the masking plan of a part. */
@@ -74,7 +75,7 @@ final readonly class MaskingScreen
                 static fn(MaskedFace $f): MaskedFaceView => self::face($f, $shown),
                 MaskedFace::all($part->shapes, $plan),
             ),
-            staysSays: self::stays($plan, $shown),
+            staysSays: self::stays($plan),
             tooLong: $plan->tooLong,
             needs: self::needs($catalogue, $plan, $shown),
             plugs: self::plugs($plan, $shown),
@@ -105,7 +106,7 @@ final readonly class MaskingScreen
             before: $line->onBefore,
             off: $line->off,
             hours: null === $line->hours ? '' : $shown->value(Duration::hours($line->hours))->text,
-            when: self::when($line, $shown),
+            when: self::when($line),
             why: $line->why,
             estimated: $line->estimated,
         );
@@ -134,36 +135,37 @@ final readonly class MaskingScreen
         );
     }
 
-    private static function when(MaskingLine $line, UnitPresenter $shown): string
+    private static function when(MaskingLine $line): string|Message
     {
         return match (true) {
             null === $line->after || '' === $line->off => '',
             $line->after < 0.01 => 'wet, right after the last coat over it',
-            default => sprintf('%s after the last coat over it', $shown->value(Duration::hours($line->after))->text),
+            default => Message::of('{time} after the last coat over it', time: Duration::hours($line->after)),
         };
     }
 
-    private static function stays(MaskingPlan $plan, UnitPresenter $shown): string
+    private static function stays(MaskingPlan $plan): string|Message
     {
         if (null === $plan->hours || null === $plan->tape) {
             return '';
         }
-        $on = $shown->value(Duration::hours($plan->hours))->text;
-        $may = $shown->value(Duration::hours($plan->tape->staysH ?? 0.0))->text;
+        $on = Duration::hours($plan->hours);
+        $may = Duration::hours($plan->tape->staysH ?? 0.0);
 
         return $plan->tooLong
-            ? sprintf(
-                'The tape would be on for %s, nights not counted; even %s stays no longer than %s, half of it in the ' .
-                    'sun. Take it off after the coat before that and mask again.',
-                $on,
-                lcfirst($plan->tape->name),
-                $may,
+            ? Message::of(
+                'The tape would be on for {time}, nights not counted; even {tape} stays no longer than {most}, half ' .
+                    'of it in the sun. Take it off after the coat before that and mask again.',
+                time: $on,
+                tape: lcfirst($plan->tape->name),
+                most: $may,
             )
-            : sprintf(
-                'The tape is on for about %s, nights not counted: %s, which may stay %s, half of it in the sun.',
-                $on,
-                lcfirst($plan->tape->name),
-                $may,
+            : Message::of(
+                'The tape is on for about {time}, nights not counted: {tape}, which may stay {most}, ' .
+                    'half of it in the sun.',
+                time: $on,
+                tape: lcfirst($plan->tape->name),
+                most: $may,
             );
     }
 

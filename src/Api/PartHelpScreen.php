@@ -15,6 +15,7 @@ use App\Work\RowMapper;
 use App\Work\YardPlan;
 use Hull\Climate\Season;
 use Hull\Quantity\Instant;
+use Hull\Quantity\Message;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Explaining\HalfMonth;
 use Hull\Schedule\Explaining\Remedy;
@@ -114,7 +115,7 @@ final readonly class PartHelpScreen
     }
 
     /** @param list<HalfMonth> $year */
-    private static function says(array $year): string
+    private static function says(array $year): string|Message
     {
         $day = static fn(HalfMonth $h): string => Instant::at($h->from)->format('j F');
         $turns = [];
@@ -131,12 +132,25 @@ final readonly class PartHelpScreen
             return 'At any time of a usual year.';
         }
         if ($from === $turns[0]) {
-            return sprintf('Begun before about %s it can be closed', $day($turns[1])) .
-                (isset($turns[2]) ? sprintf(', or from %s on.', $day($turns[2])) : '; then it waits for next year.');
+            return isset($turns[2])
+                ? Message::of(
+                    'Begun before about {until} it can be closed, or from {again} on.',
+                    until: $day($turns[1]),
+                    again: $day($turns[2]),
+                )
+                : Message::of(
+                    'Begun before about {until} it can be closed; then it waits for next year.',
+                    until: $day($turns[1]),
+                );
         }
 
-        return sprintf('It waits for about %s', $day($from)) .
-            (isset($turns[2]) ? sprintf(', and can be begun until %s.', $day($turns[2])) : '.');
+        return isset($turns[2])
+            ? Message::of(
+                'It waits for about {from}, and can be begun until {until}.',
+                from: $day($from),
+                until: $day($turns[2]),
+            )
+            : Message::of('It waits for about {from}.', from: $day($from));
     }
 
     private function climate(PartRow $row): Season

@@ -20,6 +20,7 @@ use Hull\Compute\Registry;
 use Hull\Job\Place;
 use Hull\Quantity\Instant;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Quantity\TemperatureDifference;
@@ -141,12 +142,16 @@ final readonly class PlaceHoursScreen
             dewMargin: $shown->of($dew, 'margin', TemperatureDifference::class),
             source: null === $forecast
                 ? 'as the place is set; there is no forecast'
-                : sprintf('%s, of %s', $forecast->source, $forecast->at->setTimezone($zone)->format('j M H:i')),
+                : Message::of(
+                    '{source}, of {at}',
+                    source: $forecast->source,
+                    at: $forecast->at->setTimezone($zone)->format('j M H:i'),
+                ),
             sun: self::sun($figures, $air, $now, $zone, $shown),
-            sunHow: sprintf(
-                'Estimate: %s; absorbed %s. Measure the part.',
-                PartWarmth::FORMULA,
-                $figures->table('in-sun')->words(),
+            sunHow: Message::of(
+                'Estimate: {formula}; absorbed {absorbed}. Measure the part.',
+                formula: PartWarmth::FORMULA,
+                absorbed: $figures->table('in-sun')->words(),
             ),
             matters: self::matters($closed, $from, $now, $zone),
             shutHours: count(
@@ -175,7 +180,7 @@ final readonly class PlaceHoursScreen
         int $now,
         \DateTimeZone $zone,
         UnitPresenter $shown,
-    ): string {
+    ): string|Message {
         $sheets = self::sheets($figures);
         $soon = static fn(array $by): array => array_slice($by, max(0, $now - $air->from), self::MATTERS_H, true);
         $warm = $soon($air->part($sheets[array_key_last($sheets)]));
@@ -186,14 +191,14 @@ final readonly class PlaceHoursScreen
         $said = [];
         foreach ($sheets as $tone => $warmth) {
             $c = Temperature::celsius($air->part($warmth)[$at] ?? 0.0);
-            $said[] = sprintf('%s parts %s', $tone, $shown->value($c)->text);
+            $said[] = Message::of('{tone} parts {temperature}', tone: $tone, temperature: $c);
         }
 
-        return sprintf(
-            '%s in the sun: air %s, %s.',
-            Instant::at($air->from + $at, $zone)->format('D H:i'),
-            $shown->value(Temperature::celsius($air->celsius[$at] ?? 0.0))->text,
-            implode(', ', $said),
+        return Message::of(
+            '{at} in the sun: air {air}, {parts}.',
+            at: Instant::at($air->from + $at, $zone)->format('D H:i'),
+            air: Temperature::celsius($air->celsius[$at] ?? 0.0),
+            parts: $said,
         );
     }
 
@@ -215,7 +220,7 @@ final readonly class PlaceHoursScreen
     /**
      * @param list<string> $closed
      *
-     * @return list<string>
+     * @return list<Message>
      */
     private static function matters(array $closed, int $from, int $now, \DateTimeZone $zone): array
     {
@@ -227,11 +232,11 @@ final readonly class PlaceHoursScreen
                 ++$j;
             }
             if ('' !== $closed[$i]) {
-                $said[] = sprintf(
-                    '%s to %s: %s',
-                    $clock($from + $i),
-                    $clock($from + $j),
-                    GateReason::from($closed[$i])->words(),
+                $said[] = Message::of(
+                    '{from} to {to}: {reason}',
+                    from: $clock($from + $i),
+                    to: $clock($from + $j),
+                    reason: Message::of(GateReason::from($closed[$i])->words()),
                 );
             }
             $i = $j;

@@ -13,6 +13,7 @@ use Hull\Bench\CoatSheets;
 use Hull\Bench\Tools;
 use Hull\Mix\Pour;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Message;
 use Hull\Quantity\Volume;
 use Psr\Clock\ClockInterface;
 
@@ -75,13 +76,13 @@ final readonly class PourScreen
         $over = $pour->over->kg() > 0.0;
         $words = match (true) {
             $poured >= count($marks) => 'Everything is in.',
-            $over => sprintf(
-                '%s too much: take it out, or make the batch larger in proportion.',
-                $pour->over->onScale($reading->step),
+            $over => Message::of(
+                '{amount} too much: take it out, or make the batch larger in proportion.',
+                amount: $pour->over->onScale($reading->step),
             ),
             $pour->isIn && $reading->stable => 'That is it.',
             $pour->isIn => 'Nearly: let it settle.',
-            default => sprintf('%s to go', $pour->toGo->onScale($reading->step)),
+            default => Message::of('{amount} to go', amount: $pour->toGo->onScale($reading->step)),
         };
 
         return new PourView(

@@ -32,8 +32,10 @@ use Hull\Job\Shape;
 use Hull\Pack\Pack;
 use Hull\Quantity\Area;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Message;
 use Hull\Quantity\Money;
 use Hull\Quantity\Percentage;
+use Hull\Quantity\Quantity;
 use Hull\Quantity\Volume;
 use Hull\Store\CoatAhead;
 use Hull\Store\Inventory;
@@ -112,8 +114,8 @@ final readonly class QuantitiesScreen
             price: $shopping->price()->rounded() . ' ' . $currency,
             planned: $planned->price()->rounded() . ' ' . $currency,
             difference: match (true) {
-                $difference > 0 => $more . ' more than planned',
-                $difference < 0 => $more . ' less than planned',
+                $difference > 0 => Message::of('{money} more than planned', money: $more),
+                $difference < 0 => Message::of('{money} less than planned', money: $more),
                 default => '',
             },
             orders: $this->orders($shopping, $currency, $shown),
@@ -273,12 +275,7 @@ final readonly class QuantitiesScreen
             ...array_map(static fn(array $p): float => $p[0]->size->value(), $need->purchase->packs),
         ]);
         $from = array_map(
-            static fn(array $f): string => sprintf(
-                '%s of batch %s%s',
-                $shown->value($f[1])->text,
-                $batches[$f[0]->id] ?? '',
-                null === $f[0]->expires ? '' : ', good until ' . $f[0]->expires->format('j M Y'),
-            ),
+            static fn(array $f): Message => self::tin($f[1], $batches[$f[0]->id] ?? '', $f[0]->expires),
             $need->from,
         );
 
@@ -303,6 +300,19 @@ final readonly class QuantitiesScreen
             seller: $need->seller->name ?? '',
             note: $need->note,
         );
+    }
+
+    /** What is poured from a tin, and how long that keeps. */
+    public static function tin(Quantity $amount, string $batch, ?\DateTimeImmutable $expires): Message
+    {
+        return null === $expires
+            ? Message::of('{amount} of batch {batch}', amount: $amount, batch: $batch)
+            : Message::of(
+                '{amount} of batch {batch}, good until {day}',
+                amount: $amount,
+                batch: $batch,
+                day: $expires->format('j M Y'),
+            );
     }
 
     private static function size(Pack $pack, UnitPresenter $shown): string

@@ -18,6 +18,7 @@ use App\Work\YardAir;
 use Hull\Bench\Workpiece;
 use Hull\Job\LogEntry;
 use Hull\Job\RouteStep;
+use Hull\Quantity\Message;
 use Hull\Quantity\Quantity;
 use Hull\Route\Finding;
 use Hull\Route\NoRoute;
@@ -170,7 +171,7 @@ final readonly class RecordScreen
         );
     }
 
-    /** @return list<string> */
+    /** @return list<string|Message> */
     private static function changes(LogEntry $now, LogEntry $was, \DateTimeZone $zone, UnitPresenter $shown): array
     {
         $said = static fn(?Quantity $q): string => null === $q ? '' : $shown->value($q)->text;
@@ -188,11 +189,11 @@ final readonly class RecordScreen
             as [$what, $is, $before]
         ) {
             if ('' !== $is && $is !== $before) {
-                $changes[] = sprintf(
-                    '%s %s, was %s',
-                    $what,
-                    'note' === $what ? '"' . $is . '"' : $is,
-                    '' === $before ? 'not said' : ('note' === $what ? '"' . $before . '"' : $before),
+                $changes[] = Message::of(
+                    '{what} {is}, was {was}',
+                    what: $what,
+                    is: 'note' === $what ? '"' . $is . '"' : $is,
+                    was: '' === $before ? Message::of('not said') : ('note' === $what ? '"' . $before . '"' : $before),
                 );
             }
         }
@@ -201,7 +202,7 @@ final readonly class RecordScreen
     }
 
     /**
-     * @param list<string> $changes
+     * @param list<string|Message> $changes
      * @param list<string> $batches
      */
     private function entry(

@@ -17,6 +17,7 @@ use Hull\Job\RouteStep;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Instant;
+use Hull\Quantity\Message;
 use Hull\Route\Finding;
 use Hull\Route\Mend;
 use Hull\Surface\Film;
@@ -103,7 +104,7 @@ final class Screens
         return new WindowBand(
             stepKey: $coat->stepKey,
             name: $coat->product->name,
-            coat: 'coat ' . $number,
+            coat: Message::of('coat {number}', number: $number),
             laidAt: self::instant($coat->laidAt) ?? '',
             touchAt: self::instant($coat->touchAt),
             opensAt: self::instant($coat->opensAt),

@@ -21,7 +21,7 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 final readonly class Sentences
 {
     /** Fields of views that hold sentences of ours. */
-    private const SAID = [
+    public const SAID = [
         'says' => 1,
         'consequence' => 1,
         'warnings' => 1,
@@ -47,6 +47,12 @@ final readonly class Sentences
         'because' => 1,
         'then' => 1,
         'cautions' => 1,
+        'vocWarning' => 1,
+        'verdict' => 1,
+        'rests' => 1,
+        'words' => 1,
+        'closing' => 1,
+        'changes' => 1,
     ];
 
     public function __construct(private Security $security, private Tongue $tongue) {}
@@ -92,7 +98,7 @@ final readonly class Sentences
         if (!($data instanceof \stdClass)) {
             return $data;
         }
-        if (['message', 'with'] === array_keys(get_object_vars($data))) {
+        if (2 === count(get_object_vars($data)) && isset($data->message, $data->with)) {
             $message = Message::from(json_decode((string) json_encode($data), true));
 
             return $message instanceof Message ? $message->said($units, $words) : $message;

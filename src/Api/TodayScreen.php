@@ -22,6 +22,7 @@ use Hull\Bench\Workpiece;
 use Hull\Job\Place;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Instant;
+use Hull\Quantity\Message;
 use Hull\Quantity\TemperatureDifference;
 use Hull\Route\NoRoute;
 use Hull\Schedule\Reading\ChainReader;
@@ -218,11 +219,14 @@ final readonly class TodayScreen
             !$gate->flag('open') &&
             [] !== array_intersect(self::FILM, $this->catalogues->for($row->workshop)->step($next->step)->tags)
         ) {
-            [$urgency, $message] = ['wait', 'No film in this air. ' . implode(' ', $gate->outcome->warnings)];
+            [$urgency, $message] = ['wait', Message::row(['No film in this air.', ...$gate->outcome->warnings])];
         }
         $weather = $replayed->weather();
         if (null !== $weather) {
-            [$urgency, $message] = ['now', $weather->says . '. Look at it and write what you find.'];
+            [$urgency, $message] = [
+                'now',
+                Message::of('{weather}. Look at it and write what you find.', weather: $weather->says),
+            ];
         }
         $nextStep = null === $next ? null : $this->catalogues->for($row->workshop)->step($next->step);
 
@@ -256,7 +260,7 @@ final readonly class TodayScreen
     }
 
     /** What hands-on work waits for, and until about when; null where it waits for nothing. */
-    private function waitsFor(PartRow $row, Workpiece $piece, Replayed $replayed, float $now): ?string
+    private function waitsFor(PartRow $row, Workpiece $piece, Replayed $replayed, float $now): ?Message
     {
         $first = ChainReader::first(
             id: (string) $row->id,
@@ -271,12 +275,16 @@ final readonly class TodayScreen
         }
         $until = is_finite($first->notBefore)
             ? Instant::at($first->notBefore)->setTimezone(new \DateTimeZone($row->workshop->timezone))->format('D H:i')
-            : 'not in this air';
+            : Message::of('not in this air');
 
-        return sprintf('Not yet: %s, until about %s (estimate; test it).', $first->because, $until);
+        return Message::of(
+            'Not yet: {what}, until about {until} (estimate; test it).',
+            what: $first->because,
+            until: $until,
+        );
     }
 
-    /** @return array{string, string} */
+    /** @return array{string, string|Message} */
     private function urgency(
         FilmPhase $phase,
         ?View\WindowBand $band,
@@ -286,9 +294,9 @@ final readonly class TodayScreen
         float $now,
         UnitPresenter $shown,
     ): array {
-        $in = static fn(?string $instant): string => null === $instant
-            ? 'not at this temperature'
-            : $shown->value(Duration::hours(max(0.0, Instant::hour(new \DateTimeImmutable($instant)) - $now)))->text;
+        $in = static fn(?string $instant): Message|Duration => null === $instant
+            ? Message::of('not at this temperature')
+            : Duration::hours(max(0.0, Instant::hour(new \DateTimeImmutable($instant)) - $now));
         if ($finished) {
             return ['done', 'Handed over.'];
         }
@@ -298,15 +306,15 @@ final readonly class TodayScreen
                     'now',
                     null === $band->closesAt
                         ? 'The window is open.'
-                        : 'The window closes in ' . $in($band->closesAt) . '.',
+                        : Message::of('The window closes in {time}.', time: $in($band->closesAt)),
                 ],
                 FilmPhase::Shut => ['wait', 'A new coat would lift this one now: let it harden first.'],
                 FilmPhase::Lapsed, FilmPhase::Cured => ['soon', 'The window has closed: abrade before the next coat.'],
-                default => ['wait', 'The window opens in ' . $in($band->opensAt) . '.'],
+                default => ['wait', Message::of('The window opens in {time}.', time: $in($band->opensAt))],
             };
         }
         if (null !== $band && FilmPhase::Cured !== $phase) {
-            return ['wait', 'Curing; full cure in ' . $in($band->fullAt) . '.'];
+            return ['wait', Message::of('Curing; full cure in {time}.', time: $in($band->fullAt))];
         }
 
         return ['work', $fresh ? 'Not begun.' : 'Ready for the next step.'];

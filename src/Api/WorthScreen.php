@@ -16,6 +16,7 @@ use App\Work\RowMapper;
 use Hull\Cost\Earnings;
 use Hull\Cost\Worth;
 use Hull\Quantity\Duration;
+use Hull\Quantity\Message;
 use Hull\Quantity\Money;
 use Hull\Route\NoRoute;
 use Psr\Clock\ClockInterface;
@@ -53,16 +54,21 @@ final readonly class WorthScreen
                 material: '',
                 total: '',
                 perYear: '',
-                verdict: $e->getMessage(),
+                verdict: $e->says,
                 rests: '',
             );
         }
         $workshop = $row->workshop;
         $rate = null === $workshop->hourRate ? null : Money::minor($workshop->hourRate);
         $worth = Worth::of($piece, $rate, $piece->part->replacement);
-        $range = static fn(Money $least, Money $most): string => $least->rounded() === $most->rounded()
+        $range = static fn(Money $least, Money $most): string|Message => $least->rounded() === $most->rounded()
             ? sprintf('%s %s', $least->rounded(), $workshop->currency)
-            : sprintf('%s to %s %s', $least->rounded(), $most->rounded(), $workshop->currency);
+            : Message::of(
+                '{least} to {most} {currency}',
+                least: $least->rounded(),
+                most: $most->rounded(),
+                currency: $workshop->currency,
+            );
         $years = $piece->context->system->life;
 
         return new WorthView(
@@ -77,7 +83,11 @@ final readonly class WorthScreen
             verdict: $worth->verdict,
             rests: null === $rate
                 ? 'Materials only; say in the yard\'s settings what an hour is worth to count the work.'
-                : sprintf('Materials, and %s %s an hour of work.', $rate->rounded(), $workshop->currency),
+                : Message::of(
+                    'Materials, and {rate} {currency} an hour of work.',
+                    rate: $rate->rounded(),
+                    currency: $workshop->currency,
+                ),
         );
     }
 
@@ -101,7 +111,12 @@ final readonly class WorthScreen
             leastHours: $shown->value($worth->leastHours),
             mostHours: $shown->value($worth->mostHours),
             material: self::material($worth, $workshop->currency),
-            total: sprintf('%s to %s %s', $worth->least->rounded(), $worth->most->rounded(), $workshop->currency),
+            total: Message::of(
+                '{least} to {most} {currency}',
+                least: $worth->least->rounded(),
+                most: $worth->most->rounded(),
+                currency: $workshop->currency,
+            ),
             earnings: self::earned($worth, $row, $rate),
         );
     }
@@ -126,14 +141,24 @@ final readonly class WorthScreen
             hour: match (true) {
                 null === $earned->leastHour => '',
                 $least === $most => sprintf('%s %s', $least, $currency),
-                default => sprintf('%s to %s %s', $least, $most, $currency),
+                default => Message::of(
+                    '{least} to {most} {currency}',
+                    least: $least,
+                    most: $most,
+                    currency: $currency,
+                ),
             },
-            how: implode(' − ', [
-                $sale->rounded(),
-                ...null === $bought ? [] : [$bought->rounded() . ' paid for it'],
-                $worth->material->rounded() . ' of materials',
-                ...0 === $worth->fees->minor ? [] : [$worth->fees->rounded() . ' of fees and bought parts'],
-            ]),
+            how: Message::row(
+                [
+                    $sale->rounded(),
+                    ...null === $bought ? [] : [Message::of('{money} paid for it', money: $bought->rounded())],
+                    Message::of('{money} of materials', money: $worth->material->rounded()),
+                    ...0 === $worth->fees->minor
+                        ? []
+                        : [Message::of('{money} of fees and bought parts', money: $worth->fees->rounded())],
+                ],
+                ' − ',
+            ),
             says: $earned->verdict,
         );
     }
@@ -145,15 +170,15 @@ final readonly class WorthScreen
             : $shown->of($worth->hours, $of, Duration::class);
     }
 
-    private static function material(Worth $worth, string $currency): string
+    private static function material(Worth $worth, string $currency): string|Message
     {
         return 0 === $worth->fees->minor
             ? sprintf('%s %s', $worth->material->rounded(), $currency)
-            : sprintf(
-                '%1$s %2$s, and %3$s %2$s of fees and bought parts',
-                $worth->material->rounded(),
-                $currency,
-                $worth->fees->rounded(),
+            : Message::of(
+                '{material} {currency}, and {fees} {currency} of fees and bought parts',
+                material: $worth->material->rounded(),
+                currency: $currency,
+                fees: $worth->fees->rounded(),
             );
     }
 }

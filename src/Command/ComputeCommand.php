@@ -60,7 +60,7 @@ final class ComputeCommand extends Command
                             'input' => $computation->inputSchema(),
                             'output' => $computation->outputSchema(),
                         ]
-                        : ComputeFormat::result($computation->fromNode(JsonBody::decode(Files::read('-')))),
+                        : ComputeFormat::plain($computation->fromNode(JsonBody::decode(Files::read('-')))),
                 ),
                 OutputInterface::OUTPUT_RAW,
             );

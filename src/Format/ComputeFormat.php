@@ -29,4 +29,14 @@ final class ComputeFormat
             'warnings' => $result->outcome->warnings,
         ];
     }
+
+    /**
+     * Warnings as text, for whoever reads no messages.
+     *
+     * @return array<int|string, mixed>
+     */
+    public static function plain(Result $result): array
+    {
+        return [...self::result($result), 'warnings' => array_map(strval(...), $result->outcome->warnings)];
+    }
 }

@@ -49,7 +49,7 @@ final class ScheduleFormat
             'late_h' => $schedule->score->late,
             'abrade_h' => $schedule->score->rework,
             'work' => $work,
-            'without' => $schedule->unplaced,
+            'without' => array_map(strval(...), $schedule->unplaced),
         ];
     }
 

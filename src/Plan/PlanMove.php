@@ -58,8 +58,8 @@ final readonly class PlanMove
             'name' => $this->name,
             'from' => $this->from,
             'to' => $this->to,
-            'why' => ['says' => $this->says],
-            'stays' => $this->stays,
+            'why' => ['says' => Message::toKeep($this->says)],
+            'stays' => null === $this->stays ? null : Message::toKeep($this->stays),
             'paid' => $this->rework,
             'slip' => $this->slip,
         ];

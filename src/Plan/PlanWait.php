@@ -42,7 +42,7 @@ final readonly class PlanWait
             'id' => $this->id,
             'part' => $this->part,
             'name' => $this->name,
-            'says' => $this->says,
+            'says' => Message::toKeep($this->says),
             'bares' => $this->bares,
             'air' => $this->air,
             'with' => $this->with,

@@ -101,7 +101,7 @@ final readonly class PlannedWork
             'end' => $this->end,
             'dry' => $this->dry,
             'who' => $this->who,
-            'why' => ['kind' => $this->kind, 'says' => $this->says, 'other' => $this->other],
+            'why' => ['kind' => $this->kind, 'says' => Message::toKeep($this->says), 'other' => $this->other],
             'slack' => $this->slack,
             'critical' => $this->critical,
             'paid' => $this->rework,
@@ -113,7 +113,7 @@ final readonly class PlannedWork
             'product' => $this->product,
             'gear' => $this->gear,
             'fixed' => $this->fixed,
-            'hangs' => $this->hangs,
+            'hangs' => array_map(Message::toKeep(...), $this->hangs),
         ];
     }
 

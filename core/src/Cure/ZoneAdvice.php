@@ -97,7 +97,8 @@ final readonly class ZoneAdvice
                 null === $this->sections
                     ? null
                     : Message::of(
-                        'Work it in {sections} sections, each ended on an edge or faded out and abraded there before the next.',
+                        'Work it in {sections} sections, each ended on an edge or faded out and ' .
+                            'abraded there before the next.',
                         sections: $this->sections,
                     ),
                 null === $this->helpers

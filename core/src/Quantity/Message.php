@@ -56,6 +56,12 @@ final readonly class Message implements \Stringable, \JsonSerializable
         return new self(implode($between, $code), $with);
     }
 
+    /** @return string|array{message: string, with: array<array-key, mixed>} what is kept of a sentence */
+    public static function toKeep(string|self $said): string|array
+    {
+        return $said instanceof self ? $said->jsonSerialize() : $said;
+    }
+
     /**
      * As it was kept: a string, or one with its parameters.
      *
@@ -77,9 +83,9 @@ final readonly class Message implements \Stringable, \JsonSerializable
     public static function isKept(mixed $value): bool
     {
         return is_array($value) &&
-            array_keys($value) === ['message', 'with'] &&
-            is_string($value['message']) &&
-            is_array($value['with']);
+            2 === count($value) &&
+            is_string($value['message'] ?? null) &&
+            is_array($value['with'] ?? null);
     }
 
     /**

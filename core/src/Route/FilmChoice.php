@@ -74,7 +74,7 @@ final readonly class FilmChoice
         return $this->chooser->choose($this->part->aim, null)[0];
     }
 
-    /** @return list<array{Aim, string|Message}> each with why it is not open here; the likely one first, then open ones */
+    /** @return list<array{Aim, string|Message}> each with why it is not open; the likely one first, then open ones */
     public function aims(): array
     {
         try {

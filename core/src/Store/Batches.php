@@ -39,7 +39,8 @@ final class Batches
         return count($from) < 2
             ? ''
             : Message::of(
-                'It takes batches {batches}. Pour them together and stir before the first coat, so that there is one colour.',
+                'It takes batches {batches}. Pour them together and stir before the first coat, so ' .
+                    'that there is one colour.',
                 batches: self::list($from),
             );
     }

@@ -117,7 +117,8 @@ final readonly class AcidBath implements Kind
             [
                 Message::of('Degrease the part first; the bath works on rust, not on oil.'),
                 Message::of(
-                    '{volume} of water at {temperature}; stir in {powder} of powder. Acid into water, never water into acid.',
+                    '{volume} of water at {temperature}; stir in {powder} of powder. Acid into ' .
+                        'water, never water into acid.',
                     volume: $fill->quantity('volume', Volume::class),
                     temperature: $temperature,
                     powder: $bath->quantity('powder', Mass::class),

@@ -141,12 +141,14 @@ final readonly class CorePour implements Kind
                 ),
                 Message::of('A lift is {count} batches of {each} ({mass}).', count: $count, each: $each, mass: $mass),
                 Message::of(
-                    'Each batch: stir the core, add {mass} of catalyst ({volume}), mix 4 to 6 minutes, scrape the sides.',
+                    'Each batch: stir the core, add {mass} of catalyst ({volume}), mix 4 to 6 ' .
+                        'minutes, scrape the sides.',
                     mass: $catalyst->quantity('mass', Mass::class),
                     volume: $catalyst->quantity('volume', Volume::class),
                 ),
                 Message::of(
-                    'Pour from the low end; with the dose set for {temperature} the work time is about {potLife}. Every batch ' .
+                    'Pour from the low end; with the dose set for {temperature} the work time is ' .
+                        'about {potLife}. Every batch ' .
                         'reaches the hollow before the one under it gels.',
                     temperature: $temperature,
                     potLife: $life->quantity('potLife', Duration::class),

@@ -145,12 +145,14 @@ final readonly class CurrentBath implements Kind
                     hydrogen: $bath->quantity('hydrogen', VolumeRate::class),
                 ),
                 Message::of(
-                    'Plastic tank, {volume} of water; dissolve {soda} of washing soda. Never table salt, never caustic.',
+                    'Plastic tank, {volume} of water; dissolve {soda} of washing soda. Never table ' .
+                        'salt, never caustic.',
                     volume: $fill->quantity('volume', Volume::class),
                     soda: $bath->quantity('soda', Mass::class),
                 ),
                 Message::of(
-                    'Anodes of mild steel, together {anodes}, on {sides} sides, {gap} from the part, in line of sight. ' .
+                    'Anodes of mild steel, together {anodes}, on {sides} sides, {gap} from the part, ' .
+                        'in line of sight. ' .
                         'Never stainless: it leaves chromate.',
                     anodes: $bath->quantity('anodes', Area::class),
                     sides: Count::of($sides),

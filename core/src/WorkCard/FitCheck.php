@@ -96,7 +96,8 @@ final readonly class FitCheck implements Kind
                     )
                     : Message::of(
                         $masked
-                            ? 'Mask one of the faces through every coat: that alone gives {one} back, {over} are wanted.'
+                            ? 'Mask one of the faces through every coat: that alone gives {one} ' .
+                                'back, {over} are wanted.'
                             : 'Masking one face gives {one} back, {over} are wanted: mask both, and grease or wax ' .
                                 'the bare fit.',
                         one: $one,

@@ -149,7 +149,8 @@ final readonly class LaminateRepair implements Kind
                         usable: $life->quantity('usable', Duration::class),
                     )
                     : Message::of(
-                        'Wet out the surface, then ply by ply in that order; {wetOut} of work, a pot is good for {usable}.',
+                        'Wet out the surface, then ply by ply in that order; {wetOut} of work, a pot ' .
+                            'is good for {usable}.',
                         wetOut: $wetOut,
                         usable: $life->quantity('usable', Duration::class),
                     ),
@@ -182,7 +183,8 @@ final readonly class LaminateRepair implements Kind
             $mix,
             [Figure::of($mix, 'base', 'Resin A, for a go'), Figure::of($mix, 'hardener', 'Hardener B, for a go')],
             Message::of(
-                'Mix by mass {ratio}: {base} of A and {hardener} of B, two minutes, scrape; into a flat tray at once. By ' .
+                'Mix by mass {ratio}: {base} of A and {hardener} of B, two minutes, scrape; into a ' .
+                    'flat tray at once. By ' .
                     'mass, not by volume.',
                 ratio: $ratio->text(),
                 base: $mix->quantity('base', Mass::class),

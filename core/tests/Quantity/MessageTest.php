@@ -66,6 +66,7 @@ final class MessageTest extends TestCase
             $again->said(UnitSystem::Us),
         );
         self::assertSame('kept before', (string) Message::from('kept before'));
+        self::assertEquals($message, Message::from(array_reverse($message->jsonSerialize())), 'a database turns keys');
     }
 
     /** @return iterable<string, array{mixed}> */

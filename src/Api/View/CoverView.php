@@ -10,7 +10,7 @@ use Hull\Quantity\Message;
 final readonly class CoverView
 {
     /**
-     * @param list<string> $from
+     * @param list<string|Message> $from
      * @param list<RideView> $rides
      * @param string|Message $batchSays what to do where batches of a colour differ; empty where nothing
      */
@@ -20,7 +20,7 @@ final readonly class CoverView
         public array $from,
         public Value $short,
         public Value $left,
-        public string $nextShort,
+        public string|Message $nextShort,
         public array $rides,
         public string|Message $batchSays,
     ) {}

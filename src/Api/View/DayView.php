@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** What the next day of work takes. */
 final readonly class DayView
 {
@@ -23,6 +25,6 @@ final readonly class DayView
         public array $encounters,
         public array $local,
         public string $voc,
-        public string $vocWarning,
+        public string|Message $vocWarning,
     ) {}
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A line of the record. */
 final readonly class EntryView
 {
     /**
      * @param list<string> $batches what it was poured from
-     * @param list<string> $changes what a correction says otherwise than the line it corrects
+     * @param list<string|Message> $changes what a correction says otherwise than the line it corrects
      */
     public function __construct(
         public string $id,

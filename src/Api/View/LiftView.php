@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** A heavy part and how often it is lifted by what is planned. */
 final readonly class LiftView
 {
@@ -12,6 +14,6 @@ final readonly class LiftView
         public string $name,
         public string $weight,
         public int $times,
-        public string $says,
+        public string|Message $says,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** One thing that is covered. */
 final readonly class MaskingLineView
 {
@@ -19,7 +21,7 @@ final readonly class MaskingLineView
      * @param string $before step before which it is on
      * @param string $off step that takes it off
      * @param string $hours how long it is on; empty where nobody can say
-     * @param string $when how soft the film is then; empty where no film goes over it
+     * @param string|Message $when how soft the film is then; empty where no film goes over it
      * @param string $why what it is for, where it is not plain
      */
     public function __construct(
@@ -38,7 +40,7 @@ final readonly class MaskingLineView
         public string $before,
         public string $off,
         public string $hours,
-        public string $when,
+        public string|Message $when,
         public string $why,
         public bool $estimated,
     ) {}

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** What a job still needs of one thing: what the store gives, and the packs that cover the rest. */
 final readonly class NeedView
 {
     /**
-     * @param list<string> $from
+     * @param list<string|Message> $from
      * @param list<TinView> $tins
      */
     public function __construct(

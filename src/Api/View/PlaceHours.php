@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** The air of a place, hour by hour; the numbers are for drawing, in degrees Celsius, m/s and mm. */
 final readonly class PlaceHours
 {
@@ -16,9 +18,9 @@ final readonly class PlaceHours
      * @param list<float> $rain 0 inside
      * @param list<string> $closed why no film may be out there wet; empty where it may
      * @param list<TickView> $ticks of a scale, in the reader's units
-     * @param list<string> $matters what of the next two days matters
-     * @param string $sun how warm parts get in the sun; empty where none shines on them
-     * @param string $sunHow how that was reckoned
+     * @param list<string|Message> $matters what of the next two days matters
+     * @param string|Message $sun how warm parts get in the sun; empty where none shines on them
+     * @param string|Message $sunHow how that was reckoned
      * @param int $shutHours of the next two days, closed to wet films
      */
     public function __construct(
@@ -37,9 +39,9 @@ final readonly class PlaceHours
         public array $ticks,
         public string $air,
         public Value $dewMargin,
-        public string $source,
-        public string $sun,
-        public string $sunHow,
+        public string|Message $source,
+        public string|Message $sun,
+        public string|Message $sunHow,
         public array $matters,
         public int $shutHours,
     ) {}

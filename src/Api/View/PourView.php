@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** The pour at the scale: what it reads, what it is to read, how far that is. */
 final readonly class PourView
 {
@@ -21,6 +23,6 @@ final readonly class PourView
         public ?Value $over,
         public float $level,
         public bool $isIn,
-        public string $words,
+        public string|Message $words,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** The quantities of a job: areas, films, packs, what the store gives, cost; as planned or otherwise. */
 final readonly class QuantitiesView
 {
@@ -31,7 +33,7 @@ final readonly class QuantitiesView
         public array $goods,
         public string $price,
         public string $planned,
-        public string $difference,
+        public string|Message $difference,
         public array $orders,
         public array $unmeasured,
         public array $unrouted,

@@ -26,7 +26,7 @@ final readonly class TodayCard
         public string $nextHow,
         public ?WindowBand $window,
         public string $urgency,
-        public string $message,
+        public string|Message $message,
         public array $closing,
         public bool $marked,
     ) {}

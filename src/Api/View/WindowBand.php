@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Api\View;
 
+use Hull\Quantity\Message;
+
 /** The recoat window of a coat on the axis of time. */
 final readonly class WindowBand
 {
     public function __construct(
         public string $stepKey,
         public string $name,
-        public string $coat,
+        public string|Message $coat,
         public string $laidAt,
         public ?string $touchAt,
         public ?string $opensAt,

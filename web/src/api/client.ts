@@ -2,11 +2,20 @@ import { t } from '@lingui/core/macro';
 import createClient from 'openapi-fetch';
 import { signedOut } from './signedOut';
 import { sturdyFetch } from './sturdy';
+import { language } from '../words/words';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 
 export const api = createClient<paths>({ baseUrl: '', fetch: sturdyFetch });
+
+/** What the server says comes in the language that the interface speaks, not in the browser's. */
+api.use({
+  onRequest({ request }) {
+    request.headers.set('Accept-Language', language());
+    return request;
+  },
+});
 
 type Wrong = Schemas['ProblemError'];
 

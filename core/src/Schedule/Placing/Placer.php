@@ -27,7 +27,7 @@ final class Placer
     /** Said of a film; which limit of the air is in the way is named beside it. */
     public const NO_HOUR = 'no hour before the end of the plan lets this film on: another place, hour or film';
 
-    /** @var list<array{Activity, string|Message, bool}> what found no room, why, and whether that lies on another part */
+    /** @var list<array{Activity, string|Message, bool}> what found no room, why, and if another part is to blame */
     private array $causes = [];
 
     /** @var array<int|string, true> blocks that are being placed because another one needs them */

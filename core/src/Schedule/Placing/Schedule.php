@@ -18,8 +18,8 @@ final readonly class Schedule
     /**
      * @param array<int|string, Placement> $placed by activity, in order of time
      * @param array<int|string, string|Message> $unplaced activities that found no room => why
-     * @param list<array{Activity, string|Message, bool}> $causes by block what found no room, why, and whether that lies on
-     *                                                    another part
+     * @param list<array{Activity, string|Message, bool}> $causes by block what found no room, why, and whether that
+     *                                                            lies on another part
      */
     public function __construct(
         public Yard $yard,

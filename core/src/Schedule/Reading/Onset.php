@@ -29,7 +29,7 @@ final class Onset
         }
     }
 
-    /** @return array{list<Lag>, float, string|Message} lags, hour and reason, which the work after that one begins without */
+    /** @return array{list<Lag>, float, string|Message} lags, hour, reason; the work after it begins without these */
     public function taken(): array
     {
         $taken = [$this->lags, $this->notBefore, $this->because];
