@@ -219,13 +219,19 @@ final readonly class TodayScreen
             !$gate->flag('open') &&
             [] !== array_intersect(self::FILM, $this->catalogues->for($row->workshop)->step($next->step)->tags)
         ) {
-            [$urgency, $message] = ['wait', Message::row(['No film in this air.', ...$gate->outcome->warnings])];
+            [$urgency, $message] = [
+                'wait',
+                Message::row(array_map(Message::sentence(...), ['No film in this air.', ...$gate->outcome->warnings])),
+            ];
         }
         $weather = $replayed->weather();
         if (null !== $weather) {
             [$urgency, $message] = [
                 'now',
-                Message::of('{weather}. Look at it and write what you find.', weather: $weather->says),
+                Message::of(
+                    '{weather}. Look at it and write what you find.',
+                    weather: Message::sentence($weather->says),
+                ),
             ];
         }
         $nextStep = null === $next ? null : $this->catalogues->for($row->workshop)->step($next->step);
@@ -279,7 +285,7 @@ final readonly class TodayScreen
 
         return Message::of(
             'Not yet: {what}, until about {until} (estimate; test it).',
-            what: $first->because,
+            what: Message::sentence($first->because),
             until: $until,
         );
     }

@@ -171,14 +171,14 @@ final readonly class PlanWriter
                 : Message::of(
                     '{activity}: {what}',
                     activity: lcfirst($this->yard->activity($stays->id)->name),
-                    what: $stays->words($this->yard),
+                    what: Message::sentence($stays->words($this->yard)),
                 );
 
         return [] === $move->for
             ? $breaks
             : Message::of(
                 '{what}, as {people} is not at work then',
-                what: $breaks,
+                what: Message::sentence($breaks),
                 people: Message::row($move->for, ' and '),
             );
     }

@@ -10,6 +10,8 @@ use App\Words\SaidWords;
 /** What the server says is in the reader's language where somebody translated it, quantities in the reader's units. */
 final class TongueTest extends ApiCase
 {
+    use EveryRead;
+
     public function testSentencesComeInTheLanguageOfTheInterfaceAndTheReadersUnits(): void
     {
         $this->enter('rowan@yard.example');
@@ -24,6 +26,34 @@ final class TongueTest extends ApiCase
         self::assertSame($says('en'), $says('fr'), 'nobody has written French');
         $this->call('PATCH', '/api/account', ['units' => 'us']);
         self::assertSame(['Het deel is 39.2 °F; het blad zegt 50 °F tot 95 °F.'], $says('nl'));
+    }
+
+    public function testWhoeverReadsUsUnitsIsToldNoDegreesCelsius(): void
+    {
+        $this->enter('rowan@yard.example');
+        $job = self::text($this->call('POST', '/api/jobs', ['name' => 'Cold']), 'id');
+        foreach ([['cold', '11 C', 'tent'], ['warm', '20 C', 'heated-bay']] as [$id, $temperature, $kind]) {
+            $survey = self::survey(['id' => $id, 'place' => $kind]);
+            $survey['place'] = ['id' => $kind, 'kind' => $kind, 'temperature' => $temperature, 'humidity' => '75 %'];
+            $this->call('POST', "/api/jobs/$job/parts", $survey);
+        }
+        $this->call('PATCH', '/api/account', ['units' => 'us']);
+        $this->call('POST', '/api/plan', ['again' => true]);
+        $this->call('GET', '/api/plan');
+        self::assertSame(200, $this->code());
+        $found = [];
+        foreach ($this->reads(false) as $path) {
+            if (1 !== preg_match('#/file$|/units|/catalogue#', $path)) {
+                $answer = $this->call('GET', $path);
+                array_walk_recursive($answer, static function (mixed $v, int|string $k) use (&$found, $path): void {
+                    if (is_string($v) && 'formula' !== $k && 1 === preg_match('/\d ?°?C\b/u', $v)) {
+                        $found[] = "$path $k: $v";
+                    }
+                });
+            }
+        }
+
+        self::assertSame([], $found);
     }
 
     public function testWhatSomebodyWroteStaysAsItIs(): void

@@ -38,6 +38,12 @@ final readonly class Message implements \Stringable, \JsonSerializable
         return new self($english, $with);
     }
 
+    /** A sentence of ours inside of another one is no name: it is said in the reader's units and language, too. */
+    public static function sentence(string|self $sentence): self
+    {
+        return $sentence instanceof self ? $sentence : new self($sentence, []);
+    }
+
     /**
      * Several in a row, sentences or what stands on either side of a sign.
      *

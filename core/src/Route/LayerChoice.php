@@ -97,7 +97,7 @@ final readonly class LayerChoice
                         '"{other}" cannot be laid in the place of "{product}": {why}.',
                         other: $other->name,
                         product: $product->name,
-                        why: $why,
+                        why: Message::sentence($why),
                     ),
                 );
             }

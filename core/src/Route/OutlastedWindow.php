@@ -83,7 +83,7 @@ final readonly class OutlastedWindow
                 max: Duration::hours($this->max),
             ),
             null === $sections
-                ? 'No section is small enough: another film, or each coat abraded before the next.'
+                ? Message::of('No section is small enough: another film, or each coat abraded before the next.')
                 : Message::of(
                     'Work it in {sections} sections, each brought up to its last coat by itself; mark the stop lines ' .
                         'on an edge or seam, or fade out and abrade there before the next.',

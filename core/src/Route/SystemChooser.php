@@ -169,7 +169,7 @@ final readonly class SystemChooser
             : throw new NoRoute(
                 Message::row([
                     Message::of('"{system}" was picked and cannot be laid here.', system: $system->name),
-                    ...$fit->reasons,
+                    ...array_map(Message::sentence(...), $fit->reasons),
                 ]),
             );
     }

@@ -51,6 +51,7 @@ final class GateTest extends TestCase
     }
 
     #[DataProvider('jobs')]
+    #[Group('slow')]
     public function testItIsPlannedAsAMasterWould(string $name): void
     {
         $job = self::job($name);

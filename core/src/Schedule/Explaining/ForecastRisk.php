@@ -58,7 +58,7 @@ final readonly class ForecastRisk
         return Message::of(
             'if it comes {edge} than forecast: {what}',
             edge: Message::of($this->edge),
-            what: $this->breaks->words($yard),
+            what: Message::sentence($this->breaks->words($yard)),
         );
     }
 }

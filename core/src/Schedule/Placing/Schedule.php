@@ -45,7 +45,7 @@ final readonly class Schedule
                     null === $closed->opens => $closed->words(),
                     in_array($says, [Placer::NO_HOUR, Placer::NO_ROOM], true) => Message::of(
                         '{what}; {air}',
-                        what: $says,
+                        what: Message::sentence($says),
                         air: $closed->words(),
                     ),
                     default => $says,

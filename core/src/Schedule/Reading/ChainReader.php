@@ -230,7 +230,10 @@ final class ChainReader
             $this->onset->after(new Lag($last->id, $passing, $what));
         } else {
             $since = [] === $this->done->finished ? $this->now : max($this->done->finished);
-            $this->onset->notBefore($passing->after($since) ?? \INF, Message::of('waits for {what}', what: $what));
+            $this->onset->notBefore(
+                $passing->after($since) ?? \INF,
+                Message::of('waits for {what}', what: Message::sentence($what)),
+            );
         }
     }
 

@@ -59,7 +59,7 @@ final readonly class CrossLags
                 $work[$at] =
                     null === $hour
                         ? $work[$at]
-                        : $work[$at]->from($hour, Message::of('waits: {what}', what: $one->because));
+                        : $work[$at]->from($hour, Message::of('waits: {what}', what: Message::sentence($one->because)));
             }
         }
 

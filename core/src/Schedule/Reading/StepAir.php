@@ -54,10 +54,10 @@ final readonly class StepAir
         };
     }
 
-    public static function working(Step $definition): string|Message
+    public static function working(Step $definition): Message
     {
         return 'drying' === $definition->takes->waitFor
-            ? 'the part to dry'
+            ? Message::of('the part to dry')
             : Message::of('{step} to have worked', step: lcfirst($definition->name));
     }
 

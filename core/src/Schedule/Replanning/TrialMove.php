@@ -174,12 +174,13 @@ final readonly class TrialMove
         $other = null === $this->why->other ? '' : $yard->called($this->why->other);
 
         return match ($this->kind) {
-            self::LATE => Message::of('misses {what}', what: $this->why->what),
-            self::SOON => Message::of('too soon: {why}', why: $this->why->words($other)),
+            self::LATE => Message::of('misses {what}', what: Message::sentence($this->why->what)),
+            self::SOON => Message::of('too soon: {why}', why: Message::sentence($this->why->words($other))),
             default => match ($this->why->kind) {
                 WhyKind::Hours => 'no room in the working hours',
                 WhyKind::Air => $this->why->what,
-                default => Message::of('no room: {why}', why: $this->why->words($other)),
+                WhyKind::Nothing => 'no room at that hour',
+                default => Message::of('no room: {why}', why: Message::sentence($this->why->words($other))),
             },
         };
     }
