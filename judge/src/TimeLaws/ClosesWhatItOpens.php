@@ -9,7 +9,7 @@ use Judge\Steps;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
-/** 26: nothing is stripped, masked, wiped or mixed for a coat, or oil, that has no hour. */
+/** 26: nothing is stripped, masked, wiped or mixed for a coat, or oil, and no metal polished for a wax, without an hour. */
 final readonly class ClosesWhatItOpens implements TimeLaw
 {
     private const LAW = 26;
@@ -30,7 +30,7 @@ final readonly class ClosesWhatItOpens implements TimeLaw
                 };
             }
             $last = array_slice($timetable->stints[$part] ?? [], -1)[0] ?? null;
-            if (true === $last?->isOneOf(['isolate', 'look-inside'])) {
+            if (true === $last?->isOneOf(['isolate', 'look-inside', 'metal-polish'])) {
                 $breaches[] = new Breach(self::LAW, null, $last->words() . ' and what it is done for has no hour');
             }
             if (null !== $open && [] !== array_intersect($covers, $undone)) {
