@@ -9,7 +9,7 @@ use Judge\Steps;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
-/** 26: nothing is stripped, masked, wiped or mixed for a coat, or oil, and no metal polished for a wax, without an hour. */
+/** 26: nothing is stripped, masked, wiped, mixed or polished for a coat, oil or wax that has no hour. */
 final readonly class ClosesWhatItOpens implements TimeLaw
 {
     private const LAW = 26;
