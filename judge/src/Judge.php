@@ -49,6 +49,7 @@ final readonly class Judge
             new Laws\HoursAndLitres(),
             new Laws\ExtentCounts(),
             new Laws\KeyedAllOver(),
+            new Laws\SandedHard(),
             new Laws\BackOnLast(),
         ];
         $this->pieceLaws = [

@@ -159,7 +159,15 @@ final class Steps
     /** Films that stay soft: nobody waits for their cure. */
     public const NEVER_DRY = ['cavity-wax'];
     /** After these a film is no longer wet. */
-    public const WAITS = ['wait-recoat', 'wait-touch', 'wait-handle', 'wait-full', 'oven-cure', 'ramp-cure'];
+    public const WAITS = [
+        'wait-recoat',
+        'wait-touch',
+        'wait-handle',
+        'wait-sand',
+        'wait-full',
+        'oven-cure',
+        'ramp-cure',
+    ];
     public const FERROUS = ['carbon-steel', 'cast-iron'];
     public const ZINC = ['galvanised-steel', 'zinc-casting'];
     public const ALUMINIUM = ['aluminium-wrought', 'aluminium-cast', 'aluminium-anodised'];

@@ -58,12 +58,27 @@ final class LawsTest extends TestCase
         yield 'abraded between coats and not wiped' => [
             5,
             $steel('mask', 'final-wipe', self::COAT, 'scuff', 'blow-off', self::COAT, 'unmask'),
-            $steel('mask', 'final-wipe', self::COAT, 'scuff', 'blow-off', 'final-wipe', self::COAT, 'unmask'),
+            $steel(
+                'mask',
+                'final-wipe',
+                self::COAT,
+                'wait-sand',
+                'scuff',
+                'blow-off',
+                'final-wipe',
+                self::COAT,
+                'unmask',
+            ),
+        ];
+        yield 'sanded while it is soft' => [
+            24,
+            $steel('mask', 'final-wipe', self::COAT, 'wait-recoat', 'block-primer', 'unmask'),
+            $steel('mask', 'final-wipe', self::COAT, 'wait-sand', 'block-primer', 'scuff', 'unmask'),
         ];
         yield 'sanded after masking' => [
             6,
             $steel('mask', 'sand-p80', 'blow-off', 'final-wipe', self::COAT, 'unmask'),
-            $steel('sand-p80', 'blow-off', 'mask', 'final-wipe', self::COAT, 'scuff', 'unmask'),
+            $steel('sand-p80', 'blow-off', 'mask', 'final-wipe', self::COAT, 'wait-sand', 'scuff', 'unmask'),
         ];
         yield 'wiped before masking' => [
             6,

@@ -53,6 +53,7 @@ final class RoutesTest extends TestCase
         yield 'tape on what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('mask-line')];
         yield 'tape under the clear' => [6, static fn(Spoilt $s) => $s->withoutRules('line-pulled')];
         yield 'plugs into what is wet' => [6, static fn(Spoilt $s) => $s->withoutNeeds('plug-bores', 'wet'), 240];
+        yield 'sanded as soon as it takes a coat' => [24, static fn(Spoilt $s) => $s->withoutRules('film-sandable')];
         yield 'plugs until it is hard' => [
             6,
             static fn(Spoilt $s) => $s->withoutNeeds('wait-full')->withoutNeeds('wait-handle')->withLast('pull-plugs'),

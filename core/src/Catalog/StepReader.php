@@ -58,7 +58,7 @@ final readonly class StepReader
                 waitHours: Checked::least($takes->optional('wait_h'))?->number() ?? 0.0,
                 waitFor: $takes
                     ->optional('wait_for')
-                    ?->choice(['drying', 'dwell', 'touch', 'recoat', 'handle', 'full']),
+                    ?->choice(['drying', 'dwell', 'touch', 'recoat', 'handle', 'sand', 'full']),
                 penalty: $takes->optional('penalty')?->number() ?? 0.0,
                 money: $takes->optional('money')?->number() ?? 0.0,
                 moneyPerM2: $takes->optional('money_per_m2')?->number() ?? 0.0,

@@ -21,7 +21,7 @@ final readonly class Lane
     private const LAST = ['last-of-all'];
     private const OILING = 'oiling';
     /** What a step waits for of a film. */
-    private const FILM = ['touch', 'recoat', 'handle', 'full'];
+    private const FILM = ['touch', 'recoat', 'handle', 'sand', 'full'];
     private const CLOSING = 'closing';
     private const HANDING_OVER = 'handing-over';
     private const TAKING_OFF = 'taking-off';

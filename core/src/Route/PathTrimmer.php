@@ -98,9 +98,17 @@ final readonly class PathTrimmer
         $waits = array_filter($steps, static fn(Step $s): bool => $s->isWait() && null !== $s->takes->waitFor);
         $times = array_count_values(array_map(static fn(RouteStep $s): string => $s->step, $path));
         $instead = [];
+        $sooner = array_filter($waits, static fn(Step $s): bool => 'sand' !== $s->takes->waitFor);
         foreach ($path as $at => $move) {
-            $isWait = $this->context->catalogue()->step($move->step)->isWait();
-            foreach ($isWait ? $curing : ($times[$move->step] > 1 ? $waits : []) as $step) {
+            $done = $this->context->catalogue()->step($move->step);
+            $others = match (true) {
+                // Waiting long enough to sand is for sanding; the search waits for anything by it.
+                'sand' === $done->takes->waitFor => [...$curing, ...$sooner],
+                $done->isWait() => $curing,
+                $times[$move->step] > 1 => $waits,
+                default => [],
+            };
+            foreach ($others as $step) {
                 $instead[] = [$at, $step];
             }
         }

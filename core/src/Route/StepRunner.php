@@ -214,6 +214,7 @@ final class StepRunner
         $clock = match ($for) {
             'touch' => $top->touch,
             'handle' => $top->handle,
+            'sand' => $top->sand,
             'recoat' => $top->isShut() ? $top->recoatAgain ?? $top->recoatMin : $top->recoatMin,
             default => $top->full,
         };

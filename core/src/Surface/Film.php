@@ -22,6 +22,7 @@ final readonly class Film
         public ?CureClock $recoatMax,
         public ?CureClock $recoatAgain,
         public CureClock $handle,
+        public CureClock $sand,
         public CureClock $full,
         public bool $measured = false,
     ) {}
@@ -45,6 +46,7 @@ final readonly class Film
             recoatMax: null === $cure->recoatMax ? null : $start($cure->recoatMax),
             recoatAgain: null === $cure->recoatAgain ? null : $start($cure->recoatAgain),
             handle: $start($cure->ready(Readiness::Handle)),
+            sand: $start($cure->ready(Readiness::Sand)),
             full: $start($cure->full),
             measured: $measured,
         );
@@ -77,6 +79,7 @@ final readonly class Film
             recoatMax: $this->recoatMax?->run($for, $air),
             recoatAgain: $this->recoatAgain?->run($for, $air),
             handle: $this->handle->run($for, $air),
+            sand: $this->sand->run($for, $air),
             full: $this->full->run($for, $air),
             measured: $this->measured,
         );
@@ -93,6 +96,7 @@ final readonly class Film
             recoatMax: $this->recoatMax?->ended(),
             recoatAgain: $this->recoatAgain?->ended(),
             handle: $this->handle->ended(),
+            sand: $this->sand->ended(),
             full: $this->full->ended(),
             measured: $this->measured,
         );
@@ -115,6 +119,7 @@ final readonly class Film
                 : $past($fresh->recoatMax, $lapsed || FilmPhase::Shut === $phase),
             recoatAgain: null === $fresh->recoatAgain ? null : $past($fresh->recoatAgain, $lapsed),
             handle: $past($fresh->handle, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase),
+            sand: $past($fresh->sand, FilmPhase::Wet !== $phase && FilmPhase::Tacky !== $phase),
             full: $past($fresh->full, FilmPhase::Cured === $phase),
             measured: $this->measured,
         );
@@ -131,6 +136,7 @@ final readonly class Film
             recoatMax: $this->recoatMax,
             recoatAgain: $this->recoatAgain,
             handle: $this->handle,
+            sand: $this->sand,
             full: $this->full,
             measured: true,
         );
@@ -142,6 +148,7 @@ final readonly class Film
         return $this->full->isReached() &&
             $this->recoatMin->isReached() &&
             $this->handle->isReached() &&
+            $this->sand->isReached() &&
             false !== $this->recoatMax?->isReached() &&
             false !== $this->recoatAgain?->isReached();
     }

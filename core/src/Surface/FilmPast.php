@@ -7,7 +7,7 @@ namespace Hull\Surface;
 /** The top film has reached an event of its cure, whatever else it has reached. */
 final readonly class FilmPast implements Predicate
 {
-    public const EVENTS = ['touch', 'recoat', 'handle', 'full'];
+    public const EVENTS = ['touch', 'recoat', 'handle', 'sand', 'full'];
 
     private string $key;
 
@@ -28,6 +28,7 @@ final readonly class FilmPast implements Predicate
             'touch' => $top?->touch,
             'recoat' => $top?->recoatMin,
             'handle' => $top?->handle,
+            'sand' => $top?->sand,
             default => $top?->full,
         };
 

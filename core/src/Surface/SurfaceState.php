@@ -146,6 +146,7 @@ final readonly class SurfaceState
                 : $top->phase()->value .
                     ($top->touch->isReached() ? '+' : '') .
                     ($top->handle->isReached() ? 'h' : '') .
+                    ($top->sand->isReached() ? 's' : '') .
                     ($top->isOpen() ? 'o' : ''));
     }
 }

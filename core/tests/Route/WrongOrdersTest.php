@@ -46,7 +46,7 @@ final class WrongOrdersTest extends TestCase
         ];
         yield 'mixed before sanding' => [
             ['service' => 'exterior-sun', 'finish' => 'show'],
-            self::READY . ' epoxy-primer-2k wait-recoat mix-many scuff blow-off final-wipe surfacer-2k',
+            self::READY . ' epoxy-primer-2k wait-sand mix-many scuff blow-off final-wipe surfacer-2k',
             'mix-used-at-once',
         ];
         yield 'peelable film on bare steel' => [

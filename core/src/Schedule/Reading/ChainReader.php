@@ -218,7 +218,7 @@ final class ChainReader
     private function wait(Step $definition, SurfaceState $state, SurfaceState $after): void
     {
         $for = $definition->takes->waitFor;
-        if (in_array($for, ['touch', 'recoat', 'handle', 'full'], true)) {
+        if (in_array($for, ['touch', 'recoat', 'handle', 'sand', 'full'], true)) {
             $this->films->wait($after->top(), $for);
 
             return;

@@ -110,19 +110,19 @@ final class FilmTimes
         return [[], $span->latest];
     }
 
-    /** @param string $for touch, recoat, handle, full */
+    /** @param string $for touch, recoat, handle, sand, full */
     public function wait(?Film $top, string $for): void
     {
         $below = $this->films[count($this->films) - 1] ?? null;
         $into = match ($for) {
             'touch' => FilmPhase::Tacky,
             'recoat' => FilmPhase::Open,
-            'handle' => null,
+            'handle', 'sand' => null,
             default => FilmPhase::Cured,
         };
         $line = match (true) {
             null === $top => null,
-            null === $into => $this->airs->ready($this->at, $top->product, Readiness::Handle, $this->warmth),
+            null === $into => $this->airs->ready($this->at, $top->product, Readiness::from($for), $this->warmth),
             default => $this->airs->cure($this->at, $top->product, $into, $this->warmth),
         };
         // A coat along the one below waits zone by zone; that is in what the coat itself asks.
@@ -131,7 +131,11 @@ final class FilmTimes
         }
         $passing = LagTime::on($line, CureFactor::thickness($top->thickness, $top->product->dft));
         $name = lcfirst($top->product->name);
-        $what = null === $into ? Message::of('{film} to be dry to handle', film: $name) : self::to($name, $into);
+        $what = match (true) {
+            null !== $into => self::to($name, $into),
+            Readiness::Sand->value === $for => Message::of('{film} to be hard enough to sand', film: $name),
+            default => Message::of('{film} to be dry to handle', film: $name),
+        };
         null === $below[0]
             ? $this->onset->notBefore($passing->after($below[2]) ?? \INF, Message::of('waits for {what}', what: $what))
             : $this->onset->after(new Lag($below[0], $passing, $what));
