@@ -16,8 +16,8 @@ final readonly class SaidWords
 {
     /** Rooms whose phrases come before a reader; refusals and figures of the console do not go through a translator. */
     private const SOURCES = ['core/src', 'src/Api', 'src/Plan', 'src/Work'];
-    /** Two words or more, of letters, not a query, a path or a format. */
-    private const PHRASE = '/^(?!SELECT |%)[A-Za-z"{][^<>|=]*[a-z}]{2,}[:,;."]* [a-z{"(][^<>|=]*$/';
+    /** Two words or more, of letters, not a query, a path or a format with its own places. */
+    private const PHRASE = '/^(?!SELECT |.*%[\\d.+]*[a-z])[A-Za-z"{][^<>|=]*[a-z}]{2,}[:,;."]* [a-z{"(][^<>|=]*$/';
 
     public function __construct(#[Autowire('%kernel.project_dir%')] private string $root) {}
 
@@ -27,25 +27,30 @@ final readonly class SaidWords
         $lines = ['msgid ""', 'msgstr "Content-Type: text/plain; charset=UTF-8\n"', ''];
         foreach ($places as $said => $place) {
             $text = addcslashes((string) $said, "\"\\\n");
-            $lines = [...$lines, "#: $place", "msgid \"$text\"", 'msgstr ""', ''];
+            $lines = [...$lines, "#. $place", "msgid \"$text\"", 'msgstr ""', ''];
         }
 
         return implode("\n", $lines);
     }
 
-    /** @return array<int|string, string> phrase => file */
+    /** @return array<int|string, string> phrase => class */
     private function ofSource(): array
     {
         $said = [];
         foreach (self::SOURCES as $folder) {
             foreach ($this->files($folder, 'php') as $file) {
                 foreach (self::phrases((string) file_get_contents("$this->root/$file")) as $phrase) {
-                    $said[$phrase] ??= $file;
+                    $said[$phrase] ??= self::className($file);
                 }
             }
         }
 
         return $said;
+    }
+
+    private static function className(string $file): string
+    {
+        return strtr(basename(dirname($file)) . '/' . basename($file, '.php'), '/', '\\');
     }
 
     /** @return list<string> below the root, in order */
