@@ -40,6 +40,7 @@ final readonly class FactTable
                     perHour: $n->optional('per_hour')?->number() ?? 0.0,
                     stopsUnderFilm: true === $n->optional('stops_under_film')?->boolean(),
                     offWithinHours: $n->optional('off_within_h')?->number(),
+                    redoneHours: Checked::above($n->optional('redone_h'))?->number(),
                     lastsHours: Checked::above($n->optional('lasts_h'))?->number(),
                     lastsOutdoorsHours: Checked::above($n->optional('lasts_outdoors_h'))?->number(),
                     lostInRain: true === $n->optional('lost_in_rain')?->boolean(),

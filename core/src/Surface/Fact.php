@@ -10,6 +10,8 @@ final readonly class Fact
     /**
      * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
      *                                   holds (typical)
+     * @param float|null $redoneHours what is dried on is softened and gone over again in so long (estimate); without it
+     *                                nothing makes it good
      * @param list<string> $groups what it is one of: what takes off or asks about a group means it, too
      * @param list<string> $lostBy tags of steps; each such step undoes it unless it says otherwise
      * @param list<string> $lostUnless tags of steps; every step without one of these undoes it
@@ -27,6 +29,7 @@ final readonly class Fact
         public float $perHour = 0.0,
         public bool $stopsUnderFilm = false,
         public ?float $offWithinHours = null,
+        public ?float $redoneHours = null,
         public array $groups = [],
         public array $lostBy = [],
         public array $lostUnder = [],

@@ -61,6 +61,8 @@ final readonly class DwellRuns implements TimeLaw
         'brighten' => 0.1,
     ];
     private const DRIES_ON_H = 0.55;
+    /** Gel below film whitens for a day at the most; it is rinsed off then. */
+    private const LIES = ['whiten-peroxide' => 24.1];
 
     public function breaches(Timetable $timetable): array
     {
@@ -98,8 +100,16 @@ final readonly class DwellRuns implements TimeLaw
         foreach ($timetable->stints as $stints) {
             foreach ($stints as $at => $stint) {
                 $next = $stints[$at + 1] ?? null;
+                $lies = self::LIES[$stint->step] ?? \INF;
+                if (null !== $next && $next->from - $stint->to > $lies) {
+                    $breaches[] = new Breach(
+                        1,
+                        null,
+                        sprintf('%s lies on for %.1f h', $stint->words(), $next->from - $stint->to),
+                    );
+                }
                 $works = self::WORKS[$stint->step] ?? null;
-                if (null === $works || null === $next || $next->late) {
+                if (null === $works || null === $next) {
                     continue;
                 }
                 $over = $timetable->sky($stint)->worked($stint->to, $next->from - self::DRIES_ON_H);

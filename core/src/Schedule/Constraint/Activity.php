@@ -85,6 +85,18 @@ final readonly class Activity
         return null !== $this->wet;
     }
 
+    /** One that nothing makes good. */
+    public function hardWindow(): ?Window
+    {
+        foreach ($this->windows as $window) {
+            if ($window->isHard()) {
+                return $window;
+            }
+        }
+
+        return null;
+    }
+
     /** Dust beside it does harm: it is wiped for a coat, or a film that minds it is laid. */
     public function mindsDust(): bool
     {

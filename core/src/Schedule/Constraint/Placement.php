@@ -40,4 +40,19 @@ final readonly class Placement
             late: $this->late,
         );
     }
+
+    public function asLate(): self
+    {
+        return new self(
+            id: $this->id,
+            start: $this->start,
+            end: $this->end,
+            who: $this->who,
+            why: $this->why,
+            dry: $this->dry,
+            rework: $this->rework,
+            setUp: $this->setUp,
+            late: true,
+        );
+    }
 }

@@ -79,7 +79,27 @@ final class Times
     }
 
     /**
-     * What has to be made good of a start: of the windows that it misses the one that takes longest.
+     * Of the windows that a start misses and nothing makes good the first to close.
+     *
+     * @param array<int|string, Placement> $placed
+     * @param array<int|string, int> $own what is placed together with it: whatever else opened one has happened, and is
+     *     taken off late all the same
+     *
+     * @return array{float, Window}|null
+     */
+    public static function hard(Activity $activity, array $placed, array $own, float $start): ?array
+    {
+        $first = null;
+        foreach ([] === $activity->windows ? [] : self::closing($activity, $placed) as $one) {
+            $missed = $one[1]->isHard() && isset($own[$one[1]->from]) && $start > $one[0] + Interval::GRACE;
+            $first = $missed && (null === $first || $one[0] < $first[0]) ? $one : $first;
+        }
+
+        return $first;
+    }
+
+    /**
+     * What has to be made good of a start: of the windows that it misses, and that can be, the one that takes longest.
      *
      * @param array<int|string, Placement> $placed
      */
@@ -87,7 +107,7 @@ final class Times
     {
         $due = null;
         foreach (self::missed($activity, $placed, $start) as $window) {
-            $due = $window->hours >= ($due->hours ?? 0.0) ? $window : $due;
+            $due = !$window->isHard() && $window->hours >= ($due->hours ?? 0.0) ? $window : $due;
         }
 
         return $due;

@@ -73,8 +73,11 @@ final class BlockFiller
             [$begin, $because] =
                 isset($hold[$k]) && $hold[$k] > $begin ? [$hold[$k], $held[$k] ?? null] : [$begin, $because];
             $placed = $this->isLost($activity) ? null : $this->room($activity, $begin, null, $because);
+            $hard = null === $placed ? null : Times::hard($activity, $this->placed, $at, $placed->start);
+            $latest = $hard ?? $latest;
             // What may be paid for is paid for only where the window is really missed.
             if (
+                null === $hard &&
                 isset($pays[$activity->id]) &&
                 null !== $latest &&
                 null !== $placed &&
@@ -105,6 +108,7 @@ final class BlockFiller
                 $tries[$activity->id] = 1 + ($tries[$activity->id] ?? 0);
                 if (null !== $source && $tries[$activity->id] <= self::MOST_TRIES && $again <= self::MOST_STUCK) {
                     $missed = $activity->id;
+                    $never += null === $hard ? [] : [$missed => true];
                     $opened = $this->placed[$block[$source]->id]->start;
                     $hold[$source] = $opened + max($gap, self::LEAST_HOLD);
                     $held[$source] = new Why(WhyKind::Window, $window->what, $activity->id);
@@ -126,7 +130,7 @@ final class BlockFiller
                 $stuck = $activity->id;
             }
             $this->leave($block, 0, $k);
-            if (isset($never[$stuck])) {
+            if (null !== $hard || isset($never[$stuck])) {
                 return $activity;
             }
             // What was held back for a window that is missed all the same need not have been.
@@ -184,7 +188,7 @@ final class BlockFiller
             $due = $more;
         }
 
-        return $placed;
+        return $placed->asLate();
     }
 
     public function room(Activity $activity, float $hold, ?Window $pays, ?Why $held): ?Placement

@@ -321,6 +321,10 @@ final class Placer
             !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
                 => 'in this air what it waits for never comes',
             null !== $activity->wet => self::NO_HOUR,
+            null !== $activity->hardWindow() => Message::of(
+                'nobody is at work in {window}',
+                window: Message::sentence($activity->hardWindow()->what),
+            ),
             default => self::NO_ROOM,
         };
     }

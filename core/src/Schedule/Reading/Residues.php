@@ -16,8 +16,8 @@ use Hull\Surface\SurfaceState;
 /** Chemistry that a step leaves on the part, and until when what takes it off has to begin. */
 final class Residues
 {
-    /** Softening what has dried on, going over it again, hours (estimate). */
-    private const DRIED_ON_H = 1.0;
+    /** Said in minutes up to here. */
+    private const IN_MINUTES_H = 2.0;
 
     /** @var array<int|string, Window> residue => until when what takes it off may begin */
     private array $residues = [];
@@ -51,17 +51,25 @@ final class Residues
     {
         foreach ($definition->worked->keepsWet ? [] : $this->catalogue->facts as $fact) {
             if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
-                $dwell = 'dwell' === $definition->takes->waitFor ? $definition->takes->waitHours : 0.0;
+                $waits = $definition->takes->waitHours;
                 $this->residues[$fact->id] = new Window(
                     $id,
-                    LagTime::on($this->air->dwell($definition), $dwell, $fact->offWithinHours),
-                    Message::of(
-                        'the {minutes} minutes before {what} dries on',
-                        minutes: (int) round(60.0 * $fact->offWithinHours),
-                        what: $fact->name,
-                    ),
+                    'dwell' === $definition->takes->waitFor
+                        ? LagTime::on($this->air->dwell($definition), $waits, $fact->offWithinHours)
+                        : LagTime::hours($waits + $fact->offWithinHours),
+                    $fact->offWithinHours > self::IN_MINUTES_H
+                        ? Message::of(
+                            'the {hours} h in which {what} has to come off',
+                            hours: sprintf('%g', $fact->offWithinHours),
+                            what: $fact->name,
+                        )
+                        : Message::of(
+                            'the {minutes} minutes before {what} dries on',
+                            minutes: (int) round(60.0 * $fact->offWithinHours),
+                            what: $fact->name,
+                        ),
                     false,
-                    self::DRIED_ON_H,
+                    $fact->redoneHours ?? \INF,
                 );
             }
         }
