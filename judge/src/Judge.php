@@ -30,6 +30,7 @@ final readonly class Judge
         ];
         $this->laws = [
             new Laws\ChemistryLeaves(),
+            new Laws\CleanBelow(),
             new Laws\FeedingIsLast(),
             new Laws\LeavesInOrder(),
             new Laws\SeenTo(),

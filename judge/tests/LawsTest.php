@@ -20,6 +20,13 @@ final class LawsTest extends TestCase
     {
         $steel = static fn(string ...$steps): Work => Work::of('carbon-steel', 'interior', array_values($steps));
         $coated = ['mask', 'final-wipe', self::COAT, 'unmask'];
+        $yellow = static fn(string ...$steps): Work => Work::of(
+            'rigid-plastic',
+            'interior',
+            array_values($steps),
+            'yellowing:light',
+            'adhesive:present',
+        );
         yield 'acid dries on' => [
             1,
             $steel('metal-prep', 'air-dry', 'rinse', 'air-dry', ...$coated),
@@ -34,6 +41,21 @@ final class LawsTest extends TestCase
             1,
             Work::of('gelcoat', 'interior', ['adhesive-remove', 'rinse', 'air-dry'], 'adhesive:present'),
             Work::of('gelcoat', 'interior', ['adhesive-remove', 'detergent-wash', 'air-dry'], 'adhesive:present'),
+        ];
+        yield 'decals on wax' => [
+            2,
+            Work::of('gelcoat', 'interior', ['polish', 'wax', 'put-decals'], 'decals:due'),
+            Work::of('gelcoat', 'interior', ['polish', 'put-decals', 'wax'], 'decals:due'),
+        ];
+        yield 'gelcoat on what nobody washed' => [
+            13,
+            Work::of('gelcoat', 'interior', ['regelcoat', 'detergent-wash', 'air-dry'], 'worn:spots'),
+            Work::of('gelcoat', 'interior', ['detergent-wash', 'air-dry', 'regelcoat'], 'worn:spots'),
+        ];
+        yield 'whitened over glue' => [
+            13,
+            $yellow('whiten-peroxide', 'rinse', 'adhesive-roll', 'air-dry'),
+            $yellow('adhesive-roll', 'whiten-peroxide', 'rinse', 'air-dry'),
         ];
         yield 'oiled, then bathed' => [
             2,

@@ -41,6 +41,9 @@ final class RoutesTest extends TestCase
         ];
         yield 'it may leave masked' => [3, static fn(Spoilt $s) => $s->withoutRules('unmask-before-end')];
         yield 'it may leave wet' => [3, static fn(Spoilt $s) => $s->withoutRules('last-clean', 'coat-dry')];
+        yield 'decals on wax' => [2, static fn(Spoilt $s) => $s->withoutRules('decals-before-wax')];
+        yield 'gelcoat on dirt' => [13, static fn(Spoilt $s) => $s->withoutRules('wash-before-gelcoat')];
+        yield 'gel over glue' => [13, static fn(Spoilt $s) => $s->withoutNeeds('whiten-peroxide')];
         yield 'a mix keeps' => [
             4,
             static fn(Spoilt $s) => $s->withoutRules('mix-used-at-once')->withLasting('mix-ready'),

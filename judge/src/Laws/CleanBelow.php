@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Judge\Laws;
+
+use Judge\Breach;
+use Judge\Law;
+use Judge\Steps;
+use Judge\Work;
+
+/**
+ * 13: gelcoat goes on what was washed, and peroxide gel on bare plastic: what lies below glue or foil stays yellow.
+ *
+ * 2: decals are stuck on what is not waxed yet.
+ */
+final readonly class CleanBelow implements Law
+{
+    private const GELCOATS = ['regelcoat', 'crack-stop-gelcoat'];
+    private const GEL = 'whiten-peroxide';
+    private const UNGLUES = ['adhesive-remove', 'adhesive-roll', 'peel-wrap'];
+    private const FEEDS = ['wax', 'dress-vinyl', 'dress-rubber'];
+
+    public function breaches(Work $work): array
+    {
+        $breaches = [];
+        $gelcoat = $work->first(self::GELCOATS);
+        $wash = $work->first([...Steps::WASHES, ...Steps::BATHS, 'food-rinse']);
+        if (null !== $gelcoat && (null === $wash || $wash > $gelcoat)) {
+            $breaches[] = new Breach(13, $gelcoat, 'gelcoat on what nobody washed');
+        }
+        $gel = $work->first([self::GEL]);
+        $unglued = $work->last(self::UNGLUES);
+        if (null !== $gel && null !== $unglued && $gel < $unglued) {
+            $breaches[] = new Breach(13, $gel, 'peroxide gel over glue or foil');
+        }
+        $fed = $work->first(self::FEEDS);
+        $decals = $work->last(['put-decals']);
+        if (null !== $fed && null !== $decals && $fed < $decals) {
+            $breaches[] = new Breach(2, $decals, 'decals on ' . $work->steps[$fed]->step);
+        }
+
+        return $breaches;
+    }
+}
