@@ -71,6 +71,38 @@ final readonly class PathTrimmer
         return null === $best ? $path : $this->quicker($this->pruned($best, $from, $needs), $from, $needs, $steps);
     }
 
+    /**
+     * What needs no full cure is not kept waiting for it: it is done before, after as long as it is dry to handle where
+     * it asks for that.
+     *
+     * @param list<RouteStep> $path
+     * @param list<Precondition> $needs
+     * @param list<Step> $steps
+     *
+     * @return list<RouteStep>
+     */
+    public function beforeCure(array $path, SurfaceState $from, array $needs, array $steps): array
+    {
+        $for = fn(RouteStep $s): ?string => $this->context->catalogue()->step($s->step)->takes->waitFor;
+        $handle = array_filter($steps, static fn(Step $s): bool => 'handle' === $s->takes->waitFor);
+        $waits = [[], ...array_map(static fn(Step $s): array => [new RouteStep('', $s->id)], array_values($handle))];
+        foreach ($path as $at => $cure) {
+            $next = $path[$at + 1] ?? null;
+            if ('full' !== $for($cure) || null === $next || null !== $for($next)) {
+                continue;
+            }
+            foreach ($waits as $wait) {
+                $sooner = [...array_slice($path, 0, $at), ...$wait, $next, $cure, ...array_slice($path, $at + 2)];
+                $other = $this->leading($sooner, $from, $needs);
+                if (null !== $other && count($other) === count($sooner)) {
+                    return $this->beforeCure($other, $from, $needs, $steps);
+                }
+            }
+        }
+
+        return $path;
+    }
+
     /** Minutes that a step costs, whatever it is done to. */
     public function effort(RouteStep $routeStep): float
     {

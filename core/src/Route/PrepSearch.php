@@ -106,14 +106,13 @@ final class PrepSearch
         $relevance = new Relevance($from, $needs, $steps, $this->runner);
         $path = $this->onTheWay($from, $needs, $relevance);
 
-        return null === $path
-            ? null
-            : $this->trimmer->quicker(
-                $this->withoutTheDearest($path, $from, $needs, $relevance),
-                $from,
-                $needs,
-                $steps,
-            );
+        if (null === $path) {
+            return null;
+        }
+        $least = $this->withoutTheDearest($path, $from, $needs, $relevance);
+        $quickest = $this->trimmer->quicker($least, $from, $needs, $steps);
+
+        return $this->trimmer->beforeCure($quickest, $from, $needs, $steps);
     }
 
     /**
