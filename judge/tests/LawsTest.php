@@ -52,6 +52,18 @@ final class LawsTest extends TestCase
             Work::of('gelcoat', 'interior', ['regelcoat', 'detergent-wash', 'air-dry'], 'worn:spots'),
             Work::of('gelcoat', 'interior', ['detergent-wash', 'air-dry', 'regelcoat'], 'worn:spots'),
         ];
+        $split = static fn(string ...$steps): Work => Work::of(
+            'rigid-plastic',
+            'interior',
+            array_values($steps),
+            'soil:heavy',
+            'cracks:through',
+        );
+        yield 'welded in dirt' => [
+            13,
+            $split('plastic-weld', 'detergent-wash', 'air-dry'),
+            $split('detergent-wash', 'air-dry', 'plastic-weld'),
+        ];
         yield 'whitened over glue' => [
             13,
             $yellow('whiten-peroxide', 'rinse', 'adhesive-roll', 'air-dry'),

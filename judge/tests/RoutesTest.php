@@ -43,6 +43,7 @@ final class RoutesTest extends TestCase
         yield 'it may leave wet' => [3, static fn(Spoilt $s) => $s->withoutRules('last-clean', 'coat-dry')];
         yield 'decals on wax' => [2, static fn(Spoilt $s) => $s->withoutRules('decals-before-wax')];
         yield 'gelcoat on dirt' => [13, static fn(Spoilt $s) => $s->withoutRules('wash-before-gelcoat')];
+        yield 'welded in dirt' => [13, static fn(Spoilt $s) => $s->withoutNeeds('plastic-weld'), 6800];
         yield 'gel over glue' => [13, static fn(Spoilt $s) => $s->withoutNeeds('whiten-peroxide')];
         yield 'a mix keeps' => [
             4,

@@ -10,13 +10,15 @@ use Judge\Steps;
 use Judge\Work;
 
 /**
- * 13: gelcoat goes on what was washed, and peroxide gel on bare plastic: what lies below glue or foil stays yellow.
+ * 13: gelcoat goes on what was washed, and peroxide gel on bare plastic: what lies below glue or foil stays yellow;
+ * nothing is welded or glued in dirt.
  *
  * 2: decals are stuck on what is not waxed yet.
  */
 final readonly class CleanBelow implements Law
 {
     private const GELCOATS = ['regelcoat', 'crack-stop-gelcoat'];
+    private const JOINS = ['plastic-weld', 'wood-scarf', 'wood-patch', 'ply-glue'];
     private const GEL = 'whiten-peroxide';
     private const UNGLUES = ['adhesive-remove', 'adhesive-roll', 'peel-wrap'];
     private const FEEDS = ['wax', 'dress-vinyl', 'dress-rubber'];
@@ -28,6 +30,11 @@ final readonly class CleanBelow implements Law
         $wash = $work->first([...Steps::WASHES, ...Steps::BATHS, 'food-rinse']);
         if (null !== $gelcoat && (null === $wash || $wash > $gelcoat)) {
             $breaches[] = new Breach(13, $gelcoat, 'gelcoat on what nobody washed');
+        }
+        $join = $work->first(self::JOINS);
+        $clean = $work->first([...Steps::WASHES, ...Steps::BATHS, 'food-rinse', 'dry-clean', 'scrape-caked']);
+        if (null !== $join && $work->has('soil') && (null === $clean || $clean > $join)) {
+            $breaches[] = new Breach(13, $join, $work->steps[$join]->step . ' in dirt');
         }
         $gel = $work->first([self::GEL]);
         $unglued = $work->last(self::UNGLUES);
