@@ -80,7 +80,10 @@ final readonly class GateLine
             [[GateReason::DewSoon, $this->nextDew, $dewFree], [GateReason::RainSoon, $this->nextRain, $rainSafe]]
             as [$reason, $next, $until]
         ) {
-            $closed = self::firstIn($next, $finish - $this->from, null === $until ? \INF : $until - $this->from);
+            $closed =
+                null === $until || $until > $finish + Interval::SAME
+                    ? self::firstIn($next, $finish - $this->from, null === $until ? \INF : $until - $this->from)
+                    : null;
             if (null !== $closed) {
                 $spoilt[] = [$reason, max($start + 0.25, (float) ($this->from + $closed + 1))];
             }

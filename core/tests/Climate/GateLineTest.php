@@ -72,6 +72,13 @@ final class GateLineTest extends TestCase
         );
     }
 
+    public function testWhatIsWorkedWetMindsNoRain(): void
+    {
+        $gate = self::gate([9 => [18.0, 60.0, 0.0, 2.0]], weather: false);
+        self::assertNull($gate->against(9.25, 9.5, 9.25, 9.25), 'nothing is left that has to bear it');
+        self::assertSame([GateReason::RainSoon, 10.0], $gate->against(8.0, 8.5, 8.5, 9.4));
+    }
+
     public function testACastingSweatsWhereAThinSheetIsDry(): void
     {
         $hours = array_fill(0, 6, [2.0, 80.0]);
@@ -96,6 +103,7 @@ final class GateLineTest extends TestCase
         float $tau = 0.0,
         float $least = 10.0,
         float $absorbs = 0.0,
+        bool $weather = true,
     ): GateLine {
         $hours = [];
         for ($i = 0; $i < 24; ++$i) {
@@ -116,14 +124,16 @@ final class GateLineTest extends TestCase
             24,
         );
 
+        $limits = Limits::of(
+            Temperature::celsius($least),
+            Temperature::celsius(35.0),
+            RelativeHumidity::percent(0),
+            RelativeHumidity::percent(80),
+        );
+
         return GateLine::of(
             $air,
-            Limits::of(
-                Temperature::celsius($least),
-                Temperature::celsius(35.0),
-                RelativeHumidity::percent(0),
-                RelativeHumidity::percent(80),
-            ),
+            $weather ? $limits : $limits->withoutWeather(),
             new PartWarmth($tau, $absorbs),
             $sprayed,
         );
