@@ -40,6 +40,26 @@ final class CloseUpTest extends TestCase
         self::assertEqualsWithDelta(9.4, self::placer($kept)->schedule()->placed['wipe']->start, 0.15);
     }
 
+    public function testMetalIsPolishedWhenItIsWaxedAndSoonerWhereNobodyHasTimeThen(): void
+    {
+        $polished = static function (string ...$taken): float {
+            $work = [
+                new Activity('rub', 'p', 'rub', 0.5, 'bay'),
+                new Activity('polish', 'p', 'polish', 0.5, 'bay', forNext: true),
+                new Activity('wax', 'p', 'wax', 0.5, 'bay', notBefore: 56.0),
+                new Activity('other', 'q', 'other', 1.0, 'hall', notBefore: 55.0),
+            ];
+            $placer = new Placer(new Yard(8.0, 90.0, $work, [Person::of('one', Spans::of([8.0, 12.0], [32.0, 60.0]))]));
+            foreach ([...array_values($taken), 'rub', 'polish', 'wax'] as $id) {
+                $placer->add([array_column($work, null, 'id')[$id]]);
+            }
+
+            return $placer->schedule()->placed['polish']->end;
+        };
+        self::assertEqualsWithDelta(56.0, $polished(), 0.02, 'not two days before');
+        self::assertEqualsWithDelta(55.0, $polished('other'), 0.6, 'what stands there stays');
+    }
+
     /** @param array<string, PreviousPlacement> $kept */
     private static function placer(array $kept = [], bool $draft = false): Placer
     {

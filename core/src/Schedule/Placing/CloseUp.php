@@ -12,7 +12,8 @@ use Hull\Schedule\Constraint\Times;
 use Hull\Schedule\Constraint\Yard;
 
 /**
- * Moves what counts for a few hours only, a wipe, a mix, chemistry that comes off, up to what it is done for.
+ * Moves what counts for a few hours only, a wipe, a mix, chemistry that comes off, up to what it is done for; and what
+ * is done for the very next step, as metal is polished for its wax.
  *
  * A coat that is held back for the window of the next one had its wipe as early as it counts at all: 57 of 60 minutes
  * lay between them, with nothing to do. Nothing else moves.
@@ -23,6 +24,8 @@ final readonly class CloseUp
     private const SHORT_H = 2.0;
     /** Nearer than this is near enough, hours. */
     private const NEAR_H = 0.1;
+    /** So long before what it is done for it is tried, one after the other, hours. */
+    private const BEFORE_H = [0.0, 0.5, 1.0, 2.0, 4.0, 8.0, 16.0, 24.0, 48.0, 72.0, 120.0];
 
     /** @param array<int|string, PreviousPlacement> $kept what was planned before and stays */
     public function __construct(private Yard $yard, private BlockFiller $filler, private array $kept) {}
@@ -34,7 +37,12 @@ final readonly class CloseUp
             foreach (array_reverse($ids) as $id) {
                 $activity = $this->yard->activity($id);
                 $placed = $this->filler->placed[$id] ?? null;
-                if (null !== $next && null !== $placed && $this->mayMove($activity) && $this->isShort($id, $ids)) {
+                if (
+                    null !== $next &&
+                    null !== $placed &&
+                    $this->mayMove($activity) &&
+                    ($activity->forNext || $this->isShort($id, $ids))
+                ) {
                     $this->bringNear($activity, $placed, $next);
                 }
                 $next = isset($this->filler->placed[$id]) ? $activity : null;
@@ -82,19 +90,35 @@ final readonly class CloseUp
         }
         $latest = Times::latest($activity, $this->filler->placed);
         $start = min($placed->start + $by, $latest[0] ?? \INF);
+        foreach ($activity->forNext ? self::BEFORE_H : [0.0] as $hours) {
+            if (
+                $start - $hours > $placed->start + self::NEAR_H &&
+                $this->isMoved($activity, $placed, $start - $hours)
+            ) {
+                return;
+            }
+        }
+    }
+
+    /** Whether it has room from an hour on and nothing minds; else it stays where it was. */
+    private function isMoved(Activity $activity, Placement $placed, float $start): bool
+    {
         $this->filler->slots->leave($activity);
         $there = $this->filler->slots->room($activity, $start, $placed->why, prefer: $placed->who);
-        $moved =
+        if (
             null !== $there &&
             $there->start > $placed->start + self::NEAR_H &&
             $there->end - $there->start < $placed->end - $placed->start + Interval::SAME
-                ? $there
-                : $placed;
-        $this->filler->put($activity, $moved);
-        if ($moved !== $placed && !$this->holds($activity)) {
+        ) {
+            $this->filler->put($activity, $there);
+            if ($this->holds($activity)) {
+                return true;
+            }
             $this->filler->slots->leave($activity);
-            $this->filler->put($activity, $placed);
         }
+        $this->filler->put($activity, $placed);
+
+        return false;
     }
 
     /** Whether nothing that comes after it would have to wait for it. */
