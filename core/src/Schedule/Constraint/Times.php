@@ -90,7 +90,7 @@ final class Times
     public static function hard(Activity $activity, array $placed, array $own, float $start): ?array
     {
         $first = null;
-        foreach ([] === $activity->windows ? [] : self::closing($activity, $placed) as $one) {
+        foreach (null === $activity->hardWindow() ? [] : self::closing($activity, $placed) as $one) {
             $missed = $one[1]->isHard() && isset($own[$one[1]->from]) && $start > $one[0] + Interval::GRACE;
             $first = $missed && (null === $first || $one[0] < $first[0]) ? $one : $first;
         }
