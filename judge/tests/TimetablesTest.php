@@ -8,8 +8,10 @@ use Hull\Tests\Sweep;
 use Hull\Tests\Yard;
 use Judge\Breach;
 use Judge\Judge;
+use Judge\Sky;
 use Judge\Steps;
 use Judge\Stint;
+use Judge\TimeLaws\DwellRuns;
 use Judge\Timetable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -133,6 +135,36 @@ final class TimetablesTest extends TestCase
             }
         }
         self::fail('no breach seen');
+    }
+
+    public function testGelLiesOnForADayAtTheMost(): void
+    {
+        $sky = new Sky(0, array_fill(0, 72, 18.0), array_fill(0, 72, 0.6), array_fill(0, 72, 0.0), false);
+        $stint = static fn(string $step, float $from, bool $late = false): Stint => new Stint(
+            part: 'shelf',
+            step: $step,
+            product: null,
+            place: 'shed',
+            from: $from,
+            to: $from + 0.5,
+            who: ['Ines'],
+            late: $late,
+            rework: $late ? 1.0 : 0.0,
+        );
+        $says = static fn(Stint $rinse): array => array_map(
+            static fn(Breach $b): string => $b->law . ' ' . $b->says,
+            (new DwellRuns())->breaches(
+                new Timetable(
+                    ['shelf' => [$stint('whiten-peroxide', 8.0), $rinse]],
+                    [],
+                    ['shed' => $sky],
+                    ['shelf' => 0.0],
+                    [],
+                ),
+            ),
+        );
+        self::assertSame([], $says($stint('rinse', 32.0)));
+        self::assertSame(['1 whiten-peroxide  on shelf lies on for 47.5 h'], $says($stint('rinse', 56.0, true)));
     }
 
     public function testWhoForgetsTheSunWorksOnPartsThatAreTooHot(): void

@@ -106,6 +106,36 @@ final class WeatherJobsTest extends TestCase
         self::assertLessThan(36.0, $dry, 'without rain it is on by then');
     }
 
+    public function testGelWhitensForItsHoursAndComesOffWithinADayAndCostsNoMakingGood(): void
+    {
+        $schedule = self::scheduled('yellowed-shelf', self::days(18.0));
+        self::assertSame([], $schedule->unplaced);
+        self::assertSame(0.0, $schedule->score->rework);
+        $gels = self::of($schedule, 'whiten-peroxide');
+        self::assertNotSame([], $gels);
+        foreach ($gels as $n => $gel) {
+            $on = self::of($schedule, 'rinse')[$n]->start - $gel->end;
+            self::assertGreaterThanOrEqual(12.0 - 0.01, $on);
+            self::assertLessThanOrEqual(24.0 + 0.02, $on);
+        }
+    }
+
+    public function testGelThatIsOnForTooLongByTheRecordStillComesOff(): void
+    {
+        $piece = self::piece('yellowed-shelf');
+        $steps = array_column($piece->route()->steps, 'step');
+        $log = [];
+        foreach (
+            array_slice($piece->route()->steps, 0, 1 + (int) array_search('whiten-peroxide', $steps, true))
+            as $step
+        ) {
+            $log[] = self::line(EntryKind::Finish, $step->key, 8);
+        }
+        $schedule = self::plan($piece, self::days(18.0), $log, 56);
+        self::assertSame([], $schedule->unplaced);
+        self::assertLessThan(56.0 + 24.0, self::of($schedule, 'rinse')[0]->start - self::FROM);
+    }
+
     public function testWhereItRainsWheneverSomebodyWorksACoverHelps(): void
     {
         $piece = self::piece('showery-week');

@@ -16,7 +16,7 @@ use Hull\Schedule\Constraint\Yard;
  * is done for the very next step, as metal is polished for its wax.
  *
  * A coat that is held back for the window of the next one had its wipe as early as it counts at all: 57 of 60 minutes
- * lay between them, with nothing to do. Nothing else moves.
+ * lay between them, with nothing to do.
  */
 final readonly class CloseUp
 {
