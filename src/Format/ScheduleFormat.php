@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Format;
 
 use Hull\Quantity\Instant;
-use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Explaining\Reason;
 use Hull\Schedule\Explaining\Slack;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\LowerBound;
@@ -33,7 +33,7 @@ final class ScheduleFormat
                 'end' => self::instant($placed->end),
                 'who' => $placed->who,
                 'place' => $activity->place,
-                'why' => self::why($schedule, $placed->why),
+                'why' => (string) Reason::of($schedule, $placed),
                 'slack_h' => $slack[$id] ?? 0.0,
                 'critical' => in_array($id, $critical, true),
                 'abrade_h' => $placed->rework,
@@ -51,11 +51,6 @@ final class ScheduleFormat
             'work' => $work,
             'without' => array_map(strval(...), $schedule->unplaced),
         ];
-    }
-
-    public static function why(Schedule $schedule, Why $why): string
-    {
-        return (string) $why->words(null === $why->other ? '' : $schedule->yard->called($why->other));
     }
 
     public static function instant(float $hour): string

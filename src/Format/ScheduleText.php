@@ -8,6 +8,7 @@ use App\Command\JobInAir;
 use Hull\Quantity\Instant;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Explaining\InARow;
+use Hull\Schedule\Explaining\Reason;
 use Hull\Schedule\Explaining\Remedy;
 use Hull\Schedule\Explaining\Stretch;
 use Hull\Schedule\Placing\Lost;
@@ -192,7 +193,7 @@ final readonly class ScheduleText
                     ),
                 ),
                 lcfirst($activity->name),
-                ScheduleFormat::why($this->schedule, $placed->why),
+                Reason::of($this->schedule, $placed),
                 match (true) {
                     $placed->rework > 0.0 => sprintf(' after %.1f h of making good', $placed->rework),
                     $placed->late => ' later than it should be',

@@ -8,9 +8,9 @@ use Hull\Input\Keys;
 use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Times;
-use Hull\Schedule\Constraint\Why;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Explaining\ForecastRisk;
+use Hull\Schedule\Explaining\Reason;
 use Hull\Schedule\Explaining\Slack;
 use Hull\Schedule\Placing\Lost;
 use Hull\Schedule\Placing\Schedule;
@@ -80,7 +80,7 @@ final readonly class PlanWriter
                 dry: $p->dry,
                 who: $p->who,
                 kind: $p->why->kind->value,
-                says: $this->says($p->why),
+                says: Reason::of($this->schedule, $p),
                 other: $p->why->other,
                 slack: $slack[$id] ?? 0.0,
                 critical: in_array($id, $critical, true),
@@ -151,7 +151,7 @@ final readonly class PlanWriter
             name: $this->yard->activity($m->id)->name,
             from: $m->from,
             to: $m->to,
-            says: $this->says($m->why),
+            says: Reason::words($this->schedule, $m->why),
             stays: $this->stays($m),
             rework: $m->rework,
             slip: $m->isSlip(),
@@ -181,11 +181,6 @@ final readonly class PlanWriter
                 what: Message::sentence($breaks),
                 people: Message::row($move->for, ' and '),
             );
-    }
-
-    private function says(Why $why): string|Message
-    {
-        return $why->words(null === $why->other ? '' : $this->yard->called($why->other));
     }
 
     private static function finite(float $hour): ?float

@@ -13,6 +13,7 @@ final readonly class Placement
      * @param float $rework hours of abrading before it, because a window was missed
      * @param bool $late a window was missed, whether making it good takes time or not
      * @param bool $setUp it was set up already by alike work just before
+     * @param list<array{Why, float, float}> $met what was in its way, one after the other: what, from an hour to another
      */
     public function __construct(
         public string $id,
@@ -24,9 +25,11 @@ final readonly class Placement
         public float $rework = 0.0,
         public bool $setUp = false,
         public bool $late = false,
+        public array $met = [],
     ) {}
 
-    public function because(Why $why): self
+    /** @param list<array{Why, float, float}>|null $met null for what was met anyhow */
+    public function because(Why $why, ?array $met = null): self
     {
         return new self(
             id: $this->id,
@@ -38,6 +41,7 @@ final readonly class Placement
             rework: $this->rework,
             setUp: $this->setUp,
             late: $this->late,
+            met: $met ?? $this->met,
         );
     }
 
@@ -53,6 +57,7 @@ final readonly class Placement
             rework: $this->rework,
             setUp: $this->setUp,
             late: true,
+            met: $this->met,
         );
     }
 }

@@ -66,6 +66,8 @@ final class BlockFiller
         $short = [];
         $tries = [];
         $missed = null;
+        /** @var array<int|string, Placement> $closed */
+        $closed = [];
         for ($k = 0; $k < count($block); ) {
             $activity = $block[$k];
             $latest = Times::latest($activity, $this->placed);
@@ -94,7 +96,7 @@ final class BlockFiller
                 return $activity;
             }
             if (null !== $placed && (null === $latest || $placed->start <= $latest[0] + Interval::GRACE)) {
-                $this->put($activity, $placed);
+                $this->put($activity, self::told($placed, $closed[$activity->id] ?? null));
                 ++$k;
                 continue;
             }
@@ -108,6 +110,7 @@ final class BlockFiller
                 $tries[$activity->id] = 1 + ($tries[$activity->id] ?? 0);
                 if (null !== $source && $tries[$activity->id] <= self::MOST_TRIES && $again <= self::MOST_STUCK) {
                     $missed = $activity->id;
+                    $closed[$missed] = $placed;
                     $never += null === $hard ? [] : [$missed => true];
                     $opened = $this->placed[$block[$source]->id]->start;
                     $hold[$source] = $opened + max($gap, self::LEAST_HOLD);
@@ -139,6 +142,17 @@ final class BlockFiller
         }
 
         return null;
+    }
+
+    /**
+     * What opened a window was held back for what closes it: nothing is in the way of that any more then, and it says
+     * what was.
+     */
+    private static function told(Placement $placed, ?Placement $before): Placement
+    {
+        return null === $before || count($placed->met) > 1 || $placed->late
+            ? $placed
+            : $placed->because($before->why, $before->met);
     }
 
     /**

@@ -98,6 +98,7 @@ final class Slots
     ): ?Placement {
         $hours = $activity->hours + $extra;
         $known = $knownLess = [];
+        $met = [[$why, $from, $from]];
         for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
             // Set up already by alike work before it, it asks for less.
             $less = $hours - ($anew ? 0.0 : min($activity->setupHours, $hours));
@@ -125,7 +126,10 @@ final class Slots
             }
             [$start, $end, $who, $cause] = $fit;
             $cause = $this->people->isStayedAway($who, $from, $start) ? new Why(WhyKind::Visit) : $cause;
-            $why = $start > $from + Interval::SAME && null !== $cause && !self::says($why, $cause) ? $cause : $why;
+            if ($start > $from + Interval::SAME && null !== $cause) {
+                $met[] = [$cause, $from, $start];
+                $why = self::says($why, $cause) ? $why : $cause;
+            }
             $dry = $this->dry($activity, $end);
             $next = $this->against($activity, $who, $start, $end, $dry, $extra);
             if (null === $next) {
@@ -139,9 +143,11 @@ final class Slots
                     rework: $extra,
                     setUp: $setUp,
                     late: $late,
+                    met: $met,
                 );
             }
             [$from, $why] = [max($next[0], $start + Interval::GRACE), $next[1]];
+            $met[] = [$why, $start, $from];
         }
 
         return null;
