@@ -41,6 +41,7 @@ final class RoutesTest extends TestCase
         ];
         yield 'it may leave masked' => [3, static fn(Spoilt $s) => $s->withoutRules('unmask-before-end')];
         yield 'it may leave wet' => [3, static fn(Spoilt $s) => $s->withoutRules('last-clean', 'coat-dry')];
+        yield 'rivets out and none set' => [3, static fn(Spoilt $s) => $s->withoutRules('rivets-at-end')];
         yield 'decals on wax' => [2, static fn(Spoilt $s) => $s->withoutRules('decals-before-wax')];
         yield 'gelcoat on dirt' => [13, static fn(Spoilt $s) => $s->withoutRules('wash-before-gelcoat')];
         yield 'welded in dirt' => [13, static fn(Spoilt $s) => $s->withoutNeeds('plastic-weld'), 6800];

@@ -155,6 +155,7 @@ final readonly class RouteScreen
         foreach ($route->steps as $routeStep) {
             $step = $catalogue->step($routeStep->step);
             $applied = $runner->apply($routeStep, $state);
+            $area = $runner->work->area($step, $step->laysFilm ? $runner->product($routeStep) : null, $state);
             $state = $applied->state;
             $layers = array_slice($layers, 0, count($state->films));
             $top = $state->top();
@@ -207,6 +208,10 @@ final readonly class RouteScreen
                     ),
                 ),
                 handsOn: $shown->value(Duration::minutes($applied->handsOnMin)),
+                setUp: $shown->value(Duration::minutes($applied->setUpMin)),
+                working: $shown->value(Duration::minutes($applied->workingMin())),
+                workedOn: $applied->workingMin() > 0.0 && $area->m2() > 0.0 ? $shown->value($area) : null,
+                mostlySetUp: $applied->isMostlySetUp(),
                 wait: null === $applied->waitHours ? null : $shown->value(Duration::hours($applied->waitHours)),
                 because: $routeStep->because,
                 status: self::status($routeStep->key, $replayed, $piece, $route),

@@ -98,7 +98,10 @@ final class PlanCommand extends Command
     private static function figures(RouteLine $line): string
     {
         $parts = [
-            $line->minutes > 0.0 ? Duration::minutes($line->minutes)->format(UnitSystem::Metric) : '',
+            ($line->minutes > 0.0 ? Duration::minutes($line->minutes)->format(UnitSystem::Metric) : '') .
+            ($line->setUp > 0.0
+                ? sprintf(' (%s of it setting up)', Duration::minutes($line->setUp)->format(UnitSystem::Metric))
+                : ''),
             null === $line->paint ? '' : $line->paint->format(UnitSystem::Metric),
             null === $line->waitHours ? 'never ready in this air' : '',
             ($line->waitHours ?? 0.0) > 0.0

@@ -15,6 +15,7 @@ final readonly class RouteLine
 {
     /**
      * @param float $minutes hands-on
+     * @param float $setUp minutes of these to set up and clean up, where that is most of them; else 0
      * @param float|null $waitHours that pass by themselves afterwards; null where they never pass in this air
      * @param Volume|null $paint for the coat it lays, as poured
      * @param list<Caution> $cautions that no step before it has spoken of
@@ -24,6 +25,7 @@ final readonly class RouteLine
         public RouteStep $step,
         public string $name,
         public float $minutes,
+        public float $setUp,
         public ?float $waitHours,
         public ?Volume $paint,
         public array $cautions,
@@ -49,6 +51,7 @@ final readonly class RouteLine
                 step: $routeStep,
                 name: $piece->check()->name($routeStep),
                 minutes: $applied->handsOnMin,
+                setUp: $applied->isMostlySetUp() ? $applied->setUpMin : 0.0,
                 waitHours: $applied->waitHours,
                 paint: null === $product
                     ? null

@@ -51,11 +51,13 @@ final class StepRunner
     public function apply(RouteStep $routeStep, SurfaceState $state): Applied
     {
         $step = $this->context->catalogue()->step($routeStep->step);
-        $minutes = $this->work->minutes($step, $step->laysFilm ? $this->product($routeStep) : null, $state);
+        $film = $step->laysFilm ? $this->product($routeStep) : null;
+        $setUp = $this->work->setUp($step, $film, $state);
+        $minutes = $setUp + $this->work->working($step, $film, $state);
         $after = $this->effects($routeStep, $this->pass($state, ($minutes / 60) * $this->section()), $step);
         $wait = $this->wait($step, $state, $after);
 
-        return new Applied(null === $wait ? $after : $this->pass($after, $wait), $minutes, $wait);
+        return new Applied(null === $wait ? $after : $this->pass($after, $wait), $minutes, $wait, $setUp);
     }
 
     /** Only what the step does, no time: the bench knows the real time. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Route;
 
+use Hull\Bench\RouteLine;
 use Hull\Catalog\SystemLayer;
 use Hull\Route\StepWork;
 use Hull\Surface\Film;
@@ -79,6 +80,24 @@ final class StepWorkTest extends TestCase
         };
         self::assertSame([43.0, 5.0, 5.0, 0.0, 38.0, 38.0], $minutes(), 'colour from a gun');
         self::assertSame([5.0, 5.0, 5.0, 5.0, 5.0, 5.0], $minutes('isocyanate'), 'lacquer from a can');
+    }
+
+    public function testALineSaysHowMuchOfItsTimeSetsUpWhereThatIsMostOfIt(): void
+    {
+        $piece = Yard::workpiece([
+            'substrate' => 'low-energy-plastic',
+            'service' => 'exterior-sun',
+            'conditions' => [['id' => 'soil', 'grade' => 'light']],
+            'aim' => 'coat',
+        ]);
+        $setUps = [];
+        foreach (RouteLine::of($piece, $piece->plan()) as $line) {
+            $setUps[$line->step->step] ??= $line->setUp;
+            self::assertLessThanOrEqual($line->minutes, $line->setUp);
+        }
+        self::assertSame(43.0, $setUps['final-wipe'], 'of a few minutes more');
+        self::assertSame(0.0, $setUps['apply-coat'], 'five of the promoter are not worth a word');
+        self::assertSame(0.0, $setUps['inspect'], 'nor is a quarter of an hour');
     }
 
     /** Sold at the pace of the rust alone, a whole coat of paint came off in the minutes of a few spots. */

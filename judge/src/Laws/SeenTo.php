@@ -55,7 +55,7 @@ final readonly class SeenTo implements Law
         'wrap-film' => ['peel-wrap', ...self::STRIPS, ...self::COVERED_ANEW],
         'gasket' => ['gasket-off'],
         'mould' => ['mould-kill', 'mould-wipe', 'mould-scrub', 'whiten-peroxide', ...self::COVERED_ANEW],
-        'rivets' => ['drill-rivets'],
+        'rivets' => ['set-rivets'],
         'drains' => ['open-drains'],
         'loose-bits' => ['clear-cavity'],
         'seized' => ['loosen', 'rust-oil', ...Steps::BATHS],

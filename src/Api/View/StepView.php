@@ -12,6 +12,9 @@ final readonly class StepView
      * @param list<string> $cautions
      * @param list<string> $protect
      * @param list<Option> $asks gear, skills and products it cannot be done without
+     * @param Value $handsOn both: $setUp, with clearing up and lifting, and $working
+     * @param Value|null $workedOn area that the time at work is reckoned by; null where it does not go by area
+     * @param bool $mostlySetUp so much of the time goes into setting up that it is worth a word
      * @param bool $masks it covers something, or takes that off again: the masking plan says what
      * @param list<string> $local what the workshop's own rules say
      */
@@ -35,6 +38,10 @@ final readonly class StepView
         public array $asks,
         public array $local,
         public Value $handsOn,
+        public Value $setUp,
+        public Value $working,
+        public ?Value $workedOn,
+        public bool $mostlySetUp,
         public ?Value $wait,
         public string $because,
         public string $status,

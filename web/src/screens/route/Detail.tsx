@@ -8,6 +8,15 @@ import { Labelled } from '../../parts/Labelled';
 import { Notice } from '../../parts/Notice';
 import { type Step } from './step';
 
+/** What the hands-on time is made of. */
+function timeWords({ handsOn, setUp, working, workedOn }: Step): string {
+  if (setUp.value <= 0) return workedOn ? t`${handsOn.text} of work on ${workedOn.text}` : handsOn.text;
+  if (working.value <= 0) return t`${handsOn.text}, whatever its size`;
+  return workedOn
+    ? t`${handsOn.text}: ${setUp.text} to set up and clean up, ${working.text} of work on ${workedOn.text}`
+    : t`${handsOn.text}: ${setUp.text} to set up and clean up, ${working.text} of work`;
+}
+
 export function Detail({ step }: { step: Step }) {
   return (
     <Box>
@@ -28,6 +37,7 @@ export function Detail({ step }: { step: Step }) {
             </Box>
           </Labelled>
         )}
+        {step.handsOn.value > 0 && <Labelled label={t`Time`}>{timeWords(step)}</Labelled>}
         <Labelled label={t`How`}>{step.how}</Labelled>
         <Labelled label={t`How it should look`}>{step.look}</Labelled>
         {step.accept && (

@@ -21,7 +21,8 @@ function edge(on: boolean, mark: 'lead' | 'brass' | null): string {
 
 /** Hands-on time, and the wait after it. */
 function times(step: Step): string {
-  const hands = step.handsOn.value > 0 ? step.handsOn.text : '';
+  const all = step.handsOn.value > 0 ? step.handsOn.text : '';
+  const hands = step.mostlySetUp ? t`${all} (${step.setUp.text} set-up)` : all;
   if (step.wait === null) return t`${hands} never`;
   return step.wait.value > 0 ? `${hands} + ${step.wait.text}` : hands;
 }
