@@ -47,6 +47,35 @@ final class LawsTest extends TestCase
             Work::of('gelcoat', 'interior', ['polish', 'wax', 'put-decals'], 'decals:due'),
             Work::of('gelcoat', 'interior', ['polish', 'put-decals', 'wax'], 'decals:due'),
         ];
+        yield 'a crack ground out in mould' => [
+            13,
+            Work::of(
+                'gelcoat',
+                'interior',
+                ['detergent-wash', 'crack-stop', 'mould-wipe', 'air-dry'],
+                'cracks:hair',
+                'mould:specks',
+            ),
+            Work::of(
+                'gelcoat',
+                'interior',
+                ['detergent-wash', 'mould-wipe', 'air-dry', 'crack-stop'],
+                'cracks:hair',
+                'mould:specks',
+            ),
+        ];
+        yield 'a stain scrubbed below oil' => [
+            13,
+            Work::of('gelcoat', 'interior', ['destain-soft', 'detergent-wash'], 'oil:light', 'organic-stain:present'),
+            Work::of('gelcoat', 'interior', ['detergent-wash', 'destain-soft', 'air-dry'], 'oil:light', 'organic-stain:present'),
+        ];
+        $bell = static fn(string ...$steps): Work => Work::of(
+            'copper-alloy',
+            'interior',
+            array_values($steps),
+            'dents:shallow',
+        )->wanting('bare');
+        yield 'polished over dents' => [3, $bell('metal-polish', 'wax'), $bell('planish', 'metal-polish', 'wax')];
         yield 'gelcoat on what nobody washed' => [
             13,
             Work::of('gelcoat', 'interior', ['regelcoat', 'detergent-wash', 'air-dry'], 'worn:spots'),
@@ -168,6 +197,11 @@ final class LawsTest extends TestCase
             6,
             $steel('plug-bores', 'dismantle', 'blast', ...$coated, ...['pull-plugs', 'reassemble']),
             $steel('dismantle', 'plug-bores', 'blast', ...$coated, ...['pull-plugs', 'reassemble']),
+        ];
+        yield 'plugged for nothing' => [
+            6,
+            $steel('plug-bores', 'pull-plugs', 'blast', ...$coated),
+            $plugged('pull-plugs'),
         ];
         yield 'a plug left in' => [3, $plugged(), $plugged('pull-plugs')];
         $bores = static fn(string ...$end): Work => Work::of(

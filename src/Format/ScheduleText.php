@@ -95,7 +95,7 @@ final readonly class ScheduleText
                 '%s: %s. %s%s has no hour: %s.',
                 $this->isBegun($lost) ? 'STOPS' : 'NOT BEGUN',
                 $this->part($lost->part),
-                $lost->bares ? 'Nothing is stripped, since ' : '',
+                $lost->bares ? 'Nothing is laid open, since ' : '',
                 $lost->bares ? lcfirst($name) : $name,
                 $lost->says,
             );

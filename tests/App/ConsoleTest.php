@@ -138,7 +138,7 @@ final class ConsoleTest extends ApiCase
         $out = $said('2026-09-25');
         self::assertStringStartsWith('LATE: due Fri 25 Sep and not done by then: Side, Flap', $out);
         self::assertMatchesRegularExpression(
-            '/^STOPS: Side\. Nothing is stripped, since apply coat: .* has no hour: it takes .* in one go/m',
+            '/^STOPS: Side\. Nothing is laid open, since apply coat: .* has no hour: it takes .* in one go/m',
             $out,
         );
         self::assertSame(1, substr_count($out, 'Side. '), 'once, though more of it has no hour');

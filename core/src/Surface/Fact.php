@@ -8,6 +8,7 @@ namespace Hull\Surface;
 final readonly class Fact
 {
     /**
+     * @param bool $standsOpen what it says is cut open stands so until a step closes it: not begun unless that has its hour
      * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
      *                                   holds (typical)
      * @param float|null $redoneHours what is dried on is softened and gone over again in so long (estimate); without it
@@ -28,6 +29,7 @@ final readonly class Fact
         public string $kind,
         public float $perHour = 0.0,
         public bool $stopsUnderFilm = false,
+        public bool $standsOpen = false,
         public ?float $offWithinHours = null,
         public ?float $redoneHours = null,
         public array $groups = [],

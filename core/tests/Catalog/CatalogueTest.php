@@ -427,6 +427,7 @@ final class CatalogueTest extends TestCase
                             'spring-steel',
                             'fuel-vessel',
                             'heavy',
+                            'open-bores',
                         ]),
                     ),
                     $condition->id . ' ' . $grade->id,

@@ -136,6 +136,16 @@ final class WeatherJobsTest extends TestCase
         self::assertLessThan(56.0 + 24.0, self::of($schedule, 'rinse')[0]->start - self::FROM);
     }
 
+    public function testASkinIsNotCutOpenWhereWhatClosesItHasNoHour(): void
+    {
+        $cold = self::scheduled('soft-floor', self::days(3.0));
+        self::assertSame([], [...self::of($cold, 'open-core'), ...self::of($cold, 'laminate-epoxy')]);
+        self::assertTrue($cold->lost()[0]->bares ?? false);
+        $warm = self::scheduled('soft-floor', self::days(18.0));
+        self::assertNotSame([], self::of($warm, 'open-core'));
+        self::assertNotSame([], self::of($warm, 'laminate-epoxy'));
+    }
+
     public function testWhereItRainsWheneverSomebodyWorksACoverHelps(): void
     {
         $piece = self::piece('showery-week');

@@ -11,7 +11,7 @@ use Judge\Work;
 
 /**
  * 13: gelcoat goes on what was washed, and peroxide gel on bare plastic: what lies below glue or foil stays yellow;
- * nothing is welded or glued in dirt.
+ * nothing is welded or glued in dirt, no crack ground out in mould, no stain scrubbed below oil.
  *
  * 2: decals are stuck on what is not waxed yet.
  */
@@ -21,6 +21,8 @@ final readonly class CleanBelow implements Law
     private const JOINS = ['plastic-weld', 'wood-scarf', 'wood-patch', 'ply-glue'];
     private const GEL = 'whiten-peroxide';
     private const UNGLUES = ['adhesive-remove', 'adhesive-roll', 'peel-wrap'];
+    private const CRACKS = ['crack-stop', 'crack-stop-gelcoat', 'crack-stop-clear', 'crack-flex', 'crack-metal'];
+    private const KILLS = ['mould-kill', 'mould-wipe', 'mould-scrub', 'whiten-peroxide'];
     private const FEEDS = ['wax', 'dress-vinyl', 'dress-rubber'];
 
     public function breaches(Work $work): array
@@ -40,6 +42,16 @@ final readonly class CleanBelow implements Law
         $unglued = $work->last(self::UNGLUES);
         if (null !== $gel && null !== $unglued && $gel < $unglued) {
             $breaches[] = new Breach(13, $gel, 'peroxide gel over glue or foil');
+        }
+        $crack = $work->first(self::CRACKS);
+        $killed = $work->last(self::KILLS);
+        if (null !== $crack && $work->has('mould') && ($killed ?? 0) > $crack) {
+            $breaches[] = new Breach(13, $crack, 'a crack ground out in mould');
+        }
+        $destained = $work->first(['destain-soft']);
+        $clean = $work->first(array_diff([...Steps::WASHES, ...Steps::BATHS, 'dry-clean'], ['destain-soft']));
+        if (null !== $destained && $work->has('oil') && ($clean ?? \INF) > $destained) {
+            $breaches[] = new Breach(13, $destained, 'a stain scrubbed below oil');
         }
         $fed = $work->first(self::FEEDS);
         $decals = $work->last(['put-decals']);

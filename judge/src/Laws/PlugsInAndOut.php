@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace Judge\Laws;
 
 use Judge\Breach;
+use Judge\Done;
 use Judge\Law;
 use Judge\Steps;
 use Judge\Work;
 
 /**
- * 6: plugs go in before the blast and the bath, into what is dry, and come out of a film that is set and not hard; 3:
- * none is forgotten.
+ * 6: plugs go in before the blast and the bath, into what is dry, and come out of a film that is set and not hard, and
+ * something is done meanwhile; 3: none is forgotten.
  */
 final readonly class PlugsInAndOut implements Law
 {
     /** Wet until one of the drying steps. */
     private const WET = ['detergent-wash', 'rinse', 'neutralise', 'water-break-test', ...Steps::BATHS];
+    private const KEEPS_OUT = [Steps::COAT, ...Steps::BATHS, ...Steps::STRIPS, ...Steps::DUSTY];
     private const HARD = ['wait-handle', 'wait-full', 'oven-cure', 'ramp-cure'];
 
     public function breaches(Work $work): array
@@ -35,6 +37,9 @@ final readonly class PlugsInAndOut implements Law
             }
             $hard = $done->isOneOf([Steps::COAT]) ? null : ($done->isOneOf(self::HARD) ? $at : $hard);
             if (Steps::UNPLUGS === $done->step) {
+                $meanwhile = array_slice($work->steps, 1 + ($in ?? $at), $at - ($in ?? $at));
+                $idle = array_filter($meanwhile, static fn(Done $d): bool => $d->isOneOf(self::KEEPS_OUT));
+                $breaches = [] === $idle ? [...$breaches, new Breach(6, $at, 'plugged for nothing')] : $breaches;
                 $in = null;
                 $late = [new Breach(6, $at, 'plugs pulled from a hard film')];
                 $breaches = [...$breaches, ...null !== $hard ? $late : []];

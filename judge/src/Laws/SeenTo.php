@@ -32,6 +32,8 @@ final readonly class SeenTo implements Law
     ];
     private const COVERED_ANEW = ['recover-vinyl', 'fit-seal', 'sew-fabric', 'patch-membrane', 'deck-repair'];
 
+    private const PLANISHED = ['copper-alloy', 'stainless-steel', 'aluminium-wrought'];
+
     private const PATCHES = ['vinyl-patch', 'sew-fabric', 'wood-patch', 'patch-membrane'];
     private const LAMINATES = ['laminate-epoxy', 'laminate-polyester', 'laminate-vinylester', 'weave-patch'];
     private const MENDS = [
@@ -112,6 +114,12 @@ final readonly class SeenTo implements Law
         $sanded = $work->last(['sand-wood']);
         if (null !== $letIn && null !== $sanded && $sanded < $letIn) {
             $breaches[] = new Breach(3, $letIn, 'new wood let in and not sanded');
+        }
+        $polished = $work->first(['metal-polish']);
+        $planishes = in_array($work->substrate, self::PLANISHED, true) && !$work->has('safety-part');
+        if ($planishes && 'bare' === $work->wants && null !== $polished && $work->has('dents')) {
+            $flat = $work->first(['planish']) ?? \INF;
+            $breaches = $flat < $polished ? $breaches : [...$breaches, new Breach(3, $polished, 'polished over dents')];
         }
         foreach (self::SEEN_TO as $found => $steps) {
             if ('silicone' === $found && null !== $work->first(['oil-film', 'rust-oil'])) {

@@ -9,10 +9,23 @@ use Judge\Steps;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
-/** 26: nothing is stripped, masked, wiped, mixed or polished for a coat, oil or wax that has no hour. */
+/**
+ * 26: nothing is stripped, masked, wiped, mixed or polished for a coat, oil or wax that has no hour, and no skin cut
+ * open that is not closed again.
+ */
 final readonly class ClosesWhatItOpens implements TimeLaw
 {
     private const LAW = 26;
+    /** What closes a skin over its core again. */
+    private const SKINS = [
+        'laminate-epoxy',
+        'laminate-polyester',
+        'laminate-vinylester',
+        'laminate-out',
+        'weave-out',
+        'weave-patch',
+        'licensed-repair',
+    ];
 
     public function breaches(Timetable $timetable): array
     {
@@ -21,6 +34,13 @@ final readonly class ClosesWhatItOpens implements TimeLaw
         // What a scraper takes off was loose and protected nothing.
         $opens = [...array_diff(Steps::STRIPS, ['scrape']), 'mask', 'mask-line', ...Steps::WIPES, ...Steps::MIXES];
         foreach ($timetable->undone as $part => $undone) {
+            $core = null;
+            foreach ($timetable->stints[$part] ?? [] as $stint) {
+                $core = $stint->isOneOf(self::SKINS) ? null : ($stint->isOneOf(['open-core']) ? $stint : $core);
+            }
+            if (null !== $core && [] !== array_intersect(self::SKINS, $undone)) {
+                $breaches[] = new Breach(self::LAW, null, $core->words() . ' and what closes the skin has no hour');
+            }
             $open = null;
             foreach ($timetable->stints[$part] ?? [] as $stint) {
                 $open = match (true) {

@@ -167,6 +167,7 @@ final class ChainReader
         $manner = $this->catalogue->manner($definition);
         $method = null === $product ? $this->piece->part->method : $this->piece->method($product)->id;
         [$share, $shareFor] = $this->alike->of($step, $definition, $product);
+        $after = $this->runner->effects($step, $state);
         $activity = new Activity(
             id: $this->id . '/' . $step->key,
             part: $this->id,
@@ -200,8 +201,8 @@ final class ChainReader
             step: $step->step,
             product: $step->product,
             opens: !$definition->laysFilm && $definition->worked->opens,
-            bares: !$definition->worked->looks && $this->handling->bares($state, $this->runner->effects($step, $state)),
-            covers: $definition->laysFilm || $definition->worked->covers,
+            bares: !$definition->worked->looks && $this->handling->bares($state, $after),
+            covers: $definition->laysFilm || $definition->worked->covers || $this->handling->closes($state, $after),
             forCoat: $definition->worked->forCoat,
             forNext: $definition->worked->forNext,
             brought: Brought::by($this->catalogue, $step),

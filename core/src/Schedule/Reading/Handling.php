@@ -59,7 +59,19 @@ final readonly class Handling
         return $step->shared && $step->worked->loads;
     }
 
-    /** It takes a film off, or lays metal bare. */
+    /** It closes what was cut open. */
+    public function closes(SurfaceState $before, SurfaceState $after): bool
+    {
+        foreach ($this->catalogue->facts as $id => $fact) {
+            if ($fact->standsOpen && $before->fact((string) $id) > 0.0 && $after->fact((string) $id) <= 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** It takes a film off, lays metal bare, or cuts open what is closed again. */
     public function bares(SurfaceState $before, SurfaceState $after): bool
     {
         foreach ($this->catalogue->facts as $id => $fact) {
@@ -67,7 +79,7 @@ final readonly class Handling
             if ($less < 0 && $after->fact((string) $id) <= 0.0 && in_array(self::FILMS, $fact->groups, true)) {
                 return true;
             }
-            if ($less > 0 && $fact->stopsUnderFilm) {
+            if ($less > 0 && ($fact->stopsUnderFilm || $fact->standsOpen)) {
                 return true;
             }
         }
