@@ -67,7 +67,13 @@ final class LawsTest extends TestCase
         yield 'a stain scrubbed below oil' => [
             13,
             Work::of('gelcoat', 'interior', ['destain-soft', 'detergent-wash'], 'oil:light', 'organic-stain:present'),
-            Work::of('gelcoat', 'interior', ['detergent-wash', 'destain-soft', 'air-dry'], 'oil:light', 'organic-stain:present'),
+            Work::of(
+                'gelcoat',
+                'interior',
+                ['detergent-wash', 'destain-soft', 'air-dry'],
+                'oil:light',
+                'organic-stain:present',
+            ),
         ];
         $bell = static fn(string ...$steps): Work => Work::of(
             'copper-alloy',
@@ -76,6 +82,25 @@ final class LawsTest extends TestCase
             'dents:shallow',
         )->wanting('bare');
         yield 'polished over dents' => [3, $bell('metal-polish', 'wax'), $bell('planish', 'metal-polish', 'wax')];
+        $bonnet = static fn(string ...$steps): Work => Work::of(
+            'carbon-steel',
+            'interior',
+            array_values($steps),
+            'dents:deep',
+        );
+        yield 'a deep dent filled' => [3, $bonnet('fill-over-metal'), $bonnet('straighten', 'fill-over-metal')];
+        $cloth = static fn(string ...$steps): Work => Work::of(
+            'fabric',
+            'interior',
+            ['detergent-wash', ...array_values($steps)],
+            'torn:small',
+            'organic-stain:present',
+        );
+        yield 'a patch sewn on, then scrubbed' => [
+            3,
+            $cloth('air-dry', 'sew-fabric', 'destain-soft', 'air-dry'),
+            $cloth('destain-soft', 'air-dry', 'sew-fabric'),
+        ];
         yield 'gelcoat on what nobody washed' => [
             13,
             Work::of('gelcoat', 'interior', ['regelcoat', 'detergent-wash', 'air-dry'], 'worn:spots'),

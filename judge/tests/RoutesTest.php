@@ -54,6 +54,7 @@ final class RoutesTest extends TestCase
             ),
             10250,
         ];
+        yield 'deep dents filled' => [3, static fn(Spoilt $s) => $s->withoutRules('deep-dents-out-first')];
         yield 'stains below oil' => [13, static fn(Spoilt $s) => $s->withoutNeeds('destain-soft'), 1900];
         yield 'polished over dents' => [3, static fn(Spoilt $s) => $s->withoutRules('planished-before-polish'), 11200];
         yield 'welded in dirt' => [13, static fn(Spoilt $s) => $s->withoutNeeds('plastic-weld'), 6800];

@@ -33,6 +33,8 @@ final readonly class SeenTo implements Law
     private const COVERED_ANEW = ['recover-vinyl', 'fit-seal', 'sew-fabric', 'patch-membrane', 'deck-repair'];
 
     private const PLANISHED = ['copper-alloy', 'stainless-steel', 'aluminium-wrought'];
+    private const HAMMERED = [...self::PLANISHED, 'carbon-steel', 'galvanised-steel'];
+    private const FILLS = ['fill-over-metal', 'fill-over-epoxy', 'fair-epoxy'];
 
     private const PATCHES = ['vinyl-patch', 'sew-fabric', 'wood-patch', 'patch-membrane'];
     private const LAMINATES = ['laminate-epoxy', 'laminate-polyester', 'laminate-vinylester', 'weave-patch'];
@@ -114,6 +116,22 @@ final readonly class SeenTo implements Law
         $sanded = $work->last(['sand-wood']);
         if (null !== $letIn && null !== $sanded && $sanded < $letIn) {
             $breaches[] = new Breach(3, $letIn, 'new wood let in and not sanded');
+        }
+        $sewn = $work->first(['sew-fabric']);
+        $scrubbed = $work->last(['destain-soft', 'mould-kill', 'mould-scrub']);
+        if (null !== $sewn && null !== $scrubbed && $sewn < $scrubbed) {
+            $breaches[] = new Breach(3, $sewn, 'a patch sewn on, then the stain scrubbed out');
+        }
+        $filled = $work->first(self::FILLS);
+        $spared = $work->has('safety-part') || $work->has('fuel-vessel');
+        if (
+            null !== $filled &&
+            in_array($work->substrate, self::HAMMERED, true) &&
+            $work->has('dents:deep') &&
+            !$spared
+        ) {
+            $out = $work->first(['straighten', 'weld', 'weld-out']) ?? \INF;
+            $breaches = $out < $filled ? $breaches : [...$breaches, new Breach(3, $filled, 'a deep dent filled')];
         }
         $polished = $work->first(['metal-polish']);
         $planishes = in_array($work->substrate, self::PLANISHED, true) && !$work->has('safety-part');
