@@ -23,6 +23,7 @@ final readonly class Judge
             new TimeLaws\WindowsHold(),
             new TimeLaws\AirSuits(),
             new TimeLaws\DwellRuns(),
+            new TimeLaws\DriedSoon(),
             new TimeLaws\ClosesWhatItOpens(),
             new TimeLaws\Together(),
             new TimeLaws\PaysForSomething(),

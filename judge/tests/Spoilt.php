@@ -195,10 +195,14 @@ final readonly class Spoilt
         return $this->each('facts', null, static fn(array $f): array => array_diff_key($f, ['all_over' => 0]));
     }
 
-    /** Chemistry may stay on as long as one likes. */
-    public function withoutDryingOn(): self
+    /** Chemistry, or what is named, may stay on as long as one likes. */
+    public function withoutDryingOn(string ...$facts): self
     {
-        return $this->each('facts', null, static fn(array $f): array => array_diff_key($f, ['off_within_h' => 0]));
+        return $this->each(
+            'facts',
+            [] === $facts ? null : $facts,
+            static fn(array $f): array => array_diff_key($f, ['off_within_h' => 0]),
+        );
     }
 
     /** Steps after which so many hours pass. */

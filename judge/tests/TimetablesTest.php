@@ -92,6 +92,7 @@ final class TimetablesTest extends TestCase
         yield 'labels name no air' => [24, static fn(Spoilt $s): Spoilt => $s->withoutAir(), $is];
         yield 'nothing has to work' => [25, static fn(Spoilt $s): Spoilt => $s->withoutDwells(), $is];
         yield 'nothing dries on' => [1, static fn(Spoilt $s): Spoilt => $s->withoutDryingOn(), $is];
+        yield 'washed, and dried some day' => [1, static fn(Spoilt $s): Spoilt => $s->withoutDryingOn('wet'), $is];
         yield 'nothing is known to be bare' => [
             26,
             static fn(Spoilt $s): Spoilt => $s->withNothingBare()->withoutRules('coat-fresh-metal'),

@@ -132,6 +132,9 @@ final class CatalogueTest extends TestCase
         yield [[...$found('cracks:hair'), 'substrate' => 'rigid-plastic', 'service' => 'interior']];
         yield [[...$found('gasket:present', 'rivets:due'), 'substrate' => 'magnesium', 'service' => 'heat-150']];
         yield [[...$found('soil:light'), 'substrate' => 'fabric', 'service' => 'exterior-sun']];
+        yield [
+            [...$found('gasket:present', 'weld-due:due'), 'substrate' => 'stainless-steel', 'service' => 'heat-600'],
+        ];
         yield [[...$found('blush:present'), 'substrate' => 'epoxy-surface', 'service' => 'interior']];
         yield [
             [

@@ -18,6 +18,8 @@ final readonly class PaysForSomething implements TimeLaw
     /** No metal is left bare longer by anybody's rule; chemistry is taken off sooner, hours. */
     private const BARE_H = 4.0;
     private const RESIDUE_H = 0.45;
+    /** Nobody leaves it wet for so long. */
+    private const WET_H = 3.9;
 
     public function breaches(Timetable $timetable): array
     {
@@ -41,6 +43,7 @@ final readonly class PaysForSomething implements TimeLaw
         $mask = $timetable->before($stint, ['mask']);
         $bared = $timetable->before($stint, [...Steps::STRIPS, ...Steps::RUBS, ...Steps::BATHS]);
         $left = $timetable->before($stint, array_keys(Steps::LEAVES));
+        $wetted = $timetable->before($stint, array_diff(Steps::WETS, Steps::BATHS));
         $shut =
             null === $below?->product
                 ? null
@@ -51,6 +54,7 @@ final readonly class PaysForSomething implements TimeLaw
             (null !== $shut && $shut > 0.9) ||
             (null !== $bared && $stint->from - $bared->to > self::BARE_H) ||
             (null !== $bared && $sky->outdoors && [] !== $sky->rains($bared->to, $stint->from)) ||
+            (null !== $wetted && $stint->isOneOf(Steps::DRIES) && $stint->from - $wetted->to > self::WET_H) ||
             (null !== $left && $stint->from - $left->to > self::RESIDUE_H);
     }
 }
