@@ -42,6 +42,7 @@ final readonly class MadePieces
         'stands-on',
     ];
     private const SIZES = [2, 2, 3, 3, 4, 4, 5, 6, 8, 10, 12];
+    private const YELLOWS = ['rigid-plastic', 'low-energy'];
     private const TONES = ['light' => 0, 'middling' => 0, 'dark' => 0];
     private const SHAPE = ['kind' => 'strip', 'width' => '0.4 m', 'length' => '2 m'];
 
@@ -153,6 +154,10 @@ final readonly class MadePieces
             $id = $draw->pick("$which of $n", $occur);
             $grade = $draw->pick("grade of $which of $n", $this->catalogue->conditions[$id]->grades);
             $conditions[$id] = ['id' => $id, 'grade' => $grade, 'extent' => '40 %'];
+        }
+        // Of two findings in forty it is nearly never one of these, and no gel was ever timed.
+        if ($substrate->isOf(self::YELLOWS) && $draw->chance("$n is yellowed", 2)) {
+            $conditions['yellowing'] = ['id' => 'yellowing', 'grade' => 'heavy', 'extent' => '100 %'];
         }
         $suits = static fn(Service $s): bool => $s->suits($substrate);
         $service = $draw->pick("service of $n", array_filter($this->catalogue->services, $suits));

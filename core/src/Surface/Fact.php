@@ -8,7 +8,7 @@ namespace Hull\Surface;
 final readonly class Fact
 {
     /**
-     * @param bool $standsOpen what it says is cut open stands so until a step closes it: not begun unless that has its hour
+     * @param bool $standsOpen cut open it stands so until a step closes it: not begun unless that has its hour
      * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
      *                                   holds (typical)
      * @param float|null $redoneHours what is dried on is softened and gone over again in so long (estimate); without it

@@ -49,7 +49,7 @@ final readonly class CleanBelow implements Law
             $breaches[] = new Breach(13, $crack, 'a crack ground out in mould');
         }
         $destained = $work->first(['destain-soft']);
-        $clean = $work->first(array_diff([...Steps::WASHES, ...Steps::BATHS, 'dry-clean'], ['destain-soft']));
+        $clean = $work->first(array_values(array_diff([...Steps::WASHES, 'dry-clean'], ['destain-soft'])));
         if (null !== $destained && $work->has('oil') && ($clean ?? \INF) > $destained) {
             $breaches[] = new Breach(13, $destained, 'a stain scrubbed below oil');
         }

@@ -6,6 +6,7 @@ namespace Judge\TimeLaws;
 
 use Judge\Breach;
 use Judge\Steps;
+use Judge\Stint;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
@@ -15,30 +16,39 @@ final readonly class DriedSoon implements TimeLaw
     private const LAW = 1;
     /** From the end of the first wet step to the beginning of drying, half an hour of dwell within it. */
     private const SOON_H = 4.6;
+    /** Water that was inside runs out for days, and dries on its way. */
+    private const DRIPS = ['open-drains', 'dig-out', 'let-out'];
 
     public function breaches(Timetable $timetable): array
     {
-        $wets = array_diff(Steps::WETS, Steps::BATHS);
         $breaches = [];
-        foreach ($timetable->stints as $stints) {
-            $since = null;
-            foreach ($stints as $stint) {
-                if ($stint->isOneOf(Steps::DRIES)) {
-                    $wet = null === $since || $stint->late ? 0.0 : $stint->from - $since;
-                    $since = null;
-                    if ($wet > self::SOON_H) {
-                        $breaches[] = new Breach(
-                            self::LAW,
-                            null,
-                            sprintf('%s after %.1f h of wet', $stint->words(), $wet),
-                        );
-                    }
-                } elseif ($stint->isOneOf($wets)) {
-                    $since ??= $stint->to;
-                }
+        foreach ($timetable->all() as $stint) {
+            $since = $stint->isOneOf(Steps::DRIES) && !$stint->late ? self::since($timetable, $stint) : null;
+            if (null !== $since && $stint->from - $since > self::SOON_H) {
+                $says = sprintf('%s after %.1f h of wet', $stint->words(), $stint->from - $since);
+                $breaches[] = new Breach(self::LAW, null, $says);
             }
         }
 
         return $breaches;
+    }
+
+    /** Since when what is set to dry is wet; null where nothing wetted it. */
+    public static function since(Timetable $timetable, Stint $drying): ?float
+    {
+        $wets = array_values(array_diff(Steps::WETS, Steps::BATHS, self::DRIPS));
+        $since = null;
+        foreach ($timetable->stints[$drying->part] as $stint) {
+            if ($stint->from >= $drying->from) {
+                break;
+            }
+            $since = match (true) {
+                $stint->isOneOf(Steps::DRIES) => null,
+                $stint->isOneOf($wets) => $since ?? $stint->to,
+                default => $since,
+            };
+        }
+
+        return $since;
     }
 }

@@ -43,7 +43,7 @@ final readonly class PaysForSomething implements TimeLaw
         $mask = $timetable->before($stint, ['mask']);
         $bared = $timetable->before($stint, [...Steps::STRIPS, ...Steps::RUBS, ...Steps::BATHS]);
         $left = $timetable->before($stint, array_keys(Steps::LEAVES));
-        $wetted = $timetable->before($stint, array_diff(Steps::WETS, Steps::BATHS));
+        $wet = $stint->isOneOf(Steps::DRIES) ? DriedSoon::since($timetable, $stint) : null;
         $shut =
             null === $below?->product
                 ? null
@@ -54,7 +54,7 @@ final readonly class PaysForSomething implements TimeLaw
             (null !== $shut && $shut > 0.9) ||
             (null !== $bared && $stint->from - $bared->to > self::BARE_H) ||
             (null !== $bared && $sky->outdoors && [] !== $sky->rains($bared->to, $stint->from)) ||
-            (null !== $wetted && $stint->isOneOf(Steps::DRIES) && $stint->from - $wetted->to > self::WET_H) ||
+            (null !== $wet && $stint->from - $wet > self::WET_H) ||
             (null !== $left && $stint->from - $left->to > self::RESIDUE_H);
     }
 }

@@ -13,7 +13,7 @@ final readonly class Placement
      * @param float $rework hours of abrading before it, because a window was missed
      * @param bool $late a window was missed, whether making it good takes time or not
      * @param bool $setUp it was set up already by alike work just before
-     * @param list<array{Why, float, float}> $met what was in its way, one after the other: what, from an hour to another
+     * @param list<array{Why, float, float}> $met what was in its way, one after the other: what, from, to
      */
     public function __construct(
         public string $id,

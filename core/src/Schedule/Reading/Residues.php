@@ -11,9 +11,10 @@ use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Window;
+use Hull\Surface\Effect;
 use Hull\Surface\SurfaceState;
 
-/** Chemistry that a step leaves on the part, and until when what takes it off has to begin. */
+/** Chemistry and water that a step leaves on the part, and until when what takes them off has to begin. */
 final class Residues
 {
     /** Said in minutes up to here. */
@@ -47,10 +48,12 @@ final class Residues
     }
 
     /** A residue that a step leaves has its hour from the end of its dwell on; under a bath nothing dries. */
-    public function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
+    public function left(Step $definition, string $id, SurfaceState $after): void
     {
-        foreach ($definition->worked->keepsWet ? [] : $this->catalogue->facts as $fact) {
-            if (null !== $fact->offWithinHours && 0.0 === $before->fact($fact->id) && $after->fact($fact->id) > 0.0) {
+        $brings = array_filter($definition->does, static fn(Effect $e): bool => !$e->takesDown());
+        foreach ($definition->worked->keepsWet ? [] : array_column($brings, 'fact') as $brought) {
+            $fact = $this->catalogue->facts[$brought];
+            if (null !== $fact->offWithinHours && !isset($this->residues[$brought]) && $after->fact($brought) > 0.0) {
                 $waits = $definition->takes->waitHours;
                 $this->residues[$fact->id] = new Window(
                     $id,
