@@ -13,9 +13,6 @@ use Hull\Piece\Pieces;
 /** What the zones of a job are to each other while they are worked: which lie beside which, open to dust, or wetted. */
 final class ZoneStates
 {
-    /** Group of the residues that the very next step takes off. */
-    private const CHEMISTRY = 'chemistry';
-
     /** @var array<int|string, true> wiped for the last time, or wet: dust and wet would harm them now */
     private array $open = [];
 
@@ -118,8 +115,7 @@ final class ZoneStates
     private function leaves(Step $kind): bool
     {
         foreach ($kind->does as $effect) {
-            $fact = $this->catalogue->facts[$effect->fact];
-            if (in_array(self::CHEMISTRY, $fact->groups, true) && !$effect->takesDown()) {
+            if ($this->catalogue->facts[$effect->fact]->isChemistry() && !$effect->takesDown()) {
                 return true;
             }
         }

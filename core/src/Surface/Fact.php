@@ -7,6 +7,8 @@ namespace Hull\Surface;
 /** One thing that can be true of a surface to a degree: a contaminant, a residue, a texture, a proof. */
 final readonly class Fact
 {
+    private const CHEMISTRY = 'chemistry';
+
     /**
      * @param bool $standsOpen cut open it stands so until a step closes it: not begun unless that has its hour
      * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
@@ -42,6 +44,12 @@ final readonly class Fact
         public bool $leftByWeather = false,
         public bool $allOver = false,
     ) {}
+
+    /** The very next step takes it off; water only wants to be gone on with. */
+    public function isChemistry(): bool
+    {
+        return in_array(self::CHEMISTRY, $this->groups, true);
+    }
 
     /** How long it counts; null for as long as nothing undoes it. */
     public function lasts(bool $outdoors): ?float

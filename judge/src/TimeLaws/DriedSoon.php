@@ -10,20 +10,23 @@ use Judge\Stint;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
-/** 1: what was washed, rinsed or scraped wet is set to dry the same day: steel browns, zinc whitens, cloth moulds. */
+/**
+ * 1: what was washed, rinsed or scraped wet is gone on with, or set to dry, the same day: steel browns, zinc whitens,
+ * cloth moulds.
+ */
 final readonly class DriedSoon implements TimeLaw
 {
     private const LAW = 1;
-    /** From the end of the first wet step to the beginning of drying, half an hour of dwell within it. */
+    /** From the end of a wet step to what comes next, half an hour of dwell within it. */
     private const SOON_H = 4.6;
-    /** Water that was inside runs out for days, and dries on its way. */
-    private const DRIPS = ['open-drains', 'dig-out', 'let-out'];
+    /** Water that was inside runs out for days, and dries on its way; gel and stripper lie below film. */
+    private const LIES_WET = ['open-drains', 'dig-out', 'let-out', 'whiten-peroxide', 'chemical-strip'];
 
     public function breaches(Timetable $timetable): array
     {
         $breaches = [];
         foreach ($timetable->all() as $stint) {
-            $since = $stint->isOneOf(Steps::DRIES) && !$stint->late ? self::since($timetable, $stint) : null;
+            $since = $stint->late ? null : self::since($timetable, $stint);
             if (null !== $since && $stint->from - $since > self::SOON_H) {
                 $says = sprintf('%s after %.1f h of wet', $stint->words(), $stint->from - $since);
                 $breaches[] = new Breach(self::LAW, null, $says);
@@ -33,22 +36,18 @@ final readonly class DriedSoon implements TimeLaw
         return $breaches;
     }
 
-    /** Since when what is set to dry is wet; null where nothing wetted it. */
-    public static function since(Timetable $timetable, Stint $drying): ?float
+    /** Since when a part stands wet that is gone on with then; null where nothing wetted it just before. */
+    public static function since(Timetable $timetable, Stint $next): ?float
     {
-        $wets = array_values(array_diff(Steps::WETS, Steps::BATHS, self::DRIPS));
-        $since = null;
-        foreach ($timetable->stints[$drying->part] as $stint) {
-            if ($stint->from >= $drying->from) {
+        $before = null;
+        foreach ($timetable->stints[$next->part] as $stint) {
+            if ($stint === $next) {
                 break;
             }
-            $since = match (true) {
-                $stint->isOneOf(Steps::DRIES) => null,
-                $stint->isOneOf($wets) => $since ?? $stint->to,
-                default => $since,
-            };
+            $before = $stint;
         }
+        $wets = array_values(array_diff(Steps::WETS, Steps::BATHS, self::LIES_WET));
 
-        return $since;
+        return true === $before?->isOneOf($wets) ? $before->to : null;
     }
 }

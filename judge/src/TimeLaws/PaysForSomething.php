@@ -43,7 +43,7 @@ final readonly class PaysForSomething implements TimeLaw
         $mask = $timetable->before($stint, ['mask']);
         $bared = $timetable->before($stint, [...Steps::STRIPS, ...Steps::RUBS, ...Steps::BATHS]);
         $left = $timetable->before($stint, array_keys(Steps::LEAVES));
-        $wet = $stint->isOneOf(Steps::DRIES) ? DriedSoon::since($timetable, $stint) : null;
+        $wet = DriedSoon::since($timetable, $stint);
         $shut =
             null === $below?->product
                 ? null

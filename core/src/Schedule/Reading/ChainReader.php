@@ -272,7 +272,7 @@ final class ChainReader
         $after = $this->runner->effects($step, $before);
         $this->drifts->remember($step, $definition, $last?->id, $before);
         if (null !== $last && !$definition->isWait()) {
-            $this->residues->left($definition, $last->id, $after);
+            $this->residues->left($definition, $last->id, $before, $after);
             $this->lasting->remember($step, $last->id, $last->hours, $before);
         }
         $this->films->remember($definition, $last?->id, $after);

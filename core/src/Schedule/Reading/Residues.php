@@ -11,7 +11,6 @@ use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Window;
-use Hull\Surface\Effect;
 use Hull\Surface\SurfaceState;
 
 /** Chemistry and water that a step leaves on the part, and until when what takes them off has to begin. */
@@ -23,6 +22,9 @@ final class Residues
     /** @var array<int|string, Window> residue => until when what takes it off may begin */
     private array $residues = [];
 
+    /** What is wet is worked on wet. */
+    private bool $goesOn = false;
+
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly StepRunner $runner,
@@ -30,7 +32,8 @@ final class Residues
     ) {}
 
     /**
-     * Chemistry that stays on is taken off before it dries: by the next step that does.
+     * Chemistry that stays on is taken off before it dries: by the next step that does. What is wet is gone on with,
+     * whatever comes next.
      *
      * @return list<Window>
      */
@@ -39,21 +42,27 @@ final class Residues
         $after = $this->runner->effects($step, $state);
         $off = array_filter(
             $this->residues,
-            static fn(int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact),
+            fn(int|string $fact): bool => !$this->catalogue->facts[$fact]->isChemistry() ||
+                $after->fact((string) $fact) < $state->fact((string) $fact),
             \ARRAY_FILTER_USE_KEY,
         );
         $this->residues = array_diff_key($this->residues, $off);
+        $this->goesOn = [] !== $off;
 
         return array_values($off);
     }
 
-    /** A residue that a step leaves has its hour from the end of its dwell on; under a bath nothing dries. */
-    public function left(Step $definition, string $id, SurfaceState $after): void
+    /**
+     * A residue that a step leaves has its hour from the end of its dwell on; in a bath nothing dries, and as long as
+     * chemistry is on, its hours are the shorter ones.
+     */
+    public function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
     {
-        $brings = array_filter($definition->does, static fn(Effect $e): bool => !$e->takesDown());
-        foreach ($definition->worked->keepsWet ? [] : array_column($brings, 'fact') as $brought) {
-            $fact = $this->catalogue->facts[$brought];
-            if (null !== $fact->offWithinHours && !isset($this->residues[$brought]) && $after->fact($brought) > 0.0) {
+        foreach ($definition->worked->keepsWet ? [] : $this->catalogue->facts as $fact) {
+            $isNew = $fact->isChemistry()
+                ? 0.0 === $before->fact($fact->id)
+                : [] === $this->residues && ($this->goesOn || self::brings($definition, $fact->id));
+            if (null !== $fact->offWithinHours && $isNew && $after->fact($fact->id) > 0.0) {
                 $waits = $definition->takes->waitHours;
                 $this->residues[$fact->id] = new Window(
                     $id,
@@ -76,5 +85,16 @@ final class Residues
                 );
             }
         }
+    }
+
+    private static function brings(Step $step, string $fact): bool
+    {
+        foreach ($step->does as $effect) {
+            if ($effect->fact === $fact && !$effect->takesDown()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
