@@ -48,6 +48,7 @@ final readonly class DriedSoon implements TimeLaw
         }
         $wets = array_values(array_diff(Steps::WETS, Steps::BATHS, self::LIES_WET));
 
-        return true === $before?->isOneOf($wets) ? $before->to : null;
+        // What is let dry by itself is no entry; what is dried or wetted after it was not.
+        return true === $before?->isOneOf($wets) && $next->isOneOf([...Steps::DRIES, ...$wets]) ? $before->to : null;
     }
 }

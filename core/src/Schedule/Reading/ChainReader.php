@@ -275,6 +275,7 @@ final class ChainReader
             $this->residues->left($definition, $last->id, $before, $after);
             $this->lasting->remember($step, $last->id, $last->hours, $before);
         }
+        $this->residues->waited($definition, $before, $after);
         $this->films->remember($definition, $last?->id, $after);
     }
 

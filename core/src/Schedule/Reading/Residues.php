@@ -87,6 +87,16 @@ final class Residues
         }
     }
 
+    /** What a wait takes off by itself, as water that is let dry, has no hour any more. */
+    public function waited(Step $definition, SurfaceState $before, SurfaceState $after): void
+    {
+        foreach ($definition->isWait() ? array_keys($this->residues) : [] as $fact) {
+            if ($after->fact((string) $fact) < $before->fact((string) $fact)) {
+                unset($this->residues[$fact]);
+            }
+        }
+    }
+
     private static function brings(Step $step, string $fact): bool
     {
         foreach ($step->does as $effect) {
