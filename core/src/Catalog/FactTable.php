@@ -39,6 +39,7 @@ final readonly class FactTable
                     kind: $n->field('kind')->text(),
                     perHour: $n->optional('per_hour')?->number() ?? 0.0,
                     stopsUnderFilm: true === $n->optional('stops_under_film')?->boolean(),
+                    goesOn: true === $n->optional('goes_on')?->boolean(),
                     standsOpen: true === $n->optional('stands_open')?->boolean(),
                     offWithinHours: $n->optional('off_within_h')?->number(),
                     redoneHours: Checked::above($n->optional('redone_h'))?->number(),

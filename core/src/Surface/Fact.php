@@ -7,10 +7,9 @@ namespace Hull\Surface;
 /** One thing that can be true of a surface to a degree: a contaminant, a residue, a texture, a proof. */
 final readonly class Fact
 {
-    private const CHEMISTRY = 'chemistry';
-
     /**
      * @param bool $standsOpen cut open it stands so until a step closes it: not begun unless that has its hour
+     * @param bool $goesOn it may be worked on with it there, and only wants to be gone on with in its hours
      * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
      *                                   holds (typical)
      * @param float|null $redoneHours what is dried on is softened and gone over again in so long (estimate); without it
@@ -32,6 +31,7 @@ final readonly class Fact
         public float $perHour = 0.0,
         public bool $stopsUnderFilm = false,
         public bool $standsOpen = false,
+        public bool $goesOn = false,
         public ?float $offWithinHours = null,
         public ?float $redoneHours = null,
         public array $groups = [],
@@ -48,7 +48,7 @@ final readonly class Fact
     /** The very next step takes it off; water only wants to be gone on with. */
     public function isChemistry(): bool
     {
-        return in_array(self::CHEMISTRY, $this->groups, true);
+        return null !== $this->offWithinHours && !$this->goesOn;
     }
 
     /** How long it counts; null for as long as nothing undoes it. */
