@@ -9,7 +9,7 @@ final readonly class Fact
 {
     /**
      * @param bool $standsOpen cut open it stands so until a step closes it: not begun unless that has its hour
-     * @param bool $goesOn it may be worked on with it there, and only wants to be gone on with in its hours
+     * @param bool $goesOn it may be worked on with it there; set to dry on purpose it is not left standing for longer
      * @param float|null $offWithinHours a residue is taken off so long after its dwell at most: dried on it stains and
      *                                   holds (typical)
      * @param float|null $redoneHours what is dried on is softened and gone over again in so long (estimate); without it

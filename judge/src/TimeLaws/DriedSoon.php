@@ -11,8 +11,8 @@ use Judge\TimeLaw;
 use Judge\Timetable;
 
 /**
- * 1: what was washed, rinsed or scraped wet is gone on with, or set to dry, the same day: steel browns, zinc whitens,
- * cloth moulds.
+ * 1: what was washed, rinsed or scraped wet, and is dried on purpose, is set to dry the same day: steel browns, zinc
+ * whitens, cloth moulds.
  */
 final readonly class DriedSoon implements TimeLaw
 {
@@ -36,7 +36,7 @@ final readonly class DriedSoon implements TimeLaw
         return $breaches;
     }
 
-    /** Since when a part stands wet that is gone on with then; null where nothing wetted it just before. */
+    /** Since when a part stands wet that is set to dry then; null where nothing wetted it just before. */
     public static function since(Timetable $timetable, Stint $next): ?float
     {
         $before = null;
@@ -48,7 +48,7 @@ final readonly class DriedSoon implements TimeLaw
         }
         $wets = array_values(array_diff(Steps::WETS, Steps::BATHS, self::LIES_WET));
 
-        // What is let dry by itself is no entry; what is dried or wetted after it was not.
-        return true === $before?->isOneOf($wets) && $next->isOneOf([...Steps::DRIES, ...$wets]) ? $before->to : null;
+        // What is let dry by itself is no entry, nor is what dries between two washes.
+        return true === $before?->isOneOf($wets) && $next->isOneOf(Steps::DRIES) ? $before->to : null;
     }
 }

@@ -25,6 +25,8 @@ use Hull\Schedule\Constraint\Yard;
 final class BlockFiller
 {
     private const MOST_TRIES = 25;
+    /** Nothing makes such a window good, and what it leaves undone is worth a longer search. */
+    private const MOST_HARD = 100;
     private const MOST_STUCK = 8;
     /** Made longer by what is made good it may come to miss another window; so often that is looked at again. */
     private const MOST_DUE = 3;
@@ -108,7 +110,8 @@ final class BlockFiller
                 $again = isset($short[$pair]) && $gap > $short[$pair][0] - Interval::GRACE ? $short[$pair][1] + 1 : 0;
                 $short[$pair] = [$gap, $again];
                 $tries[$activity->id] = 1 + ($tries[$activity->id] ?? 0);
-                if (null !== $source && $tries[$activity->id] <= self::MOST_TRIES && $again <= self::MOST_STUCK) {
+                $most = null === $hard ? self::MOST_TRIES : self::MOST_HARD;
+                if (null !== $source && $tries[$activity->id] <= $most && $again <= self::MOST_STUCK) {
                     $missed = $activity->id;
                     $closed[$missed] = $placed;
                     $never += null === $hard ? [] : [$missed => true];

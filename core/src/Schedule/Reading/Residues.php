@@ -32,8 +32,8 @@ final class Residues
     ) {}
 
     /**
-     * Chemistry that stays on is taken off before it dries: by the next step that does. What is wet is gone on with,
-     * whatever comes next.
+     * Chemistry that stays on is taken off before it dries: by the next step that does. What is worked on wet has its
+     * hours from there on: it may dry by itself, and only what is set to dry on purpose is not left standing.
      *
      * @return list<Window>
      */
@@ -42,12 +42,16 @@ final class Residues
         $after = $this->runner->effects($step, $state);
         $off = array_filter(
             $this->residues,
-            fn(int|string $fact): bool => !$this->catalogue->facts[$fact]->isChemistry() ||
-                $after->fact((string) $fact) < $state->fact((string) $fact),
+            static fn(int|string $fact): bool => $after->fact((string) $fact) < $state->fact((string) $fact),
             \ARRAY_FILTER_USE_KEY,
         );
-        $this->residues = array_diff_key($this->residues, $off);
-        $this->goesOn = [] !== $off;
+        $on = array_filter(
+            array_diff_key($this->residues, $off),
+            fn(int|string $fact): bool => $this->catalogue->facts[$fact]->isChemistry(),
+            \ARRAY_FILTER_USE_KEY,
+        );
+        $this->goesOn = count($on) + count($off) < count($this->residues);
+        $this->residues = $on;
 
         return array_values($off);
     }
