@@ -20,8 +20,15 @@ final readonly class Reason
     private const LONG_H = 24.0;
     /** Of the working hours of a wait, what counts as much of them. */
     private const MUCH = 0.25;
-    /** No obstacle but what follows from others, or from the plan before. */
-    private const NONE = [WhyKind::Nothing, WhyKind::Before, WhyKind::Past, WhyKind::Running, WhyKind::Kept];
+    /** No obstacle but what follows from others, from the plan before, or that a day is too short for it. */
+    private const NONE = [
+        WhyKind::Nothing,
+        WhyKind::Before,
+        WhyKind::Past,
+        WhyKind::Running,
+        WhyKind::Kept,
+        WhyKind::Hours,
+    ];
 
     private function __construct(private Schedule $schedule, private Placement $placed) {}
 

@@ -11,6 +11,7 @@ use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\Window;
+use Hull\Surface\Fact;
 use Hull\Surface\SurfaceState;
 
 /** Chemistry and water that a step leaves on the part, and until when what takes them off has to begin. */
@@ -73,17 +74,7 @@ final class Residues
                     'dwell' === $definition->takes->waitFor
                         ? LagTime::on($this->air->dwell($definition), $waits, $fact->offWithinHours)
                         : LagTime::hours($waits + $fact->offWithinHours),
-                    $fact->offWithinHours > self::IN_MINUTES_H
-                        ? Message::of(
-                            'the {hours} h in which {what} has to come off',
-                            hours: sprintf('%g', $fact->offWithinHours),
-                            what: $fact->name,
-                        )
-                        : Message::of(
-                            'the {minutes} minutes before {what} dries on',
-                            minutes: (int) round(60.0 * $fact->offWithinHours),
-                            what: $fact->name,
-                        ),
+                    self::words($fact, $fact->offWithinHours),
                     false,
                     $fact->redoneHours ?? \INF,
                 );
@@ -99,6 +90,29 @@ final class Residues
                 unset($this->residues[$fact]);
             }
         }
+    }
+
+    private static function words(Fact $fact, float $within): Message
+    {
+        $hours = sprintf('%g', $within);
+
+        return match (true) {
+            $fact->goesOn => Message::of(
+                'the {hours} h for which {what} may stand on it',
+                hours: $hours,
+                what: $fact->name,
+            ),
+            $within > self::IN_MINUTES_H => Message::of(
+                'the {hours} h in which {what} has to come off',
+                hours: $hours,
+                what: $fact->name,
+            ),
+            default => Message::of(
+                'the {minutes} minutes before {what} dries on',
+                minutes: (int) round(60.0 * $within),
+                what: $fact->name,
+            ),
+        };
     }
 
     private static function brings(Step $step, string $fact): bool
