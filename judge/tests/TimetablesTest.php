@@ -11,6 +11,7 @@ use Judge\Judge;
 use Judge\Sky;
 use Judge\Steps;
 use Judge\Stint;
+use Judge\TimeLaws\ClosesWhatItOpens;
 use Judge\TimeLaws\DwellRuns;
 use Judge\Timetable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -166,6 +167,31 @@ final class TimetablesTest extends TestCase
         );
         self::assertSame([], $says($stint('rinse', 32.0)));
         self::assertSame(['1 whiten-peroxide  on shelf lies on for 47.5 h'], $says($stint('rinse', 56.0, true)));
+    }
+
+    public function testASkinThatIsCutOpenIsClosedAgain(): void
+    {
+        $stint = static fn(string $step, float $from): Stint => new Stint(
+            part: 'floor',
+            step: $step,
+            product: null,
+            place: 'shed',
+            from: $from,
+            to: $from + 1.0,
+            who: ['Ines'],
+        );
+        $says = static fn(array $undone, Stint ...$stints): array => array_map(
+            static fn(Breach $b): string => $b->law . ' ' . $b->says,
+            (new ClosesWhatItOpens())->breaches(
+                new Timetable(['floor' => array_values($stints)], ['floor' => $undone], [], [], []),
+            ),
+        );
+        $coat = [Steps::COAT];
+        self::assertSame([], $says($coat, $stint('open-core', 8.0), $stint('laminate-epoxy', 80.0)));
+        self::assertSame(
+            ['26 open-core  on floor and what closes the skin has no hour'],
+            $says(['laminate-epoxy', ...$coat], $stint('open-core', 8.0)),
+        );
     }
 
     public function testWhoForgetsTheSunWorksOnPartsThatAreTooHot(): void
