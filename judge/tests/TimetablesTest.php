@@ -180,17 +180,20 @@ final class TimetablesTest extends TestCase
             to: $from + 1.0,
             who: ['Ines'],
         );
-        $says = static fn(array $undone, Stint ...$stints): array => array_map(
-            static fn(Breach $b): string => $b->law . ' ' . $b->says,
-            (new ClosesWhatItOpens())->breaches(
-                new Timetable(['floor' => array_values($stints)], ['floor' => $undone], [], [], []),
-            ),
+        $open = $stint('open-core', 8.0);
+        $covered = new Timetable(
+            ['floor' => [$open, $stint('laminate-epoxy', 80.0)]],
+            ['floor' => [Steps::COAT]],
+            [],
+            [],
+            [],
         );
-        $coat = [Steps::COAT];
-        self::assertSame([], $says($coat, $stint('open-core', 8.0), $stint('laminate-epoxy', 80.0)));
+        $left = new Timetable(['floor' => [$open]], ['floor' => ['laminate-epoxy', Steps::COAT]], [], [], []);
+        self::assertSame([], (new ClosesWhatItOpens())->breaches($covered));
+        $breaches = (new ClosesWhatItOpens())->breaches($left);
         self::assertSame(
-            ['26 open-core  on floor and what closes the skin has no hour'],
-            $says(['laminate-epoxy', ...$coat], $stint('open-core', 8.0)),
+            ['open-core  on floor and what closes the skin has no hour'],
+            array_map(static fn(Breach $b): string => $b->says, $breaches),
         );
     }
 

@@ -141,7 +141,7 @@ final class BlockFiller
             }
             // What was held back for a window that is missed all the same need not have been.
             $pays[$stuck] = true;
-            [$k, $hold, $held, $short, $tries, $missed] = [0, [], [], [], [], null];
+            [$k, $hold, $held, $short, $tries, $missed, $closed] = [0, [], [], [], [], null, []];
         }
 
         return null;
