@@ -18,17 +18,21 @@ use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Piece\Precedences;
 use Hull\Quantity\Instant;
+use Hull\Quantity\Interval;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Calendar\Crew;
+use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Reading\Planning;
+use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Draw;
 use Judge\Sky;
@@ -43,6 +47,11 @@ final readonly class MadeYards
     private const DAYS = 50;
     /** Between the last entry in the record and planning anew. */
     private const AFTER_H = 0.01;
+    /** A cold spell: by so many degrees, for so long. */
+    private const SPELL = 7.0;
+    private const SPELL_H = 48;
+    /** When it is known that somebody will be away. */
+    private const AWAY_KNOWN_H = 4.0;
     private const PLACES = [
         ['id' => 'yard', 'name' => 'Yard', 'kind' => 'outdoors', 'temperature' => '12 C', 'humidity' => '70 %'],
         ['id' => 'tent', 'name' => 'Tent', 'kind' => 'tent', 'temperature' => '12 C', 'humidity' => '70 %'],
@@ -68,10 +77,11 @@ final readonly class MadeYards
      * what is planned now.
      *
      * @param bool $forgetful nobody minds what lies beside it and is done
+     * @param bool $keeping so that as little as can be moves
      *
      * @return array{Yard, Timetable}
      */
-    public function resumed(int $number, int $tries = 3, bool $forgetful = false): array
+    public function resumed(int $number, int $tries = 3, bool $forgetful = false, bool $keeping = false): array
     {
         [$yard, $days] = $this->yard($number);
         $first = (new Scheduler($tries))->plan($yard);
@@ -92,7 +102,8 @@ final readonly class MadeYards
         }
         [$later, $days] = $this->yard($number, $now, $logs);
         $later = $forgetful ? self::forgetting($later) : $later;
-        $table = self::table((new Scheduler($tries))->plan($later), $days, $first->placed);
+        $again = $keeping ? self::again($later, $first, $tries) : (new Scheduler($tries))->plan($later);
+        $table = self::table($again, $days, $first->placed);
         $stints = $table->stints;
         foreach ($past as $part => $done) {
             $stints[$part] = [...$done, ...$stints[$part] ?? []];
@@ -102,16 +113,66 @@ final readonly class MadeYards
     }
 
     /**
+     * The same yard when a cold spell comes, or somebody is away for three days, or both, scheduled again so that as
+     * little as can be moves.
+     *
+     * @return array{Yard, Timetable}
+     */
+    public function changed(int $number, int $tries = 3): array
+    {
+        [$yard] = $this->yard($number);
+        $first = (new Scheduler($tries))->plan($yard);
+        [$later, $days] = $this->yard($number, colder: 0 === $number % 3 ? 0.0 : self::SPELL);
+        $later = 1 === $number % 3 ? $later : self::oneAway($later);
+
+        return [$later, self::table(self::again($later, $first, $tries), $days)];
+    }
+
+    private static function again(Yard $yard, Schedule $first, int $tries): Schedule
+    {
+        $before = array_map(PreviousPlacement::of(...), $first->placed);
+
+        return Replan::of($yard, $before, new Scheduler($tries))->schedule;
+    }
+
+    /** The first of them is ill from the second day on, for three days. */
+    public static function oneAway(Yard $yard): Yard
+    {
+        $people = $yard->people;
+        $people[0] = Person::of(
+            $people[0]->name,
+            array_values(
+                array_filter(
+                    $people[0]->work->spans,
+                    static fn(Interval $w): bool => $w->to < $yard->now + 24.0 || $w->from > $yard->now + 96.0,
+                ),
+            ),
+        );
+
+        return new Yard(
+            now: $yard->now + self::AWAY_KNOWN_H,
+            end: $yard->end,
+            work: array_values($yard->activities),
+            people: $people,
+            floors: $yard->floors,
+            gear: $yard->gear,
+            dues: $yard->dues,
+            objective: $yard->objective,
+        );
+    }
+
+    /**
      * @param array<int|string, list<LogEntry>> $logs by part
+     * @param float $colder the first two days by so much, degrees C
      *
      * @return array{Yard, Timetable} with the days as they come, without work in them
      */
-    public function yard(int $number, float $at = self::NOW, array $logs = []): array
+    public function yard(int $number, float $at = self::NOW, array $logs = [], float $colder = 0.0): array
     {
         $draw = new Draw('yard ' . $number);
         $job = (new MadePieces($this->catalogue, self::PLACES))->job($number);
         $plan = JobPlan::of($this->catalogue, $job);
-        $outside = self::weather($draw);
+        $outside = self::weather($draw, $colder);
         $sun = array_map(static fn(Weather $w): float => $w->sun->wPerM2(), $outside->hours);
         $wind = array_map(static fn(Weather $w): float => $w->wind->mPerS(), $outside->hours);
         $pieces = $places = $air = $skies = $lags = $tones = $heavy = [];
@@ -253,7 +314,7 @@ final readonly class MadeYards
         );
     }
 
-    private static function weather(Draw $draw): Forecast
+    private static function weather(Draw $draw, float $colder): Forecast
     {
         $base = self::SEASONS[$draw->pick('season', self::SEASONS)];
         $rain = self::RAINS[$draw->pick('rain', self::RAINS)];
@@ -268,7 +329,7 @@ final readonly class MadeYards
                 2 => $draw->chance("rain on $day", 3) && $draw->chance("hour $h", 2),
                 default => $day % 14 < 7 && $draw->chance("hour $h", 3),
             };
-            $c = $base + $spell + 5.0 * $swing;
+            $c = $base + $spell + 5.0 * $swing - ($h < self::SPELL_H ? $colder : 0.0);
             $height = max(0.0, sin((\M_PI * (($h % 24) - 6)) / 12));
             $clear = $wets ? 0.1 : ($draw->chance("clear on $day", 3) ? 1.0 : 0.3);
             $hours[] = Weather::of(

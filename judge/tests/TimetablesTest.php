@@ -33,6 +33,9 @@ final class TimetablesTest extends TestCase
     /** Close to one where what is done is forgotten. */
     private const HALF_DONE = 27;
     private const HALF = 6;
+    /** Close to one where what opens a window stays and what closes it can not. */
+    private const CUT = 12;
+    private const AGAIN = 4;
 
     public function testNoTimetableBreaksALaw(): void
     {
@@ -60,10 +63,26 @@ final class TimetablesTest extends TestCase
                 ...array_map(
                     static fn(Breach $b): string => sprintf('%d: %s (yard %d)', $b->law, $b->says, $n),
                     array_filter(
-                        (new Judge())->inTime($yards->resumed($n, 1)[1]),
+                        (new Judge())->inTime($yards->resumed($n, 1, keeping: 0 === $n % 2)[1]),
                         // What is opened already is opened, whatever becomes of its coat.
                         static fn(Breach $b): bool => self::OPENED !== $b->law,
                     ),
+                ),
+            ];
+        }
+        self::assertSame([], $said);
+    }
+
+    public function testWhatIsPlannedAgainKeepsTheLawsToo(): void
+    {
+        $yards = new MadeYards(Yard::catalogue());
+        $said = [];
+        for ($n = self::CUT; $n < self::CUT + Sweep::of(self::AGAIN, self::FULL); ++$n) {
+            $said = [
+                ...$said,
+                ...array_map(
+                    static fn(Breach $b): string => sprintf('%d: %s (yard %d)', $b->law, $b->says, $n),
+                    (new Judge())->inTime($yards->changed($n, 1)[1]),
                 ),
             ];
         }

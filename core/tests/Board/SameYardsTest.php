@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Tests\Board;
 
-use Hull\Quantity\Interval;
-use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\PreviousPlacement;
-use Hull\Schedule\Constraint\Yard as Work;
 use Hull\Schedule\Explaining\NextHour;
 use Hull\Schedule\Explaining\Slack;
 use Hull\Schedule\Replanning\Replan;
@@ -64,7 +61,7 @@ final class SameYardsTest extends TestCase
         $schedule = (new Scheduler(4))->plan($yard);
         $slack = Slack::of($schedule);
         $replan = Replan::of(
-            self::oneAway($yard),
+            MadeYards::oneAway($yard),
             array_map(PreviousPlacement::of(...), $schedule->placed),
             new Scheduler(2),
         );
@@ -80,31 +77,5 @@ final class SameYardsTest extends TestCase
             $says['asks'][$part] = Kept::digest(array_map($yard->activity(...), $ids));
         }
         Kept::same(__DIR__ . '/same-yards.json', "yard $number", $says, 'a yard is read or placed otherwise');
-    }
-
-    /** The first of them is ill from the second day on, for three days. */
-    private static function oneAway(Work $yard): Work
-    {
-        $people = $yard->people;
-        $people[0] = Person::of(
-            $people[0]->name,
-            array_values(
-                array_filter(
-                    $people[0]->work->spans,
-                    static fn(Interval $w): bool => $w->to < $yard->now + 24.0 || $w->from > $yard->now + 96.0,
-                ),
-            ),
-        );
-
-        return new Work(
-            now: $yard->now + 4.0,
-            end: $yard->end,
-            work: array_values($yard->activities),
-            people: $people,
-            floors: $yard->floors,
-            gear: $yard->gear,
-            dues: $yard->dues,
-            objective: $yard->objective,
-        );
     }
 }

@@ -14,7 +14,7 @@ final readonly class Aim
      * @param float $finish hour; what is over in time for it gains nothing by being over sooner
      * @param array<int|string, float> $tails activity => hours from its beginning to the end of its part, alone
      */
-    public function __construct(private float $finish, private array $tails) {}
+    public function __construct(private float $finish, public array $tails) {}
 
     /**
      * By how many hours a block makes the whole later.

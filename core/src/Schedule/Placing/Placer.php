@@ -13,6 +13,7 @@ use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Times;
 use Hull\Schedule\Constraint\Why;
 use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Window;
 use Hull\Schedule\Constraint\Yard;
 
 /**
@@ -80,18 +81,29 @@ final class Placer
         $this->filler->put($activity, $placed);
     }
 
-    /** Puts an activity where the earlier schedule had it, if it may still stand there; else leaves it for later. */
+    /**
+     * Puts an activity where the earlier schedule had it, if it may still stand there; else leaves it for later. What
+     * was made good there is made good again.
+     */
     public function stay(Activity $activity): bool
     {
+        if (isset($this->filler->placed[$activity->id])) {
+            return true;
+        }
         $kept = $this->kept[$activity->id] ?? null;
-        $latest = Times::latest($activity, $this->filler->placed);
-        $placed = null === $kept ? null : $this->filler->room($activity, -\INF, null, null);
+        $missed = null === $kept ? [] : Times::missed($activity, $this->filler->placed, $kept->start + self::SAME_H);
+        $due = [] === $missed ? null : Times::due($activity, $this->filler->placed, $kept->start + self::SAME_H);
+        $isLate = [] !== array_filter($missed, static fn(Window $w): bool => $w->isHard());
         if (
-            null === $placed ||
-            $this->lacks($activity, []) ||
-            $placed->start > $kept->start + self::SAME_H ||
-            (null !== $latest && $placed->start > $latest[0] + Interval::GRACE)
+            null === $kept ||
+            isset($this->filler->unplaced[$activity->id]) ||
+            $isLate ||
+            ($due->hours ?? 0.0) > $kept->rework + Interval::SAME
         ) {
+            return false;
+        }
+        $placed = $this->filler->room($activity, -\INF, $due, null);
+        if (null === $placed || $this->lacks($activity, []) || $placed->start > $kept->start + self::SAME_H) {
             return false;
         }
         $this->filler->put($activity, $placed);
@@ -102,14 +114,9 @@ final class Placer
     /** @param list<Activity> $block */
     public function add(array $block): void
     {
-        $block = array_values(
-            array_filter(
-                $block,
-                fn(Activity $a): bool => !isset($this->filler->placed[$a->id]) &&
-                    !isset($this->filler->unplaced[$a->id]),
-            ),
-        );
-        $this->addNeeded($block);
+        $this->addNeeded($this->open($block));
+        // What it needs may have needed some of it.
+        $block = $this->open($block);
         $lost = $this->filler->fill(
             $block,
             array_intersect_key($this->decided->late, array_flip(Blocks::ids($block))),
@@ -121,6 +128,22 @@ final class Placer
             return;
         }
         $this->payments->settle($block);
+    }
+
+    /**
+     * @param list<Activity> $block
+     *
+     * @return list<Activity> what of it has no place and was not given up
+     */
+    private function open(array $block): array
+    {
+        return array_values(
+            array_filter(
+                $block,
+                fn(Activity $a): bool => !isset($this->filler->placed[$a->id]) &&
+                    !isset($this->filler->unplaced[$a->id]),
+            ),
+        );
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Hull\Schedule\Placing;
 use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Times;
 use Hull\Schedule\Constraint\WhyKind;
 use Hull\Schedule\Constraint\Yard;
 
@@ -141,6 +142,28 @@ final readonly class Schedule
         }
 
         return $missed;
+    }
+
+    /**
+     * Windows that are missed though nothing makes that good, of work that is still to come. Blocks that are placed
+     * whole have none.
+     *
+     * @return list<string> activities
+     */
+    public function spoilt(): array
+    {
+        $own = [];
+        foreach ($this->placed as $id => $_) {
+            $own += null === $this->yard->activity($id)->fixed ? [$id => 0] : [];
+        }
+
+        return array_values(
+            array_filter(
+                array_map(strval(...), array_keys($own)),
+                fn(string $id): bool => null !==
+                    Times::hard($this->yard->activity($id), $this->placed, $own, $this->placed[$id]->start),
+            ),
+        );
     }
 
     public function finish(): float

@@ -114,7 +114,11 @@ final class Slots
                     $less < $hours && $alike
                         ? $this->afterAlike($activity, $less, $from, $fit[0] ?? \INF, $prefer, $by)
                         : null;
-                [$fit, $setUp] = [$soon ?? $fit, null !== $soon];
+                if (null !== $soon) {
+                    // What keeps it from being begun where it would set up for itself.
+                    $soon[3] ??= $fit[3] ?? null;
+                    [$fit, $setUp] = [$soon, true];
+                }
             }
             if (null === $fit) {
                 return null;

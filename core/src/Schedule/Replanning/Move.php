@@ -81,7 +81,7 @@ final readonly class Move
     }
 
     /**
-     * Who was to do the work that stands in the way and is not there, so that somebody else does it.
+     * Who was to do the work that stands in the way and is not there at that hour, so that somebody else does it.
      *
      * @param array<int|string, PreviousPlacement> $before
      *
@@ -90,14 +90,14 @@ final readonly class Move
     private static function away(Schedule $schedule, array $before, ?string $other): array
     {
         $placed = $schedule->placed[$other ?? ''] ?? null;
-        $was = $before[$other ?? '']->who ?? [];
+        $was = $before[$other ?? ''] ?? null;
 
-        return null === $placed
+        return null === $placed || null === $was
             ? []
             : array_values(
                 array_filter(
-                    array_diff($was, $placed->who),
-                    static fn(string $name): bool => !$schedule->yard->isThere($name, $placed->start),
+                    array_diff($was->who, $placed->who),
+                    static fn(string $name): bool => !$schedule->yard->isThere($name, $was->start),
                 ),
             );
     }

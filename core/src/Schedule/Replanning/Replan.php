@@ -7,9 +7,11 @@ namespace Hull\Schedule\Replanning;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Aim;
 use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\Scheduler;
+use Hull\Schedule\Search\Tails;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -25,6 +27,8 @@ final readonly class Replan
 {
     /** What it is worth not to move one thing, in hours of abrading: turning to it, telling the others. */
     private const MOVE_H = 0.05;
+    /** To come to it a little sooner or later, as a share of that. */
+    private const SLIP = 0.2;
     /** What a day past a due date is worth, in hours of abrading. */
     private const DAY_LATE_H = 4.0;
     /** Earlier by less than this is not worth upsetting a plan for, hours. */
@@ -45,12 +49,13 @@ final readonly class Replan
     public static function of(Yard $yard, array $before, Scheduler $scheduler): self
     {
         $promised = self::promised($yard, $before);
+        $aim = new Aim($promised, Tails::of($yard));
         $rank = static fn(Schedule $s): array => self::rank($s, $before, $promised);
-        $staying = new StablePlans($yard, $before);
-        $candidates = [self::placed($yard, $staying->singly(), $before), $staying->hourByHour()];
+        $staying = new StablePlans($yard, $before, $aim);
+        $candidates = [self::placed($yard, $staying->singly(), $before, $aim), $staying->hourByHour()];
         if ([] !== Move::moved($candidates[0], $before)) {
             $tries = max(4, min(self::MOST_TRIES, intdiv(self::WORK, 1 + count($yard->activities))));
-            $candidates[] = self::placed($yard, $staying->blocks(), $before);
+            $candidates[] = self::placed($yard, $staying->blocks(), $before, $aim);
             $candidates[] = $staying->partByPart($rank, $tries, new Randomizer(new Mt19937(self::SEED)));
         }
         $fresh = $scheduler->plan($yard, [array_map(static fn(array $b): string => $b[0]->part, $staying->blocks())]);
@@ -112,15 +117,14 @@ final readonly class Replan
         }
 
         return [
-            $schedule->score->unplaced,
+            $schedule->score->unplaced + count($schedule->spoilt()),
             round(
                 $schedule->score->rework +
                     (self::DAY_LATE_H * $schedule->score->late) / 24.0 +
                     $longer / max($worth->good, 1.0) +
-                    self::MOVE_H * $real,
+                    self::MOVE_H * ($real + self::SLIP * $slips),
                 6,
             ),
-            $slips,
             round($hours, 3),
         ];
     }
@@ -129,9 +133,9 @@ final readonly class Replan
      * @param list<list<Activity>> $blocks
      * @param array<int|string, PreviousPlacement> $kept
      */
-    private static function placed(Yard $yard, array $blocks, array $kept): Schedule
+    private static function placed(Yard $yard, array $blocks, array $kept, Aim $aim): Schedule
     {
-        $placer = new Placer($yard, $kept);
+        $placer = new Placer($yard, $kept, aim: $aim);
         foreach ($blocks as $block) {
             $placer->add($block);
         }

@@ -9,6 +9,7 @@ use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Aim;
 use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\Orders;
@@ -27,8 +28,11 @@ final readonly class StablePlans
     /** Hours of making good that were in the plan before. */
     private float $rework;
 
-    /** @param array<int|string, PreviousPlacement> $before by activity */
-    public function __construct(private Yard $yard, private array $before)
+    /**
+     * @param array<int|string, PreviousPlacement> $before by activity
+     * @param Aim $aim when all was to be done
+     */
+    public function __construct(private Yard $yard, private array $before, private Aim $aim)
     {
         $this->blocks = self::once(Blocks::of($yard));
         $this->rework = array_sum(
@@ -68,11 +72,12 @@ final readonly class StablePlans
 
     public function hourByHour(): Schedule
     {
-        return $this->around(array_merge([], ...$this->singly()));
+        return $this->around(array_merge([], ...$this->singly()), false);
     }
 
     /**
-     * Part after part: those that stay whole where another has to give way.
+     * Part after part, what has longest to go first: each stays as long as it may, and the rest of it goes right after
+     * as soon as it can, so that what is less urgent gives way to it.
      *
      * @param \Closure(Schedule): list<int|float> $rank the lesser the better
      * @param int $tries orders of parts
@@ -80,14 +85,14 @@ final readonly class StablePlans
     public function partByPart(\Closure $rank, int $tries, Randomizer $random): Schedule
     {
         $parts = Keys::of($this->yard->chains);
-        usort(
-            $parts,
-            fn(string $a, string $b): int => [$this->yard->dues[$a] ?? \INF, count($this->yard->chains[$b]), $a] <=> [
-                $this->yard->dues[$b] ?? \INF,
-                count($this->yard->chains[$a]),
-                $b,
-            ],
+        $longest = array_map(
+            fn(array $ids): float => max([
+                0.0,
+                ...array_map(fn(string $id): float => $this->aim->tails[$id] ?? 0.0, $ids),
+            ]),
+            $this->yard->chains,
         );
+        usort($parts, static fn(string $a, string $b): int => [$longest[$b], $a] <=> [$longest[$a], $b]);
         $best = $this->inOrder($parts);
         for ($try = 1; $try < $tries; ++$try) {
             $order = 0 === $random->getInt(0, 1) ? $random->shuffleArray($parts) : Orders::neighbour($parts, $random);
@@ -111,19 +116,22 @@ final readonly class StablePlans
             ),
         );
 
-        return $this->around(array_values(array_filter($order, static fn(Activity $a): bool => null === $a->fixed)));
+        return $this->around($order, true);
     }
 
     /**
-     * What opened a window that is missed for it does not stay either, if that spares making good.
+     * What opened a window that is missed for it does not stay either, if nothing makes that good or it spares making
+     * it good.
      *
      * @param list<Activity> $order
+     * @param bool $atOnce the rest of a part is put in when the first of it does not stay; else after all that stays
      */
-    private function around(array $order): Schedule
+    private function around(array $order, bool $atOnce): Schedule
     {
         $left = [];
-        $kept = $this->pass($order, $left);
-        if ($kept->score->rework <= $this->rework + Placer::SAME_H) {
+        $kept = $this->pass($order, $left, $atOnce);
+        $spoilt = count($kept->spoilt());
+        if (0 === $spoilt && $kept->score->rework <= $this->rework + Placer::SAME_H) {
             return $kept;
         }
         $starts = [];
@@ -132,43 +140,62 @@ final readonly class StablePlans
                 $starts += $activity->id === ($left[$activity->part] ?? null) ? [$activity->part => $block[0]->id] : [];
             }
         }
-        $whole = $this->pass($order, $starts);
+        $whole = $this->pass($order, $starts, $atOnce);
+        $better = [count($whole->spoilt()), $whole->score->rework + Placer::SAME_H] < [$spoilt, $kept->score->rework];
 
-        return $whole->score->rework < $kept->score->rework - Placer::SAME_H ? $whole : $kept;
+        return $better ? $whole : $kept;
     }
 
     /**
      * @param list<Activity> $order
      * @param array<int|string, string> $left the first of each part that does not stay; those found are put in
      */
-    private function pass(array $order, array &$left): Schedule
+    private function pass(array $order, array &$left, bool $atOnce): Schedule
     {
-        $placer = new Placer($this->yard, $this->before);
+        $placer = new Placer($this->yard, $this->before, aim: $this->aim);
         $gone = [];
         foreach ($order as $activity) {
-            $gone += ($left[$activity->part] ?? null) === $activity->id ? [$activity->part => true] : [];
-            if (!isset($gone[$activity->part]) && !$placer->stay($activity)) {
-                $gone[$activity->part] = true;
-                $left[$activity->part] = $activity->id;
+            $part = $activity->part;
+            $stays = !isset($gone[$part]) && ($left[$part] ?? null) !== $activity->id && $placer->stay($activity);
+            if ($stays || isset($gone[$part])) {
+                continue;
+            }
+            $gone[$part] = true;
+            $left[$part] = $activity->id;
+            foreach ($atOnce ? $this->rests([$part => $activity->id]) : [] as $rest) {
+                $placer->add($rest);
             }
         }
-        $rests = [];
-        foreach ($this->blocks as $block) {
-            $rest = array_values(
-                array_filter(
-                    $block,
-                    fn(Activity $a): bool => isset($left[$a->part]) &&
-                        array_search($a->id, $this->yard->chains[$a->part], true) >=
-                            array_search($left[$a->part], $this->yard->chains[$a->part], true),
-                ),
-            );
-            $rests = [] === $rest ? $rests : [...$rests, $rest];
-        }
-        foreach ($this->sorted($rests) as $rest) {
+        foreach ($atOnce ? [] : $this->rests($left) as $rest) {
             $placer->add($rest);
         }
 
         return $placer->schedule();
+    }
+
+    /**
+     * @param array<int|string, string> $left the first of each part that does not stay
+     *
+     * @return list<non-empty-list<Activity>> that and what comes after it, in the order it was worked
+     */
+    private function rests(array $left): array
+    {
+        $rests = [];
+        foreach ($this->blocks as $block) {
+            $rest = array_values(array_filter($block, fn(Activity $a): bool => $this->isLeft($a, $left)));
+            $rests = [] === $rest ? $rests : [...$rests, $rest];
+        }
+
+        return $this->sorted($rests);
+    }
+
+    /** @param array<int|string, string> $left */
+    private function isLeft(Activity $activity, array $left): bool
+    {
+        $chain = $this->yard->chains[$activity->part];
+
+        return isset($left[$activity->part]) &&
+            array_search($activity->id, $chain, true) >= array_search($left[$activity->part], $chain, true);
     }
 
     /**
