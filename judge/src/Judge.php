@@ -20,6 +20,7 @@ final readonly class Judge
     {
         $this->timeLaws = [
             new TimeLaws\RainWets(),
+            new TimeLaws\SeesWhatItDoes(),
             new TimeLaws\WindowsHold(),
             new TimeLaws\AirSuits(),
             new TimeLaws\DwellRuns(),

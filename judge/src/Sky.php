@@ -75,6 +75,16 @@ final readonly class Sky
         return $this->part($this->index($hour));
     }
 
+    /** No sun in an hour of a day that has some, and no roof with lamps under it. */
+    public function isDark(float $hour): bool
+    {
+        $at = $this->index($hour);
+
+        return $this->outdoors &&
+            ($this->sun[$at] ?? 0.0) <= 0.0 &&
+            max([0.0, ...array_slice($this->sun, max(0, $at - 24), 48)]) > 0.0;
+    }
+
     /** @return list<float> beginnings of the hours with rain between two hours */
     public function rains(float $from, float $to): array
     {

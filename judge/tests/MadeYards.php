@@ -330,7 +330,7 @@ final readonly class MadeYards
                 default => $day % 14 < 7 && $draw->chance("hour $h", 3),
             };
             $c = $base + $spell + 5.0 * $swing - ($h < self::SPELL_H ? $colder : 0.0);
-            $height = max(0.0, sin((\M_PI * (($h % 24) - 6)) / 12));
+            $height = max(0.0, sin((\M_PI * ((($h + 8) % 24) - 6)) / 12));
             $clear = $wets ? 0.1 : ($draw->chance("clear on $day", 3) ? 1.0 : 0.3);
             $hours[] = Weather::of(
                 Air::of(

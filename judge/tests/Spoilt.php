@@ -89,6 +89,12 @@ final readonly class Spoilt
         return $this->each('working', null, static fn(array $w): array => array_diff_key($w, ['dusty' => 0]));
     }
 
+    /** Nothing goes by the eye. */
+    public function withoutDaylight(): self
+    {
+        return $this->each('working', null, static fn(array $w): array => array_diff_key($w, ['daylight' => 0]));
+    }
+
     /** Sparks may fly in vapour, acid meet bleach. */
     public function withoutInterlocks(): self
     {

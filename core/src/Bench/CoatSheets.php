@@ -139,7 +139,7 @@ final readonly class CoatSheets
                 ->run('film.loss', [
                     'method' => $piece->method($product, $if?->method)->id,
                     'shape' => $piece->part->smallOrLattice ? 'lattice-or-small' : 'plain',
-                    'place' => $piece->place->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
+                    'place' => $piece->isOutdoors() || true === $if?->breeze ? 'outdoors' : 'indoors',
                     'more' => $if?->loss,
                 ]);
     }

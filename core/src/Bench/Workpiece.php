@@ -147,6 +147,12 @@ final readonly class Workpiece
         return new self($this->part, $place, $this->context, $this->surveyed);
     }
 
+    /** Wind, rain and sun get at it where it is worked. */
+    public function isOutdoors(): bool
+    {
+        return !$this->context->catalogue()->places[$this->place->kind]->sheltered;
+    }
+
     /** How a product is put on: as wanted, or else as the part is painted, if either lays it; a can from the can. */
     public function method(Product $product, ?string $wanted = null): Method
     {

@@ -14,6 +14,7 @@ final readonly class WorkingConditions
      * @param bool $dusty never beside a wet film
      * @param bool $whole in one go; what is not whole may stop in the evening and go on in the morning
      * @param bool $dryWeather outdoors not in the rain
+     * @param bool $daylight it goes by the eye: outdoors not in the dark, unless there are lamps
      * @param Limits|null $air in which it is worked; null for any
      * @param float $airHours so long after it the air must stay so, and rain away
      * @param bool $dirty its dust, water, acid or bleach reaches what lies beside, unless it is done apart
@@ -37,6 +38,7 @@ final readonly class WorkingConditions
         public bool $dusty = false,
         public bool $whole = false,
         public bool $dryWeather = false,
+        public bool $daylight = false,
         public ?Limits $air = null,
         public float $airHours = 0.0,
         public bool $dirty = false,
@@ -70,6 +72,7 @@ final readonly class WorkingConditions
             dusty: $this->dusty || $other->dusty,
             whole: $this->whole || $other->whole,
             dryWeather: $this->dryWeather || $other->dryWeather,
+            daylight: $this->daylight || $other->daylight,
             air: null === $this->air || null === $other->air ? $this->air ?? $other->air : $this->air->and($other->air),
             airHours: max($this->airHours, $other->airHours),
             dirty: $this->dirty || $other->dirty,

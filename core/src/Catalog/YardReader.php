@@ -55,6 +55,7 @@ final readonly class YardReader
             holds: $n->optional('holds')?->choice(Enclosure::HOLDS) ?? 'nothing',
             lossWPerM2K: Checked::least($n->optional('loss'))?->number() ?? 0.0,
             putUp: $n->optional('put_up')?->boolean() ?? false,
+            lit: $n->optional('lit')?->boolean() ?? $n->field('sheltered')->boolean(),
         );
     }
 
@@ -159,6 +160,7 @@ final readonly class YardReader
             dewBelow: $n->field('dew_below')->number(),
             rainDays: $asked('rain_days', 31.0, 'numbers of days'),
             noonSun: $asked('noon_sun', Weather::MOST_SUN, 'numbers, W/m2,'),
+            daylight: $asked('daylight', 24.0, 'hours'),
         );
     }
 
@@ -172,6 +174,7 @@ final readonly class YardReader
             dusty: $is('dusty'),
             whole: $is('whole'),
             dryWeather: $is('dry_weather'),
+            daylight: $is('daylight'),
             air: Checked::air($n->optional('air')),
             dirty: $is('dirty'),
             apart: $is('apart'),

@@ -16,6 +16,7 @@ final readonly class Enclosure
      * @param float $lossWPerM2K heat that gets out, W by m2 of floor and degree (typical; a draughty roof loses twice)
      * @param string $holds nothing; warmth: never colder than it is set to; setting: always as it is set
      * @param bool $putUp it is put up over what stands outdoors
+     * @param bool $lit there are lamps to work by: under a roof always
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Enclosure
         public string $holds,
         public float $lossWPerM2K = 0.0,
         public bool $putUp = false,
+        public bool $lit = true,
     ) {}
 
     /** The same place with a heater in it: never colder than that is set to. */
@@ -44,6 +46,7 @@ final readonly class Enclosure
                 holds: 'warmth',
                 lossWPerM2K: $this->lossWPerM2K,
                 putUp: $this->putUp,
+                lit: $this->lit,
             );
     }
 }

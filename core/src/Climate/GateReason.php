@@ -15,6 +15,7 @@ enum GateReason: string
     case Wind = 'wind';
     case Rain = 'rain';
     case Wet = 'wet';
+    case Dark = 'dark';
     /** After it is on, before it bears that. */
     case DewSoon = 'dew-soon';
     case RainSoon = 'rain-soon';
@@ -30,6 +31,7 @@ enum GateReason: string
             self::Wind => 'the wind is over 4 m/s',
             self::Rain => 'it rains',
             self::Wet => 'it is still wet from the rain',
+            self::Dark => 'it is dark outdoors',
             self::DewSoon => 'dew comes before the film bears it',
             self::RainSoon => 'rain comes before the film bears it',
         };

@@ -20,6 +20,7 @@ final readonly class PlaceAir
     /** Time constant with which the last reading is forgotten, hours (estimate). */
     private const FADES_H = 6.0;
     private const LEAST_RH = 0.02;
+    private const DAY = 24;
 
     /**
      * @param list<float> $celsius at least one hour
@@ -27,6 +28,7 @@ final readonly class PlaceAir
      * @param list<float> $wind m/s
      * @param list<float> $rain mm an hour
      * @param list<float> $sun W on a level square metre
+     * @param list<bool> $dark whether nothing can be done there that goes by the eye
      * @param int $measured hour from which on it is a model
      * @param int $forecast hour from which on the weather outside is a guess
      * @param bool $sheltered neither wind nor rain nor sun gets in
@@ -38,6 +40,7 @@ final readonly class PlaceAir
         public array $wind,
         public array $rain,
         public array $sun,
+        public array $dark,
         public int $measured,
         public int $forecast,
         private bool $sheltered,
@@ -104,9 +107,34 @@ final readonly class PlaceAir
             wind: $wind,
             rain: $rain,
             sun: $sun,
+            dark: $place->lit ? array_map(static fn(): bool => false, $sun) : self::dark($sun, $outside->from - $from),
             measured: $last,
             forecast: $outside->end(),
             sheltered: $place->sheltered,
+        );
+    }
+
+    /**
+     * Without sun in a day that has some; where nobody says when the sun shines it is never dark.
+     *
+     * @param list<float> $sun W on a level square metre, hour by hour
+     * @param int $known from which of them on somebody says
+     *
+     * @return list<bool>
+     */
+    private static function dark(array $sun, int $known): array
+    {
+        $shone = [0];
+        foreach ($sun as $w) {
+            $shone[] = $shone[count($shone) - 1] + ($w > 0.0 ? 1 : 0);
+        }
+        $last = count($sun);
+
+        return array_map(
+            static fn(int $at): bool => $at >= $known &&
+                $sun[$at] <= 0.0 &&
+                $shone[min($last, $at + self::DAY)] > $shone[max(0, $at - self::DAY)],
+            array_keys($sun),
         );
     }
 

@@ -26,9 +26,9 @@ final readonly class Season
     private const RAIN_TO = 17;
     private const RAIN_MM = 1.0;
     private const RAIN_RH = 0.9;
-    /** Between these the sun is up, local time; of it on a rainy day (estimate). */
-    private const SUN_FROM = 6;
-    private const SUN_TO = 18;
+    /** The sun is up for so long where nobody said, about noon, local time; of it on a rainy day (estimate). */
+    private const DAYLIGHT = 12.0;
+    private const NOON = 12.0;
     private const CLOUDED = 0.25;
 
     /**
@@ -37,6 +37,7 @@ final readonly class Season
      * @param float $dewBelow the dew point lies so far under the coldest, degrees C
      * @param list<float> $rainDays on so many days of a month it rains; none where nobody said
      * @param list<float> $noonSun of an average day, W on a level square metre
+     * @param list<float> $daylight from sunrise to sunset of an average day, hours
      */
     public function __construct(
         public string $id,
@@ -47,6 +48,7 @@ final readonly class Season
         private float $dewBelow,
         private array $rainDays = [],
         private array $noonSun = [],
+        private array $daylight = [],
     ) {}
 
     /**
@@ -72,12 +74,13 @@ final readonly class Season
             $rains = $rainy && $clock >= self::RAIN_FROM && $clock < self::RAIN_TO;
             $least = $rains ? self::RAIN_RH : self::LEAST_RH;
             $humidity = max($least, $vapour / Air::saturationHpa(Temperature::celsius($c)));
-            $height = sin((\M_PI * ($clock - self::SUN_FROM)) / (self::SUN_TO - self::SUN_FROM));
-            $sun = max(0.0, $height) * ($this->noonSun[$month] ?? 0.0) * ($rainy ? self::CLOUDED : 1.0);
+            $daylight = [] === $this->daylight ? self::DAYLIGHT : self::between($this->daylight, $month, $share);
+            $height = self::height($clock, $daylight);
+            $sun = $height * ($this->noonSun[$month] ?? 0.0) * ($rainy ? self::CLOUDED : 1.0);
             $hours[] = Weather::of(
                 air: Air::of(Temperature::celsius($c), RelativeHumidity::ratio(min(1.0, $humidity))),
                 rainMm: $rains ? self::RAIN_MM : 0.0,
-                sun: Irradiance::wattsPerM2($clock >= self::SUN_FROM && $clock < self::SUN_TO ? $sun : 0.0),
+                sun: Irradiance::wattsPerM2($sun),
             );
         }
 
@@ -101,6 +104,14 @@ final readonly class Season
             from: $begun,
             hours: self::DAY * ($days + self::RUN_IN + 2),
         );
+    }
+
+    /** Share of its noon that the sun has in the middle of an hour; so it is light until it is down. */
+    private static function height(int $clock, float $daylight): float
+    {
+        $away = $daylight <= 0.0 ? 1.0 : abs($clock + 0.5 - self::NOON) / $daylight;
+
+        return $away < 0.5 ? cos(\M_PI * $away) / cos((\M_PI * 0.5) / $daylight) : 0.0;
     }
 
     /** @param int $day since 1970, local */

@@ -226,6 +226,7 @@ final class ClimateComputations
                         ),
                         GateReason::Wind => 'Over 4 m/s the spray is carried off the part.',
                         GateReason::Rain, GateReason::RainSoon, GateReason::Wet => 'It rains.',
+                        GateReason::Dark => 'It is dark.',
                     },
                     $closed,
                 ),

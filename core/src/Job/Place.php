@@ -17,9 +17,4 @@ final readonly class Place
         public Air $air,
         public array $hazards = [],
     ) {}
-
-    public function isOutdoors(): bool
-    {
-        return 'outdoors' === $this->kind;
-    }
 }

@@ -50,7 +50,7 @@ final readonly class MaskingPlan
         $catalogue = $piece->context->catalogue();
         $times = MaskingTimes::of($catalogue, RouteLine::of($piece, $piece->route()));
         $hours = $times->tape->hours;
-        $limit = $piece->place->isOutdoors() ? self::SUN : 1.0;
+        $limit = $piece->isOutdoors() ? self::SUN : 1.0;
         $tapes = self::sold($catalogue, 'tape');
         $tape = $tapes[count($tapes) - 1] ?? null;
         foreach (array_reverse($tapes) as $one) {

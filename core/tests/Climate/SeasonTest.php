@@ -92,6 +92,16 @@ final class SeasonTest extends TestCase
         }
     }
 
+    public function testDaysAreShortInWinter(): void
+    {
+        $coast = Yard::catalogue()->climates['cool-coast'];
+        $light = static fn(int $day): array => array_keys(
+            array_filter($coast->forecast(24 * $day, 1)->hours, static fn(Weather $w): bool => $w->sun->wPerM2() > 0.0),
+        );
+        self::assertSame(range(8, 15), $light(20_804), '17 December');
+        self::assertSame(range(4, 19), $light(20_620), '16 June');
+    }
+
     public function testARunOfDaysHasAllItsHoursAndItsName(): void
     {
         $days = self::season()->forecast(24 * 20_000, 3);

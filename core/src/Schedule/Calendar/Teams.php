@@ -10,6 +10,9 @@ final class Teams
     /** @var array<int, list<array{non-empty-list<string>, Person}>> by how many */
     private array $of = [];
 
+    /** @var array<int|string, WorkingCalendar> */
+    private array $hours = [];
+
     /** @param list<Person> $people */
     public function __construct(private readonly array $people) {}
 
@@ -24,6 +27,20 @@ final class Teams
             static fn(array $team): array => [array_column($team, 'name'), Person::together($team)],
             self::chosen($this->people, $count),
         );
+    }
+
+    /**
+     * The hours of a team in which noise may be made, or none is, and in which it is light.
+     *
+     * @param WorkingCalendar|null $light null for always
+     */
+    public function hours(Person $team, bool $noisy, ?WorkingCalendar $light): WorkingCalendar
+    {
+        return null === $light
+            ? $team->hours($noisy)
+            : ($this->hours[$team->name . ($noisy ? '/loud/' : '/') . spl_object_id($light)] ??= $team
+                ->hours($noisy)
+                ->common($light));
     }
 
     /**

@@ -8,6 +8,7 @@ use Hull\Climate\GateLine;
 use Hull\Climate\GateReason;
 use Hull\Quantity\Interval;
 use Hull\Quantity\Message;
+use Hull\Schedule\Calendar\WorkingCalendar;
 
 /** One piece of hands-on work on one part. What a part waits for between two of them is in the lags. */
 final readonly class Activity
@@ -24,6 +25,7 @@ final readonly class Activity
      * @param float $floorM2 taken in its place
      * @param WetFilm|null $wet a film is laid
      * @param RainFree|null $dry outdoors: neither in the rain nor wet from it
+     * @param WorkingCalendar|null $light outdoors: when it can be seen; null for always
      * @param GateLine|null $band the air in which it is worked
      * @param float $airHours so long after it the air must stay in that band, and rain away
      * @param list<Lag> $lags
@@ -57,6 +59,7 @@ final readonly class Activity
         public float $floorM2 = 0.0,
         public ?WetFilm $wet = null,
         public ?RainFree $dry = null,
+        public ?WorkingCalendar $light = null,
         public ?GateLine $band = null,
         public float $airHours = 0.0,
         public array $lags = [],
@@ -175,6 +178,7 @@ final readonly class Activity
             floorM2: $this->floorM2,
             wet: $this->wet,
             dry: $this->dry,
+            light: $this->light,
             band: $this->band,
             airHours: $this->airHours,
             lags: $lags,

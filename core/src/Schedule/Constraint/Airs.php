@@ -12,6 +12,8 @@ use Hull\Climate\RateLine;
 use Hull\Cure\CureRows;
 use Hull\Cure\Rates;
 use Hull\Cure\Readiness;
+use Hull\Quantity\Interval;
+use Hull\Schedule\Calendar\WorkingCalendar;
 use Hull\Surface\FilmPhase;
 use Hull\Surface\Product;
 
@@ -26,6 +28,9 @@ final class Airs
 
     /** @var array<int|string, RainFree|null> */
     private array $rains = [];
+
+    /** @var array<int|string, WorkingCalendar|null> */
+    private array $daylight = [];
 
     /** @param array<int|string, PlaceAir> $places */
     public function __construct(private readonly array $places) {}
@@ -120,6 +125,27 @@ final class Airs
     public function rain(string $place, float $dries): ?RainFree
     {
         return $this->rains[$place . '/' . $dries] ??= RainFree::in($this->at($place), $this->drying($place), $dries);
+    }
+
+    /** When it is light enough there for what goes by the eye; null where it always is. */
+    public function daylight(string $place): ?WorkingCalendar
+    {
+        return $this->daylight[$place] ??= self::light($this->at($place));
+    }
+
+    private static function light(PlaceAir $air): ?WorkingCalendar
+    {
+        if (!in_array(true, $air->dark, true)) {
+            return null;
+        }
+        $light = [];
+        foreach ($air->dark as $at => $isDark) {
+            if (!$isDark) {
+                $light[] = new Interval($air->from + $at, $air->from + $at + 1.0);
+            }
+        }
+
+        return new WorkingCalendar(Interval::joined($light));
     }
 
     /** The air in which a step may be worked on a part there; null where nothing limits it. */

@@ -26,6 +26,7 @@ final readonly class Why
             WhyKind::Waits => Message::of('waits for {what}', what: Message::sentence($this->what)),
             WhyKind::Hours => 'when the working hours have room for it',
             WhyKind::Quiet => 'not in quiet hours',
+            WhyKind::Dark => 'when it is light outdoors',
             WhyKind::Person => Message::of('{person} is busy with {other}', person: $this->what, other: $other),
             WhyKind::Absent => Message::of('{person} is not at work then', person: $this->what),
             WhyKind::Place => Message::of('{other}: {what}', other: $other, what: Message::sentence($this->what)),

@@ -16,6 +16,7 @@ enum WhyKind: string
     case Waits = 'waits';
     case Hours = 'hours';
     case Quiet = 'quiet';
+    case Dark = 'dark';
     case Person = 'person';
     case Absent = 'absent';
     case Place = 'place';

@@ -118,7 +118,8 @@ final readonly class Yard
     {
         $longest = 0.0;
         foreach ($this->teams->of(max(1, $activity->people)) as [, $hours]) {
-            $longest = max($longest, $hours->hours($activity->noisy)->longest());
+            $worked = $this->teams->hours($hours, $activity->noisy, $activity->light);
+            $longest = max($longest, $worked->longest());
         }
 
         return $longest;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Placing;
 
 use Hull\Climate\GateReason;
+use Hull\Quantity\Interval;
 use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Yard;
@@ -34,6 +35,9 @@ final readonly class Closed
             }
             ++$tried;
             $against = $activity->airAgainst($hour, $hour + ($activity->mayBeLeft() ? 1.0 : $activity->hours));
+            if (null !== $activity->light && $activity->light->hours($hour, $hour + 0.5) < 0.5 - Interval::SAME) {
+                $against = [GateReason::Dark, $hour];
+            }
             if (null === $against) {
                 $opens ??= $hour;
             } else {

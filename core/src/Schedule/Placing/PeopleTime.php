@@ -133,7 +133,7 @@ final class PeopleTime
         float $from,
         float $limit,
     ): ?array {
-        $worked = $calendar->hours($activity->noisy);
+        $worked = $this->teams->hours($calendar, $activity->noisy, $activity->light);
         $spans = $worked->spans;
         $count = count($spans);
         // What is laid bare in the evening has rusted by the morning, where a day is long enough for all of it.
@@ -186,6 +186,8 @@ final class PeopleTime
             }
             if (null === $at) {
                 $why = match (true) {
+                    $hoursAsked && null !== $activity->light && $this->isDarkBefore($calendar, $activity, $from, $start)
+                        => new Why(WhyKind::Dark),
                     $hoursAsked && $activity->noisy && self::isQuietBefore($calendar, $from, $start) => new Why(
                         WhyKind::Quiet,
                     ),
@@ -203,6 +205,13 @@ final class PeopleTime
         }
 
         return null;
+    }
+
+    /** They are at work in between, only it is dark. */
+    private function isDarkBefore(Person $calendar, Activity $activity, float $from, float $start): bool
+    {
+        return $calendar->hours($activity->noisy)->hours($from, $start) >
+            $this->teams->hours($calendar, $activity->noisy, $activity->light)->hours($from, $start) + Interval::GRACE;
     }
 
     /** They are at work in between, only not with anything loud. */

@@ -195,7 +195,7 @@ final class Slots
     /** What it waits for says more than that the hours it is over at are not worked. */
     private static function says(Why $why, Why $cause): bool
     {
-        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet], true) &&
+        return in_array($cause->kind, [WhyKind::Hours, WhyKind::Quiet, WhyKind::Dark], true) &&
             in_array(
                 $why->kind,
                 [WhyKind::Waits, WhyKind::Delivery, WhyKind::Air, WhyKind::Window, WhyKind::Place, WhyKind::Gear],

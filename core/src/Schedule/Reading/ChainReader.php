@@ -184,6 +184,7 @@ final class ChainReader
             floorM2: FloorSpace::of($this->piece->part)->m2(),
             wet: null === $product ? null : $this->air->wet($product, $method),
             dry: $manner->dryWeather ? $this->air->rain($state) : null,
+            light: $manner->daylight && !$definition->byFirm ? $this->airs->daylight($this->at) : null,
             band: $this->airs->band($this->at, $manner->air, $this->warmth),
             airHours: $manner->airHours,
             lags: $lags,

@@ -116,6 +116,7 @@ final class Heads
             noisy: $a->noisy,
             wet: $a->wet,
             dry: $a->dry,
+            light: $a->light,
             band: $a->band,
             airHours: $a->airHours,
         );
