@@ -32,6 +32,7 @@ final readonly class Judge
         ];
         $this->laws = [
             new Laws\ChemistryLeaves(),
+            new Laws\BegunRight(),
             new Laws\CleanBelow(),
             new Laws\FeedingIsLast(),
             new Laws\LeavesInOrder(),

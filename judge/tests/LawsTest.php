@@ -42,6 +42,31 @@ final class LawsTest extends TestCase
             Work::of('gelcoat', 'interior', ['adhesive-remove', 'rinse', 'air-dry'], 'adhesive:present'),
             Work::of('gelcoat', 'interior', ['adhesive-remove', 'detergent-wash', 'air-dry'], 'adhesive:present'),
         ];
+        yield 'polished, then photographed' => [
+            3,
+            Work::of('gelcoat', 'interior', ['detergent-wash', 'air-dry', 'polish', 'photograph', 'wax']),
+            Work::of('gelcoat', 'interior', ['photograph', 'detergent-wash', 'air-dry', 'polish', 'wax']),
+        ];
+        yield 'a new cover on what is dyed' => [
+            3,
+            Work::of('flexible-vinyl', 'interior', ['photograph', 'wipe-soft', self::COAT, 'recover-vinyl']),
+            Work::of('flexible-vinyl', 'interior', ['photograph', 'recover-vinyl', 'wipe-soft', self::COAT]),
+        ];
+        yield 'bleached when it is keyed' => [
+            13,
+            Work::of(
+                'laminate',
+                'interior',
+                ['detergent-wash', 'key-composite', 'mould-kill', 'rinse', 'air-dry'],
+                'mould:specks',
+            ),
+            Work::of(
+                'laminate',
+                'interior',
+                ['detergent-wash', 'mould-kill', 'rinse', 'air-dry', 'key-composite'],
+                'mould:specks',
+            ),
+        ];
         yield 'decals on wax' => [
             2,
             Work::of('gelcoat', 'interior', ['polish', 'wax', 'put-decals'], 'decals:due'),

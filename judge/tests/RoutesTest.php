@@ -44,6 +44,7 @@ final class RoutesTest extends TestCase
         yield 'rivets out and none set' => [3, static fn(Spoilt $s) => $s->withoutRules('rivets-at-end')];
         yield 'decals on wax' => [2, static fn(Spoilt $s) => $s->withoutRules('decals-before-wax')];
         yield 'gelcoat on dirt' => [13, static fn(Spoilt $s) => $s->withoutRules('wash-before-gelcoat')];
+        yield 'bleached when it is keyed' => [13, static fn(Spoilt $s) => $s->withoutRules('bleached-before-keyed')];
         yield 'cracks ground out in mould' => [13, static fn(Spoilt $s) => $s->withoutNeeds('crack-metal'), 10250];
         yield 'deep dents filled' => [3, static fn(Spoilt $s) => $s->withoutRules('deep-dents-out-first')];
         yield 'stains below oil' => [13, static fn(Spoilt $s) => $s->withoutNeeds('destain-soft'), 1900];

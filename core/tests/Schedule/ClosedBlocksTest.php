@@ -38,6 +38,25 @@ use PHPUnit\Framework\TestCase;
 /** Nothing is opened that cannot be closed, and rain and cold close what they close. */
 final class ClosedBlocksTest extends TestCase
 {
+    public function testWhatIsTooLargeToBeClosedInADayIsToBeWorkedInZones(): void
+    {
+        $bare = new Window('p/strip', LagTime::hours(8.0), '8 hours of bare metal', false, 5.0);
+        $work = [
+            new Activity('p/strip', 'p', 'Strip', 9.0, 'bay', false, bares: true),
+            new Activity('p/mask', 'p', 'mask', 5.0, 'bay', false, forCoat: true),
+            new Activity('p/coat', 'p', 'coat', 6.0, 'bay', windows: [$bare], covers: true),
+        ];
+        $spans = Spans::of([8.0, 18.0], [32.0, 42.0], [56.0, 66.0], [80.0, 90.0]);
+        $plan = (new Scheduler(4))->plan(new Yard(8.0, 96.0, $work, [Person::of('one', $spans)]));
+        self::assertSame([], $plan->placed);
+        self::assertSame(
+            'after strip it is 11.0 h of work until it is done, and the longest day has 10.0 h; making good what stood ' .
+                'open and doing it then is too long, too: work it as 2 zones, each opened and closed by itself, or a ' .
+                'longer day',
+            (string) ($plan->unplaced['p/coat'] ?? ''),
+        );
+    }
+
     public function testNothingIsStrippedForACoatThatHasNoHourAndTheLimitIsNamed(): void
     {
         $yard = $this->yard([

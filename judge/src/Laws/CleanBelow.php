@@ -11,7 +11,8 @@ use Judge\Work;
 
 /**
  * 13: gelcoat goes on what was washed, and peroxide gel on bare plastic: what lies below glue or foil stays yellow;
- * nothing is welded or glued in dirt, no crack ground out in mould, no stain scrubbed below oil.
+ * nothing is welded or glued in dirt, no crack ground out in mould, no stain scrubbed below oil; what is keyed is not
+ * bleached afterwards.
  *
  * 2: decals are stuck on what is not waxed yet.
  */
@@ -22,6 +23,8 @@ final readonly class CleanBelow implements Law
     private const GEL = 'whiten-peroxide';
     private const UNGLUES = ['adhesive-remove', 'adhesive-roll', 'peel-wrap'];
     private const CRACKS = ['crack-stop', 'crack-stop-gelcoat', 'crack-stop-clear', 'crack-flex', 'crack-metal'];
+    private const KEYS = ['key-composite', 'key-plastic', 'sand-wood', 'scuff-old', 'scuff-coated', 'scuff-zinc'];
+    private const BLEACHES = ['mould-kill', 'mould-scrub', 'destain-oxalic'];
     private const KILLS = ['mould-kill', 'mould-wipe', 'mould-scrub', 'whiten-peroxide'];
     private const FEEDS = ['wax', 'dress-vinyl', 'dress-rubber'];
 
@@ -47,6 +50,11 @@ final readonly class CleanBelow implements Law
         $killed = $work->last(self::KILLS);
         if (null !== $crack && $work->has('mould') && ($killed ?? 0) > $crack) {
             $breaches[] = new Breach(13, $crack, 'a crack ground out in mould');
+        }
+        $keyed = $work->first(self::KEYS);
+        $bleached = $work->last(self::BLEACHES);
+        if (null !== $keyed && null !== $bleached && $bleached > $keyed) {
+            $breaches[] = new Breach(13, $bleached, $work->steps[$bleached]->step . ' on what is keyed');
         }
         $destained = $work->first(['destain-soft']);
         $clean = $work->first(array_values(array_diff([...Steps::WASHES, 'dry-clean'], ['destain-soft'])));

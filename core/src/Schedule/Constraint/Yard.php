@@ -9,6 +9,7 @@ use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Objective;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Calendar\Teams;
+use Hull\Schedule\Calendar\WorkingCalendar;
 
 /** Everything a schedule is made of: the work, who does it, where, with what, and what is asked for when. */
 final readonly class Yard
@@ -116,13 +117,27 @@ final readonly class Yard
     /** The longest stretch in which as many as it takes are at work together, hours. */
     public function longestFor(Activity $activity): float
     {
-        $longest = 0.0;
-        foreach ($this->teams->of(max(1, $activity->people)) as [, $hours]) {
-            $worked = $this->teams->hours($hours, $activity->noisy, $activity->light);
-            $longest = max($longest, $worked->longest());
-        }
+        return max([
+            0.0,
+            ...array_map(static fn(WorkingCalendar $c): float => $c->longest(), $this->hoursFor($activity)),
+        ]);
+    }
 
-        return $longest;
+    /** The most that they are at work together before they go home, hours. */
+    public function longestDayFor(Activity $activity): float
+    {
+        $days = array_map(static fn(WorkingCalendar $c): float => $c->longestDay(), $this->hoursFor($activity));
+
+        return max([0.0, ...$days]);
+    }
+
+    /** @return list<WorkingCalendar> of each team that may do it */
+    private function hoursFor(Activity $activity): array
+    {
+        return array_map(
+            fn(array $team): WorkingCalendar => $this->teams->hours($team[1], $activity->noisy, $activity->light),
+            $this->teams->of(max(1, $activity->people)),
+        );
     }
 
     /**

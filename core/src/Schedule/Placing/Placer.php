@@ -320,6 +320,42 @@ final class Placer
         }
     }
 
+    /**
+     * What opens a window and all that is done until it is closed takes longer than a day, and so does making that good
+     * and closing it in one go: such a part is worked zone by zone.
+     */
+    private function tooLarge(Activity $activity, float $longest): ?Message
+    {
+        $day = $this->yard->longestDayFor($activity);
+        foreach ($activity->whole && $longest > 0.0 ? $activity->windows : [] as $window) {
+            $opener = $this->yard->activities[$window->from] ?? null;
+            $chain = $this->yard->chains[$activity->part];
+            $since = array_slice(
+                $chain,
+                1 + (int) array_search($window->from, $chain, true),
+                (int) array_search($activity->id, $chain, true) - (int) array_search($window->from, $chain, true),
+            );
+            $hours = array_sum(array_map(fn(string $id): float => $this->yard->activity($id)->hours, $since));
+            if (
+                $opener?->part === $activity->part &&
+                $hours > $day + Interval::SAME &&
+                $window->hours + $activity->hours > $longest + Interval::SAME
+            ) {
+                return Message::of(
+                    'after {opener} it is {hours} h of work until it is done, and the longest day has {day} h; making ' .
+                        'good what stood open and doing it then is too long, too: work it as {zones} zones, each ' .
+                        'opened and closed by itself, or a longer day',
+                    opener: lcfirst($opener->name),
+                    hours: sprintf('%.1f', $hours),
+                    day: sprintf('%.1f', $day),
+                    zones: (int) ceil(($hours + $opener->hours) / $day - Interval::SAME),
+                );
+            }
+        }
+
+        return null;
+    }
+
     private function noRoom(Activity $activity): string|Message
     {
         $longest = $this->yard->longestFor($activity);
@@ -343,6 +379,7 @@ final class Placer
             ),
             !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
                 => 'in this air what it waits for never comes',
+            null !== ($large = $this->tooLarge($activity, $longest)) => $large,
             null !== $activity->wet => self::NO_HOUR,
             null !== $activity->hardWindow() => Message::of(
                 'nobody is at work in {window}',
