@@ -27,6 +27,7 @@ final readonly class Judge
             new TimeLaws\DriedSoon(),
             new TimeLaws\ClosesWhatItOpens(),
             new TimeLaws\Together(),
+            new TimeLaws\NobodyLeavesItOn(),
             new TimeLaws\PaysForSomething(),
             new TimeLaws\NeighboursInTime(),
         ];

@@ -14,6 +14,7 @@ final readonly class Timetable
      * @param array<int|string, float> $lags hours with which a part follows the air
      * @param array<int|string, string> $tones how dark each part is
      * @param list<string> $heavy parts that one person does not lift
+     * @param list<array{float, float}> $manned from when to when anybody is at work, ascending
      */
     public function __construct(
         public array $stints,
@@ -22,6 +23,7 @@ final readonly class Timetable
         public array $lags,
         private array $tones,
         public array $heavy = [],
+        public array $manned = [],
     ) {}
 
     /**
@@ -29,10 +31,19 @@ final readonly class Timetable
      *
      * @param array<int|string, list<Stint>> $stints
      * @param array<int|string, list<string>> $undone
+     * @param list<array{float, float}>|null $manned null where nothing changes in that
      */
-    public function of(array $stints, array $undone): self
+    public function of(array $stints, array $undone, ?array $manned = null): self
     {
-        return new self($stints, $undone, $this->skies, $this->lags, $this->tones, $this->heavy);
+        return new self(
+            stints: $stints,
+            undone: $undone,
+            skies: $this->skies,
+            lags: $this->lags,
+            tones: $this->tones,
+            heavy: $this->heavy,
+            manned: $manned ?? $this->manned,
+        );
     }
 
     /** @return list<Stint> */

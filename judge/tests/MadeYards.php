@@ -109,7 +109,7 @@ final readonly class MadeYards
             $stints[$part] = [...$done, ...$stints[$part] ?? []];
         }
 
-        return [$later, $days->of($stints, $table->undone)];
+        return [$later, $days->of($stints, $table->undone, $table->manned)];
     }
 
     /**
@@ -245,7 +245,15 @@ final readonly class MadeYards
             }
         }
 
-        return $days->of($stints, $undone);
+        return $days->of($stints, $undone, self::manned($schedule->yard));
+    }
+
+    /** @return list<array{float, float}> from when to when anybody is at work */
+    private static function manned(Yard $yard): array
+    {
+        $spans = array_merge([], ...array_map(static fn(Person $p): array => $p->work->spans, $yard->people));
+
+        return array_map(static fn(Interval $i): array => [$i->from, $i->to], Interval::joined($spans));
     }
 
     private static function forgetting(Yard $yard): Yard

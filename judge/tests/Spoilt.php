@@ -89,6 +89,12 @@ final readonly class Spoilt
         return $this->each('working', null, static fn(array $w): array => array_diff_key($w, ['dusty' => 0]));
     }
 
+    /** Ovens may be left on. */
+    public function withoutWatch(): self
+    {
+        return $this->each('working', null, static fn(array $w): array => array_diff_key($w, ['attended' => 0]));
+    }
+
     /** Nothing goes by the eye. */
     public function withoutDaylight(): self
     {

@@ -118,6 +118,7 @@ final class TimetablesTest extends TestCase
             static fn(Spoilt $s): Spoilt => $s->withNothingBare()->withoutRules('coat-fresh-metal'),
             $is,
         ];
+        yield 'ovens are left on' => [21, static fn(Spoilt $s): Spoilt => $s->withoutWatch(), $is];
         yield 'nothing goes by the eye' => [24, static fn(Spoilt $s): Spoilt => $s->withoutDaylight(), $is];
         yield 'no dust settles' => [16, static fn(Spoilt $s): Spoilt => $s->withoutDust(), $is];
         yield 'nothing is about' => [16, static fn(Spoilt $s): Spoilt => $s->withoutInterlocks(), $is];

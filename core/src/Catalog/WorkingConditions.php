@@ -31,6 +31,7 @@ final readonly class WorkingConditions
      * @param bool $unmasks it comes off by the window of its film, and is never made good by keying
      * @param bool $keepsWet what works in it does not dry on
      * @param bool $loads several parts go in together
+     * @param bool $attended somebody is at work until what passes by itself after it is over
      * @param int $lifts how often the part is lifted for it
      */
     public function __construct(
@@ -55,6 +56,7 @@ final readonly class WorkingConditions
         public bool $unmasks = false,
         public bool $keepsWet = false,
         public bool $loads = false,
+        public bool $attended = false,
         public int $lifts = 0,
     ) {}
 
@@ -89,6 +91,7 @@ final readonly class WorkingConditions
             unmasks: $this->unmasks || $other->unmasks,
             keepsWet: $this->keepsWet || $other->keepsWet,
             loads: $this->loads || $other->loads,
+            attended: $this->attended || $other->attended,
             lifts: max($this->lifts, $other->lifts),
         );
     }

@@ -190,6 +190,7 @@ final readonly class YardReader
             unmasks: $is('unmasks'),
             keepsWet: $is('keeps_wet'),
             loads: $is('loads'),
+            attended: $is('attended'),
             lifts: $n->optional('lifts')?->integer(0, 4) ?? 0,
         );
     }

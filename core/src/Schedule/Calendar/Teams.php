@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Calendar;
 
+use Hull\Quantity\Interval;
+
 /** Who can do something together, and in which hours all of them are at work. */
 final class Teams
 {
     /** @var array<int, list<array{non-empty-list<string>, Person}>> by how many */
     private array $of = [];
 
+    /** Over a break of so long somebody looks in, hours. */
+    private const LOOKS_IN_H = 1.0;
+
     /** @var array<int|string, WorkingCalendar> */
     private array $hours = [];
+
+    /** @var list<Interval>|null */
+    private ?array $manned = null;
 
     /** @param list<Person> $people */
     public function __construct(private readonly array $people) {}
@@ -27,6 +35,26 @@ final class Teams
             static fn(array $team): array => [array_column($team, 'name'), Person::together($team)],
             self::chosen($this->people, $count),
         );
+    }
+
+    /** @return list<Interval> in which somebody or other is about, ascending, apart; short breaks counted */
+    public function manned(): array
+    {
+        if (null === $this->manned) {
+            $manned = [];
+            $spans = array_merge([], ...array_map(static fn(Person $p): array => $p->work->spans, $this->people));
+            foreach (Interval::joined($spans) as $span) {
+                $last = count($manned) - 1;
+                $goesOn = $last >= 0 && $span->from <= $manned[$last]->to + self::LOOKS_IN_H;
+                $manned[$goesOn ? $last : $last + 1] = new Interval(
+                    $goesOn ? $manned[$last]->from : $span->from,
+                    $span->to,
+                );
+            }
+            $this->manned = array_values($manned);
+        }
+
+        return $this->manned;
     }
 
     /**

@@ -44,6 +44,7 @@ final readonly class Activity
      * @param bool $forNext it is worth nothing unless the next of its part has its hour
      * @param Brought|null $brought what it brings into its place that must not meet other things there
      * @param float $clearsFor hours after it in which, as while it is done, nobody else is in its place; 0 for none
+     * @param float $attendedFor hours after it in which somebody is at work: it is on; 0 for none
      */
     public function __construct(
         public string $id,
@@ -81,6 +82,7 @@ final readonly class Activity
         public bool $forNext = false,
         public ?Brought $brought = null,
         public float $clearsFor = 0.0,
+        public float $attendedFor = 0.0,
     ) {}
 
     public function isCoat(): bool
@@ -200,6 +202,7 @@ final readonly class Activity
             forNext: $this->forNext,
             brought: $this->brought,
             clearsFor: $this->clearsFor,
+            attendedFor: $this->attendedFor,
         );
     }
 }

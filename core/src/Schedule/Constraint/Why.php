@@ -27,6 +27,7 @@ final readonly class Why
             WhyKind::Hours => 'when the working hours have room for it',
             WhyKind::Quiet => 'not in quiet hours',
             WhyKind::Dark => 'when it is light outdoors',
+            WhyKind::Attended => 'begun when somebody is there until it is off',
             WhyKind::Person => Message::of('{person} is busy with {other}', person: $this->what, other: $other),
             WhyKind::Absent => Message::of('{person} is not at work then', person: $this->what),
             WhyKind::Place => Message::of('{other}: {what}', other: $other, what: Message::sentence($this->what)),

@@ -17,6 +17,7 @@ enum WhyKind: string
     case Hours = 'hours';
     case Quiet = 'quiet';
     case Dark = 'dark';
+    case Attended = 'attended';
     case Person = 'person';
     case Absent = 'absent';
     case Place = 'place';

@@ -167,6 +167,35 @@ final readonly class Yard
         return null;
     }
 
+    /**
+     * When it may be begun so that somebody is at work until it is off, where it may not at an hour; null where it may.
+     * Over a break somebody looks in.
+     *
+     * @param float $end of the work on it
+     */
+    public function unattended(Activity $activity, float $start, float $end): ?float
+    {
+        if ($activity->attendedFor <= 0.0) {
+            return null;
+        }
+        foreach ($this->teams->manned() as $span) {
+            if ($span->to >= $end + $activity->attendedFor - Interval::GRACE) {
+                return $span->from <= $start + Interval::SAME ? null : $span->from;
+            }
+        }
+
+        return $this->end;
+    }
+
+    /** Whether somebody is ever at work for as long as it is on. */
+    public function isEverAttended(Activity $activity): bool
+    {
+        $hours = array_map(static fn(Interval $i): float => $i->hours(), $this->teams->manned());
+
+        return $activity->attendedFor <= 0.0 ||
+            max([0.0, ...$hours]) > $activity->hours + $activity->attendedFor - Interval::GRACE;
+    }
+
     /** It is done in one go, and nobody is at work for as long. */
     public function isTooLong(Activity $activity): bool
     {

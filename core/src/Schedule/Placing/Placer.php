@@ -379,6 +379,10 @@ final class Placer
             ),
             !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
                 => 'in this air what it waits for never comes',
+            !$this->yard->isEverAttended($activity) => Message::of(
+                'it is on for {hours} h, and nobody is ever at work for as long',
+                hours: sprintf('%.1f', $activity->hours + $activity->attendedFor),
+            ),
             null !== ($large = $this->tooLarge($activity, $longest)) => $large,
             null !== $activity->wet => self::NO_HOUR,
             null !== $activity->hardWindow() => Message::of(

@@ -236,6 +236,10 @@ final class Slots
         if (null !== $gear) {
             return $gear;
         }
+        $attended = $this->yard->unattended($activity, $start, $end);
+        if (null !== $attended) {
+            return [$attended, new Why(WhyKind::Attended)];
+        }
         $closed = $this->yard->airAgainst($activity, $who, $start, $end);
 
         return null === $closed ? null : [$closed[1], new Why(WhyKind::Air, $closed[0]->words())];

@@ -208,6 +208,7 @@ final class ChainReader
             forNext: $definition->worked->forNext,
             brought: Brought::by($this->catalogue, $step),
             clearsFor: null === $product ? 0.0 : $this->air->keptClear($product, $method),
+            attendedFor: $manner->attended ? $definition->takes->waitHours : 0.0,
         );
         $begun = $this->done->started[$step->key] ?? null;
         $this->chain[] =

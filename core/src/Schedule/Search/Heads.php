@@ -119,6 +119,7 @@ final class Heads
             light: $a->light,
             band: $a->band,
             airHours: $a->airHours,
+            attendedFor: $a->attendedFor,
         );
     }
 }
