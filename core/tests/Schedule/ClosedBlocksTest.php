@@ -50,9 +50,9 @@ final class ClosedBlocksTest extends TestCase
         $plan = (new Scheduler(4))->plan(new Yard(8.0, 96.0, $work, [Person::of('one', $spans)]));
         self::assertSame([], $plan->placed);
         self::assertSame(
-            'after strip it is 11.0 h of work until it is done, and the longest day has 10.0 h; making good what stood ' .
-                'open and doing it then is too long, too: work it as 2 zones, each opened and closed by itself, or a ' .
-                'longer day',
+            'after strip it is 11.0 h of work until it is done, and the longest day has 10.0 h; making good ' .
+                'what stood open and doing it then is too long, too: work it as 2 zones, each opened and closed by ' .
+                'itself, or a longer day',
             (string) ($plan->unplaced['p/coat'] ?? ''),
         );
     }

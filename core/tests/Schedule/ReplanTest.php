@@ -22,6 +22,7 @@ use Hull\Schedule\Placing\Placer;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Replanning\Move;
 use Hull\Schedule\Replanning\Replan;
+use Hull\Schedule\Replanning\StabilityPass;
 use Hull\Schedule\Replanning\StablePlans;
 use Hull\Schedule\Search\Scheduler;
 use Hull\Tests\Spans;
@@ -135,6 +136,43 @@ final class ReplanTest extends TestCase
         $kept = (new StablePlans($yard, $before, new Aim(16.0, [])))->hourByHour();
         self::assertSame(['e'], Move::moved($kept, $before));
         self::assertSame(0.5, $kept->score->rework);
+    }
+
+    /** Late for the metal in any case, the coat would be as late for a wipe of the week before. */
+    public function testNothingIsWipedForACoatThatWentToAnotherDay(): void
+    {
+        $windows = [
+            new Window('strip', LagTime::hours(8.0), 'bare metal', false, 0.5),
+            new Window('wipe', LagTime::hours(1.0), 'the wipe', false, 0.25),
+        ];
+        $work = [
+            new Activity('strip', 'p', 'strip', 1.0, 'bay'),
+            new Activity('wipe', 'p', 'wipe', 0.5, 'bay', forCoat: true),
+            new Activity('coat', 'p', 'coat', 2.0, 'bay', windows: $windows, notBefore: 58.0),
+        ];
+        $yard = new Yard(8.0, 96.0, $work, [Person::of('one', Spans::of([8.0, 16.0], [32.0, 40.0], [56.0, 64.0]))]);
+        $at = static fn(string $id, float $from, float $to, float $good = 0.0): Placement => new Placement(
+            id: $id,
+            start: $from,
+            end: $to,
+            who: ['one'],
+            why: new Why(WhyKind::Nothing),
+            dry: $to,
+            rework: $good,
+            late: $good > 0.0,
+        );
+        $placed = [
+            'strip' => $at('strip', 8.0, 9.0),
+            'wipe' => $at('wipe', 57.5, 58.0),
+            'coat' => $at('coat', 58.0, 60.5, 0.5),
+        ];
+        $before = [
+            'strip' => new PreviousPlacement(8.0, ['one'], 0.0, false, 9.0),
+            'wipe' => new PreviousPlacement(9.0, ['one'], 0.0, false, 9.5),
+            'coat' => new PreviousPlacement(13.0, ['one'], 0.5, false, 15.5),
+        ];
+        $again = StabilityPass::in(new Schedule($yard, $placed, []), $before);
+        self::assertSame(57.5, $again->placed['wipe']->start);
     }
 
     /** A helper whose work only went to an hour at which he is never there is not away. */

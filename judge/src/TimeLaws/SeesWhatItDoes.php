@@ -9,7 +9,7 @@ use Judge\Steps;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
-/** 24: what goes by the eye (films, fillers, what is rubbed, masked, wiped for them) is not done outdoors in the dark. */
+/** 24: what goes by the eye (films, fillers, what is rubbed or wiped for them) is not done outdoors in the dark. */
 final readonly class SeesWhatItDoes implements TimeLaw
 {
     private const LAW = 24;

@@ -342,9 +342,9 @@ final class Placer
                 $window->hours + $activity->hours > $longest + Interval::SAME
             ) {
                 return Message::of(
-                    'after {opener} it is {hours} h of work until it is done, and the longest day has {day} h; making ' .
-                        'good what stood open and doing it then is too long, too: work it as {zones} zones, each ' .
-                        'opened and closed by itself, or a longer day',
+                    'after {opener} it is {hours} h of work until it is done, and the longest day has {day} h; ' .
+                        'making good what stood open and doing it then is too long, too: work it as {zones} ' .
+                        'zones, each opened and closed by itself, or a longer day',
                     opener: lcfirst($opener->name),
                     hours: sprintf('%.1f', $hours),
                     day: sprintf('%.1f', $day),

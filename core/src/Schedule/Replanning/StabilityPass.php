@@ -103,6 +103,8 @@ final class StabilityPass
     private function run(array $ids): ?int
     {
         $was = [];
+        $part = $this->yard->activity($ids[0])->part;
+        $overdue = $this->overdue($part);
         foreach ($ids as $id) {
             $was[$id] = $this->placed[$id];
             $this->lift($id);
@@ -118,7 +120,9 @@ final class StabilityPass
             $gain += $this->away($id, $was[$id]) - $this->away($id, $new) + $was[$id]->rework - $new->rework;
             ++$fits;
         }
-        if ($fits === count($ids) && $gain > Placer::SAME_H && $this->holds($ids)) {
+        // What is late already is not wiped for days before.
+        $isGood = $fits === count($ids) && $gain > Placer::SAME_H && $this->overdue($part) <= $overdue + Placer::SAME_H;
+        if ($isGood && $this->holds($ids)) {
             return null;
         }
         foreach ($ids as $id) {
@@ -127,6 +131,25 @@ final class StabilityPass
         array_map($this->put(...), $was);
 
         return $fits;
+    }
+
+    /** By how many hours windows are missed on a part, all together. */
+    private function overdue(string $part): float
+    {
+        $hours = 0.0;
+        foreach ($this->yard->chains[$part] as $id) {
+            $placed = $this->placed[$id] ?? null;
+            if (null === $placed) {
+                continue;
+            }
+            $activity = $this->yard->activity($id);
+            foreach (Times::missed($activity, $this->placed, $placed->start) as $window) {
+                $opened = $this->placed[$window->from] ?? null;
+                $hours += null === $opened ? 0.0 : $placed->start - Times::closes($window, $activity, $opened);
+            }
+        }
+
+        return $hours;
     }
 
     private function lift(string $id): void

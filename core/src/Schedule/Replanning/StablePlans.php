@@ -8,6 +8,7 @@ use Hull\Input\Keys;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
 use Hull\Schedule\Constraint\PreviousPlacement;
+use Hull\Schedule\Constraint\Times;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Aim;
 use Hull\Schedule\Placing\Placer;
@@ -120,8 +121,8 @@ final readonly class StablePlans
     }
 
     /**
-     * What opened a window that is missed for it does not stay either, if nothing makes that good or it spares making
-     * it good.
+     * What opened a window that is missed for it does not stay either, if nothing makes that good or it costs no more:
+     * nothing is wiped on Wednesday for a coat that went to Tuesday.
      *
      * @param list<Activity> $order
      * @param bool $atOnce the rest of a part is put in when the first of it does not stay; else after all that stays
@@ -130,20 +131,47 @@ final readonly class StablePlans
     {
         $left = [];
         $kept = $this->pass($order, $left, $atOnce);
-        $spoilt = count($kept->spoilt());
-        if (0 === $spoilt && $kept->score->rework <= $this->rework + Placer::SAME_H) {
+        $openers = $this->openers($kept, $left);
+        $hasMore = $kept->score->rework > $this->rework + Placer::SAME_H;
+        if ([] === $openers && !$hasMore && [] === $kept->spoilt()) {
             return $kept;
         }
         $starts = [];
-        foreach ($this->blocks as $block) {
+        foreach ($hasMore || [] !== $kept->spoilt() ? $this->blocks : [] as $block) {
             foreach ($block as $activity) {
                 $starts += $activity->id === ($left[$activity->part] ?? null) ? [$activity->part => $block[0]->id] : [];
             }
         }
+        $starts += $openers;
         $whole = $this->pass($order, $starts, $atOnce);
-        $better = [count($whole->spoilt()), $whole->score->rework + Placer::SAME_H] < [$spoilt, $kept->score->rework];
+        $costs = static fn(Schedule $s): array => [
+            $s->score->unplaced + count($s->spoilt()),
+            round($s->score->rework, 1),
+            round($s->score->late, 1),
+        ];
 
-        return $better ? $whole : $kept;
+        return $costs($whole) <= $costs($kept) ? $whole : $kept;
+    }
+
+    /**
+     * @param array<int|string, string> $left the first of each part that does not stay
+     *
+     * @return array<int|string, string> by part the first of what stays and opens a window that this misses
+     */
+    private function openers(Schedule $kept, array $left): array
+    {
+        $openers = [];
+        foreach ($left as $part => $id) {
+            $placed = $kept->placed[$id] ?? null;
+            $missed = null === $placed ? [] : Times::missed($this->yard->activity($id), $kept->placed, $placed->start);
+            $from = array_column($missed, 'from');
+            foreach ($this->yard->chains[$part] as $before) {
+                $isOpen = in_array($before, $from, true) && null === $this->yard->activity($before)->fixed;
+                $openers += $isOpen ? [$part => $before] : [];
+            }
+        }
+
+        return $openers;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Replanning;
 
+use Hull\Quantity\Interval;
 use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
@@ -48,9 +49,7 @@ final readonly class TrialMove
             $breaks[] = new self(
                 $id,
                 self::ROOM,
-                [] === $gone
-                    ? $room->why ?? new Why(WhyKind::Hours)
-                    : new Why(WhyKind::Absent, implode(' and ', $gone)),
+                [] === $gone ? self::inTheWay($room) : new Why(WhyKind::Absent, implode(' and ', $gone)),
                 $room->start ?? $yard->end,
             );
         }
@@ -111,6 +110,18 @@ final readonly class TrialMove
                 late: $was->late,
             ),
         ];
+    }
+
+    /** What is in the way at the hour itself, not what is in the end. */
+    private static function inTheWay(?Placement $room): Why
+    {
+        foreach ($room->met ?? [] as [$why, $from, $to]) {
+            if ($to > $from + Interval::SAME && WhyKind::Nothing !== $why->kind) {
+                return $why;
+            }
+        }
+
+        return $room->why ?? new Why(WhyKind::Hours);
     }
 
     private static function fits(?Placement $room, float $start): bool
