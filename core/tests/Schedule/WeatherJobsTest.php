@@ -88,9 +88,10 @@ final class WeatherJobsTest extends TestCase
     public function testOilLoggedAtNoonIsNotHandedOverBeforeItHasCrept(): void
     {
         $piece = self::piece('rust-oil');
-        $oil = $piece->route()->steps[0];
-        self::assertSame('rust-oil', $oil->step);
-        $schedule = self::plan($piece, self::days(16.0), [self::line(EntryKind::Finish, $oil->key, 12)], 13);
+        [$seen, $oil] = $piece->route()->steps;
+        self::assertSame(['photograph', 'rust-oil'], [$seen->step, $oil->step]);
+        $log = [self::line(EntryKind::Finish, $seen->key, 11), self::line(EntryKind::Finish, $oil->key, 12)];
+        $schedule = self::plan($piece, self::days(16.0), $log, 13);
         $over = self::of($schedule, 'hand-over')[0] ?? self::fail('never handed over');
         self::assertGreaterThanOrEqual(12.0 + 24.0, $over->start - self::FROM);
     }
