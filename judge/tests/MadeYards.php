@@ -149,16 +149,7 @@ final readonly class MadeYards
             ),
         );
 
-        return new Yard(
-            now: $yard->now + self::AWAY_KNOWN_H,
-            end: $yard->end,
-            work: array_values($yard->activities),
-            people: $people,
-            floors: $yard->floors,
-            gear: $yard->gear,
-            dues: $yard->dues,
-            objective: $yard->objective,
-        );
+        return $yard->with($people, $yard->now + self::AWAY_KNOWN_H);
     }
 
     /**

@@ -314,15 +314,7 @@ final class ReplanTest extends TestCase
     {
         $yard = (new RandomYard(3, 1, 2, 16, 1))->yard();
         $plan = (new Scheduler(5, 3))->plan($yard);
-        $later = new Yard(
-            now: $yard->now + 30.0,
-            end: $yard->end,
-            work: array_values($yard->activities),
-            people: $yard->people,
-            floors: $yard->floors,
-            gear: $yard->gear,
-            dues: $yard->dues,
-        );
+        $later = $yard->with($yard->people, $yard->now + 30.0);
         $again = Replan::of($later, self::starts($plan->placed), new Scheduler(5, 3));
         $kinds = array_map(static fn(Move $m): ?WhyKind => $m->stays?->why->kind, $again->moves);
         self::assertSame(WhyKind::Past, $kinds[0] ?? null);
@@ -351,15 +343,7 @@ final class ReplanTest extends TestCase
             [],
         );
 
-        return new Yard(
-            now: $yard->now,
-            end: $yard->end,
-            work: array_values($yard->activities),
-            people: is_finite($hours) ? array_values($people) : [$people[1 - $who]],
-            floors: $yard->floors,
-            gear: $yard->gear,
-            dues: $yard->dues,
-        );
+        return $yard->with(is_finite($hours) ? array_values($people) : [$people[1 - $who]]);
     }
 
     /**

@@ -9,11 +9,11 @@ use Hull\Quantity\Interval;
 /** Who can do something together, and in which hours all of them are at work. */
 final class Teams
 {
-    /** @var array<int, list<array{non-empty-list<string>, Person}>> by how many */
-    private array $of = [];
-
     /** Over a break of so long somebody looks in, hours. */
     private const LOOKS_IN_H = 1.0;
+
+    /** @var array<int, list<array{non-empty-list<string>, Person}>> by how many */
+    private array $of = [];
 
     /** @var array<int|string, WorkingCalendar> */
     private array $hours = [];

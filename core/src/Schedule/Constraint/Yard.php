@@ -114,6 +114,26 @@ final readonly class Yard
         return lcfirst($named->name ?? 'other work');
     }
 
+    /**
+     * The same work with other people, or at another hour.
+     *
+     * @param list<Person> $people
+     */
+    public function with(array $people, ?float $now = null): self
+    {
+        return new self(
+            now: $now ?? $this->now,
+            end: $this->end,
+            work: array_values($this->activities),
+            people: $people,
+            floors: $this->floors,
+            gear: $this->gear,
+            dues: $this->dues,
+            objective: $this->objective,
+            finished: $this->finished,
+        );
+    }
+
     /** The longest stretch in which as many as it takes are at work together, hours. */
     public function longestFor(Activity $activity): float
     {

@@ -63,18 +63,7 @@ final readonly class Remedies
         for ($n = 1; $n < $cause->people; ++$n) {
             $people[] = Person::like($own, 'a helper ' . $n);
         }
-        $with = new Yard(
-            now: $yard->now,
-            end: $yard->end,
-            work: array_values($yard->activities),
-            people: $people,
-            floors: $yard->floors,
-            gear: $yard->gear,
-            dues: $yard->dues,
-            objective: $yard->objective,
-            finished: $yard->finished,
-        );
-        $schedule = (new Scheduler(1))->plan($with);
+        $schedule = (new Scheduler(1))->plan($yard->with($people));
         $opened = $schedule->placed[$cause->id] ?? null;
         $hours = array_sum(
             array_map(static fn(Activity $a): float => $a->people > 1 ? $a->hours : 0.0, $yard->activities),

@@ -330,11 +330,8 @@ final class Placer
         foreach ($activity->whole && $longest > 0.0 ? $activity->windows : [] as $window) {
             $opener = $this->yard->activities[$window->from] ?? null;
             $chain = $this->yard->chains[$activity->part];
-            $since = array_slice(
-                $chain,
-                1 + (int) array_search($window->from, $chain, true),
-                (int) array_search($activity->id, $chain, true) - (int) array_search($window->from, $chain, true),
-            );
+            $opened = (int) array_search($window->from, $chain, true);
+            $since = array_slice($chain, 1 + $opened, (int) array_search($activity->id, $chain, true) - $opened);
             $hours = array_sum(array_map(fn(string $id): float => $this->yard->activity($id)->hours, $since));
             if (
                 $opener?->part === $activity->part &&
