@@ -42,6 +42,24 @@ final class SlotsTest extends TestCase
         self::assertSame([21.0, 'c'], $busy->over(6.0, 30.0));
     }
 
+    public function testGapsThatAreTooShortAreSteppedOver(): void
+    {
+        // At work from 8 to 12 and from 32 to 36.
+        $busy = new Busy(Person::of('one', Spans::of([8.0, 12.0], [32.0, 36.0]))->work);
+        $busy->take(8.0, 9.0, 'a');
+        $busy->take(9.5, 10.0, 'b');
+        $busy->take(11.0, 12.0, 'c');
+        $busy->take(32.5, 33.0, 'd');
+        self::assertSame(0, $busy->beforeGap(0, 0.5), 'half an hour after the first');
+        self::assertSame(1, $busy->beforeGap(0, 0.75));
+        self::assertSame(3, $busy->beforeGap(2, 0.75), 'a night is no gap, and half an hour of the morning too little');
+        self::assertSame(3, $busy->beforeGap(0, 4.0), 'the last, after which all is free');
+        $busy->leave('b');
+        self::assertSame(0, $busy->beforeGap(0, 2.0), 'what is taken out leaves a longer one');
+        $busy->take(9.0, 10.5, 'e');
+        self::assertSame(2, $busy->beforeGap(0, 0.6), 'and what is put in a shorter one: of half an hour');
+    }
+
     public function testWhatMeetsIsTakenInOneGoAndPartedAgain(): void
     {
         $busy = new Busy();

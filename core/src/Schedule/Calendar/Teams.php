@@ -18,6 +18,9 @@ final class Teams
     /** @var array<int|string, WorkingCalendar> */
     private array $hours = [];
 
+    /** @var array<int|string, Person|null> who, by their names */
+    private array $together = [];
+
     /** @var list<Interval>|null */
     private ?array $manned = null;
 
@@ -35,6 +38,22 @@ final class Teams
             static fn(array $team): array => [array_column($team, 'name'), Person::together($team)],
             self::chosen($this->people, $count),
         );
+    }
+
+    /**
+     * The hours that some of them share; null where none is one of them.
+     *
+     * @param list<string> $names
+     */
+    public function together(array $names): ?Person
+    {
+        $key = implode("\n", $names);
+        if (!array_key_exists($key, $this->together)) {
+            $those = array_filter($this->people, static fn(Person $p): bool => in_array($p->name, $names, true));
+            $this->together[$key] = [] === $those ? null : Person::together(array_values($those));
+        }
+
+        return $this->together[$key];
     }
 
     /** @return list<Interval> in which somebody or other is about, ascending, apart; short breaks counted */

@@ -51,9 +51,25 @@ final readonly class WorkingCalendar
     /** Hours of it between two hours. */
     public function hours(float $from, float $to): float
     {
-        return array_sum(
-            array_map(static fn(Interval $i): float => max(0.0, min($to, $i->to) - max($from, $i->from)), $this->spans),
-        );
+        $hours = 0.0;
+        for ($i = $this->firstEndingAfter($from); isset($this->spans[$i]) && $this->spans[$i]->from < $to; ++$i) {
+            $hours += min($to, $this->spans[$i]->to) - max($from, $this->spans[$i]->from);
+        }
+
+        return $hours;
+    }
+
+    /** @return int the place of the first of its stretches that ends after an hour; past the last where none does */
+    public function firstEndingAfter(float $hour): int
+    {
+        $low = 0;
+        $high = count($this->spans);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            $this->spans[$middle]->to <= $hour ? ($low = $middle + 1) : ($high = $middle);
+        }
+
+        return $low;
     }
 
     /** The longest of its stretches, hours. */
@@ -93,12 +109,8 @@ final readonly class WorkingCalendar
     /** The first hour of it from one on; null after its end. */
     public function next(float $from): ?float
     {
-        foreach ($this->spans as $span) {
-            if ($span->to > $from + Interval::SAME) {
-                return max($from, $span->from);
-            }
-        }
+        $span = $this->spans[$this->firstEndingAfter($from + Interval::SAME)] ?? null;
 
-        return null;
+        return null === $span ? null : max($from, $span->from);
     }
 }

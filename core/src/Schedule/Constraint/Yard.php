@@ -170,15 +170,14 @@ final readonly class Yard
      */
     public function airAgainst(Activity $activity, array $who, float $start, float $end): ?array
     {
-        $people = array_values(
-            array_filter($this->people, static fn(Person $p): bool => in_array($p->name, $who, true)),
-        );
-        if ([] === $people || !$activity->mayBeLeft() || $end - $start < $activity->hours + Interval::SAME) {
+        $isLeft = $activity->mayBeLeft() && $end - $start >= $activity->hours + Interval::SAME;
+        $hours = $isLeft ? $this->teams->together($who)?->hours($activity->noisy) : null;
+        if (null === $hours) {
             return $activity->airAgainst($start, $end);
         }
-        foreach (Person::together($people)->hours($activity->noisy)->spans as $span) {
-            [$from, $to] = [max($span->from, $start), min($span->to, $end)];
-            $against = $from < $to ? $activity->airAgainst($from, $to) : null;
+        for ($i = $hours->firstEndingAfter($start); ($hours->spans[$i]->from ?? \INF) < $end; ++$i) {
+            $span = $hours->spans[$i];
+            $against = $activity->airAgainst(max($span->from, $start), min($span->to, $end));
             if (null !== $against) {
                 return $against;
             }

@@ -27,10 +27,15 @@ final readonly class Aim
         $late = 0.0;
         foreach ($block as $activity) {
             $there = $placed[$activity->id] ?? null;
-            $after = $this->tails[$activity->id] ?? 0.0;
-            $late = null === $there ? $late : max($late, $there->start + $after - $this->finish);
+            $late = null === $there ? $late : max($late, $this->lateOf($there));
         }
 
         return $late;
+    }
+
+    /** By how many hours one activity there makes the whole later, 0 where it does not. */
+    public function lateOf(Placement $there): float
+    {
+        return max(0.0, $there->start + ($this->tails[$there->id] ?? 0.0) - $this->finish);
     }
 }

@@ -41,13 +41,17 @@ final class BlockFiller
 
     public readonly Slots $slots;
 
-    /** @param array<int|string, PreviousPlacement> $kept see Placer */
+    /**
+     * @param array<int|string, PreviousPlacement> $kept see Placer
+     * @param bool $draft see Slots
+     */
     public function __construct(
         private readonly Yard $yard,
         private readonly array $kept,
         private readonly Decisions $decided,
+        bool $draft = false,
     ) {
-        $this->slots = new Slots($yard, $decided);
+        $this->slots = new Slots($yard, $decided, $draft);
     }
 
     /**
@@ -57,11 +61,17 @@ final class BlockFiller
      * @param array<int|string, bool> $pays activities that may be late, and are made good then
      * @param array<int|string, bool> $never activities that may not
      * @param array<int|string, array{float, Why}> $from hour before which an activity is not begun, and why
+     * @param \Closure(Placement): bool|null $isTooLate where it is, the block as a whole is of no use
      *
-     * @return Activity|null the one that found no room; null where all have
+     * @return Activity|null the one that found no room, or only such as is too late; null where all have
      */
-    public function fill(array $block, array $pays, array $never, array $from = []): ?Activity
-    {
+    public function fill(
+        array $block,
+        array $pays,
+        array $never,
+        array $from = [],
+        ?\Closure $isTooLate = null,
+    ): ?Activity {
         $at = array_flip(Blocks::ids($block));
         $hold = [];
         $held = [];
@@ -91,7 +101,11 @@ final class BlockFiller
                 $latest = null;
             }
             $stuck = null === $placed ? $missed : null;
-            if (null === $placed && (null === $stuck || isset($never[$stuck]) || $this->isLost($activity))) {
+            if (
+                null === $placed
+                    ? null === $stuck || isset($never[$stuck]) || $this->isLost($activity)
+                    : null !== $isTooLate && $isTooLate($placed)
+            ) {
                 // Nothing is opened that cannot be closed.
                 $this->leave($block, 0, $k);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hull\Schedule\Placing;
 
 use Hull\Quantity\Interval;
+use Hull\Schedule\Calendar\WorkingCalendar;
 
 /** What one thing or person is taken for: spans that do not overlap, in order of time. */
 final class Busy
@@ -18,11 +19,20 @@ final class Busy
     /** @var list<string> */
     private array $ids = [];
 
+    /** @var array<int|string, float> id => start */
+    private array $startOf = [];
+
     /** @var list<float> from when it is taken without a gap */
     private array $from = [];
 
     /** @var list<float> until when */
     private array $to = [];
+
+    /** @var array<int, float|null> hours of work between that and the next; null where nobody asked yet */
+    private array $gaps = [];
+
+    /** @param WorkingCalendar|null $work the hours of whom it is taken for; null where all count */
+    public function __construct(private readonly ?WorkingCalendar $work = null) {}
 
     public function take(float $start, float $end, string $id): void
     {
@@ -34,18 +44,24 @@ final class Busy
         array_splice($this->starts, $at, 0, [$start]);
         array_splice($this->ends, $at, 0, [$end]);
         array_splice($this->ids, $at, 0, [$id]);
+        $this->startOf[$id] = $start;
         $this->join($start, $end);
     }
 
     public function leave(string $id): void
     {
-        $at = array_search($id, $this->ids, true);
-        if (false !== $at) {
-            $this->part($this->starts[$at], $this->ends[$at]);
-            array_splice($this->starts, $at, 1);
-            array_splice($this->ends, $at, 1);
-            array_splice($this->ids, $at, 1);
+        if (!isset($this->startOf[$id])) {
+            return;
         }
+        $at = $this->firstStartingAfter($this->startOf[$id]);
+        while ($this->ids[$at] !== $id) {
+            ++$at;
+        }
+        $this->part($this->starts[$at], $this->ends[$at]);
+        array_splice($this->starts, $at, 1);
+        array_splice($this->ends, $at, 1);
+        array_splice($this->ids, $at, 1);
+        unset($this->startOf[$id]);
     }
 
     /** @return array{float, string}|null end and id of the first span that overlaps */
@@ -71,6 +87,29 @@ final class Busy
     public function inOneGoFrom(float $hour): array
     {
         return [$this->from, $this->to, self::firstAbove($this->to, $hour)];
+    }
+
+    /**
+     * The next of the stretches in which it is taken that is followed by so many hours of work, or is the last.
+     *
+     * @param int $at place of a stretch
+     */
+    public function beforeGap(int $at, float $hours): int
+    {
+        while (isset($this->from[$at + 1])) {
+            $gap = $this->gaps[$at] ??= $this->worked($this->to[$at], $this->from[$at + 1]);
+            if ($gap >= $hours) {
+                break;
+            }
+            ++$at;
+        }
+
+        return $at;
+    }
+
+    private function worked(float $from, float $to): float
+    {
+        return null === $this->work ? $to - $from : $this->work->hours($from, $to);
     }
 
     /** What is over at an hour. */
@@ -100,8 +139,21 @@ final class Busy
             $end = max($end, $this->to[$at + $count]);
             ++$count;
         }
-        array_splice($this->from, $at, $count, [$start]);
-        array_splice($this->to, $at, $count, [$end]);
+        $this->replace($at, $count, [$start], [$end]);
+    }
+
+    /**
+     * @param list<float> $from
+     * @param list<float> $to
+     */
+    private function replace(int $at, int $count, array $from, array $to): void
+    {
+        array_splice($this->from, $at, $count, $from);
+        array_splice($this->to, $at, $count, $to);
+        array_splice($this->gaps, $at, $count, array_fill(0, count($from), null));
+        if ($at > 0) {
+            $this->gaps[$at - 1] = null;
+        }
     }
 
     /** Of what does not overlap with anything else. */
@@ -112,8 +164,7 @@ final class Busy
         foreach ([[$this->from[$at], $start], [$end, $this->to[$at]]] as [$from, $to]) {
             $left = $to > $from + Interval::SAME ? [...$left, [$from, $to]] : $left;
         }
-        array_splice($this->from, $at, 1, array_column($left, 0));
-        array_splice($this->to, $at, 1, array_column($left, 1));
+        $this->replace($at, 1, array_column($left, 0), array_column($left, 1));
     }
 
     /**

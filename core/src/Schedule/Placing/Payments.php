@@ -152,10 +152,13 @@ final class Payments
             $worth = $this->worth($block);
             $pays = array_filter($was, static fn(Placement $p): bool => $p->rework > 0.0 && $p->id !== $activity->id);
             $this->filler->leave($block, 0, count($block));
-            if (
-                null ===
-                $this->filler->fill($block, array_map(static fn(): bool => true, $pays), [$activity->id => true])
-            ) {
+            $lost = $this->filler->fill(
+                block: $block,
+                pays: array_map(static fn(): bool => true, $pays),
+                never: [$activity->id => true],
+                isTooLate: fn(Placement $p): bool => $this->costs(0.0, $this->lateOf($p)) >= $worth - 1e-6,
+            );
+            if (null === $lost) {
                 if ($this->worth($block) < $worth - 1e-6) {
                     continue;
                 }
@@ -183,6 +186,16 @@ final class Payments
 
         $late = null === $this->aim ? $end - $this->yard->now : $this->aim->late($block, $this->filler->placed);
 
+        return $this->costs($rework, $late);
+    }
+
+    private function lateOf(Placement $placed): float
+    {
+        return null === $this->aim ? $placed->end - $this->yard->now : $this->aim->lateOf($placed);
+    }
+
+    private function costs(float $rework, float $late): float
+    {
         return $this->yard->objective->good * $rework + ($this->yard->objective->day * $late) / 24.0;
     }
 }

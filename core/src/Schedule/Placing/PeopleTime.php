@@ -33,7 +33,7 @@ final class PeopleTime
                     array_map(static fn(Person $p): Person => $p->awayOn($away[$p->name] ?? []), $yard->people),
                 );
         foreach ($yard->people as $person) {
-            $this->people[$person->name] = new Busy();
+            $this->people[$person->name] = new Busy($person->work);
         }
     }
 
@@ -82,13 +82,18 @@ final class PeopleTime
         }
         $best = null;
         $rank = [];
+        $alone = $activity->people > 1 ? $this->alone($activity, $hours, $from) : [];
         foreach ($this->teams->of($activity->people) as $team => [$names, $hoursOfAll]) {
             if (null !== $by && !in_array($by, $names, true)) {
                 continue;
             }
             $limit = $best[0] ?? \INF;
             [$first, $fit] = $known[$team] ?? [-\INF, null];
-            if ($first > $limit + Interval::SAME) {
+            $soonest = $first;
+            foreach ([] === $alone ? [] : $names as $name) {
+                $soonest = max($soonest, $alone[$name]);
+            }
+            if ($soonest > $limit + Interval::SAME) {
                 continue;
             }
             if (null === $fit || $first < $from) {
@@ -105,6 +110,25 @@ final class PeopleTime
         }
 
         return $best;
+    }
+
+    /**
+     * Several can begin no sooner than each of them could alone.
+     *
+     * @return array<int|string, float> name => hour; empty where that is not so
+     */
+    private function alone(Activity $activity, float $hours, float $from): array
+    {
+        // What has to be over in a day may be so for the hours they share, and not for those of one of them.
+        if ($activity->bares && !$activity->whole) {
+            return [];
+        }
+        $alone = [];
+        foreach ($this->teams->of(1) as [$names, $person]) {
+            $alone[$names[0]] = $this->fit($names, $person, $activity, $hours, $from, \INF)[0] ?? \INF;
+        }
+
+        return $alone;
     }
 
     /** The first hour from one on in which anybody is at work. */
@@ -138,16 +162,12 @@ final class PeopleTime
         $count = count($spans);
         // What is laid bare in the evening has rusted by the morning, where a day is long enough for all of it.
         $sameDay = $activity->bares && !$activity->whole && $hours <= $worked->longestDay() + Interval::SAME;
-        $i = 0;
-        $high = $count;
-        while ($i < $high) {
-            $middle = ($i + $high) >> 1;
-            $spans[$middle]->to <= $from + Interval::SAME ? ($i = $middle + 1) : ($high = $middle);
-        }
+        $i = $worked->firstEndingAfter($from + Interval::SAME);
         // Walked along from here: the hours of work, and what already is in them, of each who takes part.
         $busy = [];
         foreach ($names as $name) {
-            $busy[] = ($this->people[$name] ??= new Busy())->inOneGoFrom($from + Interval::SAME);
+            $one = $this->people[$name] ??= new Busy();
+            $busy[] = [...$one->inOneGoFrom($from + Interval::SAME), $one];
         }
         $hoursAsked = $isOver = false;
         $at = $from;
@@ -174,12 +194,13 @@ final class PeopleTime
                 return null;
             }
             $at = null;
-            foreach ($busy as $n => [$starts, $ends, $next]) {
+            foreach ($busy as $n => [$starts, $ends, $next, $one]) {
                 while (isset($ends[$next]) && $ends[$next] <= $start + Interval::SAME) {
                     ++$next;
                 }
                 $busy[$n][2] = $next;
                 if (isset($starts[$next]) && $starts[$next] < $end - Interval::SAME) {
+                    $next = $one->beforeGap($next, $hours - Interval::GRACE);
                     $at = null === $at || $ends[$next] > $at ? $ends[$next] : $at;
                     $isOver = true;
                 }
@@ -243,7 +264,7 @@ final class PeopleTime
      * longer stretches stay whole.
      *
      * @param list<Interval> $spans
-     * @param list<array{list<float>, list<float>, int}> $busy see Busy
+     * @param list<array{list<float>, list<float>, int, Busy}> $busy see Busy
      *
      * @return float hours
      */

@@ -24,9 +24,6 @@ final class Placer
 {
     /** Moved by less is not moved. */
     public const SAME_H = 0.05;
-    public const NO_ROOM = 'there is no room before the end of the plan';
-    /** Said of a film; which limit of the air is in the way is named beside it. */
-    public const NO_HOUR = 'no hour before the end of the plan lets this film on: another place, hour or film';
 
     /** @var list<array{Activity, string|Message, bool}> what found no room, why, and if another part is to blame */
     private array $causes = [];
@@ -42,7 +39,8 @@ final class Placer
      *     there
      * @param Decisions $decided of single activities, by a search
      * @param Aim|null $aim given one, windows are missed where that ends the whole sooner and is worth it
-     * @param bool $draft what is missed all the same is not opened as late as can be, which costs time and gains none
+     * @param bool $draft what is missed all the same is not opened as late as can be, which costs time and gains none,
+     *     and reasons are not told
      * @param Schedule|null $without what found no room in it is left out
      */
     public function __construct(
@@ -53,7 +51,7 @@ final class Placer
         private readonly bool $draft = false,
         ?Schedule $without = null,
     ) {
-        $this->filler = new BlockFiller($yard, $kept, $decided);
+        $this->filler = new BlockFiller($yard, $kept, $decided, $draft);
         $this->payments = new Payments($yard, $this->filler, $decided, $aim, $draft);
         $this->filler->unplaced = $without->unplaced ?? [];
         $this->causes = $without->causes ?? [];
@@ -109,6 +107,39 @@ final class Placer
         $this->filler->put($activity, $placed);
 
         return true;
+    }
+
+    /** @return array<int|string, Placement> by activity, as far as it is filled */
+    public function placed(): array
+    {
+        return $this->filler->placed;
+    }
+
+    /**
+     * Takes some out again; what found no room is forgotten.
+     *
+     * @param list<string> $ids
+     */
+    public function takeOut(array $ids): void
+    {
+        [$this->filler->unplaced, $this->causes] = [[], []];
+        foreach ($ids as $id) {
+            $this->filler->slots->leave($this->yard->activity($id));
+            unset($this->filler->placed[$id]);
+        }
+    }
+
+    /** @return list<string> what was set up by something that was taken out */
+    public function noLongerSetUp(): array
+    {
+        $ids = [];
+        foreach ($this->filler->placed as $id => $placed) {
+            if ($placed->setUp && !$this->filler->slots->isSetUpBy($this->yard->activity($id), $placed->start)) {
+                $ids[] = (string) $id;
+            }
+        }
+
+        return $ids;
     }
 
     /** @param list<Activity> $block */
@@ -254,7 +285,7 @@ final class Placer
                 }
                 foreach ($lost ? $there : [] as $activity) {
                     $again = true;
-                    $this->takeOut($activity, 'what belongs with it has no room');
+                    $this->putOut($activity, 'what belongs with it has no room');
                 }
             }
         }
@@ -272,7 +303,7 @@ final class Placer
                 $idle = ($lost && $activity->forCoat) || ($nextLost && $activity->forNext);
                 if ($idle && null === $activity->fixed && isset($this->filler->placed[$id])) {
                     $some = true;
-                    $this->takeOut($activity, 'what it is done for has no room');
+                    $this->putOut($activity, 'what it is done for has no room');
                 }
                 $nextLost = isset($this->filler->unplaced[$id]);
             }
@@ -281,7 +312,7 @@ final class Placer
         return $some;
     }
 
-    private function takeOut(Activity $activity, string|Message $because): void
+    private function putOut(Activity $activity, string|Message $because): void
     {
         $this->filler->slots->leave($activity);
         unset($this->filler->placed[$activity->id]);
@@ -297,7 +328,7 @@ final class Placer
     private function giveUp(array $block, Activity $cause): void
     {
         $parts = [];
-        $because = $this->noRoom($cause);
+        $because = (new NoRoom($this->yard, $this->filler))->why($cause);
         $this->causes[] = [$cause, $because, $this->filler->isLost($cause)];
         foreach ($block as $first) {
             if (isset($parts[$first->part])) {
@@ -318,75 +349,5 @@ final class Placer
                 };
             }
         }
-    }
-
-    /**
-     * What opens a window and all that is done until it is closed takes longer than a day, and so does making that good
-     * and closing it in one go: such a part is worked zone by zone.
-     */
-    private function tooLarge(Activity $activity, float $longest): ?Message
-    {
-        $day = $this->yard->longestDayFor($activity);
-        foreach ($activity->whole && $longest > 0.0 ? $activity->windows : [] as $window) {
-            $opener = $this->yard->activities[$window->from] ?? null;
-            $chain = $this->yard->chains[$activity->part];
-            $opened = (int) array_search($window->from, $chain, true);
-            $since = array_slice($chain, 1 + $opened, (int) array_search($activity->id, $chain, true) - $opened);
-            $hours = array_sum(array_map(fn(string $id): float => $this->yard->activity($id)->hours, $since));
-            if (
-                $opener?->part === $activity->part &&
-                $hours > $day + Interval::SAME &&
-                $window->hours + $activity->hours > $longest + Interval::SAME
-            ) {
-                return Message::of(
-                    'after {opener} it is {hours} h of work until it is done, and the longest day has {day} h; ' .
-                        'making good what stood open and doing it then is too long, too: work it as {zones} ' .
-                        'zones, each opened and closed by itself, or a longer day',
-                    opener: lcfirst($opener->name),
-                    hours: sprintf('%.1f', $hours),
-                    day: sprintf('%.1f', $day),
-                    zones: (int) ceil(($hours + $opener->hours) / $day - Interval::SAME),
-                );
-            }
-        }
-
-        return null;
-    }
-
-    private function noRoom(Activity $activity): string|Message
-    {
-        $longest = $this->yard->longestFor($activity);
-
-        return match (true) {
-            $this->filler->isLost($activity) => 'what it waits for on another part has no room',
-            count($this->yard->people) < $activity->people => Message::of(
-                'it takes {people} people',
-                people: $activity->people,
-            ),
-            $activity->people > 1 && $longest < Interval::SAME => Message::of(
-                'it takes {people} people, and they are never at work together',
-                people: $activity->people,
-            ),
-            $this->yard->isTooLong($activity) => Message::of(
-                'it takes {hours} h in one go, the longest stretch of working hours is {longest} h: {sections} ' .
-                    'sections, a helper, or a longer day',
-                hours: sprintf('%.1f', $activity->hours),
-                longest: sprintf('%.1f', $longest),
-                sections: (int) ceil($activity->hours / max($longest, 0.25) - Interval::SAME),
-            ),
-            !is_finite(Times::earliest($this->yard, $activity, $this->filler->placed)[0])
-                => 'in this air what it waits for never comes',
-            !$this->yard->isEverAttended($activity) => Message::of(
-                'it is on for {hours} h, and nobody is ever at work for as long',
-                hours: sprintf('%.1f', $activity->hours + $activity->attendedFor),
-            ),
-            null !== ($large = $this->tooLarge($activity, $longest)) => $large,
-            null !== $activity->wet => self::NO_HOUR,
-            null !== $activity->hardWindow() => Message::of(
-                'nobody is at work in {window}',
-                window: Message::sentence($activity->hardWindow()->what),
-            ),
-            default => self::NO_ROOM,
-        };
     }
 }

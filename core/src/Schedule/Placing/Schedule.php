@@ -44,7 +44,7 @@ final readonly class Schedule
                 says: match (true) {
                     null === $closed => $says,
                     null === $closed->opens => $closed->words(),
-                    in_array($says, [Placer::NO_HOUR, Placer::NO_ROOM], true) => Message::of(
+                    in_array($says, [NoRoom::NO_HOUR, NoRoom::AT_ALL], true) => Message::of(
                         '{what}; {air}',
                         what: Message::sentence($says),
                         air: $closed->words(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Climate\GateReason;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Finished;
@@ -32,8 +33,15 @@ final class Slots
     private readonly PeopleTime $people;
     private readonly GearUse $gear;
 
-    public function __construct(private readonly Yard $yard, private readonly Decisions $decided = new Decisions())
-    {
+    /**
+     * @param bool $draft what an activity waits for is looked at in the order that is quickest, so that which of it is
+     *     told is chance; when it has room is the same
+     */
+    public function __construct(
+        private readonly Yard $yard,
+        private readonly Decisions $decided = new Decisions(),
+        private readonly bool $draft = false,
+    ) {
         $this->people = new PeopleTime($yard, $decided);
         $this->gear = new GearUse($yard->gear);
         foreach ($yard->finished as $done) {
@@ -102,7 +110,12 @@ final class Slots
         for ($tries = 0; $tries < self::MOST_TRIES && $from < $this->yard->end; ++$tries) {
             // Set up already by alike work before it, it asks for less.
             $less = $hours - ($anew ? 0.0 : min($activity->setupHours, $hours));
-            $alike = isset($this->decided->setUp[$activity->id]) || [] !== ($this->alike[$activity->share] ?? []);
+            $next = $this->draft ? $this->shut($activity, $from, $from + $less, $extra) : null;
+            if (null !== $next) {
+                [$from, $why] = [max($next[0], $from + Interval::GRACE), $next[1]];
+                continue;
+            }
+            $alike = isset($this->decided->setUp[$activity->id]) || $this->mayBeSetUp($activity, $from);
             $fit =
                 $less < $hours && $alike
                     ? $this->people->earliest($activity, $less, $from, $prefer, $by, $knownLess)
@@ -181,8 +194,8 @@ final class Slots
             }
         }
         sort($ends);
+        $known = [];
         foreach ($ends as $end) {
-            $known = [];
             $fit = $this->people->earliest($activity, $hours, $end, $prefer, $by, $known);
             if (null !== $fit && $fit[0] < $before - Interval::SAME && $this->isSetUp($activity, $fit[0])) {
                 return $fit;
@@ -221,9 +234,9 @@ final class Slots
         ?float $dry,
         float $rework,
     ): ?array {
-        $floor = $this->floor($activity->place)->against($activity, $start, $end, $dry ?? $this->yard->end, $rework);
+        $floor = $this->floorAgainst($activity, $start, $end, $dry ?? $this->yard->end, $rework);
         if (null !== $floor) {
-            return [$floor[0], new Why(WhyKind::Place, $floor[2], $floor[1])];
+            return $floor;
         }
         $meets = $this->clear($activity->place)->against($activity, $who, $start, $end);
         if (null === $meets && true === $activity->brought?->brings()) {
@@ -240,9 +253,49 @@ final class Slots
         if (null !== $attended) {
             return [$attended, new Why(WhyKind::Attended)];
         }
-        $closed = $this->yard->airAgainst($activity, $who, $start, $end);
 
+        return self::air($this->yard->airAgainst($activity, $who, $start, $end));
+    }
+
+    /**
+     * What is in the way of an activity whoever does it, and however much longer than that it takes.
+     *
+     * @return array{float, Why}|null
+     */
+    private function shut(Activity $activity, float $start, float $end, float $rework): ?array
+    {
+        return self::air($activity->mayBeLeft() ? null : $activity->airAgainst($start, $end)) ??
+            $this->floorAgainst($activity, $start, $end, $end, $rework);
+    }
+
+    /**
+     * @param array{GateReason, float}|null $closed
+     *
+     * @return array{float, Why}|null
+     */
+    private static function air(?array $closed): ?array
+    {
         return null === $closed ? null : [$closed[1], new Why(WhyKind::Air, $closed[0]->words())];
+    }
+
+    /** @return array{float, Why}|null */
+    private function floorAgainst(Activity $activity, float $start, float $end, float $dry, float $rework): ?array
+    {
+        $floor = $this->floor($activity->place)->against($activity, $start, $end, $dry, $rework);
+
+        return null === $floor ? null : [$floor[0], new Why(WhyKind::Place, $floor[2], $floor[1])];
+    }
+
+    /** Whether alike work leaves it set up at some hour from one on. */
+    private function mayBeSetUp(Activity $activity, float $from): bool
+    {
+        foreach ('' === $activity->share ? [] : $this->alike[$activity->share] ?? [] as $alike) {
+            if (max($alike->to, $from) - $alike->from <= $activity->shareFor + Interval::SAME) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether alike work before it leaves it set up, or is going to. */
