@@ -13,6 +13,7 @@ use Judge\Steps;
 use Judge\Stint;
 use Judge\TimeLaws\ClosesWhatItOpens;
 use Judge\TimeLaws\DwellRuns;
+use Judge\TimeLaws\RainWets;
 use Judge\Timetable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -36,6 +37,8 @@ final class TimetablesTest extends TestCase
     /** Close to one where what opens a window stays and what closes it can not. */
     private const CUT = 12;
     private const AGAIN = 4;
+    /** Not the same as those that are placed anew. */
+    private const PACKED = 100;
 
     public function testNoTimetableBreaksALaw(): void
     {
@@ -56,6 +59,13 @@ final class TimetablesTest extends TestCase
         $yards = new MadeYards(Yard::catalogue());
         $table = static fn(int $n): Timetable => $yards->changed($n, 1)[1];
         self::assertSame([], self::said($table, self::CUT, self::AGAIN));
+    }
+
+    public function testWhatIsPackedMoreDenselyKeepsTheLawsToo(): void
+    {
+        $yards = new MadeYards(Yard::catalogue());
+        $table = static fn(int $n): Timetable => $yards->packed($n)[1];
+        self::assertSame([], self::said($table, self::PACKED, self::AGAIN));
     }
 
     /**
@@ -179,6 +189,37 @@ final class TimetablesTest extends TestCase
         );
         self::assertSame([], $says($stint('rinse', 32.0)));
         self::assertSame(['1 whiten-peroxide  on shelf lies on for 47.5 h'], $says($stint('rinse', 56.0, true)));
+    }
+
+    public function testTapeThatWasRainedOnIsRenewed(): void
+    {
+        $rain = [...array_fill(0, 20, 0.0), 2.0, ...array_fill(0, 51, 0.0)];
+        $sky = new Sky(0, array_fill(0, 72, 18.0), array_fill(0, 72, 0.6), $rain, true);
+        $stint = static fn(string $step, float $from, float $rework = 0.0): Stint => new Stint(
+            part: 'hatch',
+            step: $step,
+            product: null,
+            place: 'slip',
+            from: $from,
+            to: $from + 0.2,
+            who: ['Ines'],
+            late: $rework > 0.0,
+            rework: $rework,
+        );
+        $says = static fn(float $rework): array => array_map(
+            static fn(Breach $b): string => $b->says,
+            (new RainWets())->breaches(
+                new Timetable(
+                    ['hatch' => [$stint('mask', 8.0), $stint('final-wipe', 44.0, $rework), $stint('apply-coat', 44.3)]],
+                    [],
+                    ['slip' => $sky],
+                    ['hatch' => 0.0],
+                    [],
+                ),
+            ),
+        );
+        self::assertSame([], $says(0.3), 'masked again before it was wiped');
+        self::assertSame(['apply-coat  on hatch: rain since the masking'], $says(0.0));
     }
 
     public function testASkinThatIsCutOpenIsClosedAgain(): void

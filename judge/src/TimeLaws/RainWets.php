@@ -108,12 +108,21 @@ final readonly class RainWets implements TimeLaw
         return $said;
     }
 
+    /** What it was masked with last: what is made good before a wipe after the rain is the tape, too. */
+    private function masked(Timetable $timetable, Stint $coat): ?Stint
+    {
+        $mask = $timetable->before($coat, ['mask']);
+        $wipe = $timetable->before($coat, Steps::WIPES);
+
+        return null !== $mask && null !== $wipe && $wipe->rework > 0.0 && $wipe->from > $mask->to ? $wipe : $mask;
+    }
+
     /** @return list<string> */
     private function wiped(Timetable $timetable, Stint $coat): array
     {
         $wipe = $timetable->before($coat, Steps::WIPES);
         $below = $timetable->before($coat, [Steps::COAT]);
-        $mask = $timetable->before($coat, ['mask']);
+        $mask = $this->masked($timetable, $coat);
         $sky = $timetable->sky($coat);
         $said = [];
         if (null !== $wipe && !$coat->late && $wipe->from > ($below->from ?? -\INF)) {

@@ -19,6 +19,8 @@ final class Trials
     private const TELL = 20;
 
     private int $done = 0;
+    /** Activities put in one by one since the last that counted as a schedule. */
+    private int $pieces = 0;
     private ?Schedule $best = null;
     private PriorityList $top;
     private bool $stopped = false;
@@ -115,6 +117,16 @@ final class Trials
         $this->count($schedule, $better);
 
         return $schedule;
+    }
+
+    /** Some activities were put in again: as many as a yard has count as a schedule. */
+    public function spend(int $activities): void
+    {
+        $this->pieces += $activities;
+        while ($this->pieces >= count($this->yard->activities) && null !== $this->best) {
+            $this->pieces -= count($this->yard->activities);
+            $this->count($this->best, false);
+        }
     }
 
     private function isBest(Schedule $schedule): bool

@@ -16,6 +16,10 @@ final class WideSearch
     private const GOES = 5;
     /** So many small changes without anything better, and the wheel turns again. */
     private const PATIENCE = 20;
+    /** The first time it is packed more densely as much is put in again as in so many schedules; then twice that. */
+    private const REPACKED = 100;
+    /** No more activities than that are searched by their turns alone. */
+    private const FEW = 25;
     /** What is worse than the best by no more than this share is followed all the same. */
     private const GIVE = 0.02;
 
@@ -30,7 +34,8 @@ final class WideSearch
     {
         $this->trials->begin($first);
         $wheel = new SqueakyWheel($this->trials->yard, $this->trials->blocks, $tails, $this->random);
-        while (!$this->trials->isOver()) {
+        $isLarge = count($this->trials->yard->activities) > self::FEW;
+        for ($times = self::REPACKED; !$this->trials->isOver(); ) {
             for ($goes = 0; $goes < self::GOES && !$this->trials->isOver(); $goes += (int) $wheel->isStuck()) {
                 $wheel->heard($this->trials->drafted($wheel->next()));
             }
@@ -38,6 +43,10 @@ final class WideSearch
                 $this->trials->drafted(new PriorityList(array_shift($orders)));
             }
             $this->wander();
+            if ($isLarge && [] === $this->trials->best()->unplaced) {
+                (new Repacking($this->trials, $this->random))->over($times);
+                $times *= 2;
+            }
         }
     }
 

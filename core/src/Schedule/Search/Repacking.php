@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Schedule\Search;
+
+use Hull\Input\Keys;
+use Hull\Quantity\Interval;
+use Hull\Schedule\Calendar\Person;
+use Hull\Schedule\Constraint\Activity;
+use Hull\Schedule\Constraint\Blocks;
+use Hull\Schedule\Constraint\Placement;
+use Hull\Schedule\Constraint\Yard;
+use Hull\Schedule\Placing\Aim;
+use Hull\Schedule\Placing\Placer;
+use Hull\Schedule\Placing\Schedule;
+use Random\Randomizer;
+
+/**
+ * Packs a large schedule more densely: what one to three parts have to do from some hour on is taken out and put in
+ * again in another order, beside all the rest.
+ *
+ * When all is over says nothing of most such changes, since work ends with somebody's day. So it goes by the hands that
+ * are at work late: an hour of work counts for more the later it is, and twice after the day that is to be the last.
+ * What makes that worse is accepted at first, and less and less of it (simulated annealing).
+ */
+final class Repacking
+{
+    /** How much more work counts the later it is: the power of its share of all the time there is. */
+    private const STEEP = 20.0;
+    /** A day is worth no less than that here, hours of hands. */
+    private const LEAST_DAY = 1.0;
+    /** What is accepted at first, as a share of what everybody works in a day; and in the end. */
+    private const WARM = 0.01;
+    private const COLD = 0.001;
+    /** With so many others that hang together with them it is no small change any more. */
+    private const MOST_ACTIVITIES = 90;
+    private const DAY_H = 24.0;
+    /** The last day is over so long before the end, hours. */
+    private const LAST_H = 12.0;
+
+    private Placer $placer;
+    /** The end of the day that is to be the last. */
+    private float $last;
+    /** From now until then, hours. */
+    private float $length;
+    /** What everybody works in a day, hours. */
+    private readonly float $crew;
+    /** What an hour of making good counts for, hours of hands: what it is worth in days. */
+    private readonly float $good;
+    private readonly Yard $yard;
+    /** @var array<int|string, list<non-empty-list<Activity>>> by part */
+    private readonly array $blocks;
+    /** @var array<int|string, float> activity => hours from its beginning to the end of its part, alone */
+    private readonly array $tails;
+
+    private readonly RepackingMoves $moves;
+    private Schedule $best;
+
+    public function __construct(private readonly Trials $trials, Randomizer $random)
+    {
+        [$this->yard, $this->blocks, $this->best] = [$trials->yard, $trials->blocks, $trials->best()];
+        $this->tails = $trials->aim->tails ?? Tails::of($this->yard);
+        $this->moves = new RepackingMoves($this->yard, $this->blocks, $this->tails, $random);
+        $week = array_map(
+            fn(Person $p): float => $p->work->hours($this->yard->now, $this->yard->now + 7.0 * self::DAY_H),
+            $this->yard->people,
+        );
+        $this->crew = array_sum($week) / 7.0;
+        $this->good = ($this->crew * $this->yard->objective->good) / max(self::LEAST_DAY, $this->yard->objective->day);
+        $this->aimFrom($this->best->placed, $this->best->finish());
+    }
+
+    /** @param array<int|string, Placement> $placed */
+    private function aimFrom(array $placed, float $finish): void
+    {
+        $this->last = $this->dayBefore($finish);
+        $this->length = max(1.0, $this->last - $this->yard->now);
+        $this->placer = new Placer($this->yard, aim: new Aim($this->last, $this->tails), draft: true);
+        self::seat($this->placer, $this->yard, $placed);
+    }
+
+    /** The last hour of work that is not of the same day. */
+    private function dayBefore(float $hour): float
+    {
+        $last = $this->yard->now;
+        foreach ($this->yard->people as $person) {
+            foreach ($person->work->spans as $span) {
+                $last = $span->to < $hour - self::LAST_H ? max($last, $span->to) : $last;
+            }
+        }
+
+        return $last;
+    }
+
+    /** So much is put in again as it takes to place everything so often; the best of it is kept. */
+    public function over(int $times): void
+    {
+        // What is over in a day has no evening before.
+        $most = $this->last > $this->yard->now ? $times * count($this->yard->activities) : 0;
+        for ($done = 0; $done < $most && !$this->trials->isOver(); $done += $count) {
+            $heat = $this->crew * (self::COLD + (self::WARM - self::COLD) * (1.0 - $done / $most));
+            $count = $this->changed($heat);
+            $this->trials->spend($count);
+        }
+        if ($this->best->score->isBetterThan($this->trials->best()->score)) {
+            $settled = $this->settled($this->best);
+            $this->trials->kept($settled, PriorityList::in($settled, $this->blocks));
+        }
+    }
+
+    /**
+     * Each block is put in once more where it has room first, so that what is missed all the same is opened late, and
+     * what stands where it does for a reason says which.
+     */
+    private function settled(Schedule $draft): Schedule
+    {
+        $placer = new Placer($this->yard, aim: new Aim($draft->finish(), $this->tails));
+        self::seat($placer, $this->yard, $draft->placed);
+        $turns = [];
+        foreach ($this->blocks as $part => $list) {
+            foreach ($list as $n => $block) {
+                $turns[] = [$draft->placed[$block[0]->id]->start, $n, (string) $part, $block];
+            }
+        }
+        usort($turns, static fn(array $a, array $b): int => array_slice($a, 0, 3) <=> array_slice($b, 0, 3));
+        foreach ($turns as [, , , $block]) {
+            $ids = Blocks::ids($block);
+            $was = array_intersect_key($placer->placed(), array_flip($ids));
+            $placer->takeOut($ids);
+            $placer->add($block);
+            $now = array_intersect_key($placer->placed(), $was);
+            if (!self::isNoWorse($now, $was) || [] !== $placer->noLongerSetUp()) {
+                $placer->takeOut(Keys::of($now));
+                self::seat($placer, $this->yard, $was);
+            }
+        }
+
+        return $placer->schedule();
+    }
+
+    /**
+     * @param array<int|string, Placement> $now
+     * @param array<int|string, Placement> $was
+     */
+    private static function isNoWorse(array $now, array $was): bool
+    {
+        foreach ($was as $id => $there) {
+            $here = $now[$id] ?? null;
+            if (
+                null === $here ||
+                $here->start > $there->start + Interval::SAME ||
+                $here->end > $there->end + Interval::SAME ||
+                $here->dry > $there->dry + Interval::SAME ||
+                $here->rework > $there->rework + Interval::SAME
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param array<int|string, Placement> $placed */
+    private static function seat(Placer $placer, Yard $yard, array $placed): void
+    {
+        foreach ($placed as $id => $there) {
+            if (null === $yard->activity($id)->fixed) {
+                $placer->seat($yard->activity($id), $there);
+            }
+        }
+    }
+
+    /** @return int how many activities were put in again */
+    private function changed(float $heat): int
+    {
+        $chosen = $this->moves->chosen($this->placer->placed(), $this->last);
+        $out = $this->moves->hangingOn($chosen);
+        if ([] === $out || count($out) > self::MOST_ACTIVITIES) {
+            return 1;
+        }
+        $was = array_intersect_key($this->placer->placed(), $out);
+        $this->placer->takeOut(Keys::of($out));
+        while ([] !== ($more = array_diff_key($this->moves->hangingOn($this->placer->noLongerSetUp()), $out))) {
+            $was += array_intersect_key($this->placer->placed(), $more);
+            $this->placer->takeOut(Keys::of($more));
+            $out += $more;
+        }
+        foreach ($this->moves->order($out, $chosen) as $block) {
+            $this->placer->add($block);
+        }
+        $now = array_intersect_key($this->placer->placed(), $out);
+        $isNone = count($now) < count($was) || $this->late($now) > $this->late($was) + Interval::SAME;
+        $worse = $isNone ? \INF : $this->burden($now) - $this->burden($was);
+        if ($worse > 0.0 && $this->moves->share() >= exp(-$worse / $heat)) {
+            $this->placer->takeOut(Keys::of($now));
+            self::seat($this->placer, $this->yard, $was);
+        } elseif ($worse < 0.0) {
+            $this->keepBest();
+        }
+
+        return count($out);
+    }
+
+    private function keepBest(): void
+    {
+        $finish = $this->yard->now;
+        foreach ($this->placer->placed() as $placed) {
+            $finish = max($finish, $placed->end);
+        }
+        if ($finish < $this->best->finish() - Interval::SAME) {
+            $draft = new Schedule($this->yard, $this->placer->placed(), []);
+            if ($draft->score->isBetterThan($this->best->score)) {
+                $this->best = $draft;
+                if ($finish <= $this->last + Interval::SAME) {
+                    $this->aimFrom($draft->placed, $finish);
+                }
+            }
+        }
+    }
+
+    /**
+     * What hands have to do late, and what is made good.
+     *
+     * @param array<int|string, Placement> $placed
+     */
+    private function burden(array $placed): float
+    {
+        $burden = 0.0;
+        foreach ($placed as $id => $there) {
+            $activity = $this->yard->activity($id);
+            $hours = $activity->people * ($activity->hours + $there->rework);
+            $after = $activity->people * min($activity->hours, max(0.0, $there->end - $this->last));
+            $burden +=
+                $hours * (($there->end - $this->yard->now) / $this->length) ** self::STEEP +
+                $after +
+                $this->good * $there->rework;
+        }
+
+        return $burden;
+    }
+
+    /**
+     * @param array<int|string, Placement> $placed
+     *
+     * @return float hours past due dates, of everything
+     */
+    private function late(array $placed): float
+    {
+        $late = 0.0;
+        foreach ([] === $this->yard->dues ? [] : $placed as $id => $there) {
+            $late += max(0.0, $there->end - ($this->yard->dues[$this->yard->activity($id)->part] ?? \INF));
+        }
+
+        return $late;
+    }
+}
