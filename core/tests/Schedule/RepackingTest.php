@@ -54,6 +54,17 @@ final class RepackingTest extends TestCase
         self::assertGreaterThan(1, $sooner, 'and some end sooner');
     }
 
+    public function testNobodyMayBeThereInTheFirstWeek(): void
+    {
+        $yard = self::days(3.0, 4.0, 4.0, 5.0);
+        $later = array_map(static fn(int $day): array => [8.0 + 24.0 * $day, 16.0 + 24.0 * $day], range(10, 15));
+        $away = new Yard(8.0, 500.0, array_values($yard->activities), [Person::of('one', Spans::of(...$later))]);
+        $trials = self::trials($away, 60);
+        $trials->tried(new PriorityList(['p0', 'p1', 'p2', 'p3']));
+        self::repacked($trials);
+        self::assertSame(280.0, $trials->best()->finish(), 'two days as well');
+    }
+
     public function testTheSameNumberPacksTheSameWay(): void
     {
         $ends = [];

@@ -36,6 +36,7 @@ final class Repacking
     /** With so many others that hang together with them it is no small change any more. */
     private const MOST_ACTIVITIES = 90;
     private const DAY_H = 24.0;
+    private const LEAST_CREW_H = 1.0;
     /** The last day is over so long before the end, hours. */
     private const LAST_H = 12.0;
 
@@ -66,7 +67,8 @@ final class Repacking
             fn(Person $p): float => $p->work->hours($this->yard->now, $this->yard->now + 7.0 * self::DAY_H),
             $this->yard->people,
         );
-        $this->crew = array_sum($week) / 7.0;
+        // Who is away for the first week works all the same.
+        $this->crew = max(self::LEAST_CREW_H, array_sum($week) / 7.0);
         $this->good = ($this->crew * $this->yard->objective->good) / max(self::LEAST_DAY, $this->yard->objective->day);
         $this->aimFrom($this->best->placed, $this->best->finish());
     }
