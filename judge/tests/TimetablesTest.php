@@ -13,6 +13,7 @@ use Judge\Steps;
 use Judge\Stint;
 use Judge\TimeLaws\ClosesWhatItOpens;
 use Judge\TimeLaws\DwellRuns;
+use Judge\TimeLaws\PaysForSomething;
 use Judge\TimeLaws\RainWets;
 use Judge\Timetable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -220,6 +221,36 @@ final class TimetablesTest extends TestCase
         );
         self::assertSame([], $says(0.3), 'masked again before it was wiped');
         self::assertSame(['apply-coat  on hatch: rain since the masking'], $says(0.0));
+    }
+
+    public function testWhatWasSandedWetStandsWet(): void
+    {
+        $sky = new Sky(0, array_fill(0, 72, 18.0), array_fill(0, 72, 0.6), array_fill(0, 72, 0.0), false);
+        $stint = static fn(string $step, float $from, float $rework = 0.0): Stint => new Stint(
+            part: 'sump',
+            step: $step,
+            product: null,
+            place: 'shed',
+            from: $from,
+            to: $from + 0.5,
+            who: ['Ines'],
+            late: $rework > 0.0,
+            rework: $rework,
+        );
+        $says = static fn(float $dried): array => array_map(
+            static fn(Breach $b): string => $b->says,
+            (new PaysForSomething())->breaches(
+                new Timetable(
+                    ['sump' => [$stint('magnesium-key', 8.0), $stint('force-dry', $dried, 0.25)]],
+                    [],
+                    ['shed' => $sky],
+                    ['sump' => 0.0],
+                    [],
+                ),
+            ),
+        );
+        self::assertSame([], $says(32.0), 'dried late, and made good');
+        self::assertSame(['force-dry  on sump pays for nothing'], $says(9.0));
     }
 
     public function testASkinThatIsCutOpenIsClosedAgain(): void

@@ -123,10 +123,7 @@ final class Placer
     public function takeOut(array $ids): void
     {
         [$this->filler->unplaced, $this->causes] = [[], []];
-        foreach ($ids as $id) {
-            $this->filler->slots->leave($this->yard->activity($id));
-            unset($this->filler->placed[$id]);
-        }
+        $this->filler->leave(array_map($this->yard->activity(...), $ids), 0, count($ids));
     }
 
     /** @return list<string> what was set up by something that was taken out */
@@ -314,8 +311,7 @@ final class Placer
 
     private function putOut(Activity $activity, string|Message $because): void
     {
-        $this->filler->slots->leave($activity);
-        unset($this->filler->placed[$activity->id]);
+        $this->filler->leave([$activity], 0, 1);
         $this->filler->unplaced[$activity->id] = $because;
     }
 

@@ -17,7 +17,7 @@ use Hull\Schedule\Placing\Schedule;
 use Random\Randomizer;
 
 /**
- * Packs a large schedule more densely: what one to three parts have to do from some hour on is taken out and put in
+ * Packs a large schedule more densely: what two or three parts have to do from some hour on is taken out and put in
  * again in another order, beside all the rest.
  *
  * When all is over says nothing of most such changes, since work ends with somebody's day. So it goes by the hands that
