@@ -245,13 +245,18 @@ final class Repacking
     /**
      * @param array<int|string, Placement> $placed
      *
-     * @return float hours past due dates, of everything
+     * @return float hours past due dates, of all parts together
      */
     private function late(array $placed): float
     {
-        $late = 0.0;
+        $ends = [];
         foreach ([] === $this->yard->dues ? [] : $placed as $id => $there) {
-            $late += max(0.0, $there->end - ($this->yard->dues[$this->yard->activity($id)->part] ?? \INF));
+            $part = $this->yard->activity($id)->part;
+            $ends[$part] = max($ends[$part] ?? 0.0, $there->end);
+        }
+        $late = 0.0;
+        foreach ($ends as $part => $end) {
+            $late += max(0.0, $end - ($this->yard->dues[$part] ?? \INF));
         }
 
         return $late;
