@@ -226,7 +226,8 @@ abstract class BrowserCase extends TestCase
             array_values(
                 array_filter(
                     $errors,
-                    static fn(string|false $e): bool => 1 !== preg_match('~/(survey|cards/try) - .* 422 ~', (string) $e) &&
+                    static fn(string|false $e): bool => 1 !==
+                        preg_match('~/(survey|cards/try) - .* 422 ~', (string) $e) &&
                         [] ===
                             array_filter($but, static fn(string $b): bool => str_contains((string) $e, "status of $b")),
                 ),
