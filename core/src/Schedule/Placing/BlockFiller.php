@@ -188,7 +188,8 @@ final class BlockFiller
         while ($to - $from > self::STEP_H) {
             $middle = ($from + $to) / 2.0;
             $there = $this->slots->room($source, $middle, new Why(WhyKind::Nothing));
-            null !== $there && $isEnough($there) ? ($to = $middle) : ($from = $middle);
+            // Held back to any hour before it begins then it is no other.
+            null !== $there && $isEnough($there) ? ($to = $middle) : ($from = max($middle, $there->start ?? $middle));
         }
 
         return min($most, ceil($to / self::STEP_H) * self::STEP_H);
