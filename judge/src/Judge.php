@@ -47,6 +47,7 @@ final readonly class Judge
             new Laws\WaterOutFirst(),
             new Laws\CoveredInTime(),
             new Laws\FitsAreSpared(),
+            new Laws\NoSparkNoHeat(),
             new Laws\LeastThatWorks(),
             new Laws\WorkLasts(),
             new Laws\NothingWithoutCause(),

@@ -65,6 +65,8 @@ final class Steps
     ];
     public const WASHES = [...self::WET_WASHES, 'solvent-degrease'];
     public const BATHS = ['bath-citric', 'bath-chelate', 'bath-electrolysis', 'bath-zinc', 'boil-black'];
+    /** Bare metal is keyed by it, by machine or by hand. */
+    public const SANDS_METAL = ['sand-p80', 'sand-light-metal', 'hand-sand-metal', 'hand-sand-light-metal'];
     public const DUSTY = [
         'scrape',
         'wire-wheel',
@@ -73,8 +75,7 @@ final class Steps
         'sand-off-film',
         'scuff-old',
         'scuff-coated',
-        'sand-p80',
-        'sand-light-metal',
+        ...self::SANDS_METAL,
         'crust-off',
         'scuff-zinc',
         'key-composite',
@@ -149,7 +150,7 @@ final class Steps
         'dig-out',
         'let-out',
     ];
-    public const DRIES = ['air-dry', 'force-dry', 'dry-inside', 'degas', 'oven-cure'];
+    public const DRIES = ['air-dry', 'force-dry', 'wipe-dry', 'dry-inside', 'degas', 'oven-cure'];
     public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];
     public const OILS = ['oil-film', 'rust-oil'];
     public const PUTS_BACK = ['reassemble', 'refit', 'glue-on', 'set-down'];

@@ -248,6 +248,26 @@ final class LawsTest extends TestCase
             $steel('plug-bores', 'dismantle', 'blast', ...$coated, ...['pull-plugs', 'reassemble']),
             $steel('dismantle', 'plug-bores', 'blast', ...$coated, ...['pull-plugs', 'reassemble']),
         ];
+        yield 'welded with the plugs in' => [
+            6,
+            self::having('weld-due:due')('plug-bores', 'blast', 'weld', ...$coated, ...['pull-plugs']),
+            self::having('weld-due:due')('weld', 'plug-bores', 'blast', ...$coated, ...['pull-plugs']),
+        ];
+        $tank = self::having('fuel-vessel:yes');
+        yield 'a fuel tank sanded by machine' => [
+            21,
+            $tank('sand-p80', 'oil-film'),
+            $tank('hand-sand-metal', 'oil-film'),
+        ];
+        yield 'a fuel tank blasted' => [21, $tank('blast', 'oil-film'), $tank('rub-steel', 'air-dry', 'oil-film')];
+        $bolts = self::having('rust:flash', 'plated-hardware');
+        yield 'rusted plating waxed over' => [
+            3,
+            $bolts('detergent-wash', 'air-dry', 'wax'),
+            $bolts('replace-hardware', 'wax'),
+        ];
+        $blade = self::having('spring-steel:yes');
+        yield 'a spring under the disc' => [21, $blade('strip-discs', 'oil-film'), $blade('wire-wheel', 'oil-film')];
         yield 'plugged for nothing' => [
             6,
             $steel('plug-bores', 'pull-plugs', 'blast', ...$coated),

@@ -9,6 +9,7 @@ use Hull\Cure\CureKind;
 use Hull\Input\Node;
 use Hull\Quantity\Duration;
 use Hull\Quantity\FilmThickness;
+use Hull\Quantity\Length;
 use Hull\Quantity\Mass;
 use Hull\Quantity\Percentage;
 use Hull\Quantity\Quantity;
@@ -34,6 +35,7 @@ final class FigureReader
         'rust-current' => [Duration::class],
         'kept-going' => [Duration::class],
         'kept-clear' => [Duration::class],
+        'holds' => [Length::class],
         'not-split' => [Duration::class],
         'least-time' => [Duration::class],
         'work-time' => [Duration::class],
@@ -46,6 +48,7 @@ final class FigureReader
         'in-sun' => ['middling'],
         'kept-going' => ['at-hand', 'oven-load', 'in-one-go', 'in-a-row'],
         'kept-clear' => ['flash'],
+        'holds' => ['tank'],
         'not-split' => ['short-work'],
         'least-time' => ['coat'],
         'work-time' => ['epoxy', 'catalysed', 'pour'],

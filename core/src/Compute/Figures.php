@@ -26,6 +26,7 @@ final readonly class Figures
         'rust-current',
         'kept-going',
         'kept-clear',
+        'holds',
         'not-split',
         'least-time',
         'work-time',

@@ -6,6 +6,7 @@ namespace Hull\Job;
 
 use Hull\Climate\PartWarmth;
 use Hull\Quantity\Area;
+use Hull\Quantity\Length;
 use Hull\Quantity\Money;
 
 /** A part as taken in: what it is, how it is, how large, what it is for, and what was decided and done. */
@@ -71,6 +72,14 @@ final readonly class Part
     public function area(): Area
     {
         return Area::squareMetres(array_sum(array_map(static fn(Shape $s): float => $s->area()->m2(), $this->shapes)));
+    }
+
+    /** The longest side of any of its shapes; of a strip or lattice all of it together. */
+    public function longest(): Length
+    {
+        return Length::metres(
+            max([0.0, ...array_map(static fn(Shape $s): float => $s->longest()->m(), $this->shapes)]),
+        );
     }
 
     /** What was decided by hand for the layer of a product; null where nothing was. */

@@ -8,6 +8,7 @@ use Hull\Compute\Computation;
 use Hull\Compute\Inputs;
 use Hull\Compute\Result;
 use Hull\Quantity\Area;
+use Hull\Quantity\Length;
 
 /** One measured shape of a part. */
 final readonly class Shape
@@ -27,6 +28,14 @@ final readonly class Shape
     public function area(): Area
     {
         return $this->result()->quantity('area', Area::class);
+    }
+
+    /** The longest of its measures. */
+    public function longest(): Length
+    {
+        $lengths = array_filter($this->inputs->values, static fn(mixed $v): bool => $v instanceof Length);
+
+        return Length::metres(max([0.0, ...array_map(static fn(Length $l): float => $l->m(), array_values($lengths))]));
     }
 
     /** Open, fitted over, masked or left bare; not in the area. */

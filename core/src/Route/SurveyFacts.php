@@ -7,6 +7,7 @@ namespace Hull\Route;
 use Hull\Catalog\Catalogue;
 use Hull\Catalog\Covering;
 use Hull\Job\Part;
+use Hull\Quantity\Length;
 use Hull\Quantity\Percentage;
 
 /** What a survey found, as facts of the surface: how much of each, and over which share of the part. */
@@ -18,6 +19,8 @@ final readonly class SurveyFacts
     private const NATURE = 'nature';
     /** Too heavy for one person. */
     private const HEAVY = 'heavy';
+    /** It does not fit into a bench-top tank. */
+    private const LONG = 'long';
     /** Nothing on it is taped. */
     private const ALL_COATED = 'all-coated';
     /** Something begins where the part ends. */
@@ -52,6 +55,9 @@ final readonly class SurveyFacts
 
         if (true === $part->room?->isHeavy()) {
             $facts[self::HEAVY] = max($facts[self::HEAVY] ?? 0.0, 1.0);
+        }
+        if ($part->longest()->m() > $catalogue->figures->table('holds')->at('tank', Length::class)->m()) {
+            $facts[self::LONG] = 1.0;
         }
         foreach ($part->covered as $covered) {
             $covering = $catalogue->coverings[$covered->kind];

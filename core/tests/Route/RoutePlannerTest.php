@@ -41,6 +41,83 @@ final class RoutePlannerTest extends TestCase
         self::assertLessThan(array_search('scrape', $steps, true), array_search('salt-wash', $steps, true));
     }
 
+    public function testOnlyWhatFitsIntoTheTankIsCleanedInIt(): void
+    {
+        $casting = fn(string $length): array => $this->steps([
+            'substrate' => 'aluminium-cast',
+            'conditions' => [['id' => 'oil', 'grade' => 'heavy'], ['id' => 'soil', 'grade' => 'light']],
+            'shapes' => [['kind' => 'box-section', 'width' => '1 cm', 'height' => '1 cm', 'length' => $length]],
+        ]);
+        self::assertContains('ultrasonic-clean', $casting('15 cm'));
+        self::assertContains('ultrasonic-clean', $casting('50 cm'));
+        self::assertNotContains('ultrasonic-clean', $casting('51 cm'));
+    }
+
+    /** A motor sparks and a disc heats: vessels and springs are rubbed and sanded by hand. */
+    public function testNoMachineComesNearAVesselOrASpring(): void
+    {
+        foreach (['fuel-vessel', 'spring-steel'] as $hazard) {
+            foreach (['carbon-steel', 'aluminium-wrought'] as $metal) {
+                if ('spring-steel' === $hazard && 'carbon-steel' !== $metal) {
+                    continue;
+                }
+                $steps = $this->steps([
+                    'substrate' => $metal,
+                    'conditions' => [
+                        ['id' => $hazard, 'grade' => 'yes'],
+                        'carbon-steel' === $metal
+                            ? ['id' => 'rust', 'grade' => 'scale', 'extent' => '40 %']
+                            : ['id' => 'white-corrosion', 'grade' => 'bloom'],
+                        ['id' => 'oil', 'grade' => 'light'],
+                    ],
+                    'schools' => ['removing' => 'mechanical'],
+                ]);
+                self::assertContains('carbon-steel' === $metal ? 'hand-sand-metal' : 'hand-sand-light-metal', $steps);
+                self::assertSame([], array_intersect(['sand-p80', 'sand-light-metal', 'strip-discs'], $steps));
+                self::assertSame(
+                    [],
+                    'fuel-vessel' === $hazard ? array_intersect(['blast', 'force-dry', 'wire-wheel'], $steps) : [],
+                );
+            }
+        }
+    }
+
+    /** Bloom is washed off; where the plating is through it is not dressed up but replaced, and not washed before. */
+    public function testPlatingIsWashedOrReplaced(): void
+    {
+        $hardware = fn(string $condition, string $grade): array => $this->steps([
+            'substrate' => 'plated-hardware',
+            'conditions' => [['id' => $condition, 'grade' => $grade], ['id' => 'oil', 'grade' => 'light']],
+            'schools' => [],
+        ]);
+        self::assertContains('plating-wash', $hardware('white-corrosion', 'bloom'));
+        self::assertNotContains('replace-hardware', $hardware('white-corrosion', 'bloom'));
+        foreach ([['white-corrosion', 'pitted'], ['rust', 'flash'], ['rust', 'light'], ['rust', 'pitted']] as $found) {
+            $steps = $hardware(...$found);
+            self::assertContains('replace-hardware', $steps, implode(' ', $found));
+            self::assertSame([], array_intersect(['detergent-wash', 'plating-wash', 'oil-film'], $steps));
+        }
+    }
+
+    /** What is blasted first is plugged for it; the plugs are out for the weld, and in again for the paint. */
+    public function testPlugsAreOutWhileItIsWelded(): void
+    {
+        $steps = $this->steps([
+            'conditions' => [
+                ['id' => 'weld-due', 'grade' => 'due'],
+                ['id' => 'bores', 'grade' => 'open'],
+                ['id' => 'rust', 'grade' => 'scale'],
+            ],
+            'schools' => ['removing' => 'blast'],
+        ]);
+        self::assertContains('weld', $steps);
+        $in = false;
+        foreach ($steps as $step) {
+            $in = ['plug-bores' => true, 'pull-plugs' => false][$step] ?? $in;
+            self::assertFalse($in && 'weld' === $step, implode(', ', $steps));
+        }
+    }
+
     public function testUntestedPaintIsTestedBeforeDryAbrading(): void
     {
         $steps = $this->steps([

@@ -27,7 +27,15 @@ final readonly class LeastThatWorks implements Law
         'organic-stain',
         'rust-stain',
     ];
-    private const SANDS = ['scuff-old', 'scuff-coated', 'sand-p80', 'sand-off-film', 'key-composite', 'sand-wood'];
+    private const SANDS = [
+        'scuff-old',
+        'scuff-coated',
+        'sand-p80',
+        'hand-sand-metal',
+        'sand-off-film',
+        'key-composite',
+        'sand-wood',
+    ];
 
     /** What asks for new gelcoat; finer scratches and chalk are sanded or cut away. */
     private const THIN = [

@@ -15,7 +15,7 @@ final readonly class LeavesInOrder implements Law
     public function breaches(Work $work): array
     {
         $breaches = [];
-        $bares = $work->last([...Steps::STRIPS, ...Steps::BATHS, 'sand-p80', 'fit-clean']);
+        $bares = $work->last([...Steps::STRIPS, ...Steps::BATHS, 'sand-p80', 'hand-sand-metal', 'fit-clean']);
         $covers = $work->last([Steps::COAT, ...Steps::OILS, 'wax']);
         if ($work->isOf(Steps::FERROUS) && null !== $bares && (null === $covers || $covers < $bares)) {
             $breaches[] = new Breach(3, $bares, $work->steps[$bares]->step . ' bares iron and nothing covers it');

@@ -44,6 +44,9 @@ final readonly class PlugsInAndOut implements Law
                 $late = [new Breach(6, $at, 'plugs pulled from a hard film')];
                 $breaches = [...$breaches, ...null !== $hard ? $late : []];
             }
+            if (null !== $in && $done->isOneOf(['weld'])) {
+                $breaches[] = new Breach(6, $at, 'welded with the plugs in');
+            }
             if (null !== $first && $at < $first && $done->isOneOf(['blast', ...Steps::BATHS])) {
                 $breaches[] = new Breach(6, $at, $done->step . ', then plugged');
             }

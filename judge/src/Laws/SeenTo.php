@@ -16,7 +16,7 @@ use Judge\Work;
  */
 final readonly class SeenTo implements Law
 {
-    private const NEW = ['make-new', 'take-pattern'];
+    private const NEW = ['make-new', 'take-pattern', 'replace-hardware'];
 
     private const STRIPS = [...Steps::STRIPS, 'sand-down-marked', 'fit-clean', 'rub-steel'];
     private const CLEANS = [...Steps::WASHES, 'dry-clean', 'flood-off', 'mould-wipe', 'food-rinse', ...Steps::BATHS];
@@ -107,6 +107,9 @@ final readonly class SeenTo implements Law
         }
         $end = count($work->steps) - 1;
         $breaches = [];
+        if ($work->isOf(['plated-hardware']) && $work->has('rust', 'white-corrosion:pitted')) {
+            $breaches[] = new Breach(3, $end, 'the plating is through, and nobody replaces it');
+        }
         $patched = $work->first(self::PATCHES);
         $killed = $work->last(self::KILLS);
         if (null !== $patched && null !== $killed && $patched < $killed && $work->has('mould')) {

@@ -39,6 +39,7 @@ final readonly class RainWets implements TimeLaw
         'rust-oil',
         'oil-film',
         'sand-p80',
+        'hand-sand-metal',
         'scuff',
         'scuff-old',
         'blast',

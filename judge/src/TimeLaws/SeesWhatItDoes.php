@@ -18,6 +18,7 @@ final readonly class SeesWhatItDoes implements TimeLaw
         'mask',
         'final-wipe',
         'sand-p80',
+        'hand-sand-metal',
         'sand-off-film',
         'scuff-old',
         'scuff-coated',
