@@ -107,7 +107,9 @@ final readonly class SeenTo implements Law
         }
         $end = count($work->steps) - 1;
         $breaches = [];
-        if ($work->isOf(['plated-hardware']) && $work->has('rust', 'white-corrosion:pitted')) {
+        // A cavity film creeps into rust; wax lies on it.
+        $isThrough = $work->isOf(['plated-hardware']) && $work->has('rust', 'white-corrosion:pitted');
+        if ($isThrough && 'cavity' !== $work->service) {
             $breaches[] = new Breach(3, $end, 'the plating is through, and nobody replaces it');
         }
         $patched = $work->first(self::PATCHES);
