@@ -172,6 +172,33 @@ final class WeatherJobsTest extends TestCase
         self::assertGreaterThan($found[0]->opens, $found[0]->finish);
     }
 
+    public function testWhereItIsDarkWheneverSomebodyWorksLampsHelp(): void
+    {
+        $piece = self::piece('showery-week');
+        $sunny = static fn(Place $place): PlaceAir => self::air($piece->in($place), self::days(16.0, sun: 500.0));
+        $airs = new Airs(['there' => $sunny($piece->place)]);
+        $hours = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], ['19:00-22:00']);
+        $evenings = Crew::read(Node::root(['people' => [['name' => 'Rowan', 'hours' => $hours]]]));
+        $alone = new AlonePart(
+            'it',
+            self::replay($piece, [], 0, $airs->at('there')),
+            $evenings,
+            new \DateTimeZone('UTC'),
+        );
+        $lost = (new Scheduler(1))->plan($alone->yard($piece, 'there', $airs, self::FROM))->lost()[0];
+        self::assertSame('in every working hour it is dark outdoors', (string) $lost->says);
+        $remedies = new Remedies(
+            airs: $airs,
+            places: ['there' => $piece->place],
+            alone: $alone,
+            air: $sunny,
+            now: self::FROM,
+        );
+        $found = $remedies->of($piece, 'there', $lost->cause, $lost->closed ?? self::fail((string) $lost->says), []);
+        $words = array_map(static fn(Remedy $r): string => (string) $r->words('There'), $found);
+        self::assertContains('Put lamps up there (outdoors, with lamps)', $words);
+    }
+
     #[Group('slow')]
     public function testAFrameInAnUnheatedShedWaitsForSpringAndLessLongWhereItIsWarmer(): void
     {

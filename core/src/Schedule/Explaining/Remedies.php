@@ -107,7 +107,13 @@ final readonly class Remedies
             );
         }
         if (!$sheltered) {
-            $found[] = $this->covered($piece, $place, $at, $cause);
+            // Out of sun, rain and wind, under what can be put up where it stands.
+            $isCover = static fn(Enclosure $e): bool => $e->putUp;
+            $found[] = $this->made($isCover, Remedy::COVER, $piece, $place, $at, $cause);
+        }
+        if (!$sheltered && self::isOneOf($reasons, GateReason::Dark)) {
+            $isLit = static fn(Enclosure $e): bool => $e->lit && !$e->sheltered && !$e->putUp;
+            $found[] = $this->made($isLit, Remedy::LAMPS, $piece, $place, $at, $cause);
         }
         foreach ($this->places as $key => $other) {
             if ((string) $key !== $at && [] === array_diff($other->hazards, $place->hazards)) {
@@ -125,14 +131,23 @@ final readonly class Remedies
         return self::soonest([...$found, ...$this->films($films, $at)]);
     }
 
-    /** Under what can be put up where it stands: out of sun, rain and wind. */
-    private function covered(Workpiece $piece, Place $place, string $at, string $cause): ?Remedy
-    {
-        $covers = array_filter($piece->context->catalogue()->places, static fn(Enclosure $e): bool => $e->putUp);
-        foreach ($covers as $kind => $cover) {
-            $under = new Place($place->id, $place->name, (string) $kind, $place->air, $place->hazards);
-            $airs = $this->airs->with($at, ($this->air)($under, null, null));
-            $found = $this->tried($piece->in($under), $at, $airs, $cause, Remedy::COVER, $cover->name);
+    /**
+     * Its place made into one of another kind, where it stands.
+     *
+     * @param \Closure(Enclosure): bool $isMeant
+     */
+    private function made(
+        \Closure $isMeant,
+        string $how,
+        Workpiece $piece,
+        Place $place,
+        string $at,
+        string $cause,
+    ): ?Remedy {
+        foreach (array_filter($piece->context->catalogue()->places, $isMeant) as $kind => $enclosure) {
+            $made = new Place($place->id, $place->name, (string) $kind, $place->air, $place->hazards);
+            $airs = $this->airs->with($at, ($this->air)($made, null, null));
+            $found = $this->tried($piece->in($made), $at, $airs, $cause, $how, $enclosure->name);
             if (null !== $found) {
                 return $found;
             }

@@ -15,13 +15,14 @@ final readonly class Remedy
     public const DRY = 'dry';
     public const PLACE = 'place';
     public const COVER = 'cover';
+    public const LAMPS = 'lamps';
     public const FILM = 'film';
     public const WAIT = 'wait';
     public const HELPER = 'helper';
     public const METHOD = 'method';
 
     /**
-     * @param string $how heat, dry, place, cover, film, helper, method or wait
+     * @param string $how heat, dry, place, cover, lamps, film, helper, method or wait
      * @param string|float $what degrees C, relative humidity from 0 to 1, the name of a place, cover, film or method,
      *                           hours that take more than one, or a day
      * @param float $opens hour at which what had none is begun
@@ -66,6 +67,7 @@ final readonly class Remedy
             ),
             self::PLACE => Message::of('Do it in {place}', place: (string) $this->what),
             self::COVER => Message::of('Put a cover up over it ({cover})', cover: lcfirst((string) $this->what)),
+            self::LAMPS => Message::of('Put lamps up there ({place})', place: lcfirst((string) $this->what)),
             self::HELPER => Message::of(
                 'With somebody to help, for {hours} h in all',
                 hours: sprintf('%.1f', $this->what),
