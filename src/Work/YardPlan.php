@@ -227,8 +227,9 @@ final readonly class YardPlan
     public function searchOn(PlanRow $row, \Closure $goesOn): void
     {
         $plan = PlanDocument::of($row);
-        // What nothing can end much before is not worth a minute.
-        if (null === $plan->finish || $plan->finish - ($plan->bound ?? -\INF) < Replan::WORTH_H) {
+        // What nothing can end much before is not worth a minute; a bound for all says nothing where some has no room.
+        $bound = [] === $plan->unplaced ? $plan->bound : null;
+        if (null === $plan->finish || $plan->finish - ($bound ?? -\INF) < Replan::WORTH_H) {
             return;
         }
         $yard = $this->yard($row->workshop, $plan->pins);

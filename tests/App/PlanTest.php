@@ -506,6 +506,29 @@ final class PlanTest extends ApiCase
         self::assertSame([self::text($view, 'found'), null], [self::text($taken, 'finish'), self::at($taken, 'found')]);
     }
 
+    /** The bound is for all there is: where some of it has no room it says nothing of how soon the rest can end. */
+    public function testAPlanInWhichSomethingHasNoRoomIsSearchedOnWhateverTheBound(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->part();
+        $first = $this->call('POST', '/api/plan', ['note' => 'first']);
+        $em = self::getContainer()->get(EntityManagerInterface::class);
+        $em->getConnection()->executeStatement(
+            "UPDATE yard_plan SET body = body || jsonb_build_object(
+                'finish', (body->>'finish')::float + 168, 'bound', (body->>'finish')::float + 1000,
+                'without', jsonb_build_array(jsonb_build_object(
+                    'id', 'elsewhere/s1', 'part', 'elsewhere', 'name', 'Wash', 'says', 'no room'
+                ))
+            )",
+        );
+        $em->clear();
+        self::work(receiver: 'search');
+        $em->clear();
+        $found = self::at($this->call('GET', '/api/plan'), 'found');
+        self::assertIsString($found);
+        self::assertLessThanOrEqual(self::text($first, 'finish'), $found);
+    }
+
     public function testTheSearchMakesWayForANewerPlan(): void
     {
         $this->enter('rowan@yard.example');
