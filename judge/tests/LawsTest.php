@@ -260,6 +260,18 @@ final class LawsTest extends TestCase
             $tank('hand-sand-metal', 'oil-film'),
         ];
         yield 'a fuel tank blasted' => [21, $tank('blast', 'oil-film'), $tank('rub-steel', 'air-dry', 'oil-film')];
+        $pane = self::having('scratches:light', 'glass');
+        yield 'light scratches left in glass' => [
+            3,
+            $pane('detergent-wash', 'air-dry', 'live-with-glass'),
+            $pane('glass-polish', 'air-dry'),
+        ];
+        $case = self::having('white-corrosion:pitted', 'magnesium');
+        yield 'magnesium filled bare' => [
+            13,
+            $case('magnesium-key', 'air-dry', 'putty-pits', ...$coated),
+            $case('magnesium-key', 'air-dry', ...[...$coated, 'putty-over-primer']),
+        ];
         $bolts = self::having('rust:flash', 'plated-hardware');
         yield 'rusted plating waxed over' => [
             3,

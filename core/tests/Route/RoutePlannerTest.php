@@ -99,6 +99,40 @@ final class RoutePlannerTest extends TestCase
         }
     }
 
+    /** Sanded on the bare metal the filler's edge would be cut through the conversion coat, and the dust burns. */
+    public function testMagnesiumIsFilledOverItsPrimer(): void
+    {
+        $steps = $this->steps([
+            'substrate' => 'magnesium',
+            'conditions' => [['id' => 'white-corrosion', 'grade' => 'pitted']],
+        ]);
+        self::assertNotContains('putty-pits', $steps);
+        self::assertLessThan(
+            array_search('putty-over-primer', $steps, true),
+            array_search('apply-coat', $steps, true),
+            implode(', ', $steps),
+        );
+    }
+
+    public function testLightScratchesComeOutOfGlassAndACrackedPaneIsWashedBeforeItIsCemented(): void
+    {
+        $glass = fn(string $grade): array => $this->steps([
+            'substrate' => 'glass',
+            'conditions' => [['id' => 'scratches', 'grade' => $grade]],
+        ]);
+        self::assertContains('glass-polish', $glass('light'));
+        self::assertContains('live-with-glass', $glass('deep'));
+        $pane = $this->steps([
+            'substrate' => 'clear-plastic',
+            'conditions' => [['id' => 'cracks', 'grade' => 'hair']],
+        ]);
+        self::assertLessThan(
+            array_search('crack-stop-clear', $pane, true),
+            array_search('detergent-wash', $pane, true),
+            implode(', ', $pane),
+        );
+    }
+
     /** What is blasted first is plugged for it; the plugs are out for the weld, and in again for the paint. */
     public function testPlugsAreOutWhileItIsWelded(): void
     {

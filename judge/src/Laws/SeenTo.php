@@ -30,6 +30,8 @@ final readonly class SeenTo implements Law
         'weave-out',
         'pretreat-out',
     ];
+    /** A mark is left and written down. */
+    private const LEFT = ['live-with', 'live-with-glass'];
     private const COVERED_ANEW = ['recover-vinyl', 'fit-seal', 'sew-fabric', 'patch-membrane', 'deck-repair'];
 
     private const PLANISHED = ['copper-alloy', 'stainless-steel', 'aluminium-wrought'];
@@ -107,6 +109,12 @@ final readonly class SeenTo implements Law
         }
         $end = count($work->steps) - 1;
         $breaches = [];
+        if ($work->isOf(['glass']) && $work->has('scratches:light') && null !== $work->first(self::LEFT)) {
+            $breaches[] = new Breach(3, $end, 'light scratches noted down, and not polished out');
+        }
+        if ($work->isOf(['magnesium']) && null !== $work->first(['putty-pits'])) {
+            $breaches[] = new Breach(13, $end, 'filled on bare magnesium, and its conversion coat sanded through');
+        }
         // A cavity film creeps into rust; wax lies on it.
         $isThrough = $work->isOf(['plated-hardware']) && $work->has('rust', 'white-corrosion:pitted');
         if ($isThrough && 'cavity' !== $work->service) {

@@ -25,6 +25,7 @@ final readonly class AirSuits implements TimeLaw
         'core-board' => [12, 32, 12],
         'close-skin' => [12, 32, 12],
         'putty-pits' => [10, 35, 0],
+        'putty-over-primer' => [10, 35, 0],
         'fair-epoxy' => [10, 35, 0],
         'fill-over-metal' => [12, 32, 0],
         'fill-over-epoxy' => [12, 32, 0],

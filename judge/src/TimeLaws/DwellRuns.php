@@ -20,6 +20,7 @@ final readonly class DwellRuns implements TimeLaw
         'whiten-peroxide' => 12.0,
         'proof-fabric' => 12.0,
         'putty-pits' => 12.0,
+        'putty-over-primer' => 12.0,
         'tank-rinse' => 24.0,
         'asbestos-removal' => 48.0,
     ];

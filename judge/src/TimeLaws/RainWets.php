@@ -28,6 +28,7 @@ final readonly class RainWets implements TimeLaw
         'mask',
         'solvent-degrease',
         'putty-pits',
+        'putty-over-primer',
         'fair-epoxy',
         'fill-over-metal',
         'fill-over-epoxy',
