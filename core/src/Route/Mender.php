@@ -48,7 +48,7 @@ final readonly class Mender
     }
 
     /**
-     * What is only moved elsewhere is not mended: fewer places must break the need than before.
+     * What is only moved elsewhere is not mended: fewer places must break the need than before, and this one not.
      *
      * @return list<Mend> gentlest kind first, and of one kind those that leave the fewest needs broken
      */
@@ -63,7 +63,8 @@ final readonly class Mender
         foreach ($this->candidates($mending, $finding, $at) as $kind => $mend) {
             $all = $mending->after($at, $mend);
             $left = array_filter($all, static fn(Finding $f): bool => $f->isInTheWay() && !$f->mayBeTaken);
-            if (self::alike($all, $finding) < $before) {
+            $stays = array_filter($all, static fn(Finding $f): bool => $f->is($finding));
+            if ([] === $stays && self::alike($all, $finding) < $before) {
                 $found[] = [$kind, count($left), count($found), $mend];
             }
         }

@@ -93,6 +93,7 @@ final class CatalogueTest extends TestCase
         yield [['substrate' => 'laminate', ...$found('holes:large')], ['laminating']];
         yield [['substrate' => 'laminate', ...$found('holes:small')]];
         yield [['substrate' => 'gelcoat', ...$found('holes:small')]];
+        yield [['substrate' => 'magnesium', ...$found('white-corrosion:pitted')]];
         $clear = ['aim' => 'clear', 'finish' => 'show', 'service' => 'interior'];
         yield [[...$found('delamination:spots'), 'substrate' => 'laminate', ...$clear]];
         yield [[...$found('unfair:waves'), 'substrate' => 'epoxy-surface', ...$clear]];
