@@ -196,16 +196,13 @@ final class TimetablesTest extends TestCase
     {
         $rain = [...array_fill(0, 20, 0.0), 2.0, ...array_fill(0, 51, 0.0)];
         $sky = new Sky(0, array_fill(0, 72, 18.0), array_fill(0, 72, 0.6), $rain, true);
-        $stint = static fn(string $step, float $from, float $rework = 0.0): Stint => new Stint(
-            part: 'hatch',
-            step: $step,
-            product: null,
-            place: 'slip',
-            from: $from,
-            to: $from + 0.2,
-            who: ['Ines'],
-            late: $rework > 0.0,
-            rework: $rework,
+        $stint = static fn(string $step, float $from, float $rework = 0.0): Stint => self::stint(
+            'hatch',
+            'slip',
+            $step,
+            $from,
+            0.2,
+            $rework,
         );
         $says = static fn(float $rework): array => array_map(
             static fn(Breach $b): string => $b->says,
@@ -226,16 +223,13 @@ final class TimetablesTest extends TestCase
     public function testWhatWasSandedWetStandsWet(): void
     {
         $sky = new Sky(0, array_fill(0, 72, 18.0), array_fill(0, 72, 0.6), array_fill(0, 72, 0.0), false);
-        $stint = static fn(string $step, float $from, float $rework = 0.0): Stint => new Stint(
-            part: 'sump',
-            step: $step,
-            product: null,
-            place: 'shed',
-            from: $from,
-            to: $from + 0.5,
-            who: ['Ines'],
-            late: $rework > 0.0,
-            rework: $rework,
+        $stint = static fn(string $step, float $from, float $rework = 0.0): Stint => self::stint(
+            'sump',
+            'shed',
+            $step,
+            $from,
+            0.5,
+            $rework,
         );
         $says = static fn(float $dried): array => array_map(
             static fn(Breach $b): string => $b->says,
@@ -340,6 +334,27 @@ final class TimetablesTest extends TestCase
             to: $s->to,
             who: $s->who,
             rework: 0.5,
+        );
+    }
+
+    private static function stint(
+        string $part,
+        string $place,
+        string $step,
+        float $from,
+        float $hours,
+        float $rework,
+    ): Stint {
+        return new Stint(
+            part: $part,
+            step: $step,
+            product: null,
+            place: $place,
+            from: $from,
+            to: $from + $hours,
+            who: ['Ines'],
+            late: $rework > 0.0,
+            rework: $rework,
         );
     }
 }
