@@ -482,6 +482,21 @@ final class LawsTest extends TestCase
         yield 'a photograph longer than the coat' => [14, $taking(30.0, 26.0, 0.2), $taking(4.0, 26.0, 0.2)];
         yield 'a tin for a square foot' => [14, $taking(4.0, 26.0, 5.0), $taking(4.0, 26.0, 0.25)];
         yield 'a drop for two square metres' => [14, $taking(4.0, 26.0, 0.02), $taking(4.0, 26.0, 0.25)];
+        $barrier = static fn(float $minutes, string ...$mixed): Work => Work::of('carbon-steel', 'immersion-fresh', [
+            'mask',
+            'final-wipe',
+            ...array_values($mixed),
+            'apply-coat epoxy-lining',
+            'unmask',
+        ])->taking(10.0, [
+            [10.0, null],
+            [10.0, null],
+            ...array_fill(0, count($mixed), [20.0, null]),
+            [$minutes, null],
+            [10.0, null],
+        ]);
+        yield 'cups for a brushful' => [14, $barrier(5.0, 'mix-many'), $barrier(5.0)];
+        yield 'an afternoon from one pot' => [14, $barrier(150.0), $barrier(150.0, 'mix-many')];
         yield 'enamel in batches' => [
             14,
             $steel('mask', 'final-wipe', 'mix-many', 'apply-coat alkyd-primer', 'unmask'),

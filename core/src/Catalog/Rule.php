@@ -23,6 +23,7 @@ final readonly class Rule
      * @param RuleLevel $level what a breach means
      * @param bool $atOnce it does not count for a step that itself takes down what is asked to be gone, and without
      *                     tags it counts for every other
+     * @param bool $beyondPot it counts only for a film that takes longer to lay than its mix can be laid
      * @param int $family which of the sixteen rules of order it belongs to; 0 for none
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class Rule
         public RuleLevel $level,
         public int $family,
         public bool $atOnce = false,
+        public bool $beyondPot = false,
     ) {
         $this->asks = array_map(static fn(FactWithin $f): string => $f->fact, $need->predicate->facts());
     }

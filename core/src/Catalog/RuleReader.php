@@ -81,6 +81,7 @@ final readonly class RuleReader
             ),
             family: $n->optional('family')?->integer(0, 16) ?? 0,
             atOnce: true === $n->optional('at_once')?->boolean(),
+            beyondPot: true === $n->optional('beyond_pot')?->boolean(),
         );
     }
 }

@@ -48,6 +48,7 @@ final readonly class PartContext
     ) {
         $this->rules = new RuleTable(
             array_values(array_filter($this->catalogue()->rules, fn(Rule $r): bool => $this->covers($r->scope))),
+            $this,
         );
     }
 

@@ -34,6 +34,7 @@ final readonly class RouteCheck
                     static fn(Rule $r): bool => RuleLevel::Gate === $r->level || RuleLevel::Caution === $r->level,
                 ),
             ),
+            $context,
         );
     }
 

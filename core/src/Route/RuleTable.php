@@ -21,7 +21,7 @@ final class RuleTable
     private array $found = [];
 
     /** @param list<Rule> $all */
-    public function __construct(public readonly array $all)
+    public function __construct(public readonly array $all, private readonly PartContext $context)
     {
         foreach ($all as $number => $rule) {
             foreach ($rule->stepTags as $tag) {
@@ -39,6 +39,12 @@ final class RuleTable
         return $this->found[$step->id . '/' . $product?->id] ??= $this->search($step, $product);
     }
 
+    /** In air that things cure in, as the order of work is (see PartContext::workable). */
+    private function outlastsPot(Step $step, Product $film): bool
+    {
+        return (new StepWork($this->context->workable()))->outlastsPot($step, $film);
+    }
+
     /** @return list<Rule> */
     private function search(Step $step, ?Product $product): array
     {
@@ -48,6 +54,12 @@ final class RuleTable
         }
         ksort($meant);
 
-        return array_values(array_filter($meant, static fn(Rule $r): bool => $r->appliesTo($step, $product)));
+        return array_values(
+            array_filter(
+                $meant,
+                fn(Rule $r): bool => $r->appliesTo($step, $product) &&
+                    (!$r->beyondPot || (null !== $product && $this->outlastsPot($step, $product))),
+            ),
+        );
     }
 }

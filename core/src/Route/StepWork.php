@@ -8,11 +8,14 @@ use Hull\Catalog\Step;
 use Hull\Catalog\Traits;
 use Hull\Effort\CoatHours;
 use Hull\Effort\Pace;
+use Hull\Film\Coverage;
+use Hull\Film\Loss;
 use Hull\Job\Room;
 use Hull\Mix\PotLife;
 use Hull\Quantity\Area;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Mass;
+use Hull\Quantity\Temperature;
 use Hull\Surface\Effect;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
@@ -260,6 +263,30 @@ final class StepWork
                 : $film->potLife->h() * PotLife::USABLE;
 
         return null !== $wait && $wait->h() <= $keeps;
+    }
+
+    /** Whether a coat of it takes longer to mix and to lay than a mix still wets and levels in the air of the place. */
+    public function outlastsPot(Step $step, Product $film): bool
+    {
+        $life =
+            null === $film->potLife
+                ? null
+                : PotLife::at($film->potLife, Temperature::celsius(20.0), $this->context->air()->temperature);
+
+        return null !== $life &&
+            $this->mixing($step, $film) + $this->working($step, $film) > $life->min() * PotLife::USABLE;
+    }
+
+    /** Minutes to mix what it takes, with what is lost on the way. */
+    private function mixing(Step $step, Product $film): float
+    {
+        $method = $this->context->method($film);
+        $lost =
+            null === $method->lossPoints ? 0.0 : Loss::typical($method, $this->traits->lattice, false)->ratioValue();
+        $rate = Coverage::spreadingRate($film->solids, $film->dft);
+        $litres = $this->area($step, $film)->m2() / $rate->m2PerL() / (1.0 - $lost);
+
+        return $litres * 60.0 * $this->context->catalogue()->figures->hours('least-time', 'litre');
     }
 
     private function isFirstOnBare(?SurfaceState $state): bool

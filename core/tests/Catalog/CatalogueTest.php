@@ -90,6 +90,8 @@ final class CatalogueTest extends TestCase
         ];
         yield [[...$found('soft-core:rotten', 'old-coating:flaking'), 'substrate' => 'wood-core', 'finish' => 'show']];
         yield [[...$found('soil:heavy', 'oil:heavy')], ['pressure-washer', 'ultrasonic']];
+        $side = [['kind' => 'plate', 'width' => '9 m', 'length' => '2 m']];
+        yield [['shapes' => $side, 'service' => 'exterior-sun', 'finish' => 'show', 'schools' => ['pot' => 'one-big']]];
         yield [['substrate' => 'laminate', ...$found('holes:large')], ['laminating']];
         yield [['substrate' => 'laminate', ...$found('holes:small')]];
         yield [['substrate' => 'gelcoat', ...$found('holes:small')]];

@@ -29,6 +29,8 @@ use PHPUnit\Framework\TestCase;
 final class RulesTest extends TestCase
 {
     private const EPOXY = 'epoxy-primer-2k';
+    /** More than one pot of what goes off soon. */
+    private const SIDE = ['kind' => 'plate', 'width' => '9 m', 'length' => '2 m'];
 
     /**
      * A case is: rule, step, product, the facts that break it, the facts that keep it, and how many hours ago a film
@@ -354,6 +356,7 @@ final class RulesTest extends TestCase
                         'finish' => $rule->scope->finishes[0] ?? 'tidy',
                         'schools' => array_map(static fn(array $a): string => $a[0], $rule->scope->schools),
                         ...null === $aim ? [] : ['aim' => $aim],
+                        ...$rule->beyondPot ? ['shapes' => [self::SIDE]] : [],
                     ]);
                 } catch (InvalidInput | NoRoute) {
                     continue;
@@ -363,7 +366,7 @@ final class RulesTest extends TestCase
                 }
                 foreach ($catalogue->steps as $step) {
                     foreach ($step->laysFilm ? $catalogue->products : [null] as $product) {
-                        if ($rule->appliesTo($step, $product)) {
+                        if (in_array($rule, $piece->context->rules->of($step, $product), true)) {
                             return [$piece, new RouteStep('s', $step->id, $product?->id)];
                         }
                     }

@@ -6,6 +6,10 @@ namespace Hull\Tests\Route;
 
 use Hull\Bench\RouteLine;
 use Hull\Catalog\SystemLayer;
+use Hull\Climate\Air;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Route\PartContext;
 use Hull\Route\StepWork;
 use Hull\Surface\Film;
 use Hull\Surface\FilmPhase;
@@ -131,6 +135,46 @@ final class StepWorkTest extends TestCase
         self::assertEqualsWithDelta(12.0 * 0.8 * self::M2, $minutes('scrape', $scale, $flakes), 1e-6);
         self::assertEqualsWithDelta(12.0 * 0.8 * self::M2, $minutes('scrape', $flakes), 1e-6);
         self::assertEqualsWithDelta(8.0 * self::M2, $minutes('force-dry', $scale), 1e-6, 'done on all of it');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, float, bool}> part, film, deg C, more than a pot */
+    public static function pots(): iterable
+    {
+        $side = ['shapes' => [['kind' => 'plate', 'width' => '2 m', 'length' => '4 m']]];
+        $lid = ['shapes' => [['kind' => 'plate', 'width' => '0.3 m', 'length' => '0.4 m']]];
+        // Gone off in half an hour at 20 C, worked in 22 minutes of it.
+        yield 'a lid from one cup' => [['method' => 'brush', ...$lid], 'epoxy-lining', 20.0, false];
+        yield 'a side by brush' => [['method' => 'brush', ...$side], 'epoxy-lining', 20.0, true];
+        // An hour: 16 m2 by gun are 20 minutes and 7 L by the hot gun another 20.
+        yield 'a mast in the heat' => [['method' => 'hvlp', ...$lid], 'surfacer-2k', 33.0, false];
+        yield 'the side by gun in the cool' => [['method' => 'hvlp', ...$side], 'surfacer-2k', 12.0, false];
+        yield 'and in the heat' => [['method' => 'hvlp', ...$side], 'surfacer-2k', 33.0, true];
+        yield 'eight hours of primer' => [['method' => 'hvlp', ...$side], 'epoxy-primer-2k', 20.0, false];
+        yield 'no pot at all' => [['method' => 'brush', ...$side], 'alkyd-enamel', 33.0, false];
+    }
+
+    /** @param array<string, mixed> $part */
+    #[DataProvider('pots')]
+    public function testMixingIsLaidOutWhereACoatTakesLongerThanAPot(
+        array $part,
+        string $film,
+        float $degrees,
+        bool $isMore,
+    ): void {
+        $context = Yard::workpiece($part)->context;
+        $air = Air::of(Temperature::celsius($degrees), RelativeHumidity::percent(50));
+        $catalogue = Yard::catalogue();
+        $work = new StepWork(
+            new PartContext(
+                $context->traits->inAir($air),
+                $context->extents,
+                $context->schools,
+                $context->system,
+                $context->aim,
+            ),
+        );
+        $coat = $catalogue->step($catalogue->coat);
+        self::assertSame($isMore, $work->outlastsPot($coat, $catalogue->product($film)));
     }
 
     public function testNoCoatTakesLessThanTwoMinutes(): void

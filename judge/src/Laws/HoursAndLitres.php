@@ -55,6 +55,11 @@ final readonly class HoursAndLitres implements Law
         'silicone-roof',
         'cavity-wax',
     ];
+    /** Goes off in the pot, minutes at 20 C; in the cold of a shed twice that. */
+    private const POTS = ['epoxy-lining' => 30.0, 'surfacer-2k' => 60.0, 'textured-liner' => 60.0];
+    private const COLD_POT = 2.0;
+    /** Laid in so many minutes, with all that belongs to it, is one cup whatever the pot. */
+    private const ONE_CUP_MIN = 8.0;
     /** Between a careful roller and the last can outdoors on a lattice. */
     private const LOST = [1.0, 5.0];
     /** From a gun only, and a gun loses more than any brush. */
@@ -83,6 +88,9 @@ final readonly class HoursAndLitres implements Law
             ) {
                 $breaches[] = new Breach(14, $at - 1, $work->steps[$at]->product . ' is not mixed');
             }
+            foreach (self::cups($work->steps[$at], true === $before?->isOneOf(Steps::MIXES)) as $says) {
+                $breaches[] = new Breach(14, $at, $says);
+            }
         }
         foreach ($work->where(['strip-discs', 'sand-off-film']) as $at) {
             if ($work->steps[$at]->minutes > self::SET_UP_MOST + self::STRIP_MOST * ($work->m2 ?? \INF)) {
@@ -91,6 +99,22 @@ final readonly class HoursAndLitres implements Law
         }
 
         return $breaches;
+    }
+
+    /** @return list<string> */
+    private static function cups(Done $coat, bool $isLaidOut): array
+    {
+        $minutes = $coat->minutes ?? null;
+        $pot = self::POTS[$coat->product ?? ''] ?? null;
+
+        return match (true) {
+            null === $minutes => [],
+            $isLaidOut && $minutes <= self::ONE_CUP_MIN => [sprintf('many cups for a coat of %.0f minutes', $minutes)],
+            !$isLaidOut && null !== $pot && $minutes - self::SET_UP_MOST > self::COLD_POT * $pot => [
+                sprintf('%s laid for %.0f minutes from one pot', $coat->product, $minutes),
+            ],
+            default => [],
+        };
     }
 
     /** @return list<string> */
