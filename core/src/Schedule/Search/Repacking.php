@@ -37,6 +37,8 @@ final class Repacking
     private const MOST_ACTIVITIES = 90;
     private const DAY_H = 24.0;
     private const LEAST_CREW_H = 1.0;
+    /** Drawn by chance is nothing smaller. */
+    private const LEAST_SHARE = 1e-6;
     /** The last day is over so long before the end, hours. */
     private const LAST_H = 12.0;
 
@@ -56,6 +58,9 @@ final class Repacking
     private readonly array $tails;
 
     private readonly RepackingMoves $moves;
+    private readonly Heads $heads;
+    /** @var array<int|string, float> activity => what it counts for at the least, wherever it is put */
+    private array $least;
     private Schedule $best;
 
     public function __construct(private readonly Trials $trials, Randomizer $random)
@@ -63,6 +68,7 @@ final class Repacking
         [$this->yard, $this->blocks, $this->best] = [$trials->yard, $trials->blocks, $trials->best()];
         $this->tails = $trials->aim->tails ?? Tails::of($this->yard);
         $this->moves = new RepackingMoves($this->yard, $this->blocks, $this->tails, $random);
+        $this->heads = Heads::of($this->yard);
         $week = array_map(
             fn(Person $p): float => $p->work->hours($this->yard->now, $this->yard->now + 7.0 * self::DAY_H),
             $this->yard->people,
@@ -78,6 +84,11 @@ final class Repacking
     {
         $this->last = $this->dayBefore($finish);
         $this->length = max(1.0, $this->last - $this->yard->now);
+        $this->least = [];
+        foreach ($this->yard->activities as $id => $activity) {
+            $soonest = ($this->heads->from[$id] ?? $this->yard->now) + Heads::least($activity);
+            $this->least[$id] = $this->weight($activity, $soonest, 0.0);
+        }
         $this->placer = new Placer($this->yard, aim: new Aim($this->last, $this->tails), draft: true);
         self::seat($this->placer, $this->yard, $placed);
     }
@@ -188,20 +199,46 @@ final class Repacking
             $this->placer->takeOut(Keys::of($more));
             $out += $more;
         }
-        foreach ($this->moves->order($out, $chosen) as $block) {
-            $this->placer->add($block);
-        }
-        $now = array_intersect_key($this->placer->placed(), $out);
-        $isNone = count($now) < count($was) || $this->late($now) > $this->late($was) + Interval::SAME;
-        $worse = $isNone ? \INF : $this->burden($now) - $this->burden($was);
-        if ($worse > 0.0 && $this->moves->share() >= exp(-$worse / $heat)) {
-            $this->placer->takeOut(Keys::of($now));
+        $before = $this->burden($was);
+        $most = $before - $heat * log(max(self::LEAST_SHARE, $this->moves->share()));
+        $now = $this->putIn($this->moves->order($out, $chosen), $most);
+        if (null === $now || $this->late($now) > $this->late($was) + Interval::SAME) {
+            $this->placer->takeOut(Keys::of(array_intersect_key($this->placer->placed(), $out)));
             self::seat($this->placer, $this->yard, $was);
-        } elseif ($worse < 0.0) {
+        } elseif ($this->burden($now) < $before) {
             $this->keepBest();
         }
 
         return count($out);
+    }
+
+    /**
+     * One block after the other, as long as they are no more of a burden than that; what is still to come counts for
+     * what it does at the least.
+     *
+     * @param list<non-empty-list<Activity>> $blocks
+     *
+     * @return array<int|string, Placement>|null null where one has no room, or they are too much
+     */
+    private function putIn(array $blocks, float $most): ?array
+    {
+        $ids = array_merge([], ...array_map(Blocks::ids(...), $blocks));
+        $burden = array_sum(array_intersect_key($this->least, array_flip($ids)));
+        foreach ($blocks as $block) {
+            $this->placer->add($block);
+            foreach ($block as $activity) {
+                $there = $this->placer->placed()[$activity->id] ?? null;
+                $burden +=
+                    null === $there
+                        ? \INF
+                        : $this->weight($activity, $there->end, $there->rework) - $this->least[$activity->id];
+            }
+            if ($burden > $most) {
+                return null;
+            }
+        }
+
+        return array_intersect_key($this->placer->placed(), array_flip($ids));
     }
 
     private function keepBest(): void
@@ -230,16 +267,19 @@ final class Repacking
     {
         $burden = 0.0;
         foreach ($placed as $id => $there) {
-            $activity = $this->yard->activity($id);
-            $hours = $activity->people * ($activity->hours + $there->rework);
-            $after = $activity->people * min($activity->hours, max(0.0, $there->end - $this->last));
-            $burden +=
-                $hours * (($there->end - $this->yard->now) / $this->length) ** self::STEEP +
-                $after +
-                $this->good * $there->rework;
+            $burden += $this->weight($this->yard->activity($id), $there->end, $there->rework);
         }
 
         return $burden;
+    }
+
+    /** What one activity counts for that is over at an hour, so many hours made good before. */
+    private function weight(Activity $activity, float $end, float $rework): float
+    {
+        $hours = $activity->people * ($activity->hours + $rework);
+        $after = $activity->people * min($activity->hours, max(0.0, $end - $this->last));
+
+        return $hours * (($end - $this->yard->now) / $this->length) ** self::STEEP + $after + $this->good * $rework;
     }
 
     /**

@@ -17,7 +17,7 @@ final class WideSearch
     /** So many small changes without anything better, and the wheel turns again. */
     private const PATIENCE = 20;
     /** The first time it is packed more densely as much is put in again as in so many schedules; then twice that. */
-    private const REPACKED = 100;
+    private const REPACKED = 300;
     /** No more activities than that are searched by their turns alone. */
     private const FEW = 25;
     /** What is worse than the best by no more than this share is followed all the same. */

@@ -18,7 +18,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class ExactTest extends TestCase
 {
-    private const YARDS = 3;
+    private const YARDS = 2;
     private const ALL = 60;
     private const TRIES = 12_000;
     private const SECONDS = 120;
