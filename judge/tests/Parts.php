@@ -31,7 +31,10 @@ final readonly class Parts
         ['kind' => 'strip', 'width' => '3 cm', 'length' => '20 cm'],
     ];
 
-    public function __construct(private Catalogue $catalogue) {}
+    private const SIDE = ['kind' => 'plate', 'width' => '2 m', 'length' => '4 m'];
+
+    /** @param bool $large sides of a van or a hull instead, 16 m2 */
+    public function __construct(private Catalogue $catalogue, private bool $large = false) {}
 
     public function workpiece(int $number): Workpiece
     {
@@ -56,7 +59,7 @@ final readonly class Parts
         $part = [
             'substrate' => $substrate->id,
             'conditions' => array_values($conditions),
-            'shapes' => [self::SHAPES[(int) $draw->pick('shape', self::SHAPES)]],
+            'shapes' => [$this->large ? self::SIDE : self::SHAPES[(int) $draw->pick('shape', self::SHAPES)]],
             'service' => $draw->pick('service', array_filter($this->catalogue->services, $suits)),
             'finish' => $draw->pick('finish', $this->catalogue->finishes),
             ...[] === $schools ? [] : ['schools' => $schools],

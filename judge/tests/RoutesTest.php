@@ -17,6 +17,8 @@ final class RoutesTest extends TestCase
 {
     private const PLANS = 240;
     private const FULL = 8000;
+    private const LARGE = 40;
+    private const FULL_LARGE = 1000;
     /** Parts tried until a law is seen broken. */
     private const UNTIL = 2400;
 
@@ -28,7 +30,15 @@ final class RoutesTest extends TestCase
         self::assertSame([], $breaches);
     }
 
-    /** @return iterable<string, array{0: int, 1: \Closure(Spoilt): Spoilt, 2?: int}> */
+    public function testNoneOfALargePartDoes(): void
+    {
+        $many = Sweep::of(self::LARGE, self::FULL_LARGE);
+        [$breaches, $plans] = self::judged(Yard::catalogue(), $many, 60_000, large: true);
+        self::assertGreaterThan(0.9 * $many, $plans, 'most parts have a route');
+        self::assertSame([], $breaches);
+    }
+
+    /** @return iterable<string, array{0: int, 1: \Closure(Spoilt): Spoilt, 2?: int, 3?: bool}> */
     public static function mutations(): iterable
     {
         yield 'chemistry may stay' => [
@@ -54,7 +64,11 @@ final class RoutesTest extends TestCase
         yield 'a mix keeps' => [
             4,
             static fn(Spoilt $s) => $s->withoutRules('mix-used-at-once')->withLasting('mix-ready'),
+            0,
+            true,
         ];
+        yield 'many cups for whatever is small' => [14, static fn(Spoilt $s) => $s->withEveryPotTooSmall()];
+        yield 'one pot for a hull' => [14, static fn(Spoilt $s) => $s->withoutRules('mix-laid-out'), 0, true];
         yield 'a wipe keeps' => [5, static fn(Spoilt $s) => $s->withLasting('wiped')];
         yield 'masked whenever' => [
             6,
@@ -126,11 +140,16 @@ final class RoutesTest extends TestCase
      *
      * @param \Closure(Spoilt): Spoilt $spoil
      * @param int $from first part; where what breaks it is rare, the search begins close to one
+     * @param bool $large see Parts
      */
     #[DataProvider('mutations')]
-    public function testACatalogueWithoutItsMechanismIsFound(int $law, \Closure $spoil, int $from = 0): void
-    {
-        [$breaches] = self::judged($spoil(Spoilt::yard())->catalogue(), self::UNTIL, $from, $law);
+    public function testACatalogueWithoutItsMechanismIsFound(
+        int $law,
+        \Closure $spoil,
+        int $from = 0,
+        bool $large = false,
+    ): void {
+        [$breaches] = self::judged($spoil(Spoilt::yard())->catalogue(), self::UNTIL, $from, $law, $large);
         self::assertNotSame([], $breaches);
     }
 
@@ -139,9 +158,14 @@ final class RoutesTest extends TestCase
      *
      * @return array{list<string>, int} "law: what (part)", and how many routes there were
      */
-    private static function judged(Catalogue $catalogue, int $many, int $from, ?int $only = null): array
-    {
-        $parts = new Parts($catalogue);
+    private static function judged(
+        Catalogue $catalogue,
+        int $many,
+        int $from,
+        ?int $only = null,
+        bool $large = false,
+    ): array {
+        $parts = new Parts($catalogue, $large);
         $judge = new Judge();
         $said = [];
         $plans = 0;

@@ -207,6 +207,12 @@ final readonly class Spoilt
         return $this->each('facts', null, static fn(array $f): array => array_diff_key($f, ['all_over' => 0]));
     }
 
+    /** Mixing is laid out for a short pot whatever there is to coat. */
+    public function withEveryPotTooSmall(): self
+    {
+        return $this->each('rules', null, static fn(array $r): array => array_diff_key($r, ['beyond_pot' => 0]));
+    }
+
     /** Chemistry, or what is named, may stay on as long as one likes. */
     public function withoutDryingOn(string ...$facts): self
     {

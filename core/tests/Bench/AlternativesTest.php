@@ -17,6 +17,7 @@ use PHPUnit\Framework\TestCase;
 /** For each school question the routes differ as a practitioner expects, with reasons that speak of this very part. */
 final class AlternativesTest extends TestCase
 {
+    private const SIDE = ['kind' => 'plate', 'width' => '2 m', 'length' => '4 m'];
     private const SMALL = ['shapes' => [['kind' => 'strip', 'width' => '0.3 m', 'length' => '0.5 m']]];
 
     /**
@@ -144,7 +145,7 @@ final class AlternativesTest extends TestCase
         yield 'pot pressure' => [
             'pot',
             'one-big',
-            [...$found('soil:light'), 'service' => 'tank'],
+            [...$found('soil:light'), 'service' => 'tank', 'shapes' => [self::SIDE]],
             'One big mix with helpers',
             'Lay out many small mixes',
         ];
