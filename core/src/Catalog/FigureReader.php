@@ -38,6 +38,7 @@ final class FigureReader
         'holds' => [Length::class],
         'not-split' => [Duration::class],
         'least-time' => [Duration::class],
+        'mixing' => [Duration::class],
         'work-time' => [Duration::class],
         'lift' => [Duration::class, Mass::class],
     ];
@@ -51,6 +52,7 @@ final class FigureReader
         'holds' => ['tank'],
         'not-split' => ['short-work'],
         'least-time' => ['coat'],
+        'mixing' => ['litre'],
         'work-time' => ['epoxy', 'catalysed', 'pour'],
     ];
     /** Tables in which nothing is a figure, too. */

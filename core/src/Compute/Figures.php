@@ -29,6 +29,7 @@ final readonly class Figures
         'holds',
         'not-split',
         'least-time',
+        'mixing',
         'work-time',
         'lift',
     ];

@@ -286,7 +286,7 @@ final class StepWork
         $rate = Coverage::spreadingRate($film->solids, $film->dft);
         $litres = $this->area($step, $film)->m2() / $rate->m2PerL() / (1.0 - $lost);
 
-        return $litres * 60.0 * $this->context->catalogue()->figures->hours('least-time', 'litre');
+        return $litres * 60.0 * $this->context->catalogue()->figures->hours('mixing', 'litre');
     }
 
     private function isFirstOnBare(?SurfaceState $state): bool
