@@ -30,6 +30,7 @@ final readonly class Judge
             new TimeLaws\NobodyLeavesItOn(),
             new TimeLaws\PaysForSomething(),
             new TimeLaws\NeighboursInTime(),
+            new TimeLaws\WhereItHangs(),
         ];
         $this->laws = [
             new Laws\ChemistryLeaves(),

@@ -153,6 +153,7 @@ final class Steps
     public const DRIES = ['air-dry', 'force-dry', 'wipe-dry', 'dry-inside', 'degas', 'oven-cure'];
     public const FEEDS = ['oil-film', 'rust-oil', 'oil-wood', 'wax', 'dress-vinyl', 'dress-rubber'];
     public const OILS = ['oil-film', 'rust-oil'];
+    public const COMES_OFF = ['dismantle', 'lift-off'];
     public const PUTS_BACK = ['reassemble', 'refit', 'glue-on', 'set-down'];
     /** The tape of a line between two colours may come off before the rest. */
     public const PULLS = 'pull-line';

@@ -15,6 +15,8 @@ final readonly class Timetable
      * @param array<int|string, string> $tones how dark each part is
      * @param list<string> $heavy parts that one person does not lift
      * @param list<array{float, float}> $manned from when to when anybody is at work, ascending
+     * @param array<int|string, string> $homes place in which each part is worked when it is off
+     * @param array<int|string, array{string, bool}> $hangs by part what it comes off; glued or pressed in
      */
     public function __construct(
         public array $stints,
@@ -24,6 +26,8 @@ final readonly class Timetable
         private array $tones,
         public array $heavy = [],
         public array $manned = [],
+        public array $homes = [],
+        public array $hangs = [],
     ) {}
 
     /**
@@ -43,6 +47,8 @@ final readonly class Timetable
             tones: $this->tones,
             heavy: $this->heavy,
             manned: $manned ?? $this->manned,
+            homes: $this->homes,
+            hangs: $this->hangs,
         );
     }
 

@@ -16,6 +16,7 @@ use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
 use Hull\Job\Part;
 use Hull\Job\Route;
+use Hull\Piece\Hanging;
 use Hull\Piece\Precedences;
 use Hull\Quantity\Instant;
 use Hull\Quantity\Interval;
@@ -70,8 +71,15 @@ final readonly class MadeYards
     private const SEASONS = ['frost' => 0.0, 'cold' => 5.0, 'spring' => 11.0, 'summer' => 18.0, 'heat' => 27.0];
     private const RAINS = ['none' => 0, 'showers' => 1, 'rain days' => 2, 'wet week' => 3];
 
-    /** @param bool $inShade planned as if the sun never shone, judged in the sun that there is */
-    public function __construct(private Catalogue $catalogue, private bool $inShade = false) {}
+    /**
+     * @param bool $inShade planned as if the sun never shone, judged in the sun that there is
+     * @param bool $loose planned as if nothing hung on anything
+     */
+    public function __construct(
+        private Catalogue $catalogue,
+        private bool $inShade = false,
+        private bool $loose = false,
+    ) {}
 
     /** @return array{Yard, Timetable} */
     public function timed(int $number, int $tries = 3): array
@@ -244,10 +252,39 @@ final readonly class MadeYards
                 crew: self::crew($draw),
                 zone: new \DateTimeZone('UTC'),
                 now: $at,
+                hanging: $this->loose ? [] : Hanging::all($pieces, $places),
                 precedences: Precedences::of($this->catalogue, $parts, $left),
             ),
-            new Timetable([], [], $skies, $lags, $tones, $heavy),
+            new Timetable(
+                stints: [],
+                undone: [],
+                skies: $skies,
+                lags: $lags,
+                tones: $tones,
+                heavy: $heavy,
+                homes: $places,
+                hangs: self::hanging($parts),
+            ),
         ];
+    }
+
+    /**
+     * @param array<int|string, Part> $parts
+     *
+     * @return array<int|string, array{string, bool}> by part what it comes off; glued or pressed in
+     */
+    private static function hanging(array $parts): array
+    {
+        $hangs = [];
+        foreach ($parts as $id => $part) {
+            foreach ($part->links as $link) {
+                if ($link->comesOff() && isset($parts[$link->to])) {
+                    $hangs[$id] ??= [$link->to, $link->as->isFitted()];
+                }
+            }
+        }
+
+        return $hangs;
     }
 
     /**

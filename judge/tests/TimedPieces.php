@@ -10,6 +10,7 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Job\Job;
+use Hull\Piece\Hanging;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
@@ -61,6 +62,7 @@ final readonly class TimedPieces
             zone: new \DateTimeZone('UTC'),
             now: self::NOW,
             precedences: $plan->precedences,
+            hanging: Hanging::all($pieces, $places),
         );
         $schedule = (new Scheduler(4))->plan($yard);
         if ([] !== $schedule->unplaced) {

@@ -15,6 +15,7 @@ use Judge\TimeLaws\ClosesWhatItOpens;
 use Judge\TimeLaws\DwellRuns;
 use Judge\TimeLaws\PaysForSomething;
 use Judge\TimeLaws\RainWets;
+use Judge\TimeLaws\WhereItHangs;
 use Judge\Timetable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,6 +39,8 @@ final class TimetablesTest extends TestCase
     /** Close to one where what opens a window stays and what closes it can not. */
     private const CUT = 12;
     private const AGAIN = 4;
+    /** Close to one where parts come off what stands elsewhere. */
+    private const HUNG = 40;
     /** Not the same as those that are placed anew. */
     private const PACKED = 100;
 
@@ -288,6 +291,56 @@ final class TimetablesTest extends TestCase
             }
         }
         self::fail('no breach seen');
+    }
+
+    public function testWhoForgetsWhatThingsHangOnTakesThemOffWhereTheyAreNot(): void
+    {
+        $yards = new MadeYards(Yard::catalogue(), loose: true);
+        for ($n = self::HUNG; $n < self::HUNG + self::UNTIL; ++$n) {
+            foreach ((new Judge())->inTime($yards->timed($n, 1)[1]) as $breach) {
+                if (15 === $breach->law) {
+                    self::assertStringContainsString('and it is in', $breach->says);
+
+                    return;
+                }
+            }
+        }
+        self::fail('no breach seen');
+    }
+
+    public function testWhatHangsOnWhatIsOffIsWhereThatIs(): void
+    {
+        $stint = static fn(string $part, string $place, string $step, float $from): Stint => self::stint(
+            $part,
+            $place,
+            $step,
+            $from,
+            0.5,
+            0.0,
+        );
+        $says = static fn(string $lamp): array => array_map(
+            static fn(Breach $b): string => $b->says,
+            (new WhereItHangs())->breaches(
+                new Timetable(
+                    stints: [
+                        'door' => [
+                            $stint('door', 'slip', 'dismantle', 8.0),
+                            $stint('door', 'shed', 'wax', 12.0),
+                            $stint('door', 'slip', 'reassemble', 16.0),
+                        ],
+                        'lamp' => [$stint('lamp', $lamp, 'wax', 10.0), $stint('lamp', 'slip', 'inspect', 18.0)],
+                    ],
+                    undone: [],
+                    skies: [],
+                    lags: [],
+                    tones: [],
+                    homes: ['hull' => 'slip', 'door' => 'shed', 'lamp' => 'shed'],
+                    hangs: ['door' => ['hull', false], 'lamp' => ['door', false]],
+                ),
+            ),
+        );
+        self::assertSame([], $says('shed'), 'it goes along with the door');
+        self::assertSame(['wax  on lamp in slip, and it is in shed then'], $says('slip'));
     }
 
     /** @param list<string> $steps */

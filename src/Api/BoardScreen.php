@@ -77,6 +77,7 @@ final readonly class BoardScreen
             );
         }
         $board = JobBoard::of($catalogue, $pieces, $done);
+        $places = $this->stored->places($row);
         $minutes = array_sum(array_map(static fn(SharedAction $a): float => $a->minutes, $board->actions));
         $saved = array_sum(array_map(static fn(SharedAction $a): float => $a->saved, $board->actions));
 
@@ -86,7 +87,13 @@ final readonly class BoardScreen
             due: RowMapper::due($row),
             lanes: $lanes,
             actions: array_map(
-                static fn(SharedAction $a): ActionView => self::action($catalogue, $board, $a, $shown),
+                static fn(SharedAction $a): ActionView => self::action(
+                    $catalogue,
+                    $board,
+                    $a,
+                    $places[$a->place]->name,
+                    $shown,
+                ),
                 $board->actions,
             ),
             day: self::day($catalogue, $board->day(8.0, Instant::hour($now)), $pieces, $row->workshop, $shown),
@@ -132,6 +139,7 @@ final readonly class BoardScreen
         Catalogue $catalogue,
         JobBoard $board,
         SharedAction $action,
+        string $place,
         UnitPresenter $shown,
     ): ActionView {
         $step = $catalogue->step($action->step);
@@ -141,7 +149,7 @@ final readonly class BoardScreen
             step: $action->step,
             name: self::name($catalogue, $action->step, $action->shade()),
             phase: $catalogue->phases[$step->phase]->name,
-            place: $board->pieces[$zones[0]]->place->name,
+            place: $place,
             lanes: $zones,
             handsOn: $shown->value(Duration::minutes($action->minutes)),
             saved: $action->saved > 0.0 ? $shown->value(Duration::minutes($action->saved)) : null,

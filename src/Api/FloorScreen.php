@@ -44,7 +44,7 @@ final readonly class FloorScreen
     public function view(Workshop $workshop, array $jobs, UnitPresenter $shown): FloorView
     {
         $zone = new \DateTimeZone($workshop->timezone);
-        [$parts, $of] = $this->parts($jobs);
+        [$parts, $of, $own] = $this->parts($jobs);
         $work = array_values(
             array_filter(
                 PlanDocument::of($this->plans->latest())->work,
@@ -58,7 +58,9 @@ final readonly class FloorScreen
         $spans = [];
         foreach ($work as $w) {
             $span = [$w->part, $w->place, $w->start, $w->end, $w->dry];
-            if ($day(max($span[3], $span[4])) >= 0 && $day($span[2]) < self::MOST_DAYS) {
+            // While it hangs on another it takes no floor of its own.
+            $stands = $w->place === $own[$w->part];
+            if ($stands && $day(max($span[3], $span[4])) >= 0 && $day($span[2]) < self::MOST_DAYS) {
                 $span[2] = max($span[2], Instant::hour($first));
                 $spans[] = $span;
             }
@@ -80,19 +82,23 @@ final readonly class FloorScreen
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array{array<int|string, Part>, array<int|string, string>} parts and the names of their jobs, by row
+     * @return array{array<int|string, Part>, array<int|string, string>, array<int|string, string>} parts, the names of
+     *                                           their jobs and the keys of the places they are worked in, by row
      */
     private function parts(array $jobs): array
     {
-        $parts = $of = [];
+        $parts = $of = $own = [];
         foreach ($jobs as $job) {
+            $places = $this->stored->places($job);
             foreach ($job->parts as $row) {
-                $parts[(string) $row->id] = $this->stored->part($row);
+                $part = $this->stored->part($row);
+                $parts[(string) $row->id] = $part;
                 $of[(string) $row->id] = $job->name;
+                $own[(string) $row->id] = YardAir::key($places[$part->place]);
             }
         }
 
-        return [$parts, $of];
+        return [$parts, $of, $own];
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class PartHelpScreen
     public function help(PartRow $row): HelpView
     {
         [$lost, $remedies, $season] = $this->help->of($row);
-        $place = $this->stored->workpiece($row)->place->name;
+        $place = $lost->at ?? $this->stored->workpiece($row)->place->name;
 
         return new HelpView(
             part: (string) $row->id,

@@ -20,6 +20,8 @@ use App\Work\YardAir;
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Job\Place;
+use Hull\Job\RouteStep;
+use Hull\Piece\Whereabouts;
 use Hull\Quantity\Duration;
 use Hull\Quantity\Instant;
 use Hull\Quantity\Message;
@@ -192,9 +194,9 @@ final readonly class TodayScreen
         $band = $bands[count($bands) - 1] ?? null;
         $running =
             array_values(
-                array_filter($remaining, static fn(\Hull\Job\RouteStep $s): bool => isset($replayed->started[$s->key])),
+                array_filter($remaining, static fn(RouteStep $s): bool => isset($replayed->started[$s->key])),
             )[0] ?? null;
-        $coatsLeft = [] !== array_filter($remaining, static fn(\Hull\Job\RouteStep $s): bool => null !== $s->product);
+        $coatsLeft = [] !== array_filter($remaining, static fn(RouteStep $s): bool => null !== $s->product);
         [$urgency, $message] = $this->urgency(
             phase: $replayed->state->phase(),
             band: $band,
@@ -234,14 +236,15 @@ final readonly class TodayScreen
                 ),
             ];
         }
+        $on = $this->hangsIn($row, $piece, $replayed, $next);
         $nextStep = null === $next ? null : $this->catalogues->for($row->workshop)->step($next->step);
 
         return new TodayCard(
             partId: (string) $row->id,
             part: $part->name,
             job: $row->job->name,
-            place: $place->name,
-            air: $air($replayed->air),
+            place: null === $on ? $place->name : $on,
+            air: $air(null === $on ? $replayed->air : $this->air->airs($row->workshop)->at($on)->airAt($now)),
             dewMargin: $shown->of($gate, 'margin', TemperatureDifference::class),
             mayCoat: $gate->flag('open'),
             doing: null === $running ? '' : $piece->check()->name($running),
@@ -253,6 +256,19 @@ final readonly class TodayScreen
             closing: null === $next ? [] : $this->register->against($row, $next),
             marked: [] !== $replayed->marked,
         );
+    }
+
+    /** Name of the place in which it is worked next where that is its carrier's; null where it is its own. */
+    private function hangsIn(PartRow $row, Workpiece $piece, Replayed $replayed, ?RouteStep $next): ?string
+    {
+        $own = YardAir::key($piece->place);
+        $hanging = $this->stored->hanging($row->job)[(string) $row->id] ?? null;
+        if (null === $hanging || null === $next) {
+            return null;
+        }
+        $at = (new Whereabouts($piece, $own, $hanging, $replayed->finished))->at($next->key)->at;
+
+        return $at === $own ? null : $at;
     }
 
     /** What was finished last has hours of its own to work in. */
@@ -275,6 +291,7 @@ final readonly class TodayScreen
             done: $replayed,
             airs: $this->air->airs($row->workshop),
             now: $now,
+            hanging: $this->stored->hanging($row->job)[(string) $row->id] ?? null,
         );
         if (null === $first || $first->notBefore <= $now) {
             return null;

@@ -7,9 +7,11 @@ namespace App\Command;
 use App\Api\JsonBody;
 use App\Format\ScheduleFormat;
 use App\Format\ScheduleText;
+use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Job\Place;
+use Hull\Piece\Hanging;
 use Hull\Piece\Register;
 use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\Crew;
@@ -89,13 +91,13 @@ final class ScheduleCommand extends Command
     /** @return list<Remedy> tried with the part alone */
     private function remedies(JobInAir $asked, Crew $crew, \DateTimeZone $zone, Lost $lost): array
     {
-        $route = $asked->plan->routes[$lost->part] ?? null;
-        if (null === $route) {
+        if (!isset($asked->plan->routes[$lost->part])) {
             return [];
         }
-        $piece = $asked->plan->pieces[$lost->part]->routed($route);
+        [$pieces, $places] = self::routed($asked);
+        $piece = $pieces[$lost->part];
         $done = $piece->replay($asked->at, $asked->airs->at($piece->place->id)->series());
-        $alone = new AlonePart($lost->part, $done, $crew, $zone);
+        $alone = new AlonePart($lost->part, $done, $crew, $zone, Hanging::all($pieces, $places)[$lost->part] ?? null);
         $yard = $alone->yard($piece, $piece->place->id, $asked->airs, $asked->now());
         $helped = isset($yard->activities[$lost->cause])
             ? Remedies::helped($yard, $yard->activity($lost->cause))
@@ -125,21 +127,17 @@ final class ScheduleCommand extends Command
             shift: intdiv($zone->getOffset($asked->at), 3600),
             now: $asked->now(),
         );
-        $season = $usual->first($alone, $piece, $piece->place, $piece->place->id, $lost->cause);
+        $season = $usual->first($alone->off(), $piece->in($asked->job->places[$lost->at]), $lost->at, $lost->cause);
 
-        return [
-            ...$remedies->of($piece, $piece->place->id, $lost->cause, $lost->closed, []),
-            ...null === $season ? [] : [$season],
-        ];
+        return [...$remedies->of($piece, $piece->place->id, $lost, []), ...null === $season ? [] : [$season]];
     }
 
     private static function yard(JobInAir $asked, Crew $crew, \DateTimeZone $zone): Yard
     {
-        $pieces = $done = $places = [];
-        foreach ($asked->plan->routes as $id => $route) {
-            $pieces[$id] = $asked->plan->pieces[$id]->routed($route);
-            $places[$id] = $pieces[$id]->place->id;
-            $done[$id] = $pieces[$id]->replay($asked->at, $asked->airs->at($places[$id])->series());
+        [$pieces, $places] = self::routed($asked);
+        $done = [];
+        foreach ($pieces as $id => $piece) {
+            $done[$id] = $piece->replay($asked->at, $asked->airs->at($places[$id])->series());
         }
         $due = $asked->job->dueAt($zone);
 
@@ -152,11 +150,23 @@ final class ScheduleCommand extends Command
             zone: $zone,
             now: $asked->now(),
             precedences: $asked->plan->precedences,
+            hanging: Hanging::all($pieces, $places),
             registers: [] === $asked->job->register
                 ? []
                 : array_fill_keys(array_keys($pieces), new Register($asked->job->register, $asked->job->parts)),
             dues: null === $due ? [] : array_fill_keys(array_keys($pieces), Instant::hour($due)),
         );
+    }
+
+    /** @return array{array<int|string, Workpiece>, array<int|string, string>} parts with their routes; their places */
+    private static function routed(JobInAir $asked): array
+    {
+        $pieces = [];
+        foreach ($asked->plan->routes as $id => $route) {
+            $pieces[$id] = $asked->plan->pieces[$id]->routed($route);
+        }
+
+        return [$pieces, array_map(static fn(Workpiece $p): string => $p->place->id, $pieces)];
     }
 
     private static function zone(string $name): \DateTimeZone

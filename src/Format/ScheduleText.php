@@ -100,7 +100,7 @@ final readonly class ScheduleText
                 $lost->says,
             );
             foreach ($lost->elsewhere ? [] : $remedies($lost) as $remedy) {
-                $place = $this->asked->plan->pieces[$lost->part]->place->name;
+                $place = $this->asked->job->places[$lost->at]->name;
                 $words = $remedy->words($place);
                 $lines[] =
                     Remedy::WAIT === $remedy->how

@@ -76,8 +76,13 @@ final readonly class PartHelp
 
         return [
             $lost,
-            $remedies->of($piece, $at, $lost->cause, $lost->closed, $isBegun ? [] : $this->films($row, $piece)),
-            $this->usual($row, $piece)->first($alone, $piece, $piece->place, $at, $lost->cause),
+            $remedies->of($piece, $at, $lost, $isBegun ? [] : $this->films($row, $piece)),
+            $this->usual($row, $piece)->first(
+                $alone->off(),
+                $piece->in($places[$lost->at] ?? $piece->place),
+                $lost->at,
+                $lost->cause,
+            ),
         ];
     }
 
@@ -92,12 +97,7 @@ final readonly class PartHelp
     {
         $piece = $this->stored->workpiece($row);
 
-        return $this->usual($row, $piece)->of(
-            $this->alone($row, $piece),
-            $piece,
-            $piece->place,
-            YardAir::key($piece->place),
-        );
+        return $this->usual($row, $piece)->of($this->alone($row, $piece)->off(), $piece, YardAir::key($piece->place));
     }
 
     private function alone(PartRow $row, Workpiece $piece): AlonePart
@@ -107,6 +107,7 @@ final readonly class PartHelp
             done: $piece->replay($this->clock->now(), $this->air->series($row)),
             crew: YardPlan::crew($row->workshop),
             zone: new \DateTimeZone($row->workshop->timezone),
+            hanging: $this->stored->hanging($row->job)[(string) $row->id] ?? null,
         );
     }
 

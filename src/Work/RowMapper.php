@@ -20,6 +20,7 @@ use Hull\Job\Place;
 use Hull\Job\SavedCard;
 use Hull\Job\Tag;
 use Hull\JobFile\TagForm;
+use Hull\Piece\Hanging;
 use Hull\Quantity\FilmThickness;
 use Hull\Quantity\Money;
 use Hull\Quantity\RelativeHumidity;
@@ -217,6 +218,33 @@ final readonly class RowMapper
             }
 
             return $places;
+        });
+    }
+
+    /** @return array<int|string, Hanging> by part what hangs on another of the job */
+    public function hanging(JobRow $job): array
+    {
+        $reads = [$this->catalogues->for($job->workshop), $job->places, $job->without];
+        foreach ($job->parts as $row) {
+            $reads[] = [$row->survey, $row->latestRoute()];
+        }
+
+        return $this->parsed->once($job, 'hanging', $reads, function () use ($job): array {
+            $pieces = [];
+            foreach ($job->parts as $row) {
+                try {
+                    $piece = $this->workpiece($row);
+                    $piece->route();
+                    $pieces[(string) $row->id] = $piece;
+                } catch (NoRoute) {
+                    continue;
+                }
+            }
+
+            return Hanging::all(
+                $pieces,
+                array_map(static fn(Workpiece $p): string => YardAir::key($p->place), $pieces),
+            );
         });
     }
 

@@ -129,7 +129,7 @@ final readonly class YardPlan
     private function yards(Workshop $workshop, array $pins, array $edges): array
     {
         $now = $this->clock->now();
-        $pieces = $done = $places = $dues = $here = $precedences = $registers = [];
+        $pieces = $done = $places = $dues = $here = $precedences = $registers = $hanging = [];
         foreach ($this->whole->jobs() as $job) {
             $own = [];
             foreach ($job->parts as $row) {
@@ -148,6 +148,7 @@ final readonly class YardPlan
                 $own[$id] = $piece->part;
             }
             $precedences = [...$precedences, ...$this->precedences($workshop, $own, $pieces, $done)];
+            $hanging += $this->stored->hanging($job);
             if (!$job->tags->isEmpty()) {
                 $tags = RowMapper::tags($job, array_values(array_map(static fn(Part $p): string => $p->id, $own)));
                 $registers += array_fill_keys(Keys::of($own), new Register($tags, $own));
@@ -167,6 +168,7 @@ final readonly class YardPlan
             pins: $pins,
             precedences: $precedences,
             registers: $registers,
+            hanging: $hanging,
         );
 
         return array_combine($edges, array_map($yard, $edges));

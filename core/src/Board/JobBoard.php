@@ -14,6 +14,7 @@ use Hull\Job\RouteStep;
 use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
 use Hull\Piece\StillOn;
+use Hull\Piece\Whereabouts;
 use Hull\Quantity\Message;
 use Hull\Route\ChemicalConflict;
 use Hull\Route\Chemistry;
@@ -29,6 +30,7 @@ final readonly class JobBoard
      * @param list<SharedAction> $actions in the order they are worked
      * @param array<int|string, Replayed> $done by part id
      * @param list<Precedence> $precedences between the parts, of what is left
+     * @param array<int|string, Whereabouts> $where by part id
      */
     private function __construct(
         private Catalogue $catalogue,
@@ -36,6 +38,7 @@ final readonly class JobBoard
         public array $actions,
         private array $done,
         public array $precedences,
+        private array $where,
     ) {}
 
     /**
@@ -51,9 +54,10 @@ final readonly class JobBoard
 
         $parts = array_map(static fn(Workpiece $p): Part => $p->part, $pieces);
         $precedences = Precedences::of($catalogue, $parts, $left);
-        $merger = new Merger($catalogue, $pieces, $precedences);
+        $where = Whereabouts::all($pieces);
+        $merger = new Merger($catalogue, $pieces, $precedences, $where);
 
-        return new self($catalogue, $pieces, $merger->merged($left), $done, $precedences);
+        return new self($catalogue, $pieces, $merger->merged($left), $done, $precedences, $where);
     }
 
     /** @return list<StillOn> parts that the record leaves on what was worked already */
@@ -112,7 +116,7 @@ final readonly class JobBoard
         $about = [];
         $hour = $now ?? 0.0;
         foreach (null === $now ? [] : $this->lately() as [$at, $zone, $step]) {
-            $place = $this->pieces[$zone]->place->id;
+            $place = $this->where[$zone]->at($step->key)->at;
             ($about[$place] ??= new Chemistry($this->catalogue))->meet($step, $at, 0.0, [$zone]);
         }
         $met = [];

@@ -11,6 +11,7 @@ use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Piece\Precedence;
 use Hull\Piece\Precedences;
+use Hull\Piece\Whereabouts;
 use Hull\Route\NoRoute;
 use Hull\Route\Surroundings;
 use Hull\Surface\Product;
@@ -81,7 +82,11 @@ final readonly class JobPlan
             array_map(static fn(Workpiece $p): Part => $p->part, $pieces),
             $planned,
         );
-        $merger = new Merger($catalogue, $pieces, $precedences);
+        $routed = array_map(
+            static fn(Workpiece $p): Workpiece => $p->routed($planned[$p->part->id]),
+            array_intersect_key($pieces, $planned),
+        );
+        $merger = new Merger($catalogue, $pieces, $precedences, Whereabouts::all($routed));
 
         return new self($pieces, $planned, $unrouted, $merger->merged($planned), $precedences, $merger->broken);
     }

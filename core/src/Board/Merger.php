@@ -11,6 +11,7 @@ use Hull\Job\Route;
 use Hull\Job\RouteStep;
 use Hull\Job\Spot;
 use Hull\Piece\Precedence;
+use Hull\Piece\Whereabouts;
 use Hull\Route\Chemistry;
 use Hull\Route\StepRunner;
 
@@ -55,11 +56,13 @@ final class Merger
     /**
      * @param array<int|string, Workpiece> $pieces by part id
      * @param list<Precedence> $precedences between them
+     * @param array<int|string, Whereabouts> $where of what is not always where it is worked, by part id
      */
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly array $pieces,
         array $precedences = [],
+        private readonly array $where = [],
     ) {
         $this->unmet = new Unmet($precedences);
         $this->states = new ZoneStates($catalogue, $pieces);
@@ -102,7 +105,7 @@ final class Merger
                 array_sum(
                     array_map(fn(string $zone): float => $this->runners[$zone]->work->minutes($kind, $product), $zones),
                 ) - $saved;
-            $place = $this->pieces[$lead]->place->id;
+            $place = $this->place($lead, $step);
             $actions[] = new SharedAction(
                 step: $step->step,
                 product: $step->product,
@@ -119,6 +122,11 @@ final class Merger
         return $actions;
     }
 
+    private function place(string $zone, RouteStep $step): string
+    {
+        return ($this->where[$zone] ?? null)?->at($step->key)->at ?? $this->pieces[$zone]->place->id;
+    }
+
     /** @param array<int|string, Route> $routes */
     private function read(array $routes): void
     {
@@ -130,8 +138,8 @@ final class Merger
         foreach ($routes as $zone => $route) {
             $this->actions[$zone] = [];
             $this->dirty[$zone] = [0];
-            $place = $this->pieces[$zone]->place->id;
             foreach ($route->steps as $i => $step) {
+                $place = $this->place((string) $zone, $step);
                 $kind = $this->catalogue->step($step->step);
                 $action = implode('/', [
                     $step->step,
@@ -390,7 +398,7 @@ final class Merger
                 if (
                     // Wiping early for want of anything else would only bring the dust of others onto it.
                     (!$inPlace || 0 === $ranks[$action][2]) &&
-                    !$this->clashes($step, $this->pieces[$first]->place->id, $zones, $hour) &&
+                    !$this->clashes($step, $this->place($first, $step), $zones, $hour) &&
                     !$this->states->isDisturbed($this->catalogue->step($step->step), $zones, $inPlace)
                 ) {
                     return $action;

@@ -39,10 +39,9 @@ final readonly class HandOver
                 18,
             );
         }
-        $over = $done->handedOver();
         $this->all->put(
             $done,
-            null === $over || 0 === $over ? null : $over - 1,
+            $done->beforeHandOver(),
             $signed,
             $signed->handedOver(),
             'all of the piece to be done: it is handed over once',

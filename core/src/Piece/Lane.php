@@ -290,6 +290,19 @@ final readonly class Lane
         return $this->first([self::HANDING_OVER]);
     }
 
+    public function begun(): ?int
+    {
+        return [] === $this->steps ? null : 0;
+    }
+
+    /** The last that is done before it is handed over. */
+    public function beforeHandOver(): ?int
+    {
+        $over = $this->handedOver() ?? 0;
+
+        return 0 === $over ? null : $over - 1;
+    }
+
     private function isClosing(int $at): bool
     {
         return in_array(self::CLOSING, $this->steps[$at]->tags, true);

@@ -30,6 +30,9 @@ final readonly class OffAndOn
             $last = $lane->putOn();
             // What is glued or pressed on for good waits for the film; what is only taken off and on again at its end.
             $puts = $link->as->asksForCure() ? $lane->puttingOn() : (null === $last ? [] : [$last]);
+            if (null === $off && [] === $puts && $this->all->pieces->outermost($host)->place !== $host->place) {
+                $this->along($lane, $this->all->lanes[$host->id]);
+            }
             if (Relation::BondedTo === $link->as) {
                 $this->glued($lane, $last, $host);
             }
@@ -60,6 +63,15 @@ final readonly class OffAndOn
                 );
             }
         }
+    }
+
+    /** What stays on a part that is taken off to be worked elsewhere goes along with it, and back. */
+    private function along(Lane $lane, Lane $carrier): void
+    {
+        $away = Message::of('{carrier} to be off, which {part} is on', carrier: $carrier->name(), part: $lane->name());
+        $done = Message::of('{part} to be done, which is on {carrier}', carrier: $carrier->name(), part: $lane->name());
+        $this->all->put($carrier, $carrier->takenOff(), $lane, $lane->begun(), $away, 15);
+        $this->all->put($lane, $lane->beforeHandOver(), $carrier, $carrier->putOn(), $done, 15);
     }
 
     /** Glue holds on nothing that wax or silicone came near. */

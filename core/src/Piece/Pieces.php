@@ -62,6 +62,26 @@ final class Pieces
         return $mounts;
     }
 
+    /** What a part hangs on and that hangs on nothing; itself where it hangs on nothing. There is no circle. */
+    public function outermost(Part $part): Part
+    {
+        $on = $this->carrier($part);
+
+        return null === $on ? $part : $this->outermost($on);
+    }
+
+    /** What it comes off; where that is more than one, the one that is named first. */
+    public function carrier(Part $part): ?Part
+    {
+        foreach ($part->links as $link) {
+            if (isset($this->parts[$link->to]) && $link->comesOff()) {
+                return $this->parts[$link->to];
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Part> the part and its zones */
     public function withZones(Part $whole): array
     {

@@ -118,12 +118,12 @@ final readonly class Surroundings
         return new self($job->without, $facts + self::staying($job, $part), $same, $piece, $weight);
     }
 
-    /** Something hangs on it, and what is done to it is too little to take that off. */
+    /** Something hangs on it and is worked there, and what is done to it is too little to take that off. */
     private static function keepsOn(Catalogue $catalogue, Job $job, Part $part): bool
     {
         foreach ($job->parts as $other) {
             foreach ($other->links as $link) {
-                if ($link->to === $part->id && $link->comesOff()) {
+                if ($link->to === $part->id && $link->comesOff() && $other->place === $part->place) {
                     return !self::isWorked($catalogue, $job, $part);
                 }
             }
@@ -161,6 +161,7 @@ final readonly class Surroundings
                 Relation::Inside => [],
                 default => ['held' => 1.0],
             },
+            ...$part->place !== $host->place ? ['elsewhere' => 1.0] : [],
             ...self::isWorked($catalogue, $job, $host) ? ['host-worked' => 1.0] : [],
         ];
     }

@@ -18,8 +18,9 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Input\Node;
-use Hull\Job\Job;
 use Hull\JobFile\JobReader;
+use Hull\Job\Job;
+use Hull\Piece\Hanging;
 use Hull\Piece\MaskingPlan;
 use Hull\Quantity\Instant;
 use Hull\Quantity\Speed;
@@ -169,15 +170,17 @@ final class SameDemoTest extends TestCase
                 self::HOURS,
             );
         }
+        $places = array_map(static fn(Workpiece $p): string => $p->place->id, $pieces);
         $yard = Planning::yard(
             pieces: $pieces,
             done: $done,
-            places: array_map(static fn(Workpiece $p): string => $p->place->id, $pieces),
+            places: $places,
             airs: new Airs($airs),
             crew: Crew::usual('Rowan'),
             zone: new \DateTimeZone('Europe/London'),
             now: Instant::hour(new \DateTimeImmutable(self::NOW)),
             precedences: $plan->precedences,
+            hanging: Hanging::all($pieces, $places),
         );
         $schedule = (new Scheduler(30))->plan($yard);
 

@@ -166,7 +166,7 @@ final class WeatherJobsTest extends TestCase
             air: static fn(Place $place): PlaceAir => self::air($piece->in($place), self::days(16.0)),
             now: self::FROM,
         );
-        $found = $remedies->of($piece, 'there', $lost->cause, $lost->closed ?? self::fail((string) $lost->says), []);
+        $found = $remedies->of($piece, 'there', $lost, []);
         self::assertSame([Remedy::COVER], array_map(static fn(Remedy $r): string => $r->how, $found));
         self::assertSame('Put a cover up over it (tent or gazebo)', (string) $found[0]->words('There'));
         self::assertGreaterThan($found[0]->opens, $found[0]->finish);
@@ -194,7 +194,7 @@ final class WeatherJobsTest extends TestCase
             air: $sunny,
             now: self::FROM,
         );
-        $found = $remedies->of($piece, 'there', $lost->cause, $lost->closed ?? self::fail((string) $lost->says), []);
+        $found = $remedies->of($piece, 'there', $lost, []);
         $words = array_map(static fn(Remedy $r): string => (string) $r->words('There'), $found);
         self::assertContains('Put lamps up there (outdoors, with lamps)', $words);
     }
@@ -221,8 +221,8 @@ final class WeatherJobsTest extends TestCase
             );
 
             return [
-                $usual->of($alone, $piece, $piece->place, 'there'),
-                static fn(string $cause): ?Remedy => $usual->first($alone, $piece, $piece->place, 'there', $cause),
+                $usual->of($alone, $piece, 'there'),
+                static fn(string $cause): ?Remedy => $usual->first($alone, $piece, 'there', $cause),
             ];
         };
         [$halves, $first] = $year('temperate-inland');

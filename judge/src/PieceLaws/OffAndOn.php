@@ -29,7 +29,6 @@ final readonly class OffAndOn implements PieceLaw
         'scuff',
         Steps::COAT,
     ];
-    private const OFF = ['dismantle', 'lift-off'];
 
     public function breaches(Piece $piece): array
     {
@@ -59,7 +58,7 @@ final readonly class OffAndOn implements PieceLaw
         if (null === $worked || self::isInSpots($piece, $host)) {
             return [];
         }
-        $off = $piece->first($member->id, self::OFF);
+        $off = $piece->first($member->id, Steps::COMES_OFF);
         $back = $piece->last($member->id, Steps::PUTS_BACK);
         $coat = $piece->last($host, [Steps::COAT]);
         $cured = $cured && !in_array(null === $coat ? null : $piece->acts[$coat]->product, Steps::NEVER_DRY, true);
@@ -105,7 +104,7 @@ final readonly class OffAndOn implements PieceLaw
     private static function reversed(Piece $piece, Member $outer, string $inner, bool $fitted): array
     {
         $times = static fn(string $part): array => [
-            $piece->first($part, self::OFF),
+            $piece->first($part, Steps::COMES_OFF),
             $piece->last($part, Steps::PUTS_BACK),
         ];
         [$outOff, $outOn] = $times($outer->id);

@@ -6,6 +6,7 @@ namespace Hull\Schedule\Explaining;
 
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
+use Hull\Piece\Hanging;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Activity;
@@ -22,7 +23,14 @@ final readonly class AlonePart
         private Replayed $done,
         private Crew $crew,
         private \DateTimeZone $zone,
+        private ?Hanging $hanging = null,
     ) {}
+
+    /** On nothing, as if it had been taken off. */
+    public function off(): self
+    {
+        return new self($this->id, $this->done, $this->crew, $this->zone);
+    }
 
     /**
      * @param string $at key of the place it stands in
@@ -38,6 +46,7 @@ final readonly class AlonePart
             crew: $this->crew,
             zone: $this->zone,
             now: $from,
+            hanging: null === $this->hanging ? [] : [$this->id => $this->hanging],
         );
     }
 

@@ -18,7 +18,7 @@ use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
 use Hull\Schedule\Constraint\Yard;
-use Hull\Schedule\Placing\Closed;
+use Hull\Schedule\Placing\Lost;
 use Hull\Schedule\Search\Scheduler;
 
 /**
@@ -74,33 +74,38 @@ final readonly class Remedies
 
     /**
      * @param string $at key of its place
-     * @param string $cause id of the activity that has no hour
+     * @param Lost $lost what has no hour, in its place or where it hangs
      * @param iterable<Workpiece> $films the same part with other films, likely ones first
      *
      * @return list<Remedy> soonest done first
      */
-    public function of(Workpiece $piece, string $at, string $cause, Closed $closed, iterable $films): array
+    public function of(Workpiece $piece, string $at, Lost $lost, iterable $films): array
     {
         $found = [];
-        $reasons = $closed->reasons;
-        $place = $this->places[$at];
+        $cause = $lost->cause;
+        $there = $lost->at;
+        $reasons = $lost->closed->reasons ?? [];
+        $place = $this->places[$there] ?? $piece->place;
         $sheltered = $piece->context->catalogue()->places[$place->kind]->sheltered;
         if ($sheltered && self::isOneOf($reasons, GateReason::Cold, GateReason::Dew, GateReason::DewSoon)) {
             $heated = $this->first(
                 self::HEAT_C,
                 Remedy::HEAT,
-                fn(float $c): Airs => $this->airs->with($at, ($this->air)($place, Temperature::celsius($c), null)),
+                fn(float $c): Airs => $this->airs->with($there, ($this->air)($place, Temperature::celsius($c), null)),
                 $piece,
                 $at,
                 $cause,
             );
-            $found[] = null === $heated ? null : $this->costed($heated, $piece, $at);
+            $found[] = null === $heated ? null : $this->costed($heated, $piece, $there);
         }
         if ($sheltered && self::isOneOf($reasons, GateReason::Damp, GateReason::Dew, GateReason::DewSoon)) {
             $found[] = $this->first(
                 self::DRY_RH,
                 Remedy::DRY,
-                fn(float $rh): Airs => $this->airs->with($at, ($this->air)($place, null, RelativeHumidity::ratio($rh))),
+                fn(float $rh): Airs => $this->airs->with(
+                    $there,
+                    ($this->air)($place, null, RelativeHumidity::ratio($rh)),
+                ),
                 $piece,
                 $at,
                 $cause,
@@ -109,13 +114,14 @@ final readonly class Remedies
         if (!$sheltered) {
             // Out of sun, rain and wind, under what can be put up where it stands.
             $isCover = static fn(Enclosure $e): bool => $e->putUp;
-            $found[] = $this->made($isCover, Remedy::COVER, $piece, $place, $at, $cause);
+            $found[] = $this->made($isCover, Remedy::COVER, $piece, $place, $at, $lost);
         }
         if (!$sheltered && self::isOneOf($reasons, GateReason::Dark)) {
             $isLit = static fn(Enclosure $e): bool => $e->lit && !$e->sheltered && !$e->putUp;
-            $found[] = $this->made($isLit, Remedy::LAMPS, $piece, $place, $at, $cause);
+            $found[] = $this->made($isLit, Remedy::LAMPS, $piece, $place, $at, $lost);
         }
-        foreach ($this->places as $key => $other) {
+        // What is done where it hangs is done there, wherever the part is worked.
+        foreach ($at === $there ? $this->places : [] as $key => $other) {
             if ((string) $key !== $at && [] === array_diff($other->hazards, $place->hazards)) {
                 $found[] = $this->tried(
                     $piece->in($other),
@@ -132,7 +138,7 @@ final readonly class Remedies
     }
 
     /**
-     * Its place made into one of another kind, where it stands.
+     * Its place, or that of what it hangs on, made into one of another kind, where it stands.
      *
      * @param \Closure(Enclosure): bool $isMeant
      */
@@ -142,12 +148,13 @@ final readonly class Remedies
         Workpiece $piece,
         Place $place,
         string $at,
-        string $cause,
+        Lost $lost,
     ): ?Remedy {
         foreach (array_filter($piece->context->catalogue()->places, $isMeant) as $kind => $enclosure) {
             $made = new Place($place->id, $place->name, (string) $kind, $place->air, $place->hazards);
-            $airs = $this->airs->with($at, ($this->air)($made, null, null));
-            $found = $this->tried($piece->in($made), $at, $airs, $cause, $how, $enclosure->name);
+            $airs = $this->airs->with($lost->at, ($this->air)($made, null, null));
+            $there = $at === $lost->at ? $piece->in($made) : $piece;
+            $found = $this->tried($there, $at, $airs, $lost->cause, $how, $enclosure->name);
             if (null !== $found) {
                 return $found;
             }
@@ -209,7 +216,7 @@ final readonly class Remedies
     /** With the heat that it takes from half a day before until the part is done. */
     private function costed(Remedy $heat, Workpiece $piece, string $at): Remedy
     {
-        $place = $this->places[$at];
+        $place = $this->places[$at] ?? $piece->place;
         $floor = $this->floors[$at] ?? self::FLOOR_M2;
 
         return new Remedy(

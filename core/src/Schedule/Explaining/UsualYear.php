@@ -35,10 +35,10 @@ final readonly class UsualYear
     ) {}
 
     /** The first half of a month, after this one, in which it would have its hour; null when it never has. */
-    public function first(AlonePart $alone, Workpiece $piece, Place $place, string $at, string $cause): ?Remedy
+    public function first(AlonePart $alone, Workpiece $piece, string $at, string $cause): ?Remedy
     {
         foreach ($this->halves() as $from) {
-            $half = $from > $this->now ? $this->half($alone, $piece, $place, $at, $cause, $from) : null;
+            $half = $from > $this->now ? $this->half($alone, $piece, $at, $cause, $from) : null;
             if (null !== $half?->opens) {
                 $day = Instant::at($from);
 
@@ -50,28 +50,22 @@ final readonly class UsualYear
     }
 
     /** @return list<HalfMonth> from the one that is running, for a year */
-    public function of(AlonePart $alone, Workpiece $piece, Place $place, string $at): array
+    public function of(AlonePart $alone, Workpiece $piece, string $at): array
     {
         $year = [];
         foreach ($this->halves() as $from) {
             if ($from + self::HALF_H > $this->now && count($year) < self::HALVES) {
-                $year[] = $this->half($alone, $piece, $place, $at, null, $from);
+                $year[] = $this->half($alone, $piece, $at, null, $from);
             }
         }
 
         return $year;
     }
 
-    private function half(
-        AlonePart $alone,
-        Workpiece $piece,
-        Place $place,
-        string $at,
-        ?string $cause,
-        float $from,
-    ): HalfMonth {
+    private function half(AlonePart $alone, Workpiece $piece, string $at, ?string $cause, float $from): HalfMonth
+    {
         $begun = max($from, ceil($this->now));
-        $airs = $this->airs->with($at, $this->air($place, (int) $begun));
+        $airs = $this->airs->with($at, $this->air($piece->place, (int) $begun));
         $tried = $alone->tried($piece, $at, $airs, $cause, $begun);
         $tried = null !== $tried && $tried->from < $from + self::HALF_H ? $tried : null;
 

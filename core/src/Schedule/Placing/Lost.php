@@ -11,6 +11,7 @@ final readonly class Lost
 {
     /**
      * @param string $cause id of the activity that found none
+     * @param string $at key of the place in which that is worked, among all places of the yard
      * @param string|Message $says what is against it, in words
      * @param Closed|null $closed by what in the air, where it is that
      * @param bool $bares something that is laid bare waits with it
@@ -20,6 +21,7 @@ final readonly class Lost
     public function __construct(
         public string $part,
         public string $cause,
+        public string $at,
         public string|Message $says,
         public ?Closed $closed,
         public bool $elsewhere,

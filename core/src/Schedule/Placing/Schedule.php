@@ -41,6 +41,7 @@ final readonly class Schedule
             return new Lost(
                 part: $activity->part,
                 cause: $activity->id,
+                at: $activity->place,
                 says: match (true) {
                     null === $closed => $says,
                     null === $closed->opens => $closed->words(),

@@ -9,6 +9,8 @@ use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Job\RouteStep;
+use Hull\Piece\Hanging;
+use Hull\Piece\Whereabouts;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
@@ -20,7 +22,8 @@ final readonly class Aftermath
 {
     private Catalogue $catalogue;
     private StepRunner $runner;
-    private StepAir $air;
+    private Whereabouts $where;
+    private AirAbout $about;
 
     /**
      * @param string $id of the part among all parts of the yard
@@ -28,14 +31,16 @@ final readonly class Aftermath
      */
     public function __construct(
         private string $id,
-        private string $at,
+        string $at,
         private Workpiece $piece,
         private Replayed $done,
         Airs $airs,
+        ?Hanging $hanging = null,
     ) {
         $this->catalogue = $piece->context->catalogue();
         $this->runner = new StepRunner($piece->context->workable());
-        $this->air = new StepAir($piece, $this->runner, $airs, $at);
+        $this->where = new Whereabouts($piece, $at, $hanging);
+        $this->about = new AirAbout($piece, $this->runner, $airs);
     }
 
     /**
@@ -66,6 +71,7 @@ final readonly class Aftermath
         $product = $definition->laysFilm ? $this->runner->product($step) : null;
         $coat = $this->coat($step->key);
         $method = null === $product ? '' : $this->piece->method($product)->id;
+        $air = $this->about->at($this->where->at($step->key));
 
         return new Finished(
             new Activity(
@@ -73,12 +79,12 @@ final readonly class Aftermath
                 part: $this->id,
                 name: sprintf('%s, done on %s', $this->piece->check()->name($step), $this->piece->part->name),
                 hours: 0.0,
-                place: $this->at,
-                floorM2: FloorSpace::of($this->piece->part)->m2(),
-                wet: null === $product || null === $coat ? null : $this->air->wet($product, $method),
+                place: $air->at,
+                floorM2: $this->where->isOff($step->key) ? FloorSpace::of($this->piece->part)->m2() : 0.0,
+                wet: null === $product || null === $coat ? null : $air->wet($product, $method),
                 opens: !$definition->laysFilm && $definition->worked->opens,
                 brought: Brought::by($this->catalogue, $step),
-                clearsFor: null === $product ? 0.0 : $this->air->keptClear($product, $method),
+                clearsFor: null === $product ? 0.0 : $air->keptClear($product, $method),
             ),
             $this->done->started[$step->key] ?? $end,
             $end,

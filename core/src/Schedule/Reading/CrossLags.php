@@ -9,8 +9,10 @@ use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Cure\CureFactor;
 use Hull\Cure\Readiness;
+use Hull\Piece\Hanging;
 use Hull\Piece\Precedence;
 use Hull\Piece\Ready;
+use Hull\Piece\Whereabouts;
 use Hull\Quantity\Message;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Airs;
@@ -26,12 +28,14 @@ final readonly class CrossLags
      * @param array<int|string, Workpiece> $pieces
      * @param array<int|string, Replayed> $done
      * @param array<int|string, string> $places part => place among all places of the yard
+     * @param array<int|string, Hanging> $hanging of what hangs on something
      */
     public function __construct(
         private array $pieces,
         private array $done,
         private array $places,
         private Airs $airs,
+        private array $hanging = [],
     ) {}
 
     /**
@@ -72,7 +76,7 @@ final readonly class CrossLags
         if (null === $product || Ready::Done === $one->ready) {
             return LagTime::hours(0.0);
         }
-        [$place, $warmth] = [$this->places[$one->before], $this->pieces[$one->before]->context->warmth()];
+        [$place, $warmth] = [$this->lies($one), $this->pieces[$one->before]->context->warmth()];
         $line =
             Ready::Handle === $one->ready
                 ? $this->airs->ready($place, $product, Readiness::Handle, $warmth)
@@ -81,6 +85,16 @@ final readonly class CrossLags
         return null === $line
             ? LagTime::hours(0.0)
             : LagTime::on($line, CureFactor::thickness($product->dft, $product->dft));
+    }
+
+    /** Key of the place in which the earlier of both lies from its step on. */
+    private function lies(Precedence $one): string
+    {
+        [$id, $key] = [$one->before, $one->beforeKey];
+        $hanging = $this->hanging[$id] ?? null;
+        $where = new Whereabouts($this->pieces[$id], $this->places[$id], $hanging, $this->done[$id]->finished);
+
+        return $where->since($key)->at;
     }
 
     /** When a coat that is on already bears what waits for it; null where it does not wait. */

@@ -27,7 +27,6 @@ final class Drifts
      */
     public function __construct(
         private readonly StepRunner $runner,
-        private readonly StepAir $air,
         private readonly float $now,
         private readonly float $keying,
         SurfaceState $state,
@@ -37,8 +36,12 @@ final class Drifts
         }
     }
 
-    /** @return array{list<Window>, float|null} what the step asks; an hour where the record has it, not planned work */
-    public function asked(ProbedLags $asks, SurfaceState $state): array
+    /**
+     * @param StepAir $air where it lies until then
+     *
+     * @return array{list<Window>, float|null} what the step asks; an hour where the record has it, not planned work
+     */
+    public function asked(StepAir $air, ProbedLags $asks, SurfaceState $state): array
     {
         $windows = [];
         $notAfter = null;
@@ -49,7 +52,7 @@ final class Drifts
             } else {
                 $windows[] = new Window(
                     from: $from,
-                    closes: LagTime::hours(max(0.0, $most - $level))->orRain($this->air->rain($state)),
+                    closes: LagTime::hours(max(0.0, $most - $level))->orRain($air->rain($state)),
                     what: Message::of('{hours} hours of bare metal', hours: (int) round($most)),
                     along: false,
                     hours: $this->keying,

@@ -29,12 +29,10 @@ final class FilmTimes
     private array $films = [];
 
     /**
-     * @param string $at id of the place among all places of the yard
      * @param float $keying of making good a missed window, hours
      */
     public function __construct(
         private readonly Airs $airs,
-        private readonly string $at,
         private readonly PartWarmth $warmth,
         private readonly float $keying,
         private readonly Onset $onset,
@@ -48,11 +46,12 @@ final class FilmTimes
     /**
      * What the film below asks: from when on, which goes into the onset, and until when.
      *
+     * @param string $at key of the place in which it lies until then, among all places of the yard
      * @param float $hours of the step
      *
      * @return array{list<Window>, float|null}
      */
-    public function asked(ProbedLags $asks, SurfaceState $state, Step $step, float $hours): array
+    public function asked(string $at, ProbedLags $asks, SurfaceState $state, Step $step, float $hours): array
     {
         $lays = $step->laysFilm;
         $top = $state->top();
@@ -62,8 +61,8 @@ final class FilmTimes
         }
         [$from, $start, $end] = $below;
         $amount = CureFactor::thickness($top->thickness, $top->product->dft);
-        $opens = null === $asks->from ? null : $this->airs->cure($this->at, $top->product, $asks->from, $this->warmth);
-        $closes = $asks->ends ? $this->airs->cure($this->at, $top->product, FilmPhase::Lapsed, $this->warmth) : null;
+        $opens = null === $asks->from ? null : $this->airs->cure($at, $top->product, $asks->from, $this->warmth);
+        $closes = $asks->ends ? $this->airs->cure($at, $top->product, FilmPhase::Lapsed, $this->warmth) : null;
         $name = lcfirst($top->product->name);
         if (null !== $from) {
             if (null !== $opens) {
@@ -78,7 +77,7 @@ final class FilmTimes
             }
             // Tape that comes off late is cut free; nothing is abraded for it.
             $price = $step->worked->unmasks ? 0.0 : $this->keying;
-            $again = $this->airs->again($this->at, $top->product, $this->warmth);
+            $again = $this->airs->again($at, $top->product, $this->warmth);
 
             return [
                 null === $closes
@@ -110,8 +109,11 @@ final class FilmTimes
         return [[], $span->latest];
     }
 
-    /** @param string $for touch, recoat, handle, sand, full */
-    public function wait(?Film $top, string $for): void
+    /**
+     * @param string $at key of the place in which it lies meanwhile, among all places of the yard
+     * @param string $for touch, recoat, handle, sand, full
+     */
+    public function wait(string $at, ?Film $top, string $for): void
     {
         $below = $this->films[count($this->films) - 1] ?? null;
         $into = match ($for) {
@@ -122,8 +124,8 @@ final class FilmTimes
         };
         $line = match (true) {
             null === $top => null,
-            null === $into => $this->airs->ready($this->at, $top->product, Readiness::from($for), $this->warmth),
-            default => $this->airs->cure($this->at, $top->product, $into, $this->warmth),
+            null === $into => $this->airs->ready($at, $top->product, Readiness::from($for), $this->warmth),
+            default => $this->airs->cure($at, $top->product, $into, $this->warmth),
         };
         // A coat along the one below waits zone by zone; that is in what the coat itself asks.
         if (null === $top || null === $below || null === $line || FilmPhase::Open === $into) {

@@ -10,7 +10,6 @@ use Hull\Job\RouteStep;
 use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\LagTime;
-use Hull\Schedule\Constraint\RainFree;
 use Hull\Schedule\Constraint\Window;
 use Hull\Surface\Fact;
 use Hull\Surface\SurfaceState;
@@ -36,16 +35,13 @@ final class LastingFacts
     private array $undone;
 
     /**
-     * @param RainFree|null $rain null where none gets in
      * @param Replayed $done what the record has, and what of it hours or rain have undone
      * @param float $now hours since 1970 UTC
      */
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly StepRunner $runner,
-        private readonly bool $outdoors,
-        private readonly ?RainFree $rain,
-        Replayed $done,
+        private readonly Replayed $done,
         private readonly float $now,
     ) {
         $this->undone = $done->undone;
@@ -54,11 +50,14 @@ final class LastingFacts
         }
     }
 
-    /** @param float $hours of the step */
-    public function remember(RouteStep $step, string $activity, float $hours, SurfaceState $before): void
+    /**
+     * @param StepAir $air where it lies from then on
+     * @param float $hours of the step
+     */
+    public function remember(StepAir $air, RouteStep $step, string $activity, float $hours, SurfaceState $before): void
     {
         foreach ($this->catalogue->facts as $id => $fact) {
-            if (null === $this->closes($fact)) {
+            if (null === $this->closes($air, $fact)) {
                 continue;
             }
             if ($this->runner->effects($step, $before->with((string) $id, 0.0))->fact((string) $id) > 0.0) {
@@ -71,12 +70,13 @@ final class LastingFacts
     }
 
     /**
+     * @param StepAir $air where it lies until then
      * @param string $asking id of the activity that the step becomes
      *
      * @return array{list<Window>, float|null, float} windows; hour by which what the record has ends,
      *                                                   and its price
      */
-    public function of(RouteStep $step, SurfaceState $state, string $asking): array
+    public function of(StepAir $air, RouteStep $step, SurfaceState $state, string $asking): array
     {
         $windows = [];
         $notAfter = null;
@@ -85,12 +85,12 @@ final class LastingFacts
         $after = $this->runner->effects($step, $state);
         foreach ($this->since as $id => [$activity, $hour, $hours]) {
             $fact = $this->catalogue->facts[$id];
-            $closes = $this->closes($fact);
+            $closes = $this->closes($air, $fact);
             if (
                 null === $closes ||
                 $state->fact((string) $id) <= 0.0 ||
                 // Tape that is rained on comes off as well.
-                (null === $fact->lasts($this->outdoors) && $after->fact((string) $id) <= 0.0) ||
+                (null === $fact->lasts(!$air->sheltered) && $after->fact((string) $id) <= 0.0) ||
                 count($this->runner->broken($step, $state->with((string) $id, 0.0))) <= $now
             ) {
                 continue;
@@ -100,7 +100,7 @@ final class LastingFacts
                 $windows[] = new Window(
                     from: $activity,
                     closes: $closes,
-                    what: $this->words($fact),
+                    what: self::words($air, $fact),
                     along: false,
                     hours: $hours,
                     again: $this->counted[$id] ?? [],
@@ -111,7 +111,7 @@ final class LastingFacts
             }
         }
 
-        if ($this->isUndoneFor($step, $state, $now)) {
+        if ($this->isUndoneFor($air, $step, $state, $now)) {
             [$notAfter, $price] = [$this->now - self::OVER_H, max($price, self::AGAIN_H)];
         }
 
@@ -123,12 +123,12 @@ final class LastingFacts
      *
      * @param int $now how much is wrong with it as it is
      */
-    private function isUndoneFor(RouteStep $step, SurfaceState $state, int $now): bool
+    private function isUndoneFor(StepAir $air, RouteStep $step, SurfaceState $state, int $now): bool
     {
         $found = false;
         foreach ($this->undone as $id) {
             if (
-                null !== $this->closes($this->catalogue->facts[$id]) &&
+                null !== $this->closes($air, $this->catalogue->facts[$id]) &&
                 $state->fact($id) <= 0.0 &&
                 count($this->runner->broken($step, $state->with($id, 1.0))) < $now
             ) {
@@ -140,19 +140,19 @@ final class LastingFacts
         return $found;
     }
 
-    private function closes(Fact $fact): ?LagTime
+    private function closes(StepAir $air, Fact $fact): ?LagTime
     {
-        $hours = $fact->lasts($this->outdoors);
-        $rain = $fact->lostInRain ? $this->rain : null;
+        $hours = $fact->lasts(!$air->sheltered);
+        $rain = $fact->lostInRain ? $air->rain($this->done->state) : null;
 
         return null === $hours && (null === $rain || $fact->perHour > 0.0)
             ? null
             : LagTime::hours($hours ?? \INF)->orRain($rain);
     }
 
-    private function words(Fact $fact): Message
+    private static function words(StepAir $air, Fact $fact): Message
     {
-        $hours = $fact->lasts($this->outdoors);
+        $hours = $fact->lasts(!$air->sheltered);
 
         return null === $hours
             ? Message::of('the time before rain undoes what is {fact}', fact: $fact->name)

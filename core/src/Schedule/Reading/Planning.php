@@ -6,6 +6,7 @@ namespace Hull\Schedule\Reading;
 
 use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
+use Hull\Piece\Hanging;
 use Hull\Piece\Precedence;
 use Hull\Piece\Register;
 use Hull\Quantity\Instant;
@@ -31,6 +32,7 @@ final readonly class Planning
      * @param array<int|string, float> $pins hour by activity before which somebody does not want it
      * @param list<Precedence> $precedences between the parts of each piece
      * @param array<int|string, Register> $registers of the job of a part, where it has one
+     * @param array<int|string, Hanging> $hanging of a part that hangs on another
      */
     public static function yard(
         array $pieces,
@@ -45,12 +47,13 @@ final readonly class Planning
         array $pins = [],
         array $precedences = [],
         array $registers = [],
+        array $hanging = [],
     ): Yard {
         $work = $finished = [];
         foreach ($pieces as $id => $piece) {
             $id = (string) $id;
             if ([] !== $done[$id]->finished) {
-                $over = new Aftermath($id, $places[$id], $piece, $done[$id], $airs);
+                $over = new Aftermath($id, $places[$id], $piece, $done[$id], $airs, $hanging[$id] ?? null);
                 $finished = [...$finished, ...$over->at($now)];
             }
             $work = [
@@ -63,10 +66,11 @@ final readonly class Planning
                     airs: $airs,
                     now: $now,
                     deliveries: $deliveries,
+                    hanging: $hanging[$id] ?? null,
                 ),
             ];
         }
-        $work = (new CrossLags($pieces, $done, $places, $airs))->on($work, $precedences);
+        $work = (new CrossLags($pieces, $done, $places, $airs, $hanging))->on($work, $precedences);
         $work = array_map(static function (Activity $a) use ($pieces, $zone): Activity {
             $begin = $pieces[$a->part]->part->begin;
 

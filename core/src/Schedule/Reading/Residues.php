@@ -26,11 +26,7 @@ final class Residues
     /** What is wet is worked on wet. */
     private bool $goesOn = false;
 
-    public function __construct(
-        private readonly Catalogue $catalogue,
-        private readonly StepRunner $runner,
-        private readonly StepAir $air,
-    ) {}
+    public function __construct(private readonly Catalogue $catalogue, private readonly StepRunner $runner) {}
 
     /**
      * Chemistry that stays on is taken off before it dries: by the next step that does. What is worked on wet has its
@@ -60,8 +56,10 @@ final class Residues
     /**
      * A residue that a step leaves has its hour from the end of its dwell on; in a bath nothing dries, and as long as
      * chemistry is on, its hours are the shorter ones.
+     *
+     * @param StepAir $air where it lies from then on
      */
-    public function left(Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
+    public function left(StepAir $air, Step $definition, string $id, SurfaceState $before, SurfaceState $after): void
     {
         foreach ($definition->worked->keepsWet ? [] : $this->catalogue->facts as $fact) {
             $isNew = $fact->isChemistry()
@@ -72,7 +70,7 @@ final class Residues
                 $this->residues[$fact->id] = new Window(
                     $id,
                     'dwell' === $definition->takes->waitFor
-                        ? LagTime::on($this->air->dwell($definition), $waits, $fact->offWithinHours)
+                        ? LagTime::on($air->dwell($definition), $waits, $fact->offWithinHours)
                         : LagTime::hours($waits + $fact->offWithinHours),
                     self::words($fact, $fact->offWithinHours),
                     false,

@@ -19,26 +19,26 @@ final readonly class SharedSetUp
 {
     private Catalogue $catalogue;
 
-    /** @param string $at id of the place among all places of the yard */
-    public function __construct(private Workpiece $piece, private string $at, private Handling $handling)
+    public function __construct(private Workpiece $piece, private Handling $handling)
     {
         $this->catalogue = $piece->context->catalogue();
     }
 
-    /** @return array{string, float} nothing and 0 for work that is set up for itself alone */
-    public function of(RouteStep $of, Step $step, ?Product $product): array
+    /**
+     * @param string $at key of the place in which it is worked, among all places of the yard
+     *
+     * @return array{string, float} nothing and 0 for work that is set up for itself alone
+     */
+    public function of(string $at, RouteStep $of, Step $step, ?Product $product): array
     {
         return match (true) {
             null !== $product => [
-                $this->piece->context->system->shade($product->id)->key() . '/' . $this->at,
+                $this->piece->context->system->shade($product->id)->key() . '/' . $at,
                 null === $product->potLife ? $this->keptGoing('at-hand') : $product->potLife->h() * PotLife::USABLE,
             ],
-            $this->handling->isLoad($step) => [$step->id . '/' . $this->at, $this->keptGoing('oven-load')],
-            $step->isMixing() => [
-                implode('/', [$step->id, $this->shadeAhead($of), $this->at]),
-                $this->keptGoing('in-a-row'),
-            ],
-            $step->goesInARow() => [$step->id . '/' . $this->at, $this->keptGoing('in-a-row')],
+            $this->handling->isLoad($step) => [$step->id . '/' . $at, $this->keptGoing('oven-load')],
+            $step->isMixing() => [implode('/', [$step->id, $this->shadeAhead($of), $at]), $this->keptGoing('in-a-row')],
+            $step->goesInARow() => [$step->id . '/' . $at, $this->keptGoing('in-a-row')],
             default => ['', 0.0],
         };
     }

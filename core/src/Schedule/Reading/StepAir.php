@@ -10,6 +10,7 @@ use Hull\Catalog\Step;
 use Hull\Climate\PartWarmth;
 use Hull\Climate\RateLine;
 use Hull\Cure\Readiness;
+use Hull\Piece\Stand;
 use Hull\Quantity\Message;
 use Hull\Route\StepRunner;
 use Hull\Schedule\Constraint\Airs;
@@ -24,17 +25,19 @@ use Hull\Surface\SurfaceState;
 /** What the air of a place does for a step: how long its chemistry works, how a film dries, when rain undoes it. */
 final readonly class StepAir
 {
+    /** Key of the place among all places of the yard. */
+    public string $at;
     public bool $sheltered;
 
     private Catalogue $catalogue;
     private PartWarmth $warmth;
 
-    /** @param string $at of the place among all places of the yard */
-    public function __construct(Workpiece $piece, private StepRunner $runner, private Airs $airs, private string $at)
+    public function __construct(Workpiece $piece, private StepRunner $runner, private Airs $airs, Stand $stand)
     {
         $this->catalogue = $piece->context->catalogue();
         $this->warmth = $piece->context->warmth();
-        $this->sheltered = $this->catalogue->places[$piece->place->kind]->sheltered ?? true;
+        $this->at = $stand->at;
+        $this->sheltered = $stand->sheltered;
     }
 
     /** What passes by itself after a step; null where nothing does. */

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hull\Tests\Piece;
+
+use Hull\Bench\Workpiece;
+use Hull\Board\JobPlan;
+use Hull\Board\SharedAction;
+use Hull\Input\Node;
+use Hull\JobFile\JobReader;
+use Hull\Piece\Hanging;
+use Hull\Piece\Precedence;
+use Hull\Piece\Whereabouts;
+use Hull\Tests\Yard;
+use PHPUnit\Framework\TestCase;
+
+/** What hangs on another is where that stands, until it is off and from when it is back on. */
+final class WhereaboutsTest extends TestCase
+{
+    private const LIGHT = [
+        'substrate' => 'stainless-steel',
+        'aim' => 'clean',
+        'conditions' => [['id' => 'soil', 'grade' => 'light', 'extent' => '100 %']],
+    ];
+
+    public function testItIsTakenOffAndPutOnWhereItsCarrierStands(): void
+    {
+        $plan = self::plan([self::part('frame', 'shed'), self::part('guard', 'bay', self::tie('frame'))]);
+        $where = self::where($plan)['guard'];
+        $at = self::at($plan, 'guard', $where);
+        self::assertSame(['shed', 'shed'], [$at['photograph'], $at['dismantle']]);
+        self::assertSame('bay', $at['apply-coat']);
+        self::assertSame(['shed', 'shed', 'shed'], [$at['refit'], $at['inspect'], $at['hand-over']]);
+        self::assertSame('shed', $where->since(null)->at);
+        self::assertSame('bay', $where->since(self::key($plan, 'guard', 'dismantle'))->at, 'off from then on');
+        self::assertFalse($where->isOff(self::key($plan, 'guard', 'dismantle')));
+        self::assertTrue($where->isOff(self::key($plan, 'guard', 'apply-coat')));
+    }
+
+    public function testWhatTheRecordHasTakenOffIsWhereItIsWorked(): void
+    {
+        $plan = self::plan([self::part('frame', 'shed'), self::part('guard', 'bay', self::tie('frame'))]);
+        $pieces = self::pieces($plan);
+        $hanging = Hanging::all($pieces, ['frame' => 'shed', 'guard' => 'bay'])['guard'];
+        $off = self::key($plan, 'guard', 'dismantle');
+        $where = new Whereabouts($pieces['guard'], 'bay', $hanging, [$off => 10.0]);
+        self::assertSame('bay', $where->at(self::key($plan, 'guard', 'photograph'))->at);
+        self::assertSame('shed', $where->at(self::key($plan, 'guard', 'refit'))->at);
+    }
+
+    public function testAllThatHangsOnEachOtherComesApartWhereTheOutermostStands(): void
+    {
+        $plan = self::plan([
+            self::part('frame', 'shed'),
+            self::part('duct', 'bay', self::tie('frame')),
+            self::part('guard', 'bay', self::tie('duct')),
+        ]);
+        $at = self::at($plan, 'guard', self::where($plan)['guard']);
+        self::assertSame(['shed', 'bay', 'shed'], [$at['dismantle'], $at['apply-coat'], $at['refit']]);
+    }
+
+    public function testWhatIsGluedOnIsFittedOnTheBenchOfWhatItIsGluedTo(): void
+    {
+        $plan = self::plan([
+            self::part('frame', 'shed'),
+            self::part('duct', 'bay', self::tie('frame')),
+            self::part('badge', 'shed', ['as' => 'bonded-to', 'to' => 'duct']),
+        ]);
+        $at = self::at($plan, 'badge', self::where($plan)['badge']);
+        self::assertSame(['shed', 'bay'], [$at['dismantle'], $at['glue-on']]);
+    }
+
+    public function testWorkedElsewhereItComesOffThoughLittleIsDoneToItsCarrier(): void
+    {
+        $light = self::LIGHT;
+        $steps = static fn(string $place): array => array_column(
+            self::plan([
+                self::part('frame', 'shed', change: $light),
+                self::part('guard', $place, self::tie('frame'), $light),
+            ])->routes['guard']->steps,
+            'step',
+        );
+        self::assertNotContains('dismantle', $steps('shed'));
+        self::assertContains('dismantle', $steps('bay'));
+    }
+
+    public function testWhatStaysOnWhatIsOffGoesAlongWithIt(): void
+    {
+        $light = self::LIGHT;
+        $plan = self::plan([
+            self::part('frame', 'shed'),
+            self::part('duct', 'bay', self::tie('frame'), $light),
+            self::part('guard', 'bay', self::tie('duct'), $light),
+        ]);
+        $where = self::where($plan)['guard'];
+        $at = self::at($plan, 'guard', $where);
+        self::assertArrayNotHasKey('dismantle', $at);
+        self::assertSame(['bay', 'bay', 'shed'], [$at['photograph'], $at['inspect'], $at['hand-over']]);
+        self::assertFalse($where->isOff(self::key($plan, 'guard', 'inspect')), 'it stands on no floor of its own');
+        $because = array_map(static fn(Precedence $p): string => (string) $p->because, $plan->precedences);
+        self::assertContains('duct to be off, which guard is on', $because);
+        self::assertContains('guard to be done, which is on duct', $because);
+    }
+
+    public function testTheOrderOfWorkNamesThePlaceWhereItHangs(): void
+    {
+        $plan = self::plan([self::part('frame', 'shed'), self::part('guard', 'bay', self::tie('frame'))]);
+        $off = array_values(
+            array_filter($plan->actions, static fn(SharedAction $a): bool => 'dismantle' === $a->step),
+        );
+        self::assertSame(['shed'], array_map(static fn(SharedAction $a): string => $a->place, $off));
+        $photographed = array_filter($plan->actions, static fn(SharedAction $a): bool => 'photograph' === $a->step);
+        self::assertCount(1, $photographed, 'both are in the shed then');
+    }
+
+    /** @return array<string, mixed> */
+    private static function tie(string $to): array
+    {
+        return ['as' => 'mounted-on', 'to' => $to];
+    }
+
+    /**
+     * @param array<string, mixed>|null $link
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed>
+     */
+    private static function part(string $id, string $place, ?array $link = null, array $change = []): array
+    {
+        return [
+            'id' => $id,
+            'name' => ucfirst($id),
+            'substrate' => 'carbon-steel',
+            'service' => 'exterior-splash',
+            'finish' => 'tidy',
+            'conditions' => [['id' => 'rust', 'grade' => 'light', 'extent' => '40 %']],
+            'shapes' => [['kind' => 'strip', 'width' => '0.4 m', 'length' => '2 m']],
+            'place' => $place,
+            ...$change,
+            ...null === $link ? [] : ['links' => [$link]],
+        ];
+    }
+
+    /** @param list<array<string, mixed>> $parts */
+    private static function plan(array $parts): JobPlan
+    {
+        $job = (new JobReader(Yard::catalogue()))->job(Node::root([...Yard::frame(), 'parts' => $parts]));
+
+        return JobPlan::of(Yard::catalogue(), $job);
+    }
+
+    /** @return array<int|string, Workpiece> with their routes */
+    private static function pieces(JobPlan $plan): array
+    {
+        $pieces = [];
+        foreach ($plan->routes as $id => $route) {
+            $pieces[$id] = $plan->pieces[$id]->routed($route);
+        }
+
+        return $pieces;
+    }
+
+    /** @return array<int|string, Whereabouts> */
+    private static function where(JobPlan $plan): array
+    {
+        return Whereabouts::all(self::pieces($plan));
+    }
+
+    /** @return array<string, string> place by step */
+    private static function at(JobPlan $plan, string $part, Whereabouts $where): array
+    {
+        $at = [];
+        foreach ($plan->routes[$part]->steps as $step) {
+            $at[$step->step] = $where->at($step->key)->at;
+        }
+
+        return $at;
+    }
+
+    private static function key(JobPlan $plan, string $part, string $step): string
+    {
+        foreach ($plan->routes[$part]->steps as $one) {
+            if ($one->step === $step) {
+                return $one->key;
+            }
+        }
+        self::fail($part . ' has no ' . $step);
+    }
+}
