@@ -52,15 +52,19 @@ final class RoutesTest extends TestCase
         yield 'it may leave masked' => [3, static fn(Spoilt $s) => $s->withoutRules('unmask-before-end')];
         yield 'it may leave wet' => [3, static fn(Spoilt $s) => $s->withoutRules('last-clean', 'coat-dry')];
         yield 'rivets out and none set' => [3, static fn(Spoilt $s) => $s->withoutRules('rivets-at-end')];
-        yield 'decals on wax' => [2, static fn(Spoilt $s) => $s->withoutRules('decals-before-wax')];
-        yield 'gelcoat on dirt' => [13, static fn(Spoilt $s) => $s->withoutRules('wash-before-gelcoat')];
-        yield 'bleached when it is keyed' => [13, static fn(Spoilt $s) => $s->withoutRules('bleached-before-keyed')];
+        yield 'decals on wax' => [2, static fn(Spoilt $s) => $s->withoutRules('decals-before-wax'), 220];
+        yield 'gelcoat on dirt' => [13, static fn(Spoilt $s) => $s->withoutRules('wash-before-gelcoat'), 800];
+        yield 'bleached when it is keyed' => [
+            13,
+            static fn(Spoilt $s) => $s->withoutRules('bleached-before-keyed'),
+            1830,
+        ];
         yield 'cracks ground out in mould' => [13, static fn(Spoilt $s) => $s->withoutNeeds('crack-metal'), 10250];
-        yield 'deep dents filled' => [3, static fn(Spoilt $s) => $s->withoutRules('deep-dents-out-first')];
+        yield 'deep dents filled' => [3, static fn(Spoilt $s) => $s->withoutRules('deep-dents-out-first'), 1400];
         yield 'stains below oil' => [13, static fn(Spoilt $s) => $s->withoutNeeds('destain-soft'), 1900];
         yield 'polished over dents' => [3, static fn(Spoilt $s) => $s->withoutRules('planished-before-polish'), 11200];
         yield 'welded in dirt' => [13, static fn(Spoilt $s) => $s->withoutNeeds('plastic-weld'), 6800];
-        yield 'gel over glue' => [13, static fn(Spoilt $s) => $s->withoutNeeds('whiten-peroxide')];
+        yield 'gel over glue' => [13, static fn(Spoilt $s) => $s->withoutNeeds('whiten-peroxide'), 750];
         yield 'a mix keeps' => [
             4,
             static fn(Spoilt $s) => $s->withoutRules('mix-used-at-once')->withLasting('mix-ready'),
@@ -92,6 +96,7 @@ final class RoutesTest extends TestCase
         yield 'a damp core that drains' => [
             8,
             static fn(Spoilt $s) => $s->withoutRules('water-out-first', 'dry-inside-first'),
+            185,
         ];
         yield 'bare as long as one likes' => [
             9,
@@ -107,6 +112,7 @@ final class RoutesTest extends TestCase
         yield 'what holds may be sanded' => [
             11,
             static fn(Spoilt $s) => $s->withoutRules('kept-film-stays', 'holding-film-stays'),
+            75,
         ];
         yield 'new gelcoat for any scratch' => [
             11,
@@ -125,7 +131,7 @@ final class RoutesTest extends TestCase
             static fn(Spoilt $s) => $s->withoutRules('nothing-hides-below-clear'),
             1090,
         ];
-        yield 'sanded in places, keyed all over' => [13, static fn(Spoilt $s) => $s->withoutAllOver()];
+        yield 'sanded in places, keyed all over' => [13, static fn(Spoilt $s) => $s->withoutAllOver(), 110];
         yield 'a gun loses as little as a brush' => [14, static fn(Spoilt $s) => $s->withoutGuns()];
         yield 'scraped in no time' => [
             14,

@@ -226,7 +226,8 @@ final class NewcomerTest extends BrowserCase
     public function testTheNameIsOnThePhoneAndInTheTabAndSentencesAreInTheReadersUnits(): void
     {
         $this->openPart('Chassis', 'windows');
-        self::assertSame('Chassis · Windows · Dodgem car · Unbowed Hull', $this->browser->getTitle());
+        $title = 'Chassis · Windows · Dodgem car · Unbowed Hull';
+        $this->browser->wait(20, 200)->until(fn(): bool => $title === $this->browser->getTitle(), $title);
         $this->button('Metric');
         $this->sees('US units');
         $this->link('Today');
