@@ -8,6 +8,7 @@ use App\Api\Body\AccountChange;
 use App\Api\Body\SignIn;
 use App\Api\View\AccountView;
 use App\Api\View\SessionView;
+use App\Catalog\Catalogues;
 use App\Entity\Account;
 use App\Security\CsrfListener;
 use Doctrine\ORM\EntityManagerInterface;
@@ -24,6 +25,7 @@ final readonly class SessionController
         private Security $security,
         private CsrfTokenManagerInterface $tokens,
         private EntityManagerInterface $em,
+        private Catalogues $catalogues,
     ) {}
 
     #[Route('/api/session', name: 'api_session', methods: ['GET'])]
@@ -34,15 +36,7 @@ final readonly class SessionController
 
         return new JsonResponse(
             new SessionView(
-                $account instanceof Account
-                    ? new AccountView(
-                        $account->name,
-                        $account->email,
-                        $account->workshop->name,
-                        $account->workshop->timezone,
-                        $account->units->value,
-                    )
-                    : null,
+                $account instanceof Account ? $this->view($account) : null,
                 $this->tokens->getToken(CsrfListener::ID)->getValue(),
             ),
         );
@@ -75,14 +69,18 @@ final readonly class SessionController
         $account->units = UnitSystem::from($body->units);
         $this->em->flush();
 
-        return new JsonResponse(
-            new AccountView(
-                $account->name,
-                $account->email,
-                $account->workshop->name,
-                $account->workshop->timezone,
-                $account->units->value,
-            ),
+        return new JsonResponse($this->view($account));
+    }
+
+    private function view(Account $account): AccountView
+    {
+        return new AccountView(
+            $account->name,
+            $account->email,
+            $account->workshop->name,
+            $account->workshop->timezone,
+            $account->units->value,
+            $this->catalogues->fault($account->workshop),
         );
     }
 }

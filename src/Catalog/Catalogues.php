@@ -20,6 +20,9 @@ final class Catalogues
     /** @var array<int|string, Catalogue> by what they were read from */
     private array $read = [];
 
+    /** @var array<int|string, string> why it cannot be read, under the same keys */
+    private array $faults = [];
+
     private ?int $newest = null;
 
     public function __construct(
@@ -37,6 +40,17 @@ final class Catalogues
         $key = $this->key($workshop);
 
         return $this->read[$key] ??= $this->kept($key, $workshop);
+    }
+
+    /**
+     * Why the workshop's own entries no longer count, as after an update that asks more of them; null where they do.
+     * Until it is mended the shipped catalogue stands in for it.
+     */
+    public function fault(Workshop $workshop): ?string
+    {
+        $this->for($workshop);
+
+        return $this->faults[$this->key($workshop)] ?? null;
     }
 
     /** Another one for every other catalogue. */
@@ -78,6 +92,7 @@ final class Catalogues
             $this->log->error('An own catalogue that was good once cannot be read any more: {why}', [
                 'why' => $e->getMessage(),
             ]);
+            $this->faults[$key] = $e->getMessage();
 
             return $this->shipped();
         }

@@ -8,6 +8,8 @@ use App\Catalog\CatalogueLoader;
 use App\Catalog\LineError;
 use App\Catalog\OwnText;
 use App\Catalog\YamlLines;
+use App\Entity\Workshop;
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Yaml\Yaml;
 
@@ -128,6 +130,26 @@ final class OwnCatalogueTest extends ApiCase
             array_map(static fn(mixed $e): mixed => self::at($e, 'line'), self::list($checked, 'errors')),
         );
         self::assertSame(trim(self::example()), self::text($this->call('GET', '/api/workshop/catalogue'), 'text'));
+    }
+
+    public function testOneThatCannotBeReadAnyMoreIsSaidOnEveryPageUntilItIsMended(): void
+    {
+        $this->enter('rowan@yard.example');
+        $this->change('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
+        self::assertNull(self::at($this->call('GET', '/api/session'), 'account', 'catalogueFault'));
+        // As after an update that asks more of an entry than it did.
+        $em = self::getContainer()->get(EntityManagerInterface::class);
+        $yard = $em->getRepository(Workshop::class)->findOneBy(['name' => 'Yard']);
+        self::assertNotNull($yard);
+        $yard->ownCatalogue = str_replace("    hatch: epoxy\n", '', self::example());
+        $em->flush();
+        $account = self::at($this->call('GET', '/api/session'), 'account');
+        self::assertStringContainsString('hatch', self::text($account, 'catalogueFault'));
+        $shown = $this->call('GET', '/api/workshop/catalogue');
+        self::assertSame(4, self::at($shown, 'errors', 0, 'line'), 'and where, on the page of the yard');
+        $this->change('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
+        self::assertSame(200, $this->code());
+        self::assertNull(self::at($this->call('GET', '/api/session'), 'account', 'catalogueFault'));
     }
 
     public function testAnotherWorkshopDoesNotSeeIt(): void

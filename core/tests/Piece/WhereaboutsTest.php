@@ -124,7 +124,7 @@ final class WhereaboutsTest extends TestCase
      * @param array<string, mixed>|null $link
      * @param array<string, mixed> $change
      *
-     * @return array<string, mixed>
+     * @return array<int|string, mixed>
      */
     private static function part(string $id, string $place, ?array $link = null, array $change = []): array
     {
@@ -142,7 +142,7 @@ final class WhereaboutsTest extends TestCase
         ];
     }
 
-    /** @param list<array<string, mixed>> $parts */
+    /** @param list<array<int|string, mixed>> $parts */
     private static function plan(array $parts): JobPlan
     {
         $job = (new JobReader(Yard::catalogue()))->job(Node::root([...Yard::frame(), 'parts' => $parts]));
@@ -167,7 +167,7 @@ final class WhereaboutsTest extends TestCase
         return Whereabouts::all(self::pieces($plan));
     }
 
-    /** @return array<string, string> place by step */
+    /** @return array<int|string, string> place by step */
     private static function at(JobPlan $plan, string $part, Whereabouts $where): array
     {
         $at = [];

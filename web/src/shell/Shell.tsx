@@ -6,6 +6,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link, Outlet } from 'react-router';
 import { api, settle, type Schemas } from '../api/client';
 import { textSize, tok, wide } from '../theme/tokens';
+import { Notice } from '../parts/Notice';
 import { Mark } from './Mark';
 import { SignedOut } from './SignedOut';
 import { LanguageChoice } from '../words/LanguageChoice';
@@ -125,6 +126,16 @@ export function Shell({ account }: { account: Schemas['AccountView'] }) {
           </Button>
         </Row>
       </Row>
+      {account.catalogueFault && (
+        <Box role="alert" sx={{ px: { xs: 2, sm: 3 } }}>
+          <Notice title={t`The yard’s own catalogue cannot be read any more`}>
+            <Trans>
+              Everything is reckoned by the shipped one until it is mended on the page of{' '}
+              <Link to="/yard">the yard</Link>: {account.catalogueFault}
+            </Trans>
+          </Notice>
+        </Box>
+      )}
       <SignedOut account={account} />
       <Undo />
       <Text as="main" id="main" widest={1600} sx={{ mx: 'auto' }}>
