@@ -92,7 +92,7 @@ final class Catalogues
             $this->log->error('An own catalogue that was good once cannot be read any more: {why}', [
                 'why' => $e->getMessage(),
             ]);
-            $this->faults[$key] = $e->getMessage();
+            $this->faults[$key] = ($this->own->errors($workshop->ownCatalogue)[0] ?? null)?->text() ?? $e->getMessage();
 
             return $this->shipped();
         }

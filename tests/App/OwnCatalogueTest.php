@@ -144,7 +144,7 @@ final class OwnCatalogueTest extends ApiCase
         $yard->ownCatalogue = str_replace("    hatch: epoxy\n", '', self::example());
         $em->flush();
         $account = self::at($this->call('GET', '/api/session'), 'account');
-        self::assertStringContainsString('hatch', self::text($account, 'catalogueFault'));
+        self::assertSame('Line 4: "hatch" is missing.', self::text($account, 'catalogueFault'));
         $shown = $this->call('GET', '/api/workshop/catalogue');
         self::assertSame(4, self::at($shown, 'errors', 0, 'line'), 'and where, on the page of the yard');
         $this->change('PUT', '/api/workshop/catalogue', ['text' => self::example()]);
