@@ -18,6 +18,7 @@ use Hull\Job\Part;
 use Hull\Job\Route;
 use Hull\Piece\Hanging;
 use Hull\Piece\Precedences;
+use Hull\Piece\Whereabouts;
 use Hull\Quantity\Instant;
 use Hull\Quantity\Interval;
 use Hull\Quantity\Irradiance;
@@ -34,6 +35,7 @@ use Hull\Schedule\Constraint\PreviousPlacement;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Aim;
 use Hull\Schedule\Placing\Schedule;
+use Hull\Schedule\Reading\LivedAir;
 use Hull\Schedule\Reading\Planning;
 use Hull\Schedule\Replanning\Replan;
 use Hull\Schedule\Search\LowerBound;
@@ -237,8 +239,10 @@ final readonly class MadeYards
         }
         $airs = new Airs($air);
         $done = $left = [];
+        $hanging = $this->loose ? [] : Hanging::all($pieces, $places);
         foreach ($pieces as $id => $piece) {
-            $done[$id] = $piece->replay(Instant::at($at), $airs->at($places[$id])->series());
+            $where = new Whereabouts($piece, $places[$id], $hanging[$id] ?? null);
+            $done[$id] = $piece->replay(Instant::at($at), LivedAir::of($piece, $where, $airs)->series());
             $left[$id] = Route::of(Workpiece::remaining($piece->route(), $done[$id]));
         }
         $parts = array_map(static fn(Workpiece $p): Part => $p->part, $pieces);
@@ -252,7 +256,7 @@ final readonly class MadeYards
                 crew: self::crew($draw),
                 zone: new \DateTimeZone('UTC'),
                 now: $at,
-                hanging: $this->loose ? [] : Hanging::all($pieces, $places),
+                hanging: $hanging,
                 precedences: Precedences::of($this->catalogue, $parts, $left),
             ),
             new Timetable(

@@ -7,12 +7,14 @@ namespace App\Command;
 use App\Api\JsonBody;
 use App\Format\ScheduleFormat;
 use App\Format\ScheduleText;
+use Hull\Bench\Replayed;
 use Hull\Bench\Workpiece;
 use Hull\Catalog\Catalogue;
 use Hull\Input\InvalidInput;
 use Hull\Job\Place;
 use Hull\Piece\Hanging;
 use Hull\Piece\Register;
+use Hull\Piece\Whereabouts;
 use Hull\Quantity\Instant;
 use Hull\Schedule\Calendar\Crew;
 use Hull\Schedule\Constraint\Yard;
@@ -21,6 +23,7 @@ use Hull\Schedule\Explaining\Remedies;
 use Hull\Schedule\Explaining\Remedy;
 use Hull\Schedule\Explaining\UsualYear;
 use Hull\Schedule\Placing\Lost;
+use Hull\Schedule\Reading\LivedAir;
 use Hull\Schedule\Reading\Planning;
 use Hull\Schedule\Search\Scheduler;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -96,8 +99,8 @@ final class ScheduleCommand extends Command
         }
         [$pieces, $places] = self::routed($asked);
         $piece = $pieces[$lost->part];
-        $done = $piece->replay($asked->at, $asked->airs->at($piece->place->id)->series());
-        $alone = new AlonePart($lost->part, $done, $crew, $zone, Hanging::all($pieces, $places)[$lost->part] ?? null);
+        $hanging = Hanging::all($pieces, $places)[$lost->part] ?? null;
+        $alone = new AlonePart($lost->part, self::replayed($asked, $piece, $hanging), $crew, $zone, $hanging);
         $yard = $alone->yard($piece, $piece->place->id, $asked->airs, $asked->now());
         $helped = isset($yard->activities[$lost->cause])
             ? Remedies::helped($yard, $yard->activity($lost->cause))
@@ -135,9 +138,10 @@ final class ScheduleCommand extends Command
     private static function yard(JobInAir $asked, Crew $crew, \DateTimeZone $zone): Yard
     {
         [$pieces, $places] = self::routed($asked);
+        $hanging = Hanging::all($pieces, $places);
         $done = [];
         foreach ($pieces as $id => $piece) {
-            $done[$id] = $piece->replay($asked->at, $asked->airs->at($places[$id])->series());
+            $done[$id] = self::replayed($asked, $piece, $hanging[$id] ?? null);
         }
         $due = $asked->job->dueAt($zone);
 
@@ -150,7 +154,7 @@ final class ScheduleCommand extends Command
             zone: $zone,
             now: $asked->now(),
             precedences: $asked->plan->precedences,
-            hanging: Hanging::all($pieces, $places),
+            hanging: $hanging,
             registers: [] === $asked->job->register
                 ? []
                 : array_fill_keys(array_keys($pieces), new Register($asked->job->register, $asked->job->parts)),
@@ -167,6 +171,13 @@ final class ScheduleCommand extends Command
         }
 
         return [$pieces, array_map(static fn(Workpiece $p): string => $p->place->id, $pieces)];
+    }
+
+    private static function replayed(JobInAir $asked, Workpiece $piece, ?Hanging $hanging): Replayed
+    {
+        $where = new Whereabouts($piece, $piece->place->id, $hanging);
+
+        return $piece->replay($asked->at, LivedAir::of($piece, $where, $asked->airs)->series());
     }
 
     private static function zone(string $name): \DateTimeZone

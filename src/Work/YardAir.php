@@ -21,12 +21,14 @@ use Hull\Climate\Forecast;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Job\Place;
+use Hull\Piece\Whereabouts;
 use Hull\Quantity\Instant;
 use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Speed;
 use Hull\Quantity\Temperature;
 use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Reading\LivedAir;
 use Hull\Schedule\Reading\Planning;
 use Psr\Clock\ClockInterface;
 use Symfony\Contracts\Service\ResetInterface;
@@ -219,14 +221,25 @@ final class YardAir implements ResetInterface
         return $this->worked[$workshop->id . '/' . $edge] = $airs;
     }
 
-    /** The air a part is worked in; null while the yard has no forecast, when its own readings are all there is. */
+    /**
+     * The air a part has been in and is in: that of its place, and of what it hangs on while it hangs there; null while
+     * the yard has no forecast, when its own readings are all there is.
+     */
     public function series(PartRow $row): ?ClimateSeries
     {
         if (null === $this->forecast()) {
             return null;
         }
         $place = $this->stored->places($row->job)[$this->stored->part($row)->place];
-        $air = $this->once($row->workshop, $this->first($place), 0);
+        $hanging = $this->stored->hanging($row->job)[(string) $row->id] ?? null;
+        if (null === $hanging) {
+            $air = $this->once($row->workshop, $this->first($place), 0);
+
+            return $this->series[$air] ??= $air->series();
+        }
+        $piece = $this->stored->workpiece($row);
+        $airs = $this->airsWith($row->workshop, array_values($this->stored->places($row->job)));
+        $air = LivedAir::of($piece, new Whereabouts($piece, self::key($place), $hanging), $airs);
 
         return $this->series[$air] ??= $air->series();
     }

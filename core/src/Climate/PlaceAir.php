@@ -138,6 +138,50 @@ final readonly class PlaceAir
         );
     }
 
+    /**
+     * The air of what stood here and is somewhere else from an hour on: what undoes a wipe from then on is what does so
+     * there.
+     *
+     * @param float $hour hours since 1970 UTC; the hour it falls into counts as there
+     */
+    public function then(self $there, float $hour): self
+    {
+        $at = max(0, min(count($this->celsius), (int) floor($hour) - $this->from));
+
+        return new self(
+            from: $this->from,
+            celsius: self::joined($this->celsius, $there->celsius, $at, $at + $this->from - $there->from),
+            humidity: self::joined($this->humidity, $there->humidity, $at, $at + $this->from - $there->from),
+            wind: self::joined($this->wind, $there->wind, $at, $at + $this->from - $there->from),
+            rain: self::joined($this->rain, $there->rain, $at, $at + $this->from - $there->from),
+            sun: self::joined($this->sun, $there->sun, $at, $at + $this->from - $there->from),
+            dark: self::joined($this->dark, $there->dark, $at, $at + $this->from - $there->from),
+            measured: $there->measured,
+            forecast: $there->forecast,
+            sheltered: $there->sheltered,
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param list<T> $here hour by hour
+     * @param list<T> $there
+     * @param int $at how many of the first stay
+     * @param int $from which of there comes then
+     *
+     * @return list<T> as many as before
+     */
+    private static function joined(array $here, array $there, int $at, int $from): array
+    {
+        $last = count($there) - 1;
+        for ($n = $at; $n < count($here); ++$n) {
+            $here[$n] = $there[max(0, min($last, $from + $n - $at))];
+        }
+
+        return array_values($here);
+    }
+
     public function airAt(float $hour): Air
     {
         $at = min(count($this->celsius) - 1, max(0, (int) floor($hour) - $this->from));

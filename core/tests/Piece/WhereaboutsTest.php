@@ -7,11 +7,22 @@ namespace Hull\Tests\Piece;
 use Hull\Bench\Workpiece;
 use Hull\Board\JobPlan;
 use Hull\Board\SharedAction;
+use Hull\Climate\Air;
+use Hull\Climate\Forecast;
+use Hull\Climate\PlaceAir;
+use Hull\Climate\Weather;
 use Hull\Input\Node;
 use Hull\JobFile\JobReader;
+use Hull\Job\EntryKind;
+use Hull\Job\LogEntry;
 use Hull\Piece\Hanging;
 use Hull\Piece\Precedence;
 use Hull\Piece\Whereabouts;
+use Hull\Quantity\Instant;
+use Hull\Quantity\RelativeHumidity;
+use Hull\Quantity\Temperature;
+use Hull\Schedule\Constraint\Airs;
+use Hull\Schedule\Reading\LivedAir;
 use Hull\Tests\Yard;
 use PHPUnit\Framework\TestCase;
 
@@ -106,12 +117,46 @@ final class WhereaboutsTest extends TestCase
     public function testTheOrderOfWorkNamesThePlaceWhereItHangs(): void
     {
         $plan = self::plan([self::part('frame', 'shed'), self::part('guard', 'bay', self::tie('frame'))]);
-        $off = array_values(
-            array_filter($plan->actions, static fn(SharedAction $a): bool => 'dismantle' === $a->step),
-        );
+        $off = array_values(array_filter($plan->actions, static fn(SharedAction $a): bool => 'dismantle' === $a->step));
         self::assertSame(['shed'], array_map(static fn(SharedAction $a): string => $a->place, $off));
         $photographed = array_filter($plan->actions, static fn(SharedAction $a): bool => 'photograph' === $a->step);
         self::assertCount(1, $photographed, 'both are in the shed then');
+    }
+
+    public function testTheRecordHasTheAirItWasIn(): void
+    {
+        $plan = self::plan([self::part('frame', 'shed'), self::part('guard', 'bay', self::tie('frame'))]);
+        $finish = static fn(string $step, int $hour): LogEntry => new LogEntry(
+            id: $step,
+            kind: EntryKind::Finish,
+            stepKey: self::key($plan, 'guard', $step),
+            at: Instant::at((float) $hour),
+            air: null,
+            note: '',
+            corrects: null,
+        );
+        $pieces = self::pieces($plan);
+        $log = [$finish('photograph', 1), $finish('dismantle', 3), $finish('refit', 9)];
+        $pieces['guard'] = $pieces['guard']->routed($plan->routes['guard'], $log);
+        $where = Whereabouts::all($pieces)['guard'];
+        $air = LivedAir::of($pieces['guard'], $where, new Airs(['shed' => self::air(4.0), 'bay' => self::air(18.0)]));
+        $c = array_map(static fn(int $hour): float => round($air->airAt((float) $hour)->temperature->c()), [
+            0,
+            2,
+            3,
+            8,
+            9,
+            20,
+        ]);
+        self::assertSame([4.0, 4.0, 18.0, 18.0, 4.0, 4.0], $c, 'off at 3, back on at 9');
+    }
+
+    private static function air(float $celsius): PlaceAir
+    {
+        $air = Air::of(Temperature::celsius($celsius), RelativeHumidity::percent(60.0));
+        $weather = Forecast::of(0, [Weather::of($air)], 'made up');
+
+        return PlaceAir::of(Yard::catalogue()->places['outdoors'], $air, $weather, [], 0, 48);
     }
 
     /** @return array<string, mixed> */
