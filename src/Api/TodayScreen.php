@@ -61,6 +61,7 @@ final readonly class TodayScreen
                 $tags[(string) $job->id] ?? '',
                 $job->workshop->timezone,
                 $job->name,
+                DerivedOfParts::routes($job),
             ];
             $card = fn(PartRow $part): TodayCard => $this->card($part, $shown);
             $made = $this->derived->of($job, TodayCard::class, $card, $shown->units->value, implode('/', $besides));

@@ -66,8 +66,7 @@ final readonly class DerivedOfParts
      */
     public function ofJob(JobRow $job, string $what, \Closure $make, string $besides): object
     {
-        $routes = array_map(static fn(PartRow $p): string => (string) $p->latestRoute()?->id, $job->parts->toArray());
-        $key = implode('/', [$this->shared($job), ...array_values($routes), $besides]);
+        $key = implode('/', [$this->shared($job), self::routes($job), $besides]);
         $item = $this->derived->getItem(hash('xxh128', $what) . '.' . $job->id);
         $kept = $item->get();
         if (is_array($kept) && $key === ($kept[0] ?? null) && ($kept[1] ?? null) instanceof $what) {
@@ -77,6 +76,14 @@ final readonly class DerivedOfParts
         $this->derived->save($item->set([$key, $made]));
 
         return $made;
+    }
+
+    /** Ids of the routes of all its parts, for what of one part hangs on that of another. */
+    public static function routes(JobRow $job): string
+    {
+        $routes = array_map(static fn(PartRow $p): string => (string) $p->latestRoute()?->id, $job->parts->toArray());
+
+        return implode('/', array_values($routes));
     }
 
     /** What every part of the job is worked out from: one hangs on another, or lies beside it. */
