@@ -288,6 +288,23 @@ final readonly class SystemChooser
             : Message::of('{systems}.', systems: Message::row(array_slice($near, 0, self::NEAR), '; '));
     }
 
+    /** Systems that only something found on the part keeps away, and what. */
+    private function barred(Aim $aim): ?Message
+    {
+        $barred = [];
+        foreach ($this->fits($aim) as $fit) {
+            if (1 === count($fit->reasons) && !$this->traits->hold($fit->system->onlyWhen)) {
+                $barred[] = Message::of(
+                    '"{system}" is not for it: {why}',
+                    system: $fit->system->name,
+                    why: Message::of($fit->system->whyNot),
+                );
+            }
+        }
+
+        return [] === $barred ? null : Message::row(array_slice($barred, 0, self::NEAR));
+    }
+
     private function none(Aim $aim): Message
     {
         $where = Message::of(
@@ -312,9 +329,9 @@ final readonly class SystemChooser
                         where: $where,
                         aim: $aim->name,
                     );
-            $almost = $this->almost($aim);
+            $near = array_filter([$this->almost($aim), $this->barred($aim)]);
 
-            return null === $almost ? $none : Message::row([$none, $almost]);
+            return [] === $near ? $none : Message::row([$none, ...array_values($near)]);
         }
         $names = array_map(
             fn(string $id): string => $this->catalogue->limits[$id]->name,

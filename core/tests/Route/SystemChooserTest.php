@@ -71,6 +71,14 @@ final class SystemChooserTest extends TestCase
         self::assertSame('tank-lining', $gelcoat->context->system->id);
     }
 
+    public function testNoVesselWaitsForAFilmThatHardensInHeatAndItIsSaidWhy(): void
+    {
+        $found = [['id' => 'fuel-vessel', 'grade' => 'yes', 'extent' => '100 %']];
+        $this->expectException(NoRoute::class);
+        $this->expectExceptionMessage('nobody heats a fuel tank or pressure vessel');
+        Yard::workpiece(['substrate' => 'cast-iron', 'service' => 'heat-300', 'conditions' => $found]);
+    }
+
     #[Group('slow')]
     public function testEveryMaterialHasASystemInEveryServiceThatSuitsIt(): void
     {
