@@ -9,6 +9,7 @@ use Hull\Bench\Workpiece;
 use Hull\Climate\PlaceAir;
 use Hull\Job\EntryKind;
 use Hull\Job\LogEntry;
+use Hull\Job\RouteStep;
 use Hull\Piece\Whereabouts;
 use Hull\Quantity\Instant;
 use Hull\Schedule\Constraint\Airs;
@@ -20,10 +21,14 @@ final readonly class LivedAir
     {
         $at = $where->since(null)->at;
         $air = $airs->at($at);
+        $turns = array_flip(array_map(static fn(RouteStep $s): string => $s->key, $piece->route()->steps));
+        $furthest = -1;
         foreach (self::finished($piece) as $entry) {
-            // A step that has left the order of work since says nothing of where it lies.
-            $step = $piece->route()->find($entry->stepKey ?? '');
-            $next = null === $step ? $at : $where->since($step->key)->at;
+            // What has left the order of work, or is written down after what comes later, moves it nowhere.
+            $key = $entry->stepKey ?? '';
+            $isNext = ($turns[$key] ?? -1) > $furthest;
+            $furthest = max($furthest, $turns[$key] ?? -1);
+            $next = $isNext ? $where->since($key)->at : $at;
             if ($next !== $at) {
                 [$at, $air] = [$next, $air->then($airs->at($next), Instant::hour($entry->at))];
             }
