@@ -108,7 +108,7 @@ final readonly class MadeYards
         );
         $first = $trials->tried(new PriorityList([]));
         if ([] === $first->unplaced) {
-            (new Repacking($trials, new Randomizer(new Mt19937($number))))->over($times);
+            (new Repacking($trials, new Randomizer(new Mt19937($number)), $first))->over($times);
         }
         $sooner = $trials->best()->finish() < $first->finish() - Interval::SAME;
 

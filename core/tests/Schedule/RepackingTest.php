@@ -8,13 +8,17 @@ use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Blocks;
+use Hull\Schedule\Constraint\Lag;
+use Hull\Schedule\Constraint\LagTime;
 use Hull\Schedule\Constraint\WhyKind;
+use Hull\Schedule\Constraint\Window;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\Aim;
 use Hull\Schedule\Placing\Schedule;
 use Hull\Schedule\Search\LowerBound;
 use Hull\Schedule\Search\PriorityList;
 use Hull\Schedule\Search\Repacking;
+use Hull\Schedule\Search\RepackingMoves;
 use Hull\Schedule\Search\Tails;
 use Hull\Schedule\Search\Trials;
 use Hull\Tests\Spans;
@@ -65,6 +69,34 @@ final class RepackingTest extends TestCase
         self::assertSame(280.0, $trials->best()->finish(), 'two days as well');
     }
 
+    public function testPartsThatWaitForEachOtherArePutInWhole(): void
+    {
+        $after = static fn(string $id): array => [new Lag($id, LagTime::hours(0.0), 'it', false)];
+        $inOne = static fn(string $id): array => [new Window($id, LagTime::hours(9.0), 'it', false, 1.0)];
+        // Both are one block between their second steps and their third, and both go on after it.
+        $yard = self::yard(
+            new Activity('a.1', 'a', 'a', 1.0, 'bay'),
+            new Activity('a.2', 'a', 'a', 1.0, 'bay'),
+            new Activity('a.3', 'a', 'a', 1.0, 'bay', lags: $after('b.2'), windows: $inOne('a.2')),
+            new Activity('a.4', 'a', 'a', 1.0, 'bay'),
+            new Activity('a.5', 'a', 'a', 1.0, 'bay'),
+            new Activity('b.1', 'b', 'b', 1.0, 'bay'),
+            new Activity('b.2', 'b', 'b', 1.0, 'bay'),
+            new Activity('b.3', 'b', 'b', 1.0, 'bay', lags: $after('a.2'), windows: $inOne('b.2')),
+            new Activity('b.4', 'b', 'b', 1.0, 'bay'),
+            new Activity('b.5', 'b', 'b', 1.0, 'bay'),
+        );
+        $blocks = Blocks::of($yard);
+        self::assertSame($blocks['a'][1], $blocks['b'][1], 'they are tied in a knot');
+        foreach (range(1, 10) as $seed) {
+            $moves = new RepackingMoves($yard, $blocks, Tails::of($yard), new Randomizer(new Mt19937($seed)));
+            $out = $moves->hangingOn(['a.1', 'b.1']);
+            $again = array_merge([], ...array_map(Blocks::ids(...), $moves->order($out, ['a.1'])));
+            self::assertSame([], array_diff(array_keys($out), $again), 'nothing that was taken out is forgotten');
+            self::assertCount(10, array_unique($again));
+        }
+    }
+
     public function testTheSameNumberPacksTheSameWay(): void
     {
         $ends = [];
@@ -106,7 +138,7 @@ final class RepackingTest extends TestCase
 
     private static function repacked(Trials $trials, int $times = 50): void
     {
-        (new Repacking($trials, new Randomizer(new Mt19937(1))))->over($times);
+        (new Repacking($trials, new Randomizer(new Mt19937(1)), $trials->best()))->over($times);
     }
 
     /** One who works from eight to four, and things that cannot be left over a night. */
@@ -116,6 +148,12 @@ final class RepackingTest extends TestCase
         foreach ($hours as $n => $one) {
             $work[] = new Activity("p$n.1", "p$n", "p$n", $one, 'bay');
         }
+
+        return self::yard(...$work);
+    }
+
+    private static function yard(Activity ...$work): Yard
+    {
         $days = array_map(static fn(int $day): array => [8.0 + 24.0 * $day, 16.0 + 24.0 * $day], range(0, 5));
 
         return new Yard(8.0, 152.0, $work, [Person::of('one', Spans::of(...$days))]);

@@ -78,6 +78,20 @@ final class Busy
             : null;
     }
 
+    /** @return list<string> ids of what it is taken for between two hours, in order of time */
+    public function between(float $start, float $end): array
+    {
+        $ids = [];
+        $at = max(0, $this->firstStartingAfter($start + Interval::SAME) - 1);
+        for (; isset($this->starts[$at]) && $this->starts[$at] < $end - Interval::SAME; ++$at) {
+            if ($this->ends[$at] > $start + Interval::SAME) {
+                $ids[] = $this->ids[$at];
+            }
+        }
+
+        return $ids;
+    }
+
     /**
      * From when to when it is taken in one go.
      *

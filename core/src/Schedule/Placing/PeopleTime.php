@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Placing;
 
+use Hull\Input\Keys;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Calendar\Person;
 use Hull\Schedule\Calendar\Teams;
@@ -43,6 +44,23 @@ final class PeopleTime
         foreach ($who as $name) {
             ($this->people[$name] ??= new Busy())->take($start, $end, $activity);
         }
+    }
+
+    /**
+     * What any of them is taken for between two hours.
+     *
+     * @param list<string> $who
+     *
+     * @return list<string> activities
+     */
+    public function between(array $who, float $start, float $end): array
+    {
+        $ids = [];
+        foreach ($who as $name) {
+            $ids += array_flip(isset($this->people[$name]) ? $this->people[$name]->between($start, $end) : []);
+        }
+
+        return Keys::of($ids);
     }
 
     public function leave(string $activity): void

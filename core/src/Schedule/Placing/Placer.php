@@ -31,7 +31,8 @@ final class Placer
     /** @var array<int|string, true> blocks that are being placed because another one needs them */
     private array $adding = [];
 
-    private readonly BlockFiller $filler;
+    /** What stands where. */
+    public readonly BlockFiller $filler;
     private readonly Payments $payments;
 
     /**
@@ -77,6 +78,16 @@ final class Placer
     public function seat(Activity $activity, Placement $placed): void
     {
         $this->filler->put($activity, $placed);
+    }
+
+    /** @param array<int|string, Placement> $placed */
+    public function seatAll(array $placed): void
+    {
+        foreach ($placed as $id => $there) {
+            if (null === $this->yard->activity($id)->fixed) {
+                $this->seat($this->yard->activity($id), $there);
+            }
+        }
     }
 
     /**

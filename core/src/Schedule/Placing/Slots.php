@@ -87,6 +87,18 @@ final class Slots
     }
 
     /**
+     * What any of them is taken for between two hours.
+     *
+     * @param list<string> $who
+     *
+     * @return list<string> activities
+     */
+    public function between(array $who, float $start, float $end): array
+    {
+        return $this->people->between($who, $start, $end);
+    }
+
+    /**
      * The earliest room for an activity from an hour on; null when there is none before the end.
      *
      * @param float $extra hours of abrading before it

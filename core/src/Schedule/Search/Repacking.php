@@ -31,7 +31,7 @@ final class Repacking
     /** A day is worth no less than that here, hours of hands. */
     private const LEAST_DAY = 1.0;
     /** What is accepted at first, as a share of what everybody works in a day; and in the end. */
-    private const WARM = 0.01;
+    private const WARM = 0.003;
     private const COLD = 0.001;
     /** With so many others that hang together with them it is no small change any more. */
     private const MOST_ACTIVITIES = 90;
@@ -42,7 +42,11 @@ final class Repacking
     /** The last day is over so long before the end, hours. */
     private const LAST_H = 12.0;
 
+    /** So many changes pull something forward that stands in others' hours; the others put much in again. */
+    private const CHAINS = 0.99;
+
     private Placer $placer;
+    private EjectionChain $chain;
     /** The end of the day that is to be the last. */
     private float $last;
     /** From now until then, hours. */
@@ -61,11 +65,14 @@ final class Repacking
     private readonly Heads $heads;
     /** @var array<int|string, float> activity => what it counts for at the least, wherever it is put */
     private array $least;
-    private Schedule $best;
 
-    public function __construct(private readonly Trials $trials, Randomizer $random)
-    {
-        [$this->yard, $this->blocks, $this->best] = [$trials->yard, $trials->blocks, $trials->best()];
+    /** @param Schedule $best from which it goes on: in it everything has room, and reasons need not be told */
+    public function __construct(
+        private readonly Trials $trials,
+        private readonly Randomizer $random,
+        private Schedule $best,
+    ) {
+        [$this->yard, $this->blocks] = [$trials->yard, $trials->blocks];
         $this->tails = $trials->aim->tails ?? Tails::of($this->yard);
         $this->moves = new RepackingMoves($this->yard, $this->blocks, $this->tails, $random);
         $this->heads = Heads::of($this->yard);
@@ -90,7 +97,8 @@ final class Repacking
             $this->least[$id] = $this->weight($activity, $soonest, 0.0);
         }
         $this->placer = new Placer($this->yard, aim: new Aim($this->last, $this->tails), draft: true);
-        self::seat($this->placer, $this->yard, $placed);
+        $this->placer->seatAll($placed);
+        $this->chain = new EjectionChain($this->yard, $this->placer, $this->last, $this->random);
     }
 
     /** The last hour of work that is not of the same day. */
@@ -113,75 +121,35 @@ final class Repacking
         $most = $this->last > $this->yard->now ? $times * count($this->yard->activities) : 0;
         for ($done = 0; $done < $most && !$this->trials->isOver(); $done += $count) {
             $heat = $this->crew * (self::COLD + (self::WARM - self::COLD) * (1.0 - $done / $most));
-            $count = $this->changed($heat);
+            $count = $this->moves->share() < self::CHAINS ? $this->pulled($heat) : $this->changed($heat);
             $this->trials->spend($count);
         }
-        if ($this->best->score->isBetterThan($this->trials->best()->score)) {
-            $settled = $this->settled($this->best);
+        if ($this->trials->isBest($this->best)) {
+            $settled = (new Settling($this->yard, $this->blocks, $this->tails))->of($this->best);
             $this->trials->kept($settled, PriorityList::in($settled, $this->blocks));
         }
     }
 
-    /**
-     * Each block is put in once more where it has room first, so that what is missed all the same is opened late, and
-     * what stands where it does for a reason says which.
-     */
-    private function settled(Schedule $draft): Schedule
+    /** @return int how many activities could have been put in again meanwhile */
+    private function pulled(float $heat): int
     {
-        $placer = new Placer($this->yard, aim: new Aim($draft->finish(), $this->tails));
-        self::seat($placer, $this->yard, $draft->placed);
-        $turns = [];
-        foreach ($this->blocks as $part => $list) {
-            foreach ($list as $n => $block) {
-                $turns[] = [$draft->placed[$block[0]->id]->start, $n, (string) $part, $block];
-            }
-        }
-        usort($turns, static fn(array $a, array $b): int => array_slice($a, 0, 3) <=> array_slice($b, 0, 3));
-        foreach ($turns as [, , , $block]) {
-            $ids = Blocks::ids($block);
-            $was = array_intersect_key($placer->placed(), array_flip($ids));
-            $placer->takeOut($ids);
-            $placer->add($block);
-            $now = array_intersect_key($placer->placed(), $was);
-            if (!self::isNoWorse($now, $was) || [] !== $placer->noLongerSetUp()) {
-                $placer->takeOut(Keys::of($now));
-                self::seat($placer, $this->yard, $was);
-            }
-        }
-
-        return $placer->schedule();
-    }
-
-    /**
-     * @param array<int|string, Placement> $now
-     * @param array<int|string, Placement> $was
-     */
-    private static function isNoWorse(array $now, array $was): bool
-    {
-        foreach ($was as $id => $there) {
-            $here = $now[$id] ?? null;
+        $isSooner = $this->chain->pull($this->moves->pulled($this->placer->placed(), $this->last));
+        if ($isSooner) {
+            $was = $this->chain->was();
+            $now = array_intersect_key($this->placer->placed(), $was);
+            $burden = $this->burden($now) - $this->burden($was);
             if (
-                null === $here ||
-                $here->start > $there->start + Interval::SAME ||
-                $here->end > $there->end + Interval::SAME ||
-                $here->dry > $there->dry + Interval::SAME ||
-                $here->rework > $there->rework + Interval::SAME
+                $burden > -$heat * log(max(self::LEAST_SHARE, $this->moves->share())) ||
+                $this->late($now) > $this->late($was) + Interval::SAME ||
+                [] !== $this->placer->noLongerSetUp()
             ) {
-                return false;
+                $this->chain->undo();
+            } elseif ($burden < 0.0) {
+                $this->keepBest();
             }
         }
 
-        return true;
-    }
-
-    /** @param array<int|string, Placement> $placed */
-    private static function seat(Placer $placer, Yard $yard, array $placed): void
-    {
-        foreach ($placed as $id => $there) {
-            if (null === $yard->activity($id)->fixed) {
-                $placer->seat($yard->activity($id), $there);
-            }
-        }
+        return $this->chain->spent();
     }
 
     /** @return int how many activities were put in again */
@@ -204,7 +172,7 @@ final class Repacking
         $now = $this->putIn($this->moves->order($out, $chosen), $most);
         if (null === $now || $this->late($now) > $this->late($was) + Interval::SAME) {
             $this->placer->takeOut(Keys::of(array_intersect_key($this->placer->placed(), $out)));
-            self::seat($this->placer, $this->yard, $was);
+            $this->placer->seatAll($was);
         } elseif ($this->burden($now) < $before) {
             $this->keepBest();
         }

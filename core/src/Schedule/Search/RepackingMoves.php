@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Search;
 
+use Hull\Input\Keys;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Activity;
 use Hull\Schedule\Constraint\Placement;
@@ -17,6 +18,8 @@ final class RepackingMoves
     /** So often it is something that is not done in time, or what surrounds a gap in somebody's day, shares. */
     private const TARDY = 0.3;
     private const GAPS = 0.5;
+    /** So often what is pulled forward alone is of something that is not done in time, a share. */
+    private const PULLED_TARDY = 0.7;
     /** Less is no gap, hours. */
     private const LEAST_GAP_H = 0.2;
     /** What can begin so long after an hour may fill what is free from then on, hours. */
@@ -44,6 +47,29 @@ final class RepackingMoves
                 }
             }
         }
+    }
+
+    /**
+     * What is pulled forward alone: mostly of what is not done in time, else any.
+     *
+     * @param array<int|string, Placement> $placed
+     * @param float $last hour at which all is to be over
+     */
+    public function pulled(array $placed, float $last): string
+    {
+        $parts = [];
+        foreach ($this->share() < self::PULLED_TARDY ? $placed : [] as $id => $there) {
+            if ($there->end > $last + Interval::SAME) {
+                $parts[$this->yard->activity($id)->part] = true;
+            }
+        }
+        $ids = Keys::of($placed);
+        if ([] !== $parts) {
+            $part = Keys::of($parts)[$this->random->getInt(0, count($parts) - 1)];
+            $ids = $this->yard->chains[$part];
+        }
+
+        return $ids[$this->random->getInt(0, count($ids) - 1)];
     }
 
     /**
@@ -204,10 +230,10 @@ final class RepackingMoves
     public function order(array $out, array $leading): array
     {
         $place = array_flip($leading);
-        $turns = $next = [];
+        $turns = $blocksOf = [];
         foreach (array_keys($out) as $id) {
             [$part, $n] = $this->blockAt[$id];
-            $next[$part] = min($next[$part] ?? $n, $n);
+            $blocksOf[$part][$n] = $this->blocks[$part][$n];
             $first = $this->blocks[$part][$n][0]->id;
             $turns[$first] ??= [
                 $place[$first] ?? count($leading),
@@ -218,8 +244,11 @@ final class RepackingMoves
         }
         sort($turns);
         $blocks = [];
-        foreach ($turns as [, , , $part]) {
-            $blocks[] = $this->blocks[$part][$next[$part]++];
+        // A block of several parts is in the list of each, and has one turn.
+        foreach (array_column($turns, 3) as $part) {
+            $n = min(array_keys($blocksOf[$part]));
+            $blocks[] = $blocksOf[$part][$n];
+            unset($blocksOf[$part][$n]);
         }
 
         return $blocks;

@@ -25,7 +25,7 @@ final class Scheduler
     /** Activities placed in all tries together, at the least. */
     private const WORK = 8000;
     /** Fewer activities with more tries than this are searched thoroughly. */
-    private const SMALL = 30;
+    private const SMALL = 25;
     private const THOROUGH = 500;
     /** Yards with no more orders than that are tried in every one of them. */
     private const ALL = 120;

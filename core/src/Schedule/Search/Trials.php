@@ -98,7 +98,20 @@ final class Trials
         if ($this->isBest($draft)) {
             return $this->tried($list);
         }
-        $this->count($draft, false);
+        $this->count(false);
+
+        return $draft;
+    }
+
+    /**
+     * A draft of these turns and decisions that counts as tried, and is not kept.
+     *
+     * @phpstan-impure
+     */
+    public function sketched(PriorityList $list): Schedule
+    {
+        $draft = $this->work($list, draft: true);
+        $this->count(false);
 
         return $draft;
     }
@@ -114,7 +127,7 @@ final class Trials
         if ($better) {
             [$this->best, $this->top] = [$schedule, $list];
         }
-        $this->count($schedule, $better);
+        $this->count($better);
 
         return $schedule;
     }
@@ -123,22 +136,22 @@ final class Trials
     public function spend(int $activities): void
     {
         $this->pieces += $activities;
-        while ($this->pieces >= count($this->yard->activities) && null !== $this->best) {
+        while ($this->pieces >= count($this->yard->activities)) {
             $this->pieces -= count($this->yard->activities);
-            $this->count($this->best, false);
+            $this->count(false);
         }
     }
 
-    private function isBest(Schedule $schedule): bool
+    public function isBest(Schedule $schedule): bool
     {
         return null === $this->best || $schedule->score->isBetterThan($this->best->score);
     }
 
-    private function count(Schedule $schedule, bool $better): void
+    private function count(bool $better): void
     {
         ++$this->done;
-        if (null !== $this->progress && ($better || 0 === $this->done % self::TELL)) {
-            $goesOn = ($this->progress)(min($this->done, $this->tries), $this->tries, $this->best ?? $schedule);
+        if (null !== $this->progress && null !== $this->best && ($better || 0 === $this->done % self::TELL)) {
+            $goesOn = ($this->progress)(min($this->done, $this->tries), $this->tries, $this->best);
             $this->stopped = $this->stopped || false === $goesOn;
         }
     }

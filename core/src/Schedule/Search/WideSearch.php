@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace Hull\Schedule\Search;
 
+use Hull\Schedule\Placing\Schedule;
 use Random\Randomizer;
 
 /**
- * Searches a yard that is large for its tries: the order of turns learns from what ends last (see SqueakyWheel); when
- * that finds nothing more small changes are tried, and parts taken out and put back.
+ * Searches a yard that is large for its tries: a few orders of turns that learn from what ends last (see SqueakyWheel),
+ * the best of them packed more densely (see Repacking); then more of them, small changes and parts taken out and put
+ * back, and what is best then packed again for twice as long.
  */
 final class WideSearch
 {
+    /** So many orders are enough to be packed more densely. */
+    private const SKETCHES = 4;
+    /** The first time it is packed more densely as much is put in again as in so many schedules; then twice that. */
+    private const REPACKED = 16;
     /** So often the wheel may be stuck, and it is tried another way. */
-    private const GOES = 5;
+    private const GOES = 2;
     /** So many small changes without anything better, and the wheel turns again. */
     private const PATIENCE = 20;
-    /** The first time it is packed more densely as much is put in again as in so many schedules; then twice that. */
-    private const REPACKED = 300;
     /** No more activities than that are searched by their turns alone. */
     private const FEW = 25;
     /** What is worse than the best by no more than this share is followed all the same. */
@@ -34,8 +38,11 @@ final class WideSearch
     {
         $this->trials->begin($first);
         $wheel = new SqueakyWheel($this->trials->yard, $this->trials->blocks, $tails, $this->random);
-        $isLarge = count($this->trials->yard->activities) > self::FEW;
-        for ($times = self::REPACKED; !$this->trials->isOver(); ) {
+        $times = count($this->trials->yard->activities) > self::FEW ? self::REPACKED : 0;
+        if ($times > 0 && !$this->trials->isOver()) {
+            $this->repacked($this->sketched($wheel), $times);
+        }
+        while (!$this->trials->isOver()) {
             for ($goes = 0; $goes < self::GOES && !$this->trials->isOver(); $goes += (int) $wheel->isStuck()) {
                 $wheel->heard($this->trials->drafted($wheel->next()));
             }
@@ -43,10 +50,31 @@ final class WideSearch
                 $this->trials->drafted(new PriorityList(array_shift($orders)));
             }
             $this->wander();
-            if ($isLarge && [] === $this->trials->best()->unplaced) {
-                (new Repacking($this->trials, $this->random))->over($times);
+            if ($times > 0) {
                 $times *= 2;
+                $this->repacked($this->trials->best(), $times);
             }
+        }
+    }
+
+    /** The best of a few orders, none of which is worked out whole, or what is better already. */
+    private function sketched(SqueakyWheel $wheel): Schedule
+    {
+        $best = null;
+        for ($i = 0; $i < self::SKETCHES && !$this->trials->isOver(); ++$i) {
+            $turns = $wheel->next();
+            $draft = $this->trials->sketched($turns);
+            $wheel->heard($draft);
+            $best = null === $best || $draft->score->isBetterThan($best->score) ? $draft : $best;
+        }
+
+        return null !== $best && $this->trials->isBest($best) ? $best : $this->trials->best();
+    }
+
+    private function repacked(Schedule $schedule, int $times): void
+    {
+        if ([] === $schedule->unplaced) {
+            (new Repacking($this->trials, $this->random, $schedule))->over($times);
         }
     }
 
