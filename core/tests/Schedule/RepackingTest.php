@@ -156,7 +156,7 @@ final class RepackingTest extends TestCase
     {
         $days = array_map(static fn(int $day): array => [8.0 + 24.0 * $day, 16.0 + 24.0 * $day], range(0, 5));
 
-        return new Yard(8.0, 152.0, $work, [Person::of('one', Spans::of(...$days))]);
+        return new Yard(8.0, 152.0, array_values($work), [Person::of('one', Spans::of(...$days))]);
     }
 
     /** @param (\Closure(int): void)|null $progress */

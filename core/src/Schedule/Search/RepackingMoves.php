@@ -246,9 +246,9 @@ final class RepackingMoves
         $blocks = [];
         // A block of several parts is in the list of each, and has one turn.
         foreach (array_column($turns, 3) as $part) {
-            $n = min(array_keys($blocksOf[$part]));
-            $blocks[] = $blocksOf[$part][$n];
-            unset($blocksOf[$part][$n]);
+            ksort($blocksOf[$part]);
+            $block = array_shift($blocksOf[$part]);
+            $blocks = null === $block ? $blocks : [...$blocks, $block];
         }
 
         return $blocks;
