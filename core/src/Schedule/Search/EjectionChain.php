@@ -223,7 +223,7 @@ final class EjectionChain
         return true;
     }
 
-    /** It is put in again between what it waits for and what waits for it, where something else may have to give way. */
+    /** It is put in again between what it waits for and what waits for it, where something else may give way. */
     private function isSettled(string $id, Placement $was, int $deep): bool
     {
         $from = $this->shifts->ready($id);
