@@ -53,6 +53,9 @@ final readonly class SurveyBook
                 $row->survey = self::stripped($part);
             }
             $this->routes->followSurvey($row);
+            if (isset($before['place']) && $before['place'] !== $place->id) {
+                $this->comeAlong($job, $part->id, $place->id);
+            }
             if (self::decided($before) !== self::decided($row->survey)) {
                 $this->follow($row, $part->id);
             }
@@ -80,6 +83,22 @@ final readonly class SurveyBook
         foreach ($row->job->parts as $other) {
             if ($other !== $row && in_array($id, $this->stored->part($other)->tiedTo(), true)) {
                 $this->routes->followSurvey($other);
+            }
+        }
+    }
+
+    /** What stays on a part is worked where that is, and goes there with it. */
+    private function comeAlong(JobRow $job, string $id, string $place): void
+    {
+        foreach ($job->parts as $other) {
+            $part = $this->stored->part($other);
+            foreach ($part->place === $place ? [] : $part->links as $link) {
+                if ($link->to === $id && $link->stays && $link->as->comesOff()) {
+                    $other->survey = array_replace($other->survey, ['place' => $place]);
+                    $this->routes->followSurvey($other);
+                    $this->follow($other, $part->id);
+                    $this->comeAlong($job, $part->id, $place);
+                }
             }
         }
     }

@@ -76,6 +76,39 @@ final class PieceTest extends ApiCase
         self::assertNotContains('apply-coat', $steps());
     }
 
+    public function testWhatStaysOnIsWorkedWhereThatIsAndGoesThereWithIt(): void
+    {
+        $guard = $this->guard([['as' => 'mounted-on', 'to' => 'frame', 'stays' => true]]);
+        self::assertSame(201, $this->code(), (string) $this->client->getResponse()->getContent());
+        $tin = [
+            'id' => 'tin',
+            'name' => 'Tin shed',
+            'kind' => 'unheated-shed',
+            'temperature' => '9 C',
+            'humidity' => '70 %',
+        ];
+        $frame = $this->call('GET', "/api/parts/{$this->frame}/survey");
+        // By itself it goes nowhere.
+        $links = [['as' => 'mounted-on', 'to' => self::text($frame, 'slug'), 'stays' => true]];
+        $refused = $this->call('PUT', "/api/parts/$guard/survey", [
+            ...self::survey(['id' => 'guard', 'name' => 'Guard', 'links' => $links, 'place' => 'tin']),
+            'place' => $tin,
+            'version' => (int) self::number($this->call('GET', "/api/parts/$guard/survey"), 'version'),
+        ]);
+        self::assertSame(422, $this->code());
+        self::assertSame('/part/links/0/to', self::text($refused, 'errors', 0, 'pointer'));
+        self::assertStringContainsString('is worked in another place', self::text($refused, 'errors', 0, 'detail'));
+        // What carries it takes it along.
+        $this->call('PUT', "/api/parts/{$this->frame}/survey", [
+            ...self::survey(['place' => 'tin']),
+            'place' => $tin,
+            'version' => (int) self::number($frame, 'version'),
+        ]);
+        self::assertSame(200, $this->code(), (string) $this->client->getResponse()->getContent());
+        self::assertSame('tin', self::text($this->call('GET', "/api/parts/$guard/survey"), 'place'));
+        self::assertSame('tin', self::text($this->call('GET', "/api/jobs/{$this->job}/file"), 'parts', 1, 'place'));
+    }
+
     public function testWhatIsStillOnWhenItsCarrierIsWorkedIsSaid(): void
     {
         $guard = $this->guard([['as' => 'mounted-on', 'to' => 'frame']]);
@@ -100,7 +133,7 @@ final class PieceTest extends ApiCase
         self::assertSame([], self::list($this->call('GET', "/api/jobs/{$this->job}/board"), 'stillOn'), 'one tap');
     }
 
-    /** @param list<array<string, string|int>> $links */
+    /** @param list<array<string, string|int|bool>> $links */
     private function guard(array $links): string
     {
         $frame = self::text($this->call('GET', "/api/parts/{$this->frame}/survey"), 'slug');

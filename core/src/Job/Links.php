@@ -7,8 +7,8 @@ namespace Hull\Job;
 use Hull\Input\Node;
 
 /**
- * What parts of a job hang on: a zone belongs to a whole part, a part is mounted on, covers or seals another, and
- * nothing goes in a circle.
+ * What parts of a job hang on: a zone belongs to a whole part, a part is mounted on, covers or seals another, nothing
+ * goes in a circle, and what stays on is worked where that is.
  */
 final class Links
 {
@@ -16,7 +16,8 @@ final class Links
      * @param Node $node the part as it was given, for the place of a refusal
      * @param array<int|string, Part> $parts all parts of the job by id, this one among them
      *
-     * @throws \Hull\Input\InvalidInput where it hangs on what is not there, on itself, or on what hangs on it
+     * @throws \Hull\Input\InvalidInput where it hangs on what is not there, on itself, or on what hangs on it,
+     *                                  or stays on what is worked elsewhere
      */
     public static function check(Node $node, Part $part, array $parts): void
     {
@@ -38,6 +39,7 @@ final class Links
                 self::zone($given, $part, $parts[$to], $parts);
             } elseif ($link->as->comesOff()) {
                 self::hanging($given, $part, $parts);
+                self::staying($given, $part, $link, $parts[$to]);
             }
         }
     }
@@ -55,6 +57,17 @@ final class Links
                     'a part without zones of its own',
                 );
             }
+        }
+    }
+
+    /** What is not taken off is worked where that is which it stays on. */
+    private static function staying(Node $given, Part $part, Link $link, Part $host): void
+    {
+        if ($link->stays && $part->place !== $host->place) {
+            throw $given->refuse(
+                sprintf('"%s" stays on "%s", which is worked in another place.', $part->name, $host->name),
+                sprintf('the place of "%s" ("%s") for both, or that it is taken off', $host->name, $host->place),
+            );
         }
     }
 

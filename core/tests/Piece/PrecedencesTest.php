@@ -200,6 +200,10 @@ final class PrecedencesTest extends TestCase
             [self::part('a', links: [self::tie('b'), self::tie('c')]), self::part('b'), self::part('c')],
             'mounted on one other part',
         ];
+        yield 'on what is worked elsewhere' => [
+            [self::part('a', links: [self::tie('b', stays: true)]), self::part('b', change: ['place' => 'shed'])],
+            'which is worked in another place',
+        ];
     }
 
     /** @param list<array<int|string, mixed>> $parts */
