@@ -85,20 +85,15 @@ final readonly class MadePieces
             ...$draw->chance("$n in turn", 3) ? ['order' => 1 + ($n % 3)] : [],
         ];
 
+        $isThere = isset($link['stays']) && !in_array($tie, ['', 'zone', 'same-as'], true);
+        $carrier = array_values(array_filter($before, static fn(array $p): bool => $isThere && $p['id'] === $whole));
+
         return [
             'id' => 'p' . $n,
             'name' => 'Part ' . $n,
             ...$own,
             'shapes' => [self::SHAPE],
-            'place' =>
-                [] === $this->places
-                    ? ($draw->chance("$n elsewhere", 6)
-                        ? 'shed'
-                        : 'bay')
-                    : $draw->pick(
-                        $draw->chance("$n elsewhere", 6) ? "place of $n" : 'place of all',
-                        array_column($this->places, null, 'id'),
-                    ),
+            'place' => $carrier[0]['place'] ?? $this->place($draw, $n),
             ...[] !== $this->places && $draw->chance("$n is heavy", 6)
                 ? ['room' => ['long' => '2 m', 'wide' => '0.5 m', 'weight' => '60 kg']]
                 : [],
@@ -109,6 +104,18 @@ final readonly class MadePieces
             ...[] === $this->places ? [] : ['in_sun' => $draw->pick("tone of $n", self::TONES)],
             ...$draw->chance("$n has a spot", 2) ? ['spot' => self::spot($draw, $n)] : [],
         ];
+    }
+
+    private function place(Draw $draw, int $n): string
+    {
+        if ([] === $this->places) {
+            return $draw->chance("$n elsewhere", 6) ? 'shed' : 'bay';
+        }
+
+        return $draw->pick(
+            $draw->chance("$n elsewhere", 6) ? "place of $n" : 'place of all',
+            array_column($this->places, null, 'id'),
+        );
     }
 
     /** It may be that little is done to what it hangs on, so that it stays there. */
