@@ -45,7 +45,7 @@ final class Scheduler
     /**
      * @param int $tries schedules to work out, at least one
      * @param \Closure(int, int, Schedule): (bool|void)|null $progress after each better one and now and then: done, of
-     *                                                                 how many, the best so far; false to stop
+     *     how many, the best so far, at first a draft of it; false to stop
      */
     public function __construct(
         private readonly int $tries = 200,

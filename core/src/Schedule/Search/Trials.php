@@ -22,6 +22,8 @@ final class Trials
     /** Activities put in one by one since the last that counted as a schedule. */
     private int $pieces = 0;
     private ?Schedule $best = null;
+    /** The best draft, where none was worked out whole yet. */
+    private ?Schedule $sketch = null;
     private PriorityList $top;
     private bool $stopped = false;
 
@@ -111,7 +113,9 @@ final class Trials
     public function sketched(PriorityList $list): Schedule
     {
         $draft = $this->work($list, draft: true);
-        $this->count(false);
+        $isBetter = null === $this->sketch || $draft->score->isBetterThan($this->sketch->score);
+        $this->sketch = $isBetter ? $draft : $this->sketch;
+        $this->count($isBetter);
 
         return $draft;
     }
@@ -150,8 +154,9 @@ final class Trials
     private function count(bool $better): void
     {
         ++$this->done;
-        if (null !== $this->progress && null !== $this->best && ($better || 0 === $this->done % self::TELL)) {
-            $goesOn = ($this->progress)(min($this->done, $this->tries), $this->tries, $this->best);
+        $best = $this->best ?? $this->sketch;
+        if (null !== $this->progress && null !== $best && ($better || 0 === $this->done % self::TELL)) {
+            $goesOn = ($this->progress)(min($this->done, $this->tries), $this->tries, $best);
             $this->stopped = $this->stopped || false === $goesOn;
         }
     }
