@@ -66,7 +66,7 @@ final class Links
         if ($link->stays && $part->place !== $host->place) {
             throw $given->refuse(
                 sprintf('"%s" stays on "%s", which is worked in another place.', $part->name, $host->name),
-                sprintf('the place of "%s" ("%s") for both, or that it is taken off', $host->name, $host->place),
+                sprintf('the place of "%s" for both, or that it is taken off', $host->name),
             );
         }
     }
