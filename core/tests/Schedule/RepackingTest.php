@@ -58,6 +58,16 @@ final class RepackingTest extends TestCase
         self::assertGreaterThan(1, $sooner, 'and some end sooner');
     }
 
+    public function testWhatSetsUpSomethingElseIsNotMovedAwayFromIt(): void
+    {
+        foreach ([1, 16, 99, 106] as $seed) {
+            $trials = self::trials((new RandomYard($seed, 8, 5, 30, 2, 2))->yard(), 30);
+            self::assertSame([], $trials->tried(new PriorityList([]))->unplaced);
+            (new Repacking($trials, new Randomizer(new Mt19937($seed)), $trials->best()))->over(30);
+            self::assertSame([], Validator::faults($trials->best()), "seed $seed");
+        }
+    }
+
     public function testNobodyMayBeThereInTheFirstWeek(): void
     {
         $yard = self::days(3.0, 4.0, 4.0, 5.0);

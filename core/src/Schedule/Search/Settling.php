@@ -78,8 +78,15 @@ final class Settling
     private function stays(Activity $activity): void
     {
         $id = $activity->id;
+        $mark = $this->shifts->undo->mark();
+        $was = $this->shifts->placed($id);
         if ($this->shifts->movesUp($id, true)) {
-            return;
+            $isNoWorse = self::isNoWorse([$id => $this->shifts->placed($id)], [$id => $was]);
+            // Sooner it may not be what sets up something else any more.
+            if ($isNoWorse && [] === $this->placer->noLongerSetUp()) {
+                return;
+            }
+            $this->shifts->undo->backTo($mark);
         }
         $there = $this->shifts->undo->leave($id);
         $soonest = $this->shifts->room($id, $this->shifts->ready($id), $there);
