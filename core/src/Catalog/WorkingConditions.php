@@ -23,7 +23,7 @@ final readonly class WorkingConditions
      * @param bool $alone not done to a part while something hangs on it
      * @param bool $fills blows or runs into bores and threads
      * @param bool $closes before it nothing may be left inside, or lie about that belongs below
-     * @param bool $putsOn something is glued, pressed or screwed on for good
+     * @param bool $putsOn the part is glued, pressed or screwed on to what it came off, for good
      * @param bool $covers what was bare is covered by it, as by a coat
      * @param bool $forCoat it is done for the coat, or oil, that comes next, and is worth nothing without
      * @param bool $forNext it is done for the very next step, and is worth nothing without

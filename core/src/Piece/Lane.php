@@ -54,7 +54,7 @@ final readonly class Lane
         return $this->first([self::TAKING_OFF]);
     }
 
-    /** @return list<int> where something is glued, pressed or screwed on for good */
+    /** @return list<int> where it is glued, pressed or screwed on for good */
     public function puttingOn(): array
     {
         return array_keys(array_filter($this->steps, static fn(Step $s): bool => $s->worked->putsOn));

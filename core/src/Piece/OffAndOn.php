@@ -129,7 +129,7 @@ final readonly class OffAndOn
     {
         $mounts = $this->all->pieces->mounts();
         foreach ($mounts as [$part, $link, $host]) {
-            $this->outerAndInner($part, $host, !$link->as->isFitted());
+            $this->outerAndInner($part, $this->moved($host), !$link->as->isFitted());
             foreach ($mounts as [$other, $its, $on]) {
                 $isAfter = $on->id === $host->id && $other->id !== $part->id;
                 // What the list says of a lid and what lies under it counts for nothing: the lid is off first.
@@ -144,6 +144,21 @@ final readonly class OffAndOn
                 }
             }
         }
+    }
+
+    /** What comes off and takes a part along that stays on it; the part itself where it comes off, or nothing does. */
+    private function moved(Part $host): Part
+    {
+        $moved = $host;
+        while (null === $this->all->lanes[$moved->id]->takenOff()) {
+            $on = $this->all->pieces->carrier($moved);
+            if (null === $on) {
+                return $host;
+            }
+            $moved = $on;
+        }
+
+        return $moved;
     }
 
     /** @param bool $back the way back matters, too: what is glued or pressed in may be fitted on the bench */

@@ -114,6 +114,33 @@ final class WhereaboutsTest extends TestCase
         self::assertContains('guard to be done, which is on duct', $because);
     }
 
+    public function testWhatHangsOnWhatGoesAlongIsOffBeforeAllOfItLeaves(): void
+    {
+        $plan = self::plan([
+            self::part('frame', 'shed'),
+            self::part('duct', 'bay', self::tie('frame'), self::LIGHT),
+            self::part('box', 'bay', self::tie('duct'), self::LIGHT),
+            self::part('lamp', 'bay', self::tie('box')),
+        ]);
+        self::assertSame('shed', self::at($plan, 'lamp', self::where($plan)['lamp'])['dismantle']);
+        $asked = array_map(static fn(Precedence $p): string => $p->id(), $plan->precedences);
+        $step = static fn(string $part, string $step): string => $part . '/' . self::key($plan, $part, $step);
+        self::assertContains($step('lamp', 'dismantle') . '>' . $step('duct', 'dismantle'), $asked);
+        self::assertContains($step('duct', 'reassemble') . '>' . $step('lamp', 'refit'), $asked);
+    }
+
+    public function testACoverGluedOnToItselfIsWorkOnTheBenchAndNotPuttingItBack(): void
+    {
+        $vinyl = ['substrate' => 'flexible-vinyl', 'aim' => 'clean'];
+        $torn = ['conditions' => [['id' => 'torn', 'grade' => 'large', 'extent' => '40 %']]];
+        $plan = self::plan([
+            self::part('duct', 'bay'),
+            self::part('seal', 'shed', ['as' => 'seals', 'to' => 'duct'], [...$vinyl, ...$torn]),
+        ]);
+        $at = self::at($plan, 'seal', self::where($plan)['seal']);
+        self::assertSame(['bay', 'shed', 'bay'], [$at['dismantle'], $at['recover-vinyl'], $at['reassemble']]);
+    }
+
     public function testTheOrderOfWorkNamesThePlaceWhereItHangs(): void
     {
         $plan = self::plan([self::part('frame', 'shed'), self::part('guard', 'bay', self::tie('frame'))]);
