@@ -25,7 +25,7 @@ final readonly class Sky
      * @param list<float> $rain mm an hour
      * @param list<float> $sun W by m2 of level ground
      * @param list<float> $wind m/s
-     * @param string|null $tone of the part that lies in it; null for the air alone
+     * @param list<float>|null $parts how warm the part is that lies in it, hour by hour; null for the air alone
      */
     public function __construct(
         public int $from,
@@ -35,12 +35,25 @@ final readonly class Sky
         public bool $outdoors,
         private array $sun = [],
         private array $wind = [],
-        private ?string $tone = null,
+        private ?array $parts = null,
     ) {}
 
-    /** As a part has it: in the sun it is warmer than the air. */
-    public function on(string $tone): self
+    /**
+     * As a part has it: in the sun it is warmer than the air, and what is heavy follows only slowly.
+     *
+     * @param float $lag hours in which it comes nearly two thirds of the way
+     */
+    public function on(string $tone, float $lag): self
     {
+        $way = $lag > 0.0 ? 1.0 - exp(-1.0 / $lag) : 1.0;
+        $c = $this->celsius[0] ?? 0.0;
+        $parts = [];
+        foreach ($this->celsius as $at => $air) {
+            $gives = self::GIVES + self::GIVES_BY_WIND * ($this->wind[$at] ?? 0.0);
+            $c += $way * ($air + (self::TAKES[$tone] * ($this->sun[$at] ?? 0.0)) / $gives - $c);
+            $parts[] = $c;
+        }
+
         return new self(
             from: $this->from,
             celsius: $this->celsius,
@@ -49,15 +62,13 @@ final readonly class Sky
             outdoors: $this->outdoors,
             sun: $this->sun,
             wind: $this->wind,
-            tone: $tone,
+            parts: $parts,
         );
     }
 
     private function part(int $at): float
     {
-        $sun = null === $this->tone ? 0.0 : self::TAKES[$this->tone] * ($this->sun[$at] ?? 0.0);
-
-        return ($this->celsius[$at] ?? 0.0) + $sun / (self::GIVES + self::GIVES_BY_WIND * ($this->wind[$at] ?? 0.0));
+        return $this->parts[$at] ?? $this->celsius[$at] ?? 0.0;
     }
 
     /** The air over the days that are known holds on as its last day did. */
@@ -98,7 +109,7 @@ final readonly class Sky
         return $rains;
     }
 
-    /** How far a thin part is above the dew point, degrees C. */
+    /** How far the part is above the dew point, degrees C. */
     public function margin(float $hour): float
     {
         $at = $this->index($hour);
@@ -129,6 +140,7 @@ final readonly class Sky
             $from,
             $to,
             static fn(float $c): float => 1.0 / max(0.5, min(3.0, 2.0 ** ((20.0 - $c) / 10.0))),
+            true,
         );
     }
 

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Judge;
 
 /** What is judged of a yard's days: who does what when, what found no room, and the air all of it happens in. */
-final readonly class Timetable
+final class Timetable
 {
+    /** @var array<string, Sky> by place and part, as it was first asked for */
+    private array $warm = [];
+
     /**
      * @param array<int|string, list<Stint>> $stints by part, in order of time
      * @param array<int|string, list<string>> $undone steps without room, by part, in order
@@ -19,15 +22,15 @@ final readonly class Timetable
      * @param array<int|string, array{string, bool}> $hangs by part what it comes off; glued or pressed in
      */
     public function __construct(
-        public array $stints,
-        public array $undone,
-        public array $skies,
-        public array $lags,
-        private array $tones,
-        public array $heavy = [],
-        public array $manned = [],
-        public array $homes = [],
-        public array $hangs = [],
+        public readonly array $stints,
+        public readonly array $undone,
+        public readonly array $skies,
+        public readonly array $lags,
+        private readonly array $tones,
+        public readonly array $heavy = [],
+        public readonly array $manned = [],
+        public readonly array $homes = [],
+        public readonly array $hangs = [],
     ) {}
 
     /**
@@ -58,17 +61,20 @@ final readonly class Timetable
         return array_merge([], ...array_values($this->stints));
     }
 
-    public function sky(Stint $stint): Sky
+    public function air(Stint $stint): Sky
     {
-        $sky = $this->skies[$stint->place] ?? throw new \LogicException('No air of ' . $stint->place);
-
-        return $sky->on($this->tones[$stint->part] ?? 'middling');
+        return $this->skies[$stint->place] ?? throw new \LogicException('No air of ' . $stint->place);
     }
 
-    /** Heavy parts follow the air so slowly that what is reckoned for thin ones does not hold for them. */
-    public function isThin(string $part): bool
+    /** The air a part is in, and how warm it is there itself. */
+    public function sky(Stint $stint): Sky
     {
-        return ($this->lags[$part] ?? 0.0) <= 0.5;
+        $key = $stint->place . '/' . $stint->part;
+
+        return $this->warm[$key] ??= $this->air($stint)->on(
+            $this->tones[$stint->part] ?? 'middling',
+            $this->lags[$stint->part] ?? 0.0,
+        );
     }
 
     /**

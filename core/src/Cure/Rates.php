@@ -57,12 +57,16 @@ final class Rates
      * Chemistry: hours at 20 C done per hour.
      *
      * @param float $leastC colder than so much below it, it stands still as a film does
+     * @param PartWarmth $warmth the part's temperature drives it, not that of the air
      */
-    public static function dwell(PlaceAir $place, float $leastC = -\INF): RateLine
-    {
+    public static function dwell(
+        PlaceAir $place,
+        float $leastC = -\INF,
+        PartWarmth $warmth = new PartWarmth(),
+    ): RateLine {
         return self::line(
             $place,
-            $place->celsius,
+            $place->part($warmth),
             static fn(Air $air): float => $air->temperature->c() < $leastC - CureRows::REACH_C
                 ? 0.0
                 : 1.0 / Dwell::factor($air->temperature),

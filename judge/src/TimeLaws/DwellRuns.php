@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Judge\TimeLaws;
 
 use Judge\Breach;
+use Judge\Steps;
 use Judge\TimeLaw;
 use Judge\Timetable;
 
@@ -74,7 +75,7 @@ final readonly class DwellRuns implements TimeLaw
                 if (null === $next) {
                     continue;
                 }
-                $sky = $timetable->sky($stint);
+                $sky = $stint->isOneOf(Steps::BATHS) ? $timetable->air($stint) : $timetable->sky($stint);
                 $over = match (true) {
                     isset(self::CLOCK[$stint->step]) => ($next->from - $stint->to) / self::CLOCK[$stint->step],
                     isset(self::CHEMISTRY[$stint->step]) => $sky->worked($stint->to, $next->from) /

@@ -177,7 +177,7 @@ final readonly class NeighboursInTime implements TimeLaw
         $sky = $timetable->sky($stint);
         $until = $stint->to;
         $dry = in_array($stint->product, self::LIKES_DAMP, true) ? self::DRY_IN_DAMP : self::DRY;
-        while ($timetable->isThin($stint->part) && $until < $stint->to + 2.0 * self::DAY_H) {
+        while ($until < $stint->to + 2.0 * self::DAY_H) {
             if (($sky->cured($stint->product, Sheets::TOUCH, $stint->to, $until + 0.25) ?? 1.0) >= $dry) {
                 break;
             }

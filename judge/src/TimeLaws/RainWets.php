@@ -78,7 +78,7 @@ final readonly class RainWets implements TimeLaw
         if (null !== $last && $last <= $stint->from && $sky->dried($last, $stint->from) < 0.97) {
             $said[] = 'it is still wet from the rain';
         }
-        if (null !== $stint->product && Steps::COAT === $stint->step && $timetable->isThin($stint->part)) {
+        if (null !== $stint->product && Steps::COAT === $stint->step) {
             $said = [...$said, ...$this->open($timetable, $stint, $stint->product)];
         }
 

@@ -28,7 +28,6 @@ final readonly class WindowsHold implements TimeLaw
             if (
                 null === $below ||
                 null === $lies ||
-                !$timetable->isThin($coat->part) ||
                 (null !== $rubbed && $rubbed->from > $below->from)
             ) {
                 continue;

@@ -112,9 +112,13 @@ final class Airs
     }
 
     /** @param float $leastC colder than about that it stands still, see Rates */
-    public function dwell(string $place, float $leastC = -\INF): RateLine
+    public function dwell(string $place, float $leastC = -\INF, PartWarmth $warmth = new PartWarmth()): RateLine
     {
-        return $this->lines[$place . '//dwell/' . $leastC] ??= Rates::dwell($this->at($place), $leastC);
+        return $this->lines[implode('/', [$place, '', 'dwell', $leastC, $warmth->key()])] ??= Rates::dwell(
+            $this->at($place),
+            $leastC,
+            $warmth,
+        );
     }
 
     /**

@@ -64,10 +64,14 @@ final readonly class StepAir
             : Message::of('{step} to have worked', step: lcfirst($definition->name));
     }
 
-    /** Chemistry and cure; colder than what it is worked in they stand still. */
+    /** Chemistry and cure; colder than what it is worked in they stand still. A bath is not warmed by the sun. */
     public function dwell(Step $definition): RateLine
     {
-        return $this->airs->dwell($this->at, $this->catalogue->manner($definition)->air?->leastC() ?? -\INF);
+        return $this->airs->dwell(
+            $this->at,
+            $this->catalogue->manner($definition)->air?->leastC() ?? -\INF,
+            $definition->worked->apart ? new PartWarmth() : $this->warmth,
+        );
     }
 
     /** The rain on the part; null where none gets in. */
