@@ -68,7 +68,7 @@ final readonly class Sky
 
     private function part(int $at): float
     {
-        return $this->parts[$at] ?? $this->celsius[$at] ?? 0.0;
+        return $this->parts[$at] ?? ($this->celsius[$at] ?? 0.0);
     }
 
     /** The air over the days that are known holds on as its last day did. */

@@ -14,6 +14,8 @@ use Judge\Timetable;
 final readonly class AirSuits implements TimeLaw
 {
     private const LAW = 24;
+    /** What is wiped on a part too hot to leave a hand on is gone before it has done a thing, or dries on. */
+    private const COOL = [-60, 45, 0];
     /** Coldest and hottest part, C; and for so many hours after. */
     private const AIR = [
         'laminate-epoxy' => [12, 32, 12],
@@ -44,7 +46,20 @@ final readonly class AirSuits implements TimeLaw
         'mask' => [5, 60, 0],
         'wax' => [5, 30, 0],
         'patch-membrane' => [8, 35, 2],
-        'proof-fabric' => [8, 60, 0],
+        'proof-fabric' => [8, 45, 0],
+        'dress-vinyl' => [5, 45, 0],
+        'dress-rubber' => [5, 45, 0],
+        'mould-kill' => [5, 45, 0],
+        'destain-oxalic' => [5, 45, 0],
+        'alkaline-degrease' => self::COOL,
+        'mild-degrease' => self::COOL,
+        'solvent-degrease' => self::COOL,
+        'adhesive-remove' => self::COOL,
+        'smoke-clean' => self::COOL,
+        'final-wipe' => self::COOL,
+        'wipe-acetone' => self::COOL,
+        'wipe-soft' => self::COOL,
+        'wipe-waterborne' => [8, 45, 0],
     ];
     /** Water that freezes on the part washes nothing. */
     private const WASH_C = 2.0;
@@ -59,7 +74,7 @@ final readonly class AirSuits implements TimeLaw
                 $air = [...Sheets::air($stint->product), 0];
             }
             $air ??= $stint->isOneOf(Steps::WET_WASHES) ? [self::WASH_C, 400, 0] : null;
-            if (null === $air || !$timetable->isThin($stint->part)) {
+            if (null === $air) {
                 continue;
             }
             [$least, $most, $after] = $air;

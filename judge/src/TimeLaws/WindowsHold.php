@@ -25,11 +25,7 @@ final readonly class WindowsHold implements TimeLaw
             $below = Steps::COAT === $coat->step ? $timetable->before($coat, [Steps::COAT]) : null;
             $rubbed = $timetable->before($coat, [...Steps::RUBS, ...Steps::STRIPS, 'oven-cure', 'spot-prime']);
             $lies = $below?->product;
-            if (
-                null === $below ||
-                null === $lies ||
-                (null !== $rubbed && $rubbed->from > $below->from)
-            ) {
+            if (null === $below || null === $lies || (null !== $rubbed && $rubbed->from > $below->from)) {
                 continue;
             }
             $sky = $timetable->sky($coat);
