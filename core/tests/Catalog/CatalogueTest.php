@@ -7,6 +7,7 @@ namespace Hull\Tests\Catalog;
 use Hull\Board\Coverage;
 use Hull\Catalog\CatalogueReader;
 use Hull\Catalog\FilmSystem;
+use Hull\Climate\GateReason;
 use Hull\Cure\CureRows;
 use Hull\Input\InvalidInput;
 use Hull\Job\RouteStep;
@@ -627,6 +628,20 @@ final class CatalogueTest extends TestCase
             [],
             array_values(array_diff([...array_keys($catalogue->supplies), ...array_keys($catalogue->products)], $used)),
         );
+    }
+
+    public function testWhatIsWipedOnSaysHowHotThePartMayBe(): void
+    {
+        $catalogue = Yard::catalogue();
+        foreach ($catalogue->steps as $step) {
+            foreach ($step->uses as $id) {
+                $supply = $catalogue->supplies[$id] ?? null;
+                if (in_array($supply?->kind, ['solvent', 'dressing', 'acid', 'converter', 'protection'], true)) {
+                    $closed = $supply->air?->closed(part: 70.0, margin: 40.0, humidity: 0.4) ?? [];
+                    self::assertContains(GateReason::Hot, $closed, $id . ' on a dark part in the sun');
+                }
+            }
+        }
     }
 
     public function testEveryRunOfGritsIsGoneThroughBySomeStep(): void

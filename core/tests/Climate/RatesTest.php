@@ -8,12 +8,14 @@ use Hull\Climate\Air;
 use Hull\Climate\Drying;
 use Hull\Climate\Dwell;
 use Hull\Climate\Forecast;
+use Hull\Climate\PartWarmth;
 use Hull\Climate\PlaceAir;
 use Hull\Climate\Weather;
 use Hull\Cure\CureClock;
 use Hull\Cure\CureKind;
 use Hull\Cure\CureRows;
 use Hull\Cure\Rates;
+use Hull\Quantity\Irradiance;
 use Hull\Quantity\RelativeHumidity;
 use Hull\Quantity\Temperature;
 use Hull\Tests\Yard;
@@ -71,6 +73,28 @@ final class RatesTest extends TestCase
             4.0 * Dwell::factor($air->temperature),
             (float) Rates::dwell($place)->reachedAt(0.0, 4.0),
             1e-9,
+        );
+    }
+
+    public function testChemistryOnAPartInTheSunWorksThoughTheAirIsTooCold(): void
+    {
+        $air = Air::of(Temperature::celsius(2.0), RelativeHumidity::percent(60));
+        $sunny = Weather::of($air, sun: Irradiance::wattsPerM2(400.0));
+        $place = PlaceAir::of(
+            Yard::catalogue()->places['outdoors'],
+            $air,
+            Forecast::of(0, array_fill(0, 48, $sunny), 'made up'),
+            [],
+            0,
+            48,
+        );
+        self::assertNull(Rates::dwell($place, 10.0)->reachedAt(0.0, 1.0), 'in the air it stands still');
+        $warmth = new PartWarmth(0.0, 0.6);
+        $c = 2.0 + 0.6 * PartWarmth::gain(400.0, 0.0);
+        self::assertEqualsWithDelta(
+            Dwell::factor(Temperature::celsius($c)),
+            (float) Rates::dwell($place, 10.0, $warmth)->reachedAt(0.0, 1.0),
+            1e-6,
         );
     }
 
