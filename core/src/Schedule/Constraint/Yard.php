@@ -44,6 +44,7 @@ final readonly class Yard
      * @param array<int|string, float> $dues hour by part
      * @param Objective $objective what things are worth here
      * @param list<Finished> $finished work that what is done beside it still has to mind
+     * @param Teams|null $teams of these people, where they are known
      */
     public function __construct(
         public float $now,
@@ -55,8 +56,9 @@ final readonly class Yard
         public array $dues = [],
         public Objective $objective = new Objective(),
         public array $finished = [],
+        ?Teams $teams = null,
     ) {
-        $this->teams = new Teams($people);
+        $this->teams = $teams ?? new Teams($people);
         $activities = $chains = $before = [];
         foreach ($work as $activity) {
             $last = $chains[$activity->part][count($chains[$activity->part] ?? []) - 1] ?? null;

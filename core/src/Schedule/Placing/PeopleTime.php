@@ -119,7 +119,7 @@ final class PeopleTime
                 $known[$team] = [$fit[0] ?? max($first, $limit), $fit];
             }
             if (null !== $fit) {
-                $here = [$fit[0], count(array_diff($names, $prefer)), $fit[1], $fit[3]];
+                $here = [$fit[0], [] === $prefer ? 0 : count(array_diff($names, $prefer)), $fit[1], $fit[3]];
                 if (null === $best || $here < $rank) {
                     $rank = $here;
                     $best = [$fit[0], $fit[1], $names, $fit[0] > $from + Interval::SAME ? $fit[2] : null];

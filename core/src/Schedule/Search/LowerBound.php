@@ -15,9 +15,10 @@ use Hull\Schedule\Constraint\Yard;
  */
 final class LowerBound
 {
-    public static function of(Yard $yard): float
+    /** @param Heads|null $heads of the same yard, where they are known */
+    public static function of(Yard $yard, ?Heads $heads = null): float
     {
-        $heads = Heads::of($yard);
+        $heads ??= Heads::of($yard);
         $bound = max(self::work($yard), $heads->end);
         $worked = self::worked($yard);
         foreach (self::loads($yard, $heads->from) as $load) {

@@ -75,7 +75,7 @@ final class Repacking
         [$this->yard, $this->blocks] = [$trials->yard, $trials->blocks];
         $this->tails = $trials->aim->tails ?? Tails::of($this->yard);
         $this->moves = new RepackingMoves($this->yard, $this->blocks, $this->tails, $random);
-        $this->heads = Heads::of($this->yard);
+        $this->heads = $trials->heads ?? Heads::of($this->yard);
         $week = array_map(
             fn(Person $p): float => $p->work->hours($this->yard->now, $this->yard->now + 7.0 * self::DAY_H),
             $this->yard->people,

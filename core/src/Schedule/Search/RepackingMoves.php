@@ -30,6 +30,9 @@ final class RepackingMoves
     /** @var array<int|string, array{string, int}> activity => part and number of its block */
     private array $blockAt = [];
 
+    /** @var list<string> all activities */
+    private readonly array $ids;
+
     /**
      * @param array<int|string, list<non-empty-list<Activity>>> $blocks by part
      * @param array<int|string, float> $tails activity => hours from its beginning to the end of its part, alone
@@ -40,6 +43,7 @@ final class RepackingMoves
         private readonly array $tails,
         private readonly Randomizer $random,
     ) {
+        $this->ids = Keys::of($yard->activities);
         foreach ($blocks as $part => $list) {
             foreach ($list as $n => $block) {
                 foreach ($block as $activity) {
@@ -57,17 +61,13 @@ final class RepackingMoves
      */
     public function pulled(array $placed, float $last): string
     {
-        $parts = [];
-        foreach ($this->share() < self::PULLED_TARDY ? $placed : [] as $id => $there) {
-            if ($there->end > $last + Interval::SAME) {
-                $parts[$this->yard->activity($id)->part] = true;
+        $tardy = [];
+        foreach ($this->share() < self::PULLED_TARDY ? $this->yard->chains : [] as $ids) {
+            if ($placed[$ids[count($ids) - 1]]->end > $last + Interval::SAME) {
+                $tardy[] = $ids;
             }
         }
-        $ids = Keys::of($placed);
-        if ([] !== $parts) {
-            $part = Keys::of($parts)[$this->random->getInt(0, count($parts) - 1)];
-            $ids = $this->yard->chains[$part];
-        }
+        $ids = [] === $tardy ? $this->ids : $tardy[$this->random->getInt(0, count($tardy) - 1)];
 
         return $ids[$this->random->getInt(0, count($ids) - 1)];
     }

@@ -58,13 +58,16 @@ final class Scheduler
     {
         $blocks = Blocks::of($yard);
         $counts = array_filter(array_map(count(...), $blocks), static fn(int $n): bool => $n > 0);
-        $tails = Tails::of($yard);
+        $heads = Heads::of($yard);
+        $bound = LowerBound::of($yard, $heads);
+        $tails = Tails::of($yard, $bound);
         $trials = new Trials(
             yard: $yard,
             blocks: $blocks,
             tries: $this->tries,
             progress: $this->progress,
-            aim: new Aim(LowerBound::of($yard), $tails),
+            aim: new Aim($bound, $tails),
+            heads: $heads,
         );
         $random = new Randomizer(new Mt19937($this->seed));
         $orders = Orders::all($counts, self::ALL) ?? Orders::sensible($yard, $blocks, $tails);

@@ -89,7 +89,7 @@ final class Settling
             $this->shifts->undo->backTo($mark);
         }
         $there = $this->shifts->undo->leave($id);
-        $soonest = $this->shifts->room($id, $this->shifts->ready($id), $there);
+        $soonest = $this->shifts->soonest($id, $there);
         $this->shifts->undo->put(
             $id,
             match (true) {

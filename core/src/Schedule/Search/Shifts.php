@@ -7,6 +7,8 @@ namespace Hull\Schedule\Search;
 use Hull\Quantity\Interval;
 use Hull\Schedule\Constraint\Placement;
 use Hull\Schedule\Constraint\Times;
+use Hull\Schedule\Constraint\Why;
+use Hull\Schedule\Constraint\WhyKind;
 use Hull\Schedule\Constraint\Yard;
 use Hull\Schedule\Placing\BlockFiller;
 use Hull\Schedule\Placing\Placer;
@@ -87,7 +89,7 @@ final class Shifts
         }
         $mark = $this->undo->mark();
         $this->undo->leave($id);
-        $there = $this->room($id, $from, $was);
+        $there = $this->soonest($id, $was);
         if (null !== $there && $there->start < $was->start - self::SOONER_H) {
             $this->undo->put($id, $there);
             if ($this->isKept($id, $strictly)) {
@@ -106,15 +108,32 @@ final class Shifts
     }
 
     /**
-     * Where it has room from an hour on; without making good what it does not miss any more.
+     * Where it has room as soon as can be, and what it waits for.
      *
      * @param Placement $was where it stood
      */
-    public function room(string $id, float $from, Placement $was, ?string $by = null): ?Placement
+    public function soonest(string $id, Placement $was): ?Placement
     {
+        [$from, $why] = Times::earliest($this->yard, $this->yard->activity($id), $this->filler->placed);
+
+        return $this->room($id, $from, $was, why: $why);
+    }
+
+    /**
+     * Where it has room from an hour on; without making good what it does not miss any more.
+     *
+     * @param Placement $was where it stood
+     * @param Why $why it is not begun before that hour
+     */
+    public function room(
+        string $id,
+        float $from,
+        Placement $was,
+        ?string $by = null,
+        Why $why = new Why(WhyKind::Nothing),
+    ): ?Placement {
         $activity = $this->yard->activity($id);
         $placed = $this->filler->placed;
-        [, $why] = Times::earliest($this->yard, $activity, $placed);
         $slots = $this->filler->slots;
         ++$this->looks;
         $there = $slots->room($activity, $from, $why, by: $by);

@@ -25,11 +25,15 @@ final class Tails
 
     private function __construct(private readonly Yard $yard) {}
 
-    /** @return array<int|string, float> activity => hours from its beginning to the end of what waits for it */
-    public static function of(Yard $yard): array
+    /**
+     * @param float|null $bound hour before which the yard cannot end, where it is known
+     *
+     * @return array<int|string, float> activity => hours from its beginning to the end of what waits for it
+     */
+    public static function of(Yard $yard, ?float $bound = null): array
     {
         $self = new self($yard);
-        $self->alone();
+        $self->alone([] === $yard->dues ? $yard->now : $bound ?? LowerBound::of($yard));
         for ($longer = [] !== $yard->needs, $rounds = count($yard->chains); $longer && $rounds > 0; --$rounds) {
             $longer = $self->handOn();
         }
@@ -37,9 +41,9 @@ final class Tails
         return $self->hours;
     }
 
-    private function alone(): void
+    /** @param float $latest hour at which all could be done */
+    private function alone(float $latest): void
     {
-        $latest = [] === $this->yard->dues ? $this->yard->now : LowerBound::of($this->yard);
         foreach ($this->yard->chains as $part => $ids) {
             $yard = new Yard(
                 now: $this->yard->now,
@@ -49,6 +53,7 @@ final class Tails
                 floors: $this->yard->floors,
                 gear: $this->yard->gear,
                 finished: $this->yard->finished,
+                teams: $this->yard->teams,
             );
             $placer = new Placer($yard);
             foreach (Blocks::of($yard)[$part] ?? [] as $block) {

@@ -31,6 +31,7 @@ final class Trials
      * @param array<int|string, list<non-empty-list<Activity>>> $blocks by part
      * @param \Closure(int, int, Schedule): (bool|void)|null $progress see Scheduler
      * @param Aim|null $aim see Placer
+     * @param Heads|null $heads of the yard, where they are known
      */
     public function __construct(
         public readonly Yard $yard,
@@ -38,6 +39,7 @@ final class Trials
         public readonly int $tries,
         private readonly ?\Closure $progress = null,
         public readonly ?Aim $aim = null,
+        public readonly ?Heads $heads = null,
     ) {
         $this->top = new PriorityList([]);
     }
