@@ -59,13 +59,12 @@ final readonly class ZoneSpan
      */
     public static function along(float $start, float $hours, float $nextHours): array
     {
-        return array_map(
-            static fn(int $i): Zone => new Zone(
-                $start + ($hours * $i) / self::TWELFTHS,
-                ($nextHours * $i) / self::TWELFTHS,
-            ),
-            range(0, self::TWELFTHS),
-        );
+        $zones = [new Zone($start, 0.0)];
+        for ($i = 1; $i <= self::TWELFTHS; ++$i) {
+            $zones[] = new Zone($start + ($hours * $i) / self::TWELFTHS, ($nextHours * $i) / self::TWELFTHS);
+        }
+
+        return $zones;
     }
 
     /**

@@ -160,7 +160,16 @@ final class Slots
                 $why = self::says($why, $cause) ? $why : $cause;
             }
             $dry = $this->dry($activity, $end);
-            $next = $this->against($activity, $who, $start, $end, $dry, $extra);
+            $isLookedAt = $this->draft && $start === $from && $end === $from + $less;
+            $next = $this->against(
+                activity: $activity,
+                who: $who,
+                start: $start,
+                end: $end,
+                dry: $dry,
+                rework: $extra,
+                isLookedAt: $isLookedAt,
+            );
             if (null === $next) {
                 return new Placement(
                     id: $activity->id,
@@ -235,6 +244,7 @@ final class Slots
 
     /**
      * @param list<string> $who
+     * @param bool $isLookedAt it is known not to be shut then
      *
      * @return array{float, Why}|null
      */
@@ -245,8 +255,12 @@ final class Slots
         float $end,
         ?float $dry,
         float $rework,
+        bool $isLookedAt,
     ): ?array {
-        $floor = $this->floorAgainst($activity, $start, $end, $dry ?? $this->yard->end, $rework);
+        $floor =
+            $isLookedAt && $dry === $end
+                ? null
+                : $this->floorAgainst($activity, $start, $end, $dry ?? $this->yard->end, $rework);
         if (null !== $floor) {
             return $floor;
         }
@@ -266,7 +280,9 @@ final class Slots
             return [$attended, new Why(WhyKind::Attended)];
         }
 
-        return self::air($this->yard->airAgainst($activity, $who, $start, $end));
+        return $isLookedAt && !$activity->mayBeLeft()
+            ? null
+            : self::air($this->yard->airAgainst($activity, $who, $start, $end));
     }
 
     /**

@@ -44,6 +44,8 @@ final class EjectionChain
     private readonly Why $nothing;
     /** @var array<int|string, true> what was moved already, and is not pushed out any more */
     private array $moved = [];
+    /** @var array<int|string, array{float, float, float}> activity => from when, made good, when it has room alone */
+    private array $soonest = [];
 
     /** @param float $last hour at which all is to be over */
     public function __construct(
@@ -160,14 +162,14 @@ final class EjectionChain
      */
     private function chosen(Activity $activity, float $rework, float $from, float $until): ?array
     {
-        $soonest = $this->roomAlone($activity, $from, $rework);
-        if (null === $soonest || $soonest->start > $until + Interval::GRACE || [] === $this->yard->people) {
+        $soonest = $this->soonestAlone($activity, $from, $rework);
+        if ($soonest > $until + Interval::GRACE || [] === $this->yard->people) {
             return null;
         }
         $best = null;
         for ($look = 0; $look < self::LOOKS; ++$look) {
             $name = $this->yard->people[$this->random->getInt(0, count($this->yard->people) - 1)]->name;
-            $at = $this->besideWork($name, $soonest->start, $until);
+            $at = $this->besideWork($name, $soonest, $until);
             $there = $this->roomAlone($activity, $at, $rework, $name);
             if (null === $there || $there->start > $until + Interval::GRACE) {
                 continue;
@@ -232,20 +234,31 @@ final class EjectionChain
         if (!is_finite($from) || $from > $until + Interval::SAME) {
             return false;
         }
-        foreach ([$from + $this->share() * max(0.0, $until - $from), $from] as $at) {
-            $there = $this->shifts->room($id, $at, $was);
-            if (null !== $there && $there->start <= $until + Interval::GRACE) {
-                $mark = $this->shifts->undo->mark();
-                $this->shifts->undo->put($id, $there);
-                if ($this->shifts->isKept($id, true)) {
-                    return true;
-                }
-                $this->shifts->undo->backTo($mark);
-                break;
+        $soonest = $this->shifts->room($id, $from, $was);
+        if (null !== $soonest && $soonest->start <= $until + Interval::GRACE) {
+            $at = $from + $this->share() * max(0.0, $until - $from);
+            $some = $at > $soonest->start ? $this->shifts->room($id, $at, $was) ?? $soonest : $soonest;
+            $mark = $this->shifts->undo->mark();
+            $this->shifts->undo->put($id, $some->start <= $until + Interval::GRACE ? $some : $soonest);
+            if ($this->shifts->isKept($id, true)) {
+                return true;
             }
+            $this->shifts->undo->backTo($mark);
         }
 
         return $deep > 0 && $this->insert($id, $was, $from, $until, $deep - 1, true);
+    }
+
+    /** @return float hour, INF for never; the last answer is kept, since what comes before it seldom moves */
+    private function soonestAlone(Activity $activity, float $from, float $rework): float
+    {
+        [$asked, $made, $soonest] = $this->soonest[$activity->id] ?? [-\INF, 0.0, \INF];
+        if ($asked !== $from || $made !== $rework) {
+            $soonest = $this->roomAlone($activity, $from, $rework)->start ?? \INF;
+            $this->soonest[$activity->id] = [$from, $rework, $soonest];
+        }
+
+        return $soonest;
     }
 
     private function roomAlone(Activity $activity, float $from, float $rework, ?string $by = null): ?Placement

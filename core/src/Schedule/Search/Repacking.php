@@ -27,7 +27,7 @@ use Random\Randomizer;
 final class Repacking
 {
     /** How much more work counts the later it is: the power of its share of all the time there is. */
-    private const STEEP = 20.0;
+    private const STEEP = 10.0;
     /** A day is worth no less than that here, hours of hands. */
     private const LEAST_DAY = 1.0;
     /** What is accepted at first, as a share of what everybody works in a day; and in the end. */
@@ -244,10 +244,28 @@ final class Repacking
     /** What one activity counts for that is over at an hour, so many hours made good before. */
     private function weight(Activity $activity, float $end, float $rework): float
     {
-        $hours = $activity->people * ($activity->hours + $rework);
+        $hours = self::handsBy($activity, $end - $this->yard->now, $rework);
         $after = $activity->people * min($activity->hours, max(0.0, $end - $this->last));
 
-        return $hours * (($end - $this->yard->now) / $this->length) ** self::STEEP + $after + $this->good * $rework;
+        return $hours / $this->length ** self::STEEP + $after + $this->good * $rework;
+    }
+
+    /** What a schedule is to be packed from, as a number to be held against that of others of the same yard. */
+    public static function burdenOf(Schedule $schedule): float
+    {
+        $burden = 0.0;
+        foreach ($schedule->placed as $id => $there) {
+            $activity = $schedule->yard->activity($id);
+            $burden += self::handsBy($activity, $there->end - $schedule->yard->now, $there->rework);
+        }
+
+        return $burden;
+    }
+
+    /** Hours of hands that count for more the later they are over. */
+    private static function handsBy(Activity $activity, float $after, float $rework): float
+    {
+        return $activity->people * ($activity->hours + $rework) * max(0.0, $after) ** self::STEEP;
     }
 
     /**

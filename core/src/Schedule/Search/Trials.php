@@ -22,8 +22,9 @@ final class Trials
     /** Activities put in one by one since the last that counted as a schedule. */
     private int $pieces = 0;
     private ?Schedule $best = null;
-    /** The best draft, where none was worked out whole yet. */
+    /** A draft that is better than the best, and not worked out whole yet; and its turns. */
     private ?Schedule $sketch = null;
+    private PriorityList $sketchedTurns;
     private PriorityList $top;
     private bool $stopped = false;
 
@@ -41,7 +42,7 @@ final class Trials
         public readonly ?Aim $aim = null,
         public readonly ?Heads $heads = null,
     ) {
-        $this->top = new PriorityList([]);
+        $this->top = $this->sketchedTurns = new PriorityList([]);
     }
 
     public function isOver(): bool
@@ -108,18 +109,39 @@ final class Trials
     }
 
     /**
-     * A draft of these turns and decisions that counts as tried, and is not kept.
+     * A draft of these turns and decisions; if it is the best it stays a draft until whole() is asked for.
      *
      * @phpstan-impure
      */
     public function sketched(PriorityList $list): Schedule
     {
         $draft = $this->work($list, draft: true);
-        $isBetter = null === $this->sketch || $draft->score->isBetterThan($this->sketch->score);
-        $this->sketch = $isBetter ? $draft : $this->sketch;
+        $isBetter = $this->isBest($draft);
+        if ($isBetter) {
+            [$this->sketch, $this->sketchedTurns] = [$draft, $list];
+        }
         $this->count($isBetter);
 
         return $draft;
+    }
+
+    /**
+     * What was sketched is worked out whole, where nothing better was found since.
+     *
+     * @phpstan-impure
+     */
+    public function whole(): void
+    {
+        if (null !== $this->sketch) {
+            $this->sketch = null;
+            $this->tried($this->sketchedTurns);
+        }
+    }
+
+    /** What was tried and kept so far; null where nothing was. */
+    public function known(): ?Schedule
+    {
+        return $this->best;
     }
 
     /**
@@ -131,7 +153,7 @@ final class Trials
     {
         $better = $this->isBest($schedule);
         if ($better) {
-            [$this->best, $this->top] = [$schedule, $list];
+            [$this->best, $this->top, $this->sketch] = [$schedule, $list, null];
         }
         $this->count($better);
 
@@ -150,13 +172,15 @@ final class Trials
 
     public function isBest(Schedule $schedule): bool
     {
-        return null === $this->best || $schedule->score->isBetterThan($this->best->score);
+        $best = $this->sketch ?? $this->best;
+
+        return null === $best || $schedule->score->isBetterThan($best->score);
     }
 
     private function count(bool $better): void
     {
         ++$this->done;
-        $best = $this->best ?? $this->sketch;
+        $best = $this->sketch ?? $this->best;
         if (null !== $this->progress && null !== $best && ($better || 0 === $this->done % self::TELL)) {
             $goesOn = ($this->progress)(min($this->done, $this->tries), $this->tries, $best);
             $this->stopped = $this->stopped || false === $goesOn;

@@ -41,6 +41,7 @@ final class WideSearch
         $times = count($this->trials->yard->activities) > self::FEW ? self::REPACKED : 0;
         if ($times > 0 && !$this->trials->isOver()) {
             $this->repacked($this->sketched($wheel), $times);
+            $this->trials->whole();
         }
         while (!$this->trials->isOver()) {
             for ($goes = 0; $goes < self::GOES && !$this->trials->isOver(); $goes += (int) $wheel->isStuck()) {
@@ -57,18 +58,26 @@ final class WideSearch
         }
     }
 
-    /** The best of a few orders, none of which is worked out whole, or what is better already. */
+    /** Of a few orders, none of which is worked out whole, and what is known already the best to be packed. */
     private function sketched(SqueakyWheel $wheel): Schedule
     {
-        $best = null;
+        $best = $this->trials->known();
         for ($i = 0; $i < self::SKETCHES && !$this->trials->isOver(); ++$i) {
             $turns = $wheel->next();
             $draft = $this->trials->sketched($turns);
             $wheel->heard($draft);
-            $best = null === $best || $draft->score->isBetterThan($best->score) ? $draft : $best;
+            $best = null === $best || self::isBetterStart($draft, $best) ? $draft : $best;
         }
 
-        return null !== $best && $this->trials->isBest($best) ? $best : $this->trials->best();
+        return $best ?? $this->trials->best();
+    }
+
+    /** When it ends says little of what becomes of it, and the hours of all hands say much. */
+    private static function isBetterStart(Schedule $draft, Schedule $best): bool
+    {
+        $first = [$draft->score->unplaced, $draft->score->late] <=> [$best->score->unplaced, $best->score->late];
+
+        return 0 === $first ? Repacking::burdenOf($draft) < Repacking::burdenOf($best) : $first < 0;
     }
 
     private function repacked(Schedule $schedule, int $times): void
