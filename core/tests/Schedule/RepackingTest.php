@@ -19,6 +19,7 @@ use Hull\Schedule\Search\LowerBound;
 use Hull\Schedule\Search\PriorityList;
 use Hull\Schedule\Search\Repacking;
 use Hull\Schedule\Search\RepackingMoves;
+use Hull\Schedule\Search\Scheduler;
 use Hull\Schedule\Search\Tails;
 use Hull\Schedule\Search\Trials;
 use Hull\Tests\Spans;
@@ -104,6 +105,21 @@ final class RepackingTest extends TestCase
             $again = array_merge([], ...array_map(Blocks::ids(...), $moves->order($out, ['a.1'])));
             self::assertSame([], array_diff(array_keys($out), $again), 'nothing that was taken out is forgotten');
             self::assertCount(10, array_unique($again));
+        }
+    }
+
+    /** Packed from what is least of a burden, and not from what ends first: that stays the best until it is beaten. */
+    public function testOneOrderMoreNeverEndsLater(): void
+    {
+        foreach (range(1, 8) as $seed) {
+            $yard = (new RandomYard($seed, 8, 5, 30))->yard();
+            $last = null;
+            foreach (range(1, 7) as $tries) {
+                $schedule = (new Scheduler($tries, $seed))->plan($yard);
+                self::assertSame([], $schedule->unplaced);
+                self::assertLessThanOrEqual($last ?? \INF, $schedule->finish(), "seed $seed, $tries tries");
+                $last = $schedule->finish();
+            }
         }
     }
 

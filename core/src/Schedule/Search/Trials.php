@@ -22,9 +22,9 @@ final class Trials
     /** Activities put in one by one since the last that counted as a schedule. */
     private int $pieces = 0;
     private ?Schedule $best = null;
-    /** A draft that is better than the best, and not worked out whole yet; and its turns. */
+    /** A draft that is better than the best, and not made whole yet; and its turns. */
     private ?Schedule $sketch = null;
-    private PriorityList $sketchedTurns;
+    private PriorityList $sketched;
     private PriorityList $top;
     private bool $stopped = false;
 
@@ -42,7 +42,7 @@ final class Trials
         public readonly ?Aim $aim = null,
         public readonly ?Heads $heads = null,
     ) {
-        $this->top = $this->sketchedTurns = new PriorityList([]);
+        $this->top = $this->sketched = new PriorityList([]);
     }
 
     public function isOver(): bool
@@ -118,7 +118,7 @@ final class Trials
         $draft = $this->work($list, draft: true);
         $isBetter = $this->isBest($draft);
         if ($isBetter) {
-            [$this->sketch, $this->sketchedTurns] = [$draft, $list];
+            [$this->sketch, $this->sketched] = [$draft, $list];
         }
         $this->count($isBetter);
 
@@ -126,15 +126,18 @@ final class Trials
     }
 
     /**
-     * What was sketched is worked out whole, where nothing better was found since.
+     * What was sketched and is still the best is made whole and kept.
      *
      * @phpstan-impure
      */
-    public function whole(): void
+    public function whole(Settling $settling): void
     {
-        if (null !== $this->sketch) {
-            $this->sketch = null;
-            $this->tried($this->sketchedTurns);
+        [$sketch, $this->sketch] = [$this->sketch, null];
+        if (null !== $sketch && [] !== $sketch->unplaced) {
+            $this->tried($this->sketched);
+        } elseif (null !== $sketch) {
+            $whole = $settling->of($sketch);
+            $this->kept($whole, PriorityList::in($whole, $this->blocks));
         }
     }
 

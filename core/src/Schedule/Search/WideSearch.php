@@ -41,7 +41,7 @@ final class WideSearch
         $times = count($this->trials->yard->activities) > self::FEW ? self::REPACKED : 0;
         if ($times > 0 && !$this->trials->isOver()) {
             $this->repacked($this->sketched($wheel), $times);
-            $this->trials->whole();
+            $this->trials->whole(new Settling($this->trials->yard, $this->trials->blocks, $tails));
         }
         while (!$this->trials->isOver()) {
             for ($goes = 0; $goes < self::GOES && !$this->trials->isOver(); $goes += (int) $wheel->isStuck()) {
