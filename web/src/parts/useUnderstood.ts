@@ -1,21 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { api, settle } from '../api/client';
 import { keys } from '../api/keys';
-
-const PAUSE_MS = 350;
+import { usePaused } from './usePaused';
 
 /** What the server reads in a quantity as it is typed, once the hand pauses; empty while nothing can be read. */
 export function useUnderstood(of: string | undefined, typed: string): string {
-  const [paused, setPaused] = useState('');
-  useEffect(() => {
-    const timer = setTimeout(() => {
-      setPaused(typed.trim());
-    }, PAUSE_MS);
-    return () => {
-      clearTimeout(timer);
-    };
-  }, [typed]);
+  const paused = usePaused(typed);
   const asked = useQuery({
     queryKey: keys.understood(of, paused),
     enabled: of !== undefined && paused !== '',

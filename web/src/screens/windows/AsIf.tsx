@@ -1,19 +1,20 @@
 import { Row, Text } from '../../theme/layout';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { useDeferredValue, useState } from 'react';
+import { useState } from 'react';
 import { type Schemas } from '../../api/client';
 import { useAsIf } from '../../api/plan';
 import { Heading } from '../../parts/Headings';
 import { Explained } from '../../parts/Explained';
 import { QuantityField } from '../../parts/QuantityField';
+import { usePaused } from '../../parts/usePaused';
 
 /** What a heater or a dehumidifier would make of the place. */
 export function AsIf({ now }: { now: Schemas['PlaceHours'] }) {
   const [heat, setHeat] = useState('');
   const [dry, setDry] = useState('');
   const [room, setRoom] = useState('');
-  const asked = useAsIf(now.name, useDeferredValue(heat), useDeferredValue(dry), useDeferredValue(room));
+  const asked = useAsIf(now.name, usePaused(heat), usePaused(dry), usePaused(room));
   return (
     <Text as="section" aria-label={t`As if`} above={2.5}>
       <Heading>
