@@ -41,6 +41,8 @@ final class TimetablesTest extends TestCase
     private const AGAIN = 4;
     /** Close to one where parts come off what stands elsewhere. */
     private const HUNG = 40;
+    /** A law was broken in them once: chemistry by the cold air, cloth in the hot sun, a cover, what goes along. */
+    private const ONCE = [543, 576, 769, 1734];
     /** Not the same as those that are placed anew. */
     private const PACKED = 100;
 
@@ -48,6 +50,15 @@ final class TimetablesTest extends TestCase
     {
         $yards = new MadeYards(Yard::catalogue());
         self::assertSame([], self::said(static fn(int $n): Timetable => $yards->timed($n)[1], 0, self::YARDS));
+    }
+
+    public function testWhatOnceBrokeALawKeepsIt(): void
+    {
+        $yards = new MadeYards(Yard::catalogue());
+        foreach (self::ONCE as $n) {
+            $breaches = (new Judge())->inTime($yards->timed($n, 2)[1]);
+            self::assertSame([], array_map(static fn(Breach $b): string => $b->says, $breaches), 'yard ' . $n);
+        }
     }
 
     public function testWhatIsPlannedInTheMiddleOfItMindsWhatIsDone(): void
